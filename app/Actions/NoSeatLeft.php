@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+/** Between the look and the grab the last seat of the slot went to somebody else. */
+final class NoSeatLeft extends \RuntimeException {}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Failures;
+
+use App\Http\Data\RulerData;
+use App\Http\Data\VisitSheetData;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What each failure looks like to whoever asked: always a message in plain words. */
+final class RenderFailures
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([SlotGone::class, RequestKeyReused::class, SheetInUse::class, NothingToBook::class]);
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+
+        $exceptions->render(static fn (SlotGone $gone): JsonResponse => new JsonResponse([
+            'message' => $gone->getMessage(),
+            'nearest' => array_map(
+                static fn ($offer): array => RulerData::slot($offer, $gone->timetable->zone),
+                $gone->timetable->nearestFree($gone->start),
+            ),
+            'sheet' => VisitSheetData::of($gone->timetable),
+        ], 409));
+        $exceptions->render(static fn (RequestKeyReused|SheetInUse|NothingToBook $failure): JsonResponse => new JsonResponse(
+            ['message' => $failure->getMessage()],
+            409,
+        ));
+    }
+}

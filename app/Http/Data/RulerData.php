@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Data;
+
+use App\Wording\Spell;
+use Recess\Offer;
+use Recess\Slots\Pieces;
+use Recess\Time\LocalDate;
+use Recess\Time\Zone;
+
+/**
+ * Days as rulers: everything a page needs to draw them to scale, so that it never computes a time of its own.
+ *
+ * Places on a ruler are minutes of elapsed time from its left end. All rulers of one list begin and end at the
+ * same clock times, so that rows compare.
+ */
+final class RulerData
+{
+    /**
+     * @param  list<Pieces>  $pieces
+     * @param  list<Offer>  $offers  of the same slots
+     * @return list<array<string, mixed>> as RulerDay in docs/formats/recess.openapi.yaml
+     */
+    public static function days(Zone $zone, array $pieces, array $offers, int $now): array
+    {
+        $offerAt = [];
+        foreach ($offers as $offer) {
+            $offerAt[$offer->slot->start] = $offer;
+        }
+        $byDate = [];
+        $first = 1440;
+        $last = 0;
+        foreach ($pieces as $stretch) {
+            $date = $zone->dateAt($stretch->stretch->start);
+            $byDate[$date->day][] = $stretch;
+            $begins = $zone->timeAt($stretch->stretch->start)->minute;
+            $first = min($first, intdiv($begins, 60) * 60);
+            $ends = $begins + intdiv($zone->readingAt($stretch->stretch->end) - $zone->readingAt($stretch->stretch->start), 60);
+            $last = max($last, intdiv($ends + 59, 60) * 60);
+        }
+        ksort($byDate);
+
+        $days = [];
+        foreach ($byDate as $day => $stretches) {
+            $date = LocalDate::fromDay($day);
+            $left = $zone->instant($date, $first);
+            $right = $zone->instant($date, $last);
+            $days[] = [
+                'date' => (string) $date,
+                'label' => Spell::date($date),
+                'short' => Spell::shortDate($date),
+                'length' => intdiv($right - $left, 60),
+                'marks' => self::marks($zone, $left, $right),
+                'now' => $left <= $now && $now < $right ? intdiv($now - $left, 60) : null,
+                'stretches' => array_map(static fn (Pieces $stretch): array => [
+                    'at' => intdiv($stretch->stretch->start - $left, 60),
+                    'length' => $stretch->stretch->minutes(),
+                    'from' => Spell::time($stretch->stretch->start, $zone),
+                    'until' => Spell::time($stretch->stretch->end, $zone),
+                    'left_over' => intdiv($stretch->leftOver, 60),
+                    'slots' => array_map(
+                        static fn ($slot): array => self::slot($offerAt[$slot->start], $zone) + ['at' => intdiv($slot->start - $left, 60)],
+                        $stretch->slots,
+                    ),
+                ], $stretches),
+            ];
+        }
+
+        return $days;
+    }
+
+    /** @return array<string, mixed> as Slot in docs/formats/recess.openapi.yaml */
+    public static function slot(Offer $offer, Zone $zone): array
+    {
+        return [
+            'key' => Zone::of('UTC')->rfc3339($offer->slot->start),
+            'length' => $offer->slot->minutes(),
+            'day' => Spell::shortDate($zone->dateAt($offer->slot->start)),
+            'from' => Spell::time($offer->slot->start, $zone),
+            'until' => Spell::time($offer->slot->end, $zone),
+            'state' => $offer->verdict->state->value,
+        ];
+    }
+
+    /** @return list<array{at: int, label: string|null}> a mark each quarter of an hour; those of full hours with their time */
+    private static function marks(Zone $zone, int $left, int $right): array
+    {
+        $marks = [];
+        for ($instant = $left; $instant <= $right; $instant += 900) {
+            $time = $zone->timeAt($instant);
+            $marks[] = ['at' => intdiv($instant - $left, 60), 'label' => $time->minute % 60 === 0 ? (string) $time : null];
+        }
+
+        return $marks;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mail;
+
+use App\Models\Booking;
+use App\Models\Party;
+use App\Wording\Spell;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Mail\Mailable;
+use Illuminate\Mail\Mailables\Address;
+use Illuminate\Mail\Mailables\Content;
+use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Mail\Mailables\Headers;
+use Illuminate\Queue\SerializesModels;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Mime\Part\Multipart\AlternativePart;
+use Symfony\Component\Mime\Part\TextPart;
+
+/** Tells one side what became of a booking: as text, as HTML, and as a calendar entry. */
+final class BookingMessage extends Mailable implements ShouldQueue
+{
+    use Queueable;
+    use SerializesModels;
+
+    public int $tries = 6;
+
+    /** As it was when the event happened: a later change sends its own message. */
+    private readonly int $sequence;
+
+    private readonly int $stamp;
+
+    public function __construct(
+        public readonly Booking $booking,
+        public readonly Occasion $occasion,
+        public readonly Party $reader,
+    ) {
+        $this->sequence = $booking->sequence;
+        $this->stamp = $booking->updated_at->getTimestamp();
+    }
+
+    /** @return list<int> seconds to wait before each new attempt */
+    public function backoff(): array
+    {
+        return [10, 60, 300, 900, 3600];
+    }
+
+    public function envelope(): Envelope
+    {
+        $sheet = $this->booking->sheet;
+        $zone = $sheet->host->school->timeZone();
+        $when = Spell::shortDate($zone->dateAt($this->booking->span()->start)).' '.Spell::time($this->booking->span()->start, $zone);
+        $other = $this->reader === Party::Visitor ? $sheet->host->name : $this->booking->pass->name;
+
+        return new Envelope(
+            replyTo: $this->reader === Party::Visitor
+                ? [new Address($sheet->host->email, $sheet->host->name)]
+                : [new Address($this->booking->pass->email, $this->booking->pass->name)],
+            subject: ucfirst($this->occasion->value).": $when with $other – $sheet->title",
+        );
+    }
+
+    /** One identity for each message, so that a second delivery of the same job is seen for what it is. */
+    public function headers(): Headers
+    {
+        return new Headers(messageId: sprintf('%s.%d.%s@recess', $this->booking->uid, $this->sequence, $this->reader->value));
+    }
+
+    public function content(): Content
+    {
+        return new Content(
+            html: 'mail.html',
+            text: 'mail.text',
+            with: ['letter' => Letter::about($this->booking, $this->occasion, $this->reader)],
+        );
+    }
+
+    public function build(): void
+    {
+        $this->withSymfonyMessage($this->addEntry(...));
+    }
+
+    /**
+     * The entry stands beside text and HTML as a third way to say the same (RFC 6047, 2.4), which is where
+     * calendar programs look for it.
+     */
+    private function addEntry(Email $message): void
+    {
+        $entry = CalendarEntry::of($this->booking, $this->occasion, $this->reader, $this->sequence, $this->stamp);
+        $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
+        $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);
+        $message->setBody(new AlternativePart(
+            new TextPart((string) $message->getTextBody()),
+            new TextPart((string) $message->getHtmlBody(), 'utf-8', 'html'),
+            $calendar,
+        ));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A staff member's time while at least one booking needs it. No two of one staff member overlap: the table forbids it.
+ *
+ * @property int $id
+ * @property int $staff_id
+ * @property int $sheet_id
+ * @property CarbonImmutable $starts_at
+ * @property CarbonImmutable $ends_at
+ * @property int|null $bookings_count where counted
+ */
+final class Hold extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime'];
+    }
+
+    /** @return HasMany<Booking, $this> */
+    public function bookings(): HasMany
+    {
+        return $this->hasMany(Booking::class);
+    }
+}

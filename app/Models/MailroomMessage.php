@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A message that the mailroom caught.
+ *
+ * @property int $id
+ * @property string $recipient
+ * @property string $subject
+ * @property string $raw the whole message, RFC 5322
+ * @property CarbonImmutable $sent_at
+ */
+final class MailroomMessage extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['sent_at' => 'immutable_datetime'];
+    }
+}

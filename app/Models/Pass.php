@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A visitor's private page for their bookings, and what is known of the visitor.
+ *
+ * Its token opens it. At rest there is only the token's hash; the token itself can be worked out again from the
+ * application key and the row's number, which is how a later message can carry it. A new generation makes the
+ * old token worthless. See docs/decisions/0005-pass-tokens.md.
+ *
+ * @property int $id
+ * @property string|null $token_hash
+ * @property int $generation
+ * @property string $name
+ * @property string $email
+ * @property string $phone
+ * @property Collection<int, Booking> $bookings
+ */
+final class Pass extends Model
+{
+    protected $guarded = [];
+
+    protected $hidden = ['token_hash'];
+
+    protected static function booted(): void
+    {
+        // The token needs the row's number, so the hash follows the insert, in the same transaction.
+        self::created(static function (self $pass): void {
+            $pass->refresh()->forceFill(['token_hash' => self::hashOf($pass->token())])->saveQuietly();
+        });
+    }
+
+    /** @return HasMany<Booking, $this> */
+    public function bookings(): HasMany
+    {
+        return $this->hasMany(Booking::class)->orderBy('starts_at');
+    }
+
+    /** 43 characters that go into an address as they are; 256 bits nobody guesses. */
+    public function token(): string
+    {
+        $secret = hash_hmac('sha256', sprintf('pass|%d|%d', $this->id, $this->generation), (string) config('app.key'), true);
+
+        return rtrim(strtr(base64_encode($secret), '+/', '-_'), '=');
+    }
+
+    public function link(): string
+    {
+        return url('/p/'.$this->token());
+    }
+
+    public static function byToken(string $token): ?self
+    {
+        return self::query()->where('token_hash', self::hashOf($token))->first();
+    }
+
+    private static function hashOf(string $token): string
+    {
+        return hash('sha256', $token);
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** How people meet. */
+enum PlaceKind: string
+{
+    case Room = 'room';
+    case Video = 'video';
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Calendars;
+
+use Recess\Time\Zone;
+use Sabre\VObject\Component\VCalendar;
+
+/** Writes a meeting as an iCalendar object to be sent (RFC 5545 and RFC 5546). */
+final class Invitation
+{
+    /** METHOD:REQUEST: puts the meeting into the attendee's calendar, or updates it there (RFC 5546, 3.2.2). */
+    public static function request(Meeting $meeting, int $stamp): string
+    {
+        return self::write('REQUEST', 'CONFIRMED', $meeting, $stamp);
+    }
+
+    /** METHOD:CANCEL: takes it out again; the UID is the same, the SEQUENCE higher (RFC 5546, 3.2.5). */
+    public static function cancel(Meeting $meeting, int $stamp): string
+    {
+        return self::write('CANCEL', 'CANCELLED', $meeting, $stamp);
+    }
+
+    /** METHOD:PUBLISH: for the organizer's own calendar, and for a file to keep (RFC 5546, 3.2.1). */
+    public static function publish(Meeting $meeting, int $stamp): string
+    {
+        return self::write('PUBLISH', 'CONFIRMED', $meeting, $stamp);
+    }
+
+    /** @param int $stamp the instant of writing, in seconds since the epoch */
+    private static function write(string $method, string $status, Meeting $meeting, int $stamp): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Recess//Recess//EN', 'METHOD' => $method]);
+        ZoneRules::addTo($calendar, $meeting->zone, $meeting->span);
+
+        $event = $calendar->createComponent('VEVENT', [
+            'UID' => $meeting->uid,
+            'DTSTAMP' => gmdate('Ymd\THis\Z', $stamp),
+            'SEQUENCE' => (string) $meeting->sequence,
+            'SUMMARY' => $meeting->summary,
+            'LOCATION' => $meeting->location,
+            'DESCRIPTION' => $meeting->description,
+            'STATUS' => $status,
+            'TRANSP' => 'OPAQUE',
+        ]);
+        $event->add('DTSTART', self::moment($meeting->span->start, $meeting->zone));
+        $event->add('DTEND', self::moment($meeting->span->end, $meeting->zone));
+        $event->add('ORGANIZER', 'mailto:'.$meeting->host->email, ['CN' => $meeting->host->name]);
+        if ($method !== 'PUBLISH') {
+            // They have said yes by booking, so nobody has to press a button.
+            $event->add('ATTENDEE', 'mailto:'.$meeting->visitor->email, [
+                'CN' => $meeting->visitor->name,
+                'ROLE' => 'REQ-PARTICIPANT',
+                'PARTSTAT' => 'ACCEPTED',
+                'RSVP' => 'FALSE',
+            ]);
+        }
+        $calendar->add($event);
+
+        return $calendar->serialize();
+    }
+
+    private static function moment(int $instant, Zone $zone): \DateTimeImmutable
+    {
+        return (new \DateTimeImmutable('@'.$instant))->setTimezone(new \DateTimeZone($zone->name));
+    }
+}

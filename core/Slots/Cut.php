@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Slots;
+
+use Recess\Time\Span;
+
+/** How a stretch becomes slots: their length and the gap between two of them, both in minutes. */
+final readonly class Cut
+{
+    private function __construct(
+        public int $minutes,
+        public int $gap,
+    ) {}
+
+    /** @throws SlotsNotValid */
+    public static function of(int $minutes, int $gap = 0): self
+    {
+        if ($minutes < 1 || $minutes > 1440) {
+            throw SlotsNotValid::length($minutes);
+        }
+        if ($gap < 0 || $gap > 1440) {
+            throw SlotsNotValid::gap($gap);
+        }
+
+        return new self($minutes, $gap);
+    }
+
+    /** Cuts from the start of the stretch on, in elapsed time; what is too short for a slot is left over at the end. */
+    public function pieces(Span $stretch): Pieces
+    {
+        $length = $this->minutes * 60;
+        $step = $length + $this->gap * 60;
+        $slots = [];
+        $end = $stretch->start;
+        for ($start = $stretch->start; $start + $length <= $stretch->end; $start += $step) {
+            $end = $start + $length;
+            $slots[] = Span::of($start, $end);
+        }
+
+        return new Pieces($stretch, $slots, $stretch->end - $end);
+    }
+
+    /** The same gap at another length, as when a full day is shrunk from 30 minutes to 15. */
+    public function shrunkTo(int $minutes): self
+    {
+        return self::of($minutes, $this->gap);
+    }
+}

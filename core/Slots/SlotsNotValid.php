@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Slots;
+
+use Recess\RecessException;
+use Recess\Time\Hours;
+
+/** A length, a gap or a block that makes no slots. */
+final class SlotsNotValid extends \DomainException implements RecessException
+{
+    public static function length(int $minutes): self
+    {
+        return new self(sprintf('A meeting lasts from 1 to 1440 minutes; %d was given.', $minutes));
+    }
+
+    public static function gap(int $minutes): self
+    {
+        return new self(sprintf('The gap between meetings is from 0 to 1440 minutes; %d was given.', $minutes));
+    }
+
+    public static function longerThanHours(int $minutes, Hours $hours): self
+    {
+        return new self(sprintf('A meeting of %d minutes does not fit between %s and %s; that is %d minutes.', $minutes, $hours->from, $hours->until(), $hours->minutes));
+    }
+}

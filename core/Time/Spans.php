@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Time;
+
+/**
+ * A set of instants, kept as the fewest spans in order: none overlap, none touch.
+ *
+ * @implements \IteratorAggregate<int, Span>
+ */
+final readonly class Spans implements \Countable, \IteratorAggregate
+{
+    /** @param list<Span> $spans in order, apart from one another */
+    private function __construct(private array $spans) {}
+
+    /** @param iterable<Span> $spans in any order, overlapping as they may */
+    public static function of(iterable $spans): self
+    {
+        $sorted = is_array($spans) ? array_values($spans) : iterator_to_array($spans, false);
+        usort($sorted, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+
+        $joined = [];
+        $last = null;
+        foreach ($sorted as $span) {
+            if ($last !== null && $span->start <= $last->end) {
+                if ($span->end > $last->end) {
+                    $last = Span::of($last->start, $span->end);
+                    $joined[array_key_last($joined)] = $last;
+                }
+
+                continue;
+            }
+            $joined[] = $last = $span;
+        }
+
+        return new self($joined);
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public function union(self $other): self
+    {
+        return self::of([...$this->spans, ...$other->spans]);
+    }
+
+    /** What is in this set and not in the other. */
+    public function subtract(self $other): self
+    {
+        $kept = [];
+        $cutters = $other->spans;
+        $next = 0;
+        foreach ($this->spans as $span) {
+            while (isset($cutters[$next]) && $cutters[$next]->end <= $span->start) {
+                $next++;
+            }
+            $start = $span->start;
+            for ($i = $next; isset($cutters[$i]) && $cutters[$i]->start < $span->end; $i++) {
+                if ($cutters[$i]->start > $start) {
+                    $kept[] = Span::of($start, $cutters[$i]->start);
+                }
+                $start = max($start, $cutters[$i]->end);
+            }
+            if ($start < $span->end) {
+                $kept[] = Span::of($start, $span->end);
+            }
+        }
+
+        return new self($kept);
+    }
+
+    /** What both sets share. */
+    public function overlap(self $other): self
+    {
+        $shared = [];
+        $i = $j = 0;
+        while (isset($this->spans[$i], $other->spans[$j])) {
+            $both = $this->spans[$i]->shared($other->spans[$j]);
+            if ($both !== null) {
+                $shared[] = $both;
+            }
+            $this->spans[$i]->end <= $other->spans[$j]->end ? $i++ : $j++;
+        }
+
+        return new self($shared);
+    }
+
+    /** Whether any of the set lies in the span. Touching ends do not count. In O(log n). */
+    public function touches(Span $span): bool
+    {
+        $low = 0;
+        $high = count($this->spans);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($this->spans[$middle]->end <= $span->start) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return isset($this->spans[$low]) && $this->spans[$low]->start < $span->end;
+    }
+
+    /** All of it together, in seconds. */
+    public function seconds(): int
+    {
+        return array_sum(array_map(static fn (Span $span): int => $span->seconds(), $this->spans));
+    }
+
+    /** @return list<Span> */
+    public function all(): array
+    {
+        return $this->spans;
+    }
+
+    public function count(): int
+    {
+        return count($this->spans);
+    }
+
+    /** @return \ArrayIterator<int, Span> */
+    public function getIterator(): \ArrayIterator
+    {
+        return new \ArrayIterator($this->spans);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Time;
+
+use Recess\RecessException;
+
+/** A time, date, span or zone that cannot exist as given. */
+final class TimeNotValid extends \DomainException implements RecessException
+{
+    public static function spanEndsFirst(int $start, int $end): self
+    {
+        return new self(sprintf('A span has to end after it starts; %d s is not after %d s.', $end, $start));
+    }
+
+    public static function noSuchDate(string $given): self
+    {
+        return new self(sprintf('There is no date “%s”. Write it as year-month-day, such as 2026-11-26.', self::shortened($given)));
+    }
+
+    public static function noSuchTime(string $given): self
+    {
+        return new self(sprintf('“%s” is not a time of day. Write it as 16:30, 1630, 16.30 or 4:30pm.', self::shortened($given)));
+    }
+
+    public static function noSuchZone(string $given): self
+    {
+        return new self(sprintf('There is no time zone “%s”. Use a name of the tz database, such as Europe/Lisbon.', self::shortened($given)));
+    }
+
+    public static function endsBeforeStart(LocalTime $from, LocalTime $until): self
+    {
+        return new self(sprintf('The end, %s, has to be later than the start, %s.', $until, $from));
+    }
+
+    public static function afterMidnight(string $given): self
+    {
+        return new self(sprintf('“%s” is past midnight. A block ends by 24:00 and lasts 24 hours at most; for a longer one, write a second block on the next date.', self::shortened($given)));
+    }
+
+    public static function longerThanADay(int $minutes): self
+    {
+        return new self(sprintf('A stretch may last 24 hours at most; this one lasts %d hours and %d minutes.', intdiv($minutes, 60), $minutes % 60));
+    }
+
+    /** Error messages repeat what was given, but not ten thousand characters of it. */
+    private static function shortened(string $given): string
+    {
+        return mb_strlen($given) > 40 ? mb_substr($given, 0, 40).'…' : $given;
+    }
+}

@@ -1,0 +1,91 @@
+# Installs what is missing: Debian packages, PHP and JavaScript packages, the built front end.
+# Each part is done again only when what it depends on has changed.
+
+export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+PHP=/usr/bin/php8.2
+INSTALL_LOG=$ROOT/var/log
+
+RUN_PACKAGES="php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-zip
+    php8.2-gd php8.2-bcmath php8.2-apcu mariadb-server nginx supervisor unzip curl ca-certificates"
+TEST_PACKAGES="chromium python3 python3-dateutil python3-icalendar"
+
+missing_packages() {
+    local package
+    for package in "$@"; do
+        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || printf '%s ' "$package"
+    done
+}
+
+install_debian() {
+    local missing
+    command -v dpkg-query >/dev/null || fail "This is not Debian." "Recess installs itself on Debian 12; elsewhere, install: $*"
+    missing=$(missing_packages "$@")
+    command -v composer >/dev/null || missing+="composer "
+    node_is_new_enough || command -v npm >/dev/null || missing+="nodejs npm "
+    [ -n "$missing" ] || return 0
+    [ "$(id -u)" = 0 ] || fail "These Debian packages are missing: $missing" "Install them: sudo apt-get install $missing"
+    step "Installing Debian packages: $missing"
+    quietly "$INSTALL_LOG/apt-update.log" apt-get update
+    # A policy that keeps the packages from starting services of their own: ours are private.
+    local policy=/usr/sbin/policy-rc.d made=
+    if [ ! -e $policy ]; then
+        printf '#!/bin/sh\nexit 101\n' >$policy
+        chmod +x $policy
+        made=yes
+    fi
+    # shellcheck disable=SC2086
+    quietly "$INSTALL_LOG/apt-install.log" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends $missing
+    [ -z "$made" ] || rm -f $policy
+}
+
+node_is_new_enough() {
+    command -v node >/dev/null && node -e 'const [a, b] = process.versions.node.split("."); process.exit(a > 20 || (a == 20 && b >= 19) ? 0 : 1)'
+}
+
+# Debian 12's Node.js is too old for the front end's build; a newer one comes as an npm package.
+install_node() {
+    PATH=$ROOT/var/tools/node_modules/.bin:$PATH
+    node_is_new_enough && return
+    step "Installing Node.js 20"
+    quietly "$INSTALL_LOG/node.log" npm install --prefix "$ROOT/var/tools" --no-audit --no-fund node@20
+    node_is_new_enough || fail "Node.js 20.19 or newer is needed to build the pages." "Install it and run this again."
+}
+
+# stamped STAMP FILES…: whether the files are still what they were when STAMP was written.
+stamp_of() { find "$@" -type f ! -name api.d.ts -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1; }
+stamped() { [ -f "$1" ] && [ "$(cat "$1")" = "$(stamp_of "${@:2}")" ]; }
+
+install_php_packages() {
+    stamped vendor/.stamp composer.json && return
+    step "Installing PHP packages"
+    quietly "$INSTALL_LOG/composer.log" composer install --prefer-dist --no-progress
+    # Some archives unpack readable by their owner only; the web server is another user.
+    chmod -R a+rX vendor
+    stamp_of composer.json >vendor/.stamp
+}
+
+install_js_packages() {
+    stamped node_modules/.stamp package-lock.json && return
+    step "Installing JavaScript packages"
+    quietly "$INSTALL_LOG/npm.log" npm ci --no-audit --no-fund
+    stamp_of package-lock.json >node_modules/.stamp
+}
+
+build_pages() {
+    local sources="web vite.config.ts package-lock.json docs/formats/recess.openapi.yaml"
+    # shellcheck disable=SC2086
+    stamped public/build/.stamp $sources && return
+    step "Building the pages"
+    quietly "$INSTALL_LOG/build.log" npm run --silent build
+    # shellcheck disable=SC2086
+    stamp_of $sources >public/build/.stamp
+}
+
+install_all() {
+    # shellcheck disable=SC2086
+    install_debian $RUN_PACKAGES "$@"
+    install_node
+    install_php_packages
+    install_js_packages
+    build_pages
+}

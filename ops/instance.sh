@@ -1,0 +1,158 @@
+# An instance: one running Recess with its own folder under var/, database, ports and secrets.
+# "demo" is what `start` runs; "test" is what `test` runs beside it.
+
+PHP=${PHP:-/usr/bin/php8.2}
+
+# Sets VAR and RUN (and the users that things run as) for the instance of that name.
+instance_open() {
+    INSTANCE=$1
+    VAR=$ROOT/var/$INSTANCE
+    export RECESS_VAR=$VAR
+    RUN=$VAR/run
+    # The path of a Unix socket has 107 characters at most.
+    [ ${#RUN} -lt 80 ] || RUN=/tmp/recess-$(printf %s "$VAR" | sha256sum | cut -c1-12)
+    APP_USER=$(id -un)
+    DB_USER=$APP_USER
+    if [ "$(id -u)" = 0 ]; then
+        may_reach www-data && APP_USER=www-data
+        may_reach mysql && DB_USER=mysql
+    fi
+    # shellcheck disable=SC1091
+    [ ! -f "$VAR/ports" ] || . "$VAR/ports"
+}
+
+may_reach() { id "$1" >/dev/null 2>&1 && runuser -u "$1" -- test -r "$ROOT/composer.json" -a -x "$ROOT"; }
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+free_port() {
+    local port
+    while port=$((20000 + RANDOM % 20000)); port_taken "$port"; do :; done
+    echo "$port"
+}
+
+secret() { head -c 32 /dev/urandom | base64 | tr -d '\n'; }
+
+# instance_prepare PORT: everything that has to lie in the folder before the first process starts.
+instance_prepare() {
+    PORT=$1
+    umask 022
+    mkdir -p "$VAR"/{run,log,mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
+    mkdir -p -m 755 "$RUN"
+    [ -n "${DB_PORT:-}" ] && ! port_taken "$DB_PORT" || DB_PORT=$(free_port)
+    printf 'PORT=%s\nDB_PORT=%s\n' "$PORT" "$DB_PORT" >"$VAR/ports"
+    [ -f "$VAR/secrets" ] || (umask 077 && printf 'APP_KEY=base64:%s\nDB_PASSWORD=%s\n' "$(secret)" "$(secret | tr -dc 'A-Za-z0-9')" >"$VAR/secrets")
+    # shellcheck disable=SC1091
+    . "$VAR/secrets"
+    (umask 077 && instance_env >"$VAR/.env")
+    (umask 077 && cat >"$VAR/run/accounts.sql" <<SQL
+CREATE DATABASE IF NOT EXISTS recess CHARACTER SET utf8mb4;
+CREATE DATABASE IF NOT EXISTS recess_check CHARACTER SET utf8mb4;
+CREATE OR REPLACE USER recess@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
+GRANT ALL ON recess.* TO recess@'127.0.0.1';
+GRANT ALL ON recess_check.* TO recess@'127.0.0.1';
+ALTER USER root@localhost IDENTIFIED BY '$DB_PASSWORD';
+SQL
+    )
+    local name
+    for name in nginx.conf php-fpm.conf mariadb.cnf supervisor.conf; do fill_template $name; done
+    if [ "$(id -u)" = 0 ]; then
+        chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
+        chown -R "$APP_USER" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
+        chown "$DB_USER" "$VAR/log"
+        chmod 777 "$VAR/log"
+    fi
+    if [ ! -d "$VAR/mariadb/mysql" ]; then
+        step "Making a private database"
+        local as=
+        [ "$(id -u)" != 0 ] || as="--user=$DB_USER"
+        quietly "$VAR/log/install-db.log" mariadb-install-db --no-defaults $as --datadir="$VAR/mariadb" --auth-root-authentication-method=normal --skip-test-db
+    fi
+}
+
+instance_env() {
+    cat <<ENV
+APP_ENV=$([ "$INSTANCE" = test ] && echo testing-served || echo production)
+APP_URL=http://127.0.0.1:$PORT
+APP_KEY=$APP_KEY
+DB_PORT=$DB_PORT
+DB_PASSWORD=$DB_PASSWORD
+RECESS_DEMO=true
+MAIL_MAILER=mailroom
+MAIL_FROM_ADDRESS=meetings@gannetcove.example
+MAIL_FROM_NAME="Gannet Cove School"
+ENV
+    # The races of the tests come from one address.
+    [ "$INSTANCE" != test ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\n'
+}
+
+fill_template() {
+    local user_line='' fpm_root=''
+    if [ "$(id -u)" = 0 ]; then
+        case $1 in
+            nginx.conf) user_line="user $APP_USER;" ;;
+            php-fpm.conf) user_line=$(printf 'user = %s\ngroup = %s\nlisten.owner = %s' "$APP_USER" "$(id -gn "$APP_USER")" "$APP_USER") ;;
+            mariadb.cnf) user_line="user = $DB_USER" ;;
+            supervisor.conf) user_line="user = root" ;;
+        esac
+        [ "$APP_USER" != root ] || fpm_root=--allow-to-run-as-root
+    fi
+    local text
+    text=$(cat "$ROOT/ops/templates/$1")
+    text=${text//@USER_LINE@/$user_line}
+    text=${text//@FPM_ROOT@/$fpm_root}
+    text=${text//@APP_USER@/$APP_USER}
+    text=${text//@DB_PORT@/$DB_PORT}
+    text=${text//@PORT@/$PORT}
+    text=${text//@ROOT@/$ROOT}
+    text=${text//@RUN@/$RUN}
+    text=${text//@VAR@/$VAR}
+    text=${text//@PHP@/$PHP}
+    printf '%s\n' "$text" >"$VAR/run/$1"
+}
+
+as_app() {
+    if [ "$(id -un)" = "$APP_USER" ]; then "$@"; else runuser -u "$APP_USER" -- "$@"; fi
+}
+
+artisan() { as_app env RECESS_VAR="$VAR" HOME=/tmp "$PHP" "$ROOT/artisan" "$@"; }
+
+supervise() { supervisorctl -c "$VAR/run/supervisor.conf" "$@"; }
+
+instance_is_running() { [ -f "$VAR/run/supervisor.conf" ] && supervise pid >/dev/null 2>&1; }
+
+# wait_for SECONDS WHAT COMMAND…: until the command succeeds.
+wait_for() {
+    local left=$1 what=$2
+    shift 2
+    until "$@" >/dev/null 2>&1; do
+        left=$((left - 1))
+        [ $left -gt 0 ] || fail "$what did not answer in time." "Look into ${VAR#"$ROOT"/}/log/."
+        sleep 0.5
+    done
+}
+
+database_answers() { "$PHP" -r 'new PDO("mysql:host=127.0.0.1;port=".$argv[1].";dbname=recess", "recess", $argv[2]);' "$DB_PORT" "$DB_PASSWORD"; }
+health_answers() { curl -fsS --max-time 5 "http://127.0.0.1:$PORT/up"; }
+
+# From a prepared folder to a database that answers.
+instance_start_database() {
+    supervisord -c "$VAR/run/supervisor.conf"
+    wait_for 120 "The database" database_answers
+}
+
+# Caches what does not change while it runs, and starts what serves.
+instance_start_web() {
+    local what
+    for what in config route event view; do quietly "$VAR/log/$what-cache.log" artisan "$what:cache"; done
+    quietly "$VAR/log/start-web.log" supervise start 'web:*'
+    wait_for 60 "The application" health_answers
+}
+
+instance_stop() {
+    instance_is_running || return 0
+    local pid
+    pid=$(supervise pid)
+    supervise shutdown >/dev/null
+    while kill -0 "$pid" 2>/dev/null; do sleep 0.2; done
+}

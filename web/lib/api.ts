@@ -1,0 +1,72 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './api.d';
+
+export type Schema = components['schemas'];
+
+export const api = createClient<paths>({ headers: { Accept: 'application/json' } });
+
+// Staff pages carry Laravel's CSRF token; visitors' pages have no session to protect.
+api.use({
+    onRequest({ request }) {
+        const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content;
+        if (token) request.headers.set('X-CSRF-TOKEN', token);
+        return request;
+    },
+});
+
+/** What went wrong, in words, and at which fields. */
+export interface Trouble {
+    message: string;
+    fields: Record<string, string>;
+}
+
+const NO_ANSWER: Trouble = {
+    message:
+        'No answer came. What you typed is still here. Look at your connection and press again; nothing happens twice.',
+    fields: {},
+};
+
+interface Answer<T> {
+    data?: T;
+    error?: unknown;
+    response: Response;
+}
+
+/** Runs a call; gives its data, or the trouble with it (and the body of a refusal, for those that say more). */
+export async function ask<T>(
+    call: Promise<Answer<T>>,
+): Promise<{ data: T; trouble?: undefined } | { data?: undefined; trouble: Trouble; status: number; body: unknown }> {
+    let answer: Answer<T>;
+    try {
+        answer = await call;
+    } catch {
+        return { trouble: NO_ANSWER, status: 0, body: null };
+    }
+    if (answer.data !== undefined) return { data: answer.data };
+    const { status } = answer.response;
+    const body = answer.error as Partial<Schema['Problem']> | undefined;
+    const fields = Object.fromEntries(Object.entries(body?.errors ?? {}).map(([name, said]) => [name, said[0] ?? '']));
+    if (status === 422)
+        return { trouble: { message: 'Something needs another look. Nothing was lost.', fields }, status, body };
+    if (status === 401 || status === 419)
+        return {
+            trouble: {
+                message:
+                    'You were signed out meanwhile. Sign in again in another tab, then press again here; nothing is lost.',
+                fields,
+            },
+            status,
+            body,
+        };
+    if (status === 429)
+        return {
+            trouble: { message: 'That was a lot at once. Wait a minute and press again; nothing is lost.', fields },
+            status,
+            body,
+        };
+    const message =
+        status < 500 && body?.message
+            ? body.message
+            : 'Something went wrong here. Nothing was half-saved. Try again in a minute.';
+    return { trouble: { message, fields }, status, body };
+}

@@ -1,0 +1,78 @@
+<script lang="ts">
+    /** The demo's mail: every message, as its reader would see it. */
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        messages: { id: number; to: string; subject: string; sent_at: string }[];
+        open: {
+            id: number;
+            from: string;
+            to: string;
+            subject: string;
+            text: string;
+            html: string;
+            calendar: string;
+        } | null;
+    }
+    let { messages, open }: Props = $props();
+
+    let form = $state<'letter' | 'text' | 'calendar'>('letter');
+    const forms = { letter: 'As a letter', text: 'As plain text', calendar: 'Calendar entry' } as const;
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead />
+    <h1>Mailroom</h1>
+    <p class="mb-6 max-w-prose text-faint">
+        In the demo no mail leaves the house. It lies here, newest first, as its reader would see it.
+    </p>
+    {#if !open}
+        <p>No message yet. Book a time, and two come: one for the visitor, one for the host.</p>
+    {:else}
+        <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
+            <section class="slip lg:order-2" aria-labelledby="subject">
+                <h2 id="subject">{open.subject}</h2>
+                <p class="mt-1 text-faint">From {open.from} to {open.to}</p>
+                <div class="my-4 flex flex-wrap gap-2" role="group" aria-label="Show the message">
+                    {#each Object.entries(forms) as [key, label] (key)}
+                        <button
+                            type="button"
+                            class="press"
+                            class:main={form === key}
+                            aria-pressed={form === key}
+                            onclick={() => (form = key as typeof form)}>{label}</button
+                        >
+                    {/each}
+                </div>
+                {#if form === 'letter'}
+                    <iframe
+                        title="The message as a letter"
+                        src="/mailroom/{open.id}/html"
+                        sandbox="allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation"
+                        class="h-[36rem] w-full rounded-md border border-line bg-white"
+                    ></iframe>
+                {:else}
+                    <pre class="overflow-x-auto text-[0.9rem] whitespace-pre-wrap">{form === 'text'
+                            ? open.text
+                            : open.calendar}</pre>
+                {/if}
+            </section>
+            <ol class="grid gap-1 lg:order-1">
+                {#each messages as message (message.id)}
+                    <li>
+                        <a
+                            href="/mailroom/{message.id}"
+                            aria-current={message.id === open.id ? 'true' : undefined}
+                            class="block rounded-md border px-3 py-2 no-underline {message.id === open.id
+                                ? 'border-board bg-card'
+                                : 'border-transparent'}"
+                        >
+                            <span class="block text-ink">{message.subject}</span>
+                            <span class="block text-[0.95rem] text-faint">to {message.to}</span>
+                        </a>
+                    </li>
+                {/each}
+            </ol>
+        </div>
+    {/if}
+</main>

@@ -1,0 +1,76 @@
+<script lang="ts">
+    /** For staff. Visitors never see this. */
+    import { api, ask } from '../lib/api';
+    import { Checkbox } from '../lib/controls';
+    import Field from '../parts/Field.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        demo: { email: string; password: string } | null;
+    }
+    let { demo }: Props = $props();
+
+    let email = $state('');
+    let password = $state('');
+    let remember = $state(false);
+    let working = $state(false);
+    let message = $state('');
+    let fields = $state<Record<string, string>>({});
+
+    async function signIn() {
+        working = true;
+        const answer = await ask(api.POST('/api/staff/session', { body: { email, password, remember } }));
+        if (answer.data) return location.assign(answer.data.to);
+        working = false;
+        fields = answer.trouble.fields;
+        message = Object.keys(fields).length > 0 ? '' : answer.trouble.message;
+    }
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead />
+    <div class="max-w-md">
+        <h1 class="mb-6">Sign in</h1>
+        <form
+            class="grid gap-4"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                if (!working) void signIn();
+            }}
+        >
+            <Field
+                name="email"
+                label="E-mail address"
+                type="email"
+                autocomplete="username"
+                required
+                bind:value={email}
+                error={fields.email}
+            />
+            <Field
+                name="password"
+                label="Password"
+                type="password"
+                autocomplete="current-password"
+                required
+                bind:value={password}
+                error={fields.password}
+            />
+            <Checkbox
+                bind:checked={remember}
+                classes={{ div: 'min-h-11' }}
+                class="min-h-11 text-base text-ink dark:text-ink">Stay signed in on this machine</Checkbox
+            >
+            {#if message}<p class="notice" role="alert">{message}</p>{/if}
+            <button class="press main justify-self-start" disabled={working}
+                >{working ? 'One moment…' : 'Sign in'}</button
+            >
+        </form>
+        {#if demo}
+            <p class="mt-6 text-faint">
+                This is the demo. {demo.email} with the password {demo.password} opens it.
+            </p>
+        {/if}
+    </div>
+</main>

@@ -1,0 +1,44 @@
+<script lang="ts">
+    /** Taking a booking away, from either side: a press, a word if wanted, and a second press on the same spot. */
+    import Field from './Field.svelte';
+
+    interface Props {
+        id: number;
+        open: string;
+        ask: string;
+        go: string;
+        keep: string;
+        act: (note: string) => Promise<string | null>;
+    }
+    let { id, open, ask, go, keep, act }: Props = $props();
+
+    let asking = $state(false);
+    let note = $state('');
+    let working = $state(false);
+    let failure = $state('');
+
+    async function press() {
+        working = true;
+        failure = (await act(note)) ?? '';
+        working = false;
+    }
+</script>
+
+{#if !asking}
+    <button type="button" class="press away" onclick={() => (asking = true)}>{open}</button>
+{:else}
+    <form
+        class="grid w-full max-w-xl gap-3"
+        onsubmit={(event) => {
+            event.preventDefault();
+            void press();
+        }}
+    >
+        <Field name="note-{id}" label={ask} bind:value={note} lines={2} />
+        {#if failure}<p class="notice" role="alert">{failure}</p>{/if}
+        <div class="flex flex-wrap gap-3">
+            <button class="press away" disabled={working}>{working ? 'One moment…' : go}</button>
+            <button type="button" class="press" onclick={() => (asking = false)}>{keep}</button>
+        </div>
+    </form>
+{/if}

@@ -1,0 +1,33 @@
+<script lang="ts">
+    import { api, ask } from '../lib/api';
+
+    interface Props {
+        school?: string;
+        /** Whoever is signed in. */
+        host?: string;
+    }
+    let { school = '', host = '' }: Props = $props();
+
+    async function signOut() {
+        const answer = await ask(api.DELETE('/api/staff/session'));
+        location.assign(answer.data?.to ?? '/');
+    }
+</script>
+
+<header class="mb-6 flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line pb-2">
+    <a href={host ? '/staff' : '/'} class="inline-flex min-h-11 items-center gap-2 no-underline">
+        <img src="/icon.svg" alt="" width="28" height="28" />
+        <span class="font-display text-lg font-bold text-ink">{school || 'Recess'}</span>
+    </a>
+    {#if host}
+        <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
+            <a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>
+            <span class="text-faint">{host}</span>
+            <button
+                type="button"
+                class="min-h-11 cursor-pointer text-board underline underline-offset-4"
+                onclick={signOut}>Sign out</button
+            >
+        </nav>
+    {/if}
+</header>

@@ -1,0 +1,344 @@
+<script lang="ts">
+    /**
+     * A day drawn to scale: blocks as bands, slots as tabs, a bead for now. Flat where there is room, upright on a
+     * phone. All places come from the server; this only turns minutes into lengths.
+     */
+    import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+
+    type Day = Schema['RulerDay'];
+    type Slot = Schema['RulerSlot'];
+
+    interface Props {
+        day: Day;
+        chosen?: string | null;
+        /** Without it the ruler only shows. */
+        pick?: (slot: Slot, day: Day) => void;
+        /** What stands on a taken tab: the student, on the host's own page. */
+        names?: Record<string, string>;
+    }
+    let { day, chosen = null, pick, names = {} }: Props = $props();
+
+    /** The least length of a tab in pixels, for a thumb. */
+    const THUMB = 46;
+
+    const slots = $derived(day.stretches.flatMap((stretch) => stretch.slots));
+    const shortest = $derived(Math.min(60, ...slots.map((slot) => slot.length)));
+    // One tab in each ruler takes part in the tab order; arrows walk from there.
+    const entry = $derived(
+        (slots.find((slot) => slot.key === chosen) ?? slots.find((slot) => slot.state === 'free') ?? slots[0])?.key,
+    );
+
+    const SAID: Record<Slot['state'], string> = {
+        free: 'free',
+        taken: 'taken',
+        busy: 'not available',
+        'too soon': 'too soon to book',
+        'not yet open': 'not open yet',
+        closed: 'closed',
+        past: 'over',
+    };
+
+    const spoken = (slot: Slot) =>
+        `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}, ${names[slot.key] ?? SAID[slot.state]}`;
+
+    function walk(event: KeyboardEvent): void {
+        const here = event.currentTarget as HTMLElement;
+        const ruler = here.closest('[data-ruler]')!;
+        const tabs = (of: Element) => [...of.querySelectorAll<HTMLElement>('[data-tab]')];
+        const mine = tabs(ruler);
+        const i = mine.indexOf(here);
+        const rulers = [...document.querySelectorAll('[data-ruler]')];
+        const other = (by: number) => {
+            const next = rulers[rulers.indexOf(ruler) + by];
+            return next ? tabs(next)[Math.min(i, tabs(next).length - 1)] : undefined;
+        };
+        const target = {
+            ArrowRight: mine[i + 1],
+            ArrowDown: mine[i + 1],
+            ArrowLeft: mine[i - 1],
+            ArrowUp: mine[i - 1],
+            Home: mine[0],
+            End: mine.at(-1),
+            PageDown: other(1),
+            PageUp: other(-1),
+        }[event.key];
+        if (!target) return;
+        event.preventDefault();
+        target.focus();
+        target.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    }
+</script>
+
+<section class="day" data-ruler aria-label={day.label}>
+    <h3 class="mb-2 text-[1.05rem]">{day.label}</h3>
+    <!-- A wide day scrolls sideways on its own rather than shrinking its tabs under a thumb. -->
+    <div class="window">
+        <div class="scale" style:--length={day.length} style:--least={THUMB / shortest}>
+            {#each day.stretches as stretch (stretch.at)}
+                <div class="band" style:--at={stretch.at} style:--long={stretch.length}></div>
+                {#if stretch.left_over > 0}
+                    <div
+                        class="rest"
+                        style:--at={stretch.at + stretch.length - stretch.left_over}
+                        style:--long={stretch.left_over}
+                        title="{stretch.left_over} minutes left over"
+                    ></div>
+                {/if}
+                {#each stretch.slots as slot (slot.key)}
+                    <button
+                        type="button"
+                        data-tab
+                        data-key={slot.key}
+                        class="tab {slot.state.replaceAll(' ', '-')}"
+                        class:chosen={slot.key === chosen}
+                        class:shown={!pick}
+                        style:--at={slot.at}
+                        style:--long={slot.length}
+                        tabindex={slot.key === entry ? 0 : -1}
+                        aria-label={spoken(slot)}
+                        aria-pressed={pick && slot.state === 'free' ? slot.key === chosen : undefined}
+                        aria-disabled={pick && slot.state === 'free' ? undefined : true}
+                        onkeydown={walk}
+                        onclick={() => slot.state === 'free' && pick?.(slot, day)}
+                    >
+                        <span class="from">{clock.brief(slot.from)}</span>
+                        <span class="more">
+                            {#if slot.state === 'free'}to {clock.say(slot.until)}{:else}{names[slot.key] ??
+                                    SAID[slot.state]}{/if}
+                        </span>
+                    </button>
+                {/each}
+            {/each}
+            {#each day.marks as mark (mark.at)}
+                <span class="mark" class:hour={mark.label} style:--at={mark.at}>
+                    {#if mark.label}<span class="hour-name">{clock.say(mark.label)}</span>{/if}
+                </span>
+            {/each}
+            {#if day.now !== null}<span class="bead" style:--at={day.now} title="Now"></span>{/if}
+        </div>
+    </div>
+</section>
+
+<style>
+    .window {
+        overflow-x: auto;
+        padding: 6px 2.2rem 2px;
+        margin: 0 -2.2rem;
+    }
+    .scale {
+        position: relative;
+        font-variant-numeric: tabular-nums;
+        --place: calc(var(--at) / var(--length) * 100%);
+        --extent: calc(var(--long) / var(--length) * 100%);
+    }
+    .scale > * {
+        --place: calc(var(--at) / var(--length) * 100%);
+        --extent: calc(var(--long) / var(--length) * 100%);
+        position: absolute;
+    }
+    .band {
+        background: var(--wash);
+        border: 1px solid var(--edge);
+    }
+    .rest {
+        background: repeating-linear-gradient(90deg, transparent 0 4px, var(--edge) 4px 5px);
+        opacity: 0.7;
+    }
+    .tab {
+        display: flex;
+        align-items: center;
+        gap: 0.4rem;
+        border: 1.5px solid var(--board);
+        background: var(--card);
+        color: var(--board);
+        font-weight: 650;
+        line-height: 1.1;
+        overflow: hidden;
+    }
+    .tab.free:not(.shown) {
+        cursor: pointer;
+    }
+    .tab.free:not(.shown):hover {
+        background: var(--wash);
+    }
+    .tab.free.chosen {
+        background: var(--board);
+        color: var(--on-board);
+    }
+    .tab:focus-visible {
+        z-index: 3;
+        overflow: visible;
+    }
+    .tab:not(.free) {
+        color: var(--faint);
+        font-weight: 400;
+        cursor: default;
+        border-color: var(--edge);
+        border-style: dashed;
+    }
+    /* Cut out of the band. */
+    .tab.taken,
+    .tab.past {
+        background: var(--paper);
+    }
+    .tab.busy,
+    .tab.closed {
+        background: repeating-linear-gradient(135deg, var(--card) 0 5px, var(--line) 5px 7px);
+    }
+    .tab.too-soon,
+    .tab.not-yet-open {
+        background: radial-gradient(var(--line) 1.2px, transparent 1.6px) 0 0 / 7px 7px var(--card);
+        border-style: dotted;
+    }
+    .mark {
+        background: var(--edge);
+    }
+    .hour-name {
+        position: absolute;
+        color: var(--faint);
+        font-size: 0.85rem;
+        white-space: nowrap;
+    }
+    .bead {
+        width: 14px;
+        height: 14px;
+        border-radius: 50%;
+        background: var(--marigold);
+        border: 2px solid var(--ink);
+        z-index: 2;
+    }
+
+    /* Flat: one row a day. */
+    @media (min-width: 700px) {
+        .scale {
+            min-width: calc(var(--length) * var(--least) * 1px);
+            height: 6.4rem;
+        }
+        .band,
+        .rest {
+            left: var(--place);
+            width: var(--extent);
+            top: 2.9rem;
+            height: 1rem;
+        }
+        .tab {
+            left: var(--place);
+            width: var(--extent);
+            justify-content: center;
+            padding: 0;
+            font-size: 0.92rem;
+            border-radius: 6px 6px 0 0;
+            top: 0;
+            height: 3.9rem;
+        }
+        .tab.free {
+            padding-bottom: 1rem;
+            box-shadow: inset 0 -1rem 0 var(--wash);
+        }
+        .tab.free.chosen {
+            box-shadow: none;
+        }
+        .tab:not(.free) {
+            border-radius: 0;
+            top: 2.9rem;
+            height: 1rem;
+        }
+        .tab:not(.free) .from {
+            position: absolute;
+            clip-path: inset(50%);
+        }
+        .more {
+            position: absolute;
+            clip-path: inset(50%);
+            width: 1px;
+            height: 1px;
+            overflow: hidden;
+        }
+        .mark {
+            left: var(--place);
+            top: 3.9rem;
+            width: 1px;
+            height: 0.45rem;
+        }
+        .mark.hour {
+            height: 0.9rem;
+        }
+        .hour-name {
+            top: 0.95rem;
+            transform: translateX(-50%);
+        }
+        .bead {
+            left: calc(var(--place) - 7px);
+            top: 3.55rem;
+        }
+    }
+
+    /* Upright: time runs down the left edge. */
+    @media (max-width: 699.98px) {
+        .window {
+            overflow: visible;
+            padding: 0.6rem 0;
+            margin: 0;
+        }
+        .scale {
+            height: calc(var(--length) * var(--least) * 1px);
+            margin-left: 3.4rem;
+        }
+        .band,
+        .rest {
+            top: var(--place);
+            height: var(--extent);
+            left: 0.9rem;
+            width: 0.9rem;
+        }
+        .rest {
+            background: repeating-linear-gradient(0deg, transparent 0 4px, var(--edge) 4px 5px);
+        }
+        .tab {
+            top: var(--place);
+            height: var(--extent);
+            left: 0.9rem;
+            right: 0;
+            padding: 0 0.8rem 0 1.6rem;
+            border-radius: 0 6px 6px 0;
+            font-size: 1.05rem;
+        }
+        .tab.free {
+            box-shadow: inset 0.9rem 0 0 var(--wash);
+        }
+        .tab.free.chosen {
+            box-shadow: none;
+        }
+        .tab:not(.free) {
+            right: auto;
+            width: 11rem;
+            border-radius: 0;
+            font-size: 0.95rem;
+        }
+        .more {
+            font-weight: 400;
+            white-space: nowrap;
+            overflow: hidden;
+            text-overflow: ellipsis;
+        }
+        .mark {
+            top: var(--place);
+            left: 0.4rem;
+            height: 1px;
+            width: 0.5rem;
+        }
+        .mark.hour {
+            left: 0;
+            width: 0.9rem;
+        }
+        .hour-name {
+            right: calc(100% + 0.3rem);
+            top: -0.65rem;
+        }
+        .bead {
+            top: calc(var(--place) - 7px);
+            left: 0.1rem;
+        }
+    }
+</style>

@@ -1,0 +1,18 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<meta name="color-scheme" content="light dark">
+<title>{{ $title }} – Recess</title>
+<link rel="icon" href="/icon.svg" type="image/svg+xml">
+@vite(['web/visit.ts'])
+</head>
+<body>
+<main class="sheet-of-paper">
+<h1>{{ $title }}</h1>
+<p>{{ $text }}</p>
+<p><a href="/">To the school’s board</a></p>
+</main>
+</body>
+</html>

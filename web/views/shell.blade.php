@@ -1,0 +1,19 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<meta name="color-scheme" content="light dark">
+@if ($entry === 'web/staff.ts')
+<meta name="csrf-token" content="{{ csrf_token() }}">
+@endif
+<title>{{ $title }} – Recess</title>
+<link rel="icon" href="/icon.svg" type="image/svg+xml">
+@vite([$entry])
+</head>
+<body>
+<div id="page" data-component="{{ $component }}"></div>
+<noscript><p>This page needs scripts switched on. The office can book a time for you by phone.</p></noscript>
+<script type="application/json" id="page-data">{!! $data !!}</script>
+</body>
+</html>
