@@ -6,7 +6,6 @@ use App\Failures\RenderFailures;
 use App\Http\Middleware\SecurityHeaders;
 use App\Providers\AppServiceProvider;
 use Illuminate\Foundation\Application;
-use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -18,7 +17,7 @@ error_reporting(E_ALL & ~E_DEPRECATED);
 $var = getenv('RECESS_VAR') ?: dirname(__DIR__).'/var/demo';
 
 foreach (['config', 'events', 'packages', 'routes', 'services'] as $cached) {
-    $_ENV['APP_'.strtoupper($cached).'_CACHE'] = "$var/bootstrap/$cached.php";
+    $_ENV['APP_'.strtoupper($cached).'_CACHE'] ??= "$var/bootstrap/$cached.php";
 }
 
 $app = Application::configure(basePath: dirname(__DIR__))

@@ -7,6 +7,8 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+    // Scripts and styles come from wherever the page did.
+    'asset_url' => '/',
     // Instants are UTC everywhere; the school's zone is data.
     'timezone' => 'UTC',
     'locale' => 'en',

@@ -13,5 +13,6 @@ final readonly class Offer
     public function __construct(
         public Span $slot,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 }

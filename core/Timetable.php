@@ -15,14 +15,15 @@ use Recess\Time\Zone;
 /** A sheet's blocks and rules in its zone: which slots there are, and which of them can be had. */
 final readonly class Timetable
 {
-    /** @param list<Block> $blocks */
+    /** @param  list<Block>  $blocks */
     private function __construct(
         public Zone $zone,
         private array $blocks,
         private Rules $rules,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Block> $blocks */
+    /** @param  list<Block>  $blocks */
     public static function of(Zone $zone, array $blocks, Rules $rules): self
     {
         return new self($zone, $blocks, $rules);

@@ -15,7 +15,6 @@ use App\Models\Sheet;
 use App\Timetables\SheetTimetable;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
-use Recess\Rules\State;
 use Recess\Time\Span;
 
 /**

@@ -17,7 +17,8 @@ final readonly class BookingWish
         public string $student,
         /** A UUID of the visitor's page: the same wish sent twice books once. */
         public string $requestKey,
-    ) {}
+    ) {
+    }
 
     /** Tells a repeat of the same wish from another wish under the same key. */
     public function digest(int $sheetId): string

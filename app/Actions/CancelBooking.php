@@ -18,7 +18,7 @@ final class CancelBooking
     {
         return Contended::transaction(static function () use ($booking, $by, $note): Booking {
             // The hold before its bookings, the order in which BookSlot takes them too.
-            $hold = Hold::query()->lockForUpdate()->find($booking->hold_id);
+            $hold = Hold::query()->whereKey($booking->hold_id)->lockForUpdate()->first();
             $booking = Booking::query()->lockForUpdate()->findOrFail($booking->id);
             if ($booking->isCancelled()) {
                 return $booking;

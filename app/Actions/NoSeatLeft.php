@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 /** Between the look and the grab the last seat of the slot went to somebody else. */
-final class NoSeatLeft extends \RuntimeException {}
+final class NoSeatLeft extends \RuntimeException
+{
+}

@@ -25,5 +25,6 @@ final readonly class SheetStatement
         public int $seats,
         /** Minutes. */
         public int $lead,
-    ) {}
+    ) {
+    }
 }

@@ -43,14 +43,15 @@ final class DemoSchool
         private readonly WriteSheet $write,
         private readonly PublishSheet $publish,
         private readonly BookSlot $book,
-    ) {}
+    ) {
+    }
 
     public static function firstSignIn(): string
     {
         return DemoPeople::STAFF[0][2];
     }
 
-    /** @param int $now seconds since the epoch */
+    /** @param  int  $now seconds since the epoch */
     public function fill(int $now): void
     {
         $school = School::query()->firstOrCreate(['name' => 'Gannet Cove School'], ['zone' => self::ZONE, 'country' => 'CA']);
@@ -87,7 +88,7 @@ final class DemoSchool
 
         return new SheetStatement(
             title: "$season conferences",
-            intro: "Ten minutes to look at how the term has gone and what comes next. Bring your child if you like. Reports are handed out at the meeting, so there is nothing to print.",
+            intro: 'Ten minutes to look at how the term has gone and what comes next. Bring your child if you like. Reports are handed out at the meeting, so there is nothing to print.',
             pattern: OnDates::of($evening),
             hours: Hours::between(LocalTime::of(16), LocalTime::of(19, 10)),
             cut: Cut::of(10, 5),
@@ -102,20 +103,20 @@ final class DemoSchool
         );
     }
 
-    /** @param list<Sheet> $sheets */
+    /** @param  non-empty-list<Sheet>  $sheets */
     private function bookPartly(array $sheets, LocalDate $evening, int $now): void
     {
         $chance = new Randomizer(new Mt19937(1859));
         foreach (DemoPeople::families() as $number => [$parent, $student, $email, $phone]) {
             $theirs = [];
-            foreach ($chance->pickArrayKeys($sheets, min(count($sheets), $chance->getInt(0, 2) ?: 1)) as $index) {
+            foreach ($chance->pickArrayKeys($sheets, max(1, min(count($sheets), $chance->getInt(0, 2)))) as $index) {
                 $sheet = $sheets[$index];
                 $free = array_values(array_filter(
                     (new SheetTimetable($sheet, $now))->free(),
                     static fn (Offer $offer): bool => ! in_array($offer->slot->start, $theirs, true),
                 ));
                 // Every third family has not got round to it yet, and no evening is quite full.
-                if ($number % 3 === 2 || count($free) < 3) {
+                if ($number % 3 === 2 || count($free) < 5) {
                     continue;
                 }
                 $start = $free[$chance->getInt(0, count($free) - 1)]->slot->start;

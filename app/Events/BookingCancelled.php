@@ -9,5 +9,7 @@ use App\Models\Booking;
 /** Raised in the transaction that cancels. */
 final readonly class BookingCancelled
 {
-    public function __construct(public Booking $booking) {}
+    public function __construct(public Booking $booking)
+    {
+    }
 }

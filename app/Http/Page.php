@@ -9,19 +9,19 @@ use Illuminate\Contracts\View\View;
 /** A page: a shell with the page's data in it, on which one Svelte component of web/pages/ is mounted. */
 final class Page
 {
-    /** @param array<string, mixed> $data of the component's props */
+    /** @param  array<string, mixed>  $data of the component's props */
     public static function visit(string $component, string $title, array $data): View
     {
         return self::shell('visit', $component, $title, $data);
     }
 
-    /** @param array<string, mixed> $data of the component's props */
+    /** @param  array<string, mixed>  $data of the component's props */
     public static function staff(string $component, string $title, array $data): View
     {
         return self::shell('staff', $component, $title, $data);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function shell(string $entry, string $component, string $title, array $data): View
     {
         return view('shell', [

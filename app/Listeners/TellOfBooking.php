@@ -12,7 +12,7 @@ use App\Models\Booking;
 use App\Models\Party;
 use Illuminate\Support\Facades\Mail;
 
-/** Queues the messages to both sides, in the transaction of the event. */
+/** Queues the messages to both sides, in the transaction of the event. Laravel finds it by its handle(). */
 final class TellOfBooking
 {
     public function handle(BookingMade|BookingCancelled $event): void

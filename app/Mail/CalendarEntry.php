@@ -16,7 +16,8 @@ final readonly class CalendarEntry
     private function __construct(
         public string $method,
         public string $text,
-    ) {}
+    ) {
+    }
 
     public static function of(Booking $booking, Occasion $occasion, Party $reader, int $sequence, int $stamp): self
     {

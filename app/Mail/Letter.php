@@ -11,7 +11,7 @@ use App\Wording\Spell;
 /** The words of a message, the same for text and HTML. */
 final readonly class Letter
 {
-    /** @param array<string, string> $facts name => value, in order */
+    /** @param  array<string, string>  $facts name => value, in order */
     private function __construct(
         public string $greeting,
         public string $news,
@@ -20,7 +20,8 @@ final readonly class Letter
         public string $linkText,
         public string $link,
         public string $school,
-    ) {}
+    ) {
+    }
 
     public static function about(Booking $booking, Occasion $occasion, Party $reader): self
     {

@@ -40,7 +40,7 @@ final class Pass extends Model
     /** @return HasMany<Booking, $this> */
     public function bookings(): HasMany
     {
-        return $this->hasMany(Booking::class)->orderBy('starts_at');
+        return $this->hasMany(Booking::class);
     }
 
     /** 43 characters that go into an address as they are; 256 bits nobody guesses. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Events\BookingCancelled;
-use App\Events\BookingMade;
-use App\Listeners\TellOfBooking;
 use App\Mailroom\MailroomTransport;
 use App\Models\Pass;
 use App\Models\StaffMember;
@@ -16,11 +13,11 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 
 /** Ties the parts together. */
@@ -32,7 +29,9 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         Model::automaticallyEagerLoadRelationships();
 
-        Event::listen([BookingMade::class, BookingCancelled::class], TellOfBooking::class);
+        // Links in pages and mail are the school's own address, whatever host name a request claims.
+        URL::useOrigin((string) config('app.url'));
+
         Mail::extend('mailroom', static fn (): MailroomTransport => new MailroomTransport);
 
         Gate::define('see-board', static fn (?StaffMember $reader): bool => true);

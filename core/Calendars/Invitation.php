@@ -28,7 +28,7 @@ final class Invitation
         return self::write('PUBLISH', 'CONFIRMED', $meeting, $stamp);
     }
 
-    /** @param int $stamp the instant of writing, in seconds since the epoch */
+    /** @param  int  $stamp the instant of writing, in seconds since the epoch */
     private static function write(string $method, string $status, Meeting $meeting, int $stamp): string
     {
         $calendar = new VCalendar(['PRODID' => '-//Recess//Recess//EN', 'METHOD' => $method]);

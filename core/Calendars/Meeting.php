@@ -22,5 +22,6 @@ final readonly class Meeting
         public string $description,
         public Person $host,
         public Person $visitor,
-    ) {}
+    ) {
+    }
 }

@@ -10,5 +10,6 @@ final readonly class Person
     public function __construct(
         public string $name,
         public string $email,
-    ) {}
+    ) {
+    }
 }

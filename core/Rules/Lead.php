@@ -9,8 +9,10 @@ use Recess\Time\Span;
 /** The least time between booking and meeting. */
 final readonly class Lead implements Rule
 {
-    /** @param int $minutes of elapsed time; exactly that long before is still in time */
-    public function __construct(private int $minutes) {}
+    /** @param  int  $minutes of elapsed time; exactly that long before is still in time */
+    public function __construct(private int $minutes)
+    {
+    }
 
     public function against(Span $slot, Situation $situation): ?Reason
     {

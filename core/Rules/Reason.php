@@ -11,5 +11,6 @@ final readonly class Reason
         public State $state,
         /** The instant from which this reason no longer holds; null where time alone does not change it. */
         public ?int $until = null,
-    ) {}
+    ) {
+    }
 }

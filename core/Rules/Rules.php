@@ -9,8 +9,10 @@ use Recess\Time\Span;
 /** The rules of a sheet, in the order in which their reasons are worth telling. */
 final readonly class Rules
 {
-    /** @param list<Rule> $rules */
-    private function __construct(private array $rules) {}
+    /** @param  list<Rule>  $rules */
+    private function __construct(private array $rules)
+    {
+    }
 
     public static function of(Rule ...$rules): self
     {

@@ -9,14 +9,15 @@ use Recess\Time\Spans;
 /** What is known of the world when a sheet's slots are judged. */
 final readonly class Situation
 {
-    /** @param array<int, int> $seatsTaken seats already booked, by the start of the slot */
+    /** @param  array<int, int>  $seatsTaken seats already booked, by the start of the slot */
     public function __construct(
         /** The instant of judging. */
         public int $now,
         public array $seatsTaken,
         /** When the host is elsewhere: other sheets' bookings, their own calendar. */
         public Spans $busy,
-    ) {}
+    ) {
+    }
 
     public static function untouched(int $now): self
     {

@@ -9,7 +9,9 @@ use Recess\Time\Span;
 /** A slot has so many seats; the last booking closes it. */
 final readonly class Taken implements Rule
 {
-    public function __construct(private int $seats) {}
+    public function __construct(private int $seats)
+    {
+    }
 
     public function against(Span $slot, Situation $situation): ?Reason
     {

@@ -16,7 +16,8 @@ final readonly class Block
         public Pattern $pattern,
         public Hours $hours,
         public Cut $cut,
-    ) {}
+    ) {
+    }
 
     /** @throws SlotsNotValid when not one slot fits */
     public static function of(Pattern $pattern, Hours $hours, Cut $cut): self

@@ -12,7 +12,8 @@ final readonly class Cut
     private function __construct(
         public int $minutes,
         public int $gap,
-    ) {}
+    ) {
+    }
 
     /** @throws SlotsNotValid */
     public static function of(int $minutes, int $gap = 0): self

@@ -10,13 +10,14 @@ final readonly class LocalDate implements \Stringable
     private function __construct(
         /** Days since 1970-01-01. */
         public int $day,
-    ) {}
+    ) {
+    }
 
     /** @throws TimeNotValid when the calendar has no such date */
     public static function of(int $year, int $month, int $day): self
     {
         if ($year < 1 || $year > 9999 || ! checkdate($month, $day, $year)) {
-            throw TimeNotValid::noSuchDate(sprintf('%d-%d-%d', $year, $month, $day));
+            throw TimeNotValid::noSuchDate(sprintf('%04d-%02d-%02d', $year, $month, $day));
         }
 
         return self::unchecked($year, $month, $day);

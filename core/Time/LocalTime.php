@@ -10,7 +10,8 @@ final readonly class LocalTime implements \Stringable
     private function __construct(
         /** Minutes since midnight on the clock's face, 0 to 1440. */
         public int $minute,
-    ) {}
+    ) {
+    }
 
     /** @throws TimeNotValid */
     public static function of(int $hour, int $minute = 0): self

@@ -11,10 +11,12 @@ namespace Recess\Time;
  */
 final readonly class Spans implements \Countable, \IteratorAggregate
 {
-    /** @param list<Span> $spans in order, apart from one another */
-    private function __construct(private array $spans) {}
+    /** @param  list<Span>  $spans in order, apart from one another */
+    private function __construct(private array $spans)
+    {
+    }
 
-    /** @param iterable<Span> $spans in any order, overlapping as they may */
+    /** @param  iterable<Span>  $spans in any order, overlapping as they may */
     public static function of(iterable $spans): self
     {
         $sorted = is_array($spans) ? array_values($spans) : iterator_to_array($spans, false);

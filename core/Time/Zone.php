@@ -30,7 +30,8 @@ final class Zone implements \Stringable
         private readonly array $since,
         private readonly array $offsets,
         private readonly array $localEnds,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $name  an IANA name, such as Atlantic/Azores
@@ -79,7 +80,7 @@ final class Zone implements \Stringable
         return $this->instantOf($date->day * 86_400 + $minute * 60);
     }
 
-    /** @param int $reading date and clock time, as the seconds they would be in UTC */
+    /** @param  int  $reading date and clock time, as the seconds they would be in UTC */
     public function instantOf(int $reading): int
     {
         $i = self::firstAfter($this->localEnds, $reading);

@@ -29,7 +29,7 @@
     {#if !open}
         <p>No message yet. Book a time, and two come: one for the visitor, one for the host.</p>
     {:else}
-        <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
+        <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
             <section class="slip lg:order-2" aria-labelledby="subject">
                 <h2 id="subject">{open.subject}</h2>
                 <p class="mt-1 text-faint">From {open.from} to {open.to}</p>
@@ -52,12 +52,12 @@
                         class="h-[36rem] w-full rounded-md border border-line bg-white"
                     ></iframe>
                 {:else}
-                    <pre class="overflow-x-auto text-[0.9rem] whitespace-pre-wrap">{form === 'text'
+                    <pre class="text-[0.9rem] wrap-anywhere whitespace-pre-wrap">{form === 'text'
                             ? open.text
                             : open.calendar}</pre>
                 {/if}
             </section>
-            <ol class="grid gap-1 lg:order-1">
+            <ol class="grid grid-cols-[minmax(0,1fr)] gap-1 lg:order-1">
                 {#each messages as message (message.id)}
                     <li>
                         <a

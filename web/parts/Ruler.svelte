@@ -96,6 +96,7 @@
                         style:--at={slot.at}
                         style:--long={slot.length}
                         tabindex={slot.key === entry ? 0 : -1}
+                        title={names[slot.key]}
                         aria-label={spoken(slot)}
                         aria-pressed={pick && slot.state === 'free' ? slot.key === chosen : undefined}
                         aria-disabled={pick && slot.state === 'free' ? undefined : true}
@@ -111,7 +112,7 @@
                 {/each}
             {/each}
             {#each day.marks as mark (mark.at)}
-                <span class="mark" class:hour={mark.label} style:--at={mark.at}>
+                <span class="mark {mark.size}" style:--at={mark.at}>
                     {#if mark.label}<span class="hour-name">{clock.say(mark.label)}</span>{/if}
                 </span>
             {/each}
@@ -264,6 +265,9 @@
         .mark.hour {
             height: 0.9rem;
         }
+        .mark.five {
+            height: 0.22rem;
+        }
         .hour-name {
             top: 0.95rem;
             transform: translateX(-50%);
@@ -331,6 +335,10 @@
         .mark.hour {
             left: 0;
             width: 0.9rem;
+        }
+        .mark.five {
+            left: 0.65rem;
+            width: 0.25rem;
         }
         .hour-name {
             right: calc(100% + 0.3rem);

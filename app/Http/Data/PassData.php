@@ -18,7 +18,7 @@ final class PassData
     public static function of(Pass $pass, int $now): array
     {
         $path = '/p/'.$pass->token();
-        $bookings = $pass->bookings()->with(['sheet.host.school', 'place'])->get();
+        $bookings = $pass->bookings()->with(['sheet.host.school', 'place'])->orderBy('starts_at')->get();
 
         return [
             'path' => $path,

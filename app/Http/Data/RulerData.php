@@ -18,6 +18,9 @@ use Recess\Time\Zone;
  */
 final class RulerData
 {
+    /** Seconds: rulers up to five hours long carry five-minute marks. */
+    private const ROOM_FOR_FIVES = 18_000;
+
     /**
      * @param  list<Pieces>  $pieces
      * @param  list<Offer>  $offers  of the same slots
@@ -84,13 +87,21 @@ final class RulerData
         ];
     }
 
-    /** @return list<array{at: int, label: string|null}> a mark each quarter of an hour; those of full hours with their time */
+    /**
+     * A mark each quarter of an hour, and each five minutes on a ruler short enough to have room; full hours have their time.
+     *
+     * @return list<array{at: int, label: string|null, size: string}>
+     */
     private static function marks(Zone $zone, int $left, int $right): array
     {
         $marks = [];
-        for ($instant = $left; $instant <= $right; $instant += 900) {
+        for ($instant = $left; $instant <= $right; $instant += $right - $left <= self::ROOM_FOR_FIVES ? 300 : 900) {
             $time = $zone->timeAt($instant);
-            $marks[] = ['at' => intdiv($instant - $left, 60), 'label' => $time->minute % 60 === 0 ? (string) $time : null];
+            $marks[] = [
+                'at' => intdiv($instant - $left, 60),
+                'label' => $time->minute % 60 === 0 ? (string) $time : null,
+                'size' => $time->minute % 60 === 0 ? 'hour' : ($time->minute % 15 === 0 ? 'quarter' : 'five'),
+            ];
         }
 
         return $marks;

@@ -60,7 +60,7 @@ class WhenRequest extends FormRequest
 
             $date = $read('date', fn (): LocalDate => LocalDate::parse($this->string('date')->toString()));
             if ($date !== null) {
-                $today = $this->host()->school->timeZone()->dateAt(CarbonImmutable::now()->getTimestamp());
+                $today = $this->writer()->school->timeZone()->dateAt(CarbonImmutable::now()->getTimestamp());
                 match (true) {
                     $date->isBefore($today) => $bad->add('date', 'That date is past. Choose today or later.'),
                     $date->isAfter($today->plusDays(self::DAYS_AHEAD)) => $bad->add('date', 'That is more than three years ahead. Look at the year again.'),
@@ -92,7 +92,7 @@ class WhenRequest extends FormRequest
         return LocalTime::parse($text);
     }
 
-    public function host(): StaffMember
+    public function writer(): StaffMember
     {
         $host = $this->user();
         assert($host instanceof StaffMember);

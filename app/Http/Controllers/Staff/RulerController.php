@@ -21,7 +21,7 @@ final class RulerController
     public function __invoke(WhenRequest $request): JsonResponse
     {
         $now = CarbonImmutable::now()->getTimestamp();
-        $zone = $request->host()->school->timeZone();
+        $zone = $request->writer()->school->timeZone();
         $block = Block::of($request->pattern(), $request->hours(), $request->cut());
         $date = $request->pattern()->dates[0];
 

@@ -26,7 +26,10 @@ final class SessionController
     {
         $request->signIn();
 
-        return new JsonResponse(['to' => $request->session()->pull('url.intended', '/staff')]);
+        $wanted = $request->session()->pull('url.intended');
+
+        // Only the path: where to go next is never another site, whatever host the request named.
+        return new JsonResponse(['to' => (is_string($wanted) ? parse_url($wanted, PHP_URL_PATH) : null) ?: '/staff']);
     }
 
     public function destroy(Request $request): JsonResponse

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// PHP 8.5's array_first() and array_last(), which Laravel 12 calls.
+// The functions of PHP 8.5 that Laravel 12 calls.
 // Stands in for symfony/polyfill-php85; see docs/decisions/0001-four-missing-packages.md.
 
 if (! function_exists('array_first')) {
@@ -22,5 +22,25 @@ if (! function_exists('array_last')) {
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];
+    }
+}
+
+if (! function_exists('get_error_handler')) {
+    function get_error_handler(): ?callable
+    {
+        $handler = set_error_handler(null);
+        restore_error_handler();
+
+        return $handler;
+    }
+}
+
+if (! function_exists('get_exception_handler')) {
+    function get_exception_handler(): ?callable
+    {
+        $handler = set_exception_handler(null);
+        restore_exception_handler();
+
+        return $handler;
     }
 }

@@ -1,0 +1,68 @@
+# bin/recess test: every check, or a part of it, on an instance of its own beside whatever else is running.
+. ops/install.sh
+. ops/instance.sh
+
+recess_test() {
+    local part=${1:-all}
+    case $part in
+        all | lint | core | app | browser) ;;
+        *) fail "test does not know “$part”." "Parts: lint, core, app, browser; without one, all of them." ;;
+    esac
+    # shellcheck disable=SC2086
+    install_all $TEST_PACKAGES
+    instance_open test
+    case $part in
+        all)
+            check_lint
+            check_core
+            test_instance_up
+            check_browser
+            check_app
+            ;;
+        lint) check_lint ;;
+        core) check_core ;;
+        app | browser) test_instance_up && "check_$part" ;;
+    esac
+    step "All of it passed."
+}
+
+check_lint() {
+    step "PHP: style and types"
+    vendor/bin/pint --test
+    mkdir -p var
+    "$PHP" -d memory_limit=1G vendor/bin/phpstan analyse -c phpstan.neon --no-progress --no-ansi
+    "$PHP" -d memory_limit=1G vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --no-ansi
+    step "Pages: style and types"
+    npx prettier --check --log-level warn web tests/browser '*.ts'
+    npm run --silent check
+}
+
+check_core() {
+    step "The core"
+    "$PHP" vendor/bin/phpunit --testsuite core
+}
+
+check_app() {
+    step "The application, on a real database, a real mail server and real processes"
+    as_app env RECESS_VAR="$VAR" RECESS_SERVED="http://127.0.0.1:$PORT" HOME=/tmp \
+        "$PHP" vendor/bin/phpunit --testsuite app --do-not-cache-result
+}
+
+check_browser() {
+    step "The pages, in a real browser"
+    RECESS_SERVED=http://127.0.0.1:$PORT npx playwright test --config tests/browser/playwright.config.ts
+}
+
+# The instance that the tests use: always started anew on the code as it is, always with fresh demo data.
+test_instance_up() {
+    instance_stop
+    trap 'instance_stop' EXIT
+    trap 'exit 130' INT TERM
+    instance_prepare "$(free_port)"
+    step "Starting a test instance on port $PORT"
+    instance_start_database
+    quietly "$VAR/log/clear.log" artisan optimize:clear
+    quietly "$VAR/log/migrate.log" artisan migrate:fresh --force
+    quietly "$VAR/log/demo.log" artisan recess:demo
+    instance_start_web
+}

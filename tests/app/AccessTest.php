@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Http\Middleware\SecurityHeaders;
+use App\Models\Booking;
+use App\Models\Pass;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Routing\Route as RoutingRoute;
+use Illuminate\Support\Facades\Route;
+
+/** Who gets at what, and what a stranger learns. */
+final class AccessTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_every_route_names_its_policy(): void
+    {
+        $without = array_filter(
+            Route::getRoutes()->getRoutes(),
+            static fn (RoutingRoute $route): bool => preg_grep('/^(can:|Illuminate\\\\Auth\\\\Middleware\\\\Authorize:)/', $route->gatherMiddleware()) === [],
+        );
+        self::assertSame([], array_values(array_map(static fn (RoutingRoute $route): string => $route->uri(), $without)));
+    }
+
+    public function test_a_pass_is_known_by_the_hash_of_its_token_only(): void
+    {
+        $sheet = $this->sheet();
+        $path = (string) $this->book($sheet, $this->wish($sheet))->json('path');
+        $pass = Pass::query()->firstOrFail();
+
+        self::assertMatchesRegularExpression('#^/p/[\w-]{43}$#D', $path);
+        self::assertSame(hash('sha256', substr($path, 3)), $pass->token_hash);
+        $pass->update(['generation' => 2]);
+        self::assertNotSame($path, '/p/'.$pass->token());
+
+        $page = $this->get($path)->assertOk();
+        $page->assertHeader('Referrer-Policy', 'no-referrer')->assertHeader('X-Robots-Tag', 'noindex, nofollow');
+        self::assertStringContainsString('no-store', (string) $page->headers->get('Cache-Control'));
+        self::assertSame([], $page->headers->getCookies());
+    }
+
+    public function test_what_leads_nowhere_is_a_kind_page(): void
+    {
+        foreach (['/p/'.str_repeat('a', 43), '/s/nothing-like-it', '/nowhere', '/mailroom', '/mailroom/1'] as $path) {
+            config(['recess.demo' => false]);
+            $this->get($path)->assertNotFound()->assertSee('This address leads nowhere')->assertHeader('Content-Security-Policy', SecurityHeaders::POLICY);
+        }
+        $this->ask('get', '/api/p/'.str_repeat('a', 43))->assertNotFound();
+    }
+
+    public function test_a_pass_opens_its_own_bookings_only(): void
+    {
+        $sheet = $this->sheet();
+        $mine = (string) $this->book($sheet, $this->wish($sheet, '20:00'))->json('path');
+        $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
+        $theirs = Booking::query()->max('id');
+
+        $this->ask('post', "/api$mine/bookings/$theirs/give-back")->assertNotFound();
+        $this->get("$mine/bookings/$theirs.ics")->assertNotFound();
+        self::assertSame(2, Booking::query()->where('state', 'booked')->count());
+    }
+
+    public function test_staff_pages_ask_to_sign_in_and_keep_to_ones_own(): void
+    {
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $booking = Booking::query()->firstOrFail();
+
+        $this->get("/staff/sheets/$sheet->id")->assertRedirect('/staff/sign-in');
+        $this->ask('get', "/api/staff/sheets/$sheet->id")->assertUnauthorized();
+
+        $this->actingAs($this->host('Iolo Bevan'));
+        $this->get("/staff/sheets/$sheet->id")->assertForbidden()->assertSee('belongs to another staff member');
+        $this->ask('get', "/api/staff/sheets/$sheet->id")->assertForbidden();
+        $this->ask('put', "/api/staff/sheets/$sheet->id")->assertForbidden();
+        $this->ask('post', "/api/staff/sheets/$sheet->id/publish")->assertForbidden();
+        $this->ask('post', "/api/staff/bookings/$booking->id/cancel")->assertForbidden();
+        self::assertFalse($booking->refresh()->isCancelled());
+    }
+
+    public function test_a_visitor_learns_nothing_of_other_visitors_nor_the_video_link(): void
+    {
+        $sheet = $this->sheet();
+        $sheet->places()->update(['kind' => 'video', 'link' => 'https://video.school.example/secret-room']);
+        $this->book($sheet->refresh(), $this->wish($sheet))->assertCreated();
+
+        $seen = (string) $this->get("/s/$sheet->slug")->assertOk()->getContent().$this->ask('get', "/api/s/$sheet->slug")->getContent();
+        foreach (['Ama', 'Kwame', 'ama@mail', '555 0199', 'secret-room'] as $secret) {
+            self::assertStringNotContainsString($secret, $seen);
+        }
+    }
+
+    public function test_signing_in_is_throttled_and_can_be_remembered(): void
+    {
+        $host = $this->host();
+        $try = fn (string $password, bool $remember = false) => $this->ask('post', '/api/staff/session', ['email' => $host->email, 'password' => $password, 'remember' => $remember]);
+
+        $welcome = $try('chalk-and-slate', true)->assertOk()->assertJsonPath('to', '/staff');
+        self::assertNotEmpty(preg_grep('/^remember_staff_/', array_map(static fn ($cookie): string => $cookie->getName(), $welcome->headers->getCookies())));
+        $this->ask('delete', '/api/staff/session')->assertOk();
+
+        for ($i = 0; $i < 5; $i++) {
+            $try('wrong')->assertUnprocessable()->assertJsonPath('errors.email.0', 'E-mail and password do not belong together. Check both; the office can set a new password.');
+        }
+        self::assertStringContainsString('tried too often', (string) $try('chalk-and-slate')->assertUnprocessable()->json('errors.email.0'));
+        $this->assertGuest();
+    }
+
+    public function test_floods_of_visitors_writes_are_held_off(): void
+    {
+        config(['recess.visitor_writes_per_minute' => 3]);
+        $sheet = $this->sheet();
+        foreach (['20:00', '20:15', '20:30'] as $time) {
+            $this->book($sheet, $this->wish($sheet, $time))->assertCreated();
+        }
+        $this->book($sheet, $this->wish($sheet, '20:45'))->assertTooManyRequests();
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Mail;
+
+use App\Models\Booking;
+use App\Models\MailroomMessage;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
+use Symfony\Component\Process\Process;
+use Tests\App\TestCase;
+
+/** Messages go through a real SMTP server and are read back by mailparser, ical.js and python-icalendar. */
+final class MessagesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_booked_and_cancelled_reach_both_sides_with_one_calendar_entry_that_lives(): void
+    {
+        [$server, $port] = $this->smtp();
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
+
+        $sheet = $this->sheet();
+        $path = (string) $this->book($sheet, $this->wish($sheet, changes: ['name' => 'Ama Òtóo', 'student' => 'Kwame; Ferreira, "K" \o']))->json('path');
+        CarbonImmutable::setTestNow('2026-11-25T09:30:00Z');
+        $this->actingAs($this->host())->ask('post', '/api/staff/bookings/'.Booking::query()->min('id').'/cancel', ['note' => "I am ill.\nSorry!"])->assertOk();
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+
+        $mails = $this->received($server, 4);
+        [$yours, $hosts, $sorry, $hostsToo] = $mails;
+        self::assertSame([['ama@mail.example'], ['wren-halloran@school.example'], ['ama@mail.example'], ['wren-halloran@school.example']], array_column($mails, 'recipients'));
+
+        self::assertSame('Booked: Thu 3 Dec 16:15 with Wren Halloran – Conferences', $yours['subject']);
+        self::assertSame('wren-halloran@school.example', $yours['replyTo']['address']);
+        foreach (['text', 'html'] as $form) {
+            foreach (['This time is yours.', 'Thursday 3 December 2026, 16:15 to 16:30 (Halifax time)', 'Room 12', 'Up the stairs.', $path] as $fact) {
+                self::assertStringContainsString($fact, $yours[$form]);
+            }
+            self::assertStringContainsString('+1 902 555 0199', $hosts[$form]);
+            self::assertStringContainsString('Sorry!', $sorry[$form]);
+            self::assertStringNotContainsString($path, $hosts[$form]);
+        }
+        self::assertStringContainsString('Wren Halloran had to cancel this meeting.', $sorry['text']);
+        self::assertCount(4, array_unique(array_column($mails, 'messageId')));
+
+        $booking = Booking::query()->firstOrFail();
+        foreach ([[$yours, 'REQUEST', 0], [$hosts, 'PUBLISH', 0], [$sorry, 'CANCEL', 1], [$hostsToo, 'CANCEL', 1]] as [$mail, $method, $sequence]) {
+            $entry = $mail['entry'];
+            self::assertSame($method, $mail['method'], 'The MIME type names the method too (RFC 6047, 2.4).');
+            self::assertSame([$method, $booking->uid, $sequence], [$entry['method'], $entry['uid'], $entry['sequence']]);
+            // 16:15 in Halifax in December is 20:15 UTC (tz database).
+            self::assertSame(['2026-12-03T20:15:00.000Z', '2026-12-03T20:30:00.000Z', 'America/Halifax'], [$entry['start'], $entry['end'], $entry['zone']]);
+            self::assertSame('mailto:wren-halloran@school.example', $entry['organizer']);
+            self::assertSame($method === 'PUBLISH' ? [] : ['mailto:ama@mail.example'], $entry['attendees']);
+            self::assertSame($sequence === 0 ? 'CONFIRMED' : 'CANCELLED', $entry['status']);
+            self::assertSame('Room 12', $entry['location']);
+            self::assertStringContainsString('About: Kwame; Ferreira, "K" \o', $entry['description']);
+            self::assertEquals($entry, $this->readByPython($mail['source']), 'ical.js and python-icalendar read it alike.');
+        }
+        self::assertSame(['2026-11-24T12:00:00.000Z', '2026-11-25T09:30:00.000Z'], [$yours['entry']['stamp'], $sorry['entry']['stamp']]);
+    }
+
+    public function test_the_mailroom_shows_each_message_as_its_reader_sees_it(): void
+    {
+        config(['recess.demo' => true, 'mail.default' => 'mailroom']);
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet, changes: ['student' => '<img src=x onerror=alert(1)>']))->assertCreated();
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+
+        self::assertSame(2, MailroomMessage::query()->count());
+        $first = MailroomMessage::query()->orderBy('id')->firstOrFail();
+        self::assertSame('ama@mail.example', $first->recipient);
+        $this->get("/mailroom/$first->id")->assertOk()->assertSee('METHOD:REQUEST')->assertSee('This time is yours.');
+        $frame = $this->get("/mailroom/$first->id/html")->assertOk()->assertSee('Your pass')->assertDontSee('<img', false);
+        self::assertStringContainsString("default-src 'none'", (string) $frame->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString('sandbox', (string) $frame->headers->get('Content-Security-Policy'));
+    }
+
+    public function test_the_pass_gives_the_entry_as_a_file(): void
+    {
+        $sheet = $this->sheet();
+        $path = (string) $this->book($sheet, $this->wish($sheet))->json('path');
+        $file = $this->get("$path/bookings/".Booking::query()->min('id').'.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
+
+        self::assertSame(Booking::query()->firstOrFail()->uid, $this->readByPython((string) $file->getContent())['uid']);
+    }
+
+    /** @return array{Process, int} the server and its port */
+    private function smtp(): array
+    {
+        $server = new Process(['node', __DIR__.'/smtp.mjs'], timeout: 60);
+        $server->start();
+        $server->waitUntil(static fn (string $type, string $output): bool => str_contains($output, '"port"'));
+
+        return [$server, (int) json_decode((string) strtok($server->getOutput(), "\n"), true, flags: JSON_THROW_ON_ERROR)['port']];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function received(Process $server, int $count): array
+    {
+        for ($wait = 0; $wait < 200 && substr_count($server->getOutput(), "\n") < $count + 1; $wait++) {
+            usleep(50_000);
+        }
+        $server->stop();
+        $mails = array_map(static fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_slice(array_filter(explode("\n", $server->getOutput())), 1));
+        self::assertCount($count, $mails, $server->getErrorOutput());
+
+        return array_values($mails);
+    }
+
+    /** @return array<string, mixed> */
+    private function readByPython(string $source): array
+    {
+        $python = new Process(['/usr/bin/python3', __DIR__.'/entry.py'], input: $source);
+
+        return json_decode($python->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,19 @@
+import { defineConfig } from '@playwright/test';
+import { BROWSER } from './browser.mjs';
+
+export default defineConfig({
+    testDir: '.',
+    outputDir: '../../test-results',
+    // One after the other: they share one school.
+    workers: 1,
+    timeout: 60_000,
+    reporter: [['list']],
+    forbidOnly: true,
+    use: {
+        baseURL: process.env.RECESS_SERVED,
+        launchOptions: BROWSER,
+        locale: 'en-GB',
+        trace: 'retain-on-failure',
+        contextOptions: { reducedMotion: 'reduce' },
+    },
+});

@@ -1,0 +1,74 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Browser, type BrowserContext, type BrowserContextOptions, type Page } from '@playwright/test';
+
+/** A browser of somebody else's: no cookies, no memory. */
+export const somebodyElse = (browser: Browser, options: BrowserContextOptions = {}): Promise<BrowserContext> =>
+    browser.newContext({ locale: 'en-GB', baseURL: process.env.RECESS_SERVED, reducedMotion: 'reduce', ...options });
+
+/** What a new page of the browser has to say of itself: no accessibility fault, no sideways scrolling, nothing in the console. */
+export async function expectSound(page: Page): Promise<void> {
+    await page.evaluate(() => document.fonts.ready);
+    const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze();
+    expect(violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`)).toEqual([]);
+    const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
+    expect(overflow, `${page.url()} scrolls sideways`).toBeLessThanOrEqual(0);
+}
+
+/** Fails the test on anything that the page complains of, but for refusals that the test asks for. */
+export function listen(page: Page, ...expected: RegExp[]): void {
+    page.on('pageerror', (error) => {
+        throw error;
+    });
+    page.on('console', (line) => {
+        if (['error', 'warning'].includes(line.type()) && !expected.some((pattern) => pattern.test(line.text()))) {
+            throw new Error(`The page complains: ${line.text()}`);
+        }
+    });
+}
+
+export async function signIn(page: Page, email = 'ines.tavares@gannetcove.example'): Promise<void> {
+    await page.goto('/staff');
+    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('Password').fill('low-tide-bell');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
+}
+
+/** YYYY-MM-DD, so many days from now. */
+export const daysAhead = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+
+// Each sheet of a test run has a date of its own: its host is never in two meetings, not even in tests.
+let nextDay = 12 + Math.floor(Math.random() * 700);
+
+/** Writes and publishes a sheet as a host does; gives its link. */
+export async function publish(page: Page, title: string, from = '16:00', until = '17:10'): Promise<string> {
+    await page.goto('/staff/sheets/new');
+    await page.getByLabel('Title').fill(title);
+    await page.getByLabel('Date').fill(daysAhead(nextDay++));
+    await page.getByLabel('From').fill(from);
+    await page.getByRole('textbox', { name: 'To', exact: true }).fill(until);
+    await page.getByLabel('Which room').fill('Room 12');
+    await page.getByRole('button', { name: 'Publish' }).click();
+    await expect(page.getByText('The link to pass on')).toBeVisible();
+    return page.getByLabel('The link to pass on').inputValue();
+}
+
+export async function answer(page: Page, student: string, email: string): Promise<void> {
+    await page.getByLabel('Student’s name').fill(student);
+    await page.getByLabel('Your name').fill('Rua Parata');
+    await page.getByLabel('Phone number').fill('+1 902 555 0142');
+    await page.getByLabel('E-mail address').fill(email);
+}
+
+/** Waits for the queue worker, then opens the newest message to that address. */
+export async function openMail(page: Page, to: string, subject: RegExp): Promise<void> {
+    const row = page.locator('ol a', { hasText: to }).filter({ hasText: subject }).first();
+    await expect(async () => {
+        await page.goto('/mailroom');
+        await expect(row).toBeVisible({ timeout: 500 });
+    }).toPass();
+    await row.click();
+    await expect(page.getByRole('heading', { name: subject })).toBeVisible();
+}
