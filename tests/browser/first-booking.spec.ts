@@ -60,7 +60,7 @@ test('from signing in to a booked slot and back to a free one', async ({ page, b
     // The host sees who comes, about whom, with the phone number.
     await page.reload();
     await expect(page.getByRole('heading', { name: '1 of 4 taken' })).toBeVisible();
-    await expect(page.getByText('Esme Byrne', { exact: true })).toBeVisible();
+    await expect(page.getByRole('listitem').getByText('Esme Byrne', { exact: true })).toBeVisible();
     await expect(page.getByRole('link', { name: '+1 902 555 0142' })).toHaveAttribute('href', 'tel:+19025550142');
     await expectSound(page);
 

@@ -57,11 +57,10 @@
                 bind:value={password}
                 error={fields.password}
             />
-            <Checkbox
-                bind:checked={remember}
-                classes={{ div: 'min-h-11' }}
-                class="min-h-11 text-base text-ink dark:text-ink">Stay signed in on this machine</Checkbox
-            >
+            <label class="flex min-h-11 items-center gap-2 font-normal">
+                <Checkbox bind:checked={remember} class="border-(--edge) text-board" />
+                Stay signed in on this machine
+            </label>
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
             <button class="press main justify-self-start" disabled={working}
                 >{working ? 'One moment…' : 'Sign in'}</button

@@ -31,6 +31,13 @@
         void show();
     }
 
+    /** Back to the ruler, where the finger left it; what is typed stays. */
+    function another() {
+        const tab = document.querySelector<HTMLElement>(`[data-key="${chosen?.slot.key}"]`);
+        tab?.focus({ preventScroll: true });
+        tab?.scrollIntoView({ block: 'center' });
+    }
+
     function beaten(answer: Schema['Gone']) {
         const lost = chosen?.slot;
         if (answer.sheet) refreshed = answer.sheet;
@@ -121,9 +128,18 @@
             </section>
         {:else if chosen}
             <section class="slip mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-labelledby="chosen">
-                <h2 id="chosen" class="mb-4">
-                    <time>{chosen.day}, {clock.say(chosen.slot.from)} to {clock.say(chosen.slot.until)}</time>
-                </h2>
+                <div class="mb-4 flex flex-wrap items-center gap-x-4 gap-y-1">
+                    <h2 id="chosen">
+                        <time>{chosen.day}, {clock.say(chosen.slot.from)} to {clock.say(chosen.slot.until)}</time>
+                    </h2>
+                    <button
+                        type="button"
+                        class="min-h-11 cursor-pointer text-board underline underline-offset-4"
+                        onclick={another}
+                    >
+                        Another time
+                    </button>
+                </div>
                 <BookingForm {sheet} slot={chosen.slot} bind:answers booked={yours} {beaten} />
             </section>
         {/if}

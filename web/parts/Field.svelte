@@ -27,7 +27,7 @@
 
     const said = $derived([help && `${name}-help`, error && `${name}-error`].filter(Boolean).join(' ') || undefined);
     const look = $derived(
-        `bg-card text-ink text-base p-2.5 ${error ? 'border-brick' : 'border-(--edge)'} dark:bg-card dark:text-ink focus:border-board focus:ring-0`,
+        `bg-card text-ink text-base p-2.5 ${error ? 'border-brick dark:border-brick' : 'border-(--edge) dark:border-(--edge)'} dark:bg-card dark:text-ink focus:border-board focus:ring-0`,
     );
 </script>
 
