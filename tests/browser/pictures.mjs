@@ -38,7 +38,7 @@ async function firstSheet(page) {
     await page.getByRole('heading', { name: 'Pick a time' }).waitFor();
 }
 
-async function pickTime(page) {
+async function chooseTime(page) {
     await firstSheet(page);
     await page.locator('[data-tab].free').nth(1).click();
     await page.getByLabel('Student’s name').fill('Esme Parata');
@@ -74,9 +74,9 @@ async function pass(page) {
 }
 
 await take('board', WIDE, (page) => page.goto('/'));
-await take('visit', WIDE, pickTime);
+await take('visit', WIDE, chooseTime);
 await take('visit-phone', PHONE, firstSheet);
-await take('visit-phone-form', PHONE, pickTime);
+await take('visit-phone-form', PHONE, chooseTime);
 await take('pass-phone', PHONE, pass);
 await take('mailroom', WIDE, async (page) => {
     await page.goto('/mailroom');
@@ -88,6 +88,6 @@ await take('worksheet', WIDE, worksheet);
 await take('worksheet-phone', PHONE, worksheet);
 await take('host-sheet', WIDE, hostSheet);
 await take('host-sheet-phone', PHONE, hostSheet);
-await take('visit-dark', WIDE, pickTime, { colorScheme: 'dark' });
+await take('visit-dark', WIDE, chooseTime, { colorScheme: 'dark' });
 
 await browser.close();

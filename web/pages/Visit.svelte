@@ -3,7 +3,7 @@
     import { tick } from 'svelte';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
-    import BookingForm from '../parts/BookingForm.svelte';
+    import Answers from '../parts/Answers.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import PassBooking from '../parts/PassBooking.svelte';
@@ -140,7 +140,7 @@
                         Another time
                     </button>
                 </div>
-                <BookingForm {sheet} slot={chosen.slot} bind:answers booked={yours} {beaten} />
+                <Answers {sheet} slot={chosen.slot} bind:answers booked={yours} {beaten} />
             </section>
         {/if}
     {/if}
