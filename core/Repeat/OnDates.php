@@ -9,10 +9,8 @@ use Recess\Time\LocalDate;
 /** Listed dates: a conference evening, or two or three of them. */
 final readonly class OnDates implements Pattern
 {
-    /** @param  non-empty-list<LocalDate>  $dates in order, each once */
-    private function __construct(public array $dates)
-    {
-    }
+    /** @param non-empty-list<LocalDate> $dates in order, each once */
+    private function __construct(public array $dates) {}
 
     public static function of(LocalDate $first, LocalDate ...$more): self
     {
@@ -31,5 +29,31 @@ final readonly class OnDates implements Pattern
             $this->dates,
             static fn (LocalDate $date): bool => $date->day >= $from->day && $date->day < $before->day,
         ));
+    }
+
+    public function first(): LocalDate
+    {
+        return $this->dates[0];
+    }
+
+    public function last(): LocalDate
+    {
+        return $this->dates[count($this->dates) - 1];
+    }
+
+    public function endingBefore(LocalDate $date): ?self
+    {
+        return self::ofAny($this->dates($this->first(), $date));
+    }
+
+    public function startingAt(LocalDate $date): ?self
+    {
+        return self::ofAny($this->dates($date, $this->last()->plusDays(1)));
+    }
+
+    /** @param list<LocalDate> $dates */
+    private static function ofAny(array $dates): ?self
+    {
+        return $dates === [] ? null : self::of(...$dates);
     }
 }

@@ -17,4 +17,16 @@ interface Pattern
      * @return list<LocalDate>
      */
     public function dates(LocalDate $from, LocalDate $before): array;
+
+    /** A date on or before the first on which the block falls. */
+    public function first(): LocalDate;
+
+    /** A date on or after the last; null where there is no last. */
+    public function last(): ?LocalDate;
+
+    /** The same up to the day before that date; null when nothing is left. */
+    public function endingBefore(LocalDate $date): ?self;
+
+    /** The same from that date on, with what is left of a count; null when nothing is left. */
+    public function startingAt(LocalDate $date): ?self;
 }

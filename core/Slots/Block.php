@@ -5,45 +5,120 @@ declare(strict_types=1);
 namespace Recess\Slots;
 
 use Recess\Repeat\Pattern;
+use Recess\Time\Dates;
 use Recess\Time\Hours;
 use Recess\Time\LocalDate;
+use Recess\Time\Weekday;
 use Recess\Time\Zone;
 
-/** A stretch of clock time on the dates of a pattern, and how it is cut. */
+/** Stretches of clock time on the dates of a pattern, and how they are cut. */
 final readonly class Block
 {
+    /**
+     * @param  array<int, Stretches>  $byDay  other hours on some days of the week, by ISO number
+     * @param  array<int, DayChange>  $changes  single occurrences that differ, by the day number they belong to
+     */
     private function __construct(
         public Pattern $pattern,
-        public Hours $hours,
+        public Stretches $usual,
+        public array $byDay,
         public Cut $cut,
-    ) {
+        public array $changes,
+    ) {}
+
+    /** @throws SlotsNotValid when not one slot fits */
+    public static function of(Pattern $pattern, Stretches|Hours $stretches, Cut $cut): self
+    {
+        $stretches = $stretches instanceof Hours ? Stretches::of($stretches) : $stretches;
+
+        return new self($pattern, self::fitting($stretches, $cut), [], $cut, []);
     }
 
     /** @throws SlotsNotValid when not one slot fits */
-    public static function of(Pattern $pattern, Hours $hours, Cut $cut): self
+    public function onWeekday(Weekday $day, Stretches $stretches): self
     {
-        if ($cut->minutes > $hours->minutes) {
-            throw SlotsNotValid::longerThanHours($cut->minutes, $hours);
-        }
+        $byDay = [$day->value => self::fitting($stretches, $this->cut)] + $this->byDay;
+        ksort($byDay);
 
-        return new self($pattern, $hours, $cut);
+        return new self($this->pattern, $this->usual, $byDay, $this->cut, $this->changes);
+    }
+
+    /** The block with its occurrence of that date closed, moved or at other hours. */
+    public function withChange(LocalDate $date, DayChange $change): self
+    {
+        $changes = [$date->day => $change] + $this->changes;
+        ksort($changes);
+
+        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, $changes);
+    }
+
+    public function withPattern(Pattern $pattern): self
+    {
+        return new self($pattern, $this->usual, $this->byDay, $this->cut, $this->changes);
     }
 
     /**
-     * What the block makes on the pattern's dates, in order.
+     * The same block in meetings of another length, as when a full day is shrunk from 30 minutes to 15.
      *
+     * @throws SlotsNotValid when not one slot fits
+     */
+    public function withCut(Cut $cut): self
+    {
+        array_map(static fn (Stretches $stretches) => self::fitting($stretches, $cut), [$this->usual, ...array_values($this->byDay)]);
+
+        return new self($this->pattern, $this->usual, $this->byDay, $cut, $this->changes);
+    }
+
+    /** The hours that the block usually has on that date, whether or not it falls on it. */
+    public function stretchesOn(LocalDate $date): Stretches
+    {
+        return $this->byDay[LocalDate::weekdayOf($date->day)] ?? $this->usual;
+    }
+
+    /**
+     * What the block makes on the dates asked about, in order.
+     *
+     * @param  LocalDate  $before  the first date no longer asked about
      * @return list<Pieces>
      */
-    public function pieces(LocalDate $from, LocalDate $before, Zone $zone): array
+    public function pieces(LocalDate $from, LocalDate $before, Zone $zone, ?Dates $closedDays = null): array
     {
+        $closed = $closedDays?->days() ?? [];
         $all = [];
         foreach ($this->pattern->dates($from, $before) as $date) {
-            $stretch = $this->hours->on($date, $zone);
-            if ($stretch !== null) {
-                $all[] = $this->cut->pieces($stretch);
+            if (isset($this->changes[$date->day]) || isset($closed[$date->day])) {
+                continue;
+            }
+            foreach (($this->byDay === [] ? $this->usual : $this->stretchesOn($date))->hours as $hours) {
+                $span = $hours->on($date, $zone);
+                if ($span !== null) {
+                    $all[] = $this->cut->pieces($span);
+                }
+            }
+        }
+        foreach ($this->changes as $day => $change) {
+            $to = $change->date;
+            if ($to === null || $to->day < $from->day || $to->day >= $before->day || isset($closed[$to->day])) {
+                continue;
+            }
+            foreach (($change->stretches ?? $this->stretchesOn(LocalDate::fromDay($day)))->hours as $hours) {
+                $span = $hours->on($to, $zone);
+                if ($span !== null) {
+                    $all[] = $this->cut->pieces($span);
+                }
             }
         }
 
         return $all;
+    }
+
+    /** @throws SlotsNotValid */
+    private static function fitting(Stretches $stretches, Cut $cut): Stretches
+    {
+        if ($cut->minutes > $stretches->longest()) {
+            throw SlotsNotValid::longerThanHours($cut->minutes, $stretches->hours[0]);
+        }
+
+        return $stretches;
     }
 }

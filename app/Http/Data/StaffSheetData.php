@@ -53,7 +53,7 @@ final class StaffSheetData
     {
         $sheet = $timetable->sheet;
         $block = $sheet->blocks->firstOrFail();
-        $hours = $block->toCore()->hours;
+        $hours = $block->toCore()->usual->hours[0];
         $place = $sheet->places->firstOrFail();
 
         return [
