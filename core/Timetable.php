@@ -18,14 +18,15 @@ use Recess\Time\Zone;
 /** A sheet's blocks and rules in its zone: which slots there are, and which of them can be had. */
 final readonly class Timetable
 {
-    /** @param list<Block> $blocks */
+    /** @param  list<Block>  $blocks */
     private function __construct(
         public Zone $zone,
         private array $blocks,
         private Rules $rules,
         private Dates $closedDays,
         private bool $joining,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Block>  $blocks

@@ -15,9 +15,10 @@ final readonly class Adjusted implements Pattern
         public Dates $without,
         /** @var list<LocalDate> in order, each once; what is added is there even where it is also left out */
         public array $plus,
-    ) {}
+    ) {
+    }
 
-    /** @param list<LocalDate> $plus */
+    /** @param  list<LocalDate>  $plus */
     public static function of(Pattern $pattern, Dates $without, array $plus = []): Pattern
     {
         return $without->isEmpty() && $plus === [] ? $pattern : new self($pattern, $without, $plus === [] ? [] : OnDates::of(...$plus)->dates);
@@ -59,7 +60,7 @@ final readonly class Adjusted implements Pattern
         return $this->half($this->pattern->startingAt($date), static fn (LocalDate $extra): bool => ! $extra->isBefore($date));
     }
 
-    /** @param \Closure(LocalDate): bool $kept */
+    /** @param  \Closure(LocalDate): bool  $kept */
     private function half(?Pattern $pattern, \Closure $kept): ?Pattern
     {
         $plus = array_values(array_filter($this->plus, $kept));

@@ -14,7 +14,8 @@ final readonly class MonthDay
         /** 1 to 31 or -1 to -31; with a weekday 1 to 5 or -1 to -5. Below 0 counts from the month's end. */
         public int $number,
         public ?Weekday $weekday,
-    ) {}
+    ) {
+    }
 
     /** @throws PatternNotValid */
     public static function date(int $day): self

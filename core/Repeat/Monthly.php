@@ -9,7 +9,7 @@ use Recess\Time\LocalDate;
 /** On days of the month, every month or every n months, counted from the month of the first date. */
 final readonly class Monthly extends Repeating
 {
-    /** @param non-empty-list<MonthDay> $days */
+    /** @param  non-empty-list<MonthDay>  $days */
     protected function __construct(
         public array $days,
         public int $everyMonths,

@@ -9,8 +9,10 @@ use Recess\Time\LocalDate;
 /** Listed dates: a conference evening, or two or three of them. */
 final readonly class OnDates implements Pattern
 {
-    /** @param non-empty-list<LocalDate> $dates in order, each once */
-    private function __construct(public array $dates) {}
+    /** @param  non-empty-list<LocalDate>  $dates in order, each once */
+    private function __construct(public array $dates)
+    {
+    }
 
     public static function of(LocalDate $first, LocalDate ...$more): self
     {
@@ -51,7 +53,7 @@ final readonly class OnDates implements Pattern
         return self::ofAny($this->dates($date, $this->last()->plusDays(1)));
     }
 
-    /** @param list<LocalDate> $dates */
+    /** @param  list<LocalDate>  $dates */
     private static function ofAny(array $dates): ?self
     {
         return $dates === [] ? null : self::of(...$dates);

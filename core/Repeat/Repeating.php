@@ -15,7 +15,8 @@ abstract readonly class Repeating implements Pattern
     protected function __construct(
         public LocalDate $first,
         public Ending $ending,
-    ) {}
+    ) {
+    }
 
     /**
      * The day numbers of the repeat in order, first date and ending left out of account.

@@ -10,7 +10,7 @@ use Recess\Time\Weekday;
 /** On days of the week, every week or every n weeks, counted from the week of the first date. Weeks start on Monday. */
 final readonly class Weekly extends Repeating
 {
-    /** @param non-empty-list<Weekday> $days in order, each once */
+    /** @param  non-empty-list<Weekday>  $days in order, each once */
     protected function __construct(
         public array $days,
         public int $everyWeeks,

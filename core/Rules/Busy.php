@@ -11,6 +11,6 @@ final readonly class Busy implements Rule
 {
     public function against(Span $slot, Situation $situation): ?Reason
     {
-        return $situation->busy->touches($slot) ? new Reason(State::Busy) : null;
+        return $situation->busy?->touches($slot) === true ? new Reason(Because::HostBusy, State::Busy) : null;
     }
 }

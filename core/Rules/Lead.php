@@ -16,6 +16,6 @@ final readonly class Lead implements Rule
 
     public function against(Span $slot, Situation $situation): ?Reason
     {
-        return $slot->start - $situation->now < $this->minutes * 60 ? new Reason(State::TooSoon) : null;
+        return $slot->start - $situation->now < $this->minutes * 60 ? new Reason(Because::TooSoon, State::TooSoon) : null;
     }
 }

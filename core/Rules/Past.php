@@ -11,6 +11,6 @@ final readonly class Past implements Rule
 {
     public function against(Span $slot, Situation $situation): ?Reason
     {
-        return $slot->start <= $situation->now ? new Reason(State::Past) : null;
+        return $slot->start <= $situation->now ? new Reason(Because::Past, State::Past) : null;
     }
 }

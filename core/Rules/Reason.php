@@ -8,6 +8,7 @@ namespace Recess\Rules;
 final readonly class Reason
 {
     public function __construct(
+        public Because $because,
         public State $state,
         /** The instant from which this reason no longer holds; null where time alone does not change it. */
         public ?int $until = null,

@@ -6,7 +6,7 @@ namespace Recess\Rules;
 
 use Recess\Time\Span;
 
-/** The rules of a sheet, in the order in which their reasons are worth telling. */
+/** The rules of a sheet, in any order; of several reasons the verdict gives the most useful first. */
 final readonly class Rules
 {
     /** @param  list<Rule>  $rules */

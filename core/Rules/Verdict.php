@@ -19,10 +19,38 @@ final readonly class Verdict
         return new self(State::Free, []);
     }
 
-    /** @param  non-empty-list<Reason>  $reasons */
+    /**
+     * The most useful reason first: what nothing can change before what the reader can mend or wait for.
+     * That is the order of the cases of Because.
+     *
+     * @param  non-empty-list<Reason>  $reasons
+     */
     public static function against(array $reasons): self
     {
+        if (count($reasons) > 1) {
+            usort($reasons, static fn (Reason $a, Reason $b): int => self::rank($a) <=> self::rank($b));
+        }
+
         return new self($reasons[0]->state, $reasons);
+    }
+
+    private static function rank(Reason $reason): int
+    {
+        return (int) array_search($reason->because, Because::cases(), true);
+    }
+
+    /** When time alone will have removed every reason; null when it will not, or nothing stands against it. */
+    public function changesAt(): ?int
+    {
+        $latest = null;
+        foreach ($this->reasons as $reason) {
+            if ($reason->until === null) {
+                return null;
+            }
+            $latest = max($latest ?? $reason->until, $reason->until);
+        }
+
+        return $latest;
     }
 
     public function isFree(): bool

@@ -24,7 +24,8 @@ final readonly class Block
         public array $byDay,
         public Cut $cut,
         public array $changes,
-    ) {}
+    ) {
+    }
 
     /** @throws SlotsNotValid when not one slot fits */
     public static function of(Pattern $pattern, Stretches|Hours $stretches, Cut $cut): self

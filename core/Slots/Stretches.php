@@ -9,8 +9,10 @@ use Recess\Time\Hours;
 /** The hours of one date: a stretch, or several with breaks between. Cutting starts anew after a break. */
 final readonly class Stretches implements \Stringable
 {
-    /** @param non-empty-list<Hours> $hours in order; none overlaps the next */
-    private function __construct(public array $hours) {}
+    /** @param  non-empty-list<Hours>  $hours in order; none overlaps the next */
+    private function __construct(public array $hours)
+    {
+    }
 
     /** @throws SlotsNotValid when two overlap */
     public static function of(Hours $first, Hours ...$more): self

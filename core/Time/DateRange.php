@@ -10,7 +10,8 @@ final readonly class DateRange implements \Stringable
     private function __construct(
         public LocalDate $first,
         public LocalDate $last,
-    ) {}
+    ) {
+    }
 
     /** @throws TimeNotValid when the last date is before the first */
     public static function of(LocalDate $first, LocalDate $last): self

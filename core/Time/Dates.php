@@ -7,8 +7,10 @@ namespace Recess\Time;
 /** A set of dates, kept as ranges: a school's closed days, what a block leaves out. */
 final readonly class Dates
 {
-    /** @param list<DateRange> $ranges in order, apart from one another */
-    private function __construct(public array $ranges) {}
+    /** @param  list<DateRange>  $ranges in order, apart from one another */
+    private function __construct(public array $ranges)
+    {
+    }
 
     public static function none(): self
     {

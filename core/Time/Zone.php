@@ -59,8 +59,20 @@ final class Zone implements \Stringable
         if ($since === []) {
             [$since, $offsets] = [[self::FIRST], [0]];
         }
+
+        return self::fromChanges($name, $since, $offsets);
+    }
+
+    /**
+     * A zone that the tz database does not know, as a calendar describes it.
+     *
+     * @param  non-empty-list<int>  $since  the instants from which the offsets hold, in order
+     * @param  non-empty-list<int>  $offsets  seconds east of UTC, as many
+     */
+    public static function fromChanges(string $name, array $since, array $offsets): self
+    {
         $localEnds = [];
-        for ($i = 1; isset($since[$i]); $i++) {
+        for ($i = 1; isset($since[$i], $offsets[$i - 1]); $i++) {
             $localEnds[] = $since[$i] + $offsets[$i - 1];
         }
 

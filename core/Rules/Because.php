@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Rules;
+
+/** Why a slot cannot be had, the most useful to be told first. */
+enum Because: string
+{
+    case Past = 'it has begun or is over';
+    case SheetDraft = 'the sheet is not published';
+    case SheetPaused = 'the sheet is paused';
+    case SheetClosed = 'the sheet is closed';
+    case SlotClosed = 'the host has closed this time';
+    case NoSeat = 'every seat is taken';
+    case HostBusy = 'the host is not free';
+    case DayFull = 'the host has enough meetings that day';
+    case NoLongerOpen = 'booking has closed';
+    case TooSoon = 'it is too soon';
+    case VisitorHasEnough = 'this visitor has booked often enough here';
+    case StudentHasEnough = 'this student has been booked often enough here';
+    case VisitorElsewhere = 'this visitor is elsewhere then, or cannot get there in time';
+    case StudentElsewhere = 'this student is elsewhere then, or cannot get there in time';
+    case NotOpenYet = 'booking has not opened';
+    case TooFarAhead = 'it is too far ahead';
+}

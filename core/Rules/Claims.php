@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Rules;
+
+/** What one visitor, or one student, has booked already. */
+final readonly class Claims
+{
+    /** @param  list<Engagement>  $engagements all of their meetings, on whichever sheet */
+    public function __construct(
+        /** How many of them on this sheet. */
+        public int $onThisSheet = 0,
+        public array $engagements = [],
+    ) {
+    }
+}
