@@ -16,10 +16,12 @@ final readonly class Chunks
 {
     /**
      * @param  list<array{string, int, string}>  $chunks  name, line (from 1) and text of each component
+     * @param  array<int, list<int>>  $inner  the lines on which parts of a component begin, by the component's line
      * @param  list<Skipped>  $skipped
      */
     private function __construct(
         private array $chunks,
+        private array $inner,
         public array $skipped,
         /** X-WR-TIMEZONE, which many programs write for floating times. */
         public ?string $zoneName,
@@ -37,7 +39,7 @@ final readonly class Chunks
             throw CalendarNotReadable::notACalendar();
         }
 
-        $chunks = $skipped = $open = [];
+        $chunks = $inner = $skipped = $open = [];
         $zoneName = null;
         $from = 0;
         $began = 1;
@@ -47,6 +49,8 @@ final readonly class Chunks
                 if (count($open) === 2) {
                     $from = $offset;
                     $began = $line;
+                } elseif (count($open) === 3) {
+                    $inner[$began][] = $line;
                 }
             } elseif (preg_match('/^END:\s*([\w-]+)\s*$/i', $content, $part) === 1) {
                 $name = array_pop($open);
@@ -59,7 +63,7 @@ final readonly class Chunks
                 if (count($chunks) >= $limits->components) {
                     $skipped[] = new Skipped($began, $name, sprintf('only the first %d entries are read', $limits->components));
 
-                    return new self($chunks, $skipped, $zoneName);
+                    return new self($chunks, $inner, $skipped, $zoneName);
                 }
                 $chunks[] = [$name, $began, substr($text, $from, $offset + strlen($content) - $from)];
             } elseif (count($open) === 1 && preg_match('/^X-WR-TIMEZONE:(.+)$/i', $content, $part) === 1) {
@@ -70,7 +74,7 @@ final readonly class Chunks
             throw CalendarNotReadable::neverEnds($began, $open[count($open) - 1]);
         }
 
-        return new self($chunks, $skipped, $zoneName);
+        return new self($chunks, $inner, $skipped, $zoneName);
     }
 
     /**
@@ -97,6 +101,16 @@ final readonly class Chunks
                 yield $line => $component;
             }
         }
+    }
+
+    /**
+     * The lines on which the parts of the component that begins on that line begin, in order.
+     *
+     * @return list<int>
+     */
+    public function partsOf(int $line): array
+    {
+        return $this->inner[$line] ?? [];
     }
 
     /**

@@ -16,12 +16,14 @@ final readonly class Occurrences
     /**
      * @param  Entry|null  $main  null where only changed occurrences are known
      * @param  list<Entry>  $changed  those with a RECURRENCE-ID
+     * @param  bool  $startCounts  whether a DTSTART that its own rule does not name is an occurrence: for who is busy
+     *                             it is the safe reading, for who is available it is not (RFC 7953's own examples)
      * @return list<array{Span, Entry}> that touch the range, in order of start
      *
      * @throws RruleNotValid
      * @throws TimeNotValid
      */
-    public static function in(Span $range, ?Entry $main, array $changed, Limits $limits): array
+    public static function in(Span $range, ?Entry $main, array $changed, Limits $limits, bool $startCounts = true): array
     {
         $replaced = $future = [];
         foreach ($changed as $entry) {
@@ -35,7 +37,7 @@ final readonly class Occurrences
 
         $found = [];
         if ($main !== null) {
-            foreach (self::starts($main, $range, $limits) as [$start, $lasting]) {
+            foreach (self::starts($main, $range, $limits, $startCounts) as [$start, $lasting]) {
                 $instant = $start->instant();
                 if (! isset($replaced[$instant])) {
                     $found[] = self::afterChanges($start, $lasting, $instant, $main, $future);
@@ -82,15 +84,15 @@ final readonly class Occurrences
      *
      * @return list<array{Moment, Lasting|null}>
      */
-    private static function starts(Entry $entry, Span $range, Limits $limits): array
+    private static function starts(Entry $entry, Span $range, Limits $limits, bool $startCounts): array
     {
         $start = $entry->start;
         $before = $start->zone->readingAt($range->end) + 86_400;
-        $starts = [$start->reading => [$start, null]];
+        $starts = $startCounts || $entry->rules === [] ? [$start->reading => [$start, null]] : [];
         foreach ($entry->rules as $text) {
             $rule = Rrule::parse($text);
             $end = $rule->until === null ? $before : min($before, self::untilReading($rule->until, $start) + 1);
-            foreach (RruleDates::of($rule, $start->reading, $end, $limits->occurrences) as $reading) {
+            foreach (RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts) as $reading) {
                 $starts[$reading] = [$start->at($reading), null];
             }
         }

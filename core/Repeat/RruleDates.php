@@ -46,22 +46,26 @@ final class RruleDates
     }
 
     /**
-     * @param  int  $start  the reading of DTSTART; it counts as the first, whether or not the rule names it
+     * @param  int  $start  the reading of DTSTART
      * @param  int  $before  the first reading that is no longer wanted
      * @param  int  $atMost  how many readings, all told
+     * @param  bool  $startCounts  whether DTSTART is the first even where the rule does not name it; RFC 5545, 3.8.5.3
+     *                             leaves such rules undefined, and writers differ
      * @return \Generator<int, int> readings, in order, each once
      *
      * @throws RruleNotValid when the rule has more than that many, or does not come to an end
      */
-    public static function of(Rrule $rule, int $start, int $before, int $atMost): \Generator
+    public static function of(Rrule $rule, int $start, int $before, int $atMost, bool $startCounts = true): \Generator
     {
-        yield $start;
-        $given = 1;
-        if ($rule->count === 1) {
-            return;
+        $given = 0;
+        if ($startCounts) {
+            yield $start;
+            if (++$given === $rule->count) {
+                return;
+            }
         }
         foreach ((new self($rule, $start))->readings($before) as $reading) {
-            if ($reading <= $start) {
+            if ($reading < $start || ($startCounts && $reading === $start)) {
                 continue;
             }
             if ($reading >= $before) {

@@ -10,10 +10,18 @@ for line in sys.stdin:
     case = json.loads(line)
     start = datetime.fromisoformat(case["start"])
     before = datetime.fromisoformat(case["before"])
-    rule = rrulestr(case["rule"], dtstart=start)
     found = []
-    for moment in rule:
-        if moment >= before or len(found) >= 5000:
-            break
-        found.append(moment.isoformat())
+    try:
+        rule = rrulestr(case["rule"], dtstart=start)
+        for moment in rule:
+            if moment >= before or len(found) >= 5000:
+                break
+            found.append(moment.isoformat())
+    except IndexError:
+        # A fault of the library's own: a numbered weekday that its month does not have (BYMONTH=3;BYDAY=20MO).
+        found = None
+    except ValueError as error:
+        # It finds out beforehand that no time of day will ever fit.
+        if "empty set" not in str(error):
+            raise
     print(json.dumps(found))

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Quick;
+
+/** Something that was understood though it was not quite said, or that looks like a slip: to be said back. */
+final readonly class Note
+{
+    public function __construct(
+        public string $message,
+        /** The character that it is about, from 0. */
+        public int $position,
+    ) {
+    }
+}
