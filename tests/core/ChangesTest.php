@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Recess\Changes\BlockEdit;
+use Recess\Changes\Booked;
+use Recess\Changes\Edit;
+use Recess\Changes\Left;
+use Recess\Changes\Matching;
+use Recess\Changes\Scope;
+use Recess\Repeat\Ending;
+use Recess\Repeat\Weekly;
+use Recess\Rules\Rules;
+use Recess\Slots\Block;
+use Recess\Slots\Cut;
+use Recess\Slots\Pieces;
+use Recess\Time\Hours;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Span;
+use Recess\Time\Weekday;
+use Recess\Time\Zone;
+use Recess\Timetable;
+
+final class ChangesTest extends TestCase
+{
+    /** A span of minutes of an afternoon. */
+    private static function at(int $minute, int $long = 10): Span
+    {
+        return Span::of($minute * 60, ($minute + $long) * 60);
+    }
+
+    /** @param  list<int>  $minutes @return list<Span> */
+    private static function slots(array $minutes, int $long = 10): array
+    {
+        return array_map(static fn (int $minute): Span => self::at($minute, $long), $minutes);
+    }
+
+    public function test_it_tells_what_stays_changes_length_or_place_and_is_left(): void
+    {
+        $bookings = [
+            new Booked('stays', self::at(0), 'Room 12'), new Booked('longer', self::at(20), 'Room 12'),
+            new Booked('other place', self::at(40), 'Video'), new Booked('left', self::at(7), 'Room 12'),
+        ];
+        $effect = Edit::effect($bookings, [self::at(0), self::at(20, 15), self::at(40), self::at(60)], ['Room 12']);
+
+        self::assertSame(['stays'], array_column($effect->stays, 'id'));
+        self::assertSame(['longer', 1200, 2100], [$effect->otherLength[0][0]->id, $effect->otherLength[0][1]->start, $effect->otherLength[0][1]->end]);
+        self::assertSame(['other place'], array_column($effect->otherPlace, 'id'));
+        self::assertSame([3600], array_column($effect->left[0]->nearest, 'start'));
+        self::assertSame(53, $effect->minutesMoved());
+    }
+
+    public function test_the_proposal_moves_people_least_where_giving_each_their_nearest_would_not(): void
+    {
+        $bookings = [new Booked('first', self::at(10), ''), new Booked('second', self::at(14), '')];
+        $free = self::slots([0, 13]);
+        $effect = Edit::effect($bookings, $free, ['']);
+
+        // Greedy gives the first its nearest, 13, and leaves 0 for the second: 3 + 14 = 17 minutes.
+        self::assertSame([13, 0], [intdiv($effect->left[0]->nearest[0]->start, 60), intdiv($effect->left[1]->nearest[1]->start, 60)]);
+        // The least is 10 + 1.
+        self::assertSame([0, 13], array_map(static fn (Left $left): int => intdiv($left->proposed->start ?? -60, 60), $effect->left));
+        self::assertSame(11, $effect->minutesMoved());
+    }
+
+    public function test_nobody_is_sent_where_they_cannot_come_and_whoever_is_over_is_told(): void
+    {
+        $bookings = [new Booked('busy at 13', self::at(10), '', [self::at(13)]), new Booked('free', self::at(14), ''), new Booked('one too many', self::at(16), '')];
+        $effect = Edit::effect($bookings, self::slots([0, 13]), ['']);
+
+        self::assertSame([0, 13, null], array_map(static fn (Left $left): ?int => $left->proposed === null ? null : intdiv($left->proposed->start, 60), $effect->left));
+        self::assertSame(['busy at 13' => [0], 'free' => [13, 0]], array_map(static fn (Left $left): array => array_map(static fn (Span $slot): int => intdiv($slot->start, 60), $left->nearest), array_combine(['busy at 13', 'free'], array_slice($effect->left, 0, 2))));
+    }
+
+    public function test_a_group_slot_takes_in_as_many_as_it_has_seats(): void
+    {
+        $bookings = array_map(static fn (int $id): Booked => new Booked($id, self::at(0), ''), [1, 2, 3, 4]);
+        $effect = Edit::effect($bookings, self::slots([0, 10]), [''], seats: 2);
+
+        self::assertCount(2, $effect->stays);
+        self::assertSame([10, 10], array_map(static fn (Left $left): int => intdiv($left->proposed->start ?? 0, 60), $effect->left));
+    }
+
+    public function test_the_matching_is_as_good_as_trying_everything(): void
+    {
+        $chance = new Randomizer(new Mt19937(1955));
+        for ($round = 0; $round < 300; $round++) {
+            [$rows, $columns] = [$chance->getInt(1, 5), $chance->getInt(1, 5)];
+            $costs = array_map(static fn (): array => array_map(static fn (): ?int => $chance->getInt(0, 4) === 0 ? null : $chance->getInt(0, 30), range(1, $columns)), range(1, $rows));
+            $chosen = Matching::leastCost($costs);
+
+            $taken = array_filter($chosen, is_int(...));
+            self::assertSame($taken, array_unique($taken));
+            $total = 0;
+            foreach ($taken as $row => $column) {
+                self::assertNotNull($costs[$row][$column]);
+                $total += $costs[$row][$column];
+            }
+            self::assertSame(self::best($costs, 0, []), [-count($taken), $total], json_encode($costs, JSON_THROW_ON_ERROR));
+        }
+    }
+
+    /**
+     * By trying everything: as many as can be, and then as cheap as can be.
+     *
+     * @param  list<list<int|null>>  $costs
+     * @param  array<int, true>  $used
+     * @return array{int, int}
+     */
+    private static function best(array $costs, int $row, array $used): array
+    {
+        if (! isset($costs[$row])) {
+            return [0, 0];
+        }
+        $best = self::best($costs, $row + 1, $used);
+        foreach ($costs[$row] as $column => $cost) {
+            if ($cost !== null && ! isset($used[$column])) {
+                [$count, $total] = self::best($costs, $row + 1, $used + [$column => true]);
+                $best = min($best, [$count - 1, $total + $cost]);
+            }
+        }
+
+        return $best;
+    }
+
+    public function test_an_edit_is_for_this_one_for_this_and_later_or_for_all(): void
+    {
+        $first = LocalDate::parse('2026-12-01');
+        $hours = static fn (int $hour): Hours => Hours::between(LocalTime::of($hour), LocalTime::of($hour + 1));
+        $old = Block::of(Weekly::on([Weekday::Tuesday], $first, Ending::times(4)), $hours(9), Cut::of(30));
+        $later = Block::of(Weekly::on([Weekday::Tuesday], $first, Ending::times(4)), $hours(10), Cut::of(30));
+        $at = LocalDate::parse('2026-12-15');
+        $starts = static fn (array $blocks): string => implode(' ', array_map(
+            static fn (Pieces $pieces): string => gmdate('j:G', $pieces->stretch->start).'/'.$pieces->slots[0]->minutes(),
+            Timetable::of(Zone::of('UTC'), $blocks, Rules::of())->pieces($first, $first->plusDays(60)),
+        ));
+
+        self::assertSame('1:9/30 8:9/30 15:10/30 22:9/30', $starts(BlockEdit::apply($old, $later, Scope::ThisOne, $at)));
+        self::assertSame('1:9/30 8:9/30 15:10/30 22:10/30', $starts(BlockEdit::apply($old, $later, Scope::ThisAndLater, $at)));
+        self::assertSame('1:10/30 8:10/30 15:10/30 22:10/30', $starts(BlockEdit::apply($old, $later, Scope::All, $at)));
+        // Advising meetings are shrunk from 30 to 15 minutes where the day is full: common practice, no published source.
+        self::assertSame('1:9/30 8:9/30 15:9/15 22:9/30', $starts(BlockEdit::apply($old, $old->withCut($old->cut->shrunkTo(15)), Scope::ThisOne, $at)));
+        self::assertSame('1:9/30 8:9/30 15:9/30 22:9/30', $starts(BlockEdit::apply($old, $old, Scope::ThisAndLater, $at)));
+    }
+}
