@@ -62,7 +62,7 @@ final class Clock
                     break;
                 }
             }
-        } elseif ($untilHalf === '' && $end->minute <= $start->minute && self::onTwelve($until) && ($later = LocalTime::parse($until.'pm'))->minute > $start->minute) {
+        } elseif ($untilHalf === '' && $end->minute < $start->minute && self::onTwelve($until) && ($later = LocalTime::parse($until.'pm'))->minute > $start->minute) {
             // "9-5": as 24-hour times it would end before it starts, so only the afternoon is left.
             $end = $later;
             $notes[] = new Note(sprintf('%s was read as %s, later than %s.', $until, $end, $start), $token->position);

@@ -27,7 +27,8 @@ final class Words
         $line = mb_strtolower(mb_scrub($line));
         $tokens = [];
         // A clock range is one word; commas and semicolons are words of their own, except inside 9,30.
-        preg_match_all('/\d{4}-\d{2}-\d{2}|\d{1,2},\d{2}(?!\d)|[;,]|\.\.|[^\s;,.]+(?:\.(?!\.)[^\s;,.]*)*|\./u', $line, $found, PREG_OFFSET_CAPTURE);
+        $side = '\d{1,2}(?:[:.,h]?\d{2})?h?(?:[ap]\.?m?\.?)?';
+        preg_match_all('/\d{4}-\d{2}-\d{2}|'.$side.'[-–—]'.$side.'(?!\w)|\d{1,2},\d{2}(?!\d)|[;,]|\.\.|[^\s;,.]+(?:\.(?!\.)[^\s;,.]*)*|\./u', $line, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[0] as [$text, $offset]) {
             $tokens[] = new Token($text, mb_strlen(substr($line, 0, $offset)));
         }

@@ -151,6 +151,8 @@ test('by keyboard alone, at 320 pixels, and in the dark', async ({ page, browser
     await visitor.keyboard.press('ArrowRight');
     await visitor.keyboard.press('Enter');
     await expect(visitor.getByRole('heading', { name: /16:15 to 16:30/ })).toBeVisible();
+    await visitor.keyboard.press('Tab');
+    await expect(visitor.getByRole('button', { name: 'Another time' })).toBeFocused();
     for (const text of ['Key Student', 'Key Parent', '902 555 0150', 'key@mail.example']) {
         await visitor.keyboard.press('Tab');
         await visitor.keyboard.type(text);
