@@ -16,7 +16,7 @@ final readonly class PerDay implements Rule
 
     public function against(Span $slot, Situation $situation): ?Reason
     {
-        $day = $this->zone->dateAt($slot->start)->day;
+        $day = $this->zone->dayAt($slot->start);
 
         return ($situation->bookedOn[$day] ?? 0) >= $this->most ? new Reason(Because::DayFull, State::Taken) : null;
     }

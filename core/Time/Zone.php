@@ -20,6 +20,9 @@ final class Zone implements \Stringable
     /** @var array<string, self> */
     private static array $known = [];
 
+    /** Where the last instant was found: the next one asked about usually lies beside it. */
+    private int $lastFound = 0;
+
     /**
      * @param  non-empty-list<int>  $since  the instant from which offsets[i] holds
      * @param  non-empty-list<int>  $offsets  seconds east of UTC
@@ -95,7 +98,10 @@ final class Zone implements \Stringable
     /** @param  int  $reading date and clock time, as the seconds they would be in UTC */
     public function instantOf(int $reading): int
     {
-        $i = self::firstAfter($this->localEnds, $reading);
+        $i = $this->lastFound;
+        if ((isset($this->localEnds[$i]) && $this->localEnds[$i] <= $reading) || ($i > 0 && $this->localEnds[$i - 1] > $reading)) {
+            $this->lastFound = $i = self::firstAfter($this->localEnds, $reading);
+        }
         $instant = $reading - $this->offsets[$i];
 
         return $i > 0 && $instant < $this->since[$i] ? $reading - $this->offsets[$i - 1] : $instant;
@@ -104,7 +110,12 @@ final class Zone implements \Stringable
     /** Seconds east of UTC at that instant. */
     public function offsetAt(int $instant): int
     {
-        return $this->offsets[max(0, self::firstAfter($this->since, $instant) - 1)];
+        $i = $this->lastFound;
+        if ($this->since[$i] > $instant || (isset($this->since[$i + 1]) && $this->since[$i + 1] <= $instant)) {
+            $this->lastFound = $i = max(0, self::firstAfter($this->since, $instant) - 1);
+        }
+
+        return $this->offsets[$i];
     }
 
     /** The clock's reading at that instant, as the seconds it would be in UTC. */
@@ -115,7 +126,15 @@ final class Zone implements \Stringable
 
     public function dateAt(int $instant): LocalDate
     {
-        return LocalDate::fromDay((int) floor($this->readingAt($instant) / 86_400));
+        return LocalDate::fromDay($this->dayAt($instant));
+    }
+
+    /** The day number of the date at that instant. */
+    public function dayAt(int $instant): int
+    {
+        $reading = $this->readingAt($instant);
+
+        return intdiv($reading - (($reading % 86_400) + 86_400) % 86_400, 86_400);
     }
 
     /** The clock time at that instant, to the minute below. */

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Recess\Repeat\OnDates;
+use Recess\Rules\Because;
+use Recess\Rules\Claims;
+use Recess\Rules\Closes;
+use Recess\Rules\CoHosts;
+use Recess\Rules\Elsewhere;
+use Recess\Rules\Engagement;
+use Recess\Rules\FurthestAhead;
+use Recess\Rules\Lead;
+use Recess\Rules\LeadDays;
+use Recess\Rules\Opens;
+use Recess\Rules\Past;
+use Recess\Rules\PerDay;
+use Recess\Rules\PerStudent;
+use Recess\Rules\PerVisitor;
+use Recess\Rules\Rule;
+use Recess\Rules\Rules;
+use Recess\Rules\SheetIs;
+use Recess\Rules\Situation;
+use Recess\Rules\SlotClosed;
+use Recess\Rules\Taken;
+use Recess\Rules\Travel;
+use Recess\Rules\WorkingDays;
+use Recess\Slots\Block;
+use Recess\Slots\Cut;
+use Recess\Slots\SlotsNotValid;
+use Recess\Time\DateRange;
+use Recess\Time\Dates;
+use Recess\Time\Hours;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Span;
+use Recess\Time\Spans;
+use Recess\Time\Zone;
+use Recess\Timetable;
+
+/** Each rule, with the moment before and the moment after it changes its mind. The slot is 16:00 to 16:15 on Monday 7 December 2026 in Halifax. */
+final class WhoMayTest extends TestCase
+{
+    private static function at(string $moment): int
+    {
+        return (int) strtotime($moment);
+    }
+
+    private static function slot(): Span
+    {
+        return Span::of(self::at('2026-12-07T20:00:00Z'), self::at('2026-12-07T20:15:00Z'));
+    }
+
+    /** @return iterable<string, array{Rule, Situation, Because|null, string|null}> what is found against the slot, and until when */
+    public static function cases(): iterable
+    {
+        $halifax = Zone::of('America/Halifax');
+        $now = static fn (string $moment): Situation => new Situation(self::at($moment));
+        $span = static fn (string $from, string $until): Span => Span::of(self::at("2026-12-07T$from:00Z"), self::at("2026-12-07T$until:00Z"));
+
+        // Furthest ahead 60 days: common practice, no published source.
+        yield '60 days before' => [new FurthestAhead(60), $now('2026-10-08T20:00:00Z'), null, null];
+        yield 'a second earlier' => [new FurthestAhead(60), $now('2026-10-08T19:59:59Z'), Because::TooFarAhead, '2026-10-08T20:00:00Z'];
+
+        $opens = new Opens(self::at('2026-11-30T22:00:00Z'));
+        yield 'before it opens, Monday 18:00' => [$opens, $now('2026-11-30T21:59:59Z'), Because::NotOpenYet, '2026-11-30T22:00:00Z'];
+        yield 'as it opens' => [$opens, $now('2026-11-30T22:00:00Z'), null, null];
+        $closes = new Closes(self::at('2026-12-01T00:00:00Z'));
+        yield 'the second before it closes' => [$closes, $now('2026-11-30T23:59:59Z'), null, null];
+        yield 'as it closes' => [$closes, $now('2026-12-01T00:00:00Z'), Because::NoLongerOpen, null];
+
+        $dayBefore = new LeadDays($halifax, 1, LocalTime::of(8));
+        yield 'until 08:00 the day before, just' => [$dayBefore, $now('2026-12-06T12:00:00Z'), null, null];
+        yield 'until 08:00 the day before, too late' => [$dayBefore, $now('2026-12-06T12:00:01Z'), Because::TooSoon, null];
+        // Two working days before a Monday is Thursday, and Wednesday where Friday is closed.
+        $working = new LeadDays($halifax, 2, LocalTime::of(12), new WorkingDays(Dates::none()));
+        yield 'two working days before, just' => [$working, $now('2026-12-03T16:00:00Z'), null, null];
+        yield 'two working days before, too late' => [$working, $now('2026-12-03T16:00:01Z'), Because::TooSoon, null];
+        $closedFriday = new LeadDays($halifax, 2, LocalTime::of(12), new WorkingDays(Dates::of(DateRange::day(LocalDate::parse('2026-12-04')))));
+        yield 'a closed day does not count' => [$closedFriday, $now('2026-12-03T15:00:00Z'), Because::TooSoon, null];
+
+        yield 'the last seat' => [new Taken(2), new Situation(0, [self::slot()->start => 1]), null, null];
+        yield 'no seat' => [new Taken(2), new Situation(0, [self::slot()->start => 2]), Because::NoSeat, null];
+        yield 'an extra seat on this slot' => [new Taken(2, [self::slot()->start => 1]), new Situation(0, [self::slot()->start => 2]), null, null];
+        yield 'no seat on another slot' => [new Taken(1), new Situation(0, [self::slot()->end => 1]), null, null];
+
+        $day = LocalDate::parse('2026-12-07')->day;
+        yield 'the host can bear one more' => [new PerDay($halifax, 8), new Situation(0, bookedOn: [$day => 7]), null, null];
+        yield 'the host has enough' => [new PerDay($halifax, 8), new Situation(0, bookedOn: [$day => 8]), Because::DayFull, null];
+        yield 'enough on another day' => [new PerDay($halifax, 8), new Situation(0, bookedOn: [$day + 1 => 8]), null, null];
+
+        yield 'once per visitor, not yet' => [new PerVisitor(1), new Situation(0), null, null];
+        yield 'once per visitor, already' => [new PerVisitor(1), new Situation(0, visitor: new Claims(1)), Because::VisitorHasEnough, null];
+        yield 'once per student, already' => [new PerStudent(1), new Situation(0, student: new Claims(1)), Because::StudentHasEnough, null];
+
+        $travel = new Travel(5, ['Room 12' => ['Tide room' => 12]]);
+        $elsewhere = new Elsewhere($travel, 'Room 12');
+        $visitor = static fn (string $from, string $until, ?string $place): Situation => new Situation(0, visitor: new Claims(0, [new Engagement($span($from, $until), $place)]));
+        yield 'at the same minute' => [$elsewhere, $visitor('20:10', '20:20', 'Room 12'), Because::VisitorElsewhere, null];
+        yield 'straight before, in the same room' => [$elsewhere, $visitor('19:45', '20:00', 'Room 12'), null, null];
+        yield 'straight before, in another room' => [$elsewhere, $visitor('19:45', '20:00', 'Room 3'), Because::VisitorElsewhere, null];
+        yield 'five minutes to another room' => [$elsewhere, $visitor('19:40', '19:55', 'Room 3'), null, null];
+        yield 'twelve minutes to the tide room' => [$elsewhere, $visitor('20:26', '20:40', 'Tide room'), Because::VisitorElsewhere, null];
+        yield 'twelve minutes are enough' => [$elsewhere, $visitor('20:27', '20:40', 'Tide room'), null, null];
+        yield 'straight after, by phone' => [$elsewhere, $visitor('20:15', '20:30', null), null, null];
+        yield 'the student is elsewhere' => [$elsewhere, new Situation(0, student: new Claims(0, [new Engagement(self::slot())])), Because::StudentElsewhere, null];
+
+        yield 'a draft' => [SheetIs::draft(), new Situation(0), Because::SheetDraft, null];
+        yield 'paused' => [SheetIs::paused(), new Situation(0), Because::SheetPaused, null];
+        yield 'closed by hand' => [new SlotClosed(Spans::of([self::slot()])), new Situation(0), Because::SlotClosed, null];
+        yield 'another closed by hand' => [new SlotClosed(Spans::of([$span('20:15', '20:30')])), new Situation(0), null, null];
+
+        [$first, $second, $none] = [Spans::of([$span('20:00', '20:05')]), Spans::of([$span('20:10', '20:30')]), Spans::none()];
+        yield 'all hosts are free' => [new CoHosts([$none, $none]), new Situation(0), null, null];
+        yield 'one who must be there is not' => [new CoHosts([$none, $first]), new Situation(0), Because::HostBusy, null];
+        yield 'any one is enough' => [new CoHosts([$none], [$first, $none]), new Situation(0), null, null];
+        // Each is busy for a part of it, and nobody for all: still nobody can take it.
+        yield 'no one is free for all of it' => [new CoHosts([], [$first, $second]), new Situation(0), Because::HostBusy, null];
+    }
+
+    #[DataProvider('cases')]
+    public function test_a_rule_has_its_own_reason_and_moment(Rule $rule, Situation $situation, ?Because $because, ?string $until): void
+    {
+        $reason = $rule->against(self::slot(), $situation);
+        self::assertSame($because, $reason?->because);
+        self::assertSame($until === null ? null : self::at($until), $reason?->until);
+    }
+
+    public function test_of_several_reasons_the_most_useful_is_first_and_waiting_is_until_the_last_is_gone(): void
+    {
+        $rules = Rules::of(new FurthestAhead(60), new Opens(self::at('2026-11-30T22:00:00Z')), new Taken(1), new Lead(60), new Past);
+        $early = new Situation(self::at('2026-10-01T00:00:00Z'));
+
+        $verdict = $rules->verdict(self::slot(), $early);
+        self::assertSame([Because::NotOpenYet, Because::TooFarAhead], array_column($verdict->reasons, 'because'));
+        self::assertSame(self::at('2026-11-30T22:00:00Z'), $verdict->changesAt());
+
+        $taken = $rules->verdict(self::slot(), new Situation($early->now, [self::slot()->start => 1]));
+        self::assertSame(Because::NoSeat, $taken->reasons[0]->because);
+        self::assertNull($taken->changesAt());
+    }
+
+    public function test_blocks_that_overlap_are_joined_or_refused_as_the_sheet_asks(): void
+    {
+        $date = LocalDate::parse('2026-12-07');
+        $block = static fn (int $from, int $until, int $minutes = 15): Block => Block::of(OnDates::of($date), Hours::between(LocalTime::of($from), LocalTime::of($until)), Cut::of($minutes));
+        $sheet = static fn (bool $joining, Block ...$blocks): Timetable => Timetable::of(Zone::of('UTC'), array_values($blocks), Rules::of(), joining: $joining);
+
+        self::assertSame(12, $sheet(true, $block(9, 11), $block(10, 12))->count($date, $date->plusDays(1)));
+        // Touching is not overlapping.
+        self::assertCount(2, $sheet(false, $block(9, 10), $block(10, 11, 20))->pieces($date, $date->plusDays(1)));
+        foreach ([$sheet(false, $block(9, 11), $block(10, 12)), $sheet(true, $block(9, 11), $block(10, 12, 20))] as $refused) {
+            try {
+                $refused->pieces($date, $date->plusDays(1));
+                self::fail('They were let pass.');
+            } catch (SlotsNotValid $failure) {
+                self::assertStringContainsString('2026-12-07 09:00-11:00 and 2026-12-07 10:00-12:00', $failure->getMessage());
+            }
+        }
+    }
+
+    public function test_no_block_falls_on_a_closed_day(): void
+    {
+        $date = LocalDate::parse('2026-12-07');
+        $block = Block::of(OnDates::of($date, $date->plusDays(1)), Hours::between(LocalTime::of(9), LocalTime::of(10)), Cut::of(15));
+        $closed = Dates::of(DateRange::day($date));
+
+        self::assertSame(4, Timetable::of(Zone::of('UTC'), [$block], Rules::of(), $closed)->count($date, $date->plusDays(7)));
+    }
+}
