@@ -55,12 +55,15 @@ final class QuickLine
 
     private Dates $except;
 
+    private readonly DateWords $dateWords;
+
     /** @var list<LocalDate> */
     private array $plus = [];
 
     private function __construct(private readonly Words $words, private readonly Context $context)
     {
         $this->except = Dates::none();
+        $this->dateWords = new DateWords($words, $context);
     }
 
     /**
@@ -127,11 +130,11 @@ final class QuickLine
             $words->taken('every') => $this->every(),
             $words->taken('daily') => $this->addDays(Weekday::cases()),
             $words->taken('weekdays') => $this->addDays(array_slice(Weekday::cases(), 0, 5)),
-            $words->taken('from', 'starting') => $this->from = $this->oneDate(),
+            $words->taken('from', 'starting') => $this->from = $this->dateWords->one(),
             $words->taken('until', 'till') => $this->until(),
             $words->taken('in') => $this->term(),
-            $words->taken('except', 'without') => $this->except = $this->except->with(Dates::of(...$this->ranges())),
-            $words->taken('plus') => array_push($this->plus, ...array_merge(...array_map(static fn (DateRange $range): array => $range->dates(), $this->ranges()))),
+            $words->taken('except', 'without') => $this->except = $this->except->with(Dates::of(...$this->dateWords->ranges())),
+            $words->taken('plus') => array_push($this->plus, ...array_merge(...array_map(static fn (DateRange $range): array => $range->dates(), $this->dateWords->ranges()))),
             default => $this->daysOrDates($token),
         };
     }
@@ -148,11 +151,11 @@ final class QuickLine
         if ($times) {
             $this->words->take();
             $this->words->take();
-            $this->ending = $this->checked($token, static fn (): Ending => Ending::times((int) $token->text));
+            $this->ending = QuickNotReadable::unless($token, static fn (): Ending => Ending::times((int) $token->text));
 
             return;
         }
-        $range = $this->range();
+        $range = $this->dateWords->range();
         if ($range !== null) {
             array_push($this->dates, ...$range->dates());
 
@@ -165,7 +168,7 @@ final class QuickLine
         $this->words->take();
         $weekday = $this->words->weekday();
         $this->words->taken('day');
-        $this->monthDays[] = $this->checked($token, static fn (): MonthDay => $weekday === null ? MonthDay::date($ordinal) : MonthDay::nth($ordinal, $weekday));
+        $this->monthDays[] = QuickNotReadable::unless($token, static fn (): MonthDay => $weekday === null ? MonthDay::date($ordinal) : MonthDay::nth($ordinal, $weekday));
     }
 
     /** "every 2 weeks", "every day", "every tue", "every other week". */
@@ -193,89 +196,16 @@ final class QuickLine
 
     private function until(): void
     {
-        $term = $this->termHere();
-        $this->ending = Ending::until($term === null ? $this->oneDate() : $term->last);
+        $term = $this->dateWords->term();
+        $this->ending = Ending::until($term === null ? $this->dateWords->one() : $term->last);
     }
 
     private function term(): void
     {
         $token = $this->words->peek();
-        $term = $this->termHere() ?? throw QuickNotReadable::at($token, 'No term of that name is known.', array_keys($this->context->terms));
+        $term = $this->dateWords->term() ?? throw QuickNotReadable::at($token, 'No term of that name is known.', array_keys($this->context->terms));
         $this->from = $term->first;
         $this->ending = Ending::until($term->last);
-    }
-
-    /** The longest name of a term that the next words are. */
-    private function termHere(): ?DateRange
-    {
-        $mark = $this->words->mark();
-        $name = '';
-        $found = null;
-        for ($length = 1; $length <= 4 && ! $this->words->atEnd(); $length++) {
-            $name = ltrim($name.' '.$this->words->take()->text);
-            if (isset($this->context->terms[$name])) {
-                $found = [$this->context->terms[$name], $this->words->mark()];
-            }
-        }
-        $this->words->backTo($found[1] ?? $mark);
-
-        return $found[0] ?? null;
-    }
-
-    private function oneDate(): LocalDate
-    {
-        return $this->words->date() ?? throw QuickNotReadable::at($this->words->peek(), 'A date is needed.', ['28 may', '2027-05-28', ...array_keys($this->context->terms)]);
-    }
-
-    /**
-     * Dates and ranges, with commas between.
-     *
-     * @return non-empty-list<DateRange>
-     */
-    private function ranges(): array
-    {
-        $ranges = [];
-        $mark = $this->words->mark();
-        while (($range = $this->range()) !== null) {
-            $ranges[] = $range;
-            $mark = $this->words->mark();
-            $this->words->taken(',', 'and', '&');
-        }
-        // A comma that no date follows belongs to whatever comes next.
-        $this->words->backTo($mark);
-
-        return $ranges === [] ? throw QuickNotReadable::at($this->words->peek(), 'A date is needed.', ['25 dec', '21 dec - 3 jan', '2026-12-25']) : $ranges;
-    }
-
-    /** "3 dec", "3-5 dec", "21 dec - 3 jan", "2026-12-03..2026-12-05". */
-    private function range(): ?DateRange
-    {
-        $token = $this->words->peek();
-        if (preg_match('/^(\d{1,2})(?:-|–)(\d{1,2})$/Du', $token->text, $part) === 1 && Words::asMonth($this->words->peek(1)->text) !== null) {
-            $this->words->take();
-            $month = (int) Words::asMonth($this->words->take()->text);
-            $last = $this->words->withYear($token, (int) $part[2], $month);
-
-            return $this->checked($token, static fn (): DateRange => DateRange::of(LocalDate::of($last->parts()[0], $month, (int) $part[1]), $last));
-        }
-        $first = $this->words->date();
-        if ($first === null) {
-            return null;
-        }
-        if (! $this->words->taken('-', '–', 'to', '..')) {
-            return DateRange::day($first);
-        }
-        $last = $this->oneDate();
-        if ($last->isBefore($first) && $last->plusDays(366)->isAfter($first)) {
-            // "21 dec - 3 jan" in November: the end is the first such date after the start.
-            [$year, $month, $day] = $last->parts();
-            $last = $this->checked($token, static fn (): LocalDate => LocalDate::of($year + 1, $month, $day));
-        }
-        if ($last->day - $first->day > 3660) {
-            throw QuickNotReadable::at($token, 'A range of dates lasts ten years at most.', []);
-        }
-
-        return $this->checked($token, static fn (): DateRange => DateRange::of($first, $last));
     }
 
     private function number(string $expected): int
@@ -357,22 +287,5 @@ final class QuickLine
         }
 
         return Adjusted::of($pattern, $this->except, $this->plus);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  \Closure(): T  $making
-     * @return T
-     *
-     * @throws QuickNotReadable
-     */
-    private function checked(Token $token, \Closure $making): mixed
-    {
-        try {
-            return $making();
-        } catch (RecessException $failure) {
-            throw QuickNotReadable::at($token, $failure->getMessage(), []);
-        }
     }
 }

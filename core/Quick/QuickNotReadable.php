@@ -33,4 +33,23 @@ final class QuickNotReadable extends \DomainException implements RecessException
     {
         return new self(sprintf('A quick line has at most %d characters.', $most), $most, 0, []);
     }
+
+    /**
+     * What is made from a word, or why it cannot be.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $making
+     * @return T
+     *
+     * @throws self
+     */
+    public static function unless(Token $token, \Closure $making): mixed
+    {
+        try {
+            return $making();
+        } catch (RecessException $failure) {
+            throw self::at($token, $failure->getMessage(), []);
+        }
+    }
 }

@@ -9,6 +9,11 @@ use Recess\RecessException;
 /** A repeat that names no date, or that cannot be said. */
 final class PatternNotValid extends \DomainException implements RecessException
 {
+    public static function noDates(): self
+    {
+        return new self('No date is chosen yet.');
+    }
+
     public static function noDays(): self
     {
         return new self('A weekly repeat needs at least one day of the week.');

@@ -20,6 +20,11 @@ final class SlotsNotValid extends \DomainException implements RecessException
         return new self(sprintf('The gap between meetings is from 0 to 1440 minutes; %d was given.', $minutes));
     }
 
+    public static function noNumber(): self
+    {
+        return new self('A whole number of minutes is needed.');
+    }
+
     public static function stretchesOverlap(Hours $one, Hours $other): self
     {
         return new self(sprintf('%s and %s overlap. Stretches of one date lie apart, or touch.', $one, $other));

@@ -11,8 +11,11 @@ namespace Recess\Time;
  */
 final class Spans implements \Countable, \IteratorAggregate
 {
+    /** Where the last look ended: the next one usually lies beside it. */
+    private int $cursor = 0;
+
     /** @param  list<Span>  $spans in order, apart from one another */
-    private function __construct(private array $spans)
+    private function __construct(private readonly array $spans)
     {
     }
 

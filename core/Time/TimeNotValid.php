@@ -19,6 +19,11 @@ final class TimeNotValid extends \DomainException implements RecessException
         return new self(sprintf('A range of dates ends on or after its first day; %s is before %s.', $last, $first));
     }
 
+    public static function rangeTooLong(LocalDate $first, LocalDate $last): self
+    {
+        return new self(sprintf('From %s to %s is more than ten years. Look at the years again.', $first, $last));
+    }
+
     public static function noSuchDate(string $given): self
     {
         return new self(sprintf('There is no date “%s”. Write it as year-month-day, such as 2026-11-26.', self::shortened($given)));

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Records;
+
+use Recess\RecessException;
+
+/** A record that states no block, with each thing wrong said at its own field. */
+final class RecordNotValid extends \DomainException implements RecessException
+{
+    /** @param  non-empty-array<string, string>  $errors  messages by field, such as "hours.0.until" */
+    private function __construct(public readonly array $errors)
+    {
+        parent::__construct(implode(' ', array_values($errors)));
+    }
+
+    /** @param  non-empty-array<string, string>  $errors */
+    public static function at(array $errors): self
+    {
+        return new self($errors);
+    }
+}
