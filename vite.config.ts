@@ -4,6 +4,10 @@ import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-    plugins: [laravel({ input: ['web/visit.ts', 'web/staff.ts'], refresh: false }), tailwindcss(), svelte()],
+    plugins: [
+        laravel({ input: ['web/visit.ts', 'web/staff.ts', 'web/plain.css'], refresh: false }),
+        tailwindcss(),
+        svelte(),
+    ],
     build: { target: 'es2021' },
 });

@@ -5,8 +5,14 @@ declare(strict_types=1);
 return [
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
-
     // From one network address. A whole school may sit behind one, so these stop floods, not families.
     'visitor_writes_per_minute' => (int) env('RECESS_VISITOR_WRITES_PER_MINUTE', 120),
     'pass_reads_per_minute' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300),
+    // Hosts of calendar feeds that may lie in the school's own network, with commas between: "calendar.school.example".
+    'feed_hosts' => array_filter(explode(',', (string) env('RECESS_FEED_HOSTS', ''))),
+    // Where a room of its own opens for each meeting, with {room} in it; without one, the stand-in's rooms are used.
+    'video_address' => env('RECESS_VIDEO_ADDRESS'),
+    // How long a picked time is kept while its visitor types, in seconds, and how many times one visitor may keep at once.
+    'keep_seconds' => 300,
+    'keeps_at_once' => 2,
 ];

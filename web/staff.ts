@@ -1,8 +1,9 @@
 import './app.css';
 import { mountPage } from './lib/page';
 import HostSheet from './pages/HostSheet.svelte';
+import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
-mountPage({ HostSheet, Sheets, SignIn, Worksheet });
+void mountPage({ HostSheet, Settings, Sheets, SignIn, Worksheet });

@@ -1,9 +1,17 @@
 import './app.css';
 import { mountPage } from './lib/page';
 import Board from './pages/Board.svelte';
-import Mailroom from './pages/Mailroom.svelte';
+import Door from './pages/Door.svelte';
 import Pass from './pages/Pass.svelte';
 import Visit from './pages/Visit.svelte';
 
-// What visitors load: small, for an old phone.
-mountPage({ Board, Mailroom, Pass, Visit });
+// What visitors load: small, for an old phone. What few of them open comes when it is opened.
+void mountPage(
+    { Board, Door, Pass, Visit },
+    {
+        Find: () => import('./pages/Find.svelte'),
+        Frame: () => import('./pages/Frame.svelte'),
+        Mailroom: () => import('./pages/Mailroom.svelte'),
+        VideoRoom: () => import('./pages/VideoRoom.svelte'),
+    },
+);

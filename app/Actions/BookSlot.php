@@ -4,17 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Events\BookingMade;
+use App\Events\BookingNews;
 use App\Failures\RequestKeyReused;
 use App\Failures\SlotGone;
+use App\Mail\Occasion;
 use App\Models\Booking;
 use App\Models\BookingState;
-use App\Models\Hold;
+use App\Models\LinkMode;
+use App\Models\Party;
 use App\Models\Pass;
+use App\Models\Place;
+use App\Models\Seat;
 use App\Models\Sheet;
+use App\Timetables\Onlooker;
 use App\Timetables\SheetTimetable;
+use App\Video\VideoRooms;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
+use Recess\Offer;
 use Recess\Time\Span;
 
 /**
@@ -25,6 +32,13 @@ use Recess\Time\Span;
  */
 final class BookSlot
 {
+    public function __construct(
+        private readonly TakeSeat $takeSeat,
+        private readonly LockPeople $lockPeople,
+        private readonly VideoRooms $videoRooms,
+    ) {
+    }
+
     /**
      * @param  int  $now  seconds since the epoch
      *
@@ -37,20 +51,50 @@ final class BookSlot
         if ($kept !== null) {
             return $kept;
         }
-
-        $timetable = new SheetTimetable($sheet, $now);
-        $offer = $timetable->offerAt($wish->start) ?? throw SlotGone::neverThere($timetable, $wish->start);
-        if ($offer->verdict->isFree()) {
-            try {
-                return Contended::transaction(fn (): Booking => $this->keep($sheet, $wish, $offer->slot));
-            } catch (UniqueConstraintViolationException|NoSeatLeft) {
-                $timetable = new SheetTimetable($sheet, $now);
+        try {
+            return Contended::transaction(function () use ($sheet, $wish, $now): Booking {
+                // Whoever else books for the same person waits here, and then sees this booking.
+                ($this->lockPeople)($wish->email, $wish->student);
+                $timetable = $this->timetable($sheet, $wish, $now);
                 $offer = $timetable->offerAt($wish->start) ?? throw SlotGone::neverThere($timetable, $wish->start);
-            }
-        }
+                if (! $this->canBeHad($timetable, $offer, $wish)) {
+                    throw $this->gone($timetable, $offer);
+                }
 
-        // The one who was quicker may have been this visitor's own first press.
-        return $this->alreadyKept($sheet, $wish) ?? throw SlotGone::of($timetable, $offer);
+                return $this->keep($timetable, $wish, $offer->slot);
+            });
+        } catch (UniqueConstraintViolationException|NoSeatLeft|SlotGone $failure) {
+            // The one who was quicker may have been this visitor's own first press.
+            $kept = $this->alreadyKept($sheet, $wish);
+            if ($kept !== null || $failure instanceof SlotGone) {
+                return $kept ?? throw $failure;
+            }
+            $timetable = $this->timetable($sheet, $wish, $now);
+
+            throw $this->gone($timetable, $timetable->offerAt($wish->start));
+        }
+    }
+
+    private function gone(SheetTimetable $timetable, ?Offer $offer): SlotGone
+    {
+        return $offer === null ? SlotGone::neverThere($timetable, $timetable->now) : SlotGone::of($timetable, $offer);
+    }
+
+    private function timetable(Sheet $sheet, BookingWish $wish, int $now): SheetTimetable
+    {
+        $day = $sheet->host->school->timeZone()->dateAt($wish->start);
+
+        // What is free instead lies near; a term of rulers is not needed to decide about one slot.
+        return new SheetTimetable(
+            $sheet, $now, Onlooker::of($sheet, $wish->passId, $wish->email, $wish->student, $wish->placeId, $now),
+            $day->plusDays(-15), $day->plusDays(16),
+        );
+    }
+
+    /** A slot that is kept for this very visitor looks taken to the rules, and is theirs to have. */
+    private function canBeHad(SheetTimetable $timetable, Offer $offer, BookingWish $wish): bool
+    {
+        return $offer->verdict->isFree() || ($wish->keeper !== null && KeptFor::onlyThem($timetable, $offer, $wish->keeper));
     }
 
     private function alreadyKept(Sheet $sheet, BookingWish $wish): ?Booking
@@ -63,54 +107,41 @@ final class BookSlot
         return $booking;
     }
 
-    private function keep(Sheet $sheet, BookingWish $wish, Span $slot): Booking
+    private function keep(SheetTimetable $timetable, BookingWish $wish, Span $slot): Booking
     {
-        $hold = $this->hold($sheet, $slot);
+        $sheet = $timetable->sheet;
+        $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : ($timetable->freeHosts($slot) ?: $sheet->anyOne());
+        $seat = ($this->takeSeat)($sheet, $slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($slot), $timetable->now, $wish->keeper);
         $booking = Booking::query()->create([
             'sheet_id' => $sheet->id,
-            'pass_id' => Pass::query()->create(['name' => $wish->name, 'email' => $wish->email, 'phone' => $wish->phone])->id,
+            'staff_id' => $this->hostOf($seat),
+            'pass_id' => $wish->passId ?? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone])->id,
             'place_id' => $wish->placeId,
-            'hold_id' => $hold->id,
-            'seat' => $this->lowestFreeSeat($hold, $sheet->seats),
-            'starts_at' => $hold->starts_at,
-            'ends_at' => $hold->ends_at,
+            'hold_id' => $seat->hold_id,
+            'seat' => $seat->seat,
+            'starts_at' => gmdate('Y-m-d H:i:s', $slot->start),
+            'ends_at' => gmdate('Y-m-d H:i:s', $slot->end),
             'student' => $wish->student,
-            'state' => BookingState::Booked,
+            'student_key' => Booking::studentKey($wish->student),
+            'answers' => (object) $wish->answers,
+            'state' => $sheet->rules->approve && $wish->by === Party::Visitor ? BookingState::Asked : BookingState::Booked,
+            'held_until' => $sheet->rules->approve && $wish->by === Party::Visitor ? gmdate('Y-m-d H:i:s', min($slot->start, $timetable->now + $sheet->rules->askedHours * 3600)) : null,
+            'made_by' => $wish->by,
             'uid' => Str::uuid()->toString(),
             'sequence' => 0,
             'request_key' => $wish->requestKey,
             'request_digest' => $wish->digest($sheet->id),
         ]);
-        event(new BookingMade($booking));
+        if (Place::query()->findOrFail($wish->placeId)->link_mode === LinkMode::Each) {
+            $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
+        }
+        event(new BookingNews($booking, $booking->state === BookingState::Asked ? Occasion::Asked : Occasion::Booked, $wish->by));
 
         return $booking;
     }
 
-    /** The hold on the slot, made if there is none; locked, so that its seats are given out one by one. */
-    private function hold(Sheet $sheet, Span $slot): Hold
+    private function hostOf(Seat $seat): int
     {
-        $span = [
-            'staff_id' => $sheet->staff_id,
-            'sheet_id' => $sheet->id,
-            'starts_at' => gmdate('Y-m-d H:i:s', $slot->start),
-            'ends_at' => gmdate('Y-m-d H:i:s', $slot->end),
-        ];
-        if ($sheet->seats === 1) {
-            return Hold::query()->create($span);
-        }
-
-        return Hold::query()->where($span)->lockForUpdate()->first() ?? Hold::query()->create($span);
-    }
-
-    private function lowestFreeSeat(Hold $hold, int $seats): int
-    {
-        $taken = $hold->bookings()->lockForUpdate()->pluck('seat')->all();
-        foreach (range(1, $seats) as $seat) {
-            if (! in_array($seat, $taken, true)) {
-                return $seat;
-            }
-        }
-
-        throw new NoSeatLeft;
+        return (int) \App\Models\Hold::query()->whereKey($seat->hold_id)->value('staff_id');
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Events\BookingCancelled;
+use App\Events\BookingNews;
+use App\Mail\Occasion;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
@@ -13,28 +14,34 @@ use App\Models\Party;
 /** Gives a booking's time back: free again for everybody the instant this returns. */
 final class CancelBooking
 {
-    /** Cancelling what is cancelled already changes nothing and tells nobody again. */
-    public function __invoke(Booking $booking, Party $by, string $note): Booking
+    public function __construct(private readonly GiveUpSeat $giveUpSeat)
     {
-        return Contended::transaction(static function () use ($booking, $by, $note): Booking {
-            // The hold before its bookings, the order in which BookSlot takes them too.
-            $hold = Hold::query()->whereKey($booking->hold_id)->lockForUpdate()->first();
+    }
+
+    /** Cancelling what is cancelled already changes nothing and tells nobody again. */
+    public function __invoke(Booking $booking, Party $by, string $note, bool $declined = false): Booking
+    {
+        return Contended::transaction(function () use ($booking, $by, $note, $declined): Booking {
+            if ($booking->hold_id !== null) {
+                Hold::query()->whereKey($booking->hold_id)->lockForUpdate()->first();
+            }
             $booking = Booking::query()->lockForUpdate()->findOrFail($booking->id);
-            if ($booking->isCancelled()) {
+            if (! $booking->stands()) {
                 return $booking;
             }
+            [$hold, $seat] = [$booking->hold_id, $booking->seat];
             $booking->update([
-                'state' => BookingState::Cancelled,
+                'state' => $declined ? BookingState::Declined : BookingState::Cancelled,
                 'cancelled_by' => $by,
                 'cancel_note' => $note,
                 'sequence' => $booking->sequence + 1,
                 'hold_id' => null,
                 'seat' => null,
             ]);
-            if ($hold !== null && $hold->bookings()->doesntExist()) {
-                $hold->delete();
+            if ($hold !== null && $seat !== null) {
+                ($this->giveUpSeat)($hold, $seat);
             }
-            event(new BookingCancelled($booking));
+            event(new BookingNews($booking, $declined ? Occasion::Declined : Occasion::Cancelled, $by, $note));
 
             return $booking;
         });

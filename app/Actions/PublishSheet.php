@@ -22,7 +22,7 @@ final class PublishSheet
         if ((new SheetTimetable($sheet, $now))->free() === []) {
             throw new NothingToBook;
         }
-        $sheet->update(['state' => SheetState::Open, 'published_at' => gmdate('Y-m-d H:i:s', $now)]);
+        $sheet->update(['state' => SheetState::Open, 'published_at' => gmdate('Y-m-d H:i:s', $now), 'paused_note' => '']);
 
         return $sheet;
     }

@@ -4,59 +4,120 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Failures\SheetInUse;
+use App\Events\BookingNews;
+use App\Failures\BookingsAffected;
+use App\Failures\SheetMoved;
+use App\Mail\Occasion;
 use App\Models\Block;
+use App\Models\Booking;
+use App\Models\Party;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
+use App\Worksheet\EditEffect;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Keeps what the worksheet says, on a new sheet or on one that nobody has booked on yet. */
+/** Keeps what the worksheet says, on a new sheet or on one that is changed; nobody who has booked is moved unseen. */
 final class WriteSheet
 {
-    /** @throws SheetInUse when somebody has booked on it */
-    public function __invoke(StaffMember $host, SheetStatement $statement, ?Sheet $sheet = null): Sheet
+    public function __construct(private readonly Resettle $resettle)
     {
-        return DB::transaction(static function () use ($host, $statement, $sheet): Sheet {
-            if ($sheet?->bookings()->exists()) {
-                throw new SheetInUse;
+    }
+
+    /**
+     * @param  int|null  $version  the version that the writer began from
+     * @param  EditEffect|null  $effect  what the change does to bookings
+     *
+     * @throws SheetMoved when somebody else has changed the sheet meanwhile
+     * @throws BookingsAffected when it touches bookings for which nothing is settled
+     */
+    public function __invoke(StaffMember $host, SheetStatement $statement, ?Sheet $sheet = null, ?int $version = null, ?EditEffect $effect = null, ?Settlement $settlement = null): Sheet
+    {
+        return DB::transaction(function () use ($host, $statement, $sheet, $version, $effect, $settlement): Sheet {
+            if ($sheet !== null) {
+                $sheet = Sheet::query()->lockForUpdate()->findOrFail($sheet->id);
+                if ($version !== null && $version !== $sheet->version) {
+                    throw new SheetMoved($sheet);
+                }
+                if ($effect !== null && ! $effect->touchesNobody() && $settlement === null) {
+                    throw new BookingsAffected($effect);
+                }
             }
-            $sheet ??= new Sheet(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => self::freeSlug($statement->title, $host->name)]);
+            $sheet ??= new Sheet(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($statement->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 0]);
             $sheet->fill([
                 'title' => $statement->title,
+                'kind' => $statement->kind,
                 'intro' => $statement->intro,
-                'seats' => $statement->seats,
-                'lead_minutes' => $statement->lead,
+                'rules' => $statement->rules,
+                'questions' => $statement->questions,
+                'joining' => $statement->joining,
+                'version' => $sheet->version + 1,
             ])->save();
-
             $sheet->blocks()->delete();
-            $sheet->blocks()->create(Block::columnsOf($statement->pattern, $statement->hours, $statement->cut));
-            $sheet->places()->delete();
-            $sheet->places()->create([
-                'kind' => $statement->placeKind,
-                'label' => $statement->placeLabel,
-                'link' => $statement->placeLink,
-                'directions' => $statement->directions,
-            ]);
+            foreach ($statement->blocks as $block) {
+                $sheet->blocks()->create(Block::columnsOf($block));
+            }
+            $changed = $this->keepPlaces($sheet, $statement->places);
+            $this->keepColleagues($sheet, $statement);
+            $sheet->refresh();
+            if ($effect !== null && $settlement !== null) {
+                ($this->resettle)($sheet, $effect, $settlement);
+            }
+            $this->tellOfPlaces($sheet, $changed);
 
             return $sheet->refresh();
         });
     }
 
-    /** The title as an address; with the host's name, and then a number, where another sheet has that already. */
-    private static function freeSlug(string $title, string $host): string
+    /**
+     * @param  non-empty-list<PlaceStatement>  $places
+     * @return array<int, Occasion> what is new about places on which bookings may stand
+     */
+    private function keepPlaces(Sheet $sheet, array $places): array
     {
-        $base = Str::limit(Str::slug($title), 40, '') ?: 'sheet';
-        $named = Str::limit($base.'-'.Str::slug($host), 70, '');
-        $taken = Sheet::query()->where('slug', 'like', $base.'%')->pluck('slug')->flip();
-        foreach ([$base, $named] as $slug) {
-            if (! $taken->has($slug)) {
-                return $slug;
+        $known = $sheet->places()->get()->keyBy('id');
+        $changed = $kept = [];
+        foreach ($places as $position => $statement) {
+            $place = $statement->id === null ? null : $known->get($statement->id);
+            if ($place === null) {
+                $kept[] = $sheet->places()->create($statement->columns() + ['position' => $position])->id;
+
+                continue;
+            }
+            $place->fill($statement->columns() + ['position' => $position]);
+            if ($place->isDirty(['label', 'directions', 'kind'])) {
+                $changed[$place->id] = Occasion::PlaceChanged;
+            } elseif ($place->isDirty('link') && $place->link !== null) {
+                $changed[$place->id] = $place->getOriginal('link') === null ? Occasion::LinkAdded : Occasion::LinkChanged;
+            }
+            $place->save();
+            $kept[] = $place->id;
+        }
+        // A place that bookings stand on stays known to them; it can only not be chosen any more.
+        $gone = $sheet->places()->whereNotIn('id', $kept);
+        (clone $gone)->whereNotIn('id', Booking::query()->where('sheet_id', $sheet->id)->select('place_id'))->delete();
+        $gone->update(['removed_at' => now()]);
+
+        return $changed;
+    }
+
+    private function keepColleagues(Sheet $sheet, SheetStatement $statement): void
+    {
+        $sheet->colleagues()->whereNotIn('staff_id', array_keys($statement->colleagues))->delete();
+        foreach ($statement->colleagues as $staff => $role) {
+            $sheet->colleagues()->updateOrCreate(['staff_id' => $staff], ['role' => $role]);
+        }
+    }
+
+    /** @param  array<int, Occasion>  $changed */
+    private function tellOfPlaces(Sheet $sheet, array $changed): void
+    {
+        foreach ($changed as $place => $occasion) {
+            foreach ($sheet->bookings()->where('place_id', $place)->where('ends_at', '>', now())->whereNotNull('hold_id')->get() as $booking) {
+                $booking->update(['sequence' => $booking->sequence + 1]);
+                event(new BookingNews($booking, $occasion, Party::Host));
             }
         }
-        for ($n = 2; $taken->has("$named-$n"); $n++);
-
-        return "$named-$n";
     }
 }

@@ -7,24 +7,22 @@ namespace App\Demo;
 use App\Actions\BookingWish;
 use App\Actions\BookSlot;
 use App\Actions\PublishSheet;
-use App\Actions\SheetStatement;
 use App\Actions\WriteSheet;
-use App\Models\Block;
+use App\Calendars\ReadCalendar;
+use App\Models\Calendar;
 use App\Models\PlaceKind;
+use App\Models\SavedPlace;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
+use App\Timetables\Onlooker;
 use App\Timetables\SheetTimetable;
 use Ramsey\Uuid\Uuid;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Recess\Offer;
-use Recess\Repeat\OnDates;
-use Recess\Slots\Cut;
-use Recess\Time\Hours;
 use Recess\Time\LocalDate;
-use Recess\Time\LocalTime;
+use Recess\Time\Zone;
 
 /**
  * Gannet Cove School: eight staff members, sixty families, and a conference evening next week, partly booked.
@@ -43,6 +41,7 @@ final class DemoSchool
         private readonly WriteSheet $write,
         private readonly PublishSheet $publish,
         private readonly BookSlot $book,
+        private readonly ReadCalendar $read,
     ) {
     }
 
@@ -54,53 +53,56 @@ final class DemoSchool
     /** @param  int  $now seconds since the epoch */
     public function fill(int $now): void
     {
-        $school = School::query()->firstOrCreate(['name' => 'Gannet Cove School'], ['zone' => self::ZONE, 'country' => 'CA']);
-        $today = $school->timeZone()->dateAt($now);
+        $today = Zone::of(self::ZONE)->dateAt($now);
+        $school = $this->school($today);
         $evening = $today->plusDays(8 - $today->weekday()->value + 3);
 
         $sheets = [];
-        foreach (DemoPeople::STAFF as [$name, $subject, $email, $place]) {
+        foreach (DemoPeople::STAFF as $number => [$name, $subject, $email, $place]) {
             $host = StaffMember::query()->firstOrCreate(['email' => $email], [
                 'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => self::PASSWORD,
+                'title' => $number === 0 ? 'Head of mathematics' : '', 'office' => $subject === 'Guidance',
             ]);
             if (! $this->hasEveningAhead($host, $today)) {
-                $sheets[] = ($this->publish)(($this->write)($host, $this->conferences($evening, $place)), $now);
+                $sheets[] = ($this->publish)(($this->write)($host, DemoSheets::conferences($evening, $place)), $now);
             }
         }
-        if ($sheets !== []) {
-            $this->bookPartly($sheets, $evening, $now);
-            $this->leaveADraft($evening);
+        if ($sheets === []) {
+            return;
         }
+        $this->bookPartly($sheets, $evening, $now);
+        if (Sheet::query()->where('state', SheetState::Draft)->doesntExist()) {
+            $this->moreSheets($school, $today, $evening, $now);
+        }
+    }
+
+    /** Two terms around today, and the days between on which the school is closed. */
+    private function school(LocalDate $today): School
+    {
+        [$year, $month] = $today->parts();
+        // The school year that is under way; in the summer, the one that comes.
+        $year = $month >= 7 ? $year : $year - 1;
+        $next = $year + 1;
+
+        return School::query()->firstOrCreate(['name' => 'Gannet Cove School'], [
+            'zone' => self::ZONE,
+            'country' => 'CA',
+            'terms' => [
+                ['name' => 'Autumn term', 'first' => "$year-09-07", 'last' => "$year-12-18"],
+                ['name' => 'Spring term', 'first' => "$next-01-04", 'last' => "$next-06-25"],
+            ],
+            'closed_days' => [
+                ['name' => 'Herring festival', 'first' => "$year-10-12", 'last' => "$year-10-12"],
+                ['name' => 'Winter holidays', 'first' => "$year-12-19", 'last' => "$next-01-03"],
+                ['name' => 'Storm week', 'first' => "$next-03-15", 'last' => "$next-03-19"],
+            ],
+        ]);
     }
 
     private function hasEveningAhead(StaffMember $host, LocalDate $today): bool
     {
-        return $host->sheets()->where('state', SheetState::Open)->with('blocks')->get()
-            ->flatMap(static fn (Sheet $sheet) => $sheet->blocks)
-            ->contains(static fn (Block $block): bool => ! LocalDate::parse($block->pattern['on'][0])->isBefore($today));
-    }
-
-    private function conferences(LocalDate $evening, string $place): SheetStatement
-    {
-        $video = str_starts_with($place, 'https://');
-        [, $month] = $evening->parts();
-        $season = ['Winter', 'Spring', 'Summer', 'Autumn'][intdiv($month % 12, 3)];
-
-        return new SheetStatement(
-            title: "$season conferences",
-            intro: 'Ten minutes to look at how the term has gone and what comes next. Bring your child if you like. Reports are handed out at the meeting, so there is nothing to print.',
-            pattern: OnDates::of($evening),
-            hours: Hours::between(LocalTime::of(16), LocalTime::of(19, 10)),
-            cut: Cut::of(10, 5),
-            placeKind: $video ? PlaceKind::Video : PlaceKind::Room,
-            placeLabel: $video ? 'Video' : $place,
-            placeLink: $video ? $place : null,
-            directions: $video
-                ? 'Open the link at your time, not earlier. If it fails, we ring you.'
-                : 'Wait on the bench outside. Come five minutes early, not earlier.',
-            seats: 1,
-            lead: 24 * 60,
-        );
+        return $host->sheets()->where('state', SheetState::Open)->where('title', 'like', '%conferences')->with('blocks')->get()
+            ->contains(static fn (Sheet $sheet): bool => $sheet->coreBlocks()[0]->pattern->last()?->isBefore($today) === false);
     }
 
     /** @param  non-empty-list<Sheet>  $sheets */
@@ -108,22 +110,17 @@ final class DemoSchool
     {
         $chance = new Randomizer(new Mt19937(1859));
         foreach (DemoPeople::families() as $number => [$parent, $student, $email, $phone]) {
-            $theirs = [];
             foreach ($chance->pickArrayKeys($sheets, max(1, min(count($sheets), $chance->getInt(0, 2)))) as $index) {
                 $sheet = $sheets[$index];
-                $free = array_values(array_filter(
-                    (new SheetTimetable($sheet, $now))->free(),
-                    static fn (Offer $offer): bool => ! in_array($offer->slot->start, $theirs, true),
-                ));
+                $place = $sheet->places()->firstOrFail()->id;
+                $free = (new SheetTimetable($sheet, $now, Onlooker::of($sheet, null, $email, $student, $place, $now)))->free();
                 // Every third family has not got round to it yet, and no evening is quite full.
                 if ($number % 3 === 2 || count($free) < 5) {
                     continue;
                 }
-                $start = $free[$chance->getInt(0, count($free) - 1)]->slot->start;
-                $theirs[] = $start;
                 ($this->book)($sheet, new BookingWish(
-                    start: $start,
-                    placeId: $sheet->places()->firstOrFail()->id,
+                    start: $free[$chance->getInt(0, count($free) - 1)]->slot->start,
+                    placeId: $place,
                     name: $parent,
                     email: $email,
                     phone: $phone,
@@ -134,24 +131,39 @@ final class DemoSchool
         }
     }
 
-    private function leaveADraft(LocalDate $evening): void
+    private function moreSheets(School $school, LocalDate $today, LocalDate $evening, int $now): void
     {
-        $host = StaffMember::query()->where('email', self::firstSignIn())->firstOrFail();
-        if ($host->sheets()->where('state', SheetState::Draft)->exists()) {
-            return;
+        $staff = StaffMember::query()->where('school_id', $school->id)->get()->keyBy('subject');
+        $maths = $staff['Mathematics'];
+        $last = $today->plusDays(150);
+        ($this->write)($maths, DemoSheets::draft($evening->plusDays(5)));
+        $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today, $last)), $now);
+        ($this->publish)(($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1))), $now);
+        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today, $last)), $now);
+        foreach ([['Room 12', $maths->id], ['Hall, by the window', null], ['Library, back table', null]] as [$label, $owner]) {
+            SavedPlace::query()->firstOrCreate(['school_id' => $school->id, 'label' => $label, 'staff_id' => $owner], ['kind' => PlaceKind::Room]);
         }
-        ($this->write)($host, new SheetStatement(
-            title: 'Help before the mathematics test',
-            intro: 'Bring the exercise you got stuck on.',
-            pattern: OnDates::of($evening->plusDays(5)),
-            hours: Hours::between(LocalTime::of(10, 25), LocalTime::of(11, 35)),
-            cut: Cut::of(15),
-            placeKind: PlaceKind::Room,
-            placeLabel: 'Room 12',
-            placeLink: null,
-            directions: '',
-            seats: 1,
-            lead: 60,
-        ));
+        SavedPlace::query()->firstOrCreate(['school_id' => $school->id, 'label' => 'By phone', 'staff_id' => null], ['kind' => PlaceKind::Phone, 'directions' => 'We ring the number you give.']);
+        $calendar = Calendar::query()->firstOrCreate(['staff_id' => $maths->id, 'name' => 'My week'], ['address' => url('/stand-in/calendar.ics')]);
+        ($this->read)($calendar, DemoCalendar::feed($school->timeZone(), $now), $now);
+        $this->bookOfficeHours($hours, $now);
+    }
+
+    private function bookOfficeHours(Sheet $sheet, int $now): void
+    {
+        $places = $sheet->places()->get();
+        foreach (array_slice(DemoPeople::families(), 40, 4) as $i => [, $student, $email]) {
+            $free = (new SheetTimetable($sheet, $now))->free();
+            ($this->book)($sheet, new BookingWish(
+                start: $free[$i * 2]->slot->start,
+                placeId: $places[$i % 2]->id,
+                name: $student,
+                email: "student-$email",
+                phone: '',
+                student: '',
+                requestKey: Uuid::uuid5(Uuid::NAMESPACE_URL, "demo/hours/$email/$sheet->id")->toString(),
+                answers: ['about' => ['The last homework', 'Fractions again', 'A question on the project', 'The test'][$i], 'course' => 'Mathematics 9'],
+            ), $now);
+        }
     }
 }

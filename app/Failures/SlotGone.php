@@ -6,8 +6,8 @@ namespace App\Failures;
 
 use App\Timetables\SheetTimetable;
 use App\Wording\Spell;
+use App\Wording\WhyNot;
 use Recess\Offer;
-use Recess\Rules\State;
 
 /** The slot cannot be had (any more); says why and what can be had instead. */
 final class SlotGone extends \RuntimeException
@@ -20,12 +20,7 @@ final class SlotGone extends \RuntimeException
     public static function of(SheetTimetable $timetable, Offer $offer): self
     {
         $time = Spell::time($offer->slot->start, $timetable->zone);
-        $what = match ($offer->verdict->state) {
-            State::Past => "$time is over.",
-            State::TooSoon => "$time is too soon to be booked now.",
-            State::Busy => "$time is not free any more.",
-            default => "Somebody has just taken $time.",
-        };
+        $what = WhyNot::say($offer->verdict, $time, $timetable->zone);
 
         return new self($what.' '.self::instead($timetable, $offer->slot->start), $timetable, $offer->slot->start);
     }

@@ -10,9 +10,9 @@ use Illuminate\Contracts\View\View;
 final class Page
 {
     /** @param  array<string, mixed>  $data of the component's props */
-    public static function visit(string $component, string $title, array $data): View
+    public static function visit(string $component, string $title, array $data, ?View $plain = null): View
     {
-        return self::shell('visit', $component, $title, $data);
+        return self::shell('visit', $component, $title, $data, $plain);
     }
 
     /** @param  array<string, mixed>  $data of the component's props */
@@ -22,12 +22,14 @@ final class Page
     }
 
     /** @param  array<string, mixed>  $data */
-    private static function shell(string $entry, string $component, string $title, array $data): View
+    private static function shell(string $entry, string $component, string $title, array $data, ?View $plain = null): View
     {
         return view('shell', [
             'entry' => "web/$entry.ts",
             'title' => $title,
             'component' => $component,
+            // What can be read and done where scripts do not run.
+            'plain' => $plain,
             // No "<" survives, so nobody's name can end the element that holds it.
             'data' => json_encode($data, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE),
         ]);

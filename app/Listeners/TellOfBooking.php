@@ -4,30 +4,60 @@ declare(strict_types=1);
 
 namespace App\Listeners;
 
-use App\Events\BookingCancelled;
-use App\Events\BookingMade;
+use App\Events\BookingNews;
 use App\Mail\BookingMessage;
 use App\Mail\Occasion;
+use App\Mail\Reader;
 use App\Models\Booking;
-use App\Models\Party;
+use App\Models\Guest;
+use App\Models\HostRole;
+use App\Models\SheetHost;
+use App\Models\StaffMember;
 use Illuminate\Support\Facades\Mail;
 
-/** Queues the messages to both sides, in the transaction of the event. Laravel finds it by its handle(). */
+/** Queues the messages to those who need one, in the transaction of the event. Laravel finds it by its handle(). */
 final class TellOfBooking
 {
-    public function handle(BookingMade|BookingCancelled $event): void
+    /** What hosts know already when they did it themselves, or need not know. */
+    private const NOT_FOR_HOSTS = [Occasion::Accepted, Occasion::Maybe, Occasion::Declined, Occasion::LinkAdded, Occasion::LinkChanged, Occasion::PlaceChanged];
+
+    private const NOT_FOR_VISITORS = [Occasion::AnswersChanged];
+
+    public function handle(BookingNews $event): void
     {
-        $occasion = $event instanceof BookingMade ? Occasion::Booked : Occasion::Cancelled;
-        foreach (Party::cases() as $reader) {
-            Mail::to(self::address($event->booking, $reader))->queue(new BookingMessage($event->booking, $occasion, $reader));
+        foreach (self::readers($event->booking, $event->occasion) as $reader) {
+            Mail::to([(object) ['email' => $reader->email(), 'name' => $reader->name()]])
+                ->queue(new BookingMessage($event->booking, $event->occasion, $reader, $event->by, $event->note));
         }
     }
 
-    /** @return list<object{email: string, name: string}> */
-    private static function address(Booking $booking, Party $reader): array
+    /** @return list<Reader> */
+    public static function readers(Booking $booking, Occasion $occasion): array
     {
-        $person = $reader === Party::Visitor ? $booking->pass : $booking->sheet->host;
+        $readers = [];
+        if (! in_array($occasion, self::NOT_FOR_VISITORS, true)) {
+            $guests = $booking->guests()->with('pass')->whereNull('left_at')->get()->map(static fn (Guest $guest) => $guest->pass);
+            foreach ([$booking->pass, ...$guests] as $pass) {
+                if ($pass->email !== null) {
+                    $readers[] = Reader::pass($pass);
+                }
+            }
+        }
+        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) ? [] : self::hosts($booking) as $host) {
+            // A wish has to be answered, so it is told whatever the host's preference.
+            if ($host->notify === 'each' || ($occasion === Occasion::Asked && $host->id === $booking->staff_id)) {
+                $readers[] = Reader::staff($host);
+            }
+        }
 
-        return [(object) ['email' => $person->email, 'name' => $person->name]];
+        return $readers;
+    }
+
+    /** @return list<StaffMember> those who are at the meeting */
+    public static function hosts(Booking $booking): array
+    {
+        $colleagues = $booking->sheet->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Must && $one->staff_id !== $booking->staff_id);
+
+        return [$booking->host, ...array_values($colleagues->map(static fn (SheetHost $one): StaffMember => $one->colleague)->all())];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Mail;
 use App\Models\Booking;
 use App\Models\Party;
 use App\Wording\Spell;
+use Carbon\CarbonImmutable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
@@ -14,12 +15,14 @@ use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use Illuminate\Mail\Mailables\Headers;
+use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\SerializesModels;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Part\Multipart\AlternativePart;
 use Symfony\Component\Mime\Part\TextPart;
 
-/** Tells one side what became of a booking: as text, as HTML, and as a calendar entry. */
+/** Tells one reader what became of a booking: as text, as HTML, and as a calendar entry. */
 final class BookingMessage extends Mailable implements ShouldQueue
 {
     use Queueable;
@@ -35,7 +38,9 @@ final class BookingMessage extends Mailable implements ShouldQueue
     public function __construct(
         public readonly Booking $booking,
         public readonly Occasion $occasion,
-        public readonly Party $reader,
+        public readonly Reader $reader,
+        public readonly Party $by,
+        public readonly string $note = '',
     ) {
         $this->sequence = $booking->sequence;
         $this->stamp = $booking->updated_at->getTimestamp();
@@ -47,34 +52,56 @@ final class BookingMessage extends Mailable implements ShouldQueue
         return [10, 60, 300, 900, 3600];
     }
 
+    /** An address that the mail server refuses for good is not tried again: the host is told at once. */
+    public function send($mailer): ?SentMessage
+    {
+        try {
+            return parent::send($mailer);
+        } catch (TransportExceptionInterface $failure) {
+            if ($failure->getCode() >= 500 && $failure->getCode() < 600) {
+                (new MailFailed)($this->booking, $this->reader, $failure);
+
+                return null;
+            }
+
+            throw $failure;
+        }
+    }
+
+    public function failed(\Throwable $failure): void
+    {
+        (new MailFailed)($this->booking, $this->reader, $failure);
+    }
+
     public function envelope(): Envelope
     {
         $sheet = $this->booking->sheet;
         $zone = $sheet->host->school->timeZone();
         $when = Spell::shortDate($zone->dateAt($this->booking->span()->start)).' '.Spell::time($this->booking->span()->start, $zone);
-        $other = $this->reader === Party::Visitor ? $sheet->host->name : $this->booking->pass->name;
+        $host = $this->booking->host;
+        $visitor = $this->booking->pass;
+        $replyTo = $this->reader->isHost() ? [$visitor->email, $visitor->name] : [$host->email, $host->name];
 
         return new Envelope(
-            replyTo: $this->reader === Party::Visitor
-                ? [new Address($sheet->host->email, $sheet->host->name)]
-                : [new Address($this->booking->pass->email, $this->booking->pass->name)],
-            subject: ucfirst($this->occasion->value).": $when with $other – $sheet->title",
+            replyTo: $replyTo[0] === null ? [] : [new Address($replyTo[0], $replyTo[1])],
+            subject: ucfirst($this->occasion->value).": $when with {$replyTo[1]} – $sheet->title",
         );
     }
 
     /** One identity for each message, so that a second delivery of the same job is seen for what it is. */
     public function headers(): Headers
     {
-        return new Headers(messageId: sprintf('%s.%d.%s@recess', $this->booking->uid, $this->sequence, $this->reader->value));
+        return new Headers(messageId: sprintf('%s.%d.%s.%s@recess', $this->booking->uid, $this->sequence, str_replace(' ', '-', $this->occasion->value), $this->reader->key()));
     }
 
     public function content(): Content
     {
-        return new Content(
-            html: 'mail.html',
-            text: 'mail.text',
-            with: ['letter' => Letter::about($this->booking, $this->occasion, $this->reader)],
-        );
+        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => $this->letter()]);
+    }
+
+    private function letter(): Letter
+    {
+        return Letter::about($this->booking, $this->occasion, $this->reader, $this->note, $this->by, CarbonImmutable::now()->getTimestamp());
     }
 
     public function build(): void
@@ -89,6 +116,9 @@ final class BookingMessage extends Mailable implements ShouldQueue
     private function addEntry(Email $message): void
     {
         $entry = CalendarEntry::of($this->booking, $this->occasion, $this->reader, $this->sequence, $this->stamp);
+        if ($entry === null) {
+            return;
+        }
         $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
         $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);
         $message->setBody(new AlternativePart(

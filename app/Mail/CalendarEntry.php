@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Mail;
 
 use App\Models\Booking;
-use App\Models\Party;
+use App\Sheets\LinkShown;
+use App\Sheets\MeetingLink;
 use Recess\Calendars\Invitation;
 use Recess\Calendars\Meeting;
 use Recess\Calendars\Person;
@@ -19,42 +20,49 @@ final readonly class CalendarEntry
     ) {
     }
 
-    public static function of(Booking $booking, Occasion $occasion, Party $reader, int $sequence, int $stamp): self
+    /** Null where a calendar has nothing to keep: a wish that is not answered yet, or that was declined. */
+    public static function of(Booking $booking, Occasion $occasion, Reader $reader, int $sequence, int $stamp): ?self
     {
-        $meeting = self::meeting($booking, $reader, $sequence);
+        if ($occasion->isOpen() || $occasion === Occasion::Declined) {
+            return null;
+        }
+        $meeting = self::meeting($booking, $reader, $sequence, $stamp);
+        $leaves = $occasion === Occasion::GuestLeft && ! $reader->isHost() && $reader->person()->id !== $booking->pass_id;
 
         return match (true) {
-            $occasion === Occasion::Cancelled => new self('CANCEL', Invitation::cancel($meeting, $stamp)),
-            $reader === Party::Visitor => new self('REQUEST', Invitation::request($meeting, $stamp)),
+            $occasion === Occasion::Cancelled || $leaves => new self('CANCEL', Invitation::cancel($meeting, $stamp)),
+            ! $reader->isHost() => new self('REQUEST', Invitation::request($meeting, $stamp)),
             default => new self('PUBLISH', Invitation::publish($meeting, $stamp)),
         };
     }
 
     /** For a visitor to download from the pass. */
-    public static function file(Booking $booking): string
+    public static function file(Booking $booking, int $now): string
     {
-        $meeting = self::meeting($booking, Party::Visitor, $booking->sequence);
+        $meeting = self::meeting($booking, Reader::pass($booking->pass), $booking->sequence, $now);
         $stamp = $booking->updated_at->getTimestamp();
 
-        return $booking->isCancelled() ? Invitation::cancel($meeting, $stamp) : Invitation::publish($meeting, $stamp);
+        return $booking->stands() ? Invitation::publish($meeting, $stamp) : Invitation::cancel($meeting, $stamp);
     }
 
-    private static function meeting(Booking $booking, Party $reader, int $sequence): Meeting
+    public static function meeting(Booking $booking, Reader $reader, int $sequence, int $now): Meeting
     {
-        $host = $booking->sheet->host;
+        $host = $booking->host;
         $visitor = $booking->pass;
-        $facts = Letter::facts($booking, $reader);
+        $facts = Letter::facts($booking, $reader, $now);
+        $link = $reader->isHost() || $booking->sheet->rules->linkShown === LinkShown::Booked ? MeetingLink::of($booking) : null;
 
         return new Meeting(
             uid: $booking->uid,
             sequence: $sequence,
             span: $booking->span(),
-            zone: $host->school->timeZone(),
-            summary: $booking->sheet->title.': '.($reader === Party::Visitor ? $host->name : "$visitor->name, about $booking->student"),
-            location: $booking->place->link ?? $booking->place->label,
+            zone: $booking->sheet->host->school->timeZone(),
+            summary: $booking->sheet->title.': '.($reader->isHost() ? $visitor->name.($booking->student === '' ? '' : ", about $booking->student") : $host->name),
+            location: $link ?? $booking->place->label,
             description: implode("\n", array_map(static fn (string $name, string $value): string => "$name: $value", array_keys($facts), $facts)),
             host: new Person($host->name, $host->email),
-            visitor: new Person($visitor->name, $visitor->email),
+            visitor: new Person($reader->isHost() ? $visitor->name : $reader->name(), $reader->isHost() ? (string) $visitor->email : $reader->email()),
+            alarms: $booking->sheet->rules->reminders,
         );
     }
 }

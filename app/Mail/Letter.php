@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Mail;
 
 use App\Models\Booking;
+use App\Models\Guest;
 use App\Models\Party;
+use App\Models\Pass;
+use App\Sheets\MeetingLink;
 use App\Wording\Spell;
 
 /** The words of a message, the same for text and HTML. */
 final readonly class Letter
 {
     /** @param  array<string, string>  $facts name => value, in order */
-    private function __construct(
+    public function __construct(
         public string $greeting,
         public string $news,
         public string $word,
@@ -23,27 +26,27 @@ final readonly class Letter
     ) {
     }
 
-    public static function about(Booking $booking, Occasion $occasion, Party $reader): self
+    public static function about(Booking $booking, Occasion $occasion, Reader $reader, string $note, Party $by, int $now): self
     {
-        $visitor = $reader === Party::Visitor;
-        $host = $booking->sheet->host;
+        $person = $reader->person();
+        $off = $occasion->isOff();
 
         return new self(
-            greeting: 'Dear '.($visitor ? $booking->pass->name : $host->name).',',
-            news: self::news($booking, $occasion, $reader),
-            word: $occasion === Occasion::Cancelled ? $booking->cancel_note : '',
-            facts: self::facts($booking, $reader),
+            greeting: 'Dear '.$person->name.',',
+            news: self::news($booking, $occasion, $reader, $by, $now),
+            word: $note,
+            facts: self::facts($booking, $reader, $now),
             linkText: match (true) {
-                ! $visitor => 'See everybody who has booked',
-                $occasion === Occasion::Booked => 'Your pass: look it up, or give the time back',
-                default => 'Pick another time',
+                $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',
+                $off => 'Pick another time',
+                default => 'Your pass: look it up, move it, or give the time back',
             },
             link: match (true) {
-                ! $visitor => url('/staff/sheets/'.$booking->sheet_id),
-                $occasion === Occasion::Booked => $booking->pass->link(),
-                default => $booking->sheet->link(),
+                ! $person instanceof Pass => url('/staff/sheets/'.$booking->sheet_id),
+                $off && $booking->pass_id === $person->id => $booking->sheet->link(),
+                default => $person->link(),
             },
-            school: $host->school->name,
+            school: $booking->sheet->host->school->name,
         );
     }
 
@@ -52,36 +55,64 @@ final readonly class Letter
      *
      * @return array<string, string>
      */
-    public static function facts(Booking $booking, Party $reader): array
+    public static function facts(Booking $booking, Reader $reader, int $now): array
     {
-        $host = $booking->sheet->host;
+        $host = $booking->host;
         $place = $booking->place;
+        $link = $reader->isHost() ? MeetingLink::of($booking) : MeetingLink::forVisitor($booking, $now);
         $facts = [
             'What' => $booking->sheet->title,
-            'When' => Spell::slot($booking->span(), $host->school->timeZone()),
-            'Where' => $place->label.($place->link === null ? '' : ': '.$place->link),
+            'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+            'Where' => $place->label.($link === null ? '' : ': '.$link),
+            'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now),
             'How to get there' => $place->directions,
-            'With' => $reader === Party::Visitor ? "$host->name ($host->subject)" : $booking->pass->name,
+            'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
+            'Also coming' => Spell::list(array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all())),
             'About' => $booking->student,
-            'Phone' => $reader === Party::Host ? $booking->pass->phone : '',
-            'E-mail' => $reader === Party::Host ? $booking->pass->email : '',
+            'Phone' => $reader->isHost() ? $booking->pass->phone : '',
+            'E-mail' => $reader->isHost() ? (string) $booking->pass->email : '',
+            ...($reader->isHost() ? $booking->sheet->questions->said($booking->answers) : []),
         ];
 
         return array_filter($facts, static fn (string $value): bool => $value !== '');
     }
 
-    private static function news(Booking $booking, Occasion $occasion, Party $reader): string
+    private static function news(Booking $booking, Occasion $occasion, Reader $reader, Party $by, int $now): string
     {
-        $host = $booking->sheet->host->name;
+        $host = $booking->host->name;
         $visitor = $booking->pass->name;
-        $byReader = $booking->cancelled_by === $reader;
+        $guest = ! $reader->isHost() && $reader->person()->id !== $booking->pass_id;
+        $office = $by === Party::Office ? ' The office did this for you.' : '';
 
-        return match (true) {
-            $occasion === Occasion::Booked && $reader === Party::Visitor => 'This time is yours.',
-            $occasion === Occasion::Booked => "$visitor has booked a time with you.",
-            $byReader => 'You have given this time back. It is free for others again.',
-            $reader === Party::Visitor => "$host had to cancel this meeting. We are sorry.",
-            default => "$visitor has given this time back. It is free again.",
+        return match ($occasion) {
+            Occasion::Booked => match (true) {
+                $reader->isHost() => $by === Party::Office ? "The office has booked a time with you for $visitor." : "$visitor has booked a time with you.",
+                $guest => "$visitor is bringing you to this meeting.",
+                default => 'This time is yours.'.$office,
+            },
+            Occasion::Asked => $reader->isHost() ? "$visitor asks for a time with you. It is held until ".Spell::moment((int) $booking->held_until?->getTimestamp(), $booking->sheet->host->school->timeZone()).'.' : "You have asked for this time. It is held for you until $host answers.",
+            Occasion::Accepted => $reader->isHost() ? "You have accepted {$visitor}’s wish." : "$host has accepted: this time is yours.",
+            Occasion::Maybe => $reader->isHost() ? "You have said maybe to $visitor." : "$host says maybe. The time is still held for you; a definite answer follows.",
+            Occasion::Declined => $reader->isHost() ? "You have declined {$visitor}’s wish." : "$host cannot meet you at this time. Other times may be free.",
+            Occasion::Moved => match (true) {
+                $by === Party::Host && ! $reader->isHost() => "$host had to move this meeting. This is the new time.",
+                $by === Party::Host => 'You have moved this meeting.',
+                $reader->isHost() => "$visitor has moved this meeting.",
+                default => 'This meeting is moved. This is the new time.'.$office,
+            },
+            Occasion::Cancelled => match (true) {
+                $by === ($reader->isHost() ? Party::Host : Party::Visitor) => $reader->isHost() ? 'You have cancelled this meeting. The time is free for others again.' : ($guest ? "$visitor has given this time back." : 'You have given this time back. It is free for others again.'),
+                $by === Party::Host => "$host had to cancel this meeting. We are sorry.",
+                $by === Party::Office && ! $reader->isHost() => 'The office has given this time back for you.',
+                default => "$visitor has given this time back. It is free again.",
+            },
+            Occasion::LinkAdded => $reader->isHost() ? 'The video link is there.' : 'The video link for this meeting is there.',
+            Occasion::LinkChanged => 'The video link of this meeting is another one now. The old one no longer counts.',
+            Occasion::PlaceChanged => 'This meeting is at another place now.',
+            Occasion::AnswersChanged => "$visitor has changed what they told you.",
+            Occasion::Reminder => 'This meeting is '.Spell::ahead($booking->span()->start, $now, $booking->sheet->host->school->timeZone()).'.',
+            Occasion::GuestBrought => $guest ? "$visitor is bringing you to this meeting." : "$visitor is bringing somebody to this meeting.",
+            Occasion::GuestLeft => $guest ? 'You are not part of this meeting any more. The meeting itself stays.' : 'A guest will not come to this meeting; the meeting itself stays.',
         };
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Recess\Time\Span;
 
 /**
@@ -20,7 +22,16 @@ use Recess\Time\Span;
  * @property int|null $seat 1 and up; null once cancelled
  * @property CarbonImmutable $starts_at
  * @property CarbonImmutable $ends_at
+ * @property int $staff_id whom they meet
  * @property string $student who the meeting is about
+ * @property string $student_key the student's name as it is compared
+ * @property array<string, mixed> $answers by question
+ * @property string|null $link of this one meeting
+ * @property Party $made_by
+ * @property bool $maybe the host has said maybe
+ * @property string $answer_note the host's word with it
+ * @property CarbonImmutable|null $held_until how long an asked slot is held
+ * @property CarbonImmutable|null $called_in_at
  * @property BookingState $state
  * @property Party|null $cancelled_by
  * @property string $cancel_note
@@ -32,6 +43,8 @@ use Recess\Time\Span;
  * @property Sheet $sheet
  * @property Pass $pass
  * @property Place $place
+ * @property StaffMember $host whom they meet
+ * @property Collection<int, Guest> $guests
  */
 final class Booking extends Model
 {
@@ -45,6 +58,11 @@ final class Booking extends Model
             'ends_at' => 'immutable_datetime',
             'state' => BookingState::class,
             'cancelled_by' => Party::class,
+            'made_by' => Party::class,
+            'answers' => 'array',
+            'maybe' => 'boolean',
+            'held_until' => 'immutable_datetime',
+            'called_in_at' => 'immutable_datetime',
         ];
     }
 
@@ -64,6 +82,30 @@ final class Booking extends Model
     public function place(): BelongsTo
     {
         return $this->belongsTo(Place::class);
+    }
+
+    /** @return BelongsTo<StaffMember, $this> */
+    public function host(): BelongsTo
+    {
+        return $this->belongsTo(StaffMember::class, 'staff_id');
+    }
+
+    /** @return HasMany<Guest, $this> */
+    public function guests(): HasMany
+    {
+        return $this->hasMany(Guest::class);
+    }
+
+    /** Whether it still has its time. */
+    public function stands(): bool
+    {
+        return $this->state === BookingState::Booked || $this->state === BookingState::Asked;
+    }
+
+    /** Names are compared without regard to case, accents of typing, or spaces too many. */
+    public static function studentKey(string $name): string
+    {
+        return mb_substr(mb_strtolower(trim((string) preg_replace('/\\s+/u', ' ', $name))), 0, 120);
     }
 
     public function span(): Span

@@ -7,6 +7,9 @@ namespace App\Models;
 /** Where a booking is in its life. */
 enum BookingState: string
 {
+    /** Wished for; the host has not answered yet. */
+    case Asked = 'asked';
     case Booked = 'booked';
+    case Declined = 'declined';
     case Cancelled = 'cancelled';
 }

@@ -16,7 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $sheet_id
  * @property CarbonImmutable $starts_at
  * @property CarbonImmutable $ends_at
- * @property int|null $bookings_count where counted
+ * @property int|null $with_hold_id of a co-host's time: the hold it goes with
+ * @property int|null $seats_count where counted
  */
 final class Hold extends Model
 {
@@ -28,6 +29,12 @@ final class Hold extends Model
     protected function casts(): array
     {
         return ['starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime'];
+    }
+
+    /** @return HasMany<Seat, $this> */
+    public function seats(): HasMany
+    {
+        return $this->hasMany(Seat::class);
     }
 
     /** @return HasMany<Booking, $this> */

@@ -9,4 +9,5 @@ enum Party: string
 {
     case Visitor = 'visitor';
     case Host = 'host';
+    case Office = 'office';
 }

@@ -19,8 +19,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $token_hash
  * @property int $generation
  * @property string $name
- * @property string $email
+ * @property string|null $email null for those whom the office books without one
  * @property string $phone
+ * @property string $mail_failure why the last message did not arrive
  * @property Collection<int, Booking> $bookings
  */
 final class Pass extends Model
@@ -33,8 +34,14 @@ final class Pass extends Model
     {
         // The token needs the row's number, so the hash follows the insert, in the same transaction.
         self::created(static function (self $pass): void {
-            $pass->refresh()->forceFill(['token_hash' => self::hashOf($pass->token())])->saveQuietly();
+            $pass->refresh()->forceFill(['token_hash' => Secret::hash($pass->token())])->saveQuietly();
         });
+    }
+
+    /** @return HasMany<Guest, $this> */
+    public function guestships(): HasMany
+    {
+        return $this->hasMany(Guest::class);
     }
 
     /** @return HasMany<Booking, $this> */
@@ -46,9 +53,7 @@ final class Pass extends Model
     /** 43 characters that go into an address as they are; 256 bits nobody guesses. */
     public function token(): string
     {
-        $secret = hash_hmac('sha256', sprintf('pass|%d|%d', $this->id, $this->generation), (string) config('app.key'), true);
-
-        return rtrim(strtr(base64_encode($secret), '+/', '-_'), '=');
+        return Secret::of(sprintf('pass|%d|%d', $this->id, $this->generation));
     }
 
     public function link(): string
@@ -58,11 +63,6 @@ final class Pass extends Model
 
     public static function byToken(string $token): ?self
     {
-        return self::query()->where('token_hash', self::hashOf($token))->first();
-    }
-
-    private static function hashOf(string $token): string
-    {
-        return hash('sha256', $token);
+        return self::query()->where('token_hash', Secret::hash($token))->first();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -15,6 +16,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $label what people call it: "Room 12"
  * @property string|null $link of a video place, http or https
  * @property string $directions
+ * @property LinkMode $link_mode
+ * @property int $position
+ * @property CarbonImmutable|null $removed_at taken off the sheet while bookings still stand on it
  */
 final class Place extends Model
 {
@@ -23,6 +27,6 @@ final class Place extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => PlaceKind::class];
+        return ['kind' => PlaceKind::class, 'link_mode' => LinkMode::class, 'removed_at' => 'immutable_datetime'];
     }
 }

@@ -8,5 +8,6 @@ namespace App\Models;
 enum PlaceKind: string
 {
     case Room = 'room';
+    case Phone = 'phone';
     case Video = 'video';
 }

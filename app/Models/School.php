@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Recess\Time\DateRange;
+use Recess\Time\Dates;
+use Recess\Time\LocalDate;
 use Recess\Time\Zone;
 
 /**
@@ -14,10 +17,38 @@ use Recess\Time\Zone;
  * @property string $name
  * @property string $zone an IANA name
  * @property string $country two letters, ISO 3166-1
+ * @property list<array{name: string, first: string, last: string}> $terms
+ * @property list<array{name: string, first: string, last: string}> $closed_days
+ * @property int $travel_minutes from one room to the next
  */
 final class School extends Model
 {
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['terms' => 'array', 'closed_days' => 'array'];
+    }
+
+    public function closedDays(): Dates
+    {
+        return Dates::of(...array_map(
+            static fn (array $range): DateRange => DateRange::of(LocalDate::parse($range['first']), LocalDate::parse($range['last'])),
+            $this->closed_days,
+        ));
+    }
+
+    /** @return array<string, DateRange> by name, in lower case, as the quick line knows them */
+    public function termRanges(): array
+    {
+        $terms = [];
+        foreach ($this->terms as $term) {
+            $terms[mb_strtolower($term['name'])] = DateRange::of(LocalDate::parse($term['first']), LocalDate::parse($term['last']));
+        }
+
+        return $terms;
+    }
 
     public function timeZone(): Zone
     {

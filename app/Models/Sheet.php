@@ -4,29 +4,40 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Sheets\Questions;
+use App\Sheets\SheetRules;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Recess\Slots\Block as CoreBlock;
 
 /**
- * What a staff member publishes: one purpose, its blocks, places and rules.
+ * What a staff member publishes: one purpose, its blocks, places, questions and rules.
  *
  * @property int $id
  * @property int $staff_id
+ * @property string $uid of its availability as a calendar
  * @property string $slug the readable end of its link
  * @property string $title
- * @property string $kind
+ * @property SheetKind $kind
  * @property SheetState $state
  * @property string $intro
- * @property int $seats visitors to a slot
- * @property int $lead_minutes the least time between booking and meeting
+ * @property SheetRules $rules
+ * @property Questions $questions
+ * @property bool $joining whether blocks that overlap become one
+ * @property string $paused_note to visitors, while it is paused
+ * @property int $version
  * @property CarbonImmutable|null $published_at
+ * @property CarbonImmutable|null $put_away_at
+ * @property CarbonImmutable|null $looked_at when its host last looked at who has booked
  * @property StaffMember $host
  * @property Collection<int, Block> $blocks
  * @property Collection<int, Place> $places
  * @property Collection<int, Booking> $bookings
+ * @property Collection<int, SheetHost> $colleagues
+ * @property Collection<int, SlotChange> $slotChanges
  */
 final class Sheet extends Model
 {
@@ -35,7 +46,16 @@ final class Sheet extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => SheetState::class, 'published_at' => 'immutable_datetime'];
+        return [
+            'kind' => SheetKind::class,
+            'state' => SheetState::class,
+            'rules' => SheetRules::class,
+            'questions' => Questions::class,
+            'joining' => 'boolean',
+            'published_at' => 'immutable_datetime',
+            'put_away_at' => 'immutable_datetime',
+            'looked_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<StaffMember, $this> */
@@ -47,13 +67,13 @@ final class Sheet extends Model
     /** @return HasMany<Block, $this> */
     public function blocks(): HasMany
     {
-        return $this->hasMany(Block::class);
+        return $this->hasMany(Block::class)->orderBy('id');
     }
 
-    /** @return HasMany<Place, $this> */
+    /** @return HasMany<Place, $this> those that can be chosen now */
     public function places(): HasMany
     {
-        return $this->hasMany(Place::class);
+        return $this->hasMany(Place::class)->whereNull('removed_at')->orderBy('position')->orderBy('id');
     }
 
     /** @return HasMany<Booking, $this> */
@@ -62,8 +82,48 @@ final class Sheet extends Model
         return $this->hasMany(Booking::class);
     }
 
+    /** @return HasMany<SheetHost, $this> */
+    public function colleagues(): HasMany
+    {
+        return $this->hasMany(SheetHost::class);
+    }
+
+    /** @return HasMany<SlotChange, $this> */
+    public function slotChanges(): HasMany
+    {
+        return $this->hasMany(SlotChange::class);
+    }
+
     public function link(): string
     {
         return url('/s/'.$this->slug);
+    }
+
+    /** @return list<CoreBlock> */
+    public function coreBlocks(): array
+    {
+        return array_values($this->blocks->map(static fn (Block $block): CoreBlock => $block->toCore())->all());
+    }
+
+    /** @return list<int> the staff members whose time every meeting takes */
+    public function mustBeThere(): array
+    {
+        $must = $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Must)->pluck('staff_id')->all();
+
+        return array_values([...($this->anyOne() === [] ? [$this->staff_id] : []), ...$must]);
+    }
+
+    /** @return list<int> those of whom one is enough, the sheet's own host first; empty where only the host meets people */
+    public function anyOne(): array
+    {
+        $any = $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Any)->pluck('staff_id')->all();
+
+        return $any === [] ? [] : array_values([$this->staff_id, ...$any]);
+    }
+
+    /** Whether a staff member may look after it. */
+    public function isRunBy(StaffMember $staff): bool
+    {
+        return $this->staff_id === $staff->id || $this->colleagues->contains(static fn (SheetHost $one): bool => $one->staff_id === $staff->id);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
+use Illuminate\Support\Str;
 
 /**
  * A teacher, tutor, adviser or counsellor: somebody who meets people, and signs in.
@@ -17,6 +18,16 @@ use Illuminate\Foundation\Auth\User;
  * @property string $subject
  * @property string $email
  * @property string $password
+ * @property string $title
+ * @property string|null $slug the readable end of their door's address
+ * @property bool $office books for people who cannot, and sets up the school
+ * @property string|null $zone where they read their own times; the school's when null
+ * @property string $clock auto, 12 or 24
+ * @property string $notify each, daily or never
+ * @property bool $tentative_busy whether pencilled-in entries take slots out
+ * @property int $feed_generation
+ * @property string|null $feed_hash
+ * @property string|null $picture PNG
  * @property School $school
  */
 final class StaffMember extends User
@@ -25,18 +36,58 @@ final class StaffMember extends User
 
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'feed_hash', 'picture'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'office' => 'boolean', 'tentative_busy' => 'boolean'];
     }
 
     /** @return BelongsTo<School, $this> */
     public function school(): BelongsTo
     {
         return $this->belongsTo(School::class);
+    }
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $staff): void {
+            $staff->slug ??= self::freeSlug($staff->name);
+        });
+    }
+
+    private static function freeSlug(string $name): string
+    {
+        $base = Str::limit(Str::slug($name), 70, '') ?: 'staff';
+        for ($n = 1, $slug = $base; self::query()->where('slug', $slug)->exists(); $n++, $slug = "$base-$n");
+
+        return $slug;
+    }
+
+    /** The secret end of the address at which their bookings can be read as a calendar; see Pass::token(). */
+    public function feedToken(): string
+    {
+        return Secret::of("feed|$this->id|$this->feed_generation");
+    }
+
+    public function initials(): string
+    {
+        $words = preg_split('/[\\s-]+/u', $this->name) ?: [];
+
+        return mb_strtoupper(mb_substr($words[0] ?? '', 0, 1).(count($words) > 1 ? mb_substr($words[count($words) - 1], 0, 1) : ''));
+    }
+
+    /** @return HasMany<Calendar, $this> */
+    public function calendars(): HasMany
+    {
+        return $this->hasMany(Calendar::class, 'staff_id');
+    }
+
+    /** @return HasMany<Notice, $this> */
+    public function notices(): HasMany
+    {
+        return $this->hasMany(Notice::class, 'staff_id');
     }
 
     /** @return HasMany<Sheet, $this> */

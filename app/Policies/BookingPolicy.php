@@ -14,7 +14,20 @@ final class BookingPolicy
 {
     public function cancel(StaffMember $host, Booking $booking): bool
     {
-        return $booking->sheet->staff_id === $host->id;
+        return $booking->sheet->isRunBy($host) || ($host->office && $booking->sheet->host->school_id === $host->school_id);
+    }
+
+    public function answer(StaffMember $host, Booking $booking): bool
+    {
+        return $booking->sheet->isRunBy($host);
+    }
+
+    /** Whoever holds the pass on which it stands, or comes as a guest. */
+    public function attend(?StaffMember $reader, Booking $booking, Pass $pass): Response
+    {
+        $comes = $booking->pass_id === $pass->id || $booking->guests()->where('pass_id', $pass->id)->whereNull('left_at')->exists();
+
+        return $comes ? Response::allow() : Response::denyAsNotFound();
     }
 
     /** Whoever holds the pass on which it stands. */

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
-use App\Models\Block;
-use App\Models\Hold;
 use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\SlotChange;
 use Recess\Offer;
 use Recess\Rules\Busy;
-use Recess\Rules\Lead;
+use Recess\Rules\CoHosts;
+use Recess\Rules\Elsewhere;
 use Recess\Rules\Past;
+use Recess\Rules\Rule;
 use Recess\Rules\Rules;
+use Recess\Rules\SheetIs;
 use Recess\Rules\Situation;
+use Recess\Rules\SlotClosed;
 use Recess\Rules\Taken;
+use Recess\Rules\Travel;
+use Recess\Slots\Block;
 use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
@@ -24,13 +30,10 @@ use Recess\Timetable;
 /** A sheet as the core sees it: reads what is booked and asks the core the rest. */
 final readonly class SheetTimetable
 {
+    /** Of a repeat that never ends, so many days ahead are looked at. */
+    private const HORIZON = 400;
+
     public Zone $zone;
-
-    private Timetable $timetable;
-
-    private LocalDate $first;
-
-    private LocalDate $before;
 
     /** @var list<Pieces> */
     public array $pieces;
@@ -38,19 +41,107 @@ final readonly class SheetTimetable
     /** @var list<Offer> */
     public array $offers;
 
-    public function __construct(public Sheet $sheet, public int $now)
+    private Taken $taken;
+
+    private CoHosts $coHosts;
+
+    private Situation $situation;
+
+    /**
+     * @param  Onlooker|null  $visitor  whoever looks; null for the host, to whom a paused sheet shows its times
+     * @param  LocalDate|null  $from  the first date asked about; the sheet's first when null
+     * @param  LocalDate|null  $before  the first date no longer asked about
+     * @param  bool  $emptied  as if nobody had booked on this sheet, to see where its bookings could go
+     */
+    public function __construct(public Sheet $sheet, public int $now, public ?Onlooker $visitor = null, ?LocalDate $from = null, ?LocalDate $before = null, bool $emptied = false)
     {
-        $this->zone = $sheet->host->school->timeZone();
-        $this->timetable = Timetable::of(
-            $this->zone,
-            array_values($sheet->blocks->map(static fn (Block $block) => $block->toCore())->all()),
-            Rules::of(new Past, new Taken($sheet->seats), new Busy, new Lead($sheet->lead_minutes)),
+        $school = $sheet->host->school;
+        $this->zone = $school->timeZone();
+        $blocks = $sheet->coreBlocks();
+        [$first, $last] = self::reach($blocks, $this->zone->dateAt($now));
+        $first = $from !== null && $from->isAfter($first) ? $from : $first;
+        $before = $before !== null && $before->isBefore($last) ? $before : $last;
+        $closedDays = $school->closedDays();
+        $plain = Timetable::of($this->zone, $blocks, Rules::of(), $closedDays, $sheet->joining);
+        $this->pieces = $before->isAfter($first) ? $plain->pieces($first, $before) : [];
+
+        $range = Span::of($this->zone->instant($first, 0), max($this->zone->instant($before, 1440), $this->zone->instant($first, 1440)));
+        $times = HostTimes::of($sheet, $this->pieces, $range, $this->zone, $now, $emptied);
+        $owner = $times->elsewhere[$sheet->staff_id] ?? Spans::none();
+        $must = array_values(array_diff_key($times->elsewhere, array_flip($sheet->anyOne()), [$sheet->staff_id => true]));
+        $this->taken = new Taken($sheet->rules->seats, $this->extraSeats());
+        $this->coHosts = new CoHosts($must, array_intersect_key($times->elsewhere, array_flip($sheet->anyOne())));
+        $this->situation = new Situation(
+            $now,
+            $times->seatsTaken,
+            $sheet->anyOne() === [] ? $owner : null,
+            $times->bookedOn,
+            $visitor->visitor ?? new \Recess\Rules\Claims,
+            $visitor->student ?? new \Recess\Rules\Claims,
         );
-        $dates = $sheet->blocks->flatMap(static fn (Block $block): array => $block->pattern['on'])->sort();
-        $this->first = LocalDate::parse($dates->first() ?? '1970-01-01');
-        $this->before = LocalDate::parse($dates->last() ?? '1970-01-01')->plusDays(1);
-        $this->pieces = $this->timetable->pieces($this->first, $this->before);
-        $this->offers = $this->timetable->offers($this->first, $this->before, $this->situation($now));
+        $rules = Rules::of(new Past, $this->taken, new Busy, $this->coHosts, ...$sheet->rules->coreRules($this->zone, $closedDays), ...$this->moreRules());
+        $offers = [];
+        foreach ($this->pieces as $pieces) {
+            foreach ($pieces->slots as $slot) {
+                $offers[] = new Offer($slot, $rules->verdict($slot, $this->situation));
+            }
+        }
+        $this->offers = $offers;
+    }
+
+    /** @return list<Rule> */
+    private function moreRules(): array
+    {
+        $closed = $this->sheet->slotChanges->filter(static fn (SlotChange $change): bool => $change->closed);
+        $rules = [];
+        if ($closed->isNotEmpty()) {
+            $rules[] = new SlotClosed(Spans::of(array_values($closed->map(static fn (SlotChange $change): Span => $change->span())->all())));
+        }
+        if ($this->visitor !== null) {
+            $rules[] = new Elsewhere(new Travel(max(0, $this->sheet->host->school->travel_minutes)), $this->visitor->place);
+            array_push($rules, ...match ($this->sheet->state) {
+                SheetState::Paused => [SheetIs::paused()],
+                SheetState::Closed => [SheetIs::closed()],
+                SheetState::Draft => [SheetIs::draft()],
+                SheetState::Open => [],
+            });
+        }
+
+        return $rules;
+    }
+
+    /** @return array<int, int> by the start of the slot */
+    private function extraSeats(): array
+    {
+        $extra = [];
+        foreach ($this->sheet->slotChanges as $change) {
+            $extra[$change->starts_at->getTimestamp()] = $change->extra_seats;
+        }
+
+        return $extra;
+    }
+
+    /**
+     * @param  list<Block>  $blocks
+     * @return array{LocalDate, LocalDate} the first date that can have a slot, and the first after all that can
+     */
+    private static function reach(array $blocks, LocalDate $today): array
+    {
+        $first = $last = [];
+        foreach ($blocks as $block) {
+            $moved = array_filter(array_map(static fn ($change): ?LocalDate => $change->date, $block->changes));
+            $days = array_map(static fn (LocalDate $date): int => $date->day, $moved);
+            $first[] = min([$block->pattern->first()->day, ...$days]);
+            $last[] = max([$block->pattern->last()->day ?? $today->day + self::HORIZON, ...$days]);
+        }
+        $from = $first === [] ? $today->day : min($first);
+
+        return [LocalDate::fromDay($from), LocalDate::fromDay(min(max([$from, ...$last]), $today->day + 3 * 366) + 1)];
+    }
+
+    public function today(): LocalDate
+    {
+        return $this->zone->dateAt($this->now);
     }
 
     public function offerAt(int $start): ?Offer
@@ -62,6 +153,23 @@ final readonly class SheetTimetable
         }
 
         return null;
+    }
+
+    public function seatsLeft(Span $slot): int
+    {
+        return $this->sheet->anyOne() === [] ? $this->taken->left($slot, $this->situation) : count($this->coHosts->freeFor($slot));
+    }
+
+    /** How many seats the slot has, whether taken or not. */
+    public function seatsOf(Span $slot): int
+    {
+        return $this->sheet->rules->seats + ($this->extraSeats()[$slot->start] ?? 0);
+    }
+
+    /** @return list<int> the hosts of whom one is enough who are free then, the sheet's own first */
+    public function freeHosts(Span $slot): array
+    {
+        return array_map(intval(...), $this->coHosts->freeFor($slot));
     }
 
     /** @return list<Offer> */
@@ -79,36 +187,9 @@ final readonly class SheetTimetable
         return array_values(array_filter($this->offers, static fn (Offer $offer): bool => $offer->verdict->isFree()));
     }
 
-    /** What the host's holds mean to this sheet: its own slots' seats, and everything else as busy. */
-    private function situation(int $now): Situation
+    /** How many of its slots somebody has. */
+    public function countTaken(): int
     {
-        $ends = [];
-        foreach ($this->pieces as $pieces) {
-            foreach ($pieces->slots as $slot) {
-                $ends[$slot->start] = $slot->end;
-            }
-        }
-        $seats = $elsewhere = [];
-        foreach ($this->holds() as $hold) {
-            $span = Span::of($hold->starts_at->getTimestamp(), $hold->ends_at->getTimestamp());
-            if ($hold->sheet_id === $this->sheet->id && ($ends[$span->start] ?? null) === $span->end) {
-                $seats[$span->start] = (int) $hold->bookings_count;
-            } else {
-                $elsewhere[] = $span;
-            }
-        }
-
-        return new Situation($now, $seats, Spans::of($elsewhere));
-    }
-
-    /** @return iterable<Hold> */
-    private function holds(): iterable
-    {
-        return Hold::query()
-            ->where('staff_id', $this->sheet->staff_id)
-            ->where('starts_at', '<', gmdate('Y-m-d H:i:s', $this->zone->instant($this->before, 1440)))
-            ->where('ends_at', '>', gmdate('Y-m-d H:i:s', $this->zone->instant($this->first, 0)))
-            ->withCount('bookings')
-            ->get();
+        return count(array_filter($this->offers, fn (Offer $offer): bool => ($this->situation->seatsTaken[$offer->slot->start] ?? 0) > 0));
     }
 }

@@ -17,6 +17,12 @@ final class Spell
         return gmdate('l j F Y', $date->day * 86_400);
     }
 
+    /** 3 December 2026 */
+    public static function plainDate(LocalDate $date): string
+    {
+        return gmdate('j F Y', $date->day * 86_400);
+    }
+
     /** Thu 3 Dec */
     public static function shortDate(LocalDate $date): string
     {
@@ -59,6 +65,35 @@ final class Spell
         $last = array_pop($items);
 
         return $items === [] ? (string) $last : implode(', ', $items).' and '.$last;
+    }
+
+    /** 45 minutes, 24 hours, 3 days */
+    public static function minutes(int $minutes): string
+    {
+        return match (true) {
+            $minutes !== 0 && $minutes % 1440 === 0 && $minutes > 1440 => self::count(intdiv($minutes, 1440), 'day'),
+            $minutes !== 0 && $minutes % 60 === 0 => self::count(intdiv($minutes, 60), 'hour'),
+            default => self::count($minutes, 'minute'),
+        };
+    }
+
+    /** Monday 30 November, 18:00 */
+    public static function moment(int $instant, Zone $zone): string
+    {
+        return gmdate('l j F', $zone->dateAt($instant)->day * 86_400).', '.self::time($instant, $zone);
+    }
+
+    /** in 15 minutes; today at 16:40; tomorrow at 16:40; on Thursday 3 December 2026 */
+    public static function ahead(int $instant, int $now, Zone $zone): string
+    {
+        $days = $zone->dayAt($instant) - $zone->dayAt($now);
+
+        return match (true) {
+            $instant - $now <= 3600 && $instant > $now => 'in '.self::count(max(1, intdiv($instant - $now + 30, 60)), 'minute'),
+            $days === 0 => 'today at '.self::time($instant, $zone),
+            $days === 1 => 'tomorrow at '.self::time($instant, $zone),
+            default => 'on '.self::date($zone->dateAt($instant)),
+        };
     }
 
     /** 1 meeting, 12 meetings */

@@ -33,7 +33,14 @@ final class Invitation
     {
         $calendar = new VCalendar(['PRODID' => '-//Recess//Recess//EN', 'METHOD' => $method]);
         ZoneRules::addTo($calendar, $meeting->zone, $meeting->span);
+        self::add($calendar, $method, $status, $meeting, $stamp);
 
+        return $calendar->serialize();
+    }
+
+    /** @internal one VEVENT into a calendar that may hold several */
+    public static function add(VCalendar $calendar, string $method, string $status, Meeting $meeting, int $stamp): void
+    {
         $event = $calendar->createComponent('VEVENT', [
             'UID' => $meeting->uid,
             'DTSTAMP' => gmdate('Ymd\THis\Z', $stamp),
@@ -49,16 +56,17 @@ final class Invitation
         $event->add('ORGANIZER', 'mailto:'.$meeting->host->email, ['CN' => $meeting->host->name]);
         if ($method !== 'PUBLISH') {
             // They have said yes by booking, so nobody has to press a button.
-            $event->add('ATTENDEE', 'mailto:'.$meeting->visitor->email, [
+            $meeting->visitor->email === '' || $event->add('ATTENDEE', 'mailto:'.$meeting->visitor->email, [
                 'CN' => $meeting->visitor->name,
                 'ROLE' => 'REQ-PARTICIPANT',
                 'PARTSTAT' => 'ACCEPTED',
                 'RSVP' => 'FALSE',
             ]);
         }
+        foreach ($method === 'CANCEL' ? [] : $meeting->alarms as $minutes) {
+            $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => "-PT{$minutes}M", 'DESCRIPTION' => $meeting->summary]));
+        }
         $calendar->add($event);
-
-        return $calendar->serialize();
     }
 
     private static function moment(int $instant, Zone $zone): \DateTimeImmutable

@@ -22,6 +22,8 @@ final readonly class Meeting
         public string $description,
         public Person $host,
         public Person $visitor,
+        /** @var list<int> minutes before the start at which a calendar program reminds (RFC 5545, 3.6.6) */
+        public array $alarms = [],
     ) {
     }
 }

@@ -53,6 +53,22 @@ final readonly class Block
         return new self($this->pattern, $this->usual, $this->byDay, $this->cut, $changes);
     }
 
+    /** The block with its occurrence of that date as all the others are. */
+    public function withoutChange(LocalDate $date): self
+    {
+        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, array_diff_key($this->changes, [$date->day => true]));
+    }
+
+    /**
+     * The block at other hours on the days that have none of their own.
+     *
+     * @throws SlotsNotValid when not one slot fits
+     */
+    public function withUsual(Stretches $stretches): self
+    {
+        return new self($this->pattern, self::fitting($stretches, $this->cut), $this->byDay, $this->cut, $this->changes);
+    }
+
     public function withPattern(Pattern $pattern): self
     {
         return new self($pattern, $this->usual, $this->byDay, $this->cut, $this->changes);

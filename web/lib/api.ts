@@ -58,6 +58,15 @@ export async function ask<T>(
             status,
             body,
         };
+    if (status === 413)
+        return {
+            trouble: {
+                message: 'That file is too large. Nothing was saved; what you typed is still here.',
+                fields: { file: 'This file is too large.', picture: 'This file is too large.' },
+            },
+            status,
+            body,
+        };
     if (status === 429)
         return {
             trouble: { message: 'That was a lot at once. Wait a minute and press again; nothing is lost.', fields },

@@ -1,32 +1,124 @@
 <script lang="ts">
-    /** The school's public page: who can be met. */
+    /** The school's public page: who can be met, searched as one types. */
+    import { api, ask, type Schema } from '../lib/api';
+    import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
         school: string;
-        sheets: { path: string; title: string; host: { name: string; subject: string }; free: number }[];
+        doors: Schema['Door'][];
+        titles: string[];
     }
-    let { school, sheets }: Props = $props();
+    let { school, doors, titles }: Props = $props();
+
+    let sought = $state('');
+    let email = $state('');
+    let sent = $state(false);
+    let error = $state('');
+    /** As people type it: without accents, in any case. */
+    const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+    const found = $derived(
+        doors.filter((door) => {
+            const text = plain(
+                [door.name, door.subject, door.title, ...door.sheets.flatMap((one) => [one.title, one.place])].join(
+                    ' ',
+                ),
+            );
+            return plain(sought)
+                .split(/\s+/)
+                .every((word) => text.includes(word));
+        }),
+    );
+
+    async function again() {
+        const answer = await ask(api.POST('/api/pass-again', { body: { email } }));
+        sent = answer.data !== undefined;
+        error = answer.trouble?.fields.email ?? answer.trouble?.message ?? '';
+    }
 </script>
 
 <main class="sheet-of-paper">
     <Masthead {school} />
     <h1>Meet our staff</h1>
-    {#if sheets.length === 0}
+    {#if doors.length === 0}
         <p class="mt-4">Nothing can be booked just now. The office knows when the next meetings are.</p>
     {:else}
         <p class="mt-2 max-w-prose">Choose who you would like to meet, then pick a time. No account is needed.</p>
+        <div class="mt-4 grid items-end gap-x-6 gap-y-3 md:grid-cols-2">
+            <div>
+                <label for="seek" class="mb-1 block font-semibold">A name, a subject or a room</label>
+                <input id="seek" type="search" class="seek" bind:value={sought} autocomplete="off" />
+            </div>
+            <form action="/find" class="flex flex-wrap items-end gap-3">
+                <div class="min-w-0 flex-1 basis-52">
+                    <label for="about" class="mb-1 block font-semibold">Or whoever is free for</label>
+                    <select id="about" name="about" class="seek">
+                        {#each titles as title (title)}<option>{title}</option>{/each}
+                    </select>
+                </div>
+                <button class="press">Show all at once</button>
+            </form>
+        </div>
+        <p class="sr-only" role="status">{found.length} found</p>
         <ul class="mt-6 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-            {#each sheets as sheet (sheet.path)}
+            {#each found as door (door.door)}
                 <li class="slip grid content-start gap-1">
-                    <h2><a href={sheet.path} class="inline-block py-1">{sheet.host.name}</a></h2>
-                    <p>{sheet.host.subject}</p>
-                    <p class="text-faint">
-                        {sheet.title} · {sheet.free === 0 ? 'every time is taken' : `${sheet.free} free`}
-                    </p>
+                    <h2><a href={door.door} class="inline-block py-1">{door.name}</a></h2>
+                    <p>{[door.title, door.subject].filter(Boolean).join(', ')}</p>
+                    <ul>
+                        {#each door.sheets as sheet (sheet.path)}
+                            <li class="text-faint">
+                                <a href={sheet.path} class="inline-block py-1">{sheet.title}</a> ·
+                                {sheet.free === 0
+                                    ? 'every time is taken'
+                                    : `${sheet.free} free, from ${sheet.next?.replace(/^[A-Z]/, (letter) => letter.toLowerCase()).replace(/^on /, '')}`}
+                            </li>
+                        {/each}
+                    </ul>
                 </li>
             {/each}
         </ul>
+        {#if found.length === 0}<p>Nobody of that name has open times. Try a subject, or less of the word.</p>{/if}
     {/if}
+    <section class="mt-10 max-w-xl" aria-labelledby="again">
+        <h2 id="again" class="mb-2">Where is my pass?</h2>
+        {#if sent}
+            <p class="good-news" role="status">
+                If something is booked for this address, a message with the pass is on its way to it.
+            </p>
+        {:else}
+            <form
+                class="grid gap-3"
+                novalidate
+                onsubmit={(event) => {
+                    event.preventDefault();
+                    void again();
+                }}
+            >
+                <Field
+                    name="again-email"
+                    label="The e-mail address you booked with"
+                    type="email"
+                    autocomplete="email"
+                    required
+                    bind:value={email}
+                    {error}
+                />
+                <button class="press justify-self-start">Send it again</button>
+            </form>
+        {/if}
+    </section>
     <p class="mt-10"><a class="inline-block py-2" href="/staff">For staff: sign in</a></p>
 </main>
+
+<style>
+    .seek {
+        width: 100%;
+        min-height: 2.75rem;
+        padding: 0.3rem 0.7rem;
+        border: 1px solid var(--edge);
+        border-radius: 6px;
+        background-color: var(--card);
+        color: var(--ink);
+    }
+</style>

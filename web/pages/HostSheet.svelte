@@ -1,11 +1,13 @@
 <script lang="ts">
-    /** A published sheet for its host: the link to pass on, the rulers, and who has booked. */
+    /** A sheet for its host: the link to pass on, the rulers, and who has booked. */
     import { api, ask, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
-    import GiveBack from '../parts/GiveBack.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Ruler from '../parts/Ruler.svelte';
+    import HostBooking from '../host/HostBooking.svelte';
+    import Links from '../host/Links.svelte';
+    import Share from '../host/Share.svelte';
+    import SlotPanel from '../host/SlotPanel.svelte';
 
     interface Props {
         host: string;
@@ -15,24 +17,12 @@
 
     let changed = $state<Schema['HostSheet'] | null>(null);
     const sheet = $derived(changed ?? first);
-    const booked = $derived(sheet.bookings.filter((booking) => booking.state === 'booked'));
-    const cancelled = $derived(sheet.bookings.filter((booking) => booking.state === 'cancelled'));
-
-    let copied = $state(false);
+    const booked = $derived(sheet.bookings.filter((one) => one.state === 'booked' || one.state === 'asked'));
+    const asked = $derived(booked.filter((one) => one.state === 'asked'));
+    const off = $derived(sheet.bookings.filter((one) => one.state === 'cancelled' || one.state === 'declined'));
     let message = $state('');
-    let link = $state<HTMLInputElement>();
-
-    async function copy() {
-        try {
-            await navigator.clipboard.writeText(sheet.link);
-        } catch {
-            // Without https there is no clipboard for scripts; the marked text is one key away.
-            link?.select();
-            return;
-        }
-        copied = true;
-        setTimeout(() => (copied = false), 3000);
-    }
+    let note = $state('');
+    let chosen = $state<{ slot: Schema['RulerSlot']; label: string } | null>(null);
 
     async function publish() {
         const answer = await ask(
@@ -41,13 +31,23 @@
         if (answer.data) changed = answer.data;
         message = answer.trouble?.message ?? '';
     }
-
-    async function cancel(booking: number, note: string): Promise<string | null> {
+    async function turn(to: 'open' | 'paused' | 'closed') {
         const answer = await ask(
-            api.POST('/api/staff/bookings/{booking}/cancel', { params: { path: { booking } }, body: { note } }),
+            api.POST('/api/staff/sheets/{sheet}/state', {
+                params: { path: { sheet: sheet.id } },
+                body: { state: to, note },
+            }),
         );
         if (answer.data) changed = answer.data;
-        return answer.trouble?.fields.note ?? answer.trouble?.message ?? null;
+        message = answer.trouble?.fields.note ?? answer.trouble?.message ?? '';
+    }
+    async function later(from: string | null) {
+        const answer = await ask(
+            api.GET('/api/staff/sheets/{sheet}', {
+                params: { path: { sheet: sheet.id }, query: from ? { from } : {} },
+            }),
+        );
+        if (answer.data) changed = answer.data;
     }
 
     const names = $derived(
@@ -55,13 +55,13 @@
             sheet.days.flatMap((day) =>
                 day.stretches.flatMap((stretch) =>
                     stretch.slots
-                        .filter((slot) => slot.state === 'taken')
+                        .filter((slot) => booked.some((one) => one.key === slot.key))
                         .map((slot) => [
                             slot.key,
                             booked
-                                .filter((one) => one.day === slot.day && one.from === slot.from)
-                                .map((one) => one.student)
-                                .join(', ') || 'taken',
+                                .filter((one) => one.key === slot.key)
+                                .map((one) => one.student || one.name)
+                                .join(', '),
                         ]),
                 ),
             ),
@@ -74,105 +74,137 @@
     <div class="flex flex-wrap items-center gap-3">
         <h1>{sheet.title}</h1>
         <span class="chip {sheet.state}">{sheet.state}</span>
-        {#if sheet.bookings.length === 0}<a class="press ml-auto" href="/staff/sheets/{sheet.id}/edit">Change it</a
-            >{/if}
+        <a class="press ml-auto" href="/staff/sheets/{sheet.id}/edit">Change it</a>
     </div>
     <p class="times mt-1 text-faint">{sheet.when} ({sheet.zone})</p>
+    {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
 
-    <section class="slip mt-6 max-w-3xl" aria-label="Share">
-        {#if sheet.state === 'draft'}
+    {#if sheet.state === 'draft'}
+        <section class="slip mt-6 max-w-3xl" aria-label="Share">
             <p class="mb-3">This is a draft. Nobody but you sees it.</p>
             <button type="button" class="press main" onclick={publish}>Publish</button>
-            {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
-        {:else}
-            <label for="link" class="mb-1 block font-semibold">The link to pass on</label>
-            <div class="flex flex-wrap gap-3">
-                <input
-                    id="link"
-                    bind:this={link}
-                    readonly
-                    value={sheet.link}
-                    class="link"
-                    onfocus={(event) => event.currentTarget.select()}
-                />
-                <button type="button" class="press main" onclick={copy}>{copied ? 'Copied' : 'Copy'}</button>
-                <a class="press" href={sheet.link}>See it as a visitor</a>
-            </div>
-            <p class="sr-only" role="status">{copied ? 'The link is copied.' : ''}</p>
-        {/if}
-    </section>
+        </section>
+    {:else}
+        <Share {sheet} changed={(now) => (changed = now)} />
+        <div class="mt-3 flex flex-wrap items-end gap-3">
+            {#if sheet.state === 'open'}
+                <details>
+                    <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
+                        >Pause it or close it</summary
+                    >
+                    <div class="grid max-w-xl gap-3 py-2">
+                        <label for="pause-note" class="font-semibold">What visitors read while it is paused</label>
+                        <input
+                            id="pause-note"
+                            class="min-h-11 rounded-md border border-(--edge) bg-card px-3 text-ink"
+                            maxlength="500"
+                            bind:value={note}
+                        />
+                        <div class="flex flex-wrap gap-3">
+                            <button type="button" class="press" onclick={() => turn('paused')}>Pause it</button>
+                            <button type="button" class="press away" onclick={() => turn('closed')}>Close it</button>
+                        </div>
+                        <p class="text-faint">What is booked stays booked either way.</p>
+                    </div>
+                </details>
+            {:else}
+                <p>
+                    {sheet.state === 'paused' ? 'Visitors read: ' : 'Booking is closed. '}{sheet.state === 'paused'
+                        ? `“${sheet.note || 'Booking is paused just now.'}”`
+                        : ''}
+                </p>
+                <button type="button" class="press" onclick={() => turn('open')}>Open it again</button>
+            {/if}
+        </div>
+    {/if}
+
+    {#if asked.length > 0}
+        <section class="mt-8" aria-labelledby="asked">
+            <h2 id="asked" class="mb-3">
+                {asked.length === 1 ? 'One wish to answer' : `${asked.length} wishes to answer`}
+            </h2>
+            <ul class="grid gap-3">
+                {#each asked as booking (booking.id)}
+                    <HostBooking {sheet} {booking} changed={(now) => (changed = now)} />
+                {/each}
+            </ul>
+        </section>
+    {/if}
 
     <section class="mt-8" aria-labelledby="times">
         <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
             <h2 id="times">{sheet.taken} of {sheet.slots} taken</h2>
             <span class="ml-auto"><ClockSwitch /></span>
         </div>
+        <p class="mb-2 text-faint">Press a time to close it, to add a seat, or to book it for somebody.</p>
         <div class="grid gap-6">
-            {#each sheet.days as day (day.date)}<Ruler {day} {names} />{/each}
+            {#each sheet.days as day (day.date)}
+                <Ruler
+                    {day}
+                    {names}
+                    press={(slot) => (chosen = { slot, label: day.label })}
+                    chosen={chosen?.slot.key}
+                />
+                {#if chosen && day.stretches.some((part) => part.slots.some((slot) => slot.key === chosen?.slot.key))}
+                    <SlotPanel
+                        {sheet}
+                        slot={chosen.slot}
+                        label={chosen.label}
+                        done={() => (chosen = null)}
+                        changed={(now) => {
+                            changed = now;
+                            chosen = null;
+                        }}
+                    />
+                {/if}
+            {/each}
         </div>
+        {#if sheet.later}<button type="button" class="press mt-3" onclick={() => later(sheet.later)}>Later days</button
+            >{/if}
     </section>
 
     <section class="mt-8" aria-labelledby="who">
-        <h2 id="who" class="mb-3">Who has booked</h2>
-        {#if booked.length === 0}
+        <div class="mb-3 flex flex-wrap items-baseline gap-4">
+            <h2 id="who">Who has booked</h2>
+            {#if sheet.bookings.length > 0}
+                <span class="ml-auto"
+                    ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>as CSV</a> ·
+                    <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>as a workbook</a></span
+                >
+            {/if}
+        </div>
+        {#if sheet.links_missing > 0 || booked.some((one) => one.video)}
+            <Links {sheet} changed={(now) => (changed = now)} />
+        {/if}
+        {#if booked.length === asked.length}
             <p>Nobody yet.</p>
         {:else}
             <ul class="grid gap-3">
-                {#each booked as booking (booking.id)}
-                    <li class="slip grid gap-x-6 gap-y-2 md:grid-cols-[9rem_minmax(0,1fr)_auto]">
-                        <p class="times font-semibold">{booking.day}<br />{clock.say(booking.from)}</p>
-                        <div>
-                            <p class="text-lg font-semibold">{booking.student}</p>
-                            <p>
-                                {booking.name} ·
-                                <a class="inline-block py-1" href="tel:{booking.phone.replace(/[^+\d]/g, '')}"
-                                    >{booking.phone}</a
-                                >
-                                · <a class="inline-block py-1" href="mailto:{booking.email}">{booking.email}</a>
-                            </p>
-                            <p class="text-faint">{booking.place}</p>
-                        </div>
-                        {#if booking.can_cancel}
-                            <div>
-                                <GiveBack
-                                    id={booking.id}
-                                    open="Cancel"
-                                    ask="A word to {booking.name}"
-                                    go="Cancel it and send the message"
-                                    keep="Leave it as it is"
-                                    act={(note) => cancel(booking.id, note)}
-                                />
-                            </div>
-                        {/if}
-                    </li>
+                {#each booked.filter((one) => one.state === 'booked') as booking (booking.id)}
+                    <HostBooking {sheet} {booking} changed={(now) => (changed = now)} />
                 {/each}
             </ul>
         {/if}
-        {#if cancelled.length > 0}
+        {#if off.length > 0}
             <h3 class="mt-8 mb-2">Cancelled</h3>
             <ul class="grid gap-1">
-                {#each cancelled as booking (booking.id)}
+                {#each off as booking (booking.id)}
                     <li class="text-faint">
-                        <span class="times">{booking.day} {clock.say(booking.from)}</span> · {booking.student} ·
-                        {booking.cancelled_by === 'host' ? 'by you' : `by ${booking.name}`}{booking.cancel_note
-                            ? `: “${booking.cancel_note}”`
-                            : ''}
+                        <span class="times">{booking.day} {booking.from}</span> · {booking.student || booking.name} ·
+                        {booking.cancelled_by === 'host'
+                            ? booking.state === 'declined'
+                                ? 'declined'
+                                : 'by you'
+                            : booking.cancelled_by === 'office'
+                              ? 'by the office'
+                              : `by ${booking.name}`}{booking.cancel_note ? `: “${booking.cancel_note}”` : ''}
                     </li>
                 {/each}
             </ul>
         {/if}
     </section>
+    <p class="mt-8 text-faint">
+        In open formats: <a href="/staff/sheets/{sheet.id}/files/sheet.json" download>the sheet as JSON</a> ·
+        <a href="/staff/sheets/{sheet.id}/files/availability.ics" download>its times as availability</a>
+    </p>
 </main>
-
-<style>
-    .link {
-        flex: 1 1 16rem;
-        min-width: 0;
-        min-height: 2.75rem;
-        padding: 0.3rem 0.6rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background: var(--paper);
-        color: var(--ink);
-    }
-</style>

@@ -1,35 +1,151 @@
 <script lang="ts">
     /** A staff member's sheets at a glance. */
-    import type { Schema } from '../lib/api';
+    import { api, ask, type Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
         host: string;
+        door: string;
+        notices: { id: number; message: string }[];
         sheets: Schema['SheetRow'][];
     }
-    let { host, sheets }: Props = $props();
+    let { host, door, notices: firstNotices, sheets: first }: Props = $props();
+
+    let changed = $state<Record<number, Schema['SheetRow']>>({});
+    let added = $state<Schema['SheetRow'][]>([]);
+    let seen = $state<number[]>([]);
+    const sheets = $derived([...added, ...first].map((sheet) => changed[sheet.id] ?? sheet));
+    const shown = $derived(sheets.filter((sheet) => !sheet.put_away));
+    const away = $derived(sheets.filter((sheet) => sheet.put_away));
+    const notices = $derived(firstNotices.filter((one) => !seen.includes(one.id)));
+
+    let undo = $state<{ said: string; act: () => Promise<void> } | null>(null);
+    let copying = $state<{ id: number; start: string } | null>(null);
+    let message = $state('');
+
+    function keep(answer: {
+        data?: Schema['HostSheet'];
+        trouble?: { message: string; fields: Record<string, string> };
+    }) {
+        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        if (answer.data) changed[answer.data.id] = answer.data;
+        return answer.data !== undefined;
+    }
+    async function putAway(sheet: Schema['SheetRow'], to: boolean) {
+        const path = { params: { path: { sheet: sheet.id } } };
+        if (keep(await ask(api.POST('/api/staff/sheets/{sheet}/put-away', { ...path, body: { away: to } }))))
+            undo = to ? { said: `“${sheet.title}” is put away.`, act: () => putAway(sheet, false) } : null;
+    }
+    async function turn(sheet: Schema['SheetRow'], to: 'open' | 'paused' | 'closed' | 'draft') {
+        const before = sheet.state;
+        const path = { params: { path: { sheet: sheet.id } } };
+        if (keep(await ask(api.POST('/api/staff/sheets/{sheet}/state', { ...path, body: { state: to } }))))
+            undo = {
+                said: `“${sheet.title}” is ${to} now.`,
+                act: async () => {
+                    keep(await ask(api.POST('/api/staff/sheets/{sheet}/state', { ...path, body: { state: before } })));
+                    undo = null;
+                },
+            };
+    }
+    async function copy() {
+        if (!copying) return;
+        const answer = await ask(
+            api.POST('/api/staff/sheets/{sheet}/copy', {
+                params: { path: { sheet: copying.id } },
+                body: { start: copying.start },
+            }),
+        );
+        message = answer.trouble ? (answer.trouble.fields.start ?? answer.trouble.message) : '';
+        if (answer.data) location.assign(`/staff/sheets/${answer.data.id}/edit`);
+    }
+    async function look(id: number) {
+        const answer = await ask(api.POST('/api/staff/notices/{notice}/seen', { params: { path: { notice: id } } }));
+        if (answer.data) seen = [...seen, id];
+    }
+    async function bring(input: HTMLInputElement) {
+        const file = input.files?.[0];
+        if (!file) return;
+        const answer = await ask(
+            api.POST('/api/staff/sheets/import', {
+                body: { file: '' },
+                bodySerializer: () => {
+                    const form = new FormData();
+                    form.set('file', file);
+                    return form;
+                },
+            }),
+        );
+        input.value = '';
+        message = answer.trouble ? (answer.trouble.fields.file ?? answer.trouble.message) : '';
+        if (answer.data) location.assign(`/staff/sheets/${answer.data.id}/edit`);
+    }
 </script>
 
 <main class="sheet-of-paper">
     <Masthead {host} />
-    <div class="mb-6 flex flex-wrap items-center gap-4">
-        <h1>Your sheets</h1>
-        <a class="press main ml-auto" href="/staff/sheets/new">Write a new sheet</a>
+    <div class="mb-2 flex flex-wrap items-center gap-4">
+        <h1 class="mr-auto">Your sheets</h1>
+        <a class="press main" href="/staff/sheets/new?kind=conferences">New conferences</a>
+        <a class="press main" href="/staff/sheets/new?kind=office+hours">New office hours</a>
+        <a class="press" href="/staff/sheets/new?kind=other">Something else</a>
     </div>
-    {#if sheets.length === 0}
+    <p class="mb-6 text-faint">
+        What is open stands on <a href={door}>your door</a>. A file you were given:
+        <label class="inline-block cursor-pointer text-board underline underline-offset-4">
+            bring a sheet in<input
+                type="file"
+                accept=".json,.ics"
+                class="sr-only"
+                onchange={(event) => bring(event.currentTarget)}
+            /></label
+        >
+    </p>
+    {#if notices.length > 0}
+        <ul class="mb-6 grid gap-2" aria-label="To look at">
+            {#each notices as notice (notice.id)}
+                <li class="notice flex flex-wrap items-center gap-x-4">
+                    <span class="min-w-0 flex-1 basis-72">{notice.message}</span>
+                    <button type="button" class="press" onclick={() => look(notice.id)}>I have seen it</button>
+                </li>
+            {/each}
+        </ul>
+    {/if}
+    {#if undo}
+        <p class="good-news mb-4 flex flex-wrap items-center gap-4" role="status">
+            {undo.said}
+            <button type="button" class="press" onclick={() => undo?.act()}>Undo</button>
+        </p>
+    {/if}
+    {#if message}<p class="notice mb-4" role="alert">{message}</p>{/if}
+    {#if shown.length === 0}
         <p class="max-w-prose">
             A sheet says when and where people can meet you. Write the first one, publish it, and pass its link on.
         </p>
     {:else}
         <ul class="grid gap-3">
-            {#each sheets as sheet (sheet.id)}
+            {#each shown as sheet (sheet.id)}
                 <li class="slip grid gap-x-6 gap-y-2 md:grid-cols-[minmax(0,1fr)_16rem] md:items-center">
                     <div>
                         <h2 class="flex flex-wrap items-center gap-3">
                             <a href="/staff/sheets/{sheet.id}" class="py-1">{sheet.title}</a>
                             <span class="chip {sheet.state}">{sheet.state}</span>
+                            {#if sheet.fresh > 0 && sheet.state !== 'draft'}<span class="chip new"
+                                    >{sheet.fresh} new</span
+                                >{/if}
+                            {#if sheet.asked > 0}<span class="chip new"
+                                    >{sheet.asked === 1
+                                        ? 'one wish to answer'
+                                        : `${sheet.asked} wishes to answer`}</span
+                                >{/if}
                         </h2>
-                        <p class="times text-faint">{sheet.when}</p>
+                        <p class="times text-faint">
+                            {sheet.kind === 'other'
+                                ? ''
+                                : `${sheet.kind[0]?.toUpperCase()}${sheet.kind.slice(1)}. `}{sheet.when}
+                            {#if sheet.owner !== host}With {sheet.owner}.{/if}
+                        </p>
+                        {#if sheet.next}<p>Next meeting: {sheet.next}</p>{/if}
                     </div>
                     <div>
                         <p>{sheet.taken} of {sheet.slots} taken</p>
@@ -42,10 +158,69 @@
                             <rect width={sheet.slots} height="1" class="ground" />
                             <rect width={sheet.taken} height="1" class="taken" />
                         </svg>
+                        <div class="mt-1 flex flex-wrap gap-x-4">
+                            {#if sheet.state === 'open'}
+                                <button type="button" class="small" onclick={() => turn(sheet, 'paused')}>Pause</button>
+                                <button type="button" class="small" onclick={() => turn(sheet, 'closed')}>Close</button>
+                            {:else if sheet.state === 'paused' || sheet.state === 'closed'}
+                                <button type="button" class="small" onclick={() => turn(sheet, 'open')}
+                                    >Open again</button
+                                >
+                            {/if}
+                            <button
+                                type="button"
+                                class="small"
+                                aria-expanded={copying?.id === sheet.id}
+                                onclick={() =>
+                                    (copying = copying?.id === sheet.id ? null : { id: sheet.id, start: '' })}
+                                >Copy</button
+                            >
+                            {#if sheet.owner === host}<button
+                                    type="button"
+                                    class="small"
+                                    onclick={() => putAway(sheet, true)}>Put away</button
+                                >{/if}
+                        </div>
                     </div>
+                    {#if copying?.id === sheet.id}
+                        <form
+                            class="flex flex-wrap items-end gap-3 md:col-span-2"
+                            onsubmit={(event) => {
+                                event.preventDefault();
+                                void copy();
+                            }}
+                        >
+                            <div>
+                                <label for="start-{sheet.id}" class="mb-1 block font-semibold"
+                                    >Its first day is now</label
+                                >
+                                <input
+                                    id="start-{sheet.id}"
+                                    type="date"
+                                    required
+                                    class="min-h-11 rounded-md border border-(--edge) bg-card px-2 text-ink"
+                                    bind:value={copying.start}
+                                />
+                            </div>
+                            <button class="press main">Make the copy</button>
+                        </form>
+                    {/if}
                 </li>
             {/each}
         </ul>
+    {/if}
+    {#if away.length > 0}
+        <details class="mt-8">
+            <summary class="min-h-11 cursor-pointer py-2">Put away: {away.length}</summary>
+            <ul class="grid gap-1">
+                {#each away as sheet (sheet.id)}
+                    <li class="flex flex-wrap items-center gap-4">
+                        <a href="/staff/sheets/{sheet.id}">{sheet.title}</a>
+                        <button type="button" class="small" onclick={() => putAway(sheet, false)}>Bring back</button>
+                    </li>
+                {/each}
+            </ul>
+        </details>
     {/if}
 </main>
 
@@ -60,5 +235,17 @@
     }
     .taken {
         fill: var(--board);
+    }
+    .small {
+        min-height: 2.75rem;
+        cursor: pointer;
+        color: var(--board);
+        text-decoration: underline;
+        text-underline-offset: 0.25em;
+    }
+    .new {
+        border-color: var(--marigold);
+        border-width: 2px;
+        font-weight: 600;
     }
 </style>

@@ -1,23 +1,82 @@
 <script lang="ts">
     /** A sheet as a visitor sees it: pick a time on the rulers, say who you are, and it is yours. One page. */
-    import { tick } from 'svelte';
-    import type { Schema } from '../lib/api';
+    import { onMount, tick } from 'svelte';
+    import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import { elsewhere } from '../lib/elsewhere';
+    import { Visitor } from '../lib/visitor.svelte';
     import Answers from '../parts/Answers.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
+    import HostName from '../parts/HostName.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import PassBooking from '../parts/PassBooking.svelte';
     import Ruler from '../parts/Ruler.svelte';
+    import Sieve, { kept, type Sifted } from '../parts/Sieve.svelte';
+    import Waiting from '../parts/Waiting.svelte';
 
-    let first: Schema['VisitSheet'] = $props();
+    type Props = Schema['VisitSheet'] & { preview?: boolean };
+    let { preview = false, ...first }: Props = $props();
 
     let refreshed = $state<Schema['VisitSheet'] | null>(null);
-    const sheet = $derived(refreshed ?? first);
+    const sheet = $derived<Schema['VisitSheet']>(refreshed ?? first);
+    // svelte-ignore state_referenced_locally -- one visitor a page
+    const visitor = new Visitor(first.slug, preview);
     let chosen = $state<{ slot: Schema['Slot']; day: string } | null>(null);
-    let answers = $state({ name: '', email: '', student: '', phone: '' });
     let pass = $state<Schema['Pass'] | null>(null);
-    let gone = $state<{ time: string; reason: Schema['State'] | undefined; nearest: Schema['Slot'][] } | null>(null);
+    let newest = $state<string | null>(null);
+    let gone = $state<{ message: string; nearest: Schema['Slot'][] } | null>(null);
     let slip = $state<HTMLElement>();
+    let from = $state<string | null>(null);
+    let sifted = $state<Sifted>({ part: 'any' });
+    let etag = '';
+
+    const days = $derived(
+        sheet.days
+            .map((day) => ({
+                ...day,
+                stretches: day.stretches.map((stretch) => ({
+                    ...stretch,
+                    slots: stretch.slots.filter((slot) => kept(slot, sifted)),
+                })),
+            }))
+            .filter((day) => sifted.part === 'any' || day.stretches.some((stretch) => stretch.slots.length > 0)),
+    );
+
+    /** The page keeps itself fresh while it is looked at: a time that somebody takes is cut out before one's eyes. */
+    async function refresh(anew = false): Promise<void> {
+        const query = {
+            ...(from ? { from } : {}),
+            ...(visitor.token ? { pass: visitor.token, student: String(visitor.typed.answers.student ?? '') } : {}),
+        };
+        try {
+            const answer = await api.GET('/api/s/{slug}', {
+                params: { path: { slug: sheet.slug }, query },
+                headers: etag && !anew ? { 'If-None-Match': etag } : {},
+            });
+            if (answer.response.status === 200 && answer.data) {
+                etag = answer.response.headers.get('ETag') ?? '';
+                refreshed = answer.data;
+            }
+        } catch {
+            // No connection just now: what is shown stays, and the next look tries again.
+        }
+    }
+    onMount(() => {
+        if (preview) return;
+        const wanted = new URLSearchParams(location.search).get('slot');
+        const slot = wanted ? find(wanted) : undefined;
+        if (slot && (slot.slot.state === 'free' || location.search.includes('kept='))) pick(slot.slot, slot.label);
+        if (visitor.pass) void refresh(true);
+        const timer = setInterval(() => {
+            if (document.visibilityState === 'visible' && !pass && sheet.state === 'open') void refresh();
+        }, 6000);
+        return () => clearInterval(timer);
+    });
+
+    const find = (key: string) =>
+        sheet.days
+            .flatMap((day) => day.stretches.flatMap((part) => part.slots.map((slot) => ({ slot, label: day.label }))))
+            .find((one) => one.slot.key === key);
 
     async function show() {
         await tick();
@@ -29,6 +88,7 @@
         chosen = { slot, day: label };
         gone = null;
         void show();
+        if (!preview) void visitor.keep(slot.key).then((lost) => lost && chosen?.slot.key === slot.key && beaten(lost));
     }
 
     /** Back to the ruler, where the finger left it; what is typed stays. */
@@ -39,55 +99,83 @@
     }
 
     function beaten(answer: Schema['Gone']) {
-        const lost = chosen?.slot;
-        if (answer.sheet) refreshed = answer.sheet;
-        const now = answer.sheet?.days
-            .flatMap((day) => day.stretches.flatMap((part) => part.slots))
-            .find((slot) => slot.key === lost?.key);
-        gone = { time: lost?.from ?? '', reason: now?.state, nearest: answer.nearest ?? [] };
+        if (answer.sheet && !from) refreshed = answer.sheet;
+        gone = { message: answer.message, nearest: answer.nearest ?? [] };
         chosen = null;
         void show();
     }
 
-    const dayOf = (slot: Schema['Slot']) =>
-        sheet.days.find((day) => day.stretches.some((part) => part.slots.some((one) => one.key === slot.key)))?.label ??
-        slot.day;
-
     function yours(answer: Schema['Pass']) {
+        newest = chosen?.slot.key ?? null;
         pass = answer;
         chosen = null;
         void show();
     }
+
+    function more(answer: Schema['Pass']) {
+        visitor.another(answer);
+        pass = null;
+        newest = null;
+        void refresh(true);
+        scrollTo({ top: 0 });
+    }
+
+    async function later(date: string | null) {
+        from = date;
+        await refresh(true);
+        document.getElementById('times')?.scrollIntoView({ block: 'start' });
+    }
+
+    const mine = $derived(pass?.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug)));
+    const otherClock = $derived(chosen ? elsewhere(chosen.slot.key, sheet.zone_name) : null);
+    /** The nearest free times, as the server found them, in this reader's own clock. */
+    const said = (text: string) => text.replace(/\b\d{2}:\d{2}\b/g, (time) => clock.say(time));
 </script>
 
-<main class="sheet-of-paper">
-    <Masthead school={sheet.school} />
+<svelte:element this={preview ? 'div' : 'main'} class="sheet-of-paper">
+    {#if !preview}<Masthead school={sheet.school} />{/if}
     <h1>{sheet.title}</h1>
-    <p class="mt-1 text-lg">with <strong>{sheet.host.name}</strong>, {sheet.host.subject}</p>
+    <HostName host={sheet.host} hosts={sheet.hosts} any={sheet.any_host} />
     {#if sheet.intro}<p class="mt-3 max-w-prose whitespace-pre-line">{sheet.intro}</p>{/if}
     <ul class="mt-3 text-faint">
         {#each sheet.places as place (place.id)}
             <li><span class="font-semibold text-ink">{place.label}.</span> {place.directions}</li>
         {/each}
-        <li>Times are {sheet.zone}. {sheet.lead}</li>
+        <li>Times are {sheet.zone}. {said(sheet.rules.join(' '))}</li>
     </ul>
 
     {#if pass}
         <section class="mt-8 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-labelledby="yours">
-            {#if pass.bookings[0]?.state === 'booked'}
+            {#if mine?.state === 'booked' || mine?.state === 'asked'}
                 <div class="good-news mb-4">
-                    <h2 id="yours">This time is yours.</h2>
+                    <h2 id="yours">
+                        {mine.state === 'asked' ? 'You have asked for this time.' : 'This time is yours.'}
+                    </h2>
                     <p>
-                        A message with a calendar entry is on its way to {pass.email}. Everything stays on
+                        {#if pass.email}A message is on its way to {pass.email}.
+                        {/if}Everything stays on
                         <a href={pass.path}>your pass</a>; keep its address to yourself.
                     </p>
                 </div>
             {:else}
                 <h2 id="yours" class="mb-4">Your pass</h2>
             {/if}
-            {#each pass.bookings as booking (booking.id)}
-                <PassBooking {pass} {booking} changed={(now) => (pass = now)} />
-            {/each}
+            <div class="mb-5 flex flex-wrap gap-3">
+                <button type="button" class="press main" onclick={() => more(pass!)}>And another time here</button>
+                <a class="press" href="/" onclick={() => visitor.another(pass!)}>And another teacher</a>
+            </div>
+            <div class="grid gap-5">
+                {#each pass.bookings as booking (booking.id)}
+                    <PassBooking {pass} {booking} changed={(now) => (pass = now)} />
+                {/each}
+            </div>
+        </section>
+    {:else if sheet.state !== 'open'}
+        <section class="slip mt-8 max-w-3xl">
+            <h2>{sheet.state === 'paused' ? 'Booking is paused just now' : 'Booking has closed'}</h2>
+            <p class="mt-2 whitespace-pre-line">
+                {sheet.note || 'Times that are booked stand. The office can help with anything else.'}
+            </p>
         </section>
     {:else}
         <section class="mt-8" aria-labelledby="times">
@@ -96,31 +184,48 @@
                 <p class="text-faint">{sheet.free} free</p>
                 <span class="ml-auto"><ClockSwitch /></span>
             </div>
+            {#if sheet.earliest && !chosen}
+                {@const early = find(sheet.earliest.key)}
+                {#if early}
+                    <p class="mb-3">
+                        The earliest:
+                        <button type="button" class="press ml-1" onclick={() => pick(early.slot, early.label)}
+                            >{early.slot.day}, {clock.say(early.slot.from)}</button
+                        >
+                    </p>
+                {/if}
+            {/if}
+            <Sieve {sheet} bind:sifted />
             {#if sheet.free === 0}<p class="mb-4">
                     Look in again later: a time that somebody gives back is free at once. Or ring the office.
                 </p>{/if}
             <div class="grid gap-6">
-                {#each sheet.days as day (day.date)}
+                {#each days as day (day.date)}
                     <Ruler {day} chosen={chosen?.slot.key} pick={(slot) => pick(slot, day.label)} />
                 {/each}
+            </div>
+            <div class="mt-4 flex flex-wrap gap-3">
+                {#if from}<button type="button" class="press" onclick={() => later(null)}>Back to the first days</button
+                    >{/if}
+                {#if sheet.later}<button type="button" class="press" onclick={() => later(sheet.later)}
+                        >Later days</button
+                    >{/if}
             </div>
         </section>
 
         {#if gone}
             <section class="mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-label="That time is gone">
                 <div class="notice" role="alert">
-                    <p class="font-semibold">
-                        {gone.reason === undefined || gone.reason === 'taken'
-                            ? `Somebody has just taken ${clock.say(gone.time)}.`
-                            : `${clock.say(gone.time)} cannot be booked any more.`}
-                        {gone.nearest.length === 0
-                            ? 'Nothing else is free on this sheet now.'
-                            : 'What you typed is kept. These are free:'}
-                    </p>
+                    <p class="font-semibold">{said(gone.message)}</p>
+                    <p>What you typed is kept.</p>
                 </div>
                 <div class="mt-3 flex flex-wrap gap-3">
                     {#each gone.nearest as near (near.key)}
-                        <button type="button" class="press" onclick={() => pick(near, dayOf(near))}>
+                        <button
+                            type="button"
+                            class="press"
+                            onclick={() => pick(near, find(near.key)?.label ?? near.day)}
+                        >
                             {sheet.days.length > 1 ? `${near.day} ` : ''}{clock.say(near.from)}
                         </button>
                     {/each}
@@ -130,7 +235,9 @@
             <section class="slip mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-labelledby="chosen">
                 <div class="mb-4 flex flex-wrap items-center gap-x-4 gap-y-1">
                     <h2 id="chosen">
-                        <time>{chosen.day}, {clock.say(chosen.slot.from)} to {clock.say(chosen.slot.until)}</time>
+                        <time datetime={chosen.slot.key}
+                            >{chosen.day}, {clock.say(chosen.slot.from)} to {clock.say(chosen.slot.until)}</time
+                        >
                     </h2>
                     <button
                         type="button"
@@ -139,9 +246,14 @@
                     >
                         Another time
                     </button>
+                    {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
+                    {#if sheet.who[chosen.slot.key]}<p class="basis-full">
+                            Also coming: {sheet.who[chosen.slot.key]!.join(', ')}
+                        </p>{/if}
                 </div>
-                <Answers {sheet} slot={chosen.slot} bind:answers booked={yours} {beaten} />
+                <Answers {sheet} slot={chosen.slot} {visitor} booked={yours} {beaten} />
             </section>
         {/if}
+        {#if sheet.waiting && !chosen}<Waiting {sheet} {visitor} />{/if}
     {/if}
-</main>
+</svelte:element>

@@ -1,88 +1,118 @@
 <script lang="ts">
-    /** A sheet is written like a fill-in-the-blanks worksheet; the rulers it makes are drawn as one types. */
+    /** A sheet is written like a fill-in-the-blanks worksheet: five sentences, the rulers they make, and the visitor's page. */
     import { onMount } from 'svelte';
-    import { api, ask, type Schema } from '../lib/api';
-    import Blank from '../parts/Blank.svelte';
+    import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import { Draft, type Form } from '../lib/draft.svelte';
     import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
-    import Ruler from '../parts/Ruler.svelte';
+    import Ask from '../worksheet/Ask.svelte';
+    import Effect from '../worksheet/Effect.svelte';
+    import Merge from '../worksheet/Merge.svelte';
+    import Places from '../worksheet/Places.svelte';
+    import Preview from '../worksheet/Preview.svelte';
+    import Rules from '../worksheet/Rules.svelte';
+    import Sentence from '../worksheet/Sentence.svelte';
+    import When from '../worksheet/When.svelte';
 
     interface Props {
         host: string;
+        sheet: { id: number; state: string; bookings: number } | null;
+        form: Form;
         today: string;
-        sheet: Schema['HostSheet'] | null;
+        year: {
+            name: string;
+            days: {
+                date: string;
+                number: number;
+                weekday: number;
+                said: string;
+                closed: string | null;
+                past: boolean;
+            }[];
+        }[];
+        terms: Schema['NamedRange'][];
+        places: Schema['SavedPlace'][];
+        colleagues: { id: number; name: string; subject: string }[];
     }
-    let { host, today, sheet }: Props = $props();
+    let { host, sheet, form, today, year, terms, places, colleagues }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- the page is loaded anew for each sheet
-    let form = $state<Schema['SheetForm']>(
-        sheet?.form ?? {
-            title: '',
-            intro: '',
-            date: '',
-            from: '',
-            until: '',
-            minutes: 15,
-            gap: 0,
-            place_kind: 'room',
-            place_label: '',
-            place_link: '',
-            directions: '',
-            seats: 1,
-            lead_hours: 24,
-        },
-    );
-    let drawing = $state<Schema['Drawing'] | null>(null);
-    let drawn = $state<Record<string, string>>({});
-    let fields = $state<Record<string, string>>({});
+    const draft = new Draft(form, sheet?.id ?? null);
+    // svelte-ignore state_referenced_locally
+    if (draft.form.blocks[0]?.kind === 'dates' && draft.form.blocks[0].dates.length === 0)
+        draft.form.blocks[0].dates = [''];
+    // svelte-ignore state_referenced_locally
+    const fresh = sheet === null;
+
     let message = $state('');
     let working = $state('');
+    let effect = $state<Schema['Effect'] | null>(null);
+    let theirs = $state<Form | null>(null);
+    let word = $state('');
+    let open = $state({ when: fresh, where: fresh, ask: false, rules: false });
 
-    const errors = $derived({ ...drawn, ...fields });
-    const whenErrors = $derived((['date', 'from', 'until', 'minutes', 'gap'] as const).filter((name) => errors[name]));
+    onMount(() => void draft.draw());
 
-    const WHEN = ['date', 'from', 'until', 'minutes', 'gap'];
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    let asked = 0;
+    const wrong = $derived(
+        (...starts: string[]) =>
+            draft.touched && Object.keys(draft.errors).some((name) => starts.some((start) => name.startsWith(start))),
+    );
+    const list = (items: string[]) =>
+        items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
+    const says = $derived({
+        when: draft.drawing?.blocks.map((block) => block.sentence).join(' ') ?? '',
+        where: draft.form.places.some((place) => place.label)
+            ? list(
+                  draft.form.places
+                      .filter((place) => place.label)
+                      .map((place) => (place.kind === 'room' ? `in ${place.label}` : place.label)),
+              ).replace(/^./, (letter) => letter.toUpperCase()) +
+              (draft.form.places.length > 1 ? '; the visitor picks.' : '.')
+            : '',
+        ask:
+            list([
+                'Name',
+                'e-mail address',
+                ...draft.form.questions.map((one) => one.label.toLowerCase()).filter(Boolean),
+            ]) + '.',
+        rules: draft.drawing?.preview?.rules.join(' ') ?? '',
+    });
+    const warnings = $derived(draft.drawing?.warnings ?? []);
 
-    function redraw() {
-        fields = Object.fromEntries(Object.entries(fields).filter(([name]) => !WHEN.includes(name)));
-        clearTimeout(timer);
-        timer = setTimeout(draw, 150);
-    }
-
-    async function draw() {
-        if (!form.date || !form.from || !form.until || form.minutes === null) {
-            drawing = null;
-            drawn = {};
-            return;
-        }
-        const turn = ++asked;
-        const { date, from, until, minutes, gap } = form;
-        const answer = await ask(api.POST('/api/staff/ruler', { body: { date, from, until, minutes, gap: gap ?? 0 } }));
-        // An answer to what has been typed over since is of no use.
-        if (turn !== asked) return;
-        if (answer.data) {
-            drawing = answer.data;
-            drawn = {};
-        } else {
-            drawing = null;
-            drawn = answer.trouble.fields;
-        }
-    }
-    onMount(draw);
-
-    async function save(publish: boolean) {
+    async function save(publish: boolean, settle?: Schema['Settle']) {
         working = publish ? 'publish' : 'save';
         message = '';
-        const body = { ...form, gap: form.gap ?? 0 };
+        draft.touched = true;
+        const body = { ...($state.snapshot(draft.form) as Form), word, ...(settle ? { settle } : {}) };
+        for (const question of body.questions)
+            question.choices = question.choices.map((one) => one.trim()).filter(Boolean);
+        for (const block of body.blocks) {
+            block.dates = block.dates.filter(Boolean);
+            block.plus = block.plus.filter(Boolean);
+            block.gap ??= 0;
+        }
         const saved = await ask(
             sheet
                 ? api.PUT('/api/staff/sheets/{sheet}', { params: { path: { sheet: sheet.id } }, body })
                 : api.POST('/api/staff/sheets', { body }),
         );
-        if (!saved.data) return troubled(saved.trouble);
-        sheet = saved.data;
+        if (!saved.data) {
+            const notYet = saved.body as Schema['NotYet'] | null;
+            if (saved.status === 409 && notYet?.effect) {
+                effect = notYet.effect;
+                working = '';
+                return;
+            }
+            if (saved.status === 409 && notYet?.theirs) {
+                theirs = notYet.theirs;
+                working = '';
+                return;
+            }
+            return troubled(saved.trouble);
+        }
+        draft.forget();
+        sheet = { id: saved.data.id, state: saved.data.state, bookings: 0 };
+        draft.form.version = 1;
         if (publish && sheet.state === 'draft') {
             const published = await ask(
                 api.POST('/api/staff/sheets/{sheet}/publish', { params: { path: { sheet: sheet.id } } }),
@@ -92,213 +122,153 @@
         location.assign(`/staff/sheets/${sheet.id}`);
     }
 
-    function troubled(trouble: { message: string; fields: Record<string, string> }) {
+    function troubled(trouble: Trouble) {
         working = '';
-        fields = trouble.fields;
+        effect = null;
+        draft.refused = trouble.fields;
         message = trouble.message;
         requestAnimationFrame(() => document.querySelector<HTMLElement>('[aria-invalid]')?.focus());
     }
 </script>
 
-<main class="sheet-of-paper">
+<main class="sheet-of-paper worksheet">
     <Masthead {host} />
     <h1 class="mb-1">{sheet ? 'Change this sheet' : 'A new sheet'}</h1>
-    <p class="mb-6 text-faint">Fill in the blanks. Nobody sees it until you publish.</p>
+    <p class="mb-5 text-faint">
+        {sheet?.bookings
+            ? `${sheet.bookings === 1 ? 'One person has' : `${sheet.bookings} people have`} booked here. You see whom a change hits before it is saved.`
+            : sheet?.state === 'open'
+              ? 'Open to everybody with the link. Nobody has booked yet.'
+              : 'Fill in the blanks. Nobody sees it until you publish.'}
+    </p>
 
-    <form
-        class="grid gap-8"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            if (!working) void save(true);
-        }}
-    >
-        <div class="max-w-2xl">
+    {#if draft.recovered}
+        <div class="good-news mb-5" role="status">
+            <p>What you typed here earlier was not saved. It is still there.</p>
+            <div class="mt-2 flex flex-wrap gap-3">
+                <button type="button" class="press main" onclick={() => draft.takeUp()}>Take it up again</button>
+                <button type="button" class="press" onclick={() => draft.forget()}>Throw it away</button>
+            </div>
+        </div>
+    {/if}
+    {#if theirs}
+        <div class="mb-6">
+            <Merge
+                mine={draft.form}
+                {theirs}
+                merged={(form) => {
+                    draft.form = form;
+                    theirs = null;
+                    void draft.draw();
+                }}
+            />
+        </div>
+    {/if}
+
+    <div class="desk">
+        <form
+            class="grid min-w-0 content-start gap-5"
+            novalidate
+            hidden={effect !== null}
+            onsubmit={(event) => {
+                event.preventDefault();
+                if (!working) void save(true);
+            }}
+        >
             <Field
                 name="title"
                 label="Title"
                 help="What families read first: “Autumn conferences”."
                 required
-                bind:value={form.title}
-                error={errors.title}
+                bind:value={draft.form.title}
+                error={draft.errors.title}
+                change={() => draft.changed()}
             />
-        </div>
-
-        <fieldset>
-            <legend class="sentence-name">When</legend>
-            <p class="sentence">
-                On <Blank
-                    name="date"
-                    label="Date"
-                    type="date"
-                    size={13}
-                    min={today}
-                    bind:value={form.date}
-                    error={errors.date}
-                    change={redraw}
-                />
-                from <Blank
-                    name="from"
-                    label="From"
-                    placeholder="16:00"
-                    bind:value={form.from}
-                    error={errors.from}
-                    change={redraw}
-                />
-                to <Blank
-                    name="until"
-                    label="To"
-                    placeholder="19:00"
-                    bind:value={form.until}
-                    error={errors.until}
-                    change={redraw}
-                />, in meetings of
-                <Blank
-                    name="minutes"
-                    label="Minutes for each meeting"
-                    type="number"
-                    size={5}
-                    bind:value={form.minutes}
-                    error={errors.minutes}
-                    change={redraw}
-                />
-                minutes,
-                <Blank
-                    name="gap"
-                    label="Minutes between meetings"
-                    type="number"
-                    size={5}
-                    bind:value={form.gap}
-                    error={errors.gap}
-                    change={redraw}
-                />
-                minutes apart.
-            </p>
-            {#each whenErrors as name (name)}<p id="{name}-error" class="mt-1 font-semibold text-brick">
-                    {errors[name]}
-                </p>{/each}
-            <div class="mt-4" aria-live="polite">
-                {#if drawing}
-                    <p class="mb-3 font-semibold">{drawing.sentence}</p>
-                    {#each drawing.days as day (day.date)}<Ruler {day} />{/each}
-                {:else if whenErrors.length === 0}
-                    <p class="text-faint">
-                        The ruler is drawn here as soon as date, from and to are filled in. Times can be typed as 16:30,
-                        1630, 16.30 or 4:30pm.
+            {#if warnings.length > 0}
+                <ul class="grid gap-2" aria-label="Look again">
+                    {#each warnings as warning, i (i)}
+                        <li class="notice flex flex-wrap items-center gap-x-4 gap-y-1">
+                            <span class="min-w-0 flex-1 basis-60">{warning.message}</span>
+                            {#if warning.mend}
+                                <button
+                                    type="button"
+                                    class="press"
+                                    onclick={() => draft.mend(warning.mend!.form as Record<string, unknown>)}
+                                    >{warning.mend.label}</button
+                                >
+                            {/if}
+                        </li>
+                    {/each}
+                </ul>
+            {/if}
+            <Sentence name="When" says={says.when} bind:open={open.when} wrong={wrong('blocks')}>
+                <When {draft} {today} {year} {terms} />
+            </Sentence>
+            <Sentence name="Where" says={says.where} bind:open={open.where} wrong={wrong('places')}>
+                <Places {draft} saved={places} />
+            </Sentence>
+            <Sentence name="Ask" says={says.ask} bind:open={open.ask} wrong={wrong('questions', 'intro')}>
+                <Ask {draft} />
+            </Sentence>
+            <Sentence name="Rules" says={says.rules} bind:open={open.rules} wrong={wrong('rules', 'hosts')}>
+                <Rules {draft} {colleagues} />
+            </Sentence>
+            <section class="border-t border-line pt-4" aria-labelledby="sentence-share">
+                <div class="mb-4 flex flex-wrap items-baseline gap-x-4">
+                    <h2 id="sentence-share" class="w-20 shrink-0">Share</h2>
+                    <p class="min-w-0 flex-1 basis-60 text-[1.08rem]">
+                        Open to anyone with the link. You get it as soon as it is published.
                     </p>
-                {/if}
-            </div>
-        </fieldset>
-
-        <fieldset class="max-w-2xl">
-            <legend class="sentence-name">Where</legend>
-            <div class="mb-3 flex flex-wrap gap-6" role="radiogroup" aria-label="Kind of place">
-                <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" name="place_kind" value="room" bind:group={form.place_kind} /> In a room</label
-                >
-                <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" name="place_kind" value="video" bind:group={form.place_kind} /> On video</label
-                >
-            </div>
-            <div class="grid gap-4">
-                <Field
-                    name="place_label"
-                    label={form.place_kind === 'room' ? 'Which room' : 'What to call it'}
-                    required
-                    bind:value={form.place_label}
-                    error={errors.place_label}
-                />
-                {#if form.place_kind === 'video'}
-                    <Field
-                        name="place_link"
-                        label="Video link"
-                        type="url"
-                        help="Shown only to those who have booked."
-                        required
-                        bind:value={form.place_link}
-                        error={errors.place_link}
-                    />
-                {/if}
-                <Field
-                    name="directions"
-                    label="How to get there"
-                    help="“Wait on the bench outside. Come five minutes early, not earlier.”"
-                    bind:value={form.directions}
-                    error={errors.directions}
-                />
-            </div>
-        </fieldset>
-
-        <fieldset class="max-w-2xl">
-            <legend class="sentence-name">Ask</legend>
-            <p class="mb-3">Everybody gives their name, e-mail address, phone number and the student’s name.</p>
-            <Field
-                name="intro"
-                label="To read before booking"
-                help="What would otherwise be asked twenty times."
-                lines={3}
-                bind:value={form.intro}
-                error={errors.intro}
-            />
-        </fieldset>
-
-        <fieldset>
-            <legend class="sentence-name">Rules</legend>
-            <p class="sentence">
-                Book until <Blank
-                    name="lead_hours"
-                    label="Hours before the meeting"
-                    type="number"
-                    size={5}
-                    bind:value={form.lead_hours}
-                    error={errors.lead_hours}
-                />
-                hours before;
-                <Blank
-                    name="seats"
-                    label="Visitors to a slot"
-                    type="number"
-                    size={4}
-                    bind:value={form.seats}
-                    error={errors.seats}
-                />
-                {form.seats === 1 ? 'visitor' : 'visitors'} to a slot.
-            </p>
-            {#each ['lead_hours', 'seats'] as name (name)}{#if errors[name]}<p
-                        id="{name}-error"
-                        class="mt-1 font-semibold text-brick"
+                </div>
+                {#if message}<p class="notice mb-4" role="alert">{message}</p>{/if}
+                <div class="flex flex-wrap gap-3">
+                    <button class="press main" disabled={working !== ''}
+                        >{working === 'publish'
+                            ? 'One moment…'
+                            : sheet && sheet.state !== 'draft'
+                              ? 'Save'
+                              : 'Publish'}</button
                     >
-                        {errors[name]}
-                    </p>{/if}{/each}
-        </fieldset>
-
-        <fieldset>
-            <legend class="sentence-name">Share</legend>
-            <p class="mb-4">Open to anyone with the link. You get it as soon as it is published.</p>
-            {#if message}<p class="notice mb-4" role="alert">{message}</p>{/if}
-            <div class="flex flex-wrap gap-3">
-                <button class="press main" disabled={working !== ''}
-                    >{working === 'publish' ? 'Publishing…' : sheet?.state === 'open' ? 'Save' : 'Publish'}</button
-                >
-                {#if sheet?.state !== 'open'}
-                    <button type="button" class="press" disabled={working !== ''} onclick={() => void save(false)}>
-                        {working === 'save' ? 'Keeping…' : 'Keep as a draft'}
-                    </button>
-                {/if}
-            </div>
-        </fieldset>
-    </form>
+                    {#if !sheet || sheet.state === 'draft'}
+                        <button type="button" class="press" disabled={working !== ''} onclick={() => void save(false)}>
+                            {working === 'save' ? 'Keeping…' : 'Keep as a draft'}
+                        </button>
+                    {/if}
+                </div>
+            </section>
+        </form>
+        {#if effect}
+            <Effect
+                hits={effect}
+                working={working !== ''}
+                bind:word
+                reword={() => undefined}
+                save={(settle) => void save(true, settle)}
+                back={() => (effect = null)}
+            />
+        {/if}
+        <Preview preview={draft.drawing?.preview ?? null} missing={draft.drawing?.missing ?? []} />
+    </div>
 </main>
 
 <style>
-    .sentence {
-        font-size: 1.15rem;
-        line-height: 2.6;
+    .worksheet {
+        max-width: 92rem;
     }
-    .sentence-name {
-        font-family: var(--font-display);
-        font-size: 1.25rem;
-        font-weight: 650;
-        margin-bottom: 0.4rem;
+    .desk {
+        display: grid;
+        gap: 2.5rem;
+        grid-template-columns: minmax(0, 1fr);
+    }
+    @media (min-width: 1080px) {
+        .desk {
+            grid-template-columns: minmax(0, 1fr) minmax(20rem, 25rem);
+        }
+        .desk:has(:global(.preview.wide)) {
+            grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+        }
+    }
+    form[hidden] {
+        display: none;
     }
 </style>

@@ -1,31 +1,57 @@
 <script lang="ts">
-    /** The few things asked of a visitor, in place, once a time is picked. */
+    /** What is asked of a visitor, in place, once a time is picked. */
     import { api, ask, type Schema } from '../lib/api';
     import { newKey } from '../lib/key';
+    import type { Visitor } from '../lib/visitor.svelte';
+    import Answer from './Answer.svelte';
     import Field from './Field.svelte';
 
     interface Props {
         sheet: Schema['VisitSheet'];
         slot: Schema['Slot'];
-        answers: { name: string; email: string; student: string; phone: string };
+        visitor: Visitor;
         booked: (pass: Schema['Pass']) => void;
         beaten: (gone: Schema['Gone']) => void;
     }
-    let { sheet, slot, answers = $bindable(), booked, beaten }: Props = $props();
+    let { sheet, slot, visitor, booked, beaten }: Props = $props();
 
-    let place = $state<number | null>(null);
     let working = $state(false);
     let message = $state('');
     let fields = $state<Record<string, string>>({});
     let form = $state<HTMLFormElement>();
 
-    const chosenPlace = $derived(place ?? sheet.places[0]?.id ?? null);
+    const typed = $derived(visitor.typed);
+    const place = $derived(
+        sheet.places.some((one) => one.id === typed.place) ? typed.place : (sheet.places[0]?.id ?? null),
+    );
+    // On the pass, the visitor is known: only what differs from one booking to the next is asked.
+    const asked = $derived(visitor.pass ? sheet.questions.filter((one) => one.key !== 'phone') : sheet.questions);
 
     // The same wish keeps its key, however often it is pressed; another wish gets another.
     let sent = { wish: '', key: '' };
 
     async function keep() {
-        const wish = { slot: slot.key, place: chosenPlace, ...answers };
+        visitor.remember();
+        const answers = Object.fromEntries(
+            asked.map((question) => [
+                question.key,
+                typed.answers[question.key] ?? (question.kind === 'several' ? [] : ''),
+            ]),
+        ) as Record<string, never>;
+        for (const question of asked)
+            if (question.kind === 'yes or no' && typeof answers[question.key] !== 'boolean')
+                delete answers[question.key];
+        if (visitor.pass && sheet.questions.some((one) => one.key === 'phone' && one.required))
+            answers.phone = (typed.answers.phone ?? '') as never;
+        const wish = {
+            slot: slot.key,
+            place,
+            name: typed.name,
+            email: typed.email,
+            answers,
+            pass: visitor.token,
+            keep_key: visitor.keepKey,
+        };
         const said = JSON.stringify(wish);
         if (sent.wish !== said) sent = { wish: said, key: newKey() };
         working = true;
@@ -38,12 +64,23 @@
         );
         working = false;
         fields = answer.trouble?.fields ?? {};
-        if (answer.data) return booked(answer.data);
+        if (answer.data) {
+            visitor.settled();
+            return booked(answer.data);
+        }
         const gone = answer.body as Schema['Gone'] | null;
         if (answer.status === 409 && gone?.sheet) return beaten(gone);
-        message = fields.slot ?? fields.request_key ?? answer.trouble.message;
-        requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid]')?.focus());
+        if (fields['answers.phone'] && visitor.pass) visitor.forgetPass();
+        message = fields.slot ?? fields.request_key ?? fields.place ?? answer.trouble.message;
+        requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid], [data-wrong]')?.focus());
     }
+    const student = $derived(sheet.questions.find((one) => one.kind === 'student'));
+    const others = $derived(asked.filter((one) => one.kind !== 'student' && one.key !== 'phone'));
+    const phone = $derived(asked.find((one) => one.key === 'phone'));
+    const set = (key: string, value: unknown) => {
+        typed.answers[key] = value;
+        visitor.remember();
+    };
 </script>
 
 <form
@@ -55,43 +92,63 @@
         if (!working) void keep();
     }}
 >
-    <Field
-        name="student"
-        label="Student’s name"
-        help="Who the meeting is about."
-        required
-        bind:value={answers.student}
-        error={fields.student}
-    />
-    <div class="grid gap-4 sm:grid-cols-2">
-        <Field
-            name="name"
-            label="Your name"
-            autocomplete="name"
-            required
-            bind:value={answers.name}
-            error={fields.name}
+    {#if student}
+        <Answer
+            question={student}
+            value={typed.answers.student}
+            error={fields['answers.student']}
+            change={(value) => set('student', value)}
         />
+    {/if}
+    {#if visitor.pass}
+        <p class="text-faint">
+            This goes on <a href={visitor.pass}>your pass</a>, with your name and phone number as before.
+            <button
+                type="button"
+                class="min-h-11 cursor-pointer text-board underline underline-offset-4"
+                onclick={() => visitor.forgetPass()}>Somebody else books</button
+            >
+        </p>
+    {:else}
+        <div class="grid gap-4 sm:grid-cols-2">
+            <Field
+                name="name"
+                label="Your name"
+                autocomplete="name"
+                required
+                bind:value={typed.name}
+                error={fields.name}
+                change={() => visitor.remember()}
+            />
+            {#if phone}
+                <Answer
+                    question={phone}
+                    value={typed.answers.phone}
+                    error={fields['answers.phone']}
+                    change={(value) => set('phone', value)}
+                />
+            {/if}
+        </div>
         <Field
-            name="phone"
-            label="Phone number"
-            type="tel"
-            autocomplete="tel"
-            required
-            bind:value={answers.phone}
-            error={fields.phone}
+            name="email"
+            label="E-mail address"
+            type="email"
+            autocomplete="email"
+            help="For your pass and the calendar entry."
+            required={!sheet.email_optional}
+            bind:value={typed.email}
+            error={fields.email}
+            change={() => visitor.remember()}
         />
-    </div>
-    <Field
-        name="email"
-        label="E-mail address"
-        type="email"
-        autocomplete="email"
-        help="For your pass and the calendar entry."
-        required
-        bind:value={answers.email}
-        error={fields.email}
-    />
+    {/if}
+    {#each others as question (question.key)}
+        <Answer
+            {question}
+            value={typed.answers[question.key]}
+            error={fields[`answers.${question.key}`]}
+            change={(value) => set(question.key, value)}
+        />
+    {/each}
     {#if sheet.places.length > 1}
         <fieldset>
             <legend class="mb-1 font-semibold">Where</legend>
@@ -100,8 +157,8 @@
                     <input
                         type="radio"
                         name="place"
-                        checked={offered.id === chosenPlace}
-                        onchange={() => (place = offered.id)}
+                        checked={offered.id === place}
+                        onchange={() => (typed.place = offered.id)}
                     />
                     {offered.label}
                 </label>
@@ -109,7 +166,17 @@
         </fieldset>
     {/if}
     {#if message}<p class="notice" role="alert">{message}</p>{/if}
-    <button class="press main justify-self-start" disabled={working}
-        >{working ? 'Keeping it…' : 'Keep this time'}</button
-    >
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <button class="press main" disabled={working}
+            >{working ? 'Keeping it…' : sheet.approve ? 'Ask for this time' : 'Keep this time'}</button
+        >
+        {#if visitor.left !== null}
+            <p class="text-faint tabular-nums" aria-live="off">
+                Nobody else can take it for {Math.floor(visitor.left / 60)}:{String(visitor.left % 60).padStart(
+                    2,
+                    '0',
+                )}.
+            </p>
+        {/if}
+    </div>
 </form>

@@ -5,7 +5,7 @@
         label: string;
         value: string | number | null;
         error?: string;
-        type?: 'text' | 'date' | 'number';
+        type?: 'text' | 'date' | 'number' | 'datetime-local';
         size?: number;
         min?: string | number;
         placeholder?: string;
@@ -35,7 +35,7 @@
     aria-describedby={error ? `${name}-error` : undefined}
     bind:value
     oninput={change}
-    style:width="{size + (type === 'date' ? 3 : 1.6)}ch"
+    style:width="{size + (type === 'date' || type === 'datetime-local' ? 3 : 1.6)}ch"
     class="blank"
     class:wrong={error}
     autocomplete="off"

@@ -12,6 +12,7 @@
         autocomplete?: FullAutoFill;
         lines?: number;
         required?: boolean;
+        change?: () => void;
     }
     let {
         name,
@@ -23,6 +24,7 @@
         autocomplete,
         lines = 1,
         required = false,
+        change,
     }: Props = $props();
 
     const said = $derived([help && `${name}-help`, error && `${name}-error`].filter(Boolean).join(' ') || undefined);
@@ -43,6 +45,7 @@
             {name}
             rows={lines}
             bind:value
+            oninput={change}
             aria-describedby={said}
             aria-invalid={error ? 'true' : undefined}
             class="w-full {look}"
@@ -53,6 +56,7 @@
             {name}
             {type}
             bind:value
+            oninput={change}
             {autocomplete}
             aria-required={required}
             aria-describedby={said}

@@ -22,6 +22,7 @@
     {#if host}
         <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
             <a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>
+            <a class="inline-flex min-h-11 items-center" href="/staff/settings">Settings</a>
             <span class="text-faint">{host}</span>
             <button
                 type="button"

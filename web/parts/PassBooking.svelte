@@ -1,8 +1,12 @@
 <script lang="ts">
-    /** One booking on a pass: what, when, where, about whom, and the way to give it back. */
-    import { api, ask, type Schema } from '../lib/api';
+    /** One booking on a pass: what, when, where, about whom, and the ways to move it, change it or give it back. */
+    import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import { elsewhere } from '../lib/elsewhere';
+    import Answer from './Answer.svelte';
+    import Field from './Field.svelte';
     import GiveBack from './GiveBack.svelte';
+    import Mover from './Mover.svelte';
 
     interface Props {
         pass: Schema['Pass'];
@@ -11,53 +15,150 @@
     }
     let { pass, booking, changed }: Props = $props();
 
-    const cancelled = $derived(booking.state === 'cancelled');
+    const off = $derived(booking.state === 'cancelled' || booking.state === 'declined');
+    const token = $derived(pass.path.slice('/p/'.length));
+    const path = $derived({ token, booking: booking.id });
+    let open = $state<'' | 'move' | 'guest' | 'answers'>('');
+    let guest = $state({ name: '', email: '' });
+    let answers = $state<Record<string, unknown>>({});
+    let fields = $state<Record<string, string>>({});
+    let message = $state('');
 
-    async function giveBack(note: string): Promise<string | null> {
-        const token = pass.path.slice('/p/'.length);
-        const answer = await ask(
-            api.POST('/api/p/{token}/bookings/{booking}/give-back', {
-                params: { path: { token, booking: booking.id } },
-                body: { note },
-            }),
-        );
-        if (answer.data) changed(answer.data);
+    function settle(answer: { data?: Schema['Pass']; trouble?: Trouble }): string | null {
+        fields = answer.trouble?.fields ?? {};
+        message = answer.trouble?.message ?? '';
+        if (answer.data) {
+            open = '';
+            changed(answer.data);
+        }
         return answer.trouble?.fields.note ?? answer.trouble?.message ?? null;
     }
+    const giveBack = async (note: string) =>
+        settle(
+            await ask(api.POST('/api/p/{token}/bookings/{booking}/give-back', { params: { path }, body: { note } })),
+        );
+    const bring = async () => {
+        settle(await ask(api.POST('/api/p/{token}/bookings/{booking}/guests', { params: { path }, body: guest })));
+        if (!message) guest = { name: '', email: '' };
+    };
+    const leave = async (id: number | null) =>
+        settle(
+            await ask(
+                api.POST('/api/p/{token}/bookings/{booking}/leave', {
+                    params: { path },
+                    body: id ? { guest: id } : {},
+                }),
+            ),
+        );
+    const change = async () =>
+        settle(
+            await ask(
+                api.POST('/api/p/{token}/bookings/{booking}/answers', {
+                    params: { path },
+                    body: { answers: answers as Record<string, never> },
+                }),
+            ),
+        );
+    function show(what: typeof open) {
+        open = open === what ? '' : what;
+        if (open === 'answers') answers = { ...(booking.answers as Record<string, unknown>), phone: pass.phone };
+        message = '';
+        fields = {};
+    }
+    const asked = $derived(booking.questions.filter((one) => one.kind !== 'student'));
+    const otherClock = $derived(elsewhere(booking.key, booking.zone_name));
+    const said = (value: unknown) =>
+        Array.isArray(value) ? value.join(', ') : value === true ? 'yes' : value === false ? 'no' : String(value ?? '');
 </script>
 
 <article class="slip" aria-label="{booking.title}, {booking.date}, {clock.say(booking.from)}">
-    {#if cancelled}
+    {#if off}
         <p class="notice mb-3" role="status">
-            {#if booking.cancelled_by === 'visitor'}You have given this time back. It is free for others again.{:else}{booking
-                    .host.name} had to cancel this meeting.{/if}
+            {#if booking.state === 'declined'}{booking.host.name} cannot meet you at this time.{:else if booking.cancelled_by === 'visitor'}{booking.own
+                    ? 'You have given this time back.'
+                    : `${booking.visitor} has given this time back.`} It is free for others again.{:else if booking.cancelled_by === 'office'}The
+                office has given this time back.{:else}{booking.host.name} had to cancel this meeting.{/if}
             {#if booking.cancel_note}<span class="block whitespace-pre-line">“{booking.cancel_note}”</span>{/if}
         </p>
+    {:else if booking.state === 'asked'}
+        <p class="good-news mb-3" role="status">
+            {booking.maybe
+                ? `${booking.host.name} says maybe. The time is still held for you.`
+                : `You have asked for this time. It is held for you until ${booking.host.name} answers.`}
+            {#if booking.answer_note}<span class="block">“{booking.answer_note}”</span>{/if}
+        </p>
     {/if}
-    <h2 class={cancelled ? 'text-faint line-through' : ''}>
-        <time>{booking.date}<br />{clock.say(booking.from)} to {clock.say(booking.until)}</time>
+    <h2 class={off ? 'text-faint line-through' : ''}>
+        <time datetime={booking.key}>{booking.date}<br />{clock.say(booking.from)} to {clock.say(booking.until)}</time>
     </h2>
     <dl class="facts my-4">
         <dt>What</dt>
         <dd>{booking.title}</dd>
         <dt>With</dt>
         <dd>{booking.host.name} ({booking.host.subject})</dd>
-        <dt>About</dt>
-        <dd>{booking.student}</dd>
+        {#if booking.student}
+            <dt>About</dt>
+            <dd>{booking.student}</dd>
+        {/if}
         <dt>Where</dt>
         <dd>
-            {booking.place.label}{#if booking.place.link && !cancelled}: <a href={booking.place.link} rel="noreferrer"
+            {booking.place.label}{#if booking.place.link && !off}: <a href={booking.place.link} rel="noreferrer"
                     >{booking.place.link}</a
                 >{/if}
+            {#if booking.place.promise}<span class="block">{booking.place.promise}</span>{/if}
             {#if booking.place.directions}<span class="block text-faint">{booking.place.directions}</span>{/if}
         </dd>
         <dt>Clock</dt>
-        <dd>{booking.zone}</dd>
-    </dl>
-    <div class="flex flex-wrap items-start gap-3">
-        {#if !cancelled}
-            <a class="press" href={booking.entry_path} download>Add to your calendar</a>
+        <dd>
+            {booking.zone}{#if otherClock}<span class="block">On your own clock: {otherClock}</span>{/if}
+        </dd>
+        {#if !booking.own}
+            <dt>With you</dt>
+            <dd>{booking.visitor}, who booked it</dd>
         {/if}
+        {#each asked.filter((one) => one.key !== 'phone' && said((booking.answers as Record<string, unknown>)[one.key])) as question (question.key)}
+            <dt>{question.label}</dt>
+            <dd>{said((booking.answers as Record<string, unknown>)[question.key])}</dd>
+        {/each}
+        {#if booking.guests.length > 0}
+            <dt>Also coming</dt>
+            <dd>
+                {#each booking.guests as one (one.id)}
+                    <span class="block"
+                        >{one.name}
+                        {#if booking.own}<button
+                                type="button"
+                                class="no-print min-h-11 cursor-pointer text-board underline underline-offset-4"
+                                onclick={() => leave(one.id)}>is not coming</button
+                            >{/if}</span
+                    >
+                {/each}
+            </dd>
+        {/if}
+    </dl>
+    <div class="no-print flex flex-wrap items-start gap-3">
+        {#if !off}<a class="press" href={booking.entry_path} download>Add to your calendar</a>{/if}
+        {#if booking.can_move}<button
+                type="button"
+                class="press"
+                aria-expanded={open === 'move'}
+                onclick={() => show('move')}>Move it</button
+            >{/if}
+        {#if booking.can_bring}<button
+                type="button"
+                class="press"
+                aria-expanded={open === 'guest'}
+                onclick={() => show('guest')}>Bring somebody</button
+            >{/if}
+        {#if booking.can_give_back && asked.length > 0}<button
+                type="button"
+                class="press"
+                aria-expanded={open === 'answers'}
+                onclick={() => show('answers')}>Change what I told</button
+            >{/if}
+        {#if !booking.own && !off}<button type="button" class="press away" onclick={() => leave(null)}
+                >I am not coming</button
+            >{/if}
         {#if booking.can_give_back}
             <GiveBack
                 id={booking.id}
@@ -68,6 +169,69 @@
                 act={giveBack}
             />
         {/if}
-        {#if cancelled}<a class="press main" href={booking.sheet_path}>Pick another time</a>{/if}
+        {#if off}<a class="press main" href={booking.sheet_path}>Pick another time</a>{/if}
     </div>
+    {#if open === 'move'}
+        <Mover
+            slug={booking.sheet_path.slice('/s/'.length)}
+            {token}
+            student={booking.student}
+            now={booking.key}
+            move={async (slot) => {
+                const answer = await ask(
+                    api.POST('/api/p/{token}/bookings/{booking}/move', { params: { path }, body: { slot } }),
+                );
+                settle(answer);
+                return answer.trouble?.message ?? null;
+            }}
+        />
+    {:else if open === 'guest'}
+        <form
+            class="mt-4 grid max-w-xl gap-3"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void bring();
+            }}
+        >
+            <p>They get a pass of their own and the same messages, and can leave.</p>
+            <Field
+                name="guest-name-{booking.id}"
+                label="Their name"
+                required
+                bind:value={guest.name}
+                error={fields.name}
+            />
+            <Field
+                name="guest-email-{booking.id}"
+                label="Their e-mail address"
+                type="email"
+                required
+                bind:value={guest.email}
+                error={fields.email}
+            />
+            {#if message}<p class="notice" role="alert">{message}</p>{/if}
+            <button class="press main justify-self-start">Bring them</button>
+        </form>
+    {:else if open === 'answers'}
+        <form
+            class="mt-4 grid max-w-xl gap-3"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void change();
+            }}
+        >
+            {#each asked as question (question.key)}
+                <Answer
+                    {question}
+                    value={answers[question.key]}
+                    error={fields[`answers.${question.key}`]}
+                    change={(value) => (answers[question.key] = value)}
+                />
+            {/each}
+            {#if message}<p class="notice" role="alert">{message}</p>{/if}
+            <button class="press main justify-self-start">Keep the change</button>
+        </form>
+    {/if}
 </article>

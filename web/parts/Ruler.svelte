@@ -8,6 +8,7 @@
 
     type Day = Schema['RulerDay'];
     type Slot = Schema['RulerSlot'];
+    type Stretch = Schema['Stretch'];
 
     interface Props {
         day: Day;
@@ -16,8 +17,44 @@
         pick?: (slot: Slot, day: Day) => void;
         /** What stands on a taken tab: the student, on the host's own page. */
         names?: Record<string, string>;
+        /** A press on any tab, free or not: what the host does with a slot. */
+        press?: (slot: Slot, day: Day) => void;
+        /** A press on a block's band, where occurrences can be changed. */
+        occurrence?: (stretch: Stretch) => void;
+        /** A block's edge was dragged, or moved by keys, by so many minutes. */
+        drag?: (stretch: Stretch, side: 'from' | 'until', minutes: number) => void;
     }
-    let { day, chosen = null, pick, names = {} }: Props = $props();
+    let { day, chosen = null, pick, names = {}, press, occurrence, drag }: Props = $props();
+
+    let scale = $state<HTMLElement>();
+    let pulled = $state<{ stretch: Stretch; side: 'from' | 'until'; by: number } | null>(null);
+
+    /** Minutes of the ruler under so many pixels, in steps of five. */
+    const minutes = (pixels: number, upright: boolean) => {
+        const box = scale!.getBoundingClientRect();
+        return Math.round(((pixels / (upright ? box.height : box.width)) * day.length) / 5) * 5;
+    };
+    function pull(event: PointerEvent, stretch: Stretch, side: 'from' | 'until') {
+        const edge = event.currentTarget as HTMLElement;
+        const upright = getComputedStyle(edge).cursor === 'ns-resize';
+        const start = upright ? event.clientY : event.clientX;
+        edge.setPointerCapture(event.pointerId);
+        pulled = { stretch, side, by: 0 };
+        edge.onpointermove = (move) => {
+            if (pulled) pulled.by = minutes((upright ? move.clientY : move.clientX) - start, upright);
+        };
+        edge.onpointerup = edge.onpointercancel = () => {
+            edge.onpointermove = edge.onpointerup = edge.onpointercancel = null;
+            if (pulled && pulled.by !== 0) drag?.(stretch, side, pulled.by);
+            pulled = null;
+        };
+    }
+    function nudge(event: KeyboardEvent, stretch: Stretch, side: 'from' | 'until') {
+        const by = { ArrowRight: 5, ArrowDown: 5, ArrowLeft: -5, ArrowUp: -5 }[event.key];
+        if (!by) return;
+        event.preventDefault();
+        drag?.(stretch, side, by);
+    }
 
     /** The least length of a tab in pixels, for a thumb. */
     const THUMB = 46;
@@ -40,7 +77,9 @@
     };
 
     const spoken = (slot: Slot) =>
-        `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}, ${names[slot.key] ?? SAID[slot.state]}`;
+        `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}, ${names[slot.key] ?? SAID[slot.state]}${
+            slot.seats_left !== null && slot.state === 'free' ? `, ${slot.seats_left} seats left` : ''
+        }`;
 
     function walk(event: KeyboardEvent): void {
         const here = event.currentTarget as HTMLElement;
@@ -74,9 +113,36 @@
     <h3 class="mb-2 text-[1.05rem]">{day.label}</h3>
     <!-- A wide day scrolls sideways on its own rather than shrinking its tabs under a thumb. -->
     <div class="window">
-        <div class="scale" style:--length={day.length} style:--least={THUMB / shortest}>
+        <div class="scale" bind:this={scale} style:--length={day.length} style:--least={THUMB / shortest}>
             {#each day.stretches as stretch (stretch.at)}
-                <div class="band" style:--at={stretch.at} style:--long={stretch.length}></div>
+                {#if occurrence && stretch.block !== null}
+                    <button
+                        type="button"
+                        class="band handle"
+                        style:--at={stretch.at}
+                        style:--long={stretch.length}
+                        aria-label="Change {day.label}, {clock.say(stretch.from)} to {clock.say(stretch.until)}"
+                        onclick={() => occurrence(stretch)}><span>change</span></button
+                    >
+                {:else}
+                    <div class="band" style:--at={stretch.at} style:--long={stretch.length}></div>
+                {/if}
+                {#if drag && stretch.block !== null}
+                    {#each ['from', 'until'] as const as side (side)}
+                        <button
+                            type="button"
+                            class="edge"
+                            style:--at={stretch.at +
+                                (side === 'until' ? stretch.length : 0) +
+                                (pulled?.stretch === stretch && pulled.side === side ? pulled.by : 0)}
+                            aria-label="{side === 'from' ? 'Begin' : 'End'} of {clock.say(stretch.from)} to {clock.say(
+                                stretch.until,
+                            )}: drag, or use the arrow keys"
+                            onpointerdown={(event) => pull(event, stretch, side)}
+                            onkeydown={(event) => nudge(event, stretch, side)}
+                        ></button>
+                    {/each}
+                {/if}
                 {#if stretch.left_over > 0}
                     <div
                         class="rest"
@@ -92,24 +158,35 @@
                         data-key={slot.key}
                         class="tab {slot.state.replaceAll(' ', '-')}"
                         class:chosen={slot.key === chosen}
-                        class:shown={!pick}
+                        class:shown={!pick && !press}
                         style:--at={slot.at}
                         style:--long={slot.length}
                         tabindex={slot.key === entry ? 0 : -1}
                         title={names[slot.key]}
                         aria-label={spoken(slot)}
                         aria-pressed={pick && slot.state === 'free' ? slot.key === chosen : undefined}
-                        aria-disabled={pick && slot.state === 'free' ? undefined : true}
+                        aria-disabled={press || (pick && slot.state === 'free') ? undefined : true}
                         onkeydown={walk}
-                        onclick={() => slot.state === 'free' && pick?.(slot, day)}
+                        onclick={() => (press ? press(slot, day) : slot.state === 'free' && pick?.(slot, day))}
                     >
                         <span class="from">{clock.brief(slot.from)}</span>
                         <span class="more">
-                            {#if slot.state === 'free'}to {clock.say(slot.until)}{:else}{names[slot.key] ??
+                            {#if slot.state === 'free'}to {clock.say(slot.until)}{#if slot.seats_left !== null}, {slot.seats_left}
+                                    {slot.seats_left === 1 ? 'seat' : 'seats'}{/if}{:else}{names[slot.key] ??
                                     SAID[slot.state]}{/if}
                         </span>
                     </button>
                 {/each}
+            {/each}
+            {#each day.busy as busy (busy.at + busy.title)}
+                <div
+                    class="elsewhere"
+                    style:--at={busy.at}
+                    style:--long={busy.length}
+                    title="{busy.title || 'Busy'}, {busy.said}"
+                >
+                    <span class="sr-only">Your calendar: {busy.title || 'busy'}, {busy.said}</span>
+                </div>
             {/each}
             {#each day.marks as mark (mark.at)}
                 <span class="mark {mark.size}" style:--at={mark.at}>
@@ -122,6 +199,9 @@
 </section>
 
 <style>
+    .day {
+        container: ruler / inline-size;
+    }
     .window {
         overflow-x: auto;
         padding: 6px 2.2rem 2px;
@@ -192,6 +272,27 @@
         background: radial-gradient(var(--line) 1.2px, transparent 1.6px) 0 0 / 7px 7px var(--card);
         border-style: dotted;
     }
+    .elsewhere {
+        background: repeating-linear-gradient(135deg, var(--edge) 0 1.5px, transparent 1.5px 7px);
+        border: 1px dashed var(--edge);
+        pointer-events: none;
+    }
+    .handle {
+        cursor: pointer;
+    }
+    .handle span {
+        position: absolute;
+        clip-path: inset(50%);
+    }
+    .handle:hover {
+        background: var(--marigold);
+    }
+    .edge {
+        z-index: 2;
+        border-radius: 3px;
+        background: var(--board);
+        touch-action: none;
+    }
     .mark {
         background: var(--edge);
     }
@@ -211,7 +312,7 @@
     }
 
     /* Flat: one row a day. */
-    @media (min-width: 700px) {
+    @container ruler (min-width: 560px) {
         .scale {
             min-width: calc(var(--length) * var(--least) * 1px);
             height: 6.4rem;
@@ -276,10 +377,28 @@
             left: calc(var(--place) - 7px);
             top: 3.55rem;
         }
+        .handle {
+            top: 2.9rem;
+            height: 1rem;
+            z-index: 1;
+        }
+        .edge {
+            left: calc(var(--place) - 4px);
+            top: 2.6rem;
+            width: 8px;
+            height: 1.6rem;
+            cursor: ew-resize;
+        }
+        .elsewhere {
+            left: var(--place);
+            width: var(--extent);
+            top: 2.2rem;
+            height: 1.9rem;
+        }
     }
 
     /* Upright: time runs down the left edge. */
-    @media (max-width: 699.98px) {
+    @container ruler (max-width: 559.98px) {
         .window {
             overflow: visible;
             padding: 0.6rem 0;
@@ -347,6 +466,22 @@
         .bead {
             top: calc(var(--place) - 7px);
             left: 0.1rem;
+        }
+        .handle {
+            z-index: 1;
+        }
+        .edge {
+            top: calc(var(--place) - 4px);
+            left: 0.6rem;
+            width: 1.6rem;
+            height: 8px;
+            cursor: ns-resize;
+        }
+        .elsewhere {
+            top: var(--place);
+            height: var(--extent);
+            left: 0.9rem;
+            right: 0;
         }
     }
 </style>

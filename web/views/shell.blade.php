@@ -13,7 +13,13 @@
 </head>
 <body>
 <div id="page" data-component="{{ $component }}"></div>
-<noscript><p>This page needs scripts switched on. The office can book a time for you by phone.</p></noscript>
+<noscript>
+@if ($plain !== null)
+{!! $plain->render() !!}
+@else
+<p>This page needs scripts switched on. The office can book a time for you by phone.</p>
+@endif
+</noscript>
 <script type="application/json" id="page-data">{!! $data !!}</script>
 </body>
 </html>

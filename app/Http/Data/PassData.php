@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Data;
 
 use App\Models\Booking;
+use App\Models\Guest;
 use App\Models\Pass;
+use App\Sheets\MeetingLink;
 use App\Wording\Spell;
+use Illuminate\Database\Eloquent\Collection;
 
-/** A visitor's pass: all of their bookings, in order. */
+/** A visitor's pass: all of their bookings, in order, and those to which somebody brings them. */
 final class PassData
 {
     /**
@@ -18,37 +21,66 @@ final class PassData
     public static function of(Pass $pass, int $now): array
     {
         $path = '/p/'.$pass->token();
-        $bookings = $pass->bookings()->with(['sheet.host.school', 'place'])->orderBy('starts_at')->get();
+        $bookings = self::bookings($pass);
 
         return [
             'path' => $path,
             'name' => $pass->name,
-            'email' => $pass->email,
+            'email' => (string) $pass->email,
+            'phone' => $pass->phone,
             'school' => $bookings->first()?->sheet->host->school->name ?? '',
-            'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $path, $now))->all()),
+            'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now))->all()),
         ];
     }
 
+    /** @return Collection<int, Booking> */
+    public static function bookings(Pass $pass): Collection
+    {
+        return Booking::query()
+            ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))
+            ->with(['sheet.host.school', 'place', 'host', 'guests.pass', 'pass'])->orderBy('starts_at')->get();
+    }
+
     /** @return array<string, mixed> */
-    private static function booking(Booking $booking, string $path, int $now): array
+    private static function booking(Booking $booking, Pass $pass, string $path, int $now): array
     {
         $zone = $booking->sheet->host->school->timeZone();
+        $own = $booking->pass_id === $pass->id;
+        $ahead = $booking->stands() && $booking->span()->start > $now;
 
         return [
             'id' => $booking->id,
+            'key' => $booking->starts_at->format('Y-m-d\\TH:i:s\\Z'),
             'title' => $booking->sheet->title,
             'sheet_path' => '/s/'.$booking->sheet->slug,
-            'host' => ['name' => $booking->sheet->host->name, 'subject' => $booking->sheet->host->subject],
+            'host' => VisitSheetData::host($booking->host),
             'date' => Spell::date($zone->dateAt($booking->span()->start)),
             'from' => Spell::time($booking->span()->start, $zone),
             'until' => Spell::time($booking->span()->end, $zone),
             'zone' => Spell::zone($zone),
-            'place' => ['label' => $booking->place->label, 'link' => $booking->place->link, 'directions' => $booking->place->directions],
+            'zone_name' => $zone->name,
+            'place' => [
+                'label' => $booking->place->label,
+                'link' => MeetingLink::forVisitor($booking, $now),
+                'promise' => MeetingLink::promise($booking, $now),
+                'directions' => $booking->place->directions,
+            ],
             'student' => $booking->student,
+            'questions' => $own ? $booking->sheet->questions->toArray() : [],
+            'answers' => (object) ($own ? $booking->answers : []),
             'state' => $booking->state->value,
+            'maybe' => $booking->maybe,
+            'answer_note' => $booking->answer_note,
+            'made_by' => $booking->made_by->value,
             'cancelled_by' => $booking->cancelled_by?->value,
             'cancel_note' => $booking->cancel_note,
-            'can_give_back' => ! $booking->isCancelled() && $booking->span()->start > $now,
+            'own' => $own,
+            'visitor' => $booking->pass->name,
+            'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)
+                ->map(static fn (Guest $guest): array => ['id' => $guest->id, 'name' => $guest->pass->name])->all()),
+            'can_bring' => $own && $ahead && $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->guests,
+            'can_give_back' => $own && $ahead,
+            'can_move' => $own && $ahead,
             'entry_path' => "$path/bookings/$booking->id.ics",
         ];
     }

@@ -8,6 +8,7 @@ use App\Wording\Spell;
 use Recess\Offer;
 use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
+use Recess\Time\Span;
 use Recess\Time\Zone;
 
 /**
@@ -26,23 +27,17 @@ final class RulerData
      * @param  list<Offer>  $offers  of the same slots
      * @return list<array<string, mixed>> as RulerDay in docs/formats/recess.openapi.yaml
      */
-    public static function days(Zone $zone, array $pieces, array $offers, int $now): array
+    public static function days(Zone $zone, array $pieces, array $offers, int $now, RulerNotes $notes = new RulerNotes): array
     {
         $offerAt = [];
         foreach ($offers as $offer) {
             $offerAt[$offer->slot->start] = $offer;
         }
         $byDate = [];
-        $first = 1440;
-        $last = 0;
         foreach ($pieces as $stretch) {
-            $date = $zone->dateAt($stretch->stretch->start);
-            $byDate[$date->day][] = $stretch;
-            $begins = $zone->timeAt($stretch->stretch->start)->minute;
-            $first = min($first, intdiv($begins, 60) * 60);
-            $ends = $begins + intdiv($zone->readingAt($stretch->stretch->end) - $zone->readingAt($stretch->stretch->start), 60);
-            $last = max($last, intdiv($ends + 59, 60) * 60);
+            $byDate[$zone->dayAt($stretch->stretch->start)][] = $stretch;
         }
+        [$first, $last] = $notes->scale ?? self::scale($zone, $pieces);
         ksort($byDate);
 
         $days = [];
@@ -57,14 +52,22 @@ final class RulerData
                 'length' => intdiv($right - $left, 60),
                 'marks' => self::marks($zone, $left, $right),
                 'now' => $left <= $now && $now < $right ? intdiv($now - $left, 60) : null,
+                'busy' => self::busy($notes->busy, $left, $right, $zone),
                 'stretches' => array_map(static fn (Pieces $stretch): array => [
                     'at' => intdiv($stretch->stretch->start - $left, 60),
                     'length' => $stretch->stretch->minutes(),
                     'from' => Spell::time($stretch->stretch->start, $zone),
                     'until' => Spell::time($stretch->stretch->end, $zone),
                     'left_over' => intdiv($stretch->leftOver, 60),
+                    'block' => $notes->origins[$stretch->stretch->start][0] ?? null,
+                    'occurrence' => $notes->origins[$stretch->stretch->start][1] ?? null,
                     'slots' => array_map(
-                        static fn ($slot): array => self::slot($offerAt[$slot->start], $zone) + ['at' => intdiv($slot->start - $left, 60)],
+                        static fn ($slot): array => [
+                            ...self::slot($offerAt[$slot->start], $zone),
+                            'at' => intdiv($slot->start - $left, 60),
+                            'seats_left' => ($notes->seats[$slot->start] ?? [null])[0],
+                            'extra' => $notes->extra[$slot->start] ?? 0,
+                        ],
                         $stretch->slots,
                     ),
                 ], $stretches),
@@ -72,6 +75,26 @@ final class RulerData
         }
 
         return $days;
+    }
+
+    /**
+     * The full hours between which all of the stretches lie, in minutes of the day.
+     *
+     * @param  list<Pieces>  $pieces
+     * @return array{int, int}
+     */
+    public static function scale(Zone $zone, array $pieces): array
+    {
+        $first = 1440;
+        $last = 0;
+        foreach ($pieces as $stretch) {
+            $begins = $zone->timeAt($stretch->stretch->start)->minute;
+            $first = min($first, intdiv($begins, 60) * 60);
+            $ends = $begins + intdiv($zone->readingAt($stretch->stretch->end) - $zone->readingAt($stretch->stretch->start), 60);
+            $last = max($last, intdiv($ends + 59, 60) * 60);
+        }
+
+        return [$first, $last];
     }
 
     /** @return array<string, mixed> as Slot in docs/formats/recess.openapi.yaml */
@@ -85,6 +108,24 @@ final class RulerData
             'until' => Spell::time($offer->slot->end, $zone),
             'state' => $offer->verdict->state->value,
         ];
+    }
+
+    /**
+     * @param  list<array{Span, string}>  $entries
+     * @return list<array{at: int, length: int, title: string, said: string}>
+     */
+    private static function busy(array $entries, int $left, int $right, Zone $zone): array
+    {
+        $shown = [];
+        foreach ($entries as [$span, $title]) {
+            $part = $span->shared(Span::of($left, $right));
+            if ($part !== null) {
+                $said = Spell::time($span->start, $zone).' to '.Spell::time($span->end, $zone);
+                $shown[] = ['at' => intdiv($part->start - $left, 60), 'length' => $part->minutes(), 'title' => $title, 'said' => $said];
+            }
+        }
+
+        return $shown;
     }
 
     /**

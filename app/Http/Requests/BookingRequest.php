@@ -5,25 +5,55 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\BookingWish;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Models\Secret;
 use App\Models\Sheet;
+use App\Sheets\Question;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** What a visitor fills in to keep a time. */
-final class BookingRequest extends FormRequest
+/** What a visitor fills in to keep a time: name and e-mail always, and what the sheet asks. */
+class BookingRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
+        $sheet = $this->sheet();
+        $rules = [
             'slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'],
-            'place' => ['required', 'integer', Rule::exists('places', 'id')->where('sheet_id', $this->sheet()->id)],
-            'name' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
-            'email' => ['required', 'string', 'max:190', 'email:rfc'],
-            'phone' => ['required', 'string', 'max:40', 'regex:/^\+?[\d\s().\/-]{5,40}$/D'],
-            'student' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
+            'place' => ['required', 'integer', Rule::exists('places', 'id')->where('sheet_id', $sheet->id)->whereNull('removed_at')],
+            'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'],
+            'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc'],
+            'answers' => ['present', 'array'],
             'request_key' => ['required', 'uuid'],
+            'pass' => ['nullable', 'string', 'max:64'],
+            'keep_key' => ['nullable', 'uuid'],
         ];
+        foreach ($sheet->questions as $question) {
+            $rules["answers.$question->key"] = $question->rules($sheet->host->school->country);
+            if ($question->choices !== [] && ! isset($rules["answers.$question->key.*"]) && $question->kind->value === 'several') {
+                $rules["answers.$question->key.*"] = ['string', Rule::in($question->choices)];
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return [];
+    }
+
+    protected function emailOptional(): bool
+    {
+        return $this->sheet()->rules->emailOptional;
+    }
+
+    protected function party(): Party
+    {
+        return Party::Visitor;
     }
 
     public function sheet(): Sheet
@@ -34,16 +64,34 @@ final class BookingRequest extends FormRequest
         return $sheet;
     }
 
+    /** The pass on which the booking is to go, when the visitor has one. */
+    private function pass(): ?Pass
+    {
+        return $this->filled('pass') ? Pass::byToken($this->string('pass')->toString()) : null;
+    }
+
+    /** What was answered to what was asked, and to nothing else. */
     public function wish(): BookingWish
     {
+        $country = $this->sheet()->host->school->country;
+        $answers = [];
+        foreach ($this->sheet()->questions as $question) {
+            $answers[$question->key] = $question->tidied($this->input("answers.$question->key"), $country);
+        }
+        $pass = $this->pass();
+
         return new BookingWish(
             start: (int) strtotime($this->string('slot')->toString()),
             placeId: $this->integer('place'),
-            name: $this->string('name')->toString(),
-            email: $this->string('email')->toString(),
-            phone: $this->string('phone')->toString(),
-            student: $this->string('student')->toString(),
+            name: $pass->name ?? $this->string('name')->trim()->toString(),
+            email: $pass === null ? $this->string('email')->trim()->lower()->toString() : (string) $pass->email,
+            phone: Question::said($answers['phone'] ?? '') ?: ($pass->phone ?? ''),
+            student: Question::said($answers['student'] ?? ''),
             requestKey: $this->string('request_key')->lower()->toString(),
+            answers: array_diff_key($answers, ['student' => true, 'phone' => true]),
+            passId: $pass?->id,
+            keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
+            by: $this->party(),
         );
     }
 }

@@ -4,44 +4,74 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Settlement;
 use App\Actions\SheetStatement;
-use App\Models\PlaceKind;
+use App\Models\Sheet;
+use App\Worksheet\EditEffect;
+use App\Worksheet\PreviewSheet;
+use App\Worksheet\WorksheetReader;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 
-/** The whole worksheet. */
-final class SheetRequest extends WhenRequest
+/** A worksheet that is to be kept. */
+final class SheetRequest extends StaffRequest
 {
+    private ?WorksheetReader $reader = null;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + [
-            'title' => ['required', 'string', 'max:120'],
-            'intro' => ['nullable', 'string', 'max:4000'],
-            'place_kind' => ['required', Rule::enum(PlaceKind::class)],
-            'place_label' => ['required', 'string', 'max:120'],
-            'place_link' => ['nullable', 'required_if:place_kind,video', 'string', 'max:2000', 'url:http,https'],
-            'directions' => ['nullable', 'string', 'max:500'],
-            'seats' => ['required', 'integer', 'between:1,500'],
-            'lead_hours' => ['required', 'integer', 'between:0,8760'],
+        return [
+            'settle' => ['nullable', 'array'],
+            'settle.word' => ['nullable', 'string', 'max:1000'],
+            'settle.bookings' => ['array', 'max:2000'],
+            'settle.bookings.*.id' => ['required', 'integer'],
+            'settle.bookings.*.do' => ['required', Rule::in(['move', 'leave', 'cancel'])],
+            'settle.bookings.*.to' => ['nullable', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'],
         ];
+    }
+
+    /** @return list<\Closure(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach ($this->reader()->errors as $field => $messages) {
+                foreach ($messages as $message) {
+                    $validator->errors()->add($field, $message);
+                }
+            }
+        }];
+    }
+
+    private function reader(): WorksheetReader
+    {
+        $sheet = $this->route('sheet');
+
+        return $this->reader ??= WorksheetReader::read($this->all(), $this->writer(), $sheet instanceof Sheet ? $sheet : null, $this->now());
     }
 
     public function statement(): SheetStatement
     {
-        $kind = PlaceKind::from($this->string('place_kind')->toString());
+        return $this->reader()->statement();
+    }
 
-        return new SheetStatement(
-            title: $this->string('title')->toString(),
-            intro: $this->string('intro')->toString(),
-            pattern: $this->pattern(),
-            hours: $this->hours(),
-            cut: $this->cut(),
-            placeKind: $kind,
-            placeLabel: $this->string('place_label')->toString(),
-            placeLink: $kind === PlaceKind::Video ? $this->string('place_link')->toString() : null,
-            directions: $this->string('directions')->toString(),
-            seats: $this->integer('seats'),
-            lead: $this->integer('lead_hours') * 60,
-        );
+    public function effect(Sheet $sheet): EditEffect
+    {
+        return EditEffect::of($sheet, PreviewSheet::of($this->reader()), $this->statement(), $this->now());
+    }
+
+    public function settlement(): ?Settlement
+    {
+        if (! is_array($this->input('settle'))) {
+            return null;
+        }
+        $choices = [];
+        foreach ((array) $this->input('settle.bookings', []) as $one) {
+            if (is_array($one)) {
+                $choices[(int) $one['id']] = ['do' => (string) $one['do'], 'to' => is_string($one['to'] ?? null) ? (int) strtotime($one['to']) : null];
+            }
+        }
+
+        return new Settlement($choices, $this->string('settle.word')->toString());
     }
 }

@@ -4,51 +4,75 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Staff;
 
-use App\Actions\PublishSheet;
 use App\Actions\WriteSheet;
+use App\Http\Data\SheetFormData;
 use App\Http\Data\StaffSheetData;
+use App\Http\Data\WorksheetData;
 use App\Http\Page;
 use App\Http\Requests\SheetRequest;
+use App\Models\Notice;
 use App\Models\Sheet;
+use App\Models\SheetKind;
 use App\Models\StaffMember;
 use App\Timetables\SheetTimetable;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Recess\Time\LocalDate;
+use Recess\Time\TimeNotValid;
 
-/** A staff member's own sheets. */
+/** The sheets that a staff member has written, or looks after with others. */
 final class SheetController
 {
     public function index(#[CurrentUser] StaffMember $host): View
     {
         $now = $this->now();
-        $sheets = $host->sheets()->with(['blocks', 'host.school'])->orderByDesc('id')->get();
+        $sheets = Sheet::query()
+            ->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id)))
+            ->with(['blocks', 'host.school', 'colleagues', 'slotChanges', 'places'])->orderByDesc('id')->get();
 
         return Page::staff('Sheets', 'Your sheets', [
             'host' => $host->name,
+            'door' => '/d/'.$host->slug,
+            'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
+                ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
             'sheets' => $sheets->map(static fn (Sheet $sheet): array => StaffSheetData::row(new SheetTimetable($sheet, $now)))->all(),
         ]);
     }
 
-    public function create(#[CurrentUser] StaffMember $host): View
+    public function create(#[CurrentUser] StaffMember $host, Request $request): View
     {
-        return Page::staff('Worksheet', 'New sheet', ['host' => $host->name, 'sheet' => null, 'today' => $this->today($host)]);
+        $kind = SheetKind::tryFrom($request->string('kind')->toString()) ?? SheetKind::Conferences;
+
+        return Page::staff('Worksheet', 'New sheet', WorksheetData::of($host, null, SheetFormData::fresh($kind, $host, $this->today($host)), $this->now()));
     }
 
     public function edit(#[CurrentUser] StaffMember $host, Sheet $sheet): View
     {
-        return Page::staff('Worksheet', 'Change '.$sheet->title, ['host' => $host->name, 'sheet' => $this->whole($sheet), 'today' => $this->today($host)]);
+        return Page::staff('Worksheet', 'Change '.$sheet->title, WorksheetData::of($host, $sheet, SheetFormData::of($sheet), $this->now()));
     }
 
     public function page(#[CurrentUser] StaffMember $host, Sheet $sheet): View
     {
-        return Page::staff('HostSheet', $sheet->title, ['host' => $host->name, 'sheet' => $this->whole($sheet)]);
+        $data = ['host' => $host->name, 'sheet' => $this->whole($sheet)];
+        if ($sheet->staff_id === $host->id) {
+            $sheet->update(['looked_at' => gmdate('Y-m-d H:i:s', $this->now())]);
+        }
+
+        return Page::staff('HostSheet', $sheet->title, $data);
     }
 
-    public function show(Sheet $sheet): JsonResponse
+    public function show(Sheet $sheet, Request $request): JsonResponse
     {
-        return new JsonResponse($this->whole($sheet));
+        try {
+            $from = $request->filled('from') ? LocalDate::parse($request->string('from')->toString()) : null;
+        } catch (TimeNotValid) {
+            $from = null;
+        }
+
+        return new JsonResponse($this->whole($sheet, $from));
     }
 
     public function store(#[CurrentUser] StaffMember $host, SheetRequest $request, WriteSheet $write): JsonResponse
@@ -58,23 +82,20 @@ final class SheetController
 
     public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write): JsonResponse
     {
-        return new JsonResponse($this->whole($write($host, $request->statement(), $sheet)));
-    }
+        $version = $request->filled('version') ? $request->integer('version') : null;
 
-    public function publish(Sheet $sheet, PublishSheet $publish): JsonResponse
-    {
-        return new JsonResponse($this->whole($publish($sheet, $this->now())));
+        return new JsonResponse($this->whole($write($host, $request->statement(), $sheet, $version, $request->effect($sheet), $request->settlement())));
     }
 
     /** @return array<string, mixed> */
-    private function whole(Sheet $sheet): array
+    private function whole(Sheet $sheet, ?LocalDate $from = null): array
     {
-        return StaffSheetData::whole(new SheetTimetable($sheet, $this->now()));
+        return StaffSheetData::whole(new SheetTimetable($sheet, $this->now()), $from);
     }
 
-    private function today(StaffMember $host): string
+    private function today(StaffMember $host): LocalDate
     {
-        return (string) $host->school->timeZone()->dateAt($this->now());
+        return $host->school->timeZone()->dateAt($this->now());
     }
 
     private function now(): int

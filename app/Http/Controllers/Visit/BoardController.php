@@ -4,30 +4,44 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Visit;
 
+use App\Http\Data\BoardData;
 use App\Http\Page;
-use App\Models\School;
-use App\Models\Sheet;
-use App\Models\SheetState;
-use App\Timetables\SheetTimetable;
+use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
-/** The school's public page: who can be met, and how many times are still free. */
+/** The school's public page, and the doors of its staff. */
 final class BoardController
 {
-    public function __invoke(): View
+    public function board(): View
     {
-        $now = CarbonImmutable::now()->getTimestamp();
-        $sheets = Sheet::query()->where('state', SheetState::Open)->with(['host.school', 'blocks'])->orderBy('title')->get();
+        $data = BoardData::board($this->now());
 
-        return Page::visit('Board', 'Meet our staff', [
-            'school' => School::query()->first()->name ?? 'Our school',
-            'sheets' => $sheets->map(static fn (Sheet $sheet): array => [
-                'path' => '/s/'.$sheet->slug,
-                'title' => $sheet->title,
-                'host' => ['name' => $sheet->host->name, 'subject' => $sheet->host->subject],
-                'free' => count((new SheetTimetable($sheet, $now))->free()),
-            ])->all(),
-        ]);
+        return Page::visit('Board', 'Meet our staff', $data, view('plain.board', ['board' => $data]));
+    }
+
+    public function door(StaffMember $staff): View
+    {
+        return Page::visit('Door', $staff->name, BoardData::door($staff, $this->now()));
+    }
+
+    public function picture(StaffMember $staff): Response
+    {
+        return new Response($staff->picture ?? abort(404), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'public, max-age=300']);
+    }
+
+    /** Everybody who offers a kind of meeting within some days, on rulers in one scale. */
+    public function find(Request $request): View
+    {
+        $asked = static fn (string $name): string => $request->string($name)->limit(100, '')->toString();
+
+        return Page::visit('Find', 'Find a time', BoardData::find($asked('about'), $asked('from'), $asked('to'), $this->now()));
+    }
+
+    private function now(): int
+    {
+        return CarbonImmutable::now()->getTimestamp();
     }
 }

@@ -5,32 +5,76 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Visit;
 
 use App\Actions\BookSlot;
+use App\Actions\JoinWaiting;
+use App\Actions\KeepSlot;
+use App\Actions\LetGo;
+use App\Failures\SlotGone;
 use App\Http\Data\PassData;
 use App\Http\Data\VisitSheetData;
 use App\Http\Page;
 use App\Http\Requests\BookingRequest;
+use App\Models\Pass;
+use App\Models\Secret;
 use App\Models\Sheet;
+use App\Timetables\Onlooker;
 use App\Timetables\SheetTimetable;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+use Recess\Time\LocalDate;
+use Recess\Time\TimeNotValid;
 
-/** A sheet for visitors: look, and book. */
+/** A sheet for visitors: look, keep a time while typing, and book. */
 final class SheetController
 {
-    public function page(Sheet $sheet): View
+    public function page(Sheet $sheet, Request $request): View
     {
-        return Page::visit('Visit', $sheet->title.' with '.$sheet->host->name, $this->data($sheet));
+        $data = $this->data($sheet, $request);
+
+        return Page::visit('Visit', $sheet->title.' with '.$sheet->host->name, $data, view('plain.times', ['sheet' => $data]));
     }
 
-    public function show(Sheet $sheet): JsonResponse
+    /** The same in a frame on a course page: nothing of it can be done there but look; a press opens the sheet itself. */
+    public function frame(Sheet $sheet, Request $request): Response
     {
-        return new JsonResponse($this->data($sheet));
+        $view = Page::visit('Frame', $sheet->title, $this->data($sheet, $request));
+
+        return new Response($view->render(), 200, ['Content-Security-Policy' => str_replace("frame-ancestors 'none'", 'frame-ancestors *', \App\Http\Middleware\SecurityHeaders::POLICY)]);
+    }
+
+    public function show(Sheet $sheet, Request $request): JsonResponse
+    {
+        $response = new JsonResponse($this->data($sheet, $request));
+        $response->setEtag(hash('xxh128', (string) $response->getContent()));
+        $response->headers->set('Cache-Control', $request->filled('pass') ? 'private, no-cache' : 'public, max-age=0, must-revalidate');
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    public function keep(Sheet $sheet, Request $request, KeepSlot $keep): JsonResponse
+    {
+        $request->validate(['slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'], 'keep_key' => ['required', 'uuid']]);
+        $now = $this->now();
+        $until = $keep($sheet, (int) strtotime($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.$request->ip())), $now);
+
+        return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
+    }
+
+    public function letGo(Sheet $sheet, Request $request, LetGo $letGo): JsonResponse
+    {
+        $request->validate(['keep_key' => ['required', 'uuid']]);
+        $letGo($sheet, Secret::hash($request->string('keep_key')->lower()->toString()));
+
+        return new JsonResponse(['ok' => true]);
     }
 
     public function book(Sheet $sheet, BookingRequest $request, BookSlot $bookSlot): JsonResponse
     {
-        $now = CarbonImmutable::now()->getTimestamp();
+        $now = $this->now();
         $booking = $bookSlot($sheet, $request->wish(), $now);
 
         return new JsonResponse(
@@ -40,9 +84,72 @@ final class SheetController
         );
     }
 
-    /** @return array<string, mixed> */
-    private function data(Sheet $sheet): array
+    /** Without scripts: the form of one slot, as plain HTML. */
+    public function plainForm(Sheet $sheet, Request $request): View
     {
-        return VisitSheetData::of(new SheetTimetable($sheet, CarbonImmutable::now()->getTimestamp()));
+        return view('plain.form', ['sheet' => $this->data($sheet, $request), 'slot' => $request->string('slot')->toString(), 'typed' => [], 'said' => [], 'message' => '']);
+    }
+
+    /** Without scripts: the form comes back with what was typed and what is wrong, or with the pass. */
+    public function plainBook(Sheet $sheet, Request $request, BookSlot $bookSlot): Response
+    {
+        $typed = $request->except('_token');
+        $typed['answers'] = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
+        $said = [];
+        $message = '';
+        $status = 200;
+        try {
+            $booking = $bookSlot($sheet, $this->checked($request, $typed)->wish(), $this->now());
+
+            return new Response(view('plain.done', ['pass' => PassData::of($booking->pass, $this->now())])->render(), 200, ['Cache-Control' => 'no-store, private']);
+        } catch (ValidationException $failure) {
+            $said = array_map(static fn (array $messages): string => (string) $messages[0], $failure->errors());
+            $message = 'Something needs another look. Nothing was lost.';
+            $status = 422;
+        } catch (SlotGone $gone) {
+            $message = $gone->getMessage();
+            $status = 409;
+        }
+
+        return new Response(view('plain.form', ['sheet' => $this->data($sheet, $request), 'slot' => (string) ($typed['slot'] ?? ''), 'typed' => $typed, 'said' => $said, 'message' => $message])->render(), $status);
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    private function checked(Request $request, array $typed): BookingRequest
+    {
+        $form = BookingRequest::createFrom($request->duplicate(request: $typed));
+        $form->setContainer(app())->setRedirector(app('redirect'));
+        $form->validateResolved();
+
+        return $form;
+    }
+
+    public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
+    {
+        $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
+        $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc']]);
+        $join($sheet, $pass, $request->string('name')->toString(), $request->string('email')->lower()->toString());
+
+        return new JsonResponse(['ok' => true]);
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Sheet $sheet, Request $request): array
+    {
+        $now = $this->now();
+        $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
+        $onlooker = $pass === null ? Onlooker::unknown() : Onlooker::of($sheet, $pass->id, $pass->email, $request->string('student')->limit(120, '')->toString(), null, $now);
+        try {
+            $from = $request->filled('from') ? LocalDate::parse($request->string('from')->toString()) : null;
+        } catch (TimeNotValid) {
+            $from = null;
+        }
+
+        return VisitSheetData::of(new SheetTimetable($sheet, $now, $onlooker), $from);
+    }
+
+    private function now(): int
+    {
+        return CarbonImmutable::now()->getTimestamp();
     }
 }

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Hold;
+use App\Models\Seat;
+
+/** Gives up one seat; the hold goes with the last one, and the co-hosts' time with it. To be called inside a transaction. */
+final class GiveUpSeat
+{
+    public function __invoke(int $holdId, int $seat): void
+    {
+        // The hold before its seats, the order in which TakeSeat takes them too.
+        $hold = Hold::query()->whereKey($holdId)->lockForUpdate()->first();
+        Seat::query()->where('hold_id', $holdId)->where('seat', $seat)->delete();
+        if ($hold !== null && $hold->seats()->doesntExist()) {
+            $hold->delete();
+        }
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Failures\SlotGone;
+use App\Models\Seat;
+use App\Models\Sheet;
+use App\Timetables\Onlooker;
+use App\Timetables\SheetTimetable;
+use Illuminate\Database\UniqueConstraintViolationException;
+
+/** Keeps a picked slot for a few minutes while its visitor types. One key keeps one slot of a sheet at a time. */
+final class KeepSlot
+{
+    /** Live keeps from one network address on one sheet; further visitors pick without a keep, and book all the same. */
+    private const FROM_ONE_ADDRESS = 6;
+
+    public function __construct(private readonly TakeSeat $takeSeat, private readonly LetGo $letGo)
+    {
+    }
+
+    /**
+     * @param  string  $keeper  hash of the visitor's key
+     * @param  string  $at  keyed hash of the visitor's network address
+     * @return int|null the instant until which it is kept; null when too much is kept from there already
+     *
+     * @throws SlotGone when it cannot be had
+     */
+    public function __invoke(Sheet $sheet, int $start, string $keeper, string $at, int $now, ?int $until = null): ?int
+    {
+        $until ??= $now + (int) config('recess.keep_seconds');
+        $kept = Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper_at', $at)
+            ->where('holds.sheet_id', $sheet->id)->where('kept_until', '>', gmdate('Y-m-d H:i:s', $now))->where('keeper', '!=', $keeper)->count();
+        if ($kept >= self::FROM_ONE_ADDRESS) {
+            return null;
+        }
+        ($this->letGo)($sheet, $keeper, butNot: $start);
+        try {
+            return Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, $until): int {
+                $timetable = $this->timetable($sheet, $start, $now);
+                $offer = $timetable->offerAt($start) ?? throw SlotGone::neverThere($timetable, $start);
+                if (! $offer->verdict->isFree() && ! KeptFor::onlyThem($timetable, $offer, $keeper)) {
+                    throw SlotGone::of($timetable, $offer);
+                }
+                $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : ($timetable->freeHosts($offer->slot) ?: $sheet->anyOne());
+                $seat = ($this->takeSeat)($sheet, $offer->slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now, $keeper, $until);
+                Seat::query()->where('hold_id', $seat->hold_id)->where('seat', $seat->seat)->update(['keeper_at' => $at]);
+
+                return $until;
+            });
+        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+            $timetable = $this->timetable($sheet, $start, $now);
+            $offer = $timetable->offerAt($start);
+
+            throw $offer === null ? SlotGone::neverThere($timetable, $start) : SlotGone::of($timetable, $offer);
+        }
+    }
+
+    private function timetable(Sheet $sheet, int $start, int $now): SheetTimetable
+    {
+        $day = $sheet->host->school->timeZone()->dateAt($start);
+
+        return new SheetTimetable($sheet, $now, Onlooker::unknown(), $day->plusDays(-15), $day->plusDays(16));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Seat;
+use App\Models\Sheet;
+
+/** Releases what a key keeps on a sheet: free for others at once. */
+final class LetGo
+{
+    public function __construct(private readonly GiveUpSeat $giveUpSeat)
+    {
+    }
+
+    /** @param  int|null  $butNot  the start of a slot that stays kept */
+    public function __invoke(Sheet $sheet, string $keeper, ?int $butNot = null): void
+    {
+        Contended::transaction(function () use ($sheet, $keeper, $butNot): void {
+            $seats = Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper', $keeper)->where('holds.sheet_id', $sheet->id)
+                ->when($butNot !== null, static fn ($one) => $one->where('holds.starts_at', '!=', gmdate('Y-m-d H:i:s', (int) $butNot)))
+                ->get(['seats.hold_id', 'seats.seat']);
+            foreach ($seats as $seat) {
+                ($this->giveUpSeat)((int) $seat->hold_id, (int) $seat->seat);
+            }
+        });
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Events\BookingNews;
+use App\Failures\SlotGone;
+use App\Mail\Occasion;
+use App\Models\Booking;
+use App\Models\Hold;
+use App\Models\Party;
+use App\Models\Sheet;
+use App\Timetables\Onlooker;
+use App\Timetables\SheetTimetable;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Recess\Rules\Because;
+use Recess\Rules\Reason;
+
+/** Moves a booking to another slot of its sheet. The old time is given up only when the new one is theirs, in one transaction. */
+final class MoveBooking
+{
+    /** What a host may pass over, who knows their own times; a visitor may not. */
+    private const HOSTS_CHOICE = [Because::TooSoon, Because::TooFarAhead, Because::NotOpenYet, Because::NoLongerOpen, Because::DayFull, Because::VisitorHasEnough, Because::StudentHasEnough, Because::SheetPaused, Because::SheetClosed];
+
+    public function __construct(
+        private readonly TakeSeat $takeSeat,
+        private readonly GiveUpSeat $giveUpSeat,
+        private readonly LockPeople $lockPeople,
+    ) {
+    }
+
+    /**
+     * @param  int  $start  the instant at which the new slot begins
+     *
+     * @throws SlotGone when it cannot be had; the booking is where it was
+     */
+    public function __invoke(Booking $booking, int $start, Party $by, string $note, int $now): Booking
+    {
+        if ($booking->span()->start === $start) {
+            return $booking;
+        }
+        $sheet = $booking->sheet;
+        try {
+            return Contended::transaction(function () use ($booking, $sheet, $start, $by, $note, $now): Booking {
+                ($this->lockPeople)((string) $booking->pass->email, $booking->student);
+                $this->lockHolds($sheet, $booking);
+                $booking = Booking::query()->lockForUpdate()->findOrFail($booking->id);
+                $timetable = $this->timetable($sheet, $booking, $start, $now);
+                $offer = $timetable->offerAt($start) ?? throw SlotGone::neverThere($timetable, $start);
+                $against = array_filter($offer->verdict->reasons, static fn (Reason $reason): bool => $by === Party::Visitor || ! in_array($reason->because, self::HOSTS_CHOICE, true));
+                if ($against !== [] || ! $booking->stands() || $booking->hold_id === null || $booking->seat === null) {
+                    throw SlotGone::of($timetable, $offer);
+                }
+                [$oldHold, $oldSeat] = [$booking->hold_id, $booking->seat];
+                $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : $timetable->freeHosts($offer->slot);
+                $seat = ($this->takeSeat)($sheet, $offer->slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now);
+                $booking->update([
+                    'hold_id' => $seat->hold_id,
+                    'seat' => $seat->seat,
+                    'staff_id' => (int) Hold::query()->whereKey($seat->hold_id)->value('staff_id'),
+                    'starts_at' => gmdate('Y-m-d H:i:s', $offer->slot->start),
+                    'ends_at' => gmdate('Y-m-d H:i:s', $offer->slot->end),
+                    'sequence' => $booking->sequence + 1,
+                ]);
+                ($this->giveUpSeat)($oldHold, $oldSeat);
+                event(new BookingNews($booking->refresh(), Occasion::Moved, $by, $note));
+
+                return $booking;
+            });
+        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+            $timetable = $this->timetable($sheet, $booking, $start, $now);
+            $offer = $timetable->offerAt($start);
+
+            throw $offer === null ? SlotGone::neverThere($timetable, $start) : SlotGone::of($timetable, $offer);
+        }
+    }
+
+    private function lockHolds(Sheet $sheet, Booking $booking): void
+    {
+        if ($booking->hold_id !== null) {
+            Hold::query()->whereKey($booking->hold_id)->lockForUpdate()->first();
+        }
+    }
+
+    private function timetable(Sheet $sheet, Booking $booking, int $start, int $now): SheetTimetable
+    {
+        $day = $sheet->host->school->timeZone()->dateAt($start);
+        $onlooker = Onlooker::of($sheet, $booking->pass_id, $booking->pass->email, $booking->student, $booking->place_id, $now, $booking);
+
+        return new SheetTimetable($sheet, $now, $onlooker, $day->plusDays(-15), $day->plusDays(16));
+    }
+}

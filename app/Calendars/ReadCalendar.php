@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendars;
+
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\BusySpan;
+use App\Models\Calendar;
+use App\Models\Notice;
+use App\Wording\Spell;
+use Illuminate\Support\Facades\DB;
+use Recess\Calendars\BusyReader;
+use Recess\Calendars\CalendarNotReadable;
+use Recess\Calendars\Limits;
+use Recess\Time\Span;
+use Recess\Time\Spans;
+
+/** Reads a calendar's text into the busy times that take slots out. What lies over a meeting raises a notice and changes nothing. */
+final class ReadCalendar
+{
+    private const DAYS_AHEAD = 400;
+
+    private const SKIPPED_SHOWN = 50;
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws CalendarNotReadable when it is no calendar; what was known before stays
+     */
+    public function __invoke(Calendar $calendar, string $text, int $now): void
+    {
+        $owner = $calendar->owner;
+        $range = Span::of($now - 86_400, $now + self::DAYS_AHEAD * 86_400);
+        $read = BusyReader::read($text, $range, $owner->school->timeZone(), new Limits(spans: 20_000), $owner->tentative_busy);
+        DB::transaction(function () use ($calendar, $text, $read, $now): void {
+            $before = Spans::of(array_values($calendar->busySpans()->get()->map(static fn (BusySpan $busy): Span => $busy->span())->all()));
+            $calendar->busySpans()->delete();
+            foreach (array_chunk($read->entries, 1_000) as $some) {
+                BusySpan::query()->insert(array_map(static fn (array $entry): array => [
+                    'calendar_id' => $calendar->id,
+                    'starts_at' => gmdate('Y-m-d H:i:s', $entry[0]->start),
+                    'ends_at' => gmdate('Y-m-d H:i:s', $entry[0]->end),
+                    'title' => mb_strimwidth(mb_scrub($entry[1]), 0, 200, '…'),
+                ], $some));
+            }
+            $calendar->update([
+                'text' => $text,
+                'failure' => '',
+                'skipped' => array_map(static fn ($one): array => ['line' => $one->line, 'what' => mb_strimwidth($one->what, 0, 100, '…'), 'why' => $one->why], array_slice($read->skipped, 0, self::SKIPPED_SHOWN)),
+            ]);
+            $this->notice($calendar, $read->busy->subtract($before), $now);
+        });
+    }
+
+    /** @param  Spans  $new  busy times that were not there before */
+    private function notice(Calendar $calendar, Spans $new, int $now): void
+    {
+        $bookings = Booking::query()->where('staff_id', $calendar->staff_id)->whereIn('state', [BookingState::Booked, BookingState::Asked])
+            ->where('ends_at', '>', gmdate('Y-m-d H:i:s', $now))->with(['pass', 'sheet.host.school'])->get();
+        foreach ($bookings as $booking) {
+            if ($new->touches($booking->span())) {
+                Notice::query()->updateOrCreate(
+                    ['staff_id' => $calendar->staff_id, 'key' => "busy|$booking->id|".$booking->starts_at->getTimestamp()],
+                    ['booking_id' => $booking->id, 'seen_at' => null, 'message' => sprintf(
+                        'Your calendar “%s” now has something over your meeting with %s, %s. The meeting stands; move or cancel it if you cannot come.',
+                        $calendar->name, $booking->pass->name, Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+                    )],
+                );
+            }
+        }
+    }
+}

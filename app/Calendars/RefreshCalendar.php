@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendars;
+
+use App\Models\Calendar;
+use Recess\Calendars\CalendarNotReadable;
+
+/** Fetches a feed and reads it. A failure is kept and shown; what was known of the calendar stays. */
+final class RefreshCalendar
+{
+    public function __construct(private readonly CalendarFeed $feed, private readonly ReadCalendar $read)
+    {
+    }
+
+    /** Whether it could be fetched and read. */
+    public function __invoke(Calendar $calendar, int $now): bool
+    {
+        if ($calendar->address === null) {
+            return true;
+        }
+        try {
+            $answer = $this->feed->fetch($calendar->address, $calendar->etag);
+            if ($answer !== null) {
+                ($this->read)($calendar, $answer->text, $now);
+                $calendar->etag = $answer->etag === null ? null : mb_strimwidth($answer->etag, 0, 300);
+            } elseif ($calendar->text !== null) {
+                // Unchanged; but the time that is looked at has moved on.
+                ($this->read)($calendar, $calendar->text, $now);
+            }
+            $calendar->fill(['fetched_at' => gmdate('Y-m-d H:i:s', $now), 'failure' => ''])->save();
+
+            return true;
+        } catch (FeedFailed|CalendarNotReadable $failure) {
+            $calendar->fill(['failure' => mb_strimwidth($failure->getMessage(), 0, 500, '…')])->save();
+
+            return false;
+        }
+    }
+}

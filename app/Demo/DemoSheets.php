@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Actions\PlaceStatement;
+use App\Actions\SheetStatement;
+use App\Models\LinkMode;
+use App\Models\PlaceKind;
+use App\Models\SheetKind;
+use App\Sheets\Question;
+use App\Sheets\QuestionKind;
+use App\Sheets\Questions;
+use App\Sheets\SheetRules;
+use Recess\Repeat\Ending;
+use Recess\Repeat\OnDates;
+use Recess\Repeat\Weekly;
+use Recess\Slots\Block;
+use Recess\Slots\Cut;
+use Recess\Slots\Stretches;
+use Recess\Time\Hours;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Weekday;
+
+/** The sheets of the demo, as their hosts would state them. */
+final class DemoSheets
+{
+    public static function conferences(LocalDate $evening, string $place): SheetStatement
+    {
+        $video = str_starts_with($place, 'https://');
+        [, $month] = $evening->parts();
+        $season = ['Winter', 'Spring', 'Summer', 'Autumn'][intdiv($month % 12, 3)];
+
+        return new SheetStatement(
+            title: "$season conferences",
+            intro: 'Ten minutes to look at how the term has gone and what comes next. Bring your child if you like. Reports are handed out at the meeting, so there is nothing to print.',
+            blocks: [Block::of(OnDates::of($evening), self::hours('16:00', '19:10'), Cut::of(10, 5))],
+            places: [$video
+                ? new PlaceStatement(PlaceKind::Video, 'Video', $place, 'Open the link at your time, not earlier. If it fails, we ring you.')
+                : new PlaceStatement(PlaceKind::Room, $place, null, 'Wait on the bench outside. Come five minutes early, not earlier.')],
+            questions: Questions::usual(),
+            rules: new SheetRules(perStudent: 1, guests: 2),
+        );
+    }
+
+    public static function officeHours(LocalDate $first, LocalDate $last): SheetStatement
+    {
+        return new SheetStatement(
+            title: 'Office hours',
+            intro: 'For anything that does not fit into a lesson. Bring the exercise you got stuck on.',
+            blocks: [Block::of(Weekly::on([Weekday::Tuesday, Weekday::Thursday], $first, Ending::until($last)), Stretches::of(Hours::between(LocalTime::of(10, 25), LocalTime::of(11, 35))), Cut::of(15))
+                ->onWeekday(Weekday::Thursday, Stretches::of(Hours::between(LocalTime::of(13), LocalTime::of(14, 10))))],
+            places: [
+                new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'The door is open; come in.'),
+                new PlaceStatement(PlaceKind::Video, 'Video', null, 'The room opens at your time.', LinkMode::Each),
+            ],
+            questions: new Questions([
+                new Question('about', QuestionKind::Short, 'What is it about?', '', true),
+                new Question('course', QuestionKind::Choice, 'Which course?', '', false, true, ['Mathematics 9', 'Mathematics 10', 'Advanced mathematics']),
+            ]),
+            rules: new SheetRules(leadMinutes: 120, furthestDays: 30),
+            kind: SheetKind::OfficeHours,
+        );
+    }
+
+    public static function tideWalk(LocalDate $date): SheetStatement
+    {
+        return new SheetStatement(
+            title: 'Tide pool help session',
+            intro: 'For those who missed the tide walk: we go through the field notes together.',
+            blocks: [Block::of(OnDates::of($date, $date->plusDays(7)), self::hours('15:30', '17:00'), Cut::of(45))],
+            places: [new PlaceStatement(PlaceKind::Room, 'Tide room', null, 'Boots stay outside.')],
+            questions: new Questions([new Question('student', QuestionKind::Student, 'Student’s name', '', true)]),
+            rules: new SheetRules(seats: 5, leadMinutes: 60, showWho: true),
+            kind: SheetKind::Other,
+        );
+    }
+
+    public static function guidance(LocalDate $first, LocalDate $last): SheetStatement
+    {
+        return new SheetStatement(
+            title: 'Guidance: a talk about what comes next',
+            intro: 'Write in a line or two what it is about. I answer within two days.',
+            blocks: [Block::of(Weekly::on([Weekday::Monday, Weekday::Wednesday, Weekday::Friday], $first, Ending::until($last)), self::hours('14:00', '16:00'), Cut::of(30))],
+            places: [new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell'), new PlaceStatement(PlaceKind::Phone, 'By phone', null, 'I ring the number you give.')],
+            questions: new Questions([
+                ...Questions::usual()->all,
+                new Question('about', QuestionKind::Long, 'What is it about?', 'Only I read it.', true),
+            ]),
+            rules: new SheetRules(furthestDays: 28, perStudent: 2, perDay: 3, approve: true, guests: 1),
+            kind: SheetKind::OfficeHours,
+        );
+    }
+
+    public static function draft(LocalDate $date): SheetStatement
+    {
+        return new SheetStatement(
+            title: 'Help before the mathematics test',
+            intro: 'Bring the exercise you got stuck on.',
+            blocks: [Block::of(OnDates::of($date), self::hours('10:25', '11:35'), Cut::of(15))],
+            places: [new PlaceStatement(PlaceKind::Room, 'Room 12')],
+            questions: new Questions([new Question('student', QuestionKind::Student, 'Student’s name', '', true)]),
+            rules: new SheetRules(leadMinutes: 60),
+        );
+    }
+
+    private static function hours(string $from, string $until): Hours
+    {
+        return Hours::between(LocalTime::parse($from), LocalTime::parse($until));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Staff;
+
+use App\Actions\ChangeSheetState;
+use App\Actions\ChangeSlot;
+use App\Actions\CopySheet;
+use App\Actions\FreeSlug;
+use App\Actions\PublishSheet;
+use App\Actions\RenameSheet;
+use App\Http\Data\StaffSheetData;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\StaffMember;
+use App\Timetables\SheetTimetable;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Recess\RecessException;
+use Recess\Time\LocalDate;
+
+/** What becomes of a sheet after it is written: published, paused, closed, copied, renamed, put away. Each can be undone. */
+final class SheetLifeController
+{
+    public function publish(Sheet $sheet, PublishSheet $publish): JsonResponse
+    {
+        return $this->whole($publish($sheet, $this->now()));
+    }
+
+    public function state(Sheet $sheet, Request $request, ChangeSheetState $change): JsonResponse
+    {
+        $request->validate(['state' => ['required', Rule::in(['open', 'paused', 'closed', 'draft'])], 'note' => ['nullable', 'string', 'max:500']]);
+
+        return $this->whole($change($sheet, SheetState::from($request->string('state')->toString()), $request->string('note')->toString(), $this->now()));
+    }
+
+    public function putAway(Sheet $sheet, Request $request): JsonResponse
+    {
+        $request->validate(['away' => ['required', 'boolean']]);
+        $sheet->update(['put_away_at' => $request->boolean('away') ? gmdate('Y-m-d H:i:s', $this->now()) : null]);
+
+        return $this->whole($sheet);
+    }
+
+    public function copy(#[CurrentUser] StaffMember $host, Sheet $sheet, Request $request, CopySheet $copy): JsonResponse
+    {
+        $request->validate(['start' => ['required', 'date_format:Y-m-d']]);
+        try {
+            return $this->whole($copy($sheet, $host, LocalDate::parse($request->string('start')->toString())), 201);
+        } catch (RecessException $failure) {
+            throw ValidationException::withMessages(['start' => $failure->getMessage()]);
+        }
+    }
+
+    public function rename(Sheet $sheet, Request $request, RenameSheet $rename): JsonResponse
+    {
+        $request->validate(
+            ['slug' => ['required', 'string', 'max:70', 'regex:/^[a-z0-9]+(?:-[a-z0-9]+)*$/D']],
+            ['slug.regex' => 'An address has small letters, digits and single hyphens: autumn-conferences.'],
+        );
+        $slug = $request->string('slug')->toString();
+        if (FreeSlug::taken($slug, $sheet->id)) {
+            throw ValidationException::withMessages(['slug' => 'Another sheet has this address, or had it. Choose another.']);
+        }
+
+        return $this->whole($rename($sheet, $slug));
+    }
+
+    public function slot(Sheet $sheet, Request $request, ChangeSlot $change): JsonResponse
+    {
+        $request->validate([
+            'slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'],
+            'closed' => ['required', 'boolean'],
+            'extra_seats' => ['required', 'integer', 'between:0,100'],
+        ]);
+        $offer = (new SheetTimetable($sheet, $this->now()))->offerAt((int) strtotime($request->string('slot')->toString()))
+            ?? throw ValidationException::withMessages(['slot' => 'There is no such time on this sheet.']);
+        $change($sheet, $offer->slot, $request->boolean('closed'), $request->integer('extra_seats'));
+
+        return $this->whole($sheet);
+    }
+
+    private function whole(Sheet $sheet, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(StaffSheetData::whole(new SheetTimetable($sheet->refresh(), $this->now())), $status);
+    }
+
+    private function now(): int
+    {
+        return CarbonImmutable::now()->getTimestamp();
+    }
+}

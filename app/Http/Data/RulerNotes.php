@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Data;
+
+use Recess\Time\Span;
+
+/** What some rulers show beside their slots. */
+final readonly class RulerNotes
+{
+    /**
+     * @param  array<int, array{int, int}>  $seats  seats left and seats in all, by the start of the slot, where there are several
+     * @param  list<array{Span, string}>  $busy  when the owner is busy, with its title: for the owner alone
+     * @param  array<int, array{int, string}>  $origins  block and date of each stretch, by its start: for the worksheet
+     * @param  array<int, int>  $extra  seats added to single slots
+     */
+    public function __construct(
+        public array $seats = [],
+        public array $busy = [],
+        public array $origins = [],
+        public array $extra = [],
+        /** @var array{int, int}|null between which minutes of the day every ruler lies; what fits them when null */
+        public ?array $scale = null,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\StaffMember;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A request of somebody who is signed in. */
+abstract class StaffRequest extends FormRequest
+{
+    public function writer(): StaffMember
+    {
+        $host = $this->user();
+        assert($host instanceof StaffMember);
+
+        return $host;
+    }
+
+    protected function now(): int
+    {
+        return CarbonImmutable::now()->getTimestamp();
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Listeners;
+
+use App\Events\BookingNews;
+use App\Jobs\OfferWaiting;
+use App\Mail\Occasion;
+use App\Models\Waiting;
+
+/** A time was given back: whoever waits for one is offered it, as soon as the transaction stands. */
+final class OfferWhatIsFree
+{
+    public function handle(BookingNews $event): void
+    {
+        if (($event->occasion->isOff() || $event->occasion === Occasion::Moved) && Waiting::query()->where('sheet_id', $event->booking->sheet_id)->exists()) {
+            OfferWaiting::dispatch($event->booking->sheet_id);
+        }
+        if (in_array($event->occasion, [Occasion::Booked, Occasion::Asked], true)) {
+            Waiting::query()->where('sheet_id', $event->booking->sheet_id)
+                ->whereHas('pass', static fn ($pass) => $pass->where('id', $event->booking->pass_id)->orWhere('email', $event->booking->pass->email ?? ''))->delete();
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something that a staff member should look at; nothing was changed for them.
+ *
+ * @property int $id
+ * @property int $staff_id
+ * @property int|null $booking_id
+ * @property string $key the same cause raises one notice
+ * @property string $message
+ * @property CarbonImmutable|null $seen_at
+ */
+final class Notice extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['seen_at' => 'immutable_datetime'];
+    }
+}

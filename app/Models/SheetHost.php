@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A colleague on a sheet.
+ *
+ * @property int $id
+ * @property int $sheet_id
+ * @property int $staff_id
+ * @property HostRole $role
+ * @property StaffMember $colleague
+ */
+final class SheetHost extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => HostRole::class];
+    }
+
+    /** @return BelongsTo<StaffMember, $this> */
+    public function colleague(): BelongsTo
+    {
+        return $this->belongsTo(StaffMember::class, 'staff_id');
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Recess\Time\Span;
+
+/**
+ * What is different about one slot: closed by hand, or with more seats than the sheet gives.
+ *
+ * @property int $id
+ * @property int $sheet_id
+ * @property CarbonImmutable $starts_at
+ * @property CarbonImmutable $ends_at
+ * @property bool $closed
+ * @property int $extra_seats
+ */
+final class SlotChange extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'closed' => 'boolean'];
+    }
+
+    public function span(): Span
+    {
+        return Span::of($this->starts_at->getTimestamp(), $this->ends_at->getTimestamp());
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\PlaceKind;
+
+/** The video link of a meeting, and when its visitor gets to see it. */
+final class MeetingLink
+{
+    /** As the host sees it; null where there is none (yet). */
+    public static function of(Booking $booking): ?string
+    {
+        return $booking->link ?? $booking->place->link;
+    }
+
+    /** As the visitor may see it at that instant. */
+    public static function forVisitor(Booking $booking, int $now): ?string
+    {
+        $rules = $booking->sheet->rules;
+        $due = match ($rules->linkShown) {
+            LinkShown::Booked => true,
+            LinkShown::Before => $now >= $booking->span()->start - $rules->linkMinutes * 60,
+            LinkShown::Called => $booking->called_in_at !== null,
+        };
+
+        return $due && $booking->state === BookingState::Booked ? self::of($booking) : null;
+    }
+
+    /** What the visitor is told where the link will stand. */
+    public static function promise(Booking $booking, int $now): string
+    {
+        if ($booking->place->kind !== PlaceKind::Video || self::forVisitor($booking, $now) !== null || ! $booking->stands()) {
+            return '';
+        }
+        $rules = $booking->sheet->rules;
+
+        return match (true) {
+            $booking->state === BookingState::Asked => 'The link comes when your wish is accepted.',
+            self::of($booking) === null => 'The link comes later; you get a message when it is there.',
+            $rules->linkShown === LinkShown::Before => "The link appears here $rules->linkMinutes minutes before the meeting.",
+            default => 'The link appears here when you are called in.',
+        };
+    }
+}

@@ -1,0 +1,146 @@
+<script lang="ts">
+    /** One booking as its host sees it: who, about whom, how to reach them; answered, moved, given a link, cancelled. */
+    import { api, ask, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import Field from '../parts/Field.svelte';
+    import GiveBack from '../parts/GiveBack.svelte';
+    import Mover from '../parts/Mover.svelte';
+
+    interface Props {
+        sheet: Schema['HostSheet'];
+        booking: Schema['HostBooking'];
+        changed: (sheet: Schema['HostSheet']) => void;
+    }
+    let { sheet, booking, changed }: Props = $props();
+
+    let open = $state<'' | 'move' | 'link'>('');
+    let note = $state('');
+    let link = $state('');
+    let message = $state('');
+    const path = $derived({ booking: booking.id });
+
+    function settle(answer: {
+        data?: Schema['HostSheet'];
+        trouble?: { message: string; fields: Record<string, string> };
+    }): string | null {
+        if (answer.data) {
+            open = '';
+            changed(answer.data);
+        }
+        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        return message || null;
+    }
+    const cancel = async (word: string) =>
+        settle(await ask(api.POST('/api/staff/bookings/{booking}/cancel', { params: { path }, body: { note: word } })));
+    const move = async (slot: string) =>
+        settle(await ask(api.POST('/api/staff/bookings/{booking}/move', { params: { path }, body: { slot, note } })));
+    const answer = async (to: 'accept' | 'maybe' | 'decline') =>
+        settle(
+            await ask(
+                api.POST('/api/staff/bookings/{booking}/answer', { params: { path }, body: { answer: to, note } }),
+            ),
+        );
+    const setLink = async () =>
+        settle(
+            await ask(
+                api.POST('/api/staff/sheets/{sheet}/link', {
+                    params: { path: { sheet: sheet.id } },
+                    body: { link, bookings: [booking.id] },
+                }),
+            ),
+        );
+</script>
+
+<li class="slip grid gap-x-6 gap-y-2 md:grid-cols-[9rem_minmax(0,1fr)_auto]">
+    <p class="times font-semibold">{booking.day}<br />{clock.say(booking.from)}</p>
+    <div>
+        <p class="text-lg font-semibold">{booking.student || booking.name}</p>
+        <p>
+            {#if booking.student}{booking.name}{/if}
+            {#if booking.phone}
+                · <a class="inline-block py-1" href="tel:{booking.phone.replace(/[^+\d]/g, '')}">{booking.phone}</a>
+            {/if}
+            {#if booking.email}· <a class="inline-block py-1" href="mailto:{booking.email}">{booking.email}</a>{/if}
+            {#if booking.made_by === 'office'}<span class="chip">by the office</span>{/if}
+        </p>
+        {#if booking.mail_failure}<p class="notice">
+                A message did not arrive at {booking.email}: {booking.mail_failure}
+            </p>{/if}
+        {#each Object.entries(booking.answers) as [question, said] (question)}
+            <p><span class="text-faint">{question}</span> {said}</p>
+        {/each}
+        {#if booking.guests.length > 0}<p>Also coming: {booking.guests.join(', ')}</p>{/if}
+        <p class="text-faint">
+            {booking.place}{booking.host !== sheet.owner ? `, with ${booking.host}` : ''}{#if booking.link}: <a
+                    href={booking.link}
+                    rel="noreferrer">{booking.link}</a
+                >{:else if booking.video}: no link yet{/if}
+        </p>
+        {#if booking.state === 'asked'}
+            <p class="mt-1">
+                {booking.maybe ? 'You have said maybe.' : 'Waits for your answer.'} Held until {booking.held_until}.
+            </p>
+            <div class="mt-2 grid max-w-xl gap-2">
+                <Field name="answer-{booking.id}" label="A word with it" bind:value={note} lines={2} />
+                <div class="flex flex-wrap gap-3">
+                    <button type="button" class="press main" onclick={() => answer('accept')}>Accept</button>
+                    <button type="button" class="press" onclick={() => answer('maybe')}>Say maybe</button>
+                    <button type="button" class="press away" onclick={() => answer('decline')}>Decline</button>
+                </div>
+            </div>
+        {/if}
+        {#if open === 'move'}
+            <Field name="move-note-{booking.id}" label="A word to {booking.name}" bind:value={note} />
+            <Mover slug={sheet.slug} student={booking.student} now={booking.key} {move} />
+        {:else if open === 'link'}
+            <form
+                class="mt-2 grid max-w-xl gap-2"
+                onsubmit={(event) => {
+                    event.preventDefault();
+                    void setLink();
+                }}
+            >
+                <Field
+                    name="link-{booking.id}"
+                    label="The link of this one meeting"
+                    type="url"
+                    required
+                    bind:value={link}
+                />
+                <button class="press main justify-self-start">Keep it and tell {booking.name}</button>
+            </form>
+        {/if}
+        {#if message}<p class="notice mt-2" role="alert">{message}</p>{/if}
+    </div>
+    {#if booking.can_cancel}
+        <div class="flex flex-wrap content-start gap-2 md:max-w-56 md:justify-end">
+            {#if booking.state === 'booked' && sheet.state !== 'draft'}
+                <button
+                    type="button"
+                    class="press"
+                    aria-expanded={open === 'move'}
+                    onclick={() => (open = open === 'move' ? '' : 'move')}>Move</button
+                >
+                {#if booking.video}<button
+                        type="button"
+                        class="press"
+                        aria-expanded={open === 'link'}
+                        onclick={() => (open = open === 'link' ? '' : 'link')}
+                        >{booking.link ? 'Change link' : 'Add link'}</button
+                    >{/if}
+            {/if}
+            {#if booking.made_by === 'office'}<a class="press" href="/staff/bookings/{booking.id}/slip.pdf">Slip</a
+                >{/if}
+            {#if booking.state === 'booked'}
+                <GiveBack
+                    id={booking.id}
+                    open="Cancel"
+                    ask="A word to {booking.name}"
+                    go="Cancel it and send the message"
+                    keep="Leave it as it is"
+                    act={cancel}
+                />
+            {/if}
+        </div>
+    {/if}
+</li>

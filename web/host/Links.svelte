@@ -1,0 +1,50 @@
+<script lang="ts">
+    /** Video links that are still missing: one for several meetings, or for all that have none. */
+    import { api, ask, type Schema } from '../lib/api';
+    import Field from '../parts/Field.svelte';
+
+    interface Props {
+        sheet: Schema['HostSheet'];
+        changed: (sheet: Schema['HostSheet']) => void;
+    }
+    let { sheet, changed }: Props = $props();
+
+    let link = $state('');
+    let picked = $state<number[]>([]);
+    let message = $state('');
+    const without = $derived(sheet.bookings.filter((one) => one.video && !one.link && one.state === 'booked'));
+
+    async function set(bookings: number[]) {
+        const answer = await ask(
+            api.POST('/api/staff/sheets/{sheet}/link', {
+                params: { path: { sheet: sheet.id } },
+                body: bookings.length > 0 ? { link, bookings } : { link },
+            }),
+        );
+        message = answer.trouble?.fields.link ?? answer.trouble?.message ?? '';
+        if (answer.data) changed(answer.data);
+    }
+</script>
+
+{#if without.length > 0}
+    <section class="slip mb-4 max-w-3xl" aria-labelledby="links">
+        <h3 id="links" class="mb-2">
+            {without.length === 1
+                ? 'One meeting has no video link yet'
+                : `${without.length} meetings have no video link yet`}
+        </h3>
+        <Field name="all-link" label="Link" type="url" required bind:value={link} error={message} />
+        <fieldset class="my-2">
+            <legend class="text-faint">Only for some of them</legend>
+            {#each without as one (one.id)}
+                <label class="mr-5 inline-flex min-h-11 items-center gap-2"
+                    ><input type="checkbox" value={one.id} bind:group={picked} />{one.day}
+                    {one.from}, {one.student || one.name}</label
+                >
+            {/each}
+        </fieldset>
+        <button type="button" class="press main" onclick={() => set(picked)}
+            >{picked.length > 0 ? `Keep it for ${picked.length}` : 'Keep it for all of them'} and tell each</button
+        >
+    </section>
+{/if}

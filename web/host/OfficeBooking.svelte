@@ -1,0 +1,85 @@
+<script lang="ts">
+    /** Booking for somebody on the phone, who may have no e-mail address. */
+    import { onMount } from 'svelte';
+    import { api, ask, type Schema } from '../lib/api';
+    import { newKey } from '../lib/key';
+    import Answer from '../parts/Answer.svelte';
+    import Field from '../parts/Field.svelte';
+
+    interface Props {
+        sheet: Schema['HostSheet'];
+        slot: Schema['Slot'];
+        changed: (sheet: Schema['HostSheet']) => void;
+    }
+    let { sheet, slot, changed }: Props = $props();
+
+    let asked = $state<Schema['VisitSheet'] | null>(null);
+    let typed = $state({ name: '', email: '', place: null as number | null, answers: {} as Record<string, unknown> });
+    let fields = $state<Record<string, string>>({});
+    let message = $state('');
+    const key = newKey();
+
+    onMount(async () => {
+        const answer = await ask(api.GET('/api/s/{slug}', { params: { path: { slug: sheet.slug } } }));
+        asked = answer.data ?? null;
+    });
+    async function book() {
+        const answer = await ask(
+            api.POST('/api/staff/sheets/{sheet}/bookings', {
+                params: { path: { sheet: sheet.id } },
+                body: {
+                    slot: slot.key,
+                    place: typed.place ?? asked?.places[0]?.id ?? null,
+                    name: typed.name,
+                    email: typed.email,
+                    answers: typed.answers as Record<string, never>,
+                    request_key: key,
+                },
+            }),
+        );
+        fields = answer.trouble?.fields ?? {};
+        message = answer.trouble?.message ?? '';
+        if (answer.data) changed(answer.data);
+    }
+</script>
+
+{#if asked}
+    <form
+        class="mt-4 grid max-w-xl gap-3"
+        novalidate
+        onsubmit={(event) => {
+            event.preventDefault();
+            void book();
+        }}
+    >
+        <Field name="office-name" label="Who comes" required bind:value={typed.name} error={fields.name} />
+        <Field
+            name="office-email"
+            label="E-mail address"
+            type="email"
+            help="Without one, print the slip."
+            bind:value={typed.email}
+            error={fields.email}
+        />
+        {#each asked.questions as question (question.key)}
+            <Answer
+                {question}
+                value={typed.answers[question.key]}
+                error={fields[`answers.${question.key}`]}
+                change={(value) => (typed.answers[question.key] = value)}
+            />
+        {/each}
+        {#if asked.places.length > 1}
+            <label for="office-place" class="font-semibold">Where</label>
+            <select
+                id="office-place"
+                class="min-h-11 rounded-md border border-(--edge) bg-card px-2 text-ink"
+                bind:value={typed.place}
+            >
+                {#each asked.places as place (place.id)}<option value={place.id}>{place.label}</option>{/each}
+            </select>
+        {/if}
+        {#if message}<p class="notice" role="alert">{message}</p>{/if}
+        <button class="press main justify-self-start">Book it for them</button>
+    </form>
+{/if}

@@ -1,0 +1,66 @@
+<script lang="ts">
+    /** What a host can do with one slot: close it, open it again, add a seat, or book it for somebody on the phone. */
+    import { api, ask, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import OfficeBooking from './OfficeBooking.svelte';
+
+    interface Props {
+        sheet: Schema['HostSheet'];
+        slot: Schema['RulerSlot'];
+        label: string;
+        changed: (sheet: Schema['HostSheet']) => void;
+        done: () => void;
+    }
+    let { sheet, slot, label, changed, done }: Props = $props();
+
+    let message = $state('');
+    let booking = $state(false);
+    let box = $state<HTMLElement>();
+    $effect(() => box?.focus());
+    const here = $derived(
+        sheet.bookings.filter((one) => one.key === slot.key && (one.state === 'booked' || one.state === 'asked')),
+    );
+
+    async function set(closed: boolean, extra: number) {
+        const answer = await ask(
+            api.POST('/api/staff/sheets/{sheet}/slot', {
+                params: { path: { sheet: sheet.id } },
+                body: { slot: slot.key, closed, extra_seats: extra },
+            }),
+        );
+        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        if (answer.data) changed(answer.data);
+    }
+</script>
+
+<div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="{label}, {slot.from}">
+    <div class="mb-2 flex flex-wrap items-baseline gap-4">
+        <h3 class="times">{label}, {clock.say(slot.from)} to {clock.say(slot.until)}</h3>
+        <button
+            type="button"
+            class="ml-auto min-h-11 cursor-pointer text-board underline underline-offset-4"
+            onclick={done}>Leave it</button
+        >
+    </div>
+    {#each here as one (one.id)}<p>{one.student || one.name} ({one.name}{one.phone ? `, ${one.phone}` : ''})</p>{/each}
+    <div class="mt-2 flex flex-wrap gap-3">
+        {#if slot.state === 'closed'}
+            <button type="button" class="press" onclick={() => set(false, slot.extra)}>Open this time again</button>
+        {:else if slot.state !== 'past'}
+            <button type="button" class="press" onclick={() => set(true, slot.extra)}>Close this time</button>
+            <button type="button" class="press" onclick={() => set(false, slot.extra + 1)}
+                >Add a seat{slot.extra > 0 ? ` (${slot.extra} added)` : ', in case somebody doesn’t come'}</button
+            >
+            {#if slot.extra > 0}<button type="button" class="press" onclick={() => set(false, slot.extra - 1)}
+                    >One seat less</button
+                >{/if}
+            {#if sheet.state !== 'draft' && !booking}<button
+                    type="button"
+                    class="press"
+                    onclick={() => (booking = true)}>Book it for somebody</button
+                >{/if}
+        {/if}
+    </div>
+    {#if booking}<OfficeBooking {sheet} {slot} {changed} />{/if}
+    {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
+</div>

@@ -1,0 +1,104 @@
+import { api, ask, type Schema } from './api';
+import { newKey } from './key';
+
+export interface Typed {
+    name: string;
+    email: string;
+    place: number | null;
+    answers: Record<string, unknown>;
+}
+
+const MEMORY = 'recess.visitor';
+const PASS = 'recess.pass';
+
+/** A visitor on a sheet: what they have typed, what is kept for them, and the pass they have already. */
+export class Visitor {
+    typed = $state<Typed>({ name: '', email: '', place: null, answers: {} });
+    /** The path of the pass on which the next booking goes, once there is one. */
+    pass = $state<string | null>(null);
+    /** Seconds for which the picked time is still kept; null when it is not. */
+    left = $state<number | null>(null);
+
+    readonly keepKey: string;
+    #ends = 0;
+    #clock: ReturnType<typeof setInterval> | undefined;
+    #slug: string;
+
+    constructor(slug: string, preview: boolean) {
+        this.#slug = slug;
+        const asked = new URLSearchParams(location.search);
+        this.keepKey = asked.get('kept') ?? newKey();
+        if (preview) return;
+        try {
+            // Within this tab only: a phone may be shared.
+            const kept = JSON.parse(sessionStorage.getItem(MEMORY) ?? 'null') as Typed | null;
+            if (kept) this.typed = { ...this.typed, ...kept, place: null };
+            const pass = asked.get('pass');
+            this.pass = pass ? `/p/${pass}` : sessionStorage.getItem(PASS);
+        } catch {
+            // Somebody else's storage, or none: begin with nothing.
+        }
+        addEventListener('pagehide', () => this.release());
+    }
+
+    get token(): string | null {
+        return this.pass?.slice('/p/'.length) ?? null;
+    }
+
+    remember(): void {
+        sessionStorage.setItem(MEMORY, JSON.stringify(this.typed));
+    }
+
+    /** The student changes with the next booking; the visitor stays. */
+    another(pass: Schema['Pass']): void {
+        this.pass = pass.path;
+        sessionStorage.setItem(PASS, pass.path);
+        delete this.typed.answers.student;
+        this.remember();
+    }
+
+    forgetPass(): void {
+        this.pass = null;
+        sessionStorage.removeItem(PASS);
+    }
+
+    /** Keeps a time; answers what went wrong when somebody has it already. */
+    async keep(slot: string): Promise<Schema['Gone'] | null> {
+        const answer = await ask(
+            api.POST('/api/s/{slug}/keep', {
+                params: { path: { slug: this.#slug } },
+                body: { slot, keep_key: this.keepKey },
+            }),
+        );
+        if (answer.data) {
+            this.#count(answer.data.seconds);
+            return null;
+        }
+        this.#count(null);
+        return answer.status === 409 ? (answer.body as Schema['Gone']) : null;
+    }
+
+    #count(seconds: number | null): void {
+        clearInterval(this.#clock);
+        this.left = seconds;
+        if (seconds === null) return;
+        this.#ends = Date.now() + seconds * 1000;
+        this.#clock = setInterval(() => {
+            this.left = Math.max(0, Math.round((this.#ends - Date.now()) / 1000));
+            if (this.left === 0) this.#count(null);
+        }, 1000);
+    }
+
+    /** Booked: nothing is only kept any more. */
+    settled(): void {
+        this.#count(null);
+    }
+
+    /** Leaving: what is kept is free for others at once. */
+    release(): void {
+        if (this.left === null) return;
+        this.#count(null);
+        const body = new Blob([JSON.stringify({ keep_key: this.keepKey })], { type: 'application/json' });
+        navigator.sendBeacon(`/api/s/${this.#slug}/let-go`, body);
+    }
+}

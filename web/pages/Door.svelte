@@ -1,0 +1,39 @@
+<script lang="ts">
+    /** A staff member's door: who this is, and what can be booked with them. */
+    import type { Schema } from '../lib/api';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        school: string;
+        host: Schema['Host'];
+        sheets: { path: string; title: string; intro: string; free: number; next: string | null }[];
+    }
+    let { school, host, sheets }: Props = $props();
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {school} />
+    <div class="flex items-center gap-4">
+        {#if host.picture}<img src={host.picture} alt="" width="96" height="96" class="rounded-full" />{/if}
+        <div>
+            <h1>{host.name}</h1>
+            <p class="text-lg text-faint">{[host.title, host.subject].filter(Boolean).join(', ')}</p>
+        </div>
+    </div>
+    {#if sheets.length === 0}
+        <p class="mt-6">
+            Nothing can be booked here just now. <a href="/">See who else can be met</a>, or ask the office.
+        </p>
+    {/if}
+    <ul class="mt-6 grid max-w-3xl gap-4">
+        {#each sheets as sheet (sheet.path)}
+            <li class="slip">
+                <h2><a href={sheet.path} class="inline-block py-1">{sheet.title}</a></h2>
+                {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
+                <p class="mt-1 text-faint">
+                    {sheet.next === null ? 'Every time is taken.' : `${sheet.free} free, the next on ${sheet.next}.`}
+                </p>
+            </li>
+        {/each}
+    </ul>
+</main>

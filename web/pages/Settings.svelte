@@ -1,0 +1,179 @@
+<script lang="ts">
+    /** What a staff member sets for themselves, and the office for the school. */
+    import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import Field from '../parts/Field.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+    import Calendars from '../settings/Calendars.svelte';
+    import SavedPlaces from '../settings/SavedPlaces.svelte';
+    import School from '../settings/School.svelte';
+
+    interface Props {
+        host: string;
+        settings: Schema['Settings'];
+    }
+    let { host, settings: first }: Props = $props();
+
+    let changed = $state<Schema['Settings'] | null>(null);
+    const settings = $derived(changed ?? first);
+    // svelte-ignore state_referenced_locally -- begins with what is kept
+    let me = $state<Schema['MeForm']>(mine(first.me));
+    let fields = $state<Record<string, string>>({});
+    let said = $state('');
+    let trouble = $state('');
+
+    function mine(from: Schema['Me']): Schema['MeForm'] {
+        const { name, title, subject, zone, clock, notify, tentative_busy } = from;
+        return { name, title, subject, zone, clock, notify, tentative_busy };
+    }
+    function settle(answer: { data?: Schema['Settings']; trouble?: Trouble }, done = 'Kept.') {
+        fields = answer.trouble?.fields ?? {};
+        trouble = answer.trouble ? (fields.picture ?? answer.trouble.message) : '';
+        said = answer.data ? done : '';
+        if (answer.data) changed = answer.data;
+    }
+    const save = async () => settle(await ask(api.PUT('/api/staff/me', { body: me })));
+    const renew = async () =>
+        settle(await ask(api.POST('/api/staff/me/feed')), 'The feed has a new address; the old one no longer works.');
+    async function picture(file: File | null) {
+        settle(
+            await ask(
+                api.POST('/api/staff/me/picture', {
+                    body: {},
+                    bodySerializer: () => {
+                        const form = new FormData();
+                        if (file) form.set('picture', file);
+                        return form;
+                    },
+                }),
+            ),
+        );
+    }
+    const CHOICES = {
+        clock: [
+            ['auto', 'as the device has it'],
+            ['24', '16:40'],
+            ['12', '4:40 pm'],
+        ],
+        notify: [
+            ['each', 'each time'],
+            ['daily', 'once a day'],
+            ['never', 'never; I look here'],
+        ],
+    } as const;
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <h1 class="mb-4">Settings</h1>
+    <p role="status" class:good-news={said}>{said}</p>
+    {#if trouble}<p class="notice" role="alert">{trouble}</p>{/if}
+
+    <section class="mt-4 grid max-w-3xl gap-4" aria-labelledby="me">
+        <h2 id="me">You</h2>
+        <form
+            class="grid gap-4"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void save();
+            }}
+        >
+            <div class="grid gap-4 sm:grid-cols-2">
+                <Field name="name" label="Name" required bind:value={me.name} error={fields.name} />
+                <Field
+                    name="title"
+                    label="Title"
+                    help="“Head of mathematics”"
+                    bind:value={me.title}
+                    error={fields.title}
+                />
+                <Field name="subject" label="Subject or work" required bind:value={me.subject} error={fields.subject} />
+            </div>
+            {#each [['clock', 'Clock times'], ['notify', 'Tell me of bookings']] as const as [name, label] (name)}
+                <fieldset>
+                    <legend class="font-semibold">{label}</legend>
+                    <div class="flex flex-wrap gap-x-5">
+                        {#each CHOICES[name] as [value, text] (value)}
+                            <label class="flex min-h-11 items-center gap-2"
+                                ><input
+                                    type="radio"
+                                    {name}
+                                    {value}
+                                    checked={me[name] === value}
+                                    onchange={() => Object.assign(me, { [name]: value })}
+                                />{text}</label
+                            >
+                        {/each}
+                    </div>
+                </fieldset>
+            {/each}
+            <div>
+                <label for="zone" class="mb-1 block font-semibold">Your own time zone, where it differs</label>
+                <select id="zone" class="pick" bind:value={me.zone}>
+                    <option value="">the school’s</option>
+                    {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
+                </select>
+            </div>
+            <label class="flex min-h-11 items-center gap-2"
+                ><input type="checkbox" bind:checked={me.tentative_busy} />What is only pencilled in on my calendar
+                takes times out too</label
+            >
+            <button class="press main justify-self-start">Keep this</button>
+        </form>
+        <div class="flex flex-wrap items-center gap-4">
+            {#if settings.me.picture}<img
+                    src={settings.me.picture}
+                    alt="You"
+                    width="64"
+                    height="64"
+                    class="rounded-full"
+                />{:else}<span class="initials" aria-hidden="true">{settings.me.initials}</span>{/if}
+            <label class="press">
+                {settings.me.picture ? 'Another picture' : 'A picture of you'}
+                <input
+                    type="file"
+                    accept="image/png,image/jpeg,image/webp"
+                    class="sr-only"
+                    onchange={(event) => picture(event.currentTarget.files?.[0] ?? null)}
+                />
+            </label>
+            {#if settings.me.picture}<button type="button" class="press" onclick={() => picture(null)}
+                    >Without a picture</button
+                >{/if}
+        </div>
+        <div>
+            <p class="font-semibold">Your door</p>
+            <p><a href={settings.me.door}>{settings.me.door}</a></p>
+            <p class="mt-2 font-semibold">Your meetings in your own calendar</p>
+            <p class="wrap-anywhere">{settings.me.feed}</p>
+            <p class="text-faint">Whoever has this address can read your meetings.</p>
+            <button type="button" class="press mt-1" onclick={renew}>Give it a new address</button>
+        </div>
+    </section>
+
+    <Calendars {settings} changed={(now) => (changed = now)} />
+    <SavedPlaces {settings} changed={(now) => (changed = now)} />
+    {#if settings.office}<School {settings} changed={(now) => (changed = now)} />{/if}
+</main>
+
+<style>
+    .pick {
+        max-width: 100%;
+        min-height: 2.75rem;
+        padding: 0.2rem 1.8rem 0.2rem 0.6rem;
+        border: 1px solid var(--edge);
+        border-radius: 6px;
+        background-color: var(--card);
+        color: var(--ink);
+    }
+    .initials {
+        display: inline-grid;
+        place-items: center;
+        width: 64px;
+        height: 64px;
+        border: 1.5px solid var(--board);
+        border-radius: 50%;
+        color: var(--board);
+        font-weight: 700;
+    }
+</style>

@@ -1,0 +1,77 @@
+<script lang="ts">
+    /** "No time suits": a place in line for a time that somebody gives back. */
+    import { api, ask, type Schema } from '../lib/api';
+    import type { Visitor } from '../lib/visitor.svelte';
+    import Field from './Field.svelte';
+
+    interface Props {
+        sheet: Schema['VisitSheet'];
+        visitor: Visitor;
+    }
+    let { sheet, visitor }: Props = $props();
+
+    let open = $state(false);
+    let done = $state(false);
+    let message = $state('');
+    let fields = $state<Record<string, string>>({});
+
+    async function join() {
+        visitor.remember();
+        const answer = await ask(
+            api.POST('/api/s/{slug}/waiting', {
+                params: { path: { slug: sheet.slug } },
+                body: { name: visitor.typed.name, email: visitor.typed.email, pass: visitor.token },
+            }),
+        );
+        fields = answer.trouble?.fields ?? {};
+        message = answer.trouble?.message ?? '';
+        done = answer.data !== undefined;
+    }
+</script>
+
+<section class="mt-8 max-w-3xl" aria-label="No time suits">
+    {#if done}
+        <p class="good-news" role="status">
+            You are in line. When a time comes free and it is your turn, it is kept for you for a while, and a message
+            comes.
+        </p>
+    {:else if !open}
+        <button
+            type="button"
+            class="min-h-11 cursor-pointer text-board underline underline-offset-4"
+            onclick={() => (open = true)}>No time suits? Be told when one comes free</button
+        >
+    {:else}
+        <form
+            class="slip grid gap-4"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void join();
+            }}
+        >
+            <h2>Be told when a time comes free</h2>
+            {#if !visitor.pass}
+                <Field
+                    name="wait-name"
+                    label="Your name"
+                    autocomplete="name"
+                    required
+                    bind:value={visitor.typed.name}
+                    error={fields.name}
+                />
+                <Field
+                    name="wait-email"
+                    label="E-mail address"
+                    type="email"
+                    autocomplete="email"
+                    required
+                    bind:value={visitor.typed.email}
+                    error={fields.email}
+                />
+            {/if}
+            {#if message}<p class="notice" role="alert">{message}</p>{/if}
+            <button class="press main justify-self-start">Put me in line</button>
+        </form>
+    {/if}
+</section>

@@ -1,0 +1,126 @@
+<script lang="ts">
+    /** One's own calendars: whatever stands in them takes slots out. */
+    import { api, ask, type Schema } from '../lib/api';
+    import Field from '../parts/Field.svelte';
+
+    interface Props {
+        settings: Schema['Settings'];
+        changed: (settings: Schema['Settings']) => void;
+    }
+    let { settings, changed }: Props = $props();
+
+    let name = $state('');
+    let address = $state('');
+    let file = $state<File | null>(null);
+    let input = $state<HTMLInputElement>();
+    let fields = $state<Record<string, string>>({});
+    let message = $state('');
+    let working = $state(false);
+
+    function settle(answer: {
+        data?: Schema['Settings'];
+        trouble?: { message: string; fields: Record<string, string> };
+    }) {
+        fields = answer.trouble?.fields ?? {};
+        message = answer.trouble?.message ?? '';
+        working = false;
+        if (answer.data) changed(answer.data);
+        return answer.data !== undefined;
+    }
+    async function add() {
+        working = true;
+        const good = settle(
+            await ask(
+                api.POST('/api/staff/calendars', {
+                    body: { name },
+                    bodySerializer: () => {
+                        const form = new FormData();
+                        form.set('name', name);
+                        if (file) form.set('file', file);
+                        else form.set('address', address);
+                        return form;
+                    },
+                }),
+            ),
+        );
+        if (good) {
+            name = address = '';
+            file = null;
+            if (input) input.value = '';
+        }
+    }
+    const refresh = async (calendar: number) =>
+        settle(await ask(api.POST('/api/staff/calendars/{calendar}/refresh', { params: { path: { calendar } } })));
+    const remove = async (calendar: number) =>
+        settle(await ask(api.DELETE('/api/staff/calendars/{calendar}', { params: { path: { calendar } } })));
+</script>
+
+<section class="mt-10 grid max-w-3xl gap-4" aria-labelledby="calendars">
+    <h2 id="calendars">Your calendars</h2>
+    <p class="text-faint">
+        Lunch duty, team meetings, class: whatever stands there takes times out. Visitors never see what it is.
+    </p>
+    <ul class="grid gap-3">
+        {#each settings.calendars as calendar (calendar.id)}
+            <li class="slip">
+                <div class="flex flex-wrap items-center gap-3">
+                    <strong class="mr-auto">{calendar.name}</strong>
+                    {#if calendar.feed}<button type="button" class="press" onclick={() => refresh(calendar.id)}
+                            >Fetch it now</button
+                        >{/if}
+                    <button type="button" class="press away" onclick={() => remove(calendar.id)}>Take it away</button>
+                </div>
+                <p class="text-faint">
+                    {calendar.busy === 1 ? 'One busy time' : `${calendar.busy} busy times`} to come{calendar.fetched
+                        ? `; fetched ${calendar.fetched}`
+                        : ''}.
+                </p>
+                {#if calendar.failure}<p class="notice">{calendar.failure} What was known of it still counts.</p>{/if}
+                {#if calendar.skipped.length > 0}
+                    <details>
+                        <summary class="cursor-pointer py-2"
+                            >{calendar.skipped.length === 1
+                                ? 'One entry was skipped'
+                                : `${calendar.skipped.length} entries were skipped`}</summary
+                        >
+                        <ul class="text-[0.95rem]">
+                            {#each calendar.skipped as one, i (i)}<li>{one}</li>{/each}
+                        </ul>
+                    </details>
+                {/if}
+            </li>
+        {/each}
+    </ul>
+    <form
+        class="slip grid gap-3"
+        novalidate
+        onsubmit={(event) => {
+            event.preventDefault();
+            if (!working) void add();
+        }}
+    >
+        <h3>Add a calendar</h3>
+        <Field name="calendar-name" label="What to call it" required bind:value={name} error={fields.name} />
+        <Field
+            name="calendar-address"
+            label="Address of its feed"
+            help="Your calendar program gives out a private address that ends in .ics."
+            type="url"
+            bind:value={address}
+            error={fields.address}
+        />
+        <div>
+            <label for="calendar-file" class="mb-1 block font-semibold">Or a file</label>
+            <input
+                id="calendar-file"
+                bind:this={input}
+                type="file"
+                accept=".ics,text/calendar"
+                onchange={(event) => (file = event.currentTarget.files?.[0] ?? null)}
+            />
+            {#if fields.file}<p class="mt-1 font-semibold text-brick">{fields.file}</p>{/if}
+        </div>
+        {#if message && Object.keys(fields).length === 0}<p class="notice" role="alert">{message}</p>{/if}
+        <button class="press main justify-self-start" disabled={working}>{working ? 'Reading it…' : 'Add it'}</button>
+    </form>
+</section>

@@ -1,0 +1,76 @@
+<script lang="ts">
+    /** Places to use again and again, each with what to know about it. */
+    import { api, ask, type Schema } from '../lib/api';
+    import Field from '../parts/Field.svelte';
+
+    interface Props {
+        settings: Schema['Settings'];
+        changed: (settings: Schema['Settings']) => void;
+    }
+    let { settings, changed }: Props = $props();
+
+    const blank = (): Schema['PlaceForm'] => ({ school: false, kind: 'room', label: '', link: '', directions: '' });
+    let place = $state(blank());
+    let fields = $state<Record<string, string>>({});
+
+    async function add() {
+        const answer = await ask(api.POST('/api/staff/places', { body: place }));
+        fields = answer.trouble?.fields ?? {};
+        if (!answer.data) return;
+        changed(answer.data);
+        place = blank();
+    }
+    async function remove(id: number) {
+        const answer = await ask(api.DELETE('/api/staff/places/{place}', { params: { path: { place: id } } }));
+        if (answer.data) changed(answer.data);
+    }
+</script>
+
+<section class="mt-10 grid max-w-3xl gap-4" aria-labelledby="places">
+    <h2 id="places">Places</h2>
+    <ul class="grid gap-1">
+        {#each settings.places as one (one.id)}
+            <li class="flex flex-wrap items-center gap-x-4">
+                <span class="mr-auto"
+                    >{one.label}{one.school ? ' (the school’s)' : ''}
+                    <span class="text-faint">{one.directions || one.link}</span></span
+                >
+                {#if !one.school || settings.office}<button
+                        type="button"
+                        class="min-h-11 cursor-pointer text-brick underline underline-offset-4"
+                        aria-label="Take {one.label} away"
+                        onclick={() => remove(one.id)}>Take it away</button
+                    >{/if}
+            </li>
+        {/each}
+    </ul>
+    <form
+        class="slip grid gap-3"
+        novalidate
+        onsubmit={(event) => {
+            event.preventDefault();
+            void add();
+        }}
+    >
+        <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place">
+            {#each [['room', 'A room'], ['phone', 'By phone'], ['video', 'Video']] as const as [value, label] (value)}
+                <label class="flex min-h-11 items-center gap-2"
+                    ><input type="radio" name="saved-kind" {value} bind:group={place.kind} />{label}</label
+                >
+            {/each}
+        </div>
+        <Field name="saved-label" label="What it is called" required bind:value={place.label} error={fields.label} />
+        {#if place.kind === 'video'}<Field
+                name="saved-link"
+                label="Link"
+                type="url"
+                bind:value={place.link}
+                error={fields.link}
+            />{/if}
+        <Field name="saved-directions" label="What to know" bind:value={place.directions} error={fields.directions} />
+        {#if settings.office}<label class="flex min-h-11 items-center gap-2"
+                ><input type="checkbox" bind:checked={place.school} />For the whole school</label
+            >{/if}
+        <button class="press justify-self-start">Add this place</button>
+    </form>
+</section>

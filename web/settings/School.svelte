@@ -1,0 +1,150 @@
+<script lang="ts">
+    /** The school: its name, clock, terms and closed days. For the office. */
+    import { api, ask, type Schema } from '../lib/api';
+    import Field from '../parts/Field.svelte';
+
+    interface Props {
+        settings: Schema['Settings'];
+        changed: (settings: Schema['Settings']) => void;
+    }
+    let { settings, changed }: Props = $props();
+
+    // svelte-ignore state_referenced_locally -- begins with what is kept
+    let school = $state<Schema['SchoolForm']>(
+        structuredClone($state.snapshot(settings.school)) as Schema['SchoolForm'],
+    );
+    let fields = $state<Record<string, string>>({});
+    let said = $state('');
+    let trouble = $state('');
+
+    async function save() {
+        const answer = await ask(api.PUT('/api/staff/school', { body: school }));
+        fields = answer.trouble?.fields ?? {};
+        trouble = answer.trouble ? (Object.values(fields)[0] ?? answer.trouble.message) : '';
+        said = answer.data ? 'Kept. Sheets follow it at once.' : '';
+        if (answer.data) changed(answer.data);
+    }
+    async function read(input: HTMLInputElement) {
+        const file = input.files?.[0];
+        if (!file) return;
+        const answer = await ask(
+            api.POST('/api/staff/school/closed-days', {
+                body: { file: '' },
+                bodySerializer: () => {
+                    const form = new FormData();
+                    form.set('file', file);
+                    return form;
+                },
+            }),
+        );
+        input.value = '';
+        trouble = answer.trouble ? (answer.trouble.fields.file ?? answer.trouble.message) : '';
+        if (answer.data) {
+            const known = new Set(school.closed_days.map((one) => `${one.first}|${one.last}`));
+            const added = answer.data.closed_days.filter((one) => !known.has(`${one.first}|${one.last}`));
+            school.closed_days.push(...added);
+            said = `${added.length === 1 ? 'One closed day was' : `${added.length} closed days were`} read. Keep them with the button below.`;
+        }
+    }
+</script>
+
+<section class="mt-10 grid max-w-3xl gap-4" aria-labelledby="school">
+    <h2 id="school">The school</h2>
+    <form
+        class="grid gap-4"
+        novalidate
+        onsubmit={(event) => {
+            event.preventDefault();
+            void save();
+        }}
+    >
+        <Field name="school-name" label="School’s name" required bind:value={school.name} error={fields.name} />
+        <div class="grid gap-4 sm:grid-cols-3">
+            <div>
+                <label for="school-zone" class="mb-1 block font-semibold">Time zone</label>
+                <select id="school-zone" class="pick w-full" bind:value={school.zone}>
+                    {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
+                </select>
+            </div>
+            <Field
+                name="school-country"
+                label="Country, two letters"
+                required
+                bind:value={school.country}
+                error={fields.country}
+            />
+            <div>
+                <label for="travel" class="mb-1 block font-semibold">Minutes from room to room</label>
+                <input id="travel" type="number" min="0" class="pick w-full" bind:value={school.travel_minutes} />
+            </div>
+        </div>
+        {#each [['terms', 'Terms'], ['closed_days', 'Closed days']] as const as [list, label] (list)}
+            <fieldset>
+                <legend class="mb-1 font-semibold">{label}</legend>
+                <ul class="grid gap-2">
+                    {#each school[list] as range, i (i)}
+                        <li class="flex flex-wrap items-center gap-2">
+                            <input
+                                class="pick flex-1 basis-40"
+                                aria-label="{label} {i + 1}, name"
+                                bind:value={range.name}
+                            />
+                            <input
+                                class="pick"
+                                type="date"
+                                aria-label="{label} {i + 1}, first day"
+                                bind:value={range.first}
+                            />
+                            <input
+                                class="pick"
+                                type="date"
+                                aria-label="{label} {i + 1}, last day"
+                                bind:value={range.last}
+                            />
+                            <button
+                                type="button"
+                                class="min-h-11 min-w-11 cursor-pointer font-bold text-brick"
+                                aria-label="Take {range.name || label} away"
+                                onclick={() => school[list].splice(i, 1)}>×</button
+                            >
+                        </li>
+                    {/each}
+                </ul>
+                <div class="mt-2 flex flex-wrap gap-3">
+                    <button
+                        type="button"
+                        class="press"
+                        onclick={() => school[list].push({ name: '', first: '', last: '' })}
+                        >Add {list === 'terms' ? 'a term' : 'closed days'}</button
+                    >
+                    {#if list === 'closed_days'}
+                        <label class="press"
+                            >From a calendar file<input
+                                type="file"
+                                accept=".ics"
+                                class="sr-only"
+                                onchange={(event) => read(event.currentTarget)}
+                            /></label
+                        >
+                    {/if}
+                </div>
+            </fieldset>
+        {/each}
+        <p role="status" class:good-news={said}>{said}</p>
+        {#if trouble}<p class="notice" role="alert">{trouble}</p>{/if}
+        <button class="press main justify-self-start">Keep the school’s settings</button>
+    </form>
+</section>
+
+<style>
+    .pick {
+        min-width: 0;
+        max-width: 100%;
+        min-height: 2.75rem;
+        padding: 0.2rem 0.6rem;
+        border: 1px solid var(--edge);
+        border-radius: 6px;
+        background-color: var(--card);
+        color: var(--ink);
+    }
+</style>

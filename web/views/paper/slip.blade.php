@@ -1,0 +1,23 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>{{ $booking->sheet->title }}</title>
+<style>
+body { font: 12pt/1.5 'DejaVu Sans', sans-serif; color: #1d2a26; }
+.slip { border: 1pt dashed #8a8672; padding: 0.6cm; width: 12cm; }
+h1 { font-size: 17pt; margin: 0 0 0.3cm; }
+.note { color: #5d6a64; font-size: 10pt; }
+</style>
+</head>
+<body>
+<div class="slip">
+<p class="note">{{ $booking->sheet->host->school->name }}</p>
+<h1>{{ $when }}</h1>
+<p>{{ $booking->sheet->title }} with <strong>{{ $booking->host->name }}</strong> ({{ $booking->host->subject }})</p>
+<p>About: <strong>{{ $booking->student }}</strong></p>
+<p>Where: <strong>{{ $booking->place->label }}</strong>@if ($booking->place->directions !== '')<br>{{ $booking->place->directions }}@endif</p>
+<p class="note">For {{ $booking->pass->name }}. Booked by the office. If you cannot come, ring the office: somebody else is glad of the time.</p>
+</div>
+</body>
+</html>

@@ -1,0 +1,38 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>{{ $sheet->title }}</title>
+<style>
+@page { margin: 1cm; }
+body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
+table { width: 100%; border-collapse: collapse; }
+td.slip { width: 50%; height: 6.6cm; border: 1pt dashed #8a8672; padding: 0.4cm; vertical-align: top; }
+img { width: 3.2cm; height: 3.2cm; float: right; }
+strong { font-size: 12.5pt; }
+.link { font-size: 8pt; }
+</style>
+</head>
+<body>
+<table>
+@for ($row = 0; $row < 4; $row++)
+<tr>
+@for ($column = 0; $column < 2; $column++)
+<td class="slip">
+<img src="{{ $qr }}" alt="">
+<strong>{{ $sheet->title }}</strong><br>
+with {{ $sheet->host->name }}<br>
+@foreach ($days as $day)
+{{ $day }}<br>
+@endforeach
+@if ($more)and more days<br>@endif
+<br>Pick a time with your phone, or at<br>
+<span class="link">{{ $sheet->link() }}</span><br><br>
+Our time: ______________________
+</td>
+@endfor
+</tr>
+@endfor
+</table>
+</body>
+</html>

@@ -1,0 +1,12 @@
+<main class="sheet-of-paper">
+<h1>Meet our staff</h1>
+@foreach ($board['doors'] as $door)
+<h2>{{ $door['name'] }}</h2>
+<p>{{ $door['subject'] }}</p>
+<ul>
+@foreach ($door['sheets'] as $sheet)
+<li><a href="{{ $sheet['path'] }}">{{ $sheet['title'] }}</a>: {{ $sheet['free'] }} free</li>
+@endforeach
+</ul>
+@endforeach
+</main>

@@ -1,0 +1,76 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<meta name="color-scheme" content="light dark">
+<title>{{ $sheet['title'] }} – Recess</title>
+@vite(['web/plain.css'])
+</head>
+<body>
+<main class="sheet-of-paper">
+<p><a href="/s/{{ $sheet['slug'] }}">All times</a></p>
+<h1>{{ $sheet['title'] }}</h1>
+<p>with <strong>{{ $sheet['host']['name'] }}</strong></p>
+@if ($message !== '')
+<p class="notice" role="alert">{{ $message }}</p>
+@endif
+@php
+$chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'])->flatMap(fn ($part) => $part['slots'])->map(fn ($one) => $one + ['label' => $day['label']]))->firstWhere('key', $slot);
+@endphp
+<h2>{{ $chosen === null ? 'Choose a time' : $chosen['label'].', '.$chosen['from'].' to '.$chosen['until'] }}</h2>
+<form method="post" action="/s/{{ $sheet['slug'] }}/book">
+<input type="hidden" name="request_key" value="{{ $typed['request_key'] ?? (string) Str::uuid() }}">
+<p><label for="slot">Time</label><br>
+<select id="slot" name="slot">
+@foreach ($sheet['days'] as $day)
+@foreach ($day['stretches'] as $stretch)
+@foreach ($stretch['slots'] as $one)
+@if ($one['state'] === 'free')
+<option value="{{ $one['key'] }}" @selected($one['key'] === $slot)>{{ $day['short'] }}, {{ $one['from'] }}</option>
+@endif
+@endforeach
+@endforeach
+@endforeach
+</select></p>
+@if (count($sheet['places']) > 1)
+<p><label for="place">Where</label><br><select id="place" name="place">
+@foreach ($sheet['places'] as $place)
+<option value="{{ $place['id'] }}" @selected(($typed['place'] ?? '') == $place['id'])>{{ $place['label'] }}</option>
+@endforeach
+</select></p>
+@else
+<input type="hidden" name="place" value="{{ $sheet['places'][0]['id'] ?? '' }}">
+@endif
+<p><label for="name">Your name</label><br><input id="name" name="name" autocomplete="name" value="{{ $typed['name'] ?? '' }}">@isset($said['name'])<br><strong>{{ $said['name'] }}</strong>@endisset</p>
+<p><label for="email">E-mail address</label><br><input id="email" name="email" type="email" autocomplete="email" value="{{ $typed['email'] ?? '' }}">@isset($said['email'])<br><strong>{{ $said['email'] }}</strong>@endisset</p>
+@foreach ($sheet['questions'] as $question)
+@php $key = $question['key']; $answer = $typed['answers'][$key] ?? ''; @endphp
+<p><label for="q-{{ $key }}">{{ $question['label'] }}{{ $question['required'] ? '' : ' (if you like)' }}</label><br>
+@if ($question['help'] !== '')<small>{{ $question['help'] }}</small><br>@endif
+@switch($question['kind'])
+@case('long')
+<textarea id="q-{{ $key }}" name="answers[{{ $key }}]" rows="4">{{ is_string($answer) ? $answer : '' }}</textarea>
+@break
+@case('choice')
+<select id="q-{{ $key }}" name="answers[{{ $key }}]"><option value=""></option>
+@foreach ($question['choices'] as $choice)<option @selected($answer === $choice)>{{ $choice }}</option>@endforeach
+</select>
+@break
+@case('several')
+@foreach ($question['choices'] as $n => $choice)<input type="checkbox" id="q-{{ $key }}{{ $n === 0 ? '' : "-$n" }}" name="answers[{{ $key }}][]" value="{{ $choice }}" @checked(is_array($answer) && in_array($choice, $answer, true))> {{ $choice }}<br>@endforeach
+@break
+@case('yes or no')
+<select id="q-{{ $key }}" name="answers[{{ $key }}]"><option value=""></option><option value="1" @selected($answer === '1')>yes</option><option value="0" @selected($answer === '0')>no</option></select>
+@break
+@default
+<input id="q-{{ $key }}" name="answers[{{ $key }}]" value="{{ is_string($answer) ? $answer : '' }}">
+@endswitch
+@isset($said["answers.$key"])<br><strong>{{ $said["answers.$key"] }}</strong>@endisset
+</p>
+@endforeach
+<p><button class="press main">Keep this time</button></p>
+</form>
+</main>
+</body>
+</html>

@@ -1,0 +1,206 @@
+<script lang="ts">
+    /** The "Ask" sentence: what visitors are asked, in order, and what they read before booking. */
+    import type { Schema } from '../lib/api';
+    import type { Draft } from '../lib/draft.svelte';
+    import { newKey } from '../lib/key';
+    import Field from '../parts/Field.svelte';
+
+    interface Props {
+        draft: Draft;
+    }
+    let { draft }: Props = $props();
+
+    type Question = Schema['Question'];
+    const questions = $derived(draft.form.questions);
+    const KINDS: [Question['kind'], string][] = [
+        ['short', 'a short answer'],
+        ['long', 'a long answer'],
+        ['choice', 'one of several answers'],
+        ['several', 'any of several answers'],
+        ['yes or no', 'yes or no'],
+        ['phone', 'a phone number'],
+        ['e-mail', 'an e-mail address'],
+        ['web address', 'a web address'],
+    ];
+    let dragged = $state<number | null>(null);
+    let said = $state('');
+
+    function add(question: Partial<Question> = {}) {
+        draft.form.questions.push({
+            key: `q-${newKey().slice(0, 8)}`,
+            kind: 'short',
+            label: '',
+            help: '',
+            required: false,
+            on_run_sheet: true,
+            choices: [],
+            ...question,
+        });
+        draft.changed();
+    }
+    function move(from: number, to: number) {
+        if (to < 0 || to >= questions.length || from === to) return;
+        const [one] = draft.form.questions.splice(from, 1);
+        draft.form.questions.splice(to, 0, one!);
+        said = `${one!.label || 'The question'} is now number ${to + 1} of ${questions.length}.`;
+        draft.changed();
+    }
+    const has = (key: string) => questions.some((one) => one.key === key);
+</script>
+
+<div class="grid max-w-2xl gap-4">
+    <p class="text-faint">
+        Name and e-mail address are always asked.
+        <label class="ml-2 inline-flex min-h-11 items-center gap-2 text-ink"
+            ><input type="checkbox" bind:checked={draft.form.rules.email_optional} onchange={() => draft.changed()} /> Without
+            an e-mail address too</label
+        >
+    </p>
+    <ol class="grid gap-3">
+        {#each questions as question, i (question.key)}
+            <li
+                class="slip grid gap-3"
+                class:opacity-60={dragged === i}
+                ondragover={(event) => event.preventDefault()}
+                ondrop={() => {
+                    if (dragged !== null) move(dragged, i);
+                    dragged = null;
+                }}
+            >
+                <div class="flex flex-wrap items-center gap-3">
+                    <span
+                        class="grip"
+                        draggable="true"
+                        role="button"
+                        tabindex="0"
+                        aria-label="{question.label || `Question ${i + 1}`}: move with the up and down arrows"
+                        ondragstart={() => (dragged = i)}
+                        ondragend={() => (dragged = null)}
+                        onkeydown={(event) => {
+                            const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+                            if (by) {
+                                event.preventDefault();
+                                const grip = event.currentTarget;
+                                move(i, i + by);
+                                requestAnimationFrame(() => grip.focus());
+                            }
+                        }}>☰</span
+                    >
+                    <strong>{i + 1}.</strong>
+                    {#if question.kind === 'student'}
+                        <span>the student’s name</span>
+                    {:else}
+                        <select
+                            class="pick"
+                            aria-label="Kind of answer {i + 1}"
+                            bind:value={question.kind}
+                            onchange={() => draft.changed()}
+                        >
+                            {#each KINDS as [value, label] (value)}<option {value}>{label}</option>{/each}
+                        </select>
+                    {/if}
+                    <button
+                        type="button"
+                        class="ml-auto min-h-11 cursor-pointer text-brick underline underline-offset-4"
+                        aria-label="Take question {i + 1} out"
+                        onclick={() => {
+                            draft.form.questions.splice(i, 1);
+                            draft.changed();
+                        }}>Take it out</button
+                    >
+                </div>
+                <Field
+                    name="questions.{i}.label"
+                    label="Question {i + 1}"
+                    required
+                    bind:value={question.label}
+                    error={draft.errors[`questions.${i}.label`] ?? draft.errors[`questions.${i}.kind`]}
+                    change={() => draft.changed()}
+                />
+                <Field
+                    name="questions.{i}.help"
+                    label="Help with question {i + 1}"
+                    bind:value={question.help}
+                    error={draft.errors[`questions.${i}.help`]}
+                    change={() => draft.changed()}
+                />
+                {#if question.kind === 'choice' || question.kind === 'several'}
+                    <Field
+                        name="questions.{i}.choices"
+                        label="Answers to question {i + 1}, one to a line"
+                        lines={3}
+                        required
+                        bind:value={
+                            () => question.choices.join('\n'), (text: string) => (question.choices = text.split('\n'))
+                        }
+                        error={draft.errors[`questions.${i}.choices`]}
+                        change={() => draft.changed()}
+                    />
+                {/if}
+                <div class="flex flex-wrap gap-x-6">
+                    <label class="flex min-h-11 items-center gap-2"
+                        ><input type="checkbox" bind:checked={question.required} onchange={() => draft.changed()} />Has
+                        to be answered</label
+                    >
+                    <label class="flex min-h-11 items-center gap-2"
+                        ><input
+                            type="checkbox"
+                            bind:checked={question.on_run_sheet}
+                            onchange={() => draft.changed()}
+                        />On my list for the day</label
+                    >
+                </div>
+            </li>
+        {/each}
+    </ol>
+    <p class="sr-only" role="status">{said}</p>
+    <div class="flex flex-wrap gap-3">
+        <button type="button" class="press" onclick={() => add()}>Add a question</button>
+        {#if !has('student')}<button
+                type="button"
+                class="press"
+                onclick={() =>
+                    add({
+                        key: 'student',
+                        kind: 'student',
+                        label: 'Student’s name',
+                        help: 'Who the meeting is about.',
+                        required: true,
+                    })}>+ the student’s name</button
+            >{/if}
+        {#if !has('phone')}<button
+                type="button"
+                class="press"
+                onclick={() => add({ key: 'phone', kind: 'phone', label: 'Phone number', required: true })}
+                >+ a phone number</button
+            >{/if}
+    </div>
+    <Field
+        name="intro"
+        label="To read before booking"
+        help="What would otherwise be asked twenty times."
+        lines={3}
+        bind:value={draft.form.intro}
+        error={draft.errors.intro}
+        change={() => draft.changed()}
+    />
+</div>
+
+<style>
+    .grip {
+        display: inline-grid;
+        place-items: center;
+        min-width: 2.75rem;
+        min-height: 2.75rem;
+        cursor: grab;
+        color: var(--faint);
+    }
+    .pick {
+        min-height: 2.75rem;
+        padding: 0.15rem 1.8rem 0.15rem 0.5rem;
+        border: 1px solid var(--edge);
+        border-radius: 6px;
+        background-color: var(--card);
+        color: var(--ink);
+    }
+</style>

@@ -1,0 +1,88 @@
+<script lang="ts">
+    /** One occurrence of a block: closed, moved or at other times; this one, this and later, or all. */
+    import type { Schema } from '../lib/api';
+    import type { Draft } from '../lib/draft.svelte';
+    import Blank from '../parts/Blank.svelte';
+
+    interface Props {
+        draft: Draft;
+        index: number;
+        date: string;
+        label: string;
+        year: unknown;
+        done: () => void;
+    }
+    let { draft, index, date, label, done }: Props = $props();
+
+    type Scope = Schema['OccurrenceEdit']['scope'];
+    const block = $derived(draft.form.blocks[index]);
+    const repeats = $derived(block?.kind !== 'dates' || (block?.dates.length ?? 0) > 1);
+    let scope = $state<Scope>('this one');
+    let to = $state('');
+    // svelte-ignore state_referenced_locally -- begins with what it is now
+    let hours = $state(stretches());
+    let trouble = $state('');
+    let box = $state<HTMLElement>();
+
+    $effect(() => box?.focus());
+
+    function stretches() {
+        const known =
+            draft.drawing?.days
+                .flatMap((day) => day.stretches)
+                .filter((one) => one.block === index && one.occurrence === date)
+                .map((one) => ({ from: one.from, until: one.until })) ?? [];
+        return known.length > 0 ? known : [{ from: '', until: '' }];
+    }
+
+    async function edit(what: Schema['OccurrenceEdit']['do']) {
+        const failed = await draft.occurrence({
+            index,
+            date,
+            do: what,
+            scope: what === 'move' ? 'this one' : scope,
+            to: what === 'move' ? to : null,
+            hours: what === 'hours' ? hours : [],
+        });
+        if (failed) trouble = failed.fields.do ?? failed.fields.to ?? failed.fields.hours ?? failed.message;
+        else done();
+    }
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && done()} />
+
+<div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="Change {label}">
+    <div class="mb-2 flex flex-wrap items-baseline gap-4">
+        <h3 class="times">{label}</h3>
+        <button
+            type="button"
+            class="ml-auto min-h-11 cursor-pointer text-board underline underline-offset-4"
+            onclick={done}>Leave it</button
+        >
+    </div>
+    {#if repeats}
+        <div class="mb-2 flex flex-wrap gap-x-5" role="radiogroup" aria-label="How much is changed">
+            {#each [['this one', 'Only this one'], ['this and later', 'This and later ones'], ['all', 'All']] as const as [value, name] (value)}
+                <label class="flex min-h-11 items-center gap-2"
+                    ><input type="radio" name="scope" {value} bind:group={scope} />{name}</label
+                >
+            {/each}
+        </div>
+    {/if}
+    <p class="text-[1.05rem] leading-[2.8]">
+        {#each hours as one, i (i)}
+            {i === 0 ? 'From' : 'and from'}
+            <Blank name="occurrence-from-{i}" label="New from{i ? ` ${i + 1}` : ''}" bind:value={one.from} /> to
+            <Blank name="occurrence-until-{i}" label="New to{i ? ` ${i + 1}` : ''}" bind:value={one.until} />
+        {/each}
+        <button type="button" class="press" onclick={() => edit('hours')}>Change the times</button>
+    </p>
+    <p class="text-[1.05rem] leading-[2.8]">
+        To <Blank name="occurrence-to" label="Another date" type="date" size={13} bind:value={to} />
+        <button type="button" class="press" disabled={!to} onclick={() => edit('move')}>Move it there</button>
+    </p>
+    <button type="button" class="press away mt-2" onclick={() => edit('close')}
+        >{scope === 'this one' ? 'Close this day' : scope === 'all' ? 'Take all of it out' : 'End before this'}</button
+    >
+    {#if trouble}<p class="notice mt-3" role="alert">{trouble}</p>{/if}
+</div>

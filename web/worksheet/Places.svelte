@@ -1,0 +1,128 @@
+<script lang="ts">
+    /** The "Where" sentence: one place or several, of which the visitor picks. */
+    import type { Schema } from '../lib/api';
+    import type { Draft } from '../lib/draft.svelte';
+    import Field from '../parts/Field.svelte';
+
+    interface Props {
+        draft: Draft;
+        saved: Schema['SavedPlace'][];
+    }
+    let { draft, saved }: Props = $props();
+
+    const places = $derived(draft.form.places);
+    const KINDS = [
+        ['room', 'In a room'],
+        ['phone', 'By phone'],
+        ['video', 'On video'],
+    ] as const;
+    const MODES = [
+        ['one', 'One link for all meetings'],
+        ['each', 'A link of its own for each meeting'],
+        ['later', 'I add the link later'],
+    ] as const;
+
+    function add(from?: Schema['SavedPlace']) {
+        const place = {
+            id: null,
+            kind: from?.kind ?? ('room' as const),
+            label: from?.label ?? '',
+            link: from?.link ?? '',
+            link_mode: 'one' as const,
+            directions: from?.directions ?? '',
+        };
+        const blank = draft.form.places.findIndex((one) => one.label === '' && one.link === '');
+        if (from && blank >= 0) draft.form.places[blank] = place;
+        else draft.form.places.push(place);
+        draft.changed();
+    }
+    function kind(place: Schema['PlaceOffered'], to: Schema['PlaceOffered']['kind']) {
+        place.kind = to;
+        if (place.label === '' && to !== 'room') place.label = to === 'phone' ? 'By phone' : 'Video';
+        draft.changed();
+    }
+</script>
+
+<div class="grid max-w-2xl gap-4">
+    {#each places as place, i (i)}
+        {@const n = places.length > 1 ? ` (${i + 1})` : ''}
+        <fieldset class="slip grid gap-3" aria-label="Place{n}">
+            <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place{n}">
+                {#each KINDS as [value, label] (value)}
+                    <label class="flex min-h-11 items-center gap-2"
+                        ><input
+                            type="radio"
+                            name="place-kind-{i}"
+                            checked={place.kind === value}
+                            onchange={() => kind(place, value)}
+                        />
+                        {label}</label
+                    >
+                {/each}
+                {#if places.length > 1}
+                    <button
+                        type="button"
+                        class="ml-auto min-h-11 cursor-pointer text-brick underline underline-offset-4"
+                        onclick={() => {
+                            draft.form.places.splice(i, 1);
+                            draft.changed();
+                        }}>Take it out</button
+                    >
+                {/if}
+            </div>
+            <Field
+                name="places.{i}.label"
+                label={(place.kind === 'room' ? 'Which room' : 'What to call it') + n}
+                required
+                bind:value={place.label}
+                error={draft.errors[`places.${i}.label`]}
+                change={() => draft.changed()}
+            />
+            {#if place.kind === 'video'}
+                <div class="grid gap-1" role="radiogroup" aria-label="The video link{n}">
+                    {#each MODES as [value, label] (value)}
+                        <label class="flex min-h-11 items-center gap-2"
+                            ><input
+                                type="radio"
+                                name="link-mode-{i}"
+                                {value}
+                                bind:group={place.link_mode}
+                                onchange={() => draft.changed()}
+                            />
+                            {label}</label
+                        >
+                    {/each}
+                </div>
+                {#if place.link_mode === 'one'}
+                    <Field
+                        name="places.{i}.link"
+                        label="Video link{n}"
+                        type="url"
+                        help="Shown only to those who have booked."
+                        required
+                        bind:value={place.link}
+                        error={draft.errors[`places.${i}.link`]}
+                        change={() => draft.changed()}
+                    />
+                {/if}
+            {/if}
+            <Field
+                name="places.{i}.directions"
+                label="What to know{n}"
+                help={place.kind === 'room'
+                    ? '“Wait on the bench outside. Come five minutes early, not earlier.”'
+                    : '“If the link fails, I ring you.”'}
+                bind:value={place.directions}
+                error={draft.errors[`places.${i}.directions`]}
+                change={() => draft.changed()}
+            />
+        </fieldset>
+    {/each}
+    {#if draft.errors.places}<p class="font-semibold text-brick">{draft.errors.places}</p>{/if}
+    <div class="flex flex-wrap gap-3">
+        <button type="button" class="press" onclick={() => add()}>Add another place to pick from</button>
+        {#each saved.filter((one) => !places.some((place) => place.label === one.label)) as one (one.id)}
+            <button type="button" class="press" onclick={() => add(one)}>+ {one.label}</button>
+        {/each}
+    </div>
+</div>

@@ -1,0 +1,94 @@
+<script lang="ts">
+    /** What visitors will see, live: at phone width, wide, or as somebody who has booked. */
+    import type { Schema } from '../lib/api';
+    import Visit from '../pages/Visit.svelte';
+
+    interface Props {
+        preview: Schema['VisitSheet'] | null;
+        missing: string[];
+    }
+    let { preview, missing }: Props = $props();
+
+    let wide = $state(false);
+    let booked = $state(false);
+    const first = $derived(
+        preview?.days
+            .flatMap((day) => day.stretches.flatMap((part) => part.slots.map((slot) => ({ slot, day }))))
+            .find(({ slot }) => slot.state === 'free') ?? null,
+    );
+</script>
+
+<aside class="preview" class:wide aria-label="What visitors will see">
+    <div class="mb-2 flex flex-wrap items-center gap-2">
+        <h2 class="mr-auto text-[1.1rem]">What visitors will see</h2>
+        <button type="button" class="press small" aria-pressed={wide} onclick={() => (wide = !wide)}
+            >{wide ? 'As on a phone' : 'Wide'}</button
+        >
+        <button type="button" class="press small" aria-pressed={booked} onclick={() => (booked = !booked)}
+            >{booked ? 'Before booking' : 'Once booked'}</button
+        >
+    </div>
+    {#if missing.length > 0}
+        <ul class="mb-2 text-[0.95rem]" aria-label="Missing before it can open">
+            {#each missing as one (one)}<li class="notice mb-1">Missing: {one}</li>{/each}
+        </ul>
+    {/if}
+    {#if preview}
+        {#key booked}
+            <!-- Only to look at: what is pressed here books nothing. -->
+            <div class="frame" inert>
+                {#if booked}
+                    <div class="p-4">
+                        <div class="good-news mb-4">
+                            <p class="text-lg font-semibold">
+                                {preview.approve ? 'You have asked for this time.' : 'This time is yours.'}
+                            </p>
+                            <p>A message with a calendar entry is on its way.</p>
+                        </div>
+                        <p class="times text-lg font-semibold">
+                            {first?.day.label ?? ''}<br />{first?.slot.from ?? ''} to {first?.slot.until ?? ''}
+                        </p>
+                        <p>{preview.title}, with {preview.host.name}</p>
+                        {#each preview.places as place (place.id)}<p class="text-faint">
+                                {place.label}. {place.directions}
+                            </p>{/each}
+                    </div>
+                {:else}
+                    <Visit {...preview} preview />
+                {/if}
+            </div>
+        {/key}
+    {:else}
+        <div class="frame empty"><p class="p-6 text-faint">As soon as the sheet has times, they are here.</p></div>
+    {/if}
+</aside>
+
+<style>
+    .preview {
+        position: sticky;
+        top: 1rem;
+        align-self: start;
+        min-width: 0;
+    }
+    .frame {
+        width: min(100%, 390px);
+        height: min(44rem, calc(100vh - 9rem));
+        overflow: auto;
+        border: 6px solid var(--line);
+        border-radius: 18px;
+        background: var(--paper);
+        container-type: inline-size;
+    }
+    .preview.wide .frame {
+        width: 100%;
+        border-radius: 8px;
+    }
+    .empty {
+        height: 14rem;
+    }
+    .small {
+        min-height: 2.4rem;
+        padding: 0.1rem 0.7rem;
+        font-size: 0.92rem;
+    }
+</style>
