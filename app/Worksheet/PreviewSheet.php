@@ -64,7 +64,7 @@ final class PreviewSheet
     {
         $colleagues = [];
         foreach ($reader->list('hosts') as $i => $one) {
-            if (! isset($reader->errors["hosts.$i.id"], $reader->errors["hosts.$i.role"]) && is_numeric($one['id'] ?? null)) {
+            if (! isset($reader->errors["hosts.$i.id"]) && ! isset($reader->errors["hosts.$i.role"]) && is_numeric($one['id'] ?? null)) {
                 $colleagues[] = (new SheetHost)->forceFill(['staff_id' => (int) $one['id'], 'role' => $one['role'] ?? 'manage']);
             }
         }

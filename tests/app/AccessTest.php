@@ -55,7 +55,7 @@ final class AccessTest extends TestCase
     {
         $sheet = $this->sheet();
         $mine = (string) $this->book($sheet, $this->wish($sheet, '20:00'))->json('path');
-        $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertCreated();
         $theirs = Booking::query()->max('id');
 
         $this->ask('post', "/api$mine/bookings/$theirs/give-back")->assertNotFound();
@@ -84,7 +84,7 @@ final class AccessTest extends TestCase
     public function test_a_visitor_learns_nothing_of_other_visitors_nor_the_video_link(): void
     {
         $sheet = $this->sheet();
-        $sheet->places()->update(['kind' => 'video', 'link' => 'https://video.school.example/secret-room']);
+        $sheet->places()->reorder()->update(['kind' => 'video', 'link' => 'https://video.school.example/secret-room']);
         $this->book($sheet->refresh(), $this->wish($sheet))->assertCreated();
 
         $seen = (string) $this->get("/s/$sheet->slug")->assertOk()->getContent().$this->ask('get', "/api/s/$sheet->slug")->getContent();

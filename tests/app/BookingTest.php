@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Events\BookingMade;
+use App\Events\BookingNews;
 use App\Models\Booking;
 use App\Models\Hold;
 use App\Models\Pass;
@@ -27,7 +27,7 @@ final class BookingTest extends TestCase
             ->assertJsonPath('bookings.0.student', 'Kwame Ferreira')->assertJsonPath('bookings.0.place.directions', 'Up the stairs.');
         $this->ask('get', '/api'.$pass->json('path'))->assertOk()->assertJsonPath('bookings.0.state', 'booked');
 
-        $this->book($sheet, $this->wish($sheet))->assertConflict()
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict()
             ->assertJsonPath('message', 'Somebody has just taken 16:15. 16:00, 16:30 and 16:45 are free.')
             ->assertJsonPath('nearest.0.from', '16:00')
             ->assertJsonPath('sheet.days.0.stretches.0.slots.1.state', 'taken');
@@ -53,15 +53,15 @@ final class BookingTest extends TestCase
         $wish = $this->wish($sheet);
         $this->book($sheet, $wish)->assertCreated();
 
-        $this->book($sheet, ['student' => 'Somebody Else'] + $wish)->assertConflict();
+        $this->book($sheet, ['answers' => ['student' => 'Somebody Else', 'phone' => '902 555 0150']] + $wish)->assertConflict();
         self::assertSame(1, Booking::query()->count());
     }
 
     public function test_a_group_slot_gives_out_its_seats_and_no_more(): void
     {
         $sheet = $this->sheet(seats: 3);
-        foreach ([1, 2, 3] as $seat) {
-            $this->book($sheet, $this->wish($sheet))->assertCreated();
+        foreach (['Ama', 'Bao', 'Cleo'] as $who) {
+            $this->book($sheet, $this->otherWish($sheet, '20:15', $who))->assertCreated();
         }
         $this->book($sheet, $this->wish($sheet))->assertConflict();
 
@@ -76,7 +76,7 @@ final class BookingTest extends TestCase
         $this->book($quarter, $this->wish($quarter, '20:15'))->assertCreated();
 
         // 16:00 to 16:20 and 16:20 to 16:40 both touch 16:15 to 16:30.
-        $this->book($twenty, $this->wish($twenty, '20:20'))->assertConflict()
+        $this->book($twenty, $this->otherWish($twenty, '20:20', 'Bao'))->assertConflict()
             ->assertJsonPath('message', '16:20 is not free any more. 16:40 is free.');
         $this->book($twenty, $this->wish($twenty, '20:40'))->assertCreated();
     }
@@ -100,12 +100,12 @@ final class BookingTest extends TestCase
     {
         $sheet = $this->sheet(seats: 2);
         $path = '/api'.$this->book($sheet, $this->wish($sheet))->json('path');
-        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertCreated();
         $this->ask('post', "$path/bookings/".Booking::query()->min('id').'/give-back')->assertOk();
 
         self::assertSame(1, Hold::query()->count());
-        $this->book($sheet, $this->wish($sheet))->assertCreated();
-        $this->book($sheet, $this->wish($sheet))->assertConflict();
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Cleo'))->assertCreated();
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Davi'))->assertConflict();
     }
 
     public function test_a_meeting_that_has_begun_is_not_given_back(): void
@@ -121,7 +121,7 @@ final class BookingTest extends TestCase
     public function test_what_hangs_on_a_booking_is_kept_or_dropped_with_it(): void
     {
         $sheet = $this->sheet();
-        Event::listen(BookingMade::class, static fn () => throw new \RuntimeException('The listener broke.'));
+        Event::listen(BookingNews::class, static fn () => throw new \RuntimeException('The listener broke.'));
 
         $this->postJson("/api/s/$sheet->slug/bookings", $this->wish($sheet))->assertServerError();
         self::assertSame([0, 0, 0, 0], [Booking::query()->count(), Hold::query()->count(), Pass::query()->count(), DB::table('jobs')->count()]);
@@ -133,11 +133,12 @@ final class BookingTest extends TestCase
         yield 'no name' => [['name' => ''], 'name'];
         yield 'a name of 10 000 characters' => [['name' => str_repeat('ä', 10_000)], 'name'];
         yield 'a name on two lines' => [['name' => "Ama\nBcc: all@mail.example"], 'name'];
-        yield 'a student of 10 000 characters' => [['student' => str_repeat('x', 10_000)], 'student'];
-        yield 'no student' => [['student' => '  '], 'student'];
+        yield 'a student of 10 000 characters' => [['answers' => ['student' => str_repeat('x', 10_000), 'phone' => '902 555 0150']], 'answers.student'];
+        yield 'no student' => [['answers' => ['student' => '  ', 'phone' => '902 555 0150']], 'answers.student'];
         yield 'an address that is none' => [['email' => 'ama'], 'email'];
         yield 'an address with a line break' => [['email' => "ama@mail.example\r\nBcc: b@mail.example"], 'email'];
-        yield 'a phone number of words' => [['phone' => 'ring me'], 'phone'];
+        yield 'a phone number of words' => [['answers' => ['student' => 'Kwame', 'phone' => 'ring me']], 'answers.phone'];
+        yield 'an answer that is a list' => [['answers' => ['student' => ['Kwame'], 'phone' => '902 555 0150']], 'answers.student'];
         yield 'no slot' => [['slot' => ''], 'slot'];
         yield 'a slot in words' => [['slot' => 'tomorrow'], 'slot'];
         yield 'a place that is a list' => [['place' => [1]], 'place'];
@@ -175,9 +176,9 @@ final class BookingTest extends TestCase
     public function test_names_of_every_script_come_back_as_they_were(): void
     {
         $sheet = $this->sheet();
-        $names = ['name' => 'ندى المنصوري', 'student' => 'Zoë <b>Ng̃</b> 💡 𝒜'];
-        $this->book($sheet, $this->wish($sheet, changes: $names))->assertCreated()
-            ->assertJsonPath('name', $names['name'])->assertJsonPath('bookings.0.student', $names['student']);
+        [$name, $student] = ['ندى المنصوري', 'Zoë <b>Ng̃</b> 💡 𝒜'];
+        $this->book($sheet, $this->wish($sheet, changes: ['name' => $name, 'answers' => ['student' => $student, 'phone' => '+961 1 234 567', 'never asked' => 'x']]))->assertCreated()
+            ->assertJsonPath('name', $name)->assertJsonPath('bookings.0.student', $student)->assertJsonPath('phone', '+961 1 234 567');
         $this->get(substr((string) Pass::query()->firstOrFail()->link(), strlen((string) config('app.url'))))->assertOk()
             ->assertDontSee('<b>Ng', false);
     }

@@ -26,9 +26,9 @@ final class DemoTest extends TestCase
         $first = $picture();
         self::assertSame(8, StaffMember::query()->count());
         self::assertCount(60, array_unique(array_column(DemoPeople::families(), 2)));
-        self::assertSame('2026-12-03', Sheet::query()->firstOrFail()->blocks->firstOrFail()->pattern['on'][0]);
+        self::assertSame('2026-12-03', Sheet::query()->firstOrFail()->blocks->firstOrFail()->record['dates'][0]);
         self::assertGreaterThan(20, count($first));
-        self::assertLessThan(8 * 13, count($first));
+        self::assertLessThan(8 * 13 + 4, count($first));
 
         $fill();
         self::assertSame($first, $picture());
@@ -36,7 +36,7 @@ final class DemoTest extends TestCase
         // A week and a half later the next evening is there, and the last one still is.
         CarbonImmutable::setTestNow('2026-12-05T12:00:00Z');
         $fill();
-        self::assertSame(8 + 8 + 1, Sheet::query()->count());
+        self::assertSame(8 + 4 + 8, Sheet::query()->count());
         self::assertSame($first, array_slice($picture(), 0, count($first)));
     }
 }

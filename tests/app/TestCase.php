@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Actions\PlaceStatement;
 use App\Actions\PublishSheet;
 use App\Actions\SheetStatement;
 use App\Actions\WriteSheet;
@@ -11,12 +12,15 @@ use App\Models\PlaceKind;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Sheets\Questions;
+use App\Sheets\SheetRules;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Recess\Repeat\OnDates;
+use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Time\Hours;
 use Recess\Time\LocalDate;
@@ -52,23 +56,51 @@ abstract class TestCase extends LaravelTestCase
         return StaffMember::query()->firstOrCreate(
             ['email' => Str::slug($name).'@school.example'],
             ['school_id' => $school->id, 'name' => $name, 'subject' => 'Geography', 'password' => 'chalk-and-slate'],
-        );
+        )->refresh();
     }
 
     /** A published sheet: 16:00 to 17:00 in Halifax, that is from 20:00 UTC, on the evening. */
-    protected function sheet(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING): Sheet
+    protected function sheet(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?SheetRules $rules = null, ?Questions $questions = null): Sheet
     {
-        return app(PublishSheet::class)($this->draft($host, $minutes, $seats, $title, $date), CarbonImmutable::now()->getTimestamp());
+        return $this->publish($this->draft($host, $minutes, $seats, $title, $date, $rules, $questions));
     }
 
-    protected function draft(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING): Sheet
+    protected function draft(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?SheetRules $rules = null, ?Questions $questions = null): Sheet
     {
         return app(WriteSheet::class)($host ?? $this->host(), new SheetStatement(
-            title: $title, intro: 'Bring a pencil.', pattern: OnDates::of(LocalDate::parse($date)),
-            hours: Hours::between(LocalTime::of(16), LocalTime::of(17)), cut: Cut::of($minutes),
-            placeKind: PlaceKind::Room, placeLabel: 'Room 12', placeLink: null, directions: 'Up the stairs.',
-            seats: $seats, lead: 1440,
+            title: $title, intro: 'Bring a pencil.',
+            blocks: [Block::of(OnDates::of(LocalDate::parse($date)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of($minutes))],
+            places: [new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'Up the stairs.')],
+            questions: $questions ?? Questions::usual(), rules: $rules ?? new SheetRules(seats: $seats),
         ));
+    }
+
+    protected function publish(Sheet $sheet): Sheet
+    {
+        return app(PublishSheet::class)($sheet, CarbonImmutable::now()->getTimestamp());
+    }
+
+    /**
+     * A worksheet as the page sends it: 16:25 to 17:35 on the evening, in 15-minute meetings.
+     *
+     * @param  array<string, mixed>  $changes
+     * @param  array<string, mixed>  $block
+     * @param  array<string, mixed>  $place
+     * @param  array<string, mixed>  $rules
+     * @return array<string, mixed>
+     */
+    protected static function form(array $changes = [], array $block = [], array $place = [], array $rules = []): array
+    {
+        return $changes + [
+            'title' => 'Autumn conferences', 'kind' => 'conferences', 'intro' => '', 'joining' => false, 'hosts' => [], 'version' => 0,
+            'blocks' => [$block + [
+                'kind' => 'dates', 'dates' => [self::EVENING], 'weekdays' => [], 'month_days' => [], 'every' => 1, 'first' => null, 'until' => null, 'times' => null,
+                'hours' => [['from' => '4:25 pm', 'until' => '1735']], 'other' => [], 'minutes' => 15, 'gap' => 0, 'except' => [], 'plus' => [], 'changes' => [],
+            ]],
+            'places' => [$place + ['id' => null, 'kind' => 'room', 'label' => 'Room 12', 'link' => '', 'link_mode' => 'one', 'directions' => '']],
+            'questions' => Questions::usual()->toArray(),
+            'rules' => $rules + (new SheetRules)->toArray(),
+        ];
     }
 
     /**
@@ -79,8 +111,18 @@ abstract class TestCase extends LaravelTestCase
     {
         return $changes + [
             'slot' => self::EVENING."T$time:00Z", 'place' => $sheet->places->firstOrFail()->id, 'name' => 'Ama Otoo',
-            'email' => 'ama@mail.example', 'phone' => '+1 902 555 0199', 'student' => 'Kwame Ferreira', 'request_key' => Str::uuid()->toString(),
+            'email' => 'ama@mail.example', 'answers' => ['phone' => '+1 902 555 0199', 'student' => 'Kwame Ferreira'], 'request_key' => Str::uuid()->toString(),
         ];
+    }
+
+    /**
+     * Somebody else's wish, about another student.
+     *
+     * @return array<string, mixed>
+     */
+    protected function otherWish(Sheet $sheet, string $time, string $who): array
+    {
+        return $this->wish($sheet, $time, ['name' => $who, 'email' => Str::slug($who).'@mail.example', 'answers' => ['phone' => '902 555 0150', 'student' => "Child of $who"]]);
     }
 
     /**
@@ -101,6 +143,9 @@ abstract class TestCase extends LaravelTestCase
     protected function ask(string $method, string $path, array $body = []): TestResponse
     {
         $answer = $this->json($method, $path, $body);
+        if ($answer->getStatusCode() === 500 && $answer->exception !== null) {
+            throw $answer->exception;
+        }
         Contract::assertKept($method, $path, $answer->getStatusCode(), (string) $answer->getContent());
 
         return $answer;

@@ -52,6 +52,7 @@
         background: var(--wash);
         color: var(--ink);
         font: inherit;
+        line-height: 1.3;
         font-weight: 650;
         font-variant-numeric: tabular-nums;
     }

@@ -15,7 +15,7 @@
 <div id="page" data-component="{{ $component }}"></div>
 <noscript>
 @if ($plain !== null)
-{!! $plain->render() !!}
+{!! $plain !!}
 @else
 <p>This page needs scripts switched on. The office can book a time for you by phone.</p>
 @endif

@@ -23,7 +23,7 @@ final class MessagesTest extends TestCase
         config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
 
         $sheet = $this->sheet();
-        $path = (string) $this->book($sheet, $this->wish($sheet, changes: ['name' => 'Ama Òtóo', 'student' => 'Kwame; Ferreira, "K" \o']))->json('path');
+        $path = (string) $this->book($sheet, $this->wish($sheet, changes: ['name' => 'Ama Òtóo', 'answers' => ['phone' => '902 555 0199', 'student' => 'Kwame; Ferreira, "K" \o']]))->json('path');
         CarbonImmutable::setTestNow('2026-11-25T09:30:00Z');
         $this->actingAs($this->host())->ask('post', '/api/staff/bookings/'.Booking::query()->min('id').'/cancel', ['note' => "I am ill.\nSorry!"])->assertOk();
         Artisan::call('queue:work', ['--stop-when-empty' => true]);
@@ -38,7 +38,7 @@ final class MessagesTest extends TestCase
             foreach (['This time is yours.', 'Thursday 3 December 2026, 16:15 to 16:30 (Halifax time)', 'Room 12', 'Up the stairs.', $path] as $fact) {
                 self::assertStringContainsString($fact, $yours[$form]);
             }
-            self::assertStringContainsString('+1 902 555 0199', $hosts[$form]);
+            self::assertStringContainsString('+1 902-555-0199', $hosts[$form]);
             self::assertStringContainsString('Sorry!', $sorry[$form]);
             self::assertStringNotContainsString($path, $hosts[$form]);
         }
@@ -66,7 +66,7 @@ final class MessagesTest extends TestCase
     {
         config(['recess.demo' => true, 'mail.default' => 'mailroom']);
         $sheet = $this->sheet();
-        $this->book($sheet, $this->wish($sheet, changes: ['student' => '<img src=x onerror=alert(1)>']))->assertCreated();
+        $this->book($sheet, $this->wish($sheet, changes: ['answers' => ['phone' => '902 555 0199', 'student' => '<img src=x onerror=alert(1)>']]))->assertCreated();
         Artisan::call('queue:work', ['--stop-when-empty' => true]);
 
         self::assertSame(2, MailroomMessage::query()->count());

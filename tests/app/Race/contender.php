@@ -14,8 +14,8 @@ for ($i = 0; $i < (int) $attempts; $i++) {
     $prize = $prizes[$chance->getInt(0, count($prizes) - 1)];
     $key = sprintf('%08x-%04x-4%03x-8%03x-%012x', $chance->getInt(0, 0xFFFFFFFF), $chance->getInt(0, 0xFFFF), $chance->getInt(0, 0xFFF), $chance->getInt(0, 0xFFF), $chance->getInt(0, 0xFFFFFFFFFFFF));
     $body = json_encode([
-        'slot' => $prize['slot'], 'place' => $prize['place'], 'request_key' => $key, 'name' => "Contender $seed", 'student' => "Student $seed.$i",
-        'email' => "contender$seed@$domain", 'phone' => '+1 902 555 0100',
+        'slot' => $prize['slot'], 'place' => $prize['place'], 'request_key' => $key, 'name' => "Contender $seed", 'email' => "contender$seed.$i@$domain",
+        'answers' => ['student' => "Student $seed.$i", 'phone' => '+1 902 555 0100'],
     ], JSON_THROW_ON_ERROR);
     // Every third wish is sent twice, as by a visitor whose answer was lost.
     foreach (range(1, $i % 3 === 0 ? 2 : 1) as $press) {
