@@ -139,6 +139,19 @@ final readonly class SheetTimetable
         return [LocalDate::fromDay($from), LocalDate::fromDay(min(max([$from, ...$last]), $today->day + 3 * 366) + 1)];
     }
 
+    /**
+     * The stretches of a sheet within some dates, whatever is booked on them.
+     *
+     * @return list<Span>
+     */
+    public static function stretches(Sheet $sheet, LocalDate $from, LocalDate $before): array
+    {
+        $school = $sheet->host->school;
+        $plain = Timetable::of($school->timeZone(), $sheet->coreBlocks(), Rules::of(), $school->closedDays(), $sheet->joining);
+
+        return array_map(static fn (Pieces $pieces): Span => $pieces->stretch, $plain->pieces($from, $before));
+    }
+
     public function today(): LocalDate
     {
         return $this->zone->dateAt($this->now);

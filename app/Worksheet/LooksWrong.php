@@ -111,12 +111,18 @@ final readonly class LooksWrong
     /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
     private function acrossOtherSheets(): \Generator
     {
-        $mine = $this->stretches($this->timetable);
+        $mine = $this->stretches();
+        if (count($mine) === 0) {
+            return;
+        }
+        $all = $mine->all();
+        $zone = $this->timetable->zone;
+        [$from, $before] = [$zone->dateAt($all[0]->start), $zone->dateAt($all[count($all) - 1]->start)->plusDays(1)];
         $writer = $this->reader->sheet->host ?? $this->reader->writer;
         $others = $writer->sheets()->whereIn('state', [SheetState::Open, SheetState::Paused])->whereNull('put_away_at')
-            ->where('id', '!=', $this->reader->sheet->id ?? 0)->with(['blocks', 'host.school', 'slotChanges', 'colleagues', 'places'])->get();
+            ->where('id', '!=', $this->reader->sheet->id ?? 0)->with(['blocks', 'host.school'])->get();
         foreach ($others as $other) {
-            $shared = $mine->overlap($this->stretches(new SheetTimetable($other, $this->timetable->now)));
+            $shared = $mine->overlap(Spans::of(SheetTimetable::stretches($other, $from, $before)));
             if (count($shared) > 0) {
                 $when = $shared->all()[0];
                 yield $this->warning('blocks', sprintf(
@@ -149,7 +155,7 @@ final readonly class LooksWrong
     /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
     private function roomInUse(): \Generator
     {
-        $mine = $this->stretches($this->timetable);
+        $mine = $this->stretches();
         $owner = $this->reader->sheet->staff_id ?? $this->reader->writer->id;
         foreach ($this->reader->places() as $i => $place) {
             if ($place->kind !== PlaceKind::Room || count($mine) === 0) {
@@ -207,9 +213,9 @@ final readonly class LooksWrong
         return $block->pattern instanceof Adjusted ? $block->pattern->pattern : $block->pattern;
     }
 
-    private function stretches(SheetTimetable $timetable): Spans
+    private function stretches(): Spans
     {
-        return Spans::of(array_map(static fn ($pieces): Span => $pieces->stretch, $timetable->pieces));
+        return Spans::of(array_map(static fn ($pieces): Span => $pieces->stretch, $this->timetable->pieces));
     }
 
     /**

@@ -49,8 +49,8 @@ async function worksheet(page) {
     await page.getByRole('link', { name: 'Write a new sheet' }).click();
     const date = new Date(Date.now() + 9 * 86400e3).toISOString().slice(0, 10);
     await page.getByLabel('Title').fill('Help before the mathematics test');
-    await page.getByLabel('Date').fill(date);
-    await page.getByLabel('From').fill('10:25');
+    await page.getByLabel('Date', { exact: true }).fill(date);
+    await page.getByLabel('From', { exact: true }).fill('10:25');
     await page.getByRole('textbox', { name: 'To', exact: true }).fill('11:35');
     await page.getByText('left over').first().waitFor();
 }

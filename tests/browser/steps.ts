@@ -40,16 +40,20 @@ export async function signIn(page: Page, email = 'ines.tavares@gannetcove.exampl
 export const daysAhead = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
 
 // Each sheet of a test run has a date of its own: its host is never in two meetings, not even in tests.
-let nextDay = 12 + Math.floor(Math.random() * 700);
+// Far enough ahead to lie after the demo's closed days.
+let nextDay = 220 + Math.floor(Math.random() * 500);
 
 /** Writes and publishes a sheet as a host does; gives its link. */
 export async function publish(page: Page, title: string, from = '16:00', until = '17:10'): Promise<string> {
-    await page.goto('/staff/sheets/new');
+    await page.goto('/staff/sheets/new?kind=conferences');
     await page.getByLabel('Title').fill(title);
-    await page.getByLabel('Date').fill(daysAhead(nextDay++));
-    await page.getByLabel('From').fill(from);
+    await page.getByLabel('Date', { exact: true }).fill(daysAhead(nextDay++));
+    await page.getByLabel('From', { exact: true }).fill(from);
     await page.getByRole('textbox', { name: 'To', exact: true }).fill(until);
+    await page.getByLabel('Minutes between meetings').fill('0');
     await page.getByLabel('Which room').fill('Room 12');
+    await page.getByRole('button', { name: 'Change rules' }).click();
+    await page.getByLabel('Days ahead').fill('');
     await page.getByRole('button', { name: 'Publish' }).click();
     await expect(page.getByText('The link to pass on')).toBeVisible();
     return page.getByLabel('The link to pass on').inputValue();

@@ -41,7 +41,7 @@ export class Draft {
     #filled(name: string): boolean {
         let value: unknown = this.form;
         for (const part of name.split('.')) value = (value as Record<string, unknown> | undefined)?.[part];
-        if (Array.isArray(value)) return value.length > 0;
+        if (Array.isArray(value)) return value.some((one) => one !== '');
         return value !== '' && value !== null && value !== undefined;
     }
 

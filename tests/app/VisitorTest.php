@@ -1,0 +1,360 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Mail\BookingMessage;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Guest;
+use App\Models\Hold;
+use App\Models\Pass;
+use App\Models\Sheet;
+use App\Models\Waiting;
+use App\Sheets\LinkShown;
+use App\Sheets\Question;
+use App\Sheets\QuestionKind;
+use App\Sheets\Questions;
+use App\Sheets\SheetRules;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** What a visitor does besides booking: keep, move, bring, wait, ask, look up. */
+final class VisitorTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const KEY = '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a11';
+
+    /** @return TestResponse<\Illuminate\Http\JsonResponse> */
+    private function keep(Sheet $sheet, string $time, string $key = self::KEY): TestResponse
+    {
+        return $this->ask('post', "/api/s/$sheet->slug/keep", ['slot' => self::EVENING."T$time:00Z", 'keep_key' => $key]);
+    }
+
+    public function test_a_picked_time_is_kept_for_five_minutes_and_free_again_after(): void
+    {
+        $sheet = $this->sheet();
+        $this->keep($sheet, '20:15')->assertOk()->assertJsonPath('seconds', 300);
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict();
+        $this->keep($sheet, '20:15', Str::uuid()->toString())->assertConflict();
+
+        // Another pick lets the first one go; the one who keeps it can book it.
+        $this->keep($sheet, '20:30')->assertOk();
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertCreated();
+        $this->book($sheet, ['keep_key' => self::KEY] + $this->wish($sheet, '20:30'))->assertCreated();
+        self::assertSame(2, Hold::query()->count());
+
+        $this->keep($sheet, '20:45')->assertOk();
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(301));
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 2);
+        $this->book($sheet, $this->otherWish($sheet, '20:45', 'Cleo'))->assertCreated();
+        Artisan::call('recess:tidy');
+        self::assertSame(3, Hold::query()->count());
+    }
+
+    public function test_leaving_frees_it_at_once_and_nobody_keeps_a_whole_evening(): void
+    {
+        $sheet = $this->sheet(minutes: 5);
+        $this->keep($sheet, '20:15')->assertOk();
+        $this->ask('post', "/api/s/$sheet->slug/let-go", ['keep_key' => self::KEY])->assertOk();
+        self::assertSame(0, Hold::query()->count());
+
+        for ($i = 0; $i < 6; $i++) {
+            $this->keep($sheet, sprintf('20:%02d', $i * 5), Str::uuid()->toString())->assertOk()->assertJsonPath('seconds', 300);
+        }
+        $this->keep($sheet, '20:35', Str::uuid()->toString())->assertOk()->assertJsonPath('seconds', null);
+        self::assertSame(6, Hold::query()->count());
+    }
+
+    public function test_a_second_child_goes_on_the_same_pass_and_nobody_is_in_two_meetings(): void
+    {
+        $first = $this->sheet();
+        $second = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
+        $second->places()->reorder()->update(['label' => 'Room 3']);
+        $second->refresh();
+        $pass = substr((string) $this->book($first, $this->wish($first, '20:15'))->json('path'), 3);
+        $with = fn (string $time, string $student) => ['pass' => $pass, 'answers' => ['student' => $student, 'phone' => '902 555 0150']] + $this->wish($second, $time);
+
+        // The same minute, and too close to get from room to room (five minutes).
+        $this->book($second, $with('20:15', 'Esi Ferreira'))->assertConflict()->assertJsonPath('message', 'You are in another meeting around 16:15, or could not get from one to the other in time. 16:45 is free.');
+        $this->book($second, $with('20:30', 'Esi Ferreira'))->assertConflict();
+        $this->ask('get', "/api/s/$second->slug?pass=$pass&student=Esi")->assertJsonPath('free', 1);
+        $this->book($second, $with('20:45', 'Esi Ferreira'))->assertCreated()->assertJsonCount(2, 'bookings');
+        self::assertSame(1, Pass::query()->count());
+
+        // The student, booked by the other guardian: the same child is not in two rooms.
+        $this->book($second, $this->wish($second, '20:15', ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example', 'answers' => ['student' => ' kwame  FERREIRA', 'phone' => '902 555 0151']]))->assertConflict();
+        $once = $this->sheet($this->host('Ffion Pugh'), title: 'Pugh', rules: new SheetRules(perStudent: 1, perVisitor: 2), date: '2026-12-04');
+        $at = fn (string $time, string $who, string $student) => ['slot' => "2026-12-04T$time:00Z", 'answers' => ['student' => $student, 'phone' => '902 555 0150']] + $this->otherWish($once, $time, $who);
+        $this->book($once, $at('20:00', 'Ama', 'Kwame Ferreira'))->assertCreated();
+        self::assertStringContainsString('booked here already', (string) $this->book($once, $at('20:30', 'Kofi', 'Kwame Ferreira'))->assertConflict()->json('message'));
+    }
+
+    public function test_moving_gives_up_the_old_time_only_for_the_new_one(): void
+    {
+        $sheet = $this->sheet();
+        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:15'))->json('path');
+        $this->book($sheet, $this->otherWish($sheet, '20:30', 'Bao'))->assertCreated();
+        $id = (int) Booking::query()->min('id');
+        $move = fn (string $time) => $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING."T$time:00Z"]);
+
+        $move('20:30')->assertConflict();
+        self::assertSame('20:15', Booking::query()->findOrFail($id)->starts_at->format('H:i'));
+        $move('20:45')->assertOk()->assertJsonPath('bookings.0.from', '16:45')->assertJsonPath('bookings.0.state', 'booked');
+        self::assertSame([2, 1], [Hold::query()->count(), Booking::query()->findOrFail($id)->sequence]);
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Cleo'))->assertCreated();
+        // Once is once, even where a sheet allows one a student: a move is no second booking.
+        $once = $this->sheet($this->host('Iolo Bevan'), title: 'Once', rules: new SheetRules(perStudent: 1), date: '2026-12-04');
+        $own = '/api'.$this->book($once, ['slot' => '2026-12-04T20:00:00Z'] + $this->wish($once))->json('path');
+        $this->ask('post', "$own/bookings/".Booking::query()->max('id').'/move', ['slot' => '2026-12-04T20:15:00Z'])->assertOk();
+    }
+
+    public function test_a_guest_has_a_pass_of_their_own_and_may_leave(): void
+    {
+        $sheet = $this->sheet(rules: new SheetRules(guests: 1));
+        $path = '/api'.$this->book($sheet, $this->wish($sheet))->json('path');
+        $id = (int) Booking::query()->min('id');
+        $this->ask('post', "$path/bookings/$id/guests", ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example'])->assertOk()->assertJsonPath('bookings.0.guests.0.name', 'Kofi Ferreira');
+        $this->ask('post', "$path/bookings/$id/guests", ['name' => 'One Too Many', 'email' => 'many@mail.example'])->assertConflict();
+
+        $guest = '/api/p/'.Guest::query()->firstOrFail()->pass->token();
+        $this->ask('get', $guest)->assertJsonPath('bookings.0.own', false)->assertJsonPath('bookings.0.can_give_back', false)->assertJsonPath('bookings.0.visitor', 'Ama Otoo')->assertJsonPath('bookings.0.answers', []);
+        $this->ask('post', "$guest/bookings/$id/give-back")->assertNotFound();
+        DB::table('jobs')->delete();
+        $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertOk();
+        self::assertSame(3, DB::table('jobs')->count(), 'Visitor, guest and host.');
+        $this->ask('post', "$guest/bookings/$id/leave")->assertOk()->assertJsonCount(0, 'bookings');
+        $this->ask('get', $path)->assertJsonPath('bookings.0.guests', [])->assertJsonPath('bookings.0.state', 'booked');
+    }
+
+    public function test_the_next_in_line_is_offered_what_comes_free_for_a_set_time(): void
+    {
+        $sheet = $this->sheet(minutes: 60);
+        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:00'))->json('path');
+        foreach (['first', 'second'] as $who) {
+            $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => $who, 'email' => "$who@mail.example"])->assertOk();
+        }
+        $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'first again', 'email' => 'first@mail.example'])->assertOk();
+        self::assertSame(2, Waiting::query()->count());
+
+        DB::table('jobs')->delete();
+        config(['mail.default' => 'mailroom', 'recess.demo' => true]);
+        $this->ask('post', "$path/bookings/".Booking::query()->min('id').'/give-back')->assertOk();
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $offers = fn (): array => DB::table('mailroom_messages')->where('subject', 'like', 'A time is free%')->orderBy('id')->pluck('recipient')->all();
+        self::assertSame(['first@mail.example'], $offers());
+        $this->book($sheet, $this->otherWish($sheet, '20:00', 'Pusher In'))->assertConflict();
+
+        // Not taken in two hours: the second has their turn, and takes it.
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(121));
+        Artisan::call('recess:tidy');
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame(['first@mail.example', 'second@mail.example'], $offers());
+        $letter = (string) DB::table('mailroom_messages')->where('recipient', 'second@mail.example')->value('raw');
+        preg_match('/kept=3D([0-9a-f-]{36})/', str_replace("=\r\n", '', $letter), $key);
+        $this->book($sheet, ['keep_key' => $key[1] ?? '', 'email' => 'second@mail.example'] + $this->otherWish($sheet, '20:00', 'Second'))->assertCreated();
+        self::assertSame(1, Waiting::query()->count());
+    }
+
+    public function test_asked_maybe_accepted_declined_and_not_answered_in_time(): void
+    {
+        $sheet = $this->sheet(rules: new SheetRules(approve: true, askedHours: 24));
+        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated()->assertJsonPath('bookings.0.state', 'asked')->json('path');
+        $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict();
+        $this->actingAs($this->host());
+        $id = (int) Booking::query()->min('id');
+        $answer = fn (int $booking, string $what, string $note = '') => $this->ask('post', "/api/staff/bookings/$booking/answer", ['answer' => $what, 'note' => $note])->assertOk();
+
+        $answer($id, 'maybe', 'I have to ask the choir.');
+        $this->ask('get', $path)->assertJsonPath('bookings.0.maybe', true)->assertJsonPath('bookings.0.answer_note', 'I have to ask the choir.')->assertJsonPath('bookings.0.state', 'asked');
+        $answer($id, 'accept');
+        $answer($id, 'decline');
+        $this->ask('get', $path)->assertJsonPath('bookings.0.state', 'booked');
+
+        $this->book($sheet, $this->otherWish($sheet, '20:30', 'Bao'))->assertCreated();
+        $answer((int) Booking::query()->max('id'), 'decline', 'Come on Friday.');
+        $this->book($sheet, $this->otherWish($sheet, '20:30', 'Cleo'))->assertCreated();
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addHours(25));
+        Artisan::call('recess:tidy');
+        self::assertSame(['booked', 'declined', 'declined'], Booking::query()->orderBy('id')->get()->map(static fn (Booking $one): string => $one->state->value)->all());
+        self::assertSame(1, Hold::query()->count());
+    }
+
+    public function test_the_office_books_for_those_without_an_address_and_only_the_office(): void
+    {
+        $sheet = $this->sheet();
+        $office = $this->host('Office Lead');
+        $office->update(['office' => true]);
+        $for = fn (string $time) => $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", ['email' => ''] + $this->wish($sheet, $time));
+        $this->actingAs($this->host('Iolo Bevan'));
+        $for('20:15')->assertForbidden();
+
+        $this->actingAs($office->refresh());
+        $for('20:15')->assertCreated()->assertJsonPath('bookings.0.made_by', 'office')->assertJsonPath('bookings.0.email', '');
+        self::assertSame(1, DB::table('jobs')->count(), 'The host is told; the visitor cannot be.');
+        $id = (int) Booking::query()->min('id');
+        self::assertStringStartsWith('%PDF-', (string) $this->get("/staff/bookings/$id/slip.pdf")->assertOk()->getContent());
+        $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING.'T20:30:00Z'])->assertOk();
+        $this->ask('post', "/api/staff/bookings/$id/cancel")->assertOk()->assertJsonPath('bookings.0.cancelled_by', 'office');
+    }
+
+    public function test_reminders_go_out_once_and_never_after_the_meeting(): void
+    {
+        Mail::fake();
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
+        $sent = function (string $at): int {
+            CarbonImmutable::setTestNow($at);
+            $before = Mail::queued(BookingMessage::class)->count();
+            Artisan::call('recess:remind');
+            Artisan::call('recess:remind');
+
+            return Mail::queued(BookingMessage::class)->count() - $before;
+        };
+        // 1 day before, and 15 min before: common practice, no published source.
+        self::assertSame(0, $sent('2026-12-02T20:14:00Z'));
+        self::assertSame(2, $sent('2026-12-02T20:15:00Z'), 'Visitor and host.');
+        self::assertSame(0, $sent('2026-12-03T19:59:00Z'));
+        self::assertSame(2, $sent('2026-12-03T20:00:00Z'));
+        self::assertSame(0, $sent('2026-12-03T20:15:00Z'));
+
+        // Down for a night: only the one that still helps; down until after the meeting: none.
+        $late = $this->sheet($this->host('Iolo Bevan'), title: 'Late', date: '2026-12-10');
+        $this->book($late, ['slot' => '2026-12-10T20:00:00Z'] + $this->otherWish($late, '20:00', 'Bao'))->assertCreated();
+        self::assertSame(2, $sent('2026-12-10T19:50:00Z'));
+        self::assertSame(0, $sent('2026-12-10T21:00:00Z'));
+    }
+
+    public function test_hosts_hear_as_often_as_they_like(): void
+    {
+        $host = $this->host();
+        $sheet = $this->sheet();
+        $host->update(['notify' => 'daily']);
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        self::assertSame(1, DB::table('jobs')->count());
+        CarbonImmutable::setTestNow('2026-11-25T10:59:00Z');
+        Artisan::call('recess:digest');
+        self::assertSame(1, DB::table('jobs')->count());
+        // Seven in Halifax.
+        CarbonImmutable::setTestNow('2026-11-25T11:01:00Z');
+        Artisan::call('recess:digest');
+        Artisan::call('recess:digest');
+        self::assertSame(2, DB::table('jobs')->count());
+    }
+
+    public function test_a_video_link_is_shown_when_it_is_due(): void
+    {
+        foreach ([[LinkShown::Booked, '2026-11-24T12:00:00Z', true], [LinkShown::Before, '2026-12-03T19:59:00Z', false], [LinkShown::Before, '2026-12-03T20:00:00Z', true], [LinkShown::Called, '2026-12-03T20:14:00Z', false]] as $i => [$shown, $at, $seen]) {
+            CarbonImmutable::setTestNow(self::NOW);
+            $sheet = $this->sheet($this->host("Host $i"), title: "Video $i", rules: new SheetRules(linkShown: $shown));
+            $sheet->places()->reorder()->update(['kind' => 'video', 'link' => 'https://video.school.example/r/7']);
+            $path = '/api'.$this->book($sheet->refresh(), $this->otherWish($sheet, '20:15', "Visitor $i"))->json('path');
+            CarbonImmutable::setTestNow($at);
+            $place = $this->ask('get', $path)->json('bookings.0.place');
+            self::assertSame([$seen, $seen], [$place['link'] !== null, $place['promise'] === '']);
+        }
+    }
+
+    public function test_links_of_their_own_or_added_later_to_one_or_to_all(): void
+    {
+        $each = $this->sheet();
+        $each->places()->reorder()->update(['kind' => 'video', 'link_mode' => 'each']);
+        $each->refresh();
+        $links = array_map(fn (string $time, string $who) => $this->book($each, $this->otherWish($each, $time, $who))->assertCreated()->json('bookings.0.place.link'), ['20:00', '20:15'], ['Ama', 'Bao']);
+        self::assertCount(2, array_unique($links));
+        $this->get(parse_url($links[0], PHP_URL_PATH))->assertOk();
+        $this->get(substr((string) parse_url($links[0], PHP_URL_PATH), 0, -1).'x')->assertNotFound();
+
+        $later = $this->sheet($this->host('Iolo Bevan'), title: 'Later');
+        $later->places()->reorder()->update(['kind' => 'video', 'link_mode' => 'later']);
+        $later->refresh();
+        foreach (['20:00' => 'Cleo', '20:15' => 'Davi', '20:30' => 'Esme'] as $time => $who) {
+            $this->book($later, $this->otherWish($later, $time, $who))->assertCreated()->assertJsonPath('bookings.0.place.promise', 'The link comes later; you get a message when it is there.');
+        }
+        DB::table('jobs')->delete();
+        $this->actingAs($this->host('Iolo Bevan'));
+        $one = (int) Booking::query()->where('sheet_id', $later->id)->min('id');
+        $this->ask('post', "/api/staff/sheets/$later->id/link", ['link' => 'https://video.school.example/a', 'bookings' => [$one]])->assertOk()->assertJsonPath('links_missing', 2);
+        $this->ask('post', "/api/staff/sheets/$later->id/link", ['link' => 'https://video.school.example/b'])->assertJsonPath('links_missing', 0);
+        self::assertSame(['https://video.school.example/a', 'https://video.school.example/b', 'https://video.school.example/b'], Booking::query()->where('sheet_id', $later->id)->orderBy('id')->pluck('link')->all());
+        self::assertSame(3, DB::table('jobs')->count());
+    }
+
+    public function test_answers_of_every_kind_are_checked_and_can_be_changed(): void
+    {
+        $questions = new Questions([
+            new Question('why', QuestionKind::Choice, 'Why?', '', true, true, ['Marks', 'Friends']),
+            new Question('what', QuestionKind::Several, 'What?', '', false, true, ['Book', 'Pen']),
+            new Question('ok', QuestionKind::YesNo, 'May we?', '', true),
+            new Question('site', QuestionKind::Address, 'Page'),
+            new Question('mail', QuestionKind::Email, 'Other address'),
+        ]);
+        $sheet = $this->sheet(questions: $questions);
+        $good = ['why' => 'Marks', 'what' => ['Pen'], 'ok' => false, 'site' => 'https://page.example', 'mail' => 'b@mail.example'];
+        foreach (['why' => 'Weather', 'ok' => null, 'site' => 'javascript:1', 'mail' => "a@b\r\nBcc: c@d"] as $key => $bad) {
+            $this->book($sheet, ['answers' => [$key => $bad] + $good] + $this->wish($sheet))->assertUnprocessable()->assertOnlyJsonValidationErrors(["answers.$key"]);
+        }
+        $this->book($sheet, ['answers' => ['what' => ['Pen', 'Knife']] + $good] + $this->wish($sheet))->assertUnprocessable();
+        $path = '/api'.$this->book($sheet, ['answers' => $good] + $this->wish($sheet))->assertCreated()->json('path');
+        $id = (int) Booking::query()->min('id');
+        $this->ask('post', "$path/bookings/$id/answers", ['answers' => ['why' => 'Friends'] + $good])->assertOk()->assertJsonPath('bookings.0.answers.why', 'Friends')->assertJsonPath('bookings.0.answers.ok', false);
+        $this->ask('post', "$path/bookings/$id/answers", ['answers' => ['why' => 'Weather'] + $good])->assertUnprocessable();
+        $this->actingAs($this->host())->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('bookings.0.answers', ['Why?' => 'Friends', 'What?' => 'Pen', 'May we?' => 'no', 'Page' => 'https://page.example', 'Other address' => 'b@mail.example']);
+    }
+
+    public function test_the_pass_again_says_the_same_to_everybody_and_a_new_address_ends_the_old(): void
+    {
+        $sheet = $this->sheet();
+        $path = (string) $this->book($sheet, $this->wish($sheet))->json('path');
+        DB::table('jobs')->delete();
+        $known = $this->ask('post', '/api/pass-again', ['email' => 'AMA@mail.example'])->assertOk()->getContent();
+        self::assertSame($known, $this->ask('post', '/api/pass-again', ['email' => 'nobody@mail.example'])->assertOk()->getContent());
+        self::assertSame(1, DB::table('jobs')->count());
+
+        $new = (string) $this->ask('post', "/api$path/renew")->assertOk()->json('path');
+        $this->get($path)->assertNotFound();
+        $this->get($new)->assertOk();
+        $all = $this->get("$new/bookings.ics")->assertOk();
+        self::assertStringContainsString('UID:'.Booking::query()->firstOrFail()->uid, (string) $all->getContent());
+    }
+
+    public function test_without_scripts_the_times_are_there_and_the_form_books(): void
+    {
+        $sheet = $this->sheet();
+        $this->get("/s/$sheet->slug")->assertOk()->assertSee('16:15 to 16:30')->assertSee("/s/$sheet->slug/book?slot=", false);
+        $this->get("/s/$sheet->slug/book?slot=".urlencode(self::EVENING.'T20:15:00Z'))->assertOk()->assertSee('Thursday 3 December 2026, 16:15 to 16:30');
+        $wish = $this->wish($sheet);
+        $this->post("/s/$sheet->slug/book", ['name' => ''] + $wish)->assertUnprocessable()->assertSee('Please fill this in.')->assertSee('Kwame Ferreira');
+        $this->post("/s/$sheet->slug/book", $wish)->assertOk()->assertSee('This time is yours.');
+        $this->post("/s/$sheet->slug/book", $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict()->assertSee('Somebody has just taken 16:15.')->assertSee('Child of Bao');
+        self::assertSame(1, Booking::query()->where('state', BookingState::Booked)->count());
+    }
+
+    public function test_the_board_a_door_and_everybody_who_offers_it(): void
+    {
+        $this->sheet();
+        $this->sheet($this->host('Iolo Bevan'));
+        $this->get('/')->assertOk()->assertSee('Iolo Bevan')->assertSee('Wren Halloran');
+        $this->get('/d/wren-halloran')->assertOk()->assertSee('Conferences');
+        $this->get('/find?about=Conferences&from='.self::EVENING.'&to='.self::EVENING)->assertOk()->assertSee('Iolo Bevan');
+        $this->get('/find?about=Nothing&from=yesterday&to=2026-13-99')->assertOk()->assertDontSee('Iolo Bevan');
+        $framed = $this->get('/s/conferences/frame')->assertOk();
+        self::assertStringContainsString('frame-ancestors *', (string) $framed->headers->get('Content-Security-Policy'));
+    }
+
+    public function test_an_unchanged_sheet_is_not_sent_again(): void
+    {
+        $sheet = $this->sheet();
+        $etag = (string) $this->getJson("/api/s/$sheet->slug")->assertOk()->headers->get('ETag');
+        $this->getJson("/api/s/$sheet->slug", ['If-None-Match' => $etag])->assertStatus(304);
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $this->getJson("/api/s/$sheet->slug", ['If-None-Match' => $etag])->assertOk()->assertJsonPath('free', 3);
+    }
+}
