@@ -76,3 +76,15 @@ export async function openMail(page: Page, to: string, subject: RegExp): Promise
     await row.click();
     await expect(page.getByRole('heading', { name: subject })).toBeVisible();
 }
+
+/** Somebody books a time, in a browser of their own. */
+export async function bookBy(browser: Browser, link: string, time: string, student: string): Promise<void> {
+    const context = await somebodyElse(browser);
+    const visitor = await context.newPage();
+    await visitor.goto(link);
+    await visitor.getByRole('button', { name: new RegExp(`, ${time} to .*, free`) }).click();
+    await answer(visitor, student, `${student.replaceAll(' ', '.').toLowerCase()}@mail.example`);
+    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
+    await context.close();
+}

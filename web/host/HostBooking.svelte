@@ -91,7 +91,7 @@
         {/if}
         {#if open === 'move'}
             <Field name="move-note-{booking.id}" label="A word to {booking.name}" bind:value={note} />
-            <Mover slug={sheet.slug} student={booking.student} now={booking.key} {move} />
+            <Mover slug={sheet.slug} now={booking.key} {move} />
         {:else if open === 'link'}
             <form
                 class="mt-2 grid max-w-xl gap-2"

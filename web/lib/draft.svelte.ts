@@ -31,11 +31,11 @@ export class Draft {
     recovered = $state<Form | null>(null);
 
     get errors(): Record<string, string> {
-        const drawn = this.touched
-            ? (this.drawing?.errors ?? {})
-            : Object.fromEntries(Object.entries(this.drawing?.errors ?? {}).filter(([name]) => this.#filled(name)));
-        return { ...drawn, ...this.refused };
+        return { ...(this.touched ? (this.drawing?.errors ?? {}) : this.#worthSaying), ...this.refused };
     }
+
+    /** Of what was drawn last, the faults of blanks that had been filled in by then. */
+    #worthSaying = $state<Record<string, string>>({});
 
     /** A blank that nobody has filled in yet is not wrong yet. */
     #filled(name: string): boolean {
@@ -76,6 +76,7 @@ export class Draft {
         if (turn !== this.#turn || !answer.data) return;
         const drawing = answer.data;
         this.drawing = drawing;
+        this.#worthSaying = Object.fromEntries(Object.entries(drawing.errors).filter(([name]) => this.#filled(name)));
         if (byLine) {
             this.lineError = drawing.line_error;
             this.notes = drawing.notes;

@@ -41,7 +41,8 @@
             <div class="grid gap-5">
                 {#each day.rows as row (row.path)}
                     <Ruler
-                        day={{ ...row.ruler, label: `${row.host}, ${row.subject}` }}
+                        day={row.ruler}
+                        heading="{row.host}, {row.subject}"
                         pick={(slot) => location.assign(`${row.path}?slot=${encodeURIComponent(slot.key)}`)}
                     />
                 {/each}

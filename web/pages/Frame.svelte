@@ -19,6 +19,7 @@
 <main class="p-3" bind:this={box}>
     <h1 class="text-[1.4rem]">{sheet.title}</h1>
     <p class="mb-3 text-faint">with {sheet.host.name}. Times are {sheet.zone}. {sheet.free} free.</p>
+    <h2 class="sr-only">Free times</h2>
     <div class="grid gap-4">
         {#each sheet.days.slice(0, 3) as day (day.date)}
             <Ruler

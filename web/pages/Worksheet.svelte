@@ -77,7 +77,9 @@
             ]) + '.',
         rules: draft.drawing?.preview?.rules.join(' ') ?? '',
     });
-    const warnings = $derived(draft.drawing?.warnings ?? []);
+    const doubtful = $derived((start: string) =>
+        (draft.drawing?.warnings ?? []).some((one) => one.about.startsWith(start)),
+    );
 
     async function save(publish: boolean, settle?: Schema['Settle']) {
         working = publish ? 'publish' : 'save';
@@ -184,33 +186,26 @@
                 error={draft.errors.title}
                 change={() => draft.changed()}
             />
-            {#if warnings.length > 0}
-                <ul class="grid gap-2" aria-label="Look again">
-                    {#each warnings as warning, i (i)}
-                        <li class="notice flex flex-wrap items-center gap-x-4 gap-y-1">
-                            <span class="min-w-0 flex-1 basis-60">{warning.message}</span>
-                            {#if warning.mend}
-                                <button
-                                    type="button"
-                                    class="press"
-                                    onclick={() => draft.mend(warning.mend!.form as Record<string, unknown>)}
-                                    >{warning.mend.label}</button
-                                >
-                            {/if}
-                        </li>
-                    {/each}
-                </ul>
-            {/if}
-            <Sentence name="When" says={says.when} bind:open={open.when} wrong={wrong('blocks')}>
+            <Sentence name="When" says={says.when} bind:open={open.when} wrong={wrong('blocks') || doubtful('blocks')}>
                 <When {draft} {today} {year} {terms} />
             </Sentence>
-            <Sentence name="Where" says={says.where} bind:open={open.where} wrong={wrong('places')}>
+            <Sentence
+                name="Where"
+                says={says.where}
+                bind:open={open.where}
+                wrong={wrong('places') || doubtful('places')}
+            >
                 <Places {draft} saved={places} />
             </Sentence>
             <Sentence name="Ask" says={says.ask} bind:open={open.ask} wrong={wrong('questions', 'intro')}>
                 <Ask {draft} />
             </Sentence>
-            <Sentence name="Rules" says={says.rules} bind:open={open.rules} wrong={wrong('rules', 'hosts')}>
+            <Sentence
+                name="Rules"
+                says={says.rules}
+                bind:open={open.rules}
+                wrong={wrong('rules', 'hosts') || doubtful('rules')}
+            >
                 <Rules {draft} {colleagues} />
             </Sentence>
             <section class="border-t border-line pt-4" aria-labelledby="sentence-share">

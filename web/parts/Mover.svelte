@@ -8,12 +8,13 @@
     interface Props {
         slug: string;
         token?: string;
-        student?: string;
+        /** Which booking is moved: it does not stand in its own way. */
+        moving?: number;
         /** Where it is now. */
         now: string;
         move: (slot: string) => Promise<string | null>;
     }
-    let { slug, token, student, now, move }: Props = $props();
+    let { slug, token, moving, now, move }: Props = $props();
 
     let sheet = $state<Schema['VisitSheet'] | null>(null);
     let chosen = $state<{ key: string; said: string } | null>(null);
@@ -28,7 +29,7 @@
                     path: { slug },
                     query: {
                         ...(token ? { pass: token } : {}),
-                        ...(student ? { student } : {}),
+                        ...(moving ? { moving: String(moving) } : {}),
                         ...(from ? { from } : {}),
                     },
                 },

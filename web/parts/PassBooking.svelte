@@ -175,7 +175,7 @@
         <Mover
             slug={booking.sheet_path.slice('/s/'.length)}
             {token}
-            student={booking.student}
+            moving={booking.id}
             now={booking.key}
             move={async (slot) => {
                 const answer = await ask(

@@ -12,6 +12,8 @@
 
     interface Props {
         day: Day;
+        /** What stands over it instead of the day: a host, where several are compared. */
+        heading?: string;
         chosen?: string | null;
         /** Without it the ruler only shows. */
         pick?: (slot: Slot, day: Day) => void;
@@ -24,7 +26,7 @@
         /** A block's edge was dragged, or moved by keys, by so many minutes. */
         drag?: (stretch: Stretch, side: 'from' | 'until', minutes: number) => void;
     }
-    let { day, chosen = null, pick, names = {}, press, occurrence, drag }: Props = $props();
+    let { day, heading = '', chosen = null, pick, names = {}, press, occurrence, drag }: Props = $props();
 
     let scale = $state<HTMLElement>();
     let pulled = $state<{ stretch: Stretch; side: 'from' | 'until'; by: number } | null>(null);
@@ -109,8 +111,8 @@
     }
 </script>
 
-<section class="day" data-ruler aria-label={day.label}>
-    <h3 class="mb-2 text-[1.05rem]">{day.label}</h3>
+<section class="day" data-ruler aria-label={heading ? `${heading}, ${day.label}` : day.label}>
+    <h3 class="mb-2 text-[1.05rem]">{heading || day.label}</h3>
     <!-- A wide day scrolls sideways on its own rather than shrinking its tabs under a thumb. -->
     <div class="window">
         <div class="scale" bind:this={scale} style:--length={day.length} style:--least={THUMB / shortest}>

@@ -108,7 +108,7 @@
     <div class="sentence">
         {#if block.kind === 'dates'}
             On
-            {#if block.dates.length <= 6}
+            {#if block.dates.length <= 6 && !picking}
                 {#each block.dates, i (i)}
                     <span class="whitespace-nowrap"
                         ><Blank
@@ -128,7 +128,11 @@
                             >{/if}</span
                     >{' '}
                 {/each}
-            {:else}<strong>{block.dates.length} dates</strong>{/if}
+            {:else}<strong
+                    >{block.dates.filter(Boolean).length === 1
+                        ? 'one date'
+                        : `${block.dates.filter(Boolean).length} dates`}</strong
+                >{/if}
             <button type="button" class="link" aria-expanded={picking} onclick={() => (picking = !picking)}
                 >{picking ? 'Fold the year' : 'Pick several on the year'}</button
             >
@@ -260,6 +264,9 @@
         {/if}.
     </div>
 
+    <!-- What grows while days are picked lies below, so that nothing moves under the finger. -->
+    {#if block.kind === 'dates' && picking}<YearRulers {year} dates={block.dates} {pick} />{/if}
+
     {#each block.other as other, n (other.weekday)}
         <div class="sentence">
             On {DAYS[other.weekday - 1]}
@@ -390,7 +397,6 @@
 
     {#each mine as [name, said] (name)}<p id="{name}-error" class="mt-1 font-semibold text-brick">{said}</p>{/each}
     {#if sentence}<p class="mt-2 text-faint">{sentence}</p>{/if}
-    {#if block.kind === 'dates' && picking}<YearRulers {year} dates={block.dates} {pick} />{/if}
 </fieldset>
 
 <style>

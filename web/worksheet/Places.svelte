@@ -3,6 +3,7 @@
     import type { Schema } from '../lib/api';
     import type { Draft } from '../lib/draft.svelte';
     import Field from '../parts/Field.svelte';
+    import Warnings from './Warnings.svelte';
 
     interface Props {
         draft: Draft;
@@ -118,6 +119,7 @@
             />
         </fieldset>
     {/each}
+    <Warnings {draft} about={['places']} />
     {#if draft.errors.places}<p class="font-semibold text-brick">{draft.errors.places}</p>{/if}
     <div class="flex flex-wrap gap-3">
         <button type="button" class="press" onclick={() => add()}>Add another place to pick from</button>

@@ -2,6 +2,7 @@
     /** The "Rules" sentence: who may book, when and how often, each with a sensible answer already in its blank. */
     import type { Draft } from '../lib/draft.svelte';
     import Blank from '../parts/Blank.svelte';
+    import Warnings from './Warnings.svelte';
 
     interface Props {
         draft: Draft;
@@ -28,6 +29,7 @@
 </script>
 
 <div class="grid gap-3 text-[1.08rem]">
+    <Warnings {draft} about={['rules', 'hosts']} />
     <p class="line">
         Book
         <select

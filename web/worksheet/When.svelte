@@ -5,6 +5,7 @@
     import Ruler from '../parts/Ruler.svelte';
     import BlockBlanks from './BlockBlanks.svelte';
     import Occurrence from './Occurrence.svelte';
+    import Warnings from './Warnings.svelte';
 
     interface Props {
         draft: Draft;
@@ -129,6 +130,7 @@
     </div>
     {#if errors.blocks}<p class="notice font-semibold" role="alert">{errors.blocks}</p>{/if}
 
+    <Warnings {draft} about={['blocks']} />
     <div aria-live="polite" aria-label="What comes of it" role="region">
         {#if draft.drawing && draft.drawing.slots > 0}
             <p class="mb-3 font-semibold">{draft.drawing.sentence}</p>

@@ -138,7 +138,10 @@ final class SheetController
     {
         $now = $this->now();
         $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
-        $onlooker = $pass === null ? Onlooker::unknown() : Onlooker::of($sheet, $pass->id, $pass->email, $request->string('student')->limit(120, '')->toString(), null, $now);
+        $moving = $pass?->bookings()->where('id', $request->integer('moving'))->first();
+        $onlooker = $pass === null ? Onlooker::unknown() : Onlooker::of(
+            $sheet, $pass->id, $pass->email, $moving->student ?? $request->string('student')->limit(120, '')->toString(), $moving?->place_id, $now, $moving,
+        );
         try {
             $from = $request->filled('from') ? LocalDate::parse($request->string('from')->toString()) : null;
         } catch (TimeNotValid) {

@@ -1,0 +1,32 @@
+<script lang="ts">
+    /** What looks like a slip in one sentence, each with its mend one press away. */
+    import type { Draft } from '../lib/draft.svelte';
+
+    interface Props {
+        draft: Draft;
+        /** The fields it is about begin so. */
+        about: string[];
+    }
+    let { draft, about }: Props = $props();
+    const warnings = $derived(
+        (draft.drawing?.warnings ?? []).filter((one) => about.some((start) => one.about.startsWith(start))),
+    );
+</script>
+
+{#if warnings.length > 0}
+    <ul class="my-3 grid gap-2" aria-label="Look again">
+        {#each warnings as warning, i (i)}
+            <li class="notice flex flex-wrap items-center gap-x-4 gap-y-1">
+                <span class="min-w-0 flex-1 basis-60">{warning.message}</span>
+                {#if warning.mend}
+                    <button
+                        type="button"
+                        class="press"
+                        onclick={() => draft.mend(warning.mend!.form as Record<string, unknown>)}
+                        >{warning.mend.label}</button
+                    >
+                {/if}
+            </li>
+        {/each}
+    </ul>
+{/if}
