@@ -39,6 +39,7 @@ instance_prepare() {
     umask 022
     mkdir -p "$VAR"/{run,log,mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
     mkdir -p -m 755 "$RUN"
+    mkdir -p "$VAR/run/nginx-cache"
     [ -n "${DB_PORT:-}" ] && ! port_taken "$DB_PORT" || DB_PORT=$(free_port)
     printf 'PORT=%s\nDB_PORT=%s\n' "$PORT" "$DB_PORT" >"$VAR/ports"
     [ -f "$VAR/secrets" ] || (umask 077 && printf 'APP_KEY=base64:%s\nDB_PASSWORD=%s\n' "$(secret)" "$(secret | tr -dc 'A-Za-z0-9')" >"$VAR/secrets")
@@ -58,7 +59,7 @@ SQL
     for name in nginx.conf php-fpm.conf mariadb.cnf supervisor.conf; do fill_template $name; done
     if [ "$(id -u)" = 0 ]; then
         chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
-        chown -R "$APP_USER" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
+        chown -R "$APP_USER" "$VAR/run/nginx-cache" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
         chown "$DB_USER" "$VAR/log"
         chmod 777 "$VAR/log"
     fi
@@ -83,8 +84,9 @@ MAIL_MAILER=mailroom
 MAIL_FROM_ADDRESS=meetings@gannetcove.example
 MAIL_FROM_NAME="Gannet Cove School"
 ENV
+    [ "$INSTANCE" != bench ] || echo RECESS_BENCH=true
     # The races of the tests come from one address.
-    [ "$INSTANCE" != test ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\n'
+    [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\n'
 }
 
 fill_template() {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Visit\BenchController;
 use App\Http\Controllers\Visit\BoardController;
 use App\Http\Controllers\Visit\FeedController;
 use App\Http\Controllers\Visit\HealthController;
@@ -55,3 +56,9 @@ Route::get('/mailroom/{message}', [MailroomController::class, 'page'])->can('rea
 Route::get('/mailroom/{message}/html', [MailroomController::class, 'html'])->can('read-mailroom');
 Route::get('/stand-in/calendar.ics', [StandInController::class, 'calendar'])->can('use-stand-ins');
 Route::get('/video-room/{key}', [StandInController::class, 'room'])->can('see-board')->middleware('throttle:pass-reads');
+
+// Baselines, on the instance of bin/recess bench alone.
+if (config('recess.bench') === true) {
+    Route::get('/bench/bare', [BenchController::class, 'bare'])->can('see-board');
+    Route::post('/bench/two-statements', [BenchController::class, 'write'])->can('see-board');
+}

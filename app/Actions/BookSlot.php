@@ -14,11 +14,12 @@ use App\Models\LinkMode;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Place;
-use App\Models\Seat;
 use App\Models\Sheet;
+use App\Models\StaffMember;
 use App\Timetables\Onlooker;
 use App\Timetables\SheetTimetable;
 use App\Video\VideoRooms;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
 use Recess\Offer;
@@ -47,10 +48,6 @@ final class BookSlot
      */
     public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
     {
-        $kept = $this->alreadyKept($sheet, $wish);
-        if ($kept !== null) {
-            return $kept;
-        }
         try {
             return Contended::transaction(function () use ($sheet, $wish, $now): Booking {
                 // Whoever else books for the same person waits here, and then sees this booking.
@@ -112,10 +109,12 @@ final class BookSlot
         $sheet = $timetable->sheet;
         $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : ($timetable->freeHosts($slot) ?: $sheet->anyOne());
         $seat = ($this->takeSeat)($sheet, $slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($slot), $timetable->now, $wish->keeper);
+        $pass = $wish->passId === null ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone]) : Pass::query()->findOrFail($wish->passId);
+        $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = Booking::query()->create([
             'sheet_id' => $sheet->id,
-            'staff_id' => $this->hostOf($seat),
-            'pass_id' => $wish->passId ?? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone])->id,
+            'staff_id' => $seat->hold->staff_id,
+            'pass_id' => $pass->id,
             'place_id' => $wish->placeId,
             'hold_id' => $seat->hold_id,
             'seat' => $seat->seat,
@@ -129,19 +128,23 @@ final class BookSlot
             'made_by' => $wish->by,
             'uid' => Str::uuid()->toString(),
             'sequence' => 0,
+            'maybe' => false,
+            'answer_note' => '',
+            'cancel_note' => '',
+            'cancelled_by' => null,
+            'link' => null,
+            'called_in_at' => null,
             'request_key' => $wish->requestKey,
             'request_digest' => $wish->digest($sheet->id),
         ]);
-        if (Place::query()->findOrFail($wish->placeId)->link_mode === LinkMode::Each) {
+        // All that the messages and the answer will ask of it is known already.
+        $booking->setRelations(['sheet' => $sheet, 'pass' => $pass, 'place' => $place, 'guests' => new Collection]);
+        $booking->setRelation('host', $booking->staff_id === $sheet->staff_id ? $sheet->host : StaffMember::query()->findOrFail($booking->staff_id));
+        if ($place->link_mode === LinkMode::Each) {
             $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
         }
         event(new BookingNews($booking, $booking->state === BookingState::Asked ? Occasion::Asked : Occasion::Booked, $wish->by));
 
         return $booking;
-    }
-
-    private function hostOf(Seat $seat): int
-    {
-        return (int) \App\Models\Hold::query()->whereKey($seat->hold_id)->value('staff_id');
     }
 }

@@ -21,9 +21,9 @@ final class LockPeople
         ]));
         // In one order, or two of them wait for each other.
         sort($digests);
-        foreach ($digests as $digest) {
-            DB::table('booking_people')->insertOrIgnore(['digest' => $digest]);
-            DB::table('booking_people')->where('digest', $digest)->lockForUpdate()->first();
+        if ($digests !== []) {
+            // Inserting what is there already takes the row's lock, which is what this is for.
+            DB::table('booking_people')->upsert(array_map(static fn (string $digest): array => ['digest' => $digest], $digests), ['digest'], ['digest']);
         }
     }
 }

@@ -42,7 +42,7 @@ final class TakeSeat
                     $this->companion($sheet, $slot, $colleague, $hold);
                 }
 
-                return $this->mark(new Seat(['hold_id' => $hold->id, 'seat' => $this->lowestFree($hold, $seats)]), $keptUntil, $keeper);
+                return $this->mark((new Seat(['hold_id' => $hold->id, 'seat' => $this->lowestFree($hold, $seats)]))->setRelation('hold', $hold), $keptUntil, $keeper);
             } catch (UniqueConstraintViolationException|NoSeatLeft $failure) {
                 $refusal = $failure;
             }
@@ -120,6 +120,9 @@ final class TakeSeat
 
     private function lowestFree(Hold $hold, int $seats): int
     {
+        if ($seats === 1) {
+            return 1;
+        }
         $taken = $hold->seats()->lockForUpdate()->pluck('seat')->all();
         foreach (range(1, $seats) as $seat) {
             if (! in_array($seat, $taken, true)) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Models\StaffMember;
 use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\Auth;
 
 /** A page: a shell with the page's data in it, on which one Svelte component of web/pages/ is mounted. */
 final class Page
@@ -28,6 +30,7 @@ final class Page
             'entry' => "web/$entry.ts",
             'title' => $title,
             'component' => $component,
+            'reader' => $entry === 'staff' && Auth::user() instanceof StaffMember ? Auth::user() : null,
             // What can be read and done where scripts do not run.
             'plain' => $plain,
             // No "<" survives, so nobody's name can end the element that holds it.

@@ -36,7 +36,7 @@ final class TellOfBooking
     {
         $readers = [];
         if (! in_array($occasion, self::NOT_FOR_VISITORS, true)) {
-            $guests = $booking->guests()->with('pass')->whereNull('left_at')->get()->map(static fn (Guest $guest) => $guest->pass);
+            $guests = $booking->wasRecentlyCreated ? [] : $booking->guests()->with('pass')->whereNull('left_at')->get()->map(static fn (Guest $guest) => $guest->pass);
             foreach ([$booking->pass, ...$guests] as $pass) {
                 if ($pass->email !== null) {
                     $readers[] = Reader::pass($pass);

@@ -14,17 +14,19 @@ final readonly class Reader
     private function __construct(
         public Party $side,
         private int $id,
+        private string $name,
+        private string $email,
     ) {
     }
 
     public static function pass(Pass $pass): self
     {
-        return new self(Party::Visitor, $pass->id);
+        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email);
     }
 
     public static function staff(StaffMember $staff): self
     {
-        return new self(Party::Host, $staff->id);
+        return new self(Party::Host, $staff->id, $staff->name, $staff->email);
     }
 
     public function isHost(): bool
@@ -34,12 +36,12 @@ final readonly class Reader
 
     public function name(): string
     {
-        return $this->person()->name;
+        return $this->name;
     }
 
     public function email(): string
     {
-        return (string) $this->person()->email;
+        return $this->email;
     }
 
     public function person(): Pass|StaffMember

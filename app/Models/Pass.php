@@ -30,11 +30,13 @@ final class Pass extends Model
 
     protected $hidden = ['token_hash'];
 
+    protected $attributes = ['generation' => 1, 'mail_failure' => ''];
+
     protected static function booted(): void
     {
         // The token needs the row's number, so the hash follows the insert, in the same transaction.
         self::created(static function (self $pass): void {
-            $pass->refresh()->forceFill(['token_hash' => Secret::hash($pass->token())])->saveQuietly();
+            $pass->forceFill(['token_hash' => Secret::hash($pass->token())])->saveQuietly();
         });
     }
 

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A seat of a hold: taken by a booking, or kept for a few minutes while somebody types.
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $seat
  * @property CarbonImmutable|null $kept_until null once booked
  * @property string|null $keeper hash of the key of whoever keeps it
+ * @property Hold $hold
  */
 final class Seat extends Model
 {
@@ -24,6 +26,12 @@ final class Seat extends Model
     protected $primaryKey = null;
 
     protected $guarded = [];
+
+    /** @return BelongsTo<Hold, $this> */
+    public function hold(): BelongsTo
+    {
+        return $this->belongsTo(Hold::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -8,8 +8,10 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\PlaceKind;
 use App\Models\Sheet;
+use Illuminate\Support\Facades\DB;
 use Recess\Rules\Claims;
 use Recess\Rules\Engagement;
+use Recess\Time\Span;
 
 /** A visitor who looks at a sheet, as far as they are known: what they and the student have booked already. */
 final readonly class Onlooker
@@ -33,33 +35,52 @@ final readonly class Onlooker
     public static function of(Sheet $sheet, ?int $passId, ?string $email, string $student, ?int $placeId, int $now, ?Booking $moving = null): self
     {
         $place = $sheet->places->firstWhere('id', $placeId) ?? $sheet->places->first();
+        $email ??= '';
+        $key = $student === '' ? '' : Booking::studentKey($student);
+        $visitor = $about = [];
+        foreach ($passId === null && $email === '' && $key === '' ? [] : self::bookings($sheet, $passId, $email, $key, $now) as $one) {
+            if ((int) $one->id === $moving?->id) {
+                continue;
+            }
+            if ((int) $one->pass_id === $passId || ($email !== '' && $one->email === $email)) {
+                $visitor[] = $one;
+            }
+            if ($key !== '' && $one->student_key === $key) {
+                $about[] = $one;
+            }
+        }
 
-        return new self(
-            $passId === null && ($email ?? '') === '' ? new Claims : self::claims($sheet, $now, $moving, static fn ($query) => $query->where(static fn ($either) => $either
-                ->when($passId !== null, static fn ($one) => $one->orWhere('pass_id', $passId))
-                ->when(($email ?? '') !== '', static fn ($one) => $one->orWhereHas('pass', static fn ($pass) => $pass->where('email', $email))))),
-            $student === '' ? new Claims : self::claims($sheet, $now, $moving, static fn ($query) => $query->where('student_key', Booking::studentKey($student))),
-            $place?->kind === PlaceKind::Room ? $place->label : null,
-        );
+        return new self(self::claims($sheet, $visitor), self::claims($sheet, $about), $place?->kind === PlaceKind::Room ? $place->label : null);
     }
 
-    private static function claims(Sheet $sheet, int $now, ?Booking $moving, \Closure $whose): Claims
+    /**
+     * What the visitor or the student has booked: on this sheet ever, on others from now on.
+     *
+     * @return iterable<\stdClass>
+     */
+    private static function bookings(Sheet $sheet, ?int $passId, string $email, string $key, int $now): iterable
     {
-        $query = Booking::query()
-            ->whereIn('state', [BookingState::Booked, BookingState::Asked])
-            ->where('ends_at', '>', gmdate('Y-m-d H:i:s', $now - 86_400))
-            ->when($moving !== null, static fn ($one) => $one->where('id', '!=', $moving?->id))
-            ->with('place');
-        $whose($query);
-        $bookings = $query->get();
+        return DB::table('bookings')
+            ->join('passes', 'passes.id', '=', 'bookings.pass_id')->join('places', 'places.id', '=', 'bookings.place_id')
+            ->whereIn('bookings.state', [BookingState::Booked->value, BookingState::Asked->value])
+            ->where(static fn ($when) => $when->where('bookings.ends_at', '>', gmdate('Y-m-d H:i:s', $now - 86_400))->orWhere('bookings.sheet_id', $sheet->id))
+            ->where(static function ($who) use ($passId, $email, $key): void {
+                $passId === null || $who->orWhere('bookings.pass_id', $passId);
+                $email === '' || $who->orWhere('passes.email', $email);
+                $key === '' || $who->orWhere('bookings.student_key', $key);
+            })
+            ->get(['bookings.id', 'bookings.sheet_id', 'bookings.pass_id', 'passes.email', 'bookings.student_key', 'bookings.starts_at', 'bookings.ends_at', 'places.kind', 'places.label']);
+    }
 
+    /** @param  list<\stdClass>  $bookings */
+    private static function claims(Sheet $sheet, array $bookings): Claims
+    {
         return new Claims(
-            Booking::query()->where('sheet_id', $sheet->id)->whereIn('state', [BookingState::Booked, BookingState::Asked])
-                ->when($moving !== null, static fn ($one) => $one->where('id', '!=', $moving?->id))->tap($whose)->count(),
-            array_values($bookings->map(static fn (Booking $booking): Engagement => new Engagement(
-                $booking->span(),
-                $booking->place->kind === PlaceKind::Room ? $booking->place->label : null,
-            ))->all()),
+            count(array_filter($bookings, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet->id)),
+            array_map(static fn (\stdClass $one): Engagement => new Engagement(
+                Span::of((int) strtotime($one->starts_at.' UTC'), (int) strtotime($one->ends_at.' UTC')),
+                $one->kind === PlaceKind::Room->value ? $one->label : null,
+            ), $bookings),
         );
     }
 }

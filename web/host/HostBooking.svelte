@@ -2,6 +2,7 @@
     /** One booking as its host sees it: who, about whom, how to reach them; answered, moved, given a link, cancelled. */
     import { api, ask, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import { elsewhere } from '../lib/elsewhere';
     import Field from '../parts/Field.svelte';
     import GiveBack from '../parts/GiveBack.svelte';
     import Mover from '../parts/Mover.svelte';
@@ -13,6 +14,7 @@
     }
     let { sheet, booking, changed }: Props = $props();
 
+    const otherClock = $derived(elsewhere(booking.key, sheet.zone_name));
     let open = $state<'' | 'move' | 'link'>('');
     let note = $state('');
     let link = $state('');
@@ -52,7 +54,10 @@
 </script>
 
 <li class="slip grid gap-x-6 gap-y-2 md:grid-cols-[9rem_minmax(0,1fr)_auto]">
-    <p class="times font-semibold">{booking.day}<br />{clock.say(booking.from)}</p>
+    <p class="times font-semibold">
+        {booking.day}<br />{clock.say(booking.from)}
+        {#if otherClock}<span class="block text-[0.9rem] font-normal text-faint">{otherClock}</span>{/if}
+    </p>
     <div>
         <p class="text-lg font-semibold">{booking.student || booking.name}</p>
         <p>

@@ -5,6 +5,9 @@ const KEPT = 'recess.clock';
 function preferred(): boolean {
     const kept = localStorage.getItem(KEPT);
     if (kept) return kept === '12';
+    // As a staff member has set it, whatever the device.
+    const set = document.documentElement.dataset.clock;
+    if (set === '12' || set === '24') return set === '12';
     return new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
 }
 

@@ -1,6 +1,6 @@
 /** The same moment on the reader's own clock, where that is another than the school's; null where it is not. */
 export function elsewhere(instant: string, zone: string): string | null {
-    const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    const own = document.documentElement.dataset.zone || Intl.DateTimeFormat().resolvedOptions().timeZone;
     const moment = new Date(instant);
     const at = (timeZone: string) =>
         new Intl.DateTimeFormat('en-GB', {

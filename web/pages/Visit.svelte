@@ -67,10 +67,15 @@
         const slot = wanted ? find(wanted) : undefined;
         if (slot && (slot.slot.state === 'free' || location.search.includes('kept='))) pick(slot.slot, slot.label);
         if (visitor.pass) void refresh(true);
+        // What came with the page may be a second old.
+        const soon = setTimeout(() => void refresh(), 1500);
         const timer = setInterval(() => {
             if (document.visibilityState === 'visible' && !pass && sheet.state === 'open') void refresh();
         }, 6000);
-        return () => clearInterval(timer);
+        return () => {
+            clearTimeout(soon);
+            clearInterval(timer);
+        };
     });
 
     const find = (key: string) =>

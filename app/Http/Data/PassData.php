@@ -16,12 +16,13 @@ final class PassData
 {
     /**
      * @param  int  $now  seconds since the epoch
+     * @param  Booking|null  $only  the one booking of a pass that has just been made
      * @return array<string, mixed> as Pass in docs/formats/recess.openapi.yaml
      */
-    public static function of(Pass $pass, int $now): array
+    public static function of(Pass $pass, int $now, ?Booking $only = null): array
     {
         $path = '/p/'.$pass->token();
-        $bookings = self::bookings($pass);
+        $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
 
         return [
             'path' => $path,

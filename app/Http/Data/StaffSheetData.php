@@ -61,6 +61,7 @@ final class StaffSheetData
             'intro' => $sheet->intro,
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($timetable->zone),
+            'zone_name' => $timetable->zone->name,
             'days' => RulerData::days($timetable->zone, $pieces, $timetable->offers, $timetable->now, new RulerNotes(
                 busy: self::busy($sheet, $pieces), extra: $sheet->slotChanges->mapWithKeys(static fn (SlotChange $change): array => [$change->starts_at->getTimestamp() => $change->extra_seats])->all(),
             )),

@@ -22,7 +22,7 @@ class BookingRequest extends FormRequest
         $sheet = $this->sheet();
         $rules = [
             'slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'],
-            'place' => ['required', 'integer', Rule::exists('places', 'id')->where('sheet_id', $sheet->id)->whereNull('removed_at')],
+            'place' => ['required', 'integer', Rule::in($sheet->places->pluck('id'))],
             'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc'],
             'answers' => ['present', 'array'],

@@ -78,7 +78,7 @@ final class SheetController
         $booking = $bookSlot($sheet, $request->wish(), $now);
 
         return new JsonResponse(
-            PassData::of($booking->pass, $now),
+            PassData::of($booking->pass, $now, $booking->pass->wasRecentlyCreated ? $booking : null),
             $booking->wasRecentlyCreated ? 201 : 200,
             ['Cache-Control' => 'no-store, private'],
         );

@@ -1,0 +1,32 @@
+# bin/recess bench core, rush: figures beside a baseline of the same run.
+. ops/install.sh
+. ops/instance.sh
+
+recess_bench() {
+    case ${1:-} in
+        core)
+            install_all python3-dateutil >&2
+            # As the web server runs it: with OPcache.
+            exec "$PHP" -d opcache.enable_cli=1 ops/bench/core.php
+            ;;
+        rush) bench_rush ;;
+        *) fail "bench does not know “${1:-}”." "There are: bin/recess bench core, bin/recess bench rush" ;;
+    esac
+}
+
+bench_rush() {
+    install_all >&2
+    instance_open bench
+    instance_stop
+    trap 'instance_stop' EXIT
+    trap 'exit 130' INT TERM
+    instance_prepare "$(free_port)"
+    step "Starting an instance for the rush on port $PORT" >&2
+    instance_start_database
+    quietly "$VAR/log/clear.log" artisan optimize:clear
+    quietly "$VAR/log/migrate.log" artisan migrate:fresh --force
+    quietly "$VAR/log/demo.log" artisan recess:demo
+    instance_start_web
+    # As root, for it kills what supervisor runs; its artisan calls become the application's own user again.
+    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_SUPERVISOR=$VAR/run/supervisor.conf RECESS_USER=$APP_USER "$PHP" ops/bench/rush-report.php
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+// Runs the rush on a running instance, then again with faults in its middle, and holds what was told against the tables.
+
+use Symfony\Component\Process\Process;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$address = (string) getenv('RECESS_ADDRESS');
+$supervisor = (string) getenv('RECESS_SUPERVISOR');
+
+function artisan(string ...$arguments): mixed
+{
+    $as = posix_getuid() === 0 ? ['runuser', '-u', (string) getenv('RECESS_USER'), '--', 'env', 'HOME=/tmp'] : [];
+    $run = new Process([...$as, PHP_BINARY, __DIR__.'/../../artisan', ...$arguments], timeout: 120);
+
+    return json_decode(trim($run->mustRun()->getOutput()), true, flags: JSON_THROW_ON_ERROR);
+}
+
+function supervise(string ...$what): void
+{
+    (new Process(['supervisorctl', '-c', $GLOBALS['supervisor'], ...$what], timeout: 120))->run();
+}
+
+/** @param  Closure(): void|null  $faults */
+function rush(string $name, int $visitors, float $seconds, ?Closure $faults = null): array
+{
+    $sheets = json_encode(artisan('recess:rush', 'write', "--run=$name"), JSON_THROW_ON_ERROR);
+    $run = new Process([PHP_BINARY, __DIR__.'/rush.php', $GLOBALS['address'], (string) $visitors, (string) $seconds], input: $sheets, timeout: 240);
+    $run->start();
+    if ($faults !== null) {
+        $faults();
+    }
+    $run->wait();
+    $answer = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    for ($wait = 0; $wait < 600; $wait++) {
+        $counted = artisan('recess:rush', 'count', "--run=$name");
+        if ($counted['jobs'] === 0) {
+            break;
+        }
+        sleep(1);
+    }
+    $yours = array_unique(array_column(array_filter($answer['told'], static fn (array $one): bool => in_array($one['status'], [200, 201], true)), 'key'));
+    $times = array_column($answer['told'], 'seconds');
+    sort($times);
+    $statuses = array_count_values(array_column($answer['told'], 'status'));
+    ksort($statuses);
+
+    return [
+        'visitors' => $visitors, 'answers' => count($times), 'statuses' => $statuses, 'unanswered' => $answer['unanswered'],
+        'median' => $times[intdiv(count($times), 2)] ?? 0, 'p99' => $times[(int) (count($times) * 0.99)] ?? 0, 'most' => end($times) ?: 0,
+        'booked' => $counted['booked'], 'slots' => $counted['slots'], 'overlaps' => $counted['overlaps'],
+        'told without having' => count(array_diff($yours, $counted['keys'])), 'having untold' => count(array_diff($counted['keys'], $yours)),
+        'jobs left' => $counted['jobs'], 'jobs failed' => $counted['failed'], 'mails twice' => $counted['mails_twice'], 'mails' => $counted['mails'],
+    ];
+}
+
+function table(string $title, array $result): void
+{
+    echo "### $title\n\n| | |\n| --- | ---: |\n";
+    foreach ($result as $name => $value) {
+        printf("| %s | %s |\n", $name, is_array($value) ? implode(', ', array_map(static fn ($k, $v): string => "$k: $v", array_keys($value), $value)) : (is_float($value) ? sprintf('%.3f s', $value) : $value));
+    }
+    echo "\n";
+}
+
+/** Requests a second with 8 connections at once, for some seconds. */
+function rate(string $method, Closure $url, ?Closure $body = null, float $seconds = 6): float
+{
+    $multi = curl_multi_init();
+    $add = static function () use ($multi, $method, $url, $body): void {
+        $curl = curl_init($url());
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_TIMEOUT => 30, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]
+            + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body()]));
+        curl_multi_add_handle($multi, $curl);
+    };
+    array_map(static fn () => $add(), range(1, 8));
+    $start = microtime(true);
+    $done = 0;
+    while (microtime(true) - $start < $seconds) {
+        curl_multi_exec($multi, $active);
+        curl_multi_select($multi, 0.01);
+        while (($info = curl_multi_info_read($multi)) !== false) {
+            $status = curl_getinfo($info['handle'], CURLINFO_RESPONSE_CODE);
+            curl_multi_remove_handle($multi, $info['handle']);
+            if ($status < 200 || $status > 299) {
+                fwrite(STDERR, "A baseline answered $status.\n");
+                exit(1);
+            }
+            $done++;
+            $add();
+        }
+    }
+
+    return $done / (microtime(true) - $start);
+}
+
+table('The rush: 600 slots, 1000 visitors within ten seconds', rush('calm', 1000, 10));
+table('The same all in one second', rush('flood', 1000, 1));
+table('With faults: the database killed, the queue worker killed while sending, the web server’s PHP reloaded', rush('faults', 1000, 20, static function (): void {
+    sleep(4);
+    supervise('signal', 'KILL', 'web:queue');
+    sleep(2);
+    supervise('signal', 'KILL', 'mariadb');
+    sleep(5);
+    supervise('signal', 'USR2', 'web:fpm');
+    sleep(3);
+    supervise('signal', 'KILL', 'web:queue');
+}));
+
+$sheets = artisan('recess:rush', 'write', '--run=reads');
+$n = 0;
+$bare = rate('GET', static fn (): string => "$address/bench/bare");
+$sheet = rate('GET', static fn (): string => "$address/api/s/{$sheets[0]['slug']}");
+$write = rate('POST', static fn (): string => "$address/bench/two-statements", static fn (): string => '{}');
+$wishes = [];
+foreach ($sheets as $one) {
+    foreach ($one['slots'] as $slot) {
+        $wishes[] = [$one, $slot];
+    }
+}
+shuffle($wishes);
+$next = static function () use (&$wishes, &$n): array {
+    return $wishes[$n++ % count($wishes)];
+};
+$current = null;
+$book = rate('POST', static function () use ($next, &$current, $address): string {
+    $current = $next();
+
+    return "$address/api/s/{$current[0]['slug']}/bookings";
+}, static function () use (&$current, &$n): string {
+    return json_encode([
+        'slot' => $current[1], 'place' => $current[0]['place'], 'name' => "Reader $n", 'email' => "reader$n@rush.example", 'answers' => ['student' => "Pupil $n", 'phone' => '902 555 0100'],
+        'request_key' => sprintf('%08x-0000-4000-9000-%012x', $n, random_int(0, PHP_INT_MAX) & 0xFFFFFFFFFFFF),
+    ], JSON_THROW_ON_ERROR);
+}, 4);
+echo "### Beside a bare route of the same run, 8 connections\n\n| | a second | |\n| --- | ---: | --- |\n";
+printf("| a bare Laravel JSON route | %.0f | |\n| a public sheet, read | %.0f | %.1f times the bare route |\n", $bare, $sheet, $sheet / $bare);
+printf("| a bare two-statement Laravel write | %.0f | |\n| a booking | %.0f | %.2f of the bare write |\n", $write, $book, $book / $write);

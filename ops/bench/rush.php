@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+// bin/recess bench rush: a round opens at one moment and everybody presses. Loopback only, bounded in count and time.
+// php ops/bench/rush.php ADDRESS VISITORS SECONDS [faults]: prints what was told as JSON; the sheets come on standard input.
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+[, $address, $visitors, $seconds] = $argv;
+if (parse_url($address, PHP_URL_HOST) !== '127.0.0.1') {
+    fwrite(STDERR, "The rush is for this machine alone.\n");
+    exit(2);
+}
+/** @var list<array{slug: string, place: int, slots: list<string>}> $sheets */
+$sheets = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
+$chance = new Randomizer(new Mt19937(1000));
+$multi = curl_multi_init();
+curl_multi_setopt($multi, CURLMOPT_MAX_TOTAL_CONNECTIONS, 1200);
+$start = microtime(true) + 0.2;
+$waiting = $told = [];
+for ($i = 0; $i < (int) $visitors; $i++) {
+    // Spread over the window as people press: most of them in its first half.
+    $at = $start + (float) $seconds * (($chance->getInt(0, 1_000_000) / 1_000_000) ** 1.6);
+    $waiting[] = ['visitor' => $i, 'at' => $at, 'try' => 1, 'sheet' => $chance->getInt(0, count($sheets) - 1), 'slot' => null, 'key' => null];
+}
+$running = [];
+$press = static function (array $one) use ($sheets, $chance, $multi, $address, &$running): void {
+    $sheet = $sheets[$one['sheet']];
+    $one['slot'] ??= $sheet['slots'][$chance->getInt(0, count($sheet['slots']) - 1)];
+    $one['key'] ??= sprintf('%08x-0000-4000-8000-%012x', $one['visitor'], $chance->getInt(0, 0xFFFFFFFFFFFF));
+    $curl = curl_init("$address/api/s/{$sheet['slug']}/bookings");
+    curl_setopt_array($curl, [
+        CURLOPT_POSTFIELDS => json_encode([
+            'slot' => $one['slot'], 'place' => $sheet['place'], 'name' => "Visitor {$one['visitor']}", 'email' => "visitor{$one['visitor']}@rush.example",
+            'answers' => ['student' => "Student {$one['visitor']}", 'phone' => '902 555 0100'], 'request_key' => $one['key'],
+        ], JSON_THROW_ON_ERROR),
+        CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+    ]);
+    $one['pressed'] = microtime(true);
+    $running[spl_object_id($curl)] = [$curl, $one];
+    curl_multi_add_handle($multi, $curl);
+};
+while (($waiting !== [] || $running !== []) && microtime(true) < $start + 150) {
+    $now = microtime(true);
+    foreach ($waiting as $i => $one) {
+        if ($one['at'] <= $now) {
+            unset($waiting[$i]);
+            $press($one);
+        }
+    }
+    curl_multi_exec($multi, $active);
+    curl_multi_select($multi, 0.005);
+    while (($done = curl_multi_info_read($multi)) !== false) {
+        [$curl, $one] = $running[spl_object_id($done['handle'])];
+        unset($running[spl_object_id($done['handle'])]);
+        $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+        $body = json_decode((string) curl_multi_getcontent($curl), true);
+        curl_multi_remove_handle($multi, $curl);
+        $told[] = ['visitor' => $one['visitor'], 'status' => $status, 'seconds' => round(microtime(true) - $one['pressed'], 3), 'key' => $one['key'], 'sheet' => $sheets[$one['sheet']]['slug'], 'slot' => $one['slot']];
+        if ($status === 409 && $one['try'] < 6 && ($body['nearest'] ?? []) !== []) {
+            // As somebody does who was beaten to it: one of the nearest, after a breath.
+            $waiting[] = ['at' => microtime(true) + 0.5, 'try' => $one['try'] + 1, 'slot' => $body['nearest'][$chance->getInt(0, count($body['nearest']) - 1)]['key'], 'key' => null] + $one;
+        } elseif (($status === 0 || $status >= 500) && $one['try'] < 12) {
+            // No answer: pressed again with the same key, as the page does.
+            $waiting[] = ['at' => microtime(true) + 1.0, 'try' => $one['try'] + 1] + $one;
+        }
+    }
+}
+echo json_encode(['told' => $told, 'unanswered' => count($running) + count($waiting)], JSON_THROW_ON_ERROR);
