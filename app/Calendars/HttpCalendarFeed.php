@@ -15,12 +15,13 @@ final readonly class HttpCalendarFeed implements CalendarFeed
 {
     private const REDIRECTS = 5;
 
-    private const SECONDS = 10;
-
     private const MEGABYTES = 10;
 
-    /** @param  list<string>  $allowed  hosts, with a port or without, that may be private: "calendar.school.example", "127.0.0.1:8000" */
-    public function __construct(private array $allowed)
+    /**
+     * @param  list<string>  $allowed  hosts, with a port or without, that may be private: "calendar.school.example", "127.0.0.1:8000"
+     * @param  int  $seconds  how long one answer may take
+     */
+    public function __construct(private array $allowed, private int $seconds = 10)
     {
     }
 
@@ -32,7 +33,7 @@ final readonly class HttpCalendarFeed implements CalendarFeed
             $body = '';
             try {
                 $answer = Http::withHeaders(array_filter(['Accept' => 'text/calendar', 'If-None-Match' => $etag]))
-                    ->timeout(self::SECONDS)->connectTimeout(5)
+                    ->timeout($this->seconds)->connectTimeout(5)
                     ->withOptions([
                         'allow_redirects' => false,
                         'curl' => [CURLOPT_RESOLVE => ["$host:$port:$ip"], CURLOPT_PROXY => ''],

@@ -9,10 +9,12 @@ use App\Actions\OfferFreed;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
+use App\Models\Notice;
 use App\Models\Party;
 use App\Models\Seat;
 use App\Models\Sheet;
 use App\Models\Waiting;
+use App\Wording\Spell;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 
@@ -38,6 +40,22 @@ final class TidyCommand extends Command
             $offer($sheet, $now->getTimestamp());
         }
 
+        $this->missingLinks($now);
+
         return self::SUCCESS;
+    }
+
+    /** A link that was to be added later is asked for the day before. */
+    private function missingLinks(CarbonImmutable $now): void
+    {
+        $bookings = Booking::query()->where('state', BookingState::Booked)->whereNull('link')
+            ->where('starts_at', '>', $now)->where('starts_at', '<=', $now->addDay())
+            ->whereHas('place', static fn ($place) => $place->where('kind', 'video')->whereNull('link'))->with(['pass', 'sheet.host.school'])->get();
+        foreach ($bookings as $booking) {
+            Notice::query()->firstOrCreate(['staff_id' => $booking->staff_id, 'key' => "link|$booking->id|".$booking->starts_at->getTimestamp()], [
+                'booking_id' => $booking->id,
+                'message' => sprintf('Your meeting with %s, %s, has no video link yet. Add it on the sheet “%s”.', $booking->pass->name, Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()), $booking->sheet->title),
+            ]);
+        }
     }
 }

@@ -19,6 +19,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
 
 /** What takes a host's time: colleagues who have to be there, and their own calendars. */
 final class HostsTest extends TestCase
@@ -143,6 +144,37 @@ final class HostsTest extends TestCase
         $this->expectException(FeedFailed::class);
         $this->expectExceptionMessage('own network');
         (new HttpCalendarFeed([]))->fetch($address, null);
+    }
+
+    public function test_a_server_of_every_bad_habit_is_survived(): void
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \LogicException;
+        $at = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+        $server = new Process(['/usr/bin/php8.2', '-S', $at, __DIR__.'/Support/feed-server.php'], timeout: 60);
+        $server->start();
+        for ($wait = 0; $wait < 100 && ! @fsockopen('127.0.0.1', (int) substr((string) strrchr($at, ':'), 1)); $wait++) {
+            usleep(50_000);
+        }
+        $feed = new HttpCalendarFeed([$at], 1);
+        $fails = function (string $path) use ($feed, $at): string {
+            try {
+                $feed->fetch("http://user:secret@$at$path?key=81f", null);
+            } catch (FeedFailed $failure) {
+                self::assertStringNotContainsString('81f', $failure->getMessage().$failure->getPrevious()?->getMessage());
+
+                return $failure->getMessage();
+            }
+
+            return 'It was fetched.';
+        };
+        foreach (['/loop' => 'without an end', '/inside' => 'own network', '/away' => 'begins with https://', '/gone' => 'no calendar at this address', '/locked' => 'does not let us read', '/big' => 'larger than 10 MB'] as $path => $says) {
+            self::assertStringContainsString($says, $fails($path));
+        }
+        self::assertSame('"7"', $feed->fetch("http://$at/twice", null)?->etag, 'Redirects are followed.');
+        self::assertNull($feed->fetch("http://$at/good", '"7"'));
+        self::assertStringContainsString('did not answer in time', $fails('/slow'));
+        $server->stop(0);
     }
 
     /** @return iterable<string, array{string, string}> */

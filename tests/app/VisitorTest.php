@@ -278,6 +278,10 @@ final class VisitorTest extends TestCase
         foreach (['20:00' => 'Cleo', '20:15' => 'Davi', '20:30' => 'Esme'] as $time => $who) {
             $this->book($later, $this->otherWish($later, $time, $who))->assertCreated()->assertJsonPath('bookings.0.place.promise', 'The link comes later; you get a message when it is there.');
         }
+        CarbonImmutable::setTestNow('2026-12-02T20:20:00Z');
+        Artisan::call('recess:tidy');
+        Artisan::call('recess:tidy');
+        self::assertSame(2, DB::table('notices')->where('message', 'like', '%no video link yet%')->count(), 'Recess reminds of those within a day, once.');
         DB::table('jobs')->delete();
         $this->actingAs($this->host('Iolo Bevan'));
         $one = (int) Booking::query()->where('sheet_id', $later->id)->min('id');
