@@ -34,7 +34,8 @@ async function signIn(page) {
 
 async function firstSheet(page) {
     await page.goto('/');
-    await page.getByRole('link', { name: 'Inês Tavares' }).click();
+    await page.getByLabel('A name, a subject or a room').fill('Tavares');
+    await page.getByRole('link', { name: /conferences$/ }).click();
     await page.getByRole('heading', { name: 'Pick a time' }).waitFor();
 }
 
@@ -46,18 +47,35 @@ async function chooseTime(page) {
 
 async function worksheet(page) {
     await signIn(page);
-    await page.getByRole('link', { name: 'Write a new sheet' }).click();
-    const date = new Date(Date.now() + 9 * 86400e3).toISOString().slice(0, 10);
-    await page.getByLabel('Title').fill('Help before the mathematics test');
-    await page.getByLabel('Date', { exact: true }).fill(date);
-    await page.getByLabel('From', { exact: true }).fill('10:25');
-    await page.getByRole('textbox', { name: 'To', exact: true }).fill('11:35');
-    await page.getByText('left over').first().waitFor();
+    await page.getByRole('link', { name: 'New office hours' }).click();
+    await page.getByLabel('In one line').fill('mon wed 12:10-13:20 /15 gap 5 until 18 june');
+    await page.getByText('left over each day').first().waitFor();
+}
+
+async function year(page) {
+    await signIn(page);
+    await page.getByRole('link', { name: 'New conferences' }).click();
+    await page.getByRole('button', { name: 'Pick several on the year' }).click();
+    for (const i of [48, 49, 50]) await page.locator('[data-date]:not([disabled])').nth(i).click();
+    await page.getByLabel('From', { exact: true }).fill('15:30');
+    await page.getByRole('textbox', { name: 'To', exact: true }).fill('18:00');
+    await page.getByText('in all').first().waitFor();
+    await page.getByRole('group', { name: 'The year' }).scrollIntoViewIfNeeded();
+}
+
+async function effect(page) {
+    await hostSheet(page);
+    await page.getByRole('link', { name: 'Change it' }).click();
+    await page.getByRole('button', { name: 'Change when' }).click();
+    await page.getByLabel('Minutes for each meeting').fill('12');
+    await page.waitForTimeout(600);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('heading', { name: 'Whom this change hits' }).waitFor();
 }
 
 async function hostSheet(page) {
     await signIn(page);
-    await page.getByRole('link', { name: /conferences/ }).click();
+    await page.getByRole('link', { name: /^(?!New).*conferences$/ }).click();
     await page.getByText('The link to pass on').waitFor();
 }
 
@@ -84,6 +102,18 @@ await take('mailroom', WIDE, async (page) => {
 });
 await take('sign-in', WIDE, (page) => page.goto('/staff/sign-in'));
 await take('sheets', WIDE, signIn);
+await take('find', WIDE, async (page) => {
+    await firstSheet(page);
+    const { title, days } = await (await page.request.get(page.url().replace('/s/', '/api/s/'))).json();
+    await page.goto(`/find?${new URLSearchParams({ about: title, from: days[0].date, to: days[0].date })}`);
+});
+await take('settings', WIDE, async (page) => {
+    await signIn(page);
+    await page.getByRole('link', { name: 'Settings' }).click();
+    await page.getByRole('heading', { name: 'Your calendars' }).scrollIntoViewIfNeeded();
+});
+await take('year', WIDE, year);
+await take('effect', WIDE, effect);
 await take('worksheet', WIDE, worksheet);
 await take('worksheet-phone', PHONE, worksheet);
 await take('host-sheet', WIDE, hostSheet);

@@ -16,7 +16,10 @@
     let choices = $state<Record<number, string>>({});
     let reading = $state<number | null>(null);
     let box = $state<HTMLElement>();
-    $effect(() => box?.focus());
+    $effect(() => {
+        box?.focus({ preventScroll: true });
+        box?.scrollIntoView({ block: 'start' });
+    });
 
     const usual = (change: Schema['Change']) => change.to?.key ?? (change.what === 'place' ? 'move' : 'leave');
     const chosen = (change: Schema['Change']) => choices[change.booking] ?? usual(change);
