@@ -71,11 +71,7 @@
         {/each}
         {#if asked.places.length > 1}
             <label for="office-place" class="font-semibold">Where</label>
-            <select
-                id="office-place"
-                class="min-h-11 rounded-md border border-(--edge) bg-card px-2 text-ink"
-                bind:value={typed.place}
-            >
+            <select id="office-place" class="box" bind:value={typed.place}>
                 {#each asked.places as place (place.id)}<option value={place.id}>{place.label}</option>{/each}
             </select>
         {/if}

@@ -121,19 +121,3 @@
         {/if}
     </details>
 </section>
-
-<style>
-    .box {
-        min-width: 0;
-        min-height: 2.75rem;
-        padding: 0.3rem 0.6rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background: var(--paper);
-        color: var(--ink);
-    }
-    .box::placeholder {
-        color: var(--faint);
-        opacity: 1;
-    }
-</style>

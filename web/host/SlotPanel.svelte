@@ -36,11 +36,7 @@
 <div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="{label}, {slot.from}">
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">{label}, {clock.say(slot.from)} to {clock.say(slot.until)}</h3>
-        <button
-            type="button"
-            class="ml-auto min-h-11 cursor-pointer text-board underline underline-offset-4"
-            onclick={done}>Leave it</button
-        >
+        <button type="button" class="link ml-auto" onclick={done}>Leave it</button>
     </div>
     {#each here as one (one.id)}<p>{one.student || one.name} ({one.name}{one.phone ? `, ${one.phone}` : ''})</p>{/each}
     <div class="mt-2 flex flex-wrap gap-3">

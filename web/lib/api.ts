@@ -79,3 +79,14 @@ export async function ask<T>(
             : 'Something went wrong here. Nothing was half-saved. Try again in a minute.';
     return { trouble: { message, fields }, status, body };
 }
+
+/** A body with a file in it, as a browser sends a form. */
+export function formOf(fields: Record<string, string | File | null>): { bodySerializer: () => FormData } {
+    return {
+        bodySerializer: () => {
+            const form = new FormData();
+            for (const [name, value] of Object.entries(fields)) if (value !== null) form.set(name, value);
+            return form;
+        },
+    };
+}

@@ -3,6 +3,12 @@ import { api, ask, type Schema, type Trouble } from './api';
 export type Form = Schema['SheetForm'];
 export type Block = Schema['BlockForm'];
 
+/** The months to come, as the server lays them out. */
+export type Year = {
+    name: string;
+    days: { date: string; number: number; weekday: number; said: string; closed: string | null; past: boolean }[];
+}[];
+
 /** A worksheet while it is written: what is typed, what the server makes of it, and what is wrong with it. */
 export class Draft {
     form = $state() as Form;

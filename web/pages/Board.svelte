@@ -47,12 +47,12 @@
         <div class="mt-4 grid items-end gap-x-6 gap-y-3 md:grid-cols-2">
             <div>
                 <label for="seek" class="mb-1 block font-semibold">A name, a subject or a room</label>
-                <input id="seek" type="search" class="seek" bind:value={sought} autocomplete="off" />
+                <input id="seek" type="search" class="box w-full" bind:value={sought} autocomplete="off" />
             </div>
             <form action="/find" class="flex flex-wrap items-end gap-3">
                 <div class="min-w-0 flex-1 basis-52">
                     <label for="about" class="mb-1 block font-semibold">Or whoever is free for</label>
-                    <select id="about" name="about" class="seek">
+                    <select id="about" name="about" class="box w-full">
                         {#each titles as title (title)}<option>{title}</option>{/each}
                     </select>
                 </div>
@@ -110,15 +110,3 @@
     </section>
     <p class="mt-10"><a class="inline-block py-2" href="/staff">For staff: sign in</a></p>
 </main>
-
-<style>
-    .seek {
-        width: 100%;
-        min-height: 2.75rem;
-        padding: 0.3rem 0.7rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background-color: var(--card);
-        color: var(--ink);
-    }
-</style>

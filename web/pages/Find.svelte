@@ -21,17 +21,17 @@
     <form action="/find" class="mt-4 mb-8 flex flex-wrap items-end gap-4">
         <div>
             <label for="about" class="mb-1 block font-semibold">What it is about</label>
-            <select id="about" name="about" class="field" value={about}>
+            <select id="about" name="about" class="box" value={about}>
                 {#each titles as title (title)}<option>{title}</option>{/each}
             </select>
         </div>
         <div>
             <label for="from" class="mb-1 block font-semibold">From</label>
-            <input id="from" name="from" type="date" class="field" value={from} />
+            <input id="from" name="from" type="date" class="box" value={from} />
         </div>
         <div>
             <label for="to" class="mb-1 block font-semibold">To</label>
-            <input id="to" name="to" type="date" class="field" value={to} />
+            <input id="to" name="to" type="date" class="box" value={to} />
         </div>
         <button class="press main">Show them</button>
     </form>
@@ -52,15 +52,3 @@
         <p>Nobody offers this in these days. Look at other days, or <a href="/">at everybody</a>.</p>
     {/each}
 </main>
-
-<style>
-    .field {
-        max-width: 100%;
-        min-height: 2.75rem;
-        padding: 0.3rem 0.7rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background-color: var(--card);
-        color: var(--ink);
-    }
-</style>

@@ -94,12 +94,7 @@
                     >
                     <div class="grid max-w-xl gap-3 py-2">
                         <label for="pause-note" class="font-semibold">What visitors read while it is paused</label>
-                        <input
-                            id="pause-note"
-                            class="min-h-11 rounded-md border border-(--edge) bg-card px-3 text-ink"
-                            maxlength="500"
-                            bind:value={note}
-                        />
+                        <input id="pause-note" class="box" maxlength="500" bind:value={note} />
                         <div class="flex flex-wrap gap-3">
                             <button type="button" class="press" onclick={() => turn('paused')}>Pause it</button>
                             <button type="button" class="press away" onclick={() => turn('closed')}>Close it</button>

@@ -1,6 +1,6 @@
 <script lang="ts">
     /** What a staff member sets for themselves, and the office for the school. */
-    import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import { api, ask, formOf, type Schema, type Trouble } from '../lib/api';
     import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Calendars from '../settings/Calendars.svelte';
@@ -39,11 +39,7 @@
             await ask(
                 api.POST('/api/staff/me/picture', {
                     body: {},
-                    bodySerializer: () => {
-                        const form = new FormData();
-                        if (file) form.set('picture', file);
-                        return form;
-                    },
+                    ...formOf({ picture: file }),
                 }),
             ),
         );
@@ -109,7 +105,7 @@
             {/each}
             <div>
                 <label for="zone" class="mb-1 block font-semibold">Your own time zone, where it differs</label>
-                <select id="zone" class="pick" bind:value={me.zone}>
+                <select id="zone" class="box" bind:value={me.zone}>
                     <option value="">the school’s</option>
                     {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
                 </select>
@@ -155,25 +151,3 @@
     <SavedPlaces {settings} changed={(now) => (changed = now)} />
     {#if settings.office}<School {settings} changed={(now) => (changed = now)} />{/if}
 </main>
-
-<style>
-    .pick {
-        max-width: 100%;
-        min-height: 2.75rem;
-        padding: 0.2rem 1.8rem 0.2rem 0.6rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background-color: var(--card);
-        color: var(--ink);
-    }
-    .initials {
-        display: inline-grid;
-        place-items: center;
-        width: 64px;
-        height: 64px;
-        border: 1.5px solid var(--board);
-        border-radius: 50%;
-        color: var(--board);
-        font-weight: 700;
-    }
-</style>

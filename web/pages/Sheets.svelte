@@ -1,6 +1,6 @@
 <script lang="ts">
     /** A staff member's sheets at a glance. */
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, formOf, type Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -69,11 +69,7 @@
         const answer = await ask(
             api.POST('/api/staff/sheets/import', {
                 body: { file: '' },
-                bodySerializer: () => {
-                    const form = new FormData();
-                    form.set('file', file);
-                    return form;
-                },
+                ...formOf({ file }),
             }),
         );
         input.value = '';
@@ -160,16 +156,16 @@
                         </svg>
                         <div class="mt-1 flex flex-wrap gap-x-4">
                             {#if sheet.state === 'open'}
-                                <button type="button" class="small" onclick={() => turn(sheet, 'paused')}>Pause</button>
-                                <button type="button" class="small" onclick={() => turn(sheet, 'closed')}>Close</button>
+                                <button type="button" class="link" onclick={() => turn(sheet, 'paused')}>Pause</button>
+                                <button type="button" class="link" onclick={() => turn(sheet, 'closed')}>Close</button>
                             {:else if sheet.state === 'paused' || sheet.state === 'closed'}
-                                <button type="button" class="small" onclick={() => turn(sheet, 'open')}
+                                <button type="button" class="link" onclick={() => turn(sheet, 'open')}
                                     >Open again</button
                                 >
                             {/if}
                             <button
                                 type="button"
-                                class="small"
+                                class="link"
                                 aria-expanded={copying?.id === sheet.id}
                                 onclick={() =>
                                     (copying = copying?.id === sheet.id ? null : { id: sheet.id, start: '' })}
@@ -177,7 +173,7 @@
                             >
                             {#if sheet.owner === host}<button
                                     type="button"
-                                    class="small"
+                                    class="link"
                                     onclick={() => putAway(sheet, true)}>Put away</button
                                 >{/if}
                         </div>
@@ -198,7 +194,7 @@
                                     id="start-{sheet.id}"
                                     type="date"
                                     required
-                                    class="min-h-11 rounded-md border border-(--edge) bg-card px-2 text-ink"
+                                    class="box"
                                     bind:value={copying.start}
                                 />
                             </div>
@@ -216,7 +212,7 @@
                 {#each away as sheet (sheet.id)}
                     <li class="flex flex-wrap items-center gap-4">
                         <a href="/staff/sheets/{sheet.id}">{sheet.title}</a>
-                        <button type="button" class="small" onclick={() => putAway(sheet, false)}>Bring back</button>
+                        <button type="button" class="link" onclick={() => putAway(sheet, false)}>Bring back</button>
                     </li>
                 {/each}
             </ul>
@@ -235,13 +231,6 @@
     }
     .taken {
         fill: var(--board);
-    }
-    .small {
-        min-height: 2.75rem;
-        cursor: pointer;
-        color: var(--board);
-        text-decoration: underline;
-        text-underline-offset: 0.25em;
     }
     .new {
         border-color: var(--marigold);

@@ -244,13 +244,7 @@
                             >{chosen.day}, {clock.say(chosen.slot.from)} to {clock.say(chosen.slot.until)}</time
                         >
                     </h2>
-                    <button
-                        type="button"
-                        class="min-h-11 cursor-pointer text-board underline underline-offset-4"
-                        onclick={another}
-                    >
-                        Another time
-                    </button>
+                    <button type="button" class="link" onclick={another}> Another time </button>
                     {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
                     {#if sheet.who[chosen.slot.key]}<p class="basis-full">
                             Also coming: {sheet.who[chosen.slot.key]!.join(', ')}

@@ -2,7 +2,7 @@
     /** A sheet is written like a fill-in-the-blanks worksheet: five sentences, the rulers they make, and the visitor's page. */
     import { onMount } from 'svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
-    import { Draft, type Form } from '../lib/draft.svelte';
+    import { Draft, type Form, type Year } from '../lib/draft.svelte';
     import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Ask from '../worksheet/Ask.svelte';
@@ -19,17 +19,7 @@
         sheet: { id: number; state: string; bookings: number } | null;
         form: Form;
         today: string;
-        year: {
-            name: string;
-            days: {
-                date: string;
-                number: number;
-                weekday: number;
-                said: string;
-                closed: string | null;
-                past: boolean;
-            }[];
-        }[];
+        year: Year;
         terms: Schema['NamedRange'][];
         places: Schema['SavedPlace'][];
         colleagues: { id: number; name: string; subject: string }[];

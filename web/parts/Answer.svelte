@@ -29,7 +29,7 @@
                 {id}
                 aria-label={question.label}
                 aria-invalid={error ? 'true' : undefined}
-                class="min-h-11 w-full rounded-md border border-(--edge) bg-card px-2 text-ink"
+                class="box w-full"
                 value={text}
                 onchange={(event) => change(event.currentTarget.value)}
             >

@@ -103,11 +103,7 @@
     {#if visitor.pass}
         <p class="text-faint">
             This goes on <a href={visitor.pass}>your pass</a>, with your name and phone number as before.
-            <button
-                type="button"
-                class="min-h-11 cursor-pointer text-board underline underline-offset-4"
-                onclick={() => visitor.forgetPass()}>Somebody else books</button
-            >
+            <button type="button" class="link" onclick={() => visitor.forgetPass()}>Somebody else books</button>
         </p>
     {:else}
         <div class="grid gap-4 sm:grid-cols-2">

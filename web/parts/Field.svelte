@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { Helper, Input, Label, Textarea } from '../lib/controls';
+    /** A labelled control. Plain elements: visitors' phones load nothing for it. */
     import type { FullAutoFill } from 'svelte/elements';
 
     interface Props {
@@ -28,19 +28,16 @@
     }: Props = $props();
 
     const said = $derived([help && `${name}-help`, error && `${name}-error`].filter(Boolean).join(' ') || undefined);
-    const look = $derived(
-        `bg-card text-ink text-base p-2.5 ${error ? 'border-brick dark:border-brick' : 'border-(--edge) dark:border-(--edge)'} dark:bg-card dark:text-ink focus:border-board focus:ring-0`,
-    );
 </script>
 
 <div>
-    <Label for={name} class="mb-1 block text-base font-semibold text-ink dark:text-ink">
+    <label for={name} class="mb-1 block font-semibold">
         {label}
         {#if !required}<span class="font-normal text-faint">(if you like)</span>{/if}
-    </Label>
+    </label>
     {#if help}<p id="{name}-help" class="mb-1 text-[0.95rem] text-faint">{help}</p>{/if}
     {#if lines > 1}
-        <Textarea
+        <textarea
             id={name}
             {name}
             rows={lines}
@@ -48,23 +45,20 @@
             oninput={change}
             aria-describedby={said}
             aria-invalid={error ? 'true' : undefined}
-            class="w-full {look}"
-        />
+            class="box w-full py-2 {error ? 'wrong' : ''}"></textarea>
     {:else}
-        <Input
+        <input
             id={name}
             {name}
             {type}
             bind:value
-            oninput={change}
             {autocomplete}
+            oninput={change}
             aria-required={required}
             aria-describedby={said}
             aria-invalid={error ? 'true' : undefined}
-            class="min-h-11 w-full {look}"
+            class="box w-full {error ? 'wrong' : ''}"
         />
     {/if}
-    {#if error}<Helper id="{name}-error" class="mt-1 text-[0.95rem] font-semibold text-brick dark:text-brick"
-            >{error}</Helper
-        >{/if}
+    {#if error}<p id="{name}-error" class="mt-1 text-[0.95rem] font-semibold text-brick">{error}</p>{/if}
 </div>

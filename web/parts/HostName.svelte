@@ -22,17 +22,3 @@
             .join(', ')}
     </p>
 </div>
-
-<style>
-    .initials {
-        display: inline-grid;
-        place-items: center;
-        width: 48px;
-        height: 48px;
-        flex: none;
-        border: 1.5px solid var(--board);
-        border-radius: 50%;
-        color: var(--board);
-        font-weight: 700;
-    }
-</style>

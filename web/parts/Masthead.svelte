@@ -24,11 +24,7 @@
             <a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>
             <a class="inline-flex min-h-11 items-center" href="/staff/settings">Settings</a>
             <span class="text-faint">{host}</span>
-            <button
-                type="button"
-                class="min-h-11 cursor-pointer text-board underline underline-offset-4"
-                onclick={signOut}>Sign out</button
-            >
+            <button type="button" class="link" onclick={signOut}>Sign out</button>
         </nav>
     {/if}
 </header>

@@ -36,10 +36,8 @@
             comes.
         </p>
     {:else if !open}
-        <button
-            type="button"
-            class="min-h-11 cursor-pointer text-board underline underline-offset-4"
-            onclick={() => (open = true)}>No time suits? Be told when one comes free</button
+        <button type="button" class="link" onclick={() => (open = true)}
+            >No time suits? Be told when one comes free</button
         >
     {:else}
         <form

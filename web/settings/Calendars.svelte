@@ -1,6 +1,6 @@
 <script lang="ts">
     /** One's own calendars: whatever stands in them takes slots out. */
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, formOf, type Schema } from '../lib/api';
     import Field from '../parts/Field.svelte';
 
     interface Props {
@@ -33,13 +33,7 @@
             await ask(
                 api.POST('/api/staff/calendars', {
                     body: { name },
-                    bodySerializer: () => {
-                        const form = new FormData();
-                        form.set('name', name);
-                        if (file) form.set('file', file);
-                        else form.set('address', address);
-                        return form;
-                    },
+                    ...formOf({ name, file, address: file ? null : address }),
                 }),
             ),
         );

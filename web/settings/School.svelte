@@ -1,6 +1,6 @@
 <script lang="ts">
     /** The school: its name, clock, terms and closed days. For the office. */
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, formOf, type Schema } from '../lib/api';
     import Field from '../parts/Field.svelte';
 
     interface Props {
@@ -30,11 +30,7 @@
         const answer = await ask(
             api.POST('/api/staff/school/closed-days', {
                 body: { file: '' },
-                bodySerializer: () => {
-                    const form = new FormData();
-                    form.set('file', file);
-                    return form;
-                },
+                ...formOf({ file }),
             }),
         );
         input.value = '';
@@ -62,7 +58,7 @@
         <div class="grid gap-4 sm:grid-cols-3">
             <div>
                 <label for="school-zone" class="mb-1 block font-semibold">Time zone</label>
-                <select id="school-zone" class="pick w-full" bind:value={school.zone}>
+                <select id="school-zone" class="box w-full" bind:value={school.zone}>
                     {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
                 </select>
             </div>
@@ -75,7 +71,7 @@
             />
             <div>
                 <label for="travel" class="mb-1 block font-semibold">Minutes from room to room</label>
-                <input id="travel" type="number" min="0" class="pick w-full" bind:value={school.travel_minutes} />
+                <input id="travel" type="number" min="0" class="box w-full" bind:value={school.travel_minutes} />
             </div>
         </div>
         {#each [['terms', 'Terms'], ['closed_days', 'Closed days']] as const as [list, label] (list)}
@@ -85,18 +81,18 @@
                     {#each school[list] as range, i (i)}
                         <li class="flex flex-wrap items-center gap-2">
                             <input
-                                class="pick flex-1 basis-40"
+                                class="box flex-1 basis-40"
                                 aria-label="{label} {i + 1}, name"
                                 bind:value={range.name}
                             />
                             <input
-                                class="pick"
+                                class="box"
                                 type="date"
                                 aria-label="{label} {i + 1}, first day"
                                 bind:value={range.first}
                             />
                             <input
-                                class="pick"
+                                class="box"
                                 type="date"
                                 aria-label="{label} {i + 1}, last day"
                                 bind:value={range.last}
@@ -135,16 +131,3 @@
         <button class="press main justify-self-start">Keep the school’s settings</button>
     </form>
 </section>
-
-<style>
-    .pick {
-        min-width: 0;
-        max-width: 100%;
-        min-height: 2.75rem;
-        padding: 0.2rem 0.6rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background-color: var(--card);
-        color: var(--ink);
-    }
-</style>

@@ -91,7 +91,7 @@
                         <span>the student’s name</span>
                     {:else}
                         <select
-                            class="pick"
+                            class="box"
                             aria-label="Kind of answer {i + 1}"
                             bind:value={question.kind}
                             onchange={() => draft.changed()}
@@ -194,13 +194,5 @@
         min-height: 2.75rem;
         cursor: grab;
         color: var(--faint);
-    }
-    .pick {
-        min-height: 2.75rem;
-        padding: 0.15rem 1.8rem 0.15rem 0.5rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background-color: var(--card);
-        color: var(--ink);
     }
 </style>

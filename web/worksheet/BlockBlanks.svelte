@@ -1,7 +1,7 @@
 <script lang="ts">
     /** The blanks of one block: which days, from when until when, how long, until when it repeats. */
     import type { Schema } from '../lib/api';
-    import type { Draft } from '../lib/draft.svelte';
+    import type { Draft, Year } from '../lib/draft.svelte';
     import Blank from '../parts/Blank.svelte';
     import HoursBlanks from './HoursBlanks.svelte';
     import YearRulers from './YearRulers.svelte';
@@ -10,17 +10,7 @@
         draft: Draft;
         index: number;
         today: string;
-        year: {
-            name: string;
-            days: {
-                date: string;
-                number: number;
-                weekday: number;
-                said: string;
-                closed: string | null;
-                past: boolean;
-            }[];
-        }[];
+        year: Year;
         terms: Schema['NamedRange'][];
         sentence: string;
     }
@@ -423,25 +413,6 @@
         border-color: var(--board);
         color: var(--on-board);
         font-weight: 650;
-    }
-    .pick {
-        max-width: 100%;
-        min-height: 2.75rem;
-        padding: 0.15rem 1.8rem 0.15rem 0.5rem;
-        border: 0;
-        border-bottom: 2px solid var(--board);
-        border-radius: 6px 6px 0 0;
-        background-color: var(--wash);
-        color: var(--ink);
-        font-weight: 600;
-    }
-    .link {
-        min-height: 2.75rem;
-        line-height: 1.3;
-        cursor: pointer;
-        color: var(--board);
-        text-decoration: underline;
-        text-underline-offset: 0.25em;
     }
     .take {
         min-width: 2rem;

@@ -71,7 +71,7 @@
                 </p>
                 <div class="mt-1 flex flex-wrap items-center gap-3">
                     <select
-                        class="pick times"
+                        class="box times"
                         aria-label="What becomes of {change.name}’s meeting"
                         value={chosen(change)}
                         onchange={(event) => (choices[change.booking] = event.currentTarget.value)}
@@ -86,7 +86,7 @@
                     {#if change.message}
                         <button
                             type="button"
-                            class="min-h-11 cursor-pointer text-board underline underline-offset-4"
+                            class="link"
                             aria-expanded={reading === change.booking}
                             onclick={() => (reading = reading === change.booking ? null : change.booking)}
                             >Read the message</button
@@ -114,15 +114,3 @@
         <button type="button" class="press" onclick={back}>Back to the worksheet</button>
     </div>
 </section>
-
-<style>
-    .pick {
-        max-width: 100%;
-        min-height: 2.75rem;
-        padding: 0.15rem 1.8rem 0.15rem 0.5rem;
-        border: 1px solid var(--edge);
-        border-radius: 6px;
-        background-color: var(--card);
-        color: var(--ink);
-    }
-</style>

@@ -54,11 +54,7 @@
 <div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="Change {label}">
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">{label}</h3>
-        <button
-            type="button"
-            class="ml-auto min-h-11 cursor-pointer text-board underline underline-offset-4"
-            onclick={done}>Leave it</button
-        >
+        <button type="button" class="link ml-auto" onclick={done}>Leave it</button>
     </div>
     {#if repeats}
         <div class="mb-2 flex flex-wrap gap-x-5" role="radiogroup" aria-label="How much is changed">

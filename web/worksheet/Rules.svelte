@@ -250,16 +250,4 @@
         gap: 0.4rem;
         min-height: 2.75rem;
     }
-    .pick {
-        max-width: 100%;
-        min-height: 2.75rem;
-        line-height: 1.3;
-        padding: 0.15rem 1.8rem 0.15rem 0.5rem;
-        border: 0;
-        border-bottom: 2px solid var(--board);
-        border-radius: 6px 6px 0 0;
-        background-color: var(--wash);
-        color: var(--ink);
-        font-weight: 600;
-    }
 </style>

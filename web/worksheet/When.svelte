@@ -1,7 +1,7 @@
 <script lang="ts">
     /** The "When" sentence: the quick line and the blanks say the same; below, the rulers that come of it. */
     import type { Schema } from '../lib/api';
-    import type { Draft } from '../lib/draft.svelte';
+    import type { Draft, Year } from '../lib/draft.svelte';
     import Ruler from '../parts/Ruler.svelte';
     import BlockBlanks from './BlockBlanks.svelte';
     import Occurrence from './Occurrence.svelte';
@@ -13,10 +13,6 @@
         year: Year;
         terms: Schema['NamedRange'][];
     }
-    type Year = {
-        name: string;
-        days: { date: string; number: number; weekday: number; said: string; closed: string | null; past: boolean }[];
-    }[];
     let { draft, today, year, terms }: Props = $props();
 
     let chosen = $state<{ index: number; date: string; label: string; stretch: Schema['Stretch'] } | null>(null);

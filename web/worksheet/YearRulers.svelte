@@ -1,15 +1,10 @@
 <script lang="ts">
     /** The months to come, a ruler each: dates are picked by pressing, dragging across, or with the keys. */
-    interface Day {
-        date: string;
-        number: number;
-        weekday: number;
-        said: string;
-        closed: string | null;
-        past: boolean;
-    }
+    import type { Year } from '../lib/draft.svelte';
+
+    type Day = Year[number]['days'][number];
     interface Props {
-        year: { name: string; days: Day[] }[];
+        year: Year;
         dates: string[];
         pick: (dates: string[]) => void;
         /** Only one can be chosen. */
