@@ -35,6 +35,10 @@ final class BookingMessage extends Mailable implements ShouldQueue
 
     private readonly int $stamp;
 
+    private readonly int $starts;
+
+    private readonly int $ends;
+
     public function __construct(
         public readonly Booking $booking,
         public readonly Occasion $occasion,
@@ -44,6 +48,14 @@ final class BookingMessage extends Mailable implements ShouldQueue
     ) {
         $this->sequence = $booking->sequence;
         $this->stamp = $booking->updated_at->getTimestamp();
+        $this->starts = $booking->starts_at->getTimestamp();
+        $this->ends = $booking->ends_at->getTimestamp();
+    }
+
+    /** The booking at the time that this message is about, even when it was moved before the message went out. */
+    private function then(): Booking
+    {
+        return $this->booking->forceFill(['starts_at' => gmdate('Y-m-d H:i:s', $this->starts), 'ends_at' => gmdate('Y-m-d H:i:s', $this->ends)]);
     }
 
     /** @return list<int> seconds to wait before each new attempt */
@@ -75,7 +87,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
 
     public function envelope(): Envelope
     {
-        $sheet = $this->booking->sheet;
+        $sheet = $this->then()->sheet;
         $zone = $sheet->host->school->timeZone();
         $when = Spell::shortDate($zone->dateAt($this->booking->span()->start)).' '.Spell::time($this->booking->span()->start, $zone);
         $host = $this->booking->host;
@@ -101,7 +113,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
 
     private function letter(): Letter
     {
-        return Letter::about($this->booking, $this->occasion, $this->reader, $this->note, $this->by, CarbonImmutable::now()->getTimestamp());
+        return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, CarbonImmutable::now()->getTimestamp());
     }
 
     public function build(): void
@@ -115,7 +127,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
      */
     private function addEntry(Email $message): void
     {
-        $entry = CalendarEntry::of($this->booking, $this->occasion, $this->reader, $this->sequence, $this->stamp);
+        $entry = CalendarEntry::of($this->then(), $this->occasion, $this->reader, $this->sequence, $this->stamp);
         if ($entry === null) {
             return;
         }

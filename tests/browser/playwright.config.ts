@@ -6,7 +6,7 @@ export default defineConfig({
     outputDir: '../../test-results',
     // One after the other: they share one school.
     workers: 1,
-    timeout: 60_000,
+    timeout: 120_000,
     reporter: [['list']],
     forbidOnly: true,
     use: {

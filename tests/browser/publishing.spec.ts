@@ -21,13 +21,12 @@ test('a term of office hours by keyboard alone, with the quick line', async ({ p
     await expectSound(page);
 });
 
-test('three conference afternoons picked on the year, and every sentence opened', async ({ page }) => {
+test('three conference afternoons picked on the year, by dragging and by keys', async ({ page }) => {
     listen(page);
     await signIn(page, 'tomasz.wilk@gannetcove.example');
     await page.getByRole('link', { name: 'New conferences' }).click();
     await page.getByRole('button', { name: 'Pick several on the year' }).click();
     const ticks = page.locator('[data-date]:not([disabled])');
-    await expectSound(page);
     // Dragging across three days picks three.
     await ticks.nth(41).scrollIntoViewIfNeeded();
     const first = (await ticks.nth(40).boundingBox())!;
@@ -46,7 +45,14 @@ test('three conference afternoons picked on the year, and every sentence opened'
     await page.getByLabel('From', { exact: true }).fill('3:30pm');
     await page.getByRole('textbox', { name: 'To', exact: true }).fill('6pm');
     await expect(page.getByText(/meetings? a day on \d days|on 3 days|meetings on/).first()).toBeVisible();
+    await expectSound(page);
+});
 
+test('every sentence opened: questions in order, colleagues, and the visitor’s page beside it', async ({ page }) => {
+    listen(page);
+    await signIn(page, 'tomasz.wilk@gannetcove.example');
+    await page.goto('/staff/sheets/new?kind=conferences');
+    await page.getByLabel('In one line').fill(`${daysAhead(280)} 15:30-18:00 /15`);
     for (const sentence of ['ask', 'rules']) await page.getByRole('button', { name: `Change ${sentence}` }).click();
     await page.getByRole('button', { name: 'Add a question' }).click();
     await page.getByLabel('Kind of answer 3').selectOption('choice');

@@ -62,6 +62,54 @@ final class MessagesTest extends TestCase
         self::assertSame(['2026-11-24T12:00:00.000Z', '2026-11-25T09:30:00.000Z'], [$yours['entry']['stamp'], $sorry['entry']['stamp']]);
     }
 
+    public function test_one_entry_lives_from_booked_through_moved_and_link_added_to_cancelled(): void
+    {
+        [$server, $port] = $this->smtp();
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
+        $sheet = $this->sheet();
+        $sheet->places()->reorder()->update(['kind' => 'video', 'label' => 'Video', 'link_mode' => 'later']);
+        $path = '/api'.$this->book($sheet->refresh(), $this->wish($sheet))->json('path');
+        $id = (int) Booking::query()->min('id');
+        $deliver = static fn () => Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertOk();
+        // Moved before the first message went out: each still says its own time.
+        $deliver();
+        $this->actingAs($this->host())->ask('post', "/api/staff/sheets/$sheet->id/link", ['link' => 'https://video.school.example/r/7'])->assertOk();
+        $deliver();
+        $this->ask('post', "$path/bookings/$id/give-back", ['note' => 'The ferry is cancelled.'])->assertOk();
+        $deliver();
+
+        $visitors = array_values(array_filter($this->received($server, 7), static fn (array $mail): bool => $mail['recipients'] === ['ama@mail.example']));
+        $uid = Booking::query()->firstOrFail()->uid;
+        $lived = array_map(static fn (array $mail): array => [$mail['method'], $mail['entry']['uid'], $mail['entry']['sequence'], substr($mail['entry']['start'], 11, 5), $mail['entry']['location']], $visitors);
+        self::assertSame([
+            ['REQUEST', $uid, 0, '20:15', 'Video'],
+            ['REQUEST', $uid, 1, '20:45', 'Video'],
+            ['REQUEST', $uid, 2, '20:45', 'https://video.school.example/r/7'],
+            ['CANCEL', $uid, 3, '20:45', 'https://video.school.example/r/7'],
+        ], $lived);
+        foreach ($visitors as $mail) {
+            self::assertEquals($mail['entry'], $this->readByPython($mail['source']), 'ical.js and python-icalendar read it alike.');
+        }
+        // 1 day before, and 15 min before: common practice, no published source.
+        self::assertSame(2, substr_count($visitors[0]['source'], 'BEGIN:VALARM'));
+        self::assertSame('Link added: Thu 3 Dec 16:45 with Wren Halloran – Conferences', $visitors[2]['subject']);
+    }
+
+    public function test_an_address_that_the_mail_server_refuses_is_shown_to_the_host(): void
+    {
+        [$server, $port] = $this->smtp();
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet, changes: ['email' => 'refused@mail.example']))->assertCreated();
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $this->received($server, 1);
+
+        self::assertStringContainsString('A message to Ama Otoo (refused@mail.example) did not arrive.', (string) \App\Models\Notice::query()->firstOrFail()->message);
+        $this->actingAs($this->host());
+        self::assertStringContainsString('550', (string) $this->ask('get', "/api/staff/sheets/$sheet->id")->json('bookings.0.mail_failure'));
+    }
+
     public function test_the_mailroom_shows_each_message_as_its_reader_sees_it(): void
     {
         config(['recess.demo' => true, 'mail.default' => 'mailroom']);

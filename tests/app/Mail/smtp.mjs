@@ -7,6 +7,10 @@ import { SMTPServer } from 'smtp-server';
 const server = new SMTPServer({
     authOptional: true,
     disabledCommands: ['STARTTLS'],
+    onRcptTo(address, session, done) {
+        const refused = address.address.startsWith('refused');
+        done(refused ? Object.assign(new Error('No such mailbox'), { responseCode: 550 }) : undefined);
+    },
     async onData(stream, session, done) {
         const chunks = [];
         for await (const chunk of stream) chunks.push(chunk);
