@@ -10,23 +10,33 @@ recess_bench() {
             exec "$PHP" -d opcache.enable_cli=1 ops/bench/core.php
             ;;
         rush) bench_rush ;;
-        *) fail "bench does not know “${1:-}”." "There are: bin/recess bench core, bin/recess bench rush" ;;
+        page) bench_page ;;
+        *) fail "bench does not know “${1:-}”." "There are: core, rush, page." ;;
     esac
 }
 
-bench_rush() {
-    install_all >&2
+bench_up() {
+    install_all "$@" >&2
     instance_open bench
     instance_stop
     trap 'instance_stop' EXIT
     trap 'exit 130' INT TERM
     instance_prepare "$(free_port)"
-    step "Starting an instance for the rush on port $PORT" >&2
+    step "Starting an instance to measure on port $PORT" >&2
     instance_start_database
     quietly "$VAR/log/clear.log" artisan optimize:clear
     quietly "$VAR/log/migrate.log" artisan migrate:fresh --force
     quietly "$VAR/log/demo.log" artisan recess:demo
     instance_start_web
+}
+
+bench_page() {
+    bench_up chromium
+    node ops/bench/page.mjs "http://127.0.0.1:$PORT" /s/office-hours
+}
+
+bench_rush() {
+    bench_up
     # As root, for it kills what supervisor runs; its artisan calls become the application's own user again.
     RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_SUPERVISOR=$VAR/run/supervisor.conf RECESS_USER=$APP_USER "$PHP" ops/bench/rush-report.php
 }

@@ -18,7 +18,7 @@ use Recess\Time\LocalDate;
 final class VisitSheetData
 {
     /** Days drawn at a time; the next ones are a press away. */
-    private const DAYS = 14;
+    private const DAYS = 5;
 
     /**
      * @param  LocalDate|null  $from  the first day to draw; today when null
