@@ -9,7 +9,10 @@ use App\Models\Guest;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Sheets\MeetingLink;
+use App\Timetables\Onlooker;
+use App\Timetables\SheetTimetable;
 use App\Wording\Spell;
+use Recess\Offer;
 
 /** The words of a message, the same for text and HTML. */
 final readonly class Letter
@@ -35,7 +38,7 @@ final readonly class Letter
             greeting: 'Dear '.$person->name.',',
             news: self::news($booking, $occasion, $reader, $by, $now),
             word: $note,
-            facts: self::facts($booking, $reader, $now),
+            facts: self::facts($booking, $reader, $now) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : []),
             linkText: match (true) {
                 $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',
                 $off => 'Pick another time',
@@ -48,6 +51,20 @@ final readonly class Letter
             },
             school: $booking->sheet->host->school->name,
         );
+    }
+
+    /** @return array<string, string> what is free instead, for whoever has just lost a time */
+    private static function otherTimes(Booking $booking, int $now): array
+    {
+        $sheet = $booking->sheet;
+        $zone = $sheet->host->school->timeZone();
+        $day = $zone->dateAt($booking->span()->start);
+        $onlooker = Onlooker::of($sheet, $booking->pass_id, $booking->pass->email, $booking->student, $booking->place_id, $now, $booking);
+        $free = (new SheetTimetable($sheet, $now, $onlooker, $day->plusDays(-15), $day->plusDays(16)))->nearestFree($booking->span()->start);
+
+        return $free === [] ? [] : ['Free just now' => Spell::list(array_map(
+            static fn (Offer $offer): string => Spell::shortDate($zone->dateAt($offer->slot->start)).' '.Spell::time($offer->slot->start, $zone), $free,
+        ))];
     }
 
     /**

@@ -31,6 +31,9 @@ return new class extends Migration
             // A small square picture, made anew from what was uploaded.
             $table->binary('picture')->nullable();
         });
+        foreach (DB::table('staff')->get(['id', 'name']) as $staff) {
+            DB::table('staff')->where('id', $staff->id)->update(['slug' => Str::limit(Str::slug($staff->name), 60, '').'-'.$staff->id]);
+        }
         Schema::create('saved_places', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('school_id')->constrained();

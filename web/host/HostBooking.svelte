@@ -81,7 +81,7 @@
                     rel="noreferrer">{booking.link}</a
                 >{:else if booking.video}: no link yet{/if}
         </p>
-        {#if booking.state === 'asked'}
+        {#if booking.state === 'asked' && sheet.can_change}
             <p class="mt-1">
                 {booking.maybe ? 'You have said maybe.' : 'Waits for your answer.'} Held until {booking.held_until}.
             </p>

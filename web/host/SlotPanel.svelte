@@ -40,16 +40,18 @@
     </div>
     {#each here as one (one.id)}<p>{one.student || one.name} ({one.name}{one.phone ? `, ${one.phone}` : ''})</p>{/each}
     <div class="mt-2 flex flex-wrap gap-3">
-        {#if slot.state === 'closed'}
+        {#if slot.state === 'closed' && sheet.can_change}
             <button type="button" class="press" onclick={() => set(false, slot.extra)}>Open this time again</button>
         {:else if slot.state !== 'past'}
-            <button type="button" class="press" onclick={() => set(true, slot.extra)}>Close this time</button>
-            <button type="button" class="press" onclick={() => set(false, slot.extra + 1)}
-                >Add a seat{slot.extra > 0 ? ` (${slot.extra} added)` : ', in case somebody doesn’t come'}</button
-            >
-            {#if slot.extra > 0}<button type="button" class="press" onclick={() => set(false, slot.extra - 1)}
-                    >One seat less</button
-                >{/if}
+            {#if sheet.can_change}
+                <button type="button" class="press" onclick={() => set(true, slot.extra)}>Close this time</button>
+                <button type="button" class="press" onclick={() => set(false, slot.extra + 1)}
+                    >Add a seat{slot.extra > 0 ? ` (${slot.extra} added)` : ', in case somebody doesn’t come'}</button
+                >
+                {#if slot.extra > 0}<button type="button" class="press" onclick={() => set(false, slot.extra - 1)}
+                        >One seat less</button
+                    >{/if}
+            {/if}
             {#if sheet.state !== 'draft' && !booking}<button
                     type="button"
                     class="press"

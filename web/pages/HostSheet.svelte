@@ -74,9 +74,9 @@
     <div class="flex flex-wrap items-center gap-3">
         <h1>{sheet.title}</h1>
         <span class="chip {sheet.state}">{sheet.state}</span>
-        <a class="press ml-auto" href="/staff/sheets/{sheet.id}/edit">Change it</a>
+        {#if sheet.can_change}<a class="press ml-auto" href="/staff/sheets/{sheet.id}/edit">Change it</a>{/if}
     </div>
-    <p class="times mt-1 text-faint">{sheet.when} ({sheet.zone})</p>
+    <p class="times mt-1 text-faint">{sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone})</p>
     {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
 
     {#if sheet.state === 'draft'}
@@ -84,7 +84,7 @@
             <p class="mb-3">This is a draft. Nobody but you sees it.</p>
             <button type="button" class="press main" onclick={publish}>Publish</button>
         </section>
-    {:else}
+    {:else if sheet.can_change}
         <Share {sheet} changed={(now) => (changed = now)} />
         <div class="mt-3 flex flex-wrap items-end gap-3">
             {#if sheet.state === 'open'}
@@ -131,7 +131,11 @@
             <h2 id="times">{sheet.taken} of {sheet.slots} taken</h2>
             <span class="ml-auto"><ClockSwitch /></span>
         </div>
-        <p class="mb-2 text-faint">Press a time to close it, to add a seat, or to book it for somebody.</p>
+        <p class="mb-2 text-faint">
+            {sheet.can_change
+                ? 'Press a time to close it, to add a seat, or to book it for somebody.'
+                : 'Press a free time to book it for somebody.'}
+        </p>
         <div class="grid gap-6">
             {#each sheet.days as day (day.date)}
                 <Ruler
@@ -168,7 +172,7 @@
                 >
             {/if}
         </div>
-        {#if sheet.links_missing > 0 || booked.some((one) => one.video)}
+        {#if sheet.can_change && (sheet.links_missing > 0 || booked.some((one) => one.video))}
             <Links {sheet} changed={(now) => (changed = now)} />
         {/if}
         {#if booked.length === asked.length}

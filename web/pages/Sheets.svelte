@@ -8,8 +8,10 @@
         door: string;
         notices: { id: number; message: string }[];
         sheets: Schema['SheetRow'][];
+        /** For the office: the open sheets of everybody else. */
+        school: { id: number; title: string; host: string; free: number }[];
     }
-    let { host, door, notices: firstNotices, sheets: first }: Props = $props();
+    let { host, door, notices: firstNotices, sheets: first, school }: Props = $props();
 
     let changed = $state<Record<number, Schema['SheetRow']>>({});
     let added = $state<Schema['SheetRow'][]>([]);
@@ -204,6 +206,19 @@
                 </li>
             {/each}
         </ul>
+    {/if}
+    {#if school.length > 0}
+        <section class="mt-8" aria-labelledby="others">
+            <h2 id="others" class="mb-2">Book for somebody on the phone</h2>
+            <ul class="grid gap-x-6 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
+                {#each school as sheet (sheet.id)}
+                    <li>
+                        <a class="inline-block py-1" href="/staff/sheets/{sheet.id}">{sheet.host}: {sheet.title}</a>
+                        <span class="text-faint">{sheet.free} free</span>
+                    </li>
+                {/each}
+            </ul>
+        </section>
     {/if}
     {#if away.length > 0}
         <details class="mt-8">

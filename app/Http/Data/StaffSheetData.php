@@ -10,6 +10,7 @@ use App\Models\BusySpan;
 use App\Models\Guest;
 use App\Models\Sheet;
 use App\Models\SlotChange;
+use App\Models\StaffMember;
 use App\Sheets\MeetingLink;
 use App\Timetables\SheetTimetable;
 use App\Wording\Spell;
@@ -58,6 +59,7 @@ final class StaffSheetData
         return [
             ...self::row($timetable),
             'slug' => $sheet->slug,
+            'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()),
             'intro' => $sheet->intro,
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($timetable->zone),

@@ -13,7 +13,9 @@ use App\Http\Requests\SheetRequest;
 use App\Models\Notice;
 use App\Models\Sheet;
 use App\Models\SheetKind;
+use App\Models\SheetState;
 use App\Models\StaffMember;
+use App\Timetables\Onlooker;
 use App\Timetables\SheetTimetable;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -38,8 +40,20 @@ final class SheetController
             'door' => '/d/'.$host->slug,
             'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
                 ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
+            'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
             'sheets' => $sheets->map(static fn (Sheet $sheet): array => StaffSheetData::row(new SheetTimetable($sheet, $now)))->all(),
         ]);
+    }
+
+    /** @return list<array<string, mixed>> every colleague's open sheet, for whoever books for people on the phone */
+    private function ofTheSchool(StaffMember $office, int $now): array
+    {
+        return array_values(Sheet::query()->where('state', SheetState::Open)->where('staff_id', '!=', $office->id)->whereNull('put_away_at')
+            ->whereHas('host', static fn ($host) => $host->where('school_id', $office->school_id))
+            ->with(['blocks', 'host.school', 'colleagues', 'slotChanges', 'places'])->orderBy('title')->get()
+            ->map(static fn (Sheet $sheet): array => [
+                'id' => $sheet->id, 'title' => $sheet->title, 'host' => $sheet->host->name, 'free' => count((new SheetTimetable($sheet, $now, Onlooker::unknown()))->free()),
+            ])->all());
     }
 
     public function create(#[CurrentUser] StaffMember $host, Request $request): View
