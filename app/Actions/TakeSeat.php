@@ -98,7 +98,13 @@ final class TakeSeat
             return Hold::query()->create($span);
         }
 
-        return Hold::query()->where($span)->whereNull('with_hold_id')->lockForUpdate()->first() ?? Hold::query()->create($span);
+        $made = static fn (): ?Hold => Hold::query()->where($span)->whereNull('with_hold_id')->lockForUpdate()->first();
+        try {
+            return $made() ?? Hold::query()->create($span);
+        } catch (UniqueConstraintViolationException $failure) {
+            // Two came for the first seats of one group at once: the other made the hold, and there is room in it.
+            return $made() ?? throw $failure;
+        }
     }
 
     private function companion(Sheet $sheet, Span $slot, int $colleague, Hold $hold): void

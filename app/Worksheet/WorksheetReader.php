@@ -39,6 +39,9 @@ final class WorksheetReader
     /** A year typed with a digit too many is a slip, not a plan. */
     private const DAYS_AHEAD = 3 * 366;
 
+    /** Three years of full school days in ten-minute meetings are about half of this. */
+    private const MOST_SLOTS = 60_000;
+
     /** @var array<string, list<string>> messages by field, such as "blocks.0.hours.0.until" */
     public array $errors = [];
 
@@ -123,6 +126,11 @@ final class WorksheetReader
 
                 continue;
             }
+            if ($this->slotsOf($block) > self::MOST_SLOTS) {
+                $this->errors["blocks.$i.minutes"][] = sprintf('That would make more than %s meetings. Look at the length, the hours and the last day again.', number_format(self::MOST_SLOTS));
+
+                continue;
+            }
             $this->blocks[$i] = $block;
             $this->checkDates($i, $block);
         }
@@ -133,6 +141,18 @@ final class WorksheetReader
                 $this->errors['blocks'][] = $failure->getMessage();
             }
         }
+    }
+
+    /** About how many slots come of it, counted without making them. */
+    private function slotsOf(Block $block): int
+    {
+        $dates = count($block->pattern->dates($this->today->plusDays(-366), $this->today->plusDays(self::DAYS_AHEAD)));
+        $perDay = 0;
+        foreach ($block->usual->hours as $hours) {
+            $perDay += intdiv($hours->minutes, $block->cut->minutes + $block->cut->gap) + 1;
+        }
+
+        return $dates * $perDay;
     }
 
     /** Past dates are slips, unless the sheet has had them all along. */

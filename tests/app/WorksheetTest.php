@@ -192,6 +192,7 @@ final class WorksheetTest extends TestCase
         yield 'a weekly block on no day' => [self::form(block: ['kind' => 'weekly', 'first' => '2026-12-01']), 'blocks.0.weekdays', 'at least one day'];
         yield 'a term that ends before it begins' => [self::form(block: ['kind' => 'weekly', 'weekdays' => [2], 'first' => '2026-10-01', 'until' => '2026-11-01']), 'blocks.0.until', 'is past'];
         yield 'two blocks across one another' => [self::form(['blocks' => [...self::form()['blocks'], ...self::form(block: ['minutes' => 20])['blocks']]]), 'blocks', 'Two blocks of the sheet overlap'];
+        yield 'more meetings than anybody holds' => [self::form(block: ['kind' => 'weekly', 'weekdays' => [1, 2, 3, 4, 5, 6, 7], 'first' => '2026-12-01', 'until' => '2027-11-30', 'minutes' => 1, 'hours' => [['from' => '0:00', 'until' => '24:00']]]), 'blocks.0.minutes', 'more than 60,000 meetings'];
         yield 'no block' => [self::form(['blocks' => []]), 'blocks', 'fill this in'];
         yield 'a title of 10 000 characters' => [self::form(['title' => str_repeat('x', 10_000)]), 'title', '120 characters fit'];
         yield 'no title' => [self::form(['title' => '']), 'title', 'fill this in'];
