@@ -139,6 +139,8 @@ test('a change that moves three people says so first', async ({ page, browser })
     await expectSound(page);
     await page.getByRole('button', { name: 'Read the message' }).first().click();
     await expect(page.getByText('had to move this meeting').first()).toBeVisible();
+    await page.getByLabel('A word to those who are moved').fill('The hall is taken.');
+    await expect(page.locator('pre').getByText('“The hall is taken.”')).toBeVisible();
     await page.getByRole('button', { name: 'Save the change and send the messages' }).click();
     await expect(page.getByRole('heading', { name: '3 of 5 taken' })).toBeVisible();
     // One of them by the host's own hand.

@@ -114,6 +114,24 @@
         location.assign(`/staff/sheets/${sheet.id}`);
     }
 
+    /** The messages as they would go out with the word as it is typed now; nothing is saved. */
+    let rewording: ReturnType<typeof setTimeout> | undefined;
+    function reword() {
+        clearTimeout(rewording);
+        rewording = setTimeout(async () => {
+            if (!sheet || !effect) return;
+            const answer = await ask(
+                api.PUT('/api/staff/sheets/{sheet}', {
+                    params: { path: { sheet: sheet.id } },
+                    body: { ...($state.snapshot(draft.form) as Form), word, preview: true },
+                }),
+            );
+            if (answer.data) return;
+            const said = answer.body as Schema['NotYet'] | null;
+            if (answer.status === 409 && said?.effect) effect = said.effect;
+        }, 400);
+    }
+
     function troubled(trouble: Trouble) {
         working = '';
         effect = null;
@@ -227,7 +245,7 @@
                 hits={effect}
                 working={working !== ''}
                 bind:word
-                reword={() => undefined}
+                {reword}
                 save={(settle) => void save(true, settle)}
                 back={() => (effect = null)}
             />

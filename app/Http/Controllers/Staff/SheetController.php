@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Staff;
 
 use App\Actions\WriteSheet;
+use App\Failures\BookingsAffected;
 use App\Http\Data\SheetFormData;
 use App\Http\Data\StaffSheetData;
 use App\Http\Data\WorksheetData;
@@ -96,6 +97,9 @@ final class SheetController
 
     public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write): JsonResponse
     {
+        if ($request->boolean('preview')) {
+            throw new BookingsAffected($request->effect($sheet));
+        }
         $version = $request->filled('version') ? $request->integer('version') : null;
 
         return new JsonResponse($this->whole($write($host, $request->statement(), $sheet, $version, $request->effect($sheet), $request->settlement())));
