@@ -14,7 +14,6 @@ return [
     'feed_hosts' => array_filter(explode(',', (string) env('RECESS_FEED_HOSTS', ''))),
     // Where a room of its own opens for each meeting, with {room} in it; without one, the stand-in's rooms are used.
     'video_address' => env('RECESS_VIDEO_ADDRESS'),
-    // How long a picked time is kept while its visitor types, in seconds, and how many times one visitor may keep at once.
+    // How long a picked time is kept while its visitor types, in seconds.
     'keep_seconds' => 300,
-    'keeps_at_once' => 2,
 ];

@@ -44,7 +44,7 @@ final class MoveBooking
         try {
             return Contended::transaction(function () use ($booking, $sheet, $start, $by, $note, $now): Booking {
                 ($this->lockPeople)((string) $booking->pass->email, $booking->student);
-                $this->lockHolds($sheet, $booking);
+                $this->lockHold($booking);
                 $booking = Booking::query()->lockForUpdate()->findOrFail($booking->id);
                 $timetable = $this->timetable($sheet, $booking, $start, $now);
                 $offer = $timetable->offerAt($start) ?? throw SlotGone::neverThere($timetable, $start);
@@ -76,7 +76,7 @@ final class MoveBooking
         }
     }
 
-    private function lockHolds(Sheet $sheet, Booking $booking): void
+    private function lockHold(Booking $booking): void
     {
         if ($booking->hold_id !== null) {
             Hold::query()->whereKey($booking->hold_id)->lockForUpdate()->first();

@@ -8,6 +8,7 @@ use App\Actions\PlaceStatement;
 use App\Actions\PublishSheet;
 use App\Actions\SheetStatement;
 use App\Actions\WriteSheet;
+use App\Http\SlotKey;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\PlaceKind;
@@ -70,7 +71,7 @@ final class RushCommand extends Command
                 places: [new PlaceStatement(PlaceKind::Room, "Room $i")], questions: Questions::usual(), rules: new SheetRules,
             )), $now);
             $sheets[] = ['slug' => $sheet->slug, 'place' => $sheet->places->firstOrFail()->id, 'slots' => array_map(
-                static fn (int $n): string => gmdate('Y-m-d\TH:i:s\Z', $school->timeZone()->instant($date, 14 * 60 + $n * 10)), range(0, 29),
+                static fn (int $n): string => SlotKey::of($school->timeZone()->instant($date, 14 * 60 + $n * 10)), range(0, 29),
             )];
         }
 

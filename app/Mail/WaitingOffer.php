@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
+use App\Http\SlotKey;
 use App\Models\Waiting;
 use App\Wording\Spell;
 use Illuminate\Bus\Queueable;
@@ -55,7 +56,7 @@ final class WaitingOffer extends Mailable implements ShouldQueue
             word: '',
             facts: ['What' => $sheet->title, 'When' => Spell::slot(Span::of($this->start, $this->end), $zone), 'With' => $sheet->host->name.' ('.$sheet->host->subject.')'],
             linkText: 'Take this time',
-            link: $sheet->link().'?'.http_build_query(['slot' => gmdate('Y-m-d\\TH:i:s\\Z', $this->start), 'kept' => $this->key, 'pass' => $this->waiting->pass->token()]),
+            link: $sheet->link().'?'.http_build_query(['slot' => SlotKey::of($this->start), 'kept' => $this->key, 'pass' => $this->waiting->pass->token()]),
             school: $sheet->host->school->name,
         )]);
     }

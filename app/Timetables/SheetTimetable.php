@@ -43,6 +43,9 @@ final readonly class SheetTimetable
 
     private Taken $taken;
 
+    /** @var array<int, int> seats added to single slots, by their start */
+    private array $extra;
+
     private CoHosts $coHosts;
 
     private Situation $situation;
@@ -69,7 +72,8 @@ final readonly class SheetTimetable
         $times = HostTimes::of($sheet, $this->pieces, $range, $this->zone, $now, $emptied);
         $owner = $times->elsewhere[$sheet->staff_id] ?? Spans::none();
         $must = array_values(array_diff_key($times->elsewhere, array_flip($sheet->anyOne()), [$sheet->staff_id => true]));
-        $this->taken = new Taken($sheet->rules->seats, $this->extraSeats());
+        $this->extra = self::extraSeats($sheet);
+        $this->taken = new Taken($sheet->rules->seats, $this->extra);
         $this->coHosts = new CoHosts($must, array_intersect_key($times->elsewhere, array_flip($sheet->anyOne())));
         $this->situation = new Situation(
             $now,
@@ -111,10 +115,10 @@ final readonly class SheetTimetable
     }
 
     /** @return array<int, int> by the start of the slot */
-    private function extraSeats(): array
+    private static function extraSeats(Sheet $sheet): array
     {
         $extra = [];
-        foreach ($this->sheet->slotChanges as $change) {
+        foreach ($sheet->slotChanges as $change) {
             $extra[$change->starts_at->getTimestamp()] = $change->extra_seats;
         }
 
@@ -176,7 +180,7 @@ final readonly class SheetTimetable
     /** How many seats the slot has, whether taken or not. */
     public function seatsOf(Span $slot): int
     {
-        return $this->sheet->rules->seats + ($this->extraSeats()[$slot->start] ?? 0);
+        return $this->sheet->rules->seats + ($this->extra[$slot->start] ?? 0);
     }
 
     /** @return list<int> the hosts of whom one is enough who are free then, the sheet's own first */

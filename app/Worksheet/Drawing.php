@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Worksheet;
 
+use App\Http\Data\DayPage;
 use App\Http\Data\RulerData;
 use App\Http\Data\RulerNotes;
 use App\Http\Data\VisitSheetData;
@@ -100,20 +101,8 @@ final class Drawing
     private static function page(array $pieces, LocalDate $from, WorksheetReader $reader): array
     {
         $zone = $reader->writer->school->timeZone();
-        $shown = $days = [];
-        foreach ($pieces as $stretch) {
-            $day = $zone->dayAt($stretch->stretch->start);
-            if ($day < $from->day) {
-                continue;
-            }
-            if (! isset($days[$day]) && count($days) === self::DAYS) {
-                return [$shown, LocalDate::fromDay($day)];
-            }
-            $days[$day] = true;
-            $shown[] = $stretch;
-        }
 
-        return [$shown, null];
+        return DayPage::of(array_filter($pieces, static fn (Pieces $stretch): bool => $zone->dayAt($stretch->stretch->start) >= $from->day), $zone, self::DAYS);
     }
 
     /** @return array<int, array{int, string}> block and date of each stretch, by its start */

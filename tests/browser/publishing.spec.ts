@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, bookBy, daysAhead, expectSound, listen, publish, signIn, somebodyElse } from './steps';
+import { bookBy, daysAhead, expectSound, listen, publish, signIn, somebodyElse } from './steps';
 
 test('a term of office hours by keyboard alone, with the quick line', async ({ page }) => {
     listen(page);
@@ -177,5 +177,4 @@ test('settings, and a feed that becomes busy', async ({ page, browser }) => {
     await expect(visitor.getByRole('heading', { level: 2, name: 'Bao An Lê' })).toBeHidden();
     await page.getByRole('button', { name: 'Take it away' }).first().click();
     await expect(page.getByText('My week')).toBeHidden();
-    void answer;
 });

@@ -14,9 +14,8 @@
     let { host, door, notices: firstNotices, sheets: first, school }: Props = $props();
 
     let changed = $state<Record<number, Schema['SheetRow']>>({});
-    let added = $state<Schema['SheetRow'][]>([]);
     let seen = $state<number[]>([]);
-    const sheets = $derived([...added, ...first].map((sheet) => changed[sheet.id] ?? sheet));
+    const sheets = $derived(first.map((sheet) => changed[sheet.id] ?? sheet));
     const shown = $derived(sheets.filter((sheet) => !sheet.put_away));
     const away = $derived(sheets.filter((sheet) => sheet.put_away));
     const notices = $derived(firstNotices.filter((one) => !seen.includes(one.id)));

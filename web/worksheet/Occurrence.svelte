@@ -9,7 +9,6 @@
         index: number;
         date: string;
         label: string;
-        year: unknown;
         done: () => void;
     }
     let { draft, index, date, label, done }: Props = $props();

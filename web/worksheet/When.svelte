@@ -152,7 +152,6 @@
                             index={chosen.index}
                             date={chosen.date}
                             label={chosen.label}
-                            {year}
                             done={() => (chosen = null)}
                         />
                     {/if}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Data;
 
+use App\Http\SlotKey;
 use App\Mail\Letter;
 use App\Mail\Occasion;
 use App\Mail\Reader;
@@ -62,7 +63,7 @@ final class EffectData
     /** @return array{key: string, said: string} */
     private static function slot(Span $slot, EditEffect $edit): array
     {
-        return ['key' => gmdate('Y-m-d\TH:i:s\Z', $slot->start), 'said' => self::said($slot, $edit)];
+        return ['key' => SlotKey::of($slot->start), 'said' => self::said($slot, $edit)];
     }
 
     private static function said(Span $slot, EditEffect $edit): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Data;
 
+use App\Http\SlotKey;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\Pass;
@@ -51,7 +52,7 @@ final class PassData
 
         return [
             'id' => $booking->id,
-            'key' => $booking->starts_at->format('Y-m-d\\TH:i:s\\Z'),
+            'key' => SlotKey::of($booking->starts_at->getTimestamp()),
             'title' => $booking->sheet->title,
             'sheet_path' => '/s/'.$booking->sheet->slug,
             'host' => VisitSheetData::host($booking->host),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Data;
 
+use App\Http\SlotKey;
 use App\Wording\Spell;
 use Recess\Offer;
 use Recess\Slots\Pieces;
@@ -101,7 +102,7 @@ final class RulerData
     public static function slot(Offer $offer, Zone $zone): array
     {
         return [
-            'key' => Zone::of('UTC')->rfc3339($offer->slot->start),
+            'key' => SlotKey::of($offer->slot->start),
             'length' => $offer->slot->minutes(),
             'day' => Spell::shortDate($zone->dateAt($offer->slot->start)),
             'from' => Spell::time($offer->slot->start, $zone),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Data;
 
+use App\Http\SlotKey;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\BusySpan;
@@ -77,19 +78,10 @@ final class StaffSheetData
     /** @return array{list<\Recess\Slots\Pieces>, LocalDate|null} the days drawn, and where the next ones begin */
     private static function page(SheetTimetable $timetable, LocalDate $from): array
     {
-        $shown = $days = [];
         $all = array_filter($timetable->pieces, static fn ($one): bool => $timetable->zone->dayAt($one->stretch->end - 1) >= $from->day);
-        // Of a sheet that is over, what was is shown.
-        foreach ($all === [] ? $timetable->pieces : $all as $pieces) {
-            $day = $timetable->zone->dayAt($pieces->stretch->start);
-            if (! isset($days[$day]) && count($days) === self::DAYS) {
-                return [$shown, LocalDate::fromDay($day)];
-            }
-            $days[$day] = true;
-            $shown[] = $pieces;
-        }
 
-        return [$shown, null];
+        // Of a sheet that is over, what was is shown.
+        return DayPage::of($all === [] ? $timetable->pieces : $all, $timetable->zone, self::DAYS);
     }
 
     /**
@@ -124,7 +116,7 @@ final class StaffSheetData
 
         return [
             'id' => $booking->id,
-            'key' => $booking->starts_at->format('Y-m-d\\TH:i:s\\Z'),
+            'key' => SlotKey::of($booking->starts_at->getTimestamp()),
             'day' => Spell::shortDate($zone->dateAt($booking->span()->start)),
             'from' => Spell::time($booking->span()->start, $zone),
             'until' => Spell::time($booking->span()->end, $zone),

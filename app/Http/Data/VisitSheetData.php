@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Data;
 
+use App\Http\SlotKey;
 use App\Models\BookingState;
 use App\Models\Place;
 use App\Models\Sheet;
@@ -97,20 +98,13 @@ final class VisitSheetData
                 $open[$timetable->zone->dayAt($offer->slot->start)] = true;
             }
         }
-        $shown = $days = [];
-        foreach ($timetable->pieces as $pieces) {
+        $shown = array_filter($timetable->pieces, static function (Pieces $pieces) use ($timetable, $from, $open): bool {
             $day = $timetable->zone->dayAt($pieces->stretch->start);
-            if ($day < $from->day || ! isset($open[$day])) {
-                continue;
-            }
-            if (! isset($days[$day]) && count($days) === self::DAYS) {
-                return [$shown, LocalDate::fromDay($day)];
-            }
-            $days[$day] = true;
-            $shown[] = $pieces;
-        }
 
-        return [$shown, null];
+            return $day >= $from->day && isset($open[$day]);
+        });
+
+        return DayPage::of($shown, $timetable->zone, self::DAYS);
     }
 
     /** @return array<string, list<string>> who comes to each slot, by its key, where the sheet lets visitors see it */
@@ -121,7 +115,7 @@ final class VisitSheetData
         }
         $who = [];
         foreach ($sheet->bookings()->where('state', BookingState::Booked)->where('ends_at', '>', gmdate('Y-m-d H:i:s', $timetable->now))->with('pass')->get() as $booking) {
-            $who[$booking->starts_at->format('Y-m-d\\TH:i:s\\Z')][] = $booking->pass->name;
+            $who[SlotKey::of($booking->starts_at->getTimestamp())][] = $booking->pass->name;
         }
 
         return $who;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\BookingWish;
+use App\Http\SlotKey;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Secret;
@@ -21,7 +22,7 @@ class BookingRequest extends FormRequest
     {
         $sheet = $this->sheet();
         $rules = [
-            'slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'],
+            'slot' => ['required', 'string', SlotKey::RULE],
             'place' => ['required', 'integer', Rule::in($sheet->places->pluck('id'))],
             'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc'],
@@ -38,12 +39,6 @@ class BookingRequest extends FormRequest
         }
 
         return $rules;
-    }
-
-    /** @return array<string, string> */
-    public function attributes(): array
-    {
-        return [];
     }
 
     protected function emailOptional(): bool
@@ -81,7 +76,7 @@ class BookingRequest extends FormRequest
         $pass = $this->pass();
 
         return new BookingWish(
-            start: (int) strtotime($this->string('slot')->toString()),
+            start: SlotKey::instant($this->string('slot')->toString()),
             placeId: $this->integer('place'),
             name: $pass->name ?? $this->string('name')->trim()->toString(),
             email: $pass === null ? $this->string('email')->trim()->lower()->toString() : (string) $pass->email,

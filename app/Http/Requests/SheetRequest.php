@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\Settlement;
 use App\Actions\SheetStatement;
+use App\Http\SlotKey;
 use App\Models\Sheet;
 use App\Worksheet\EditEffect;
 use App\Worksheet\PreviewSheet;
@@ -27,7 +28,7 @@ final class SheetRequest extends StaffRequest
             'settle.bookings' => ['array', 'max:2000'],
             'settle.bookings.*.id' => ['required', 'integer'],
             'settle.bookings.*.do' => ['required', Rule::in(['move', 'leave', 'cancel'])],
-            'settle.bookings.*.to' => ['nullable', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'],
+            'settle.bookings.*.to' => ['nullable', 'string', SlotKey::RULE],
         ];
     }
 
@@ -68,7 +69,7 @@ final class SheetRequest extends StaffRequest
         $choices = [];
         foreach ((array) $this->input('settle.bookings', []) as $one) {
             if (is_array($one)) {
-                $choices[(int) $one['id']] = ['do' => (string) $one['do'], 'to' => is_string($one['to'] ?? null) ? (int) strtotime($one['to']) : null];
+                $choices[(int) $one['id']] = ['do' => (string) $one['do'], 'to' => is_string($one['to'] ?? null) ? SlotKey::instant($one['to']) : null];
             }
         }
 

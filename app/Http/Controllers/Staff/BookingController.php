@@ -11,6 +11,7 @@ use App\Actions\SetLink;
 use App\Actions\WishAnswer;
 use App\Http\Data\StaffSheetData;
 use App\Http\Requests\CancelRequest;
+use App\Http\SlotKey;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Party;
@@ -38,8 +39,8 @@ final class BookingController
 
     public function move(#[CurrentUser] StaffMember $staff, Booking $booking, Request $request, MoveBooking $move): JsonResponse
     {
-        $request->validate(['slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'], 'note' => ['nullable', 'string', 'max:1000']]);
-        $move($booking, (int) strtotime($request->string('slot')->toString()), $this->side($staff, $booking), $request->string('note')->toString(), $this->now());
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'note' => ['nullable', 'string', 'max:1000']]);
+        $move($booking, SlotKey::instant($request->string('slot')->toString()), $this->side($staff, $booking), $request->string('note')->toString(), $this->now());
 
         return $this->whole($booking->sheet);
     }

@@ -11,6 +11,7 @@ use App\Actions\FreeSlug;
 use App\Actions\PublishSheet;
 use App\Actions\RenameSheet;
 use App\Http\Data\StaffSheetData;
+use App\Http\SlotKey;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
@@ -74,11 +75,11 @@ final class SheetLifeController
     public function slot(Sheet $sheet, Request $request, ChangeSlot $change): JsonResponse
     {
         $request->validate([
-            'slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'],
+            'slot' => ['required', 'string', SlotKey::RULE],
             'closed' => ['required', 'boolean'],
             'extra_seats' => ['required', 'integer', 'between:0,100'],
         ]);
-        $offer = (new SheetTimetable($sheet, $this->now()))->offerAt((int) strtotime($request->string('slot')->toString()))
+        $offer = (new SheetTimetable($sheet, $this->now()))->offerAt(SlotKey::instant($request->string('slot')->toString()))
             ?? throw ValidationException::withMessages(['slot' => 'There is no such time on this sheet.']);
         $change($sheet, $offer->slot, $request->boolean('closed'), $request->integer('extra_seats'));
 

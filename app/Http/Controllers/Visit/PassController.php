@@ -13,6 +13,7 @@ use App\Http\Data\PassData;
 use App\Http\Page;
 use App\Http\Requests\AnswersRequest;
 use App\Http\Requests\CancelRequest;
+use App\Http\SlotKey;
 use App\Mail\CalendarEntry;
 use App\Mail\Occasion;
 use App\Mail\PassAgain;
@@ -59,11 +60,11 @@ final class PassController
 
     public function move(Pass $pass, Booking $booking, Request $request, MoveBooking $move): JsonResponse
     {
-        $request->validate(['slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D']]);
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE]]);
         if ($booking->starts_at->isPast()) {
             return new JsonResponse(['message' => 'This meeting has begun or is over, so it cannot be moved.'], 409);
         }
-        $move($booking, (int) strtotime($request->string('slot')->toString()), Party::Visitor, '', $this->now());
+        $move($booking, SlotKey::instant($request->string('slot')->toString()), Party::Visitor, '', $this->now());
 
         return new JsonResponse($this->data($pass));
     }

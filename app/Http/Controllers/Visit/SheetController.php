@@ -13,6 +13,7 @@ use App\Http\Data\PassData;
 use App\Http\Data\VisitSheetData;
 use App\Http\Page;
 use App\Http\Requests\BookingRequest;
+use App\Http\SlotKey;
 use App\Models\Pass;
 use App\Models\Secret;
 use App\Models\Sheet;
@@ -57,9 +58,9 @@ final class SheetController
 
     public function keep(Sheet $sheet, Request $request, KeepSlot $keep): JsonResponse
     {
-        $request->validate(['slot' => ['required', 'string', 'regex:/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D'], 'keep_key' => ['required', 'uuid']]);
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid']]);
         $now = $this->now();
-        $until = $keep($sheet, (int) strtotime($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.$request->ip())), $now);
+        $until = $keep($sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.$request->ip())), $now);
 
         return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
     }
