@@ -130,10 +130,19 @@ final readonly class Timetable
      */
     public static function nearestFree(array $offers, int $instant, int $atMost): array
     {
-        $free = array_values(array_map(
-            static fn (Offer $offer): Span => $offer->slot,
-            array_filter($offers, static fn (Offer $offer): bool => $offer->verdict->isFree()),
-        ));
+        $free = array_filter($offers, static fn (Offer $offer): bool => $offer->verdict->isFree());
+
+        return self::nearest(array_map(static fn (Offer $offer): Span => $offer->slot, array_values($free)), $instant, $atMost);
+    }
+
+    /**
+     * The same of slots that are known to be free.
+     *
+     * @param  list<Span>  $free
+     * @return list<Span>
+     */
+    public static function nearest(array $free, int $instant, int $atMost): array
+    {
         usort($free, static fn (Span $a, Span $b): int => [abs($a->start - $instant), $a->start] <=> [abs($b->start - $instant), $b->start]);
 
         return array_slice($free, 0, $atMost);

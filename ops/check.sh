@@ -46,7 +46,7 @@ check_core() {
 check_app() {
     step "The application, on a real database, a real mail server and real processes"
     as_app env RECESS_VAR="$VAR" RECESS_SERVED="http://127.0.0.1:$PORT" HOME=/tmp \
-        "$PHP" vendor/bin/phpunit --testsuite app --do-not-cache-result
+        "$PHP" -d apc.enable_cli=1 vendor/bin/phpunit --testsuite app --do-not-cache-result
 }
 
 check_browser() {

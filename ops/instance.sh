@@ -38,6 +38,8 @@ instance_prepare() {
     PORT=$1
     umask 022
     mkdir -p "$VAR"/{run,log,mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
+    # What was cached of an earlier version may name classes that are gone; it is made anew below.
+    rm -f "$VAR"/bootstrap/*.php
     mkdir -p -m 755 "$RUN"
     mkdir -p "$VAR/run/nginx-cache"
     [ -n "${DB_PORT:-}" ] && ! port_taken "$DB_PORT" || DB_PORT=$(free_port)
@@ -56,7 +58,7 @@ ALTER USER root@localhost IDENTIFIED BY '$DB_PASSWORD';
 SQL
     )
     local name
-    for name in nginx.conf php-fpm.conf mariadb.cnf supervisor.conf; do fill_template $name; done
+    for name in nginx.conf php-fpm.conf php.ini preload.php mariadb.cnf supervisor.conf; do fill_template $name; done
     if [ "$(id -u)" = 0 ]; then
         chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
         chown -R "$APP_USER" "$VAR/run/nginx-cache" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
@@ -148,6 +150,7 @@ instance_start_database() {
 instance_start_web() {
     local what
     for what in config route event view; do quietly "$VAR/log/$what-cache.log" artisan "$what:cache"; done
+    quietly "$VAR/log/classes.log" artisan recess:classes "$VAR/bootstrap/classes.php"
     quietly "$VAR/log/start-web.log" supervise start 'web:*'
     wait_for 60 "The application" health_answers
 }

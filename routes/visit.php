@@ -10,6 +10,7 @@ use App\Http\Controllers\Visit\MailroomController;
 use App\Http\Controllers\Visit\PassController;
 use App\Http\Controllers\Visit\SheetController;
 use App\Http\Controllers\Visit\StandInController;
+use App\Http\Middleware\TooLate;
 use Illuminate\Support\Facades\Route;
 
 // For visitors: no session, no cookie. Every route names its policy.
@@ -26,9 +27,9 @@ Route::get('/s/{sheet:slug}/book', [SheetController::class, 'plainForm'])->can('
 Route::get('/api/s/{sheet:slug}', [SheetController::class, 'show'])->can('visit', 'sheet');
 Route::middleware('throttle:visitor-writes')->group(static function (): void {
     Route::post('/s/{sheet:slug}/book', [SheetController::class, 'plainBook'])->can('book', 'sheet');
-    Route::post('/api/s/{sheet:slug}/keep', [SheetController::class, 'keep'])->can('book', 'sheet');
+    Route::post('/api/s/{sheet:slug}/keep', [SheetController::class, 'keep'])->can('book', 'sheet')->middleware(TooLate::class);
     Route::post('/api/s/{sheet:slug}/let-go', [SheetController::class, 'letGo'])->can('book', 'sheet');
-    Route::post('/api/s/{sheet:slug}/bookings', [SheetController::class, 'book'])->can('book', 'sheet');
+    Route::post('/api/s/{sheet:slug}/bookings', [SheetController::class, 'book'])->can('book', 'sheet')->middleware(TooLate::class);
     Route::post('/api/s/{sheet:slug}/waiting', [SheetController::class, 'wait'])->can('book', 'sheet');
     Route::post('/api/pass-again', [PassController::class, 'again'])->can('see-board')->middleware('throttle:pass-again');
 });

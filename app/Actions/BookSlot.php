@@ -16,7 +16,9 @@ use App\Models\Pass;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Timetables\Glance;
 use App\Timetables\Onlooker;
+use App\Timetables\SheetAtHand;
 use App\Timetables\SheetTimetable;
 use App\Video\VideoRooms;
 use Illuminate\Database\Eloquent\Collection;
@@ -49,32 +51,35 @@ final class BookSlot
     public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
     {
         try {
-            return Contended::transaction(function () use ($sheet, $wish, $now): Booking {
+            [$booking, $timetable] = Contended::transaction(function () use ($sheet, $wish, $now): array {
                 // Whoever else books for the same person waits here, and then sees this booking.
                 ($this->lockPeople)($wish->email, $wish->student);
-                $timetable = $this->timetable($sheet, $wish, $now);
-                $offer = $timetable->offerAt($wish->start) ?? throw SlotGone::neverThere($timetable, $wish->start);
-                if (! $this->canBeHad($timetable, $offer, $wish)) {
-                    throw $this->gone($timetable, $offer);
+                $timetable = $this->timetable(SheetAtHand::held($sheet), $wish, $now);
+                $offer = $timetable->offerAt($wish->start);
+                if ($offer === null || ! $this->canBeHad($timetable, $offer, $wish)) {
+                    throw Refusal::of($timetable, $wish->start);
                 }
 
-                return $this->keep($timetable, $wish, $offer->slot);
+                return [$this->keep($timetable, $wish, $offer->slot), $timetable];
             });
-        } catch (UniqueConstraintViolationException|NoSeatLeft|SlotGone $failure) {
-            // The one who was quicker may have been this visitor's own first press.
-            $kept = $this->alreadyKept($sheet, $wish);
-            if ($kept !== null || $failure instanceof SlotGone) {
-                return $kept ?? throw $failure;
-            }
-            $timetable = $this->timetable($sheet, $wish, $now);
+            Glance::strike($timetable, $wish->start);
 
-            throw $this->gone($timetable, $timetable->offerAt($wish->start));
+            return $booking;
+        } catch (UniqueConstraintViolationException|NoSeatLeft|SlotGone $failure) {
+            // Whoever was quicker may have been this visitor's own first press.
+            return $this->alreadyKept($sheet, $wish) ?? throw $this->refusal($sheet, $wish, $now, $failure);
         }
     }
 
-    private function gone(SheetTimetable $timetable, ?Offer $offer): SlotGone
+    private function refusal(Sheet $sheet, BookingWish $wish, int $now, \Throwable $failure): SlotGone
     {
-        return $offer === null ? SlotGone::neverThere($timetable, $timetable->now) : SlotGone::of($timetable, $offer);
+        if ($failure instanceof SlotGone) {
+            return $failure;
+        }
+
+        // With a pass there are other meetings to think of when others are named.
+        return ($wish->passId === null ? Glance::refusal($sheet, $wish->start, $now, lost: true) : null)
+            ?? Refusal::of($this->timetable($sheet, $wish, $now), $wish->start);
     }
 
     private function timetable(Sheet $sheet, BookingWish $wish, int $now): SheetTimetable
@@ -113,10 +118,10 @@ final class BookSlot
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = Booking::query()->create([
             'sheet_id' => $sheet->id,
-            'staff_id' => $seat->hold->staff_id,
+            'staff_id' => $seat->staffId,
             'pass_id' => $pass->id,
             'place_id' => $wish->placeId,
-            'hold_id' => $seat->hold_id,
+            'hold_id' => $seat->holdId,
             'seat' => $seat->seat,
             'starts_at' => gmdate('Y-m-d H:i:s', $slot->start),
             'ends_at' => gmdate('Y-m-d H:i:s', $slot->end),

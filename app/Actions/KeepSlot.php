@@ -7,7 +7,9 @@ namespace App\Actions;
 use App\Failures\SlotGone;
 use App\Models\Seat;
 use App\Models\Sheet;
+use App\Timetables\Glance;
 use App\Timetables\Onlooker;
+use App\Timetables\SheetAtHand;
 use App\Timetables\SheetTimetable;
 use Illuminate\Database\UniqueConstraintViolationException;
 
@@ -38,23 +40,24 @@ final class KeepSlot
         }
         ($this->letGo)($sheet, $keeper, butNot: $start);
         try {
-            return Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, $until): int {
+            $timetable = Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, $until): SheetTimetable {
+                $sheet = SheetAtHand::held($sheet);
                 $timetable = $this->timetable($sheet, $start, $now);
-                $offer = $timetable->offerAt($start) ?? throw SlotGone::neverThere($timetable, $start);
-                if (! $offer->verdict->isFree() && ! KeptFor::onlyThem($timetable, $offer, $keeper)) {
-                    throw SlotGone::of($timetable, $offer);
+                $offer = $timetable->offerAt($start);
+                if ($offer === null || (! $offer->verdict->isFree() && ! KeptFor::onlyThem($timetable, $offer, $keeper))) {
+                    throw Refusal::of($timetable, $start);
                 }
                 $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : ($timetable->freeHosts($offer->slot) ?: $sheet->anyOne());
                 $seat = ($this->takeSeat)($sheet, $offer->slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now, $keeper, $until);
-                Seat::query()->where('hold_id', $seat->hold_id)->where('seat', $seat->seat)->update(['keeper_at' => $at]);
+                Seat::query()->where('hold_id', $seat->holdId)->where('seat', $seat->seat)->update(['keeper_at' => $at]);
 
-                return $until;
+                return $timetable;
             });
-        } catch (UniqueConstraintViolationException|NoSeatLeft) {
-            $timetable = $this->timetable($sheet, $start, $now);
-            $offer = $timetable->offerAt($start);
+            Glance::strike($timetable, $start);
 
-            throw $offer === null ? SlotGone::neverThere($timetable, $start) : SlotGone::of($timetable, $offer);
+            return $until;
+        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+            throw Glance::refusal($sheet, $start, $now, lost: true) ?? Refusal::of($this->timetable($sheet, $start, $now), $start);
         }
     }
 

@@ -12,6 +12,7 @@ use App\Models\Hold;
 use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Onlooker;
+use App\Timetables\SheetAtHand;
 use App\Timetables\SheetTimetable;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Recess\Rules\Because;
@@ -44,21 +45,22 @@ final class MoveBooking
         try {
             return Contended::transaction(function () use ($booking, $sheet, $start, $by, $note, $now): Booking {
                 ($this->lockPeople)((string) $booking->pass->email, $booking->student);
+                $sheet = SheetAtHand::held($sheet);
                 $this->lockHold($booking);
                 $booking = Booking::query()->lockForUpdate()->findOrFail($booking->id);
                 $timetable = $this->timetable($sheet, $booking, $start, $now);
-                $offer = $timetable->offerAt($start) ?? throw SlotGone::neverThere($timetable, $start);
+                $offer = $timetable->offerAt($start) ?? throw Refusal::of($timetable, $start);
                 $against = array_filter($offer->verdict->reasons, static fn (Reason $reason): bool => $by === Party::Visitor || ! in_array($reason->because, self::HOSTS_CHOICE, true));
                 if ($against !== [] || ! $booking->stands() || $booking->hold_id === null || $booking->seat === null) {
-                    throw SlotGone::of($timetable, $offer);
+                    throw Refusal::of($timetable, $start);
                 }
                 [$oldHold, $oldSeat] = [$booking->hold_id, $booking->seat];
                 $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : $timetable->freeHosts($offer->slot);
                 $seat = ($this->takeSeat)($sheet, $offer->slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now);
                 $booking->update([
-                    'hold_id' => $seat->hold_id,
+                    'hold_id' => $seat->holdId,
                     'seat' => $seat->seat,
-                    'staff_id' => (int) Hold::query()->whereKey($seat->hold_id)->value('staff_id'),
+                    'staff_id' => $seat->staffId,
                     'starts_at' => gmdate('Y-m-d H:i:s', $offer->slot->start),
                     'ends_at' => gmdate('Y-m-d H:i:s', $offer->slot->end),
                     'sequence' => $booking->sequence + 1,
@@ -69,10 +71,7 @@ final class MoveBooking
                 return $booking;
             });
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
-            $timetable = $this->timetable($sheet, $booking, $start, $now);
-            $offer = $timetable->offerAt($start);
-
-            throw $offer === null ? SlotGone::neverThere($timetable, $start) : SlotGone::of($timetable, $offer);
+            throw Refusal::of($this->timetable($sheet, $booking, $start, $now), $start);
         }
     }
 

@@ -8,7 +8,6 @@ use App\Events\BookingNews;
 use App\Failures\SettlementFailed;
 use App\Mail\Occasion;
 use App\Models\Booking;
-use App\Models\Hold;
 use App\Models\Party;
 use App\Models\Sheet;
 use App\Worksheet\EditEffect;
@@ -30,7 +29,7 @@ final class Resettle
     public function __invoke(Sheet $sheet, EditEffect $effect, Settlement $settlement): void
     {
         $ends = [];
-        foreach ($effect->after->offers as $offer) {
+        foreach ($effect->after->offers() as $offer) {
             $ends[$offer->slot->start] = $offer->slot->end;
         }
         $moves = [];
@@ -74,9 +73,9 @@ final class Resettle
                 throw new SettlementFailed('A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.');
             }
             $booking->update([
-                'hold_id' => $seat->hold_id,
+                'hold_id' => $seat->holdId,
                 'seat' => $seat->seat,
-                'staff_id' => (int) Hold::query()->whereKey($seat->hold_id)->value('staff_id'),
+                'staff_id' => $seat->staffId,
                 'starts_at' => gmdate('Y-m-d H:i:s', $slot->start),
                 'ends_at' => gmdate('Y-m-d H:i:s', $slot->end),
                 'sequence' => $booking->sequence + 1,

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Hold;
-use App\Models\Seat;
 use App\Models\Sheet;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
 
 /**
  * Takes a seat of a slot, or throws; to be called inside a transaction.
  *
  * The database decides: a hold that overlaps another of the same staff member is refused, and so is a seat that is
- * taken (docs/decisions/0002-holds.md).
+ * taken (docs/decisions/0002-holds.md). This is where everybody meets when a round opens, so it speaks to the tables
+ * directly, and asks nothing that the refusal would tell it too.
  */
 final class TakeSeat
 {
@@ -27,22 +28,28 @@ final class TakeSeat
      * @throws NoSeatLeft
      * @throws UniqueConstraintViolationException when somebody was quicker
      */
-    public function __invoke(Sheet $sheet, Span $slot, array $hosts, array $alongside, int $seats, int $now, ?string $keeper = null, ?int $keptUntil = null): Seat
+    public function __invoke(Sheet $sheet, Span $slot, array $hosts, array $alongside, int $seats, int $now, ?string $keeper = null, ?int $keptUntil = null): TakenSeat
     {
+        $mark = $keptUntil === null ? ['kept_until' => null, 'keeper' => null] : ['kept_until' => self::moment($keptUntil), 'keeper' => $keeper];
         $kept = $keeper === null ? null : $this->kept($sheet, $slot, $keeper, $now);
         if ($kept !== null) {
-            return $this->mark($kept, $keptUntil, $keeper);
+            DB::table('seats')->where('hold_id', $kept->holdId)->where('seat', $kept->seat)->update($mark);
+
+            return $kept;
         }
-        $this->letGo($slot, [...$hosts, ...$alongside], $now);
+        // One person's whole slot: whether somebody's time ran out on it is asked only when it is refused.
+        $plain = $seats === 1 && array_diff($alongside, $hosts) === [];
+        if (! $plain) {
+            $this->letGo($slot, [...$hosts, ...$alongside], $now);
+        }
         $refusal = new NoSeatLeft;
         foreach ($hosts as $host) {
             try {
-                $hold = $this->hold($sheet, $slot, $host, $seats);
-                foreach (array_diff($alongside, [$host]) as $colleague) {
-                    $this->companion($sheet, $slot, $colleague, $hold);
-                }
+                $hold = $plain ? $this->plainHold($sheet, $slot, $host, $now) : $this->sharedHold($sheet, $slot, $host, $seats, $alongside);
+                $seat = new TakenSeat($hold, $this->lowestFree($hold, $seats), $host);
+                DB::table('seats')->insert(['hold_id' => $seat->holdId, 'seat' => $seat->seat] + $mark);
 
-                return $this->mark((new Seat(['hold_id' => $hold->id, 'seat' => $this->lowestFree($hold, $seats)]))->setRelation('hold', $hold), $keptUntil, $keeper);
+                return $seat;
             } catch (UniqueConstraintViolationException|NoSeatLeft $failure) {
                 $refusal = $failure;
             }
@@ -51,85 +58,93 @@ final class TakeSeat
         throw $refusal;
     }
 
-    private function kept(Sheet $sheet, Span $slot, string $keeper, int $now): ?Seat
+    private function kept(Sheet $sheet, Span $slot, string $keeper, int $now): ?TakenSeat
     {
-        return Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')
-            ->where('keeper', $keeper)->where('kept_until', '>', gmdate('Y-m-d H:i:s', $now))
+        $seat = DB::table('seats')->join('holds', 'holds.id', '=', 'seats.hold_id')
+            ->where('keeper', $keeper)->where('kept_until', '>', self::moment($now))
             ->where('holds.sheet_id', $sheet->id)
-            ->where('holds.starts_at', gmdate('Y-m-d H:i:s', $slot->start))->where('holds.ends_at', gmdate('Y-m-d H:i:s', $slot->end))
-            ->lockForUpdate()->first(['seats.*']);
+            ->where('holds.starts_at', self::moment($slot->start))->where('holds.ends_at', self::moment($slot->end))
+            ->lockForUpdate()->first(['seats.hold_id', 'seats.seat', 'holds.staff_id']);
+
+        return $seat === null ? null : new TakenSeat((int) $seat->hold_id, (int) $seat->seat, (int) $seat->staff_id);
     }
 
-    private function mark(Seat $seat, ?int $keptUntil, ?string $keeper): Seat
+    private function plainHold(Sheet $sheet, Span $slot, int $host, int $now): int
     {
-        $values = ['kept_until' => $keptUntil === null ? null : gmdate('Y-m-d H:i:s', $keptUntil), 'keeper' => $keptUntil === null ? null : $keeper];
-        if ($seat->exists) {
-            Seat::query()->where('hold_id', $seat->hold_id)->where('seat', $seat->seat)->update($values);
-        } else {
-            $seat->fill($values)->save();
+        try {
+            return $this->newHold($sheet, $slot, $host);
+        } catch (UniqueConstraintViolationException $failure) {
+            if (! $this->letGo($slot, [$host], $now)) {
+                throw $failure;
+            }
+
+            return $this->newHold($sheet, $slot, $host);
+        }
+    }
+
+    /**
+     * The hold on the slot, made if there is none, with those who have to be there; locked, so that its seats are
+     * given out one by one.
+     *
+     * @param  list<int>  $alongside
+     */
+    private function sharedHold(Sheet $sheet, Span $slot, int $host, int $seats, array $alongside): int
+    {
+        $made = fn (): ?int => $seats === 1 ? null : self::id($this->at($sheet, $slot, $host)->whereNull('with_hold_id')->lockForUpdate()->value('id'));
+        try {
+            $hold = $made() ?? $this->newHold($sheet, $slot, $host);
+        } catch (UniqueConstraintViolationException $failure) {
+            // Two came for the first seats of one group at once: the other made the hold, and there is room in it.
+            $hold = $made() ?? throw $failure;
+        }
+        foreach (array_diff($alongside, [$host]) as $colleague) {
+            DB::table('holds')->where('with_hold_id', $hold)->where('staff_id', $colleague)->exists()
+                || $this->newHold($sheet, $slot, $colleague, $hold);
         }
 
-        return $seat;
+        return $hold;
+    }
+
+    private function newHold(Sheet $sheet, Span $slot, int $host, ?int $with = null): int
+    {
+        return DB::table('holds')->insertGetId([
+            'staff_id' => $host, 'sheet_id' => $sheet->id, 'starts_at' => self::moment($slot->start), 'ends_at' => self::moment($slot->end), 'with_hold_id' => $with,
+        ]);
     }
 
     /**
      * Seats that were kept for too long are given up, and holds that nobody needs any more with them.
      *
      * @param  list<int>  $hosts
+     * @return bool whether there were any
      */
-    private function letGo(Span $slot, array $hosts, int $now): void
+    private function letGo(Span $slot, array $hosts, int $now): bool
     {
-        $stale = Hold::query()->whereIn('staff_id', $hosts)
-            ->where('starts_at', '<', gmdate('Y-m-d H:i:s', $slot->end))->where('ends_at', '>', gmdate('Y-m-d H:i:s', $slot->start))
-            ->whereHas('seats', static fn ($seat) => $seat->where('kept_until', '<=', gmdate('Y-m-d H:i:s', $now)))
-            ->pluck('id');
+        $late = static fn (Builder $seats): Builder => $seats->where('kept_until', '<=', self::moment($now));
+        $stale = DB::table('holds')->whereIn('staff_id', $hosts)
+            ->where('starts_at', '<', self::moment($slot->end))->where('ends_at', '>', self::moment($slot->start))
+            ->whereExists(static fn (Builder $seats) => $late($seats->from('seats')->whereColumn('seats.hold_id', 'holds.id')))
+            ->pluck('id')->all();
         foreach ($stale as $id) {
-            Hold::query()->whereKey($id)->lockForUpdate()->first();
-            Seat::query()->where('hold_id', $id)->where('kept_until', '<=', gmdate('Y-m-d H:i:s', $now))->delete();
-            Hold::query()->whereKey($id)->whereDoesntHave('seats')->delete();
-        }
-    }
-
-    /** The hold on the slot, made if there is none; locked, so that its seats are given out one by one. */
-    private function hold(Sheet $sheet, Span $slot, int $host, int $seats): Hold
-    {
-        $span = $this->columns($sheet, $slot, $host);
-        if ($seats === 1) {
-            return Hold::query()->create($span);
+            DB::table('holds')->where('id', $id)->lockForUpdate()->value('id');
+            $late(DB::table('seats')->where('hold_id', $id))->delete();
+            DB::table('holds')->where('id', $id)->whereNotExists(static fn (Builder $seats) => $seats->from('seats')->where('seats.hold_id', $id))->delete();
         }
 
-        $made = static fn (): ?Hold => Hold::query()->where($span)->whereNull('with_hold_id')->lockForUpdate()->first();
-        try {
-            return $made() ?? Hold::query()->create($span);
-        } catch (UniqueConstraintViolationException $failure) {
-            // Two came for the first seats of one group at once: the other made the hold, and there is room in it.
-            return $made() ?? throw $failure;
-        }
+        return $stale !== [];
     }
 
-    private function companion(Sheet $sheet, Span $slot, int $colleague, Hold $hold): void
+    private function at(Sheet $sheet, Span $slot, int $host): Builder
     {
-        Hold::query()->where('with_hold_id', $hold->id)->where('staff_id', $colleague)->exists()
-            || Hold::query()->create($this->columns($sheet, $slot, $colleague) + ['with_hold_id' => $hold->id]);
+        return DB::table('holds')->where(['staff_id' => $host, 'sheet_id' => $sheet->id, 'starts_at' => self::moment($slot->start), 'ends_at' => self::moment($slot->end)]);
     }
 
-    /** @return array<string, mixed> */
-    private function columns(Sheet $sheet, Span $slot, int $host): array
-    {
-        return [
-            'staff_id' => $host,
-            'sheet_id' => $sheet->id,
-            'starts_at' => gmdate('Y-m-d H:i:s', $slot->start),
-            'ends_at' => gmdate('Y-m-d H:i:s', $slot->end),
-        ];
-    }
-
-    private function lowestFree(Hold $hold, int $seats): int
+    private function lowestFree(int $hold, int $seats): int
     {
         if ($seats === 1) {
             return 1;
         }
-        $taken = $hold->seats()->lockForUpdate()->pluck('seat')->all();
+        $taken = DB::table('seats')->where('hold_id', $hold)->lockForUpdate()->pluck('seat')->all();
         foreach (range(1, $seats) as $seat) {
             if (! in_array($seat, $taken, true)) {
                 return $seat;
@@ -137,5 +152,16 @@ final class TakeSeat
         }
 
         throw new NoSeatLeft;
+    }
+
+    private static function id(mixed $value): ?int
+    {
+        return is_numeric($value) ? (int) $value : null;
+    }
+
+    /** @param  int  $instant  seconds since the epoch */
+    private static function moment(int $instant): string
+    {
+        return gmdate('Y-m-d H:i:s', $instant);
     }
 }

@@ -7,10 +7,11 @@ namespace App\Failures;
 use App\Http\Data\EffectData;
 use App\Http\Data\RulerData;
 use App\Http\Data\SheetFormData;
-use App\Http\Data\VisitSheetData;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Recess\Rules\State;
+use Recess\Time\Span;
 
 /** What each failure looks like to whoever asked: always a message in plain words. */
 final class RenderFailures
@@ -21,11 +22,7 @@ final class RenderFailures
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->render(static fn (SlotGone $gone): JsonResponse => new JsonResponse([
             'message' => $gone->getMessage(),
-            'nearest' => array_map(
-                static fn ($offer): array => RulerData::slot($offer, $gone->timetable->zone),
-                $gone->timetable->nearestFree($gone->start),
-            ),
-            'sheet' => VisitSheetData::of($gone->timetable),
+            'nearest' => array_map(static fn (Span $slot): array => RulerData::slot($slot, State::Free, $gone->zone), $gone->nearest),
         ], 409));
         $exceptions->render(static fn (SheetMoved $moved): JsonResponse => new JsonResponse(
             ['message' => $moved->getMessage(), 'theirs' => SheetFormData::of($moved->sheet)], 409,

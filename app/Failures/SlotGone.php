@@ -8,38 +8,46 @@ use App\Timetables\SheetTimetable;
 use App\Wording\Spell;
 use App\Wording\WhyNot;
 use Recess\Offer;
+use Recess\Rules\Verdict;
+use Recess\Time\Span;
+use Recess\Time\Zone;
 
 /** The slot cannot be had (any more); says why and what can be had instead. */
 final class SlotGone extends \RuntimeException
 {
-    private function __construct(string $message, public readonly SheetTimetable $timetable, public readonly int $start)
+    /** @param  list<Span>  $nearest  what is free instead, the closest first */
+    private function __construct(string $what, int $start, public readonly array $nearest, public readonly Zone $zone)
     {
-        parent::__construct($message);
+        parent::__construct($what.' '.self::instead($nearest, $start, $zone));
     }
 
     public static function of(SheetTimetable $timetable, Offer $offer): self
     {
-        $time = Spell::time($offer->slot->start, $timetable->zone);
-        $what = WhyNot::say($offer->verdict, $time, $timetable->zone);
+        return self::because($offer->verdict, $offer->slot->start, $timetable->nearestFree($offer->slot->start), $timetable->zone);
+    }
 
-        return new self($what.' '.self::instead($timetable, $offer->slot->start), $timetable, $offer->slot->start);
+    /** @param  list<Span>  $nearest */
+    public static function because(Verdict $verdict, int $start, array $nearest, Zone $zone): self
+    {
+        return new self(WhyNot::say($verdict, Spell::time($start, $zone), $zone), $start, $nearest, $zone);
     }
 
     public static function neverThere(SheetTimetable $timetable, int $start): self
     {
-        return new self('There is no such time on this sheet. '.self::instead($timetable, $start), $timetable, $start);
+        return new self('There is no such time on this sheet.', $start, $timetable->nearestFree($start), $timetable->zone);
     }
 
-    private static function instead(SheetTimetable $timetable, int $start): string
+    /** @param  list<Span>  $nearest */
+    private static function instead(array $nearest, int $start, Zone $zone): string
     {
         $times = array_map(
-            static function (Offer $offer) use ($timetable, $start): string {
-                $time = Spell::time($offer->slot->start, $timetable->zone);
-                $date = $timetable->zone->dateAt($offer->slot->start);
+            static function (Span $slot) use ($start, $zone): string {
+                $time = Spell::time($slot->start, $zone);
+                $date = $zone->dateAt($slot->start);
 
-                return $date->equals($timetable->zone->dateAt($start)) ? $time : Spell::shortDate($date).' '.$time;
+                return $date->equals($zone->dateAt($start)) ? $time : Spell::shortDate($date).' '.$time;
             },
-            $timetable->nearestFree($start),
+            $nearest,
         );
         sort($times);
 

@@ -8,6 +8,7 @@ use App\Events\BookingNews;
 use App\Jobs\OfferWaiting;
 use App\Mail\Occasion;
 use App\Models\Waiting;
+use Illuminate\Support\Facades\DB;
 
 /** A time was given back: whoever waits for one is offered it, as soon as the transaction stands. */
 final class OfferWhatIsFree
@@ -18,8 +19,8 @@ final class OfferWhatIsFree
             OfferWaiting::dispatch($event->booking->sheet_id);
         }
         if (in_array($event->occasion, [Occasion::Booked, Occasion::Asked], true)) {
-            Waiting::query()->where('sheet_id', $event->booking->sheet_id)
-                ->whereHas('pass', static fn ($pass) => $pass->where('id', $event->booking->pass_id)->orWhere('email', $event->booking->pass->email ?? ''))->delete();
+            $theirs = DB::table('passes')->select('id')->where('id', $event->booking->pass_id)->orWhere('email', $event->booking->pass->email ?? '');
+            DB::table('waiting')->where('sheet_id', $event->booking->sheet_id)->whereIn('pass_id', $theirs)->delete();
         }
     }
 }

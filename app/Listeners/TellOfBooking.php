@@ -13,7 +13,8 @@ use App\Models\Guest;
 use App\Models\HostRole;
 use App\Models\SheetHost;
 use App\Models\StaffMember;
-use Illuminate\Support\Facades\Mail;
+use Illuminate\Mail\SendQueuedMailable;
+use Illuminate\Support\Facades\Queue;
 
 /** Queues the messages to those who need one, in the transaction of the event. Laravel finds it by its handle(). */
 final class TellOfBooking
@@ -25,10 +26,11 @@ final class TellOfBooking
 
     public function handle(BookingNews $event): void
     {
-        foreach (self::readers($event->booking, $event->occasion) as $reader) {
-            Mail::to([(object) ['email' => $reader->email(), 'name' => $reader->name()]])
-                ->queue(new BookingMessage($event->booking, $event->occasion, $reader, $event->by, $event->note));
-        }
+        $messages = array_map(static fn (Reader $reader): SendQueuedMailable => new SendQueuedMailable(
+            (new BookingMessage($event->booking, $event->occasion, $reader, $event->by, $event->note))->to($reader->email(), $reader->name()),
+        ), self::readers($event->booking, $event->occasion));
+        // All of them with one statement.
+        $messages === [] || Queue::bulk($messages);
     }
 
     /** @return list<Reader> */

@@ -16,6 +16,7 @@ use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use Illuminate\Mail\Mailables\Headers;
 use Illuminate\Mail\SentMessage;
+use Illuminate\Queue\Attributes\WithoutRelations;
 use Illuminate\Queue\SerializesModels;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 use Symfony\Component\Mime\Email;
@@ -40,6 +41,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
     private readonly int $ends;
 
     public function __construct(
+        #[WithoutRelations]
         public readonly Booking $booking,
         public readonly Occasion $occasion,
         public readonly Reader $reader,

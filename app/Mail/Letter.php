@@ -12,7 +12,7 @@ use App\Sheets\MeetingLink;
 use App\Timetables\Onlooker;
 use App\Timetables\SheetTimetable;
 use App\Wording\Spell;
-use Recess\Offer;
+use Recess\Time\Span;
 
 /** The words of a message, the same for text and HTML. */
 final readonly class Letter
@@ -63,7 +63,7 @@ final readonly class Letter
         $free = (new SheetTimetable($sheet, $now, $onlooker, $day->plusDays(-15), $day->plusDays(16)))->nearestFree($booking->span()->start);
 
         return $free === [] ? [] : ['Free just now' => Spell::list(array_map(
-            static fn (Offer $offer): string => Spell::shortDate($zone->dateAt($offer->slot->start)).' '.Spell::time($offer->slot->start, $zone), $free,
+            static fn (Span $slot): string => Spell::shortDate($zone->dateAt($slot->start)).' '.Spell::time($slot->start, $zone), $free,
         ))];
     }
 

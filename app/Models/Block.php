@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Recess\Records\BlockReader;
 use Recess\Records\BlockRecord;
 use Recess\Slots\Block as CoreBlock;
@@ -15,8 +14,10 @@ use Recess\Slots\Block as CoreBlock;
  * @property int $id
  * @property array<string, mixed> $record as Recess\Records\BlockRecord writes it
  */
-final class Block extends Model
+final class Block extends Row
 {
+    protected $table = 'blocks';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

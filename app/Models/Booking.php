@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Recess\Time\Span;
@@ -46,8 +45,10 @@ use Recess\Time\Span;
  * @property StaffMember $host whom they meet
  * @property Collection<int, Guest> $guests
  */
-final class Booking extends Model
+final class Booking extends Row
 {
+    protected $table = 'bookings';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Recess\Time\Span;
 
 /**
@@ -17,8 +16,10 @@ use Recess\Time\Span;
  * @property CarbonImmutable $ends_at
  * @property string $title the owner's business only
  */
-final class BusySpan extends Model
+final class BusySpan extends Row
 {
+    protected $table = 'busy_spans';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -23,8 +22,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array{line: int, what: string, why: string}> $skipped
  * @property StaffMember $owner
  */
-final class Calendar extends Model
+final class Calendar extends Row
 {
+    protected $table = 'calendars';
+
     protected $guarded = [];
 
     protected $hidden = ['address', 'text'];

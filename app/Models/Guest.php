@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,8 +17,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Booking $booking
  * @property Pass $pass
  */
-final class Guest extends Model
+final class Guest extends Row
 {
+    protected $table = 'guests';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -19,8 +18,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $with_hold_id of a co-host's time: the hold it goes with
  * @property int|null $seats_count where counted
  */
-final class Hold extends Model
+final class Hold extends Row
 {
+    protected $table = 'holds';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A message that the mailroom caught.
@@ -16,8 +15,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $raw the whole message, RFC 5322
  * @property CarbonImmutable $sent_at
  */
-final class MailroomMessage extends Model
+final class MailroomMessage extends Row
 {
+    protected $table = 'mailroom_messages';
+
     public $timestamps = false;
 
     protected $guarded = [];

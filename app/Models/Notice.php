@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Something that a staff member should look at; nothing was changed for them.
@@ -17,8 +16,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $message
  * @property CarbonImmutable|null $seen_at
  */
-final class Notice extends Model
+final class Notice extends Row
 {
+    protected $table = 'notices';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

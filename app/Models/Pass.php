@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A visitor's private page for their bookings, and what is known of the visitor.
@@ -24,8 +24,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $mail_failure why the last message did not arrive
  * @property Collection<int, Booking> $bookings
  */
-final class Pass extends Model
+final class Pass extends Row
 {
+    protected $table = 'passes';
+
     protected $guarded = [];
 
     protected $hidden = ['token_hash'];
@@ -36,7 +38,8 @@ final class Pass extends Model
     {
         // The token needs the row's number, so the hash follows the insert, in the same transaction.
         self::created(static function (self $pass): void {
-            $pass->forceFill(['token_hash' => Secret::hash($pass->token())])->saveQuietly();
+            $pass->setRawAttributes(['token_hash' => Secret::hash($pass->token())] + $pass->getAttributes());
+            DB::table('passes')->where('id', $pass->id)->update(['token_hash' => $pass->token_hash]);
         });
     }
 

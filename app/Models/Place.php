@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Where a sheet's meetings happen.
@@ -20,8 +19,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $position
  * @property CarbonImmutable|null $removed_at taken off the sheet while bookings still stand on it
  */
-final class Place extends Model
+final class Place extends Row
 {
+    protected $table = 'places';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

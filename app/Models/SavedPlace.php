@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * A place that is used again and again: a staff member's own, or the school's.
  *
@@ -17,8 +15,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $link
  * @property string $directions
  */
-final class SavedPlace extends Model
+final class SavedPlace extends Row
 {
+    protected $table = 'saved_places';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
@@ -20,9 +19,12 @@ use Recess\Time\Zone;
  * @property list<array{name: string, first: string, last: string}> $terms
  * @property list<array{name: string, first: string, last: string}> $closed_days
  * @property int $travel_minutes from one room to the next
+ * @property int $stamp raised by the database with each change
  */
-final class School extends Model
+final class School extends Row
 {
+    protected $table = 'schools';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,8 +16,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $keeper hash of the key of whoever keeps it
  * @property Hold $hold
  */
-final class Seat extends Model
+final class Seat extends Row
 {
+    protected $table = 'seats';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -8,7 +8,6 @@ use App\Sheets\Questions;
 use App\Sheets\SheetRules;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Recess\Slots\Block as CoreBlock;
@@ -29,6 +28,7 @@ use Recess\Slots\Block as CoreBlock;
  * @property bool $joining whether blocks that overlap become one
  * @property string $paused_note to visitors, while it is paused
  * @property int $version
+ * @property int $stamp raised by the database with each change of the sheet or its parts
  * @property CarbonImmutable|null $published_at
  * @property CarbonImmutable|null $put_away_at
  * @property CarbonImmutable|null $looked_at when its host last looked at who has booked
@@ -39,8 +39,10 @@ use Recess\Slots\Block as CoreBlock;
  * @property Collection<int, SheetHost> $colleagues
  * @property Collection<int, SlotChange> $slotChanges
  */
-final class Sheet extends Model
+final class Sheet extends Row
 {
+    protected $table = 'sheets';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,8 +15,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property HostRole $role
  * @property StaffMember $colleague
  */
-final class SheetHost extends Model
+final class SheetHost extends Row
 {
+    protected $table = 'sheet_hosts';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Recess\Time\Span;
 
 /**
@@ -18,8 +17,10 @@ use Recess\Time\Span;
  * @property bool $closed
  * @property int $extra_seats
  */
-final class SlotChange extends Model
+final class SlotChange extends Row
 {
+    protected $table = 'slot_changes';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -28,10 +28,13 @@ use Illuminate\Support\Str;
  * @property int $feed_generation
  * @property string|null $feed_hash
  * @property string|null $picture PNG
+ * @property int $stamp raised by the database with each change
  * @property School $school
  */
 final class StaffMember extends User
 {
+    use BootsQuickly;
+
     protected $table = 'staff';
 
     protected $guarded = [];

@@ -10,6 +10,7 @@ use App\Mailroom\MailroomTransport;
 use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Timetables\SheetAtHand;
 use App\Video\StandInRooms;
 use App\Video\TemplateRooms;
 use App\Video\VideoRooms;
@@ -26,6 +27,10 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\Str;
+use Ramsey\Uuid\Lazy\LazyUuidFromString;
+use Ramsey\Uuid\UuidInterface;
+use Symfony\Component\Uid\Uuid;
 
 /** Ties the parts together. */
 final class AppServiceProvider extends ServiceProvider
@@ -43,6 +48,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        // Laravel's own way loads fifty classes for one of these, and a booking needs three.
+        Str::createUuidsUsing(static fn (): UuidInterface => new LazyUuidFromString(Uuid::v4()->toRfc4122()));
         Model::shouldBeStrict();
         Model::automaticallyEagerLoadRelationships();
 
@@ -62,11 +69,11 @@ final class AppServiceProvider extends ServiceProvider
         Gate::define('set-up-school', static fn (StaffMember $staff): bool => $staff->office);
         // An address that a sheet once had leads to it still.
         Route::bind('sheet', static function (string $value, \Illuminate\Routing\Route $route): Sheet {
-            $bySlug = ($route->bindingFieldFor('sheet') ?? 'id') === 'slug';
-            $sheet = Sheet::query()->where($bySlug ? 'slug' : 'id', $value)->first()
-                ?? ($bySlug ? Sheet::query()->whereIn('id', DB::table('sheet_slugs')->where('slug', $value)->select('sheet_id'))->first() : null);
+            if (($route->bindingFieldFor('sheet') ?? 'id') === 'id') {
+                return Sheet::query()->find($value) ?? abort(404);
+            }
 
-            return $sheet ?? abort(404);
+            return SheetAtHand::now($value) ?? Sheet::query()->whereIn('id', DB::table('sheet_slugs')->where('slug', $value)->select('sheet_id'))->first() ?? abort(404);
         });
         Route::bind('pass', static fn (string $token): Pass => Pass::byToken($token) ?? abort(404));
 

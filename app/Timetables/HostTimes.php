@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Models\BusySpan;
-use App\Models\Hold;
 use App\Models\Sheet;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Recess\Slots\Pieces;
 use Recess\Time\Span;
 use Recess\Time\Spans;
@@ -45,10 +46,10 @@ final readonly class HostTimes
         $seats = $bookedOn = [];
         $busy = array_fill_keys($hosts, []);
         foreach (self::holds($hosts, $range, $now) as $hold) {
-            $span = Span::of($hold->starts_at->getTimestamp(), $hold->ends_at->getTimestamp());
-            $ours = $hold->sheet_id === $sheet->id && ($ends[$span->start] ?? null) === $span->end;
-            $taken = (int) $hold->seats_count;
-            if ($emptied && $hold->sheet_id === $sheet->id) {
+            $span = self::span($hold);
+            $ours = (int) $hold->sheet_id === $sheet->id && ($ends[$span->start] ?? null) === $span->end;
+            $taken = (int) $hold->live_seats;
+            if ($emptied && (int) $hold->sheet_id === $sheet->id) {
                 continue;
             }
             if ($hold->with_hold_id === null && $taken === 0) {
@@ -77,17 +78,21 @@ final readonly class HostTimes
     }
 
     /**
+     * Who is held when, and how many live seats that has.
+     *
      * @param  list<int>  $hosts
-     * @return iterable<Hold>
+     * @return iterable<\stdClass>
      */
     private static function holds(array $hosts, Span $range, int $now): iterable
     {
-        return Hold::query()
+        $live = DB::table('seats')->selectRaw('COUNT(*)')->whereColumn('seats.hold_id', 'holds.id')
+            ->where(static fn (Builder $seat) => $seat->whereNull('kept_until')->orWhere('kept_until', '>', gmdate('Y-m-d H:i:s', $now)));
+
+        return DB::table('holds')
             ->whereIn('staff_id', $hosts)
             ->where('starts_at', '<', gmdate('Y-m-d H:i:s', $range->end))
             ->where('ends_at', '>', gmdate('Y-m-d H:i:s', $range->start))
-            ->withCount(['seats' => static fn ($seat) => $seat->where(static fn ($live) => $live
-                ->whereNull('kept_until')->orWhere('kept_until', '>', gmdate('Y-m-d H:i:s', $now)))])
+            ->select(['staff_id', 'sheet_id', 'starts_at', 'ends_at', 'with_hold_id'])->selectSub($live, 'live_seats')
             ->get();
     }
 
@@ -103,7 +108,12 @@ final readonly class HostTimes
             ->where('ends_at', '>', gmdate('Y-m-d H:i:s', $range->start))
             ->toBase()->get(['calendars.staff_id', 'starts_at', 'ends_at']);
         foreach ($spans as $span) {
-            yield [(int) $span->staff_id, Span::of((int) strtotime($span->starts_at.' UTC'), (int) strtotime($span->ends_at.' UTC'))];
+            yield [(int) $span->staff_id, self::span($span)];
         }
+    }
+
+    private static function span(\stdClass $row): Span
+    {
+        return Span::of((int) strtotime($row->starts_at.' UTC'), (int) strtotime($row->ends_at.' UTC'));
     }
 }

@@ -8,7 +8,6 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\PlaceKind;
 use App\Models\Sheet;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Recess\Rules\Claims;
 use Recess\Rules\Engagement;
@@ -28,6 +27,12 @@ final readonly class Onlooker
     public static function unknown(): self
     {
         return new self(new Claims, new Claims, null);
+    }
+
+    /** Whether what is said of the slots to them is what would be said to anybody. */
+    public function isAnybody(): bool
+    {
+        return $this->visitor->isNone() && $this->student->isNone();
     }
 
     /**
@@ -62,22 +67,13 @@ final readonly class Onlooker
     private static function bookings(Sheet $sheet, ?int $passId, string $email, string $key, int $now): iterable
     {
         // Each way to know them by an index of its own; one question with "or" would read every booking there is.
-        $known = static fn (): Builder => DB::table('bookings')
-            ->join('passes', 'passes.id', '=', 'bookings.pass_id')->join('places', 'places.id', '=', 'bookings.place_id')
-            ->whereIn('bookings.state', [BookingState::Booked->value, BookingState::Asked->value])
-            ->where(static fn ($when) => $when->where('bookings.ends_at', '>', gmdate('Y-m-d H:i:s', $now - 86_400))->orWhere('bookings.sheet_id', $sheet->id))
-            ->select(['bookings.id', 'bookings.sheet_id', 'bookings.pass_id', 'passes.email', 'bookings.student_key', 'bookings.starts_at', 'bookings.ends_at', 'places.kind', 'places.label']);
-        $ways = array_values(array_filter([
-            $passId === null ? null : $known()->where('bookings.pass_id', $passId),
-            $email === '' ? null : $known()->where('passes.email', $email),
-            $key === '' ? null : $known()->where('bookings.student_key', $key),
-        ]));
-        $all = array_shift($ways);
-        foreach ($ways as $way) {
-            $all?->union($way);
-        }
+        $ways = array_filter(['bookings.pass_id' => $passId, 'passes.email' => $email === '' ? null : $email, 'bookings.student_key' => $key === '' ? null : $key], static fn ($value): bool => $value !== null);
+        $known = array_map(static fn (string $column): string => 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, bookings.starts_at, bookings.ends_at, places.kind, places.label'
+            .' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id'
+            ." WHERE $column = ? AND bookings.state IN (?, ?) AND (bookings.ends_at > ? OR bookings.sheet_id = ?)", array_keys($ways));
+        $asked = array_map(static fn (int|string $value): array => [$value, BookingState::Booked->value, BookingState::Asked->value, gmdate('Y-m-d H:i:s', $now - 86_400), $sheet->id], array_values($ways));
 
-        return $all?->get() ?? [];
+        return $known === [] ? [] : DB::select(implode(' UNION ', $known), array_merge(...$asked));
     }
 
     /** @param  list<\stdClass>  $bookings */

@@ -28,27 +28,32 @@ use Recess\Time\Zone;
 use Recess\Timetable;
 
 /** A sheet as the core sees it: reads what is booked and asks the core the rest. */
-final readonly class SheetTimetable
+final class SheetTimetable
 {
     /** Of a repeat that never ends, so many days ahead are looked at. */
     private const HORIZON = 400;
 
-    public Zone $zone;
+    /** Of what can be had instead of a slot, so many are named. */
+    public const NEAREST = 3;
+
+    public readonly Zone $zone;
 
     /** @var list<Pieces> */
-    public array $pieces;
+    public readonly array $pieces;
 
-    /** @var list<Offer> */
-    public array $offers;
-
-    private Taken $taken;
+    private readonly Taken $taken;
 
     /** @var array<int, int> seats added to single slots, by their start */
-    private array $extra;
+    private readonly array $extra;
 
-    private CoHosts $coHosts;
+    private readonly CoHosts $coHosts;
 
-    private Situation $situation;
+    private readonly Situation $situation;
+
+    private readonly Rules $rules;
+
+    /** @var list<Offer>|null judged when first asked for: whoever books asks about one slot */
+    private ?array $offers = null;
 
     /**
      * @param  Onlooker|null  $visitor  whoever looks; null for the host, to whom a paused sheet shows its times
@@ -56,7 +61,7 @@ final readonly class SheetTimetable
      * @param  LocalDate|null  $before  the first date no longer asked about
      * @param  bool  $emptied  as if nobody had booked on this sheet, to see where its bookings could go
      */
-    public function __construct(public Sheet $sheet, public int $now, public ?Onlooker $visitor = null, ?LocalDate $from = null, ?LocalDate $before = null, bool $emptied = false)
+    public function __construct(public readonly Sheet $sheet, public readonly int $now, public readonly ?Onlooker $visitor = null, private readonly ?LocalDate $from = null, private readonly ?LocalDate $before = null, bool $emptied = false)
     {
         $school = $sheet->host->school;
         $this->zone = $school->timeZone();
@@ -83,14 +88,30 @@ final readonly class SheetTimetable
             $visitor->visitor ?? new \Recess\Rules\Claims,
             $visitor->student ?? new \Recess\Rules\Claims,
         );
-        $rules = Rules::of(new Past, $this->taken, new Busy, $this->coHosts, ...$sheet->rules->coreRules($this->zone, $closedDays), ...$this->moreRules());
-        $offers = [];
-        foreach ($this->pieces as $pieces) {
-            foreach ($pieces->slots as $slot) {
-                $offers[] = new Offer($slot, $rules->verdict($slot, $this->situation));
-            }
-        }
-        $this->offers = $offers;
+        $this->rules = Rules::of(new Past, $this->taken, new Busy, $this->coHosts, ...$sheet->rules->coreRules($this->zone, $closedDays), ...$this->moreRules());
+    }
+
+    /** The same times as somebody sees them of whom nothing is known. */
+    public function toAnybody(): self
+    {
+        return $this->visitor?->isAnybody() === true ? $this : new self($this->sheet, $this->now, Onlooker::unknown(), $this->from, $this->before);
+    }
+
+    /** @return list<Offer> every slot with its verdict, in order */
+    public function offers(): array
+    {
+        return $this->offers ??= array_map($this->judged(...), $this->slots());
+    }
+
+    /** @return list<Span> */
+    private function slots(): array
+    {
+        return array_merge(...array_map(static fn (Pieces $pieces): array => $pieces->slots, $this->pieces));
+    }
+
+    private function judged(Span $slot): Offer
+    {
+        return new Offer($slot, $this->rules->verdict($slot, $this->situation));
     }
 
     /** @return list<Rule> */
@@ -161,15 +182,26 @@ final readonly class SheetTimetable
         return $this->zone->dateAt($this->now);
     }
 
-    public function offerAt(int $start): ?Offer
+    public function slotAt(int $start): ?Span
     {
-        foreach ($this->offers as $offer) {
-            if ($offer->slot->start === $start) {
-                return $offer;
+        foreach ($this->pieces as $pieces) {
+            if ($pieces->stretch->start <= $start && $start < $pieces->stretch->end) {
+                foreach ($pieces->slots as $slot) {
+                    if ($slot->start === $start) {
+                        return $slot;
+                    }
+                }
             }
         }
 
         return null;
+    }
+
+    public function offerAt(int $start): ?Offer
+    {
+        $slot = $this->slotAt($start);
+
+        return $slot === null ? null : $this->judged($slot);
     }
 
     public function seatsLeft(Span $slot): int
@@ -189,24 +221,21 @@ final readonly class SheetTimetable
         return array_map(intval(...), $this->coHosts->freeFor($slot));
     }
 
-    /** @return list<Offer> */
+    /** @return list<Span> */
     public function nearestFree(int $start): array
     {
-        return array_values(array_filter(array_map(
-            fn (Span $slot): ?Offer => $this->offerAt($slot->start),
-            Timetable::nearestFree($this->offers, $start, 3),
-        )));
+        return Timetable::nearestFree($this->offers(), $start, self::NEAREST);
     }
 
     /** @return list<Offer> */
     public function free(): array
     {
-        return array_values(array_filter($this->offers, static fn (Offer $offer): bool => $offer->verdict->isFree()));
+        return array_values(array_filter($this->offers(), static fn (Offer $offer): bool => $offer->verdict->isFree()));
     }
 
     /** How many of its slots somebody has. */
     public function countTaken(): int
     {
-        return count(array_filter($this->offers, fn (Offer $offer): bool => ($this->situation->seatsTaken[$offer->slot->start] ?? 0) > 0));
+        return count(array_filter($this->offers(), fn (Offer $offer): bool => ($this->situation->seatsTaken[$offer->slot->start] ?? 0) > 0));
     }
 }

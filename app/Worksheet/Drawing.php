@@ -66,7 +66,7 @@ final class Drawing
             'sentence' => $readable ? Sentence::count($pieces, $reader->writer->school->timeZone()) : '',
             'slots' => array_sum(array_map(static fn (Pieces $stretch): int => count($stretch->slots), $pieces)),
             'left_over' => intdiv(array_sum(array_map(static fn (Pieces $stretch): int => $stretch->leftOver, $pieces)), 60),
-            'days' => $timetable === null ? [] : RulerData::days($timetable->zone, $shown, $timetable->offers, $now, new RulerNotes(
+            'days' => $timetable === null ? [] : RulerData::days($timetable->zone, $shown, $timetable->offers(), $now, new RulerNotes(
                 busy: self::busy($reader, $shown), origins: self::origins($reader),
             )),
             'later' => $later === null ? null : (string) $later,

@@ -42,7 +42,7 @@ final readonly class EditEffect
         $booked = array_flip($bookings->map(static fn (Booking $booking): int => $booking->span()->start)->all());
         $slots = array_values(array_map(
             static fn (Offer $offer): Span => $offer->slot,
-            array_filter($timetable->offers, static fn (Offer $offer): bool => isset($booked[$offer->slot->start])
+            array_filter($timetable->offers(), static fn (Offer $offer): bool => isset($booked[$offer->slot->start])
                 || array_filter($offer->verdict->reasons, static fn (Reason $reason): bool => in_array($reason->because, self::CANNOT, true)) === []),
         ));
         $places = array_map(static fn (PlaceStatement $place): string => (string) $place->id, $statement->places);

@@ -136,11 +136,11 @@ final readonly class LooksWrong
     /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
     private function nothingLeft(): \Generator
     {
-        if ($this->timetable->offers === [] || $this->timetable->free() !== []) {
+        if ($this->timetable->offers() === [] || $this->timetable->free() !== []) {
             return;
         }
         $becauses = [];
-        foreach ($this->timetable->offers as $offer) {
+        foreach ($this->timetable->offers() as $offer) {
             $becauses[] = ($offer->verdict->reasons[0] ?? null)?->because;
         }
         $tooSoon = in_array(Because::TooSoon, $becauses, true);

@@ -14,4 +14,9 @@ final readonly class Claims
         public array $engagements = [],
     ) {
     }
+
+    public function isNone(): bool
+    {
+        return $this->onThisSheet === 0 && $this->engagements === [];
+    }
 }

@@ -46,6 +46,8 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         CarbonImmutable::setTestNow(self::NOW);
+        // What the web server's processes share belongs to one database.
+        apcu_clear_cache();
         $this->withoutVite();
     }
 

@@ -26,6 +26,8 @@
     let newest = $state<string | null>(null);
     let gone = $state<{ message: string; nearest: Schema['Slot'][] } | null>(null);
     let slip = $state<HTMLElement>();
+    /** What somebody else was quicker to take: struck out at once, until the page has looked again. */
+    let lost = $state<string | null>(null);
     let from = $state<string | null>(null);
     let sifted = $state<Sifted>({ part: 'any' });
     let etag = '';
@@ -36,7 +38,9 @@
                 ...day,
                 stretches: day.stretches.map((stretch) => ({
                     ...stretch,
-                    slots: stretch.slots.filter((slot) => kept(slot, sifted)),
+                    slots: stretch.slots
+                        .map((slot) => (slot.key === lost ? { ...slot, state: 'taken' as const } : slot))
+                        .filter((slot) => kept(slot, sifted)),
                 })),
             }))
             .filter((day) => sifted.part === 'any' || day.stretches.some((stretch) => stretch.slots.length > 0)),
@@ -104,7 +108,9 @@
     }
 
     function beaten(answer: Schema['Gone']) {
-        if (answer.sheet && !from) refreshed = answer.sheet;
+        lost = chosen?.slot.key ?? null;
+        // What is read of a sheet may be a second old.
+        setTimeout(() => void refresh().then(() => (lost = null)), 1500);
         gone = { message: answer.message, nearest: answer.nearest ?? [] };
         chosen = null;
         void show();

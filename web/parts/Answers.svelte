@@ -69,7 +69,7 @@
             return booked(answer.data);
         }
         const gone = answer.body as Schema['Gone'] | null;
-        if (answer.status === 409 && gone?.sheet) return beaten(gone);
+        if (answer.status === 409 && gone?.nearest) return beaten(gone);
         if (fields['answers.phone'] && visitor.pass) visitor.forgetPass();
         message = fields.slot ?? fields.request_key ?? fields.place ?? answer.trouble.message;
         requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid], [data-wrong]')?.focus());

@@ -90,7 +90,7 @@ final class BoardData
             $pieces = $offers = [];
             foreach ($sheets as $id => [, $timetable]) {
                 $pieces[$id] = array_values(array_filter($timetable->pieces, static fn ($one): bool => $zone->dayAt($one->stretch->start) === $day));
-                $offers[$id] = $timetable->offers;
+                $offers[$id] = $timetable->offers();
             }
             $scale = RulerData::scale($zone, array_merge(...$pieces));
             $shown = [];

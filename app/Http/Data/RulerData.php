@@ -7,6 +7,7 @@ namespace App\Http\Data;
 use App\Http\SlotKey;
 use App\Wording\Spell;
 use Recess\Offer;
+use Recess\Rules\State;
 use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
@@ -63,8 +64,8 @@ final class RulerData
                     'block' => $notes->origins[$stretch->stretch->start][0] ?? null,
                     'occurrence' => $notes->origins[$stretch->stretch->start][1] ?? null,
                     'slots' => array_map(
-                        static fn ($slot): array => [
-                            ...self::slot($offerAt[$slot->start], $zone),
+                        static fn (Span $slot): array => [
+                            ...self::slot($slot, $offerAt[$slot->start]->verdict->state, $zone),
                             'at' => intdiv($slot->start - $left, 60),
                             'seats_left' => ($notes->seats[$slot->start] ?? [null])[0],
                             'extra' => $notes->extra[$slot->start] ?? 0,
@@ -99,15 +100,15 @@ final class RulerData
     }
 
     /** @return array<string, mixed> as Slot in docs/formats/recess.openapi.yaml */
-    public static function slot(Offer $offer, Zone $zone): array
+    public static function slot(Span $slot, State $state, Zone $zone): array
     {
         return [
-            'key' => SlotKey::of($offer->slot->start),
-            'length' => $offer->slot->minutes(),
-            'day' => Spell::shortDate($zone->dateAt($offer->slot->start)),
-            'from' => Spell::time($offer->slot->start, $zone),
-            'until' => Spell::time($offer->slot->end, $zone),
-            'state' => $offer->verdict->state->value,
+            'key' => SlotKey::of($slot->start),
+            'length' => $slot->minutes(),
+            'day' => Spell::shortDate($zone->dateAt($slot->start)),
+            'from' => Spell::time($slot->start, $zone),
+            'until' => Spell::time($slot->end, $zone),
+            'state' => $state->value,
         ];
     }
 

@@ -44,7 +44,7 @@ final class StaffSheetData
             'fresh' => $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked])
                 ->when($sheet->looked_at !== null, static fn ($one) => $one->where('created_at', '>', $sheet->looked_at))->count(),
             'asked' => $sheet->bookings()->where('state', BookingState::Asked)->count(),
-            'slots' => count($timetable->offers),
+            'slots' => count($timetable->offers()),
             'free' => count($timetable->free()),
             'taken' => $timetable->countTaken(),
             'put_away' => $sheet->put_away_at !== null,
@@ -65,7 +65,7 @@ final class StaffSheetData
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($timetable->zone),
             'zone_name' => $timetable->zone->name,
-            'days' => RulerData::days($timetable->zone, $pieces, $timetable->offers, $timetable->now, new RulerNotes(
+            'days' => RulerData::days($timetable->zone, $pieces, $timetable->offers(), $timetable->now, new RulerNotes(
                 busy: self::busy($sheet, $pieces), extra: $sheet->slotChanges->mapWithKeys(static fn (SlotChange $change): array => [$change->starts_at->getTimestamp() => $change->extra_seats])->all(),
             )),
             'later' => $later === null ? null : (string) $later,

@@ -12,6 +12,7 @@ use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\SheetTimetable;
 use App\Wording\Spell;
+use Recess\Rules\State;
 use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
 
@@ -53,8 +54,8 @@ final class VisitSheetData
             'guests' => $sheet->rules->guests,
             'rules' => RulesSaid::of($sheet->rules, $zone),
             'free' => count($free),
-            'earliest' => $free === [] ? null : RulerData::slot($free[0], $zone),
-            'days' => RulerData::days($zone, $pieces, $timetable->offers, $timetable->now, self::notes($timetable)),
+            'earliest' => $free === [] ? null : RulerData::slot($free[0]->slot, State::Free, $zone),
+            'days' => RulerData::days($zone, $pieces, $timetable->offers(), $timetable->now, self::notes($timetable)),
             'later' => $later === null ? null : (string) $later,
             'who' => (object) self::who($sheet, $timetable),
         ];
@@ -76,7 +77,7 @@ final class VisitSheetData
     private static function notes(SheetTimetable $timetable): RulerNotes
     {
         $seats = [];
-        foreach ($timetable->offers as $offer) {
+        foreach ($timetable->offers() as $offer) {
             if ($timetable->seatsOf($offer->slot) > 1) {
                 $seats[$offer->slot->start] = [$timetable->seatsLeft($offer->slot), $timetable->seatsOf($offer->slot)];
             }
@@ -93,7 +94,7 @@ final class VisitSheetData
     private static function page(SheetTimetable $timetable, LocalDate $from): array
     {
         $open = [];
-        foreach ($timetable->offers as $offer) {
+        foreach ($timetable->offers() as $offer) {
             if ($offer->slot->end > $timetable->now) {
                 $open[$timetable->zone->dayAt($offer->slot->start)] = true;
             }

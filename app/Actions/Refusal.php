@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Failures\SlotGone;
+use App\Timetables\Glance;
+use App\Timetables\SheetTimetable;
+
+/** What is said to whoever cannot have a slot; and others who come too late hear it sooner. */
+final class Refusal
+{
+    public static function of(SheetTimetable $timetable, int $start): SlotGone
+    {
+        if (! Glance::isKept($timetable->sheet, $timetable->now)) {
+            Glance::keep($timetable->toAnybody());
+        }
+        $offer = $timetable->offerAt($start);
+
+        return $offer === null ? SlotGone::neverThere($timetable, $start) : SlotGone::of($timetable, $offer);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Timetables;
+
+use App\Models\Sheet;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Sheets with all that they are made of, at hand for visitors: the web server's processes share what one of them has
+ * read, until the database's stamp says that something of it has changed (docs/decisions/0011-rush.md).
+ */
+final class SheetAtHand
+{
+    private const HOUR = 3600;
+
+    private const PARTS = ['host.school', 'blocks', 'places', 'colleagues', 'slotChanges'];
+
+    /** The sheet as it is now. */
+    public static function now(string $slug): ?Sheet
+    {
+        $known = self::recalled($slug);
+
+        return $known !== null && self::stamp(self::rows()->where('sheets.slug', $slug)) === self::stampOf($known) ? $known : self::read($slug);
+    }
+
+    /**
+     * The same sheet, read again if it has changed. To be called inside a transaction: until its end nobody changes the
+     * sheet, so what is decided by it holds.
+     */
+    public static function held(Sheet $sheet): Sheet
+    {
+        $stamp = self::stamp(self::rows()->where('sheets.id', $sheet->id)->sharedLock());
+        if ($stamp === self::stampOf($sheet)) {
+            return $sheet;
+        }
+
+        return self::read($sheet->slug) ?? $sheet->refresh();
+    }
+
+    private static function read(string $slug): ?Sheet
+    {
+        $sheet = Sheet::query()->where('slug', $slug)->with(self::PARTS)->first();
+        if ($sheet !== null && apcu_enabled()) {
+            // That there is a picture is all a page asks of it.
+            $host = (clone $sheet->host)->setRawAttributes(['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(), sync: true);
+            apcu_store("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);
+        }
+
+        return $sheet;
+    }
+
+    private static function recalled(string $slug): ?Sheet
+    {
+        $known = apcu_enabled() ? apcu_fetch("sheet|$slug") : false;
+
+        return $known instanceof Sheet ? $known->withRelationshipAutoloading() : null;
+    }
+
+    private static function rows(): Builder
+    {
+        return DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->join('schools', 'schools.id', '=', 'staff.school_id')
+            ->select(['sheets.stamp', 'staff.stamp as of_host', 'schools.stamp as of_school']);
+    }
+
+    private static function stamp(Builder $rows): string
+    {
+        $row = $rows->first();
+
+        return $row === null ? '' : "$row->stamp.$row->of_host.$row->of_school";
+    }
+
+    private static function stampOf(Sheet $sheet): string
+    {
+        return "$sheet->stamp.{$sheet->host->stamp}.{$sheet->host->school->stamp}";
+    }
+}
