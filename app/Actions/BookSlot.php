@@ -57,7 +57,7 @@ final class BookSlot
                 $timetable = $this->timetable(SheetAtHand::held($sheet), $wish, $now);
                 $offer = $timetable->offerAt($wish->start);
                 if ($offer === null || ! $this->canBeHad($timetable, $offer, $wish)) {
-                    throw Refusal::of($timetable, $wish->start);
+                    throw Refusal::of($timetable, $wish->start, $wish->hostId);
                 }
 
                 return [$this->keep($timetable, $wish, $offer->slot), $timetable];
@@ -79,7 +79,7 @@ final class BookSlot
 
         // With a pass there are other meetings to think of when others are named.
         return ($wish->passId === null ? Glance::refusal($sheet, $wish->start, $now, lost: true) : null)
-            ?? Refusal::of($this->timetable($sheet, $wish, $now), $wish->start);
+            ?? Refusal::of($this->timetable($sheet, $wish, $now), $wish->start, $wish->hostId);
     }
 
     private function timetable(Sheet $sheet, BookingWish $wish, int $now): SheetTimetable
@@ -112,8 +112,7 @@ final class BookSlot
     private function keep(SheetTimetable $timetable, BookingWish $wish, Span $slot): Booking
     {
         $sheet = $timetable->sheet;
-        $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : ($timetable->freeHosts($slot) ?: $sheet->anyOne());
-        $seat = ($this->takeSeat)($sheet, $slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($slot), $timetable->now, $wish->keeper);
+        $seat = ($this->takeSeat)($sheet, $slot, $timetable->hostsFor($slot, $wish->hostId), $sheet->mustBeThere(), $timetable->seatsOf($slot), $timetable->now, $wish->keeper);
         $pass = $wish->passId === null ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone]) : Pass::query()->findOrFail($wish->passId);
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = Booking::query()->create([

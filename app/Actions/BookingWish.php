@@ -27,12 +27,14 @@ final readonly class BookingWish
         /** Hash of the key under which the slot is kept for them. */
         public ?string $keeper = null,
         public Party $by = Party::Visitor,
+        /** Of hosts of whom one is enough, the one whom the visitor has chosen. */
+        public ?int $hostId = null,
     ) {
     }
 
     /** Tells a repeat of the same wish from another wish under the same key. */
     public function digest(int $sheetId): string
     {
-        return hash('sha256', json_encode([$sheetId, $this->start, $this->placeId, $this->name, $this->email, $this->phone, $this->student, $this->answers, $this->passId], JSON_THROW_ON_ERROR));
+        return hash('sha256', json_encode([$sheetId, $this->start, $this->placeId, $this->name, $this->email, $this->phone, $this->student, $this->answers, $this->passId, ...($this->hostId === null ? [] : [$this->hostId])], JSON_THROW_ON_ERROR));
     }
 }

@@ -26,11 +26,12 @@ final class KeepSlot
     /**
      * @param  string  $keeper  hash of the visitor's key
      * @param  string  $at  keyed hash of the visitor's network address
+     * @param  int|null  $host  of hosts of whom one is enough, the one who is wished for
      * @return int|null the instant until which it is kept; null when too much is kept from there already
      *
      * @throws SlotGone when it cannot be had
      */
-    public function __invoke(Sheet $sheet, int $start, string $keeper, string $at, int $now, ?int $until = null): ?int
+    public function __invoke(Sheet $sheet, int $start, string $keeper, string $at, int $now, ?int $until = null, ?int $host = null): ?int
     {
         $until ??= $now + (int) config('recess.keep_seconds');
         $kept = Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper_at', $at)
@@ -38,17 +39,16 @@ final class KeepSlot
         if ($kept >= self::FROM_ONE_ADDRESS) {
             return null;
         }
-        ($this->letGo)($sheet, $keeper, butNot: $start);
+        ($this->letGo)($sheet, $keeper, butNot: $start, with: $host);
         try {
-            $timetable = Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, $until): SheetTimetable {
+            $timetable = Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, $until, $host): SheetTimetable {
                 $sheet = SheetAtHand::held($sheet);
                 $timetable = $this->timetable($sheet, $start, $now);
                 $offer = $timetable->offerAt($start);
                 if ($offer === null || (! $offer->verdict->isFree() && ! KeptFor::onlyThem($timetable, $offer, $keeper))) {
-                    throw Refusal::of($timetable, $start);
+                    throw Refusal::of($timetable, $start, $host);
                 }
-                $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : ($timetable->freeHosts($offer->slot) ?: $sheet->anyOne());
-                $seat = ($this->takeSeat)($sheet, $offer->slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now, $keeper, $until);
+                $seat = ($this->takeSeat)($sheet, $offer->slot, $timetable->hostsFor($offer->slot, $host), $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now, $keeper, $until);
                 Seat::query()->where('hold_id', $seat->holdId)->where('seat', $seat->seat)->update(['keeper_at' => $at]);
 
                 return $timetable;
@@ -57,7 +57,7 @@ final class KeepSlot
 
             return $until;
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
-            throw Glance::refusal($sheet, $start, $now, lost: true) ?? Refusal::of($this->timetable($sheet, $start, $now), $start);
+            throw Glance::refusal($sheet, $start, $now, lost: true) ?? Refusal::of($this->timetable($sheet, $start, $now), $start, $host);
         }
     }
 

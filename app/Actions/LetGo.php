@@ -14,12 +14,17 @@ final class LetGo
     {
     }
 
-    /** @param  int|null  $butNot  the start of a slot that stays kept */
-    public function __invoke(Sheet $sheet, string $keeper, ?int $butNot = null): void
+    /**
+     * @param  int|null  $butNot  the start of a slot that stays kept
+     * @param  int|null  $with  with whom it stays kept, when it has to be somebody
+     */
+    public function __invoke(Sheet $sheet, string $keeper, ?int $butNot = null, ?int $with = null): void
     {
-        Contended::transaction(function () use ($sheet, $keeper, $butNot): void {
+        Contended::transaction(function () use ($sheet, $keeper, $butNot, $with): void {
             $seats = Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper', $keeper)->where('holds.sheet_id', $sheet->id)
-                ->when($butNot !== null, static fn ($one) => $one->where('holds.starts_at', '!=', gmdate('Y-m-d H:i:s', (int) $butNot)))
+                ->when($butNot !== null, static fn ($one) => $one->where(static fn ($other) => $other
+                    ->where('holds.starts_at', '!=', gmdate('Y-m-d H:i:s', (int) $butNot))
+                    ->when($with !== null, static fn ($another) => $another->orWhere('holds.staff_id', '!=', $with))))
                 ->get(['seats.hold_id', 'seats.seat']);
             foreach ($seats as $seat) {
                 ($this->giveUpSeat)((int) $seat->hold_id, (int) $seat->seat);

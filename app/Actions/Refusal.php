@@ -11,13 +11,14 @@ use App\Timetables\SheetTimetable;
 /** What is said to whoever cannot have a slot; and others who come too late hear it sooner. */
 final class Refusal
 {
-    public static function of(SheetTimetable $timetable, int $start): SlotGone
+    /** @param  int|null  $host  the one of several whom it has to be */
+    public static function of(SheetTimetable $timetable, int $start, ?int $host = null): SlotGone
     {
         if (! Glance::isKept($timetable->sheet, $timetable->now)) {
             Glance::keep($timetable->toAnybody());
         }
         $offer = $timetable->offerAt($start);
 
-        return $offer === null ? SlotGone::neverThere($timetable, $start) : SlotGone::of($timetable, $offer);
+        return $offer === null ? SlotGone::neverThere($timetable, $start, $host) : SlotGone::of($timetable, $offer, $host);
     }
 }

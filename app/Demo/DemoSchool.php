@@ -139,7 +139,7 @@ final class DemoSchool
         ($this->write)($maths, DemoSheets::draft($evening->plusDays(5)));
         $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today, $last)), $now);
         ($this->publish)(($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1))), $now);
-        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today, $last)), $now);
+        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today, $last, $staff['Music']->id)), $now);
         foreach ([['Room 12', $maths->id], ['Hall, by the window', null], ['Library, back table', null]] as [$label, $owner]) {
             SavedPlace::query()->firstOrCreate(['school_id' => $school->id, 'label' => $label, 'staff_id' => $owner], ['kind' => PlaceKind::Room]);
         }

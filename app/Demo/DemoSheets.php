@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Actions\PlaceStatement;
 use App\Actions\SheetStatement;
+use App\Models\HostRole;
 use App\Models\LinkMode;
 use App\Models\PlaceKind;
 use App\Models\SheetKind;
@@ -78,19 +79,21 @@ final class DemoSheets
         );
     }
 
-    public static function guidance(LocalDate $first, LocalDate $last): SheetStatement
+    /** @param  int  $colleague  whom one can talk to as well */
+    public static function guidance(LocalDate $first, LocalDate $last, int $colleague): SheetStatement
     {
         return new SheetStatement(
             title: 'Guidance: a talk about what comes next',
-            intro: 'Write in a line or two what it is about. I answer within two days.',
+            intro: 'With one of the two of us; choose, or take whoever is free. Write in a line or two what it is about. We answer within two days.',
             blocks: [Block::of(Weekly::on([Weekday::Monday, Weekday::Wednesday, Weekday::Friday], $first, Ending::until($last)), self::hours('14:00', '16:00'), Cut::of(30))],
-            places: [new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell'), new PlaceStatement(PlaceKind::Phone, 'By phone', null, 'I ring the number you give.')],
+            places: [new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell'), new PlaceStatement(PlaceKind::Phone, 'By phone', null, 'We ring the number you give.')],
             questions: new Questions([
                 ...Questions::usual()->all,
-                new Question('about', QuestionKind::Long, 'What is it about?', 'Only I read it.', true),
+                new Question('about', QuestionKind::Long, 'What is it about?', 'Only the one you talk to reads it.', true),
             ]),
             rules: new SheetRules(furthestDays: 28, perStudent: 2, perDay: 3, approve: true, guests: 1),
             kind: SheetKind::OfficeHours,
+            colleagues: [$colleague => HostRole::Any],
         );
     }
 

@@ -8,6 +8,9 @@ use App\Timetables\SheetTimetable;
 use App\Wording\Spell;
 use App\Wording\WhyNot;
 use Recess\Offer;
+use Recess\Rules\Because;
+use Recess\Rules\Reason;
+use Recess\Rules\State;
 use Recess\Rules\Verdict;
 use Recess\Time\Span;
 use Recess\Time\Zone;
@@ -21,9 +24,13 @@ final class SlotGone extends \RuntimeException
         parent::__construct($what.' '.self::instead($nearest, $start, $zone));
     }
 
-    public static function of(SheetTimetable $timetable, Offer $offer): self
+    /** @param  int|null  $host  the one of several whom it has to be */
+    public static function of(SheetTimetable $timetable, Offer $offer, ?int $host = null): self
     {
-        return self::because($offer->verdict, $offer->slot->start, $timetable->nearestFree($offer->slot->start), $timetable->zone);
+        // Free, but not with the one who was wished for.
+        $verdict = $offer->verdict->isFree() ? Verdict::against([new Reason(Because::NoSeat, State::Taken)]) : $offer->verdict;
+
+        return self::because($verdict, $offer->slot->start, $timetable->nearestFree($offer->slot->start, $host), $timetable->zone);
     }
 
     /** @param  list<Span>  $nearest */
@@ -32,9 +39,9 @@ final class SlotGone extends \RuntimeException
         return new self(WhyNot::say($verdict, Spell::time($start, $zone), $zone), $start, $nearest, $zone);
     }
 
-    public static function neverThere(SheetTimetable $timetable, int $start): self
+    public static function neverThere(SheetTimetable $timetable, int $start, ?int $host = null): self
     {
-        return new self('There is no such time on this sheet.', $start, $timetable->nearestFree($start), $timetable->zone);
+        return new self('There is no such time on this sheet.', $start, $timetable->nearestFree($start, $host), $timetable->zone);
     }
 
     /** @param  list<Span>  $nearest */

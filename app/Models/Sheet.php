@@ -123,6 +123,17 @@ final class Sheet extends Row
         return $any === [] ? [] : array_values([$this->staff_id, ...$any]);
     }
 
+    /** @return array<string, int> the same by the names of their doors: whom a visitor may choose */
+    public function chosenFrom(): array
+    {
+        $hosts = [];
+        foreach ($this->anyOne() === [] ? [] : StaffMember::query()->whereKey($this->anyOne())->get(['id', 'slug']) as $host) {
+            $hosts[(string) $host->slug] = $host->id;
+        }
+
+        return $hosts;
+    }
+
     /** Whether a staff member may look after it. */
     public function isRunBy(StaffMember $staff): bool
     {

@@ -6,6 +6,7 @@ namespace App\Timetables;
 
 use App\Models\Booking;
 use App\Models\BookingState;
+use App\Models\Place;
 use App\Models\PlaceKind;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
@@ -19,14 +20,14 @@ final readonly class Onlooker
     private function __construct(
         public Claims $visitor,
         public Claims $student,
-        /** Where they would meet, as one place is told from another; null where nobody has to walk. */
-        public ?string $place,
+        /** @var non-empty-array<int, string|null> where they could meet, by the place's number; null where nobody has to walk */
+        public array $places,
     ) {
     }
 
     public static function unknown(): self
     {
-        return new self(new Claims, new Claims, null);
+        return new self(new Claims, new Claims, [null]);
     }
 
     /** Whether what is said of the slots to them is what would be said to anybody. */
@@ -40,7 +41,7 @@ final readonly class Onlooker
      */
     public static function of(Sheet $sheet, ?int $passId, ?string $email, string $student, ?int $placeId, int $now, ?Booking $moving = null): self
     {
-        $place = $sheet->places->firstWhere('id', $placeId) ?? $sheet->places->first();
+        $places = $sheet->places->whereIn('id', [$placeId])->whenEmpty(static fn () => $sheet->places);
         $email ??= '';
         $key = $student === '' ? '' : Booking::studentKey($student);
         $visitor = $about = [];
@@ -56,7 +57,7 @@ final readonly class Onlooker
             }
         }
 
-        return new self(self::claims($sheet, $visitor), self::claims($sheet, $about), $place?->kind === PlaceKind::Room ? $place->label : null);
+        return new self(self::claims($sheet, $visitor), self::claims($sheet, $about), $places->mapWithKeys(static fn (Place $place): array => [$place->id => $place->kind === PlaceKind::Room ? $place->label : null])->all() ?: [null]);
     }
 
     /**

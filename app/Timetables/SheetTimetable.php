@@ -123,7 +123,7 @@ final class SheetTimetable
             $rules[] = new SlotClosed(Spans::of(array_values($closed->map(static fn (SlotChange $change): Span => $change->span())->all())));
         }
         if ($this->visitor !== null) {
-            $rules[] = new Elsewhere(new Travel(max(0, $this->sheet->host->school->travel_minutes)), $this->visitor->place);
+            $rules[] = $this->elsewhere($this->visitor);
             array_push($rules, ...match ($this->sheet->state) {
                 SheetState::Paused => [SheetIs::paused()],
                 SheetState::Closed => [SheetIs::closed()],
@@ -215,16 +215,54 @@ final class SheetTimetable
         return $this->sheet->rules->seats + ($this->extra[$slot->start] ?? 0);
     }
 
+    private function elsewhere(Onlooker $visitor): Elsewhere
+    {
+        return new Elsewhere(new Travel(max(0, $this->sheet->host->school->travel_minutes)), array_values($visitor->places));
+    }
+
+    /** @return list<int>|null those of the places that the visitor can get to in time; null when all are the same to them */
+    public function placesFor(Span $slot): ?array
+    {
+        if ($this->visitor === null || $this->visitor->isAnybody() || count($this->visitor->places) === 1) {
+            return null;
+        }
+        $ids = array_keys($this->visitor->places);
+
+        return array_map(static fn (int $position): int => $ids[$position], $this->elsewhere($this->visitor)->reachable($slot, $this->situation));
+    }
+
     /** @return list<int> the hosts of whom one is enough who are free then, the sheet's own first */
     public function freeHosts(Span $slot): array
     {
         return array_map(intval(...), $this->coHosts->freeFor($slot));
     }
 
-    /** @return list<Span> */
-    public function nearestFree(int $start): array
+    /**
+     * @param  int|null  $host  the one of several whom it has to be
+     * @return list<Span>
+     */
+    public function nearestFree(int $start, ?int $host = null): array
     {
-        return Timetable::nearestFree($this->offers(), $start, self::NEAREST);
+        $offers = $host === null ? $this->offers() : array_values(array_filter($this->offers(), fn (Offer $offer): bool => in_array($host, $this->freeHosts($offer->slot), true)));
+
+        return Timetable::nearestFree($offers, $start, self::NEAREST);
+    }
+
+    /**
+     * Whom the slot's meeting could be with, the first one preferred; nobody when the one who is wished for is not free.
+     *
+     * @param  int|null  $chosen  of hosts of whom one is enough
+     * @return list<int>
+     */
+    public function hostsFor(Span $slot, ?int $chosen = null): array
+    {
+        $anyOne = $this->sheet->anyOne();
+        if ($anyOne === []) {
+            return [$this->sheet->staff_id];
+        }
+        $free = $this->freeHosts($slot);
+
+        return $chosen === null ? ($free ?: $anyOne) : array_values(array_intersect($free, [$chosen]));
     }
 
     /** @return list<Offer> */

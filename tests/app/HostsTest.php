@@ -61,6 +61,27 @@ final class HostsTest extends TestCase
         $this->book($theirs, $this->otherWish($theirs, '20:15', 'Cleo'))->assertConflict();
     }
 
+    public function test_a_visitor_can_choose_one_of_several(): void
+    {
+        $either = $this->with(HostRole::Any);
+        $hosts = fn (int $slot): mixed => $this->ask('get', "/api/s/$either->slug")->assertJsonPath('choose_host.1.name', 'Iolo Bevan')->json("days.0.stretches.0.slots.$slot.hosts");
+        self::assertSame(['wren-halloran', 'iolo-bevan'], $hosts(1));
+
+        $this->book($either, ['host' => 'iolo-bevan'] + $this->wish($either, '20:15'))->assertCreated()->assertJsonPath('bookings.0.host.name', 'Iolo Bevan');
+        self::assertSame(['wren-halloran'], $hosts(1));
+        $this->book($either, ['host' => 'iolo-bevan'] + $this->otherWish($either, '20:15', 'Bao'))->assertConflict()
+            ->assertJsonPath('message', 'Somebody has just taken 16:15. 16:00, 16:30 and 16:45 are free.');
+        $this->book($either, ['host' => 'ffion-pugh'] + $this->otherWish($either, '20:30', 'Bao'))->assertUnprocessable()->assertOnlyJsonValidationErrors(['host']);
+
+        // Kept with one, then with the other: the first one is free again.
+        $key = '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a12';
+        foreach (['iolo-bevan', 'wren-halloran'] as $host) {
+            $this->ask('post', "/api/s/$either->slug/keep", ['slot' => self::EVENING.'T20:30:00Z', 'keep_key' => $key, 'host' => $host])->assertOk();
+        }
+        self::assertSame(['iolo-bevan'], $hosts(2));
+        $this->book($either, ['host' => 'wren-halloran', 'keep_key' => $key] + $this->otherWish($either, '20:30', 'Cleo'))->assertCreated()->assertJsonPath('bookings.0.host.name', 'Wren Halloran');
+    }
+
     public function test_who_only_manages_looks_after_it_and_hears_nothing(): void
     {
         $sheet = $this->with(HostRole::Manage);

@@ -97,6 +97,27 @@ final class VisitorTest extends TestCase
         self::assertStringContainsString('booked here already', (string) $this->book($once, $at('20:30', 'Kofi', 'Kwame Ferreira'))->assertConflict()->json('message'));
     }
 
+    public function test_a_time_is_free_where_its_visitor_can_get_to_in_time(): void
+    {
+        $first = $this->sheet();
+        $second = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
+        $second->places()->firstOrFail()->update(['label' => 'Room 3']);
+        $phone = $second->places()->create(['kind' => 'phone', 'label' => 'By phone', 'directions' => '', 'position' => 1])->id;
+        $room = $second->refresh()->places->firstOrFail()->id;
+        $pass = substr((string) $this->book($first, $this->wish($first, '20:15'))->json('path'), 3);
+
+        // Five minutes from room to room: straight after, only the phone will do.
+        $slots = fn (string $query): array => (array) $this->ask('get', "/api/s/$second->slug$query")->json('days.0.stretches.0.slots');
+        $seen = $slots("?pass=$pass");
+        self::assertSame(['free', 'busy', 'free', 'free'], array_column($seen, 'state'));
+        self::assertSame([[$phone], [$phone], [$room, $phone]], array_column($seen, 'places'));
+        self::assertSame([], array_column($slots(''), 'places'), 'To somebody of whom nothing is known all places are the same.');
+
+        $wish = fn (int $place): array => ['pass' => $pass, 'place' => $place] + $this->wish($second, '20:30');
+        $this->book($second, $wish($room))->assertConflict();
+        $this->book($second, $wish($phone))->assertCreated();
+    }
+
     public function test_moving_gives_up_the_old_time_only_for_the_new_one(): void
     {
         $sheet = $this->sheet();

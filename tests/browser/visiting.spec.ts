@@ -125,6 +125,26 @@ test('asked first, then accepted; and booked for somebody on the phone', async (
     await expect(row.getByRole('link', { name: 'Slip' })).toBeVisible();
 });
 
+test('with whom and where can be chosen, and each choice says how many remain', async ({ page }) => {
+    listen(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto('/s/guidance-a-talk-about-what-comes-next');
+    const hosts = page.getByLabel('With', { exact: true });
+    await expect(hosts.locator('option').nth(2)).toHaveText(/^Keahi Nakoa: [1-9]/);
+    await hosts.selectOption({ index: 2 });
+    await page.getByLabel('Where', { exact: true }).selectOption({ index: 2 });
+    await expectSound(page);
+    await page.getByText('The earliest').getByRole('button').click();
+    await expect(page.getByRole('heading', { name: 'with Keahi Nakoa' })).toBeVisible();
+    await expect(page.getByRole('radio', { name: 'By phone' })).toBeChecked();
+    await page.getByLabel('What is it about?').fill('Which course to take.');
+    await answer(page, `Undecided Child ${Date.now()}`, 'undecided@mail.example');
+    await page.getByRole('button', { name: 'Ask for this time' }).click();
+    await expect(page.getByRole('heading', { name: 'You have asked for this time.' })).toBeVisible();
+    await expect(page.getByText('Keahi Nakoa').last()).toBeVisible();
+    await expect(page.getByText('By phone').last()).toBeVisible();
+});
+
 test('scripts off: the times can be read and the form books', async ({ page, browser }) => {
     await signIn(page);
     const link = await publish(page, 'Plain conferences');

@@ -98,7 +98,7 @@ final class WhoMayTest extends TestCase
         yield 'once per student, already' => [new PerStudent(1), new Situation(0, student: new Claims(1)), Because::StudentHasEnough, null];
 
         $travel = new Travel(5, ['Room 12' => ['Tide room' => 12]]);
-        $elsewhere = new Elsewhere($travel, 'Room 12');
+        $elsewhere = new Elsewhere($travel, ['Room 12']);
         $visitor = static fn (string $from, string $until, ?string $place): Situation => new Situation(0, visitor: new Claims(0, [new Engagement($span($from, $until), $place)]));
         yield 'at the same minute' => [$elsewhere, $visitor('20:10', '20:20', 'Room 12'), Because::VisitorElsewhere, null];
         yield 'straight before, in the same room' => [$elsewhere, $visitor('19:45', '20:00', 'Room 12'), null, null];
@@ -107,6 +107,8 @@ final class WhoMayTest extends TestCase
         yield 'twelve minutes to the tide room' => [$elsewhere, $visitor('20:26', '20:40', 'Tide room'), Because::VisitorElsewhere, null];
         yield 'twelve minutes are enough' => [$elsewhere, $visitor('20:27', '20:40', 'Tide room'), null, null];
         yield 'straight after, by phone' => [$elsewhere, $visitor('20:15', '20:30', null), null, null];
+        yield 'straight after, in a room or by phone' => [new Elsewhere($travel, ['Room 12', null]), $visitor('20:15', '20:30', 'Room 3'), null, null];
+        yield 'in no room and not by phone' => [new Elsewhere($travel, ['Room 12', null]), $visitor('20:10', '20:30', 'Room 3'), Because::VisitorElsewhere, null];
         yield 'the student is elsewhere' => [$elsewhere, new Situation(0, student: new Claims(0, [new Engagement(self::slot())])), Because::StudentElsewhere, null];
 
         yield 'a draft' => [SheetIs::draft(), new Situation(0), Because::SheetDraft, null];

@@ -63,11 +63,11 @@ export class Visitor {
     }
 
     /** Keeps a time; answers what went wrong when somebody has it already. */
-    async keep(slot: string): Promise<Schema['Gone'] | null> {
+    async keep(slot: string, host: string | null): Promise<Schema['Gone'] | null> {
         const answer = await ask(
             api.POST('/api/s/{slug}/keep', {
                 params: { path: { slug: this.#slug } },
-                body: { slot, keep_key: this.keepKey },
+                body: { slot, keep_key: this.keepKey, host },
             }),
         );
         if (answer.data) {

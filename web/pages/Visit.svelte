@@ -11,7 +11,7 @@
     import Masthead from '../parts/Masthead.svelte';
     import PassBooking from '../parts/PassBooking.svelte';
     import Ruler from '../parts/Ruler.svelte';
-    import Sieve, { kept, type Sifted } from '../parts/Sieve.svelte';
+    import Sieve, { EVERYTHING, kept, type Sifted } from '../parts/Sieve.svelte';
     import Waiting from '../parts/Waiting.svelte';
 
     type Props = Schema['VisitSheet'] & { preview?: boolean };
@@ -21,7 +21,7 @@
     const sheet = $derived<Schema['VisitSheet']>(refreshed ?? first);
     // svelte-ignore state_referenced_locally -- one visitor a page
     const visitor = new Visitor(first.slug, preview);
-    let chosen = $state<{ slot: Schema['Slot']; day: string } | null>(null);
+    let chosen = $state<{ slot: Schema['Slot']; day: string; host: string | null } | null>(null);
     let pass = $state<Schema['Pass'] | null>(null);
     let newest = $state<string | null>(null);
     let gone = $state<{ message: string; nearest: Schema['Slot'][] } | null>(null);
@@ -29,9 +29,10 @@
     /** What somebody else was quicker to take: struck out at once, until the page has looked again. */
     let lost = $state<string | null>(null);
     let from = $state<string | null>(null);
-    let sifted = $state<Sifted>({ part: 'any' });
+    let sifted = $state.raw<Sifted>(EVERYTHING);
     let etag = '';
 
+    const narrowed = $derived(sifted.part !== 'any' || sifted.place !== null || sifted.host !== null);
     const days = $derived(
         sheet.days
             .map((day) => ({
@@ -43,8 +44,15 @@
                         .filter((slot) => kept(slot, sifted)),
                 })),
             }))
-            .filter((day) => sifted.part === 'any' || day.stretches.some((stretch) => stretch.slots.length > 0)),
+            .filter((day) => !narrowed || day.stretches.some((stretch) => stretch.slots.length > 0)),
     );
+
+    /** The earliest free one of what was asked for; not among the days that are drawn, the server knows it. */
+    const early = $derived(
+        listed(days).find((one) => one.slot.state === 'free') ??
+            (narrowed || !sheet.earliest ? undefined : { slot: sheet.earliest, label: sheet.earliest.day }),
+    );
+    const shown = $derived(listed(sheet.days).filter((one) => one.slot.state === 'free').length);
 
     /** The page keeps itself fresh while it is looked at: a time that somebody takes is cut out before one's eyes. */
     async function refresh(anew = false): Promise<void> {
@@ -82,10 +90,12 @@
         };
     });
 
-    const find = (key: string) =>
-        sheet.days
-            .flatMap((day) => day.stretches.flatMap((part) => part.slots.map((slot) => ({ slot, label: day.label }))))
-            .find((one) => one.slot.key === key);
+    function listed(some: Schema['RulerDay'][]) {
+        return some.flatMap((day) =>
+            day.stretches.flatMap((part) => part.slots.map((slot) => ({ slot, label: day.label }))),
+        );
+    }
+    const find = (key: string) => listed(sheet.days).find((one) => one.slot.key === key);
 
     async function show() {
         await tick();
@@ -94,10 +104,14 @@
     }
 
     function pick(slot: Schema['Slot'], label: string) {
-        chosen = { slot, day: label };
+        chosen = { slot, day: label, host: sifted.host };
+        if (sifted.place !== null) visitor.typed.place = sifted.place;
         gone = null;
         void show();
-        if (!preview) void visitor.keep(slot.key).then((lost) => lost && chosen?.slot.key === slot.key && beaten(lost));
+        if (!preview)
+            void visitor
+                .keep(slot.key, sifted.host)
+                .then((lost) => lost && chosen?.slot.key === slot.key && beaten(lost));
     }
 
     /** Back to the ruler, where the finger left it; what is typed stays. */
@@ -138,6 +152,7 @@
     }
 
     const mine = $derived(pass?.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug)));
+    const chosenHost = $derived(sheet.choose_host.find((one) => one.slug === chosen?.host)?.name);
     const otherClock = $derived(chosen ? elsewhere(chosen.slot.key, sheet.zone_name) : null);
     /** The nearest free times, as the server found them, in this reader's own clock. */
     const said = (text: string) => text.replace(/\b\d{2}:\d{2}\b/g, (time) => clock.say(time));
@@ -192,19 +207,18 @@
         <section class="mt-8" aria-labelledby="times">
             <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
                 <h2 id="times">{sheet.free === 0 ? 'Every time is taken' : 'Pick a time'}</h2>
-                <p class="text-faint">{sheet.free} free</p>
+                <p class="text-faint">
+                    {sheet.free} free{shown < sheet.free ? `, ${shown} of them on these days` : ''}
+                </p>
                 <span class="ml-auto"><ClockSwitch /></span>
             </div>
-            {#if sheet.earliest && !chosen}
-                {@const early = find(sheet.earliest.key)}
-                {#if early}
-                    <p class="mb-3">
-                        The earliest:
-                        <button type="button" class="press ml-1" onclick={() => pick(early.slot, early.label)}
-                            >{early.slot.day}, {clock.say(early.slot.from)}</button
-                        >
-                    </p>
-                {/if}
+            {#if early && !chosen}
+                <p class="mb-3">
+                    The earliest:
+                    <button type="button" class="press ml-1" onclick={() => pick(early.slot, early.label)}
+                        >{early.slot.day}, {clock.say(early.slot.from)}</button
+                    >
+                </p>
             {/if}
             <Sieve {sheet} bind:sifted />
             {#if sheet.free === 0}<p class="mb-4">
@@ -248,7 +262,7 @@
                     <h2 id="chosen">
                         <time datetime={chosen.slot.key}
                             >{chosen.day}, {clock.say(chosen.slot.from)} to {clock.say(chosen.slot.until)}</time
-                        >
+                        >{chosenHost ? ` with ${chosenHost}` : ''}
                     </h2>
                     <button type="button" class="link" onclick={another}> Another time </button>
                     {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
@@ -256,7 +270,7 @@
                             Also coming: {sheet.who[chosen.slot.key]!.join(', ')}
                         </p>{/if}
                 </div>
-                <Answers {sheet} slot={chosen.slot} {visitor} booked={yours} {beaten} />
+                <Answers {sheet} slot={chosen.slot} host={chosen.host} {visitor} booked={yours} {beaten} />
             </section>
         {/if}
         {#if sheet.waiting && !chosen}<Waiting {sheet} {visitor} />{/if}

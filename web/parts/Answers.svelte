@@ -8,12 +8,14 @@
 
     interface Props {
         sheet: Schema['VisitSheet'];
-        slot: Schema['Slot'];
+        slot: Schema['Slot'] & { places?: number[] };
+        /** The one of several hosts whom it has to be. */
+        host: string | null;
         visitor: Visitor;
         booked: (pass: Schema['Pass']) => void;
         beaten: (gone: Schema['Gone']) => void;
     }
-    let { sheet, slot, visitor, booked, beaten }: Props = $props();
+    let { sheet, slot, host, visitor, booked, beaten }: Props = $props();
 
     let working = $state(false);
     let message = $state('');
@@ -21,9 +23,9 @@
     let form = $state<HTMLFormElement>();
 
     const typed = $derived(visitor.typed);
-    const place = $derived(
-        sheet.places.some((one) => one.id === typed.place) ? typed.place : (sheet.places[0]?.id ?? null),
-    );
+    /** Where the visitor can get to in time. */
+    const places = $derived(sheet.places.filter((one) => !slot.places || slot.places.includes(one.id)));
+    const place = $derived(places.some((one) => one.id === typed.place) ? typed.place : (places[0]?.id ?? null));
     // On the pass, the visitor is known: only what differs from one booking to the next is asked.
     const asked = $derived(visitor.pass ? sheet.questions.filter((one) => one.key !== 'phone') : sheet.questions);
 
@@ -51,6 +53,7 @@
             answers,
             pass: visitor.token,
             keep_key: visitor.keepKey,
+            host,
         };
         const said = JSON.stringify(wish);
         if (sent.wish !== said) sent = { wish: said, key: newKey() };
@@ -145,10 +148,10 @@
             change={(value) => set(question.key, value)}
         />
     {/each}
-    {#if sheet.places.length > 1}
+    {#if places.length > 1}
         <fieldset>
             <legend class="mb-1 font-semibold">Where</legend>
-            {#each sheet.places as offered (offered.id)}
+            {#each places as offered (offered.id)}
                 <label class="flex min-h-11 items-center gap-2">
                     <input
                         type="radio"

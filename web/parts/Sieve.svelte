@@ -3,56 +3,103 @@
 
     export interface Sifted {
         part: 'any' | 'morning' | 'afternoon' | 'late';
+        place: number | null;
+        host: string | null;
     }
-    /** Whether a slot is in the part of the day asked for, by the clock time the server has written on it. */
-    export function kept(slot: Schema['Slot'], sifted: Sifted): boolean {
+    export const EVERYTHING: Sifted = { part: 'any', place: null, host: null };
+
+    /** Whether a slot is what was asked for: by the clock time the server has written on it, and by where and with whom it can be. */
+    export function kept(slot: Schema['RulerSlot'], { part, place, host }: Sifted): boolean {
         const hour = Number(slot.from.slice(0, 2));
         return (
-            sifted.part === 'any' ||
-            (sifted.part === 'morning' && hour < 12) ||
-            (sifted.part === 'afternoon' && hour >= 12 && hour < 16) ||
-            (sifted.part === 'late' && hour >= 16)
+            (part === 'any' ||
+                (part === 'morning' && hour < 12) ||
+                (part === 'afternoon' && hour >= 12 && hour < 16) ||
+                (part === 'late' && hour >= 16)) &&
+            (place === null || !slot.places || slot.places.includes(place)) &&
+            (host === null || (slot.hosts ?? []).includes(host))
         );
     }
 </script>
 
 <script lang="ts">
-    /** Parts of the day to choose from, each saying how many free times remain. */
+    /** What can be asked of a time: the part of the day, where, with whom; each choice says how many free times remain. */
     interface Props {
         sheet: Schema['VisitSheet'];
         sifted: Sifted;
     }
     let { sheet, sifted = $bindable() }: Props = $props();
 
-    const PARTS = [
-        ['any', 'Any time'],
-        ['morning', 'Mornings'],
-        ['afternoon', 'Afternoons'],
-        ['late', 'From 16:00'],
-    ] as const;
+    interface Choice {
+        label: string;
+        change: Partial<Sifted>;
+        on: boolean;
+        count: number;
+    }
     const free = $derived(
         sheet.days.flatMap((day) =>
-            day.stretches.flatMap((part) => part.slots.filter((slot) => slot.state === 'free')),
+            day.stretches.flatMap((stretch) => stretch.slots.filter((slot) => slot.state === 'free')),
         ),
     );
-    const count = $derived(
-        Object.fromEntries(PARTS.map(([part]) => [part, free.filter((slot) => kept(slot, { part })).length])),
-    );
-    const useful = $derived(PARTS.filter(([part]) => part !== 'any' && count[part]! > 0).length > 1);
+    const choice = (label: string, change: Partial<Sifted>): Choice => ({
+        label,
+        change,
+        on: Object.entries(change).every(([what, value]) => sifted[what as keyof Sifted] === value),
+        count: free.filter((slot) => kept(slot, { ...sifted, ...change })).length,
+    });
+    const parts = $derived([
+        choice('Any time', { part: 'any' }),
+        choice('Mornings', { part: 'morning' }),
+        choice('Afternoons', { part: 'afternoon' }),
+        choice('From 16:00', { part: 'late' }),
+    ]);
+    const places = $derived([
+        choice('Anywhere', { place: null }),
+        ...sheet.places.map((place) => choice(place.label, { place: place.id })),
+    ]);
+    const hosts = $derived([
+        choice('Anybody', { host: null }),
+        ...sheet.choose_host.map((host) => choice(host.name, { host: host.slug })),
+    ]);
+    /** A choice that leaves something, the way back, and what is on: the rest is of no use. */
+    const useful = (choices: Choice[]) =>
+        choices.filter((one, at) => at === 0 || one.count > 0 || one.on).length > 2
+            ? choices.filter((one, at) => at === 0 || one.count > 0 || one.on)
+            : [];
 </script>
 
-{#if useful}
+{#snippet pick(name: string, choices: Choice[])}
+    {#if choices.length > 0}
+        <p class="flex items-center gap-2">
+            <label class="font-semibold" for="sieve-{name}">{name}</label>
+            <select
+                class="box"
+                id="sieve-{name}"
+                value={choices.findIndex((one) => one.on)}
+                onchange={(event) => (sifted = { ...sifted, ...choices[+event.currentTarget.value]!.change })}
+            >
+                {#each choices as one, at (one.label)}
+                    <option value={at}>{one.label}: {one.count}</option>
+                {/each}
+            </select>
+        </p>
+    {/if}
+{/snippet}
+
+{#if useful(parts).length > 0}
     <div class="mb-4 flex flex-wrap gap-2" role="group" aria-label="Part of the day">
-        {#each PARTS as [part, label] (part)}
-            {#if part === 'any' || count[part]! > 0}
-                <button
-                    type="button"
-                    class="press"
-                    class:main={sifted.part === part}
-                    aria-pressed={sifted.part === part}
-                    onclick={() => (sifted = { part })}>{label}: {count[part]}</button
-                >
-            {/if}
+        {#each useful(parts) as one (one.label)}
+            <button
+                type="button"
+                class="press"
+                class:main={one.on}
+                aria-pressed={one.on}
+                onclick={() => (sifted = { ...sifted, ...one.change })}>{one.label}: {one.count}</button
+            >
         {/each}
     </div>
 {/if}
+<div class="mb-5 flex flex-wrap gap-x-6 gap-y-2 empty:hidden">
+    {@render pick('Where', sheet.places.length > 1 ? useful(places) : [])}
+    {@render pick('With', useful(hosts))}
+</div>

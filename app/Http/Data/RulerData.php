@@ -69,6 +69,7 @@ final class RulerData
                             'at' => intdiv($slot->start - $left, 60),
                             'seats_left' => ($notes->seats[$slot->start] ?? [null])[0],
                             'extra' => $notes->extra[$slot->start] ?? 0,
+                            ...$notes->choices[$slot->start] ?? [],
                         ],
                         $stretch->slots,
                     ),

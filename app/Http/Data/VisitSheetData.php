@@ -6,6 +6,7 @@ namespace App\Http\Data;
 
 use App\Http\SlotKey;
 use App\Models\BookingState;
+use App\Models\HostRole;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\SheetState;
@@ -43,9 +44,10 @@ final class VisitSheetData
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
             'host' => self::host($sheet->host),
-            'hosts' => $sheet->colleagues->filter(static fn ($one): bool => $one->role !== \App\Models\HostRole::Manage)
+            'hosts' => $sheet->colleagues->filter(static fn ($one): bool => $one->role !== HostRole::Manage)
                 ->map(static fn ($one): string => $one->colleague->name)->values()->all(),
             'any_host' => $sheet->anyOne() !== [],
+            'choose_host' => array_values(self::anyHosts($sheet)),
             'places' => array_values($sheet->places->map(self::place(...))->all()),
             'questions' => $sheet->questions->toArray(),
             'email_optional' => $sheet->rules->emailOptional,
@@ -83,7 +85,33 @@ final class VisitSheetData
             }
         }
 
-        return new RulerNotes($seats);
+        return new RulerNotes($seats, choices: self::choices($timetable));
+    }
+
+    /** @return array<int, array{hosts?: list<string>, places?: list<int>}> of free slots, by their start */
+    private static function choices(SheetTimetable $timetable): array
+    {
+        $choices = [];
+        $hosts = self::anyHosts($timetable->sheet);
+        foreach ($timetable->free() as $offer) {
+            $places = $timetable->placesFor($offer->slot);
+            $choices[$offer->slot->start] = ($places === null ? [] : ['places' => $places])
+                + ($hosts === [] ? [] : ['hosts' => array_map(static fn (int $host): string => $hosts[$host]['slug'], $timetable->freeHosts($offer->slot))]);
+        }
+
+        return $choices;
+    }
+
+    /** @return array<int, array{slug: string, name: string}> those of whom a visitor can choose one, by their number */
+    private static function anyHosts(Sheet $sheet): array
+    {
+        $people = $sheet->anyOne() === [] ? [] : [$sheet->host, ...$sheet->colleagues->filter(static fn ($one): bool => $one->role === HostRole::Any)->map(static fn ($one): StaffMember => $one->colleague)->all()];
+        $hosts = [];
+        foreach ($people as $person) {
+            $hosts[$person->id] = ['slug' => (string) $person->slug, 'name' => $person->name];
+        }
+
+        return $hosts;
     }
 
     /**

@@ -30,6 +30,7 @@ class BookingRequest extends FormRequest
             'request_key' => ['required', 'uuid'],
             'pass' => ['nullable', 'string', 'max:64'],
             'keep_key' => ['nullable', 'uuid'],
+            'host' => ['nullable', 'string', Rule::in(array_keys($sheet->chosenFrom()))],
         ];
         foreach ($sheet->questions as $question) {
             $rules["answers.$question->key"] = $question->rules($sheet->host->school->country);
@@ -87,6 +88,7 @@ class BookingRequest extends FormRequest
             passId: $pass?->id,
             keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
             by: $this->party(),
+            hostId: $this->filled('host') ? $this->sheet()->chosenFrom()[$this->string('host')->toString()] : null,
         );
     }
 }

@@ -24,6 +24,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Recess\Time\LocalDate;
 use Recess\Time\TimeNotValid;
@@ -58,9 +59,10 @@ final class SheetController
 
     public function keep(Sheet $sheet, Request $request, KeepSlot $keep): JsonResponse
     {
-        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid']]);
+        $hosts = $sheet->chosenFrom();
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid'], 'host' => ['nullable', 'string', Rule::in(array_keys($hosts))]]);
         $now = $this->now();
-        $until = $keep($sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.$request->ip())), $now);
+        $until = $keep($sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.$request->ip())), $now, host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null);
 
         return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
     }
