@@ -367,6 +367,9 @@ final class VisitorTest extends TestCase
         $this->sheet();
         $this->sheet($this->host('Iolo Bevan'));
         $this->get('/')->assertOk()->assertSee('Iolo Bevan')->assertSee('Wren Halloran');
+        $round = (array) json_decode((string) $this->get('/')->viewData('data'), true)['rounds'][0];
+        self::assertSame(['Conferences', 2, 8, 'Thursday 3 December 2026'], [$round['title'], $round['hosts'], $round['free'], $round['when']]);
+        $this->get((string) $round['path'])->assertOk()->assertSee('Iolo Bevan');
         $this->get('/d/wren-halloran')->assertOk()->assertSee('Conferences');
         $this->get('/find?about=Conferences&from='.self::EVENING.'&to='.self::EVENING)->assertOk()->assertSee('Iolo Bevan');
         $this->get('/find?about=Nothing&from=yesterday&to=2026-13-99')->assertOk()->assertDontSee('Iolo Bevan');

@@ -6,10 +6,11 @@
 
     interface Props {
         school: string;
+        rounds: Schema['Round'][];
         doors: Schema['Door'][];
         titles: string[];
     }
-    let { school, doors, titles }: Props = $props();
+    let { school, rounds, doors, titles }: Props = $props();
 
     let sought = $state('');
     let email = $state('');
@@ -44,7 +45,20 @@
         <p class="mt-4">Nothing can be booked just now. The office knows when the next meetings are.</p>
     {:else}
         <p class="mt-2 max-w-prose">Choose who you would like to meet, then pick a time. No account is needed.</p>
-        <div class="mt-4 grid items-end gap-x-6 gap-y-3 md:grid-cols-2">
+        {#if rounds.length > 0}
+            <ul class="mt-4 grid gap-3" aria-label="Under way">
+                {#each rounds as round (round.title)}
+                    <li class="good-news flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+                        <p>
+                            <span class="font-semibold">{round.title}</span>, {round.when}: {round.hosts} teachers,
+                            {round.free === 0 ? 'every time is taken' : `${round.free} times free`}
+                        </p>
+                        <a class="press" href={round.path}>See them side by side</a>
+                    </li>
+                {/each}
+            </ul>
+        {/if}
+        <div class="mt-6 grid items-end gap-x-6 gap-y-3 md:grid-cols-2">
             <div>
                 <label for="seek" class="mb-1 block font-semibold">A name, a subject or a room</label>
                 <input id="seek" type="search" class="box w-full" bind:value={sought} autocomplete="off" />

@@ -29,7 +29,11 @@
     /** What somebody else was quicker to take: struck out at once, until the page has looked again. */
     let lost = $state<string | null>(null);
     let from = $state<string | null>(null);
-    let sifted = $state.raw<Sifted>(EVERYTHING);
+    // From somebody's door, with them.
+    const wished = new URLSearchParams(location.search).get('with');
+    // svelte-ignore state_referenced_locally -- what the page came with
+    const host = first.choose_host.some((one) => one.slug === wished) ? wished : null;
+    let sifted = $state.raw<Sifted>({ ...EVERYTHING, host });
     let etag = '';
 
     const narrowed = $derived(sifted.part !== 'any' || sifted.place !== null || sifted.host !== null);

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Data;
 
+use App\Models\HostRole;
 use App\Models\School;
 use App\Models\Sheet;
+use App\Models\SheetHost;
+use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Onlooker;
@@ -24,37 +27,91 @@ final class BoardData
     /** @return array<string, mixed> props of web/pages/Board.svelte */
     public static function board(int $now): array
     {
-        $doors = [];
+        $doors = $titled = [];
         foreach (self::open()->orderBy('title')->get() as $sheet) {
             $timetable = new SheetTimetable($sheet, $now, Onlooker::unknown());
             $free = $timetable->free();
-            $doors[$sheet->staff_id] ??= VisitSheetData::host($sheet->host) + ['sheets' => []];
-            $doors[$sheet->staff_id]['sheets'][] = [
-                'path' => '/s/'.$sheet->slug, 'title' => $sheet->title, 'place' => $sheet->places->map(static fn ($place): string => $place->label)->implode(', '),
-                'free' => count($free), 'next' => $free === [] ? null : ucfirst(Spell::ahead($free[0]->slot->start, $now, $timetable->zone)),
-            ];
+            foreach (self::hosts($sheet) as $host) {
+                $doors[$host->id] ??= VisitSheetData::host($host) + ['sheets' => []];
+                $doors[$host->id]['sheets'][] = [
+                    'path' => self::path($sheet, $host), 'title' => $sheet->title, 'place' => $sheet->places->map(static fn ($place): string => $place->label)->implode(', '),
+                    'free' => count($free), 'next' => $free === [] ? null : ucfirst(Spell::ahead($free[0]->slot->start, $now, $timetable->zone)),
+                ];
+            }
+            if ($sheet->kind === SheetKind::Conferences) {
+                $titled[$sheet->title][] = $timetable;
+            }
         }
         usort($doors, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
 
-        return ['school' => self::school(), 'doors' => $doors, 'titles' => self::titles()];
+        return ['school' => self::school(), 'rounds' => self::rounds($titled, $now), 'doors' => $doors, 'titles' => self::titles()];
+    }
+
+    /**
+     * Conferences that several hosts hold under one title are a round of the school's; those still to come.
+     *
+     * @param  array<string, list<SheetTimetable>>  $titled
+     * @return list<array{title: string, path: string, hosts: int, free: int, when: string}> as Round in docs/formats/recess.openapi.yaml, the soonest first
+     */
+    private static function rounds(array $titled, int $now): array
+    {
+        $rounds = [];
+        foreach ($titled as $title => $timetables) {
+            $days = $free = [];
+            foreach ($timetables as $timetable) {
+                foreach ($timetable->offers() as $offer) {
+                    if ($offer->slot->start > $now) {
+                        $days[] = $timetable->zone->dayAt($offer->slot->start);
+                    }
+                }
+                $free[] = count($timetable->free());
+            }
+            if (count($timetables) > 1 && $days !== []) {
+                $first = LocalDate::fromDay(min($days));
+                $rounds[min($days)." $title"] = [
+                    'title' => $title, 'path' => '/find?'.http_build_query(['about' => $title, 'from' => (string) $first, 'to' => (string) LocalDate::fromDay(min(max($days), $first->day + self::DAYS - 1))]),
+                    'hosts' => count($timetables), 'free' => array_sum($free), 'when' => Spell::date($first),
+                ];
+            }
+        }
+        ksort($rounds, SORT_NATURAL);
+
+        return array_values($rounds);
     }
 
     /** @return array<string, mixed> props of web/pages/Door.svelte */
     public static function door(StaffMember $staff, int $now): array
     {
+        $theirs = self::open()->where(static fn (Builder $sheets) => $sheets->where('staff_id', $staff->id)
+            ->orWhereHas('colleagues', static fn (Builder $colleagues) => $colleagues->where('staff_id', $staff->id)->where('role', HostRole::Any)));
+
         return [
             'school' => $staff->school->name,
             'host' => VisitSheetData::host($staff),
-            'sheets' => array_values(self::open()->where('staff_id', $staff->id)->orderBy('title')->get()->map(static function (Sheet $sheet) use ($now): array {
+            'sheets' => array_values($theirs->orderBy('title')->get()->map(static function (Sheet $sheet) use ($staff, $now): array {
                 $timetable = new SheetTimetable($sheet, $now, Onlooker::unknown());
                 $free = $timetable->free();
 
                 return [
-                    'path' => '/s/'.$sheet->slug, 'title' => $sheet->title, 'intro' => $sheet->intro, 'free' => count($free),
+                    'path' => self::path($sheet, $staff), 'title' => $sheet->title, 'intro' => $sheet->intro, 'free' => count($free),
                     'next' => $free === [] ? null : Spell::date($timetable->zone->dateAt($free[0]->slot->start)).', '.Spell::time($free[0]->slot->start, $timetable->zone),
                 ];
             })->all()),
         ];
+    }
+
+    /** @return list<StaffMember> whom a visitor can meet there */
+    private static function hosts(Sheet $sheet): array
+    {
+        $any = $sheet->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Any);
+
+        return [$sheet->host, ...array_values($any->map(static fn (SheetHost $one): StaffMember => $one->colleague)->all())];
+    }
+
+    /** The way to a sheet from somebody's door: of several hosts, it leads to them. */
+    private static function path(Sheet $sheet, StaffMember $host): string
+    {
+        return '/s/'.$sheet->slug.($sheet->anyOne() === [] ? '' : '?with='.$host->slug);
     }
 
     /** @return array<string, mixed> props of web/pages/Find.svelte */
