@@ -27,12 +27,12 @@ final class WriteSheet
 
     /**
      * @param  int|null  $version  the version that the writer began from
-     * @param  EditEffect|null  $effect  what the change does to bookings
+     * @param  (\Closure(Sheet): EditEffect)|null  $effect  works out what the change does to bookings; asked when nobody can book on the sheet meanwhile
      *
      * @throws SheetMoved when somebody else has changed the sheet meanwhile
-     * @throws BookingsAffected when it touches bookings for which nothing is settled
+     * @throws BookingsAffected when it touches a booking for which nothing is settled: the writer has not seen it
      */
-    public function __invoke(StaffMember $host, SheetStatement $statement, ?Sheet $sheet = null, ?int $version = null, ?EditEffect $effect = null, ?Settlement $settlement = null): Sheet
+    public function __invoke(StaffMember $host, SheetStatement $statement, ?Sheet $sheet = null, ?int $version = null, ?\Closure $effect = null, ?Settlement $settlement = null): Sheet
     {
         return DB::transaction(function () use ($host, $statement, $sheet, $version, $effect, $settlement): Sheet {
             if ($sheet !== null) {
@@ -40,8 +40,9 @@ final class WriteSheet
                 if ($version !== null && $version !== $sheet->version) {
                     throw new SheetMoved($sheet);
                 }
-                if ($effect !== null && ! $effect->touchesNobody() && $settlement === null) {
-                    throw new BookingsAffected($effect);
+                $touched = $effect === null ? null : $effect($sheet);
+                if ($touched !== null && ! $touched->isSettledBy($settlement)) {
+                    throw new BookingsAffected($touched);
                 }
             }
             $sheet ??= new Sheet(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($statement->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 0]);
@@ -61,8 +62,8 @@ final class WriteSheet
             $changed = $this->keepPlaces($sheet, $statement->places);
             $this->keepColleagues($sheet, $statement);
             $sheet->refresh();
-            if ($effect !== null && $settlement !== null) {
-                ($this->resettle)($sheet, $effect, $settlement);
+            if (isset($touched) && $settlement !== null) {
+                ($this->resettle)($sheet, $touched, $settlement);
             }
             $this->tellOfPlaces($sheet, $changed);
 

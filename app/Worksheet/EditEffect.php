@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Worksheet;
 
 use App\Actions\PlaceStatement;
+use App\Actions\Settlement;
 use App\Actions\SheetStatement;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Recess\Changes\Booked;
 use Recess\Changes\Edit;
 use Recess\Changes\Effect;
+use Recess\Changes\Left;
 use Recess\Offer;
 use Recess\Rules\Because;
 use Recess\Rules\Reason;
@@ -60,8 +62,15 @@ final readonly class EditEffect
         return array_map(static fn ($one): Span => $one->span, [...$known->visitor->engagements, ...$known->student->engagements]);
     }
 
-    public function touchesNobody(): bool
+    /** Whether there is a choice for everybody whom it touches; somebody may have booked since the writer looked. */
+    public function isSettledBy(?Settlement $settlement): bool
     {
-        return $this->effect->otherLength === [] && $this->effect->otherPlace === [] && $this->effect->left === [];
+        $touched = array_map(static fn (Booked $booked): int => (int) $booked->id, [
+            ...array_map(static fn (array $one): Booked => $one[0], $this->effect->otherLength),
+            ...$this->effect->otherPlace,
+            ...array_map(static fn (Left $left): Booked => $left->booking, $this->effect->left),
+        ]);
+
+        return array_diff($touched, array_keys($settlement->choices ?? [])) === [];
     }
 }

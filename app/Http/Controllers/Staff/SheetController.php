@@ -102,7 +102,7 @@ final class SheetController
         }
         $version = $request->filled('version') ? $request->integer('version') : null;
 
-        return new JsonResponse($this->whole($write($host, $request->statement(), $sheet, $version, $request->effect($sheet), $request->settlement())));
+        return new JsonResponse($this->whole($write($host, $request->statement(), $sheet, $version, $request->effect(...), $request->settlement())));
     }
 
     /** @return array<string, mixed> */
