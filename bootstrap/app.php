@@ -8,7 +8,7 @@ use App\Providers\AppServiceProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
-use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
 
 // sabre/vobject and others speak of coming PHP versions; that is theirs to mend and nobody's news here.
 error_reporting(E_ALL & ~E_DEPRECATED);
@@ -30,8 +30,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         commands: dirname(__DIR__).'/routes/schedule.php',
     )
     ->withMiddleware(static function (Middleware $middleware): void {
-        // Same origin only, and no proxy but our own nginx on this machine; see docs/decisions/0001.
-        $middleware->remove([HandleCors::class, TrustProxies::class]);
+        // Same origin only; see docs/decisions/0001. Of a proxy that config/trustedproxy.php names, who asks and how.
+        $middleware->remove([HandleCors::class]);
+        $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->append(SecurityHeaders::class);
         $middleware->redirectGuestsTo('/staff/sign-in');
         $middleware->redirectUsersTo('/staff');

@@ -64,9 +64,10 @@ final class Glance
         $nearest = Timetable::nearest(array_map(static fn (array $slot): Span => Span::of(...$slot), array_values($free)), $start, 2 * SheetTimetable::NEAREST);
         // Or all who come too late for one time would be sent to the same three, to be too late again.
         shuffle($nearest);
+        $named = Timetable::nearest(array_slice($nearest, 0, SheetTimetable::NEAREST), $start, SheetTimetable::NEAREST);
 
         return SlotGone::because(
-            Verdict::against([new Reason(Because::NoSeat, State::Taken)]), $start, array_slice($nearest, 0, SheetTimetable::NEAREST), $sheet->host->school->timeZone(),
+            Verdict::against([new Reason(Because::NoSeat, State::Taken)]), $start, $named, $sheet->host->school->timeZone(),
         );
     }
 

@@ -10,6 +10,7 @@ use App\Models\Pass;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
 
 /** Who gets at what, and what a stranger learns. */
 final class AccessTest extends TestCase
@@ -91,6 +92,20 @@ final class AccessTest extends TestCase
         foreach (['Ama', 'Kwame', 'ama@mail', '555 0199', 'secret-room'] as $secret) {
             self::assertStringNotContainsString($secret, $seen);
         }
+    }
+
+    public function test_visitors_behind_the_schools_proxy_have_limits_of_their_own_and_nobody_makes_one_up(): void
+    {
+        $sheet = $this->sheet();
+        config(['recess.visitor_writes_per_minute' => 2]);
+        $press = fn (string $from, string $says, string $host = 'localhost') => $this->call('POST', "/api/s/$sheet->slug/let-go", server: [
+            'REMOTE_ADDR' => $from, 'HTTP_X_FORWARDED_FOR' => $says, 'HTTP_HOST' => $host, 'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json',
+        ], content: json_encode(['keep_key' => Str::uuid()->toString()], JSON_THROW_ON_ERROR))->getStatusCode();
+
+        // From anywhere, what is claimed counts for nothing, whatever host is named.
+        self::assertSame([200, 200, 429, 429], [$press('203.0.113.9', '198.51.100.1'), $press('203.0.113.9', '198.51.100.2'), $press('203.0.113.9', '198.51.100.3'), $press('203.0.113.9', '198.51.100.4', 'x.on-forge.com')]);
+        config(['trustedproxy.proxies' => ['203.0.113.10']]);
+        self::assertSame([200, 200, 200, 429], [$press('203.0.113.10', '198.51.100.1'), $press('203.0.113.10', '198.51.100.2'), $press('203.0.113.10', '198.51.100.2'), $press('203.0.113.10', '198.51.100.2')]);
     }
 
     public function test_signing_in_is_throttled_and_can_be_remembered(): void

@@ -129,7 +129,9 @@
         lost = chosen?.slot.key ?? null;
         // What is read of a sheet may be a second old.
         setTimeout(() => void refresh().then(() => (lost = null)), 1500);
-        gone = { message: answer.message, nearest: answer.nearest ?? [] };
+        // What this page knows to be out of reach for its visitor is not worth a try.
+        const worth = (slot: Schema['Slot']) => find(slot.key)?.slot.state !== 'busy';
+        gone = { message: answer.message, nearest: (answer.nearest ?? []).filter(worth) };
         chosen = null;
         void show();
     }
