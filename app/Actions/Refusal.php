@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Failures\SlotGone;
 use App\Timetables\Glance;
+use App\Timetables\Onlooker;
 use App\Timetables\SheetTimetable;
 
 /** What is said to whoever cannot have a slot; and others who come too late hear it sooner. */
@@ -15,7 +16,7 @@ final class Refusal
     public static function of(SheetTimetable $timetable, int $start, ?int $host = null): SlotGone
     {
         if (! Glance::isKept($timetable->sheet, $timetable->now)) {
-            Glance::keep($timetable->toAnybody());
+            Glance::keep($timetable->seenBy(Onlooker::unknown()));
         }
         $offer = $timetable->offerAt($start);
 

@@ -113,9 +113,4 @@ final class Booking extends Row
     {
         return Span::of($this->starts_at->getTimestamp(), $this->ends_at->getTimestamp());
     }
-
-    public function isCancelled(): bool
-    {
-        return $this->state === BookingState::Cancelled;
-    }
 }

@@ -9,6 +9,7 @@ use App\Models\SheetState;
 use App\Models\SlotChange;
 use Recess\Offer;
 use Recess\Rules\Busy;
+use Recess\Rules\Claims;
 use Recess\Rules\CoHosts;
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Past;
@@ -21,6 +22,7 @@ use Recess\Rules\Taken;
 use Recess\Rules\Travel;
 use Recess\Slots\Block;
 use Recess\Slots\Pieces;
+use Recess\Time\Dates;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Spans;
@@ -41,6 +43,8 @@ final class SheetTimetable
     /** @var list<Pieces> */
     public readonly array $pieces;
 
+    private readonly HostTimes $times;
+
     private readonly Taken $taken;
 
     /** @var array<int, int> seats added to single slots, by their start */
@@ -60,41 +64,54 @@ final class SheetTimetable
      * @param  LocalDate|null  $from  the first date asked about; the sheet's first when null
      * @param  LocalDate|null  $before  the first date no longer asked about
      * @param  bool  $emptied  as if nobody had booked on this sheet, to see where its bookings could go
+     * @param  self|null  $like  of the same dates, for somebody else: what is cut and read of these once is enough
      */
-    public function __construct(public readonly Sheet $sheet, public readonly int $now, public readonly ?Onlooker $visitor = null, private readonly ?LocalDate $from = null, private readonly ?LocalDate $before = null, bool $emptied = false)
-    {
-        $school = $sheet->host->school;
-        $this->zone = $school->timeZone();
-        $blocks = $sheet->coreBlocks();
-        [$first, $last] = self::reach($blocks, $this->zone->dateAt($now));
-        $first = $from !== null && $from->isAfter($first) ? $from : $first;
-        $before = $before !== null && $before->isBefore($last) ? $before : $last;
-        $closedDays = $school->closedDays();
-        $plain = Timetable::of($this->zone, $blocks, Rules::of(), $closedDays, $sheet->joining);
-        $this->pieces = $before->isAfter($first) ? $plain->pieces($first, $before) : [];
-
-        $range = Span::of($this->zone->instant($first, 0), max($this->zone->instant($before, 1440), $this->zone->instant($first, 1440)));
-        $times = HostTimes::of($sheet, $this->pieces, $range, $this->zone, $now, $emptied);
-        $owner = $times->elsewhere[$sheet->staff_id] ?? Spans::none();
-        $must = array_values(array_diff_key($times->elsewhere, array_flip($sheet->anyOne()), [$sheet->staff_id => true]));
+    public function __construct(
+        public readonly Sheet $sheet,
+        public readonly int $now,
+        public readonly ?Onlooker $visitor = null,
+        private readonly ?LocalDate $from = null,
+        private readonly ?LocalDate $before = null,
+        bool $emptied = false,
+        ?self $like = null,
+    ) {
+        $this->zone = $sheet->host->school->timeZone();
+        $closedDays = $sheet->host->school->closedDays();
+        [$this->pieces, $this->times] = $like === null ? $this->cut($closedDays, $emptied) : [$like->pieces, $like->times];
+        $elsewhere = $this->times->elsewhere;
+        $anyOne = array_flip($sheet->anyOne());
         $this->extra = self::extraSeats($sheet);
         $this->taken = new Taken($sheet->rules->seats, $this->extra);
-        $this->coHosts = new CoHosts($must, array_intersect_key($times->elsewhere, array_flip($sheet->anyOne())));
+        $this->coHosts = new CoHosts(array_values(array_diff_key($elsewhere, $anyOne, [$sheet->staff_id => true])), array_intersect_key($elsewhere, $anyOne));
         $this->situation = new Situation(
             $now,
-            $times->seatsTaken,
-            $sheet->anyOne() === [] ? $owner : null,
-            $times->bookedOn,
-            $visitor->visitor ?? new \Recess\Rules\Claims,
-            $visitor->student ?? new \Recess\Rules\Claims,
+            $this->times->seatsTaken,
+            $anyOne === [] ? $elsewhere[$sheet->staff_id] ?? Spans::none() : null,
+            $this->times->bookedOn,
+            $visitor->visitor ?? new Claims,
+            $visitor->student ?? new Claims,
         );
         $this->rules = Rules::of(new Past, $this->taken, new Busy, $this->coHosts, ...$sheet->rules->coreRules($this->zone, $closedDays), ...$this->moreRules());
     }
 
-    /** The same times as somebody sees them of whom nothing is known. */
-    public function toAnybody(): self
+    /** @return array{list<Pieces>, HostTimes} the stretches of the dates asked about, cut, and what is known of their hosts then */
+    private function cut(Dates $closedDays, bool $emptied): array
     {
-        return $this->visitor?->isAnybody() === true ? $this : new self($this->sheet, $this->now, Onlooker::unknown(), $this->from, $this->before);
+        $blocks = $this->sheet->coreBlocks();
+        [$first, $last] = self::reach($blocks, $this->zone->dateAt($this->now));
+        $first = $this->from !== null && $this->from->isAfter($first) ? $this->from : $first;
+        $before = $this->before !== null && $this->before->isBefore($last) ? $this->before : $last;
+        $plain = Timetable::of($this->zone, $blocks, Rules::of(), $closedDays, $this->sheet->joining);
+        $pieces = $before->isAfter($first) ? $plain->pieces($first, $before) : [];
+        $range = Span::of($this->zone->instant($first, 0), max($this->zone->instant($before, 1440), $this->zone->instant($first, 1440)));
+
+        return [$pieces, HostTimes::of($this->sheet, $pieces, $range, $this->zone, $this->now, $emptied)];
+    }
+
+    /** The same times as somebody else sees them; null is the host. */
+    public function seenBy(?Onlooker $visitor): self
+    {
+        return new self($this->sheet, $this->now, $visitor, $this->from, $this->before, like: $this);
     }
 
     /** @return list<Offer> every slot with its verdict, in order */

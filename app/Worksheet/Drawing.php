@@ -73,7 +73,7 @@ final class Drawing
             'on' => array_values(array_unique(array_map(static fn (Pieces $stretch): string => (string) $reader->writer->school->timeZone()->dateAt($stretch->stretch->start), $pieces))),
             'warnings' => $timetable === null ? [] : (new LooksWrong($reader, $timetable))->all(),
             'missing' => self::missing($reader),
-            'preview' => $timetable === null ? null : VisitSheetData::of(new SheetTimetable($sheet, $now, Onlooker::unknown())),
+            'preview' => $timetable === null ? null : VisitSheetData::of($timetable->seenBy(Onlooker::unknown())),
         ];
     }
 
