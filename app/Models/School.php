@@ -27,6 +27,9 @@ final class School extends Row
 
     protected $guarded = [];
 
+    /** Kept with the school where it is shared between processes: to read it out of the tz database takes a while. */
+    private ?Zone $knownZone = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -54,6 +57,10 @@ final class School extends Row
 
     public function timeZone(): Zone
     {
-        return Zone::of($this->zone);
+        if ($this->knownZone?->name !== $this->zone) {
+            $this->knownZone = Zone::of($this->zone);
+        }
+
+        return $this->knownZone;
     }
 }

@@ -14,6 +14,7 @@ use App\Models\SlotChange;
 use App\Models\StaffMember;
 use App\Timetables\SheetAtHand;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
@@ -141,6 +142,8 @@ final class RushTest extends TestCase
             $class = 'App\\Models\\'.basename($file, '.php');
             if (is_subclass_of($class, Row::class)) {
                 self::assertSame([], class_uses($class), "$class has a trait that BootsQuickly does not know of.");
+                $own = array_filter((new \ReflectionClass($class))->getMethods(), static fn (\ReflectionMethod $method): bool => $method->getDeclaringClass()->name === $class);
+                self::assertSame([], array_values(array_filter($own, static fn (\ReflectionMethod $method): bool => preg_match('/^[gs]et\w+Attribute$/', $method->name) === 1 || (string) $method->getReturnType() === Attribute::class)), "$class changes an attribute other than by a cast.");
             }
         }
     }
