@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Failures\RenderFailures;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TooLate;
 use App\Providers\AppServiceProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 // sabre/vobject and others speak of coming PHP versions; that is theirs to mend and nobody's news here.
 error_reporting(E_ALL & ~E_DEPRECATED);
@@ -34,6 +36,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->append(SecurityHeaders::class);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TooLate::class);
         $middleware->redirectGuestsTo('/staff/sign-in');
         $middleware->redirectUsersTo('/staff');
     })

@@ -62,7 +62,7 @@ final class BookSlot
 
                 return [$this->keep($timetable, $wish, $offer->slot), $timetable];
             });
-            Glance::strike($timetable, $wish->start);
+            Glance::strike($timetable, $wish->start, $wish->requestKey);
 
             return $booking;
         } catch (UniqueConstraintViolationException|NoSeatLeft|SlotGone $failure) {
@@ -78,7 +78,7 @@ final class BookSlot
         }
 
         // With a pass there are other meetings to think of when others are named.
-        return ($wish->passId === null ? Glance::refusal($sheet, $wish->start, $now, lost: true) : null)
+        return ($wish->passId === null ? Glance::at($sheet->id, $sheet->stamp, $now)?->refusal($wish->start, $now) : null)
             ?? Refusal::of($this->timetable($sheet, $wish, $now), $wish->start, $wish->hostId);
     }
 

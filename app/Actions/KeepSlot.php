@@ -53,11 +53,11 @@ final class KeepSlot
 
                 return $timetable;
             });
-            Glance::strike($timetable, $start);
+            Glance::strike($timetable, $start, $keeper, $until);
 
             return $until;
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
-            throw Glance::refusal($sheet, $start, $now, lost: true) ?? Refusal::of($this->timetable($sheet, $start, $now), $start, $host);
+            throw Glance::at($sheet->id, $sheet->stamp, $now)?->refusal($start, $now) ?? Refusal::of($this->timetable($sheet, $start, $now), $start, $host);
         }
     }
 

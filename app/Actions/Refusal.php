@@ -15,7 +15,7 @@ final class Refusal
     /** @param  int|null  $host  the one of several whom it has to be */
     public static function of(SheetTimetable $timetable, int $start, ?int $host = null): SlotGone
     {
-        if (! Glance::isKept($timetable->sheet, $timetable->now)) {
+        if (Glance::at($timetable->sheet->id, $timetable->sheet->stamp, $timetable->now) === null) {
             Glance::keep($timetable->seenBy(Onlooker::unknown()));
         }
         $offer = $timetable->offerAt($start);

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Failures\SlotGone;
-use App\Models\Sheet;
 use Recess\Offer;
 use Recess\Rules\Because;
 use Recess\Rules\Reason;
 use Recess\Rules\State;
 use Recess\Rules\Verdict;
 use Recess\Time\Span;
+use Recess\Time\Zone;
 use Recess\Timetable;
 
 /**
  * What of a sheet was taken and free a moment ago, shared by the web server's processes.
  *
- * When a round opens, two of three press too late. They are told so from here, without the work of a booking; whoever
- * may still have a chance goes on to where the database decides. A slot that is taken meanwhile is struck out at
- * once, and what is given back throws the glance away (docs/decisions/0011-rush.md).
+ * When a round opens, two of three press too late. They are told so from here, without a question to the database;
+ * whoever may still have a chance goes on to where the database decides. A slot that is taken meanwhile is struck out
+ * at once, and what is given back throws the glance away (docs/decisions/0011-rush.md).
  */
-final class Glance
+final readonly class Glance
 {
     /** Seconds until what other processes have given back is seen at the latest. */
     private const LASTS = 10;
@@ -29,9 +29,29 @@ final class Glance
     /** Seconds for which a slot stays struck out: longer than any glance that was begun before it was taken. */
     private const STRUCK = 60;
 
-    public static function isKept(Sheet $sheet, int $now): bool
+    /** Seconds for which it is known who took a slot. */
+    private const HOLDER = 600;
+
+    /**
+     * @param  array<int, true>  $taken  by the start of the slot
+     * @param  list<array{int, int}>  $free
+     */
+    private function __construct(
+        private int $sheet,
+        private int $stamp,
+        private int $at,
+        private Zone $zone,
+        private array $taken,
+        private array $free,
+    ) {
+    }
+
+    /** The glance at a sheet, when there is one and the sheet is as it was. */
+    public static function at(int $sheet, int $stamp, int $now): ?self
     {
-        return ! apcu_enabled() || self::recent($sheet, $now) !== null;
+        $glance = apcu_enabled() ? apcu_fetch(self::key($sheet)) : null;
+
+        return $glance instanceof self && $glance->stamp === $stamp && $now - $glance->at < self::LASTS ? $glance : null;
     }
 
     /** To be called with a timetable for nobody in particular: it is shown to others. */
@@ -45,40 +65,47 @@ final class Glance
                 $taken[$offer->slot->start] = true;
             }
         }
-        $glance = ['at' => $timetable->now, 'stamp' => $timetable->sheet->stamp, 'taken' => $taken, 'free' => $free];
-        apcu_enabled() && apcu_store(self::key($timetable->sheet->id), $glance, self::LASTS);
+        $sheet = $timetable->sheet;
+        apcu_enabled() && apcu_store(self::key($sheet->id), new self($sheet->id, $sheet->stamp, $timetable->now, $timetable->zone, $taken, $free), self::LASTS);
     }
 
-    /**
-     * What to tell whoever wants a slot that is certainly taken; null when it has to be looked at.
-     *
-     * @param  bool  $lost  when the database has just said so
-     */
-    public static function refusal(Sheet $sheet, int $start, int $now, bool $lost = false): ?SlotGone
+    /** Whether somebody has all of the slot. */
+    public function hasTaken(int $start, int $now): bool
     {
-        $glance = self::recent($sheet, $now);
-        if ($glance === null || (! $lost && ! isset($glance['taken'][$start]) && ! self::isStruck($sheet, $start, $now))) {
-            return null;
-        }
-        $free = array_filter($glance['free'], static fn (array $slot): bool => $slot[0] !== $start && $slot[0] > $now && ! self::isStruck($sheet, $slot[0], $now));
+        return isset($this->taken[$start]) || $this->isStruck($start, $now);
+    }
+
+    /** What to tell whoever wants a slot that is taken. */
+    public function refusal(int $start, int $now): SlotGone
+    {
+        $free = array_filter($this->free, fn (array $slot): bool => $slot[0] !== $start && $slot[0] > $now && ! $this->isStruck($slot[0], $now));
         $nearest = Timetable::nearest(array_map(static fn (array $slot): Span => Span::of(...$slot), array_values($free)), $start, 2 * SheetTimetable::NEAREST);
         // Or all who come too late for one time would be sent to the same three, to be too late again.
         shuffle($nearest);
         $named = Timetable::nearest(array_slice($nearest, 0, SheetTimetable::NEAREST), $start, SheetTimetable::NEAREST);
 
-        return SlotGone::because(
-            Verdict::against([new Reason(Because::NoSeat, State::Taken)]), $start, $named, $sheet->host->school->timeZone(),
-        );
+        return SlotGone::because(Verdict::against([new Reason(Because::NoSeat, State::Taken)]), $start, $named, $this->zone);
     }
 
-    /** Somebody has the slot now; where it has one seat, nobody else can. */
-    public static function strike(SheetTimetable $timetable, int $start): void
+    /**
+     * Somebody has the slot now; where it has one seat, nobody else can.
+     *
+     * @param  string  $holder  the key of the press that took it, or the hash of the key under which it is kept
+     * @param  int|null  $until  the instant until which it is only kept
+     */
+    public static function strike(SheetTimetable $timetable, int $start, string $holder, ?int $until = null): void
     {
         $slot = $timetable->slotAt($start);
         $sheet = $timetable->sheet;
         if (apcu_enabled() && $slot !== null && $timetable->seatsOf($slot) === 1 && $sheet->rules->seats === 1 && $sheet->anyOne() === []) {
-            apcu_store(self::struck($sheet->id, $start), $timetable->now, self::STRUCK);
+            apcu_store(self::struck($sheet->id, $start), [$timetable->now, $holder, $until ?? PHP_INT_MAX], self::HOLDER);
         }
+    }
+
+    /** Who took the slot last, as strike() was told; null when that is not known here. */
+    public static function holder(int $sheet, int $start): ?string
+    {
+        return self::strokeAt($sheet, $start)[1] ?? null;
     }
 
     /** A slot was given back, or a seat of it. */
@@ -87,20 +114,20 @@ final class Glance
         apcu_enabled() && apcu_delete([self::key($sheet), self::struck($sheet, $start)]);
     }
 
-    /** @return array{at: int, stamp: int, taken: array<int, true>, free: list<array{int, int}>}|null */
-    private static function recent(Sheet $sheet, int $now): ?array
+    private function isStruck(int $start, int $now): bool
     {
-        /** @var array{at: int, stamp: int, taken: array<int, true>, free: list<array{int, int}>}|false $glance */
-        $glance = apcu_enabled() ? apcu_fetch(self::key($sheet->id)) : false;
+        [$at, , $until] = self::strokeAt($this->sheet, $start) ?? [0, '', 0];
 
-        return $glance !== false && $glance['stamp'] === $sheet->stamp && $now - $glance['at'] < self::LASTS ? $glance : null;
+        return $now - $at < self::STRUCK && $now < $until;
     }
 
-    private static function isStruck(Sheet $sheet, int $start, int $now): bool
+    /** @return array{int, string, int}|null when, by whom, until when */
+    private static function strokeAt(int $sheet, int $start): ?array
     {
-        $at = apcu_fetch(self::struck($sheet->id, $start));
+        /** @var array{int, string, int}|false $stroke */
+        $stroke = apcu_enabled() ? apcu_fetch(self::struck($sheet, $start)) : false;
 
-        return is_int($at) && $now - $at < self::STRUCK;
+        return $stroke === false ? null : $stroke;
     }
 
     private static function isTaken(Offer $offer): bool

@@ -48,9 +48,19 @@ final class SheetAtHand
             // That there is a picture is all a page asks of it.
             $host = (clone $sheet->host)->setRawAttributes(['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(), sync: true);
             apcu_store("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);
+            apcu_store("sheet's stamp|$slug", [$sheet->id, $sheet->stamp], self::HOUR);
         }
 
         return $sheet;
+    }
+
+    /** @return array{int, int}|null a sheet's number and stamp, as whoever read it last has found them */
+    public static function glimpse(string $slug): ?array
+    {
+        /** @var array{int, int}|false $known */
+        $known = apcu_enabled() ? apcu_fetch("sheet's stamp|$slug") : false;
+
+        return $known === false ? null : $known;
     }
 
     private static function recalled(string $slug): ?Sheet
