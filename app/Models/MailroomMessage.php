@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
  * @property int $id
  * @property string $recipient
  * @property string $subject
+ * @property string|null $message_id
  * @property string $raw the whole message, RFC 5322
  * @property CarbonImmutable $sent_at
  */

@@ -253,6 +253,18 @@ final class VisitorTest extends TestCase
         self::assertSame(0, $sent('2026-12-10T21:00:00Z'));
     }
 
+    public function test_a_message_that_is_handed_over_twice_is_there_once(): void
+    {
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        // As when the worker is killed between handing it over and ticking it off.
+        DB::table('jobs')->insert(DB::table('jobs')->get()->map(static fn (\stdClass $job): array => ['id' => null] + (array) $job)->all());
+        self::assertSame(4, DB::table('jobs')->count());
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame([0, 0], [DB::table('jobs')->count(), DB::table('failed_jobs')->count()]);
+        self::assertSame(['ama@mail.example', 'wren-halloran@school.example'], DB::table('mailroom_messages')->orderBy('recipient')->pluck('recipient')->all());
+    }
+
     public function test_hosts_hear_as_often_as_they_like(): void
     {
         $host = $this->host();
