@@ -104,7 +104,7 @@ function rate(string $method, Closure $url, ?Closure $body = null, float $second
             $status = curl_getinfo($info['handle'], CURLINFO_RESPONSE_CODE);
             curl_multi_remove_handle($multi, $info['handle']);
             if ($status < 200 || $status > 299) {
-                fwrite(STDERR, "A baseline answered $status.\n");
+                fwrite(STDERR, "A baseline answered $status: ".substr((string) curl_multi_getcontent($info['handle']), 0, 300)."\n");
                 exit(1);
             }
             $done++;
@@ -143,16 +143,18 @@ $kinds = [
     'bare' => static fn (): float => rate('GET', static fn (): string => "$address/bench/bare", seconds: 2),
     'sheet' => static fn (): float => rate('GET', static fn (): string => "$address/api/s/{$sheets[0]['slug']}", seconds: 2),
     'write' => static fn (): float => rate('POST', static fn (): string => "$address/bench/two-statements", static fn (): string => '{}', 2),
-    'book' => static fn (): float => rate('POST', static function () use (&$wishes, &$current, &$n, $address): string {
-        $current = $wishes[$n++ % count($wishes)];
+    'book' => static function () use ($wishes, &$current, &$n, $address): float {
+        return rate('POST', static function () use ($wishes, &$current, &$n, $address): string {
+            $current = $wishes[$n++ % count($wishes)];
 
-        return "$address/api/s/{$current[0]['slug']}/bookings";
-    }, static function () use (&$current, &$n): string {
-        return json_encode([
-            'slot' => $current[1], 'place' => $current[0]['place'], 'name' => "Reader $n", 'email' => "reader$n@rush.example", 'answers' => ['student' => "Pupil $n", 'phone' => '902 555 0100'],
-            'request_key' => sprintf('%08x-0000-4000-9000-%012x', $n, random_int(0, PHP_INT_MAX) & 0xFFFFFFFFFFFF),
-        ], JSON_THROW_ON_ERROR);
-    }, 1.2),
+            return "$address/api/s/{$current[0]['slug']}/bookings";
+        }, static function () use (&$current, &$n): string {
+            return json_encode([
+                'slot' => $current[1], 'place' => $current[0]['place'], 'name' => "Reader $n", 'email' => "reader$n@rush.example", 'answers' => ['student' => "Pupil $n", 'phone' => '902 555 0100'],
+                'request_key' => sprintf('%08x-0000-4000-9000-%012x', $n, random_int(0, PHP_INT_MAX) & 0xFFFFFFFFFFFF),
+            ], JSON_THROW_ON_ERROR);
+        }, 1.2);
+    },
 ];
 // In turns, so that a machine that is slower for a while is so for all of them; of three turns, the middle one.
 $since = processors();
