@@ -77,8 +77,8 @@ final class BookSlot
             return $failure;
         }
 
-        // With a pass there are other meetings to think of when others are named.
-        return ($wish->passId === null ? Glance::at($sheet->id, $sheet->stamp, $now)?->refusal($wish->start, $now) : null)
+        // With a pass there are other meetings to think of when others are named, and with a host their own.
+        return ($wish->passId === null && $wish->hostId === null ? Glance::at($sheet->id, $sheet->stamp, $now)?->refusal($wish->start, $now) : null)
             ?? Refusal::of($this->timetable($sheet, $wish, $now), $wish->start, $wish->hostId);
     }
 

@@ -57,7 +57,7 @@ final class KeepSlot
 
             return $until;
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
-            throw Glance::at($sheet->id, $sheet->stamp, $now)?->refusal($start, $now) ?? Refusal::of($this->timetable($sheet, $start, $now), $start, $host);
+            throw ($host === null ? Glance::at($sheet->id, $sheet->stamp, $now)?->refusal($start, $now) : null) ?? Refusal::of($this->timetable($sheet, $start, $now), $start, $host);
         }
     }
 

@@ -9,26 +9,12 @@ use App\Models\Booking;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
-use Tests\App\TestCase;
 
 /** A host changes a sheet while real processes book on it over HTTP: from the moment the change stands, nobody books by the old one. */
-final class EditWhileBookedTest extends TestCase
+final class EditWhileBookedTest extends RaceTestCase
 {
     private const PROCESSES = 6;
-
-    private string $address;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->address = (string) getenv('RECESS_SERVED');
-        self::assertNotSame('', $this->address, 'bin/recess test app starts the instance that this test needs.');
-        CarbonImmutable::setTestNow();
-        config(['database.connections.mariadb.database' => 'recess']);
-        DB::purge();
-    }
 
     public function test_once_it_is_closed_not_one_more_is_booked(): void
     {
@@ -42,13 +28,7 @@ final class EditWhileBookedTest extends TestCase
         app(ChangeSheetState::class)(Sheet::query()->findOrFail($sheet->id), SheetState::Closed, '', CarbonImmutable::now()->getTimestamp());
         $then = $booked();
 
-        $told = [];
-        foreach ($pressing as $process) {
-            self::assertSame(0, $process->wait(), $process->getErrorOutput());
-            foreach (array_filter(explode("\n", $process->getOutput())) as $line) {
-                $told[] = json_decode($line, true, flags: JSON_THROW_ON_ERROR)['status'];
-            }
-        }
+        $told = array_column(array_merge(...array_map($this->told(...), $pressing)), 'status');
         self::assertSame([], array_diff($told, [200, 201, 409]));
         self::assertGreaterThan(0, $then);
         self::assertLessThan(60, $then, 'Closed while there was still something to book.');
@@ -58,15 +38,9 @@ final class EditWhileBookedTest extends TestCase
     /** @return list<Process> */
     private function press(Sheet $sheet, string $run): array
     {
-        $slots = json_decode((string) file_get_contents("$this->address/api/s/$sheet->slug"), true, flags: JSON_THROW_ON_ERROR);
-        $prizes = array_map(static fn (array $slot): array => ['path' => "/api/s/$sheet->slug/bookings", 'slot' => $slot['key'], 'place' => $slots['places'][0]['id']], $slots['days'][0]['stretches'][0]['slots']);
-        $processes = [];
-        foreach (range(1, self::PROCESSES) as $number) {
-            $seed = (string) (hexdec(substr($run, 0, 6)) + 100 + $number);
-            $processes[] = $process = new Process([PHP_BINARY, __DIR__.'/contender.php', $this->address, $seed, '30', "closing-$run.example", json_encode($prizes, JSON_THROW_ON_ERROR)], timeout: 120);
-            $process->start();
-        }
+        $seen = $this->seen($sheet->slug);
+        $prizes = array_map(static fn (array $slot): array => ['path' => "/api/s/$sheet->slug/bookings", 'slot' => $slot['key'], 'place' => $seen['places'][0]['id']], $seen['days'][0]['stretches'][0]['slots']);
 
-        return $processes;
+        return array_map(fn (int $number): Process => $this->contender((int) hexdec(substr($run, 0, 6)) + 100 + $number, 30, "closing-$run.example", $prizes), range(1, self::PROCESSES));
     }
 }

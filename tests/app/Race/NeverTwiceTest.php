@@ -9,26 +9,13 @@ use App\Models\Sheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
-use Tests\App\TestCase;
 
 /** Real processes fight over HTTP, on the served instance with its own database, for the same host's time. */
-final class NeverTwiceTest extends TestCase
+final class NeverTwiceTest extends RaceTestCase
 {
     private const PROCESSES = 10;
 
     private const ATTEMPTS = 60;
-
-    private string $address;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->address = (string) getenv('RECESS_SERVED');
-        self::assertNotSame('', $this->address, 'bin/recess test app starts the instance that this test needs.');
-        CarbonImmutable::setTestNow();
-        config(['database.connections.mariadb.database' => 'recess']);
-        DB::purge();
-    }
 
     public function test_there_are_as_many_bookings_as_seats_and_nobody_is_told_yours_who_has_none(): void
     {
@@ -71,7 +58,7 @@ final class NeverTwiceTest extends TestCase
         );
         self::assertSame(0, $overlaps->n);
         foreach ($crossed as $sheet) {
-            self::assertSame(0, (int) json_decode((string) file_get_contents("$this->address/api/s/$sheet->slug"), true, flags: JSON_THROW_ON_ERROR)['free']);
+            self::assertSame(0, (int) $this->seen($sheet->slug)['free']);
         }
         // The queue worker tells each of them once, and nobody else.
         $told = static fn (): int => DB::table('mailroom_messages')->where('recipient', 'like', "%@$run")->count();
@@ -89,24 +76,13 @@ final class NeverTwiceTest extends TestCase
     {
         $prizes = [];
         foreach ($sheets as $sheet) {
-            $seen = json_decode((string) file_get_contents("$this->address/api/s/$sheet->slug"), true, flags: JSON_THROW_ON_ERROR);
+            $seen = $this->seen($sheet->slug);
             foreach ($seen['days'][0]['stretches'][0]['slots'] as $slot) {
                 $prizes[] = ['path' => "/api/s/$sheet->slug/bookings", 'slot' => $slot['key'], 'place' => $seen['places'][0]['id']];
             }
         }
-        $processes = [];
-        foreach (range(1, self::PROCESSES) as $seed) {
-            $processes[] = $process = new Process([PHP_BINARY, __DIR__.'/contender.php', $this->address, (string) $seed, (string) self::ATTEMPTS, $run, json_encode($prizes, JSON_THROW_ON_ERROR)], timeout: 120);
-            $process->start();
-        }
-        $told = [];
-        foreach ($processes as $process) {
-            self::assertSame(0, $process->wait(), $process->getErrorOutput());
-            foreach (array_filter(explode("\n", $process->getOutput())) as $line) {
-                $told[] = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
-            }
-        }
+        $contenders = array_map(fn (int $seed): Process => $this->contender($seed, self::ATTEMPTS, $run, $prizes), range(1, self::PROCESSES));
 
-        return $told;
+        return array_merge(...array_map($this->told(...), $contenders));
     }
 }
