@@ -84,13 +84,7 @@ final class BookSlot
 
     private function timetable(Sheet $sheet, BookingWish $wish, int $now): SheetTimetable
     {
-        $day = $sheet->host->school->timeZone()->dateAt($wish->start);
-
-        // What is free instead lies near; a term of rulers is not needed to decide about one slot.
-        return new SheetTimetable(
-            $sheet, $now, Onlooker::of($sheet, $wish->passId, $wish->email, $wish->student, $wish->placeId, $now),
-            $day->plusDays(-15), $day->plusDays(16),
-        );
+        return SheetTimetable::around($wish->start, $sheet, $now, Onlooker::of($sheet, $wish->passId, $wish->email, $wish->student, $wish->placeId, $now));
     }
 
     /** A slot that is kept for this very visitor looks taken to the rules, and is theirs to have. */

@@ -63,8 +63,6 @@ final class KeepSlot
 
     private function timetable(Sheet $sheet, int $start, int $now): SheetTimetable
     {
-        $day = $sheet->host->school->timeZone()->dateAt($start);
-
-        return new SheetTimetable($sheet, $now, Onlooker::unknown(), $day->plusDays(-15), $day->plusDays(16));
+        return SheetTimetable::around($start, $sheet, $now, Onlooker::unknown());
     }
 }

@@ -55,8 +55,7 @@ final class MoveBooking
                     throw Refusal::of($timetable, $start);
                 }
                 [$oldHold, $oldSeat] = [$booking->hold_id, $booking->seat];
-                $hosts = $sheet->anyOne() === [] ? [$sheet->staff_id] : $timetable->freeHosts($offer->slot);
-                $seat = ($this->takeSeat)($sheet, $offer->slot, $hosts, $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now);
+                $seat = ($this->takeSeat)($sheet, $offer->slot, $timetable->hostsFor($offer->slot), $sheet->mustBeThere(), $timetable->seatsOf($offer->slot), $now);
                 $booking->update([
                     'hold_id' => $seat->holdId,
                     'seat' => $seat->seat,
@@ -84,9 +83,8 @@ final class MoveBooking
 
     private function timetable(Sheet $sheet, Booking $booking, int $start, int $now): SheetTimetable
     {
-        $day = $sheet->host->school->timeZone()->dateAt($start);
         $onlooker = Onlooker::of($sheet, $booking->pass_id, $booking->pass->email, $booking->student, $booking->place_id, $now, $booking);
 
-        return new SheetTimetable($sheet, $now, $onlooker, $day->plusDays(-15), $day->plusDays(16));
+        return SheetTimetable::around($start, $sheet, $now, $onlooker);
     }
 }

@@ -35,6 +35,7 @@ final class WriteSheet
     public function __invoke(StaffMember $host, SheetStatement $statement, ?Sheet $sheet = null, ?int $version = null, ?\Closure $effect = null, ?Settlement $settlement = null): Sheet
     {
         return DB::transaction(function () use ($host, $statement, $sheet, $version, $effect, $settlement): Sheet {
+            $touched = null;
             if ($sheet !== null) {
                 $sheet = Sheet::query()->lockForUpdate()->findOrFail($sheet->id);
                 if ($version !== null && $version !== $sheet->version) {
@@ -62,7 +63,7 @@ final class WriteSheet
             $changed = $this->keepPlaces($sheet, $statement->places);
             $this->keepColleagues($sheet, $statement);
             $sheet->refresh();
-            if (isset($touched) && $settlement !== null) {
+            if ($touched !== null && $settlement !== null) {
                 ($this->resettle)($sheet, $touched, $settlement);
             }
             $this->tellOfPlaces($sheet, $changed);

@@ -95,6 +95,6 @@ final class ClassesCommand extends Command
     {
         $file = (new \ReflectionClass($class))->getFileName();
 
-        return $file !== false && ! str_contains($class, '@') && ! str_contains($file, '/storage/') && ! str_contains($file, '/var/');
+        return $file !== false && ! str_contains($class, '@') && ! str_starts_with($file, storage_path());
     }
 }

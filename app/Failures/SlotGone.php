@@ -28,7 +28,7 @@ final class SlotGone extends \RuntimeException
     public static function of(SheetTimetable $timetable, Offer $offer, ?int $host = null): self
     {
         // Free, but not with the one who was wished for.
-        $verdict = $offer->verdict->isFree() ? Verdict::against([new Reason(Because::NoSeat, State::Taken)]) : $offer->verdict;
+        $verdict = $host !== null && $offer->verdict->isFree() ? Verdict::against([new Reason(Because::NoSeat, State::Taken)]) : $offer->verdict;
 
         return self::because($verdict, $offer->slot->start, $timetable->nearestFree($offer->slot->start, $host), $timetable->zone);
     }

@@ -58,9 +58,8 @@ final readonly class Letter
     {
         $sheet = $booking->sheet;
         $zone = $sheet->host->school->timeZone();
-        $day = $zone->dateAt($booking->span()->start);
         $onlooker = Onlooker::of($sheet, $booking->pass_id, $booking->pass->email, $booking->student, $booking->place_id, $now, $booking);
-        $free = (new SheetTimetable($sheet, $now, $onlooker, $day->plusDays(-15), $day->plusDays(16)))->nearestFree($booking->span()->start);
+        $free = SheetTimetable::around($booking->span()->start, $sheet, $now, $onlooker)->nearestFree($booking->span()->start);
 
         return $free === [] ? [] : ['Free just now' => Spell::list(array_map(
             static fn (Span $slot): string => Spell::shortDate($zone->dateAt($slot->start)).' '.Spell::time($slot->start, $zone), $free,

@@ -16,7 +16,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable $starts_at
  * @property CarbonImmutable $ends_at
  * @property int|null $with_hold_id of a co-host's time: the hold it goes with
- * @property int|null $seats_count where counted
  */
 final class Hold extends Row
 {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A seat of a hold: taken by a booking, or kept for a few minutes while somebody types.
@@ -14,7 +13,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $seat
  * @property CarbonImmutable|null $kept_until null once booked
  * @property string|null $keeper hash of the key of whoever keeps it
- * @property Hold $hold
  */
 final class Seat extends Row
 {
@@ -27,12 +25,6 @@ final class Seat extends Row
     protected $primaryKey = null;
 
     protected $guarded = [];
-
-    /** @return BelongsTo<Hold, $this> */
-    public function hold(): BelongsTo
-    {
-        return $this->belongsTo(Hold::class);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

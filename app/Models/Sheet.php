@@ -123,11 +123,19 @@ final class Sheet extends Row
         return $any === [] ? [] : array_values([$this->staff_id, ...$any]);
     }
 
-    /** @return array<string, int> the same by the names of their doors: whom a visitor may choose */
+    /** @return list<StaffMember> whom a visitor can meet there, the sheet's own host first */
+    public function whomToMeet(): array
+    {
+        $any = $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Any);
+
+        return [$this->host, ...array_values($any->map(static fn (SheetHost $one): StaffMember => $one->colleague)->all())];
+    }
+
+    /** @return array<string, int> those of whom one is enough by the names of their doors: whom a visitor may choose */
     public function chosenFrom(): array
     {
         $hosts = [];
-        foreach ($this->anyOne() === [] ? [] : StaffMember::query()->whereKey($this->anyOne())->get(['id', 'slug']) as $host) {
+        foreach ($this->anyOne() === [] ? [] : $this->whomToMeet() as $host) {
             $hosts[(string) $host->slug] = $host->id;
         }
 

@@ -47,6 +47,7 @@ final readonly class HostTimes
         $busy = array_fill_keys($hosts, []);
         foreach (self::holds($hosts, $range, $now) as $hold) {
             $span = self::span($hold);
+            $staff = (int) $hold->staff_id;
             $ours = (int) $hold->sheet_id === $sheet->id && ($ends[$span->start] ?? null) === $span->end;
             $taken = (int) $hold->live_seats;
             if ($emptied && (int) $hold->sheet_id === $sheet->id) {
@@ -56,15 +57,15 @@ final readonly class HostTimes
                 // Only kept, and for too long: free again for whoever takes it.
                 continue;
             }
-            if ($hold->staff_id === $sheet->staff_id) {
+            if ($staff === $sheet->staff_id) {
                 $day = $zone->dayAt($span->start);
                 $bookedOn[$day] = ($bookedOn[$day] ?? 0) + 1;
             }
             if (! $ours) {
-                $busy[$hold->staff_id][] = $span;
-            } elseif (in_array($hold->staff_id, $anyOne, true)) {
+                $busy[$staff][] = $span;
+            } elseif (in_array($staff, $anyOne, true)) {
                 if ($taken >= $sheet->rules->seats) {
-                    $busy[$hold->staff_id][] = $span;
+                    $busy[$staff][] = $span;
                 }
             } elseif ($hold->with_hold_id === null) {
                 $seats[$span->start] = $taken;

@@ -35,6 +35,9 @@ final class SheetTimetable
     /** Of a repeat that never ends, so many days ahead are looked at. */
     private const HORIZON = 400;
 
+    /** Days before and after a slot that are looked at for it. */
+    private const NEAR = 15;
+
     /** Of what can be had instead of a slot, so many are named. */
     public const NEAREST = 3;
 
@@ -92,6 +95,14 @@ final class SheetTimetable
             $visitor->student ?? new Claims,
         );
         $this->rules = Rules::of(new Past, $this->taken, new Busy, $this->coHosts, ...$sheet->rules->coreRules($this->zone, $closedDays), ...$this->moreRules());
+    }
+
+    /** The days around an instant: what is free instead of a slot lies near, and a term of rulers is not needed to decide about one. */
+    public static function around(int $instant, Sheet $sheet, int $now, Onlooker $visitor): self
+    {
+        $day = $sheet->host->school->timeZone()->dateAt($instant);
+
+        return new self($sheet, $now, $visitor, $day->plusDays(-self::NEAR), $day->plusDays(self::NEAR + 1));
     }
 
     /** @return array{list<Pieces>, HostTimes} the stretches of the dates asked about, cut, and what is known of their hosts then */

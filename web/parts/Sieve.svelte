@@ -47,25 +47,31 @@
         on: Object.entries(change).every(([what, value]) => sifted[what as keyof Sifted] === value),
         count: free.filter((slot) => kept(slot, { ...sifted, ...change })).length,
     });
-    const parts = $derived([
-        choice('Any time', { part: 'any' }),
-        choice('Mornings', { part: 'morning' }),
-        choice('Afternoons', { part: 'afternoon' }),
-        choice('From 16:00', { part: 'late' }),
-    ]);
-    const places = $derived([
-        choice('Anywhere', { place: null }),
-        ...sheet.places.map((place) => choice(place.label, { place: place.id })),
-    ]);
-    const hosts = $derived([
-        choice('Anybody', { host: null }),
-        ...sheet.choose_host.map((host) => choice(host.name, { host: host.slug })),
-    ]);
     /** A choice that leaves something, the way back, and what is on: the rest is of no use. */
-    const useful = (choices: Choice[]) =>
-        choices.filter((one, at) => at === 0 || one.count > 0 || one.on).length > 2
-            ? choices.filter((one, at) => at === 0 || one.count > 0 || one.on)
-            : [];
+    function useful(choices: Choice[]): Choice[] {
+        const left = choices.filter((one, at) => at === 0 || one.count > 0 || one.on);
+        return left.length > 2 ? left : [];
+    }
+    const parts = $derived(
+        useful([
+            choice('Any time', { part: 'any' }),
+            choice('Mornings', { part: 'morning' }),
+            choice('Afternoons', { part: 'afternoon' }),
+            choice('From 16:00', { part: 'late' }),
+        ]),
+    );
+    const places = $derived(
+        useful([
+            choice('Anywhere', { place: null }),
+            ...sheet.places.map((place) => choice(place.label, { place: place.id })),
+        ]),
+    );
+    const hosts = $derived(
+        useful([
+            choice('Anybody', { host: null }),
+            ...sheet.choose_host.map((host) => choice(host.name, { host: host.slug })),
+        ]),
+    );
 </script>
 
 {#snippet pick(name: string, choices: Choice[])}
@@ -86,9 +92,9 @@
     {/if}
 {/snippet}
 
-{#if useful(parts).length > 0}
+{#if parts.length > 0}
     <div class="mb-4 flex flex-wrap gap-2" role="group" aria-label="Part of the day">
-        {#each useful(parts) as one (one.label)}
+        {#each parts as one (one.label)}
             <button
                 type="button"
                 class="press"
@@ -100,6 +106,6 @@
     </div>
 {/if}
 <div class="mb-5 flex flex-wrap gap-x-6 gap-y-2 empty:hidden">
-    {@render pick('Where', sheet.places.length > 1 ? useful(places) : [])}
-    {@render pick('With', useful(hosts))}
+    {@render pick('Where', places)}
+    {@render pick('With', hosts)}
 </div>

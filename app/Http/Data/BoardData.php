@@ -7,7 +7,6 @@ namespace App\Http\Data;
 use App\Models\HostRole;
 use App\Models\School;
 use App\Models\Sheet;
-use App\Models\SheetHost;
 use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Models\StaffMember;
@@ -31,7 +30,7 @@ final class BoardData
         foreach (self::open()->orderBy('title')->get() as $sheet) {
             $timetable = new SheetTimetable($sheet, $now, Onlooker::unknown());
             $free = $timetable->free();
-            foreach (self::hosts($sheet) as $host) {
+            foreach ($sheet->whomToMeet() as $host) {
                 $doors[$host->id] ??= VisitSheetData::host($host) + ['sheets' => []];
                 $doors[$host->id]['sheets'][] = [
                     'path' => self::path($sheet, $host), 'title' => $sheet->title, 'place' => $sheet->places->map(static fn ($place): string => $place->label)->implode(', '),
@@ -98,14 +97,6 @@ final class BoardData
                 ];
             })->all()),
         ];
-    }
-
-    /** @return list<StaffMember> whom a visitor can meet there */
-    private static function hosts(Sheet $sheet): array
-    {
-        $any = $sheet->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Any);
-
-        return [$sheet->host, ...array_values($any->map(static fn (SheetHost $one): StaffMember => $one->colleague)->all())];
     }
 
     /** The way to a sheet from somebody's door: of several hosts, it leads to them. */

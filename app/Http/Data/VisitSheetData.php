@@ -105,9 +105,8 @@ final class VisitSheetData
     /** @return array<int, array{slug: string, name: string}> those of whom a visitor can choose one, by their number */
     private static function anyHosts(Sheet $sheet): array
     {
-        $people = $sheet->anyOne() === [] ? [] : [$sheet->host, ...$sheet->colleagues->filter(static fn ($one): bool => $one->role === HostRole::Any)->map(static fn ($one): StaffMember => $one->colleague)->all()];
         $hosts = [];
-        foreach ($people as $person) {
+        foreach ($sheet->anyOne() === [] ? [] : $sheet->whomToMeet() as $person) {
             $hosts[$person->id] = ['slug' => (string) $person->slug, 'name' => $person->name];
         }
 
