@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Failures\RenderFailures;
-use App\Http\Middleware\SecurityHeaders;
-use App\Http\Middleware\TooLate;
-use App\Providers\AppServiceProvider;
+use App\Booking\TooLate;
+use App\Framework\Limited;
+use App\Framework\SecurityHeaders;
 use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
@@ -22,25 +22,33 @@ foreach (['config', 'events', 'packages', 'routes', 'services'] as $cached) {
     $_ENV['APP_'.strtoupper($cached).'_CACHE'] ??= "$var/bootstrap/$cached.php";
 }
 
+// The rooms, in order: each may use those before it, and none after it (tests/app/RoomsTest.php).
+$rooms = array_map(static fn (string $room): string => dirname(__DIR__).'/app/'.$room, require __DIR__.'/rooms.php');
+
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withProviders([AppServiceProvider::class], withBootstrapProviders: false)
-    ->withCommands([dirname(__DIR__).'/app/Console'])
+    ->withProviders(array_values(array_filter(
+        array_map(static fn (string $room): string => 'App\\'.basename($room).'\\'.basename($room).'Room', $rooms),
+        class_exists(...),
+    )), withBootstrapProviders: false)
+    ->withCommands($rooms)
+    ->withEvents(discover: false)
     ->withRouting(
-        web: dirname(__DIR__).'/routes/staff.php',
-        api: dirname(__DIR__).'/routes/visit.php',
-        apiPrefix: '',
+        using: static fn () => array_map(static fn (string $file): mixed => require $file, array_filter(array_map(static fn (string $room): string => "$room/routes.php", $rooms), is_file(...))),
         commands: dirname(__DIR__).'/routes/schedule.php',
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         // Same origin only; see docs/decisions/0001. Of a proxy that config/trustedproxy.php names, who asks and how.
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
+        $middleware->alias(['limited' => Limited::class]);
         $middleware->append(SecurityHeaders::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TooLate::class);
         $middleware->redirectGuestsTo('/staff/sign-in');
         $middleware->redirectUsersTo('/staff');
     })
-    ->withExceptions(RenderFailures::register(...))
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+    })
     ->create();
 
 $app->useEnvironmentPath($var);

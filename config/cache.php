@@ -3,13 +3,11 @@
 declare(strict_types=1);
 
 return [
-    'default' => env('CACHE_STORE', 'file'),
-    // Counting of attempts: in shared memory, atomic across the web server's processes.
-    'limiter' => env('CACHE_LIMITER', 'apc'),
+    // In the database, where all servers see it: whose turn it is to run what is scheduled.
+    'default' => env('CACHE_STORE', 'database'),
     'stores' => [
         'array' => ['driver' => 'array'],
-        'apc' => ['driver' => 'apc'],
-        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache'), 'lock_path' => storage_path('framework/cache')],
+        'database' => ['driver' => 'database', 'table' => 'cache', 'lock_table' => 'cache_locks'],
     ],
     'prefix' => 'recess',
 ];

@@ -5,11 +5,17 @@ declare(strict_types=1);
 return [
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
+    // What the demo's sign-in page offers; all of its staff have this password.
+    'demo_sign_in' => ['email' => 'ines.tavares@gannetcove.example', 'password' => 'low-tide-bell'],
     // Routes to measure against; see bin/recess bench.
     'bench' => (bool) env('RECESS_BENCH', false),
     // From one network address. A whole school may sit behind one, so these stop floods, not families.
-    'visitor_writes_per_minute' => (int) env('RECESS_VISITOR_WRITES_PER_MINUTE', 120),
-    'pass_reads_per_minute' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300),
+    'limits' => [
+        'visitor-writes' => ['most' => (int) env('RECESS_VISITOR_WRITES_PER_MINUTE', 120), 'seconds' => 60, 'by' => 'network'],
+        'pass-reads' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
+        // An address is not flooded with its own passes, whoever asks.
+        'pass-again' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
+    ],
     // Hosts of calendar feeds that may lie in the school's own network, with commas between: "calendar.school.example".
     'feed_hosts' => array_filter(explode(',', (string) env('RECESS_FEED_HOSTS', ''))),
     // Where a room of its own opens for each meeting, with {room} in it; without one, the stand-in's rooms are used.

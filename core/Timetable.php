@@ -4,135 +4,207 @@ declare(strict_types=1);
 
 namespace Recess;
 
+use Recess\Changes\Booked;
+use Recess\Changes\Edit;
+use Recess\Changes\Effect;
+use Recess\Changes\Opening;
+use Recess\Rules\Elsewhere;
+use Recess\Rules\Ends;
+use Recess\Rules\Past;
+use Recess\Rules\Rulebook;
 use Recess\Rules\Rules;
-use Recess\Rules\Situation;
-use Recess\Slots\Block;
-use Recess\Slots\Cut;
+use Recess\Rules\SlotClosed;
 use Recess\Slots\Pieces;
-use Recess\Slots\SlotsNotValid;
-use Recess\Time\Dates;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
-use Recess\Time\Zone;
 
-/** A sheet's blocks and rules in its zone: which slots there are, and which of them can be had. */
-final readonly class Timetable
+/**
+ * The one judge of a sheet: what of it can be had, by whom, with whom, where, until when, and what an edit does to whom.
+ *
+ * A sheet and a world go in; it answers for the dates that the world knows. Nothing else computes a verdict.
+ */
+final class Timetable
 {
-    /** @param  list<Block>  $blocks */
+    /** @var list<Pieces> the stretches of the dates that the world knows, in order */
+    public readonly array $pieces;
+
+    private readonly Seating $seating;
+
+    private readonly Elsewhere $elsewhere;
+
+    private readonly Rules $rules;
+
+    /** @var list<Offer>|null judged when first asked for: whoever books asks about one slot */
+    private ?array $offers = null;
+
     private function __construct(
-        public Zone $zone,
-        private array $blocks,
-        private Rules $rules,
-        private Dates $closedDays,
-        private bool $joining,
+        public readonly Sheet $sheet,
+        public readonly World $world,
+        ?self $sameTimes = null,
     ) {
+        $this->pieces = $sameTimes->pieces ?? self::cut($sheet, $world);
+        $this->seating = $sameTimes->seating ?? Seating::of($sheet, $world, self::ends($this->pieces));
+        $asker = $world->asker;
+        $chosen = $asker->place === null ? [] : array_intersect_key($sheet->places, [$asker->place => true]);
+        $this->elsewhere = new Elsewhere($sheet->travel, $chosen ?: $sheet->places);
+        $this->rules = Rules::of(
+            new Past, $this->seating, ...Rulebook::rulesOf($sheet),
+            ...($sheet->slotsClosed === null ? [] : [new SlotClosed($sheet->slotsClosed)]),
+            ...($asker->isHost ? [] : [$this->elsewhere, ...($sheet->shut === null ? [] : [$sheet->shut])]),
+        );
+    }
+
+    public static function of(Sheet $sheet, World $world): self
+    {
+        return new self($sheet, $world);
+    }
+
+    /** The same times as somebody else sees them. */
+    public function seenBy(Asker $asker): self
+    {
+        return new self($this->sheet, $this->world->seenBy($asker), $this);
+    }
+
+    /** @return list<Pieces> */
+    private static function cut(Sheet $sheet, World $world): array
+    {
+        $dates = $world->dates ?? $sheet->dates($sheet->zone->dateAt($world->now));
+
+        return $dates === null ? [] : $sheet->pieces($dates->first, $dates->last->plusDays(1));
     }
 
     /**
-     * @param  list<Block>  $blocks
-     * @param  Dates|null  $closedDays  dates on which no block falls
-     * @param  bool  $joining  whether stretches of one length that overlap become one; if not, they are refused
+     * @param  list<Pieces>  $pieces
+     * @return array<int, int> the ends of slots by their starts
      */
-    public static function of(Zone $zone, array $blocks, Rules $rules, ?Dates $closedDays = null, bool $joining = false): self
+    private static function ends(array $pieces): array
     {
-        return new self($zone, $blocks, $rules, $closedDays ?? Dates::none(), $joining);
-    }
-
-    /**
-     * The stretches that begin on the dates asked about, each with its slots and what is left over, in order.
-     *
-     * @param  LocalDate  $before  the first date no longer asked about
-     * @return list<Pieces>
-     *
-     * @throws SlotsNotValid when two overlap that are not to be joined, or cannot be
-     */
-    public function pieces(LocalDate $from, LocalDate $before): array
-    {
-        $all = [];
-        foreach ($this->blocks as $block) {
-            foreach ($block->pieces($from, $before, $this->zone, $this->closedDays) as $pieces) {
-                $all[] = [$pieces, $block->cut];
+        $ends = [];
+        foreach ($pieces as $stretch) {
+            foreach ($stretch->slots as $slot) {
+                $ends[$slot->start] = $slot->end;
             }
         }
-        usort($all, static fn (array $a, array $b): int => $a[0]->stretch->start <=> $b[0]->stretch->start);
 
-        $apart = [];
-        foreach ($all as [$pieces, $cut]) {
-            $last = $apart === [] ? null : $apart[count($apart) - 1];
-            if ($last !== null && $last[0]->stretch->overlaps($pieces->stretch)) {
-                $apart[count($apart) - 1] = [$this->joined($last[0], $last[1], $pieces, $cut), $cut];
-            } else {
-                $apart[] = [$pieces, $cut];
+        return $ends;
+    }
+
+    /** @return list<Offer> every slot of the dates that the world knows, each with its verdict, in order */
+    public function offers(): array
+    {
+        if ($this->offers === null) {
+            $this->offers = [];
+            $judge = $this->rules->judging($this->world);
+            foreach ($this->pieces as $pieces) {
+                foreach ($pieces->slots as $slot) {
+                    $this->offers[] = new Offer($slot, $judge($slot));
+                }
             }
         }
 
-        return array_column($apart, 0);
+        return $this->offers;
     }
 
-    private function joined(Pieces $one, Cut $cut, Pieces $other, Cut $otherCut): Pieces
+    /** @return list<Offer> those that can be had */
+    public function free(): array
     {
-        if (! $this->joining || $cut != $otherCut) {
-            throw SlotsNotValid::blocksOverlap($this->said($one), $this->said($other));
-        }
-
-        return $cut->pieces(Span::of($one->stretch->start, max($one->stretch->end, $other->stretch->end)));
+        return array_values(array_filter($this->offers(), static fn (Offer $offer): bool => $offer->verdict->isFree()));
     }
 
-    private function said(Pieces $pieces): string
+    /** The first that can be had, judging no more than it has to. */
+    public function firstFree(): ?Offer
     {
-        $span = $pieces->stretch;
-
-        return $this->zone->dateAt($span->start).' '.$this->zone->timeAt($span->start).'-'.$this->zone->timeAt($span->end);
-    }
-
-    /** How many slots there are on those dates: what a term promises, before anything is saved. */
-    public function count(LocalDate $from, LocalDate $before): int
-    {
-        return array_sum(array_map(static fn (Pieces $pieces): int => count($pieces->slots), $this->pieces($from, $before)));
-    }
-
-    /**
-     * The slots of those dates, each with its verdict, in order.
-     *
-     * @return list<Offer>
-     */
-    public function offers(LocalDate $from, LocalDate $before, Situation $situation): array
-    {
-        $offers = [];
-        foreach ($this->pieces($from, $before) as $pieces) {
+        $judge = $this->rules->judging($this->world);
+        foreach ($this->pieces as $pieces) {
             foreach ($pieces->slots as $slot) {
-                $offers[] = new Offer($slot, $this->rules->verdict($slot, $situation));
-            }
-        }
-
-        return $offers;
-    }
-
-    /** The slot that begins at that instant, with its verdict; null when no block makes one there. */
-    public function offerAt(int $start, Situation $situation): ?Offer
-    {
-        $date = $this->zone->dateAt($start);
-        // A block that passes midnight makes slots on the date after the one on which it begins.
-        foreach ($this->offers($date->plusDays(-1), $date->plusDays(1), $situation) as $offer) {
-            if ($offer->slot->start === $start) {
-                return $offer;
+                $verdict = $judge($slot);
+                if ($verdict->isFree()) {
+                    return new Offer($slot, $verdict);
+                }
             }
         }
 
         return null;
     }
 
+    /** The slot that begins at that instant; null when no block makes one there. */
+    public function slotAt(int $start): ?Span
+    {
+        foreach ($this->pieces as $pieces) {
+            if ($pieces->stretch->start <= $start && $start < $pieces->stretch->end) {
+                foreach ($pieces->slots as $slot) {
+                    if ($slot->start === $start) {
+                        return $slot;
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** The slot that begins at that instant, with its verdict; null when no block makes one there. */
+    public function offerAt(int $start): ?Offer
+    {
+        $slot = $this->slotAt($start);
+
+        return $slot === null ? null : new Offer($slot, $this->rules->judging($this->world)($slot));
+    }
+
+    /** How many visitors a slot takes in, has, and can still take. */
+    public function capacity(Span $slot): Capacity
+    {
+        return $this->seating->capacity($slot);
+    }
+
+    /** How many visitors each host takes in at once then. */
+    public function seatsEach(Span $slot): int
+    {
+        return $this->seating->seatsEach($slot);
+    }
+
+    /**
+     * With whom the slot's meeting can be, the first one preferred.
+     *
+     * @param  int|null  $chosen  the one whom it has to be
+     * @return list<int>
+     */
+    public function hostsFor(Span $slot, ?int $chosen = null): array
+    {
+        $hosts = $this->seating->hostsFor($slot);
+
+        return $chosen === null ? $hosts : array_values(array_intersect($hosts, [$chosen]));
+    }
+
+    /** @return list<int> the numbers of the places that whoever asks can get to in time */
+    public function placesFor(Span $slot): array
+    {
+        return $this->elsewhere->reachable($slot, $this->world->asker->visitor, $this->world->asker->student);
+    }
+
+    /** The last instant at which the rules of time still let somebody book the slot. */
+    public function bookableUntil(Span $slot): int
+    {
+        $last = $slot->start - 1;
+        foreach (Rulebook::rulesOf($this->sheet) as $rule) {
+            $last = $rule instanceof Ends ? min($last, $rule->lastInstant($slot)) : $last;
+        }
+
+        return $last;
+    }
+
     /**
      * The free slots that begin closest to an instant, the closest first, an earlier one before a later one as close.
      *
-     * @param  list<Offer>  $offers
+     * @param  int|null  $host  the one whom it has to be
      * @return list<Span>
      */
-    public static function nearestFree(array $offers, int $instant, int $atMost): array
+    public function nearestFree(int $instant, int $atMost, ?int $host = null): array
     {
-        $free = array_filter($offers, static fn (Offer $offer): bool => $offer->verdict->isFree());
+        $free = array_map(static fn (Offer $offer): Span => $offer->slot, $this->free());
+        $with = $host === null ? $free : array_values(array_filter($free, fn (Span $slot): bool => $this->hostsFor($slot, $host) !== []));
 
-        return self::nearest(array_map(static fn (Offer $offer): Span => $offer->slot, array_values($free)), $instant, $atMost);
+        return self::nearest(array_values(array_filter($with, static fn (Span $slot): bool => $slot->start !== $instant)), $instant, $atMost);
     }
 
     /**
@@ -146,5 +218,27 @@ final readonly class Timetable
         usort($free, static fn (Span $a, Span $b): int => [abs($a->start - $instant), $a->start] <=> [abs($b->start - $instant), $b->start]);
 
         return array_slice($free, 0, $atMost);
+    }
+
+    /**
+     * What becomes of bookings when the sheet is as it is here: who stays, and where the others could go.
+     *
+     * @param  list<Booked>  $bookings
+     */
+    public function effectOn(array $bookings): Effect
+    {
+        $emptied = new self($this->sheet, $this->world->emptied()->seenBy(Asker::host()));
+        $openings = [];
+        foreach ($emptied->offers() as $offer) {
+            $capacity = $emptied->capacity($offer->slot);
+            $openings[] = new Opening($offer->slot, $capacity->seats, $offer->verdict->hostMayPass() ? $capacity->left : 0);
+        }
+
+        return Edit::effect($bookings, $openings, $this->sheet->places, $this->sheet->travel);
+    }
+
+    public function today(): LocalDate
+    {
+        return $this->sheet->zone->dateAt($this->world->now);
     }
 }

@@ -32,6 +32,7 @@ check_lint() {
     mkdir -p var
     "$PHP" -d memory_limit=1G vendor/bin/phpstan analyse -c phpstan.neon --no-progress --no-ansi
     "$PHP" -d memory_limit=1G vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --no-ansi
+    "$PHP" ops/rules-schema.php --check
     step "Pages: style and types"
     npx prettier --check --log-level warn web tests/browser '*.ts'
     # The pages are only read here; the plugin takes CI for a slip.

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Schedule;
 
+// Each of these runs on one server at a time, however many there are.
+
 // A demo that runs for weeks keeps having a conference evening next week.
-Schedule::command('recess:demo')->dailyAt('03:10')->when(static fn (): bool => config('recess.demo') === true);
-Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10);
-Schedule::command('recess:remind')->everyMinute();
-Schedule::command('recess:tidy')->everyMinute();
-Schedule::command('recess:digest')->everyFifteenMinutes();
+Schedule::command('recess:demo')->dailyAt('03:10')->when(static fn (): bool => config('recess.demo') === true)->onOneServer();
+Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
+Schedule::command('recess:remind')->everyMinute()->onOneServer();
+Schedule::command('recess:tidy')->everyMinute()->onOneServer();
+Schedule::command('recess:digest')->everyFifteenMinutes()->onOneServer();

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\BusySpan;
 use App\Models\Calendar;
+use App\Models\Instant;
 use App\Models\Notice;
-use App\Wording\Spell;
 use Illuminate\Support\Facades\DB;
 use Recess\Calendars\BusyReader;
 use Recess\Calendars\CalendarNotReadable;
@@ -40,8 +41,8 @@ final class ReadCalendar
             foreach (array_chunk($read->entries, 1_000) as $some) {
                 BusySpan::query()->insert(array_map(static fn (array $entry): array => [
                     'calendar_id' => $calendar->id,
-                    'starts_at' => gmdate('Y-m-d H:i:s', $entry[0]->start),
-                    'ends_at' => gmdate('Y-m-d H:i:s', $entry[0]->end),
+                    'starts_at' => Instant::column($entry[0]->start),
+                    'ends_at' => Instant::column($entry[0]->end),
                     'title' => mb_strimwidth(mb_scrub($entry[1]), 0, 200, '…'),
                 ], $some));
             }
@@ -58,7 +59,7 @@ final class ReadCalendar
     private function notice(Calendar $calendar, Spans $new, int $now): void
     {
         $bookings = Booking::query()->where('staff_id', $calendar->staff_id)->whereIn('state', [BookingState::Booked, BookingState::Asked])
-            ->where('ends_at', '>', gmdate('Y-m-d H:i:s', $now))->with(['pass', 'sheet.host.school'])->get();
+            ->where('ends_at', '>', Instant::column($now))->with(['pass', 'sheet.host.school'])->get();
         foreach ($bookings as $booking) {
             if ($new->touches($booking->span())) {
                 Notice::query()->updateOrCreate(

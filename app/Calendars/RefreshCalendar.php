@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Models\Calendar;
+use App\Models\Instant;
 use Recess\Calendars\CalendarNotReadable;
 
 /** Fetches a feed and reads it. A failure is kept and shown; what was known of the calendar stays. */
@@ -29,7 +30,7 @@ final class RefreshCalendar
                 // Unchanged; but the time that is looked at has moved on.
                 ($this->read)($calendar, $calendar->text, $now);
             }
-            $calendar->fill(['fetched_at' => gmdate('Y-m-d H:i:s', $now), 'failure' => ''])->save();
+            $calendar->fill(['fetched_at' => Instant::column($now), 'failure' => ''])->save();
 
             return true;
         } catch (FeedFailed|CalendarNotReadable $failure) {

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Actions\BookingWish;
-use App\Actions\BookSlot;
-use App\Actions\PublishSheet;
-use App\Actions\WriteSheet;
+use App\Booking\BookingWish;
+use App\Booking\BookSlot;
 use App\Calendars\ReadCalendar;
 use App\Models\Calendar;
 use App\Models\PlaceKind;
@@ -16,11 +14,14 @@ use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
-use App\Timetables\Onlooker;
-use App\Timetables\SheetTimetable;
+use App\Publishing\PublishSheet;
+use App\Publishing\WriteSheet;
+use App\Timetables\Asking;
+use App\Timetables\Judge;
 use Ramsey\Uuid\Uuid;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Recess\Offer;
 use Recess\Time\LocalDate;
 use Recess\Time\Zone;
 
@@ -33,8 +34,6 @@ use Recess\Time\Zone;
  */
 final class DemoSchool
 {
-    public const PASSWORD = 'low-tide-bell';
-
     private const ZONE = 'America/Halifax';
 
     public function __construct(
@@ -43,11 +42,6 @@ final class DemoSchool
         private readonly BookSlot $book,
         private readonly ReadCalendar $read,
     ) {
-    }
-
-    public static function firstSignIn(): string
-    {
-        return DemoPeople::STAFF[0][2];
     }
 
     /** @param  int  $now seconds since the epoch */
@@ -60,11 +54,11 @@ final class DemoSchool
         $sheets = [];
         foreach (DemoPeople::STAFF as $number => [$name, $subject, $email, $place]) {
             $host = StaffMember::query()->firstOrCreate(['email' => $email], [
-                'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => self::PASSWORD,
+                'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => (string) config('recess.demo_sign_in.password'),
                 'title' => $number === 0 ? 'Head of mathematics' : '', 'office' => $subject === 'Guidance',
             ]);
             if (! $this->hasEveningAhead($host, $today)) {
-                $sheets[] = ($this->publish)(($this->write)($host, DemoSheets::conferences($evening, $place)), $now);
+                $sheets[] = ($this->publish)(($this->write)($host, DemoSheets::conferences($evening, $place), $now), $now);
             }
         }
         if ($sheets === []) {
@@ -113,7 +107,7 @@ final class DemoSchool
             foreach ($chance->pickArrayKeys($sheets, max(1, min(count($sheets), $chance->getInt(0, 2)))) as $index) {
                 $sheet = $sheets[$index];
                 $place = $sheet->places()->firstOrFail()->id;
-                $free = (new SheetTimetable($sheet, $now, Onlooker::of($sheet, null, $email, $student, $place, $now)))->free();
+                $free = self::free($sheet, $now, Asking::visitor(null, $email, $student, $place));
                 // Every third family has not got round to it yet, and no evening is quite full.
                 if ($number % 3 === 2 || count($free) < 5) {
                     continue;
@@ -136,10 +130,10 @@ final class DemoSchool
         $staff = StaffMember::query()->where('school_id', $school->id)->get()->keyBy('subject');
         $maths = $staff['Mathematics'];
         $last = $today->plusDays(150);
-        ($this->write)($maths, DemoSheets::draft($evening->plusDays(5)));
-        $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today, $last)), $now);
-        ($this->publish)(($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1))), $now);
-        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today, $last, $staff['Music']->id)), $now);
+        ($this->write)($maths, DemoSheets::draft($evening->plusDays(5)), $now);
+        $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today, $last), $now), $now);
+        ($this->publish)(($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1)), $now), $now);
+        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today, $last, $staff['Music']->id), $now), $now);
         foreach ([['Room 12', $maths->id], ['Hall, by the window', null], ['Library, back table', null]] as [$label, $owner]) {
             SavedPlace::query()->firstOrCreate(['school_id' => $school->id, 'label' => $label, 'staff_id' => $owner], ['kind' => PlaceKind::Room]);
         }
@@ -153,7 +147,7 @@ final class DemoSchool
     {
         $places = $sheet->places()->get();
         foreach (array_slice(DemoPeople::families(), 40, 4) as $i => [, $student, $email]) {
-            $free = (new SheetTimetable($sheet, $now))->free();
+            $free = self::free($sheet, $now, Asking::host());
             ($this->book)($sheet, new BookingWish(
                 start: $free[$i * 2]->slot->start,
                 placeId: $places[$i % 2]->id,
@@ -165,5 +159,11 @@ final class DemoSchool
                 answers: ['about' => ['The last homework', 'Fractions again', 'A question on the project', 'The test'][$i], 'course' => 'Mathematics 9'],
             ), $now);
         }
+    }
+
+    /** @return list<Offer> what can be had on its first days */
+    private static function free(Sheet $sheet, int $now, Asking $who): array
+    {
+        return Judge::page($sheet, null, 14, $now, $who)[0]->free();
     }
 }

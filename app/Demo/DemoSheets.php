@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Actions\PlaceStatement;
-use App\Actions\SheetStatement;
 use App\Models\HostRole;
 use App\Models\LinkMode;
 use App\Models\PlaceKind;
+use App\Models\Question;
+use App\Models\QuestionKind;
+use App\Models\Questions;
 use App\Models\SheetKind;
-use App\Sheets\Question;
-use App\Sheets\QuestionKind;
-use App\Sheets\Questions;
-use App\Sheets\SheetRules;
+use App\Publishing\PlaceStatement;
+use App\Publishing\SheetStatement;
 use Recess\Repeat\Ending;
 use Recess\Repeat\OnDates;
 use Recess\Repeat\Weekly;
+use Recess\Rules\Stated;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Slots\Stretches;
@@ -42,7 +42,7 @@ final class DemoSheets
                 ? new PlaceStatement(PlaceKind::Video, 'Video', $place, 'Open the link at your time, not earlier. If it fails, we ring you.')
                 : new PlaceStatement(PlaceKind::Room, $place, null, 'Wait on the bench outside. Come five minutes early, not earlier.')],
             questions: Questions::usual(),
-            rules: new SheetRules(perStudent: 1, guests: 2),
+            rules: Stated::of(['per_student' => 1, 'guests' => 2]),
         );
     }
 
@@ -61,7 +61,7 @@ final class DemoSheets
                 new Question('about', QuestionKind::Short, 'What is it about?', '', true),
                 new Question('course', QuestionKind::Choice, 'Which course?', '', false, true, ['Mathematics 9', 'Mathematics 10', 'Advanced mathematics']),
             ]),
-            rules: new SheetRules(leadMinutes: 120, furthestDays: 30),
+            rules: Stated::of(['lead_minutes' => 120, 'furthest_days' => 30]),
             kind: SheetKind::OfficeHours,
         );
     }
@@ -74,7 +74,7 @@ final class DemoSheets
             blocks: [Block::of(OnDates::of($date, $date->plusDays(7)), self::hours('15:30', '17:00'), Cut::of(45))],
             places: [new PlaceStatement(PlaceKind::Room, 'Tide room', null, 'Boots stay outside.')],
             questions: new Questions([new Question('student', QuestionKind::Student, 'Student’s name', '', true)]),
-            rules: new SheetRules(seats: 5, leadMinutes: 60, showWho: true),
+            rules: Stated::of(['seats' => 5, 'lead_minutes' => 60, 'show_who' => true]),
             kind: SheetKind::Other,
         );
     }
@@ -91,7 +91,7 @@ final class DemoSheets
                 ...Questions::usual()->all,
                 new Question('about', QuestionKind::Long, 'What is it about?', 'Only the one you talk to reads it.', true),
             ]),
-            rules: new SheetRules(furthestDays: 28, perStudent: 2, perDay: 3, approve: true, guests: 1),
+            rules: Stated::of(['furthest_days' => 28, 'per_student' => 2, 'per_day' => 3, 'approve' => true, 'guests' => 1]),
             kind: SheetKind::OfficeHours,
             colleagues: [$colleague => HostRole::Any],
         );
@@ -105,7 +105,7 @@ final class DemoSheets
             blocks: [Block::of(OnDates::of($date), self::hours('10:25', '11:35'), Cut::of(15))],
             places: [new PlaceStatement(PlaceKind::Room, 'Room 12')],
             questions: new Questions([new Question('student', QuestionKind::Student, 'Student’s name', '', true)]),
-            rules: new SheetRules(leadMinutes: 60),
+            rules: Stated::of(['lead_minutes' => 60]),
         );
     }
 

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Sheets\Questions;
-use App\Sheets\SheetRules;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Recess\Hosts;
+use Recess\Rules\SheetIs;
+use Recess\Rules\Stated;
+use Recess\Rules\Travel;
+use Recess\Sheet as CoreSheet;
 use Recess\Slots\Block as CoreBlock;
+use Recess\Time\Span;
+use Recess\Time\Spans;
 
 /**
  * What a staff member publishes: one purpose, its blocks, places, questions and rules.
@@ -23,7 +28,7 @@ use Recess\Slots\Block as CoreBlock;
  * @property SheetKind $kind
  * @property SheetState $state
  * @property string $intro
- * @property SheetRules $rules
+ * @property Stated $rules
  * @property Questions $questions
  * @property bool $joining whether blocks that overlap become one
  * @property string $paused_note to visitors, while it is paused
@@ -31,7 +36,6 @@ use Recess\Slots\Block as CoreBlock;
  * @property int $stamp raised by the database with each change of the sheet or its parts
  * @property CarbonImmutable|null $published_at
  * @property CarbonImmutable|null $put_away_at
- * @property CarbonImmutable|null $looked_at when its host last looked at who has booked
  * @property StaffMember $host
  * @property Collection<int, Block> $blocks
  * @property Collection<int, Place> $places
@@ -41,6 +45,9 @@ use Recess\Slots\Block as CoreBlock;
  */
 final class Sheet extends Row
 {
+    /** All that a sheet is made of, to be read with it. */
+    public const PARTS = ['host.school', 'blocks', 'places', 'colleagues', 'slotChanges'];
+
     protected $table = 'sheets';
 
     protected $guarded = [];
@@ -51,12 +58,11 @@ final class Sheet extends Row
         return [
             'kind' => SheetKind::class,
             'state' => SheetState::class,
-            'rules' => SheetRules::class,
+            'rules' => StatedRules::class,
             'questions' => Questions::class,
             'joining' => 'boolean',
             'published_at' => 'immutable_datetime',
             'put_away_at' => 'immutable_datetime',
-            'looked_at' => 'immutable_datetime',
         ];
     }
 
@@ -101,26 +107,56 @@ final class Sheet extends Row
         return url('/s/'.$this->slug);
     }
 
+    /** As the core judges it, when that is known already: of a sheet that is at hand. */
+    public ?CoreSheet $atHand = null;
+
+    /** As the core judges it. */
+    public function toCore(): CoreSheet
+    {
+        return $this->atHand ?? new CoreSheet(
+            zone: $this->host->school->timeZone(),
+            blocks: $this->coreBlocks(),
+            hosts: Hosts::of($this->staff_id, $this->colleaguesWho(HostRole::Any), $this->colleaguesWho(HostRole::Must)),
+            rules: $this->rules,
+            places: $this->places->mapWithKeys(static fn (Place $place): array => [(int) $place->id => $place->kind === PlaceKind::Room ? $place->label : null])->all() ?: [null],
+            closedDays: $this->host->school->closedDays(),
+            joining: $this->joining,
+            shut: match ($this->state) {
+                SheetState::Paused => SheetIs::paused(),
+                SheetState::Closed => SheetIs::closed(),
+                SheetState::Draft => SheetIs::draft(),
+                SheetState::Open => null,
+            },
+            seatsAdded: $this->slotChanges->mapWithKeys(static fn (SlotChange $change): array => [$change->starts_at->getTimestamp() => $change->extra_seats])->filter()->all(),
+            slotsClosed: $this->slotsClosed(),
+            travel: new Travel(max(0, $this->host->school->travel_minutes)),
+        );
+    }
+
+    /** @return list<int> */
+    private function colleaguesWho(HostRole $role): array
+    {
+        return array_values(array_map(static fn (SheetHost $one): int => (int) $one->staff_id, $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === $role)->all()));
+    }
+
+    private function slotsClosed(): ?Spans
+    {
+        $closed = $this->slotChanges->filter(static fn (SlotChange $change): bool => $change->closed)->map(static fn (SlotChange $change): Span => $change->span());
+
+        return $closed->isEmpty() ? null : Spans::of(array_values($closed->all()));
+    }
+
+    public function refresh(): static
+    {
+        $this->atHand = null;
+
+        return parent::refresh();
+    }
+
     /** @return list<CoreBlock> */
     public function coreBlocks(): array
     {
         return array_values($this->blocks->map(static fn (Block $block): CoreBlock => $block->toCore())->all());
-    }
-
-    /** @return list<int> the staff members whose time every meeting takes */
-    public function mustBeThere(): array
-    {
-        $must = $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Must)->pluck('staff_id')->all();
-
-        return array_values([...($this->anyOne() === [] ? [$this->staff_id] : []), ...$must]);
-    }
-
-    /** @return list<int> those of whom one is enough, the sheet's own host first; empty where only the host meets people */
-    public function anyOne(): array
-    {
-        $any = $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Any)->pluck('staff_id')->all();
-
-        return $any === [] ? [] : array_values([$this->staff_id, ...$any]);
     }
 
     /** @return list<StaffMember> whom a visitor can meet there, the sheet's own host first */
@@ -135,11 +171,17 @@ final class Sheet extends Row
     public function chosenFrom(): array
     {
         $hosts = [];
-        foreach ($this->anyOne() === [] ? [] : $this->whomToMeet() as $host) {
+        foreach ($this->canChooseHost() ? $this->whomToMeet() : [] as $host) {
             $hosts[(string) $host->slug] = $host->id;
         }
 
         return $hosts;
+    }
+
+    /** Whether of several hosts one is enough. */
+    public function canChooseHost(): bool
+    {
+        return $this->colleaguesWho(HostRole::Any) !== [];
     }
 
     /** Whether a staff member may look after it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
-use App\Failures\SlotGone;
+use App\Models\Sheet;
 use Recess\Offer;
 use Recess\Rules\Because;
 use Recess\Rules\Reason;
@@ -40,7 +40,7 @@ final readonly class Glance
         private int $sheet,
         private int $stamp,
         private int $at,
-        private Zone $zone,
+        public Zone $zone,
         private array $taken,
         private array $free,
     ) {
@@ -55,7 +55,7 @@ final readonly class Glance
     }
 
     /** To be called with a timetable for nobody in particular: it is shown to others. */
-    public static function keep(SheetTimetable $timetable): void
+    public static function keep(Sheet $sheet, Timetable $timetable): void
     {
         $taken = $free = [];
         foreach ($timetable->offers() as $offer) {
@@ -65,8 +65,8 @@ final readonly class Glance
                 $taken[$offer->slot->start] = true;
             }
         }
-        $sheet = $timetable->sheet;
-        apcu_enabled() && apcu_store(self::key($sheet->id), new self($sheet->id, $sheet->stamp, $timetable->now, $timetable->zone, $taken, $free), self::LASTS);
+        $glance = new self($sheet->id, $sheet->stamp, $timetable->world->now, $timetable->sheet->zone, $taken, $free);
+        apcu_enabled() && apcu_store(self::key($sheet->id), $glance, self::LASTS);
     }
 
     /** Whether somebody has all of the slot. */
@@ -75,16 +75,21 @@ final readonly class Glance
         return isset($this->taken[$start]) || $this->isStruck($start, $now);
     }
 
-    /** What to tell whoever wants a slot that is taken. */
-    public function refusal(int $start, int $now): SlotGone
+    /** That somebody has a slot, as the judge would say it. */
+    public static function taken(): Verdict
+    {
+        return Verdict::against([new Reason(Because::NoSeat, State::Taken)]);
+    }
+
+    /** @return list<Span> what was free near a slot a moment ago, the closest first */
+    public function nearestFree(int $start, int $now): array
     {
         $free = array_filter($this->free, fn (array $slot): bool => $slot[0] !== $start && $slot[0] > $now && ! $this->isStruck($slot[0], $now));
-        $nearest = Timetable::nearest(array_map(static fn (array $slot): Span => Span::of(...$slot), array_values($free)), $start, 2 * SheetTimetable::NEAREST);
+        $nearest = Timetable::nearest(array_map(static fn (array $slot): Span => Span::of(...$slot), array_values($free)), $start, 2 * Judge::NEAREST);
         // Or all who come too late for one time would be sent to the same three, to be too late again.
         shuffle($nearest);
-        $named = Timetable::nearest(array_slice($nearest, 0, SheetTimetable::NEAREST), $start, SheetTimetable::NEAREST);
 
-        return SlotGone::because(Verdict::against([new Reason(Because::NoSeat, State::Taken)]), $start, $named, $this->zone);
+        return Timetable::nearest(array_slice($nearest, 0, Judge::NEAREST), $start, Judge::NEAREST);
     }
 
     /**
@@ -93,12 +98,11 @@ final readonly class Glance
      * @param  string  $holder  the key of the press that took it, or the hash of the key under which it is kept
      * @param  int|null  $until  the instant until which it is only kept
      */
-    public static function strike(SheetTimetable $timetable, int $start, string $holder, ?int $until = null): void
+    public static function strike(Sheet $sheet, Timetable $timetable, int $start, string $holder, ?int $until = null): void
     {
         $slot = $timetable->slotAt($start);
-        $sheet = $timetable->sheet;
-        if (apcu_enabled() && $slot !== null && $timetable->seatsOf($slot) === 1 && $sheet->rules->seats === 1 && $sheet->anyOne() === []) {
-            apcu_store(self::struck($sheet->id, $start), [$timetable->now, $holder, $until ?? PHP_INT_MAX], self::HOLDER);
+        if (apcu_enabled() && $slot !== null && $timetable->capacity($slot)->seats === 1) {
+            apcu_store(self::struck($sheet->id, $start), [$timetable->world->now, $holder, $until ?? PHP_INT_MAX], self::HOLDER);
         }
     }
 

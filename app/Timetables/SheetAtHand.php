@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Models\Sheet;
+use App\Models\SheetState;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -16,8 +17,6 @@ final class SheetAtHand
 {
     private const HOUR = 3600;
 
-    private const PARTS = ['host.school', 'blocks', 'places', 'colleagues', 'slotChanges'];
-
     /** The sheet as it is now. */
     public static function now(string $slug): ?Sheet
     {
@@ -27,12 +26,12 @@ final class SheetAtHand
     }
 
     /**
-     * The same sheet, read again if it has changed. To be called inside a transaction: until its end nobody changes the
-     * sheet, so what is decided by it holds.
+     * The same sheet, read again if it has changed. Inside a transaction that has raised the sheet's guard nobody changes
+     * it until the end, so what is decided by it holds.
      */
     public static function held(Sheet $sheet): Sheet
     {
-        $stamp = self::stamp(self::rows()->where('sheets.id', $sheet->id)->sharedLock());
+        $stamp = self::stamp(self::rows()->where('sheets.id', $sheet->id));
         if ($stamp === self::stampOf($sheet)) {
             return $sheet;
         }
@@ -40,18 +39,49 @@ final class SheetAtHand
         return self::read($sheet->slug) ?? $sheet->refresh();
     }
 
+    /** @return list<Sheet> all that are open and not put away, by title */
+    public static function open(): array
+    {
+        $rows = self::rows()->where('sheets.state', SheetState::Open)->whereNull('sheets.put_away_at')->orderBy('sheets.title')->orderBy('sheets.id')->addSelect(['sheets.id', 'sheets.slug'])->get();
+        $known = apcu_enabled() ? apcu_fetch($rows->map(static fn (\stdClass $row): string => "sheet|$row->slug")->all()) : [];
+        $sheets = $stale = [];
+        foreach ($rows as $row) {
+            $one = is_array($known) ? $known["sheet|$row->slug"] ?? null : null;
+            if ($one instanceof Sheet && self::stampOf($one) === self::joined($row)) {
+                $sheets[$row->id] = $one->withRelationshipAutoloading();
+            } else {
+                $sheets[$row->id] = null;
+                $stale[] = $row->id;
+            }
+        }
+        foreach ($stale === [] ? [] : Sheet::query()->whereKey($stale)->with(Sheet::PARTS)->get() as $sheet) {
+            self::remember($sheet);
+            $sheets[$sheet->id] = $sheet;
+        }
+
+        return array_values(array_filter($sheets));
+    }
+
     private static function read(string $slug): ?Sheet
     {
-        $sheet = Sheet::query()->where('slug', $slug)->with(self::PARTS)->first();
-        if ($sheet !== null && apcu_enabled()) {
-            $sheet->host->school->timeZone();
+        $sheet = Sheet::query()->where('slug', $slug)->with(Sheet::PARTS)->first();
+        if ($sheet !== null) {
+            self::remember($sheet);
+        }
+
+        return $sheet;
+    }
+
+    private static function remember(Sheet $sheet): void
+    {
+        $slug = $sheet->slug;
+        if (apcu_enabled()) {
+            $sheet->atHand = $sheet->toCore();
             // That there is a picture is all a page asks of it.
             $host = (clone $sheet->host)->setRawAttributes(['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(), sync: true);
             apcu_store("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);
             apcu_store("sheet's stamp|$slug", [$sheet->id, $sheet->stamp], self::HOUR);
         }
-
-        return $sheet;
     }
 
     /** @return array{int, int}|null a sheet's number and stamp, as whoever read it last has found them */
@@ -80,7 +110,12 @@ final class SheetAtHand
     {
         $row = $rows->first();
 
-        return $row === null ? '' : "$row->stamp.$row->of_host.$row->of_school";
+        return $row === null ? '' : self::joined($row);
+    }
+
+    private static function joined(\stdClass $row): string
+    {
+        return "$row->stamp.$row->of_host.$row->of_school";
     }
 
     private static function stampOf(Sheet $sheet): string

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Recess\Changes;
 
+use Recess\Rules\Elsewhere;
+use Recess\Rules\Travel;
 use Recess\Time\Span;
-use Recess\Time\Spans;
 
 /** Compares a sheet's bookings with the slots that it has after an edit. */
 final class Edit
@@ -14,29 +15,30 @@ final class Edit
 
     /**
      * @param  list<Booked>  $bookings
-     * @param  list<Span>  $slots  all slots after the edit that a booking may stand on
-     * @param  list<string>  $places  those offered after the edit
-     * @param  int  $seats  bookings to a slot
+     * @param  list<Opening>  $openings  all slots after the edit, in order
+     * @param  non-empty-array<int, string|null>  $places  those offered after the edit, as Sheet has them
      */
-    public static function effect(array $bookings, array $slots, array $places, int $seats = 1): Effect
+    public static function effect(array $bookings, array $openings, array $places, Travel $travel): Effect
     {
-        $ends = $seatsLeft = [];
-        foreach ($slots as $slot) {
-            $ends[$slot->start] = $slot->end;
-            $seatsLeft[$slot->start] = $seats;
+        $at = $stayed = [];
+        foreach ($openings as $opening) {
+            $at[$opening->slot->start] = $opening;
+            $stayed[$opening->slot->start] = 0;
         }
         $stays = $otherLength = $otherPlace = $homeless = [];
         foreach ($bookings as $booking) {
             $start = $booking->slot->start;
-            if (($seatsLeft[$start] ?? 0) < 1) {
+            $opening = $at[$start] ?? null;
+            $longer = $opening !== null && $opening->slot->end > $booking->slot->end;
+            if ($opening === null || $stayed[$start] >= $opening->keeps || ($longer && ! self::canCome($booking, $opening->slot, $places, $travel))) {
                 $homeless[] = $booking;
 
                 continue;
             }
-            $seatsLeft[$start]--;
-            if ($ends[$start] !== $booking->slot->end) {
-                $otherLength[] = [$booking, Span::of($start, $ends[$start])];
-            } elseif (! in_array($booking->place, $places, true)) {
+            $stayed[$start]++;
+            if ($opening->slot->end !== $booking->slot->end) {
+                $otherLength[] = [$booking, $opening->slot];
+            } elseif (! array_key_exists($booking->place, $places)) {
                 $otherPlace[] = $booking;
             } else {
                 $stays[] = $booking;
@@ -44,26 +46,38 @@ final class Edit
         }
 
         $free = [];
-        foreach ($slots as $slot) {
-            for ($seat = $seatsLeft[$slot->start]; $seat > 0; $seat--) {
-                $free[] = $slot;
+        foreach ($openings as $opening) {
+            for ($seat = $opening->takes - $stayed[$opening->slot->start]; $seat > 0; $seat--) {
+                $free[] = $opening->slot;
             }
         }
 
-        return new Effect($stays, $otherLength, $otherPlace, self::rehoused($homeless, $free));
+        return new Effect($stays, $otherLength, $otherPlace, self::rehoused($homeless, $free, $places, $travel));
+    }
+
+    /**
+     * Whether visitor and student can be there, with the way from and to their other meetings.
+     *
+     * @param  non-empty-array<int, string|null>  $places
+     */
+    private static function canCome(Booked $booking, Span $slot, array $places, Travel $travel): bool
+    {
+        $own = array_intersect_key($places, [$booking->place => true]) ?: $places;
+
+        return (new Elsewhere($travel, $own))->reachable($slot, $booking->visitor, $booking->student) !== [];
     }
 
     /**
      * @param  list<Booked>  $bookings
      * @param  list<Span>  $free  once for each seat
+     * @param  non-empty-array<int, string|null>  $places
      * @return list<Left>
      */
-    private static function rehoused(array $bookings, array $free): array
+    private static function rehoused(array $bookings, array $free, array $places, Travel $travel): array
     {
         $near = $wanted = [];
         foreach ($bookings as $i => $booking) {
-            $elsewhere = Spans::of($booking->elsewhere);
-            $possible = array_filter($free, static fn (Span $slot): bool => ! $elsewhere->touches($slot));
+            $possible = array_filter($free, static fn (Span $slot): bool => self::canCome($booking, $slot, $places, $travel));
             uasort($possible, static fn (Span $a, Span $b): int => [self::minutes($booking, $a), $a->start] <=> [self::minutes($booking, $b), $b->start]);
             $near[$i] = $possible;
             // With n bookings nobody needs more than their own n nearest: one of those is always left over.

@@ -66,7 +66,7 @@ final class Clock
             // "9-5": as 24-hour times it would end before it starts, so only the afternoon is left.
             $end = $later;
             $notes[] = new Note(sprintf('%s was read as %s, later than %s.', $until, $end, $start), $token->position);
-        } elseif ($fromHalf === '' && $untilHalf === '' && $start->minute < 7 * 60 && $start->minute > 0) {
+        } elseif ($fromHalf === '' && $untilHalf === '' && $start->isEarly() && $start->minute > 0) {
             $notes[] = new Note(sprintf('%s is in the early morning. Write %spm for the afternoon.', $start, ltrim($from, '0')), $token->position);
         }
 

@@ -23,4 +23,14 @@ enum Because: string
     case StudentElsewhere = 'this student is elsewhere then, or cannot get there in time';
     case NotOpenYet = 'booking has not opened';
     case TooFarAhead = 'it is too far ahead';
+
+    /** What a host may pass over: their own rules for others, and not the clock, the seats, or where people are. */
+    public function hostMayPass(): bool
+    {
+        return match ($this) {
+            self::SheetDraft, self::SheetPaused, self::SheetClosed, self::DayFull, self::NoLongerOpen, self::TooSoon,
+            self::VisitorHasEnough, self::StudentHasEnough, self::NotOpenYet, self::TooFarAhead => true,
+            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::VisitorElsewhere, self::StudentElsewhere => false,
+        };
+    }
 }

@@ -5,30 +5,35 @@ declare(strict_types=1);
 namespace Recess\Rules;
 
 use Recess\Time\Span;
+use Recess\World;
 
 /** Neither visitor nor student is in two meetings, and both can get from one place to the next in time. */
 final readonly class Elsewhere implements Rule
 {
-    /** @param  non-empty-list<string|null>  $places where the meeting can be, one of which is enough; null where nobody has to walk */
+    /** @param  non-empty-array<int, string|null>  $places where the meeting can be, by number, one of which is enough; null where nobody has to walk */
     public function __construct(private Travel $travel, private array $places)
     {
     }
 
-    public function against(Span $slot, Situation $situation): ?Reason
+    public function against(Span $slot, World $world): ?Reason
     {
+        $visitor = $world->asker->visitor;
+        $student = $world->asker->student;
+
         return match (true) {
-            $this->reachable($slot, $situation) !== [] => null,
-            $this->collides($slot, $situation->visitor, $this->places[0]) => new Reason(Because::VisitorElsewhere, State::Busy),
+            $visitor->engagements === [] && $student->engagements === [] => null,
+            $this->reachable($slot, $visitor, $student) !== [] => null,
+            $this->collides($slot, $visitor, $this->places[array_key_first($this->places)]) => new Reason(Because::VisitorElsewhere, State::Busy),
             default => new Reason(Because::StudentElsewhere, State::Busy),
         };
     }
 
-    /** @return list<int> the positions of the places that both can get to in time */
-    public function reachable(Span $slot, Situation $situation): array
+    /** @return list<int> the numbers of the places that both can get to in time */
+    public function reachable(Span $slot, Claims $visitor, Claims $student): array
     {
         return array_keys(array_filter(
             $this->places,
-            fn (?string $place): bool => ! $this->collides($slot, $situation->visitor, $place) && ! $this->collides($slot, $situation->student, $place),
+            fn (?string $place): bool => ! $this->collides($slot, $visitor, $place) && ! $this->collides($slot, $student, $place),
         ));
     }
 

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Recess\Rules;
 
+use Recess\Sheet;
+use Recess\Time\Dates;
 use Recess\Time\LocalTime;
 use Recess\Time\Span;
 use Recess\Time\Zone;
+use Recess\World;
 
 /** Booking ends at a clock time some days before: "until 08:00 the day before", "two working days before, by noon". */
-final readonly class LeadDays implements Rule
+final readonly class LeadDays implements Declared, Ends, Rule
 {
     /**
      * @param  int  $days  before the meeting; 0 is the day itself
@@ -20,7 +23,12 @@ final readonly class LeadDays implements Rule
     {
     }
 
-    public function against(Span $slot, Situation $situation): ?Reason
+    public function against(Span $slot, World $world): ?Reason
+    {
+        return $world->now > $this->lastInstant($slot) ? new Reason(Because::TooSoon, State::TooSoon) : null;
+    }
+
+    public function lastInstant(Span $slot): int
     {
         $date = $this->zone->dateAt($slot->start);
         for ($left = $this->days; $left > 0;) {
@@ -28,6 +36,23 @@ final readonly class LeadDays implements Rule
             $left -= $this->workingDays !== null && ! $this->workingDays->isWorkingDay($date) ? 0 : 1;
         }
 
-        return $situation->now > $this->zone->instant($date, $this->by->minute) ? new Reason(Because::TooSoon, State::TooSoon) : null;
+        return $this->zone->instant($date, $this->by->minute);
+    }
+
+    public static function terms(): array
+    {
+        return [
+            Term::whole('lead_days', 0, 60)->orNone(),
+            Term::clock('lead_by', '08:00'),
+            Term::yes('lead_working'),
+        ];
+    }
+
+    public static function of(Stated $stated, Sheet $sheet): Rule|Standing|null
+    {
+        $days = $stated->wholeOrNone('lead_days');
+        $working = $stated->yes('lead_working') ? new WorkingDays($sheet->closedDays ?? Dates::none()) : null;
+
+        return $days === null ? null : new self($sheet->zone, $days, LocalTime::parse($stated->text('lead_by')), $working);
     }
 }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Recess\Rules;
 
 use Recess\Time\Span;
+use Recess\World;
 
 /** A slot that has begun cannot be booked any more. */
 final readonly class Past implements Rule
 {
-    public function against(Span $slot, Situation $situation): ?Reason
+    public function against(Span $slot, World $world): ?Reason
     {
-        return $slot->start <= $situation->now ? new Reason(Because::Past, State::Past) : null;
+        return $slot->start <= $world->now ? new Reason(Because::Past, State::Past) : null;
     }
 }

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Recess\Rules;
 
 use Recess\Time\Span;
+use Recess\World;
 
-/** One reason for which a slot may not be had. A new rule is a new class and a line in the list that uses it. */
+/**
+ * One reason for which a slot may not be had.
+ *
+ * A rule that a host can state is declared where it is: Declared says its fields, Rulebook lists it.
+ */
 interface Rule
 {
     /** The reason, or null when this rule has nothing against the slot. */
-    public function against(Span $slot, Situation $situation): ?Reason;
+    public function against(Span $slot, World $world): ?Reason;
 }

@@ -5,30 +5,44 @@ declare(strict_types=1);
 namespace Recess\Rules;
 
 use Recess\Time\Span;
+use Recess\World;
 
-/** The rules of a sheet, in any order; of several reasons the verdict gives the most useful first. */
+/** Some rules, in any order; of several reasons the verdict gives the most useful first. */
 final readonly class Rules
 {
-    /** @param  list<Rule>  $rules */
-    private function __construct(private array $rules)
+    /**
+     * @param  list<Rule>  $each
+     * @param  list<Standing>  $all
+     */
+    private function __construct(private array $each, private array $all)
     {
     }
 
-    public static function of(Rule ...$rules): self
+    public static function of(Rule|Standing ...$rules): self
     {
-        return new self(array_values($rules));
+        return new self(
+            array_values(array_filter($rules, static fn (Rule|Standing $rule): bool => $rule instanceof Rule)),
+            array_values(array_filter($rules, static fn (Rule|Standing $rule): bool => $rule instanceof Standing)),
+        );
     }
 
-    public function verdict(Span $slot, Situation $situation): Verdict
+    /** @return \Closure(Span): Verdict what they say of one slot after the other */
+    public function judging(World $world): \Closure
     {
-        $reasons = [];
-        foreach ($this->rules as $rule) {
-            $reason = $rule->against($slot, $situation);
-            if ($reason !== null) {
-                $reasons[] = $reason;
+        $standing = array_values(array_filter(array_map(static fn (Standing $rule): ?Reason => $rule->againstAll($world), $this->all)));
+        $free = Verdict::free();
+        $each = $this->each;
+
+        return static function (Span $slot) use ($each, $standing, $free, $world): Verdict {
+            $reasons = $standing;
+            foreach ($each as $rule) {
+                $reason = $rule->against($slot, $world);
+                if ($reason !== null) {
+                    $reasons[] = $reason;
+                }
             }
-        }
 
-        return $reasons === [] ? Verdict::free() : Verdict::against($reasons);
+            return $reasons === [] ? $free : Verdict::against($reasons);
+        };
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Recess\Rules;
 
-use Recess\Time\Span;
+use Recess\World;
 
 /** A sheet that is a draft, paused or closed gives out nothing. */
-final readonly class SheetIs implements Rule
+final readonly class SheetIs implements Standing
 {
     private function __construct(private Because $because)
     {
@@ -28,7 +28,7 @@ final readonly class SheetIs implements Rule
         return new self(Because::SheetClosed);
     }
 
-    public function against(Span $slot, Situation $situation): Reason
+    public function againstAll(World $world): Reason
     {
         return new Reason($this->because, $this->because === Because::SheetDraft ? State::NotYetOpen : State::Closed);
     }

@@ -6,6 +6,7 @@ namespace Recess\Rules;
 
 use Recess\Time\Span;
 use Recess\Time\Spans;
+use Recess\World;
 
 /** The host has closed single slots by hand. */
 final readonly class SlotClosed implements Rule
@@ -14,7 +15,7 @@ final readonly class SlotClosed implements Rule
     {
     }
 
-    public function against(Span $slot, Situation $situation): ?Reason
+    public function against(Span $slot, World $world): ?Reason
     {
         return $this->closed->touches($slot) ? new Reason(Because::SlotClosed, State::Closed) : null;
     }

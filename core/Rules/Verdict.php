@@ -53,6 +53,18 @@ final readonly class Verdict
         return $latest;
     }
 
+    /** Whether nothing stands against it that its host, who knows their own times, may not pass over. */
+    public function hostMayPass(): bool
+    {
+        foreach ($this->reasons as $reason) {
+            if (! $reason->because->hostMayPass()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function isFree(): bool
     {
         return $this->state === State::Free;

@@ -57,6 +57,21 @@ final readonly class LocalTime implements \Stringable
         return self::of($hour, $minute);
     }
 
+    /** Whether a school would hardly meet then, so that the afternoon is most likely meant: before 07:00. */
+    public function isEarly(): bool
+    {
+        return $this->minute < 7 * 60;
+    }
+
+    public function partOfDay(): PartOfDay
+    {
+        return match (true) {
+            $this->minute < 12 * 60 => PartOfDay::Morning,
+            $this->minute < 16 * 60 => PartOfDay::Afternoon,
+            default => PartOfDay::Late,
+        };
+    }
+
     /** HH:MM on the 24-hour clock. */
     public function __toString(): string
     {

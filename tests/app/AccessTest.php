@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Http\Middleware\SecurityHeaders;
+use App\Framework\SecurityHeaders;
 use App\Models\Booking;
 use App\Models\Pass;
 use Illuminate\Foundation\Testing\RefreshDatabase;

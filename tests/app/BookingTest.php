@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Events\BookingNews;
+use App\Booking\BookingNews;
 use App\Models\Booking;
 use App\Models\Hold;
 use App\Models\Pass;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Formats\Csv;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Sharing\Csv;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;

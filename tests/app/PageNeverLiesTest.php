@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\ChangeSlot;
-use App\Actions\PlaceStatement;
-use App\Actions\PublishSheet;
-use App\Actions\SheetStatement;
-use App\Actions\WriteSheet;
 use App\Models\BusySpan;
 use App\Models\Calendar;
 use App\Models\HostRole;
 use App\Models\PlaceKind;
+use App\Models\Questions;
 use App\Models\School;
 use App\Models\Sheet;
-use App\Sheets\Questions;
-use App\Sheets\SheetRules;
+use App\Publishing\ChangeSlot;
+use App\Publishing\PlaceStatement;
+use App\Publishing\PublishSheet;
+use App\Publishing\SheetStatement;
+use App\Publishing\WriteSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +24,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Recess\Repeat\Ending;
 use Recess\Repeat\Weekly;
+use Recess\Rules\Stated;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Time\Hours;
@@ -98,10 +98,10 @@ final class PageNeverLiesTest extends TestCase
                 Hours::between(LocalTime::of($from), LocalTime::of($from + 2)), Cut::of($this->one([15, 20, 30]), $this->one([0, 5])),
             )],
             places: $places, questions: Questions::usual(),
-            rules: new SheetRules(
-                seats: $this->one([1, 1, 3]), leadMinutes: $this->one([0, 60, 1440]), furthestDays: $this->one([null, 7, 60]),
-                perVisitor: $this->one([null, 1, 2]), perStudent: $this->one([null, 1]), perDay: $this->one([null, 2]),
-            ),
+            rules: Stated::of([
+                'seats' => $this->one([1, 1, 3]), 'lead_minutes' => $this->one([0, 60, 1440]), 'furthest_days' => $this->one([null, 7, 60]),
+                'per_visitor' => $this->one([null, 1, 2]), 'per_student' => $this->one([null, 1]), 'per_day' => $this->one([null, 2]),
+            ]),
             colleagues: $roles,
         ));
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\BookingWish;
-use App\Actions\BookSlot;
-use App\Failures\SlotGone;
+use App\Booking\BookingWish;
+use App\Booking\BookSlot;
+use App\Booking\SlotGone;
 use App\Models\Booking;
 use App\Models\Row;
 use App\Models\SheetState;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Booking\TemplateRooms;
 use App\Models\HostRole;
 use App\Models\SheetHost;
-use App\Sheets\SheetRules;
-use App\Video\LinkCheck;
-use App\Video\TemplateRooms;
+use App\Publishing\LinkCheck;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Recess\Rules\Stated;
 
 /** A sheet's rules as visitors meet them: what the page shows, and what booking answers. */
 final class SheetRulesTest extends TestCase
@@ -22,21 +22,21 @@ final class SheetRulesTest extends TestCase
     public static function moments(): iterable
     {
         // Least notice 24 h, furthest ahead 60 days: common practice, no published source.
-        yield 'a day before, to the minute' => [new SheetRules, '2026-12-02T20:15:00Z', 'free', ''];
-        yield 'a minute later' => [new SheetRules, '2026-12-02T20:16:00Z', 'too soon', 'too soon to be booked now'];
-        yield 'sixty days before' => [new SheetRules, '2026-10-04T20:15:00Z', 'free', ''];
-        yield 'longer before' => [new SheetRules, '2026-10-04T20:14:00Z', 'not yet open', '16:15 can be booked from Sunday 4 October, 17:15 on.'];
-        yield 'until eight the day before' => [new SheetRules(leadMinutes: 0, leadDays: 1, leadBy: '08:00'), '2026-12-02T12:00:00Z', 'free', ''];
-        yield 'past eight the day before' => [new SheetRules(leadMinutes: 0, leadDays: 1, leadBy: '08:00'), '2026-12-02T12:00:01Z', 'too soon', 'too soon'];
-        yield 'three working days before is Monday' => [new SheetRules(leadMinutes: 0, leadDays: 3, leadBy: '12:00', leadWorking: true), '2026-11-30T16:01:00Z', 'too soon', 'too soon'];
-        yield 'before it opens' => [new SheetRules(opensAt: '2026-11-30T18:00'), '2026-11-30T21:59:59Z', 'not yet open', '16:15 can be booked from Monday 30 November, 18:00 on.'];
-        yield 'as it opens' => [new SheetRules(opensAt: '2026-11-30T18:00'), '2026-11-30T22:00:00Z', 'free', ''];
-        yield 'as it closes' => [new SheetRules(closesAt: '2026-12-01T12:00'), '2026-12-01T16:00:00Z', 'closed', 'Booking has closed here.'];
-        yield 'a meeting that has begun' => [new SheetRules(leadMinutes: 0), '2026-12-03T20:15:00Z', 'past', '16:15 is over.'];
+        yield 'a day before, to the minute' => [Stated::of(), '2026-12-02T20:15:00Z', 'free', ''];
+        yield 'a minute later' => [Stated::of(), '2026-12-02T20:16:00Z', 'too soon', 'too soon to be booked now'];
+        yield 'sixty days before' => [Stated::of(), '2026-10-04T20:15:00Z', 'free', ''];
+        yield 'longer before' => [Stated::of(), '2026-10-04T20:14:00Z', 'not yet open', '16:15 can be booked from Sunday 4 October, 17:15 on.'];
+        yield 'until eight the day before' => [Stated::of(['lead_minutes' => 0, 'lead_days' => 1, 'lead_by' => '08:00']), '2026-12-02T12:00:00Z', 'free', ''];
+        yield 'past eight the day before' => [Stated::of(['lead_minutes' => 0, 'lead_days' => 1, 'lead_by' => '08:00']), '2026-12-02T12:00:01Z', 'too soon', 'too soon'];
+        yield 'three working days before is Monday' => [Stated::of(['lead_minutes' => 0, 'lead_days' => 3, 'lead_by' => '12:00', 'lead_working' => true]), '2026-11-30T16:01:00Z', 'too soon', 'too soon'];
+        yield 'before it opens' => [Stated::of(['opens_at' => '2026-11-30T18:00']), '2026-11-30T21:59:59Z', 'not yet open', '16:15 can be booked from Monday 30 November, 18:00 on.'];
+        yield 'as it opens' => [Stated::of(['opens_at' => '2026-11-30T18:00']), '2026-11-30T22:00:00Z', 'free', ''];
+        yield 'as it closes' => [Stated::of(['closes_at' => '2026-12-01T12:00']), '2026-12-01T16:00:00Z', 'closed', 'Booking has closed here.'];
+        yield 'a meeting that has begun' => [Stated::of(['lead_minutes' => 0]), '2026-12-03T20:15:00Z', 'past', '16:15 is over.'];
     }
 
     #[DataProvider('moments')]
-    public function test_a_time_is_what_the_rules_say_at_that_moment(SheetRules $rules, string $now, string $state, string $says): void
+    public function test_a_time_is_what_the_rules_say_at_that_moment(Stated $rules, string $now, string $state, string $says): void
     {
         $sheet = $this->draft(rules: $rules);
         $sheet->update(['state' => 'open', 'published_at' => self::NOW]);
@@ -52,7 +52,7 @@ final class SheetRulesTest extends TestCase
 
     public function test_a_host_bears_so_many_meetings_a_day_over_all_sheets(): void
     {
-        $sheet = $this->sheet(rules: new SheetRules(perDay: 2));
+        $sheet = $this->sheet(rules: Stated::of(['per_day' => 2]));
         $other = $this->sheet(title: 'Later the same day');
         $this->book($sheet, $this->otherWish($sheet, '20:00', 'Ama'))->assertCreated();
         $this->book($other, $this->otherWish($other, '20:15', 'Bao'))->assertCreated();
@@ -63,7 +63,7 @@ final class SheetRulesTest extends TestCase
     public function test_a_group_for_five_closes_at_the_fifth_and_shows_who_comes_where_it_says_so(): void
     {
         // A group slot for 5 closes at the fifth booking: common practice, no published source.
-        $sheet = $this->sheet(rules: new SheetRules(seats: 5, showWho: true));
+        $sheet = $this->sheet(rules: Stated::of(['seats' => 5, 'show_who' => true]));
         foreach (['Ama', 'Bao', 'Cleo', 'Davi'] as $who) {
             $this->book($sheet, $this->otherWish($sheet, '20:15', $who))->assertCreated();
         }
@@ -76,7 +76,7 @@ final class SheetRulesTest extends TestCase
 
     public function test_a_group_with_a_co_host_holds_both_once(): void
     {
-        $sheet = $this->draft(rules: new SheetRules(seats: 2));
+        $sheet = $this->draft(rules: Stated::of(['seats' => 2]));
         SheetHost::query()->create(['sheet_id' => $sheet->id, 'staff_id' => $this->host('Iolo Bevan')->id, 'role' => HostRole::Must]);
         $sheet = $this->publish($sheet->refresh());
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Ama'))->assertCreated();

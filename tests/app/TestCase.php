@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\PlaceStatement;
-use App\Actions\PublishSheet;
-use App\Actions\SheetStatement;
-use App\Actions\WriteSheet;
 use App\Models\PlaceKind;
+use App\Models\Questions;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
-use App\Sheets\Questions;
-use App\Sheets\SheetRules;
+use App\Publishing\PlaceStatement;
+use App\Publishing\PublishSheet;
+use App\Publishing\SheetStatement;
+use App\Publishing\WriteSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Recess\Repeat\OnDates;
+use Recess\Rules\Stated;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Time\Hours;
@@ -62,18 +62,18 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** A published sheet: 16:00 to 17:00 in Halifax, that is from 20:00 UTC, on the evening. */
-    protected function sheet(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?SheetRules $rules = null, ?Questions $questions = null): Sheet
+    protected function sheet(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?Stated $rules = null, ?Questions $questions = null): Sheet
     {
         return $this->publish($this->draft($host, $minutes, $seats, $title, $date, $rules, $questions));
     }
 
-    protected function draft(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?SheetRules $rules = null, ?Questions $questions = null): Sheet
+    protected function draft(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?Stated $rules = null, ?Questions $questions = null): Sheet
     {
         return app(WriteSheet::class)($host ?? $this->host(), new SheetStatement(
             title: $title, intro: 'Bring a pencil.',
             blocks: [Block::of(OnDates::of(LocalDate::parse($date)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of($minutes))],
             places: [new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'Up the stairs.')],
-            questions: $questions ?? Questions::usual(), rules: $rules ?? new SheetRules(seats: $seats),
+            questions: $questions ?? Questions::usual(), rules: $rules ?? Stated::of(['seats' => $seats]),
         ));
     }
 
@@ -101,7 +101,7 @@ abstract class TestCase extends LaravelTestCase
             ]],
             'places' => [$place + ['id' => null, 'kind' => 'room', 'label' => 'Room 12', 'link' => '', 'link_mode' => 'one', 'directions' => '']],
             'questions' => Questions::usual()->toArray(),
-            'rules' => $rules + (new SheetRules)->toArray(),
+            'rules' => $rules + Stated::of()->toArray(),
         ];
     }
 

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Mail\BookingMessage;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Guest;
 use App\Models\Hold;
 use App\Models\Pass;
+use App\Models\Question;
+use App\Models\QuestionKind;
+use App\Models\Questions;
 use App\Models\Sheet;
 use App\Models\Waiting;
-use App\Sheets\LinkShown;
-use App\Sheets\Question;
-use App\Sheets\QuestionKind;
-use App\Sheets\Questions;
-use App\Sheets\SheetRules;
+use App\Telling\BookingMessage;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
@@ -24,6 +22,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Recess\Rules\Stated;
 
 /** What a visitor does besides booking: keep, move, bring, wait, ask, look up. */
 final class VisitorTest extends TestCase
@@ -91,7 +90,7 @@ final class VisitorTest extends TestCase
 
         // The student, booked by the other guardian: the same child is not in two rooms.
         $this->book($second, $this->wish($second, '20:15', ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example', 'answers' => ['student' => ' kwame  FERREIRA', 'phone' => '902 555 0151']]))->assertConflict();
-        $once = $this->sheet($this->host('Ffion Pugh'), title: 'Pugh', rules: new SheetRules(perStudent: 1, perVisitor: 2), date: '2026-12-04');
+        $once = $this->sheet($this->host('Ffion Pugh'), title: 'Pugh', rules: Stated::of(['per_student' => 1, 'per_visitor' => 2]), date: '2026-12-04');
         $at = fn (string $time, string $who, string $student) => ['slot' => "2026-12-04T$time:00Z", 'answers' => ['student' => $student, 'phone' => '902 555 0150']] + $this->otherWish($once, $time, $who);
         $this->book($once, $at('20:00', 'Ama', 'Kwame Ferreira'))->assertCreated();
         self::assertStringContainsString('booked here already', (string) $this->book($once, $at('20:30', 'Kofi', 'Kwame Ferreira'))->assertConflict()->json('message'));
@@ -132,14 +131,14 @@ final class VisitorTest extends TestCase
         self::assertSame([2, 1], [Hold::query()->count(), Booking::query()->findOrFail($id)->sequence]);
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Cleo'))->assertCreated();
         // Once is once, even where a sheet allows one a student: a move is no second booking.
-        $once = $this->sheet($this->host('Iolo Bevan'), title: 'Once', rules: new SheetRules(perStudent: 1), date: '2026-12-04');
+        $once = $this->sheet($this->host('Iolo Bevan'), title: 'Once', rules: Stated::of(['per_student' => 1]), date: '2026-12-04');
         $own = '/api'.$this->book($once, ['slot' => '2026-12-04T20:00:00Z'] + $this->wish($once))->json('path');
         $this->ask('post', "$own/bookings/".Booking::query()->max('id').'/move', ['slot' => '2026-12-04T20:15:00Z'])->assertOk();
     }
 
     public function test_a_guest_has_a_pass_of_their_own_and_may_leave(): void
     {
-        $sheet = $this->sheet(rules: new SheetRules(guests: 1));
+        $sheet = $this->sheet(rules: Stated::of(['guests' => 1]));
         $path = '/api'.$this->book($sheet, $this->wish($sheet))->json('path');
         $id = (int) Booking::query()->min('id');
         $this->ask('post', "$path/bookings/$id/guests", ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example'])->assertOk()->assertJsonPath('bookings.0.guests.0.name', 'Kofi Ferreira');
@@ -186,7 +185,7 @@ final class VisitorTest extends TestCase
 
     public function test_asked_maybe_accepted_declined_and_not_answered_in_time(): void
     {
-        $sheet = $this->sheet(rules: new SheetRules(approve: true, askedHours: 24));
+        $sheet = $this->sheet(rules: Stated::of(['approve' => true, 'asked_hours' => 24]));
         $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated()->assertJsonPath('bookings.0.state', 'asked')->json('path');
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict();
         $this->actingAs($this->host());
@@ -284,9 +283,9 @@ final class VisitorTest extends TestCase
 
     public function test_a_video_link_is_shown_when_it_is_due(): void
     {
-        foreach ([[LinkShown::Booked, '2026-11-24T12:00:00Z', true], [LinkShown::Before, '2026-12-03T19:59:00Z', false], [LinkShown::Before, '2026-12-03T20:00:00Z', true], [LinkShown::Called, '2026-12-03T20:14:00Z', false]] as $i => [$shown, $at, $seen]) {
+        foreach ([['booked', '2026-11-24T12:00:00Z', true], ['before', '2026-12-03T19:59:00Z', false], ['before', '2026-12-03T20:00:00Z', true], ['called', '2026-12-03T20:14:00Z', false]] as $i => [$shown, $at, $seen]) {
             CarbonImmutable::setTestNow(self::NOW);
-            $sheet = $this->sheet($this->host("Host $i"), title: "Video $i", rules: new SheetRules(linkShown: $shown));
+            $sheet = $this->sheet($this->host("Host $i"), title: "Video $i", rules: Stated::of(['link_shown' => $shown]));
             $sheet->places()->reorder()->update(['kind' => 'video', 'link' => 'https://video.school.example/r/7']);
             $path = '/api'.$this->book($sheet->refresh(), $this->otherWish($sheet, '20:15', "Visitor $i"))->json('path');
             CarbonImmutable::setTestNow($at);

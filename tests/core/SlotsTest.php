@@ -7,7 +7,6 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Recess\Repeat\OnDates;
-use Recess\Rules\Rules;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Slots\SlotsNotValid;
@@ -16,7 +15,6 @@ use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\TimeNotValid;
 use Recess\Time\Zone;
-use Recess\Timetable;
 
 final class SlotsTest extends TestCase
 {
@@ -56,11 +54,11 @@ final class SlotsTest extends TestCase
     {
         // Common practice, no published source.
         $dates = OnDates::of(...array_map(LocalDate::parse(...), ['2026-12-03', '2026-12-01', '2026-12-02', '2026-12-03']));
-        $timetable = Timetable::of(Zone::of('America/Halifax'), [Block::of($dates, Hours::lasting(LocalTime::of(14), 240), Cut::of(15))], Rules::of());
-        $pieces = $timetable->pieces(LocalDate::parse('2026-12-01'), LocalDate::parse('2026-12-31'));
+        $sheet = Afternoon::sheet(more: ['zone' => Zone::of('America/Halifax'), 'blocks' => [Block::of($dates, Hours::lasting(LocalTime::of(14), 240), Cut::of(15))]]);
+        $pieces = $sheet->pieces(LocalDate::parse('2026-12-01'), LocalDate::parse('2026-12-31'));
 
         self::assertSame([16, 16, 16], array_map(static fn ($stretch): int => count($stretch->slots), $pieces));
-        self::assertCount(16, $timetable->pieces(LocalDate::parse('2026-12-02'), LocalDate::parse('2026-12-03'))[0]->slots);
+        self::assertCount(16, $sheet->pieces(LocalDate::parse('2026-12-02'), LocalDate::parse('2026-12-03'))[0]->slots);
     }
 
     public function test_the_last_of_90_minutes_by_10_begins_10_minutes_before_the_end(): void

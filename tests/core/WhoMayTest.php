@@ -6,29 +6,25 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Recess\Asker;
 use Recess\Repeat\OnDates;
 use Recess\Rules\Because;
 use Recess\Rules\Claims;
 use Recess\Rules\Closes;
-use Recess\Rules\CoHosts;
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Engagement;
 use Recess\Rules\FurthestAhead;
-use Recess\Rules\Lead;
 use Recess\Rules\LeadDays;
 use Recess\Rules\Opens;
-use Recess\Rules\Past;
-use Recess\Rules\PerDay;
 use Recess\Rules\PerStudent;
 use Recess\Rules\PerVisitor;
 use Recess\Rules\Rule;
-use Recess\Rules\Rules;
 use Recess\Rules\SheetIs;
-use Recess\Rules\Situation;
 use Recess\Rules\SlotClosed;
-use Recess\Rules\Taken;
+use Recess\Rules\Standing;
 use Recess\Rules\Travel;
 use Recess\Rules\WorkingDays;
+use Recess\Sheet;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Slots\SlotsNotValid;
@@ -40,7 +36,7 @@ use Recess\Time\LocalTime;
 use Recess\Time\Span;
 use Recess\Time\Spans;
 use Recess\Time\Zone;
-use Recess\Timetable;
+use Recess\World;
 
 /** Each rule, with the moment before and the moment after it changes its mind. The slot is 16:00 to 16:15 on Monday 7 December 2026 in Halifax. */
 final class WhoMayTest extends TestCase
@@ -55,11 +51,11 @@ final class WhoMayTest extends TestCase
         return Span::of(self::at('2026-12-07T20:00:00Z'), self::at('2026-12-07T20:15:00Z'));
     }
 
-    /** @return iterable<string, array{Rule, Situation, Because|null, string|null}> what is found against the slot, and until when */
+    /** @return iterable<string, array{Rule|Standing, World, Because|null, string|null}> what is found against the slot, and until when */
     public static function cases(): iterable
     {
         $halifax = Zone::of('America/Halifax');
-        $now = static fn (string $moment): Situation => new Situation(self::at($moment));
+        $now = static fn (string $moment): World => World::of(self::at($moment));
         $span = static fn (string $from, string $until): Span => Span::of(self::at("2026-12-07T$from:00Z"), self::at("2026-12-07T$until:00Z"));
 
         // Furthest ahead 60 days: common practice, no published source.
@@ -83,23 +79,13 @@ final class WhoMayTest extends TestCase
         $closedFriday = new LeadDays($halifax, 2, LocalTime::of(12), new WorkingDays(Dates::of(DateRange::day(LocalDate::parse('2026-12-04')))));
         yield 'a closed day does not count' => [$closedFriday, $now('2026-12-03T15:00:00Z'), Because::TooSoon, null];
 
-        yield 'the last seat' => [new Taken(2), new Situation(0, [self::slot()->start => 1]), null, null];
-        yield 'no seat' => [new Taken(2), new Situation(0, [self::slot()->start => 2]), Because::NoSeat, null];
-        yield 'an extra seat on this slot' => [new Taken(2, [self::slot()->start => 1]), new Situation(0, [self::slot()->start => 2]), null, null];
-        yield 'no seat on another slot' => [new Taken(1), new Situation(0, [self::slot()->end => 1]), null, null];
-
-        $day = LocalDate::parse('2026-12-07')->day;
-        yield 'the host can bear one more' => [new PerDay($halifax, 8), new Situation(0, bookedOn: [$day => 7]), null, null];
-        yield 'the host has enough' => [new PerDay($halifax, 8), new Situation(0, bookedOn: [$day => 8]), Because::DayFull, null];
-        yield 'enough on another day' => [new PerDay($halifax, 8), new Situation(0, bookedOn: [$day + 1 => 8]), null, null];
-
-        yield 'once per visitor, not yet' => [new PerVisitor(1), new Situation(0), null, null];
-        yield 'once per visitor, already' => [new PerVisitor(1), new Situation(0, visitor: new Claims(1)), Because::VisitorHasEnough, null];
-        yield 'once per student, already' => [new PerStudent(1), new Situation(0, student: new Claims(1)), Because::StudentHasEnough, null];
+        yield 'once per visitor, not yet' => [new PerVisitor(1), World::of(0), null, null];
+        yield 'once per visitor, already' => [new PerVisitor(1), World::of(0, asker: Asker::known(new Claims(1), new Claims)), Because::VisitorHasEnough, null];
+        yield 'once per student, already' => [new PerStudent(1), World::of(0, asker: Asker::known(new Claims, new Claims(1))), Because::StudentHasEnough, null];
 
         $travel = new Travel(5, ['Room 12' => ['Tide room' => 12]]);
         $elsewhere = new Elsewhere($travel, ['Room 12']);
-        $visitor = static fn (string $from, string $until, ?string $place): Situation => new Situation(0, visitor: new Claims(0, [new Engagement($span($from, $until), $place)]));
+        $visitor = static fn (string $from, string $until, ?string $place): World => World::of(0, asker: Asker::known(new Claims(0, [new Engagement($span($from, $until), $place)]), new Claims));
         yield 'at the same minute' => [$elsewhere, $visitor('20:10', '20:20', 'Room 12'), Because::VisitorElsewhere, null];
         yield 'straight before, in the same room' => [$elsewhere, $visitor('19:45', '20:00', 'Room 12'), null, null];
         yield 'straight before, in another room' => [$elsewhere, $visitor('19:45', '20:00', 'Room 3'), Because::VisitorElsewhere, null];
@@ -109,48 +95,27 @@ final class WhoMayTest extends TestCase
         yield 'straight after, by phone' => [$elsewhere, $visitor('20:15', '20:30', null), null, null];
         yield 'straight after, in a room or by phone' => [new Elsewhere($travel, ['Room 12', null]), $visitor('20:15', '20:30', 'Room 3'), null, null];
         yield 'in no room and not by phone' => [new Elsewhere($travel, ['Room 12', null]), $visitor('20:10', '20:30', 'Room 3'), Because::VisitorElsewhere, null];
-        yield 'the student is elsewhere' => [$elsewhere, new Situation(0, student: new Claims(0, [new Engagement(self::slot())])), Because::StudentElsewhere, null];
+        yield 'the student is elsewhere' => [$elsewhere, World::of(0, asker: Asker::known(new Claims, new Claims(0, [new Engagement(self::slot())]))), Because::StudentElsewhere, null];
 
-        yield 'a draft' => [SheetIs::draft(), new Situation(0), Because::SheetDraft, null];
-        yield 'paused' => [SheetIs::paused(), new Situation(0), Because::SheetPaused, null];
-        yield 'closed by hand' => [new SlotClosed(Spans::of([self::slot()])), new Situation(0), Because::SlotClosed, null];
-        yield 'another closed by hand' => [new SlotClosed(Spans::of([$span('20:15', '20:30')])), new Situation(0), null, null];
-
-        [$first, $second, $none] = [Spans::of([$span('20:00', '20:05')]), Spans::of([$span('20:10', '20:30')]), Spans::none()];
-        yield 'all hosts are free' => [new CoHosts([$none, $none]), new Situation(0), null, null];
-        yield 'one who must be there is not' => [new CoHosts([$none, $first]), new Situation(0), Because::HostBusy, null];
-        yield 'any one is enough' => [new CoHosts([$none], [$first, $none]), new Situation(0), null, null];
-        // Each is busy for a part of it, and nobody for all: still nobody can take it.
-        yield 'no one is free for all of it' => [new CoHosts([], [$first, $second]), new Situation(0), Because::HostBusy, null];
+        yield 'a draft' => [SheetIs::draft(), World::of(0), Because::SheetDraft, null];
+        yield 'paused' => [SheetIs::paused(), World::of(0), Because::SheetPaused, null];
+        yield 'closed by hand' => [new SlotClosed(Spans::of([self::slot()])), World::of(0), Because::SlotClosed, null];
+        yield 'another closed by hand' => [new SlotClosed(Spans::of([$span('20:15', '20:30')])), World::of(0), null, null];
     }
 
     #[DataProvider('cases')]
-    public function test_a_rule_has_its_own_reason_and_moment(Rule $rule, Situation $situation, ?Because $because, ?string $until): void
+    public function test_a_rule_has_its_own_reason_and_moment(Rule|Standing $rule, World $world, ?Because $because, ?string $until): void
     {
-        $reason = $rule->against(self::slot(), $situation);
+        $reason = $rule instanceof Standing ? $rule->againstAll($world) : $rule->against(self::slot(), $world);
         self::assertSame($because, $reason?->because);
         self::assertSame($until === null ? null : self::at($until), $reason?->until);
-    }
-
-    public function test_of_several_reasons_the_most_useful_is_first_and_waiting_is_until_the_last_is_gone(): void
-    {
-        $rules = Rules::of(new FurthestAhead(60), new Opens(self::at('2026-11-30T22:00:00Z')), new Taken(1), new Lead(60), new Past);
-        $early = new Situation(self::at('2026-10-01T00:00:00Z'));
-
-        $verdict = $rules->verdict(self::slot(), $early);
-        self::assertSame([Because::NotOpenYet, Because::TooFarAhead], array_column($verdict->reasons, 'because'));
-        self::assertSame(self::at('2026-11-30T22:00:00Z'), $verdict->changesAt());
-
-        $taken = $rules->verdict(self::slot(), new Situation($early->now, [self::slot()->start => 1]));
-        self::assertSame(Because::NoSeat, $taken->reasons[0]->because);
-        self::assertNull($taken->changesAt());
     }
 
     public function test_blocks_that_overlap_are_joined_or_refused_as_the_sheet_asks(): void
     {
         $date = LocalDate::parse('2026-12-07');
         $block = static fn (int $from, int $until, int $minutes = 15): Block => Block::of(OnDates::of($date), Hours::between(LocalTime::of($from), LocalTime::of($until)), Cut::of($minutes));
-        $sheet = static fn (bool $joining, Block ...$blocks): Timetable => Timetable::of(Zone::of('UTC'), array_values($blocks), Rules::of(), joining: $joining);
+        $sheet = static fn (bool $joining, Block ...$blocks): Sheet => Afternoon::sheet(more: ['blocks' => array_values($blocks), 'joining' => $joining]);
 
         self::assertSame(12, $sheet(true, $block(9, 11), $block(10, 12))->count($date, $date->plusDays(1)));
         // Touching is not overlapping.
@@ -171,6 +136,6 @@ final class WhoMayTest extends TestCase
         $block = Block::of(OnDates::of($date, $date->plusDays(1)), Hours::between(LocalTime::of(9), LocalTime::of(10)), Cut::of(15));
         $closed = Dates::of(DateRange::day($date));
 
-        self::assertSame(4, Timetable::of(Zone::of('UTC'), [$block], Rules::of(), $closed)->count($date, $date->plusDays(7)));
+        self::assertSame(4, Afternoon::sheet(more: ['blocks' => [$block], 'closedDays' => $closed])->count($date, $date->plusDays(7)));
     }
 }

@@ -50,8 +50,10 @@
                 {#each rounds as round (round.title)}
                     <li class="good-news flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
                         <p>
-                            <span class="font-semibold">{round.title}</span>, {round.when}: {round.hosts} teachers,
-                            {round.free === 0 ? 'every time is taken' : `${round.free} times free`}
+                            <span class="font-semibold">{round.title}</span>, {round.when}:
+                            {round.free === 0
+                                ? `${round.hosts} teachers, and every time is taken`
+                                : `${round.free} of ${round.hosts} teachers have a free time`}
                         </p>
                         <a class="press" href={round.path}>See them side by side</a>
                     </li>
@@ -83,9 +85,7 @@
                         {#each door.sheets as sheet (sheet.path)}
                             <li class="text-faint">
                                 <a href={sheet.path} class="inline-block py-1">{sheet.title}</a> ·
-                                {sheet.free === 0
-                                    ? 'every time is taken'
-                                    : `${sheet.free} free, from ${sheet.next?.replace(/^[A-Z]/, (letter) => letter.toLowerCase()).replace(/^on /, '')}`}
+                                {sheet.next === null ? 'every time is taken' : `free ${sheet.next}`}
                             </li>
                         {/each}
                     </ul>

@@ -6,7 +6,7 @@
     interface Props {
         school: string;
         host: Schema['Host'];
-        sheets: { path: string; title: string; intro: string; free: number; next: string | null }[];
+        sheets: { path: string; title: string; intro: string; next: string | null }[];
     }
     let { school, host, sheets }: Props = $props();
 </script>
@@ -31,7 +31,7 @@
                 <h2><a href={sheet.path} class="inline-block py-1">{sheet.title}</a></h2>
                 {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
                 <p class="mt-1 text-faint">
-                    {sheet.next === null ? 'Every time is taken.' : `${sheet.free} free, the next on ${sheet.next}.`}
+                    {sheet.next === null ? 'Every time is taken.' : `The next free time: ${sheet.next}.`}
                 </p>
             </li>
         {/each}

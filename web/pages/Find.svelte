@@ -1,6 +1,7 @@
 <script lang="ts">
     /** Everybody who offers one kind of meeting within some days, on rulers in one scale. */
     import type { Schema } from '../lib/api';
+    import { rulerOf } from '../lib/found';
     import Masthead from '../parts/Masthead.svelte';
     import Ruler from '../parts/Ruler.svelte';
 
@@ -10,7 +11,7 @@
         about: string;
         from: string;
         to: string;
-        days: { label: string; rows: { path: string; host: string; subject: string; ruler: Schema['RulerDay'] }[] }[];
+        days: Schema['FoundDay'][];
     }
     let { school, titles, about, from, to, days }: Props = $props();
 </script>
@@ -41,7 +42,7 @@
             <div class="grid gap-5">
                 {#each day.rows as row (row.path)}
                     <Ruler
-                        day={row.ruler}
+                        day={rulerOf(day, row)}
                         heading="{row.host}, {row.subject}"
                         pick={(slot) => location.assign(`${row.path}?slot=${encodeURIComponent(slot.key)}`)}
                     />

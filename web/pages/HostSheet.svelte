@@ -128,7 +128,7 @@
 
     <section class="mt-8" aria-labelledby="times">
         <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
-            <h2 id="times">{sheet.taken} of {sheet.slots} taken</h2>
+            <h2 id="times">{sheet.taken} of {sheet.slots} taken{sheet.more ? ' on these days' : ''}</h2>
             <span class="ml-auto"><ClockSwitch /></span>
         </div>
         <p class="mb-2 text-faint">

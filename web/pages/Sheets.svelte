@@ -9,7 +9,7 @@
         notices: { id: number; message: string }[];
         sheets: Schema['SheetRow'][];
         /** For the office: the open sheets of everybody else. */
-        school: { id: number; title: string; host: string; free: number }[];
+        school: { id: number; title: string; host: string; next: string | null }[];
     }
     let { host, door, notices: firstNotices, sheets: first, school }: Props = $props();
 
@@ -145,7 +145,7 @@
                         {#if sheet.next}<p>Next meeting: {sheet.next}</p>{/if}
                     </div>
                     <div>
-                        <p>{sheet.taken} of {sheet.slots} taken</p>
+                        <p>{sheet.taken} of {sheet.slots} taken{sheet.more ? ' on its next days' : ''}</p>
                         <svg
                             viewBox="0 0 {Math.max(sheet.slots, 1)} 1"
                             preserveAspectRatio="none"
@@ -213,7 +213,9 @@
                 {#each school as sheet (sheet.id)}
                     <li>
                         <a class="inline-block py-1" href="/staff/sheets/{sheet.id}">{sheet.host}: {sheet.title}</a>
-                        <span class="text-faint">{sheet.free} free</span>
+                        <span class="text-faint"
+                            >{sheet.next === null ? 'every time is taken' : `free ${sheet.next}`}</span
+                        >
                     </li>
                 {/each}
             </ul>

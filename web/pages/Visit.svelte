@@ -56,13 +56,14 @@
         listed(days).find((one) => one.slot.state === 'free') ??
             (narrowed || !sheet.earliest ? undefined : { slot: sheet.earliest, label: sheet.earliest.day }),
     );
-    const shown = $derived(listed(sheet.days).filter((one) => one.slot.state === 'free').length);
 
     /** The page keeps itself fresh while it is looked at: a time that somebody takes is cut out before one's eyes. */
     async function refresh(anew = false): Promise<void> {
         const query = {
             ...(from ? { from } : {}),
             ...(visitor.token ? { pass: visitor.token, student: String(visitor.typed.answers.student ?? '') } : {}),
+            // What is kept for this visitor is free to them.
+            ...(visitor.left === null ? {} : { kept: visitor.keepKey }),
         };
         try {
             const answer = await api.GET('/api/s/{slug}', {
@@ -212,9 +213,9 @@
     {:else}
         <section class="mt-8" aria-labelledby="times">
             <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
-                <h2 id="times">{sheet.free === 0 ? 'Every time is taken' : 'Pick a time'}</h2>
+                <h2 id="times">{sheet.earliest === null ? 'Every time is taken' : 'Pick a time'}</h2>
                 <p class="text-faint">
-                    {sheet.free} free{shown < sheet.free ? `, ${shown} of them on these days` : ''}
+                    {sheet.free} free{sheet.later || from ? ' on these days' : ''}
                 </p>
                 <span class="ml-auto"><ClockSwitch /></span>
             </div>
@@ -227,7 +228,7 @@
                 </p>
             {/if}
             <Sieve {sheet} bind:sifted />
-            {#if sheet.free === 0}<p class="mb-4">
+            {#if sheet.earliest === null}<p class="mb-4">
                     Look in again later: a time that somebody gives back is free at once. Or ring the office.
                 </p>{/if}
             <div class="grid gap-6">

@@ -121,14 +121,12 @@
         rewording = setTimeout(async () => {
             if (!sheet || !effect) return;
             const answer = await ask(
-                api.PUT('/api/staff/sheets/{sheet}', {
+                api.POST('/api/staff/sheets/{sheet}/effect', {
                     params: { path: { sheet: sheet.id } },
-                    body: { ...($state.snapshot(draft.form) as Form), word, preview: true },
+                    body: { ...($state.snapshot(draft.form) as Form), word },
                 }),
             );
-            if (answer.data) return;
-            const said = answer.body as Schema['NotYet'] | null;
-            if (answer.status === 409 && said?.effect) effect = said.effect;
+            if (answer.data) effect = answer.data;
         }, 400);
     }
 

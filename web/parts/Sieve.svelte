@@ -8,14 +8,10 @@
     }
     export const EVERYTHING: Sifted = { part: 'any', place: null, host: null };
 
-    /** Whether a slot is what was asked for: by the clock time the server has written on it, and by where and with whom it can be. */
+    /** Whether a slot is what was asked for: by the part of the day, and by where and with whom it can be, as the server says. */
     export function kept(slot: Schema['RulerSlot'], { part, place, host }: Sifted): boolean {
-        const hour = Number(slot.from.slice(0, 2));
         return (
-            (part === 'any' ||
-                (part === 'morning' && hour < 12) ||
-                (part === 'afternoon' && hour >= 12 && hour < 16) ||
-                (part === 'late' && hour >= 16)) &&
+            (part === 'any' || slot.part === part) &&
             (place === null || !slot.places || slot.places.includes(place)) &&
             (host === null || (slot.hosts ?? []).includes(host))
         );

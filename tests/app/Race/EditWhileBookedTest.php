@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App\Race;
 
-use App\Actions\ChangeSheetState;
 use App\Models\Booking;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Publishing\ChangeSheetState;
 use Carbon\CarbonImmutable;
 use Symfony\Component\Process\Process;
 

@@ -13,7 +13,6 @@ use Recess\Repeat\MonthDay;
 use Recess\Repeat\Monthly;
 use Recess\Repeat\OnDates;
 use Recess\Repeat\Weekly;
-use Recess\Rules\Rules;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Slots\DayChange;
@@ -26,8 +25,8 @@ use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Weekday;
 use Recess\Time\Zone;
-use Recess\Timetable;
 use Symfony\Component\Process\Process;
+use Tests\Core\Afternoon;
 use Tests\Core\Outside\Reference;
 
 /** Availability in and out (RFC 7953), and the command that makes slots of it. */
@@ -85,7 +84,7 @@ final class AvailabilityTest extends TestCase
 
         $slots = static fn (array $blocks): array => array_map(
             static fn (Pieces $pieces): array => array_map(static fn ($slot): string => "$slot->start-$slot->end", $pieces->slots),
-            Timetable::of($zone, $blocks, Rules::of())->pieces(LocalDate::parse('2026-08-01'), LocalDate::parse('2028-08-01')),
+            Afternoon::sheet(more: ['zone' => $zone, 'blocks' => $blocks])->pieces(LocalDate::parse('2026-08-01'), LocalDate::parse('2028-08-01')),
         );
         self::assertGreaterThan(100, count($slots($blocks)));
         self::assertSame($slots($blocks), $slots($back->blocks()));

@@ -5,7 +5,7 @@
 <p>{{ $door['subject'] }}</p>
 <ul>
 @foreach ($door['sheets'] as $sheet)
-<li><a href="{{ $sheet['path'] }}">{{ $sheet['title'] }}</a>: {{ $sheet['free'] }} free</li>
+<li><a href="{{ $sheet['path'] }}">{{ $sheet['title'] }}</a>: {{ $sheet['next'] === null ? 'every time is taken' : 'free '.$sheet['next'] }}</li>
 @endforeach
 </ul>
 @endforeach

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
+use App\Models\LinkMode;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Models\Place;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use App\Timetables\Asking;
+use App\Timetables\Glance;
+use App\Timetables\Guards;
+use App\Timetables\Judge;
+use App\Timetables\SheetAtHand;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Str;
+use Recess\Time\Span;
+use Recess\Timetable;
+
+/**
+ * Gives a visitor the slot they wish for, or says that it is gone.
+ *
+ * The rules are asked first, for a kind answer; whether two people get the same seat is decided by the
+ * database alone (docs/decisions/0002-holds.md).
+ */
+final class BookSlot
+{
+    public function __construct(
+        private readonly TakeSeat $takeSeat,
+        private readonly VideoRooms $videoRooms,
+    ) {
+    }
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws SlotGone when it cannot be had
+     * @throws RequestKeyReused when the key was used for another wish
+     */
+    public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
+    {
+        $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId, keeper: $wish->keeper);
+        try {
+            [$booking, $timetable] = Contended::transaction(function () use ($sheet, $wish, $who, $now): array {
+                // Whoever else decides for one of these waits here, and then sees this booking.
+                Guards::booking($sheet, $wish->email, $wish->student);
+                $sheet = SheetAtHand::held($sheet);
+                $timetable = Judge::at($wish->start, $sheet, $now, $who);
+                $offer = $timetable->offerAt($wish->start);
+                if ($offer === null || ! $offer->verdict->isFree()) {
+                    throw new NoSeatLeft;
+                }
+
+                return [$this->keep($sheet, $timetable, $wish, $offer->slot), $timetable];
+            });
+            Glance::strike($sheet, $timetable, $wish->start, $wish->requestKey);
+
+            return $booking;
+        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+            // Whoever was quicker may have been this visitor's own first press.
+            return $this->alreadyKept($sheet, $wish) ?? throw SlotGone::of(SheetAtHand::held($sheet), $wish->start, $now, $who, $wish->hostId);
+        }
+    }
+
+    private function alreadyKept(Sheet $sheet, BookingWish $wish): ?Booking
+    {
+        $booking = Booking::query()->where('request_key', $wish->requestKey)->first();
+        if ($booking !== null && ! hash_equals($booking->request_digest, $wish->digest($sheet->id))) {
+            throw new RequestKeyReused;
+        }
+
+        return $booking;
+    }
+
+    private function keep(Sheet $sheet, Timetable $timetable, BookingWish $wish, Span $slot): Booking
+    {
+        $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, $wish->hostId, $wish->keeper);
+        $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
+        $pass = $wish->passId === null ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone]) : Pass::query()->findOrFail($wish->passId);
+        $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
+        $booking = Booking::query()->create([
+            'sheet_id' => $sheet->id,
+            'staff_id' => $seat->staffId,
+            'pass_id' => $pass->id,
+            'place_id' => $wish->placeId,
+            'hold_id' => $seat->holdId,
+            'seat' => $seat->seat,
+            'starts_at' => Instant::column($slot->start),
+            'ends_at' => Instant::column($slot->end),
+            'student' => $wish->student,
+            'student_key' => Booking::studentKey($wish->student),
+            'answers' => (object) $wish->answers,
+            'state' => $asked ? BookingState::Asked : BookingState::Booked,
+            'held_until' => $asked ? Instant::column(min($slot->start, $timetable->world->now + $sheet->rules->whole('asked_hours') * 3600)) : null,
+            'made_by' => $wish->by,
+            'uid' => Str::uuid()->toString(),
+            'sequence' => 0,
+            'maybe' => false,
+            'answer_note' => '',
+            'cancel_note' => '',
+            'cancelled_by' => null,
+            'link' => null,
+            'called_in_at' => null,
+            'request_key' => $wish->requestKey,
+            'request_digest' => $wish->digest($sheet->id),
+        ]);
+        // All that the messages and the answer will ask of it is known already.
+        $booking->setRelations(['sheet' => $sheet, 'pass' => $pass, 'place' => $place, 'guests' => new Collection]);
+        $booking->setRelation('host', $booking->staff_id === $sheet->staff_id ? $sheet->host : StaffMember::query()->findOrFail($booking->staff_id));
+        if ($place->link_mode === LinkMode::Each) {
+            $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
+        }
+        event(new BookingNews($booking, $booking->state === BookingState::Asked ? Occasion::Asked : Occasion::Booked, $wish->by));
+
+        return $booking;
+    }
+}

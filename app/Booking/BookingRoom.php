@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Framework\Room;
+use App\Models\Booking;
+use App\Models\Pass;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Route;
+
+/** Keep, book, move, give back, wait: whoever does it. */
+final class BookingRoom extends Room
+{
+    protected function policies(): array
+    {
+        return [Booking::class => BookingPolicy::class, Pass::class => PassPolicy::class];
+    }
+
+    public function register(): void
+    {
+        $this->app->bind(VideoRooms::class, static function (): VideoRooms {
+            $address = config('recess.video_address');
+
+            return is_string($address) && $address !== '' ? new TemplateRooms($address) : new StandInRooms;
+        });
+    }
+
+    public function boot(): void
+    {
+        parent::boot();
+        Event::listen(BookingNews::class, OfferWhatIsFree::class);
+        Route::bind('pass', static fn (string $token): Pass => Pass::byToken($token) ?? abort(404));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\Guest;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Timetables\Guards;
+
+/** The visitor brings somebody: the other guardian, an interpreter. They get a pass of their own and the same messages. */
+final class BringGuest
+{
+    /** @throws PassRefused when no more guests may come */
+    public function __invoke(Booking $booking, string $name, string $email): Guest
+    {
+        return Contended::transaction(static function () use ($booking, $name, $email): Guest {
+            Guards::sheet($booking->sheet);
+            $booking = Booking::query()->findOrFail($booking->id);
+            $coming = $booking->guests()->whereNull('left_at')->with('pass')->get();
+            $most = $booking->sheet->rules->whole('guests');
+            if (! $booking->stands() || $coming->count() >= $most) {
+                throw new PassRefused($most === 0 ? 'No guests are expected at these meetings.' : 'As many guests as may come are coming already.');
+            }
+            if ($coming->contains(static fn (Guest $guest): bool => $guest->pass->email === $email) || $booking->pass->email === $email) {
+                throw new PassRefused('This person is coming already.');
+            }
+            $guest = Guest::query()->create(['booking_id' => $booking->id, 'pass_id' => Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id]);
+            $booking->update(['sequence' => $booking->sequence + 1]);
+            event(new BookingNews($booking, Occasion::GuestBrought, Party::Visitor));
+
+            return $guest;
+        });
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Framework\Contended;
+use App\Models\Guest;
+use App\Models\Instant;
+use App\Models\Party;
+use App\Timetables\Guards;
+
+/** A guest leaves, or is not brought after all; the meeting itself stays. */
+final class LetGuestLeave
+{
+    /** @param  int  $now  seconds since the epoch */
+    public function __invoke(Guest $guest, int $now): void
+    {
+        Contended::transaction(static function () use ($guest, $now): void {
+            Guards::sheet($guest->booking->sheet);
+            $guest = Guest::query()->findOrFail($guest->id);
+            if ($guest->left_at !== null) {
+                return;
+            }
+            $booking = $guest->booking;
+            $booking->update(['sequence' => $booking->sequence + 1]);
+            // Told while they still count as coming, so that their calendar lets go of it too.
+            event(new BookingNews($booking, Occasion::GuestLeft, Party::Visitor));
+            $guest->update(['left_at' => Instant::column($now)]);
+        });
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\Instant;
+use App\Models\Party;
+use App\Timetables\Asking;
+use App\Timetables\Guards;
+use App\Timetables\Judge;
+use App\Timetables\SheetAtHand;
+use Illuminate\Database\UniqueConstraintViolationException;
+
+/** Moves a booking to another slot of its sheet. The old time is given up only when the new one is theirs, in one transaction. */
+final class MoveBooking
+{
+    public function __construct(
+        private readonly TakeSeat $takeSeat,
+        private readonly GiveUpSeat $giveUpSeat,
+    ) {
+    }
+
+    /**
+     * @param  int  $start  the instant at which the new slot begins
+     *
+     * @throws SlotGone when it cannot be had; the booking is where it was
+     */
+    public function __invoke(Booking $booking, int $start, Party $by, string $note, int $now): Booking
+    {
+        if ($booking->span()->start === $start) {
+            return $booking;
+        }
+        $sheet = $booking->sheet;
+        $who = Asking::moving($booking);
+        try {
+            return Contended::transaction(function () use ($booking, $sheet, $who, $start, $by, $note, $now): Booking {
+                Guards::booking($sheet, $who->email, $who->student);
+                $sheet = SheetAtHand::held($sheet);
+                $booking = Booking::query()->findOrFail($booking->id);
+                $timetable = Judge::at($start, $sheet, $now, Asking::moving($booking));
+                $offer = $timetable->offerAt($start);
+                $mayBe = $offer !== null && ($by === Party::Visitor ? $offer->verdict->isFree() : $offer->verdict->hostMayPass());
+                if (! $mayBe || ! $booking->stands() || $booking->hold_id === null || $booking->seat === null) {
+                    throw new NoSeatLeft;
+                }
+                // All in one transaction: where the new time cannot be had, the old one was never given up.
+                ($this->giveUpSeat)($booking->hold_id, $booking->seat);
+                $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot);
+                $booking->update([
+                    'hold_id' => $seat->holdId,
+                    'seat' => $seat->seat,
+                    'staff_id' => $seat->staffId,
+                    'starts_at' => Instant::column($offer->slot->start),
+                    'ends_at' => Instant::column($offer->slot->end),
+                    'sequence' => $booking->sequence + 1,
+                ]);
+                event(new BookingNews($booking->refresh(), Occasion::Moved, $by, $note));
+
+                return $booking;
+            });
+        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+            throw SlotGone::of(SheetAtHand::held($sheet), $start, $now, $who);
+        }
+    }
+}

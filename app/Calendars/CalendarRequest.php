@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendars;
+
+use App\School\StaffRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A calendar to add: a file, or the address of a feed. */
+final class CalendarRequest extends StaffRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'address' => ['required_without:file', 'nullable', 'string', 'max:2000', 'regex:#^(?:https?|webcals?)://#i'],
+            'file' => ['nullable', 'file', 'max:10240'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['address.regex' => 'A feed’s address begins with https://, http:// or webcal://.', 'address.required_without' => 'Give the address of a feed, or choose a file.', 'file.max' => 'A calendar file has 10 MB at most.'];
+    }
+
+    public function text(): string
+    {
+        $file = $this->file('file');
+
+        return $file instanceof UploadedFile ? (string) $file->getContent() : '';
+    }
+}

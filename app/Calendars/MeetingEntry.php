@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendars;
+
+use App\Models\Booking;
+use App\Models\MeetingLink;
+use Recess\Calendars\Invitation;
+use Recess\Calendars\Meeting;
+use Recess\Calendars\Person;
+
+/** A booking as an iCalendar object for one reader. */
+final class MeetingEntry
+{
+    /** For a visitor to download from the pass. */
+    public static function file(Booking $booking, int $now): string
+    {
+        $meeting = self::meeting($booking, Reader::pass($booking->pass), $booking->sequence, $now);
+        $stamp = $booking->updated_at->getTimestamp();
+
+        return $booking->stands() ? Invitation::publish($meeting, $stamp) : Invitation::cancel($meeting, $stamp);
+    }
+
+    public static function meeting(Booking $booking, Reader $reader, int $sequence, int $now): Meeting
+    {
+        $host = $booking->host;
+        $visitor = $booking->pass;
+        $facts = MeetingFacts::of($booking, $reader, $now);
+        $link = $reader->isHost() || $booking->sheet->rules->text('link_shown') === 'booked' ? MeetingLink::of($booking) : null;
+
+        return new Meeting(
+            uid: $booking->uid,
+            sequence: $sequence,
+            span: $booking->span(),
+            zone: $booking->sheet->host->school->timeZone(),
+            summary: $booking->sheet->title.': '.($reader->isHost() ? $visitor->name.($booking->student === '' ? '' : ", about $booking->student") : $host->name),
+            location: $link ?? $booking->place->label,
+            description: implode("\n", array_map(static fn (string $name, string $value): string => "$name: $value", array_keys($facts), $facts)),
+            host: new Person($host->name, $host->email),
+            visitor: new Person($reader->isHost() ? $visitor->name : $reader->name(), $reader->isHost() ? (string) $visitor->email : $reader->email()),
+            alarms: $booking->sheet->rules->wholes('reminders'),
+        );
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendars;
+
+use App\Framework\Spell;
+use App\Models\Booking;
+use App\Models\Guest;
+use App\Models\MeetingLink;
+
+/** A meeting in a few lines, the same in letters and in calendars. */
+final class MeetingFacts
+{
+    /**
+     * What, when, where, about whom: what both sides need on the day.
+     *
+     * @return array<string, string>
+     */
+    public static function of(Booking $booking, Reader $reader, int $now): array
+    {
+        $host = $booking->host;
+        $place = $booking->place;
+        $link = $reader->isHost() ? MeetingLink::of($booking) : MeetingLink::forVisitor($booking, $now);
+        $facts = [
+            'What' => $booking->sheet->title,
+            'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+            'Where' => $place->label.($link === null ? '' : ': '.$link),
+            'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now),
+            'How to get there' => $place->directions,
+            'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
+            'Also coming' => Spell::list(array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all())),
+            'About' => $booking->student,
+            'Phone' => $reader->isHost() ? $booking->pass->phone : '',
+            'E-mail' => $reader->isHost() ? (string) $booking->pass->email : '',
+            ...($reader->isHost() ? $booking->sheet->questions->said($booking->answers) : []),
+        ];
+
+        return array_filter($facts, static fn (string $value): bool => $value !== '');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Framework\Room;
+use App\Models\StaffMember;
+use Illuminate\Auth\Access\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
+
+/** A made-up school, the stand-ins that ship with it, and what is measured against. */
+final class DemoRoom extends Room
+{
+    public function boot(): void
+    {
+        parent::boot();
+        Mail::extend('mailroom', static fn (): MailroomTransport => new MailroomTransport);
+        Gate::define('use-stand-ins', static fn (?StaffMember $reader): Response => config('recess.demo') === true ? Response::allow() : Response::denyAsNotFound());
+        // The mailroom holds everybody's passes: it is there in the demo and nowhere else.
+        Gate::define('read-mailroom', static fn (?StaffMember $reader): Response => config('recess.demo') === true && config('mail.default') === 'mailroom'
+            ? Response::allow()
+            : Response::denyAsNotFound());
+    }
+}

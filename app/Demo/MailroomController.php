@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Framework\Page;
+use App\Models\MailroomMessage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** The demo's mail, each message as its reader would see it. */
+final class MailroomController
+{
+    private const SHOWN = 100;
+
+    public function page(?MailroomMessage $message = null): View
+    {
+        $messages = MailroomMessage::query()->orderByDesc('id')->limit(self::SHOWN)->get(['id', 'recipient', 'subject', 'sent_at']);
+        $open = $message?->exists ? $message : MailroomMessage::query()->orderByDesc('id')->first();
+
+        return Page::visit('Mailroom', 'Mailroom', [
+            'messages' => $messages->map(static fn (MailroomMessage $row): array => [
+                'id' => $row->id,
+                'to' => $row->recipient,
+                'subject' => $row->subject,
+                'sent_at' => $row->sent_at->toIso8601ZuluString(),
+            ])->all(),
+            'open' => $open === null ? null : ['id' => $open->id, ...get_object_vars(OpenedMessage::read($open))],
+        ]);
+    }
+
+    /** The HTML part alone, for a frame that runs nothing and loads nothing. */
+    public function html(MailroomMessage $message): Response
+    {
+        return new Response(OpenedMessage::read($message)->html, 200, [
+            'Content-Type' => 'text/html; charset=utf-8',
+            'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'; "
+                .'sandbox allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation',
+        ]);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Demo\BenchController;
+use App\Demo\MailroomController;
+use App\Demo\StandInController;
+use Illuminate\Support\Facades\Route;
+
+// The demo's stand-ins: for mail, for a calendar program, and for a video service.
+Route::middleware('api')->group(static function (): void {
+    Route::get('/mailroom', [MailroomController::class, 'page'])->can('read-mailroom');
+    Route::get('/mailroom/{message}', [MailroomController::class, 'page'])->can('read-mailroom');
+    Route::get('/mailroom/{message}/html', [MailroomController::class, 'html'])->can('read-mailroom');
+    Route::get('/stand-in/calendar.ics', [StandInController::class, 'calendar'])->can('use-stand-ins');
+    Route::get('/video-room/{key}', [StandInController::class, 'room'])->can('see-board')->middleware('limited:pass-reads');
+
+    // Baselines, on the instance of bin/recess bench alone.
+    if (config('recess.bench') === true) {
+        Route::get('/bench/bare', [BenchController::class, 'bare'])->can('see-board');
+        Route::post('/bench/two-statements', [BenchController::class, 'write'])->can('see-board');
+    }
+});

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+use App\Models\StaffMember;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
+use Ramsey\Uuid\Lazy\LazyUuidFromString;
+use Ramsey\Uuid\UuidInterface;
+use Symfony\Component\Uid\Uuid;
+
+/** The framework as all rooms have it. */
+final class FrameworkRoom extends Room
+{
+    public function boot(): void
+    {
+        parent::boot();
+        Date::use(CarbonImmutable::class);
+        // Laravel's own way loads fifty classes for one of these, and a booking needs three.
+        Str::createUuidsUsing(static fn (): UuidInterface => new LazyUuidFromString(Uuid::v4()->toRfc4122()));
+        Model::shouldBeStrict();
+        Model::automaticallyEagerLoadRelationships();
+
+        // Links in pages and mail are the school's own address, whatever host name a request claims.
+        URL::useOrigin((string) config('app.url'));
+
+        Gate::define('see-board', static fn (?StaffMember $reader): bool => true);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Time\Zone;
+
+/** Dates and times as people read them. */
+final class Spell
+{
+    /** Thursday 3 December 2026 */
+    public static function date(LocalDate $date): string
+    {
+        return gmdate('l j F Y', $date->day * 86_400);
+    }
+
+    /** 3 December 2026 */
+    public static function plainDate(LocalDate $date): string
+    {
+        return gmdate('j F Y', $date->day * 86_400);
+    }
+
+    /** Thu 3 Dec */
+    public static function shortDate(LocalDate $date): string
+    {
+        return gmdate('D j M', $date->day * 86_400);
+    }
+
+    /** 16:40 */
+    public static function time(int $instant, Zone $zone): string
+    {
+        return (string) $zone->timeAt($instant);
+    }
+
+    /** Thursday 3 December 2026, 16:40 to 16:55 (Halifax time) */
+    public static function slot(Span $slot, Zone $zone): string
+    {
+        return sprintf(
+            '%s, %s to %s (%s)',
+            self::date($zone->dateAt($slot->start)),
+            self::time($slot->start, $zone),
+            self::time($slot->end, $zone),
+            self::zone($zone),
+        );
+    }
+
+    /** Halifax time */
+    public static function zone(Zone $zone): string
+    {
+        $city = strrchr('/'.$zone->name, '/');
+
+        return str_replace('_', ' ', substr((string) $city, 1)).' time';
+    }
+
+    /**
+     * 16:50, 17:05 and 17:20
+     *
+     * @param  list<string>  $items
+     */
+    public static function list(array $items): string
+    {
+        $last = array_pop($items);
+
+        return $items === [] ? (string) $last : implode(', ', $items).' and '.$last;
+    }
+
+    /** 45 minutes, 24 hours, 3 days */
+    public static function minutes(int $minutes): string
+    {
+        return match (true) {
+            $minutes !== 0 && $minutes % 1440 === 0 && $minutes > 1440 => self::count(intdiv($minutes, 1440), 'day'),
+            $minutes !== 0 && $minutes % 60 === 0 => self::count(intdiv($minutes, 60), 'hour'),
+            default => self::count($minutes, 'minute'),
+        };
+    }
+
+    /** Monday 30 November, 18:00 */
+    public static function moment(int $instant, Zone $zone): string
+    {
+        return gmdate('l j F', $zone->dateAt($instant)->day * 86_400).', '.self::time($instant, $zone);
+    }
+
+    /** in 15 minutes; today at 16:40; tomorrow at 16:40; on Thursday 3 December 2026 */
+    public static function ahead(int $instant, int $now, Zone $zone): string
+    {
+        $days = $zone->dayAt($instant) - $zone->dayAt($now);
+
+        return match (true) {
+            $instant - $now <= 3600 && $instant > $now => 'in '.self::count(max(1, intdiv($instant - $now + 30, 60)), 'minute'),
+            $days === 0 => 'today at '.self::time($instant, $zone),
+            $days === 1 => 'tomorrow at '.self::time($instant, $zone),
+            default => 'on '.self::date($zone->dateAt($instant)),
+        };
+    }
+
+    /** 1 meeting, 12 meetings */
+    public static function count(int $number, string $one, ?string $many = null): string
+    {
+        return $number.' '.($number === 1 ? $one : $many ?? $one.'s');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+/** Sentences out of the catalogues (lang/), in ICU MessageFormat: whole, and never glued from pieces. */
+final class Words
+{
+    /**
+     * @param  array<string, int|string>  $values  by their names in the sentence
+     */
+    public static function say(string $key, array $values = []): string
+    {
+        $said = \MessageFormatter::formatMessage(app()->getLocale(), self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."), $values);
+
+        return $said === false ? throw new \LogicException("The catalogue’s “{$key}” cannot be said.") : $said;
+    }
+
+    /** The sentence as the catalogue has it; null when it has none. */
+    public static function pattern(string $key): ?string
+    {
+        $pattern = trans($key);
+
+        return is_string($pattern) && $pattern !== $key ? $pattern : null;
+    }
+}

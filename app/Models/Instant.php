@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** How the tables keep an instant: as DATETIME in UTC. The one place that turns seconds since the epoch into columns. */
+final class Instant
+{
+    public static function column(int $instant): string
+    {
+        return Instant::column($instant);
+    }
+
+    /** Seconds since the epoch. */
+    public static function of(string $column): int
+    {
+        return (int) strtotime($column.' UTC');
+    }
+}

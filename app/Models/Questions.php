@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a sheet asks, in order.
+ *
+ * @implements CastsAttributes<self, self>
+ * @implements \IteratorAggregate<int, Question>
+ */
+final readonly class Questions implements \IteratorAggregate, CastsAttributes
+{
+    /** @param  list<Question>  $all */
+    public function __construct(public array $all = [])
+    {
+    }
+
+    /** @param  array<mixed>  $kept */
+    public static function fromArray(array $kept): self
+    {
+        return new self(array_map(Question::fromArray(...), array_values(array_filter($kept, is_array(...)))));
+    }
+
+    /** What nearly every school asks. */
+    public static function usual(): self
+    {
+        return new self([
+            new Question('student', QuestionKind::Student, 'Student’s name', 'Who the meeting is about.', true),
+            new Question('phone', QuestionKind::Phone, 'Phone number', '', true),
+        ]);
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function toArray(): array
+    {
+        return array_map(static fn (Question $question): array => $question->toArray(), $this->all);
+    }
+
+    /** @return \ArrayIterator<int, Question> */
+    public function getIterator(): \ArrayIterator
+    {
+        return new \ArrayIterator($this->all);
+    }
+
+    public function first(QuestionKind $kind): ?Question
+    {
+        foreach ($this->all as $question) {
+            if ($question->kind === $kind) {
+                return $question;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Question and answer as people read them; what was not answered is left out.
+     *
+     * @param  array<string, mixed>  $answers
+     * @return array<string, string>
+     */
+    public function said(array $answers, bool $onRunSheetOnly = false): array
+    {
+        $said = [];
+        foreach ($this->all as $question) {
+            $answer = Question::said($answers[$question->key] ?? null);
+            if ($answer !== '' && ! in_array($question->key, ['student', 'phone'], true) && (! $onRunSheetOnly || $question->onRunSheet)) {
+                $said[$question->label] = $answer;
+            }
+        }
+
+        return $said;
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function get(Model $model, string $key, mixed $value, array $attributes): self
+    {
+        $kept = is_string($value) ? json_decode($value, true) : null;
+
+        return self::fromArray(is_array($kept) ? $kept : []);
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        return json_encode(($value instanceof self ? $value : new self)->toArray(), JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
+use App\Models\Sheet;
+use App\Timetables\Asking;
+use App\Timetables\Worlds;
+use Illuminate\Database\Eloquent\Collection;
+use Recess\Asker;
+use Recess\Changes\Booked;
+use Recess\Changes\Effect;
+use Recess\Changes\Left;
+use Recess\Time\DateRange;
+use Recess\Time\LocalDate;
+use Recess\Timetable;
+
+/** What a worksheet, if saved, would do to those who have booked on its sheet. */
+final readonly class EditEffect
+{
+    /** Days after the last booking in which another time is looked for. */
+    private const LOOK = 92;
+
+    /** @param  Collection<int, Booking>  $bookings by number */
+    private function __construct(
+        public Effect $effect,
+        public Collection $bookings,
+        /** The sheet as it would be. */
+        public Timetable $after,
+        public SheetStatement $statement,
+    ) {
+    }
+
+    /** @param  int  $now  seconds since the epoch */
+    public static function of(Sheet $sheet, SheetStatement $statement, int $now): self
+    {
+        $bookings = $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked])
+            ->where('ends_at', '>', Instant::column($now))->with(['pass', 'place'])->orderBy('starts_at')->get()->keyBy('id');
+        $after = $statement->onto($sheet);
+        $timetable = Timetable::of($after, Worlds::of($sheet, self::dates($after->zone->dateAt($now), $bookings, $sheet), $now, Asking::host()));
+        $booked = $bookings->map(static fn (Booking $one): Booked => new Booked($one->id, $one->span(), (int) $one->place_id));
+        $effect = $timetable->effectOn(array_values($booked->all()));
+        // Where people are otherwise is asked for those alone who are to be somewhere at another time.
+        $moved = self::moved($effect);
+        if ($moved !== []) {
+            $known = $booked->map(static fn (Booked $one): Booked => isset($moved[$one->id]) ? self::known($one, self::asker($sheet, $bookings->findOrFail((int) $one->id), $now)) : $one);
+            $effect = $timetable->effectOn(array_values($known->all()));
+        }
+
+        return new self($effect, $bookings, $timetable, $statement);
+    }
+
+    /** @param  Collection<int, Booking>  $bookings */
+    private static function dates(LocalDate $today, Collection $bookings, Sheet $sheet): DateRange
+    {
+        $zone = $sheet->toCore()->zone;
+        $days = $bookings->map(static fn (Booking $one): int => $zone->dayAt($one->span()->start))->all();
+
+        return DateRange::of(LocalDate::fromDay(min([$today->day, ...$days]) - 1), LocalDate::fromDay(max([$today->day, ...$days]) + self::LOOK));
+    }
+
+    /** @return array<int|string, true> by booking */
+    private static function moved(Effect $effect): array
+    {
+        $ids = [...array_map(static fn (array $one): int|string => $one[0]->id, $effect->otherLength), ...array_map(static fn (Left $left): int|string => $left->booking->id, $effect->left)];
+
+        return array_fill_keys($ids, true);
+    }
+
+    private static function asker(Sheet $sheet, Booking $booking, int $now): Asker
+    {
+        return Worlds::asker($sheet, Asking::moving($booking), $now);
+    }
+
+    private static function known(Booked $one, Asker $asker): Booked
+    {
+        return new Booked($one->id, $one->slot, $one->place, $asker->visitor, $asker->student);
+    }
+
+    /** Whether there is a choice for everybody whom it touches; somebody may have booked since the writer looked. */
+    public function isSettledBy(?Settlement $settlement): bool
+    {
+        $touched = array_map(static fn (Booked $booked): int => (int) $booked->id, [
+            ...array_map(static fn (array $one): Booked => $one[0], $this->effect->otherLength),
+            ...$this->effect->otherPlace,
+            ...array_map(static fn (Left $left): Booked => $left->booking, $this->effect->left),
+        ]);
+
+        return array_diff($touched, array_keys($settlement->choices ?? [])) === [];
+    }
+}

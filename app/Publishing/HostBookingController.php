@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Booking\AnswerWish;
+use App\Booking\CancelBooking;
+use App\Booking\CancelRequest;
+use App\Booking\MoveBooking;
+use App\Booking\SetLink;
+use App\Booking\WishAnswer;
+use App\Framework\Clock;
+use App\Framework\SlotKey;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
+use App\Models\Party;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** What a host, or the office, does with bookings. */
+final class HostBookingController
+{
+    public function cancel(#[CurrentUser] StaffMember $staff, Booking $booking, CancelRequest $request, CancelBooking $cancel): JsonResponse
+    {
+        if ($booking->stands() && $booking->ends_at->isPast()) {
+            return new JsonResponse(['message' => 'This meeting is over, so it cannot be cancelled any more.'], 409);
+        }
+        $cancel($booking, $this->side($staff, $booking), $request->note());
+
+        return $this->whole($booking->sheet);
+    }
+
+    public function move(#[CurrentUser] StaffMember $staff, Booking $booking, Request $request, MoveBooking $move): JsonResponse
+    {
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'note' => ['nullable', 'string', 'max:1000']]);
+        $move($booking, SlotKey::instant($request->string('slot')->toString()), $this->side($staff, $booking), $request->string('note')->toString(), Clock::now());
+
+        return $this->whole($booking->sheet);
+    }
+
+    public function answer(Booking $booking, Request $request, AnswerWish $answer): JsonResponse
+    {
+        $request->validate(['answer' => ['required', Rule::enum(WishAnswer::class)], 'note' => ['nullable', 'string', 'max:1000']]);
+        $answer($booking, WishAnswer::from($request->string('answer')->toString()), $request->string('note')->toString());
+
+        return $this->whole($booking->sheet);
+    }
+
+    /** One link for some meetings, or for all that have none yet. */
+    public function link(Sheet $sheet, Request $request, SetLink $set): JsonResponse
+    {
+        $request->validate(['link' => ['required', 'string', 'max:2000', 'url:http,https'], 'bookings' => ['array', 'max:2000'], 'bookings.*' => ['integer']]);
+        $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, (array) $request->input('bookings', []));
+        $bookings = $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked])
+            ->where('ends_at', '>', Instant::column(Clock::now()))
+            ->whereHas('place', static fn ($place) => $place->where('kind', 'video'))
+            ->when($ids !== [], static fn ($one) => $one->whereIn('id', $ids), static fn ($one) => $one->whereNull('link')->whereHas('place', static fn ($place) => $place->whereNull('link')))
+            ->get();
+        $set($sheet, $bookings, $request->string('link')->toString());
+
+        return $this->whole($sheet);
+    }
+
+    private function side(StaffMember $staff, Booking $booking): Party
+    {
+        return $booking->sheet->isRunBy($staff) ? Party::Host : Party::Office;
+    }
+
+    private function whole(Sheet $sheet): JsonResponse
+    {
+        return new JsonResponse(HostSheetData::whole($sheet->refresh(), Clock::now()));
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Framework\SlotKey;
+use App\Framework\Spell;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\BusySpan;
+use App\Models\Guest;
+use App\Models\Instant;
+use App\Models\MeetingLink;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use App\Timetables\Asking;
+use App\Timetables\Judge;
+use App\Timetables\RulerData;
+use App\Timetables\RulerNotes;
+use App\Timetables\Sentence;
+use Illuminate\Support\Facades\Auth;
+use Recess\Offer;
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Time\Zone;
+use Recess\Timetable;
+
+/** A sheet as its host sees it: with who has booked, about whom, and the phone number. */
+final class HostSheetData
+{
+    private const DAYS = 14;
+
+    /** @return array<string, mixed> as SheetRow in docs/formats/recess.openapi.yaml */
+    public static function row(Sheet $sheet, int $now): array
+    {
+        [$timetable, $later] = self::page($sheet, null, $now);
+
+        return self::said($sheet, $timetable, $later !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private static function said(Sheet $sheet, Timetable $timetable, bool $more): array
+    {
+        $now = $timetable->world->now;
+        $standing = $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked]);
+        $next = (clone $standing)->where('starts_at', '>=', Instant::column($now))->orderBy('starts_at')->first();
+        $looked = Look::of(Auth::id(), $sheet->id);
+
+        return [
+            'id' => $sheet->id,
+            'title' => $sheet->title,
+            'kind' => $sheet->kind->value,
+            'state' => $sheet->state->value,
+            'owner' => $sheet->host->name,
+            'link' => $sheet->link(),
+            'when' => Spell::list(array_map(Sentence::of(...), $sheet->coreBlocks())),
+            'next' => $next === null ? null : ucfirst(Spell::ahead($next->span()->start, $now, $timetable->sheet->zone)),
+            'fresh' => (clone $standing)->when($looked !== null, static fn ($one) => $one->where('created_at', '>', $looked))->count(),
+            'asked' => $sheet->bookings()->where('state', BookingState::Asked)->count(),
+            'slots' => count($timetable->offers()),
+            'free' => count($timetable->free()),
+            'taken' => count(array_filter($timetable->offers(), static fn (Offer $offer): bool => $timetable->capacity($offer->slot)->taken > 0)),
+            'more' => $more,
+            'put_away' => $sheet->put_away_at !== null,
+        ];
+    }
+
+    /** @return array<string, mixed> as HostSheet in docs/formats/recess.openapi.yaml */
+    public static function whole(Sheet $sheet, int $now, ?LocalDate $from = null): array
+    {
+        [$timetable, $later] = self::page($sheet, $from, $now);
+        $zone = $timetable->sheet->zone;
+
+        return [
+            ...self::said($sheet, $timetable, $later !== null),
+            'slug' => $sheet->slug,
+            'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()),
+            'intro' => $sheet->intro,
+            'note' => $sheet->paused_note,
+            'zone' => Spell::zone($zone),
+            'zone_name' => $zone->name,
+            'days' => RulerData::days($timetable, new RulerNotes(busy: self::busy($sheet, $timetable->pieces), extra: $timetable->sheet->seatsAdded)),
+            'later' => $later === null ? null : (string) $later,
+            'links_missing' => self::linksMissing($sheet, $now),
+            'bookings' => array_values($sheet->bookings()->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get()
+                ->map(static fn (Booking $booking): array => self::booking($booking, $zone, $now))->all()),
+        ];
+    }
+
+    /** @return array{Timetable, LocalDate|null} the days drawn, and where the next ones begin; of a sheet that is over, what was */
+    private static function page(Sheet $sheet, ?LocalDate $from, int $now): array
+    {
+        $today = $sheet->toCore()->zone->dateAt($now);
+        [$timetable, $later] = Judge::page($sheet, $from ?? $today, self::DAYS, $now, Asking::host(), over: true);
+
+        return $timetable->pieces === [] && $from === null ? Judge::page($sheet, LocalDate::fromDay(0), self::DAYS, $now, Asking::host(), over: true) : [$timetable, $later];
+    }
+
+    /**
+     * @param  list<\Recess\Slots\Pieces>  $pieces
+     * @return list<array{Span, string}>
+     */
+    private static function busy(Sheet $sheet, array $pieces): array
+    {
+        if ($pieces === []) {
+            return [];
+        }
+
+        return array_values(BusySpan::query()->whereIn('calendar_id', $sheet->host->calendars()->select('id'))
+            ->where('starts_at', '<', Instant::column($pieces[count($pieces) - 1]->stretch->end))
+            ->where('ends_at', '>', Instant::column($pieces[0]->stretch->start))
+            ->orderBy('starts_at')->limit(500)->get()
+            // A colleague on the sheet sees that the host is busy, not with what.
+            ->map(static fn (BusySpan $busy): array => [$busy->span(), Auth::id() === $sheet->staff_id ? $busy->title : ''])->all());
+    }
+
+    private static function linksMissing(Sheet $sheet, int $now): int
+    {
+        return $sheet->bookings()->where('state', BookingState::Booked)->where('ends_at', '>', Instant::column($now))
+            ->whereNull('bookings.link')->whereHas('place', static fn ($place) => $place->where('kind', 'video')->whereNull('link'))->count();
+    }
+
+    /** @return array<string, mixed> as HostBooking */
+    private static function booking(Booking $booking, Zone $zone, int $now): array
+    {
+        $ahead = $booking->span()->end > $now;
+
+        return [
+            'id' => $booking->id,
+            'key' => SlotKey::of($booking->starts_at->getTimestamp()),
+            'day' => Spell::shortDate($zone->dateAt($booking->span()->start)),
+            'from' => Spell::time($booking->span()->start, $zone),
+            'until' => Spell::time($booking->span()->end, $zone),
+            'host' => $booking->host->name,
+            'student' => $booking->student,
+            'name' => $booking->pass->name,
+            'phone' => $booking->pass->phone,
+            'email' => (string) $booking->pass->email,
+            'mail_failure' => $booking->pass->mail_failure,
+            'answers' => (object) $booking->sheet->questions->said($booking->answers, true),
+            'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all()),
+            'place' => $booking->place->label,
+            'video' => $booking->place->kind->value === 'video',
+            'link' => MeetingLink::of($booking),
+            'state' => $booking->state->value,
+            'maybe' => $booking->maybe,
+            'held_until' => $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
+            'made_by' => $booking->made_by->value,
+            'cancelled_by' => $booking->cancelled_by?->value,
+            'cancel_note' => $booking->cancel_note,
+            'can_cancel' => $booking->stands() && $ahead,
+            'can_move' => $booking->stands() && $ahead,
+        ];
+    }
+}

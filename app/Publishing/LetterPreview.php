@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Booking\Occasion;
+use App\Models\Booking;
+
+/** The text of a message before it goes: whoever changes a sheet sees what each visitor will read. */
+interface LetterPreview
+{
+    /**
+     * @param  Booking  $then  as it would be; never saved
+     * @param  string  $word  the host's own words in it
+     * @param  int  $now  seconds since the epoch
+     */
+    public function toVisitor(Booking $then, Occasion $occasion, string $word, int $now): string;
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+/**
+ * Looks at a pasted video link for what makes such links fail: a session or a host's key in it, or an end to its life.
+ * The names of parameters and paths are common practice, no published source.
+ */
+final readonly class LinkCheck
+{
+    private const SESSION = '/^(?:.*session.*|s?id_?token|jsessionid|phpsessid|sid|token|access_?token|auth.*|ticket|jwt|sig|signature)$/i';
+
+    private const HOST = '/^(?:.*host.*|moderator|owner|admin|role)$/i';
+
+    private const EXPIRES = '/^(?:exp|expires?|expir.*|ttl|valid_?until|deadline)$/i';
+
+    /** @param  list<string>  $problems  in plain words */
+    private function __construct(
+        public array $problems,
+        /** The address without what is wrong with it; null where nothing is, or nothing can be done. */
+        public ?string $cleaned,
+    ) {
+    }
+
+    public static function of(string $link): self
+    {
+        $parts = parse_url($link) ?: [];
+        $problems = $kept = [];
+        if (isset($parts['user']) || isset($parts['pass'])) {
+            $problems[] = 'This link carries a user name or password that everybody who gets it could read.';
+        }
+        foreach (explode('&', $parts['query'] ?? '') as $pair) {
+            $name = urldecode(explode('=', $pair)[0]);
+            $value = urldecode(explode('=', $pair, 2)[1] ?? '');
+            $problem = match (true) {
+                $pair === '' => '',
+                preg_match(self::SESSION, $name) === 1, str_starts_with($value, 'eyJ') => "This link carries your own session (“{$name}”). It dies with it, or lets others act as you.",
+                preg_match(self::HOST, $name) === 1 => "This link carries a host’s key (“{$name}”): whoever has it is the host.",
+                preg_match(self::EXPIRES, $name) === 1 => "This link stops working after some time (“{$name}”).",
+                default => null,
+            };
+            if ($problem === null) {
+                $kept[] = $pair;
+            } elseif ($problem !== '') {
+                $problems[] = $problem;
+            }
+        }
+        if (preg_match('#/(?:host|start|moderator|admin)(?:/|$)#i', $parts['path'] ?? '') === 1) {
+            // A path cannot be mended from here: what opens for visitors only its service knows.
+            return new self([...$problems, 'This looks like the host’s own entrance. Copy the link that is meant for those you invite.'], null);
+        }
+        if ($problems === []) {
+            return new self([], null);
+        }
+
+        return new self($problems, ($parts['scheme'] ?? 'https').'://'.($parts['host'] ?? '').(isset($parts['port']) ? ':'.$parts['port'] : '')
+            .($parts['path'] ?? '').($kept === [] ? '' : '?'.implode('&', $kept)).(isset($parts['fragment']) ? '#'.$parts['fragment'] : ''));
+    }
+}

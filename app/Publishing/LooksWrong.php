@@ -1,0 +1,250 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Framework\Spell;
+use App\Models\Hold;
+use App\Models\Instant;
+use App\Models\PlaceKind;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Timetables\Asking;
+use App\Timetables\Judge;
+use Recess\Records\BlockRecord;
+use Recess\Repeat\Adjusted;
+use Recess\Repeat\OnDates;
+use Recess\Repeat\Repeating;
+use Recess\Rules\Because;
+use Recess\Slots\Block;
+use Recess\Slots\Pieces;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Span;
+use Recess\Time\Spans;
+use Recess\Time\Zone;
+use Recess\Timetable;
+
+/** What is possible but looks like a slip, each with its mend where there is one. */
+final readonly class LooksWrong
+{
+    private Zone $zone;
+
+    /**
+     * @param  Timetable  $drawn  the first days of it, as its host sees them
+     * @param  list<Pieces>  $pieces  all of its stretches
+     */
+    public function __construct(private WorksheetReader $reader, private Sheet $sheet, private Timetable $drawn, private array $pieces)
+    {
+        $this->zone = $drawn->sheet->zone;
+    }
+
+    /** @return list<array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    public function all(): array
+    {
+        $all = [];
+        foreach ([$this->early(), $this->endless(), $this->closedDays(), $this->acrossOtherSheets(), $this->nothingLeft(), $this->roomInUse(), $this->links()] as $some) {
+            array_push($all, ...iterator_to_array($some, false));
+        }
+
+        return $all;
+    }
+
+    /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    private function early(): \Generator
+    {
+        foreach ($this->reader->blocks as $i => $block) {
+            $from = $block->usual->hours[0]->from;
+            if (! $from->isEarly()) {
+                continue;
+            }
+            $hours = $block->usual->hours[0];
+            $later = $from->minute + 720 + $hours->minutes <= 1440;
+            yield $this->warning("blocks.$i.hours.0.from", "Meetings at $from are in the small hours of the morning.", $later ? [
+                'Make it '.LocalTime::ofMinute($from->minute + 720),
+                ['blocks' => $this->blocksWith($i, static function (array $record): array {
+                    foreach ($record['hours'] as $n => $one) {
+                        foreach (['from', 'until'] as $end) {
+                            $minute = LocalTime::parse($one[$end])->minute;
+                            $record['hours'][$n][$end] = (string) LocalTime::ofMinute($minute < 720 ? $minute + 720 : $minute);
+                        }
+                    }
+
+                    return $record;
+                })],
+            ] : null);
+        }
+    }
+
+    /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    private function endless(): \Generator
+    {
+        $term = null;
+        foreach ($this->reader->writer->school->termRanges() as $range) {
+            $term ??= $range->last->isBefore($this->reader->today) ? null : $range->last;
+        }
+        foreach ($this->reader->blocks as $i => $block) {
+            $pattern = self::plain($block);
+            if ($pattern instanceof Repeating && $pattern->last() === null) {
+                $end = $term ?? $this->reader->today->plusDays(182);
+                yield $this->warning("blocks.$i.until", 'This repeats without an end.', [
+                    'End it on '.Spell::plainDate($end),
+                    ['blocks' => $this->blocksWith($i, static fn (array $record): array => ['until' => (string) $end, 'times' => null] + $record)],
+                ]);
+            }
+        }
+    }
+
+    /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    private function closedDays(): \Generator
+    {
+        $closed = $this->reader->writer->school->closedDays();
+        foreach ($this->reader->blocks as $i => $block) {
+            $pattern = self::plain($block);
+            if (! $pattern instanceof OnDates) {
+                continue;
+            }
+            $hit = array_values(array_filter($pattern->dates, static fn (LocalDate $date): bool => $closed->holds($date)));
+            if ($hit !== []) {
+                $left = array_values(array_filter($pattern->dates, static fn (LocalDate $date): bool => ! $closed->holds($date)));
+                yield $this->warning("blocks.$i.dates", 'The school is closed on '.Spell::list(array_map(Spell::date(...), $hit)).', so no meeting is there.', $left === [] ? null : [
+                    'Take '.(count($hit) === 1 ? 'it' : 'them').' out',
+                    ['blocks' => $this->blocksWith($i, static fn (array $record): array => ['dates' => array_map(strval(...), $left)] + $record)],
+                ]);
+            }
+        }
+    }
+
+    /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    private function acrossOtherSheets(): \Generator
+    {
+        $mine = $this->stretches();
+        if (count($mine) === 0) {
+            return;
+        }
+        $all = $mine->all();
+        [$from, $before] = [$this->zone->dateAt($all[0]->start), $this->zone->dateAt($all[count($all) - 1]->start)->plusDays(1)];
+        $writer = $this->reader->sheet->host ?? $this->reader->writer;
+        $others = $writer->sheets()->whereIn('state', [SheetState::Open, SheetState::Paused])->whereNull('put_away_at')
+            ->where('id', '!=', $this->reader->sheet->id ?? 0)->with(Sheet::PARTS)->get();
+        foreach ($others as $other) {
+            $shared = $mine->overlap(Spans::of(array_map(static fn (Pieces $pieces): Span => $pieces->stretch, $other->toCore()->pieces($from, $before))));
+            if (count($shared) > 0) {
+                $when = $shared->all()[0];
+                yield $this->warning('blocks', sprintf(
+                    'This lies across your sheet “%s” on %s, %s to %s. Whatever is booked first takes the time on both.',
+                    $other->title, Spell::date($this->zone->dateAt($when->start)), Spell::time($when->start, $this->zone), Spell::time($when->end, $this->zone),
+                ), null);
+            }
+        }
+    }
+
+    /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    private function nothingLeft(): \Generator
+    {
+        if ($this->pieces === [] || $this->drawn->firstFree() !== null || Judge::firstFree($this->sheet, $this->drawn->world->now, Asking::host()) !== null) {
+            return;
+        }
+        $becauses = [];
+        foreach ($this->drawn->offers() as $offer) {
+            $becauses[] = ($offer->verdict->reasons[0] ?? null)?->because;
+        }
+        $tooSoon = in_array(Because::TooSoon, $becauses, true);
+        yield $this->warning('rules.lead_minutes', $tooSoon
+            ? 'No time is left that can still be booked: every one is sooner than the rules allow.'
+            : 'No time can be booked as this stands.', $tooSoon ? [
+                'Let people book until an hour before',
+                ['rules' => $this->reader->sheetRules()->with(['lead_minutes' => 60, 'lead_days' => null])->toArray()],
+            ] : null);
+    }
+
+    /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    private function roomInUse(): \Generator
+    {
+        $mine = $this->stretches();
+        $owner = $this->reader->sheet->staff_id ?? $this->reader->writer->id;
+        foreach ($this->reader->places() as $i => $place) {
+            if ($place->kind !== PlaceKind::Room || count($mine) === 0) {
+                continue;
+            }
+            $range = $mine->all();
+            $hold = Hold::query()->join('bookings', 'bookings.hold_id', '=', 'holds.id')->join('places', 'places.id', '=', 'bookings.place_id')
+                ->where('places.kind', 'room')->where('places.label', $place->label)->where('holds.staff_id', '!=', $owner)
+                ->where('holds.starts_at', '<', Instant::column($range[count($range) - 1]->end))
+                ->where('holds.ends_at', '>', Instant::column($range[0]->start))
+                ->orderBy('holds.starts_at')->get(['holds.*'])
+                ->first(static fn (Hold $one): bool => $mine->touches(Span::of($one->starts_at->getTimestamp(), $one->ends_at->getTimestamp())));
+            if ($hold !== null) {
+                yield $this->warning("places.$i.label", sprintf(
+                    '%s is used by somebody else on %s at %s.', $place->label,
+                    Spell::date($this->zone->dateAt($hold->starts_at->getTimestamp())), Spell::time($hold->starts_at->getTimestamp(), $this->zone),
+                ), null);
+            }
+        }
+    }
+
+    /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
+    private function links(): \Generator
+    {
+        foreach ($this->reader->list('places') as $i => $place) {
+            $link = is_string($place['link'] ?? null) ? trim($place['link']) : '';
+            if ($link === '' || isset($this->reader->errors["places.$i.link"])) {
+                continue;
+            }
+            $check = LinkCheck::of($link);
+            foreach ($check->problems as $problem) {
+                yield $this->warning("places.$i.link", $problem, $check->cleaned === null ? null : [
+                    "Use $check->cleaned", ['places' => $this->placesWith($i, $check->cleaned)],
+                ]);
+            }
+            $other = Sheet::query()->where('id', '!=', $this->reader->sheet->id ?? 0)
+                ->whereHas('places', static fn ($one) => $one->where('link', $link))->first();
+            if ($other !== null) {
+                yield $this->warning("places.$i.link", "This link stands on the sheet “{$other->title}” too: whoever has it from there can walk into these meetings.", null);
+            }
+        }
+    }
+
+    /** @return list<array<mixed>> */
+    private function placesWith(int $i, string $link): array
+    {
+        $places = $this->reader->list('places');
+        $places[$i] = ['link' => $link] + $places[$i];
+
+        return $places;
+    }
+
+    private static function plain(Block $block): \Recess\Repeat\Pattern
+    {
+        return $block->pattern instanceof Adjusted ? $block->pattern->pattern : $block->pattern;
+    }
+
+    private function stretches(): Spans
+    {
+        return Spans::of(array_map(static fn (Pieces $pieces): Span => $pieces->stretch, $this->pieces));
+    }
+
+    /**
+     * The form's blocks with one of them changed.
+     *
+     * @param  \Closure(array<string, mixed>): array<string, mixed>  $change
+     * @return list<array<string, mixed>>
+     */
+    private function blocksWith(int $i, \Closure $change): array
+    {
+        $records = array_map(BlockRecord::of(...), $this->reader->blocks);
+        $records[$i] = $change($records[$i]);
+
+        return array_values($records);
+    }
+
+    /**
+     * @param  array{string, array<string, mixed>}|null  $mend
+     * @return array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}
+     */
+    private function warning(string $about, string $message, ?array $mend): array
+    {
+        return ['about' => $about, 'message' => $message, 'mend' => $mend === null ? null : ['label' => $mend[0], 'form' => $mend[1]]];
+    }
+}

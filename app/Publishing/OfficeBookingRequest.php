@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Models\Party;
+use App\Visiting\BookingRequest;
+
+/** The office books for somebody on the phone, who may have no e-mail address. */
+final class OfficeBookingRequest extends BookingRequest
+{
+    protected function emailOptional(): bool
+    {
+        return true;
+    }
+
+    protected function party(): Party
+    {
+        return Party::Office;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Framework\Contended;
+use App\Models\Instant;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Timetables\Asking;
+use App\Timetables\Guards;
+use App\Timetables\Judge;
+
+/** Opens a sheet to everybody who has its link. */
+final class PublishSheet
+{
+    /**
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws NothingToBook when no slot can be had any more
+     */
+    public function __invoke(Sheet $sheet, int $now): Sheet
+    {
+        if (Judge::firstFree($sheet, $now, Asking::host()) === null) {
+            throw new NothingToBook;
+        }
+
+        return Contended::transaction(static function () use ($sheet, $now): Sheet {
+            Guards::sheet($sheet);
+            $sheet->update(['state' => SheetState::Open, 'published_at' => Instant::column($now), 'paused_note' => '']);
+
+            return $sheet;
+        });
+    }
+}

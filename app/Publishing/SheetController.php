@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Framework\Spell;
+use App\Models\Notice;
+use App\Models\Sheet;
+use App\Models\SheetKind;
+use App\Models\SheetState;
+use App\Models\StaffMember;
+use App\Timetables\Judge;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Recess\Time\LocalDate;
+use Recess\Time\TimeNotValid;
+
+/** The sheets that a staff member has written, or looks after with others. */
+final class SheetController
+{
+    public function index(#[CurrentUser] StaffMember $host): View
+    {
+        $now = Clock::now();
+        $sheets = Sheet::query()
+            ->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id)))
+            ->with(Sheet::PARTS)->orderByDesc('id')->get();
+
+        return Page::staff('Sheets', 'Your sheets', [
+            'host' => $host->name,
+            'door' => '/d/'.$host->slug,
+            'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
+                ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
+            'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
+            'sheets' => $sheets->map(static fn (Sheet $sheet): array => HostSheetData::row($sheet, $now))->all(),
+        ]);
+    }
+
+    /** @return list<array<string, mixed>> every colleague's open sheet, for whoever books for people on the phone */
+    private function ofTheSchool(StaffMember $office, int $now): array
+    {
+        $sheets = Sheet::query()->where('state', SheetState::Open)->where('staff_id', '!=', $office->id)->whereNull('put_away_at')
+            ->whereHas('host', static fn ($host) => $host->where('school_id', $office->school_id))
+            ->with(Sheet::PARTS)->orderBy('title')->get();
+        $free = Judge::firstFreeOfAll($sheets->all(), $now);
+
+        return array_values($sheets->map(static fn (Sheet $sheet): array => [
+            'id' => $sheet->id, 'title' => $sheet->title, 'host' => $sheet->host->name,
+            'next' => isset($free[$sheet->id]) ? Spell::ahead($free[$sheet->id]->start, $now, $sheet->toCore()->zone) : null,
+        ])->all());
+    }
+
+    public function create(#[CurrentUser] StaffMember $host, Request $request): View
+    {
+        $kind = SheetKind::tryFrom($request->string('kind')->toString()) ?? SheetKind::Conferences;
+
+        return Page::staff('Worksheet', 'New sheet', WorksheetData::of($host, null, SheetFormData::fresh($kind, $host, $this->today($host)), Clock::now()));
+    }
+
+    public function edit(#[CurrentUser] StaffMember $host, Sheet $sheet): View
+    {
+        return Page::staff('Worksheet', 'Change '.$sheet->title, WorksheetData::of($host, $sheet, SheetFormData::of($sheet), Clock::now()));
+    }
+
+    public function page(#[CurrentUser] StaffMember $host, Sheet $sheet, Look $look): View
+    {
+        $data = ['host' => $host->name, 'sheet' => $this->whole($sheet)];
+        $look($host, $sheet, Clock::now());
+
+        return Page::staff('HostSheet', $sheet->title, $data);
+    }
+
+    public function show(Sheet $sheet, Request $request): JsonResponse
+    {
+        try {
+            $from = $request->filled('from') ? LocalDate::parse($request->string('from')->toString()) : null;
+        } catch (TimeNotValid) {
+            $from = null;
+        }
+
+        return new JsonResponse($this->whole($sheet, $from));
+    }
+
+    public function store(#[CurrentUser] StaffMember $host, SheetRequest $request, WriteSheet $write): JsonResponse
+    {
+        return new JsonResponse($this->whole($write($host, $request->statement(), Clock::now())), 201);
+    }
+
+    /** Whom a change would hit, before it is saved; nothing changes. */
+    public function effect(Sheet $sheet, SheetRequest $request, EffectData $data): JsonResponse
+    {
+        return new JsonResponse($data->of(EditEffect::of($sheet, $request->statement(), Clock::now()), $request->string('word')->toString()));
+    }
+
+    public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write): JsonResponse
+    {
+        $version = $request->filled('version') ? $request->integer('version') : null;
+
+        return new JsonResponse($this->whole($write($host, $request->statement(), Clock::now(), $sheet, $version, $request->settlement())));
+    }
+
+    /** @return array<string, mixed> */
+    private function whole(Sheet $sheet, ?LocalDate $from = null): array
+    {
+        return HostSheetData::whole($sheet, Clock::now(), $from);
+    }
+
+    private function today(StaffMember $host): LocalDate
+    {
+        return $host->school->timeZone()->dateAt(Clock::now());
+    }
+}

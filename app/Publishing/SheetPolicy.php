@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\StaffMember;
+use Illuminate\Auth\Access\Response;
+
+/** Who may do what with a sheet. */
+final class SheetPolicy
+{
+    /** Anyone with the link, once it is published; until then the sheet is not there for them. */
+    public function visit(?StaffMember $reader, Sheet $sheet): Response
+    {
+        return $sheet->state === SheetState::Draft ? Response::denyAsNotFound() : Response::allow();
+    }
+
+    /** Paused and closed ones say so themselves, with what was typed kept. */
+    public function book(?StaffMember $reader, Sheet $sheet): Response
+    {
+        return $sheet->state === SheetState::Draft ? Response::denyAsNotFound() : Response::allow();
+    }
+
+    public function viewAny(StaffMember $reader): bool
+    {
+        return true;
+    }
+
+    public function create(StaffMember $writer): bool
+    {
+        return true;
+    }
+
+    /** The office sees every sheet of its school, for those who ring. */
+    public function view(StaffMember $reader, Sheet $sheet): bool
+    {
+        return $sheet->isRunBy($reader) || $this->isOffice($reader, $sheet);
+    }
+
+    public function update(StaffMember $writer, Sheet $sheet): bool
+    {
+        return $sheet->isRunBy($writer);
+    }
+
+    public function copy(StaffMember $writer, Sheet $sheet): bool
+    {
+        return $this->view($writer, $sheet);
+    }
+
+    public function bookFor(StaffMember $writer, Sheet $sheet): Response
+    {
+        return $sheet->state !== SheetState::Draft && ($sheet->isRunBy($writer) || $this->isOffice($writer, $sheet)) ? Response::allow() : Response::deny();
+    }
+
+    private function isOffice(StaffMember $staff, Sheet $sheet): bool
+    {
+        return $staff->office && $sheet->host->school_id === $staff->school_id;
+    }
+}

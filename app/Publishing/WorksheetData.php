@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use App\School\SettingsData;
+use Recess\Time\LocalDate;
+
+/** All that a worksheet offers to choose from. */
+final class WorksheetData
+{
+    private const MONTHS = 14;
+
+    /**
+     * @param  array<string, mixed>  $form  as SheetForm
+     * @return array<string, mixed> props of web/pages/Worksheet.svelte
+     */
+    public static function of(StaffMember $host, ?Sheet $sheet, array $form, int $now): array
+    {
+        $school = $host->school;
+        $today = $school->timeZone()->dateAt($now);
+
+        return [
+            'host' => $host->name,
+            'sheet' => $sheet === null ? null : ['id' => $sheet->id, 'state' => $sheet->state->value, 'bookings' => $sheet->bookings()->whereNotNull('hold_id')->count()],
+            'form' => $form,
+            'today' => (string) $today,
+            'year' => self::year($today, $host),
+            'terms' => $school->terms,
+            'places' => SettingsData::places($host),
+            'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
+                ->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
+        ];
+    }
+
+    /**
+     * The months to come, a ruler each: the page lays out no calendar of its own.
+     *
+     * @return list<array{name: string, days: list<array{date: string, number: int, weekday: int, said: string, closed: string|null, past: bool}>}>
+     */
+    private static function year(LocalDate $today, StaffMember $host): array
+    {
+        $closed = [];
+        foreach ($host->school->closed_days as $range) {
+            for ($day = LocalDate::parse($range['first'])->day; $day <= LocalDate::parse($range['last'])->day; $day++) {
+                $closed[$day] = $range['name'];
+            }
+        }
+        [$year, $month] = $today->parts();
+        $months = [];
+        for ($i = 0; $i < self::MONTHS; $i++, $month++) {
+            $start = LocalDate::of($year + intdiv($month - 1, 12), ($month - 1) % 12 + 1, 1);
+            $days = [];
+            for ($n = 0; $n < (int) gmdate('t', $start->day * 86_400); $n++) {
+                $date = $start->plusDays($n);
+                $days[] = [
+                    'date' => (string) $date, 'number' => $n + 1, 'weekday' => $date->weekday()->value,
+                    'said' => gmdate('l j F Y', $date->day * 86_400), 'closed' => $closed[$date->day] ?? null, 'past' => $date->isBefore($today),
+                ];
+            }
+            $months[] = ['name' => gmdate('F Y', $start->day * 86_400), 'days' => $days];
+        }
+
+        return $months;
+    }
+}

@@ -1,0 +1,298 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Models\HostRole;
+use App\Models\LinkMode;
+use App\Models\PlaceKind;
+use App\Models\Question;
+use App\Models\QuestionKind;
+use App\Models\Questions;
+use App\Models\Sheet;
+use App\Models\SheetKind;
+use App\Models\StaffMember;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\Rule;
+use Recess\Hosts;
+use Recess\RecessException;
+use Recess\Records\BlockReader;
+use Recess\Records\RecordNotValid;
+use Recess\Repeat\Adjusted;
+use Recess\Repeat\OnDates;
+use Recess\Repeat\Repeating;
+use Recess\Rules\Rulebook;
+use Recess\Rules\Stated;
+use Recess\Rules\TermKind;
+use Recess\Sheet as CoreSheet;
+use Recess\Slots\Block;
+use Recess\Slots\Pieces;
+use Recess\Time\LocalDate;
+
+/**
+ * Reads a worksheet as it is typed. Everything wrong is found at once, each thing at its field; what can be read is
+ * there even when something else cannot, so that the rulers go on being drawn.
+ */
+final class WorksheetReader
+{
+    /** A year typed with a digit too many is a slip, not a plan. */
+    private const DAYS_AHEAD = 3 * 366;
+
+    /** Three years of full school days in ten-minute meetings are about half of this. */
+    private const MOST_SLOTS = 60_000;
+
+    /** @var array<string, list<string>> messages by field, such as "blocks.0.hours.0.until" */
+    public array $errors = [];
+
+    /** @var array<int, Block> those that can be read, by their place in the form */
+    public array $blocks = [];
+
+    /** @param  array<mixed>  $form as SheetForm in docs/formats/recess.openapi.yaml */
+    private function __construct(
+        public readonly array $form,
+        public readonly StaffMember $writer,
+        public readonly ?Sheet $sheet,
+        public readonly LocalDate $today,
+    ) {
+    }
+
+    /** @param  array<mixed>  $form */
+    public static function read(array $form, StaffMember $writer, ?Sheet $sheet, int $now): self
+    {
+        $reader = new self($form, $writer, $sheet, $writer->school->timeZone()->dateAt($now));
+        $reader->errors = Validator::make($form, $reader->rules())->errors()->toArray();
+        $reader->readBlocks();
+        $reader->checkQuestions();
+
+        return $reader;
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function rules(): array
+    {
+        return [
+            'title' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
+            'kind' => [Rule::enum(SheetKind::class)],
+            'intro' => ['nullable', 'string', 'max:4000'],
+            'blocks' => ['required', 'array', 'max:40'],
+            'joining' => ['boolean'],
+            'places' => ['required', 'array', 'max:12'],
+            'places.*.kind' => ['required', Rule::enum(PlaceKind::class)],
+            'places.*.label' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
+            'places.*.link' => ['nullable', 'string', 'max:2000', 'url:http,https'],
+            'places.*.link_mode' => [Rule::enum(LinkMode::class)],
+            'places.*.directions' => ['nullable', 'string', 'max:500'],
+            'questions' => ['array', 'max:40'],
+            'questions.*.key' => ['required', 'string', 'max:40', 'regex:/^[a-z0-9-]+$/D', 'distinct'],
+            'questions.*.kind' => ['required', Rule::enum(QuestionKind::class)],
+            'questions.*.label' => ['required', 'string', 'max:200', 'not_regex:/[\r\n]/'],
+            'questions.*.help' => ['nullable', 'string', 'max:500'],
+            'questions.*.required' => ['boolean'],
+            'questions.*.on_run_sheet' => ['boolean'],
+            'questions.*.choices' => ['array', 'max:50'],
+            'questions.*.choices.*' => ['required', 'string', 'max:200'],
+            ...self::rulebook(),
+            'hosts' => ['array', 'max:20'],
+            'hosts.*.id' => ['required', 'integer', 'distinct', Rule::exists('staff', 'id')->where('school_id', $this->writer->school_id)->whereNot('id', $this->sheet->staff_id ?? $this->writer->id)],
+            'hosts.*.role' => ['required', Rule::enum(HostRole::class)],
+        ];
+    }
+
+    /** @return array<string, list<mixed>> how the fields of the rulebook are checked: what is not there has its default */
+    private static function rulebook(): array
+    {
+        $rules = [];
+        foreach (Rulebook::terms() as $term) {
+            $need = match (true) {
+                $term->unless !== null => ['sometimes', "required_without:rules.$term->unless", 'nullable'],
+                $term->canBeNone || $term->kind === TermKind::Clock => ['nullable'],
+                default => ['sometimes', 'required'],
+            };
+            $rules["rules.$term->name"] = match ($term->kind) {
+                TermKind::Whole => [...$need, 'integer', "between:$term->least,$term->most"],
+                TermKind::Yes => ['sometimes', 'boolean'],
+                TermKind::Clock => [...$need, 'string', 'date_format:H:i'],
+                TermKind::Moment => [...$need, 'date_format:Y-m-d\\TH:i', ...($term->after === null ? [] : ["after:rules.$term->after"])],
+                TermKind::Choice => [...$need, Rule::in($term->choices)],
+                TermKind::Wholes => ['sometimes', 'array', 'max:'.$term->atMost()],
+            };
+            if ($term->kind === TermKind::Wholes) {
+                $rules["rules.$term->name.*"] = ['integer', "between:$term->least,$term->most"];
+            }
+        }
+
+        return $rules;
+    }
+
+    private function readBlocks(): void
+    {
+        foreach ($this->list('blocks') as $i => $record) {
+            try {
+                $block = BlockReader::read($record);
+            } catch (RecordNotValid $failure) {
+                foreach ($failure->errors as $field => $message) {
+                    $this->errors["blocks.$i.$field"][] = $message;
+                }
+
+                continue;
+            }
+            if ($this->slotsOf($block) > self::MOST_SLOTS) {
+                $this->errors["blocks.$i.minutes"][] = sprintf('That would make more than %s meetings. Look at the length, the hours and the last day again.', number_format(self::MOST_SLOTS));
+
+                continue;
+            }
+            $this->blocks[$i] = $block;
+            $this->checkDates($i, $block);
+        }
+        if ($this->blocks !== []) {
+            try {
+                $this->pieces();
+            } catch (RecessException $failure) {
+                $this->errors['blocks'][] = $failure->getMessage();
+            }
+        }
+    }
+
+    /** About how many slots come of it, counted without making them. */
+    private function slotsOf(Block $block): int
+    {
+        $dates = count($block->pattern->dates($this->today->plusDays(-366), $this->today->plusDays(self::DAYS_AHEAD)));
+        $perDay = 0;
+        foreach ($block->usual->hours as $hours) {
+            $perDay += intdiv($hours->minutes, $block->cut->minutes + $block->cut->gap) + 1;
+        }
+
+        return $dates * $perDay;
+    }
+
+    /** Past dates are slips, unless the sheet has had them all along. */
+    private function checkDates(int $i, Block $block): void
+    {
+        $pattern = $block->pattern instanceof Adjusted ? $block->pattern->pattern : $block->pattern;
+        $field = $pattern instanceof OnDates ? "blocks.$i.dates" : "blocks.$i.until";
+        $dates = $pattern instanceof OnDates ? $pattern->dates : array_filter([$pattern->last()]);
+        foreach ($dates as $date) {
+            $problem = match (true) {
+                $date->isBefore($this->today) && ! $this->hadAlready($date) => "$date is past. Choose today or later.",
+                $date->isAfter($this->today->plusDays(self::DAYS_AHEAD)) => "$date is more than three years ahead. Look at the year again.",
+                default => null,
+            };
+            if ($problem !== null) {
+                $this->errors[$field][] = $problem;
+
+                return;
+            }
+        }
+        if ($pattern instanceof Repeating && $pattern->first->isAfter($this->today->plusDays(self::DAYS_AHEAD))) {
+            $this->errors["blocks.$i.first"][] = "$pattern->first is more than three years ahead. Look at the year again.";
+        }
+    }
+
+    private function hadAlready(LocalDate $date): bool
+    {
+        foreach ($this->sheet?->coreBlocks() ?? [] as $block) {
+            if ($block->pattern->last()?->isBefore($this->today) || $block->pattern->dates($date, $date->plusDays(1)) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function checkQuestions(): void
+    {
+        foreach ($this->list('questions') as $i => $question) {
+            $kind = QuestionKind::tryFrom(is_string($question['kind'] ?? null) ? $question['kind'] : '');
+            if ($kind?->hasChoices() && count(is_array($question['choices'] ?? null) ? $question['choices'] : []) < 2) {
+                $this->errors["questions.$i.choices"][] = 'Write at least two answers to choose from, one to a line.';
+            }
+            if (($kind === QuestionKind::Student) !== (($question['key'] ?? null) === 'student')) {
+                $this->errors["questions.$i.kind"][] = 'The student’s name is asked once, and by the question made for it.';
+            }
+        }
+        foreach ($this->list('places') as $i => $place) {
+            if (($place['kind'] ?? '') === 'video' && ($place['link_mode'] ?? 'one') === 'one' && ($place['link'] ?? '') === '') {
+                $this->errors["places.$i.link"][] = 'Please fill this in, or choose to have a link made for each meeting, or to add it later.';
+            }
+        }
+    }
+
+    /** The rules as they are stated, or their defaults. */
+    public function sheetRules(): Stated
+    {
+        $rules = $this->form['rules'] ?? [];
+
+        return Stated::of(is_array($rules) ? $rules : []);
+    }
+
+    /**
+     * All stretches that come of the blocks that can be read, in order.
+     *
+     * @return list<Pieces>
+     *
+     * @throws RecessException when blocks overlap that are not to be joined
+     */
+    public function pieces(): array
+    {
+        $school = $this->writer->school;
+        $sheet = new CoreSheet($school->timeZone(), array_values($this->blocks), Hosts::of(0), Stated::of(), closedDays: $school->closedDays(), joining: (bool) ($this->form['joining'] ?? false));
+        [$from, $before] = $sheet->reach($this->today);
+
+        return $this->blocks === [] ? [] : $sheet->pieces($from, $before);
+    }
+
+    /** @return list<array<mixed>> */
+    public function list(string $field): array
+    {
+        $list = $this->form[$field] ?? [];
+
+        return is_array($list) ? array_values(array_filter($list, is_array(...))) : [];
+    }
+
+    public function text(string $field): string
+    {
+        return is_string($this->form[$field] ?? null) ? trim($this->form[$field]) : '';
+    }
+
+    /** What the worksheet states, when nothing is wrong with it. */
+    public function statement(): SheetStatement
+    {
+        $blocks = array_values($this->blocks);
+        $places = $this->places();
+        if ($this->errors !== [] || $blocks === [] || $places === []) {
+            throw new \LogicException('Asked for the statement of a worksheet that is not in order.');
+        }
+        $colleagues = [];
+        foreach ($this->list('hosts') as $one) {
+            $colleagues[(int) (is_scalar($one['id'] ?? null) ? $one['id'] : 0)] = HostRole::from(is_string($one['role'] ?? null) ? $one['role'] : '');
+        }
+
+        return new SheetStatement(
+            title: $this->text('title'),
+            intro: $this->text('intro'),
+            blocks: $blocks,
+            places: $places,
+            questions: new Questions(array_map(Question::fromArray(...), $this->list('questions'))),
+            rules: $this->sheetRules(),
+            kind: SheetKind::tryFrom($this->text('kind')) ?? SheetKind::Conferences,
+            joining: (bool) ($this->form['joining'] ?? false),
+            colleagues: $colleagues,
+        );
+    }
+
+    /** @return list<PlaceStatement> those that are stated well enough to show */
+    public function places(): array
+    {
+        $places = [];
+        foreach ($this->list('places') as $place) {
+            $text = static fn (string $field): string => is_string($place[$field] ?? null) ? trim($place[$field]) : '';
+            $kind = PlaceKind::tryFrom($text('kind'));
+            if ($kind !== null && $text('label') !== '') {
+                $places[] = new PlaceStatement($kind, $text('label'), $text('link') ?: null, $text('directions'), LinkMode::tryFrom($text('link_mode')) ?? LinkMode::One, is_int($place['id'] ?? null) ? $place['id'] : null);
+            }
+        }
+
+        return $places;
+    }
+}

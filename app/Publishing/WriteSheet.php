@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Booking\BookingNews;
+use App\Booking\Occasion;
+use App\Framework\Contended;
+use App\Models\Block;
+use App\Models\Booking;
+use App\Models\Instant;
+use App\Models\Party;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\StaffMember;
+use App\Timetables\Guards;
+use Illuminate\Support\Str;
+
+/** Keeps what the worksheet says, on a new sheet or on one that is changed; nobody who has booked is moved unseen. */
+final class WriteSheet
+{
+    public function __construct(private readonly Resettle $resettle)
+    {
+    }
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @param  Sheet|null  $sheet  the one that is changed
+     * @param  int|null  $version  the version that the writer began from
+     * @param  Settlement|null  $settlement  what becomes of those whom the change touches
+     *
+     * @throws SheetMoved when somebody else has changed the sheet meanwhile
+     * @throws BookingsAffected when it touches a booking for which nothing is settled: the writer has not seen it
+     */
+    public function __invoke(StaffMember $host, SheetStatement $statement, int $now, ?Sheet $sheet = null, ?int $version = null, ?Settlement $settlement = null): Sheet
+    {
+        return Contended::transaction(function () use ($host, $statement, $now, $sheet, $version, $settlement): Sheet {
+            $touched = null;
+            if ($sheet !== null) {
+                Guards::edit($sheet);
+                $sheet = Sheet::query()->findOrFail($sheet->id);
+                if ($version !== null && $version !== $sheet->version) {
+                    throw new SheetMoved($sheet);
+                }
+                $touched = EditEffect::of($sheet, $statement, $now);
+                if (! $touched->isSettledBy($settlement)) {
+                    throw new BookingsAffected($touched);
+                }
+            }
+            $sheet ??= new Sheet(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($statement->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 0]);
+            $sheet->fill([
+                'title' => $statement->title,
+                'kind' => $statement->kind,
+                'intro' => $statement->intro,
+                'rules' => $statement->rules,
+                'questions' => $statement->questions,
+                'joining' => $statement->joining,
+                'version' => $sheet->version + 1,
+            ])->save();
+            $sheet->blocks()->delete();
+            foreach ($statement->blocks as $block) {
+                $sheet->blocks()->create(Block::columnsOf($block));
+            }
+            $changed = $this->keepPlaces($sheet, $statement->places, $now);
+            $this->keepColleagues($sheet, $statement);
+            $sheet->refresh();
+            if ($touched !== null && $settlement !== null) {
+                ($this->resettle)($sheet, $touched, $settlement);
+            }
+            $this->tellOfPlaces($sheet, $changed, $now);
+
+            return $sheet->refresh();
+        });
+    }
+
+    /**
+     * @param  non-empty-list<PlaceStatement>  $places
+     * @return array<int, Occasion> what is new about places on which bookings may stand
+     */
+    private function keepPlaces(Sheet $sheet, array $places, int $now): array
+    {
+        $known = $sheet->places()->get()->keyBy('id');
+        $changed = $kept = [];
+        foreach ($places as $position => $statement) {
+            $place = $statement->id === null ? null : $known->get($statement->id);
+            if ($place === null) {
+                $kept[] = $sheet->places()->create($statement->columns() + ['position' => $position])->id;
+
+                continue;
+            }
+            $place->fill($statement->columns() + ['position' => $position]);
+            if ($place->isDirty(['label', 'directions', 'kind'])) {
+                $changed[$place->id] = Occasion::PlaceChanged;
+            } elseif ($place->isDirty('link') && $place->link !== null) {
+                $changed[$place->id] = $place->getOriginal('link') === null ? Occasion::LinkAdded : Occasion::LinkChanged;
+            }
+            $place->save();
+            $kept[] = $place->id;
+        }
+        // A place that bookings stand on stays known to them; it can only not be chosen any more.
+        $gone = $sheet->places()->whereNotIn('id', $kept);
+        (clone $gone)->whereNotIn('id', Booking::query()->where('sheet_id', $sheet->id)->select('place_id'))->delete();
+        $gone->update(['removed_at' => Instant::column($now)]);
+
+        return $changed;
+    }
+
+    private function keepColleagues(Sheet $sheet, SheetStatement $statement): void
+    {
+        $sheet->colleagues()->whereNotIn('staff_id', array_keys($statement->colleagues))->delete();
+        foreach ($statement->colleagues as $staff => $role) {
+            $sheet->colleagues()->updateOrCreate(['staff_id' => $staff], ['role' => $role]);
+        }
+    }
+
+    /** @param  array<int, Occasion>  $changed */
+    private function tellOfPlaces(Sheet $sheet, array $changed, int $now): void
+    {
+        foreach ($changed as $place => $occasion) {
+            foreach ($sheet->bookings()->where('place_id', $place)->where('ends_at', '>', Instant::column($now))->whereNotNull('hold_id')->get() as $booking) {
+                $booking->update(['sequence' => $booking->sequence + 1]);
+                event(new BookingNews($booking, $occasion, Party::Host));
+            }
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Sheet;
+use App\Publishing\HostBookingController;
+use App\Publishing\OfficeController;
+use App\Publishing\SheetController;
+use App\Publishing\SheetLifeController;
+use App\Publishing\WorksheetController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(['web', 'auth'])->group(static function (): void {
+    Route::get('/staff', [SheetController::class, 'index'])->can('viewAny', Sheet::class);
+    Route::get('/staff/sheets/new', [SheetController::class, 'create'])->can('create', Sheet::class);
+    Route::get('/staff/sheets/{sheet}', [SheetController::class, 'page'])->can('view', 'sheet');
+    Route::get('/staff/sheets/{sheet}/edit', [SheetController::class, 'edit'])->can('update', 'sheet');
+
+    Route::post('/api/staff/worksheet', [WorksheetController::class, 'draw'])->can('create', Sheet::class);
+    Route::post('/api/staff/worksheet/occurrence', [WorksheetController::class, 'occurrence'])->can('create', Sheet::class);
+    Route::post('/api/staff/sheets', [SheetController::class, 'store'])->can('create', Sheet::class);
+    Route::get('/api/staff/sheets/{sheet}', [SheetController::class, 'show'])->can('view', 'sheet');
+    Route::put('/api/staff/sheets/{sheet}', [SheetController::class, 'update'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/effect', [SheetController::class, 'effect'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/publish', [SheetLifeController::class, 'publish'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/state', [SheetLifeController::class, 'state'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/put-away', [SheetLifeController::class, 'putAway'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/copy', [SheetLifeController::class, 'copy'])->can('copy', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/address', [SheetLifeController::class, 'rename'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/slot', [SheetLifeController::class, 'slot'])->can('update', 'sheet');
+
+    Route::post('/api/staff/sheets/{sheet}/link', [HostBookingController::class, 'link'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/bookings', [OfficeController::class, 'book'])->can('bookFor', 'sheet');
+    Route::post('/api/staff/bookings/{booking}/cancel', [HostBookingController::class, 'cancel'])->can('cancel', 'booking');
+    Route::post('/api/staff/bookings/{booking}/move', [HostBookingController::class, 'move'])->can('cancel', 'booking');
+    Route::post('/api/staff/bookings/{booking}/answer', [HostBookingController::class, 'answer'])->can('answer', 'booking');
+    Route::get('/staff/bookings/{booking}/slip.pdf', [OfficeController::class, 'slip'])->can('cancel', 'booking');
+});

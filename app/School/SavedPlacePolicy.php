@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\School;
+
+use App\Models\SavedPlace;
+use App\Models\StaffMember;
+
+/** One’s own places, and the school’s for the office. */
+final class SavedPlacePolicy
+{
+    public function change(StaffMember $staff, SavedPlace $place): bool
+    {
+        return $place->staff_id === $staff->id || ($place->staff_id === null && $staff->office && $place->school_id === $staff->school_id);
+    }
+}

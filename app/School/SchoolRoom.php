@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\School;
+
+use App\Framework\Room;
+use App\Models\Notice;
+use App\Models\SavedPlace;
+use App\Models\School;
+use App\Models\StaffMember;
+use Illuminate\Support\Facades\Gate;
+
+/** People, signing in, places, terms. */
+final class SchoolRoom extends Room
+{
+    protected function policies(): array
+    {
+        return [Notice::class => NoticePolicy::class, SavedPlace::class => SavedPlacePolicy::class, School::class => SchoolPolicy::class];
+    }
+
+    public function boot(): void
+    {
+        parent::boot();
+        Gate::define('sign-in', static fn (?StaffMember $reader): bool => true);
+        Gate::define('set-up-school', static fn (StaffMember $staff): bool => $staff->office);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\School;
+
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Models\SavedPlace;
+use App\Models\Secret;
+use App\Models\StaffMember;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+
+/** What a staff member sets for themselves, and the office for the school. */
+final class SettingsController
+{
+    public function page(#[CurrentUser] StaffMember $staff): View
+    {
+        return Page::staff('Settings', 'Settings', ['host' => $staff->name, 'settings' => $this->data($staff)]);
+    }
+
+    public function me(#[CurrentUser] StaffMember $staff, MeRequest $request): JsonResponse
+    {
+        $staff->update($request->columns());
+
+        return new JsonResponse($this->data($staff));
+    }
+
+    public function picture(#[CurrentUser] StaffMember $staff, Request $request): JsonResponse
+    {
+        $request->validate(['picture' => ['nullable', 'file', 'max:8192']]);
+        $file = $request->file('picture');
+        try {
+            $staff->update(['picture' => $file instanceof UploadedFile ? Portrait::square((string) $file->getContent()) : null]);
+        } catch (\InvalidArgumentException $failure) {
+            throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
+        }
+
+        return new JsonResponse($this->data($staff));
+    }
+
+    /** A new secret address for the feed of one's bookings; the old one stops working. */
+    public function renewFeed(#[CurrentUser] StaffMember $staff): JsonResponse
+    {
+        $staff->feed_generation++;
+        $staff->feed_hash = Secret::hash($staff->feedToken());
+        $staff->save();
+
+        return new JsonResponse($this->data($staff));
+    }
+
+    public function school(#[CurrentUser] StaffMember $staff, SchoolRequest $request): JsonResponse
+    {
+        $staff->school->update($request->columns());
+
+        return new JsonResponse($this->data($staff));
+    }
+
+    /** Closed days out of an .ics file: they are offered, and kept with the rest of the form. */
+    public function closedDays(#[CurrentUser] StaffMember $staff, Request $request): JsonResponse
+    {
+        $request->validate(['file' => ['required', 'file', 'max:10240']]);
+        $file = $request->file('file');
+        try {
+            $days = ClosedDaysFile::read($file instanceof UploadedFile ? (string) $file->getContent() : '', $staff->school->timeZone(), Clock::now());
+        } catch (\Recess\RecessException $failure) {
+            throw ValidationException::withMessages(['file' => $failure->getMessage()]);
+        }
+
+        return new JsonResponse(['closed_days' => $days]);
+    }
+
+    public function addPlace(#[CurrentUser] StaffMember $staff, SavedPlaceRequest $request): JsonResponse
+    {
+        SavedPlace::query()->create($request->columns());
+
+        return new JsonResponse($this->data($staff), 201);
+    }
+
+    public function removePlace(#[CurrentUser] StaffMember $staff, SavedPlace $place): JsonResponse
+    {
+        $place->delete();
+
+        return new JsonResponse($this->data($staff));
+    }
+
+    /** @return array<string, mixed> */
+    private function data(StaffMember $staff): array
+    {
+        if ($staff->feed_hash === null) {
+            $staff->update(['feed_hash' => Secret::hash($staff->feedToken())]);
+        }
+
+        return SettingsData::of($staff->refresh(), Clock::now());
+    }
+}

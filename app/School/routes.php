@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Sheet;
+use App\School\NoticeController;
+use App\School\SessionController;
+use App\School\SettingsController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(['web', 'guest'])->group(static function (): void {
+    Route::get('/staff/sign-in', [SessionController::class, 'page'])->can('sign-in');
+    Route::post('/api/staff/session', [SessionController::class, 'store'])->can('sign-in');
+});
+
+Route::middleware(['web', 'auth'])->group(static function (): void {
+    Route::delete('/api/staff/session', [SessionController::class, 'destroy'])->can('viewAny', Sheet::class);
+    Route::get('/staff/settings', [SettingsController::class, 'page'])->can('viewAny', Sheet::class);
+    Route::put('/api/staff/me', [SettingsController::class, 'me'])->can('viewAny', Sheet::class);
+    Route::post('/api/staff/me/picture', [SettingsController::class, 'picture'])->can('viewAny', Sheet::class);
+    Route::post('/api/staff/me/feed', [SettingsController::class, 'renewFeed'])->can('viewAny', Sheet::class);
+    Route::put('/api/staff/school', [SettingsController::class, 'school'])->can('set-up-school');
+    Route::post('/api/staff/school/closed-days', [SettingsController::class, 'closedDays'])->can('set-up-school');
+    Route::post('/api/staff/places', [SettingsController::class, 'addPlace'])->can('viewAny', Sheet::class);
+    Route::delete('/api/staff/places/{place}', [SettingsController::class, 'removePlace'])->can('change', 'place');
+    Route::post('/api/staff/notices/{notice}/seen', [NoticeController::class, 'seen'])->can('change', 'notice');
+});

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sharing;
+
+use App\Models\Booking;
+use App\Models\Question;
+use App\Models\Sheet;
+use Recess\Time\Zone;
+
+/** A sheet's bookings as a table: a heading, then a row each. */
+final class BookingTable
+{
+    /** @return iterable<list<string>> */
+    public static function rows(Sheet $sheet): iterable
+    {
+        $zone = $sheet->host->school->timeZone();
+        $questions = array_filter($sheet->questions->all, static fn (Question $one): bool => ! in_array($one->key, ['student', 'phone'], true));
+        yield ['Date', 'From', 'To', 'Host', 'Student', 'Visitor', 'E-mail', 'Phone', 'Place', 'State', 'Word', ...array_values(array_map(static fn (Question $one): string => $one->label, $questions))];
+        foreach ($sheet->bookings()->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id')->get() as $booking) {
+            yield [...self::row($booking, $zone), ...array_values(array_map(static fn (Question $one): string => Question::said($booking->answers[$one->key] ?? null), $questions))];
+        }
+    }
+
+    /** @return list<string> */
+    private static function row(Booking $booking, Zone $zone): array
+    {
+        return [
+            (string) $zone->dateAt($booking->span()->start), (string) $zone->timeAt($booking->span()->start), (string) $zone->timeAt($booking->span()->end),
+            $booking->host->name, $booking->student, $booking->pass->name, (string) $booking->pass->email, $booking->pass->phone,
+            $booking->place->label, $booking->state->value, $booking->cancel_note,
+        ];
+    }
+}

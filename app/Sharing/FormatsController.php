@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sharing;
+
+use App\Framework\Clock;
+use App\Framework\QrCode;
+use App\Models\Sheet;
+use App\Models\SheetKind;
+use App\Models\StaffMember;
+use App\Publishing\HostSheetData;
+use App\Publishing\SheetFormData;
+use App\Publishing\WorksheetReader;
+use App\Publishing\WriteSheet;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+use Recess\Calendars\AvailabilityReader;
+use Recess\Calendars\AvailabilityWriter;
+use Recess\RecessException;
+use Recess\Records\BlockRecord;
+
+/** A sheet in open formats, out and in, and on paper. */
+final class FormatsController
+{
+    public function handout(Sheet $sheet): JsonResponse
+    {
+        return new JsonResponse(Handout::of($sheet));
+    }
+
+    public function file(Sheet $sheet, string $what): Response
+    {
+        $now = Clock::now();
+        [$body, $type] = match ($what) {
+            'sheet.json' => [SheetFile::write($sheet), 'application/json'],
+            'availability.ics' => [AvailabilityWriter::write($sheet->coreBlocks(), $sheet->host->school->timeZone(), $sheet->uid, $now), 'text/calendar; charset=utf-8'],
+            'bookings.csv' => [Csv::write(BookingTable::rows($sheet)), 'text/csv; charset=utf-8'],
+            'bookings.xlsx' => [Workbook::write(BookingTable::rows($sheet)), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
+            'qr.svg' => [QrCode::svg($sheet->link()), 'image/svg+xml'],
+            'qr.png' => [QrCode::png($sheet->link()), 'image/png'],
+            'notice.pdf' => [Handout::notice($sheet), 'application/pdf'],
+            'slips.pdf' => [Handout::slips($sheet, $now), 'application/pdf'],
+            default => abort(404),
+        };
+        $inline = str_starts_with($what, 'qr.');
+
+        return new Response($body, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => ($inline ? 'inline' : 'attachment').'; filename="'.(Str::slug($sheet->title) ?: 'sheet').'-'.$what.'"',
+            'Cache-Control' => 'no-store, private',
+        ]);
+    }
+
+    /** A sheet that was exported as JSON, or availability as iCalendar, becomes a draft. */
+    public function import(#[CurrentUser] StaffMember $host, Request $request, WriteSheet $write): JsonResponse
+    {
+        $request->validate(['file' => ['required', 'file', 'max:2048']]);
+        $file = $request->file('file');
+        $text = $file instanceof UploadedFile ? (string) $file->getContent() : '';
+        $now = Clock::now();
+        $today = $host->school->timeZone()->dateAt($now);
+        try {
+            $form = str_starts_with(ltrim($text, "\u{FEFF} \r\n"), 'BEGIN:VCALENDAR')
+                ? ['title' => 'Imported times', 'blocks' => array_map(BlockRecord::of(...), AvailabilityReader::read($text, $host->school->timeZone())->blocks())] + SheetFormData::fresh(SheetKind::Other, $host, $today)
+                : SheetFile::read($text);
+        } catch (SheetFileNotReadable|RecessException $failure) {
+            throw ValidationException::withMessages(['file' => $failure->getMessage()]);
+        }
+        $form['places'] = ($form['places'][0]['label'] ?? '') === '' ? [['kind' => 'room', 'label' => 'To be said', 'link' => '', 'link_mode' => 'one', 'directions' => '']] : $form['places'];
+        $reader = WorksheetReader::read($form, $host, null, $now);
+        if ($reader->errors !== []) {
+            throw ValidationException::withMessages(['file' => array_map(static fn (string $field, array $said): string => "$field: {$said[0]}", array_keys($reader->errors), $reader->errors)]);
+        }
+
+        return new JsonResponse(HostSheetData::whole($write($host, $reader->statement(), $now), $now), 201);
+    }
+}

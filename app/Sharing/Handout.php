@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sharing;
+
+use App\Framework\Printed;
+use App\Framework\QrCode;
+use App\Framework\Spell;
+use App\Models\Sheet;
+use App\Timetables\Sentence;
+use Recess\Slots\Pieces;
+
+/** What a sheet gives out: the words around its link, and what is printed. */
+final class Handout
+{
+    /** @return array<string, string> as Handout in docs/formats/recess.openapi.yaml */
+    public static function of(Sheet $sheet): array
+    {
+        $link = $sheet->link();
+        $host = $sheet->host->name;
+        $when = implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()));
+        $title = htmlspecialchars($sheet->title, ENT_QUOTES);
+
+        return [
+            'link' => $link,
+            'message' => "Dear families,\n\n$sheet->title with $host: $when\n\nPick a time here; no account is needed:\n$link\n\nIf you cannot, ring the office and they book for you.\n\n$host",
+            'rich' => '<p>Dear families,</p><p><strong>'.$title.'</strong> with '.htmlspecialchars($host, ENT_QUOTES).': '.htmlspecialchars($when, ENT_QUOTES)
+                .'</p><p><a href="'.$link.'">Pick a time</a>. No account is needed. If you cannot, ring the office and they book for you.</p><p>'.htmlspecialchars($host, ENT_QUOTES).'</p>',
+            'signature' => "$sheet->title: $link",
+            'page_link' => '<a href="'.$link.'">'.$title.'</a>',
+            'page_frame' => '<iframe src="'.$link.'/frame" title="'.$title.'" style="width:100%;min-height:480px;border:0" loading="lazy"></iframe>'."\n".'<script src="'.url('/frame.js').'" async></script>',
+        ];
+    }
+
+    public static function notice(Sheet $sheet): string
+    {
+        return Printed::pdf('paper.notice', ['sheet' => $sheet, 'when' => array_map(Sentence::of(...), $sheet->coreBlocks()), 'qr' => self::inline(QrCode::svg($sheet->link()))]);
+    }
+
+    public static function slips(Sheet $sheet, int $now): string
+    {
+        $core = $sheet->toCore();
+        [$first, $before] = $core->reach($core->zone->dateAt($now));
+        $days = array_unique(array_map(static fn (Pieces $pieces): string => Spell::date($core->zone->dateAt($pieces->stretch->start)), $core->pieces($first, $before)));
+
+        return Printed::pdf('paper.slips', ['sheet' => $sheet, 'days' => array_slice($days, 0, 3), 'more' => count($days) > 3, 'qr' => self::inline(QrCode::svg($sheet->link()))]);
+    }
+
+    private static function inline(string $svg): string
+    {
+        return 'data:image/svg+xml;base64,'.base64_encode($svg);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\Occasion;
+use App\Calendars\Reader;
+use App\Framework\Clock;
+use App\Framework\Spell;
+use App\Models\Booking;
+use App\Models\Instant;
+use App\Models\Party;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Mail\Mailable;
+use Illuminate\Mail\Mailables\Address;
+use Illuminate\Mail\Mailables\Content;
+use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Mail\Mailables\Headers;
+use Illuminate\Mail\SentMessage;
+use Illuminate\Queue\Attributes\WithoutRelations;
+use Illuminate\Queue\SerializesModels;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Mime\Part\Multipart\AlternativePart;
+use Symfony\Component\Mime\Part\TextPart;
+
+/** Tells one reader what became of a booking: as text, as HTML, and as a calendar entry. */
+final class BookingMessage extends Mailable implements ShouldQueue
+{
+    use Queueable;
+    use SerializesModels;
+
+    public int $tries = 6;
+
+    /** As it was when the event happened: a later change sends its own message. */
+    private readonly int $sequence;
+
+    private readonly int $stamp;
+
+    private readonly int $starts;
+
+    private readonly int $ends;
+
+    public function __construct(
+        #[WithoutRelations]
+        public readonly Booking $booking,
+        public readonly Occasion $occasion,
+        public readonly Reader $reader,
+        public readonly Party $by,
+        public readonly string $note = '',
+    ) {
+        $this->sequence = $booking->sequence;
+        $this->stamp = $booking->updated_at->getTimestamp();
+        $this->starts = $booking->starts_at->getTimestamp();
+        $this->ends = $booking->ends_at->getTimestamp();
+    }
+
+    /** The booking at the time that this message is about, even when it was moved before the message went out. */
+    private function then(): Booking
+    {
+        return $this->booking->forceFill(['starts_at' => Instant::column($this->starts), 'ends_at' => Instant::column($this->ends)]);
+    }
+
+    /** @return list<int> seconds to wait before each new attempt */
+    public function backoff(): array
+    {
+        return [10, 60, 300, 900, 3600];
+    }
+
+    /** An address that the mail server refuses for good is not tried again: the host is told at once. */
+    public function send($mailer): ?SentMessage
+    {
+        try {
+            return parent::send($mailer);
+        } catch (TransportExceptionInterface $failure) {
+            if ($failure->getCode() >= 500 && $failure->getCode() < 600) {
+                (new MailFailed)($this->booking, $this->reader, $failure);
+
+                return null;
+            }
+
+            throw $failure;
+        }
+    }
+
+    public function failed(\Throwable $failure): void
+    {
+        (new MailFailed)($this->booking, $this->reader, $failure);
+    }
+
+    public function envelope(): Envelope
+    {
+        $sheet = $this->then()->sheet;
+        $zone = $sheet->host->school->timeZone();
+        $when = Spell::shortDate($zone->dateAt($this->booking->span()->start)).' '.Spell::time($this->booking->span()->start, $zone);
+        $host = $this->booking->host;
+        $visitor = $this->booking->pass;
+        $replyTo = $this->reader->isHost() ? [$visitor->email, $visitor->name] : [$host->email, $host->name];
+
+        return new Envelope(
+            replyTo: $replyTo[0] === null ? [] : [new Address($replyTo[0], $replyTo[1])],
+            subject: ucfirst($this->occasion->value).": $when with {$replyTo[1]} – $sheet->title",
+        );
+    }
+
+    /** One identity for each message, so that a second delivery of the same job is seen for what it is. */
+    public function headers(): Headers
+    {
+        return new Headers(messageId: sprintf('%s.%d.%s.%s@recess', $this->booking->uid, $this->sequence, str_replace(' ', '-', $this->occasion->value), $this->reader->key()));
+    }
+
+    public function content(): Content
+    {
+        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => $this->letter()]);
+    }
+
+    private function letter(): Letter
+    {
+        return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, Clock::now());
+    }
+
+    public function build(): void
+    {
+        $this->withSymfonyMessage($this->addEntry(...));
+    }
+
+    /**
+     * The entry stands beside text and HTML as a third way to say the same (RFC 6047, 2.4), which is where
+     * calendar programs look for it.
+     */
+    private function addEntry(Email $message): void
+    {
+        $entry = CalendarEntry::of($this->then(), $this->occasion, $this->reader, $this->sequence, $this->stamp);
+        if ($entry === null) {
+            return;
+        }
+        $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
+        $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);
+        $message->setBody(new AlternativePart(
+            new TextPart((string) $message->getTextBody()),
+            new TextPart((string) $message->getHtmlBody(), 'utf-8', 'html'),
+            $calendar,
+        ));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\Occasion;
+use App\Calendars\MeetingEntry;
+use App\Calendars\Reader;
+use App\Models\Booking;
+use Recess\Calendars\Invitation;
+
+/** The calendar entry that goes with a message: what it asks the reader's calendar to do. */
+final readonly class CalendarEntry
+{
+    private function __construct(
+        public string $method,
+        public string $text,
+    ) {
+    }
+
+    /** Null where a calendar has nothing to keep: a wish that is not answered yet, or that was declined. */
+    public static function of(Booking $booking, Occasion $occasion, Reader $reader, int $sequence, int $stamp): ?self
+    {
+        if ($occasion->isOpen() || $occasion === Occasion::Declined) {
+            return null;
+        }
+        $meeting = MeetingEntry::meeting($booking, $reader, $sequence, $stamp);
+        $leaves = $occasion === Occasion::GuestLeft && ! $reader->isHost() && $reader->person()->id !== $booking->pass_id;
+
+        return match (true) {
+            $occasion === Occasion::Cancelled || $leaves => new self('CANCEL', Invitation::cancel($meeting, $stamp)),
+            ! $reader->isHost() => new self('REQUEST', Invitation::request($meeting, $stamp)),
+            default => new self('PUBLISH', Invitation::publish($meeting, $stamp)),
+        };
+    }
+}

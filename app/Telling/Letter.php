@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\Occasion;
+use App\Calendars\MeetingFacts;
+use App\Calendars\Reader;
+use App\Framework\Spell;
+use App\Models\Booking;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Timetables\Asking;
+use App\Timetables\Judge;
+use Recess\Time\Span;
+
+/** The words of a message, the same for text and HTML. */
+final readonly class Letter
+{
+    /** @param  array<string, string>  $facts name => value, in order */
+    public function __construct(
+        public string $greeting,
+        public string $news,
+        public string $word,
+        public array $facts,
+        public string $linkText,
+        public string $link,
+        public string $school,
+    ) {
+    }
+
+    public static function about(Booking $booking, Occasion $occasion, Reader $reader, string $note, Party $by, int $now): self
+    {
+        $person = $reader->person();
+        $off = $occasion->isOff();
+
+        return new self(
+            greeting: 'Dear '.$person->name.',',
+            news: self::news($booking, $occasion, $reader, $by, $now),
+            word: $note,
+            facts: MeetingFacts::of($booking, $reader, $now) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : []),
+            linkText: match (true) {
+                $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',
+                $off => 'Pick another time',
+                default => 'Your pass: look it up, move it, or give the time back',
+            },
+            link: match (true) {
+                ! $person instanceof Pass => url('/staff/sheets/'.$booking->sheet_id),
+                $off && $booking->pass_id === $person->id => $booking->sheet->link(),
+                default => $person->link(),
+            },
+            school: $booking->sheet->host->school->name,
+        );
+    }
+
+    /** @return array<string, string> what is free instead, for whoever has just lost a time */
+    private static function otherTimes(Booking $booking, int $now): array
+    {
+        $sheet = $booking->sheet;
+        $zone = $sheet->host->school->timeZone();
+        $start = $booking->span()->start;
+        $free = Judge::around($start, $sheet, $now, Asking::moving($booking))->nearestFree($start, Judge::NEAREST);
+
+        return $free === [] ? [] : ['Free just now' => Spell::list(array_map(
+            static fn (Span $slot): string => Spell::shortDate($zone->dateAt($slot->start)).' '.Spell::time($slot->start, $zone), $free,
+        ))];
+    }
+
+    private static function news(Booking $booking, Occasion $occasion, Reader $reader, Party $by, int $now): string
+    {
+        $host = $booking->host->name;
+        $visitor = $booking->pass->name;
+        $guest = ! $reader->isHost() && $reader->person()->id !== $booking->pass_id;
+        $office = $by === Party::Office ? ' The office did this for you.' : '';
+
+        return match ($occasion) {
+            Occasion::Booked => match (true) {
+                $reader->isHost() => $by === Party::Office ? "The office has booked a time with you for $visitor." : "$visitor has booked a time with you.",
+                $guest => "$visitor is bringing you to this meeting.",
+                default => 'This time is yours.'.$office,
+            },
+            Occasion::Asked => $reader->isHost() ? "$visitor asks for a time with you. It is held until ".Spell::moment((int) $booking->held_until?->getTimestamp(), $booking->sheet->host->school->timeZone()).'.' : "You have asked for this time. It is held for you until $host answers.",
+            Occasion::Accepted => $reader->isHost() ? "You have accepted {$visitor}’s wish." : "$host has accepted: this time is yours.",
+            Occasion::Maybe => $reader->isHost() ? "You have said maybe to $visitor." : "$host says maybe. The time is still held for you; a definite answer follows.",
+            Occasion::Declined => $reader->isHost() ? "You have declined {$visitor}’s wish." : "$host cannot meet you at this time. Other times may be free.",
+            Occasion::Moved => match (true) {
+                $by === Party::Host && ! $reader->isHost() => "$host had to move this meeting. This is the new time.",
+                $by === Party::Host => 'You have moved this meeting.',
+                $reader->isHost() => "$visitor has moved this meeting.",
+                default => 'This meeting is moved. This is the new time.'.$office,
+            },
+            Occasion::Cancelled => match (true) {
+                $by === ($reader->isHost() ? Party::Host : Party::Visitor) => $reader->isHost() ? 'You have cancelled this meeting. The time is free for others again.' : ($guest ? "$visitor has given this time back." : 'You have given this time back. It is free for others again.'),
+                $by === Party::Host => "$host had to cancel this meeting. We are sorry.",
+                $by === Party::Office && ! $reader->isHost() => 'The office has given this time back for you.',
+                default => "$visitor has given this time back. It is free again.",
+            },
+            Occasion::LinkAdded => $reader->isHost() ? 'The video link is there.' : 'The video link for this meeting is there.',
+            Occasion::LinkChanged => 'The video link of this meeting is another one now. The old one no longer counts.',
+            Occasion::PlaceChanged => 'This meeting is at another place now.',
+            Occasion::AnswersChanged => "$visitor has changed what they told you.",
+            Occasion::Reminder => 'This meeting is '.Spell::ahead($booking->span()->start, $now, $booking->sheet->host->school->timeZone()).'.',
+            Occasion::GuestBrought => $guest ? "$visitor is bringing you to this meeting." : "$visitor is bringing somebody to this meeting.",
+            Occasion::GuestLeft => $guest ? 'You are not part of this meeting any more. The meeting itself stays.' : 'A guest will not come to this meeting; the meeting itself stays.',
+        };
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\BookingNews;
+use App\Booking\Occasion;
+use App\Calendars\Reader;
+use App\Models\Booking;
+use App\Models\Guest;
+use App\Models\HostRole;
+use App\Models\SheetHost;
+use App\Models\StaffMember;
+use Illuminate\Mail\SendQueuedMailable;
+use Illuminate\Support\Facades\Queue;
+
+/** Queues the messages to those who need one, in the transaction of the event. Laravel finds it by its handle(). */
+final class TellOfBooking
+{
+    /** What hosts know already when they did it themselves, or need not know. */
+    private const NOT_FOR_HOSTS = [Occasion::Accepted, Occasion::Maybe, Occasion::Declined, Occasion::LinkAdded, Occasion::LinkChanged, Occasion::PlaceChanged];
+
+    private const NOT_FOR_VISITORS = [Occasion::AnswersChanged];
+
+    public function handle(BookingNews $event): void
+    {
+        $messages = array_map(static fn (Reader $reader): SendQueuedMailable => new SendQueuedMailable(
+            (new BookingMessage($event->booking, $event->occasion, $reader, $event->by, $event->note))->to($reader->email(), $reader->name()),
+        ), self::readers($event->booking, $event->occasion));
+        // All of them with one statement.
+        $messages === [] || Queue::bulk($messages);
+    }
+
+    /** @return list<Reader> */
+    public static function readers(Booking $booking, Occasion $occasion): array
+    {
+        $readers = [];
+        if (! in_array($occasion, self::NOT_FOR_VISITORS, true)) {
+            $guests = $booking->wasRecentlyCreated ? [] : $booking->guests()->with('pass')->whereNull('left_at')->get()->map(static fn (Guest $guest) => $guest->pass);
+            foreach ([$booking->pass, ...$guests] as $pass) {
+                if ($pass->email !== null) {
+                    $readers[] = Reader::pass($pass);
+                }
+            }
+        }
+        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) ? [] : self::hosts($booking) as $host) {
+            // A wish has to be answered, so it is told whatever the host's preference.
+            if ($host->notify === 'each' || ($occasion === Occasion::Asked && $host->id === $booking->staff_id)) {
+                $readers[] = Reader::staff($host);
+            }
+        }
+
+        return $readers;
+    }
+
+    /** @return list<StaffMember> those who are at the meeting */
+    public static function hosts(Booking $booking): array
+    {
+        $colleagues = $booking->sheet->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Must && $one->staff_id !== $booking->staff_id);
+
+        return [$booking->host, ...array_values($colleagues->map(static fn (SheetHost $one): StaffMember => $one->colleague)->all())];
+    }
+}

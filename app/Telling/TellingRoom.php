@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\BookingNews;
+use App\Booking\PassWanted;
+use App\Booking\TimeOffered;
+use App\Framework\Room;
+use App\Publishing\LetterPreview;
+use Illuminate\Support\Facades\Event;
+
+/** Letters, entries, reminders, digests. Listens to what happens in all rooms; none of them calls it. */
+final class TellingRoom extends Room
+{
+    public function register(): void
+    {
+        $this->app->bind(LetterPreview::class, WrittenLetter::class);
+    }
+
+    public function boot(): void
+    {
+        parent::boot();
+        Event::listen(BookingNews::class, TellOfBooking::class);
+        Event::listen(TimeOffered::class, TellOfOffer::class);
+        Event::listen(PassWanted::class, TellPassAgain::class);
+    }
+}

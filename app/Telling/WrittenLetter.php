@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\Occasion;
+use App\Calendars\Reader;
+use App\Models\Booking;
+use App\Models\Party;
+use App\Publishing\LetterPreview;
+
+/** A letter as it would be written, to look at. */
+final class WrittenLetter implements LetterPreview
+{
+    public function toVisitor(Booking $then, Occasion $occasion, string $word, int $now): string
+    {
+        $letter = Letter::about($then, $occasion, Reader::pass($then->pass), $word, Party::Host, $now);
+
+        return trim(view('mail.text', ['letter' => $letter])->render());
+    }
+}

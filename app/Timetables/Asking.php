@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Timetables;
+
+use App\Models\Booking;
+use App\Models\Pass;
+
+/** Who asks what can be had of a sheet, as a request names them. Worlds finds out what is known of them. */
+final readonly class Asking
+{
+    private function __construct(
+        public bool $isHost,
+        public ?int $passId = null,
+        public string $email = '',
+        public string $student = '',
+        public ?int $placeId = null,
+        /** The booking that would be given up for the new one. */
+        public ?Booking $moving = null,
+        /** Hash of the key under which they keep a time: to them it is free. */
+        public ?string $keeper = null,
+    ) {
+    }
+
+    public static function host(): self
+    {
+        return new self(true);
+    }
+
+    public static function anybody(?string $keeper = null): self
+    {
+        return new self(false, keeper: $keeper);
+    }
+
+    public static function visitor(?int $passId, ?string $email, string $student, ?int $placeId = null, ?Booking $moving = null, ?string $keeper = null): self
+    {
+        return new self(false, $passId, (string) $email, $student, $placeId, $moving, $keeper);
+    }
+
+    public static function holder(Pass $pass, string $student = '', ?string $keeper = null): self
+    {
+        return self::visitor($pass->id, $pass->email, $student, keeper: $keeper);
+    }
+
+    /** Whoever has a booking and would move it. */
+    public static function moving(Booking $booking): self
+    {
+        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $booking->place_id, $booking);
+    }
+}

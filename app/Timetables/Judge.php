@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Timetables;
+
+use App\Models\Sheet;
+use Recess\Time\DateRange;
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Timetable;
+
+/** A sheet put before the core, with the world on the dates that are asked about and no more. */
+final class Judge
+{
+    /** Days before and after a slot that are looked at for what can be had instead. */
+    private const NEAR = 15;
+
+    /** Of what can be had instead of a slot, so many are named. */
+    public const NEAREST = 3;
+
+    /** Days of the first look for a free time; each further look is three times as long. */
+    private const LOOK = 28;
+
+    public static function over(Sheet $sheet, DateRange $dates, int $now, Asking $who): Timetable
+    {
+        return Timetable::of($sheet->toCore(), Worlds::of($sheet, $dates, $now, $who));
+    }
+
+    /** The date of a slot, and the one before: a block may pass midnight. Enough to decide about one slot. */
+    public static function at(int $instant, Sheet $sheet, int $now, Asking $who): Timetable
+    {
+        $day = $sheet->toCore()->zone->dateAt($instant);
+
+        return self::over($sheet, DateRange::of($day->plusDays(-1), $day), $now, $who);
+    }
+
+    /** The days around a slot: what is free instead lies near. */
+    public static function around(int $instant, Sheet $sheet, int $now, Asking $who): Timetable
+    {
+        $day = $sheet->toCore()->zone->dateAt($instant);
+
+        return self::over($sheet, DateRange::of($day->plusDays(-self::NEAR), $day->plusDays(self::NEAR)), $now, $who);
+    }
+
+    /**
+     * The first so many dates that have something to come, and where the next ones begin.
+     *
+     * @param  bool  $over  whether dates that are over count too
+     * @return array{Timetable, LocalDate|null}
+     */
+    public static function page(Sheet $sheet, ?LocalDate $from, int $atMost, int $now, Asking $who, bool $over = false): array
+    {
+        $core = $sheet->toCore();
+        $today = $core->zone->dateAt($now);
+        [$dates, $later] = $core->firstDates($from ?? $today, $atMost, $today, $over ? 0 : $now);
+
+        return [self::over($sheet, $dates ?? DateRange::day($today), $now, $who), $later];
+    }
+
+    /** The first time from now on that can be had. */
+    public static function firstFree(Sheet $sheet, int $now, Asking $who, ?LocalDate $from = null): ?Span
+    {
+        $core = $sheet->toCore();
+        $today = $core->zone->dateAt($now);
+        [$first, $end] = $core->reach($today);
+        // What began yesterday may pass midnight.
+        $start = max($first->day, ($from ?? $today->plusDays(-1))->day);
+        for ($look = self::LOOK; $start < $end->day; $look *= 3) {
+            $last = min($start + $look, $end->day) - 1;
+            $free = self::over($sheet, DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($last)), $now, $who)->firstFree();
+            if ($free !== null) {
+                return $free->slot;
+            }
+            $start = $last + 1;
+        }
+
+        return null;
+    }
+
+    /**
+     * The same of many sheets of one school at once, as anybody sees them.
+     *
+     * @param  array<Sheet>  $sheets
+     * @return array<int, Span> by sheet; a sheet with nothing free is not there
+     */
+    public static function firstFreeOfAll(array $sheets, int $now): array
+    {
+        $found = [];
+        $left = [];
+        foreach ($sheets as $sheet) {
+            $left[$sheet->id] = $sheet;
+        }
+        $start = $now === 0 || $left === [] ? 0 : reset($left)->toCore()->zone->dateAt($now)->day - 1;
+        for ($look = self::LOOK; $left !== []; $look *= 3) {
+            $dates = DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($start + $look - 1));
+            $start += $look;
+            foreach (Worlds::ofAll($left, $dates, $now) as $id => $world) {
+                $core = $left[$id]->toCore();
+                $free = Timetable::of($core, $world)->firstFree();
+                if ($free !== null) {
+                    $found[$id] = $free->slot;
+                }
+                if ($free !== null || $core->reach($core->zone->dateAt($now))[1]->day <= $start) {
+                    unset($left[$id]);
+                }
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Timetables;
+
+use App\Framework\Spell;
+use Recess\Repeat\Adjusted;
+use Recess\Repeat\MonthDay;
+use Recess\Repeat\Monthly;
+use Recess\Repeat\OnDates;
+use Recess\Repeat\Repeating;
+use Recess\Repeat\Weekly;
+use Recess\Slots\Block;
+use Recess\Slots\Pieces;
+use Recess\Slots\Stretches;
+use Recess\Time\DateRange;
+use Recess\Time\LocalDate;
+use Recess\Time\Weekday;
+use Recess\Time\Zone;
+
+/** What a block says and what comes of it, as people say it. */
+final class Sentence
+{
+    /** Every Tuesday and Thursday from 10:25 to 11:35 until 28 May 2027, in 15-minute meetings. */
+    public static function of(Block $block): string
+    {
+        $adjusted = $block->pattern instanceof Adjusted ? $block->pattern : null;
+        $pattern = $adjusted->pattern ?? $block->pattern;
+        $days = match (true) {
+            $pattern instanceof OnDates => 'On '.self::dates($pattern->dates),
+            $pattern instanceof Weekly => self::weekly($pattern),
+            $pattern instanceof Monthly => 'On the '.Spell::list(array_map(self::monthDay(...), $pattern->days)).' of '.($pattern->everyMonths === 1 ? 'every month' : "every $pattern->everyMonths months"),
+            default => 'On some dates',
+        };
+        $parts = [$days, self::hours($block->usual)];
+        foreach ($block->byDay as $day => $stretches) {
+            $parts[] = '('.Weekday::from($day)->name.' '.self::hours($stretches).')';
+        }
+        if ($pattern instanceof Repeating) {
+            $parts[] = match (true) {
+                $pattern->ending->until !== null => 'until '.Spell::plainDate($pattern->ending->until),
+                $pattern->ending->times !== null => Spell::count($pattern->ending->times, 'time'),
+                default => 'without an end',
+            };
+        }
+        if ($adjusted !== null && ! $adjusted->without->isEmpty()) {
+            $parts[] = 'but not '.Spell::list(array_map(self::range(...), $adjusted->without->ranges));
+        }
+
+        return implode(' ', $parts).', in '.$block->cut->minutes.'-minute meetings'.($block->cut->gap === 0 ? '' : ' with '.Spell::count($block->cut->gap, 'minute').' between').'.';
+    }
+
+    /** @param  non-empty-list<LocalDate>  $dates */
+    private static function dates(array $dates): string
+    {
+        return count($dates) > 4 ? count($dates).' dates from '.Spell::plainDate($dates[0]).' to '.Spell::plainDate($dates[count($dates) - 1]) : Spell::list(array_map(Spell::date(...), $dates));
+    }
+
+    private static function weekly(Weekly $pattern): string
+    {
+        $days = count($pattern->days) === 7 ? 'day' : Spell::list(array_map(static fn (Weekday $day): string => $day->name, $pattern->days));
+
+        return $pattern->everyWeeks === 1 ? "Every $days" : "Every $pattern->everyWeeks weeks on $days";
+    }
+
+    private static function monthDay(MonthDay $day): string
+    {
+        $ordinal = $day->number === -1 ? 'last' : abs($day->number).match (abs($day->number)) {
+            1, 21, 31 => 'st', 2, 22 => 'nd', 3, 23 => 'rd', default => 'th',
+        }.($day->number < 0 ? ' last' : '');
+
+        return $ordinal.' '.($day->weekday->name ?? 'day');
+    }
+
+    private static function hours(Stretches $stretches): string
+    {
+        return 'from '.Spell::list(array_map(static fn ($hours): string => "$hours->from to {$hours->until()}", $stretches->hours));
+    }
+
+    private static function range(DateRange $range): string
+    {
+        return $range->first->equals($range->last) ? Spell::plainDate($range->first) : Spell::plainDate($range->first).' to '.Spell::plainDate($range->last);
+    }
+
+    /**
+     * 4 meetings a day on 41 days, 164 in all; 10 minutes left over each day.
+     *
+     * @param  list<Pieces>  $pieces
+     */
+    public static function count(array $pieces, Zone $zone): string
+    {
+        $slots = $left = [];
+        foreach ($pieces as $stretch) {
+            $day = $zone->dayAt($stretch->stretch->start);
+            $slots[$day] = ($slots[$day] ?? 0) + count($stretch->slots);
+            $left[$day] = ($left[$day] ?? 0) + intdiv($stretch->leftOver, 60);
+        }
+        if ($slots === []) {
+            return 'No meeting comes of this.';
+        }
+        $said = self::overDays($slots, $zone);
+        $over = array_values(array_unique($left));
+
+        return $said.'; '.match (true) {
+            $over === [0] => 'nothing left over.',
+            count($slots) === 1 => Spell::count($over[0], 'minute').' left over.',
+            count($over) === 1 => Spell::count($over[0], 'minute').' left over each day.',
+            default => 'up to '.Spell::count(max($over), 'minute').' left over in a day.',
+        };
+    }
+
+    /** @param  non-empty-array<int, int>  $slots */
+    private static function overDays(array $slots, Zone $zone): string
+    {
+        $all = array_sum($slots);
+        if (count($slots) === 1) {
+            return Spell::count($all, 'meeting').' on '.Spell::date(LocalDate::fromDay(array_key_first($slots)));
+        }
+        $perDay = min($slots) === max($slots) ? Spell::count(max($slots), 'meeting') : 'from '.min($slots).' to '.Spell::count(max($slots), 'meeting');
+
+        return "$perDay a day on ".count($slots)." days, $all in all";
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Models\StaffMember;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The school's public page, and the doors of its staff. */
+final class BoardController
+{
+    public function board(): View
+    {
+        $data = BoardData::board(Clock::now());
+
+        return Page::visit('Board', 'Meet our staff', $data, view('plain.board', ['board' => $data]));
+    }
+
+    public function door(StaffMember $staff): View
+    {
+        return Page::visit('Door', $staff->name, BoardData::door($staff, Clock::now()));
+    }
+
+    public function picture(StaffMember $staff): Response
+    {
+        return new Response($staff->picture ?? abort(404), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'public, max-age=300']);
+    }
+
+    /** Everybody who offers a kind of meeting within some days, on rulers in one scale. */
+    public function find(Request $request): View
+    {
+        $asked = static fn (string $name): string => $request->string($name)->limit(100, '')->toString();
+
+        return Page::visit('Find', 'Find a time', FindData::of($asked('about'), $asked('from'), $asked('to'), Clock::now()));
+    }
+}

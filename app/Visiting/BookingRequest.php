@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Booking\BookingWish;
+use App\Framework\SlotKey;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Models\Question;
+use App\Models\Secret;
+use App\Models\Sheet;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What a visitor fills in to keep a time: name and e-mail always, and what the sheet asks. */
+class BookingRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $sheet = $this->sheet();
+        $rules = [
+            'slot' => ['required', 'string', SlotKey::RULE],
+            'place' => ['required', 'integer', Rule::in($sheet->places->pluck('id'))],
+            'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'],
+            'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc'],
+            'answers' => ['present', 'array'],
+            'request_key' => ['required', 'uuid'],
+            'pass' => ['nullable', 'string', 'max:64'],
+            'keep_key' => ['nullable', 'uuid'],
+            'host' => ['nullable', 'string', Rule::in(array_keys($sheet->chosenFrom()))],
+        ];
+        foreach ($sheet->questions as $question) {
+            $rules["answers.$question->key"] = $question->rules($sheet->host->school->country);
+            if ($question->choices !== [] && ! isset($rules["answers.$question->key.*"]) && $question->kind->value === 'several') {
+                $rules["answers.$question->key.*"] = ['string', Rule::in($question->choices)];
+            }
+        }
+
+        return $rules;
+    }
+
+    protected function emailOptional(): bool
+    {
+        return $this->sheet()->rules->yes('email_optional');
+    }
+
+    protected function party(): Party
+    {
+        return Party::Visitor;
+    }
+
+    public function sheet(): Sheet
+    {
+        $sheet = $this->route('sheet');
+        assert($sheet instanceof Sheet);
+
+        return $sheet;
+    }
+
+    /** The pass on which the booking is to go, when the visitor has one. */
+    private function pass(): ?Pass
+    {
+        return $this->filled('pass') ? Pass::byToken($this->string('pass')->toString()) : null;
+    }
+
+    /** What was answered to what was asked, and to nothing else. */
+    public function wish(): BookingWish
+    {
+        $country = $this->sheet()->host->school->country;
+        $answers = [];
+        foreach ($this->sheet()->questions as $question) {
+            $answers[$question->key] = $question->tidied($this->input("answers.$question->key"), $country);
+        }
+        $pass = $this->pass();
+
+        return new BookingWish(
+            start: SlotKey::instant($this->string('slot')->toString()),
+            placeId: $this->integer('place'),
+            name: $pass->name ?? $this->string('name')->trim()->toString(),
+            email: $pass === null ? $this->string('email')->trim()->lower()->toString() : (string) $pass->email,
+            phone: Question::said($answers['phone'] ?? '') ?: ($pass->phone ?? ''),
+            student: Question::said($answers['student'] ?? ''),
+            requestKey: $this->string('request_key')->lower()->toString(),
+            answers: array_diff_key($answers, ['student' => true, 'phone' => true]),
+            passId: $pass?->id,
+            keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
+            by: $this->party(),
+            hostId: $this->filled('host') ? $this->sheet()->chosenFrom()[$this->string('host')->toString()] : null,
+        );
+    }
+}

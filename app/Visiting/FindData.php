@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Framework\SlotKey;
+use App\Framework\Spell;
+use App\Models\School;
+use App\Models\Sheet;
+use App\Timetables\RulerData;
+use App\Timetables\SheetAtHand;
+use App\Timetables\Worlds;
+use Recess\Slots\Pieces;
+use Recess\Time\DateRange;
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Time\TimeNotValid;
+use Recess\Time\Zone;
+use Recess\Timetable;
+
+/**
+ * Everybody who offers the same, side by side: each day once with its marks and its times, and of each host only which
+ * of these times are theirs and what they are. A hundred hosts are a few kilobytes.
+ */
+final class FindData
+{
+    /** @return array<string, mixed> props of web/pages/Find.svelte */
+    public static function of(string $about, string $from, string $to, int $now): array
+    {
+        $zone = School::query()->firstOrFail()->timeZone();
+        $dates = self::dates($from, $to, $zone->dateAt($now));
+        $open = SheetAtHand::open();
+        $sheets = array_filter($open, static fn (Sheet $sheet): bool => $sheet->title === $about);
+        $rows = [];
+        foreach (Worlds::ofAll($sheets, $dates, $now) as $id => $world) {
+            $sheet = current(array_filter($sheets, static fn (Sheet $one): bool => $one->id === $id)) ?: throw new \LogicException('A world without its sheet.');
+            $timetable = Timetable::of($sheet->toCore(), $world);
+            foreach ($timetable->pieces as $pieces) {
+                $rows[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheet, $timetable];
+            }
+        }
+        ksort($rows);
+
+        return [
+            'school' => BoardData::school(), 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
+            'days' => array_map(static fn (int $day): array => self::day($day, $rows[$day], $zone, $now), array_keys($rows)),
+        ];
+    }
+
+    private static function dates(string $from, string $to, LocalDate $today): DateRange
+    {
+        $first = self::date($from) ?? $today;
+        $first = $first->isBefore($today) ? $today : $first;
+        $last = self::date($to) ?? $first->plusDays(6);
+        $last = $last->isBefore($first) ? $first : $last;
+
+        return DateRange::of($first, LocalDate::fromDay(min($last->day, $first->day + BoardData::DAYS - 1)));
+    }
+
+    /**
+     * @param  array<int, array{Sheet, Timetable}>  $sheets  by sheet
+     * @return array<string, mixed> as FoundDay in docs/formats/recess.openapi.yaml
+     */
+    private static function day(int $day, array $sheets, Zone $zone, int $now): array
+    {
+        $pieces = array_map(static fn (array $one): array => array_values(array_filter($one[1]->pieces, static fn (Pieces $stretch): bool => $zone->dayAt($stretch->stretch->start) === $day)), $sheets);
+        $frame = RulerData::frame(LocalDate::fromDay($day), $zone, array_merge(...array_values($pieces)), $now);
+        $times = $hosts = [];
+        foreach ($sheets as $id => [$sheet, $timetable]) {
+            $states = [];
+            foreach ($timetable->offers() as $offer) {
+                $states[$offer->slot->start] = $offer->verdict->state->value;
+            }
+            $stretches = [];
+            foreach ($pieces[$id] as $stretch) {
+                $stretches[] = [
+                    'at' => intdiv($stretch->stretch->start - $frame['left'], 60), 'length' => $stretch->stretch->minutes(),
+                    'slots' => array_map(static function (Span $slot) use (&$times, $states): array {
+                        $key = "$slot->start-$slot->end";
+                        $times[$key] ??= [count($times), $slot];
+
+                        return [$times[$key][0], $states[$slot->start]];
+                    }, $stretch->slots),
+                ];
+            }
+            $hosts[] = ['path' => '/s/'.$sheet->slug, 'host' => $sheet->host->name, 'subject' => $sheet->host->subject, 'stretches' => $stretches];
+        }
+
+        return [
+            ...$frame['ruler'],
+            'times' => array_map(static fn (array $one): array => [
+                'key' => SlotKey::of($one[1]->start), 'at' => intdiv($one[1]->start - $frame['left'], 60), 'length' => $one[1]->minutes(),
+                'from' => Spell::time($one[1]->start, $zone), 'until' => Spell::time($one[1]->end, $zone), 'part' => $zone->timeAt($one[1]->start)->partOfDay()->value,
+            ], array_values($times)),
+            'rows' => $hosts,
+        ];
+    }
+
+    private static function date(string $text): ?LocalDate
+    {
+        try {
+            return $text === '' ? null : LocalDate::parse($text);
+        } catch (TimeNotValid) {
+            return null;
+        }
+    }
+}

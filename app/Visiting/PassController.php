@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Booking\BringGuest;
+use App\Booking\CancelBooking;
+use App\Booking\CancelRequest;
+use App\Booking\ChangeAnswers;
+use App\Booking\LetGuestLeave;
+use App\Booking\MoveBooking;
+use App\Booking\PassWanted;
+use App\Calendars\MeetingEntry;
+use App\Calendars\Reader;
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Framework\QrCode;
+use App\Framework\SlotKey;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Guest;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Models\School;
+use App\Models\Secret;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Recess\Calendars\BookingFeed;
+
+/** A visitor's private page for their bookings. */
+final class PassController
+{
+    public function page(Pass $pass): View
+    {
+        return Page::visit('Pass', 'Your pass', $this->data($pass), view('plain.pass', ['pass' => $this->data($pass)]));
+    }
+
+    public function show(Pass $pass): JsonResponse
+    {
+        return new JsonResponse($this->data($pass));
+    }
+
+    public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, CancelBooking $cancel): JsonResponse
+    {
+        if ($booking->stands() && $booking->starts_at->isPast()) {
+            return new JsonResponse(['message' => 'This meeting has begun or is over, so its time cannot be given back.'], 409);
+        }
+        $cancel($booking, Party::Visitor, $request->note());
+
+        return new JsonResponse($this->data($pass));
+    }
+
+    public function move(Pass $pass, Booking $booking, Request $request, MoveBooking $move): JsonResponse
+    {
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE]]);
+        if ($booking->starts_at->isPast()) {
+            return new JsonResponse(['message' => 'This meeting has begun or is over, so it cannot be moved.'], 409);
+        }
+        $move($booking, SlotKey::instant($request->string('slot')->toString()), Party::Visitor, '', Clock::now());
+
+        return new JsonResponse($this->data($pass));
+    }
+
+    public function answers(Pass $pass, Booking $booking, AnswersRequest $request, ChangeAnswers $change): JsonResponse
+    {
+        $change($booking, $request->answers(), $request->phone());
+
+        return new JsonResponse($this->data($pass));
+    }
+
+    public function bring(Pass $pass, Booking $booking, Request $request, BringGuest $bring): JsonResponse
+    {
+        $request->validate(['name' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'], 'email' => ['required', 'string', 'max:190', 'email:rfc']]);
+        $bring($booking, $request->string('name')->toString(), $request->string('email')->lower()->toString());
+
+        return new JsonResponse($this->data($pass));
+    }
+
+    /** The visitor takes a guest off, or the guest leaves. */
+    public function leave(Pass $pass, Booking $booking, Request $request, LetGuestLeave $leave): JsonResponse
+    {
+        $guests = $booking->guests()->whereNull('left_at');
+        $guest = $booking->pass_id === $pass->id ? $guests->where('id', $request->integer('guest'))->first() : $guests->where('pass_id', $pass->id)->first();
+        if ($guest instanceof Guest) {
+            $leave($guest, Clock::now());
+        }
+
+        return new JsonResponse($this->data($pass));
+    }
+
+    /** A new address for the pass; the old one stops working. */
+    public function renew(Pass $pass): JsonResponse
+    {
+        $pass->generation++;
+        $pass->token_hash = Secret::hash($pass->token());
+        $pass->save();
+
+        return new JsonResponse($this->data($pass));
+    }
+
+    public function entry(Pass $pass, Booking $booking): Response
+    {
+        return $this->calendar(MeetingEntry::file($booking, Clock::now()), 'meeting.ics');
+    }
+
+    /** All bookings as one calendar: a file to keep, or a feed to subscribe to. */
+    public function entries(Pass $pass): Response
+    {
+        $reader = Reader::pass($pass);
+        $bookings = PassData::bookings($pass)->filter(static fn (Booking $booking): bool => $booking->state === BookingState::Booked);
+
+        return $this->calendar(BookingFeed::write('Meetings', array_values($bookings->map(fn (Booking $booking): array => [
+            MeetingEntry::meeting($booking, $reader, $booking->sequence, Clock::now()), $booking->updated_at->getTimestamp(),
+        ])->all())), 'meetings.ics');
+    }
+
+    public function qr(Pass $pass): Response
+    {
+        return new Response(QrCode::svg($pass->link()), 200, ['Content-Type' => 'image/svg+xml']);
+    }
+
+    /** Says the same whether or not the address is known, and takes no longer. */
+    public function again(Request $request): JsonResponse
+    {
+        $request->validate(['email' => ['required', 'string', 'max:190', 'email:rfc']]);
+        $passes = Pass::query()->where('email', $request->string('email')->lower()->toString())->orderByDesc('id')->limit(10)->get();
+        $first = $passes->first();
+        if ($first !== null) {
+            $others = array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all()));
+            event(new PassWanted($first, $others, School::query()->first()->name ?? ''));
+        }
+
+        return new JsonResponse(['ok' => true]);
+    }
+
+    private function calendar(string $text, string $name): Response
+    {
+        return new Response($text, 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"$name\"",
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Pass $pass): array
+    {
+        return PassData::of($pass, Clock::now());
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Booking\BookSlot;
+use App\Booking\JoinWaiting;
+use App\Booking\KeepSlot;
+use App\Booking\LetGo;
+use App\Booking\SlotGone;
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Framework\SlotKey;
+use App\Models\Pass;
+use App\Models\Secret;
+use App\Models\Sheet;
+use App\Timetables\Asking;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Recess\Time\LocalDate;
+use Recess\Time\TimeNotValid;
+
+/** A sheet for visitors: look, keep a time while typing, and book. */
+final class VisitController
+{
+    public function page(Sheet $sheet, Request $request): View
+    {
+        $data = $this->data($sheet, $request);
+
+        return Page::visit('Visit', $sheet->title.' with '.$sheet->host->name, $data, view('plain.times', ['sheet' => $data]));
+    }
+
+    /** The same in a frame on a course page: nothing of it can be done there but look; a press opens the sheet itself. */
+    public function frame(Sheet $sheet, Request $request): Response
+    {
+        $view = Page::visit('Frame', $sheet->title, $this->data($sheet, $request));
+
+        return new Response($view->render(), 200, ['Content-Security-Policy' => str_replace("frame-ancestors 'none'", 'frame-ancestors *', \App\Framework\SecurityHeaders::POLICY)]);
+    }
+
+    public function show(Sheet $sheet, Request $request): JsonResponse
+    {
+        $response = new JsonResponse($this->data($sheet, $request));
+        $response->setEtag(hash('xxh128', (string) $response->getContent()));
+        $response->headers->set('Cache-Control', $request->hasAny(['pass', 'kept']) ? 'private, no-cache' : 'public, max-age=0, must-revalidate');
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    public function keep(Sheet $sheet, Request $request, KeepSlot $keep): JsonResponse
+    {
+        $hosts = $sheet->chosenFrom();
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid'], 'host' => ['nullable', 'string', Rule::in(array_keys($hosts))]]);
+        $now = Clock::now();
+        $until = $keep($sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.$request->ip())), $now, host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null);
+
+        return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
+    }
+
+    public function letGo(Sheet $sheet, Request $request, LetGo $letGo): JsonResponse
+    {
+        $request->validate(['keep_key' => ['required', 'uuid']]);
+        $letGo($sheet, Secret::hash($request->string('keep_key')->lower()->toString()));
+
+        return new JsonResponse(['ok' => true]);
+    }
+
+    public function book(Sheet $sheet, BookingRequest $request, BookSlot $bookSlot): JsonResponse
+    {
+        $now = Clock::now();
+        $booking = $bookSlot($sheet, $request->wish(), $now);
+
+        return new JsonResponse(
+            PassData::of($booking->pass, $now, $booking->pass->wasRecentlyCreated ? $booking : null),
+            $booking->wasRecentlyCreated ? 201 : 200,
+            ['Cache-Control' => 'no-store, private'],
+        );
+    }
+
+    /** Without scripts: the form of one slot, as plain HTML. */
+    public function plainForm(Sheet $sheet, Request $request): View
+    {
+        return view('plain.form', ['sheet' => $this->data($sheet, $request), 'slot' => $request->string('slot')->toString(), 'typed' => [], 'said' => [], 'message' => '']);
+    }
+
+    /** Without scripts: the form comes back with what was typed and what is wrong, or with the pass. */
+    public function plainBook(Sheet $sheet, Request $request, BookSlot $bookSlot): Response
+    {
+        $typed = $request->except('_token');
+        $typed['answers'] = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
+        $said = [];
+        $message = '';
+        $status = 200;
+        try {
+            $booking = $bookSlot($sheet, $this->checked($request, $typed)->wish(), Clock::now());
+
+            return new Response(view('plain.done', ['pass' => PassData::of($booking->pass, Clock::now())])->render(), 200, ['Cache-Control' => 'no-store, private']);
+        } catch (ValidationException $failure) {
+            $said = array_map(static fn (array $messages): string => (string) $messages[0], $failure->errors());
+            $message = 'Something needs another look. Nothing was lost.';
+            $status = 422;
+        } catch (SlotGone $gone) {
+            $message = $gone->getMessage();
+            $status = 409;
+        }
+
+        return new Response(view('plain.form', ['sheet' => $this->data($sheet, $request), 'slot' => (string) ($typed['slot'] ?? ''), 'typed' => $typed, 'said' => $said, 'message' => $message])->render(), $status);
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    private function checked(Request $request, array $typed): BookingRequest
+    {
+        $form = BookingRequest::createFrom($request->duplicate(request: $typed));
+        $form->setContainer(app())->setRedirector(app('redirect'));
+        $form->validateResolved();
+
+        return $form;
+    }
+
+    public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
+    {
+        $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
+        $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc']]);
+        $join($sheet, $pass, $request->string('name')->toString(), $request->string('email')->lower()->toString());
+
+        return new JsonResponse(['ok' => true]);
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Sheet $sheet, Request $request): array
+    {
+        $now = Clock::now();
+        $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
+        $moving = $pass?->bookings()->where('id', $request->integer('moving'))->first();
+        $keeper = $request->filled('kept') ? Secret::hash($request->string('kept')->lower()->toString()) : null;
+        $who = match (true) {
+            $moving !== null => Asking::moving($moving),
+            $pass !== null => Asking::holder($pass, $request->string('student')->limit(120, '')->toString(), $keeper),
+            default => Asking::anybody($keeper),
+        };
+        try {
+            $from = $request->filled('from') ? LocalDate::parse($request->string('from')->toString()) : null;
+        } catch (TimeNotValid) {
+            $from = null;
+        }
+
+        return VisitSheetData::of($sheet, $now, $who, $from);
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Framework\SlotKey;
+use App\Framework\Spell;
+use App\Models\BookingState;
+use App\Models\HostRole;
+use App\Models\Instant;
+use App\Models\Place;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\StaffMember;
+use App\Timetables\Asking;
+use App\Timetables\Judge;
+use App\Timetables\RulerData;
+use App\Timetables\RulerNotes;
+use App\Timetables\RulesSaid;
+use Recess\Rules\State;
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Timetable;
+
+/** A sheet as a visitor sees it. Says nothing of who has booked, unless the sheet says that it does. */
+final class VisitSheetData
+{
+    /** Days drawn at a time; the next ones are a press away. */
+    private const DAYS = 5;
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @param  LocalDate|null  $from  the first day to draw; today when null
+     * @return array<string, mixed> as VisitSheet in docs/formats/recess.openapi.yaml
+     */
+    public static function of(Sheet $sheet, int $now, Asking $who, ?LocalDate $from = null): array
+    {
+        [$timetable, $later] = Judge::page($sheet, $from, self::DAYS, $now, $who);
+        $zone = $timetable->sheet->zone;
+        $free = $timetable->free();
+
+        return [
+            'slug' => $sheet->slug,
+            'title' => $sheet->title,
+            'intro' => $sheet->intro,
+            'state' => $sheet->state->value,
+            'note' => $sheet->state === SheetState::Paused ? $sheet->paused_note : '',
+            'school' => $sheet->host->school->name,
+            'zone' => Spell::zone($zone),
+            'zone_name' => $zone->name,
+            'host' => self::host($sheet->host),
+            'hosts' => $sheet->colleagues->filter(static fn ($one): bool => $one->role !== HostRole::Manage)
+                ->map(static fn ($one): string => $one->colleague->name)->values()->all(),
+            'any_host' => $timetable->sheet->hosts->canBeChosen(),
+            'choose_host' => array_values(self::anyHosts($sheet)),
+            'places' => array_values($sheet->places->map(self::place(...))->all()),
+            'questions' => $sheet->questions->toArray(),
+            'email_optional' => $sheet->rules->yes('email_optional'),
+            'approve' => $sheet->rules->yes('approve'),
+            'waiting' => $sheet->rules->yes('waiting') && $sheet->state === SheetState::Open,
+            'guests' => $sheet->rules->whole('guests'),
+            'rules' => RulesSaid::of($sheet->rules, $zone),
+            'free' => count($free),
+            'earliest' => self::earliest($sheet, $now, $who, $from === null && $free !== [] ? $free[0]->slot : null),
+            'days' => RulerData::days($timetable, self::notes($sheet, $timetable)),
+            'later' => $later === null ? null : (string) $later,
+            'who' => (object) self::who($sheet, $timetable),
+        ];
+    }
+
+    /** @return array<string, mixed> as Host */
+    public static function host(StaffMember $host): array
+    {
+        return [
+            'name' => $host->name,
+            'subject' => $host->subject,
+            'title' => $host->title,
+            'initials' => $host->initials(),
+            'door' => '/d/'.$host->slug,
+            'picture' => $host->picture === null ? null : "/d/$host->slug/picture",
+        ];
+    }
+
+    /**
+     * The first time that can be had, wherever it lies.
+     *
+     * @param  Span|null  $drawn  it, when it is among the first days, which are judged already
+     * @return array<string, mixed>|null as Slot
+     */
+    private static function earliest(Sheet $sheet, int $now, Asking $who, ?Span $drawn): ?array
+    {
+        $slot = $drawn ?? Judge::firstFree($sheet, $now, $who);
+
+        return $slot === null ? null : RulerData::slot($slot, State::Free, $sheet->toCore()->zone);
+    }
+
+    private static function notes(Sheet $sheet, Timetable $timetable): RulerNotes
+    {
+        $seats = [];
+        foreach ($timetable->offers() as $offer) {
+            $capacity = $timetable->capacity($offer->slot);
+            if ($capacity->seats > 1) {
+                $seats[$offer->slot->start] = [$capacity->left, $capacity->seats];
+            }
+        }
+
+        return new RulerNotes($seats, choices: self::choices($sheet, $timetable));
+    }
+
+    /** @return array<int, array{hosts?: list<string>, places?: list<int>}> of free slots, by their start */
+    private static function choices(Sheet $sheet, Timetable $timetable): array
+    {
+        $choices = [];
+        $hosts = self::anyHosts($sheet);
+        // To somebody of whom nothing is known all places are the same.
+        $places = ! $timetable->world->asker->isAnybody() && count($timetable->sheet->places) > 1;
+        foreach ($hosts === [] && ! $places ? [] : $timetable->free() as $offer) {
+            $choices[$offer->slot->start] = ($places ? ['places' => $timetable->placesFor($offer->slot)] : [])
+                + ($hosts === [] ? [] : ['hosts' => array_map(static fn (int $host): string => $hosts[$host]['slug'], $timetable->hostsFor($offer->slot))]);
+        }
+
+        return $choices;
+    }
+
+    /** @return array<int, array{slug: string, name: string}> those of whom a visitor can choose one, by their number */
+    private static function anyHosts(Sheet $sheet): array
+    {
+        $hosts = [];
+        foreach ($sheet->canChooseHost() ? $sheet->whomToMeet() : [] as $person) {
+            $hosts[$person->id] = ['slug' => (string) $person->slug, 'name' => $person->name];
+        }
+
+        return $hosts;
+    }
+
+    /** @return array<string, list<string>> who comes to each slot, by its key, where the sheet lets visitors see it */
+    private static function who(Sheet $sheet, Timetable $timetable): array
+    {
+        if (! $sheet->rules->yes('show_who') || $sheet->rules->whole('seats') === 1) {
+            return [];
+        }
+        $who = [];
+        foreach ($sheet->bookings()->where('state', BookingState::Booked)->where('ends_at', '>', Instant::column($timetable->world->now))->with('pass')->get() as $booking) {
+            $who[SlotKey::of($booking->starts_at->getTimestamp())][] = $booking->pass->name;
+        }
+
+        return $who;
+    }
+
+    /** @return array<string, mixed> the video link is not in it: that is for those who have booked */
+    private static function place(Place $place): array
+    {
+        return ['id' => (int) $place->id, 'kind' => $place->kind->value, 'label' => $place->label, 'directions' => $place->directions];
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess;
+
+use Recess\Rules\SheetIs;
+use Recess\Rules\Stated;
+use Recess\Rules\Travel;
+use Recess\Slots\Block;
+use Recess\Slots\Cut;
+use Recess\Slots\Pieces;
+use Recess\Slots\SlotsNotValid;
+use Recess\Time\DateRange;
+use Recess\Time\Dates;
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Time\Spans;
+use Recess\Time\Zone;
+
+/** What a staff member publishes, as far as time is concerned: which slots there are. Which of them can be had, a Timetable says. */
+final readonly class Sheet
+{
+    /** Of a repeat that never ends, so many days ahead are looked at. */
+    private const HORIZON = 400;
+
+    /** Nothing is looked at further ahead than this, in days. */
+    private const FURTHEST = 3 * 366;
+
+    /** Days of the first look for dates on which something falls; each further look is three times as long. */
+    private const LOOK = 28;
+
+    /**
+     * @param  list<Block>  $blocks
+     * @param  non-empty-array<int, string|null>  $places  where its meetings can be, by number: what tells one place from another, or null where nobody has to walk
+     * @param  array<int, int>  $seatsAdded  to single slots, by their start
+     */
+    public function __construct(
+        public Zone $zone,
+        public array $blocks,
+        public Hosts $hosts,
+        public Stated $rules,
+        public array $places = [null],
+        /** Dates on which no block falls. */
+        public ?Dates $closedDays = null,
+        /** Whether stretches of one length that overlap become one; if not, they are refused. */
+        public bool $joining = false,
+        /** Why it gives out nothing, when it does. */
+        public ?SheetIs $shut = null,
+        public array $seatsAdded = [],
+        /** Slots that its host has closed by hand. */
+        public ?Spans $slotsClosed = null,
+        public Travel $travel = new Travel(0),
+    ) {
+    }
+
+    /**
+     * The stretches that begin on the dates asked about, each with its slots and what is left over, in order.
+     *
+     * @param  LocalDate  $before  the first date no longer asked about
+     * @return list<Pieces>
+     *
+     * @throws SlotsNotValid when two overlap that are not to be joined, or cannot be
+     */
+    public function pieces(LocalDate $from, LocalDate $before): array
+    {
+        $all = [];
+        foreach ($this->blocks as $block) {
+            foreach ($block->pieces($from, $before, $this->zone, $this->closedDays) as $pieces) {
+                $all[] = [$pieces, $block->cut];
+            }
+        }
+        usort($all, static fn (array $a, array $b): int => $a[0]->stretch->start <=> $b[0]->stretch->start);
+
+        $apart = [];
+        foreach ($all as [$pieces, $cut]) {
+            $last = $apart === [] ? null : $apart[count($apart) - 1];
+            if ($last !== null && $last[0]->stretch->overlaps($pieces->stretch)) {
+                $apart[count($apart) - 1] = [$this->joined($last[0], $last[1], $pieces, $cut), $cut];
+            } else {
+                $apart[] = [$pieces, $cut];
+            }
+        }
+
+        return array_column($apart, 0);
+    }
+
+    private function joined(Pieces $one, Cut $cut, Pieces $other, Cut $otherCut): Pieces
+    {
+        if (! $this->joining || $cut != $otherCut) {
+            throw SlotsNotValid::blocksOverlap($this->said($one), $this->said($other));
+        }
+
+        return $cut->pieces(Span::of($one->stretch->start, max($one->stretch->end, $other->stretch->end)));
+    }
+
+    private function said(Pieces $pieces): string
+    {
+        $span = $pieces->stretch;
+
+        return $this->zone->dateAt($span->start).' '.$this->zone->timeAt($span->start).'-'.$this->zone->timeAt($span->end);
+    }
+
+    /** How many slots there are on those dates: what a term promises, before anything is saved. */
+    public function count(LocalDate $from, LocalDate $before): int
+    {
+        return array_sum(array_map(static fn (Pieces $pieces): int => count($pieces->slots), $this->pieces($from, $before)));
+    }
+
+    /**
+     * The first so many dates with anything that is not over, and where the next ones begin: what a page draws.
+     *
+     * @param  int  $over  what has ended by that instant is over; 0 for whatever there was
+     * @return array{DateRange|null, LocalDate|null} from the first to the last of them, and the date after them that has some
+     */
+    public function firstDates(LocalDate $from, int $atMost, LocalDate $today, int $over = 0): array
+    {
+        [$first, $end] = $this->reach($today);
+        $start = $from->isAfter($first) ? $from : $first;
+        $days = [];
+        for ($look = self::LOOK; $start->isBefore($end); $look *= 3) {
+            $before = $start->plusDays($look)->isBefore($end) ? $start->plusDays($look) : $end;
+            foreach ($this->pieces($start, $before) as $pieces) {
+                $last = $pieces->slots[count($pieces->slots) - 1] ?? null;
+                if ($last === null || $last->end <= $over) {
+                    continue;
+                }
+                $day = $this->zone->dayAt($pieces->stretch->start);
+                if (! isset($days[$day]) && count($days) === $atMost) {
+                    return [self::fromTo($days), LocalDate::fromDay($day)];
+                }
+                $days[$day] = true;
+            }
+            $start = $before;
+        }
+
+        return [self::fromTo($days), null];
+    }
+
+    /** @param  array<int, true>  $days  by day number, in order */
+    private static function fromTo(array $days): ?DateRange
+    {
+        return $days === [] ? null : DateRange::of(LocalDate::fromDay(array_key_first($days)), LocalDate::fromDay(array_key_last($days)));
+    }
+
+    /**
+     * The dates on which it can have slots.
+     *
+     * @return array{LocalDate, LocalDate} the first of them, and the first after all of them
+     */
+    public function reach(LocalDate $today): array
+    {
+        $first = $last = [];
+        foreach ($this->blocks as $block) {
+            $moved = array_filter(array_map(static fn ($change): ?LocalDate => $change->date, $block->changes));
+            $days = array_map(static fn (LocalDate $date): int => $date->day, $moved);
+            $first[] = min([$block->pattern->first()->day, ...$days]);
+            $last[] = max([$block->pattern->last()->day ?? max($today->day, $block->pattern->first()->day) + self::HORIZON, ...$days]);
+        }
+        $from = $first === [] ? $today->day : min($first);
+
+        return [LocalDate::fromDay($from), LocalDate::fromDay(min(max([$from, ...$last]), $today->day + self::FURTHEST) + 1)];
+    }
+
+    /** All dates on which it can have slots; null when there are none. */
+    public function dates(LocalDate $today): ?DateRange
+    {
+        [$first, $before] = $this->reach($today);
+
+        return $this->blocks === [] || ! $first->isBefore($before) ? null : DateRange::of($first, $before->plusDays(-1));
+    }
+}

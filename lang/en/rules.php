@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+// What a sheet's rules say to people, by the field of the rulebook (core/Rules/Rulebook.php) or the reason they give.
+return [
+    // To visitors, before they pick. A rule that is not stated says nothing.
+    'tells' => [
+        'lead_minutes' => '{lead_minutes, plural, =0 {Can be booked until the meeting begins.} other {Can be booked until {lead_minutes_said} before the meeting.}}',
+        'lead_days' => '{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {{lead_working, select, yes {Can be booked until {lead_by} on the working day before.} other {Can be booked until {lead_by} on the day before.}}} other {{lead_working, select, yes {Can be booked until {lead_by}, {lead_days} working days before.} other {Can be booked until {lead_by}, {lead_days} days before.}}}}',
+        'opens_at' => 'Booking opens {opens_at_said}.',
+        'closes_at' => 'Booking closes {closes_at_said}.',
+        'per_student' => '{per_student, plural, =1 {One time for each student.} other {At most # times for each student.}}',
+        'per_visitor' => '{per_visitor, plural, =1 {One time for each visitor.} other {At most # times for each visitor.}}',
+        'approve' => 'You ask for a time; it is yours when the answer comes, within {asked_hours_said}.',
+        'show_who' => '{seats, plural, =1 {} other {Whoever comes to the same time sees your name.}}',
+    ],
+    // To whoever writes a sheet: what the blank is for.
+    'asks' => [
+        'seats' => 'Visitors to a slot',
+        'per_day' => 'Meetings a day',
+        'lead_minutes' => 'Minutes before the meeting',
+        'lead_days' => 'Days before',
+        'lead_by' => 'Clock time',
+        'lead_working' => 'Working days',
+        'furthest_days' => 'Days ahead',
+        'per_student' => 'Times per student',
+        'per_visitor' => 'Times per visitor',
+        'opens_at' => 'Booking opens',
+        'closes_at' => 'Booking closes',
+        'show_who' => 'They see who else comes',
+        'approve' => 'I answer each wish first',
+        'asked_hours' => 'Hours a wish is held',
+        'guests' => 'Guests',
+        'waiting' => 'When all is taken, there is a waiting list',
+        'email_optional' => 'An e-mail address is not needed',
+        'link_shown' => 'When the link is shown',
+        'link_minutes' => 'Minutes before',
+        'reminders' => 'Minutes before the meeting at which reminders go out',
+    ],
+    // To whoever wants a slot that they cannot have: {time} is its clock time.
+    'why' => [
+        'Past' => '{time} is over.',
+        'SheetDraft' => 'This page is not open yet.',
+        'SheetPaused' => 'Booking is paused just now.',
+        'SheetClosed' => 'Booking has closed here.',
+        'NoLongerOpen' => 'Booking has closed here.',
+        'SlotClosed' => '{time} is not free any more.',
+        'HostBusy' => '{time} is not free any more.',
+        'NoSeat' => 'Somebody has just taken {time}.',
+        'DayFull' => 'That day is full.',
+        'TooSoon' => '{time} is too soon to be booked now.',
+        'VisitorHasEnough' => 'You have booked here already, as often as can be. Move that booking from your pass instead.',
+        'StudentHasEnough' => 'The student has been booked here already, as often as can be. Move that booking from your pass instead. For another student of the same name, add a middle name.',
+        'VisitorElsewhere' => 'You are in another meeting around {time}, or could not get from one to the other in time.',
+        'StudentElsewhere' => 'The student is in another meeting around {time}. For another student of the same name, add a middle name.',
+        'NotOpenYet' => '{time} can be booked from {until} on.',
+        'TooFarAhead' => '{time} can be booked from {until} on.',
+    ],
+];
