@@ -32,7 +32,7 @@ recess_start() {
     trap 'instance_stop' EXIT
     step "Starting the database"
     instance_start_database
-    quietly "$VAR/log/clear.log" artisan optimize:clear
+    quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
     if [ -n "$fresh" ]; then
         step "Making the demo data anew"
         quietly "$VAR/log/migrate.log" artisan migrate:fresh --force

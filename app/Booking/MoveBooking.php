@@ -47,7 +47,9 @@ final class MoveBooking
                     throw new NoSeatLeft;
                 }
                 // All in one transaction: where the new time cannot be had, the old one was never given up.
-                ($this->giveUpSeat)($booking->hold_id, $booking->seat);
+                [$hold, $oldSeat] = [$booking->hold_id, $booking->seat];
+                $booking->update(['hold_id' => null, 'seat' => null]);
+                ($this->giveUpSeat)($hold, $oldSeat);
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot);
                 $booking->update([
                     'hold_id' => $seat->holdId,

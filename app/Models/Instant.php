@@ -9,7 +9,7 @@ final class Instant
 {
     public static function column(int $instant): string
     {
-        return Instant::column($instant);
+        return gmdate('Y-m-d H:i:s', $instant);
     }
 
     /** Seconds since the epoch. */

@@ -29,7 +29,7 @@ final readonly class EditEffect
     private function __construct(
         public Effect $effect,
         public Collection $bookings,
-        /** The sheet as it would be. */
+        /** The sheet as it would be, with nobody on it. */
         public Timetable $after,
         public SheetStatement $statement,
     ) {
@@ -41,7 +41,7 @@ final readonly class EditEffect
         $bookings = $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked])
             ->where('ends_at', '>', Instant::column($now))->with(['pass', 'place'])->orderBy('starts_at')->get()->keyBy('id');
         $after = $statement->onto($sheet);
-        $timetable = Timetable::of($after, Worlds::of($sheet, self::dates($after->zone->dateAt($now), $bookings, $sheet), $now, Asking::host()));
+        $timetable = Timetable::of($after, Worlds::of($sheet, self::dates($after->zone->dateAt($now), $bookings, $sheet), $now, Asking::host())->emptied());
         $booked = $bookings->map(static fn (Booking $one): Booked => new Booked($one->id, $one->span(), (int) $one->place_id));
         $effect = $timetable->effectOn(array_values($booked->all()));
         // Where people are otherwise is asked for those alone who are to be somewhere at another time.

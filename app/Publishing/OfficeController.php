@@ -10,6 +10,7 @@ use App\Framework\Printed;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Sheet;
+use App\Visiting\OfficeBookingRequest;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 

@@ -97,7 +97,7 @@ final class AccessTest extends TestCase
     public function test_visitors_behind_the_schools_proxy_have_limits_of_their_own_and_nobody_makes_one_up(): void
     {
         $sheet = $this->sheet();
-        config(['recess.visitor_writes_per_minute' => 2]);
+        config(['recess.limits.visitor-writes.most' => 2]);
         $press = fn (string $from, string $says, string $host = 'localhost') => $this->call('POST', "/api/s/$sheet->slug/let-go", server: [
             'REMOTE_ADDR' => $from, 'HTTP_X_FORWARDED_FOR' => $says, 'HTTP_HOST' => $host, 'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json',
         ], content: json_encode(['keep_key' => Str::uuid()->toString()], JSON_THROW_ON_ERROR))->getStatusCode();
@@ -126,7 +126,7 @@ final class AccessTest extends TestCase
 
     public function test_floods_of_visitors_writes_are_held_off(): void
     {
-        config(['recess.visitor_writes_per_minute' => 3]);
+        config(['recess.limits.visitor-writes.most' => 3]);
         $sheet = $this->sheet();
         foreach (['20:00', '20:15', '20:30'] as $time) {
             $this->book($sheet, $this->wish($sheet, $time))->assertCreated();

@@ -64,7 +64,7 @@ final class EditTest extends TestCase
         self::assertSame(135, $effect['minutes_moved']);
         self::assertStringContainsString('had to move this meeting', $effect['changes'][0]['message']);
         self::assertStringContainsString('The hall is not free before.', $effect['changes'][0]['message']);
-        $this->ask('put', "/api/staff/sheets/{$this->sheet->id}", ['preview' => true, 'settle' => ['word' => '', 'bookings' => []]] + $later)->assertConflict();
+        $this->ask('post', "/api/staff/sheets/{$this->sheet->id}/effect", ['word' => 'Sorry.'] + $later)->assertOk()->assertJsonCount(3, 'changes')->assertSee('Sorry.');
         self::assertSame(['20:00-20:15 booked', '20:15-20:30 booked', '20:30-20:45 booked'], $this->times(), 'Nothing is saved yet.');
 
         $settle = ['word' => 'The hall is not free before.', 'bookings' => array_map(static fn (array $one): array => ['id' => $one['booking'], 'do' => 'move', 'to' => $one['to']['key']], $effect['changes'])];

@@ -103,7 +103,7 @@ final class PageNeverLiesTest extends TestCase
                 'per_visitor' => $this->one([null, 1, 2]), 'per_student' => $this->one([null, 1]), 'per_day' => $this->one([null, 2]),
             ]),
             colleagues: $roles,
-        ));
+        ), CarbonImmutable::now()->getTimestamp());
 
         return app(PublishSheet::class)($sheet, CarbonImmutable::now()->getTimestamp());
     }

@@ -74,7 +74,7 @@ abstract class TestCase extends LaravelTestCase
             blocks: [Block::of(OnDates::of(LocalDate::parse($date)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of($minutes))],
             places: [new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'Up the stairs.')],
             questions: $questions ?? Questions::usual(), rules: $rules ?? Stated::of(['seats' => $seats]),
-        ));
+        ), CarbonImmutable::now()->getTimestamp());
     }
 
     protected function publish(Sheet $sheet): Sheet

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Visiting;
 
 use App\Models\Party;
-use App\Visiting\BookingRequest;
 
 /** The office books for somebody on the phone, who may have no e-mail address. */
 final class OfficeBookingRequest extends BookingRequest
