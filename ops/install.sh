@@ -25,17 +25,25 @@ install_debian() {
     [ -n "$missing" ] || return 0
     [ "$(id -u)" = 0 ] || fail "These Debian packages are missing: $missing" "Install them: sudo apt-get install $missing"
     step "Installing Debian packages: $missing"
-    quietly "$INSTALL_LOG/apt-update.log" apt-get update
-    # A policy that keeps the packages from starting services of their own: ours are private.
-    local policy=/usr/sbin/policy-rc.d made=
-    if [ ! -e $policy ]; then
-        printf '#!/bin/sh\nexit 101\n' >$policy
-        chmod +x $policy
-        made=yes
-    fi
+    watched "$INSTALL_LOG/apt-update.log" 'lists of packages' apt-get update
+    # In a shell of its own, whose end takes the policy away, however it ends.
     # shellcheck disable=SC2086
-    quietly "$INSTALL_LOG/apt-install.log" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends $missing
-    [ -z "$made" ] || rm -f $policy
+    (
+        services_stay_off
+        watched "$INSTALL_LOG/apt-install.log" "$(wc -w <<<"$missing") packages and what they need" \
+            env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends $missing
+    )
+}
+
+# Keeps the packages from starting services of their own, until this shell ends: ours are private.
+services_stay_off() {
+    local policy=/usr/sbin/policy-rc.d
+    [ ! -e $policy ] || return 0
+    # shellcheck disable=SC2064
+    trap "rm -f $policy" EXIT
+    trap 'exit 130' INT TERM
+    printf '#!/bin/sh\nexit 101\n' >$policy
+    chmod +x $policy
 }
 
 node_is_new_enough() {
@@ -47,7 +55,7 @@ install_node() {
     PATH=$ROOT/var/tools/node_modules/.bin:$PATH
     node_is_new_enough && return
     step "Installing Node.js 20"
-    quietly "$INSTALL_LOG/node.log" npm install --prefix "$ROOT/var/tools" --no-audit --no-fund node@20
+    watched "$INSTALL_LOG/node.log" 'Node.js' npm install --prefix "$ROOT/var/tools" --no-audit --no-fund node@20
     node_is_new_enough || fail "Node.js 20.19 or newer is needed to build the pages." "Install it and run this again."
 }
 
@@ -58,7 +66,7 @@ stamped() { [ -f "$1" ] && [ "$(cat "$1")" = "$(stamp_of "${@:2}")" ]; }
 install_php_packages() {
     stamped vendor/.stamp composer.json && return
     step "Installing PHP packages"
-    quietly "$INSTALL_LOG/composer.log" composer install --prefer-dist --no-progress
+    watched "$INSTALL_LOG/composer.log" 'PHP packages' composer install --prefer-dist --no-progress
     # Some archives unpack readable by their owner only; the web server is another user.
     chmod -R a+rX vendor
     stamp_of composer.json >vendor/.stamp
@@ -67,7 +75,7 @@ install_php_packages() {
 install_js_packages() {
     stamped node_modules/.stamp package-lock.json && return
     step "Installing JavaScript packages"
-    quietly "$INSTALL_LOG/npm.log" npm ci --no-audit --no-fund
+    watched "$INSTALL_LOG/npm.log" 'JavaScript packages' npm ci --no-audit --no-fund
     stamp_of package-lock.json >node_modules/.stamp
 }
 
@@ -76,7 +84,7 @@ build_pages() {
     # shellcheck disable=SC2086
     stamped public/build/.stamp $sources && return
     step "Building the pages"
-    quietly "$INSTALL_LOG/build.log" npm run --silent build
+    watched "$INSTALL_LOG/build.log" 'the build' npm run --silent build
     # shellcheck disable=SC2086
     stamp_of $sources >public/build/.stamp
 }

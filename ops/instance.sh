@@ -37,7 +37,7 @@ secret() { head -c 32 /dev/urandom | base64 | tr -d '\n'; }
 instance_prepare() {
     PORT=$1
     umask 022
-    mkdir -p "$VAR"/{run,log,mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
+    mkdir -p "$VAR"/{run,mariadb,log/mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
     # What was cached of an earlier version may name classes that are gone; it is made anew below.
     rm -f "$VAR"/bootstrap/*.php
     mkdir -p -m 755 "$RUN"
@@ -62,8 +62,9 @@ SQL
     if [ "$(id -u)" = 0 ]; then
         chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
         chown -R "$APP_USER" "$VAR/run/nginx-cache" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
-        chown "$DB_USER" "$VAR/log"
-        chmod 777 "$VAR/log"
+        chown -R "$DB_USER" "$VAR/log/mariadb"
+        # Left open to everybody by earlier versions; the database has a folder of its own.
+        chmod 755 "$VAR/log"
     fi
     if [ ! -d "$VAR/mariadb/mysql" ]; then
         step "Making a private database"
@@ -137,7 +138,8 @@ wait_for() {
     done
 }
 
-database_answers() { "$PHP" -r 'new PDO("mysql:host=127.0.0.1;port=".$argv[1].";dbname=recess", "recess", $argv[2]);' "$DB_PORT" "$DB_PASSWORD"; }
+# The password goes by the environment: what stands on a command line can be read by everybody on the machine.
+database_answers() { DB_PASSWORD=$DB_PASSWORD "$PHP" -r 'new PDO("mysql:host=127.0.0.1;port=".$argv[1].";dbname=recess", "recess", getenv("DB_PASSWORD"));' "$DB_PORT"; }
 health_answers() { curl -fsS --max-time 5 "http://127.0.0.1:$PORT/up"; }
 
 # From a prepared folder to a database that answers.

@@ -9,6 +9,26 @@ fail() {
     exit 1
 }
 
+# watched LOG WHAT COMMAND…: as quietly, and says every few seconds how long it has been and what the log says last.
+watched() {
+    local log=$1 what=$2 pid begun=$SECONDS said=0 code=0
+    shift 2
+    mkdir -p "$(dirname "$log")"
+    "$@" >"$log" 2>&1 &
+    pid=$!
+    while kill -0 "$pid" 2>/dev/null; do
+        sleep 1
+        if [ $((SECONDS - begun)) -ge $((said + 10)) ]; then
+            said=$((SECONDS - begun))
+            printf '  %s, %d s: %s\n' "$what" "$said" "$(tail -n 1 "$log" | tr -d '\r' | cut -c1-100)"
+        fi
+    done
+    wait "$pid" || code=$?
+    [ $code = 0 ] && return
+    tail -n 20 "$log" >&2
+    fail "This failed: $*" "The whole of it is in ${log#"$ROOT"/}."
+}
+
 # quietly LOG COMMAND…: the output goes into the log, and is shown only when the command fails.
 quietly() {
     local log=$1

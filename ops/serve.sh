@@ -83,5 +83,5 @@ recess_status() {
 recess_logs() {
     instance_open demo
     [ -d "$VAR/log" ] || fail "There are no logs yet." "Start it: bin/recess start"
-    tail -n 20 -F "$VAR"/log/*.out "$VAR"/log/*.log "$VAR"/storage/logs/*.log
+    tail -n 20 -F "$VAR"/log/*.out "$VAR"/log/*.log "$VAR"/log/mariadb/*.log "$VAR"/storage/logs/*.log
 }

@@ -7,7 +7,7 @@ return [
     // To visitors, before they pick. A rule that is not stated says nothing.
     'tells' => [
         'lead_minutes' => '{lead_minutes, plural, =0 {Can be booked until the meeting begins.} other {Can be booked until {lead_minutes_said} before the meeting.}}',
-        'lead_days' => '{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {{lead_working, select, yes {Can be booked until {lead_by} on the working day before.} other {Can be booked until {lead_by} on the day before.}}} other {{lead_working, select, yes {Can be booked until {lead_by}, {lead_days} working days before.} other {Can be booked until {lead_by}, {lead_days} days before.}}}}',
+        'lead_days' => '{lead_working, select, yes {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the working day before.} other {Can be booked until {lead_by}, # working days before.}}} other {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the day before.} other {Can be booked until {lead_by}, # days before.}}}}',
         'opens_at' => 'Booking opens {opens_at_said}.',
         'closes_at' => 'Booking closes {closes_at_said}.',
         'per_student' => '{per_student, plural, =1 {One time for each student.} other {At most # times for each student.}}',

@@ -169,14 +169,12 @@ final class HostsTest extends TestCase
 
     public function test_a_server_of_every_bad_habit_is_survived(): void
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \LogicException;
-        $at = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-        $server = new Process(['/usr/bin/php8.2', '-S', $at, __DIR__.'/Support/feed-server.php'], timeout: 60);
+        // It takes a free port by itself, and says which once it listens.
+        $server = new Process(['/usr/bin/php8.2', '-S', '127.0.0.1:0', __DIR__.'/Support/feed-server.php'], timeout: 60);
         $server->start();
-        for ($wait = 0; $wait < 100 && ! @fsockopen('127.0.0.1', (int) substr((string) strrchr($at, ':'), 1)); $wait++) {
-            usleep(50_000);
-        }
+        $server->waitUntil(static fn (string $kind, string $said): bool => str_contains($said, 'started'));
+        self::assertSame(1, preg_match('#\(http://(127\.0\.0\.1:\d+)\) started#', $server->getErrorOutput().$server->getOutput(), $said));
+        $at = $said[1];
         $feed = new HttpCalendarFeed([$at], 1);
         $fails = function (string $path) use ($feed, $at): string {
             try {

@@ -1,3 +1,6 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Browser, type BrowserContext, type BrowserContextOptions, type Page } from '@playwright/test';
 
@@ -40,15 +43,21 @@ export async function signIn(page: Page, email = 'ines.tavares@gannetcove.exampl
 export const daysAhead = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
 
 // Each sheet of a test run has a date of its own: its host is never in two meetings, not even in tests.
-// Far enough ahead to lie after the demo's closed days.
-// By the clock: a worker that begins anew after a failure does not meet the dates of the one before.
-let nextDay = 220 + (Math.floor(Date.now() / 4000) % 500);
+// Far enough ahead to lie after the demo's closed days. Counted in a file of the whole run: a worker that begins anew after
+// a failure goes on where the one before it was.
+const DATES = join(tmpdir(), `recess-dates-${process.ppid}`);
+
+function nextDay(): number {
+    const used = existsSync(DATES) ? Number(readFileSync(DATES, 'utf8')) : 0;
+    writeFileSync(DATES, String(used + 1));
+    return 220 + used;
+}
 
 /** Writes and publishes a sheet as a host does; gives its link. */
 export async function publish(page: Page, title: string, from = '16:00', until = '17:10'): Promise<string> {
     await page.goto('/staff/sheets/new?kind=conferences');
     await page.getByLabel('Title').fill(title);
-    await page.getByLabel('Date', { exact: true }).fill(daysAhead(nextDay++));
+    await page.getByLabel('Date', { exact: true }).fill(daysAhead(nextDay()));
     await page.getByLabel('From', { exact: true }).fill(from);
     await page.getByRole('textbox', { name: 'To', exact: true }).fill(until);
     await page.getByLabel('Minutes between meetings').fill('0');

@@ -4,6 +4,7 @@
     import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
+    import { EVERYTHING, kept, type Sifted } from '../lib/sifted';
     import { Visitor } from '../lib/visitor.svelte';
     import Answers from '../parts/Answers.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
@@ -11,7 +12,7 @@
     import Masthead from '../parts/Masthead.svelte';
     import PassBooking from '../parts/PassBooking.svelte';
     import Ruler from '../parts/Ruler.svelte';
-    import Sieve, { EVERYTHING, kept, type Sifted } from '../parts/Sieve.svelte';
+    import Sieve from '../parts/Sieve.svelte';
     import Waiting from '../parts/Waiting.svelte';
 
     type Props = Schema['VisitSheet'] & { preview?: boolean };

@@ -1,0 +1,113 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { elsewhere } from '../../web/lib/elsewhere';
+import { rulerOf } from '../../web/lib/found';
+import type { Schema } from '../../web/lib/api';
+import { EVERYTHING, kept } from '../../web/lib/sifted';
+
+/** The few things that pages decide by themselves; all else they are told. */
+
+const slot = (more: Partial<Schema['RulerSlot']> = {}): Schema['RulerSlot'] => ({
+    key: '2026-12-03T20:15:00Z',
+    length: 15,
+    day: 'Thu 3 Dec',
+    from: '16:15',
+    until: '16:30',
+    part: 'late',
+    state: 'free',
+    at: 15,
+    seats_left: null,
+    extra: 0,
+    ...more,
+});
+
+describe('what was asked for', () => {
+    it.each([
+        ['everything', EVERYTHING, {}, true],
+        ['the part that the server says', { ...EVERYTHING, part: 'late' as const }, {}, true],
+        ['another part', { ...EVERYTHING, part: 'morning' as const }, {}, false],
+        // The clock time is not looked at: a part that the server says otherwise is what counts.
+        [
+            'a part against its clock time',
+            { ...EVERYTHING, part: 'morning' as const },
+            { part: 'morning' as const },
+            true,
+        ],
+        ['a place where all are the same', { ...EVERYTHING, place: 7 }, {}, true],
+        ['a place that can be reached', { ...EVERYTHING, place: 7 }, { places: [7, 8] }, true],
+        ['a place that cannot', { ...EVERYTHING, place: 9 }, { places: [7, 8] }, false],
+        ['a host who is free', { ...EVERYTHING, host: 'ada' }, { hosts: ['ada'] }, true],
+        ['a host who is not', { ...EVERYTHING, host: 'ben' }, { hosts: ['ada'] }, false],
+        ['a host, of a slot that somebody has', { ...EVERYTHING, host: 'ada' }, { state: 'taken' as const }, false],
+    ])('%s', (_, sifted, more, holds) => {
+        expect(kept(slot(more), sifted)).toBe(holds);
+    });
+});
+
+describe('several hosts on one day', () => {
+    const day: Schema['FoundDay'] = {
+        date: '2026-12-03',
+        label: 'Thursday 3 December 2026',
+        short: 'Thu 3 Dec',
+        length: 60,
+        now: null,
+        marks: [],
+        times: [
+            { key: 'a', at: 0, length: 15, from: '16:00', until: '16:15', part: 'late' },
+            { key: 'b', at: 20, length: 20, from: '16:20', until: '16:40', part: 'late' },
+        ],
+        rows: [],
+    };
+    it('gives each its own ruler, with the times of the day and its own states', () => {
+        const host = {
+            path: '/s/x',
+            host: 'Ada',
+            subject: 'Music',
+            stretches: [
+                {
+                    at: 0,
+                    length: 40,
+                    slots: [
+                        [1, 'free'],
+                        [0, 'taken'],
+                    ] as [number, Schema['State']][],
+                },
+            ],
+        };
+        const ruler = rulerOf(day, host);
+        expect(ruler.stretches[0]!.slots.map((one) => [one.key, one.state, one.at, one.day])).toEqual([
+            ['b', 'free', 20, 'Thu 3 Dec'],
+            ['a', 'taken', 0, 'Thu 3 Dec'],
+        ]);
+        expect([ruler.label, ruler.stretches[0]!.from, ruler.stretches[0]!.until]).toEqual([
+            'Thursday 3 December 2026',
+            '16:20',
+            '16:15',
+        ]);
+        expect('times' in ruler || 'rows' in ruler).toBe(false);
+    });
+});
+
+describe('a clock', () => {
+    beforeEach(() => vi.resetModules());
+    afterEach(() => vi.unstubAllGlobals());
+
+    it.each([
+        ['24', '16:05', '16:05'],
+        ['12', '16:05', '4:05 pm'],
+        ['12', '00:00', '12:00 am'],
+        ['12', '12:00', '12:00 pm'],
+        ['12', '24:00', '12:00 am'],
+    ])('on %s hours says %s as %s', async (hours, time, said) => {
+        vi.stubGlobal('localStorage', { getItem: () => hours, setItem: () => undefined });
+        vi.stubGlobal('document', { documentElement: { dataset: {} } });
+        const { clock } = await import('../../web/lib/clock.svelte');
+        expect(clock.say(time)).toBe(said);
+    });
+
+    it('says the reader’s own time where it differs, and nothing where it does not', () => {
+        vi.stubGlobal('document', { documentElement: { dataset: {} } });
+        const mine = Intl.DateTimeFormat().resolvedOptions().timeZone;
+        expect(elsewhere('2026-12-03T20:15:00Z', mine)).toBeNull();
+        expect(elsewhere('2026-12-03T20:15:00Z', 'Pacific/Chatham')).toMatch(/\d/);
+    });
+});
