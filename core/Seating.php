@@ -22,7 +22,7 @@ final readonly class Seating implements Rule
      * @param  int  $seats  of each slot, with each host
      * @param  array<int, int>  $added  more seats, by the start of the slot: "in case somebody doesn't come"
      * @param  int|null  $perDay  meetings that a host bears on one date
-     * @param  Spans  $away  when somebody who has to be there is elsewhere
+     * @param  Spans|null  $away  when somebody who has to be there is elsewhere; null where nobody has to
      * @param  array<int, Spans>  $elsewhere  when each of those who are met is elsewhere
      * @param  array<int, array<int, int>>  $taken  seats by host and start of the slot
      * @param  array<int, array<int, int>>  $meetings  of all sheets, by host and day number
@@ -33,7 +33,7 @@ final readonly class Seating implements Rule
         private int $seats,
         private array $added,
         private ?int $perDay,
-        private Spans $away,
+        private ?Spans $away,
         private array $elsewhere,
         private array $taken,
         private array $meetings,
@@ -44,13 +44,16 @@ final readonly class Seating implements Rule
     public static function of(Sheet $sheet, World $world, array $ends): self
     {
         $elsewhere = array_fill_keys($sheet->hosts->all(), []);
+        $perDay = $sheet->rules->wholeOrNone('per_day');
         $taken = $meetings = [];
         foreach ($world->held as $held) {
             if (! isset($elsewhere[$held->host])) {
                 continue;
             }
-            $day = $sheet->zone->dayAt($held->span->start);
-            $meetings[$held->host][$day] = ($meetings[$held->host][$day] ?? 0) + 1;
+            if ($perDay !== null) {
+                $day = $sheet->zone->dayAt($held->span->start);
+                $meetings[$held->host][$day] = ($meetings[$held->host][$day] ?? 0) + 1;
+            }
             // A booking on a slot that the sheet has no more is in the way of those it has.
             if (! $held->ours || ($ends[$held->span->start] ?? null) !== $held->span->end) {
                 $elsewhere[$held->host][] = $held->span;
@@ -60,25 +63,27 @@ final readonly class Seating implements Rule
         }
         $spans = [];
         foreach ($elsewhere as $host => $held) {
-            $spans[$host] = isset($world->busy[$host]) ? $world->busy[$host]->union(Spans::of($held)) : Spans::of($held);
+            $spans[$host] = $held === [] ? $world->busy[$host] ?? Spans::none() : Spans::of([...$held, ...$world->busy[$host] ?? []]);
         }
-        $away = Spans::none();
+        $away = null;
         foreach ($sheet->hosts->alongside as $host) {
-            $away = $away->union($spans[$host]);
+            $away = $away?->union($spans[$host]) ?? $spans[$host];
         }
 
         return new self(
-            $sheet->zone, $sheet->hosts, $sheet->rules->whole('seats'), $sheet->seatsAdded, $sheet->rules->wholeOrNone('per_day'),
+            $sheet->zone, $sheet->hosts, $sheet->rules->whole('seats'), $sheet->seatsAdded, $perDay,
             $away, array_intersect_key($spans, array_flip($sheet->hosts->meeting)), $taken, $meetings,
         );
     }
 
     public function against(Span $slot, World $world): ?Reason
     {
+        $start = $slot->start;
+        $seats = $this->seats + ($this->added[$start] ?? 0);
         $noSeat = $busy = false;
-        $away = $this->away->touches($slot);
+        $away = $this->away !== null && $this->away->touches($slot);
         foreach ($this->elsewhere as $host => $spans) {
-            if (($this->taken[$host][$slot->start] ?? 0) >= $this->seats + ($this->added[$slot->start] ?? 0)) {
+            if (isset($this->taken[$host][$start]) && $this->taken[$host][$start] >= $seats) {
                 $noSeat = true;
             } elseif ($away || $spans->touches($slot)) {
                 $busy = true;
@@ -124,7 +129,7 @@ final readonly class Seating implements Rule
 
     private function canCome(int $host, Span $slot): bool
     {
-        return ! $this->away->touches($slot) && ! $this->elsewhere[$host]->touches($slot) && ! $this->hasEnough($host, $slot);
+        return $this->away?->touches($slot) !== true && ! $this->elsewhere[$host]->touches($slot) && ! $this->hasEnough($host, $slot);
     }
 
     /** Whoever joins a meeting that the host has anyway makes it no more meetings. */

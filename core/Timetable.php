@@ -50,7 +50,8 @@ final class Timetable
         $this->rules = Rules::of(
             new Past, $this->seating, ...Rulebook::rulesOf($sheet),
             ...($sheet->slotsClosed === null ? [] : [new SlotClosed($sheet->slotsClosed)]),
-            ...($asker->isHost ? [] : [$this->elsewhere, ...($sheet->shut === null ? [] : [$sheet->shut])]),
+            ...($asker->isHost || $asker->isAnybody() ? [] : [$this->elsewhere]),
+            ...($asker->isHost ? [] : [...($sheet->shut === null ? [] : [$sheet->shut])]),
         );
     }
 

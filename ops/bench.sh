@@ -1,4 +1,4 @@
-# bin/recess bench core, rush: figures beside a baseline of the same run.
+# bin/recess bench core, rush, school, page: figures beside a baseline of the same run.
 . ops/install.sh
 . ops/instance.sh
 
@@ -11,7 +11,8 @@ recess_bench() {
             ;;
         rush) bench_rush ;;
         page) bench_page ;;
-        *) fail "bench does not know “${1:-}”." "There are: core, rush, page." ;;
+        school) bench_school "${@:2}" ;;
+        *) fail "bench does not know “${1:-}”." "There are: core, rush, school, page." ;;
     esac
 }
 
@@ -33,6 +34,12 @@ bench_up() {
 bench_page() {
     bench_up chromium
     node ops/bench/page.mjs "http://127.0.0.1:$PORT" /s/office-hours
+}
+
+# bench_school [TIMES…]: so many times 120 staff, one after the other; 1, 2 and 4 when nothing is said.
+bench_school() {
+    bench_up
+    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_USER=$APP_USER "$PHP" ops/bench/school.php "$@"
 }
 
 bench_rush() {

@@ -11,10 +11,4 @@ final class Instant
     {
         return gmdate('Y-m-d H:i:s', $instant);
     }
-
-    /** Seconds since the epoch. */
-    public static function of(string $column): int
-    {
-        return (int) strtotime($column.' UTC');
-    }
 }

@@ -30,6 +30,9 @@ final class School extends Row
     /** Kept with the school where it is shared between processes: to read it out of the tz database takes a while. */
     private ?Zone $knownZone = null;
 
+    /** @var array<string, Zone> those of this request: all of a school's sheets have one and the same */
+    private static array $zones = [];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -58,7 +61,7 @@ final class School extends Row
     public function timeZone(): Zone
     {
         if ($this->knownZone?->name !== $this->zone) {
-            $this->knownZone = Zone::of($this->zone);
+            $this->knownZone = self::$zones[$this->zone] ??= Zone::of($this->zone);
         }
 
         return $this->knownZone;

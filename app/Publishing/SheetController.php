@@ -46,7 +46,7 @@ final class SheetController
         $sheets = Sheet::query()->where('state', SheetState::Open)->where('staff_id', '!=', $office->id)->whereNull('put_away_at')
             ->whereHas('host', static fn ($host) => $host->where('school_id', $office->school_id))
             ->with(Sheet::PARTS)->orderBy('title')->get();
-        $free = Judge::firstFreeOfAll($sheets->all(), $now);
+        $free = Judge::firstFreeOfAll($sheets->mapWithKeys(static fn (Sheet $sheet): array => [$sheet->id => $sheet->toCore()])->all(), $now);
 
         return array_values($sheets->map(static fn (Sheet $sheet): array => [
             'id' => $sheet->id, 'title' => $sheet->title, 'host' => $sheet->host->name,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Models\Sheet;
+use Recess\Sheet as CoreSheet;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
@@ -81,28 +82,29 @@ final class Judge
     /**
      * The same of many sheets of one school at once, as anybody sees them.
      *
-     * @param  array<Sheet>  $sheets
+     * @param  array<int, CoreSheet>  $sheets  by number
      * @return array<int, Span> by sheet; a sheet with nothing free is not there
      */
     public static function firstFreeOfAll(array $sheets, int $now): array
     {
         $found = [];
-        $left = [];
-        foreach ($sheets as $sheet) {
-            $left[$sheet->id] = $sheet;
+        $first = reset($sheets);
+        if ($first === false) {
+            return [];
         }
-        $start = $now === 0 || $left === [] ? 0 : reset($left)->toCore()->zone->dateAt($now)->day - 1;
-        for ($look = self::LOOK; $left !== []; $look *= 3) {
+        $today = $first->zone->dateAt($now);
+        // What began yesterday may pass midnight.
+        $start = $today->day - 1;
+        for ($look = self::LOOK; $sheets !== []; $look *= 3) {
             $dates = DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($start + $look - 1));
             $start += $look;
-            foreach (Worlds::ofAll($left, $dates, $now) as $id => $world) {
-                $core = $left[$id]->toCore();
-                $free = Timetable::of($core, $world)->firstFree();
+            foreach (Worlds::ofAll($sheets, $dates, $now) as $id => $world) {
+                $free = Timetable::of($sheets[$id], $world)->firstFree();
                 if ($free !== null) {
                     $found[$id] = $free->slot;
                 }
-                if ($free !== null || $core->reach($core->zone->dateAt($now))[1]->day <= $start) {
-                    unset($left[$id]);
+                if ($free !== null || $sheets[$id]->reach($today)[1]->day <= $start) {
+                    unset($sheets[$id]);
                 }
             }
         }

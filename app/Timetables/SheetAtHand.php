@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Models\Sheet;
-use App\Models\SheetState;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -39,49 +38,18 @@ final class SheetAtHand
         return self::read($sheet->slug) ?? $sheet->refresh();
     }
 
-    /** @return list<Sheet> all that are open and not put away, by title */
-    public static function open(): array
-    {
-        $rows = self::rows()->where('sheets.state', SheetState::Open)->whereNull('sheets.put_away_at')->orderBy('sheets.title')->orderBy('sheets.id')->addSelect(['sheets.id', 'sheets.slug'])->get();
-        $known = apcu_enabled() ? apcu_fetch($rows->map(static fn (\stdClass $row): string => "sheet|$row->slug")->all()) : [];
-        $sheets = $stale = [];
-        foreach ($rows as $row) {
-            $one = is_array($known) ? $known["sheet|$row->slug"] ?? null : null;
-            if ($one instanceof Sheet && self::stampOf($one) === self::joined($row)) {
-                $sheets[$row->id] = $one->withRelationshipAutoloading();
-            } else {
-                $sheets[$row->id] = null;
-                $stale[] = $row->id;
-            }
-        }
-        foreach ($stale === [] ? [] : Sheet::query()->whereKey($stale)->with(Sheet::PARTS)->get() as $sheet) {
-            self::remember($sheet);
-            $sheets[$sheet->id] = $sheet;
-        }
-
-        return array_values(array_filter($sheets));
-    }
-
     private static function read(string $slug): ?Sheet
     {
         $sheet = Sheet::query()->where('slug', $slug)->with(Sheet::PARTS)->first();
-        if ($sheet !== null) {
-            self::remember($sheet);
-        }
-
-        return $sheet;
-    }
-
-    private static function remember(Sheet $sheet): void
-    {
-        $slug = $sheet->slug;
-        if (apcu_enabled()) {
+        if ($sheet !== null && apcu_enabled()) {
             $sheet->atHand = $sheet->toCore();
             // That there is a picture is all a page asks of it.
             $host = (clone $sheet->host)->setRawAttributes(['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(), sync: true);
             apcu_store("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);
             apcu_store("sheet's stamp|$slug", [$sheet->id, $sheet->stamp], self::HOUR);
         }
+
+        return $sheet;
     }
 
     /** @return array{int, int}|null a sheet's number and stamp, as whoever read it last has found them */
@@ -110,12 +78,7 @@ final class SheetAtHand
     {
         $row = $rows->first();
 
-        return $row === null ? '' : self::joined($row);
-    }
-
-    private static function joined(\stdClass $row): string
-    {
-        return "$row->stamp.$row->of_host.$row->of_school";
+        return $row === null ? '' : "$row->stamp.$row->of_host.$row->of_school";
     }
 
     private static function stampOf(Sheet $sheet): string

@@ -14,6 +14,7 @@ use Recess\Asker;
 use Recess\Held;
 use Recess\Rules\Claims;
 use Recess\Rules\Engagement;
+use Recess\Sheet as CoreSheet;
 use Recess\Time\DateRange;
 use Recess\Time\Span;
 use Recess\Time\Spans;
@@ -22,12 +23,15 @@ use Recess\World;
 /** Reads what is held, kept and busy on some dates, and what is known of whoever asks; the core does the rest. */
 final class Worlds
 {
+    /** No meeting is longer than a day, in seconds: what began earlier is over. */
+    private const LONGEST = 86_400;
+
     /** For one sheet. */
     public static function of(Sheet $sheet, DateRange $dates, int $now, Asking $who): World
     {
         $hosts = $sheet->toCore()->hosts->all();
-        $range = self::range($sheet, $dates);
-        $held = array_map(static fn (\stdClass $row): Held => self::held($row, $sheet->id), self::holds($hosts, $range, $now, $who));
+        $range = self::range($sheet->toCore(), $dates);
+        $held = array_map(static fn (\stdClass $row): Held => self::held($row, self::span($row), $sheet->id), self::holds($hosts, $range, $now, $who));
 
         return World::of($now, $held, self::busy($hosts, $range), self::asker($sheet, $who, $now), $dates);
     }
@@ -35,7 +39,7 @@ final class Worlds
     /**
      * For many sheets at once, as anybody sees them, with as many questions as for one.
      *
-     * @param  array<Sheet>  $sheets  of one school
+     * @param  array<int, CoreSheet>  $sheets  of one school, by number
      * @return array<int, World> by sheet
      */
     public static function ofAll(array $sheets, DateRange $dates, int $now): array
@@ -44,39 +48,39 @@ final class Worlds
         if ($first === false) {
             return [];
         }
-        $hosts = array_values(array_unique(array_merge(...array_map(static fn (Sheet $sheet): array => $sheet->toCore()->hosts->all(), array_values($sheets)))));
-        $range = self::range($first, $dates);
-        $byHost = [];
-        foreach (self::holds($hosts, $range, $now, Asking::anybody()) as $row) {
-            $byHost[(int) $row->staff_id][] = $row;
-        }
-        $busy = self::busy($hosts, $range);
-        $worlds = [];
-        foreach ($sheets as $sheet) {
-            $theirs = $sheet->toCore()->hosts->all();
-            $held = [];
-            foreach ($theirs as $host) {
-                foreach ($byHost[$host] ?? [] as $row) {
-                    $held[] = self::held($row, $sheet->id);
-                }
+        $hosts = $held = [];
+        foreach ($sheets as $id => $sheet) {
+            foreach ($sheet->hosts->all() as $host) {
+                $hosts[$host][] = $id;
             }
-            $worlds[$sheet->id] = World::of($now, $held, array_intersect_key($busy, array_flip($theirs)), dates: $dates);
+        }
+        $range = self::range($first, $dates);
+        foreach (self::holds(array_keys($hosts), $range, $now, Asking::anybody()) as $row) {
+            $span = self::span($row);
+            foreach ($hosts[(int) $row->staff_id] as $id) {
+                $held[$id][] = self::held($row, $span, $id);
+            }
+        }
+        $busy = self::busy(array_keys($hosts), $range);
+        $worlds = [];
+        foreach ($sheets as $id => $sheet) {
+            $worlds[$id] = World::of($now, $held[$id] ?? [], $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())), dates: $dates);
         }
 
         return $worlds;
     }
 
     /** From the first midnight to the end of the night after the last date: a block may pass midnight. */
-    private static function range(Sheet $sheet, DateRange $dates): Span
+    private static function range(CoreSheet $sheet, DateRange $dates): Span
     {
-        $zone = $sheet->toCore()->zone;
+        $zone = $sheet->zone;
 
         return Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 1440));
     }
 
-    private static function held(\stdClass $row, int $sheet): Held
+    private static function held(\stdClass $row, Span $span, int $sheet): Held
     {
-        return new Held((int) $row->staff_id, self::span($row), (int) $row->live, (int) $row->sheet_id === $sheet, $row->with_hold_id !== null);
+        return new Held((int) $row->staff_id, $span, (int) $row->live, (int) $row->sheet_id === $sheet, $row->with_hold_id !== null);
     }
 
     /**
@@ -87,19 +91,28 @@ final class Worlds
      */
     private static function holds(array $hosts, Span $range, int $now, Asking $who): array
     {
-        // The seats of a colleague's time are those of the hold that it goes with.
-        return array_values(DB::select(
-            'SELECT holds.staff_id, holds.sheet_id, holds.starts_at, holds.ends_at, holds.with_hold_id, COUNT(*) AS live'
+        // The seats of a colleague's time are those of the hold that it goes with. A row a seat: adding them up here is quicker.
+        $seats = DB::select(
+            'SELECT holds.id, holds.staff_id, holds.sheet_id, UNIX_TIMESTAMP(holds.starts_at) AS starts, UNIX_TIMESTAMP(holds.ends_at) AS ends, holds.with_hold_id, 1 AS live'
             .' FROM holds JOIN seats ON seats.hold_id = COALESCE(holds.with_hold_id, holds.id)'
-            .' WHERE holds.staff_id IN ('.implode(', ', $hosts).') AND holds.starts_at < ? AND holds.ends_at > ?'
+            .' WHERE holds.staff_id IN ('.implode(', ', $hosts).') AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?'
             .' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?))'
-            .($who->moving === null ? '' : ' AND NOT (seats.hold_id = ? AND seats.seat = ?)')
-            .' GROUP BY holds.id, holds.staff_id, holds.sheet_id, holds.starts_at, holds.ends_at, holds.with_hold_id',
+            .($who->moving === null ? '' : ' AND NOT (seats.hold_id = ? AND seats.seat = ?)'),
             [
-                Instant::column($range->end), Instant::column($range->start), Instant::column($now), $who->keeper ?? '',
+                Instant::column($range->start - self::LONGEST), Instant::column($range->end), Instant::column($range->start), Instant::column($now), $who->keeper ?? '',
                 ...($who->moving === null ? [] : [$who->moving->hold_id ?? 0, $who->moving->seat ?? 0]),
             ],
-        ));
+        );
+        $holds = [];
+        foreach ($seats as $seat) {
+            if (isset($holds[$seat->id])) {
+                $holds[$seat->id]->live++;
+            } else {
+                $holds[$seat->id] = $seat;
+            }
+        }
+
+        return array_values($holds);
     }
 
     /**
@@ -110,7 +123,7 @@ final class Worlds
     {
         $busy = [];
         $rows = DB::select(
-            'SELECT calendars.staff_id, busy_spans.starts_at, busy_spans.ends_at FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id'
+            'SELECT calendars.staff_id, UNIX_TIMESTAMP(busy_spans.starts_at) AS starts, UNIX_TIMESTAMP(busy_spans.ends_at) AS ends FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id'
             .' WHERE calendars.staff_id IN ('.implode(', ', $hosts).') AND busy_spans.starts_at < ? AND busy_spans.ends_at > ?',
             [Instant::column($range->end), Instant::column($range->start)],
         );
@@ -155,7 +168,7 @@ final class Worlds
         $ways = array_filter([
             'bookings.pass_id' => $who->passId, 'passes.email' => $who->email === '' ? null : $who->email, 'bookings.student_key' => $key === '' ? null : $key,
         ], static fn ($value): bool => $value !== null);
-        $known = array_map(static fn (string $column): string => 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, bookings.starts_at, bookings.ends_at, places.kind, places.label'
+        $known = array_map(static fn (string $column): string => 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label'
             .' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id'
             ." WHERE $column = ? AND bookings.state IN (?, ?) AND (bookings.ends_at > ? OR bookings.sheet_id = ?)", array_keys($ways));
         $asked = array_map(static fn (int|string $value): array => [$value, BookingState::Booked->value, BookingState::Asked->value, Instant::column($now - 86_400), $sheet->id], array_values($ways));
@@ -172,8 +185,9 @@ final class Worlds
         );
     }
 
+    /** The connection's own clock is UTC (config/database.php), so the database has turned its columns into seconds already. */
     private static function span(\stdClass $row): Span
     {
-        return Span::of(Instant::of($row->starts_at), Instant::of($row->ends_at));
+        return Span::of((int) $row->starts, (int) $row->ends);
     }
 }

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Framework\Spell;
-use App\Models\HostRole;
 use App\Models\School;
 use App\Models\Sheet;
-use App\Models\SheetKind;
-use App\Models\SheetState;
 use App\Models\StaffMember;
+use App\Timetables\HostCard;
 use App\Timetables\Judge;
-use App\Timetables\SheetAtHand;
-use Illuminate\Database\Eloquent\Builder;
+use App\Timetables\Listed;
+use App\Timetables\OpenSheets;
+use Recess\Sheet as CoreSheet;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 
@@ -29,23 +28,22 @@ final class BoardData
      */
     public static function board(int $now): array
     {
-        $sheets = SheetAtHand::open();
-        $free = Judge::firstFreeOfAll($sheets, $now);
-        $doors = $titled = [];
+        $sheets = OpenSheets::all();
+        $free = Judge::firstFreeOfAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $sheets), $now);
+        $cards = $theirs = $titled = [];
         foreach ($sheets as $sheet) {
-            foreach ($sheet->whomToMeet() as $host) {
-                $doors[$host->id] ??= VisitSheetData::host($host) + ['sheets' => []];
-                $doors[$host->id]['sheets'][] = [
-                    'path' => self::path($sheet, $host), 'title' => $sheet->title,
-                    'place' => $sheet->places->map(static fn ($place): string => $place->label)->implode(', '),
-                    'next' => self::next($sheet, $free[$sheet->id] ?? null, $now),
+            foreach ($sheet->hosts as $host) {
+                $cards[$host['id']] = array_diff_key($host, ['id' => 0]);
+                $theirs[$host['id']][] = [
+                    'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'place' => $sheet->places, 'next' => self::next($sheet->core, $free[$sheet->id] ?? null, $now),
                 ];
             }
-            if ($sheet->kind === SheetKind::Conferences) {
+            if ($sheet->isConference) {
                 $titled[$sheet->title][] = $sheet;
             }
         }
-        usort($doors, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
+        uasort($cards, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
+        $doors = array_map(static fn (array $card, int $id): array => $card + ['sheets' => $theirs[$id]], $cards, array_keys($cards));
 
         return ['school' => self::school(), 'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets)];
     }
@@ -53,29 +51,26 @@ final class BoardData
     /**
      * Conferences that several hosts hold under one title are a round of the school's; those still to come.
      *
-     * @param  array<string, list<Sheet>>  $titled
+     * @param  array<string, list<Listed>>  $titled
      * @param  array<int, Span>  $free  the first free time of each sheet
      * @return list<array{title: string, path: string, hosts: int, free: int, when: string}> as Round in docs/formats/recess.openapi.yaml, the soonest first
      */
     private static function rounds(array $titled, array $free, int $now): array
     {
         $rounds = [];
-        foreach ($titled as $title => $sheets) {
-            $first = $last = null;
-            foreach (count($sheets) > 1 ? $sheets : [] as $sheet) {
-                $core = $sheet->toCore();
-                $today = $core->zone->dateAt($now);
-                [$dates] = $core->firstDates($today, self::DAYS, $today, $now);
-                $first = $dates === null ? $first : min($first ?? PHP_INT_MAX, $dates->first->day);
-                $last = $dates === null ? $last : max($last ?? 0, $dates->last->day);
+        foreach (array_filter($titled, static fn (array $sheets): bool => count($sheets) > 1) as $title => $sheets) {
+            $today = $sheets[0]->core->zone->dateAt($now);
+            $days = array_map(static fn (Listed $sheet): array => [$sheet->core->reach($today)[0]->day, $sheet->core->reach($today)[1]->day - 1], $sheets);
+            $coming = array_filter($days, static fn (array $one): bool => $one[1] >= $today->day);
+            if ($coming === []) {
+                continue;
             }
-            if ($first !== null && $last !== null) {
-                $rounds["$first $title"] = [
-                    'title' => (string) $title, 'path' => '/find?'.http_build_query(['about' => $title, 'from' => (string) LocalDate::fromDay($first), 'to' => (string) LocalDate::fromDay(min($last, $first + self::DAYS - 1))]),
-                    'hosts' => count($sheets), 'free' => count(array_filter($sheets, static fn (Sheet $sheet): bool => isset($free[$sheet->id]))),
-                    'when' => Spell::date(LocalDate::fromDay($first)),
-                ];
-            }
+            $first = max($today->day, min(array_column($coming, 0)));
+            $rounds["$first $title"] = [
+                'title' => (string) $title, 'path' => '/find?'.http_build_query(['about' => $title, 'from' => (string) LocalDate::fromDay($first), 'to' => (string) LocalDate::fromDay(min(max(array_column($coming, 1)), $first + self::DAYS - 1))]),
+                'hosts' => count($sheets), 'free' => count(array_filter($sheets, static fn (Listed $sheet): bool => isset($free[$sheet->id]))),
+                'when' => Spell::date(LocalDate::fromDay($first)),
+            ];
         }
         ksort($rounds, SORT_NATURAL);
 
@@ -88,33 +83,28 @@ final class BoardData
      */
     public static function door(StaffMember $staff, int $now): array
     {
-        $theirs = self::open()->where(static fn (Builder $sheets) => $sheets->where('staff_id', $staff->id)
-            ->orWhereHas('colleagues', static fn (Builder $colleagues) => $colleagues->where('staff_id', $staff->id)->where('role', HostRole::Any)))->orderBy('title')->get();
-        $free = Judge::firstFreeOfAll($theirs->all(), $now);
+        $theirs = array_filter(OpenSheets::all(), static fn (Listed $sheet): bool => in_array($staff->id, array_column($sheet->hosts, 'id'), true));
+        $free = Judge::firstFreeOfAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $theirs), $now);
+        $intros = Sheet::query()->whereKey(array_keys($theirs))->pluck('intro', 'id');
+        $host = HostCard::of($staff);
 
         return [
             'school' => $staff->school->name,
-            'host' => VisitSheetData::host($staff),
-            'sheets' => array_values($theirs->map(static fn (Sheet $sheet): array => [
-                'path' => self::path($sheet, $staff), 'title' => $sheet->title, 'intro' => $sheet->intro, 'next' => self::next($sheet, $free[$sheet->id] ?? null, $now),
-            ])->all()),
+            'host' => $host,
+            'sheets' => array_values(array_map(static fn (Listed $sheet): array => [
+                'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'intro' => (string) $intros[$sheet->id], 'next' => self::next($sheet->core, $free[$sheet->id] ?? null, $now),
+            ], $theirs)),
         ];
     }
 
-    private static function next(Sheet $sheet, ?Span $free, int $now): ?string
+    private static function next(CoreSheet $sheet, ?Span $free, int $now): ?string
     {
         if ($free === null) {
             return null;
         }
-        $zone = $sheet->toCore()->zone;
+        $zone = $sheet->zone;
 
         return $free->start - $now < 2 * 86_400 ? Spell::ahead($free->start, $now, $zone) : Spell::shortDate($zone->dateAt($free->start)).', '.Spell::time($free->start, $zone);
-    }
-
-    /** The way to a sheet from somebody's door: of several hosts, it leads to them. */
-    private static function path(Sheet $sheet, StaffMember $host): string
-    {
-        return '/s/'.$sheet->slug.($sheet->canChooseHost() ? '?with='.$host->slug : '');
     }
 
     public static function school(): string
@@ -123,20 +113,14 @@ final class BoardData
     }
 
     /**
-     * @param  array<Sheet>  $sheets
+     * @param  array<Listed>  $sheets
      * @return list<string> what meetings can be about: the titles of open sheets
      */
     public static function titles(array $sheets): array
     {
-        $titles = array_unique(array_map(static fn (Sheet $sheet): string => $sheet->title, $sheets));
+        $titles = array_unique(array_map(static fn (Listed $sheet): string => $sheet->title, $sheets));
         sort($titles);
 
         return $titles;
-    }
-
-    /** @return Builder<Sheet> */
-    public static function open(): Builder
-    {
-        return Sheet::query()->where('state', SheetState::Open)->whereNull('put_away_at')->with(Sheet::PARTS);
     }
 }

@@ -7,10 +7,11 @@ namespace App\Visiting;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Models\School;
-use App\Models\Sheet;
+use App\Timetables\Listed;
+use App\Timetables\OpenSheets;
 use App\Timetables\RulerData;
-use App\Timetables\SheetAtHand;
 use App\Timetables\Worlds;
+use Recess\Sheet as CoreSheet;
 use Recess\Slots\Pieces;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
@@ -30,14 +31,13 @@ final class FindData
     {
         $zone = School::query()->firstOrFail()->timeZone();
         $dates = self::dates($from, $to, $zone->dateAt($now));
-        $open = SheetAtHand::open();
-        $sheets = array_filter($open, static fn (Sheet $sheet): bool => $sheet->title === $about);
+        $open = OpenSheets::all();
+        $sheets = array_filter($open, static fn (Listed $sheet): bool => $sheet->title === $about);
         $rows = [];
-        foreach (Worlds::ofAll($sheets, $dates, $now) as $id => $world) {
-            $sheet = current(array_filter($sheets, static fn (Sheet $one): bool => $one->id === $id)) ?: throw new \LogicException('A world without its sheet.');
-            $timetable = Timetable::of($sheet->toCore(), $world);
+        foreach (Worlds::ofAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $sheets), $dates, $now) as $id => $world) {
+            $timetable = Timetable::of($sheets[$id]->core, $world);
             foreach ($timetable->pieces as $pieces) {
-                $rows[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheet, $timetable];
+                $rows[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheets[$id], $timetable];
             }
         }
         ksort($rows);
@@ -59,7 +59,7 @@ final class FindData
     }
 
     /**
-     * @param  array<int, array{Sheet, Timetable}>  $sheets  by sheet
+     * @param  array<int, array{Listed, Timetable}>  $sheets  by sheet
      * @return array<string, mixed> as FoundDay in docs/formats/recess.openapi.yaml
      */
     private static function day(int $day, array $sheets, Zone $zone, int $now): array
@@ -84,7 +84,7 @@ final class FindData
                     }, $stretch->slots),
                 ];
             }
-            $hosts[] = ['path' => '/s/'.$sheet->slug, 'host' => $sheet->host->name, 'subject' => $sheet->host->subject, 'stretches' => $stretches];
+            $hosts[] = ['path' => '/s/'.$sheet->slug, 'host' => $sheet->hosts[0]['name'], 'subject' => $sheet->hosts[0]['subject'], 'stretches' => $stretches];
         }
 
         return [

@@ -10,6 +10,7 @@ use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\MeetingLink;
 use App\Models\Pass;
+use App\Timetables\HostCard;
 use Illuminate\Database\Eloquent\Collection;
 
 /** A visitor's pass: all of their bookings, in order, and those to which somebody brings them. */
@@ -55,7 +56,7 @@ final class PassData
             'key' => SlotKey::of($booking->starts_at->getTimestamp()),
             'title' => $booking->sheet->title,
             'sheet_path' => '/s/'.$booking->sheet->slug,
-            'host' => VisitSheetData::host($booking->host),
+            'host' => HostCard::of($booking->host),
             'date' => Spell::date($zone->dateAt($booking->span()->start)),
             'from' => Spell::time($booking->span()->start, $zone),
             'until' => Spell::time($booking->span()->end, $zone),

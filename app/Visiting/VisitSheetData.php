@@ -12,8 +12,8 @@ use App\Models\Instant;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\SheetState;
-use App\Models\StaffMember;
 use App\Timetables\Asking;
+use App\Timetables\HostCard;
 use App\Timetables\Judge;
 use App\Timetables\RulerData;
 use App\Timetables\RulerNotes;
@@ -49,7 +49,7 @@ final class VisitSheetData
             'school' => $sheet->host->school->name,
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
-            'host' => self::host($sheet->host),
+            'host' => HostCard::of($sheet->host),
             'hosts' => $sheet->colleagues->filter(static fn ($one): bool => $one->role !== HostRole::Manage)
                 ->map(static fn ($one): string => $one->colleague->name)->values()->all(),
             'any_host' => $timetable->sheet->hosts->canBeChosen(),
@@ -66,19 +66,6 @@ final class VisitSheetData
             'days' => RulerData::days($timetable, self::notes($sheet, $timetable)),
             'later' => $later === null ? null : (string) $later,
             'who' => (object) self::who($sheet, $timetable),
-        ];
-    }
-
-    /** @return array<string, mixed> as Host */
-    public static function host(StaffMember $host): array
-    {
-        return [
-            'name' => $host->name,
-            'subject' => $host->subject,
-            'title' => $host->title,
-            'initials' => $host->initials(),
-            'door' => '/d/'.$host->slug,
-            'picture' => $host->picture === null ? null : "/d/$host->slug/picture",
         ];
     }
 

@@ -9,7 +9,7 @@ use Recess\Time\Span;
 use Recess\World;
 
 /** No earlier than so many days before the meeting. */
-final readonly class FurthestAhead implements Declared, Rule
+final readonly class FurthestAhead implements Clear, Declared, Rule
 {
     /** @param  int  $days of 24 hours; exactly that long before is already in time */
     public function __construct(private int $days)
@@ -33,5 +33,10 @@ final readonly class FurthestAhead implements Declared, Rule
         $days = $stated->wholeOrNone('furthest_days');
 
         return $days === null ? null : new self($days);
+    }
+
+    public function clear(World $world): array
+    {
+        return [0, $world->now + $this->days * 86_400];
     }
 }

@@ -9,7 +9,7 @@ use Recess\Time\Span;
 use Recess\World;
 
 /** The least time between booking and meeting. */
-final readonly class Lead implements Declared, Ends, Rule
+final readonly class Lead implements Clear, Declared, Ends, Rule
 {
     /** @param  int  $minutes of elapsed time; exactly that long before is still in time */
     public function __construct(private int $minutes)
@@ -36,5 +36,10 @@ final readonly class Lead implements Declared, Ends, Rule
     public function lastInstant(Span $slot): int
     {
         return $slot->start - $this->minutes * 60;
+    }
+
+    public function clear(World $world): array
+    {
+        return [$world->now + $this->minutes * 60, PHP_INT_MAX];
     }
 }

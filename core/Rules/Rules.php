@@ -31,11 +31,21 @@ final readonly class Rules
     {
         $standing = array_values(array_filter(array_map(static fn (Standing $rule): ?Reason => $rule->againstAll($world), $this->all)));
         $free = Verdict::free();
+        [$from, $until] = [PHP_INT_MIN, PHP_INT_MAX];
+        $always = [];
+        foreach ($this->each as $rule) {
+            if ($rule instanceof Clear) {
+                [$first, $last] = $rule->clear($world);
+                [$from, $until] = [max($from, $first), min($until, $last)];
+            } else {
+                $always[] = $rule;
+            }
+        }
         $each = $this->each;
 
-        return static function (Span $slot) use ($each, $standing, $free, $world): Verdict {
+        return static function (Span $slot) use ($each, $always, $from, $until, $standing, $free, $world): Verdict {
             $reasons = $standing;
-            foreach ($each as $rule) {
+            foreach ($slot->start >= $from && $slot->start <= $until ? $always : $each as $rule) {
                 $reason = $rule->against($slot, $world);
                 if ($reason !== null) {
                     $reasons[] = $reason;

@@ -26,6 +26,8 @@ return new class extends Migration
         });
         DB::statement('INSERT INTO looks (staff_id, sheet_id, looked_at) SELECT staff_id, id, looked_at FROM sheets WHERE looked_at IS NOT NULL');
         Schema::table('sheets', static fn (Blueprint $table) => $table->dropColumn('looked_at'));
+        // Who is held on some dates, of many hosts at once.
+        Schema::table('holds', static fn (Blueprint $table) => $table->index(['starts_at', 'ends_at']));
         // How often something was done from somewhere within a while, on all servers together.
         Schema::create('limits', static function (Blueprint $table): void {
             $table->char('digest', 64)->charset('ascii')->collation('ascii_bin')->primary();
@@ -47,6 +49,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::table('holds', static fn (Blueprint $table) => $table->dropIndex(['starts_at', 'ends_at']));
         foreach (['cache_locks', 'cache', 'limits', 'looks', 'guards'] as $table) {
             Schema::dropIfExists($table);
         }

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 // bin/recess bench core: how fast the core is, each figure beside its baseline of the same run. Prints Markdown tables.
 
+use Recess\Asker;
 use Recess\Calendars\BusyReader;
+use Recess\Held;
+use Recess\Hosts;
 use Recess\Repeat\Weekly;
-use Recess\Rules\Busy;
-use Recess\Rules\FurthestAhead;
-use Recess\Rules\Lead;
-use Recess\Rules\Past;
-use Recess\Rules\PerDay;
-use Recess\Rules\Rules;
-use Recess\Rules\Situation;
-use Recess\Rules\Taken;
+use Recess\Rules\Stated;
+use Recess\Sheet;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
+use Recess\Time\DateRange;
 use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
@@ -24,6 +22,7 @@ use Recess\Time\Spans;
 use Recess\Time\Weekday;
 use Recess\Time\Zone;
 use Recess\Timetable;
+use Recess\World;
 use Symfony\Component\Process\Process;
 
 error_reporting(E_ALL & ~E_DEPRECATED);
@@ -76,14 +75,14 @@ echo "| size | slots | time | a slot | to the loop |\n| --- | ---: | ---: | ---:
 foreach ([1, 2, 4, 8] as $size) {
     $first = LocalDate::parse('2026-09-07');
     $before = $first->plusDays(280 * $size);
-    $sheet = Block::of(Weekly::on(array_slice(Weekday::cases(), 0, 5), $first), Hours::between(LocalTime::of(8), LocalTime::of(18)), Cut::of(15));
+    $block = Block::of(Weekly::on(array_slice(Weekday::cases(), 0, 5), $first), Hours::between(LocalTime::of(8), LocalTime::of(18)), Cut::of(15));
     $chance = new Random\Randomizer(new Random\Engine\Mt19937(8));
     $start = $zone->instant($first, 0);
-    $busy = $seats = $bookedOn = [];
-    foreach ($sheet->pieces($first, $before, $zone) as $pieces) {
+    $busy = $held = [];
+    foreach ($block->pieces($first, $before, $zone) as $pieces) {
         foreach ($pieces->slots as $slot) {
             if ($chance->getInt(0, 3) === 0) {
-                $seats[$slot->start] = 1;
+                $held[] = new Held(1, $slot);
             }
         }
     }
@@ -91,11 +90,12 @@ foreach ([1, 2, 4, 8] as $size) {
         $at = $start + $chance->getInt(0, 280 * $size * 1440) * 60;
         $busy[] = Span::of($at, $at + 1800);
     }
-    $rules = Rules::of(new Past, new Taken(1), new Busy, new PerDay($zone, 30), new Lead(1440), new FurthestAhead(4000), new Recess\Rules\PerVisitor(3));
-    $timetable = Timetable::of($zone, [$sheet], $rules);
+    $sheet = new Sheet($zone, [$block], Hosts::of(1), Stated::of(['per_day' => 30, 'lead_minutes' => 1440, 'furthest_days' => 1000, 'per_visitor' => 3]));
+    $dates = DateRange::of($first, $before->plusDays(-1));
     $slots = 0;
-    $time = median(static function () use ($timetable, $first, $before, $start, $seats, $busy, &$slots): void {
-        $slots = count($timetable->offers($first, $before, new Situation($start, $seats, Spans::of($busy))));
+    // All of it: the world of holds and busy times, the cut, and each slot's verdict.
+    $time = median(static function () use ($sheet, $dates, $start, $held, $busy, &$slots): void {
+        $slots = count(Timetable::of($sheet, World::of($start, $held, [1 => Spans::of($busy)], Asker::anybody(), $dates))->offers());
     });
     $loop = median(static function () use ($slots, $start): array {
         $all = [];
