@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\School\SettingsData;
+use Recess\Rules\Rulebook;
+use Recess\Rules\Term;
 use Recess\Time\LocalDate;
 
 /** All that a worksheet offers to choose from. */
@@ -31,6 +34,9 @@ final class WorksheetData
             'year' => self::year($today, $host),
             'terms' => $school->terms,
             'places' => SettingsData::places($host),
+            'rulebook' => array_map(static fn (Term $term): array => [
+                'name' => $term->name, 'kind' => $term->kind->value, 'least' => $term->least, 'most' => $term->most, 'choices' => $term->choices, 'asks' => Words::say("rules.asks.$term->name"),
+            ], Rulebook::terms()),
             'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
                 ->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
         ];

@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { elsewhere } from '../../web/lib/elsewhere';
 import { rulerOf } from '../../web/lib/found';
 import type { Schema } from '../../web/lib/api';
+import { besides, type Term } from '../../web/lib/rulebook';
 import { EVERYTHING, kept } from '../../web/lib/sifted';
 
 /** The few things that pages decide by themselves; all else they are told. */
@@ -84,6 +85,15 @@ describe('several hosts on one day', () => {
             '16:15',
         ]);
         expect('times' in ruler || 'rows' in ruler).toBe(false);
+    });
+});
+
+describe('the rulebook', () => {
+    it('leaves nothing out that no sentence asks', () => {
+        const term = (name: string): Term => ({ name, kind: 'whole', least: 1, most: 9, choices: [], asks: name });
+        expect(besides([term('seats'), term('per_week'), term('reminders')]).map((one) => one.name)).toEqual([
+            'per_week',
+        ]);
     });
 });
 

@@ -3,6 +3,7 @@
     import { onMount } from 'svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { Draft, type Form, type Year } from '../lib/draft.svelte';
+    import type { Term } from '../lib/rulebook';
     import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Ask from '../worksheet/Ask.svelte';
@@ -23,8 +24,9 @@
         terms: Schema['NamedRange'][];
         places: Schema['SavedPlace'][];
         colleagues: { id: number; name: string; subject: string }[];
+        rulebook: Term[];
     }
-    let { host, sheet, form, today, year, terms, places, colleagues }: Props = $props();
+    let { host, sheet, form, today, year, terms, places, colleagues, rulebook }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- the page is loaded anew for each sheet
     const draft = new Draft(form, sheet?.id ?? null);
@@ -212,7 +214,7 @@
                 bind:open={open.rules}
                 wrong={wrong('rules', 'hosts') || doubtful('rules')}
             >
-                <Rules {draft} {colleagues} />
+                <Rules {draft} {colleagues} {rulebook} />
             </Sentence>
             <section class="border-t border-line pt-4" aria-labelledby="sentence-share">
                 <div class="mb-4 flex flex-wrap items-baseline gap-x-4">

@@ -2,13 +2,16 @@
     /** The "Rules" sentence: who may book, when and how often, each with a sensible answer already in its blank. */
     import type { Draft } from '../lib/draft.svelte';
     import Blank from '../parts/Blank.svelte';
+    import type { Term } from '../lib/rulebook';
+    import MoreRules from './MoreRules.svelte';
     import Warnings from './Warnings.svelte';
 
     interface Props {
         draft: Draft;
         colleagues: { id: number; name: string; subject: string }[];
+        rulebook: Term[];
     }
-    let { draft, colleagues }: Props = $props();
+    let { draft, colleagues, rulebook }: Props = $props();
 
     const rules = $derived(draft.form.rules);
     const change = () => draft.changed();
@@ -92,7 +95,7 @@
     </p>
     <p class="line">
         <Blank
-            name="seats"
+            name="rules.seats"
             label="Visitors to a slot"
             type="number"
             size={4}
@@ -199,6 +202,7 @@
         {/each}
         before.
     </p>
+    <MoreRules {draft} {rulebook} />
     {#if colleagues.length > 0}
         <div>
             <p class="mb-1 font-semibold">Colleagues on this sheet</p>

@@ -1,0 +1,21 @@
+/** One field of a sheet's rules, as the server's rulebook declares it. */
+export interface Term {
+    name: string;
+    kind: 'whole' | 'yes' | 'clock' | 'moment' | 'choice' | 'wholes';
+    least: number;
+    most: number;
+    choices: string[];
+    /** What the blank is for, to whoever writes the sheet. */
+    asks: string;
+}
+
+/** The fields that have a place in a sentence of the worksheet. */
+const IN_SENTENCES = new Set(
+    (
+        'lead_minutes lead_days lead_by lead_working furthest_days seats show_who per_student per_visitor per_day opens_at closes_at ' +
+        'approve asked_hours guests waiting link_shown link_minutes reminders email_optional'
+    ).split(' '),
+);
+
+/** A rule that no sentence knows yet is asked for all the same, in a line of its own. */
+export const besides = (rulebook: Term[]): Term[] => rulebook.filter((term) => !IN_SENTENCES.has(term.name));
