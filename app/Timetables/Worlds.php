@@ -29,11 +29,11 @@ final class Worlds
     /** For one sheet. */
     public static function of(Sheet $sheet, DateRange $dates, int $now, Asking $who): World
     {
-        $hosts = $sheet->toCore()->hosts->all();
         $range = self::range($sheet->toCore(), $dates);
-        $held = array_map(static fn (\stdClass $row): Held => self::held($row, self::span($row), $sheet->id), self::holds($hosts, $range, $now, $who));
+        [$rows, $busy] = self::known($sheet->toCore()->hosts->all(), $range, $now, $who);
+        $held = array_map(static fn (\stdClass $row): Held => self::held($row, self::span($row), $sheet->id), $rows);
 
-        return World::of($now, $held, self::busy($hosts, $range), self::asker($sheet, $who, $now), $dates);
+        return World::of($now, $held, $busy, self::asker($sheet, $who, $now), $dates);
     }
 
     /**
@@ -55,13 +55,13 @@ final class Worlds
             }
         }
         $range = self::range($first, $dates);
-        foreach (self::holds(array_keys($hosts), $range, $now, Asking::anybody()) as $row) {
+        [$rows, $busy] = self::known(array_keys($hosts), $range, $now, Asking::anybody());
+        foreach ($rows as $row) {
             $span = self::span($row);
             foreach ($hosts[(int) $row->staff_id] as $id) {
                 $held[$id][] = self::held($row, $span, $id);
             }
         }
-        $busy = self::busy(array_keys($hosts), $range);
         $worlds = [];
         foreach ($sheets as $id => $sheet) {
             $worlds[$id] = World::of($now, $held[$id] ?? [], $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())), dates: $dates);
@@ -84,54 +84,42 @@ final class Worlds
     }
 
     /**
-     * Who is held when, and by how many; without what is kept for too long, or by whoever asks, or would be given up.
+     * Who is held when, and by how many; without what is kept for too long, or by whoever asks, or would be given up. And
+     * when the hosts' calendars say that they are busy. One question for both.
      *
      * @param  list<int>  $hosts
-     * @return list<\stdClass>
+     * @return array{list<\stdClass>, array<int, Spans>} the holds, and the busy times by host
      */
-    private static function holds(array $hosts, Span $range, int $now, Asking $who): array
+    private static function known(array $hosts, Span $range, int $now, Asking $who): array
     {
+        $theirs = implode(', ', $hosts);
         // The seats of a colleague's time are those of the hold that it goes with. A row a seat: adding them up here is quicker.
-        $seats = DB::select(
+        $rows = DB::select(
             'SELECT holds.id, holds.staff_id, holds.sheet_id, UNIX_TIMESTAMP(holds.starts_at) AS starts, UNIX_TIMESTAMP(holds.ends_at) AS ends, holds.with_hold_id, 1 AS live'
             .' FROM holds JOIN seats ON seats.hold_id = COALESCE(holds.with_hold_id, holds.id)'
-            .' WHERE holds.staff_id IN ('.implode(', ', $hosts).') AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?'
-            .' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?))'
-            .($who->moving === null ? '' : ' AND NOT (seats.hold_id = ? AND seats.seat = ?)'),
+            ." WHERE holds.staff_id IN ($theirs) AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?"
+            .' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?)) AND NOT (seats.hold_id = ? AND seats.seat = ?)'
+            .' UNION ALL SELECT NULL, calendars.staff_id, NULL, UNIX_TIMESTAMP(busy_spans.starts_at), UNIX_TIMESTAMP(busy_spans.ends_at), NULL, 0'
+            .' FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id'
+            ." WHERE calendars.staff_id IN ($theirs) AND busy_spans.starts_at < ? AND busy_spans.ends_at > ?",
             [
-                Instant::column($range->start - self::LONGEST), Instant::column($range->end), Instant::column($range->start), Instant::column($now), $who->keeper ?? '',
-                ...($who->moving === null ? [] : [$who->moving->hold_id ?? 0, $who->moving->seat ?? 0]),
+                Instant::column($range->start - self::LONGEST), Instant::column($range->end), Instant::column($range->start),
+                Instant::column($now), $who->keeper ?? '', $who->moving->hold_id ?? 0, $who->moving->seat ?? 0,
+                Instant::column($range->end), Instant::column($range->start),
             ],
         );
-        $holds = [];
-        foreach ($seats as $seat) {
-            if (isset($holds[$seat->id])) {
-                $holds[$seat->id]->live++;
+        $holds = $busy = [];
+        foreach ($rows as $row) {
+            if ($row->id === null) {
+                $busy[(int) $row->staff_id][] = self::span($row);
+            } elseif (isset($holds[$row->id])) {
+                $holds[$row->id]->live++;
             } else {
-                $holds[$seat->id] = $seat;
+                $holds[$row->id] = $row;
             }
         }
 
-        return array_values($holds);
-    }
-
-    /**
-     * @param  list<int>  $hosts
-     * @return array<int, Spans> by host
-     */
-    private static function busy(array $hosts, Span $range): array
-    {
-        $busy = [];
-        $rows = DB::select(
-            'SELECT calendars.staff_id, UNIX_TIMESTAMP(busy_spans.starts_at) AS starts, UNIX_TIMESTAMP(busy_spans.ends_at) AS ends FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id'
-            .' WHERE calendars.staff_id IN ('.implode(', ', $hosts).') AND busy_spans.starts_at < ? AND busy_spans.ends_at > ?',
-            [Instant::column($range->end), Instant::column($range->start)],
-        );
-        foreach ($rows as $row) {
-            $busy[(int) $row->staff_id][] = self::span($row);
-        }
-
-        return array_map(Spans::of(...), $busy);
+        return [array_values($holds), array_map(Spans::of(...), $busy)];
     }
 
     /** What is known of whoever asks: their bookings, and those about the student. */
