@@ -63,7 +63,7 @@ final readonly class Seating implements Rule
         }
         $spans = [];
         foreach ($elsewhere as $host => $held) {
-            $spans[$host] = $held === [] ? $world->busy[$host] ?? Spans::none() : Spans::of([...$held, ...$world->busy[$host] ?? []]);
+            $spans[$host] = $held === [] ? $world->busy[$host] ?? Spans::none() : Spans::of([...$held, ...($world->busy[$host] ?? Spans::none())->all()]);
         }
         $away = null;
         foreach ($sheet->hosts->alongside as $host) {

@@ -128,6 +128,14 @@ final class Timetable
         return null;
     }
 
+    /** When the first of those that only wait for their time can be had; null when none does. */
+    public function opensAt(): ?int
+    {
+        $opens = array_filter(array_map(static fn (Offer $offer): ?int => $offer->verdict->changesAt(), $this->offers()));
+
+        return $opens === [] ? null : min($opens);
+    }
+
     /** The slot that begins at that instant; null when no block makes one there. */
     public function slotAt(int $start): ?Span
     {

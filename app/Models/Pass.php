@@ -43,12 +43,6 @@ final class Pass extends Row
         });
     }
 
-    /** @return HasMany<Guest, $this> */
-    public function guestships(): HasMany
-    {
-        return $this->hasMany(Guest::class);
-    }
-
     /** @return HasMany<Booking, $this> */
     public function bookings(): HasMany
     {

@@ -18,11 +18,11 @@ final class PublishSheet
     /**
      * @param  int  $now  seconds since the epoch
      *
-     * @throws NothingToBook when no slot can be had any more
+     * @throws NothingToBook when no slot can be had, now or later
      */
     public function __invoke(Sheet $sheet, int $now): Sheet
     {
-        if (Judge::firstFree($sheet, $now, Asking::host()) === null) {
+        if (Judge::firstFree($sheet, $now, Asking::host()) === null && Judge::opensAt($sheet, $now, Asking::host()) === null) {
             throw new NothingToBook;
         }
 

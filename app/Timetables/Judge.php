@@ -79,8 +79,16 @@ final class Judge
         return null;
     }
 
+    /** When a sheet of which nothing can be had yet begins to give something out; null when waiting does not help. */
+    public static function opensAt(Sheet $sheet, int $now, Asking $who): ?int
+    {
+        $dates = $sheet->toCore()->dates($sheet->toCore()->zone->dateAt($now));
+
+        return $dates === null ? null : self::over($sheet, $dates, $now, $who)->opensAt();
+    }
+
     /**
-     * The same of many sheets of one school at once, as anybody sees them.
+     * The first free time of many sheets of one school at once, as anybody sees them.
      *
      * @param  array<int, CoreSheet>  $sheets  by number
      * @return array<int, Span> by sheet; a sheet with nothing free is not there

@@ -20,7 +20,6 @@ use App\Timetables\RulerNotes;
 use App\Timetables\RulesSaid;
 use Recess\Rules\State;
 use Recess\Time\LocalDate;
-use Recess\Time\Span;
 use Recess\Timetable;
 
 /** A sheet as a visitor sees it. Says nothing of who has booked, unless the sheet says that it does. */
@@ -39,6 +38,8 @@ final class VisitSheetData
         [$timetable, $later] = Judge::page($sheet, $from, self::DAYS, $now, $who);
         $zone = $timetable->sheet->zone;
         $free = $timetable->free();
+        $earliest = $from === null && $free !== [] ? $free[0]->slot : Judge::firstFree($sheet, $now, $who);
+        $opens = $earliest === null && $sheet->state === SheetState::Open ? Judge::opensAt($sheet, $now, $who) : null;
 
         return [
             'slug' => $sheet->slug,
@@ -62,24 +63,12 @@ final class VisitSheetData
             'guests' => $sheet->rules->whole('guests'),
             'rules' => RulesSaid::of($sheet->rules, $zone),
             'free' => count($free),
-            'earliest' => self::earliest($sheet, $now, $who, $from === null && $free !== [] ? $free[0]->slot : null),
+            'earliest' => $earliest === null ? null : RulerData::slot($earliest, State::Free, $zone),
+            'opens' => $opens === null ? null : Spell::moment($opens, $zone),
             'days' => RulerData::days($timetable, self::notes($sheet, $timetable)),
             'later' => $later === null ? null : (string) $later,
             'who' => (object) self::who($sheet, $timetable),
         ];
-    }
-
-    /**
-     * The first time that can be had, wherever it lies.
-     *
-     * @param  Span|null  $drawn  it, when it is among the first days, which are judged already
-     * @return array<string, mixed>|null as Slot
-     */
-    private static function earliest(Sheet $sheet, int $now, Asking $who, ?Span $drawn): ?array
-    {
-        $slot = $drawn ?? Judge::firstFree($sheet, $now, $who);
-
-        return $slot === null ? null : RulerData::slot($slot, State::Free, $sheet->toCore()->zone);
     }
 
     private static function notes(Sheet $sheet, Timetable $timetable): RulerNotes
@@ -87,7 +76,7 @@ final class VisitSheetData
         $seats = [];
         foreach ($timetable->offers() as $offer) {
             $capacity = $timetable->capacity($offer->slot);
-            if ($capacity->seats > 1) {
+            if ($timetable->seatsEach($offer->slot) > 1) {
                 $seats[$offer->slot->start] = [$capacity->left, $capacity->seats];
             }
         }

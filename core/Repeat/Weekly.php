@@ -42,11 +42,6 @@ final readonly class Weekly extends Repeating
         return new self(array_values($byNumber), $everyWeeks, $first, $ending ?? Ending::never());
     }
 
-    public static function everyDay(LocalDate $first, ?Ending $ending = null): self
-    {
-        return self::on(Weekday::cases(), $first, $ending);
-    }
-
     protected function days(int $from, int $before): array
     {
         $monday = $this->first->day - LocalDate::weekdayOf($this->first->day) + 1;

@@ -74,18 +74,6 @@ final readonly class Block
         return new self($pattern, $this->usual, $this->byDay, $this->cut, $this->changes);
     }
 
-    /**
-     * The same block in meetings of another length, as when a full day is shrunk from 30 minutes to 15.
-     *
-     * @throws SlotsNotValid when not one slot fits
-     */
-    public function withCut(Cut $cut): self
-    {
-        array_map(static fn (Stretches $stretches) => self::fitting($stretches, $cut), [$this->usual, ...array_values($this->byDay)]);
-
-        return new self($this->pattern, $this->usual, $this->byDay, $cut, $this->changes);
-    }
-
     /** The hours that the block usually has on that date, whether or not it falls on it. */
     public function stretchesOn(LocalDate $date): Stretches
     {

@@ -42,10 +42,4 @@ final readonly class Cut
 
         return new Pieces($stretch, $slots, $stretch->end - $end);
     }
-
-    /** The same gap at another length, as when a full day is shrunk from 30 minutes to 15. */
-    public function shrunkTo(int $minutes): self
-    {
-        return self::of($minutes, $this->gap);
-    }
 }

@@ -53,12 +53,6 @@ final readonly class Span
         return $this->start <= $instant && $instant < $this->end;
     }
 
-    /** Whether the whole of the other span lies in this one. */
-    public function covers(self $other): bool
-    {
-        return $this->start <= $other->start && $other->end <= $this->end;
-    }
-
     public function equals(self $other): bool
     {
         return $this->start === $other->start && $this->end === $other->end;

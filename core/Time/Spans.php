@@ -6,10 +6,8 @@ namespace Recess\Time;
 
 /**
  * A set of instants, kept as the fewest spans in order: none overlap, none touch.
- *
- * @implements \IteratorAggregate<int, Span>
  */
-final class Spans implements \Countable, \IteratorAggregate
+final class Spans implements \Countable
 {
     /** Where the last look ended: the next one usually lies beside it. */
     private int $cursor = 0;
@@ -140,11 +138,5 @@ final class Spans implements \Countable, \IteratorAggregate
     public function count(): int
     {
         return count($this->spans);
-    }
-
-    /** @return \ArrayIterator<int, Span> */
-    public function getIterator(): \ArrayIterator
-    {
-        return new \ArrayIterator($this->spans);
     }
 }

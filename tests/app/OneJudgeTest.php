@@ -42,7 +42,7 @@ final class OneJudgeTest extends TestCase
             }
             $this->book($sheet, $this->otherWish($sheet, $time, 'One Too Many'))->assertConflict();
         }
-        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('days.0.stretches.0.slots.0.seats_left', 2)->assertJsonPath('days.0.stretches.0.slots.2.seats_left', 0);
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('days.0.stretches.0.slots.0.seats_left', null)->assertJsonPath('days.0.stretches.0.slots.2.seats_left', 0);
         $this->actingAs($this->host());
         $form = SheetFormData::of($sheet->refresh());
         $this->ask('post', "/api/staff/sheets/$sheet->id/effect", $form)->assertOk()->assertJsonPath('stays', 6)->assertJsonPath('changes', []);
@@ -114,6 +114,20 @@ final class OneJudgeTest extends TestCase
         $pass = substr((string) $this->book($elsewhere, $this->otherWish($elsewhere, '20:15', 'Cleo'))->json('path'), 3);
         $this->book($sheet, ['keep_key' => $key, 'pass' => $pass] + $this->otherWish($sheet, '20:15', 'Cleo'))->assertConflict()->assertSee('You are in another meeting around 16:15');
         $this->book($sheet, ['keep_key' => $key] + $this->otherWish($sheet, '20:15', 'Davi'))->assertCreated();
+    }
+
+    public function test_a_sheet_that_opens_later_can_be_published_and_says_when_not_that_all_is_taken(): void
+    {
+        // From five days before each meeting: the first opens on Saturday 28 November, 16:00 in Halifax.
+        $sheet = $this->sheet(rules: Stated::of(['furthest_days' => 5]));
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('earliest', null)->assertJsonPath('opens', 'Saturday 28 November, 16:00');
+        CarbonImmutable::setTestNow('2026-11-28T20:00:00Z');
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('earliest.from', '16:00')->assertJsonPath('opens', null);
+        foreach (['20:00', '20:15', '20:30', '20:45'] as $time) {
+            CarbonImmutable::setTestNow("2026-11-28T$time:00Z");
+            $this->book($sheet, $this->otherWish($sheet, $time, "Visitor at $time"))->assertCreated();
+        }
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('earliest', null)->assertJsonPath('opens', null);
     }
 
     /** @return iterable<string, array{string, bool}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Booking;
 use App\Models\BusySpan;
 use App\Models\Calendar;
 use App\Models\HostRole;
@@ -14,10 +15,12 @@ use App\Models\Sheet;
 use App\Publishing\ChangeSlot;
 use App\Publishing\PlaceStatement;
 use App\Publishing\PublishSheet;
+use App\Publishing\SheetFormData;
 use App\Publishing\SheetStatement;
 use App\Publishing\WriteSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
@@ -76,6 +79,45 @@ final class PageNeverLiesTest extends TestCase
             }
         }
         self::assertGreaterThan(0, $tried['free'] + $tried['other']);
+        foreach ($sheets as $sheet) {
+            $this->anUnchangedEditMovesNobody($sheet->refresh(), $seed);
+            $this->aMoveGoesWhereThePageSays($sheet, $seed);
+            $this->whatIsKeptIsFreeToItsKeeper($sheet, $seed);
+        }
+    }
+
+    private function anUnchangedEditMovesNobody(Sheet $sheet, int $seed): void
+    {
+        $this->actingAs($sheet->host);
+        $standing = Booking::query()->where('sheet_id', $sheet->id)->count();
+        $effect = $this->ask('post', "/api/staff/sheets/$sheet->id/effect", SheetFormData::of($sheet))->assertOk();
+        self::assertSame([$standing, []], [$effect->json('stays'), $effect->json('changes')], "World $seed, $sheet->title, saved as it is.");
+        Auth::forgetGuards();
+    }
+
+    private function aMoveGoesWhereThePageSays(Sheet $sheet, int $seed): void
+    {
+        $booking = Booking::query()->where('sheet_id', $sheet->id)->first();
+        if ($booking === null) {
+            return;
+        }
+        $pass = $booking->pass->token();
+        foreach ($this->some($this->slots($sheet, $pass, moving: $booking->id), 4) as $slot) {
+            $own = (int) strtotime((string) $slot['key']) === $booking->span()->start;
+            $status = $this->triedTo(fn () => $this->ask('post', "/api/p/$pass/bookings/$booking->id/move", ['slot' => $slot['key']]));
+            self::assertSame($own || $slot['state'] === 'free' ? 200 : 409, $status, "World $seed, $sheet->title, moved to {$slot['key']}, seen as {$slot['state']}.");
+        }
+    }
+
+    private function whatIsKeptIsFreeToItsKeeper(Sheet $sheet, int $seed): void
+    {
+        foreach ($this->some($this->free($sheet), 1) as $slot) {
+            $key = '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a11';
+            $this->ask('post', "/api/s/$sheet->slug/keep", ['slot' => $slot['key'], 'keep_key' => $key])->assertOk();
+            $seen = array_column($this->slots($sheet, '', kept: $key), 'state', 'key');
+            self::assertSame('free', $seen[$slot['key']] ?? '', "World $seed, $sheet->title, {$slot['key']}, to whoever keeps it.");
+            self::assertSame(201, $this->tried($sheet, ['keep_key' => $key] + $this->wish($sheet, '20:00', ['slot' => $slot['key'], 'email' => 'keeps@mail.example', 'answers' => ['phone' => '902 555 0100', 'student' => 'Ada Keeps']])));
+        }
     }
 
     /**
@@ -99,7 +141,7 @@ final class PageNeverLiesTest extends TestCase
             )],
             places: $places, questions: Questions::usual(),
             rules: Stated::of([
-                'seats' => $this->one([1, 1, 3]), 'lead_minutes' => $this->one([0, 60, 1440]), 'furthest_days' => $this->one([null, 7, 60]),
+                'seats' => $this->one([1, 1, 3]), 'lead_minutes' => $this->one([0, 60, 1440]), 'lead_days' => $this->one([null, null, 1]), 'lead_by' => $this->one(['08:00', '15:00']), 'furthest_days' => $this->one([null, 7, 60]),
                 'per_visitor' => $this->one([null, 1, 2]), 'per_student' => $this->one([null, 1]), 'per_day' => $this->one([null, 2]),
             ]),
             colleagues: $roles,
@@ -148,9 +190,15 @@ final class PageNeverLiesTest extends TestCase
      */
     private function tried(Sheet $sheet, array $wish): int
     {
+        return $this->triedTo(fn () => $this->book($sheet, $wish));
+    }
+
+    /** @param  \Closure(): \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse>  $press */
+    private function triedTo(\Closure $press): int
+    {
         DB::beginTransaction();
         try {
-            return $this->book($sheet, $wish)->getStatusCode();
+            return $press()->getStatusCode();
         } finally {
             DB::rollBack();
             // It did not happen, so nobody remembers it.
@@ -159,12 +207,12 @@ final class PageNeverLiesTest extends TestCase
     }
 
     /** @return list<array{key: string, state: string, length: int, places?: list<int>}> all that the page would draw, leaf by leaf */
-    private function slots(Sheet $sheet, string $pass, ?string $state = null): array
+    private function slots(Sheet $sheet, string $pass, ?string $state = null, ?int $moving = null, string $kept = ''): array
     {
         $slots = [];
         $from = '2026-11-24';
         while ($from !== null) {
-            $seen = $this->ask('get', "/api/s/$sheet->slug?".http_build_query(array_filter(['from' => $from, 'pass' => $pass, 'student' => $pass === '' ? '' : 'Ada New'])))->assertOk();
+            $seen = $this->ask('get', "/api/s/$sheet->slug?".http_build_query(array_filter(['from' => $from, 'pass' => $pass, 'student' => $pass === '' || $moving !== null ? '' : 'Ada New', 'moving' => $moving, 'kept' => $kept])))->assertOk();
             foreach ((array) $seen->json('days') as $day) {
                 foreach ($day['stretches'] as $stretch) {
                     array_push($slots, ...$stretch['slots']);

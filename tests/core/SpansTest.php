@@ -34,7 +34,7 @@ final class SpansTest extends TestCase
             // Kept as the fewest spans: in order, and apart.
             foreach ([$one->union($other), $one->subtract($other), $one->overlap($other)] as $spans) {
                 $last = -1;
-                foreach ($spans as $span) {
+                foreach ($spans->all() as $span) {
                     self::assertGreaterThan($last, $span->start);
                     $last = $span->end;
                 }
@@ -52,7 +52,7 @@ final class SpansTest extends TestCase
     private static function minutes(Spans $spans): array
     {
         $minutes = [];
-        foreach ($spans as $span) {
+        foreach ($spans->all() as $span) {
             for ($minute = intdiv($span->start, 60); $minute < intdiv($span->end, 60); $minute++) {
                 $minutes[$minute] = $minute;
             }

@@ -214,7 +214,9 @@
     {:else}
         <section class="mt-8" aria-labelledby="times">
             <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
-                <h2 id="times">{sheet.earliest === null ? 'Every time is taken' : 'Pick a time'}</h2>
+                <h2 id="times">
+                    {sheet.earliest !== null ? 'Pick a time' : sheet.opens ? `Opens ${sheet.opens}` : 'Every time is taken'}
+                </h2>
                 <p class="text-faint">
                     {sheet.free} free{sheet.later || from ? ' on these days' : ''}
                 </p>
@@ -229,7 +231,7 @@
                 </p>
             {/if}
             <Sieve {sheet} bind:sifted />
-            {#if sheet.earliest === null}<p class="mb-4">
+            {#if sheet.earliest === null && !sheet.opens}<p class="mb-4">
                     Look in again later: a time that somebody gives back is free at once. Or ring the office.
                 </p>{/if}
             <div class="grid gap-6">

@@ -7,7 +7,7 @@
 <p><strong>{{ $sheet['state'] === 'paused' ? 'Booking is paused just now.' : 'Booking has closed.' }}</strong> {{ $sheet['note'] }}</p>
 @endif
 <p>Times are {{ $sheet['zone'] }}. {{ implode(' ', $sheet['rules']) }}</p>
-<h2>{{ $sheet['earliest'] === null ? 'Every time is taken' : $sheet['free'].' free'.($sheet['later'] === null ? '' : ' on these days') }}</h2>
+<h2>{{ $sheet['opens'] !== null ? 'Opens '.$sheet['opens'] : ($sheet['earliest'] === null ? 'Every time is taken' : $sheet['free'].' free'.($sheet['later'] === null ? '' : ' on these days')) }}</h2>
 @foreach ($sheet['days'] as $day)
 <h3>{{ $day['label'] }}</h3>
 <ul>
