@@ -215,7 +215,11 @@
         <section class="mt-8" aria-labelledby="times">
             <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
                 <h2 id="times">
-                    {sheet.earliest !== null ? 'Pick a time' : sheet.opens ? `Opens ${sheet.opens}` : 'Every time is taken'}
+                    {sheet.earliest !== null
+                        ? 'Pick a time'
+                        : sheet.opens
+                          ? `Opens ${sheet.opens}`
+                          : 'Every time is taken'}
                 </h2>
                 <p class="text-faint">
                     {sheet.free} free{sheet.later || from ? ' on these days' : ''}
