@@ -19,6 +19,7 @@ use App\Timetables\Glance;
 use App\Timetables\Guards;
 use App\Timetables\Judge;
 use App\Timetables\SheetAtHand;
+use App\Timetables\Worlds;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
@@ -43,6 +44,7 @@ final class BookSlot
      * @param  int  $now  seconds since the epoch
      *
      * @throws SlotGone when it cannot be had
+     * @throws NotAsFilledIn when it cannot be had by them, for a reason on another pass
      * @throws RequestKeyReused when the key was used for another wish
      */
     public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
@@ -59,11 +61,17 @@ final class BookSlot
                     throw new NoSeatLeft;
                 }
 
+                if (! $timetable->seenBy(Worlds::asker($sheet, $who->across(), $now))->offerAt($wish->start)?->verdict->isFree()) {
+                    throw new NotAsFilledIn;
+                }
+
                 return [$this->keep($sheet, $timetable, $wish, $offer->slot), $timetable];
             });
             Glance::strike($sheet, $timetable, $wish->start, $wish->requestKey);
 
             return $booking;
+        } catch (NotAsFilledIn $refusal) {
+            return $this->alreadyKept($sheet, $wish) ?? throw $refusal;
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
             // Whoever was quicker may have been this visitor's own first press.
             return $this->alreadyKept($sheet, $wish) ?? throw SlotGone::of(SheetAtHand::held($sheet), $wish->start, $now, $who, $wish->hostId);

@@ -12,6 +12,7 @@ use App\Timetables\Asking;
 use App\Timetables\Guards;
 use App\Timetables\Judge;
 use App\Timetables\SheetAtHand;
+use App\Timetables\Worlds;
 use Illuminate\Database\UniqueConstraintViolationException;
 
 /** Moves a booking to another slot of its sheet. The old time is given up only when the new one is theirs, in one transaction. */
@@ -45,6 +46,10 @@ final class MoveBooking
                 $mayBe = $offer !== null && ($by === Party::Visitor ? $offer->verdict->isFree() : $offer->verdict->hostMayPass());
                 if (! $mayBe || ! $booking->stands() || $booking->hold_id === null || $booking->seat === null) {
                     throw new NoSeatLeft;
+                }
+                $across = $timetable->seenBy(Worlds::asker($sheet, Asking::moving($booking)->across(), $now))->offerAt($start)?->verdict;
+                if (! ($by === Party::Visitor ? $across?->isFree() : $across?->hostMayPass())) {
+                    throw new NotAsFilledIn;
                 }
                 // All in one transaction: where the new time cannot be had, the old one was never given up.
                 [$hold, $oldSeat] = [$booking->hold_id, $booking->seat];

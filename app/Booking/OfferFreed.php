@@ -51,7 +51,7 @@ final class OfferFreed
                 return true;
             }
             $one->touch();
-            $who = Asking::visitor($one->pass_id, $one->pass->email, '');
+            $who = Asking::visitor($one->pass_id, $one->pass->email, '')->across();
             $slot = Judge::firstFree($sheet, $now, $who);
             if ($slot === null) {
                 // What nobody can have, the next one cannot have either; what this one cannot, the next one may.

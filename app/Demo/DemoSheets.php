@@ -89,7 +89,7 @@ final class DemoSheets
             places: [new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell'), new PlaceStatement(PlaceKind::Phone, 'By phone', null, 'We ring the number you give.')],
             questions: new Questions([
                 ...Questions::usual()->all,
-                new Question('about', QuestionKind::Long, 'What is it about?', 'Only the one you talk to reads it.', true),
+                new Question('about', QuestionKind::Long, 'What is it about?', 'Only the one you talk to reads it.', true, onRunSheet: false),
             ]),
             rules: Stated::of(['furthest_days' => 28, 'per_student' => 2, 'per_day' => 3, 'approve' => true, 'guests' => 1]),
             kind: SheetKind::OfficeHours,

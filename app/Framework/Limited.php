@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Framework;
 
+use App\Models\MailAddress;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,7 +22,7 @@ final class Limited
     {
         /** @var array{most: int, seconds: int, by: string} $limit */
         $limit = config("recess.limits.$kind");
-        $who = $limit['by'] === 'email' ? $this->email($request) : (string) $request->ip();
+        $who = $limit['by'] === 'email' ? (string) MailAddress::of($request->input('email')) : self::network($request);
         $wait = Limits::hit("$kind|$who", $limit['most'], $limit['seconds'], Clock::now());
         if ($wait !== null) {
             throw new ThrottleRequestsException('That was a lot at once. Wait a minute and press again; nothing is lost.', null, ['Retry-After' => (string) $wait]);
@@ -30,8 +31,12 @@ final class Limited
         return $next($request);
     }
 
-    private function email(Request $request): string
+    /** From where a request comes: of an IPv6 address the network, for one household has billions of them (RFC 6177). */
+    public static function network(Request $request): string
     {
-        return is_string($request->input('email')) ? mb_strtolower(mb_substr($request->input('email'), 0, 190)) : '';
+        $ip = (string) $request->ip();
+        $bytes = (string) inet_pton($ip);
+
+        return strlen($bytes) === 16 ? (string) inet_ntop(substr($bytes, 0, 8).str_repeat("\0", 8)).'/64' : $ip;
     }
 }

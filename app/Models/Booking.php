@@ -103,10 +103,10 @@ final class Booking extends Row
         return $this->state === BookingState::Booked || $this->state === BookingState::Asked;
     }
 
-    /** Names are compared without regard to case, accents of typing, or spaces too many. */
+    /** Names are compared without regard to case, spaces too many, and how an accent was typed; an accent itself is part of a name. */
     public static function studentKey(string $name): string
     {
-        return mb_substr(mb_strtolower(trim((string) preg_replace('/\\s+/u', ' ', $name))), 0, 120);
+        return mb_substr(mb_strtolower(trim((string) preg_replace('/\\s+/u', ' ', \Normalizer::normalize($name, \Normalizer::FORM_C) ?: $name))), 0, 120);
     }
 
     public function span(): Span

@@ -59,14 +59,14 @@ final readonly class Question
         return [
             $this->required ? 'required' : 'nullable',
             ...match ($this->kind) {
-                QuestionKind::Student => ['string', 'max:120', 'not_regex:/[\r\n]/'],
+                QuestionKind::Student => ['string', new PersonName],
                 QuestionKind::Short => ['string', 'max:200', 'not_regex:/[\r\n]/'],
                 QuestionKind::Long => ['string', 'max:4000'],
                 QuestionKind::Choice => ['string', Rule::in($this->choices)],
                 QuestionKind::Several => ['array', 'max:50'],
                 QuestionKind::YesNo => ['boolean'],
                 QuestionKind::Phone => ['string', 'max:40', $this->phone($country)],
-                QuestionKind::Email => ['string', 'max:190', 'email:rfc'],
+                QuestionKind::Email => ['string', new MailAddress],
                 QuestionKind::Address => ['string', 'max:2000', 'url:http,https'],
             },
         ];

@@ -73,7 +73,7 @@ final readonly class EditEffect
 
     private static function asker(Sheet $sheet, Booking $booking, int $now): Asker
     {
-        return Worlds::asker($sheet, Asking::moving($booking), $now);
+        return Worlds::asker($sheet, Asking::moving($booking)->across(), $now);
     }
 
     private static function known(Booked $one, Asker $asker): Booked

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Models\MailAddress;
+use App\Framework\Limited;
 use App\Framework\Clock;
 use App\Framework\Limits;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** E-mail and password of a staff member; five wrong tries a minute, then a wait. */
@@ -22,7 +23,7 @@ final class SignInRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'email' => ['required', 'string', 'max:190', 'email'],
+            'email' => ['required', 'string', new MailAddress],
             'password' => ['required', 'string', 'max:200'],
             'remember' => ['boolean'],
         ];
@@ -31,12 +32,13 @@ final class SignInRequest extends FormRequest
     /** @throws ValidationException when they do not match, or too many tries were made */
     public function signIn(): void
     {
-        $key = 'sign-in|'.Str::lower($this->string('email')->toString()).'|'.$this->ip();
+        $email = (string) MailAddress::of($this->input('email'));
+        $key = "sign-in|$email|".Limited::network($this);
         $now = Clock::now();
         if (Limits::isReached($key, self::TRIES, self::SECONDS, $now)) {
             throw ValidationException::withMessages(['email' => 'That was tried too often. Wait a minute and try again.']);
         }
-        if (! Auth::attempt($this->only('email', 'password'), $this->boolean('remember'))) {
+        if (! Auth::attempt(['email' => $email, 'password' => $this->string('password')->toString()], $this->boolean('remember'))) {
             Limits::exactly($key, self::SECONDS, $now);
             throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both; the office can set a new password.']);
         }

@@ -7,19 +7,23 @@ namespace App\Sharing;
 use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Sheet;
+use App\Models\StaffMember;
 use Recess\Time\Zone;
 
 /** A sheet's bookings as a table: a heading, then a row each. */
 final class BookingTable
 {
-    /** @return iterable<list<string>> */
-    public static function rows(Sheet $sheet): iterable
+    /**
+     * @param  StaffMember  $reader  an answer that is not for the list of the day is read by the one who meets the visitor alone
+     * @return iterable<list<string>>
+     */
+    public static function rows(Sheet $sheet, StaffMember $reader): iterable
     {
         $zone = $sheet->host->school->timeZone();
         $questions = array_filter($sheet->questions->all, static fn (Question $one): bool => ! in_array($one->key, ['student', 'phone'], true));
         yield ['Date', 'From', 'To', 'Host', 'Student', 'Visitor', 'E-mail', 'Phone', 'Place', 'State', 'Word', ...array_values(array_map(static fn (Question $one): string => $one->label, $questions))];
         foreach ($sheet->bookings()->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id')->get() as $booking) {
-            yield [...self::row($booking, $zone), ...array_values(array_map(static fn (Question $one): string => Question::said($booking->answers[$one->key] ?? null), $questions))];
+            yield [...self::row($booking, $zone), ...array_values(array_map(static fn (Question $one): string => $one->onRunSheet || $booking->staff_id === $reader->id ? Question::said($booking->answers[$one->key] ?? null) : '', $questions))];
         }
     }
 

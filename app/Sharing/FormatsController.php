@@ -33,14 +33,14 @@ final class FormatsController
         return new JsonResponse(Handout::of($sheet));
     }
 
-    public function file(Sheet $sheet, string $what): Response
+    public function file(#[CurrentUser] StaffMember $reader, Sheet $sheet, string $what): Response
     {
         $now = Clock::now();
         [$body, $type] = match ($what) {
             'sheet.json' => [SheetFile::write($sheet), 'application/json'],
             'availability.ics' => [AvailabilityWriter::write($sheet->coreBlocks(), $sheet->host->school->timeZone(), $sheet->uid, $now), 'text/calendar; charset=utf-8'],
-            'bookings.csv' => [Csv::write(BookingTable::rows($sheet)), 'text/csv; charset=utf-8'],
-            'bookings.xlsx' => [Workbook::write(BookingTable::rows($sheet)), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
+            'bookings.csv' => [Csv::write(BookingTable::rows($sheet, $reader)), 'text/csv; charset=utf-8'],
+            'bookings.xlsx' => [Workbook::write(BookingTable::rows($sheet, $reader)), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
             'qr.svg' => [QrCode::svg($sheet->link()), 'image/svg+xml'],
             'qr.png' => [QrCode::png($sheet->link()), 'image/png'],
             'notice.pdf' => [Handout::notice($sheet), 'application/pdf'],

@@ -20,6 +20,8 @@ final readonly class Asking
         public ?Booking $moving = null,
         /** Hash of the key under which they keep a time: to them it is free. */
         public ?string $keeper = null,
+        /** Whether what stands on other passes counts too, of that address or about that student. What comes of it is told to nobody. */
+        public bool $across = false,
     ) {
     }
 
@@ -41,6 +43,12 @@ final readonly class Asking
     public static function holder(Pass $pass, string $student = '', ?string $keeper = null): self
     {
         return self::visitor($pass->id, $pass->email, $student, keeper: $keeper);
+    }
+
+    /** The same with what stands on other passes: to decide by, not to tell. */
+    public function across(): self
+    {
+        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $this->keeper, true);
     }
 
     /** Whoever has a booking and would move it. */

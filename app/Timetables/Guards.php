@@ -51,7 +51,7 @@ final class Guards
     {
         $names = [];
         foreach ($people as [$email, $student]) {
-            $names[] = $email === '' ? '' : 'visitor|'.mb_strtolower($email);
+            $names[] = $email === '' ? '' : "visitor|$email";
             $names[] = $student === '' ? '' : 'student|'.Booking::studentKey($student);
         }
         $names = array_values(array_unique(array_filter($names)));

@@ -122,7 +122,10 @@ final class Worlds
         return [array_values($holds), array_map(Spans::of(...), $busy)];
     }
 
-    /** What is known of whoever asks: their bookings, and those about the student. */
+    /**
+     * What is known of whoever asks: their bookings, and those about the student. Of their own pass alone, unless it is
+     * asked across passes: anybody can type a name or an address.
+     */
     public static function asker(Sheet $sheet, Asking $who, int $now): Asker
     {
         if ($who->isHost) {
@@ -134,7 +137,7 @@ final class Worlds
             if ((int) $one->id === $who->moving?->id) {
                 continue;
             }
-            if ((int) $one->pass_id === $who->passId || ($who->email !== '' && $one->email === $who->email)) {
+            if ((int) $one->pass_id === $who->passId || ($who->across && $who->email !== '' && $one->email === $who->email)) {
                 $visitor[] = $one;
             }
             if ($key !== '' && $one->student_key === $key) {
@@ -154,7 +157,9 @@ final class Worlds
     {
         // Each way to know them by an index of its own; one question with "or" would read every booking there is.
         $ways = array_filter([
-            'bookings.pass_id' => $who->passId, 'passes.email' => $who->email === '' ? null : $who->email, 'bookings.student_key' => $key === '' ? null : $key,
+            'bookings.pass_id' => $who->passId,
+            'passes.email' => ! $who->across || $who->email === '' ? null : $who->email,
+            'bookings.student_key' => ! $who->across || $key === '' ? null : $key,
         ], static fn ($value): bool => $value !== null);
         $known = array_map(static fn (string $column): string => 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label'
             .' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id'

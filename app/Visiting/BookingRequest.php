@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Models\MailAddress;
+use App\Models\PersonName;
 use App\Booking\BookingWish;
 use App\Framework\SlotKey;
 use App\Models\Party;
@@ -24,8 +26,8 @@ class BookingRequest extends FormRequest
         $rules = [
             'slot' => ['required', 'string', SlotKey::RULE],
             'place' => ['required', 'integer', Rule::in($sheet->places->pluck('id'))],
-            'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'],
-            'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc'],
+            'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', new PersonName],
+            'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', new MailAddress],
             'answers' => ['present', 'array'],
             'request_key' => ['required', 'uuid'],
             'pass' => ['nullable', 'string', 'max:64'],
@@ -80,7 +82,7 @@ class BookingRequest extends FormRequest
             start: SlotKey::instant($this->string('slot')->toString()),
             placeId: $this->integer('place'),
             name: $pass->name ?? $this->string('name')->trim()->toString(),
-            email: $pass === null ? $this->string('email')->trim()->lower()->toString() : (string) $pass->email,
+            email: $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
             phone: Question::said($answers['phone'] ?? '') ?: ($pass->phone ?? ''),
             student: Question::said($answers['student'] ?? ''),
             requestKey: $this->string('request_key')->lower()->toString(),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Models\MailAddress;
+use App\Models\PersonName;
 use App\Booking\BringGuest;
 use App\Booking\CancelBooking;
 use App\Booking\CancelRequest;
@@ -73,8 +75,8 @@ final class PassController
 
     public function bring(Pass $pass, Booking $booking, Request $request, BringGuest $bring): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'], 'email' => ['required', 'string', 'max:190', 'email:rfc']]);
-        $bring($booking, $request->string('name')->toString(), $request->string('email')->lower()->toString());
+        $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
+        $bring($booking, $request->string('name')->toString(), (string) MailAddress::of($request->input('email')));
 
         return new JsonResponse($this->data($pass));
     }
@@ -125,8 +127,8 @@ final class PassController
     /** Says the same whether or not the address is known, and takes no longer. */
     public function again(Request $request): JsonResponse
     {
-        $request->validate(['email' => ['required', 'string', 'max:190', 'email:rfc']]);
-        $passes = Pass::query()->where('email', $request->string('email')->lower()->toString())->orderByDesc('id')->limit(10)->get();
+        $request->validate(['email' => ['required', 'string', new MailAddress]]);
+        $passes = Pass::query()->where('email', MailAddress::of($request->input('email')))->orderByDesc('id')->limit(10)->get();
         $first = $passes->first();
         if ($first !== null) {
             $others = array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all()));

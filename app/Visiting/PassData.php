@@ -7,6 +7,7 @@ namespace App\Visiting;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Models\Booking;
+use App\Models\BookingState;
 use App\Models\Guest;
 use App\Models\MeetingLink;
 use App\Models\Pass;
@@ -79,6 +80,7 @@ final class PassData
             'cancel_note' => $booking->cancel_note,
             'own' => $own,
             'visitor' => $booking->pass->name,
+            'also' => self::also($booking),
             'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)
                 ->map(static fn (Guest $guest): array => ['id' => $guest->id, 'name' => $guest->pass->name])->all()),
             'can_bring' => $own && $ahead && $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->whole('guests'),
@@ -86,5 +88,17 @@ final class PassData
             'can_move' => $own && $ahead,
             'entry_path' => "$path/bookings/$booking->id.ics",
         ];
+    }
+
+    /** @return list<string> the names of others at the same time, to those who come: their names are seen in turn */
+    private static function also(Booking $booking): array
+    {
+        $rules = $booking->sheet->rules;
+        if (! $booking->stands() || ! $rules->yes('show_who') || $rules->whole('seats') === 1) {
+            return [];
+        }
+
+        return array_values(Booking::query()->where('hold_id', $booking->hold_id)->whereKeyNot($booking->id)->where('state', BookingState::Booked)->with('pass')->orderBy('seat')->get()
+            ->map(static fn (Booking $other): string => $other->pass->name)->all());
     }
 }

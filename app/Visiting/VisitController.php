@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Limited;
+use App\Models\MailAddress;
+use App\Models\PersonName;
 use App\Booking\BookSlot;
 use App\Booking\JoinWaiting;
 use App\Booking\KeepSlot;
 use App\Booking\LetGo;
-use App\Booking\SlotGone;
+use App\Framework\Refused;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\SlotKey;
@@ -58,7 +61,7 @@ final class VisitController
         $hosts = $sheet->chosenFrom();
         $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid'], 'host' => ['nullable', 'string', Rule::in(array_keys($hosts))]]);
         $now = Clock::now();
-        $until = $keep($sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.$request->ip())), $now, host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null);
+        $until = $keep($sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.Limited::network($request))), $now, host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null);
 
         return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
     }
@@ -84,9 +87,19 @@ final class VisitController
     }
 
     /** Without scripts: the form of one slot, as plain HTML. */
-    public function plainForm(Sheet $sheet, Request $request): View
+    public function plainForm(Sheet $sheet, Request $request): Response
     {
-        return view('plain.form', ['sheet' => $this->data($sheet, $request), 'slot' => $request->string('slot')->toString(), 'typed' => [], 'said' => [], 'message' => '']);
+        return $this->form($sheet, $request, ['sheet' => $this->data($sheet, $request), 'slot' => $request->string('slot')->toString(), 'typed' => [], 'said' => [], 'message' => ''], 200);
+    }
+
+    /**
+     * A form is one visitor's: it is never kept and shown to another.
+     *
+     * @param  array<string, mixed>  $with
+     */
+    private function form(Sheet $sheet, Request $request, array $with, int $status): Response
+    {
+        return new Response(view('plain.form', ['sheet' => $this->data($sheet, $request)] + $with)->render(), $status, ['Cache-Control' => 'no-store, private']);
     }
 
     /** Without scripts: the form comes back with what was typed and what is wrong, or with the pass. */
@@ -105,12 +118,12 @@ final class VisitController
             $said = array_map(static fn (array $messages): string => (string) $messages[0], $failure->errors());
             $message = 'Something needs another look. Nothing was lost.';
             $status = 422;
-        } catch (SlotGone $gone) {
-            $message = $gone->getMessage();
+        } catch (Refused $refused) {
+            $message = $refused->getMessage();
             $status = 409;
         }
 
-        return new Response(view('plain.form', ['sheet' => $this->data($sheet, $request), 'slot' => (string) ($typed['slot'] ?? ''), 'typed' => $typed, 'said' => $said, 'message' => $message])->render(), $status);
+        return $this->form($sheet, $request, ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => array_filter($typed, static fn (mixed $one): bool => is_string($one) || is_array($one)), 'said' => $said, 'message' => $message], $status);
     }
 
     /** @param  array<string, mixed>  $typed */
@@ -126,8 +139,8 @@ final class VisitController
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
     {
         $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
-        $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', 'max:190', 'email:rfc']]);
-        $join($sheet, $pass, $request->string('name')->toString(), $request->string('email')->lower()->toString());
+        $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress]]);
+        $join($sheet, $pass, $request->string('name')->toString(), (string) MailAddress::of($request->input('email')));
 
         return new JsonResponse(['ok' => true]);
     }

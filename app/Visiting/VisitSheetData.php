@@ -67,7 +67,6 @@ final class VisitSheetData
             'opens' => $opens === null ? null : Spell::moment($opens, $zone),
             'days' => RulerData::days($timetable, self::notes($sheet, $timetable)),
             'later' => $later === null ? null : (string) $later,
-            'who' => (object) self::who($sheet, $timetable),
         ];
     }
 
@@ -108,20 +107,6 @@ final class VisitSheetData
         }
 
         return $hosts;
-    }
-
-    /** @return array<string, list<string>> who comes to each slot, by its key, where the sheet lets visitors see it */
-    private static function who(Sheet $sheet, Timetable $timetable): array
-    {
-        if (! $sheet->rules->yes('show_who') || $sheet->rules->whole('seats') === 1) {
-            return [];
-        }
-        $who = [];
-        foreach ($sheet->bookings()->where('state', BookingState::Booked)->where('ends_at', '>', Instant::column($timetable->world->now))->with('pass')->get() as $booking) {
-            $who[SlotKey::of($booking->starts_at->getTimestamp())][] = $booking->pass->name;
-        }
-
-        return $who;
     }
 
     /** @return array<string, mixed> the video link is not in it: that is for those who have booked */

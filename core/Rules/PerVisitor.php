@@ -21,7 +21,7 @@ final readonly class PerVisitor implements Declared, Standing
 
     public static function terms(): array
     {
-        return [Term::whole('per_visitor', 1, 100)->orNone()];
+        return [Term::whole('per_visitor', 1, 100, 6)->orNone()];
     }
 
     public static function of(Stated $stated, Sheet $sheet): Rule|Standing|null

@@ -11,7 +11,7 @@ return [
         'opens_at' => 'Booking opens {opens_at_said}.',
         'closes_at' => 'Booking closes {closes_at_said}.',
         'per_student' => '{per_student, plural, =1 {One time for each student.} other {At most # times for each student.}}',
-        'per_visitor' => '{per_visitor, plural, =1 {One time for each visitor.} other {At most # times for each visitor.}}',
+        'per_visitor' => '{per_visitor, plural, =1 {One time for each visitor.} =6 {} other {At most # times for each visitor.}}',
         'approve' => 'You ask for a time; it is yours when the answer comes, within {asked_hours_said}.',
         'show_who' => '{seats, plural, =1 {} other {Whoever comes to the same time sees your name.}}',
     ],

@@ -109,7 +109,7 @@ final class OneJudgeTest extends TestCase
 
         // Somebody of that name is booked already: that is what they hear, and not that somebody was quicker.
         $this->book($sheet, $this->wish($sheet, '20:30'))->assertCreated();
-        $this->book($sheet, ['keep_key' => $key] + $this->wish($sheet, '20:15'))->assertConflict()->assertSee('The student has been booked here already')->assertDontSee('Somebody has just taken');
+        $this->book($sheet, ['keep_key' => $key] + $this->wish($sheet, '20:15'))->assertConflict()->assertSee('cannot be made as it is filled in')->assertDontSee('Somebody has just taken');
         $elsewhere = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
         $pass = substr((string) $this->book($elsewhere, $this->otherWish($elsewhere, '20:15', 'Cleo'))->json('path'), 3);
         $this->book($sheet, ['keep_key' => $key, 'pass' => $pass] + $this->otherWish($sheet, '20:15', 'Cleo'))->assertConflict()->assertSee('You are in another meeting around 16:15');

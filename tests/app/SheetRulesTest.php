@@ -60,15 +60,14 @@ final class SheetRulesTest extends TestCase
         $this->book($other, $this->otherWish($other, '20:30', 'Cleo'))->assertCreated();
     }
 
-    public function test_a_group_for_five_closes_at_the_fifth_and_shows_who_comes_where_it_says_so(): void
+    public function test_a_group_for_five_closes_at_the_fifth(): void
     {
         // A group slot for 5 closes at the fifth booking: common practice, no published source.
         $sheet = $this->sheet(rules: Stated::of(['seats' => 5, 'show_who' => true]));
         foreach (['Ama', 'Bao', 'Cleo', 'Davi'] as $who) {
             $this->book($sheet, $this->otherWish($sheet, '20:15', $who))->assertCreated();
         }
-        $seen = $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('days.0.stretches.0.slots.1.seats_left', 1);
-        self::assertSame(['Ama', 'Bao', 'Cleo', 'Davi'], $seen->json('who')[self::EVENING.'T20:15:00Z']);
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('days.0.stretches.0.slots.1.seats_left', 1);
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Esme'))->assertCreated();
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Finn'))->assertConflict();
         $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('days.0.stretches.0.slots.1.state', 'taken');

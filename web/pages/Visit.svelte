@@ -280,9 +280,7 @@
                     </h2>
                     <button type="button" class="link" onclick={another}> Another time </button>
                     {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
-                    {#if sheet.who[chosen.slot.key]}<p class="basis-full">
-                            Also coming: {sheet.who[chosen.slot.key]!.join(', ')}
-                        </p>{/if}
+
                 </div>
                 <Answers {sheet} slot={chosen.slot} host={chosen.host} {visitor} booked={yours} {beaten} />
             </section>

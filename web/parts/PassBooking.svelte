@@ -120,6 +120,10 @@
             <dt>{question.label}</dt>
             <dd>{said((booking.answers as Record<string, unknown>)[question.key])}</dd>
         {/each}
+        {#if booking.also.length > 0}
+            <dt>At the same time</dt>
+            <dd>{booking.also.join(', ')}</dd>
+        {/if}
         {#if booking.guests.length > 0}
             <dt>Also coming</dt>
             <dd>

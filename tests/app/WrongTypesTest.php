@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Booking;
+use App\Models\Calendar;
+use App\Models\MailroomMessage;
+use App\Models\Notice;
+use App\Models\SavedPlace;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Routing\Route as RoutingRoute;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/**
+ * Throws wrong types at every field that the application reads, on every route there is, as nobody and as the office.
+ * Routes and fields are found, not listed: one that is added later is thrown at too.
+ */
+final class WrongTypesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** @return iterable<string, array{mixed}> */
+    public static function odd(): iterable
+    {
+        yield 'a list' => [['x', ['y']]];
+        yield 'an object' => [['a' => ['b' => 'c']]];
+        yield 'nothing in a list' => [[null]];
+        yield 'a NUL' => ["a\0b"];
+        yield 'direction marks' => ["\u{202E}\u{200F}"];
+        yield 'not a number' => [-1];
+        yield 'more than a number can be' => ['99999999999999999999999'];
+        yield 'a fraction' => [1.5];
+        yield 'yes' => [true];
+        yield 'much' => [str_repeat('é', 3_000)];
+        yield 'no date' => ['2026-99-99T99:99:99Z'];
+        yield 'a date far away' => ['9999-12-31'];
+        yield 'half a letter' => ["\xc3"];
+    }
+
+    #[DataProvider('odd')]
+    public function test_every_route_answers_kindly(mixed $odd): void
+    {
+        config(['recess.demo' => true, 'mail.default' => 'mailroom', 'recess.limits.visitor-writes.most' => 100_000, 'recess.limits.pass-reads.most' => 100_000]);
+        $paths = $this->paths();
+        $fields = array_fill_keys(self::fields(), $odd);
+        $office = $this->host('Office Lead');
+        $office->update(['office' => true]);
+        $thrown = 0;
+        foreach ([null, $office->refresh(), $this->host()] as $reader) {
+            foreach (Route::getRoutes()->getRoutes() as $route) {
+                $path = $this->filled($route, $paths);
+                foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
+                    $reader === null ? Auth::forgetGuards() : $this->actingAs($reader);
+                    DB::beginTransaction();
+                    try {
+                        // In the address, as a form, and as JSON, as far as each can say it.
+                        $status = [$this->call($method, $method === 'GET' ? $path.'?'.http_build_query($fields) : $path, $method === 'GET' ? [] : $fields)->getStatusCode()];
+                        $json = json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
+                        $status[] = $this->call($method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $json)->getStatusCode();
+                    } finally {
+                        DB::rollBack();
+                        apcu_clear_cache();
+                    }
+                    self::assertLessThan(500, max($status), sprintf('%s %s, as %s', $method, $route->uri(), $reader->name ?? 'nobody'));
+                    $thrown++;
+                }
+            }
+        }
+        self::assertGreaterThan(150, $thrown);
+    }
+
+    /** @return array<string, string> what stands for each parameter of a path */
+    private function paths(): array
+    {
+        $sheet = $this->sheet();
+        $pass = substr((string) $this->book($sheet, $this->wish($sheet))->assertCreated()->json('path'), 3);
+        $host = $this->host();
+
+        return [
+            'sheet:slug' => $sheet->slug, 'sheet' => (string) $sheet->id, 'staff:slug' => (string) $host->slug, 'pass' => $pass, 'booking' => (string) Booking::query()->max('id'),
+            'what' => 'bookings.csv', 'token' => $host->feedToken(), 'key' => 'x', 'file' => 'x',
+            'message' => (string) MailroomMessage::query()->create(['recipient' => 'a@b.example', 'subject' => 'x', 'raw' => "Subject: x\r\n\r\nx", 'sent_at' => self::NOW])->id,
+            'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
+            'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
+            'place' => (string) SavedPlace::query()->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,
+        ];
+    }
+
+    /** @param  array<string, string>  $paths */
+    private function filled(RoutingRoute $route, array $paths): string
+    {
+        return '/'.preg_replace_callback('/\{(\w+)\??\}/', static function (array $name) use ($route, $paths): string {
+            $field = $route->bindingFieldFor($name[1]);
+
+            return $paths[$field === null ? $name[1] : "$name[1]:$field"] ?? $paths[$name[1]] ?? self::fail("Nothing stands for {{$name[1]}} in {$route->uri()}: say what in paths().");
+        }, $route->uri());
+    }
+
+    /** @return list<string> every field that any request reads by its name */
+    private static function fields(): array
+    {
+        $code = implode("\n", array_map(static fn (string $file): string => (string) file_get_contents($file), glob(base_path('app/*/*.php')) ?: []));
+        preg_match_all('/(?:request|this)->(?:input|string|filled|integer|boolean|file|array|date)\(\'(\w+)/', $code, $read);
+        preg_match_all('/^\s*(?:\'|return \[\')(\w+)(?:\.[\w.*]+)?\' => \[(?:\'|Rule::|\$)/m', $code, $ruled);
+        $fields = array_values(array_unique([...$read[1], ...$ruled[1]]));
+        self::assertGreaterThan(40, count($fields));
+
+        return $fields;
+    }
+}
