@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Booking\TooLate;
+use App\Framework\CleanInput;
 use App\Framework\Limited;
 use App\Framework\SecurityHeaders;
 use Illuminate\Foundation\Application;
@@ -40,6 +41,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Same origin only; see docs/decisions/0001. Of a proxy that config/trustedproxy.php names, who asks and how.
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
+        $middleware->prepend(CleanInput::class);
         $middleware->alias(['limited' => Limited::class]);
         $middleware->append(SecurityHeaders::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TooLate::class);

@@ -107,7 +107,7 @@ final class DemoSchool
             foreach ($chance->pickArrayKeys($sheets, max(1, min(count($sheets), $chance->getInt(0, 2)))) as $index) {
                 $sheet = $sheets[$index];
                 $place = $sheet->places()->firstOrFail()->id;
-                $free = self::free($sheet, $now, Asking::visitor(null, $email, $student, $place));
+                $free = self::free($sheet, $now, Asking::visitor(null, $email, $student, $place)->across());
                 // Every third family has not got round to it yet, and no evening is quite full.
                 if ($number % 3 === 2 || count($free) < 5) {
                     continue;

@@ -60,8 +60,9 @@ final class Pass extends Row
         return url('/p/'.$this->token());
     }
 
-    public static function byToken(string $token): ?self
+    /** @param  mixed  $token  as it came: what is no token opens nothing */
+    public static function byToken(mixed $token): ?self
     {
-        return self::query()->where('token_hash', Secret::hash($token))->first();
+        return ! is_string($token) || $token === '' ? null : self::query()->where('token_hash', Secret::hash($token))->first();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Framework\Asked;
 use App\Framework\Refused;
 
 /** A change that touches bookings waits until its writer has seen whom it hits. */
@@ -16,6 +17,6 @@ final class BookingsAffected extends Refused
 
     protected function more(\Illuminate\Http\Request $request): array
     {
-        return ['effect' => app(EffectData::class)->of($this->effect, $request->string('word')->toString())];
+        return ['effect' => app(EffectData::class)->of($this->effect, Asked::word($request, 'word', 1000))];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\Spell;
@@ -18,7 +19,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Recess\Time\LocalDate;
-use Recess\Time\TimeNotValid;
 
 /** The sheets that a staff member has written, or looks after with others. */
 final class SheetController
@@ -56,7 +56,7 @@ final class SheetController
 
     public function create(#[CurrentUser] StaffMember $host, Request $request): View
     {
-        $kind = SheetKind::tryFrom($request->string('kind')->toString()) ?? SheetKind::Conferences;
+        $kind = SheetKind::tryFrom(Asked::word($request, 'kind')) ?? SheetKind::Conferences;
 
         return Page::staff('Worksheet', 'New sheet', WorksheetData::of($host, null, SheetFormData::fresh($kind, $host, $this->today($host)), Clock::now()));
     }
@@ -76,13 +76,7 @@ final class SheetController
 
     public function show(Sheet $sheet, Request $request): JsonResponse
     {
-        try {
-            $from = $request->filled('from') ? LocalDate::parse($request->string('from')->toString()) : null;
-        } catch (TimeNotValid) {
-            $from = null;
-        }
-
-        return new JsonResponse($this->whole($sheet, $from));
+        return new JsonResponse($this->whole($sheet, Asked::date($request, 'from')));
     }
 
     public function store(#[CurrentUser] StaffMember $host, SheetRequest $request, WriteSheet $write): JsonResponse
@@ -93,7 +87,7 @@ final class SheetController
     /** Whom a change would hit, before it is saved; nothing changes. */
     public function effect(Sheet $sheet, SheetRequest $request, EffectData $data): JsonResponse
     {
-        return new JsonResponse($data->of(EditEffect::of($sheet, $request->statement(), Clock::now()), $request->string('word')->toString()));
+        return new JsonResponse($data->of(EditEffect::of($sheet, $request->statement(), Clock::now()), Asked::word($request, 'word', 1000)));
     }
 
     public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write): JsonResponse

@@ -20,6 +20,7 @@ final class SheetRequest extends StaffRequest
     public function rules(): array
     {
         return [
+            'word' => ['nullable', 'string', 'max:1000'],
             'settle' => ['nullable', 'array'],
             'settle.word' => ['nullable', 'string', 'max:1000'],
             'settle.bookings' => ['array', 'max:2000'],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\School;
 
-use App\Models\MailAddress;
-use App\Framework\Limited;
 use App\Framework\Clock;
+use App\Framework\Limited;
 use App\Framework\Limits;
+use App\Models\MailAddress;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
@@ -19,7 +19,7 @@ final class SignInRequest extends FormRequest
 
     private const SECONDS = 60;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

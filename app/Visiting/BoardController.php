@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Models\StaffMember;
@@ -34,7 +35,7 @@ final class BoardController
     /** Everybody who offers a kind of meeting within some days, on rulers in one scale. */
     public function find(Request $request): View
     {
-        $asked = static fn (string $name): string => $request->string($name)->limit(100, '')->toString();
+        $asked = static fn (string $name): string => Asked::word($request, $name);
 
         return Page::visit('Find', 'Find a time', FindData::of($asked('about'), $asked('from'), $asked('to'), Clock::now()));
     }

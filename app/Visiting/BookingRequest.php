@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Models\MailAddress;
-use App\Models\PersonName;
 use App\Booking\BookingWish;
 use App\Framework\SlotKey;
+use App\Models\MailAddress;
 use App\Models\Party;
 use App\Models\Pass;
+use App\Models\PersonName;
 use App\Models\Question;
 use App\Models\Secret;
 use App\Models\Sheet;
@@ -65,7 +65,7 @@ class BookingRequest extends FormRequest
     /** The pass on which the booking is to go, when the visitor has one. */
     private function pass(): ?Pass
     {
-        return $this->filled('pass') ? Pass::byToken($this->string('pass')->toString()) : null;
+        return Pass::byToken($this->input('pass'));
     }
 
     /** What was answered to what was asked, and to nothing else. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Models\MailAddress;
-use App\Models\PersonName;
 use App\Booking\BringGuest;
 use App\Booking\CancelBooking;
 use App\Booking\CancelRequest;
@@ -22,8 +20,10 @@ use App\Framework\SlotKey;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Guest;
+use App\Models\MailAddress;
 use App\Models\Party;
 use App\Models\Pass;
+use App\Models\PersonName;
 use App\Models\School;
 use App\Models\Secret;
 use Illuminate\Contracts\View\View;

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Framework\Limited;
-use App\Models\MailAddress;
-use App\Models\PersonName;
 use App\Booking\BookSlot;
 use App\Booking\JoinWaiting;
 use App\Booking\KeepSlot;
 use App\Booking\LetGo;
-use App\Framework\Refused;
+use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\Limited;
 use App\Framework\Page;
+use App\Framework\Refused;
 use App\Framework\SlotKey;
+use App\Models\MailAddress;
 use App\Models\Pass;
+use App\Models\PersonName;
 use App\Models\Secret;
 use App\Models\Sheet;
 use App\Timetables\Asking;
@@ -25,8 +26,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Recess\Time\LocalDate;
-use Recess\Time\TimeNotValid;
 
 /** A sheet for visitors: look, keep a time while typing, and book. */
 final class VisitController
@@ -89,7 +88,7 @@ final class VisitController
     /** Without scripts: the form of one slot, as plain HTML. */
     public function plainForm(Sheet $sheet, Request $request): Response
     {
-        return $this->form($sheet, $request, ['sheet' => $this->data($sheet, $request), 'slot' => $request->string('slot')->toString(), 'typed' => [], 'said' => [], 'message' => ''], 200);
+        return $this->form($sheet, $request, ['slot' => Asked::word($request, 'slot'), 'typed' => [], 'said' => [], 'message' => ''], 200);
     }
 
     /**
@@ -119,11 +118,27 @@ final class VisitController
             $message = 'Something needs another look. Nothing was lost.';
             $status = 422;
         } catch (Refused $refused) {
+            // Under a key that is used up nothing can be sent again.
+            unset($typed['request_key']);
             $message = $refused->getMessage();
             $status = 409;
         }
 
-        return $this->form($sheet, $request, ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => array_filter($typed, static fn (mixed $one): bool => is_string($one) || is_array($one)), 'said' => $said, 'message' => $message], $status);
+        return $this->form($sheet, $request, ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => self::shown($typed), 'said' => $said, 'message' => $message], $status);
+    }
+
+    /**
+     * What was typed, as far as a form can show it again.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return array<string, mixed>
+     */
+    private static function shown(array $typed): array
+    {
+        $answers = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
+        $several = static fn (mixed $one): bool => is_string($one) || (is_array($one) && array_filter($one, is_string(...)) === $one);
+
+        return array_filter($typed, is_string(...)) + ['answers' => array_filter($answers, $several)];
     }
 
     /** @param  array<string, mixed>  $typed */
@@ -138,7 +153,7 @@ final class VisitController
 
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
     {
-        $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
+        $pass = Pass::byToken($request->input('pass'));
         $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress]]);
         $join($sheet, $pass, $request->string('name')->toString(), (string) MailAddress::of($request->input('email')));
 
@@ -149,20 +164,16 @@ final class VisitController
     private function data(Sheet $sheet, Request $request): array
     {
         $now = Clock::now();
-        $pass = $request->filled('pass') ? Pass::byToken($request->string('pass')->toString()) : null;
+        $pass = Pass::byToken($request->input('pass'));
         $moving = $pass?->bookings()->where('id', $request->integer('moving'))->first();
-        $keeper = $request->filled('kept') ? Secret::hash($request->string('kept')->lower()->toString()) : null;
+        $kept = Asked::word($request, 'kept');
+        $keeper = $kept === '' ? null : Secret::hash(mb_strtolower($kept));
         $who = match (true) {
             $moving !== null => Asking::moving($moving),
-            $pass !== null => Asking::holder($pass, $request->string('student')->limit(120, '')->toString(), $keeper),
+            $pass !== null => Asking::holder($pass, Asked::word($request, 'student'), $keeper),
             default => Asking::anybody($keeper),
         };
-        try {
-            $from = $request->filled('from') ? LocalDate::parse($request->string('from')->toString()) : null;
-        } catch (TimeNotValid) {
-            $from = null;
-        }
 
-        return VisitSheetData::of($sheet, $now, $who, $from);
+        return VisitSheetData::of($sheet, $now, $who, Asked::date($request, 'from'));
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Framework\SlotKey;
 use App\Framework\Spell;
-use App\Models\BookingState;
 use App\Models\HostRole;
-use App\Models\Instant;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\SheetState;

@@ -11,7 +11,6 @@ use App\Models\Pass;
 use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Questions;
-use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\Models\Waiting;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -59,14 +59,19 @@ final class WrongTypesTest extends TestCase
                     DB::beginTransaction();
                     try {
                         // In the address, as a form, and as JSON, as far as each can say it.
-                        $status = [$this->call($method, $method === 'GET' ? $path.'?'.http_build_query($fields) : $path, $method === 'GET' ? [] : $fields)->getStatusCode()];
+                        $troubles = [];
+                        $said = $this->call($method, $method === 'GET' ? $path.'?'.http_build_query($fields) : $path, $method === 'GET' ? [] : $fields);
+                        $status = [$said->getStatusCode()];
+                        $troubles[] = $said->exception === null ? '' : $said->exception->getMessage().' at '.basename($said->exception->getFile()).':'.$said->exception->getLine().' '.implode(' < ', array_map(static fn (array $one): string => basename($one['file'] ?? '').':'.($one['line'] ?? 0), array_slice($said->exception->getTrace(), 0, 6)));
                         $json = json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
-                        $status[] = $this->call($method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $json)->getStatusCode();
+                        $said = $this->call($method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $json);
+                        $status[] = $said->getStatusCode();
+                        $troubles[] = $said->exception === null ? '' : $said->exception->getMessage().' at '.basename($said->exception->getFile()).':'.$said->exception->getLine().' '.implode(' < ', array_map(static fn (array $one): string => basename($one['file'] ?? '').':'.($one['line'] ?? 0), array_slice($said->exception->getTrace(), 0, 6)));
                     } finally {
                         DB::rollBack();
                         apcu_clear_cache();
                     }
-                    self::assertLessThan(500, max($status), sprintf('%s %s, as %s', $method, $route->uri(), $reader->name ?? 'nobody'));
+                    self::assertLessThan(500, max($status), sprintf('%s %s, as %s: %s', $method, $route->uri(), $reader->name ?? 'nobody', implode('; ', $troubles)));
                     $thrown++;
                 }
             }

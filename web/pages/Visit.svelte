@@ -280,7 +280,6 @@
                     </h2>
                     <button type="button" class="link" onclick={another}> Another time </button>
                     {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
-
                 </div>
                 <Answers {sheet} slot={chosen.slot} host={chosen.host} {visitor} booked={yours} {beaten} />
             </section>

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+use Illuminate\Foundation\Http\Middleware\TransformsRequest;
+use Symfony\Component\HttpFoundation\InputBag;
+
+/**
+ * What nobody types is not let in: NULs and broken letters in any field, and lists in an address, where every field of
+ * ours is one word. Whatever else is wrong with a field is said where the field is checked.
+ */
+final class CleanInput extends TransformsRequest
+{
+    public function handle($request, \Closure $next)
+    {
+        $request->query->replace(array_filter($request->query->all(), is_string(...)));
+        if ($request->isMethodSafe()) {
+            // Whoever only looks has no more to say than the address does.
+            $request->setJson(new InputBag);
+        }
+
+        return parent::handle($request, $next);
+    }
+
+    protected function transform($key, $value)
+    {
+        return is_string($value) ? str_replace("\0", '', mb_scrub($value, 'UTF-8')) : $value;
+    }
+}
