@@ -118,7 +118,6 @@ final class AttackTest extends TestCase
         yield 'another' => ['www.prize.example'];
         yield 'an address of mail' => ['write to all@mail.example'];
         yield 'a line more' => ["Ama\nDear parents,"];
-        yield 'markup' => ['<b>Ama</b>'];
         yield 'a direction mark' => ["Ama\u{202E}otoO"];
         yield 'only a direction mark' => ["\u{202E}"];
         yield 'only signs' => ['!!! 1000 !!!'];
