@@ -64,6 +64,7 @@ SQL
         chown -R "$APP_USER" "$VAR/run/nginx-cache" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
         chown -R "$DB_USER" "$VAR/log/mariadb"
         # Left open to everybody by earlier versions; the database has a folder of its own.
+        chown "$(id -un)" "$VAR/log"
         chmod 755 "$VAR/log"
     fi
     if [ ! -d "$VAR/mariadb/mysql" ]; then
