@@ -13,6 +13,9 @@ return [
     'limits' => [
         'visitor-writes' => ['most' => (int) env('RECESS_VISITOR_WRITES_PER_MINUTE', 120), 'seconds' => 60, 'by' => 'network'],
         'pass-reads' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
+        // A whole line is not made up from one place, and nobody is flooded with questions whether they wait.
+        'waiting' => ['most' => 20, 'seconds' => 3600, 'by' => 'network'],
+        'waiting-address' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
         // An address is not flooded with its own passes, whoever asks.
         'pass-again' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
     ],

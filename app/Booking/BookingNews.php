@@ -16,6 +16,8 @@ final readonly class BookingNews
         public Party $by,
         /** A word to the other side. */
         public string $note = '',
+        /** The instant at which it began before it was moved. */
+        public ?int $was = null,
     ) {
     }
 }

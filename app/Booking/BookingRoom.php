@@ -7,6 +7,8 @@ namespace App\Booking;
 use App\Framework\Room;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\Secret;
+use App\Models\Waiting;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
 
@@ -31,6 +33,7 @@ final class BookingRoom extends Room
     {
         parent::boot();
         Event::listen(BookingNews::class, OfferWhatIsFree::class);
+        Route::bind('waiting', static fn (string $token): Waiting => Waiting::query()->where('token_hash', Secret::hash($token))->first() ?? abort(404));
         Route::bind('pass', static fn (string $token): Pass => Pass::byToken($token) ?? abort(404));
     }
 }

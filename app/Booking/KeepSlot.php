@@ -39,7 +39,7 @@ final class KeepSlot
         $until ??= $now + (int) config('recess.keep_seconds');
         $who = Asking::anybody($keeper);
         try {
-            $timetable = Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, $until, $host, $who): ?Timetable {
+            $timetable = Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, &$until, $host, $who): ?Timetable {
                 Guards::sheet($sheet);
                 $sheet = SheetAtHand::held($sheet);
                 if ($this->keptFrom($sheet, $at, $keeper, $now) >= self::FROM_ONE_ADDRESS) {
@@ -52,7 +52,9 @@ final class KeepSlot
                     throw new NoSeatLeft;
                 }
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, $host, $keeper, $until);
-                Seat::query()->where('hold_id', $seat->holdId)->where('seat', $seat->seat)->update(['keeper_at' => $at]);
+                $row = Seat::query()->where('hold_id', $seat->holdId)->where('seat', $seat->seat);
+                (clone $row)->update(['keeper_at' => $at]);
+                $until = $row->first()?->kept_until?->getTimestamp() ?? $until;
 
                 return $timetable;
             });

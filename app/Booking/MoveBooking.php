@@ -52,7 +52,7 @@ final class MoveBooking
                     throw new NotAsFilledIn;
                 }
                 // All in one transaction: where the new time cannot be had, the old one was never given up.
-                [$hold, $oldSeat] = [$booking->hold_id, $booking->seat];
+                [$hold, $oldSeat, $was] = [$booking->hold_id, $booking->seat, $booking->span()->start];
                 $booking->update(['hold_id' => null, 'seat' => null]);
                 ($this->giveUpSeat)($hold, $oldSeat);
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot);
@@ -64,7 +64,7 @@ final class MoveBooking
                     'ends_at' => Instant::column($offer->slot->end),
                     'sequence' => $booking->sequence + 1,
                 ]);
-                event(new BookingNews($booking->refresh(), Occasion::Moved, $by, $note));
+                event(new BookingNews($booking->refresh(), Occasion::Moved, $by, $note, $was));
 
                 return $booking;
             });

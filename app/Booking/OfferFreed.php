@@ -12,11 +12,14 @@ use App\Models\Waiting;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
 use App\Timetables\Judge;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Recess\Time\Span;
 
-/** Offers the free times of a sheet to those who wait for one, in order, each for a set time. */
+/**
+ * Offers the times that somebody has given back to those who wait for one, in order, each for a set time. Times that are
+ * free anyway are everybody's: waiting for one takes none away.
+ */
 final class OfferFreed
 {
     private const HOURS = 2;
@@ -24,63 +27,64 @@ final class OfferFreed
     /** An offer that would be over sooner than this, in seconds, is none. */
     private const LEAST = 300;
 
-    public function __construct(private readonly KeepSlot $keep)
+    public function __construct(private readonly KeepSlot $keep, private readonly PassOffer $passOffer)
     {
     }
 
+    /** @param  int  $now  seconds since the epoch */
     public function __invoke(Sheet $sheet, int $now): void
     {
-        foreach (self::waiting($sheet, $now)->pluck('id') as $id) {
-            if (! $this->offered($sheet, (int) $id, $now)) {
-                return;
-            }
+        foreach (Waiting::query()->where('sheet_id', $sheet->id)->where('offered_until', '<=', Instant::column($now))->get() as $late) {
+            ($this->passOffer)($late);
+        }
+        foreach (DB::table('freed')->where('sheet_id', $sheet->id)->orderBy('starts_at')->pluck('starts_at') as $start) {
+            $this->offerTime($sheet, (int) strtotime("$start UTC"), $now);
         }
     }
 
-    /**
-     * One of them, whose row is taken first: nobody else offers them anything meanwhile.
-     *
-     * @return bool whether there may be something for the next one
-     */
-    private function offered(Sheet $sheet, int $id, int $now): bool
+    /** To the first in line who can have it; a time that none of them can have is everybody's from now on. */
+    private function offerTime(Sheet $sheet, int $start, int $now): void
     {
-        return Contended::transaction(function () use ($sheet, $id, $now): bool {
-            Guards::sheet($sheet);
-            $one = self::waiting($sheet, $now)->whereKey($id)->with('pass')->first();
-            if ($one === null) {
-                return true;
+        $freed = DB::table('freed')->where('sheet_id', $sheet->id)->where('starts_at', Instant::column($start));
+        if (Waiting::query()->where('sheet_id', $sheet->id)->where('offered_start', Instant::column($start))->exists()) {
+            return;
+        }
+        foreach (Waiting::line($sheet->id)->whereNull('offered_start')->pluck('id') as $id) {
+            if ($this->offered($sheet, (int) $id, $start, $now)) {
+                return;
             }
-            $one->touch();
-            $who = Asking::visitor($one->pass_id, $one->pass->email, '')->across();
-            $slot = Judge::firstFree($sheet, $now, $who);
-            if ($slot === null) {
-                // What nobody can have, the next one cannot have either; what this one cannot, the next one may.
-                return Judge::firstFree($sheet, $now, Asking::anybody()) !== null;
-            }
-            $until = min($now + self::HOURS * 3600, Judge::at($slot->start, $sheet, $now, $who)->bookableUntil($slot));
-            $until < $now + self::LEAST || $this->offer($sheet, $one, $slot, $now, $until);
+        }
+        $freed->delete();
+    }
 
-            return true;
+    /** One of them, whose row is taken first: nobody else offers them anything meanwhile. */
+    private function offered(Sheet $sheet, int $id, int $start, int $now): bool
+    {
+        return Contended::transaction(function () use ($sheet, $id, $start, $now): bool {
+            Guards::sheet($sheet);
+            $one = Waiting::line($sheet->id)->whereNull('offered_start')->whereKey($id)->with('pass')->first();
+            if ($one === null) {
+                return false;
+            }
+            $timetable = Judge::at($start, $sheet, $now, Asking::visitor($one->pass_id, $one->pass->email, '')->across());
+            $offer = $timetable->offerAt($start);
+            $until = $offer === null ? 0 : min($now + self::HOURS * 3600, $timetable->bookableUntil($offer->slot));
+
+            return $offer !== null && $offer->verdict->isFree() && $until >= $now + self::LEAST && $this->offer($sheet, $one, $offer->slot, $now, $until);
         });
     }
 
-    private function offer(Sheet $sheet, Waiting $one, Span $slot, int $now, int $until): void
+    private function offer(Sheet $sheet, Waiting $one, Span $slot, int $now, int $until): bool
     {
         $key = Str::uuid()->toString();
         try {
             ($this->keep)($sheet, $slot->start, Secret::hash($key), Secret::hash("waiting|$one->id"), $now, $until);
         } catch (SlotGone) {
-            return;
+            return false;
         }
         $one->update(['offered_start' => Instant::column($slot->start), 'offered_until' => Instant::column($until), 'keeper' => Secret::hash($key)]);
         event(new TimeOffered($one, $key, $slot, $until));
-    }
 
-    /** @return Builder<Waiting> those to whom nothing is offered now; who has let an offer pass is at the end */
-    private static function waiting(Sheet $sheet, int $now): Builder
-    {
-        return Waiting::query()->where('sheet_id', $sheet->id)
-            ->where(static fn ($one) => $one->whereNull('offered_until')->orWhere('offered_until', '<=', Instant::column($now)))
-            ->orderByRaw('offered_until IS NOT NULL, offered_until, id');
+        return true;
     }
 }

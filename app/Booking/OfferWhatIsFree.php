@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Booking;
 
+use App\Models\Instant;
 use App\Models\Waiting;
 use Illuminate\Support\Facades\DB;
 
@@ -12,12 +13,15 @@ final class OfferWhatIsFree
 {
     public function handle(BookingNews $event): void
     {
-        if (($event->occasion->isOff() || $event->occasion === Occasion::Moved) && Waiting::query()->where('sheet_id', $event->booking->sheet_id)->exists()) {
-            OfferWaiting::dispatch($event->booking->sheet_id);
+        $booking = $event->booking;
+        $free = $event->occasion->isOff() ? $booking->span()->start : $event->was;
+        if ($free !== null && Waiting::query()->where('sheet_id', $booking->sheet_id)->exists()) {
+            DB::table('freed')->insertOrIgnore(['sheet_id' => $booking->sheet_id, 'starts_at' => Instant::column($free)]);
+            OfferWaiting::dispatch($booking->sheet_id);
         }
         if (in_array($event->occasion, [Occasion::Booked, Occasion::Asked], true)) {
-            $theirs = DB::table('passes')->select('id')->where('id', $event->booking->pass_id)->orWhere('email', $event->booking->pass->email ?? '');
-            DB::table('waiting')->where('sheet_id', $event->booking->sheet_id)->whereIn('pass_id', $theirs)->delete();
+            $theirs = DB::table('passes')->select('id')->where('id', $booking->pass_id)->orWhere('email', $booking->pass->email ?? '');
+            DB::table('waiting')->where('sheet_id', $booking->sheet_id)->whereIn('pass_id', $theirs)->delete();
         }
     }
 }

@@ -35,7 +35,9 @@ final class TakeSeat
         $mark = $keptUntil === null ? ['kept_until' => null, 'keeper' => null, 'keeper_at' => null] : ['kept_until' => Instant::column($keptUntil), 'keeper' => $keeper];
         $kept = $keeper === null ? null : $this->kept($sheet, $slot, $keeper, $now);
         if ($kept !== null) {
-            DB::table('seats')->where('hold_id', $kept->holdId)->where('seat', $kept->seat)->update($mark);
+            // A time that is offered for two hours stays so when it is looked at.
+            $longer = $keptUntil === null ? [] : ['kept_until' => DB::raw("GREATEST(kept_until, '".Instant::column($keptUntil)."')")];
+            DB::table('seats')->where('hold_id', $kept->holdId)->where('seat', $kept->seat)->update($longer + $mark);
 
             return $kept;
         }

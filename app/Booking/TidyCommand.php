@@ -18,6 +18,7 @@ use App\Models\Waiting;
 use App\Timetables\Guards;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 /** Ends what was only for a while: keeps, wishes that nobody answered, offers to those who wait. Run every minute. */
 final class TidyCommand extends Command
@@ -34,7 +35,9 @@ final class TidyCommand extends Command
         foreach (Booking::query()->where('state', BookingState::Asked)->where('held_until', '<=', $now)->get() as $booking) {
             $cancel($booking, Party::Host, 'There was no answer in time, so the time is free again. Please pick another, or ring the office.', declined: true);
         }
-        $waiting = Waiting::query()->where(static fn ($one) => $one->whereNull('offered_until')->orWhere('offered_until', '<=', $now))->pluck('sheet_id')->unique();
+        // An address that has not answered within a day is forgotten.
+        Waiting::query()->whereNull('confirmed_at')->where('created_at', '<=', $now->subDay())->delete();
+        $waiting = Waiting::query()->where('offered_until', '<=', $now)->pluck('sheet_id')->merge(DB::table('freed')->pluck('sheet_id'))->unique();
         foreach (Sheet::query()->whereIn('id', $waiting)->where('state', 'open')->get() as $sheet) {
             $offer($sheet, $now->getTimestamp());
         }

@@ -74,6 +74,7 @@ final class Resettle
             } catch (UniqueConstraintViolationException|NoSeatLeft) {
                 throw new SettlementFailed('A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.');
             }
+            $was = $booking->span()->start;
             $booking->update([
                 'hold_id' => $seat->holdId,
                 'seat' => $seat->seat,
@@ -82,7 +83,7 @@ final class Resettle
                 'ends_at' => Instant::column($slot->end),
                 'sequence' => $booking->sequence + 1,
             ]);
-            event(new BookingNews($booking->refresh(), Occasion::Moved, Party::Host, $word));
+            event(new BookingNews($booking->refresh(), Occasion::Moved, Party::Host, $word, $was));
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Booking\BookingNews;
 use App\Booking\PassWanted;
+use App\Booking\PlaceTaken;
 use App\Booking\TimeOffered;
 use App\Framework\Room;
 use App\Publishing\LetterPreview;
@@ -23,6 +24,7 @@ final class TellingRoom extends Room
     {
         parent::boot();
         Event::listen(BookingNews::class, TellOfBooking::class);
+        Event::listen(PlaceTaken::class, AskForPlace::class);
         Event::listen(TimeOffered::class, TellOfOffer::class);
         Event::listen(PassWanted::class, TellPassAgain::class);
     }

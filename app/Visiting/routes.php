@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Booking\TooLate;
 use App\Visiting\BoardController;
+use App\Visiting\LineController;
 use App\Visiting\PassController;
 use App\Visiting\VisitController;
 use Illuminate\Support\Facades\Route;
@@ -25,11 +26,15 @@ Route::middleware('api')->group(static function (): void {
         Route::post('/api/s/{sheet:slug}/keep', [VisitController::class, 'keep'])->can('book', 'sheet')->middleware(TooLate::class);
         Route::post('/api/s/{sheet:slug}/let-go', [VisitController::class, 'letGo'])->can('book', 'sheet');
         Route::post('/api/s/{sheet:slug}/bookings', [VisitController::class, 'book'])->can('book', 'sheet')->middleware(TooLate::class);
-        Route::post('/api/s/{sheet:slug}/waiting', [VisitController::class, 'wait'])->can('book', 'sheet');
+        Route::post('/api/s/{sheet:slug}/waiting', [VisitController::class, 'wait'])->can('book', 'sheet')->middleware(['limited:waiting', 'limited:waiting-address']);
         Route::post('/api/pass-again', [PassController::class, 'again'])->can('see-board')->middleware('limited:pass-again');
     });
 
     Route::middleware('limited:pass-reads')->group(static function (): void {
+        Route::get('/w/{waiting}', [LineController::class, 'page'])->can('see-board');
+        Route::post('/w/{waiting}/confirm', [LineController::class, 'confirm'])->can('see-board');
+        Route::post('/w/{waiting}/decline', [LineController::class, 'decline'])->can('see-board');
+        Route::post('/w/{waiting}/leave', [LineController::class, 'leave'])->can('see-board');
         Route::get('/p/{pass}', [PassController::class, 'page'])->can('hold', 'pass');
         Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('hold', 'pass');
         Route::get('/p/{pass}/qr.svg', [PassController::class, 'qr'])->can('hold', 'pass');

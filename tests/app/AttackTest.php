@@ -13,6 +13,7 @@ use App\Models\QuestionKind;
 use App\Models\Questions;
 use App\Models\SheetHost;
 use App\Models\Waiting;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -96,6 +97,46 @@ final class AttackTest extends TestCase
         $theirs = Booking::query()->where('sheet_id', $other->id)->firstOrFail();
         $theirs->update(['student' => 'Kwame Ferreira', 'student_key' => 'kwame ferreira']);
         $this->ask('post', "/api/p/$mine/bookings/$theirs->id/move", ['slot' => self::EVENING.'T20:15:00Z'])->assertConflict()->assertJsonPath('message', $said[0]);
+    }
+
+    public function test_made_up_addresses_in_line_take_no_time_from_anybody(): void
+    {
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet, '20:00'))->assertCreated();
+        foreach (range(1, 4) as $number) {
+            $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => "Made Up $number", 'email' => "stranger$number@mail.example"])->assertOk();
+        }
+        Artisan::call('recess:tidy');
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 3);
+        // Not even once they have answered: what is free anyway is everybody's.
+        Waiting::query()->update(['confirmed_at' => self::NOW]);
+        Artisan::call('recess:tidy');
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 3);
+        // What was given back is one's for two hours, then another's, and after eight offers in all it is free.
+        $booking = Booking::query()->firstOrFail();
+        $this->ask('post', '/api/p/'.$booking->pass->token()."/bookings/$booking->id/give-back")->assertOk();
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 3);
+        for ($offer = 1; $offer <= 8; $offer++) {
+            CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(121));
+            Artisan::call('recess:tidy');
+        }
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 4);
+        self::assertSame(0, Waiting::query()->count());
+    }
+
+    public function test_a_line_is_joined_where_there_is_one_and_no_longer_than_it_can_be(): void
+    {
+        config(['recess.limits.waiting.most' => 1_000, 'recess.limits.waiting-address.most' => 1_000]);
+        $join = fn (Sheet $sheet, string $email) => $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => $email]);
+        $join($this->sheet(title: 'None', rules: Stated::of(['waiting' => false])), 'bao@mail.example')->assertConflict()->assertJsonPath('message', 'Nobody can be put in line here just now. Look in again later, or ring the office.');
+        foreach (range(1, 10) as $number) {
+            $join($this->sheet($this->host("Host $number"), title: "Line $number"), 'bao@mail.example')->assertOk();
+        }
+        $join($this->sheet($this->host('One More'), title: 'One more'), 'bao@mail.example')->assertConflict();
+        config(['recess.limits.waiting-address.most' => 0]);
+        $join(Sheet::query()->where('title', 'Line 1')->firstOrFail(), 'cleo@mail.example')->assertTooManyRequests();
+        self::assertSame(10, Waiting::query()->count());
     }
 
     public function test_one_address_takes_no_more_of_a_sheet_than_a_family_needs(): void

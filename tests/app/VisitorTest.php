@@ -158,11 +158,18 @@ final class VisitorTest extends TestCase
     {
         $sheet = $this->sheet(minutes: 60);
         $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:00'))->json('path');
-        foreach (['first', 'second'] as $who) {
+        foreach (['first', 'second', 'stranger'] as $who) {
             $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => $who, 'email' => "$who@mail.example"])->assertOk();
         }
         $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'first again', 'email' => 'first@mail.example'])->assertOk();
-        self::assertSame(2, Waiting::query()->count());
+        self::assertSame(3, Waiting::query()->count());
+        // The first and the second press what was sent to them; the stranger, whose address somebody typed, does nothing.
+        $line = Waiting::query()->with('pass')->get()->keyBy(static fn (Waiting $one): string => $one->pass->name);
+        foreach (['first' => 'first in line', 'second' => 'One is in line before you'] as $who => $says) {
+            $this->get('/w/'.$line[$who]->token())->assertOk()->assertSee('Put me in line');
+            $this->post('/w/'.$line[$who]->token().'/confirm')->assertRedirect();
+            $this->get('/w/'.$line[$who]->token())->assertSee($says);
+        }
 
         DB::table('jobs')->delete();
         config(['mail.default' => 'mailroom', 'recess.demo' => true]);
@@ -172,15 +179,35 @@ final class VisitorTest extends TestCase
         self::assertSame(['first@mail.example'], $offers());
         $this->book($sheet, $this->otherWish($sheet, '20:00', 'Pusher In'))->assertConflict();
 
-        // Not taken in two hours: the second has their turn, and takes it.
+        $this->get('/w/'.$line['first']->token())->assertSee('A time is kept for you: Thursday 3 December, 16:00.')->assertSee('This time does not suit me');
+        // To look at the offer takes nothing from it.
+        preg_match('/kept=3D([0-9a-f-]{36})/', str_replace("=\r\n", '', (string) DB::table('mailroom_messages')->where('subject', 'like', 'A time is free%')->value('raw')), $key);
+        $this->keep($sheet, '20:00', $key[1] ?? '')->assertOk()->assertJsonPath('seconds', 7200);
+
+        // Not taken in two hours: the second has their turn; the first is behind them.
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(121));
         Artisan::call('recess:tidy');
         Artisan::call('queue:work', ['--stop-when-empty' => true]);
         self::assertSame(['first@mail.example', 'second@mail.example'], $offers());
-        $letter = (string) DB::table('mailroom_messages')->where('recipient', 'second@mail.example')->value('raw');
+        // Declined, it is offered to whoever is next, and to nobody a third time.
+        $this->post('/w/'.$line['second']->token().'/decline')->assertRedirect();
+        Artisan::call('recess:tidy');
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame(['first@mail.example', 'second@mail.example', 'first@mail.example'], $offers());
+        $this->post('/w/'.$line['first']->token().'/decline')->assertOk()->assertSee('You are not in line any more.');
+        $this->get('/w/'.$line['first']->token())->assertNotFound();
+        Artisan::call('recess:tidy');
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame('second@mail.example', $offers()[3]);
+        $letter = (string) DB::table('mailroom_messages')->where('recipient', 'second@mail.example')->orderByDesc('id')->value('raw');
         preg_match('/kept=3D([0-9a-f-]{36})/', str_replace("=\r\n", '', $letter), $key);
         $this->book($sheet, ['keep_key' => $key[1] ?? '', 'email' => 'second@mail.example'] + $this->otherWish($sheet, '20:00', 'Second'))->assertCreated();
-        self::assertSame(1, Waiting::query()->count());
+        // Left are the stranger, who was told nothing but asked once, and is forgotten after a day.
+        self::assertSame(['stranger'], Waiting::query()->get()->map(static fn (Waiting $one): string => $one->pass->name)->all());
+        self::assertSame([], array_filter($offers(), static fn (string $to): bool => $to === 'stranger@mail.example'));
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addDay());
+        Artisan::call('recess:tidy');
+        self::assertSame(0, Waiting::query()->count());
     }
 
     public function test_asked_maybe_accepted_declined_and_not_answered_in_time(): void

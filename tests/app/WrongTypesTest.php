@@ -9,6 +9,7 @@ use App\Models\Calendar;
 use App\Models\MailroomMessage;
 use App\Models\Notice;
 use App\Models\SavedPlace;
+use App\Models\Waiting;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Auth;
@@ -90,6 +91,7 @@ final class WrongTypesTest extends TestCase
             'sheet:slug' => $sheet->slug, 'sheet' => (string) $sheet->id, 'staff:slug' => (string) $host->slug, 'pass' => $pass, 'booking' => (string) Booking::query()->max('id'),
             'what' => 'bookings.csv', 'token' => $host->feedToken(), 'key' => 'x', 'file' => 'x',
             'message' => (string) MailroomMessage::query()->create(['recipient' => 'a@b.example', 'subject' => 'x', 'raw' => "Subject: x\r\n\r\nx", 'sent_at' => self::NOW])->id,
+            'waiting' => Waiting::query()->create(['sheet_id' => $sheet->id, 'pass_id' => Booking::query()->firstOrFail()->pass_id])->token(),
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
             'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
             'place' => (string) SavedPlace::query()->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,

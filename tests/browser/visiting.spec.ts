@@ -68,7 +68,14 @@ test('all taken: a place in line, and the time that comes free', async ({ page, 
     await second.getByLabel('E-mail address').fill(email);
     await expectSound(second);
     await second.getByRole('button', { name: 'Put me in line' }).click();
-    await expect(second.getByText('You are in line.')).toBeVisible();
+    await expect(second.getByText('one press in it puts you in line')).toBeVisible();
+    // The address answers, with one press in the message that came to it; without scripts, too.
+    await openMail(second, email, /^Would you like to be told/);
+    const question = await second.frameLocator('iframe').getByRole('link', { name: 'Put me in line' }).getAttribute('href');
+    await second.goto(question!);
+    await expectSound(second);
+    await second.getByRole('button', { name: 'Put me in line' }).click();
+    await expect(second.getByRole('heading', { name: 'You are the first in line.' })).toBeVisible();
 
     await first.getByRole('button', { name: 'Give it back' }).click();
     await first.getByRole('button', { name: 'Give this time back' }).click();

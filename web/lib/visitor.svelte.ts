@@ -23,10 +23,13 @@ export class Visitor {
     #ends = 0;
     #clock: ReturnType<typeof setInterval> | undefined;
     #slug: string;
+    /** Whether the time was offered in line: then it stays kept as long as the message says. */
+    #offered: boolean;
 
     constructor(slug: string, preview: boolean) {
         this.#slug = slug;
         const asked = new URLSearchParams(location.search);
+        this.#offered = asked.has('kept');
         this.keepKey = asked.get('kept') ?? newKey();
         if (preview) return;
         try {
@@ -98,6 +101,7 @@ export class Visitor {
     release(): void {
         if (this.left === null) return;
         this.#count(null);
+        if (this.#offered) return;
         const body = new Blob([JSON.stringify({ keep_key: this.keepKey })], { type: 'application/json' });
         navigator.sendBeacon(`/api/s/${this.#slug}/let-go`, body);
     }

@@ -59,7 +59,7 @@ final class ManyAtOnceTest extends RaceTestCase
         $alone = $this->written($cleo, 'Alone', 10, []);
         foreach (range(1, 4) as $number) {
             $pass = Pass::query()->create(['name' => "Waits $number", 'email' => "waits$number@$this->run.example", 'phone' => '']);
-            Waiting::query()->create(['sheet_id' => $alone->id, 'pass_id' => $pass->id]);
+            Waiting::query()->create(['sheet_id' => $alone->id, 'pass_id' => $pass->id, 'confirmed_at' => CarbonImmutable::now()]);
         }
         $pressing = $this->pressing([$either, $together, $alone], 45);
         for ($edit = 0; $this->goesOn($pressing); $edit++) {

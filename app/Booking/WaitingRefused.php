@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Framework\Refused;
+
+/** Nobody can be put in line here, and why. */
+final class WaitingRefused extends Refused
+{
+}

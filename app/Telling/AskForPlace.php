@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\PlaceTaken;
+use Illuminate\Support\Facades\Mail;
+
+/** Asks the address of whoever would like to be in line whether that was them. */
+final class AskForPlace
+{
+    public function handle(PlaceTaken $event): void
+    {
+        $pass = $event->waiting->pass;
+        Mail::to([(object) ['email' => (string) $pass->email, 'name' => $pass->name]])->queue(new PlaceInLine($event->waiting));
+    }
+}
