@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Models\Booking;
+use App\Models\Pass;
 use App\Models\MeetingLink;
 use Recess\Calendars\Invitation;
 use Recess\Calendars\Meeting;
@@ -26,7 +27,8 @@ final class MeetingEntry
     {
         $host = $booking->host;
         $visitor = $booking->pass;
-        $facts = MeetingFacts::of($booking, $reader, $now);
+        $person = $reader->person();
+        $facts = MeetingFacts::of($booking, $reader, $now) + ($person instanceof Pass ? ['Your pass' => $person->link()] : []);
         $link = $reader->isHost() || $booking->sheet->rules->text('link_shown') === 'booked' ? MeetingLink::of($booking) : null;
 
         return new Meeting(
@@ -34,7 +36,7 @@ final class MeetingEntry
             sequence: $sequence,
             span: $booking->span(),
             zone: $booking->sheet->host->school->timeZone(),
-            summary: $booking->sheet->title.': '.($reader->isHost() ? $visitor->name.($booking->student === '' ? '' : ", about $booking->student") : $host->name),
+            summary: $booking->sheet->title.': '.($reader->isHost() ? $visitor->name : $host->name).($booking->student === '' ? '' : ", about $booking->student"),
             location: $link ?? $booking->place->label,
             description: implode("\n", array_map(static fn (string $name, string $value): string => "$name: $value", array_keys($facts), $facts)),
             host: new Person($host->name, $host->email),

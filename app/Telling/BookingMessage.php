@@ -50,6 +50,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
         public readonly Reader $reader,
         public readonly Party $by,
         public readonly string $note = '',
+        private readonly ?int $was = null,
     ) {
         $this->sequence = $booking->sequence;
         $this->stamp = $booking->updated_at->getTimestamp();
@@ -108,7 +109,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
     /** One identity for each message, so that a second delivery of the same job is seen for what it is. */
     public function headers(): Headers
     {
-        return new Headers(messageId: sprintf('%s.%d.%s.%s@recess', $this->booking->uid, $this->sequence, str_replace(' ', '-', $this->occasion->value), $this->reader->key()));
+        return Envelopes::headers(sprintf('%s.%d.%s.%s', $this->booking->uid, $this->sequence, str_replace(' ', '-', $this->occasion->value), $this->reader->key()));
     }
 
     public function content(): Content
@@ -118,7 +119,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
 
     private function letter(): Letter
     {
-        return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, Clock::now());
+        return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, was: $this->was, now: Clock::now());
     }
 
     public function build(): void

@@ -12,6 +12,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Mail\Mailables\Headers;
 use Illuminate\Queue\SerializesModels;
 
 /** What is new about a host's meetings, once a day. */
@@ -47,6 +48,11 @@ final class HostDigest extends Mailable implements ShouldQueue
     public function envelope(): Envelope
     {
         return new Envelope(subject: 'Your meetings: '.Spell::count(count($this->news), 'time has', 'times have').' something new');
+    }
+
+    public function headers(): Headers
+    {
+        return Envelopes::headers(null);
     }
 
     public function content(): Content

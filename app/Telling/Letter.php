@@ -30,7 +30,7 @@ final readonly class Letter
     ) {
     }
 
-    public static function about(Booking $booking, Occasion $occasion, Reader $reader, string $note, Party $by, int $now): self
+    public static function about(Booking $booking, Occasion $occasion, Reader $reader, string $note, Party $by, int $now, ?int $was = null): self
     {
         $person = $reader->person();
         $off = $occasion->isOff();
@@ -39,7 +39,7 @@ final readonly class Letter
             greeting: 'Dear '.$person->name.',',
             news: self::news($booking, $occasion, $reader, $by, $now),
             word: $note,
-            facts: MeetingFacts::of($booking, $reader, $now) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : []),
+            facts: self::was($booking, $was) + MeetingFacts::of($booking, $reader, $now) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : []),
             linkText: match (true) {
                 $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',
                 $off => 'Pick another time',
@@ -52,6 +52,14 @@ final readonly class Letter
             },
             school: $booking->sheet->host->school->name,
         );
+    }
+
+    /** @return array<string, string> the time that a meeting had before it was moved */
+    private static function was(Booking $booking, ?int $was): array
+    {
+        $zone = $booking->sheet->host->school->timeZone();
+
+        return $was === null ? [] : ['No longer' => Spell::moment($was, $zone)];
     }
 
     /** @return array<string, string> what is free instead, for whoever has just lost a time */
@@ -101,7 +109,11 @@ final readonly class Letter
             Occasion::PlaceChanged => 'This meeting is at another place now.',
             Occasion::AnswersChanged => "$visitor has changed what they told you.",
             Occasion::Reminder => 'This meeting is '.Spell::ahead($booking->span()->start, $now, $booking->sheet->host->school->timeZone()).'.',
-            Occasion::GuestBrought => $guest ? "$visitor is bringing you to this meeting." : "$visitor is bringing somebody to this meeting.",
+            Occasion::GuestBrought => match (true) {
+                $guest => "$visitor is bringing you to this meeting.",
+                $reader->isHost() => "$visitor is bringing somebody to this meeting.",
+                default => 'You are bringing somebody to this meeting. They have a pass of their own.',
+            },
             Occasion::GuestLeft => $guest ? 'You are not part of this meeting any more. The meeting itself stays.' : 'A guest will not come to this meeting; the meeting itself stays.',
         };
     }

@@ -10,6 +10,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Mail\Mailables\Headers;
 use Illuminate\Queue\SerializesModels;
 
 /** Sends somebody the addresses of their passes again. */
@@ -28,6 +29,11 @@ final class PassAgain extends Mailable implements ShouldQueue
     public function envelope(): Envelope
     {
         return new Envelope(subject: 'Your pass');
+    }
+
+    public function headers(): Headers
+    {
+        return Envelopes::headers(null);
     }
 
     public function content(): Content

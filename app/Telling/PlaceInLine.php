@@ -33,7 +33,7 @@ final class PlaceInLine extends Mailable implements ShouldQueue
 
     public function headers(): Headers
     {
-        return new Headers(messageId: "line.{$this->waiting->id}@recess");
+        return Envelopes::headers("line.{$this->waiting->id}", $this->waiting->link());
     }
 
     public function content(): Content

@@ -26,7 +26,7 @@ final class TellOfBooking
     public function handle(BookingNews $event): void
     {
         $messages = array_map(static fn (Reader $reader): SendQueuedMailable => new SendQueuedMailable(
-            (new BookingMessage($event->booking, $event->occasion, $reader, $event->by, $event->note))->to($reader->email(), $reader->name()),
+            (new BookingMessage($event->booking, $event->occasion, $reader, $event->by, $event->note, $event->was))->to($reader->email(), $reader->name()),
         ), self::readers($event->booking, $event->occasion));
         // All of them with one statement.
         $messages === [] || Queue::bulk($messages);

@@ -42,7 +42,7 @@ final class WaitingOffer extends Mailable implements ShouldQueue
 
     public function headers(): Headers
     {
-        return new Headers(messageId: "waiting.{$this->waiting->id}.$this->start.$this->until@recess");
+        return Envelopes::headers("waiting.{$this->waiting->id}.$this->start.$this->until", $this->waiting->link());
     }
 
     public function content(): Content

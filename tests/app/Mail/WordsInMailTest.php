@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Mail;
+
+use App\Models\Booking;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Recess\Rules\Stated;
+use Tests\App\TestCase;
+
+/** What stands in messages, and on their outside. */
+final class WordsInMailTest extends TestCase
+{
+    use RefreshDatabase;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['mail.default' => 'mailroom', 'recess.demo' => true, 'mail.from.address' => 'meetings@school.example']);
+    }
+
+    /** @return array<string, string> the newest message to each, decoded as far as words go */
+    private function sent(string $subject): array
+    {
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $mails = DB::table('mailroom_messages')->where('subject', 'like', "$subject%")->orderBy('id')->pluck('raw', 'recipient')->all();
+        DB::table('mailroom_messages')->delete();
+
+        return array_map(static fn (string $raw): string => (string) preg_replace_callback(
+            '/^[A-Za-z0-9+\/=\r\n]{80,}$/m', static fn (array $base64): string => (string) base64_decode($base64[0], true), quoted_printable_decode($raw),
+        ), $mails);
+    }
+
+    public function test_a_moved_meeting_names_its_old_time_and_a_message_says_that_a_machine_wrote_it(): void
+    {
+        $sheet = $this->sheet();
+        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:15'))->json('path');
+        $booked = $this->sent('Booked');
+        $this->ask('post', "$path/bookings/".Booking::query()->max('id').'/move', ['slot' => self::EVENING.'T20:45:00Z'])->assertOk();
+        $moved = $this->sent('Moved');
+        self::assertSame(['ama@mail.example', 'wren-halloran@school.example'], array_keys($moved));
+        foreach ($moved as $mail) {
+            self::assertStringContainsString('No longer: Thursday 3 December, 16:15', $mail);
+            // RFC 3834, 5; RFC 5322, 3.6.4.
+            self::assertStringContainsString('Auto-Submitted: auto-generated', $mail);
+            self::assertMatchesRegularExpression('/^Message-ID: <[\w.-]+@school\.example>\r?$/m', $mail);
+            self::assertStringNotContainsString('List-Unsubscribe', $mail, 'It is about their own booking.');
+        }
+        self::assertStringNotContainsString('No longer', implode('', $booked));
+    }
+
+    public function test_the_entry_names_the_child_and_leads_to_the_pass_of_its_reader_alone(): void
+    {
+        $sheet = $this->sheet();
+        $path = (string) $this->book($sheet, $this->wish($sheet, '20:15'))->json('path');
+        $calendar = (string) $this->get("$path/bookings.ics")->assertOk()->getContent();
+        $unfolded = str_replace("\r\n ", '', $calendar);
+        self::assertStringContainsString('SUMMARY:Conferences: Wren Halloran\, about Kwame Ferreira', $unfolded);
+        self::assertStringContainsString("Your pass: http://localhost$path", str_replace('\\', '', $unfolded));
+        $feed = (string) $this->get('/feeds/'.$this->host()->feedToken().'.ics')->getContent();
+        self::assertStringNotContainsString(substr($path, 3), str_replace("\r\n ", '', $feed));
+    }
+
+    public function test_whoever_brings_somebody_and_whoever_is_brought_read_what_is_theirs(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['guests' => 1]));
+        $path = '/api'.$this->book($sheet, $this->wish($sheet))->json('path');
+        $this->sent('Booked');
+        $this->ask('post', "$path/bookings/".Booking::query()->max('id').'/guests', ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example'])->assertOk();
+        $mails = $this->sent('');
+        self::assertStringContainsString('You are bringing somebody to this meeting.', $mails['ama@mail.example']);
+        self::assertStringContainsString('Ama Otoo is bringing you to this meeting.', $mails['kofi@mail.example']);
+        self::assertStringContainsString('Ama Otoo is bringing somebody to this meeting.', $mails['wren-halloran@school.example']);
+    }
+
+    public function test_who_is_asked_whether_they_wait_can_say_that_they_do_not(): void
+    {
+        $sheet = $this->sheet();
+        $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])->assertOk();
+        $mail = $this->sent('Would you like')['bao@mail.example'];
+        self::assertStringContainsString('If not, do nothing: you hear no more.', $mail);
+        self::assertMatchesRegularExpression('#^List-Unsubscribe: <http://localhost/w/[\w-]{43}>#m', $mail);
+    }
+}
