@@ -133,6 +133,12 @@ test('a lost answer books once', async ({ page, browser }) => {
     await visitor.unroute('**/bookings');
     await visitor.getByRole('button', { name: 'Keep this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
+    // The address is the pass's from now on: a reload keeps it, and back leads to the sheet.
+    await expect(visitor).toHaveURL(/\/p\/[\w-]{43}$/);
+    await visitor.reload();
+    await expect(visitor.getByRole('button', { name: 'Give it back' })).toBeVisible();
+    await visitor.goBack();
+    await expect(visitor.getByRole('heading', { name: 'Pick a time' })).toBeVisible();
     await page.reload();
     await expect(page.getByRole('heading', { name: '1 of 4 taken' })).toBeVisible();
 });

@@ -90,7 +90,11 @@
         const timer = setInterval(() => {
             if (document.visibilityState === 'visible' && !pass && sheet.state === 'open') void refresh();
         }, 6000);
+        // Back and forward between sheet and pass: the address says which.
+        const turned = () => location.reload();
+        addEventListener('popstate', turned);
         return () => {
+            removeEventListener('popstate', turned);
             clearTimeout(soon);
             clearInterval(timer);
         };
@@ -142,6 +146,8 @@
         newest = chosen?.slot.key ?? null;
         pass = answer;
         chosen = null;
+        // From now on the address is the pass's: reload, the history and a bookmark lead to it and not to the sheet.
+        if (!preview && location.pathname !== answer.path) history.pushState(null, '', answer.path);
         void show();
     }
 
@@ -149,6 +155,7 @@
         visitor.another(answer);
         pass = null;
         newest = null;
+        history.pushState(null, '', `/s/${sheet.slug}`);
         void refresh(true);
         scrollTo({ top: 0 });
     }
