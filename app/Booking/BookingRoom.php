@@ -7,12 +7,9 @@ namespace App\Booking;
 use App\Framework\Room;
 use App\Models\Booking;
 use App\Models\Pass;
-use App\Models\Secret;
-use App\Models\Waiting;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
 
-/** Keep, book, move, give back, wait: whoever does it. */
+/** Keep, book, move, give back: whoever does it. */
 final class BookingRoom extends Room
 {
     protected function policies(): array
@@ -32,8 +29,6 @@ final class BookingRoom extends Room
     public function boot(): void
     {
         parent::boot();
-        Event::listen(BookingNews::class, OfferWhatIsFree::class);
-        Route::bind('waiting', static fn (string $token): Waiting => Waiting::query()->where('token_hash', Secret::hash($token))->first() ?? abort(404));
         Route::bind('pass', static fn (string $token): Pass => Pass::byToken($token) ?? abort(404));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Models\Booking;
-use App\Models\Pass;
 use App\Models\MeetingLink;
+use App\Models\Pass;
 use Recess\Calendars\Invitation;
 use Recess\Calendars\Meeting;
 use Recess\Calendars\Person;

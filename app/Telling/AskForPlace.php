@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
-use App\Booking\PlaceTaken;
+use App\Waiting\PlaceTaken;
 use Illuminate\Support\Facades\Mail;
 
 /** Asks the address of whoever would like to be in line whether that was them. */

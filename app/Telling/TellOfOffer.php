@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
-use App\Booking\TimeOffered;
+use App\Waiting\TimeOffered;
 use Illuminate\Support\Facades\Mail;
 
 /** Tells whoever waits that a time is kept for them. */

@@ -6,10 +6,10 @@ namespace App\Telling;
 
 use App\Booking\BookingNews;
 use App\Booking\PassWanted;
-use App\Booking\PlaceTaken;
-use App\Booking\TimeOffered;
 use App\Framework\Room;
 use App\Publishing\LetterPreview;
+use App\Waiting\PlaceTaken;
+use App\Waiting\TimeOffered;
 use Illuminate\Support\Facades\Event;
 
 /** Letters, entries, reminders, digests. Listens to what happens in all rooms; none of them calls it. */

@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Models\Secret;
 use App\Models\Waiting;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -42,7 +43,7 @@ final class WaitingOffer extends Mailable implements ShouldQueue
 
     public function headers(): Headers
     {
-        return Envelopes::headers("waiting.{$this->waiting->id}.$this->start.$this->until", $this->waiting->link());
+        return Envelopes::headers("waiting.{$this->waiting->id}.$this->start.".substr(Secret::hash($this->key), 0, 12), $this->waiting->link());
     }
 
     public function content(): Content

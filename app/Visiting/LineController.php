@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Booking\ConfirmPlace;
-use App\Booking\LeaveLine;
-use App\Booking\PassOffer;
 use App\Framework\Clock;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Waiting;
+use App\Waiting\ConfirmPlace;
+use App\Waiting\LeaveLine;
+use App\Waiting\PassOffer;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 

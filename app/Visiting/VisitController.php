@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Booking\BookSlot;
-use App\Booking\JoinWaiting;
 use App\Booking\KeepSlot;
 use App\Booking\LetGo;
 use App\Framework\Asked;
@@ -20,6 +19,7 @@ use App\Models\PersonName;
 use App\Models\Secret;
 use App\Models\Sheet;
 use App\Timetables\Asking;
+use App\Waiting\JoinWaiting;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

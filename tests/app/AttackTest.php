@@ -11,6 +11,7 @@ use App\Models\Pass;
 use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Questions;
+use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\Models\Waiting;
 use Carbon\CarbonImmutable;
@@ -109,7 +110,7 @@ final class AttackTest extends TestCase
         Artisan::call('recess:tidy');
         $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 3);
         // Not even once they have answered: what is free anyway is everybody's.
-        Waiting::query()->update(['confirmed_at' => self::NOW]);
+        Waiting::query()->update(['confirmed_at' => '2026-11-24 12:00:00']);
         Artisan::call('recess:tidy');
         $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 3);
         // What was given back is one's for two hours, then another's, and after eight offers in all it is free.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Booking\OfferFreed;
 use App\Models\Booking;
 use App\Models\HostRole;
 use App\Models\Place;
@@ -14,6 +13,7 @@ use App\Models\SlotChange;
 use App\Models\Waiting;
 use App\Publishing\SheetFormData;
 use App\Timetables\SheetAtHand;
+use App\Waiting\OfferFreed;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -87,7 +87,7 @@ final class OneJudgeTest extends TestCase
         $sheet = $this->sheet(minutes: 60, rules: Stated::of(['lead_days' => 1, 'lead_by' => '09:00']));
         $booked = $this->book($sheet, $this->wish($sheet, '20:00'))->assertCreated();
         $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])->assertOk();
-        Waiting::query()->update(['confirmed_at' => self::NOW]);
+        Waiting::query()->update(['confirmed_at' => '2026-11-24 12:00:00']);
         // Nine in Halifax, the day before, is 13:00 UTC.
         CarbonImmutable::setTestNow('2026-12-02T12:30:00Z');
         $this->ask('post', '/api'.$booked->json('path').'/bookings/'.$booked->json('bookings.0.id').'/give-back')->assertOk();

@@ -71,7 +71,10 @@ test('all taken: a place in line, and the time that comes free', async ({ page, 
     await expect(second.getByText('one press in it puts you in line')).toBeVisible();
     // The address answers, with one press in the message that came to it; without scripts, too.
     await openMail(second, email, /^Would you like to be told/);
-    const question = await second.frameLocator('iframe').getByRole('link', { name: 'Put me in line' }).getAttribute('href');
+    const question = await second
+        .frameLocator('iframe')
+        .getByRole('link', { name: 'Put me in line' })
+        .getAttribute('href');
     await second.goto(question!);
     await expectSound(second);
     await second.getByRole('button', { name: 'Put me in line' }).click();

@@ -32,8 +32,8 @@
 <section class="mt-8 max-w-3xl" aria-label="No time suits">
     {#if done}
         <p class="good-news" role="status">
-            A message is on its way to you: one press in it puts you in line. When a time comes free and it is your turn,
-            it is kept for you for a while.
+            A message is on its way to you: one press in it puts you in line. When a time comes free and it is your
+            turn, it is kept for you for a while.
         </p>
     {:else if !open}
         <button type="button" class="link" onclick={() => (open = true)}

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App\Race;
 
-use App\Booking\OfferFreed;
 use App\Models\Booking;
 use App\Models\HostRole;
 use App\Models\Pass;
@@ -20,6 +19,7 @@ use App\Publishing\Settlement;
 use App\Publishing\SettlementFailed;
 use App\Publishing\SheetStatement;
 use App\Publishing\WriteSheet;
+use App\Waiting\OfferFreed;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Recess\Repeat\OnDates;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Booking;
+namespace App\Waiting;
 
 use App\Framework\Clock;
 use App\Models\Sheet;

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Booking;
+namespace App\Waiting;
 
+use App\Booking\KeepSlot;
+use App\Booking\SlotGone;
 use App\Framework\Contended;
 use App\Models\Instant;
 use App\Models\Secret;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Booking;
+namespace App\Waiting;
 
+use App\Booking\CancelBooking;
 use App\Framework\Contended;
 use App\Framework\Limits;
 use App\Framework\Spell;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Booking;
+namespace App\Waiting;
 
+use App\Booking\GiveUpSeat;
 use App\Framework\Contended;
 use App\Models\Seat;
 use App\Models\Waiting;

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Booking;
+namespace App\Waiting;
 
+use App\Booking\BookingNews;
+use App\Booking\Occasion;
 use App\Models\Instant;
 use App\Models\Waiting;
 use Illuminate\Support\Facades\DB;
