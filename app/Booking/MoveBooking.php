@@ -56,14 +56,7 @@ final class MoveBooking
                 $booking->update(['hold_id' => null, 'seat' => null]);
                 ($this->giveUpSeat)($hold, $oldSeat);
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot);
-                $booking->update([
-                    'hold_id' => $seat->holdId,
-                    'seat' => $seat->seat,
-                    'staff_id' => $seat->staffId,
-                    'starts_at' => Instant::column($offer->slot->start),
-                    'ends_at' => Instant::column($offer->slot->end),
-                    'sequence' => $booking->sequence + 1,
-                ]);
+                $booking->moveTo($offer->slot, $seat->holdId, $seat->seat, $seat->staffId);
                 event(new BookingNews($booking->refresh(), Occasion::Moved, $by, $note, $was));
 
                 return $booking;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Models\Booking;
+use App\Models\BookingState;
 use App\Models\MeetingLink;
 use App\Models\Pass;
 use Recess\Calendars\Invitation;
@@ -42,6 +43,7 @@ final class MeetingEntry
             host: new Person($host->name, $host->email),
             visitor: new Person($reader->isHost() ? $visitor->name : $reader->name(), $reader->isHost() ? (string) $visitor->email : $reader->email()),
             alarms: $booking->sheet->rules->wholes('reminders'),
+            tentative: $booking->state === BookingState::Asked,
         );
     }
 }

@@ -29,7 +29,7 @@ use Recess\Time\Span;
  * @property Party $made_by
  * @property bool $maybe the host has said maybe
  * @property string $answer_note the host's word with it
- * @property CarbonImmutable|null $held_until how long an asked slot is held
+ * @property CarbonImmutable|null $held_until how long an asked slot is held; null once it is accepted
  * @property CarbonImmutable|null $called_in_at
  * @property BookingState $state
  * @property Party|null $cancelled_by
@@ -95,6 +95,20 @@ final class Booking extends Row
     public function guests(): HasMany
     {
         return $this->hasMany(Guest::class);
+    }
+
+    /** To another time, with the seat taken there; a wish stays a wish, and is not held beyond its time. */
+    public function moveTo(Span $slot, int $hold, int $seat, int $staff): void
+    {
+        $this->update([
+            'hold_id' => $hold,
+            'seat' => $seat,
+            'staff_id' => $staff,
+            'starts_at' => Instant::column($slot->start),
+            'ends_at' => Instant::column($slot->end),
+            'held_until' => $this->held_until === null ? null : Instant::column(min($this->held_until->getTimestamp(), $slot->start)),
+            'sequence' => $this->sequence + 1,
+        ]);
     }
 
     /** Whether it still has its time. */

@@ -11,7 +11,6 @@ use App\Booking\NoSeatLeft;
 use App\Booking\Occasion;
 use App\Booking\TakeSeat;
 use App\Models\Booking;
-use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Sheet;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -75,14 +74,7 @@ final class Resettle
                 throw new SettlementFailed('A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.');
             }
             $was = $booking->span()->start;
-            $booking->update([
-                'hold_id' => $seat->holdId,
-                'seat' => $seat->seat,
-                'staff_id' => $seat->staffId,
-                'starts_at' => Instant::column($slot->start),
-                'ends_at' => Instant::column($slot->end),
-                'sequence' => $booking->sequence + 1,
-            ]);
+            $booking->moveTo($slot, $seat->holdId, $seat->seat, $seat->staffId);
             event(new BookingNews($booking->refresh(), Occasion::Moved, Party::Host, $word, $was));
         }
     }

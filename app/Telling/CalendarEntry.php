@@ -19,10 +19,10 @@ final readonly class CalendarEntry
     ) {
     }
 
-    /** Null where a calendar has nothing to keep: a wish that is not answered yet, or that was declined. */
+    /** Null where a calendar has nothing to keep: a wish that is not answered yet, wherever it was moved, or never was. */
     public static function of(Booking $booking, Occasion $occasion, Reader $reader, int $sequence, int $stamp): ?self
     {
-        if ($occasion->isOpen() || $occasion === Occasion::Declined) {
+        if ($occasion->isOpen() || $occasion === Occasion::Declined || $booking->held_until !== null) {
             return null;
         }
         $meeting = MeetingEntry::meeting($booking, $reader, $sequence, $stamp);

@@ -62,6 +62,11 @@ final readonly class Letter
         return $was === null ? [] : ['No longer' => Spell::moment($was, $zone)];
     }
 
+    private static function heldUntil(Booking $booking): string
+    {
+        return Spell::moment((int) $booking->held_until?->getTimestamp(), $booking->sheet->host->school->timeZone());
+    }
+
     /** @return array<string, string> what is free instead, for whoever has just lost a time */
     private static function otherTimes(Booking $booking, int $now): array
     {
@@ -88,11 +93,12 @@ final readonly class Letter
                 $guest => "$visitor is bringing you to this meeting.",
                 default => 'This time is yours.'.$office,
             },
-            Occasion::Asked => $reader->isHost() ? "$visitor asks for a time with you. It is held until ".Spell::moment((int) $booking->held_until?->getTimestamp(), $booking->sheet->host->school->timeZone()).'.' : "You have asked for this time. It is held for you until $host answers.",
+            Occasion::Asked => $reader->isHost() ? "$visitor asks for a time with you. It is held until ".self::heldUntil($booking).'.' : "You have asked for this time. It is held for you until $host answers, at the longest until ".self::heldUntil($booking).'.',
             Occasion::Accepted => $reader->isHost() ? "You have accepted {$visitor}’s wish." : "$host has accepted: this time is yours.",
-            Occasion::Maybe => $reader->isHost() ? "You have said maybe to $visitor." : "$host says maybe. The time is still held for you; a definite answer follows.",
+            Occasion::Maybe => $reader->isHost() ? "You have said maybe to $visitor." : "$host says maybe. The time is held for you until ".self::heldUntil($booking).'.',
             Occasion::Declined => $reader->isHost() ? "You have declined {$visitor}’s wish." : "$host cannot meet you at this time. Other times may be free.",
             Occasion::Moved => match (true) {
+                $booking->held_until !== null && ! $reader->isHost() => "The time you asked for is another one now. It is held for you until $host answers, at the longest until ".self::heldUntil($booking).'.',
                 $by === Party::Host && ! $reader->isHost() => "$host had to move this meeting. This is the new time.",
                 $by === Party::Host => 'You have moved this meeting.',
                 $reader->isHost() => "$visitor has moved this meeting.",

@@ -74,6 +74,7 @@ final class PassData
             'answers' => (object) ($own ? $booking->answers : []),
             'state' => $booking->state->value,
             'maybe' => $booking->maybe,
+            'held_until' => $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
             'answer_note' => $booking->answer_note,
             'made_by' => $booking->made_by->value,
             'cancelled_by' => $booking->cancelled_by?->value,

@@ -24,7 +24,7 @@ final class BookingFeed
             ZoneRules::addTo($calendar, $zone, $reach);
         }
         foreach ($meetings as [$meeting, $stamp]) {
-            Invitation::add($calendar, 'PUBLISH', 'CONFIRMED', $meeting, $stamp);
+            Invitation::add($calendar, 'PUBLISH', Invitation::status($meeting), $meeting, $stamp);
         }
 
         return $calendar->serialize();

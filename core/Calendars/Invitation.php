@@ -13,7 +13,7 @@ final class Invitation
     /** METHOD:REQUEST: puts the meeting into the attendee's calendar, or updates it there (RFC 5546, 3.2.2). */
     public static function request(Meeting $meeting, int $stamp): string
     {
-        return self::write('REQUEST', 'CONFIRMED', $meeting, $stamp);
+        return self::write('REQUEST', self::status($meeting), $meeting, $stamp);
     }
 
     /** METHOD:CANCEL: takes it out again; the UID is the same, the SEQUENCE higher (RFC 5546, 3.2.5). */
@@ -25,7 +25,7 @@ final class Invitation
     /** METHOD:PUBLISH: for the organizer's own calendar, and for a file to keep (RFC 5546, 3.2.1). */
     public static function publish(Meeting $meeting, int $stamp): string
     {
-        return self::write('PUBLISH', 'CONFIRMED', $meeting, $stamp);
+        return self::write('PUBLISH', self::status($meeting), $meeting, $stamp);
     }
 
     /** @param  int  $stamp the instant of writing, in seconds since the epoch */
@@ -67,6 +67,12 @@ final class Invitation
             $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => "-PT{$minutes}M", 'DESCRIPTION' => $meeting->summary]));
         }
         $calendar->add($event);
+    }
+
+    /** @internal RFC 5545, 3.8.1.11 */
+    public static function status(Meeting $meeting): string
+    {
+        return $meeting->tentative ? 'TENTATIVE' : 'CONFIRMED';
     }
 
     private static function moment(int $instant, Zone $zone): \DateTimeImmutable

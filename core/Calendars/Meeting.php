@@ -24,6 +24,8 @@ final readonly class Meeting
         public Person $visitor,
         /** @var list<int> minutes before the start at which a calendar program reminds (RFC 5545, 3.6.6) */
         public array $alarms = [],
+        /** Asked for and held, not agreed yet (RFC 5545, 3.8.1.11: TENTATIVE). */
+        public bool $tentative = false,
     ) {
     }
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
     /** A sheet as a visitor sees it: pick a time on the rulers, say who you are, and it is yours. One page. */
     import { onMount, tick } from 'svelte';
+    import { standFor } from '../lib/address';
     import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
@@ -90,11 +91,7 @@
         const timer = setInterval(() => {
             if (document.visibilityState === 'visible' && !pass && sheet.state === 'open') void refresh();
         }, 6000);
-        // Back and forward between sheet and pass: the address says which.
-        const turned = () => location.reload();
-        addEventListener('popstate', turned);
         return () => {
-            removeEventListener('popstate', turned);
             clearTimeout(soon);
             clearInterval(timer);
         };
@@ -147,7 +144,7 @@
         pass = answer;
         chosen = null;
         // From now on the address is the pass's: reload, the history and a bookmark lead to it and not to the sheet.
-        if (!preview && location.pathname !== answer.path) history.pushState(null, '', answer.path);
+        if (!preview) standFor(answer.path);
         void show();
     }
 
@@ -155,7 +152,7 @@
         visitor.another(answer);
         pass = null;
         newest = null;
-        history.pushState(null, '', `/s/${sheet.slug}`);
+        standFor(`/s/${sheet.slug}`);
         void refresh(true);
         scrollTo({ top: 0 });
     }

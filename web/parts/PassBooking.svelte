@@ -83,8 +83,8 @@
     {:else if booking.state === 'asked'}
         <p class="good-news mb-3" role="status">
             {booking.maybe
-                ? `${booking.host.name} says maybe. The time is still held for you.`
-                : `You have asked for this time. It is held for you until ${booking.host.name} answers.`}
+                ? `${booking.host.name} says maybe. The time is held for you until ${booking.held_until}.`
+                : `You have asked for this time. It is held for you until ${booking.host.name} answers, at the longest until ${booking.held_until}.`}
             {#if booking.answer_note}<span class="block">“{booking.answer_note}”</span>{/if}
         </p>
     {/if}

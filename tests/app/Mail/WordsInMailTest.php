@@ -52,6 +52,27 @@ final class WordsInMailTest extends TestCase
         self::assertStringNotContainsString('No longer', implode('', $booked));
     }
 
+    public function test_a_wish_that_is_moved_stays_a_wish_and_says_how_long_it_is_held(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['approve' => true, 'asked_hours' => 24 * 30]));
+        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:45'))->assertJsonPath('bookings.0.held_until', 'Thursday 3 December, 16:45')->json('path');
+        $booking = Booking::query()->sole();
+        $this->ask('post', "$path/bookings/$booking->id/move", ['slot' => self::EVENING.'T20:15:00Z'])->assertOk()
+            ->assertJsonPath('bookings.0.state', 'asked')->assertJsonPath('bookings.0.held_until', 'Thursday 3 December, 16:15');
+        $moved = $this->sent('Moved');
+        self::assertCount(2, $moved);
+        foreach ($moved as $reader => $mail) {
+            self::assertStringNotContainsString('BEGIN:VCALENDAR', $mail, $reader);
+            self::assertSame($reader === 'ama@mail.example', str_contains($mail, 'at the longest until Thursday 3 December, 16:15'));
+        }
+        // RFC 5545, 3.8.1.11: a file of it says that it is not sure.
+        self::assertStringContainsString('STATUS:TENTATIVE', (string) $this->get(substr($path, 4)."/bookings/$booking->id.ics")->getContent());
+        $this->ask('post', "$path/bookings/$booking->id/give-back", [])->assertOk();
+        $cancelled = $this->sent('Cancelled');
+        self::assertCount(2, $cancelled);
+        self::assertStringNotContainsString('BEGIN:VCALENDAR', implode('', $cancelled), 'No calendar has it.');
+    }
+
     public function test_the_entry_names_the_child_and_leads_to_the_pass_of_its_reader_alone(): void
     {
         $sheet = $this->sheet();

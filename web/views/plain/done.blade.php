@@ -5,6 +5,7 @@
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta name="color-scheme" content="light dark">
 <title>Your pass – Recess</title>
+<link rel="icon" href="/icon.svg" type="image/svg+xml">
 @vite(['web/plain.css'])
 </head>
 <body>
