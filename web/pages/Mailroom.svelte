@@ -34,7 +34,7 @@
                 <h2 id="subject">{open.subject}</h2>
                 <p class="mt-1 text-faint">From {open.from} to {open.to}</p>
                 <div class="my-4 flex flex-wrap gap-2" role="group" aria-label="Show the message">
-                    {#each Object.entries(forms) as [key, label] (key)}
+                    {#each Object.entries(forms).filter(([key]) => key !== 'calendar' || open.calendar !== '') as [key, label] (key)}
                         <button
                             type="button"
                             class="press"

@@ -15,7 +15,7 @@
 <p>{{ $waiting->sheet->title }}, with {{ $waiting->sheet->host->name }}</p>
 <p>{{ $more }}</p>
 @foreach ($presses as $what => $said)
-<form method="post" action="/w/{{ $waiting->token() }}/{{ $what }}"><p><button>{{ $said }}</button></p></form>
+<form method="post" action="/w/{{ $waiting->token() }}/{{ $what }}"><p><button class="press @if ($what === 'confirm') main @endif">{{ $said }}</button></p></form>
 @endforeach
 <p><a href="/s/{{ $waiting->sheet->slug }}">{{ App\Framework\Words::say('booking.line_see') }}</a></p>
 </main>
