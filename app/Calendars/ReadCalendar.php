@@ -58,7 +58,7 @@ final class ReadCalendar
     /** @param  Spans  $new  busy times that were not there before */
     private function notice(Calendar $calendar, Spans $new, int $now): void
     {
-        $bookings = Booking::query()->where('staff_id', $calendar->staff_id)->whereIn('state', [BookingState::Booked, BookingState::Asked])
+        $bookings = Booking::query()->where('staff_id', $calendar->staff_id)->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column($now))->with(['pass', 'sheet.host.school'])->get();
         foreach ($bookings as $booking) {
             if ($new->touches($booking->span())) {

@@ -114,7 +114,7 @@ final class Booking extends Row
     /** Whether it still has its time. */
     public function stands(): bool
     {
-        return $this->state === BookingState::Booked || $this->state === BookingState::Asked;
+        return in_array($this->state, BookingState::standing(), true);
     }
 
     /** Names are compared without regard to case, spaces too many, and how an accent was typed; an accent itself is part of a name. */

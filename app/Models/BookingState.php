@@ -12,4 +12,10 @@ enum BookingState: string
     case Booked = 'booked';
     case Declined = 'declined';
     case Cancelled = 'cancelled';
+
+    /** @return list<self> those in which a booking has its time */
+    public static function standing(): array
+    {
+        return [self::Asked, self::Booked];
+    }
 }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** How the tables keep an instant: as DATETIME in UTC. The one place that turns seconds since the epoch into columns. */
+/** How the tables keep an instant: as DATETIME in UTC. The one place that turns seconds since the epoch into columns and back. */
 final class Instant
 {
     public static function column(int $instant): string
     {
         return gmdate('Y-m-d H:i:s', $instant);
+    }
+
+    /** @param  string  $column  as column() writes it */
+    public static function of(string $column): int
+    {
+        return (int) strtotime("$column UTC");
     }
 }

@@ -38,7 +38,7 @@ final readonly class EditEffect
     /** @param  int  $now  seconds since the epoch */
     public static function of(Sheet $sheet, SheetStatement $statement, int $now): self
     {
-        $bookings = $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked])
+        $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column($now))->with(['pass', 'place'])->orderBy('starts_at')->get()->keyBy('id');
         $after = $statement->onto($sheet);
         $timetable = Timetable::of($after, Worlds::of($sheet, self::dates($after->zone->dateAt($now), $bookings, $sheet), $now, Asking::host())->emptied());

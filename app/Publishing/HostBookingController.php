@@ -57,7 +57,7 @@ final class HostBookingController
     {
         $request->validate(['link' => ['required', 'string', 'max:2000', 'url:http,https'], 'bookings' => ['array', 'max:2000'], 'bookings.*' => ['integer']]);
         $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, (array) $request->input('bookings', []));
-        $bookings = $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked])
+        $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column(Clock::now()))
             ->whereHas('place', static fn ($place) => $place->where('kind', 'video'))
             ->when($ids !== [], static fn ($one) => $one->whereIn('id', $ids), static fn ($one) => $one->whereNull('link')->whereHas('place', static fn ($place) => $place->whereNull('link')))

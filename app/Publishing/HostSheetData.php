@@ -43,7 +43,7 @@ final class HostSheetData
     private static function said(Sheet $sheet, Timetable $timetable, bool $more): array
     {
         $now = $timetable->world->now;
-        $standing = $sheet->bookings()->whereIn('state', [BookingState::Booked, BookingState::Asked]);
+        $standing = $sheet->bookings()->whereIn('state', BookingState::standing());
         $next = (clone $standing)->where('starts_at', '>=', Instant::column($now))->orderBy('starts_at')->first();
         $looked = Look::of(Auth::id(), $sheet->id);
 

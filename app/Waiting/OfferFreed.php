@@ -40,7 +40,7 @@ final class OfferFreed
             ($this->passOffer)($late);
         }
         foreach (DB::table('freed')->where('sheet_id', $sheet->id)->orderBy('starts_at')->pluck('starts_at') as $start) {
-            $this->offerTime($sheet, (int) strtotime("$start UTC"), $now);
+            $this->offerTime($sheet, Instant::of((string) $start), $now);
         }
     }
 

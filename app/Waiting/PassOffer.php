@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Waiting;
 
-use App\Booking\GiveUpSeat;
+use App\Booking\LetGo;
 use App\Framework\Contended;
-use App\Models\Seat;
 use App\Models\Waiting;
 use App\Timetables\Guards;
 
@@ -15,7 +14,7 @@ final class PassOffer
 {
     private const OUT = 2;
 
-    public function __construct(private readonly GiveUpSeat $giveUpSeat)
+    public function __construct(private readonly LetGo $letGo)
     {
     }
 
@@ -24,7 +23,9 @@ final class PassOffer
         Contended::transaction(function () use ($waiting): void {
             Guards::sheet($waiting->sheet);
             $waiting->refresh();
-            $this->letGo($waiting);
+            if ($waiting->keeper !== null) {
+                ($this->letGo)($waiting->sheet, $waiting->keeper);
+            }
             if ($waiting->offered_start === null) {
                 return;
             }
@@ -34,14 +35,5 @@ final class PassOffer
                 $waiting->update(['passed' => $waiting->passed + 1, 'offered_start' => null, 'offered_until' => null, 'keeper' => null]);
             }
         });
-    }
-
-    /** What is kept for the offer is free again. */
-    private function letGo(Waiting $waiting): void
-    {
-        $seat = $waiting->keeper === null ? null : Seat::query()->where('keeper', $waiting->keeper)->first();
-        if ($seat !== null) {
-            ($this->giveUpSeat)($seat->hold_id, $seat->seat);
-        }
     }
 }
