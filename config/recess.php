@@ -16,6 +16,8 @@ return [
         // A whole line is not made up from one place, and nobody is flooded with questions whether they wait.
         'waiting' => ['most' => 20, 'seconds' => 3600, 'by' => 'network'],
         'waiting-address' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
+        // Names and addresses are mended now and then, not all day.
+        'holder' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],
         // An address is not flooded with its own passes, whoever asks.
         'pass-again' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
     ],

@@ -8,6 +8,7 @@ use Recess\Changes\Booked;
 use Recess\Changes\Edit;
 use Recess\Changes\Effect;
 use Recess\Changes\Opening;
+use Recess\Rules\Because;
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Ends;
 use Recess\Rules\Past;
@@ -134,6 +135,51 @@ final class Timetable
         $opens = array_filter(array_map(static fn (Offer $offer): ?int => $offer->verdict->changesAt(), $this->offers()));
 
         return $opens === [] ? null : min($opens);
+    }
+
+    /** The first of those that wait for their time to be had, among those that wait for the shortest. */
+    public function firstToOpen(): ?Offer
+    {
+        $opens = $this->opensAt();
+        foreach ($this->offers() as $offer) {
+            if ($opens !== null && $offer->verdict->changesAt() === $opens) {
+                return $offer;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether any slot has not begun yet, whoever has it. */
+    public function isToCome(): bool
+    {
+        foreach ($this->pieces as $pieces) {
+            foreach ($pieces->slots as $slot) {
+                if ($slot->start > $this->world->now) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What stands first against each of the slots that have not begun yet.
+     *
+     * @return list<Because> each of them once
+     */
+    public function standsAgainst(): array
+    {
+        $found = [];
+        foreach ($this->offers() as $offer) {
+            $because = $offer->verdict->reasons[0]->because ?? null;
+            if ($because !== null && $offer->slot->start > $this->world->now) {
+                $found[$because->name] = $because;
+            }
+        }
+
+        return array_values($found);
     }
 
     /** The slot that begins at that instant; null when no block makes one there. */

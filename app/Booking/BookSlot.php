@@ -34,6 +34,9 @@ use Recess\Timetable;
  */
 final class BookSlot
 {
+    /** Seconds for which a time is kept for an address that has not answered yet. */
+    private const CONFIRM = 1800;
+
     public function __construct(
         private readonly TakeSeat $takeSeat,
         private readonly VideoRooms $videoRooms,
@@ -62,7 +65,7 @@ final class BookSlot
                 }
 
                 if (! $timetable->seenBy(Worlds::asker($sheet, $who->across(), $now))->offerAt($wish->start)?->verdict->isFree()) {
-                    throw new NotAsFilledIn;
+                    throw new NotAsFilledIn($sheet);
                 }
 
                 return [$this->keep($sheet, $timetable, $wish, $offer->slot), $timetable];
@@ -91,8 +94,12 @@ final class BookSlot
     private function keep(Sheet $sheet, Timetable $timetable, BookingWish $wish, Span $slot): Booking
     {
         $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, $wish->hostId, $wish->keeper);
+        $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
-        $pass = $wish->passId === null ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone]) : Pass::query()->findOrFail($wish->passId);
+        $pass = $wish->passId === null
+            ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone, 'clock' => $wish->clock])
+            : Pass::query()->findOrFail($wish->passId);
+        $unconfirmed = $wish->by === Party::Visitor && $pass->email !== null && $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = Booking::query()->create([
             'sheet_id' => $sheet->id,
@@ -106,8 +113,13 @@ final class BookSlot
             'student' => $wish->student,
             'student_key' => Booking::studentKey($wish->student),
             'answers' => (object) $wish->answers,
-            'state' => $asked ? BookingState::Asked : BookingState::Booked,
-            'held_until' => $asked ? Instant::column(min($slot->start, $timetable->world->now + $sheet->rules->whole('asked_hours') * 3600)) : null,
+            'state' => match (true) {
+                $unconfirmed => BookingState::Kept,
+                $asked => BookingState::Asked,
+                default => BookingState::Booked,
+            },
+            'held_until' => $asked ? Instant::column(min($slot->start, $now + $sheet->rules->whole('asked_hours') * 3600)) : null,
+            'confirm_until' => $unconfirmed ? Instant::column(min($slot->start, $now + self::CONFIRM)) : null,
             'made_by' => $wish->by,
             'uid' => Str::uuid()->toString(),
             'sequence' => 0,
@@ -126,7 +138,7 @@ final class BookSlot
         if ($place->link_mode === LinkMode::Each) {
             $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
         }
-        event(new BookingNews($booking, $booking->state === BookingState::Asked ? Occasion::Asked : Occasion::Booked, $wish->by));
+        event(new BookingNews($booking, Occasion::made($booking), $wish->by));
 
         return $booking;
     }

@@ -6,6 +6,8 @@ namespace App\Booking;
 
 use App\Models\Booking;
 use App\Models\Party;
+use App\Models\StaffMember;
+use Recess\Time\Span;
 
 /** Raised in the transaction that changes a booking, so that what hangs on it is kept or dropped with the change. */
 final readonly class BookingNews
@@ -16,8 +18,12 @@ final readonly class BookingNews
         public Party $by,
         /** A word to the other side. */
         public string $note = '',
-        /** The instant at which it began before it was moved. */
-        public ?int $was = null,
+        /** When it was before it was moved. */
+        public ?Span $was = null,
+        /** Whom it was with before it was moved. */
+        public ?StaffMember $wasWith = null,
+        /** The key of a change that its visitor can take back for some seconds (LastChange): until then it is told to nobody. */
+        public ?string $change = null,
     ) {
     }
 }

@@ -30,6 +30,20 @@ final class BookingPolicy
         return $comes ? Response::allow() : Response::denyAsNotFound();
     }
 
+    /** Whoever holds the pass on which it stands, or comes as a guest who may move it and give it back. */
+    public function change(?StaffMember $reader, Booking $booking, Pass $pass): Response
+    {
+        return $booking->isChangedBy($pass) ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    /** Whoever may have changed it last; a guest who has left among them. */
+    public function undo(?StaffMember $reader, Booking $booking, Pass $pass): Response
+    {
+        $came = $booking->pass_id === $pass->id || $booking->guests()->where('pass_id', $pass->id)->exists();
+
+        return $came ? Response::allow() : Response::denyAsNotFound();
+    }
+
     /** Whoever holds the pass on which it stands. */
     public function hold(?StaffMember $reader, Booking $booking, Pass $pass): Response
     {

@@ -14,10 +14,15 @@ use App\Timetables\Guards;
 /** The visitor brings somebody: the other guardian, an interpreter. They get a pass of their own and the same messages. */
 final class BringGuest
 {
-    /** @throws PassRefused when no more guests may come */
-    public function __invoke(Booking $booking, string $name, string $email): Guest
+    /**
+     * @param  bool  $mayChange  whether they may move the meeting and give it back
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws PassRefused when no more guests may come
+     */
+    public function __invoke(Booking $booking, string $name, string $email, bool $mayChange, int $now): Guest
     {
-        return Contended::transaction(static function () use ($booking, $name, $email): Guest {
+        return Contended::transaction(static function () use ($booking, $name, $email, $mayChange, $now): Guest {
             Guards::sheet($booking->sheet);
             $booking = Booking::query()->findOrFail($booking->id);
             $coming = $booking->guests()->whereNull('left_at')->with('pass')->get();
@@ -28,9 +33,10 @@ final class BringGuest
             if ($coming->contains(static fn (Guest $guest): bool => $guest->pass->email === $email) || $booking->pass->email === $email) {
                 throw new PassRefused('This person is coming already.');
             }
-            $guest = Guest::query()->create(['booking_id' => $booking->id, 'pass_id' => Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id]);
-            $booking->update(['sequence' => $booking->sequence + 1]);
-            event(new BookingNews($booking, Occasion::GuestBrought, Party::Visitor));
+            $guest = Guest::query()->create(['booking_id' => $booking->id, 'may_change' => $mayChange, 'pass_id' => Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id]);
+            $change = LastChange::made('guest brought', $now, ['guest' => $guest->id]);
+            $booking->update(['sequence' => $booking->sequence + 1, 'undo' => $change->toArray()]);
+            event(new BookingNews($booking, Occasion::GuestBrought, Party::Visitor, change: $change->key));
 
             return $guest;
         });

@@ -17,28 +17,34 @@ final class CancelBooking
     {
     }
 
-    /** Cancelling what is cancelled already changes nothing and tells nobody again. */
-    public function __invoke(Booking $booking, Party $by, string $note, bool $declined = false): Booking
+    /**
+     * Cancelling what is cancelled already changes nothing and tells nobody again.
+     *
+     * @param  int|null  $undoFrom  the instant from which it can be taken back for some seconds; null when it cannot
+     */
+    public function __invoke(Booking $booking, Party $by, string $note, Occasion $as = Occasion::Cancelled, ?int $undoFrom = null): Booking
     {
-        return Contended::transaction(function () use ($booking, $by, $note, $declined): Booking {
+        return Contended::transaction(function () use ($booking, $by, $note, $as, $undoFrom): Booking {
             Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student);
             $booking = Booking::query()->findOrFail($booking->id);
             if (! $booking->stands()) {
                 return $booking;
             }
+            $change = $undoFrom === null ? null : LastChange::made('given back', $undoFrom, ['state' => $booking->state->value]);
             [$hold, $seat] = [$booking->hold_id, $booking->seat];
             $booking->update([
-                'state' => $declined ? BookingState::Declined : BookingState::Cancelled,
+                'state' => $as === Occasion::Declined ? BookingState::Declined : BookingState::Cancelled,
                 'cancelled_by' => $by,
                 'cancel_note' => $note,
                 'sequence' => $booking->sequence + 1,
                 'hold_id' => null,
                 'seat' => null,
+                'undo' => $change?->toArray(),
             ]);
             if ($hold !== null && $seat !== null) {
                 ($this->giveUpSeat)($hold, $seat);
             }
-            event(new BookingNews($booking, $declined ? Occasion::Declined : Occasion::Cancelled, $by, $note));
+            event(new BookingNews($booking, $as, $by, $note, change: $change?->key));
 
             return $booking;
         });

@@ -23,9 +23,10 @@ final class LetGuestLeave
                 return;
             }
             $booking = $guest->booking;
-            $booking->update(['sequence' => $booking->sequence + 1]);
+            $change = LastChange::made('guest left', $now, ['guest' => $guest->id]);
+            $booking->update(['sequence' => $booking->sequence + 1, 'undo' => $change->toArray()]);
             // Told while they still count as coming, so that their calendar lets go of it too.
-            event(new BookingNews($booking, Occasion::GuestLeft, Party::Visitor));
+            event(new BookingNews($booking, Occasion::GuestLeft, Party::Visitor, change: $change->key));
             $guest->update(['left_at' => Instant::column($now)]);
         });
     }

@@ -25,23 +25,26 @@ final class TakeSeat
      * @param  int|null  $host  the one of several whom it has to be
      * @param  string|null  $keeper  hash of the key under which the seat may be kept already, or is to be kept
      * @param  int|null  $keptUntil  an instant, to keep the seat rather than take it for good
+     * @param  int|null  $rather  of several hosts, the one with whom it was so far
      *
      * @throws NoSeatLeft
      * @throws UniqueConstraintViolationException when somebody was quicker
      */
-    public function __invoke(int $sheet, Timetable $timetable, Span $slot, ?int $host = null, ?string $keeper = null, ?int $keptUntil = null): TakenSeat
+    public function __invoke(int $sheet, Timetable $timetable, Span $slot, ?int $host = null, ?string $keeper = null, ?int $keptUntil = null, ?int $rather = null): TakenSeat
     {
         $now = $timetable->world->now;
         $mark = $keptUntil === null ? ['kept_until' => null, 'keeper' => null, 'keeper_at' => null] : ['kept_until' => Instant::column($keptUntil), 'keeper' => $keeper];
         $kept = $keeper === null ? null : $this->kept($sheet, $slot, $keeper, $now);
         if ($kept !== null) {
-            // A time that is offered for two hours stays so when it is looked at.
-            $longer = $keptUntil === null ? [] : ['kept_until' => DB::raw("GREATEST(kept_until, '".Instant::column($keptUntil)."')")];
-            DB::table('seats')->where('hold_id', $kept->holdId)->where('seat', $kept->seat)->update($longer + $mark);
+            // To look at it again makes it no longer: what is kept for five minutes is, and what is offered for two hours.
+            if ($keptUntil === null) {
+                DB::table('seats')->where('hold_id', $kept->holdId)->where('seat', $kept->seat)->update($mark);
+            }
 
             return $kept;
         }
         $hosts = $timetable->hostsFor($slot, $host);
+        usort($hosts, static fn (int $a, int $b): int => ($b === $rather) <=> ($a === $rather));
         $alongside = $timetable->sheet->hosts->alongside;
         $seats = $timetable->seatsEach($slot);
         // One person's whole slot: whether somebody's time ran out on it is asked only when it is refused.

@@ -30,7 +30,9 @@ final class MeetingEntry
         $visitor = $booking->pass;
         $person = $reader->person();
         $facts = MeetingFacts::of($booking, $reader, $now) + ($person instanceof Pass ? ['Your pass' => $person->link()] : []);
-        $link = $reader->isHost() || $booking->sheet->rules->text('link_shown') === 'booked' ? MeetingLink::of($booking) : null;
+        // What is kept in a calendar stays there: a link that is shown only when it is due does not go in.
+        $shown = $booking->sheet->rules->text('link_shown') === 'booked' && $booking->state === BookingState::Booked;
+        $link = $reader->isHost() || $shown ? MeetingLink::of($booking) : null;
 
         return new Meeting(
             uid: $booking->uid,

@@ -16,17 +16,18 @@ final readonly class Reader
         private int $id,
         private string $name,
         private string $email,
+        private ?int $clock,
     ) {
     }
 
     public static function pass(Pass $pass): self
     {
-        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email);
+        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock);
     }
 
     public static function staff(StaffMember $staff): self
     {
-        return new self(Party::Host, $staff->id, $staff->name, $staff->email);
+        return new self(Party::Host, $staff->id, $staff->name, $staff->email, is_numeric($staff->clock) ? (int) $staff->clock : null);
     }
 
     public function isHost(): bool
@@ -42,6 +43,12 @@ final readonly class Reader
     public function email(): string
     {
         return $this->email;
+    }
+
+    /** 12 or 24, as they read times; null where they have not said. */
+    public function clock(): ?int
+    {
+        return $this->clock;
     }
 
     public function person(): Pass|StaffMember

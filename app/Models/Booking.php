@@ -31,6 +31,8 @@ use Recess\Time\Span;
  * @property string $answer_note the host's word with it
  * @property CarbonImmutable|null $held_until how long an asked slot is held; null once it is accepted
  * @property CarbonImmutable|null $called_in_at
+ * @property CarbonImmutable|null $confirm_until how long it is kept for an address that has not answered (BookingState::Kept)
+ * @property array<string, mixed>|null $undo how the visitor's last change is taken back
  * @property BookingState $state
  * @property Party|null $cancelled_by
  * @property string $cancel_note
@@ -64,6 +66,8 @@ final class Booking extends Row
             'maybe' => 'boolean',
             'held_until' => 'immutable_datetime',
             'called_in_at' => 'immutable_datetime',
+            'confirm_until' => 'immutable_datetime',
+            'undo' => 'array',
         ];
     }
 
@@ -109,6 +113,12 @@ final class Booking extends Row
             'held_until' => $this->held_until === null ? null : Instant::column(min($this->held_until->getTimestamp(), $slot->start)),
             'sequence' => $this->sequence + 1,
         ]);
+    }
+
+    /** Whether whoever holds the pass may move it and give it back: their own, or one to which they are brought by somebody who lets them. */
+    public function isChangedBy(Pass $pass): bool
+    {
+        return $this->pass_id === $pass->id || $this->guests->contains(static fn (Guest $guest): bool => $guest->pass_id === $pass->id && $guest->may_change && $guest->left_at === null);
     }
 
     /** Whether it still has its time. */

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $booking_id
  * @property int $pass_id
  * @property CarbonImmutable|null $left_at
+ * @property bool $may_change whether they may move the meeting and give it back
  * @property Booking $booking
  * @property Pass $pass
  */
@@ -26,7 +27,7 @@ final class Guest extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['left_at' => 'immutable_datetime'];
+        return ['left_at' => 'immutable_datetime', 'may_change' => 'boolean'];
     }
 
     /** @return BelongsTo<Booking, $this> */

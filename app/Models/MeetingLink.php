@@ -35,6 +35,7 @@ final class MeetingLink
         $rules = $booking->sheet->rules;
 
         return match (true) {
+            $booking->state === BookingState::Kept => 'The link comes when the time is booked.',
             $booking->state === BookingState::Asked => 'The link comes when your wish is accepted.',
             self::of($booking) === null => 'The link comes later; you get a message when it is there.',
             $rules->text('link_shown') === 'before' => "The link appears here {$rules->whole('link_minutes')} minutes before the meeting.",

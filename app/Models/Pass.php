@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +22,9 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property string|null $email null for those whom the office books without one
  * @property string $phone
+ * @property string|null $new_email what shall take the place of email once it has answered
+ * @property CarbonImmutable|null $confirmed_at when the address answered
+ * @property int|null $clock 12 or 24, as the visitor reads times; null until they have said
  * @property string $mail_failure why the last message did not arrive
  * @property Collection<int, Booking> $bookings
  */
@@ -33,6 +37,12 @@ final class Pass extends Row
     protected $hidden = ['token_hash'];
 
     protected $attributes = ['generation' => 1, 'mail_failure' => ''];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['confirmed_at' => 'immutable_datetime'];
+    }
 
     protected static function booted(): void
     {
@@ -58,6 +68,17 @@ final class Pass extends Row
     public function link(): string
     {
         return url('/p/'.$this->token());
+    }
+
+    /** The secret end of the address at which one of its e-mail addresses answers: whoever has it reads that address. */
+    public function addressKey(string $email): string
+    {
+        return Secret::of("address|$this->id|$email");
+    }
+
+    public function confirmLink(string $email): string
+    {
+        return $this->link().'/address/'.$this->addressKey($email);
     }
 
     /** @param  mixed  $token  as it came: what is no token opens nothing */

@@ -18,6 +18,8 @@ use Recess\Time\Zone;
  * @property string $country two letters, ISO 3166-1
  * @property list<array{name: string, first: string, last: string}> $terms
  * @property list<array{name: string, first: string, last: string}> $closed_days
+ * @property string $phone of the office; empty when it has not said
+ * @property bool $confirm_addresses whether a visitor's first booking waits until their address has answered
  * @property int $travel_minutes from one room to the next
  * @property int $stamp raised by the database with each change
  */
@@ -36,7 +38,13 @@ final class School extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['terms' => 'array', 'closed_days' => 'array'];
+        return ['terms' => 'array', 'closed_days' => 'array', 'confirm_addresses' => 'boolean'];
+    }
+
+    /** The office's number for a sentence of the catalogue, which says it otherwise where there is none. */
+    public function phoneOrNone(): string
+    {
+        return $this->phone === '' ? 'none' : $this->phone;
     }
 
     public function closedDays(): Dates

@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
  * @property int $hold_id
  * @property int $seat
  * @property CarbonImmutable|null $kept_until null once booked
+ * @property bool $lengthened whether the keep was made longer, which it can be once
  * @property string|null $keeper hash of the key of whoever keeps it
  */
 final class Seat extends Row

@@ -178,6 +178,12 @@ final class Sheet extends Row
         return $hosts;
     }
 
+    /** Whether a booking says about whom it is. */
+    public function asksForStudent(): bool
+    {
+        return $this->questions->first(QuestionKind::Student) !== null;
+    }
+
     /** Whether of several hosts one is enough. */
     public function canChooseHost(): bool
     {

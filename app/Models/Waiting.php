@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $keeper hash of the key under which the offered time is kept
  * @property string|null $token_hash
  * @property CarbonImmutable|null $confirmed_at when its address answered; before, nothing is offered to it
+ * @property array<string, mixed>|null $wants
  * @property int $passed offers that were let pass or declined
  * @property Sheet $sheet
  * @property Pass $pass
@@ -32,7 +33,7 @@ final class Waiting extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['offered_start' => 'immutable_datetime', 'offered_until' => 'immutable_datetime', 'confirmed_at' => 'immutable_datetime'];
+        return ['offered_start' => 'immutable_datetime', 'offered_until' => 'immutable_datetime', 'confirmed_at' => 'immutable_datetime', 'wants' => 'array'];
     }
 
     protected static function booted(): void
@@ -46,6 +47,11 @@ final class Waiting extends Row
     public function token(): string
     {
         return Secret::of("waiting|$this->id");
+    }
+
+    public function wants(): Wants
+    {
+        return Wants::of($this->wants ?? []);
     }
 
     public function link(): string

@@ -22,7 +22,7 @@ final class PublishSheet
      */
     public function __invoke(Sheet $sheet, int $now): Sheet
     {
-        if (Judge::firstFree($sheet, $now, Asking::host()) === null && Judge::opensAt($sheet, $now, Asking::host()) === null) {
+        if (Judge::firstFree($sheet, $now, Asking::host()) === null && Judge::toCome($sheet, $now, Asking::host())?->opensAt() === null) {
             throw new NothingToBook;
         }
 

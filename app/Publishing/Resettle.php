@@ -9,6 +9,7 @@ use App\Booking\CancelBooking;
 use App\Booking\GiveUpSeat;
 use App\Booking\NoSeatLeft;
 use App\Booking\Occasion;
+use App\Booking\Reseat;
 use App\Booking\TakeSeat;
 use App\Models\Booking;
 use App\Models\Party;
@@ -24,6 +25,7 @@ final class Resettle
         private readonly TakeSeat $takeSeat,
         private readonly GiveUpSeat $giveUpSeat,
         private readonly CancelBooking $cancel,
+        private readonly Reseat $reseat,
     ) {
     }
 
@@ -69,13 +71,11 @@ final class Resettle
         }
         foreach ($moves as [$booking, $slot]) {
             try {
-                $seat = ($this->takeSeat)($sheet->id, $effect->after, $slot);
+                $seat = ($this->takeSeat)($sheet->id, $effect->after, $slot, rather: $booking->staff_id);
             } catch (UniqueConstraintViolationException|NoSeatLeft) {
                 throw new SettlementFailed('A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.');
             }
-            $was = $booking->span()->start;
-            $booking->moveTo($slot, $seat->holdId, $seat->seat, $seat->staffId);
-            event(new BookingNews($booking->refresh(), Occasion::Moved, Party::Host, $word, $was));
+            ($this->reseat)($booking, $slot, $seat, Party::Host, $word);
         }
     }
 

@@ -46,11 +46,11 @@ final class SheetController
         $sheets = Sheet::query()->where('state', SheetState::Open)->where('staff_id', '!=', $office->id)->whereNull('put_away_at')
             ->whereHas('host', static fn ($host) => $host->where('school_id', $office->school_id))
             ->with(Sheet::PARTS)->orderBy('title')->get();
-        $free = Judge::firstFreeOfAll($sheets->mapWithKeys(static fn (Sheet $sheet): array => [$sheet->id => $sheet->toCore()])->all(), $now);
+        $soonest = Judge::soonestOfAll($sheets->mapWithKeys(static fn (Sheet $sheet): array => [$sheet->id => $sheet->toCore()])->all(), $now);
 
         return array_values($sheets->map(static fn (Sheet $sheet): array => [
             'id' => $sheet->id, 'title' => $sheet->title, 'host' => $sheet->host->name,
-            'next' => isset($free[$sheet->id]) ? Spell::ahead($free[$sheet->id]->start, $now, $sheet->toCore()->zone) : null,
+            'next' => ($free = $soonest[$sheet->id]->free) !== null ? Spell::ahead($free->start, $now, $sheet->toCore()->zone) : null,
         ])->all());
     }
 

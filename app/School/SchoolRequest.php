@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Framework\Asked;
+use App\Models\PhoneNumber;
+
 /** What the office sets for the school. */
 final class SchoolRequest extends StaffRequest
 {
@@ -21,6 +24,8 @@ final class SchoolRequest extends StaffRequest
             'name' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'zone' => ['required', 'timezone:all'],
             'country' => ['required', 'string', 'size:2', 'alpha:ascii'],
+            'phone' => ['present', 'nullable', 'string', 'max:40', new PhoneNumber(mb_strtoupper(Asked::word($this, 'country')))],
+            'confirm_addresses' => ['required', 'boolean'],
             'travel_minutes' => ['required', 'integer', 'between:0,120'],
         ] + $range('terms') + $range('closed_days');
     }
@@ -28,6 +33,9 @@ final class SchoolRequest extends StaffRequest
     /** @return array<string, mixed> */
     public function columns(): array
     {
-        return ['country' => $this->string('country')->upper()->toString()] + $this->validated();
+        $country = $this->string('country')->upper()->toString();
+        $phone = $this->string('phone')->trim()->toString();
+
+        return ['country' => $country, 'phone' => $phone === '' ? '' : PhoneNumber::written($phone, $country)] + $this->validated();
     }
 }

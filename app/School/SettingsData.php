@@ -39,6 +39,8 @@ final class SettingsData
                 'name' => $school->name,
                 'zone' => $school->zone,
                 'country' => $school->country,
+                'phone' => $school->phone,
+                'confirm_addresses' => $school->confirm_addresses,
                 'travel_minutes' => $school->travel_minutes,
                 'terms' => $school->terms,
                 'closed_days' => $school->closed_days,

@@ -11,29 +11,19 @@ use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Party;
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Address;
-use Illuminate\Mail\Mailables\Content;
-use Illuminate\Mail\Mailables\Envelope;
-use Illuminate\Mail\Mailables\Headers;
 use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\Attributes\WithoutRelations;
-use Illuminate\Queue\SerializesModels;
+use Illuminate\Support\Facades\DB;
+use Recess\Time\Span;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Part\Multipart\AlternativePart;
 use Symfony\Component\Mime\Part\TextPart;
 
 /** Tells one reader what became of a booking: as text, as HTML, and as a calendar entry. */
-final class BookingMessage extends Mailable implements ShouldQueue
+final class BookingMessage extends Message
 {
-    use Queueable;
-    use SerializesModels;
-
-    public int $tries = 6;
-
     /** As it was when the event happened: a later change sends its own message. */
     private readonly int $sequence;
 
@@ -50,12 +40,14 @@ final class BookingMessage extends Mailable implements ShouldQueue
         public readonly Reader $reader,
         public readonly Party $by,
         public readonly string $note = '',
-        private readonly ?int $was = null,
+        private readonly ?Span $was = null,
+        /** The key of a change that can be taken back; then there is nothing to tell. */
+        private readonly ?string $change = null,
     ) {
         $this->sequence = $booking->sequence;
         $this->stamp = $booking->updated_at->getTimestamp();
-        $this->starts = $booking->starts_at->getTimestamp();
-        $this->ends = $booking->ends_at->getTimestamp();
+        $span = $occasion === Occasion::MovedAway && $was !== null ? $was : $booking->span();
+        [$this->starts, $this->ends] = [$span->start, $span->end];
     }
 
     /** The booking at the time that this message is about, even when it was moved before the message went out. */
@@ -73,6 +65,9 @@ final class BookingMessage extends Mailable implements ShouldQueue
     /** An address that the mail server refuses for good is not tried again: the host is told at once. */
     public function send($mailer): ?SentMessage
     {
+        if ($this->change !== null && DB::table('undone')->where('change_key', $this->change)->exists()) {
+            return null;
+        }
         try {
             return parent::send($mailer);
         } catch (TransportExceptionInterface $failure) {
@@ -91,35 +86,37 @@ final class BookingMessage extends Mailable implements ShouldQueue
         (new MailFailed)($this->booking, $this->reader, $failure);
     }
 
-    public function envelope(): Envelope
+    protected function heading(): string
     {
         $sheet = $this->then()->sheet;
         $zone = $sheet->host->school->timeZone();
         $when = Spell::shortDate($zone->dateAt($this->booking->span()->start)).' '.Spell::time($this->booking->span()->start, $zone);
-        $host = $this->booking->host;
-        $visitor = $this->booking->pass;
-        $replyTo = $this->reader->isHost() ? [$visitor->email, $visitor->name] : [$host->email, $host->name];
+        $with = $this->reader->isHost() ? $this->booking->pass->name : $this->booking->host->name;
 
-        return new Envelope(
-            replyTo: $replyTo[0] === null ? [] : [new Address($replyTo[0], $replyTo[1])],
-            subject: ucfirst($this->occasion->value).": $when with {$replyTo[1]} – $sheet->title",
-        );
+        return ucfirst($this->occasion->value).": $when with $with – $sheet->title";
     }
 
-    /** One identity for each message, so that a second delivery of the same job is seen for what it is. */
-    public function headers(): Headers
+    /** @return list<Address> */
+    protected function answersTo(): array
     {
-        return Envelopes::headers(sprintf('%s.%d.%s.%s', $this->booking->uid, $this->sequence, str_replace(' ', '-', $this->occasion->value), $this->reader->key()));
+        $other = $this->reader->isHost() ? $this->booking->pass : $this->booking->host;
+
+        return $other->email === null ? [] : [new Address($other->email, $other->name)];
     }
 
-    public function content(): Content
+    protected function clock(): ?int
     {
-        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => $this->letter()]);
+        return $this->reader->clock();
     }
 
-    private function letter(): Letter
+    protected function identity(): string
     {
-        return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, was: $this->was, now: Clock::now());
+        return sprintf('%s.%d.%s.%s', $this->booking->uid, $this->sequence, str_replace(' ', '-', $this->occasion->value), $this->reader->key());
+    }
+
+    protected function letter(): Letter
+    {
+        return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, was: $this->occasion === Occasion::MovedAway ? null : $this->was?->start, now: Clock::now());
     }
 
     public function build(): void
@@ -133,7 +130,7 @@ final class BookingMessage extends Mailable implements ShouldQueue
      */
     private function addEntry(Email $message): void
     {
-        $entry = CalendarEntry::of($this->then(), $this->occasion, $this->reader, $this->sequence, $this->stamp);
+        $entry = Spell::onClock($this->clock(), fn (): ?CalendarEntry => CalendarEntry::of($this->then(), $this->occasion, $this->reader, $this->sequence, $this->stamp));
         if ($entry === null) {
             return;
         }

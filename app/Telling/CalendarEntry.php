@@ -29,7 +29,7 @@ final readonly class CalendarEntry
         $leaves = $occasion === Occasion::GuestLeft && ! $reader->isHost() && $reader->person()->id !== $booking->pass_id;
 
         return match (true) {
-            $occasion === Occasion::Cancelled || $leaves => new self('CANCEL', Invitation::cancel($meeting, $stamp)),
+            in_array($occasion, [Occasion::Cancelled, Occasion::MovedAway], true) || $leaves => new self('CANCEL', Invitation::cancel($meeting, $stamp)),
             ! $reader->isHost() => new self('REQUEST', Invitation::request($meeting, $stamp)),
             default => new self('PUBLISH', Invitation::publish($meeting, $stamp)),
         };

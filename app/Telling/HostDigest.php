@@ -7,22 +7,10 @@ namespace App\Telling;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\StaffMember;
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
-use Illuminate\Mail\Mailables\Content;
-use Illuminate\Mail\Mailables\Envelope;
-use Illuminate\Mail\Mailables\Headers;
-use Illuminate\Queue\SerializesModels;
 
 /** What is new about a host's meetings, once a day. */
-final class HostDigest extends Mailable implements ShouldQueue
+final class HostDigest extends Message
 {
-    use Queueable;
-    use SerializesModels;
-
-    public int $tries = 6;
-
     /** @param  array<string, string>  $news  when => what */
     public function __construct(private readonly StaffMember $host, private readonly array $news)
     {
@@ -45,21 +33,16 @@ final class HostDigest extends Mailable implements ShouldQueue
         return $lines;
     }
 
-    public function envelope(): Envelope
+    protected function heading(): string
     {
-        return new Envelope(subject: 'Your meetings: '.Spell::count(count($this->news), 'time has', 'times have').' something new');
+        return 'Your meetings: '.Spell::count(count($this->news), 'time has', 'times have').' something new';
     }
 
-    public function headers(): Headers
+    protected function letter(): Letter
     {
-        return Envelopes::headers(null);
-    }
-
-    public function content(): Content
-    {
-        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => new Letter(
+        return new Letter(
             greeting: 'Dear '.$this->host->name.',', news: 'This is new since yesterday.', word: '', facts: $this->news,
             linkText: 'See your sheets', link: url('/staff'), school: $this->host->school->name,
-        )]);
+        );
     }
 }

@@ -9,6 +9,8 @@ use App\Calendars\MeetingFacts;
 use App\Calendars\Reader;
 use App\Framework\Spell;
 use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Timetables\Asking;
@@ -39,15 +41,18 @@ final readonly class Letter
             greeting: 'Dear '.$person->name.',',
             news: self::news($booking, $occasion, $reader, $by, $now),
             word: $note,
-            facts: self::was($booking, $was) + MeetingFacts::of($booking, $reader, $now) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : []),
+            facts: self::was($booking, $was) + MeetingFacts::of($booking, $reader, $now) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : [])
+                + ($occasion === Occasion::Booked && $person instanceof Pass ? self::thatDay($booking, $person) : []),
             linkText: match (true) {
                 $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',
                 $off => 'Pick another time',
+                $occasion === Occasion::ToConfirm => 'Yes, this is my address: book it',
                 default => 'Your pass: look it up, move it, or give the time back',
             },
             link: match (true) {
                 ! $person instanceof Pass => url('/staff/sheets/'.$booking->sheet_id),
                 $off && $booking->pass_id === $person->id => $booking->sheet->link(),
+                $occasion === Occasion::ToConfirm => $person->confirmLink((string) $person->email),
                 default => $person->link(),
             },
             school: $booking->sheet->host->school->name,
@@ -65,6 +70,19 @@ final readonly class Letter
     private static function heldUntil(Booking $booking): string
     {
         return Spell::moment((int) $booking->held_until?->getTimestamp(), $booking->sheet->host->school->timeZone());
+    }
+
+    /** @return array<string, string> what else is on the pass that day: the last message of a sitting holds the whole plan */
+    private static function thatDay(Booking $booking, Pass $pass): array
+    {
+        $zone = $booking->sheet->host->school->timeZone();
+        $day = $zone->dateAt($booking->span()->start);
+        $others = $pass->bookings()->whereKeyNot($booking->id)->where('state', BookingState::Booked)
+            ->where('starts_at', '>=', Instant::column($zone->instant($day, 0)))->where('starts_at', '<', Instant::column($zone->instant($day->plusDays(1), 0)))
+            ->with(['host', 'place'])->orderBy('starts_at')->limit(20)->get()
+            ->map(static fn (Booking $one): string => Spell::time($one->span()->start, $zone).' '.$one->host->name.', '.$one->place->label);
+
+        return $others->isEmpty() ? [] : ['Also that day' => $others->implode('; ')];
     }
 
     /** @return array<string, string> what is free instead, for whoever has just lost a time */
@@ -93,6 +111,9 @@ final readonly class Letter
                 $guest => "$visitor is bringing you to this meeting.",
                 default => 'This time is yours.'.$office,
             },
+            Occasion::ToConfirm => 'This time is kept for you until '.Spell::moment((int) $booking->confirm_until?->getTimestamp(), $booking->sheet->host->school->timeZone()).'. One press on the address below and it is booked. If you have asked for no time, do nothing: it is free again then.',
+            Occasion::Lapsed => 'This time was kept for you and is free again.',
+            Occasion::MovedAway => "This meeting is with {$booking->host->name} now, at another time. Your time is free again.",
             Occasion::Asked => $reader->isHost() ? "$visitor asks for a time with you. It is held until ".self::heldUntil($booking).'.' : "You have asked for this time. It is held for you until $host answers, at the longest until ".self::heldUntil($booking).'.',
             Occasion::Accepted => $reader->isHost() ? "You have accepted {$visitor}’s wish." : "$host has accepted: this time is yours.",
             Occasion::Maybe => $reader->isHost() ? "You have said maybe to $visitor." : "$host says maybe. The time is held for you until ".self::heldUntil($booking).'.',

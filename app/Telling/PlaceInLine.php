@@ -6,41 +6,34 @@ namespace App\Telling;
 
 use App\Framework\Words;
 use App\Models\Waiting;
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
-use Illuminate\Mail\Mailables\Content;
-use Illuminate\Mail\Mailables\Envelope;
-use Illuminate\Mail\Mailables\Headers;
-use Illuminate\Queue\SerializesModels;
 
 /** Somebody would like to be told when a time comes free: one press in this message puts them in line. */
-final class PlaceInLine extends Mailable implements ShouldQueue
+final class PlaceInLine extends Message
 {
-    use Queueable;
-    use SerializesModels;
-
-    public int $tries = 6;
-
     public function __construct(private readonly Waiting $waiting)
     {
     }
 
-    public function envelope(): Envelope
+    protected function heading(): string
     {
-        return new Envelope(subject: Words::say('booking.line_subject', ['host' => $this->waiting->sheet->host->name]));
+        return Words::say('booking.line_subject', ['host' => $this->waiting->sheet->host->name]);
     }
 
-    public function headers(): Headers
+    protected function identity(): string
     {
-        return Envelopes::headers("line.{$this->waiting->id}", $this->waiting->link());
+        return "line.{$this->waiting->id}";
     }
 
-    public function content(): Content
+    protected function leave(): string
+    {
+        return $this->waiting->link();
+    }
+
+    protected function letter(): Letter
     {
         $sheet = $this->waiting->sheet;
 
-        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => new Letter(
+        return new Letter(
             greeting: Words::say('booking.dear', ['name' => $this->waiting->pass->name]),
             news: Words::say('booking.line_news'),
             word: '',
@@ -48,6 +41,6 @@ final class PlaceInLine extends Mailable implements ShouldQueue
             linkText: Words::say('booking.line_press'),
             link: $this->waiting->link(),
             school: $sheet->host->school->name,
-        )]);
+        );
     }
 }

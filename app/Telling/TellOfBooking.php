@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Booking\BookingNews;
+use App\Booking\LastChange;
 use App\Booking\Occasion;
 use App\Calendars\Reader;
 use App\Models\Booking;
@@ -19,17 +20,27 @@ use Illuminate\Support\Facades\Queue;
 final class TellOfBooking
 {
     /** What hosts know already when they did it themselves, or need not know. */
-    private const NOT_FOR_HOSTS = [Occasion::Accepted, Occasion::Maybe, Occasion::Declined, Occasion::LinkAdded, Occasion::LinkChanged, Occasion::PlaceChanged];
+    private const NOT_FOR_HOSTS = [Occasion::ToConfirm, Occasion::Lapsed, Occasion::Accepted, Occasion::Maybe, Occasion::Declined, Occasion::LinkAdded, Occasion::LinkChanged, Occasion::PlaceChanged];
 
-    private const NOT_FOR_VISITORS = [Occasion::AnswersChanged];
+    private const NOT_FOR_VISITORS = [Occasion::AnswersChanged, Occasion::Lapsed];
 
     public function handle(BookingNews $event): void
     {
-        $messages = array_map(static fn (Reader $reader): SendQueuedMailable => new SendQueuedMailable(
-            (new BookingMessage($event->booking, $event->occasion, $reader, $event->by, $event->note, $event->was))->to($reader->email(), $reader->name()),
-        ), self::readers($event->booking, $event->occasion));
+        $messages = array_map(static fn (Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader), self::readers($event->booking, $event->occasion));
+        // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.
+        if ($event->wasWith !== null && $event->wasWith->id !== $event->booking->staff_id && $event->wasWith->notify !== 'never') {
+            $messages[] = self::message($event, Occasion::MovedAway, Reader::staff($event->wasWith));
+        }
         // All of them with one statement.
         $messages === [] || Queue::bulk($messages);
+    }
+
+    private static function message(BookingNews $event, Occasion $occasion, Reader $reader): SendQueuedMailable
+    {
+        $message = new BookingMessage($event->booking, $occasion, $reader, $event->by, $event->note, $event->was, $event->change);
+        $job = new SendQueuedMailable($message->to($reader->email(), $reader->name()));
+
+        return $event->change === null ? $job : $job->delay(LastChange::TOLD);
     }
 
     /** @return list<Reader> */

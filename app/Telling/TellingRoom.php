@@ -7,6 +7,9 @@ namespace App\Telling;
 use App\Booking\BookingNews;
 use App\Booking\PassWanted;
 use App\Framework\Room;
+use App\Passes\AddressChanged;
+use App\Passes\AddressGiven;
+use App\Passes\JoinerAsks;
 use App\Publishing\LetterPreview;
 use App\Waiting\PlaceTaken;
 use App\Waiting\TimeOffered;
@@ -26,6 +29,9 @@ final class TellingRoom extends Room
         Event::listen(BookingNews::class, TellOfBooking::class);
         Event::listen(PlaceTaken::class, AskForPlace::class);
         Event::listen(TimeOffered::class, TellOfOffer::class);
+        Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);
+        Event::listen(AddressChanged::class, [TellOfPass::class, 'ofAddressChanged']);
+        Event::listen(JoinerAsks::class, [TellOfPass::class, 'ofJoiner']);
         Event::listen(PassWanted::class, TellPassAgain::class);
     }
 }

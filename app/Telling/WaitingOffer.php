@@ -8,23 +8,11 @@ use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Models\Secret;
 use App\Models\Waiting;
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
-use Illuminate\Mail\Mailables\Content;
-use Illuminate\Mail\Mailables\Envelope;
-use Illuminate\Mail\Mailables\Headers;
-use Illuminate\Queue\SerializesModels;
 use Recess\Time\Span;
 
 /** A time has come free: it is kept for the next in line for a while. */
-final class WaitingOffer extends Mailable implements ShouldQueue
+final class WaitingOffer extends Message
 {
-    use Queueable;
-    use SerializesModels;
-
-    public int $tries = 6;
-
     public function __construct(
         private readonly Waiting $waiting,
         private readonly string $key,
@@ -34,31 +22,41 @@ final class WaitingOffer extends Mailable implements ShouldQueue
     ) {
     }
 
-    public function envelope(): Envelope
+    protected function heading(): string
     {
         $zone = $this->waiting->sheet->host->school->timeZone();
 
-        return new Envelope(subject: 'A time is free: '.Spell::shortDate($zone->dateAt($this->start)).' '.Spell::time($this->start, $zone).' with '.$this->waiting->sheet->host->name);
+        return 'A time is free: '.Spell::shortDate($zone->dateAt($this->start)).' '.Spell::time($this->start, $zone).' with '.$this->waiting->sheet->host->name;
     }
 
-    public function headers(): Headers
+    protected function identity(): string
     {
-        return Envelopes::headers("waiting.{$this->waiting->id}.$this->start.".substr(Secret::hash($this->key), 0, 12), $this->waiting->link());
+        return "waiting.{$this->waiting->id}.$this->start.".substr(Secret::hash($this->key), 0, 12);
     }
 
-    public function content(): Content
+    protected function leave(): string
+    {
+        return $this->waiting->link();
+    }
+
+    protected function clock(): ?int
+    {
+        return $this->waiting->pass->clock;
+    }
+
+    protected function letter(): Letter
     {
         $sheet = $this->waiting->sheet;
         $zone = $sheet->host->school->timeZone();
 
-        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => new Letter(
+        return new Letter(
             greeting: 'Dear '.$this->waiting->pass->name.',',
             news: 'A time has come free. It is kept for you until '.Spell::moment($this->until, $zone).'.',
             word: '',
             facts: ['What' => $sheet->title, 'When' => Spell::slot(Span::of($this->start, $this->end), $zone), 'With' => $sheet->host->name.' ('.$sheet->host->subject.')'],
             linkText: 'Take this time',
-            link: $sheet->link().'?'.http_build_query(['slot' => SlotKey::of($this->start), 'kept' => $this->key, 'pass' => $this->waiting->pass->token()]),
+            link: $sheet->link().'?'.http_build_query(['slot' => SlotKey::of($this->start), 'kept' => $this->key, 'pass' => $this->waiting->pass->token()] + $this->waiting->wants()->inAddress($sheet)),
             school: $sheet->host->school->name,
-        )]);
+        );
     }
 }

@@ -79,27 +79,29 @@ final class Judge
         return null;
     }
 
-    /** When a sheet of which nothing can be had yet begins to give something out; null when waiting does not help. */
-    public static function opensAt(Sheet $sheet, int $now, Asking $who): ?int
+    /** All of a sheet that is still to come; null when nothing is. For a sheet of which nothing can be had: to say why, and when it opens. */
+    public static function toCome(Sheet $sheet, int $now, Asking $who): ?Timetable
     {
-        $dates = $sheet->toCore()->dates($sheet->toCore()->zone->dateAt($now));
+        $core = $sheet->toCore();
+        $today = $core->zone->dateAt($now);
+        $dates = $core->dates($today);
 
-        return $dates === null ? null : self::over($sheet, $dates, $now, $who)->opensAt();
+        return $dates === null || $dates->last->isBefore($today) ? null : self::over($sheet, DateRange::of($dates->first->isBefore($today) ? $today : $dates->first, $dates->last), $now, $who);
     }
 
     /**
-     * The first free time of many sheets of one school at once, as anybody sees them.
+     * The first free time of many sheets of one school at once, as anybody sees them; of those with none, when they open.
      *
      * @param  array<int, CoreSheet>  $sheets  by number
-     * @return array<int, Span> by sheet; a sheet with nothing free is not there
+     * @return array<int, Soonest> by sheet
      */
-    public static function firstFreeOfAll(array $sheets, int $now): array
+    public static function soonestOfAll(array $sheets, int $now): array
     {
-        $found = [];
         $first = reset($sheets);
         if ($first === false) {
             return [];
         }
+        $found = array_fill_keys(array_keys($sheets), new Soonest);
         $today = $first->zone->dateAt($now);
         // What began yesterday may pass midnight.
         $start = $today->day - 1;
@@ -107,11 +109,9 @@ final class Judge
             $dates = DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($start + $look - 1));
             $start += $look;
             foreach (Worlds::ofAll($sheets, $dates, $now) as $id => $world) {
-                $free = Timetable::of($sheets[$id], $world)->firstFree();
-                if ($free !== null) {
-                    $found[$id] = $free->slot;
-                }
-                if ($free !== null || $sheets[$id]->reach($today)[1]->day <= $start) {
+                $timetable = Timetable::of($sheets[$id], $world);
+                $found[$id] = $found[$id]->or($timetable->firstFree()?->slot, $timetable);
+                if ($found[$id]->free !== null || $sheets[$id]->reach($today)[1]->day <= $start) {
                     unset($sheets[$id]);
                 }
             }

@@ -145,7 +145,10 @@ final class Worlds
             }
         }
 
-        return Asker::known(self::claims($sheet, $visitor), self::claims($sheet, $about), $who->placeId);
+        // Whose a booking is tells its address where it has one: one person may have several passes.
+        $others = array_filter($about, static fn (\stdClass $one): bool => (int) $one->pass_id !== $who->passId && ($who->email === '' || $one->email !== $who->email));
+
+        return Asker::known(self::claims($sheet, $visitor), self::claims($sheet, $about, array_values($others)), $who->placeId);
     }
 
     /**
@@ -161,20 +164,27 @@ final class Worlds
             'passes.email' => ! $who->across || $who->email === '' ? null : $who->email,
             'bookings.student_key' => ! $who->across || $key === '' ? null : $key,
         ], static fn ($value): bool => $value !== null);
+        $standing = "'".implode("', '", array_column(BookingState::standing(), 'value'))."'";
         $known = array_map(static fn (string $column): string => 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label'
             .' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id'
-            ." WHERE $column = ? AND bookings.state IN (?, ?) AND (bookings.ends_at > ? OR bookings.sheet_id = ?)", array_keys($ways));
-        $asked = array_map(static fn (int|string $value): array => [$value, BookingState::Booked->value, BookingState::Asked->value, Instant::column($now - 86_400), $sheet->id], array_values($ways));
+            ." WHERE $column = ? AND bookings.state IN ($standing) AND (bookings.ends_at > ? OR bookings.sheet_id = ?)", array_keys($ways));
+        $asked = array_map(static fn (int|string $value): array => [$value, Instant::column($now - 86_400), $sheet->id], array_values($ways));
 
         return $known === [] ? [] : array_values(DB::select(implode(' UNION ', $known), array_merge(...$asked)));
     }
 
-    /** @param  list<\stdClass>  $bookings */
-    private static function claims(Sheet $sheet, array $bookings): Claims
+    /**
+     * @param  list<\stdClass>  $bookings
+     * @param  list<\stdClass>  $others  those of them that are somebody else's
+     */
+    private static function claims(Sheet $sheet, array $bookings, array $others = []): Claims
     {
+        $here = static fn (array $some): int => count(array_filter($some, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet->id));
+
         return new Claims(
-            count(array_filter($bookings, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet->id)),
+            $here($bookings),
             array_map(static fn (\stdClass $one): Engagement => new Engagement(self::span($one), $one->kind === PlaceKind::Room->value ? $one->label : null), $bookings),
+            $here($others),
         );
     }
 

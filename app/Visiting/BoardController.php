@@ -15,16 +15,19 @@ use Illuminate\Http\Response;
 /** The school's public page, and the doors of its staff. */
 final class BoardController
 {
-    public function board(): View
+    public function board(Request $request): View
     {
         $data = BoardData::board(Clock::now());
+        $seek = Asked::word($request, 'seek');
 
-        return Page::visit('Board', 'Meet our staff', $data, view('plain.board', ['board' => $data]));
+        return Page::visit('Board', 'Meet our staff', $data, view('plain.board', ['seek' => $seek, 'doors' => BoardData::sought($data['doors'], $seek)]));
     }
 
     public function door(StaffMember $staff): View
     {
-        return Page::visit('Door', $staff->name, BoardData::door($staff, Clock::now()));
+        $data = BoardData::door($staff, Clock::now());
+
+        return Page::visit('Door', $staff->name, $data, view('plain.door', ['door' => $data]));
     }
 
     public function picture(StaffMember $staff): Response

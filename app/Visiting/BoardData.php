@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -12,9 +13,10 @@ use App\Timetables\HostCard;
 use App\Timetables\Judge;
 use App\Timetables\Listed;
 use App\Timetables\OpenSheets;
+use App\Timetables\Soonest;
+use Illuminate\Support\Str;
 use Recess\Sheet as CoreSheet;
 use Recess\Time\LocalDate;
-use Recess\Time\Span;
 
 /** What anybody can see of the school: whose doors are open, and when each is free next. */
 final class BoardData
@@ -24,18 +26,18 @@ final class BoardData
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> props of web/pages/Board.svelte
+     * @return array{school: string, office: string, rounds: list<mixed>, doors: list<array<string, mixed>>, titles: list<string>} props of web/pages/Board.svelte
      */
     public static function board(int $now): array
     {
         $sheets = OpenSheets::all();
-        $free = Judge::firstFreeOfAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $sheets), $now);
+        $free = Judge::soonestOfAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $sheets), $now);
         $cards = $theirs = $titled = [];
         foreach ($sheets as $sheet) {
             foreach ($sheet->hosts as $host) {
                 $cards[$host['id']] = array_diff_key($host, ['id' => 0]);
                 $theirs[$host['id']][] = [
-                    'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'place' => $sheet->places, 'next' => self::next($sheet->core, $free[$sheet->id] ?? null, $now),
+                    'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'place' => $sheet->places, 'next' => self::next($sheet->core, $free[$sheet->id], $now),
                 ];
             }
             if ($sheet->isConference) {
@@ -45,14 +47,14 @@ final class BoardData
         uasort($cards, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
         $doors = array_map(static fn (array $card, int $id): array => $card + ['sheets' => $theirs[$id]], $cards, array_keys($cards));
 
-        return ['school' => self::school(), 'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets)];
+        return ['school' => self::school(), 'office' => self::office(), 'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets)];
     }
 
     /**
      * Conferences that several hosts hold under one title are a round of the school's; those still to come.
      *
      * @param  array<string, list<Listed>>  $titled
-     * @param  array<int, Span>  $free  the first free time of each sheet
+     * @param  array<int, Soonest>  $free  of each sheet
      * @return list<array{title: string, path: string, hosts: int, free: int, when: string}> as Round in docs/formats/recess.openapi.yaml, the soonest first
      */
     private static function rounds(array $titled, array $free, int $now): array
@@ -68,7 +70,7 @@ final class BoardData
             $first = max($today->day, min(array_column($coming, 0)));
             $rounds["$first $title"] = [
                 'title' => (string) $title, 'path' => '/find?'.http_build_query(['about' => $title, 'from' => (string) LocalDate::fromDay($first), 'to' => (string) LocalDate::fromDay(min(max(array_column($coming, 1)), $first + self::DAYS - 1))]),
-                'hosts' => count($sheets), 'free' => count(array_filter($sheets, static fn (Listed $sheet): bool => isset($free[$sheet->id]))),
+                'hosts' => count($sheets), 'free' => count(array_filter($sheets, static fn (Listed $sheet): bool => $free[$sheet->id]->free !== null)),
                 'when' => Spell::date(LocalDate::fromDay($first)),
             ];
         }
@@ -84,32 +86,59 @@ final class BoardData
     public static function door(StaffMember $staff, int $now): array
     {
         $theirs = array_filter(OpenSheets::all(), static fn (Listed $sheet): bool => in_array($staff->id, array_column($sheet->hosts, 'id'), true));
-        $free = Judge::firstFreeOfAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $theirs), $now);
+        $free = Judge::soonestOfAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $theirs), $now);
         $intros = Sheet::query()->whereKey(array_keys($theirs))->pluck('intro', 'id');
         $host = HostCard::of($staff);
 
         return [
             'school' => $staff->school->name,
+            'office' => $staff->school->phone,
             'host' => $host,
             'sheets' => array_values(array_map(static fn (Listed $sheet): array => [
-                'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'intro' => (string) $intros[$sheet->id], 'next' => self::next($sheet->core, $free[$sheet->id] ?? null, $now),
+                'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'intro' => (string) $intros[$sheet->id], 'next' => self::next($sheet->core, $free[$sheet->id], $now),
             ], $theirs)),
         ];
     }
 
-    private static function next(CoreSheet $sheet, ?Span $free, int $now): ?string
+    /** Whether something can be had there, and when: said of a sheet in one line. */
+    private static function next(CoreSheet $sheet, Soonest $soonest, int $now): string
     {
-        if ($free === null) {
-            return null;
-        }
         $zone = $sheet->zone;
 
-        return $free->start - $now < 2 * 86_400 ? Spell::ahead($free->start, $now, $zone) : Spell::shortDate($zone->dateAt($free->start)).', '.Spell::time($free->start, $zone);
+        return match (true) {
+            $soonest->free !== null => Words::say('booking.next_free', ['when' => $soonest->free->start - $now < 2 * 86_400
+                ? Spell::ahead($soonest->free->start, $now, $zone) : Spell::shortDate($zone->dateAt($soonest->free->start)).', '.Spell::time($soonest->free->start, $zone)]),
+            $soonest->opens !== null => Words::say('booking.next_opens', ['when' => Spell::moment($soonest->opens, $zone)]),
+            $soonest->toCome => Words::say('booking.next_taken'),
+            default => Words::say('booking.next_over'),
+        };
     }
 
     public static function school(): string
     {
         return School::query()->first()->name ?? 'Our school';
+    }
+
+    public static function office(): string
+    {
+        return School::query()->first()->phone ?? '';
+    }
+
+    /**
+     * Those of the doors that have every word that is sought, without accents and in any case, as people type.
+     *
+     * @param  list<array<string, mixed>>  $doors
+     * @return list<array<string, mixed>>
+     */
+    public static function sought(array $doors, string $sought): array
+    {
+        $words = array_filter(explode(' ', Str::lower(Str::ascii($sought))));
+
+        return array_values(array_filter($doors, static function (array $door) use ($words): bool {
+            $text = Str::lower(Str::ascii((string) json_encode($door, JSON_UNESCAPED_UNICODE)));
+
+            return array_filter($words, static fn (string $word): bool => ! str_contains($text, $word)) === [];
+        }));
     }
 
     /**

@@ -31,6 +31,7 @@ class BookingRequest extends FormRequest
             'answers' => ['present', 'array'],
             'request_key' => ['required', 'uuid'],
             'pass' => ['nullable', 'string', 'max:64'],
+            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
             'keep_key' => ['nullable', 'uuid'],
             'host' => ['nullable', 'string', Rule::in(array_keys($sheet->chosenFrom()))],
         ];
@@ -46,7 +47,8 @@ class BookingRequest extends FormRequest
 
     protected function emailOptional(): bool
     {
-        return $this->sheet()->rules->yes('email_optional');
+        // Where addresses have to answer, there has to be one.
+        return $this->sheet()->rules->yes('email_optional') && ! $this->sheet()->host->school->confirm_addresses;
     }
 
     protected function party(): Party
@@ -90,6 +92,7 @@ class BookingRequest extends FormRequest
             passId: $pass?->id,
             keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
             by: $this->party(),
+            clock: $this->filled('clock') ? $this->integer('clock') : null,
             hostId: $this->filled('host') ? $this->sheet()->chosenFrom()[$this->string('host')->toString()] : null,
         );
     }

@@ -8,10 +8,12 @@ use App\Framework\Clock;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Waiting;
+use App\Models\Wants;
 use App\Waiting\ConfirmPlace;
 use App\Waiting\LeaveLine;
 use App\Waiting\PassOffer;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Somebody's place in line, at a secret address, as a plain page: look, confirm, decline, leave. */
@@ -57,6 +59,14 @@ final class LineController
         $leave($waiting);
 
         return $this->shown($waiting, Words::say('booking.line_out'), '', []);
+    }
+
+    /** What would suit, changed by whoever is in line. */
+    public function wants(Waiting $waiting, Request $request): RedirectResponse
+    {
+        $waiting->update(['wants' => Wants::asked($request, $waiting->sheet)->toArray()]);
+
+        return new RedirectResponse($waiting->link(), 303);
     }
 
     private function before(Waiting $waiting): int

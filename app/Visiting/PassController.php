@@ -4,26 +4,16 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Booking\BringGuest;
-use App\Booking\CancelBooking;
-use App\Booking\CancelRequest;
-use App\Booking\ChangeAnswers;
-use App\Booking\LetGuestLeave;
-use App\Booking\MoveBooking;
 use App\Booking\PassWanted;
 use App\Calendars\MeetingEntry;
 use App\Calendars\Reader;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\QrCode;
-use App\Framework\SlotKey;
 use App\Models\Booking;
 use App\Models\BookingState;
-use App\Models\Guest;
 use App\Models\MailAddress;
-use App\Models\Party;
 use App\Models\Pass;
-use App\Models\PersonName;
 use App\Models\School;
 use App\Models\Secret;
 use Illuminate\Contracts\View\View;
@@ -37,59 +27,13 @@ final class PassController
 {
     public function page(Pass $pass): View
     {
-        return Page::visit('Pass', 'Your pass', $this->data($pass), view('plain.pass', ['pass' => $this->data($pass)]));
+        $data = $this->data($pass);
+
+        return Page::visit('Pass', 'Your pass', $data, view('plain.pass', ['pass' => $data, 'free' => PassData::elsewhere($pass, Clock::now())]));
     }
 
     public function show(Pass $pass): JsonResponse
     {
-        return new JsonResponse($this->data($pass));
-    }
-
-    public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, CancelBooking $cancel): JsonResponse
-    {
-        if ($booking->stands() && $booking->starts_at->isPast()) {
-            return new JsonResponse(['message' => 'This meeting has begun or is over, so its time cannot be given back.'], 409);
-        }
-        $cancel($booking, Party::Visitor, $request->note());
-
-        return new JsonResponse($this->data($pass));
-    }
-
-    public function move(Pass $pass, Booking $booking, Request $request, MoveBooking $move): JsonResponse
-    {
-        $request->validate(['slot' => ['required', 'string', SlotKey::RULE]]);
-        if ($booking->starts_at->isPast()) {
-            return new JsonResponse(['message' => 'This meeting has begun or is over, so it cannot be moved.'], 409);
-        }
-        $move($booking, SlotKey::instant($request->string('slot')->toString()), Party::Visitor, '', Clock::now());
-
-        return new JsonResponse($this->data($pass));
-    }
-
-    public function answers(Pass $pass, Booking $booking, AnswersRequest $request, ChangeAnswers $change): JsonResponse
-    {
-        $change($booking, $request->answers(), $request->phone());
-
-        return new JsonResponse($this->data($pass));
-    }
-
-    public function bring(Pass $pass, Booking $booking, Request $request, BringGuest $bring): JsonResponse
-    {
-        $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
-        $bring($booking, $request->string('name')->toString(), (string) MailAddress::of($request->input('email')));
-
-        return new JsonResponse($this->data($pass));
-    }
-
-    /** The visitor takes a guest off, or the guest leaves. */
-    public function leave(Pass $pass, Booking $booking, Request $request, LetGuestLeave $leave): JsonResponse
-    {
-        $guests = $booking->guests()->whereNull('left_at');
-        $guest = $booking->pass_id === $pass->id ? $guests->where('id', $request->integer('guest'))->first() : $guests->where('pass_id', $pass->id)->first();
-        if ($guest instanceof Guest) {
-            $leave($guest, Clock::now());
-        }
-
         return new JsonResponse($this->data($pass));
     }
 

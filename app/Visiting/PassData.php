@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Booking\LastChange;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Guest;
+use App\Models\Instant;
+use App\Models\Joiner;
 use App\Models\MeetingLink;
 use App\Models\Pass;
+use App\Models\School;
+use App\Timetables\Asking;
 use App\Timetables\HostCard;
+use App\Timetables\Judge;
+use App\Timetables\RulerData;
 use Illuminate\Database\Eloquent\Collection;
+use Recess\Offer;
 
 /** A visitor's pass: all of their bookings, in order, and those to which somebody brings them. */
 final class PassData
@@ -25,16 +33,42 @@ final class PassData
     public static function of(Pass $pass, int $now, ?Booking $only = null): array
     {
         $path = '/p/'.$pass->token();
+        $school = School::query()->firstOrFail();
         $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
 
         return [
             'path' => $path,
             'name' => $pass->name,
             'email' => (string) $pass->email,
+            'new_email' => $pass->new_email,
             'phone' => $pass->phone,
-            'school' => $bookings->first()?->sheet->host->school->name ?? '',
+            'clock' => $pass->clock,
+            'school' => $school->name,
+            'office' => $school->phone,
+            'students' => self::students($pass),
+            'undo' => $only === null ? self::undo($pass, $now) : null,
             'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now))->all()),
         ];
+    }
+
+    /** @return list<string> about whom they have booked, the last one first: names are picked, not typed again */
+    public static function students(Pass $pass): array
+    {
+        return array_values(array_unique(array_map(strval(...), $pass->bookings()->where('student', '!=', '')->orderByDesc('id')->limit(50)->pluck('student')->all())));
+    }
+
+    /** @return array<int, list<array<string, mixed>>> where each booking could be moved to in the days around it, where scripts do not run */
+    public static function elsewhere(Pass $pass, int $now): array
+    {
+        $free = [];
+        foreach (self::bookings($pass) as $booking) {
+            if ($booking->stands() && $booking->span()->start > $now && $booking->isChangedBy($pass)) {
+                $timetable = Judge::around($booking->span()->start, $booking->sheet, $now, Asking::moving($booking));
+                $free[$booking->id] = array_map(static fn (Offer $offer): array => RulerData::slot($offer->slot, $offer->verdict->state, $timetable->sheet->zone), array_slice($timetable->free(), 0, 200));
+            }
+        }
+
+        return $free;
     }
 
     /** @return Collection<int, Booking> */
@@ -50,14 +84,17 @@ final class PassData
     {
         $zone = $booking->sheet->host->school->timeZone();
         $own = $booking->pass_id === $pass->id;
+        $change = $booking->isChangedBy($pass);
         $ahead = $booking->stands() && $booking->span()->start > $now;
 
         return [
             'id' => $booking->id,
-            'key' => SlotKey::of($booking->starts_at->getTimestamp()),
+            'key' => SlotKey::of($booking->span()->start),
+            'ends' => SlotKey::of($booking->span()->end),
             'title' => $booking->sheet->title,
             'sheet_path' => '/s/'.$booking->sheet->slug,
             'host' => HostCard::of($booking->host),
+            'day' => (string) $zone->dateAt($booking->span()->start),
             'date' => Spell::date($zone->dateAt($booking->span()->start)),
             'from' => Spell::time($booking->span()->start, $zone),
             'until' => Spell::time($booking->span()->end, $zone),
@@ -75,6 +112,7 @@ final class PassData
             'state' => $booking->state->value,
             'maybe' => $booking->maybe,
             'held_until' => $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
+            'confirm_until' => $booking->confirm_until === null ? null : Spell::moment($booking->confirm_until->getTimestamp(), $zone),
             'answer_note' => $booking->answer_note,
             'made_by' => $booking->made_by->value,
             'cancelled_by' => $booking->cancelled_by?->value,
@@ -83,12 +121,35 @@ final class PassData
             'visitor' => $booking->pass->name,
             'also' => self::also($booking),
             'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)
-                ->map(static fn (Guest $guest): array => ['id' => $guest->id, 'name' => $guest->pass->name])->all()),
+                ->map(static fn (Guest $guest): array => ['id' => $guest->id, 'name' => $guest->pass->name, 'may_change' => $guest->may_change])->all()),
+            'joiners' => $own && $ahead ? self::joiners($booking) : [],
             'can_bring' => $own && $ahead && $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->whole('guests'),
-            'can_give_back' => $own && $ahead,
-            'can_move' => $own && $ahead,
+            'can_give_back' => $change && $ahead,
+            'can_move' => $change && $ahead && $booking->state !== BookingState::Kept,
+            'can_answer' => $own && $ahead,
             'entry_path' => "$path/bookings/$booking->id.ics",
         ];
+    }
+
+    /** @return list<array{id: int, name: string}> who asks to be brought */
+    private static function joiners(Booking $booking): array
+    {
+        return array_values(Joiner::query()->where('booking_id', $booking->id)->orderBy('id')->get()->map(static fn (Joiner $one): array => ['id' => $one->id, 'name' => $one->name])->all());
+    }
+
+    /** @return array{booking: int, what: string, seconds: int}|null the last change that can still be taken back, and for how long */
+    private static function undo(Pass $pass, int $now): ?array
+    {
+        $bookings = Booking::query()->where('updated_at', '>', Instant::column($now - LastChange::LASTS))->whereNotNull('undo')
+            ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)))->orderByDesc('updated_at')->limit(5)->get();
+        foreach ($bookings as $booking) {
+            $change = LastChange::of($booking, $now);
+            if ($change !== null && $change->at + LastChange::LASTS > $now && ($change->what !== 'guest brought' || $booking->pass_id === $pass->id)) {
+                return ['booking' => $booking->id, 'what' => $change->what, 'seconds' => $change->at + LastChange::LASTS - $now];
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> the names of others at the same time, to those who come: their names are seen in turn */

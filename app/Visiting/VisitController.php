@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Booking\BookSlot;
+use App\Booking\KeepLonger;
 use App\Booking\KeepSlot;
 use App\Booking\LetGo;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Limited;
 use App\Framework\Page;
-use App\Framework\Refused;
 use App\Framework\SlotKey;
 use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\PersonName;
 use App\Models\Secret;
 use App\Models\Sheet;
+use App\Models\Wants;
+use App\Passes\AskToJoin;
 use App\Timetables\Asking;
 use App\Waiting\JoinWaiting;
 use Illuminate\Contracts\View\View;
@@ -25,7 +27,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
 /** A sheet for visitors: look, keep a time while typing, and book. */
 final class VisitController
@@ -85,77 +86,31 @@ final class VisitController
         );
     }
 
-    /** Without scripts: the form of one slot, as plain HTML. */
-    public function plainForm(Sheet $sheet, Request $request): Response
+    public function keepLonger(Sheet $sheet, Request $request, KeepLonger $longer): JsonResponse
     {
-        return $this->form($sheet, $request, ['slot' => Asked::word($request, 'slot'), 'typed' => [], 'said' => [], 'message' => ''], 200);
+        $request->validate(['keep_key' => ['required', 'uuid']]);
+        $now = Clock::now();
+        $until = $longer($sheet, Secret::hash($request->string('keep_key')->lower()->toString()), $now);
+
+        return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
     }
 
-    /**
-     * A form is one visitor's: it is never kept and shown to another.
-     *
-     * @param  array<string, mixed>  $with
-     */
-    private function form(Sheet $sheet, Request $request, array $with, int $status): Response
+    /** Says the same whether or not anybody has a time for that student. */
+    public function askToJoin(Sheet $sheet, Request $request, AskToJoin $ask): JsonResponse
     {
-        return new Response(view('plain.form', ['sheet' => $this->data($sheet, $request)] + $with)->render(), $status, ['Cache-Control' => 'no-store, private']);
-    }
-
-    /** Without scripts: the form comes back with what was typed and what is wrong, or with the pass. */
-    public function plainBook(Sheet $sheet, Request $request, BookSlot $bookSlot): Response
-    {
-        $typed = $request->except('_token');
-        $typed['answers'] = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
-        $said = [];
-        $message = '';
-        $status = 200;
-        try {
-            $booking = $bookSlot($sheet, $this->checked($request, $typed)->wish(), Clock::now());
-
-            return new Response(view('plain.done', ['pass' => PassData::of($booking->pass, Clock::now())])->render(), 200, ['Cache-Control' => 'no-store, private']);
-        } catch (ValidationException $failure) {
-            $said = array_map(static fn (array $messages): string => (string) $messages[0], $failure->errors());
-            $message = 'Something needs another look. Nothing was lost.';
-            $status = 422;
-        } catch (Refused $refused) {
-            // Under a key that is used up nothing can be sent again.
-            unset($typed['request_key']);
-            $message = $refused->getMessage();
-            $status = 409;
+        $request->validate(['student' => ['required', 'string', new PersonName], 'name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
+        if ($sheet->rules->whole('guests') > 0) {
+            $ask($sheet, $request->string('student')->toString(), $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Clock::now());
         }
 
-        return $this->form($sheet, $request, ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => self::shown($typed), 'said' => $said, 'message' => $message], $status);
-    }
-
-    /**
-     * What was typed, as far as a form can show it again.
-     *
-     * @param  array<string, mixed>  $typed
-     * @return array<string, mixed>
-     */
-    private static function shown(array $typed): array
-    {
-        $answers = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
-        $several = static fn (mixed $one): bool => is_string($one) || (is_array($one) && array_filter($one, is_string(...)) === $one);
-
-        return array_filter($typed, is_string(...)) + ['answers' => array_filter($answers, $several)];
-    }
-
-    /** @param  array<string, mixed>  $typed */
-    private function checked(Request $request, array $typed): BookingRequest
-    {
-        $form = BookingRequest::createFrom($request->duplicate(request: $typed));
-        $form->setContainer(app())->setRedirector(app('redirect'));
-        $form->validateResolved();
-
-        return $form;
+        return new JsonResponse(['ok' => true]);
     }
 
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
     {
         $pass = Pass::byToken($request->input('pass'));
         $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress]]);
-        $join($sheet, $pass, $request->string('name')->toString(), (string) MailAddress::of($request->input('email')));
+        $join($sheet, $pass, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet));
 
         return new JsonResponse(['ok' => true]);
     }

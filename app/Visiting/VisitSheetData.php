@@ -15,6 +15,7 @@ use App\Timetables\Judge;
 use App\Timetables\RulerData;
 use App\Timetables\RulerNotes;
 use App\Timetables\RulesSaid;
+use Recess\Rules\Because;
 use Recess\Rules\State;
 use Recess\Time\LocalDate;
 use Recess\Timetable;
@@ -36,7 +37,9 @@ final class VisitSheetData
         $zone = $timetable->sheet->zone;
         $free = $timetable->free();
         $earliest = $from === null && $free !== [] ? $free[0]->slot : Judge::firstFree($sheet, $now, $who);
-        $opens = $earliest === null && $sheet->state === SheetState::Open ? Judge::opensAt($sheet, $now, $who) : null;
+        $toCome = $earliest === null && $sheet->state === SheetState::Open ? Judge::toCome($sheet, $now, $who) : null;
+        $opens = $toCome?->opensAt();
+        $first = $toCome?->firstToOpen()?->slot;
 
         return [
             'slug' => $sheet->slug,
@@ -54,7 +57,9 @@ final class VisitSheetData
             'choose_host' => array_values(self::anyHosts($sheet)),
             'places' => array_values($sheet->places->map(self::place(...))->all()),
             'questions' => $sheet->questions->toArray(),
-            'email_optional' => $sheet->rules->yes('email_optional'),
+            'email_optional' => $sheet->rules->yes('email_optional') && ! $sheet->host->school->confirm_addresses,
+            'confirm' => $sheet->host->school->confirm_addresses,
+            'phone' => $sheet->host->school->phone,
             'approve' => $sheet->rules->yes('approve'),
             'waiting' => $sheet->rules->yes('waiting') && $sheet->state === SheetState::Open,
             'guests' => $sheet->rules->whole('guests'),
@@ -62,9 +67,27 @@ final class VisitSheetData
             'free' => count($free),
             'earliest' => $earliest === null ? null : RulerData::slot($earliest, State::Free, $zone),
             'opens' => $opens === null ? null : Spell::moment($opens, $zone),
+            'opens_first' => $first === null ? null : RulerData::slot($first, State::NotYetOpen, $zone),
+            'none' => $earliest === null ? self::none($toCome) : null,
             'days' => RulerData::days($timetable, self::notes($sheet, $timetable)),
             'later' => $later === null ? null : (string) $later,
         ];
+    }
+
+    /** Why nothing of it can be had by whoever looks: what they can wait for, what they have, what is over. */
+    private static function none(?Timetable $toCome): string
+    {
+        if ($toCome === null || ! $toCome->isToCome()) {
+            return 'over';
+        }
+        $against = $toCome->standsAgainst();
+
+        return match (true) {
+            $toCome->opensAt() !== null => 'opens',
+            in_array(Because::VisitorHasEnough, $against, true) || in_array(Because::StudentHasEnough, $against, true) => 'enough',
+            array_intersect(array_column($against, 'name'), ['NoSeat', 'HostBusy', 'DayFull', 'VisitorElsewhere', 'StudentElsewhere']) !== [] => 'taken',
+            default => 'too late',
+        };
     }
 
     private static function notes(Sheet $sheet, Timetable $timetable): RulerNotes

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use App\Booking\TooLate;
 use App\Visiting\BoardController;
+use App\Visiting\HolderController;
 use App\Visiting\LineController;
+use App\Visiting\PassBookingController;
 use App\Visiting\PassController;
+use App\Visiting\PlainController;
 use App\Visiting\VisitController;
 use Illuminate\Support\Facades\Route;
 
@@ -19,14 +22,17 @@ Route::middleware('api')->group(static function (): void {
 
     Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
     Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
-    Route::get('/s/{sheet:slug}/book', [VisitController::class, 'plainForm'])->can('visit', 'sheet');
+    Route::get('/s/{sheet:slug}/book', [PlainController::class, 'form'])->can('visit', 'sheet');
     Route::get('/api/s/{sheet:slug}', [VisitController::class, 'show'])->can('visit', 'sheet');
     Route::middleware('limited:visitor-writes')->group(static function (): void {
-        Route::post('/s/{sheet:slug}/book', [VisitController::class, 'plainBook'])->can('book', 'sheet');
+        Route::post('/s/{sheet:slug}/book', [PlainController::class, 'book'])->can('book', 'sheet');
         Route::post('/api/s/{sheet:slug}/keep', [VisitController::class, 'keep'])->can('book', 'sheet')->middleware(TooLate::class);
         Route::post('/api/s/{sheet:slug}/let-go', [VisitController::class, 'letGo'])->can('book', 'sheet');
         Route::post('/api/s/{sheet:slug}/bookings', [VisitController::class, 'book'])->can('book', 'sheet')->middleware(TooLate::class);
         Route::post('/api/s/{sheet:slug}/waiting', [VisitController::class, 'wait'])->can('book', 'sheet')->middleware(['limited:waiting', 'limited:waiting-address']);
+        Route::post('/api/s/{sheet:slug}/keep-longer', [VisitController::class, 'keepLonger'])->can('book', 'sheet');
+        Route::post('/api/s/{sheet:slug}/ask-to-join', [VisitController::class, 'askToJoin'])->can('book', 'sheet')->middleware(['limited:waiting', 'limited:waiting-address']);
+        Route::post('/s/{sheet:slug}/waiting', [PlainController::class, 'wait'])->can('book', 'sheet')->middleware(['limited:waiting', 'limited:waiting-address']);
         Route::post('/api/pass-again', [PassController::class, 'again'])->can('see-board')->middleware('limited:pass-again');
     });
 
@@ -34,19 +40,29 @@ Route::middleware('api')->group(static function (): void {
         Route::get('/w/{waiting}', [LineController::class, 'page'])->can('see-board');
         Route::post('/w/{waiting}/confirm', [LineController::class, 'confirm'])->can('see-board');
         Route::post('/w/{waiting}/decline', [LineController::class, 'decline'])->can('see-board');
+        Route::post('/w/{waiting}/wants', [LineController::class, 'wants'])->can('see-board');
         Route::post('/w/{waiting}/leave', [LineController::class, 'leave'])->can('see-board');
         Route::get('/p/{pass}', [PassController::class, 'page'])->can('hold', 'pass');
         Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('hold', 'pass');
+        Route::get('/p/{pass}/address/{key}', [HolderController::class, 'addressPage'])->can('hold', 'pass');
         Route::get('/p/{pass}/qr.svg', [PassController::class, 'qr'])->can('hold', 'pass');
         Route::get('/p/{pass}/bookings.ics', [PassController::class, 'entries'])->can('hold', 'pass');
         Route::get('/p/{pass}/bookings/{booking}.ics', [PassController::class, 'entry'])->can('attend', ['booking', 'pass']);
         Route::middleware('limited:visitor-writes')->group(static function (): void {
+            Route::post('/api/p/{pass}/holder', [HolderController::class, 'mend'])->can('hold', 'pass')->middleware('limited:holder');
+            Route::post('/api/p/{pass}/student', [HolderController::class, 'student'])->can('hold', 'pass')->middleware('limited:holder');
+            Route::post('/p/{pass}/address/{key}', [HolderController::class, 'confirmAddress'])->can('hold', 'pass');
+            Route::post('/p/{pass}/bookings/{booking}/give-back', [PlainController::class, 'giveBack'])->can('change', ['booking', 'pass']);
+            Route::post('/p/{pass}/bookings/{booking}/move', [PlainController::class, 'move'])->can('change', ['booking', 'pass']);
+            Route::post('/p/{pass}/bookings/{booking}/undo', [PlainController::class, 'undo'])->can('undo', ['booking', 'pass']);
             Route::post('/api/p/{pass}/renew', [PassController::class, 'renew'])->can('hold', 'pass');
-            Route::post('/api/p/{pass}/bookings/{booking}/give-back', [PassController::class, 'giveBack'])->can('hold', ['booking', 'pass']);
-            Route::post('/api/p/{pass}/bookings/{booking}/move', [PassController::class, 'move'])->can('hold', ['booking', 'pass']);
-            Route::post('/api/p/{pass}/bookings/{booking}/answers', [PassController::class, 'answers'])->can('hold', ['booking', 'pass']);
-            Route::post('/api/p/{pass}/bookings/{booking}/guests', [PassController::class, 'bring'])->can('hold', ['booking', 'pass']);
-            Route::post('/api/p/{pass}/bookings/{booking}/leave', [PassController::class, 'leave'])->can('attend', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/give-back', [PassBookingController::class, 'giveBack'])->can('change', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/move', [PassBookingController::class, 'move'])->can('change', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/undo', [PassBookingController::class, 'undo'])->can('undo', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/joiners', [PassBookingController::class, 'answerJoiner'])->can('hold', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/answers', [PassBookingController::class, 'answers'])->can('hold', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/guests', [PassBookingController::class, 'bring'])->can('hold', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/leave', [PassBookingController::class, 'leave'])->can('attend', ['booking', 'pass']);
         });
     });
 });

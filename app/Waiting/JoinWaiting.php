@@ -10,6 +10,7 @@ use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Waiting;
+use App\Models\Wants;
 use App\Timetables\Guards;
 
 /**
@@ -24,22 +25,23 @@ final class JoinWaiting
     private const OF_AN_ADDRESS = 10;
 
     /** @throws WaitingRefused when there is no line to join */
-    public function __invoke(Sheet $sheet, ?Pass $pass, string $name, string $email): Waiting
+    public function __invoke(Sheet $sheet, ?Pass $pass, string $name, string $email, Wants $wants = new Wants): Waiting
     {
         $email = $pass->email ?? $email;
 
-        return Contended::transaction(static function () use ($sheet, $pass, $name, $email): Waiting {
+        return Contended::transaction(static function () use ($sheet, $pass, $name, $email, $wants): Waiting {
             Guards::booking($sheet, $email, '');
             if ($sheet->state !== SheetState::Open || ! $sheet->rules->yes('waiting')) {
-                throw new WaitingRefused(Words::say('booking.no_line'));
+                throw new WaitingRefused(Words::say('booking.no_line', ['phone' => $sheet->host->school->phoneOrNone()]));
             }
             $theirs = Waiting::query()->whereHas('pass', static fn ($one) => $one->where('email', $email));
             $known = (clone $theirs)->where('sheet_id', $sheet->id)->first();
             if ($known === null && ((clone $theirs)->count() >= self::OF_AN_ADDRESS || Waiting::query()->where('sheet_id', $sheet->id)->count() >= self::AT_A_SHEET)) {
-                throw new WaitingRefused(Words::say('booking.line_is_long'));
+                throw new WaitingRefused(Words::say('booking.line_is_long', ['phone' => $sheet->host->school->phoneOrNone()]));
             }
             $waiting = $known ?? Waiting::query()->create([
                 'sheet_id' => $sheet->id,
+                'wants' => $wants->toArray(),
                 'pass_id' => $pass->id ?? Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id,
             ]);
             if ($waiting->confirmed_at === null) {

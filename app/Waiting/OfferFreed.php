@@ -39,7 +39,7 @@ final class OfferFreed
         foreach (Waiting::query()->where('sheet_id', $sheet->id)->where('offered_until', '<=', Instant::column($now))->get() as $late) {
             ($this->passOffer)($late);
         }
-        foreach (DB::table('freed')->where('sheet_id', $sheet->id)->orderBy('starts_at')->pluck('starts_at') as $start) {
+        foreach (DB::table('freed')->where('sheet_id', $sheet->id)->where('offered_from', '<=', Instant::column($now))->orderBy('starts_at')->pluck('starts_at') as $start) {
             $this->offerTime($sheet, Instant::of((string) $start), $now);
         }
     }
@@ -68,11 +68,13 @@ final class OfferFreed
             if ($one === null) {
                 return false;
             }
-            $timetable = Judge::at($start, $sheet, $now, Asking::visitor($one->pass_id, $one->pass->email, '')->across());
+            $wants = $one->wants();
+            $timetable = Judge::at($start, $sheet, $now, Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place)->across());
             $offer = $timetable->offerAt($start);
             $until = $offer === null ? 0 : min($now + self::HOURS * 3600, $timetable->bookableUntil($offer->slot));
 
-            return $offer !== null && $offer->verdict->isFree() && $until >= $now + self::LEAST && $this->offer($sheet, $one, $offer->slot, $now, $until);
+            return $offer !== null && $offer->verdict->isFree() && $until >= $now + self::LEAST
+                && $wants->suits($offer->slot, $timetable, $timetable->sheet->zone) && $this->offer($sheet, $one, $offer->slot, $now, $until);
         });
     }
 
@@ -80,7 +82,7 @@ final class OfferFreed
     {
         $key = Str::uuid()->toString();
         try {
-            ($this->keep)($sheet, $slot->start, Secret::hash($key), Secret::hash("waiting|$one->id"), $now, $until);
+            ($this->keep)($sheet, $slot->start, Secret::hash($key), Secret::hash("waiting|$one->id"), $now, $until, $one->wants()->host);
         } catch (SlotGone) {
             return false;
         }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Waiting;
 
 use App\Booking\CancelBooking;
+use App\Booking\Occasion;
 use App\Framework\Contended;
 use App\Framework\Limits;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
@@ -34,8 +36,12 @@ final class TidyCommand extends Command
         Limits::tidy($now->getTimestamp());
         $this->keeps($now);
         foreach (Booking::query()->where('state', BookingState::Asked)->where('held_until', '<=', $now)->get() as $booking) {
-            $cancel($booking, Party::Host, 'There was no answer in time, so the time is free again. Please pick another, or ring the office.', declined: true);
+            $cancel($booking, Party::Host, Words::say('booking.not_answered', ['phone' => $booking->sheet->host->school->phoneOrNone()]), Occasion::Declined);
         }
+        foreach (Booking::query()->where('state', BookingState::Kept)->where('confirm_until', '<=', $now)->get() as $booking) {
+            $cancel($booking, Party::Office, Words::say('booking.not_confirmed'), Occasion::Lapsed);
+        }
+        DB::table('undone')->where('at', '<=', $now->subDay())->delete();
         // An address that has not answered within a day is forgotten.
         Waiting::query()->whereNull('confirmed_at')->where('created_at', '<=', $now->subDay())->delete();
         $waiting = Waiting::query()->where('offered_until', '<=', $now)->pluck('sheet_id')->merge(DB::table('freed')->pluck('sheet_id'))->unique();

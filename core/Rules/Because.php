@@ -24,6 +24,12 @@ enum Because: string
     case NotOpenYet = 'booking has not opened';
     case TooFarAhead = 'it is too far ahead';
 
+    /** Whether it is about the student alone. */
+    public function isOfStudent(): bool
+    {
+        return $this === self::StudentHasEnough || $this === self::StudentElsewhere;
+    }
+
     /** What a host may pass over: their own rules for others, and not the clock, the seats, or where people are. */
     public function hostMayPass(): bool
     {

@@ -12,6 +12,8 @@ final readonly class Claims
         /** How many of them on this sheet. */
         public int $onThisSheet = 0,
         public array $engagements = [],
+        /** How many of those on this sheet are somebody else's: another guardian's of the same student. */
+        public int $byOthers = 0,
     ) {
     }
 

@@ -116,7 +116,7 @@ final class AttackTest extends TestCase
         // What was given back is one's for two hours, then another's, and after eight offers in all it is free.
         $booking = Booking::query()->firstOrFail();
         $this->ask('post', '/api/p/'.$booking->pass->token()."/bookings/$booking->id/give-back")->assertOk();
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $this->delivered();
         $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 3);
         for ($offer = 1; $offer <= 8; $offer++) {
             CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(121));
@@ -214,7 +214,7 @@ final class AttackTest extends TestCase
         preg_match_all('/name="request_key" value="([0-9a-f-]{36})"/', $form().$form(), $keys);
         self::assertCount(2, array_unique($keys[1]));
         $wish = ['request_key' => $keys[1][0]] + $this->wish($sheet);
-        $this->post("/s/$sheet->slug/book", $wish)->assertOk();
+        $this->post("/s/$sheet->slug/book", $wish)->assertRedirect('/p/'.Booking::query()->sole()->pass->token());
         $this->post("/s/$sheet->slug/book", ['name' => 'Bao Lê'] + $wish)->assertConflict()->assertSee('This form was already sent with other answers')->assertSee('Bao Lê')->assertHeader('Content-Type', 'text/html; charset=UTF-8');
         // The web server keeps none of them either.
         self::assertSame(1, preg_match('#location ~ (\^/\(\$\S+) \{#', (string) file_get_contents(base_path('ops/templates/nginx.conf')), $kept));

@@ -117,7 +117,7 @@ final class FormatsTest extends TestCase
 
     public function test_the_office_alone_sets_up_the_school_and_sheets_follow(): void
     {
-        $school = ['name' => 'Test Point School', 'zone' => 'America/Halifax', 'country' => 'ca', 'travel_minutes' => 5, 'terms' => [], 'closed_days' => [['name' => 'Storm', 'first' => self::EVENING, 'last' => self::EVENING]]];
+        $school = ['name' => 'Test Point School', 'zone' => 'America/Halifax', 'country' => 'ca', 'phone' => '902 555 0100', 'confirm_addresses' => false, 'travel_minutes' => 5, 'terms' => [], 'closed_days' => [['name' => 'Storm', 'first' => self::EVENING, 'last' => self::EVENING]]];
         $this->ask('put', '/api/staff/school', $school)->assertForbidden();
         $this->ask('post', '/api/staff/places', ['school' => true, 'kind' => 'room', 'label' => 'Hall', 'link' => '', 'directions' => ''])->assertForbidden();
         StaffMember::query()->update(['office' => true]);

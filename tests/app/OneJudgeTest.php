@@ -91,6 +91,7 @@ final class OneJudgeTest extends TestCase
         // Nine in Halifax, the day before, is 13:00 UTC.
         CarbonImmutable::setTestNow('2026-12-02T12:30:00Z');
         $this->ask('post', '/api'.$booked->json('path').'/bookings/'.$booked->json('bookings.0.id').'/give-back')->assertOk();
+        $this->delivered();
         app(OfferFreed::class)($sheet, CarbonImmutable::now()->getTimestamp());
         self::assertSame('2026-12-02 13:00:00', (string) Waiting::query()->firstOrFail()->offered_until);
         // And nothing at all when it could not be taken any more.

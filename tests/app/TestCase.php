@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Booking\LastChange;
 use App\Models\PlaceKind;
 use App\Models\Questions;
 use App\Models\School;
@@ -16,6 +17,7 @@ use App\Publishing\WriteSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Recess\Repeat\OnDates;
@@ -134,6 +136,13 @@ abstract class TestCase extends LaravelTestCase
     protected function book(Sheet $sheet, array $wish): TestResponse
     {
         return $this->ask('post', "/api/s/$sheet->slug/bookings", $wish);
+    }
+
+    /** Works off what is queued, as a worker does once nobody can take back any more what it tells of. */
+    protected function delivered(): void
+    {
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(LastChange::TOLD));
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
     }
 
     /**

@@ -174,7 +174,7 @@ final class VisitorTest extends TestCase
         DB::table('jobs')->delete();
         config(['mail.default' => 'mailroom', 'recess.demo' => true]);
         $this->ask('post', "$path/bookings/".Booking::query()->min('id').'/give-back')->assertOk();
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $this->delivered();
         $offers = fn (): array => DB::table('mailroom_messages')->where('subject', 'like', 'A time is free%')->orderBy('id')->pluck('recipient')->all();
         self::assertSame(['first@mail.example'], $offers());
         $this->book($sheet, $this->otherWish($sheet, '20:00', 'Pusher In'))->assertConflict();
@@ -395,7 +395,7 @@ final class VisitorTest extends TestCase
         $this->get("/s/$sheet->slug/book?slot=".urlencode(self::EVENING.'T20:15:00Z'))->assertOk()->assertSee('Thursday 3 December 2026, 16:15 to 16:30');
         $wish = $this->wish($sheet);
         $this->post("/s/$sheet->slug/book", ['name' => ''] + $wish)->assertUnprocessable()->assertSee('Please fill this in.')->assertSee('Kwame Ferreira');
-        $this->post("/s/$sheet->slug/book", $wish)->assertOk()->assertSee('This time is yours.');
+        $this->get((string) $this->post("/s/$sheet->slug/book", $wish)->assertStatus(303)->headers->get('Location'))->assertOk()->assertSee('Booked.');
         $this->post("/s/$sheet->slug/book", $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict()->assertSee('Somebody has just taken 16:15.')->assertSee('Child of Bao');
         self::assertSame(1, Booking::query()->where('state', BookingState::Booked)->count());
     }

@@ -6,7 +6,6 @@ namespace Tests\App\Mail;
 
 use App\Models\Booking;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Recess\Rules\Stated;
 use Tests\App\TestCase;
@@ -25,7 +24,7 @@ final class WordsInMailTest extends TestCase
     /** @return array<string, string> the newest message to each, decoded as far as words go */
     private function sent(string $subject): array
     {
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $this->delivered();
         $mails = DB::table('mailroom_messages')->where('subject', 'like', "$subject%")->orderBy('id')->pluck('raw', 'recipient')->all();
         DB::table('mailroom_messages')->delete();
 

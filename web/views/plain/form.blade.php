@@ -1,15 +1,5 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<meta name="color-scheme" content="light dark">
-<title>{{ $sheet['title'] }} – Recess</title>
-<link rel="icon" href="/icon.svg" type="image/svg+xml">
-@vite(['web/plain.css'])
-</head>
-<body>
-<main class="sheet-of-paper">
+@extends('plain.page', ['title' => $sheet['title']])
+@section('page')
 <p><a href="/s/{{ $sheet['slug'] }}">All times</a></p>
 <h1>{{ $sheet['title'] }}</h1>
 <p>with <strong>{{ $sheet['host']['name'] }}</strong></p>
@@ -43,10 +33,15 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 @else
 <input type="hidden" name="place" value="{{ $sheet['places'][0]['id'] ?? '' }}">
 @endif
+@if ($pass === null)
 <p><label for="name">Your name</label><br><input id="name" name="name" autocomplete="name" value="{{ $typed['name'] ?? '' }}">@isset($said['name'])<br><strong>{{ $said['name'] }}</strong>@endisset</p>
 <p><label for="email">E-mail address</label><br><input id="email" name="email" type="email" autocomplete="email" value="{{ $typed['email'] ?? '' }}">@isset($said['email'])<br><strong>{{ $said['email'] }}</strong>@endisset</p>
+@else
+<input type="hidden" name="pass" value="{{ $pass->token() }}">
+<p>This goes on your pass, with your name and phone number as before.</p>
+@endif
 @foreach ($sheet['questions'] as $question)
-@php $key = $question['key']; $answer = $typed['answers'][$key] ?? ''; @endphp
+@php $key = $question['key']; $answer = $typed['answers'][$key] ?? ($pass === null ? '' : ($key === 'phone' ? $pass->phone : '')); @endphp
 <p><label for="q-{{ $key }}">{{ $question['label'] }}{{ $question['required'] ? '' : ' (if you like)' }}</label><br>
 @if ($question['help'] !== '')<small>{{ $question['help'] }}</small><br>@endif
 @switch($question['kind'])
@@ -65,13 +60,12 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 <select id="q-{{ $key }}" name="answers[{{ $key }}]"><option value=""></option><option value="1" @selected($answer === '1')>yes</option><option value="0" @selected($answer === '0')>no</option></select>
 @break
 @default
-<input id="q-{{ $key }}" name="answers[{{ $key }}]" value="{{ is_string($answer) ? $answer : '' }}">
+<input id="q-{{ $key }}" name="answers[{{ $key }}]" value="{{ is_string($answer) ? $answer : '' }}" @if ($key === 'student' && $students !== []) list="students" @endif>
+@if ($key === 'student' && $students !== [])<datalist id="students">@foreach ($students as $one)<option value="{{ $one }}">@endforeach</datalist>@endif
 @endswitch
 @isset($said["answers.$key"])<br><strong>{{ $said["answers.$key"] }}</strong>@endisset
 </p>
 @endforeach
-<p><button class="press main">Keep this time</button></p>
+<p><button class="press main">{{ $sheet['approve'] ? 'Ask for this time' : 'Book this time' }}</button></p>
 </form>
-</main>
-</body>
-</html>
+@endsection

@@ -1,8 +1,37 @@
 <main class="sheet-of-paper">
+<p>{{ $pass['school'] }}</p>
 <h1>Your pass</h1>
+<p>For {{ $pass['name'] }}. Whoever has this page’s address can change these bookings, so keep it to yourself.</p>
+@if ($pass['undo'] !== null)
+<form method="post" action="{{ $pass['path'] }}/bookings/{{ $pass['undo']['booking'] }}/undo"><p class="notice" role="status">{{ App\Framework\Words::say('booking.undo.'.$pass['undo']['what']) }} <button class="press">Take that back</button> (for {{ $pass['undo']['seconds'] }} seconds)</p></form>
+@endif
 @foreach ($pass['bookings'] as $booking)
-<h2>{{ $booking['date'] }}, {{ $booking['from'] }} to {{ $booking['until'] }} ({{ $booking['state'] }})</h2>
-<p>{{ $booking['title'] }}, with {{ $booking['host']['name'] }}<br>{{ $booking['student'] }}<br>{{ $booking['place']['label'] }} {{ $booking['place']['link'] }} {{ $booking['place']['promise'] }}</p>
+<h2>{{ $booking['date'] }}, {{ $booking['from'] }} to {{ $booking['until'] }}</h2>
+<p>{{ $booking['title'] }}, with {{ $booking['host']['name'] }}<br>
+<strong>{{ App\Framework\Words::say('booking.state.'.$booking['state'], ['until' => $booking['held_until'] ?? $booking['confirm_until'] ?? 'none']) }}</strong><br>
+@if ($booking['student'] !== '')About {{ $booking['student'] }}<br>@endif
+{{ $booking['place']['label'] }} {{ $booking['place']['link'] }} {{ $booking['place']['promise'] }} {{ $booking['place']['directions'] }}</p>
+@if ($booking['state'] === 'booked')
+<p><a href="{{ $booking['entry_path'] }}">Add to your calendar</a></p>
+@endif
+@if ($booking['can_move'] && ($free[$booking['id']] ?? []) !== [])
+<details><summary>Move it</summary>
+<form method="post" action="{{ $pass['path'] }}/bookings/{{ $booking['id'] }}/move"><p><label for="slot-{{ $booking['id'] }}">The new time</label><br><select id="slot-{{ $booking['id'] }}" name="slot">
+@foreach ($free[$booking['id']] as $slot)
+<option value="{{ $slot['key'] }}">{{ $slot['day'] }}, {{ $slot['from'] }}</option>
 @endforeach
-<p>To move a time or give it back without scripts, ring the office.</p>
+</select> <button class="press">Move it there</button></p></form>
+</details>
+@endif
+@if ($booking['can_give_back'])
+<details><summary>Give it back</summary>
+<form method="post" action="{{ $pass['path'] }}/bookings/{{ $booking['id'] }}/give-back"><p><label for="note-{{ $booking['id'] }}">A word to {{ $booking['host']['name'] }} (if you like)</label><br><input id="note-{{ $booking['id'] }}" name="note" maxlength="1000"> <button class="press away">Give this time back</button></p></form>
+</details>
+@endif
+@endforeach
+@if ($pass['bookings'] === [])
+<p>Nothing is booked on this pass.</p>
+@endif
+<p><a href="/?pass={{ substr($pass['path'], 3) }}">Book another meeting</a></p>
+@include('plain.office', ['phone' => $pass['office']])
 </main>

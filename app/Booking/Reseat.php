@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Models\Booking;
+use App\Models\LinkMode;
+use App\Models\Party;
+use App\Models\StaffMember;
+use Recess\Time\Span;
+
+/**
+ * Puts a booking on a seat that was taken for it, and tells of it. To be called inside the transaction that took the seat.
+ * Where somebody else is met there, what was for one person's eyes stays with that person, and so does their link.
+ */
+final class Reseat
+{
+    public function __construct(private readonly VideoRooms $videoRooms)
+    {
+    }
+
+    public function __invoke(Booking $booking, Span $slot, TakenSeat $seat, Party $by, string $note, ?LastChange $change = null): Booking
+    {
+        $was = $booking->span();
+        $host = $booking->host;
+        $booking->moveTo($slot, $seat->holdId, $seat->seat, $seat->staffId);
+        $booking->update(['undo' => $change?->toArray()]);
+        $booking->refresh();
+        if ($booking->staff_id !== $host->id) {
+            $this->withSomebodyElse($booking);
+        }
+        event(new BookingNews($booking, Occasion::Moved, $by, $note, $was, $host, $change?->key));
+
+        return $booking;
+    }
+
+    private function withSomebodyElse(Booking $booking): void
+    {
+        $booking->setRelation('host', StaffMember::query()->findOrFail($booking->staff_id));
+        $private = array_flip($booking->sheet->questions->private());
+        $booking->update([
+            'answers' => (object) array_diff_key($booking->answers, $private),
+            'link' => $booking->place->link_mode === LinkMode::Each ? $this->videoRooms->linkFor($booking) : null,
+        ]);
+    }
+}

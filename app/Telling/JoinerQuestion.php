@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Calendars\MeetingFacts;
+use App\Calendars\Reader;
+use App\Framework\Clock;
+use App\Framework\Words;
+use App\Models\Joiner;
+
+/** Tells whoever has a time that somebody asks to be brought to it. */
+final class JoinerQuestion extends Message
+{
+    public function __construct(private readonly Joiner $joiner)
+    {
+    }
+
+    protected function heading(): string
+    {
+        return Words::say('booking.join_subject', ['name' => $this->joiner->name]);
+    }
+
+    protected function clock(): ?int
+    {
+        return $this->joiner->booking->pass->clock;
+    }
+
+    protected function letter(): Letter
+    {
+        $booking = $this->joiner->booking;
+
+        return new Letter(
+            greeting: Words::say('booking.dear', ['name' => $booking->pass->name]), news: Words::say('booking.join_news', ['name' => $this->joiner->name]), word: '',
+            facts: MeetingFacts::of($booking, Reader::pass($booking->pass), Clock::now()),
+            linkText: Words::say('booking.open_pass'), link: $booking->pass->link(), school: $booking->sheet->host->school->name,
+        );
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Spell;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Mail\Mailable;
+use Illuminate\Mail\Mailables\Address;
+use Illuminate\Mail\Mailables\Content;
+use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Mail\Mailables\Headers;
+use Illuminate\Queue\SerializesModels;
+
+/** A message of ours: a letter as text and HTML, written when it goes out, on the clock of its reader. */
+abstract class Message extends Mailable implements ShouldQueue
+{
+    use Queueable;
+    use SerializesModels;
+
+    public int $tries = 6;
+
+    abstract protected function letter(): Letter;
+
+    abstract protected function heading(): string;
+
+    /** 12 or 24, as its reader reads times; null when that is not known. */
+    protected function clock(): ?int
+    {
+        return null;
+    }
+
+    /** One for each message, so that a second delivery of the same job is seen for what it is; null where a second one does no harm. */
+    protected function identity(): ?string
+    {
+        return null;
+    }
+
+    /** Where its reader says that they want no more of these; null for what is about their own booking. */
+    protected function leave(): ?string
+    {
+        return null;
+    }
+
+    /** @return list<Address> */
+    protected function answersTo(): array
+    {
+        return [];
+    }
+
+    public function envelope(): Envelope
+    {
+        return new Envelope(replyTo: $this->answersTo(), subject: Spell::onClock($this->clock(), $this->heading(...)));
+    }
+
+    public function headers(): Headers
+    {
+        return Envelopes::headers($this->identity(), $this->leave());
+    }
+
+    public function content(): Content
+    {
+        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => Spell::onClock($this->clock(), $this->letter(...))]);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Models\School;
+use App\Passes\AddressChanged;
+use App\Passes\AddressGiven;
+use App\Passes\JoinerAsks;
+use Illuminate\Support\Facades\Mail;
+
+/** What is said about passes themselves: which address they have, and who would like to come too. */
+final class TellOfPass
+{
+    public function ofAddressGiven(AddressGiven $event): void
+    {
+        self::to($event->email, $event->pass->name, new AddressQuestion($event->pass, $event->email, self::school()));
+    }
+
+    public function ofAddressChanged(AddressChanged $event): void
+    {
+        self::to($event->was, $event->pass->name, new AddressMoved($event->pass, self::school()));
+    }
+
+    public function ofJoiner(JoinerAsks $event): void
+    {
+        $pass = $event->joiner->booking->pass;
+        if ($pass->email !== null) {
+            self::to($pass->email, $pass->name, new JoinerQuestion($event->joiner));
+        }
+    }
+
+    private static function to(string $email, string $name, Message $message): void
+    {
+        Mail::to([(object) ['email' => $email, 'name' => $name]])->queue($message);
+    }
+
+    private static function school(): string
+    {
+        return School::query()->first()->name ?? '';
+    }
+}

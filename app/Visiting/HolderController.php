@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Framework\Clock;
+use App\Framework\Words;
+use App\Models\MailAddress;
+use App\Models\Pass;
+use App\Models\PersonName;
+use App\Models\PhoneNumber;
+use App\Models\School;
+use App\Passes\ConfirmAddress;
+use App\Passes\MendHolder;
+use App\Passes\MendStudent;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+
+/** Who the visitor is, as their pass knows it: what was mistyped can be mended, and an address answers. */
+final class HolderController
+{
+    public function mend(Pass $pass, Request $request, MendHolder $mend): JsonResponse
+    {
+        $country = School::query()->firstOrFail()->country;
+        $request->validate([
+            'name' => ['required', 'string', new PersonName],
+            'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($country)],
+            'email' => ['nullable', 'string', new MailAddress],
+            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
+        ]);
+        $phone = $request->string('phone')->trim()->toString();
+        $mend(
+            $pass, $request->string('name')->trim()->toString(), $phone === '' ? '' : PhoneNumber::written($phone, $country),
+            MailAddress::of($request->input('email')), $request->filled('clock') ? $request->integer('clock') : null,
+        );
+
+        return new JsonResponse(PassData::of($pass->refresh(), Clock::now()));
+    }
+
+    public function student(Pass $pass, Request $request, MendStudent $mend): JsonResponse
+    {
+        $request->validate(['was' => ['required', 'string', 'max:200'], 'name' => ['required', 'string', new PersonName]]);
+        $mend($pass, $request->string('was')->toString(), $request->string('name')->trim()->toString(), Clock::now());
+
+        return new JsonResponse(PassData::of($pass->refresh(), Clock::now()));
+    }
+
+    /** A look changes nothing: programs that look through mail open its links too. */
+    public function addressPage(Pass $pass, string $key): Response
+    {
+        $email = ConfirmAddress::addressOf($pass, $key) ?? abort(404);
+        $done = $pass->email === $email && $pass->confirmed_at !== null;
+
+        return $this->address($pass, $email, $done ? null : "/p/{$pass->token()}/address/$key");
+    }
+
+    public function confirmAddress(Pass $pass, string $key, ConfirmAddress $confirm): Response
+    {
+        $email = ConfirmAddress::addressOf($pass, $key) ?? abort(404);
+        $confirm($pass, $email, Clock::now());
+
+        return $this->address($pass->refresh(), $email, null);
+    }
+
+    private function address(Pass $pass, string $email, ?string $press): Response
+    {
+        $words = $press === null
+            ? ['heading' => Words::say('booking.address_done', ['email' => $email]), 'more' => '']
+            : ['heading' => Words::say('booking.address_asked', ['email' => $email]), 'more' => Words::say('booking.address_asked_more')];
+
+        return new Response(view('plain.address', $words + ['pass' => $pass, 'press' => $press, 'school' => School::query()->first()->name ?? ''])->render(), 200, ['Cache-Control' => 'no-store, private']);
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Booking\BookSlot;
+use App\Booking\CancelBooking;
+use App\Booking\CancelRequest;
+use App\Booking\MoveBooking;
+use App\Framework\Asked;
+use App\Framework\Clock;
+use App\Framework\Refused;
+use App\Framework\SlotKey;
+use App\Framework\Words;
+use App\Models\Booking;
+use App\Models\MailAddress;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Models\PersonName;
+use App\Models\Sheet;
+use App\Models\Wants;
+use App\Passes\UndoChange;
+use App\Timetables\Asking;
+use App\Waiting\JoinWaiting;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** The same without scripts: forms that come back with what is wrong, and pages that say what was done. */
+final class PlainController
+{
+    public function form(Sheet $sheet, Request $request): Response
+    {
+        return $this->formOf($sheet, ['slot' => Asked::word($request, 'slot'), 'typed' => ['pass' => Asked::word($request, 'pass')], 'said' => [], 'message' => ''], 200);
+    }
+
+    /** The form comes back with what was typed and what is wrong, or with the pass. */
+    public function book(Sheet $sheet, Request $request, BookSlot $bookSlot): Response|RedirectResponse
+    {
+        $typed = $request->except('_token');
+        $typed['answers'] = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
+        $said = [];
+        try {
+            $booking = $bookSlot($sheet, $this->checked($request, $typed)->wish(), Clock::now());
+
+            // So that a reload is a look, and the address is the pass's.
+            return new RedirectResponse('/p/'.$booking->pass->token(), 303);
+        } catch (ValidationException $failure) {
+            $said = self::firstOfEach($failure);
+            [$message, $status] = [Words::say('booking.look_again'), 422];
+        } catch (Refused $refused) {
+            // Under a key that is used up nothing can be sent again.
+            unset($typed['request_key']);
+            [$message, $status] = [$refused->getMessage(), 409];
+        }
+
+        return $this->formOf($sheet, ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => self::shown($typed), 'said' => $said, 'message' => $message], $status);
+    }
+
+    public function wait(Sheet $sheet, Request $request, JoinWaiting $join): Response
+    {
+        $said = [];
+        $message = Words::say('booking.line_sent');
+        $status = 200;
+        try {
+            $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
+            $join($sheet, null, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet));
+        } catch (ValidationException $failure) {
+            $said = self::firstOfEach($failure);
+            [$message, $status] = [Words::say('booking.look_again'), 422];
+        } catch (Refused $refused) {
+            [$message, $status] = [$refused->getMessage(), 409];
+        }
+        $typed = ['name' => Asked::word($request, 'name'), 'email' => Asked::word($request, 'email')];
+
+        return $this->page('plain.wait', ['sheet' => $sheet, 'said' => $said, 'message' => $message, 'done' => $status === 200, 'typed' => $typed], $status);
+    }
+
+    public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, CancelBooking $cancel): Response|RedirectResponse
+    {
+        return $this->acted($pass, static function () use ($booking, $request, $cancel): void {
+            PassBookingController::ahead($booking);
+            $cancel($booking, Party::Visitor, $request->note(), undoFrom: Clock::now());
+        });
+    }
+
+    public function move(Pass $pass, Booking $booking, Request $request, MoveBooking $move): Response|RedirectResponse
+    {
+        $request->validate(['slot' => ['required', 'string', SlotKey::RULE]]);
+
+        return $this->acted($pass, static function () use ($booking, $request, $move): void {
+            PassBookingController::ahead($booking);
+            $move($booking, SlotKey::instant($request->string('slot')->toString()), Party::Visitor, '', Clock::now());
+        });
+    }
+
+    public function undo(Pass $pass, Booking $booking, UndoChange $undo): Response|RedirectResponse
+    {
+        return $this->acted($pass, static fn () => $undo($booking, Clock::now()));
+    }
+
+    private function acted(Pass $pass, \Closure $act): Response|RedirectResponse
+    {
+        try {
+            $act();
+        } catch (Refused $refused) {
+            return $this->page('plain.refused', ['message' => $refused->getMessage(), 'back' => '/p/'.$pass->token()], 409);
+        }
+
+        return new RedirectResponse('/p/'.$pass->token(), 303);
+    }
+
+    /**
+     * A form is one visitor's: it is never kept and shown to another.
+     *
+     * @param  array<string, mixed>  $with
+     */
+    private function formOf(Sheet $sheet, array $with, int $status): Response
+    {
+        $typed = is_array($with['typed'] ?? null) ? $with['typed'] : [];
+        $pass = Pass::byToken($typed['pass'] ?? null);
+        $who = $pass === null ? Asking::anybody() : Asking::holder($pass);
+
+        return $this->page('plain.form', ['sheet' => VisitSheetData::of($sheet, Clock::now(), $who), 'pass' => $pass, 'students' => $pass === null ? [] : PassData::students($pass)] + $with, $status);
+    }
+
+    /** @param  array<string, mixed>  $with */
+    private function page(string $view, array $with, int $status): Response
+    {
+        return new Response(view($view, $with)->render(), $status, ['Cache-Control' => 'no-store, private']);
+    }
+
+    /** @return array<string, string> */
+    private static function firstOfEach(ValidationException $failure): array
+    {
+        return array_map(static fn (array $messages): string => (string) $messages[0], $failure->errors());
+    }
+
+    /**
+     * What was typed, as far as a form can show it again.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return array<string, mixed>
+     */
+    private static function shown(array $typed): array
+    {
+        $answers = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
+        $several = static fn (mixed $one): bool => is_string($one) || (is_array($one) && array_filter($one, is_string(...)) === $one);
+
+        return array_filter($typed, is_string(...)) + ['answers' => array_filter($answers, $several)];
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    private function checked(Request $request, array $typed): BookingRequest
+    {
+        $form = BookingRequest::createFrom($request->duplicate(request: $typed));
+        $form->setContainer(app())->setRedirector(app('redirect'));
+        $form->validateResolved();
+
+        return $form;
+    }
+}

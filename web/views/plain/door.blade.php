@@ -1,0 +1,14 @@
+<main class="sheet-of-paper">
+<p><a href="/">{{ $door['school'] }}</a></p>
+<h1>{{ $door['host']['name'] }}</h1>
+<p>{{ implode(', ', array_filter([$door['host']['title'], $door['host']['subject']])) }}</p>
+@foreach ($door['sheets'] as $sheet)
+<h2><a href="{{ $sheet['path'] }}">{{ $sheet['title'] }}</a></h2>
+@if ($sheet['intro'] !== '')<p>{{ $sheet['intro'] }}</p>@endif
+<p>{{ $sheet['next'] }}</p>
+@endforeach
+@if ($door['sheets'] === [])
+<p>Nothing can be booked here just now. <a href="/">See who else can be met.</a></p>
+@endif
+@include('plain.office', ['phone' => $door['office']])
+</main>

@@ -1,0 +1,1 @@
+<p>{{ App\Framework\Words::say('booking.office', ['phone' => $phone === '' ? 'none' : $phone]) }}</p>
