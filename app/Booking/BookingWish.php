@@ -6,7 +6,7 @@ namespace App\Booking;
 
 use App\Models\Party;
 
-/** What a visitor asks for when they press "Keep this time". */
+/** What a visitor asks for when they press "Book this time". */
 final readonly class BookingWish
 {
     /** @param  array<string, mixed>  $answers  by question, already checked against the sheet's */

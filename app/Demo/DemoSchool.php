@@ -81,6 +81,7 @@ final class DemoSchool
         return School::query()->firstOrCreate(['name' => 'Gannet Cove School'], [
             'zone' => self::ZONE,
             'country' => 'CA',
+            'phone' => '+1 902-555-0100',
             'terms' => [
                 ['name' => 'Autumn term', 'first' => "$year-09-07", 'last' => "$year-12-18"],
                 ['name' => 'Spring term', 'first' => "$next-01-04", 'last' => "$next-06-25"],

@@ -36,12 +36,12 @@ test('from signing in to a booked slot and back to a free one', async ({ page, b
     const tab = visitor.getByRole('button', { name: /16:15 to 16:30, free/ });
     expect((await tab.boundingBox())!.height).toBeGreaterThanOrEqual(44);
     await tab.click();
-    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByText('Please fill this in.')).toHaveCount(4);
     await expect(visitor.getByLabel('Student’s name')).toBeFocused();
     await expectSound(visitor);
     await answer(visitor, 'Esme Byrne', email);
-    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
     await expect(visitor.getByText('Esme Byrne')).toBeVisible();
     await expectSound(visitor);
@@ -94,16 +94,16 @@ test('somebody was quicker: what was typed is kept, and the nearest times are on
         await visitor.getByRole('button', { name: /16:15 to 16:30, free/ }).click();
         await answer(visitor, visitor === slow ? 'Slow Student' : 'Quick Student', 'someone@mail.example');
     }
-    await quick.getByRole('button', { name: 'Keep this time' }).click();
+    await quick.getByRole('button', { name: 'Book this time' }).click();
     await expect(quick.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
 
-    await slow.getByRole('button', { name: 'Keep this time' }).click();
+    await slow.getByRole('button', { name: 'Book this time' }).click();
     await expect(slow.getByText(/^Somebody has just taken 16:15\./)).toBeVisible();
     await expectSound(slow);
     await expect(slow.locator('[data-key$="16:15:00Z"], [data-tab].taken')).toHaveCount(1);
     await slow.getByRole('button', { name: '16:30', exact: true }).click();
     await expect(slow.getByLabel('Student’s name')).toHaveValue('Slow Student');
-    await slow.getByRole('button', { name: 'Keep this time' }).click();
+    await slow.getByRole('button', { name: 'Book this time' }).click();
     await expect(slow.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
 
     // The host cancels one with a message.
@@ -128,10 +128,10 @@ test('a lost answer books once', async ({ page, browser }) => {
         await route.fetch();
         await route.abort();
     });
-    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByText('No answer came.')).toBeVisible();
     await visitor.unroute('**/bookings');
-    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
     // The address is the pass's from now on: a reload keeps it, and back leads to the sheet.
     await expect(visitor).toHaveURL(/\/p\/[\w-]{43}$/);

@@ -100,7 +100,7 @@ export async function bookBy(browser: Browser, link: string, time: string, stude
     await visitor.goto(link);
     await visitor.getByRole('button', { name: new RegExp(`, ${time} to .*, free`) }).click();
     await answer(visitor, student, `${student.replaceAll(' ', '.').toLowerCase()}@mail.example`);
-    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
     await context.close();
 }

@@ -19,7 +19,7 @@ test('a second child on the same pass, a guest, and a move', async ({ page, brow
     await visitor.getByRole('button', { name: /16:00 to 16:15, free/ }).click();
     await expect(visitor.getByText(/Nobody else can take it for [45]:/)).toBeVisible();
     await answer(visitor, 'Older Child', email);
-    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
     await visitor.getByRole('button', { name: 'And another time here' }).click();
     // What is theirs already cannot be had twice: it is cut out.
@@ -27,7 +27,7 @@ test('a second child on the same pass, a guest, and a move', async ({ page, brow
     await visitor.getByRole('button', { name: /16:30 to 16:45, free/ }).click();
     await expect(visitor.getByLabel('Your name')).toBeHidden();
     await visitor.getByLabel('Student’s name').fill('Younger Child');
-    await visitor.getByRole('button', { name: 'Keep this time' }).click();
+    await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
     await expect(visitor.getByText('Older Child')).toBeVisible();
     await visitor.getByRole('link', { name: 'your pass' }).first().click();
@@ -55,7 +55,7 @@ test('all taken: a place in line, and the time that comes free', async ({ page, 
     await first.goto(link);
     await first.getByRole('button', { name: /16:00 to 16:15, free/ }).click();
     await answer(first, 'Quick Child', 'quick@mail.example');
-    await first.getByRole('button', { name: 'Keep this time' }).click();
+    await first.getByRole('button', { name: 'Book this time' }).click();
     await expect(first.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
 
     const email = `waits.${Date.now()}@mail.example`;
@@ -90,12 +90,12 @@ test('all taken: a place in line, and the time that comes free', async ({ page, 
     await second.goto(offer!);
     await expect(second.getByRole('heading', { name: /16:00 to 16:15/ })).toBeVisible();
     await second.getByLabel('Student’s name').fill('Patient Child');
-    await second.getByRole('button', { name: 'Keep this time' }).click();
+    await second.getByRole('button', { name: 'Book this time' }).click();
     await expect(second.getByText('Please fill this in.')).toBeVisible();
     await second.getByLabel('Your name').fill('Patient Parent');
     await second.getByLabel('E-mail address').fill(email);
     await second.getByLabel('Phone number').fill('902 555 0123');
-    await second.getByRole('button', { name: 'Keep this time' }).click();
+    await second.getByRole('button', { name: 'Book this time' }).click();
     await expect(second.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
 });
 
@@ -162,13 +162,13 @@ test('scripts off: the times can be read and the form books', async ({ page, bro
     await plain.goto(link);
     await plain.getByRole('link', { name: '16:15 to 16:30' }).click();
     await plain.getByLabel('Your name').fill('Plain Parent');
-    await plain.getByRole('button', { name: 'Keep this time' }).click();
+    await plain.getByRole('button', { name: 'Book this time' }).click();
     await expect(plain.getByText('Please fill this in.').first()).toBeVisible();
     await expect(plain.getByLabel('Your name')).toHaveValue('Plain Parent');
     await plain.getByLabel('E-mail address').fill('plain@mail.example');
     await plain.getByLabel('Student’s name').fill('Plain Child');
     await plain.getByLabel('Phone number').fill('902 555 0188');
-    await plain.getByRole('button', { name: 'Keep this time' }).click();
+    await plain.getByRole('button', { name: 'Book this time' }).click();
     await expect(plain.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
 });
 

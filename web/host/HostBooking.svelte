@@ -66,6 +66,7 @@
                 · <a class="inline-block py-1" href="tel:{booking.phone.replace(/[^+\d]/g, '')}">{booking.phone}</a>
             {/if}
             {#if booking.email}· <a class="inline-block py-1" href="mailto:{booking.email}">{booking.email}</a>{/if}
+            {#if booking.state === 'kept'}<span class="chip">address not confirmed yet</span>{/if}
             {#if booking.made_by === 'office'}<span class="chip">by the office</span>{/if}
         </p>
         {#if booking.mail_failure}<p class="notice">

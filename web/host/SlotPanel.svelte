@@ -18,7 +18,7 @@
     let box = $state<HTMLElement>();
     $effect(() => box?.focus());
     const here = $derived(
-        sheet.bookings.filter((one) => one.key === slot.key && (one.state === 'booked' || one.state === 'asked')),
+        sheet.bookings.filter((one) => one.key === slot.key && one.state !== 'cancelled' && one.state !== 'declined'),
     );
 
     async function set(closed: boolean, extra: number) {

@@ -29,6 +29,11 @@ class Clock {
         return `${hour % 12 || 12}:${minute} ${hour % 24 < 12 ? 'am' : 'pm'}`;
     }
 
+    /** A sentence of the server's with every time in it as this reader reads it. */
+    all(sentence: string): string {
+        return sentence.replace(/\b\d{2}:\d{2}\b/g, (time) => this.say(time));
+    }
+
     /** Without am or pm, where there is little room and the hour marks tell. */
     brief(time: string): string {
         return this.say(time).replace(/ [ap]m$/, '');

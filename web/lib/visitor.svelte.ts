@@ -16,6 +16,12 @@ export class Visitor {
     typed = $state<Typed>({ name: '', email: '', place: null, answers: {} });
     /** The path of the pass on which the next booking goes, once there is one. */
     pass = $state<string | null>(null);
+    /** Who the pass says they are, once it has answered. */
+    known = $state<Pick<Schema['Pass'], 'name' | 'email' | 'phone' | 'students'> | null>(null);
+    /** Whether what was kept is over, so that others can take it. */
+    over = $state(false);
+    /** Whether it was made longer, which it can be once. */
+    lengthened = $state(false);
     /** Seconds for which the picked time is still kept; null when it is not. */
     left = $state<number | null>(null);
 
@@ -41,11 +47,21 @@ export class Visitor {
         } catch {
             // Somebody else's storage, or none: begin with nothing.
         }
+        void this.meet();
         addEventListener('pagehide', () => this.release());
     }
 
     get token(): string | null {
         return this.pass?.slice('/p/'.length) ?? null;
+    }
+
+    /** Asks the pass who this is, so that nothing is typed twice; a pass that is none is forgotten. */
+    async meet(): Promise<void> {
+        const token = this.token;
+        if (token === null) return;
+        const answer = await ask(api.GET('/api/p/{token}', { params: { path: { token } } }));
+        if (answer.data) this.known = answer.data;
+        else if (answer.status === 404) this.forgetPass();
     }
 
     remember(): void {
@@ -55,6 +71,7 @@ export class Visitor {
     /** The student changes with the next booking; the visitor stays. */
     another(pass: Schema['Pass']): void {
         this.pass = pass.path;
+        this.known = pass;
         sessionStorage.setItem(PASS, pass.path);
         delete this.typed.answers.student;
         this.remember();
@@ -62,6 +79,7 @@ export class Visitor {
 
     forgetPass(): void {
         this.pass = null;
+        this.known = null;
         sessionStorage.removeItem(PASS);
     }
 
@@ -73,6 +91,7 @@ export class Visitor {
                 body: { slot, keep_key: this.keepKey, host },
             }),
         );
+        this.lengthened = false;
         if (answer.data) {
             this.#count(answer.data.seconds);
             return null;
@@ -84,12 +103,28 @@ export class Visitor {
     #count(seconds: number | null): void {
         clearInterval(this.#clock);
         this.left = seconds;
+        this.over = false;
         if (seconds === null) return;
         this.#ends = Date.now() + seconds * 1000;
         this.#clock = setInterval(() => {
             this.left = Math.max(0, Math.round((this.#ends - Date.now()) / 1000));
-            if (this.left === 0) this.#count(null);
+            if (this.left === 0) {
+                this.#count(null);
+                this.over = true;
+            }
         }, 1000);
+    }
+
+    /** As long again, once. */
+    async longer(): Promise<void> {
+        const answer = await ask(
+            api.POST('/api/s/{slug}/keep-longer', {
+                params: { path: { slug: this.#slug } },
+                body: { keep_key: this.keepKey },
+            }),
+        );
+        this.lengthened = true;
+        if (answer.data?.seconds != null) this.#count(answer.data.seconds);
     }
 
     /** Booked: nothing is only kept any more. */

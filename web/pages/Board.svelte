@@ -2,15 +2,18 @@
     /** The school's public page: who can be met, searched as one types. */
     import { api, ask, type Schema } from '../lib/api';
     import Field from '../parts/Field.svelte';
+    import { clock } from '../lib/clock.svelte';
     import Masthead from '../parts/Masthead.svelte';
+    import Office from '../parts/Office.svelte';
 
     interface Props {
         school: string;
+        office: string;
         rounds: Schema['Round'][];
         doors: Schema['Door'][];
         titles: string[];
     }
-    let { school, rounds, doors, titles }: Props = $props();
+    let { school, office, rounds, doors, titles }: Props = $props();
 
     let sought = $state('');
     let email = $state('');
@@ -42,7 +45,7 @@
     <Masthead {school} />
     <h1>Meet our staff</h1>
     {#if doors.length === 0}
-        <p class="mt-4">Nothing can be booked just now. The office knows when the next meetings are.</p>
+        <p class="mt-4">Nothing can be booked just now.</p>
     {:else}
         <p class="mt-2 max-w-prose">Choose who you would like to meet, then pick a time. No account is needed.</p>
         {#if rounds.length > 0}
@@ -85,7 +88,7 @@
                         {#each door.sheets as sheet (sheet.path)}
                             <li class="text-faint">
                                 <a href={sheet.path} class="inline-block py-1">{sheet.title}</a> ·
-                                {sheet.next === null ? 'every time is taken' : `free ${sheet.next}`}
+                                {clock.all(sheet.next)}
                             </li>
                         {/each}
                     </ul>
@@ -122,5 +125,6 @@
             </form>
         {/if}
     </section>
-    <p class="mt-10"><a class="inline-block py-2" href="/staff">For staff: sign in</a></p>
+    <Office phone={office} />
+    <p class="mt-4"><a class="inline-block py-2" href="/staff">For staff: sign in</a></p>
 </main>

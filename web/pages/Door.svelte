@@ -1,14 +1,17 @@
 <script lang="ts">
     /** A staff member's door: who this is, and what can be booked with them. */
     import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
     import Masthead from '../parts/Masthead.svelte';
+    import Office from '../parts/Office.svelte';
 
     interface Props {
         school: string;
+        office: string;
         host: Schema['Host'];
-        sheets: { path: string; title: string; intro: string; next: string | null }[];
+        sheets: { path: string; title: string; intro: string; next: string }[];
     }
-    let { school, host, sheets }: Props = $props();
+    let { school, office, host, sheets }: Props = $props();
 </script>
 
 <main class="sheet-of-paper">
@@ -22,7 +25,7 @@
     </div>
     {#if sheets.length === 0}
         <p class="mt-6">
-            Nothing can be booked here just now. <a href="/">See who else can be met</a>, or ask the office.
+            Nothing can be booked here just now. <a href="/">See who else can be met</a>.
         </p>
     {/if}
     <ul class="mt-6 grid max-w-3xl gap-4">
@@ -31,9 +34,10 @@
                 <h2><a href={sheet.path} class="inline-block py-1">{sheet.title}</a></h2>
                 {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
                 <p class="mt-1 text-faint">
-                    {sheet.next === null ? 'Every time is taken.' : `The next free time: ${sheet.next}.`}
+                    {clock.all(sheet.next)}
                 </p>
             </li>
         {/each}
     </ul>
+    <Office phone={office} />
 </main>

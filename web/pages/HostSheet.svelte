@@ -17,7 +17,7 @@
 
     let changed = $state<Schema['HostSheet'] | null>(null);
     const sheet = $derived(changed ?? first);
-    const booked = $derived(sheet.bookings.filter((one) => one.state === 'booked' || one.state === 'asked'));
+    const booked = $derived(sheet.bookings.filter((one) => one.state !== 'cancelled' && one.state !== 'declined'));
     const asked = $derived(booked.filter((one) => one.state === 'asked'));
     const off = $derived(sheet.bookings.filter((one) => one.state === 'cancelled' || one.state === 'declined'));
     let message = $state('');

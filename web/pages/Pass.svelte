@@ -2,8 +2,11 @@
     /** A visitor's private page for their bookings. */
     import { api, ask, type Schema } from '../lib/api';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
+    import Holder from '../parts/Holder.svelte';
+    import KeepThisPass from '../parts/KeepThisPass.svelte';
     import Masthead from '../parts/Masthead.svelte';
-    import PassBooking from '../parts/PassBooking.svelte';
+    import Office from '../parts/Office.svelte';
+    import PassView from '../parts/PassView.svelte';
 
     let first: Schema['Pass'] = $props();
 
@@ -34,45 +37,35 @@
             <h1>Your pass</h1>
             <span class="no-print ml-auto"><ClockSwitch /></span>
         </div>
-        <p class="mb-6 text-faint">
+        <p class="mb-5 text-faint">
             For {pass.name}. Whoever has this page’s address can change these bookings, so keep it to yourself.
         </p>
-        {#if pass.bookings.length === 0}
-            <p>Nothing is booked on this pass.</p>
-        {/if}
-        <div class="grid gap-5">
-            {#each pass.bookings as booking (booking.id)}
-                <PassBooking {pass} {booking} changed={(now) => (changed = now)} />
-            {/each}
-        </div>
+        {#if !pass.email}<KeepThisPass {pass} />{/if}
+        <PassView {pass} changed={(now) => (changed = now)} />
         <section class="no-print mt-8" aria-labelledby="more">
             <h2 id="more" class="mb-3">All of it</h2>
             <div class="flex flex-wrap gap-3">
                 <a class="press main" href="/" onclick={carry}>Book another meeting</a>
                 <a class="press" href="{pass.path}/bookings.ics" download>All in one calendar file</a>
                 <a class="press" href={feed}>Follow it in your calendar</a>
-                <button type="button" class="press" onclick={() => print()}>Print</button>
+                <button type="button" class="press" onclick={() => print()}>Print the plan</button>
             </div>
-            <details class="mt-5">
-                <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                    >This pass on another device, or a new address for it</summary
-                >
-                <img
-                    src="{pass.path}/qr.svg"
-                    alt="QR code of this pass"
-                    width="190"
-                    height="190"
-                    class="my-3 bg-white"
-                />
-                <p class="mb-2">
-                    If somebody has seen the address who should not: a new one makes the old one worthless.
-                </p>
-                <button type="button" class="press away" onclick={renew}>Give it a new address</button>
-                {#if renewed}<p class="good-news mt-3" role="status">
+        </section>
+        <Holder {pass} changed={(now) => (changed = now)} />
+        <details class="no-print mt-5">
+            <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
+                >This pass on another device, or a new address for it</summary
+            >
+            <img src="{pass.path}/qr.svg" alt="QR code of this pass" width="190" height="190" class="my-3 bg-white" />
+            <p class="mb-2">If somebody has seen the address who should not: a new one makes the old one worthless.</p>
+            <button type="button" class="press away" onclick={renew}>Give it a new address</button>
+            <div role="status">
+                {#if renewed}<p class="good-news mt-3">
                         This page has a new address now. Messages that come later carry it.
                     </p>{/if}
-                {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
-            </details>
-        </section>
+            </div>
+            {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
+        </details>
+        <Office phone={pass.office} />
     </div>
 </main>

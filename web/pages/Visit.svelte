@@ -4,14 +4,16 @@
     import { standFor } from '../lib/address';
     import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
-    import { elsewhere } from '../lib/elsewhere';
+    import { elsewhere, elsewhereBriefly, ownCity } from '../lib/elsewhere';
     import { EVERYTHING, kept, type Sifted } from '../lib/sifted';
     import { Visitor } from '../lib/visitor.svelte';
     import Answers from '../parts/Answers.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import HostName from '../parts/HostName.svelte';
     import Masthead from '../parts/Masthead.svelte';
-    import PassBooking from '../parts/PassBooking.svelte';
+    import KeepThisPass from '../parts/KeepThisPass.svelte';
+    import Office from '../parts/Office.svelte';
+    import PassView from '../parts/PassView.svelte';
     import Ruler from '../parts/Ruler.svelte';
     import Sieve from '../parts/Sieve.svelte';
     import Waiting from '../parts/Waiting.svelte';
@@ -35,7 +37,11 @@
     const wished = new URLSearchParams(location.search).get('with');
     // svelte-ignore state_referenced_locally -- what the page came with
     const host = first.choose_host.some((one) => one.slug === wished) ? wished : null;
-    let sifted = $state.raw<Sifted>({ ...EVERYTHING, host });
+    // From a message that offers a time at a place.
+    const there = Number(new URLSearchParams(location.search).get('place'));
+    // svelte-ignore state_referenced_locally -- what the page came with
+    const place = first.places.some((one) => one.id === there) ? there : null;
+    let sifted = $state.raw<Sifted>({ ...EVERYTHING, host, place });
     let etag = '';
 
     const narrowed = $derived(sifted.part !== 'any' || sifted.place !== null || sifted.host !== null);
@@ -166,8 +172,32 @@
     const mine = $derived(pass?.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug)));
     const chosenHost = $derived(sheet.choose_host.find((one) => one.slug === chosen?.host)?.name);
     const otherClock = $derived(chosen ? elsewhere(chosen.slot.key, sheet.zone_name) : null);
-    /** The nearest free times, as the server found them, in this reader's own clock. */
-    const said = (text: string) => text.replace(/\b\d{2}:\d{2}\b/g, (time) => clock.say(time));
+    /** The picked time, as the page knows it now: whether it can still be had once it is not kept any more. */
+    const still = $derived(chosen ? find(chosen.slot.key)?.slot.state === 'free' : false);
+    const again = () => chosen && pick(chosen.slot, chosen.day);
+    $effect(() => {
+        if (visitor.over) void refresh(true);
+    });
+    const city = $derived(listed(days)[0] === undefined ? null : ownCity(listed(days)[0]!.slot.key, sheet.zone_name));
+    const own = (slot: Schema['Slot']) => {
+        const time = elsewhereBriefly(slot.key, sheet.zone_name);
+        return time === null ? '' : ` (${time} on your clock)`;
+    };
+
+    const NONE: Record<NonNullable<Schema['VisitSheet']['none']>, string> = {
+        taken: 'Every time is taken',
+        opens: 'Not open yet',
+        enough: 'You have booked here already',
+        'too late': 'Booking has closed for the times that are left',
+        over: 'No more times are planned here just now',
+    };
+    const heading = $derived(
+        sheet.none === null
+            ? 'Pick a time'
+            : sheet.none === 'opens' && sheet.opens
+              ? `Opens ${clock.all(sheet.opens)}`
+              : NONE[sheet.none],
+    );
 </script>
 
 <svelte:element this={preview ? 'div' : 'main'} class="sheet-of-paper">
@@ -179,18 +209,25 @@
         {#each sheet.places as place (place.id)}
             <li><span class="font-semibold text-ink">{place.label}.</span> {place.directions}</li>
         {/each}
-        <li>Times are {sheet.zone}. {said(sheet.rules.join(' '))}</li>
+        <li>Times are {sheet.zone}. {clock.all(sheet.rules.join(' '))}</li>
     </ul>
 
     {#if pass}
         <section class="mt-8 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-labelledby="yours">
-            {#if mine?.state === 'booked' || mine?.state === 'asked'}
+            {#if mine?.state === 'booked' || mine?.state === 'asked' || mine?.state === 'kept'}
                 <div class="good-news mb-4">
                     <h2 id="yours">
-                        {mine.state === 'asked' ? 'You have asked for this time.' : 'This time is yours.'}
+                        {mine.state === 'asked'
+                            ? 'You have asked for this time.'
+                            : mine.state === 'kept'
+                              ? 'One press more: look into your mail.'
+                              : 'This time is yours.'}
                     </h2>
                     <p>
-                        {#if pass.email}A message is on its way to {pass.email}.
+                        {#if mine.state === 'kept'}This time is kept for you until {clock.all(
+                                mine.confirm_until ?? '',
+                            )}. Press what stands in the message to {pass.email}, and it is booked.
+                        {:else if pass.email}A message is on its way to {pass.email}.
                         {/if}Everything stays on
                         <a href={pass.path}>your pass</a>; keep its address to yourself.
                     </p>
@@ -202,49 +239,54 @@
                 <button type="button" class="press main" onclick={() => more(pass!)}>And another time here</button>
                 <a class="press" href="/" onclick={() => visitor.another(pass!)}>And another teacher</a>
             </div>
-            <div class="grid gap-5">
-                {#each pass.bookings as booking (booking.id)}
-                    <PassBooking {pass} {booking} changed={(now) => (pass = now)} />
-                {/each}
-            </div>
+            {#if !pass.email}<KeepThisPass {pass} />{/if}
+            <PassView {pass} changed={(now) => (pass = now)} />
         </section>
     {:else if sheet.state !== 'open'}
         <section class="slip mt-8 max-w-3xl">
             <h2>{sheet.state === 'paused' ? 'Booking is paused just now' : 'Booking has closed'}</h2>
             <p class="mt-2 whitespace-pre-line">
-                {sheet.note || 'Times that are booked stand. The office can help with anything else.'}
+                {sheet.note || 'Times that are booked stand.'}
             </p>
+            <Office phone={sheet.phone} />
         </section>
     {:else}
         <section class="mt-8" aria-labelledby="times">
             <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
-                <h2 id="times">
-                    {sheet.earliest !== null
-                        ? 'Pick a time'
-                        : sheet.opens
-                          ? `Opens ${sheet.opens}`
-                          : 'Every time is taken'}
-                </h2>
-                <p class="text-faint">
-                    {sheet.free} free{sheet.later || from ? ' on these days' : ''}
-                </p>
+                <h2 id="times">{heading}</h2>
+                {#if sheet.none === null}<p class="text-faint">
+                        {sheet.later || from ? `${sheet.free} free on these days` : `${sheet.free} free`}
+                    </p>{/if}
                 <span class="ml-auto"><ClockSwitch /></span>
             </div>
             {#if early && !chosen}
                 <p class="mb-3">
                     The earliest:
                     <button type="button" class="press ml-1" onclick={() => pick(early.slot, early.label)}
-                        >{early.slot.day}, {clock.say(early.slot.from)}</button
+                        >{early.slot.day}, {clock.say(early.slot.from)}{own(early.slot)}</button
                     >
                 </p>
             {/if}
             <Sieve {sheet} bind:sifted />
-            {#if sheet.earliest === null && !sheet.opens}<p class="mb-4">
-                    Look in again later: a time that somebody gives back is free at once. Or ring the office.
-                </p>{/if}
+            {#if sheet.none === 'opens' && sheet.opens_first}
+                <p class="mb-4">
+                    The first: {sheet.opens_first.day}, {clock.say(sheet.opens_first.from)}{own(sheet.opens_first)}.
+                </p>
+            {:else if sheet.none === 'enough' && visitor.pass}
+                <p class="mb-4"><a class="press" href={visitor.pass}>Move that booking, on your pass</a></p>
+            {:else if sheet.none !== null}
+                {#if sheet.waiting && sheet.none === 'taken'}<Waiting {sheet} {visitor} {sifted} full />{/if}
+                <Office phone={sheet.phone} />
+            {/if}
+            {#if city}<p class="mb-3 text-faint">The small times are your own clock, in {city}.</p>{/if}
             <div class="grid gap-6">
                 {#each days as day (day.date)}
-                    <Ruler {day} chosen={chosen?.slot.key} pick={(slot) => pick(slot, day.label)} />
+                    <Ruler
+                        {day}
+                        zone={sheet.zone_name}
+                        chosen={chosen?.slot.key}
+                        pick={(slot) => pick(slot, day.label)}
+                    />
                 {/each}
             </div>
             <div class="mt-4 flex flex-wrap gap-3">
@@ -259,7 +301,7 @@
         {#if gone}
             <section class="mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-label="That time is gone">
                 <div class="notice" role="alert">
-                    <p class="font-semibold">{said(gone.message)}</p>
+                    <p class="font-semibold">{clock.all(gone.message)}</p>
                     <p>What you typed is kept.</p>
                 </div>
                 <div class="mt-3 flex flex-wrap gap-3">
@@ -269,7 +311,7 @@
                             class="press"
                             onclick={() => pick(near, find(near.key)?.label ?? near.day)}
                         >
-                            {sheet.days.length > 1 ? `${near.day} ` : ''}{clock.say(near.from)}
+                            {sheet.days.length > 1 ? `${near.day} ` : ''}{clock.say(near.from)}{own(near)}
                         </button>
                     {/each}
                 </div>
@@ -285,9 +327,19 @@
                     <button type="button" class="link" onclick={another}> Another time </button>
                     {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
                 </div>
-                <Answers {sheet} slot={chosen.slot} host={chosen.host} {visitor} booked={yours} {beaten} />
+                <Answers
+                    {sheet}
+                    slot={chosen.slot}
+                    host={chosen.host}
+                    {visitor}
+                    booked={yours}
+                    {beaten}
+                    free={still}
+                    {again}
+                />
             </section>
         {/if}
-        {#if sheet.waiting && !chosen}<Waiting {sheet} {visitor} />{/if}
+        {#if sheet.waiting && !chosen && sheet.none === null}<Waiting {sheet} {visitor} {sifted} />{/if}
+        {#if sheet.none === null}<Office phone={sheet.phone} />{/if}
     {/if}
 </svelte:element>

@@ -1,10 +1,14 @@
 <script lang="ts">
     /** What is asked of a visitor, in place, once a time is picked. */
     import { api, ask, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
     import { newKey } from '../lib/key';
     import type { Visitor } from '../lib/visitor.svelte';
     import Answer from './Answer.svelte';
+    import AskToJoin from './AskToJoin.svelte';
     import Field from './Field.svelte';
+    import Keep from './Keep.svelte';
+    import Student from './Student.svelte';
 
     interface Props {
         sheet: Schema['VisitSheet'];
@@ -14,11 +18,16 @@
         visitor: Visitor;
         booked: (pass: Schema['Pass']) => void;
         beaten: (gone: Schema['Gone']) => void;
+        /** Whether the time can still be had, once it is not kept any more. */
+        free: boolean;
+        /** Keeps it again. */
+        again: () => void;
     }
-    let { sheet, slot, host, visitor, booked, beaten }: Props = $props();
+    let { sheet, slot, host, visitor, booked, beaten, free, again }: Props = $props();
 
     let working = $state(false);
     let message = $state('');
+    let canJoin = $state(false);
     let fields = $state<Record<string, string>>({});
     let form = $state<HTMLFormElement>();
 
@@ -52,6 +61,7 @@
             email: typed.email,
             answers,
             pass: visitor.token,
+            clock: clock.twelve ? (12 as const) : (24 as const),
             keep_key: visitor.keepKey,
             host,
         };
@@ -59,6 +69,7 @@
         if (sent.wish !== said) sent = { wish: said, key: newKey() };
         working = true;
         message = '';
+        canJoin = false;
         const answer = await ask(
             api.POST('/api/s/{slug}/bookings', {
                 params: { path: { slug: sheet.slug } },
@@ -73,6 +84,7 @@
         }
         const gone = answer.body as Schema['Gone'] | null;
         if (answer.status === 409 && gone?.nearest) return beaten(gone);
+        canJoin = (answer.body as Schema['Problem'] | null)?.ask_to_join === true;
         if (fields['answers.phone'] && visitor.pass) visitor.forgetPass();
         message = fields.slot ?? fields.request_key ?? fields.place ?? answer.trouble.message;
         requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid], [data-wrong]')?.focus());
@@ -96,16 +108,17 @@
     }}
 >
     {#if student}
-        <Answer
+        <Student
             question={student}
-            value={typed.answers.student}
+            known={visitor.known?.students ?? []}
+            value={String(typed.answers.student ?? '')}
             error={fields['answers.student']}
             change={(value) => set('student', value)}
         />
     {/if}
     {#if visitor.pass}
         <p class="text-faint">
-            This goes on <a href={visitor.pass}>your pass</a>, with your name and phone number as before.
+            This goes on <a href={visitor.pass}>your pass</a>{visitor.known ? `, for ${visitor.known.name}` : ''}.
             <button type="button" class="link" onclick={() => visitor.forgetPass()}>Somebody else books</button>
         </p>
     {:else}
@@ -133,7 +146,9 @@
             label="E-mail address"
             type="email"
             autocomplete="email"
-            help="For your pass and the calendar entry."
+            help={sheet.confirm
+                ? 'A message goes there; the time is booked when you press what stands in it.'
+                : 'For your pass and the calendar entry.'}
             required={!sheet.email_optional}
             bind:value={typed.email}
             error={fields.email}
@@ -164,18 +179,12 @@
             {/each}
         </fieldset>
     {/if}
-    {#if message}<p class="notice" role="alert">{message}</p>{/if}
+    {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
+    {#if canJoin}<AskToJoin slug={sheet.slug} {visitor} />{/if}
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
         <button class="press main" disabled={working}
-            >{working ? 'Keeping it…' : sheet.approve ? 'Ask for this time' : 'Keep this time'}</button
+            >{working ? 'One moment…' : sheet.approve ? 'Ask for this time' : 'Book this time'}</button
         >
-        {#if visitor.left !== null}
-            <p class="text-faint tabular-nums" aria-live="off">
-                Nobody else can take it for {Math.floor(visitor.left / 60)}:{String(visitor.left % 60).padStart(
-                    2,
-                    '0',
-                )}.
-            </p>
-        {/if}
+        <Keep {visitor} {free} {again} />
     </div>
 </form>

@@ -1,6 +1,6 @@
 <script lang="ts">
     /** Another time on the same sheet, for somebody who has one already: the old one stays theirs until the new one is. */
-    import { onMount } from 'svelte';
+    import { onMount, tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import Ruler from './Ruler.svelte';
@@ -12,15 +12,18 @@
         moving?: number;
         /** Where it is now. */
         now: string;
-        move: (slot: string) => Promise<string | null>;
+        /** Whom it is with now, by the name of their door: whoever moves it is told where that would be somebody else. */
+        host?: string;
+        move: (slot: string, host: string | null) => Promise<string | null>;
     }
-    let { slug, token, moving, now, move }: Props = $props();
+    let { slug, token, moving, now, host, move }: Props = $props();
 
     let sheet = $state<Schema['VisitSheet'] | null>(null);
-    let chosen = $state<{ key: string; said: string } | null>(null);
+    let chosen = $state<{ key: string; said: string; other: { slug: string; name: string } | null } | null>(null);
     let message = $state('');
     let working = $state(false);
     let from = $state<string | null>(null);
+    let confirm = $state<HTMLElement>();
 
     async function load() {
         const answer = await ask(
@@ -40,10 +43,22 @@
     }
     onMount(load);
 
+    /** Whom one would meet there, where it is not the same one. */
+    function otherAt(slot: Schema['RulerSlot']) {
+        const there = slot.hosts ?? [];
+        return host === undefined || there.length === 0 || there.includes(host)
+            ? null
+            : (sheet?.choose_host.find((one) => one.slug === there[0]) ?? null);
+    }
+    async function show() {
+        await tick();
+        confirm?.focus({ preventScroll: true });
+        confirm?.scrollIntoView({ block: 'nearest' });
+    }
     async function press() {
         if (!chosen) return;
         working = true;
-        message = (await move(chosen.key)) ?? '';
+        message = (await move(chosen.key, chosen.other?.slug ?? null)) ?? '';
         working = false;
         if (message) void load();
     }
@@ -58,11 +73,15 @@
                     {day}
                     chosen={chosen?.key}
                     names={{ [now]: 'yours now' }}
-                    pick={(slot) =>
-                        (chosen = {
+                    zone={sheet.zone_name}
+                    pick={(slot) => {
+                        chosen = {
                             key: slot.key,
                             said: `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}`,
-                        })}
+                            other: otherAt(slot),
+                        };
+                        void show();
+                    }}
                 />
             {/each}
         </div>
@@ -75,11 +94,18 @@
                 }}>Later days</button
             >{/if}
         {#if chosen}
-            <p class="mt-3 font-semibold">{chosen.said}</p>
-            <button type="button" class="press main mt-2" disabled={working} onclick={press}
-                >{working ? 'Moving it…' : 'Move it there'}</button
-            >
+            <div tabindex="-1" bind:this={confirm}>
+                <p class="mt-3 font-semibold">{chosen.said}</p>
+                {#if chosen.other}<p class="notice mt-2">There you would meet {chosen.other.name}.</p>{/if}
+                <button type="button" class="press main mt-2" disabled={working} onclick={press}
+                    >{working
+                        ? 'Moving it…'
+                        : chosen.other
+                          ? `Move it there, with ${chosen.other.name}`
+                          : 'Move it there'}</button
+                >
+            </div>
         {/if}
     {/if}
-    {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
+    {#if message}<p class="notice mt-3" role="alert">{clock.all(message)}</p>{/if}
 </div>

@@ -3,6 +3,7 @@
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
+    import { now, phaseOf } from '../lib/now.svelte';
     import Answer from './Answer.svelte';
     import Field from './Field.svelte';
     import GiveBack from './GiveBack.svelte';
@@ -11,7 +12,7 @@
     interface Props {
         pass: Schema['Pass'];
         booking: Schema['PassBooking'];
-        changed: (pass: Schema['Pass']) => void;
+        changed: (pass: Schema['Pass'], said: string) => void;
     }
     let { pass, booking, changed }: Props = $props();
 
@@ -19,17 +20,20 @@
     const token = $derived(pass.path.slice('/p/'.length));
     const path = $derived({ token, booking: booking.id });
     let open = $state<'' | 'move' | 'guest' | 'answers'>('');
-    let guest = $state({ name: '', email: '' });
+    let guest = $state({ name: '', email: '', may_change: false });
+    let joinersMayChange = $state(false);
+    const phase = $derived(phaseOf(booking, now.at));
+    const on = $derived(!off && phase !== 'over');
     let answers = $state<Record<string, unknown>>({});
     let fields = $state<Record<string, string>>({});
     let message = $state('');
 
-    function settle(answer: { data?: Schema['Pass']; trouble?: Trouble }): string | null {
+    function settle(answer: { data?: Schema['Pass']; trouble?: Trouble }, said = ''): string | null {
         fields = answer.trouble?.fields ?? {};
         message = answer.trouble?.message ?? '';
         if (answer.data) {
             open = '';
-            changed(answer.data);
+            changed(answer.data, said);
         }
         return answer.trouble?.fields.note ?? answer.trouble?.message ?? null;
     }
@@ -39,7 +43,7 @@
         );
     const bring = async () => {
         settle(await ask(api.POST('/api/p/{token}/bookings/{booking}/guests', { params: { path }, body: guest })));
-        if (!message) guest = { name: '', email: '' };
+        if (!message) guest = { name: '', email: '', may_change: false };
     };
     const leave = async (id: number | null) =>
         settle(
@@ -58,6 +62,17 @@
                     body: { answers: answers as Record<string, never> },
                 }),
             ),
+            `Saved. ${booking.host.name} reads it as it is now.`,
+        );
+    const answerJoiner = async (joiner: number, bring: boolean) =>
+        settle(
+            await ask(
+                api.POST('/api/p/{token}/bookings/{booking}/joiners', {
+                    params: { path },
+                    body: { joiner, bring, may_change: joinersMayChange },
+                }),
+            ),
+            bring ? '' : 'They are not brought, and are told nothing.',
         );
     function show(what: typeof open) {
         open = open === what ? '' : what;
@@ -71,7 +86,12 @@
         Array.isArray(value) ? value.join(', ') : value === true ? 'yes' : value === false ? 'no' : String(value ?? '');
 </script>
 
-<article class="slip" aria-label="{booking.title}, {booking.date}, {clock.say(booking.from)}">
+<article
+    class="slip"
+    class:under-way={phase === 'now' && !off}
+    class:text-faint={phase === 'over'}
+    aria-label="{booking.title}, {booking.date}, {clock.say(booking.from)}"
+>
     {#if off}
         <p class="notice mb-3" role="status">
             {#if booking.state === 'declined'}{booking.host.name} cannot meet you at this time.{:else if booking.cancelled_by === 'visitor'}{booking.own
@@ -80,11 +100,27 @@
                 office has given this time back.{:else}{booking.host.name} had to cancel this meeting.{/if}
             {#if booking.cancel_note}<span class="block whitespace-pre-line">“{booking.cancel_note}”</span>{/if}
         </p>
+    {:else if booking.state === 'kept'}
+        <p class="notice mb-3" role="status">
+            This time is kept for you until {clock.all(booking.confirm_until ?? '')}. A message is on its way to {pass.email}:
+            press what stands in it, and the time is booked.
+        </p>
+    {:else if phase === 'over'}
+        <p class="mb-2">This meeting is over.</p>
+    {:else if phase === 'now' && booking.state === 'booked'}
+        <p class="good-news mb-3 flex flex-wrap items-center gap-3" role="status">
+            This meeting is now, until {clock.say(booking.until)}.
+            {#if booking.place.link}<a class="press main" href={booking.place.link} rel="noreferrer"
+                    >Go to the meeting</a
+                >{/if}
+        </p>
+    {:else if phase === 'soon' && booking.state === 'booked'}
+        <p class="good-news mb-3" role="status">This meeting is within the next hour.</p>
     {:else if booking.state === 'asked'}
         <p class="good-news mb-3" role="status">
             {booking.maybe
-                ? `${booking.host.name} says maybe. The time is held for you until ${booking.held_until}.`
-                : `You have asked for this time. It is held for you until ${booking.host.name} answers, at the longest until ${booking.held_until}.`}
+                ? `${booking.host.name} says maybe. The time is held for you until ${clock.all(booking.held_until ?? '')}.`
+                : `You have asked for this time. It is held for you until ${booking.host.name} answers, at the longest until ${clock.all(booking.held_until ?? '')}.`}
             {#if booking.answer_note}<span class="block">“{booking.answer_note}”</span>{/if}
         </p>
     {/if}
@@ -129,8 +165,8 @@
             <dd>
                 {#each booking.guests as one (one.id)}
                     <span class="block"
-                        >{one.name}
-                        {#if booking.own}<button
+                        >{one.name}{one.may_change ? ', who may move it and give it back' : ''}
+                        {#if booking.own && on}<button
                                 type="button"
                                 class="no-print min-h-11 cursor-pointer text-board underline underline-offset-4"
                                 onclick={() => leave(one.id)}>is not coming</button
@@ -140,40 +176,61 @@
             </dd>
         {/if}
     </dl>
+    {#if booking.joiners.length > 0}
+        <div class="notice no-print mb-4 grid gap-2">
+            {#each booking.joiners as one (one.id)}
+                <p class="flex flex-wrap items-center gap-3">
+                    {one.name} asks to be brought to this meeting.
+                    <button type="button" class="press" onclick={() => answerJoiner(one.id, true)}>Bring them</button>
+                    <button type="button" class="press" onclick={() => answerJoiner(one.id, false)}>Do not</button>
+                </p>
+            {/each}
+            <label class="flex min-h-11 items-center gap-2"
+                ><input type="checkbox" bind:checked={joinersMayChange} /> They may move the meeting and give it back, too</label
+            >
+            {#if message && open === ''}<p role="alert">{message}</p>{/if}
+        </div>
+    {/if}
     <div class="no-print flex flex-wrap items-start gap-3">
-        {#if !off}<a class="press" href={booking.entry_path} download>Add to your calendar</a>{/if}
-        {#if booking.can_move}<button
+        {#if on && booking.state !== 'kept'}<a class="press" href={booking.entry_path} download>Add to your calendar</a
+            >{/if}
+        {#if booking.can_move && phase !== 'now' && on}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'move'}
                 onclick={() => show('move')}>Move it</button
             >{/if}
-        {#if booking.can_bring}<button
+        {#if booking.can_bring && on}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'guest'}
                 onclick={() => show('guest')}>Bring somebody</button
             >{/if}
-        {#if booking.can_give_back && asked.length > 0}<button
+        {#if booking.can_answer && asked.length > 0 && on}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'answers'}
                 onclick={() => show('answers')}>Change what I told</button
             >{/if}
-        {#if !booking.own && !off}<button type="button" class="press away" onclick={() => leave(null)}
+        {#if !booking.own && on}<button type="button" class="press away" onclick={() => leave(null)}
                 >I am not coming</button
             >{/if}
-        {#if booking.can_give_back}
+        {#if booking.can_give_back && phase !== 'now' && on}
             <GiveBack
                 id={booking.id}
                 open="Give it back"
                 ask="A word to {booking.host.name}"
                 go="Give this time back"
-                keep="Keep it"
+                keep="Do not give it back"
                 act={giveBack}
             />
         {/if}
-        {#if off}<a class="press main" href={booking.sheet_path}>Pick another time</a>{/if}
+        {#if !on && booking.own}<a
+                class="press"
+                href={booking.sheet_path}
+                onclick={() => sessionStorage.setItem('recess.pass', pass.path)}
+                >{off ? 'Pick another time' : `Book with ${booking.host.name} again`}</a
+            >{/if}
     </div>
     {#if open === 'move'}
         <Mover
@@ -181,9 +238,10 @@
             {token}
             moving={booking.id}
             now={booking.key}
-            move={async (slot) => {
+            host={booking.host.door.slice('/d/'.length)}
+            move={async (slot, host) => {
                 const answer = await ask(
-                    api.POST('/api/p/{token}/bookings/{booking}/move', { params: { path }, body: { slot } }),
+                    api.POST('/api/p/{token}/bookings/{booking}/move', { params: { path }, body: { slot, host } }),
                 );
                 settle(answer);
                 return answer.trouble?.message ?? null;
@@ -214,6 +272,9 @@
                 bind:value={guest.email}
                 error={fields.email}
             />
+            <label class="flex min-h-11 items-center gap-2"
+                ><input type="checkbox" bind:checked={guest.may_change} /> They may move the meeting and give it back, too</label
+            >
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
             <button class="press main justify-self-start">Bring them</button>
         </form>
@@ -235,7 +296,13 @@
                 />
             {/each}
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start">Keep the change</button>
+            <button class="press main justify-self-start">Save</button>
         </form>
     {/if}
 </article>
+
+<style>
+    .under-way {
+        border-left: 6px solid var(--marigold);
+    }
+</style>

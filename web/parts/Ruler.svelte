@@ -5,6 +5,8 @@
      */
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import { elsewhereBriefly } from '../lib/elsewhere';
+    import UprightDay from './UprightDay.svelte';
 
     type Day = Schema['RulerDay'];
     type Slot = Schema['RulerSlot'];
@@ -15,6 +17,8 @@
         /** What stands over it instead of the day: a host, where several are compared. */
         heading?: string;
         chosen?: string | null;
+        /** The school's zone, an IANA name: where the reader's own clock differs, it stands on each time that can be had. */
+        zone?: string;
         /** Without it the ruler only shows. */
         pick?: (slot: Slot, day: Day) => void;
         /** What stands on a taken tab: the student, on the host's own page. */
@@ -26,9 +30,13 @@
         /** A block's edge was dragged, or moved by keys, by so many minutes. */
         drag?: (stretch: Stretch, side: 'from' | 'until', minutes: number) => void;
     }
-    let { day, heading = '', chosen = null, pick, names = {}, press, occurrence, drag }: Props = $props();
+    let { day, heading = '', chosen = null, zone = '', pick, names = {}, press, occurrence, drag }: Props = $props();
 
     let scale = $state<HTMLElement>();
+    let width = $state(0);
+    /** On a phone, what somebody picks from folds what they cannot have. */
+    const folds = $derived(pick !== undefined && press === undefined && width > 0 && width < 560);
+    const own = (slot: Slot) => (zone === '' || slot.state !== 'free' ? null : elsewhereBriefly(slot.key, zone));
     let pulled = $state<{ stretch: Stretch; side: 'from' | 'until'; by: number } | null>(null);
 
     /** Minutes of the ruler under so many pixels, in steps of five. */
@@ -81,7 +89,7 @@
     const spoken = (slot: Slot) =>
         `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}, ${names[slot.key] ?? SAID[slot.state]}${
             slot.seats_left !== null && slot.state === 'free' ? `, ${slot.seats_left} seats left` : ''
-        }`;
+        }${own(slot) ? `, ${own(slot)} on your own clock` : ''}`;
 
     function walk(event: KeyboardEvent): void {
         const here = event.currentTarget as HTMLElement;
@@ -111,93 +119,110 @@
     }
 </script>
 
-<section class="day" data-ruler aria-label={heading ? `${heading}, ${day.label}` : day.label}>
+<section class="day" data-ruler aria-label={heading ? `${heading}, ${day.label}` : day.label} bind:clientWidth={width}>
     <h3 class="mb-2 text-[1.05rem]">{heading || day.label}</h3>
-    <!-- A wide day scrolls sideways on its own rather than shrinking its tabs under a thumb. -->
-    <div class="window">
-        <div class="scale" bind:this={scale} style:--length={day.length} style:--least={THUMB / shortest}>
-            {#each day.stretches as stretch (stretch.at)}
-                {#if occurrence && stretch.block !== null}
-                    <button
-                        type="button"
-                        class="band handle"
-                        style:--at={stretch.at}
-                        style:--long={stretch.length}
-                        aria-label="Change {day.label}, {clock.say(stretch.from)} to {clock.say(stretch.until)}"
-                        onclick={() => occurrence(stretch)}><span>change</span></button
-                    >
-                {:else}
-                    <div class="band" style:--at={stretch.at} style:--long={stretch.length}></div>
-                {/if}
-                {#if drag && stretch.block !== null}
-                    {#each ['from', 'until'] as const as side (side)}
+    {#if folds}
+        <UprightDay
+            {day}
+            {chosen}
+            {entry}
+            {own}
+            {spoken}
+            said={SAID}
+            {names}
+            {walk}
+            pick={(slot) => pick?.(slot, day)}
+        />
+    {:else}
+        <!-- A wide day scrolls sideways on its own rather than shrinking its tabs under a thumb. -->
+        <div class="window">
+            <div class="scale" bind:this={scale} style:--length={day.length} style:--least={THUMB / shortest}>
+                {#each day.stretches as stretch (stretch.at)}
+                    {#if occurrence && stretch.block !== null}
                         <button
                             type="button"
-                            class="edge"
-                            style:--at={stretch.at +
-                                (side === 'until' ? stretch.length : 0) +
-                                (pulled?.stretch === stretch && pulled.side === side ? pulled.by : 0)}
-                            aria-label="{side === 'from' ? 'Begin' : 'End'} of {clock.say(stretch.from)} to {clock.say(
-                                stretch.until,
-                            )}: drag, or use the arrow keys"
-                            onpointerdown={(event) => pull(event, stretch, side)}
-                            onkeydown={(event) => nudge(event, stretch, side)}
-                        ></button>
+                            class="band handle"
+                            style:--at={stretch.at}
+                            style:--long={stretch.length}
+                            aria-label="Change {day.label}, {clock.say(stretch.from)} to {clock.say(stretch.until)}"
+                            onclick={() => occurrence(stretch)}><span>change</span></button
+                        >
+                    {:else}
+                        <div class="band" style:--at={stretch.at} style:--long={stretch.length}></div>
+                    {/if}
+                    {#if drag && stretch.block !== null}
+                        {#each ['from', 'until'] as const as side (side)}
+                            <button
+                                type="button"
+                                class="edge"
+                                style:--at={stretch.at +
+                                    (side === 'until' ? stretch.length : 0) +
+                                    (pulled?.stretch === stretch && pulled.side === side ? pulled.by : 0)}
+                                aria-label="{side === 'from' ? 'Begin' : 'End'} of {clock.say(
+                                    stretch.from,
+                                )} to {clock.say(stretch.until)}: drag, or use the arrow keys"
+                                onpointerdown={(event) => pull(event, stretch, side)}
+                                onkeydown={(event) => nudge(event, stretch, side)}
+                            ></button>
+                        {/each}
+                    {/if}
+                    {#if stretch.left_over > 0}
+                        <div
+                            class="rest"
+                            style:--at={stretch.at + stretch.length - stretch.left_over}
+                            style:--long={stretch.left_over}
+                            title="{stretch.left_over} minutes left over"
+                        ></div>
+                    {/if}
+                    {#each stretch.slots as slot (slot.key)}
+                        <button
+                            type="button"
+                            data-tab
+                            data-key={slot.key}
+                            class="tab {slot.state.replaceAll(' ', '-')}"
+                            class:chosen={slot.key === chosen}
+                            class:shown={!pick && !press}
+                            style:--at={slot.at}
+                            style:--long={slot.length}
+                            tabindex={slot.key === entry ? 0 : -1}
+                            title={names[slot.key]}
+                            aria-label={spoken(slot)}
+                            aria-pressed={pick && slot.state === 'free' ? slot.key === chosen : undefined}
+                            aria-disabled={press || (pick && slot.state === 'free') ? undefined : true}
+                            onkeydown={walk}
+                            onclick={() => (press ? press(slot, day) : slot.state === 'free' && pick?.(slot, day))}
+                        >
+                            <span class="from"
+                                >{clock.brief(slot.from)}{#if own(slot)}<small class="own">{own(slot)}</small
+                                    >{/if}</span
+                            >
+                            <span class="more">
+                                {#if slot.state === 'free'}to {clock.say(slot.until)}{#if slot.seats_left !== null}, {slot.seats_left}
+                                        {slot.seats_left === 1 ? 'seat' : 'seats'}{/if}{:else}{names[slot.key] ??
+                                        SAID[slot.state]}{/if}
+                            </span>
+                        </button>
                     {/each}
-                {/if}
-                {#if stretch.left_over > 0}
-                    <div
-                        class="rest"
-                        style:--at={stretch.at + stretch.length - stretch.left_over}
-                        style:--long={stretch.left_over}
-                        title="{stretch.left_over} minutes left over"
-                    ></div>
-                {/if}
-                {#each stretch.slots as slot (slot.key)}
-                    <button
-                        type="button"
-                        data-tab
-                        data-key={slot.key}
-                        class="tab {slot.state.replaceAll(' ', '-')}"
-                        class:chosen={slot.key === chosen}
-                        class:shown={!pick && !press}
-                        style:--at={slot.at}
-                        style:--long={slot.length}
-                        tabindex={slot.key === entry ? 0 : -1}
-                        title={names[slot.key]}
-                        aria-label={spoken(slot)}
-                        aria-pressed={pick && slot.state === 'free' ? slot.key === chosen : undefined}
-                        aria-disabled={press || (pick && slot.state === 'free') ? undefined : true}
-                        onkeydown={walk}
-                        onclick={() => (press ? press(slot, day) : slot.state === 'free' && pick?.(slot, day))}
-                    >
-                        <span class="from">{clock.brief(slot.from)}</span>
-                        <span class="more">
-                            {#if slot.state === 'free'}to {clock.say(slot.until)}{#if slot.seats_left !== null}, {slot.seats_left}
-                                    {slot.seats_left === 1 ? 'seat' : 'seats'}{/if}{:else}{names[slot.key] ??
-                                    SAID[slot.state]}{/if}
-                        </span>
-                    </button>
                 {/each}
-            {/each}
-            {#each day.busy as busy (busy.at + busy.title)}
-                <div
-                    class="elsewhere"
-                    style:--at={busy.at}
-                    style:--long={busy.length}
-                    title="{busy.title || 'Busy'}, {busy.said}"
-                >
-                    <span class="sr-only">Your calendar: {busy.title || 'busy'}, {busy.said}</span>
-                </div>
-            {/each}
-            {#each day.marks as mark (mark.at)}
-                <span class="mark {mark.size}" style:--at={mark.at}>
-                    {#if mark.label}<span class="hour-name">{clock.say(mark.label)}</span>{/if}
-                </span>
-            {/each}
-            {#if day.now !== null}<span class="bead" style:--at={day.now} title="Now"></span>{/if}
+                {#each day.busy as busy (busy.at + busy.title)}
+                    <div
+                        class="elsewhere"
+                        style:--at={busy.at}
+                        style:--long={busy.length}
+                        title="{busy.title || 'Busy'}, {busy.said}"
+                    >
+                        <span class="sr-only">Your calendar: {busy.title || 'busy'}, {busy.said}</span>
+                    </div>
+                {/each}
+                {#each day.marks as mark (mark.at)}
+                    <span class="mark {mark.size}" style:--at={mark.at}>
+                        {#if mark.label}<span class="hour-name">{clock.say(mark.label)}</span>{/if}
+                    </span>
+                {/each}
+                {#if day.now !== null}<span class="bead" style:--at={day.now} title="Now"></span>{/if}
+            </div>
         </div>
-    </div>
+    {/if}
 </section>
 
 <style>
@@ -238,6 +263,11 @@
         font-weight: 650;
         line-height: 1.1;
         overflow: hidden;
+    }
+    .own {
+        display: block;
+        font-size: 0.72rem;
+        font-weight: 400;
     }
     .tab.free:not(.shown) {
         cursor: pointer;

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
     import { kept, type Sifted } from '../lib/sifted';
 
     /** What can be asked of a time: the part of the day, where, with whom; each choice says how many free times remain. */
@@ -36,7 +37,7 @@
             choice('Any time', { part: 'any' }),
             choice('Mornings', { part: 'morning' }),
             choice('Afternoons', { part: 'afternoon' }),
-            choice('From 16:00', { part: 'late' }),
+            choice(`From ${clock.say('16:00')}`, { part: 'late' }),
         ]),
     );
     const places = $derived(

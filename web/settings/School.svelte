@@ -74,6 +74,20 @@
                 <input id="travel" type="number" min="0" class="box w-full" bind:value={school.travel_minutes} />
             </div>
         </div>
+        <div class="grid gap-4 sm:grid-cols-3">
+            <Field
+                name="school-phone"
+                label="The office’s phone number"
+                type="tel"
+                help="It stands wherever visitors read that they can ring."
+                bind:value={school.phone}
+                error={fields.phone}
+            />
+            <label class="flex min-h-11 items-center gap-2 sm:col-span-2"
+                ><input type="checkbox" bind:checked={school.confirm_addresses} /> A visitor’s first booking counts once their
+                e-mail address has answered; until then the time is kept for half an hour</label
+            >
+        </div>
         {#each [['terms', 'Terms'], ['closed_days', 'Closed days']] as const as [list, label] (list)}
             <fieldset>
                 <legend class="mb-1 font-semibold">{label}</legend>

@@ -113,7 +113,10 @@
             size={3}
             bind:value={rules.per_student}
             {change}
-        /> times per student,
+        /> times per student{#if rules.per_student !== null}
+            <label class="inline-flex items-center gap-1"
+                ><input type="checkbox" bind:checked={rules.each_guardian} onchange={change} /> for each guardian</label
+            >{/if},
         <Blank
             name="rules.per_visitor"
             label="Times per visitor"

@@ -1,0 +1,44 @@
+<script lang="ts">
+    /** The other guardian may have a time for the same student: whoever it is gets a word from this visitor, and answers or does not. */
+    import { api, ask } from '../lib/api';
+    import type { Visitor } from '../lib/visitor.svelte';
+
+    interface Props {
+        slug: string;
+        visitor: Visitor;
+    }
+    let { slug, visitor }: Props = $props();
+
+    let sent = $state(false);
+    let message = $state('');
+
+    async function press() {
+        const answer = await ask(
+            api.POST('/api/s/{slug}/ask-to-join', {
+                params: { path: { slug } },
+                body: {
+                    student: String(visitor.typed.answers.student ?? ''),
+                    name: visitor.known?.name ?? visitor.typed.name,
+                    email: visitor.typed.email || (visitor.known?.email ?? ''),
+                },
+            }),
+        );
+        sent = answer.data !== undefined;
+        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+    }
+</script>
+
+{#if sent}
+    <p class="good-news" role="status">
+        If somebody has a time for this student, they have a message from you now and can bring you with one press. Then
+        a pass of your own comes to your address.
+    </p>
+{:else}
+    <div class="flex flex-wrap items-center gap-3">
+        <p class="basis-full">
+            Are you the student’s other guardian? Whoever has a time for them can bring you to the same meeting.
+        </p>
+        <button type="button" class="press" onclick={press}>Ask to be brought</button>
+        {#if message}<p class="notice basis-full" role="alert">{message}</p>{/if}
+    </div>
+{/if}

@@ -1,0 +1,143 @@
+<script lang="ts">
+    /** Who the visitor is and about whom they come: what was mistyped is mended here. */
+    import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import Field from './Field.svelte';
+
+    interface Props {
+        pass: Schema['Pass'];
+        changed: (pass: Schema['Pass']) => void;
+    }
+    let { pass, changed }: Props = $props();
+
+    let open = $state<'' | 'holder' | 'student'>('');
+    let form = $state({ name: '', phone: '', email: '' });
+    let student = $state({ was: '', name: '' });
+    let fields = $state<Record<string, string>>({});
+    let message = $state('');
+    let said = $state('');
+    const path = $derived({ token: pass.path.slice('/p/'.length) });
+
+    function settle(answer: { data?: Schema['Pass']; trouble?: Trouble }, done: string) {
+        fields = answer.trouble?.fields ?? {};
+        message = answer.trouble?.message ?? '';
+        said = answer.data ? done : '';
+        if (!answer.data) return;
+        open = '';
+        changed(answer.data);
+    }
+    const mend = async () => {
+        const another = form.email.trim() !== '' && form.email.trim() !== pass.email;
+        settle(
+            await ask(
+                api.POST('/api/p/{token}/holder', {
+                    params: { path },
+                    body: { ...form, email: form.email || null, clock: clock.twelve ? 12 : 24 },
+                }),
+            ),
+            another
+                ? 'Saved. A message is on its way to the new address; it counts once you have pressed what stands in it.'
+                : 'Saved.',
+        );
+    };
+    const rename = async () =>
+        settle(
+            await ask(api.POST('/api/p/{token}/student', { params: { path }, body: student })),
+            'Saved. Whoever you meet reads the name as it is now.',
+        );
+    function show(what: typeof open) {
+        open = open === what ? '' : what;
+        form = { name: pass.name, phone: pass.phone, email: pass.new_email ?? pass.email };
+        student = { was: pass.students[0] ?? '', name: pass.students[0] ?? '' };
+        fields = {};
+        message = said = '';
+    }
+</script>
+
+<section class="no-print mt-8" aria-labelledby="holder">
+    <h2 id="holder" class="mb-2">Who you are</h2>
+    <p>
+        {[pass.name, pass.phone, pass.email].filter(Boolean).join(' · ')}
+        {#if pass.new_email}<span class="block text-faint"
+                >{pass.new_email} has not answered yet; until it does, messages go on as before.</span
+            >{/if}
+    </p>
+    <div class="mt-2 flex flex-wrap gap-3">
+        <button type="button" class="press" aria-expanded={open === 'holder'} onclick={() => show('holder')}
+            >Change name, phone or e-mail</button
+        >
+        {#if pass.students.length > 0}<button
+                type="button"
+                class="press"
+                aria-expanded={open === 'student'}
+                onclick={() => show('student')}>Mend a student’s name</button
+            >{/if}
+    </div>
+    <div role="status">
+        {#if said}<p class="good-news mt-3">{said}</p>{/if}
+    </div>
+    {#if open === 'holder'}
+        <form
+            class="mt-4 grid max-w-xl gap-3"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void mend();
+            }}
+        >
+            <Field
+                name="holder-name"
+                label="Your name"
+                autocomplete="name"
+                required
+                bind:value={form.name}
+                error={fields.name}
+            />
+            <Field
+                name="holder-phone"
+                label="Phone number"
+                type="tel"
+                autocomplete="tel"
+                bind:value={form.phone}
+                error={fields.phone}
+            />
+            <Field
+                name="holder-email"
+                label="E-mail address"
+                type="email"
+                autocomplete="email"
+                help="Another one counts once it has answered the message that goes there."
+                bind:value={form.email}
+                error={fields.email}
+            />
+            {#if message}<p class="notice" role="alert">{message}</p>{/if}
+            <button class="press main justify-self-start">Save</button>
+        </form>
+    {:else if open === 'student'}
+        <form
+            class="mt-4 grid max-w-xl gap-3"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void rename();
+            }}
+        >
+            {#if pass.students.length > 1}
+                <div>
+                    <label for="student-was" class="mb-1 block font-semibold">The name as it stands</label>
+                    <select
+                        id="student-was"
+                        class="box w-full"
+                        bind:value={student.was}
+                        onchange={() => (student.name = student.was)}
+                    >
+                        {#each pass.students as one (one)}<option>{one}</option>{/each}
+                    </select>
+                </div>
+            {/if}
+            <Field name="student-name" label="As it should be" required bind:value={student.name} error={fields.name} />
+            {#if message}<p class="notice" role="alert">{message}</p>{/if}
+            <button class="press main justify-self-start">Save</button>
+        </form>
+    {/if}
+</section>

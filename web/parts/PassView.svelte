@@ -1,0 +1,91 @@
+<script lang="ts">
+    /** A pass: what was just done and how to take it back, the plan of each day, and every booking. */
+    import { tick } from 'svelte';
+    import { api, ask, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import { now, phaseOf } from '../lib/now.svelte';
+    import { Undoing } from '../lib/undoing.svelte';
+    import PassBooking from './PassBooking.svelte';
+    import Plan from './Plan.svelte';
+
+    interface Props {
+        pass: Schema['Pass'];
+        changed: (pass: Schema['Pass']) => void;
+    }
+    let { pass, changed }: Props = $props();
+
+    const undoing = new Undoing();
+    let said = $state('');
+    let message = $state('');
+    let news = $state<HTMLElement>();
+
+    $effect(() => undoing.see(pass.undo));
+
+    /** What was done stands on top, is read out, and has the focus: from there it can be taken back. */
+    async function done(answer: Schema['Pass'], what: string) {
+        message = '';
+        said = what;
+        changed(answer);
+        await tick();
+        news?.focus({ preventScroll: true });
+        news?.scrollIntoView({ block: 'nearest' });
+    }
+    async function undo() {
+        const change = pass.undo;
+        if (!change) return;
+        const answer = await ask(
+            api.POST('/api/p/{token}/bookings/{booking}/undo', {
+                params: { path: { token: pass.path.slice('/p/'.length), booking: change.booking } },
+            }),
+        );
+        if (answer.data) return done(answer.data, 'That is taken back. Everything is as it was, and nobody was told.');
+        message = answer.trouble.message;
+    }
+
+    const DONE: Record<NonNullable<Schema['Pass']['undo']>['what'], string> = {
+        'given back': 'The time is given back.',
+        moved: 'The meeting is moved.',
+        'guest left': 'That is noted: they are not coming.',
+        'guest brought': 'They are invited.',
+    };
+    const over = (booking: Schema['PassBooking']) =>
+        booking.state === 'cancelled' || booking.state === 'declined' || phaseOf(booking, now.at) === 'over';
+    const coming = $derived(pass.bookings.filter((one) => !over(one)));
+    const gone = $derived(pass.bookings.filter(over));
+    /** What has just been given back stays in sight. */
+    const fresh = $derived(gone.filter((one) => one.id === pass.undo?.booking));
+</script>
+
+<div class="no-print" tabindex="-1" bind:this={news}>
+    <div role="status">
+        {#if pass.undo && undoing.left > 0}
+            <p class="good-news mb-5 flex flex-wrap items-center gap-3">
+                {DONE[pass.undo.what]}
+                <button type="button" class="press" onclick={undo}>Take that back</button>
+                <span class="text-faint tabular-nums" aria-hidden="true">{undoing.left}</span>
+            </p>
+        {:else if said}
+            <p class="good-news mb-5">{said}</p>
+        {/if}
+    </div>
+    {#if message}<p class="notice mb-5" role="alert">{clock.all(message)}</p>{/if}
+</div>
+<Plan bookings={coming} />
+{#if pass.bookings.length === 0}<p>Nothing is booked on this pass.</p>{/if}
+<div class="no-print grid gap-5">
+    {#each [...coming, ...fresh] as booking (booking.id)}
+        <PassBooking {pass} {booking} changed={done} />
+    {/each}
+</div>
+{#if gone.length > fresh.length}
+    <details class="no-print mt-5" open={coming.length === 0}>
+        <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
+            >Over or given back ({gone.length - fresh.length})</summary
+        >
+        <div class="mt-2 grid gap-5">
+            {#each gone.filter((one) => !fresh.includes(one)) as booking (booking.id)}
+                <PassBooking {pass} {booking} changed={done} />
+            {/each}
+        </div>
+    </details>
+{/if}

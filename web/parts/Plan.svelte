@@ -1,0 +1,58 @@
+<script lang="ts">
+    /** The plan of each day, on top of a pass and on one printed page: when, with whom, about whom, where. */
+    import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import { elsewhereBriefly, ownCity } from '../lib/elsewhere';
+    import { now, phaseOf } from '../lib/now.svelte';
+
+    interface Props {
+        bookings: Schema['PassBooking'][];
+    }
+    let { bookings }: Props = $props();
+
+    const days = $derived(
+        bookings.reduce(
+            (days, one) => days.set(one.day, [...(days.get(one.day) ?? []), one]),
+            new Map<string, typeof bookings>(),
+        ),
+    );
+    const own = (booking: Schema['PassBooking']) => elsewhereBriefly(booking.key, booking.zone_name);
+    const SAID = { asked: 'asked for', kept: 'press what we sent you' } as Record<string, string>;
+</script>
+
+{#each [...days] as [day, meetings] (day)}
+    <section class="mb-5" aria-label="The plan of {meetings[0]!.date}">
+        <h2 class="mb-1">{meetings[0]!.date}</h2>
+        <ol class="border-t border-line">
+            {#each meetings as meeting (meeting.id)}
+                {@const phase = phaseOf(meeting, now.at)}
+                <li class="flex flex-wrap gap-x-4 border-b border-line py-1.5" class:under-way={phase === 'now'}>
+                    <span class="w-36 font-semibold tabular-nums"
+                        >{clock.say(meeting.from)} to {clock.say(meeting.until)}</span
+                    >
+                    <span class="min-w-0 flex-1 basis-52">
+                        {meeting.host.name}{meeting.student ? `, about ${meeting.student}` : ''}
+                        <span class="block text-faint"
+                            >{meeting.place.label}{own(meeting)
+                                ? ` · ${own(meeting)} (${ownCity(meeting.key, meeting.zone_name)})`
+                                : ''}</span
+                        >
+                        {#if meeting.place.directions}<span class="hidden text-faint print:block"
+                                >{meeting.place.directions}</span
+                            >{/if}
+                    </span>
+                    {#if phase === 'now' && meeting.state === 'booked'}
+                        <strong>now</strong>
+                    {:else if SAID[meeting.state]}<em>{SAID[meeting.state]}</em>{/if}
+                </li>
+            {/each}
+        </ol>
+    </section>
+{/each}
+
+<style>
+    .under-way {
+        border-left: 6px solid var(--marigold);
+        padding-left: 0.6rem;
+    }
+</style>

@@ -1,0 +1,57 @@
+<script lang="ts">
+    /** Whom it is about: picked from those whom the pass knows, or typed. */
+    import type { Schema } from '../lib/api';
+    import Answer from './Answer.svelte';
+
+    interface Props {
+        question: Schema['Question'];
+        known: string[];
+        value: string;
+        error?: string;
+        change: (value: string) => void;
+    }
+    let { question, known, value, error = '', change }: Props = $props();
+
+    let another = $state(false);
+    const types = $derived(another || (value !== '' && !known.includes(value)));
+</script>
+
+{#if known.length === 0}
+    <Answer {question} {value} {error} change={(typed) => change(String(typed))} />
+{:else}
+    <fieldset>
+        <legend class="mb-1 font-semibold">{question.label}</legend>
+        <div class="flex flex-wrap gap-x-6">
+            {#each known as one, i (one)}
+                <label class="flex min-h-11 items-center gap-2">
+                    <input
+                        type="radio"
+                        name="known-student"
+                        data-wrong={error && i === 0 ? 'true' : undefined}
+                        checked={!types && value === one}
+                        onchange={() => {
+                            another = false;
+                            change(one);
+                        }}
+                    />
+                    {one}
+                </label>
+            {/each}
+            <label class="flex min-h-11 items-center gap-2">
+                <input
+                    type="radio"
+                    name="known-student"
+                    checked={types}
+                    onchange={() => {
+                        another = true;
+                        change('');
+                    }}
+                />
+                Another student
+            </label>
+        </div>
+        {#if types}
+            <Answer {question} {value} {error} change={(typed) => change(String(typed))} />
+        {:else if error}<p class="mt-1 text-[0.95rem] font-semibold text-brick">{error}</p>{/if}
+    </fieldset>
+{/if}
