@@ -227,8 +227,8 @@
                         {#if mine.state === 'kept'}This time is kept for you until {clock.all(
                                 mine.confirm_until ?? '',
                             )}. Press what stands in the message to {pass.email}, and it is booked.
-                        {:else if pass.email}A message is on its way to {pass.email}.
-                        {/if}Everything stays on
+                        {:else if pass.email}A message is on its way to {pass.email}.{/if}
+                        Everything stays on
                         <a href={pass.path}>your pass</a>; keep its address to yourself.
                     </p>
                 </div>
@@ -240,7 +240,7 @@
                 <a class="press" href="/" onclick={() => visitor.another(pass!)}>And another teacher</a>
             </div>
             {#if !pass.email}<KeepThisPass {pass} />{/if}
-            <PassView {pass} changed={(now) => (pass = now)} />
+            <PassView {pass} {newest} changed={(now) => (pass = now)} />
         </section>
     {:else if sheet.state !== 'open'}
         <section class="slip mt-8 max-w-3xl">

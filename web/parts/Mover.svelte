@@ -38,8 +38,14 @@
                 },
             }),
         );
-        sheet = answer.data ?? null;
+        sheet = answer.data ? withOwn(answer.data) : null;
         message = answer.trouble?.message ?? '';
+    }
+    /** To whoever moves it, its own time is free, but no new one. */
+    function withOwn(of: Schema['VisitSheet']): Schema['VisitSheet'] {
+        for (const slot of of.days.flatMap((day) => day.stretches.flatMap((part) => part.slots)))
+            if (slot.key === now) slot.state = 'taken';
+        return of;
     }
     onMount(load);
 

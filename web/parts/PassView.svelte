@@ -11,8 +11,10 @@
     interface Props {
         pass: Schema['Pass'];
         changed: (pass: Schema['Pass']) => void;
+        /** The slot of what has just been booked: it is open. */
+        newest?: string | null;
     }
-    let { pass, changed }: Props = $props();
+    let { pass, changed, newest = null }: Props = $props();
 
     const undoing = new Undoing();
     let said = $state('');
@@ -61,8 +63,9 @@
         {#if pass.undo && undoing.left > 0}
             <p class="good-news mb-5 flex flex-wrap items-center gap-3">
                 {DONE[pass.undo.what]}
-                <button type="button" class="press" onclick={undo}>Take that back</button>
-                <span class="text-faint tabular-nums" aria-hidden="true">{undoing.left}</span>
+                <button type="button" class="press" onclick={undo}
+                    >Take that back&nbsp;<span class="tabular-nums" aria-hidden="true">({undoing.left})</span></button
+                >
             </p>
         {:else if said}
             <p class="good-news mb-5">{said}</p>
@@ -70,10 +73,19 @@
     </div>
     {#if message}<p class="notice mb-5" role="alert">{clock.all(message)}</p>{/if}
 </div>
-<Plan bookings={coming} />
+<Plan
+    bookings={coming}
+    first={(booking) =>
+        coming.length === 1 ||
+        booking.key === newest ||
+        booking.joiners.length > 0 ||
+        phaseOf(booking, now.at) === 'now'}
+>
+    {#snippet meeting(booking)}<PassBooking {pass} {booking} changed={done} />{/snippet}
+</Plan>
 {#if pass.bookings.length === 0}<p>Nothing is booked on this pass.</p>{/if}
-<div class="no-print grid gap-5">
-    {#each [...coming, ...fresh] as booking (booking.id)}
+<div class="no-print grid gap-5 empty:hidden">
+    {#each fresh as booking (booking.id)}
         <PassBooking {pass} {booking} changed={done} />
     {/each}
 </div>

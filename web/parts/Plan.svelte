@@ -1,5 +1,9 @@
 <script lang="ts">
-    /** The plan of each day, on top of a pass and on one printed page: when, with whom, about whom, where. */
+    /**
+     * The plan of each day, on top of a pass and on one printed page: when, with whom, about whom, where. A press opens a
+     * meeting in its place, with all that can be done about it.
+     */
+    import type { Snippet } from 'svelte';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly, ownCity } from '../lib/elsewhere';
@@ -7,8 +11,15 @@
 
     interface Props {
         bookings: Schema['PassBooking'][];
+        /** Those that are open from the beginning. */
+        first: (booking: Schema['PassBooking']) => boolean;
+        meeting: Snippet<[Schema['PassBooking']]>;
     }
-    let { bookings }: Props = $props();
+    let { bookings, first, meeting: whole }: Props = $props();
+
+    /** What its reader has opened or closed, by booking. */
+    let pressed = $state<Record<number, boolean>>({});
+    const isOpen = (booking: Schema['PassBooking']) => pressed[booking.id] ?? first(booking);
 
     const days = $derived(
         bookings.reduce(
@@ -26,24 +37,35 @@
         <ol class="border-t border-line">
             {#each meetings as meeting (meeting.id)}
                 {@const phase = phaseOf(meeting, now.at)}
-                <li class="flex flex-wrap gap-x-4 border-b border-line py-1.5" class:under-way={phase === 'now'}>
-                    <span class="w-36 font-semibold tabular-nums"
-                        >{clock.say(meeting.from)} to {clock.say(meeting.until)}</span
-                    >
-                    <span class="min-w-0 flex-1 basis-52">
-                        {meeting.host.name}{meeting.student ? `, about ${meeting.student}` : ''}
-                        <span class="block text-faint"
-                            >{meeting.place.label}{own(meeting)
-                                ? ` · ${own(meeting)} (${ownCity(meeting.key, meeting.zone_name)})`
-                                : ''}</span
+                <li class="border-b border-line" class:under-way={phase === 'now'}>
+                    <div class="flex flex-wrap items-center gap-x-4 py-1.5">
+                        <span class="w-36 font-semibold tabular-nums"
+                            >{clock.say(meeting.from)} to {clock.say(meeting.until)}</span
                         >
-                        {#if meeting.place.directions}<span class="hidden text-faint print:block"
-                                >{meeting.place.directions}</span
-                            >{/if}
-                    </span>
-                    {#if phase === 'now' && meeting.state === 'booked'}
-                        <strong>now</strong>
-                    {:else if SAID[meeting.state]}<em>{SAID[meeting.state]}</em>{/if}
+                        <span class="min-w-0 flex-1 basis-48">
+                            {meeting.host.name}{meeting.student ? `, about ${meeting.student}` : ''}
+                            <span class="block text-faint"
+                                >{meeting.place.label}{own(meeting)
+                                    ? ` · ${own(meeting)} (${ownCity(meeting.key, meeting.zone_name)})`
+                                    : ''}</span
+                            >
+                            {#if meeting.place.directions}<span class="hidden text-faint print:block"
+                                    >{meeting.place.directions}</span
+                                >{/if}
+                        </span>
+                        {#if phase === 'now' && meeting.state === 'booked'}
+                            <strong>now</strong>
+                        {:else if SAID[meeting.state]}<em>{SAID[meeting.state]}</em>{/if}
+                        <button
+                            type="button"
+                            class="no-print link"
+                            aria-expanded={isOpen(meeting)}
+                            aria-label="Look at or change {meeting.host.name}, {clock.say(meeting.from)}"
+                            onclick={() => (pressed[meeting.id] = !isOpen(meeting))}
+                            >{isOpen(meeting) ? 'Close' : 'Look or change'}</button
+                        >
+                    </div>
+                    {#if isOpen(meeting)}<div class="no-print mb-4">{@render whole(meeting)}</div>{/if}
                 </li>
             {/each}
         </ol>
