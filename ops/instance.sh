@@ -90,7 +90,7 @@ MAIL_FROM_NAME="Gannet Cove School"
 ENV
     [ "$INSTANCE" != bench ] || echo RECESS_BENCH=true
     # The races of the tests come from one address.
-    [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\n'
+    [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\nRECESS_READS_PER_MINUTE=100000\n'
 }
 
 fill_template() {
@@ -111,6 +111,8 @@ fill_template() {
     text=${text//@APP_USER@/$APP_USER}
     text=${text//@DB_PORT@/$DB_PORT}
     text=${text//@PORT@/$PORT}
+    # Measured and tested is from one address, which is then a whole school's.
+    text=${text//@RATE@/$([ "$INSTANCE" = demo ] && echo 100 || echo 5000)}
     text=${text//@ROOT@/$ROOT}
     text=${text//@RUN@/$RUN}
     text=${text//@VAR@/$VAR}

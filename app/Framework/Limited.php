@@ -22,13 +22,25 @@ final class Limited
     {
         /** @var array{most: int, seconds: int, by: string} $limit */
         $limit = config("recess.limits.$kind");
-        $who = $limit['by'] === 'email' ? (string) MailAddress::of($request->input('email')) : self::network($request);
+        $who = match ($limit['by']) {
+            'email' => (string) MailAddress::of($request->input('email')),
+            'network and sheet' => self::network($request).'|'.self::sheet($request),
+            default => self::network($request),
+        };
         $wait = Limits::hit("$kind|$who", $limit['most'], $limit['seconds'], Clock::now());
         if ($wait !== null) {
             throw new ThrottleRequestsException('That was a lot at once. Wait a minute and press again; nothing is lost.', null, ['Retry-After' => (string) $wait]);
         }
 
         return $next($request);
+    }
+
+    /** Of which sheet a request is, as its address says. */
+    private static function sheet(Request $request): string
+    {
+        $sheet = $request->route()->originalParameter('sheet');
+
+        return is_string($sheet) ? $sheet : '';
     }
 
     /** From where a request comes: of an IPv6 address the network, for one household has billions of them (RFC 6177). */

@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
-use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\Instant;
-use App\Models\PlaceKind;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
 use Recess\Asker;
 use Recess\Held;
-use Recess\Rules\Claims;
-use Recess\Rules\Engagement;
 use Recess\Sheet as CoreSheet;
 use Recess\Time\DateRange;
 use Recess\Time\Span;
@@ -37,12 +32,12 @@ final class Worlds
     }
 
     /**
-     * For many sheets at once, as anybody sees them, with as many questions as for one.
+     * For many sheets at once, with as many questions as for one; as anybody sees them, or as somebody does.
      *
      * @param  array<int, CoreSheet>  $sheets  of one school, by number
      * @return array<int, World> by sheet
      */
-    public static function ofAll(array $sheets, DateRange $dates, int $now): array
+    public static function ofAll(array $sheets, DateRange $dates, int $now, ?Asking $who = null): array
     {
         $first = reset($sheets);
         if ($first === false) {
@@ -62,9 +57,10 @@ final class Worlds
                 $held[$id][] = self::held($row, $span, $id);
             }
         }
+        $askers = $who === null ? [] : Askers::of(array_keys($sheets), $who, $now);
         $worlds = [];
         foreach ($sheets as $id => $sheet) {
-            $worlds[$id] = World::of($now, $held[$id] ?? [], $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())), dates: $dates);
+            $worlds[$id] = World::of($now, $held[$id] ?? [], $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())), $askers[$id] ?? null, $dates);
         }
 
         return $worlds;
@@ -122,70 +118,10 @@ final class Worlds
         return [array_values($holds), array_map(Spans::of(...), $busy)];
     }
 
-    /**
-     * What is known of whoever asks: their bookings, and those about the student. Of their own pass alone, unless it is
-     * asked across passes: anybody can type a name or an address.
-     */
+    /** What is known of whoever asks. */
     public static function asker(Sheet $sheet, Asking $who, int $now): Asker
     {
-        if ($who->isHost) {
-            return Asker::host();
-        }
-        $key = $who->student === '' ? '' : Booking::studentKey($who->student);
-        $visitor = $about = [];
-        foreach (self::bookings($sheet, $who, $key, $now) as $one) {
-            if ((int) $one->id === $who->moving?->id) {
-                continue;
-            }
-            if ((int) $one->pass_id === $who->passId || ($who->across && $who->email !== '' && $one->email === $who->email)) {
-                $visitor[] = $one;
-            }
-            if ($key !== '' && $one->student_key === $key) {
-                $about[] = $one;
-            }
-        }
-
-        // Whose a booking is tells its address where it has one: one person may have several passes.
-        $others = array_filter($about, static fn (\stdClass $one): bool => (int) $one->pass_id !== $who->passId && ($who->email === '' || $one->email !== $who->email));
-
-        return Asker::known(self::claims($sheet, $visitor), self::claims($sheet, $about, array_values($others)), $who->placeId);
-    }
-
-    /**
-     * What the visitor or the student has booked: on this sheet ever, on others from now on.
-     *
-     * @return list<\stdClass>
-     */
-    private static function bookings(Sheet $sheet, Asking $who, string $key, int $now): array
-    {
-        // Each way to know them by an index of its own; one question with "or" would read every booking there is.
-        $ways = array_filter([
-            'bookings.pass_id' => $who->passId,
-            'passes.email' => ! $who->across || $who->email === '' ? null : $who->email,
-            'bookings.student_key' => ! $who->across || $key === '' ? null : $key,
-        ], static fn ($value): bool => $value !== null);
-        $standing = "'".implode("', '", array_column(BookingState::standing(), 'value'))."'";
-        $known = array_map(static fn (string $column): string => 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label'
-            .' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id'
-            ." WHERE $column = ? AND bookings.state IN ($standing) AND (bookings.ends_at > ? OR bookings.sheet_id = ?)", array_keys($ways));
-        $asked = array_map(static fn (int|string $value): array => [$value, Instant::column($now - 86_400), $sheet->id], array_values($ways));
-
-        return $known === [] ? [] : array_values(DB::select(implode(' UNION ', $known), array_merge(...$asked)));
-    }
-
-    /**
-     * @param  list<\stdClass>  $bookings
-     * @param  list<\stdClass>  $others  those of them that are somebody else's
-     */
-    private static function claims(Sheet $sheet, array $bookings, array $others = []): Claims
-    {
-        $here = static fn (array $some): int => count(array_filter($some, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet->id));
-
-        return new Claims(
-            $here($bookings),
-            array_map(static fn (\stdClass $one): Engagement => new Engagement(self::span($one), $one->kind === PlaceKind::Room->value ? $one->label : null), $bookings),
-            $here($others),
-        );
+        return Askers::of([$sheet->id], $who, $now)[$sheet->id];
     }
 
     /** The connection's own clock is UTC (config/database.php), so the database has turned its columns into seconds already. */

@@ -7,8 +7,10 @@ namespace App\Visiting;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Page;
+use App\Models\Pass;
 use App\Models\StaffMember;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -38,8 +40,22 @@ final class BoardController
     /** Everybody who offers a kind of meeting within some days, on rulers in one scale. */
     public function find(Request $request): View
     {
+        $data = $this->found($request);
+
+        return Page::visit('Find', 'Find a time', $data, view('plain.find', ['found' => $data]));
+    }
+
+    /** The same as data; with a pass, what clashes with its meetings is not offered. */
+    public function showFound(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->found($request), 200, ['Cache-Control' => 'private, no-cache']);
+    }
+
+    /** @return array<string, mixed> */
+    private function found(Request $request): array
+    {
         $asked = static fn (string $name): string => Asked::word($request, $name);
 
-        return Page::visit('Find', 'Find a time', FindData::of($asked('about'), $asked('from'), $asked('to'), Clock::now()));
+        return FindData::of($asked('about'), $asked('from'), $asked('to'), Clock::now(), Pass::byToken($request->input('pass')));
     }
 }

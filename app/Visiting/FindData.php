@@ -6,7 +6,9 @@ namespace App\Visiting;
 
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Models\Pass;
 use App\Models\School;
+use App\Timetables\Asking;
 use App\Timetables\Listed;
 use App\Timetables\OpenSheets;
 use App\Timetables\RulerData;
@@ -26,15 +28,18 @@ use Recess\Timetable;
  */
 final class FindData
 {
-    /** @return array<string, mixed> props of web/pages/Find.svelte */
-    public static function of(string $about, string $from, string $to, int $now): array
+    /**
+     * @param  Pass|null  $pass  whose meetings are in the way, of whoever looks
+     * @return array<string, mixed> as Found in docs/formats/recess.openapi.yaml, the props of web/pages/Find.svelte
+     */
+    public static function of(string $about, string $from, string $to, int $now, ?Pass $pass = null): array
     {
         $zone = School::query()->firstOrFail()->timeZone();
         $dates = self::dates($from, $to, $zone->dateAt($now));
         $open = OpenSheets::all();
         $sheets = array_filter($open, static fn (Listed $sheet): bool => $sheet->title === $about);
         $rows = [];
-        foreach (Worlds::ofAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $sheets), $dates, $now) as $id => $world) {
+        foreach (Worlds::ofAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $sheets), $dates, $now, $pass === null ? null : Asking::holder($pass)) as $id => $world) {
             $timetable = Timetable::of($sheets[$id]->core, $world);
             foreach ($timetable->pieces as $pieces) {
                 $rows[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheets[$id], $timetable];
@@ -43,7 +48,7 @@ final class FindData
         ksort($rows);
 
         return [
-            'school' => BoardData::school(), 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
+            'school' => BoardData::school(), 'office' => BoardData::office(), 'zone' => $zone->name, 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
             'days' => array_map(static fn (int $day): array => self::day($day, $rows[$day], $zone, $now), array_keys($rows)),
         ];
     }

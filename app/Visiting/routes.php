@@ -15,15 +15,18 @@ use Illuminate\Support\Facades\Route;
 // For visitors: no session, no cookie. Every route names its policy.
 
 Route::middleware('api')->group(static function (): void {
-    Route::get('/', [BoardController::class, 'board'])->can('see-board');
-    Route::get('/find', [BoardController::class, 'find'])->can('see-board');
-    Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('see-board');
-    Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('see-board');
+    Route::middleware('limited:reads')->group(static function (): void {
+        Route::get('/', [BoardController::class, 'board'])->can('see-board');
+        Route::get('/find', [BoardController::class, 'find'])->can('see-board');
+        Route::get('/api/find', [BoardController::class, 'showFound'])->can('see-board');
+        Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('see-board');
+        Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('see-board');
+        Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
+        Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
+        Route::get('/s/{sheet:slug}/book', [PlainController::class, 'form'])->can('visit', 'sheet');
+        Route::get('/api/s/{sheet:slug}', [VisitController::class, 'show'])->can('visit', 'sheet');
+    });
 
-    Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
-    Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
-    Route::get('/s/{sheet:slug}/book', [PlainController::class, 'form'])->can('visit', 'sheet');
-    Route::get('/api/s/{sheet:slug}', [VisitController::class, 'show'])->can('visit', 'sheet');
     Route::middleware('limited:visitor-writes')->group(static function (): void {
         Route::post('/s/{sheet:slug}/book', [PlainController::class, 'book'])->can('book', 'sheet');
         Route::post('/api/s/{sheet:slug}/keep', [VisitController::class, 'keep'])->can('book', 'sheet')->middleware(TooLate::class);

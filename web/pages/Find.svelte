@@ -1,55 +1,134 @@
 <script lang="ts">
-    /** Everybody who offers one kind of meeting within some days, on rulers in one scale. */
-    import type { Schema } from '../lib/api';
+    /** Everybody who offers one kind of meeting within some days: on rulers in one scale, or on a phone by teacher. */
+    import { onMount } from 'svelte';
+    import { api, ask, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import { elsewhereBriefly, ownCity } from '../lib/elsewhere';
     import { rulerOf } from '../lib/found';
+    import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
+    import Office from '../parts/Office.svelte';
     import Ruler from '../parts/Ruler.svelte';
 
-    interface Props {
-        school: string;
-        titles: string[];
-        about: string;
-        from: string;
-        to: string;
-        days: Schema['FoundDay'][];
-    }
-    let { school, titles, about, from, to, days }: Props = $props();
+    let first: Schema['Found'] = $props();
+
+    let known = $state<Schema['Found'] | null>(null);
+    const found = $derived(known ?? first);
+    let width = $state(0);
+    /** So many times of each teacher stand there before one asks for all. */
+    const BEST = 3;
+    let open = $state<Record<string, boolean>>({});
+    let names = $state('');
+
+    // Whoever has a pass is not offered what clashes with it.
+    onMount(async () => {
+        const pass = sessionStorage.getItem('recess.pass')?.slice('/p/'.length);
+        if (!pass) return;
+        const { about, from, to } = first;
+        const answer = await ask(api.GET('/api/find', { params: { query: { about, from, to, pass } } }));
+        if (answer.data) known = answer.data;
+    });
+
+    const go = (path: string, key: string) => location.assign(`${path}?slot=${encodeURIComponent(key)}`);
+    const freeOf = (day: Schema['FoundDay'], row: Schema['FoundHost']) =>
+        rulerOf(day, row).stretches.flatMap((part) => part.slots.filter((slot) => slot.state === 'free'));
+    const own = (key: string) => elsewhereBriefly(key, found.zone);
+    const city = $derived(found.days[0]?.times[0] ? ownCity(found.days[0].times[0].key, found.zone) : null);
+    /** As people type it: without accents, in any case. */
+    const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+    const sought = (row: Schema['FoundHost']) => plain(`${row.host} ${row.subject}`).includes(plain(names));
 </script>
 
-<main class="sheet-of-paper">
-    <Masthead {school} />
-    <h1>Who is free, and when</h1>
-    <form action="/find" class="mt-4 mb-8 flex flex-wrap items-end gap-4">
-        <div>
+<main class="sheet-of-paper" bind:clientWidth={width}>
+    <Masthead school={found.school} />
+    <div class="flex flex-wrap items-baseline gap-x-4">
+        <h1>Who is free, and when</h1>
+        <span class="ml-auto"><ClockSwitch /></span>
+    </div>
+    <form action="/find" class="mt-2 mb-4 flex flex-wrap items-end gap-x-4 gap-y-2">
+        <div class="min-w-0 flex-1 basis-52">
             <label for="about" class="mb-1 block font-semibold">What it is about</label>
-            <select id="about" name="about" class="box" value={about}>
-                {#each titles as title (title)}<option>{title}</option>{/each}
+            <select id="about" name="about" class="box w-full" value={found.about}>
+                {#each found.titles as title (title)}<option>{title}</option>{/each}
             </select>
         </div>
-        <div>
+        <div class="min-w-0 flex-1 basis-32 sm:flex-none">
             <label for="from" class="mb-1 block font-semibold">From</label>
-            <input id="from" name="from" type="date" class="box" value={from} />
+            <input id="from" name="from" type="date" class="box w-full" value={found.from} />
         </div>
-        <div>
+        <div class="min-w-0 flex-1 basis-32 sm:flex-none">
             <label for="to" class="mb-1 block font-semibold">To</label>
-            <input id="to" name="to" type="date" class="box" value={to} />
+            <input id="to" name="to" type="date" class="box w-full" value={found.to} />
         </div>
         <button class="press main">Show them</button>
     </form>
-    {#each days as day (day.label)}
-        <section class="mb-8">
-            <h2 class="mb-3">{day.label}</h2>
-            <div class="grid gap-5">
-                {#each day.rows as row (row.path)}
-                    <Ruler
-                        day={rulerOf(day, row)}
-                        heading="{row.host}, {row.subject}"
-                        pick={(slot) => location.assign(`${row.path}?slot=${encodeURIComponent(slot.key)}`)}
-                    />
-                {/each}
-            </div>
+    {#if found.days.some((day) => day.rows.length > 6)}
+        <div class="mb-4 max-w-md">
+            <label for="names" class="mb-1 block font-semibold">Only these names or subjects</label>
+            <input id="names" type="search" class="box w-full" bind:value={names} autocomplete="off" />
+        </div>
+    {/if}
+    {#if known}<p class="mb-2 text-faint">What clashes with the meetings on your pass is not offered.</p>{/if}
+    {#if city}<p class="mb-2 text-faint">The small times are your own clock, in {city}.</p>{/if}
+    {#each found.days as day (day.label)}
+        <section class="mb-6">
+            <h2 class="mb-2">{day.label}</h2>
+            {#if width > 0 && width < 640}
+                <ul>
+                    {#each day.rows.filter(sought) as row (row.path)}
+                        {@const free = freeOf(day, row)}
+                        {@const id = `${day.date}|${row.path}`}
+                        <li class="border-b border-line py-2">
+                            <h3 class="text-[1.05rem]">{row.host}</h3>
+                            <p class="mb-1 text-faint">
+                                {row.subject}{free.length === 0 ? ': nothing free on this day' : ''}
+                            </p>
+                            {#if open[id]}
+                                <Ruler
+                                    day={rulerOf(day, row)}
+                                    zone={found.zone}
+                                    heading="{row.host}, {row.subject}"
+                                    pick={(slot) => go(row.path, slot.key)}
+                                />
+                            {:else}
+                                <div class="flex flex-wrap items-center gap-2">
+                                    {#each free.slice(0, BEST) as slot (slot.key)}
+                                        <button
+                                            type="button"
+                                            class="press px-3"
+                                            aria-label="{row.host}, {clock.say(slot.from)} to {clock.say(slot.until)}"
+                                            onclick={() => go(row.path, slot.key)}
+                                            >{clock.say(slot.from)}{#if own(slot.key)}&nbsp;<small
+                                                    >({own(slot.key)})</small
+                                                >{/if}</button
+                                        >
+                                    {/each}
+                                    {#if free.length > BEST}<button
+                                            type="button"
+                                            class="link"
+                                            aria-label="All {free.length} times of {row.host}"
+                                            onclick={() => (open[id] = true)}>all {free.length}</button
+                                        >{/if}
+                                </div>
+                            {/if}
+                        </li>
+                    {/each}
+                </ul>
+            {:else}
+                <div class="grid gap-5">
+                    {#each day.rows.filter(sought) as row (row.path)}
+                        <Ruler
+                            day={rulerOf(day, row)}
+                            zone={found.zone}
+                            heading="{row.host}, {row.subject}"
+                            pick={(slot) => go(row.path, slot.key)}
+                        />
+                    {/each}
+                </div>
+            {/if}
         </section>
     {:else}
         <p>Nobody offers this in these days. Look at other days, or <a href="/">at everybody</a>.</p>
     {/each}
+    <Office phone={found.office} />
 </main>

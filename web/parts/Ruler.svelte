@@ -231,8 +231,10 @@
     }
     .window {
         overflow-x: auto;
-        padding: 6px 2.2rem 2px;
-        margin: 0 -2.2rem;
+        /* The names of the first and the last hour stand out on both sides, no further than the page's edge. */
+        --out: min(2.2rem, var(--side, 0rem));
+        padding: 6px var(--out) 2px;
+        margin: 0 calc(-1 * var(--out));
     }
     .scale {
         position: relative;
