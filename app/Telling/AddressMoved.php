@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Framework\Words;
 use App\Models\Pass;
+use App\Models\School;
 
 /** Tells the old address of a pass that messages go to another one. */
 final class AddressMoved extends Message
@@ -22,7 +23,7 @@ final class AddressMoved extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('booking.dear', ['name' => $this->pass->name]), news: Words::say('booking.address_moved_news', ['email' => (string) $this->pass->email]), word: '', facts: [],
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]), news: Words::say('booking.address_moved_news', ['email' => (string) $this->pass->email, 'phone' => School::query()->first()?->phoneOrNone() ?? 'none']), word: '', facts: [],
             linkText: Words::say('booking.open_pass'), link: $this->pass->link(), school: $this->school,
         );
     }

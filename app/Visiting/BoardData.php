@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\School;
@@ -26,7 +27,7 @@ final class BoardData
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array{school: string, office: string, rounds: list<mixed>, doors: list<array<string, mixed>>, titles: list<string>} props of web/pages/Board.svelte
+     * @return array{school: string, office: string, zone: string, rounds: list<mixed>, doors: list<array<string, mixed>>, titles: list<string>} props of web/pages/Board.svelte
      */
     public static function board(int $now): array
     {
@@ -37,7 +38,7 @@ final class BoardData
             foreach ($sheet->hosts as $host) {
                 $cards[$host['id']] = array_diff_key($host, ['id' => 0]);
                 $theirs[$host['id']][] = [
-                    'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'place' => $sheet->places, 'next' => self::next($sheet->core, $free[$sheet->id], $now),
+                    'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'place' => $sheet->places, 'next' => self::next($sheet->core, $free[$sheet->id], $now), 'next_at' => self::at($free[$sheet->id]),
                 ];
             }
             if ($sheet->isConference) {
@@ -47,7 +48,7 @@ final class BoardData
         uasort($cards, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
         $doors = array_map(static fn (array $card, int $id): array => $card + ['sheets' => $theirs[$id]], $cards, array_keys($cards));
 
-        return ['school' => self::school(), 'office' => self::office(), 'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets)];
+        return ['school' => self::school(), 'office' => self::office(), 'zone' => School::query()->first()->zone ?? 'UTC', 'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets)];
     }
 
     /**
@@ -93,9 +94,10 @@ final class BoardData
         return [
             'school' => $staff->school->name,
             'office' => $staff->school->phone,
+            'zone' => $staff->school->zone,
             'host' => $host,
             'sheets' => array_values(array_map(static fn (Listed $sheet): array => [
-                'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'intro' => (string) $intros[$sheet->id], 'next' => self::next($sheet->core, $free[$sheet->id], $now),
+                'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'intro' => (string) $intros[$sheet->id], 'next' => self::next($sheet->core, $free[$sheet->id], $now), 'next_at' => self::at($free[$sheet->id]),
             ], $theirs)),
         ];
     }
@@ -112,6 +114,12 @@ final class BoardData
             $soonest->toCome => Words::say('booking.next_taken'),
             default => Words::say('booking.next_over'),
         };
+    }
+
+    /** The key of the time that is free next: for whoever has another clock. */
+    private static function at(Soonest $soonest): ?string
+    {
+        return $soonest->free === null ? null : SlotKey::of($soonest->free->start);
     }
 
     public static function school(): string

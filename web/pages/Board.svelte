@@ -3,17 +3,19 @@
     import { api, ask, type Schema } from '../lib/api';
     import Field from '../parts/Field.svelte';
     import { clock } from '../lib/clock.svelte';
+    import { elsewhereBriefly } from '../lib/elsewhere';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
 
     interface Props {
         school: string;
         office: string;
+        zone: string;
         rounds: Schema['Round'][];
         doors: Schema['Door'][];
         titles: string[];
     }
-    let { school, office, rounds, doors, titles }: Props = $props();
+    let { school, office, zone, rounds, doors, titles }: Props = $props();
 
     let sought = $state('');
     let email = $state('');
@@ -88,7 +90,9 @@
                         {#each door.sheets as sheet (sheet.path)}
                             <li class="text-faint">
                                 <a href={sheet.path} class="inline-block py-1">{sheet.title}</a> ·
-                                {clock.all(sheet.next)}
+                                {clock.all(sheet.next)}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
+                                    ? ` (${elsewhereBriefly(sheet.next_at, zone)} on your clock)`
+                                    : ''}
                             </li>
                         {/each}
                     </ul>

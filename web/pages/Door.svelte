@@ -2,16 +2,18 @@
     /** A staff member's door: who this is, and what can be booked with them. */
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import { elsewhereBriefly } from '../lib/elsewhere';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
 
     interface Props {
         school: string;
         office: string;
+        zone: string;
         host: Schema['Host'];
-        sheets: { path: string; title: string; intro: string; next: string }[];
+        sheets: { path: string; title: string; intro: string; next: string; next_at: string | null }[];
     }
-    let { school, office, host, sheets }: Props = $props();
+    let { school, office, zone, host, sheets }: Props = $props();
 </script>
 
 <main class="sheet-of-paper">
@@ -34,7 +36,9 @@
                 <h2><a href={sheet.path} class="inline-block py-1">{sheet.title}</a></h2>
                 {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
                 <p class="mt-1 text-faint">
-                    {clock.all(sheet.next)}
+                    {clock.all(sheet.next)}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
+                        ? ` (${elsewhereBriefly(sheet.next_at, zone)} on your clock)`
+                        : ''}
                 </p>
             </li>
         {/each}

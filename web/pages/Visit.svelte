@@ -71,7 +71,7 @@
             ...(from ? { from } : {}),
             ...(visitor.token ? { pass: visitor.token, student: String(visitor.typed.answers.student ?? '') } : {}),
             // What is kept for this visitor is free to them.
-            ...(visitor.left === null ? {} : { kept: visitor.keepKey }),
+            ...(visitor.left === null && !visitor.over ? {} : { kept: visitor.keepKey }),
         };
         try {
             const answer = await api.GET('/api/s/{slug}', {
@@ -275,7 +275,7 @@
             {:else if sheet.none === 'enough' && visitor.pass}
                 <p class="mb-4"><a class="press" href={visitor.pass}>Move that booking, on your pass</a></p>
             {:else if sheet.none !== null}
-                {#if sheet.waiting && sheet.none === 'taken'}<Waiting {sheet} {visitor} {sifted} full />{/if}
+                {#if sheet.waiting && sheet.none === 'taken' && !chosen}<Waiting {sheet} {visitor} {sifted} full />{/if}
                 <Office phone={sheet.phone} />
             {/if}
             {#if city}<p class="mb-3 text-faint">The small times are your own clock, in {city}.</p>{/if}

@@ -17,7 +17,7 @@
 @if ($plain !== null)
 {!! $plain !!}
 @else
-<p>This page needs scripts switched on. The office can book a time for you by phone.</p>
+<p>This page needs scripts switched on.</p>
 @endif
 </noscript>
 <script type="application/json" id="page-data">{!! $data !!}</script>

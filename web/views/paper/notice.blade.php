@@ -23,6 +23,6 @@ img { width: 8.5cm; height: 8.5cm; margin: 0.4cm 0; }
 <p><strong>Pick a time with your phone</strong></p>
 <img src="{{ $qr }}" alt="">
 <p class="link">{{ $sheet->link() }}</p>
-<p class="school">No account is needed. Or ask the office: they book for you.</p>
+<p class="school">{{ App\Framework\Words::say('booking.notice', ['phone' => $sheet->host->school->phoneOrNone()]) }}</p>
 </body>
 </html>

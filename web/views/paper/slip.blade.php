@@ -17,7 +17,7 @@ h1 { font-size: 17pt; margin: 0 0 0.3cm; }
 <p>{{ $booking->sheet->title }} with <strong>{{ $booking->host->name }}</strong> ({{ $booking->host->subject }})</p>
 <p>About: <strong>{{ $booking->student }}</strong></p>
 <p>Where: <strong>{{ $booking->place->label }}</strong>@if ($booking->place->directions !== '')<br>{{ $booking->place->directions }}@endif</p>
-<p class="note">For {{ $booking->pass->name }}. Booked by the office. If you cannot come, ring the office: somebody else is glad of the time.</p>
+<p class="note">For {{ $booking->pass->name }}. Booked by the office. {{ App\Framework\Words::say('booking.slip', ['phone' => $booking->sheet->host->school->phoneOrNone()]) }}</p>
 </div>
 </body>
 </html>
