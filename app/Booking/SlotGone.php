@@ -22,9 +22,9 @@ use Recess\Time\Zone;
 final class SlotGone extends Refused
 {
     /** @param  list<Span>  $nearest  what is free instead, the closest first */
-    private function __construct(string $what, int $start, public readonly array $nearest, public readonly Zone $zone)
+    private function __construct(string $what, int $start, public readonly array $nearest, public readonly Zone $zone, private readonly bool $ofStudent = false)
     {
-        parent::__construct($what.' '.self::instead($nearest, $start, $zone));
+        parent::__construct($ofStudent && $nearest === [] ? $what : $what.' '.self::instead($nearest, $start, $zone));
     }
 
     /**
@@ -57,12 +57,12 @@ final class SlotGone extends Refused
     /** @param  list<Span>  $nearest */
     private static function because(Verdict $verdict, int $start, array $nearest, Zone $zone): self
     {
-        return new self(WhyNot::say($verdict, Spell::time($start, $zone), $zone), $start, $nearest, $zone);
+        return new self(WhyNot::say($verdict, Spell::time($start, $zone), $zone), $start, $nearest, $zone, $verdict->reasons[0]->because->isOfStudent());
     }
 
     protected function more(\Illuminate\Http\Request $request): array
     {
-        return ['nearest' => array_map(fn (Span $slot): array => RulerData::slot($slot, State::Free, $this->zone), $this->nearest)];
+        return ['of_student' => $this->ofStudent, 'nearest' => array_map(fn (Span $slot): array => RulerData::slot($slot, State::Free, $this->zone), $this->nearest)];
     }
 
     /** @param  list<Span>  $nearest */

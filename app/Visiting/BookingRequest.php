@@ -37,6 +37,10 @@ class BookingRequest extends FormRequest
         ];
         foreach ($sheet->questions as $question) {
             $rules["answers.$question->key"] = $question->rules($sheet->host->school->country);
+            if ($question->key === 'phone' && ($this->pass()->phone ?? '') !== '') {
+                // It is known, and need not be typed again.
+                $rules['answers.phone'][0] = 'nullable';
+            }
             if ($question->choices !== [] && ! isset($rules["answers.$question->key.*"]) && $question->kind->value === 'several') {
                 $rules["answers.$question->key.*"] = ['string', Rule::in($question->choices)];
             }

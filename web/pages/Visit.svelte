@@ -69,7 +69,7 @@
     async function refresh(anew = false): Promise<void> {
         const query = {
             ...(from ? { from } : {}),
-            ...(visitor.token ? { pass: visitor.token, student: String(visitor.typed.answers.student ?? '') } : {}),
+            ...(visitor.token ? { pass: visitor.token } : {}),
             // What is kept for this visitor is free to them.
             ...(visitor.left === null && !visitor.over ? {} : { kept: visitor.keepKey }),
         };

@@ -36,7 +36,8 @@
     const places = $derived(sheet.places.filter((one) => !slot.places || slot.places.includes(one.id)));
     const place = $derived(places.some((one) => one.id === typed.place) ? typed.place : (places[0]?.id ?? null));
     // On the pass, the visitor is known: only what differs from one booking to the next is asked.
-    const asked = $derived(visitor.pass ? sheet.questions.filter((one) => one.key !== 'phone') : sheet.questions);
+    const phoneIsKnown = $derived(visitor.pass !== null && visitor.known?.phone !== '');
+    const asked = $derived(phoneIsKnown ? sheet.questions.filter((one) => one.key !== 'phone') : sheet.questions);
 
     // The same wish keeps its key, however often it is pressed; another wish gets another.
     let sent = { wish: '', key: '' };
@@ -52,8 +53,6 @@
         for (const question of asked)
             if (question.kind === 'yes or no' && typeof answers[question.key] !== 'boolean')
                 delete answers[question.key];
-        if (visitor.pass && sheet.questions.some((one) => one.key === 'phone' && one.required))
-            answers.phone = (typed.answers.phone ?? '') as never;
         const wish = {
             slot: slot.key,
             place,
@@ -83,10 +82,11 @@
             return booked(answer.data);
         }
         const gone = answer.body as Schema['Gone'] | null;
-        if (answer.status === 409 && gone?.nearest) return beaten(gone);
+        // Where no other time would help, another student might.
+        if (gone?.of_student && gone.nearest?.length === 0) fields = { 'answers.student': gone.message };
+        else if (answer.status === 409 && gone?.nearest) return beaten(gone);
         canJoin = (answer.body as Schema['Problem'] | null)?.ask_to_join === true;
-        if (fields['answers.phone'] && visitor.pass) visitor.forgetPass();
-        message = fields.slot ?? fields.request_key ?? fields.place ?? answer.trouble.message;
+        message = gone?.of_student ? '' : (fields.slot ?? fields.request_key ?? fields.place ?? answer.trouble.message);
         requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid], [data-wrong]')?.focus());
     }
     const student = $derived(sheet.questions.find((one) => one.kind === 'student'));
@@ -121,6 +121,14 @@
             This goes on <a href={visitor.pass}>your pass</a>{visitor.known ? `, for ${visitor.known.name}` : ''}.
             <button type="button" class="link" onclick={() => visitor.forgetPass()}>Somebody else books</button>
         </p>
+        {#if phone}
+            <Answer
+                question={phone}
+                value={typed.answers.phone}
+                error={fields['answers.phone']}
+                change={(value) => set('phone', value)}
+            />
+        {/if}
     {:else}
         <div class="grid gap-4 sm:grid-cols-2">
             <Field

@@ -10,6 +10,9 @@
 <title>{{ $title }} – Recess</title>
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
 @vite([$entry])
+@if ($plain !== null)
+<noscript>@vite(['web/plain.css'])</noscript>
+@endif
 </head>
 <body>
 <div id="page" data-component="{{ $component }}"></div>
