@@ -284,6 +284,20 @@ final class PassTest extends TestCase
         $this->get("/s/$full->slug")->assertSee('No more times are planned here just now');
     }
 
+    public function test_side_by_side_leaves_out_what_clashes_with_a_pass(): void
+    {
+        $mine = $this->sheet();
+        $other = $this->sheet($this->host('Iolo Bevan'));
+        $other->places()->update(['label' => 'Room 3']);
+        $other->refresh();
+        $pass = substr((string) $this->book($mine, $this->wish($mine, '20:15'))->json('path'), 3);
+        $states = fn (string $more): array => array_map(static fn (array $row): array => array_column($row['stretches'][0]['slots'], 1), (array) $this->ask('get', "/api/find?about=Conferences&from=2026-12-03&to=2026-12-03$more")->assertOk()->json('days.0.rows'));
+        self::assertSame([['free', 'taken', 'free', 'free'], ['free', 'free', 'free', 'free']], $states(''));
+        // Five minutes from room to room: not straight before, and not straight after.
+        self::assertSame(['busy', 'busy', 'busy', 'free'], $states("&pass=$pass")[1]);
+        self::assertSame($states(''), $states('&pass=nonsense'));
+    }
+
     public function test_without_scripts_the_pass_acts_and_the_line_and_the_search_are_there(): void
     {
         $sheet = $this->sheet();

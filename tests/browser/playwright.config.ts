@@ -13,6 +13,8 @@ export default defineConfig({
         baseURL: process.env.RECESS_SERVED,
         launchOptions: BROWSER,
         locale: 'en-GB',
+        // The school's own; who is elsewhere says so.
+        timezoneId: 'America/Halifax',
         trace: 'retain-on-failure',
         contextOptions: { reducedMotion: 'reduce' },
     },

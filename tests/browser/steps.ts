@@ -6,7 +6,13 @@ import { expect, type Browser, type BrowserContext, type BrowserContextOptions, 
 
 /** A browser of somebody else's: no cookies, no memory. */
 export const somebodyElse = (browser: Browser, options: BrowserContextOptions = {}): Promise<BrowserContext> =>
-    browser.newContext({ locale: 'en-GB', baseURL: process.env.RECESS_SERVED, reducedMotion: 'reduce', ...options });
+    browser.newContext({
+        locale: 'en-GB',
+        timezoneId: 'America/Halifax',
+        baseURL: process.env.RECESS_SERVED,
+        reducedMotion: 'reduce',
+        ...options,
+    });
 
 /** What a new page of the browser has to say of itself: no accessibility fault, no sideways scrolling, nothing in the console. */
 export async function expectSound(page: Page): Promise<void> {

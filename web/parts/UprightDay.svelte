@@ -56,8 +56,7 @@
             </li>
         {:else}
             <li class="folded {run.state.replaceAll(' ', '-')}">
-                {clock.say(run.from)} to {clock.say(run.until)}
-                {called(run.slots, run.state)}
+                {`${clock.say(run.from)} to ${clock.say(run.until)} ${called(run.slots, run.state)}`}
             </li>
         {/if}
     {/each}

@@ -33,7 +33,7 @@ final class Contract
     private static function schemaFor(string $method, string $path, string $status): string
     {
         foreach (self::$document['paths'] ?? [] as $template => $operations) {
-            if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#D', $path) !== 1 || ! isset($operations[$method])) {
+            if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#D', (string) strtok($path, '?')) !== 1 || ! isset($operations[$method])) {
                 continue;
             }
             $answer = $operations[$method]['responses'][$status] ?? (in_array($status, ['401', '403', '404', '419', '429'], true) ? ['$ref' => '#/components/responses/Problem'] : null);
