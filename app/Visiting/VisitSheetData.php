@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Timetables\Listed;
+use App\Timetables\OpenSheets;
+use App\Models\SheetKind;
 use App\Framework\Spell;
 use App\Models\HostRole;
 use App\Models\Place;
@@ -63,6 +66,7 @@ final class VisitSheetData
             'approve' => $sheet->rules->yes('approve'),
             'waiting' => $sheet->rules->yes('waiting') && $sheet->state === SheetState::Open,
             'guests' => $sheet->rules->whole('guests'),
+            'round' => self::isOfRound($sheet),
             'rules' => RulesSaid::of($sheet->rules, $zone),
             'free' => count($free),
             'earliest' => $earliest === null ? null : RulerData::slot($earliest, State::Free, $zone),
@@ -72,6 +76,13 @@ final class VisitSheetData
             'days' => RulerData::days($timetable, self::notes($sheet, $timetable)),
             'later' => $later === null ? null : (string) $later,
         ];
+    }
+
+    /** Whether colleagues hold conferences under the same title: then they can be looked at side by side. */
+    private static function isOfRound(Sheet $sheet): bool
+    {
+        return $sheet->kind === SheetKind::Conferences
+            && count(array_filter(OpenSheets::all(), static fn (Listed $one): bool => $one->isConference && $one->title === $sheet->title)) > 1;
     }
 
     /** Why nothing of it can be had by whoever looks: what they can wait for, what they have, what is over. */

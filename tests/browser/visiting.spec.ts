@@ -45,7 +45,7 @@ test('a second child on the same pass, a guest, and a move', async ({ page, brow
     await first.getByRole('button', { name: 'Move it' }).click();
     await first.getByRole('button', { name: /16:45 to 17:00, free/ }).click();
     await first.getByRole('button', { name: 'Move it there' }).click();
-    await expect(first.getByText('16:45 to 17:00')).toBeVisible();
+    await expect(first.getByRole('heading', { name: /16:45 to 17:00/ })).toBeVisible();
     await expectSound(visitor);
     await openMail(visitor, `other.${email}`, /^Moved: .* 16:45/);
 });

@@ -68,12 +68,12 @@ export class Visitor {
         sessionStorage.setItem(MEMORY, JSON.stringify(this.typed));
     }
 
-    /** The student changes with the next booking; the visitor stays. */
-    another(pass: Schema['Pass']): void {
+    /** On to the next booking, on the same pass. With another teacher it is mostly about the same student, here about another one. */
+    another(pass: Schema['Pass'], sameStudent: boolean): void {
         this.pass = pass.path;
         this.known = pass;
         sessionStorage.setItem(PASS, pass.path);
-        delete this.typed.answers.student;
+        if (!sameStudent) delete this.typed.answers.student;
         this.remember();
     }
 

@@ -155,7 +155,7 @@
     }
 
     function more(answer: Schema['Pass']) {
-        visitor.another(answer);
+        visitor.another(answer, false);
         pass = null;
         newest = null;
         standFor(`/s/${sheet.slug}`);
@@ -170,6 +170,12 @@
     }
 
     const mine = $derived(pass?.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug)));
+    /** Where the other teachers are: side by side on the same day, where they hold the same conferences. */
+    const others = $derived(
+        sheet.round && mine
+            ? `/find?${new URLSearchParams({ about: sheet.title, from: mine.day, to: mine.day })}`
+            : '/',
+    );
     const chosenHost = $derived(sheet.choose_host.find((one) => one.slug === chosen?.host)?.name);
     const otherClock = $derived(chosen ? elsewhere(chosen.slot.key, sheet.zone_name) : null);
     /** The picked time, as the page knows it now: whether it can still be had once it is not kept any more. */
@@ -237,7 +243,7 @@
             {/if}
             <div class="mb-5 flex flex-wrap gap-3">
                 <button type="button" class="press main" onclick={() => more(pass!)}>And another time here</button>
-                <a class="press" href="/" onclick={() => visitor.another(pass!)}>And another teacher</a>
+                <a class="press" href={others} onclick={() => visitor.another(pass!, true)}>And another teacher</a>
             </div>
             {#if !pass.email}<KeepThisPass {pass} />{/if}
             <PassView {pass} {newest} changed={(now) => (pass = now)} />

@@ -92,6 +92,19 @@
     const student = $derived(sheet.questions.find((one) => one.kind === 'student'));
     const others = $derived(asked.filter((one) => one.kind !== 'student' && one.key !== 'phone'));
     const phone = $derived(asked.find((one) => one.key === 'phone'));
+    /** Whom it is about stands on the press itself where it was not typed just now. */
+    const about = $derived(
+        visitor.pass && visitor.known?.students.includes(String(typed.answers.student)) ? typed.answers.student : null,
+    );
+    const press = $derived(
+        sheet.approve
+            ? about
+                ? `Ask for this time for ${about}`
+                : 'Ask for this time'
+            : about
+              ? `Book this time for ${about}`
+              : 'Book this time',
+    );
     const set = (key: string, value: unknown) => {
         typed.answers[key] = value;
         visitor.remember();
@@ -190,9 +203,7 @@
     {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
     {#if canJoin}<AskToJoin slug={sheet.slug} {visitor} />{/if}
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <button class="press main" disabled={working}
-            >{working ? 'One moment…' : sheet.approve ? 'Ask for this time' : 'Book this time'}</button
-        >
+        <button class="press main" disabled={working}>{working ? 'One moment…' : press}</button>
         <Keep {visitor} {free} {again} />
     </div>
 </form>

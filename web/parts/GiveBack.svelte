@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Taking a booking away, from either side: a press, a word if wanted, and a second press on the same spot. */
+    import { tick } from 'svelte';
     import Field from './Field.svelte';
 
     interface Props {
@@ -17,6 +18,13 @@
     let working = $state(false);
     let failure = $state('');
 
+    let opener = $state<HTMLElement>();
+    /** Opens or closes it, with the focus going along. */
+    async function turn(now: boolean) {
+        asking = now;
+        await tick();
+        (now ? document.getElementById(`note-${id}`) : opener)?.focus();
+    }
     async function press() {
         working = true;
         failure = (await act(note)) ?? '';
@@ -25,7 +33,7 @@
 </script>
 
 {#if !asking}
-    <button type="button" class="press away" onclick={() => (asking = true)}>{open}</button>
+    <button type="button" class="press away" bind:this={opener} onclick={() => turn(true)}>{open}</button>
 {:else}
     <form
         class="grid w-full max-w-xl gap-3"
@@ -38,7 +46,7 @@
         {#if failure}<p class="notice" role="alert">{failure}</p>{/if}
         <div class="flex flex-wrap gap-3">
             <button class="press away" disabled={working}>{working ? 'One moment…' : go}</button>
-            <button type="button" class="press" onclick={() => (asking = false)}>{keep}</button>
+            <button type="button" class="press" onclick={() => turn(false)}>{keep}</button>
         </div>
     </form>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who the visitor is and about whom they come: what was mistyped is mended here. */
+    import { tick } from 'svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import Field from './Field.svelte';
@@ -16,6 +17,7 @@
     let fields = $state<Record<string, string>>({});
     let message = $state('');
     let said = $state('');
+    let news = $state<HTMLElement>();
     const path = $derived({ token: pass.path.slice('/p/'.length) });
 
     function settle(answer: { data?: Schema['Pass']; trouble?: Trouble }, done: string) {
@@ -25,6 +27,7 @@
         if (!answer.data) return;
         open = '';
         changed(answer.data);
+        void tick().then(() => news?.focus());
     }
     const mend = async () => {
         const another = form.email.trim() !== '' && form.email.trim() !== pass.email;
@@ -73,7 +76,7 @@
                 onclick={() => show('student')}>Mend a student’s name</button
             >{/if}
     </div>
-    <div role="status">
+    <div role="status" tabindex="-1" bind:this={news}>
         {#if said}<p class="good-news mt-3">{said}</p>{/if}
     </div>
     {#if open === 'holder'}
