@@ -13,7 +13,13 @@ const browser = await chromium.launch(BROWSER);
 
 async function take(name, viewport, go, { colorScheme = 'light', fullPage = false } = {}) {
     if (only.length > 0 && !only.some((part) => name.includes(part))) return;
-    const context = await browser.newContext({ viewport, colorScheme, locale: 'en-GB', baseURL: address });
+    const context = await browser.newContext({
+        viewport,
+        colorScheme,
+        locale: 'en-GB',
+        timezoneId: 'America/Halifax',
+        baseURL: address,
+    });
     const page = await context.newPage();
     page.on('console', (line) => ['error', 'warning'].includes(line.type()) && console.log(`${name}: ${line.text()}`));
     page.on('pageerror', (error) => console.log(`${name}: ${error}`));
@@ -91,22 +97,25 @@ async function pass(page) {
     await page.goto(await letter.getByRole('link', { name: /Your pass/ }).getAttribute('href'));
 }
 
+async function sideBySide(page) {
+    await page.goto('/');
+    await page.getByRole('link', { name: 'See them side by side' }).first().click();
+    await page.getByRole('heading', { name: 'Who is free, and when' }).waitFor();
+}
+
 await take('board', WIDE, (page) => page.goto('/'));
-await take('visit', WIDE, chooseTime);
+await take('visit', WIDE, firstSheet);
 await take('visit-phone', PHONE, firstSheet);
 await take('visit-phone-form', PHONE, chooseTime);
 await take('pass-phone', PHONE, pass);
+await take('find-phone', PHONE, sideBySide);
 await take('mailroom', WIDE, async (page) => {
     await page.goto('/mailroom');
     await page.frameLocator('iframe').getByText('Dear').waitFor();
 });
 await take('sign-in', WIDE, (page) => page.goto('/staff/sign-in'));
 await take('sheets', WIDE, signIn);
-await take('find', WIDE, async (page) => {
-    await firstSheet(page);
-    const { title, days } = await (await page.request.get(page.url().replace('/s/', '/api/s/'))).json();
-    await page.goto(`/find?${new URLSearchParams({ about: title, from: days[0].date, to: days[0].date })}`);
-});
+await take('find', WIDE, sideBySide);
 await take('settings', WIDE, async (page) => {
     await signIn(page);
     await page.getByRole('link', { name: 'Settings' }).click();

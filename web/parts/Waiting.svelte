@@ -22,17 +22,15 @@
     let message = $state('');
     let fields = $state<Record<string, string>>({});
 
-    const PARTS = { any: 'any time', morning: 'mornings', afternoon: 'afternoons', late: '' };
-    /** What one waits for, said before one waits. */
-    const wanted = $derived(
-        [
-            sifted.part === 'late' ? `from ${clock.say('16:00')}` : PARTS[sifted.part],
-            sheet.places.find((one) => one.id === sifted.place)?.label ?? '',
-            sheet.choose_host.find((one) => one.slug === sifted.host)?.name ?? '',
-        ]
-            .filter(Boolean)
-            .join(', '),
-    );
+    /** What one waits for; it begins with what was looked for. */
+    // svelte-ignore state_referenced_locally -- how it begins
+    let wants = $state({ ...sifted });
+    const HALVES = $derived([
+        ['any', 'Any time'],
+        ['morning', 'Mornings'],
+        ['afternoon', `Afternoons, before ${clock.say('16:00')}`],
+        ['late', `From ${clock.say('16:00')}`],
+    ] as const);
 
     async function join() {
         visitor.remember();
@@ -43,9 +41,9 @@
                     name: visitor.typed.name,
                     email: visitor.typed.email,
                     pass: visitor.token,
-                    part: sifted.part === 'any' ? null : sifted.part,
-                    place: sifted.place,
-                    host: sifted.host,
+                    part: wants.part === 'any' ? null : wants.part,
+                    place: wants.place,
+                    host: wants.host,
                 },
             }),
         );
@@ -75,7 +73,34 @@
             }}
         >
             <h2>Be told when a time comes free</h2>
-            <p>You wait for: {wanted}. You can change that later, where you look up your place in line.</p>
+            <div class="flex flex-wrap gap-x-6 gap-y-2">
+                <p>
+                    <label for="wants-part" class="mb-1 block font-semibold">When</label>
+                    <select id="wants-part" class="box" bind:value={wants.part}>
+                        {#each HALVES as [value, label] (value)}<option {value}>{label}</option>{/each}
+                    </select>
+                </p>
+                {#if sheet.places.length > 1}
+                    <p>
+                        <label for="wants-place" class="mb-1 block font-semibold">Where</label>
+                        <select id="wants-place" class="box" bind:value={wants.place}>
+                            <option value={null}>Anywhere</option>
+                            {#each sheet.places as place (place.id)}<option value={place.id}>{place.label}</option
+                                >{/each}
+                        </select>
+                    </p>
+                {/if}
+                {#if sheet.choose_host.length > 0}
+                    <p>
+                        <label for="wants-host" class="mb-1 block font-semibold">With</label>
+                        <select id="wants-host" class="box" bind:value={wants.host}>
+                            <option value={null}>Anybody</option>
+                            {#each sheet.choose_host as one (one.slug)}<option value={one.slug}>{one.name}</option
+                                >{/each}
+                        </select>
+                    </p>
+                {/if}
+            </div>
             {#if !visitor.pass}
                 <Field
                     name="wait-name"
