@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Booking;
 
+use App\Framework\Clock;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\StaffMember;
@@ -36,12 +37,12 @@ final class BookingPolicy
         return $booking->isChangedBy($pass) ? Response::allow() : Response::denyAsNotFound();
     }
 
-    /** Whoever may have changed it last; a guest who has left among them. */
+    /** Whoever may take its last change back; when it is too late for that, they are told so who come to it. */
     public function undo(?StaffMember $reader, Booking $booking, Pass $pass): Response
     {
-        $came = $booking->pass_id === $pass->id || $booking->guests()->where('pass_id', $pass->id)->exists();
+        $change = LastChange::of($booking, Clock::now());
 
-        return $came ? Response::allow() : Response::denyAsNotFound();
+        return $change === null ? $this->attend($reader, $booking, $pass) : ($change->isFor($booking, $pass) ? Response::allow() : Response::denyAsNotFound());
     }
 
     /** Whoever holds the pass on which it stands. */

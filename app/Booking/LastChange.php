@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Models\Booking;
+use App\Models\Guest;
+use App\Models\Pass;
 use Illuminate\Support\Str;
 
 /**
@@ -45,6 +47,13 @@ final readonly class LastChange
         }
 
         return new self($kept['key'], $kept['what'], $at, is_array($kept['facts'] ?? null) ? $kept['facts'] : []);
+    }
+
+    /** Whether whoever holds the pass may take it back: who may change the booking, and a guest who has left it. */
+    public function isFor(Booking $booking, Pass $pass): bool
+    {
+        return $booking->isChangedBy($pass)
+            || ($this->what === 'guest left' && $booking->guests->contains(fn (Guest $guest): bool => $guest->id === $this->whole('guest') && $guest->pass_id === $pass->id));
     }
 
     /** @return array{key: string, what: string, at: int, facts: array<string, mixed>} */

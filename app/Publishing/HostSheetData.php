@@ -83,7 +83,8 @@ final class HostSheetData
             'days' => RulerData::days($timetable, new RulerNotes(busy: self::busy($sheet, $timetable->pieces), extra: $timetable->sheet->seatsAdded)),
             'later' => $later === null ? null : (string) $later,
             'links_missing' => self::linksMissing($sheet, $now),
-            'bookings' => array_values($sheet->bookings()->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get()
+            // What was kept for an address that never answered was nobody's booking.
+            'bookings' => array_values($sheet->bookings()->where(static fn ($one) => $one->whereNull('confirm_until')->orWhere('state', BookingState::Kept))->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get()
                 ->map(static fn (Booking $booking): array => self::booking($booking, $zone, $now))->all()),
         ];
     }

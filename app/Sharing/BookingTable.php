@@ -22,7 +22,7 @@ final class BookingTable
         $zone = $sheet->host->school->timeZone();
         $questions = array_filter($sheet->questions->all, static fn (Question $one): bool => ! in_array($one->key, ['student', 'phone'], true));
         yield ['Date', 'From', 'To', 'Host', 'Student', 'Visitor', 'E-mail', 'Phone', 'Place', 'State', 'Word', ...array_values(array_map(static fn (Question $one): string => $one->label, $questions))];
-        foreach ($sheet->bookings()->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id')->get() as $booking) {
+        foreach ($sheet->bookings()->whereNull('confirm_until')->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id')->get() as $booking) {
             yield [...self::row($booking, $zone), ...array_values(array_map(static fn (Question $one): string => $one->onRunSheet || $booking->staff_id === $reader->id ? Question::said($booking->answers[$one->key] ?? null) : '', $questions))];
         }
     }

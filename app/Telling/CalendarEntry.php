@@ -8,6 +8,7 @@ use App\Booking\Occasion;
 use App\Calendars\MeetingEntry;
 use App\Calendars\Reader;
 use App\Models\Booking;
+use App\Models\BookingState;
 use Recess\Calendars\Invitation;
 
 /** The calendar entry that goes with a message: what it asks the reader's calendar to do. */
@@ -22,7 +23,7 @@ final readonly class CalendarEntry
     /** Null where a calendar has nothing to keep: a wish that is not answered yet, wherever it was moved, or never was. */
     public static function of(Booking $booking, Occasion $occasion, Reader $reader, int $sequence, int $stamp): ?self
     {
-        if ($occasion->isOpen() || $occasion === Occasion::Declined || $booking->held_until !== null) {
+        if ($occasion->isOpen() || $occasion === Occasion::Declined || $booking->held_until !== null || $booking->state === BookingState::Kept) {
             return null;
         }
         $meeting = MeetingEntry::meeting($booking, $reader, $sequence, $stamp);

@@ -10,11 +10,13 @@ use App\Booking\CancelRequest;
 use App\Booking\ChangeAnswers;
 use App\Booking\LetGuestLeave;
 use App\Booking\MoveBooking;
+use App\Booking\Occasion;
 use App\Booking\PassRefused;
 use App\Framework\Clock;
 use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Models\Booking;
+use App\Models\BookingState;
 use App\Models\Guest;
 use App\Models\Joiner;
 use App\Models\MailAddress;
@@ -33,7 +35,8 @@ final class PassBookingController
     public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, CancelBooking $cancel): JsonResponse
     {
         self::ahead($booking);
-        $cancel($booking, Party::Visitor, $request->note(), undoFrom: Clock::now());
+        // Of what was only kept for an address nobody else knows.
+        $cancel($booking, Party::Visitor, $request->note(), $booking->state === BookingState::Kept ? Occasion::Lapsed : Occasion::Cancelled, Clock::now());
 
         return $this->shown($pass);
     }
@@ -43,6 +46,7 @@ final class PassBookingController
         $hosts = $booking->sheet->chosenFrom();
         $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'host' => ['nullable', 'string', Rule::in(array_keys($hosts))]]);
         self::ahead($booking);
+        self::stands($booking);
         $move($booking, SlotKey::instant($request->string('slot')->toString()), Party::Visitor, '', Clock::now(), $request->filled('host') ? $hosts[$request->string('host')->toString()] : null);
 
         return $this->shown($pass);
@@ -50,6 +54,7 @@ final class PassBookingController
 
     public function answers(Pass $pass, Booking $booking, AnswersRequest $request, ChangeAnswers $change): JsonResponse
     {
+        self::stands($booking);
         $change($booking, $request->answers(), $request->phone());
 
         return $this->shown($pass);
@@ -58,6 +63,7 @@ final class PassBookingController
     public function bring(Pass $pass, Booking $booking, Request $request, BringGuest $bring): JsonResponse
     {
         $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress], 'may_change' => ['boolean']]);
+        self::stands($booking);
         $bring($booking, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), $request->boolean('may_change'), Clock::now());
 
         return $this->shown($pass);
@@ -99,6 +105,14 @@ final class PassBookingController
     {
         if ($booking->stands() && $booking->starts_at->getTimestamp() <= Clock::now()) {
             throw new PassRefused(Words::say('booking.has_begun'));
+        }
+    }
+
+    /** @throws PassRefused when it is only kept for an address that has not answered */
+    public static function stands(Booking $booking): void
+    {
+        if ($booking->state === BookingState::Kept) {
+            throw new PassRefused(Words::say('booking.confirm_first'));
         }
     }
 

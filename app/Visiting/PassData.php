@@ -86,6 +86,7 @@ final class PassData
         $own = $booking->pass_id === $pass->id;
         $change = $booking->isChangedBy($pass);
         $ahead = $booking->stands() && $booking->span()->start > $now;
+        $booked = $ahead && $booking->state !== BookingState::Kept;
 
         return [
             'id' => $booking->id,
@@ -123,10 +124,10 @@ final class PassData
             'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)
                 ->map(static fn (Guest $guest): array => ['id' => $guest->id, 'name' => $guest->pass->name, 'may_change' => $guest->may_change])->all()),
             'joiners' => $own && $ahead ? self::joiners($booking) : [],
-            'can_bring' => $own && $ahead && $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->whole('guests'),
+            'can_bring' => $own && $booked && $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->whole('guests'),
             'can_give_back' => $change && $ahead,
-            'can_move' => $change && $ahead && $booking->state !== BookingState::Kept,
-            'can_answer' => $own && $ahead,
+            'can_move' => $change && $booked,
+            'can_answer' => $own && $booked,
             'entry_path' => "$path/bookings/$booking->id.ics",
         ];
     }
@@ -144,7 +145,7 @@ final class PassData
             ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)))->orderByDesc('updated_at')->limit(5)->get();
         foreach ($bookings as $booking) {
             $change = LastChange::of($booking, $now);
-            if ($change !== null && $change->at + LastChange::LASTS > $now && ($change->what !== 'guest brought' || $booking->pass_id === $pass->id)) {
+            if ($change !== null && $change->at + LastChange::LASTS > $now && $change->isFor($booking, $pass)) {
                 return ['booking' => $booking->id, 'what' => $change->what, 'seconds' => $change->at + LastChange::LASTS - $now];
             }
         }

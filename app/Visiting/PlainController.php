@@ -8,12 +8,14 @@ use App\Booking\BookSlot;
 use App\Booking\CancelBooking;
 use App\Booking\CancelRequest;
 use App\Booking\MoveBooking;
+use App\Booking\Occasion;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Refused;
 use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Models\Booking;
+use App\Models\BookingState;
 use App\Models\MailAddress;
 use App\Models\Party;
 use App\Models\Pass;
@@ -82,7 +84,7 @@ final class PlainController
     {
         return $this->acted($pass, static function () use ($booking, $request, $cancel): void {
             PassBookingController::ahead($booking);
-            $cancel($booking, Party::Visitor, $request->note(), undoFrom: Clock::now());
+            $cancel($booking, Party::Visitor, $request->note(), $booking->state === BookingState::Kept ? Occasion::Lapsed : Occasion::Cancelled, Clock::now());
         });
     }
 
@@ -92,6 +94,7 @@ final class PlainController
 
         return $this->acted($pass, static function () use ($booking, $request, $move): void {
             PassBookingController::ahead($booking);
+            PassBookingController::stands($booking);
             $move($booking, SlotKey::instant($request->string('slot')->toString()), Party::Visitor, '', Clock::now());
         });
     }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Timetables\Listed;
-use App\Timetables\OpenSheets;
-use App\Models\SheetKind;
 use App\Framework\Spell;
 use App\Models\HostRole;
 use App\Models\Place;
 use App\Models\Sheet;
+use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Timetables\Asking;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
+use App\Timetables\Listed;
+use App\Timetables\OpenSheets;
 use App\Timetables\RulerData;
 use App\Timetables\RulerNotes;
 use App\Timetables\RulesSaid;

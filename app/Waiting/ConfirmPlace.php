@@ -15,6 +15,8 @@ final class ConfirmPlace
     {
         if ($waiting->confirmed_at === null) {
             $waiting->update(['confirmed_at' => Instant::column($now)]);
+            // The same press says that the pass has the right address.
+            $waiting->pass->update(['confirmed_at' => Instant::column($now)]);
         }
     }
 }

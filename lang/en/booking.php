@@ -42,6 +42,7 @@ return [
     'notice' => '{phone, select, none {No account is needed. Or ask the office: they book for you.} other {No account is needed. Or ring the office, {phone}: they book for you.}}',
     'look_again' => 'Something needs another look. Nothing was lost.',
     'line_sent' => 'A message is on its way to you: one press in it puts you in line. When a time comes free and it is your turn, it is kept for you for a while.',
+    'confirm_first' => 'This time is only kept for you. Press what stands in the message that came to your address; then it is booked, and can be changed.',
     'undo_late' => 'It is too late to take this back: those whom it concerns have been told.',
     'undo_taken' => 'This cannot be taken back any more: somebody was quicker. Pick another time.',
     'address_subject' => 'Is this your e-mail address?',

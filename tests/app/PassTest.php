@@ -113,6 +113,7 @@ final class PassTest extends TestCase
         [$kofi, $bao] = Guest::query()->orderBy('id')->get()->map(static fn (Guest $one): string => '/api/p/'.$one->pass->token())->all();
         $this->ask('get', $bao)->assertJsonPath('bookings.0.can_move', false);
         $this->ask('post', "$bao/bookings/$id/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertNotFound();
+        $this->ask('post', "$bao/bookings/$id/undo")->assertNotFound();
         $this->ask('get', $kofi)->assertJsonPath('bookings.0.can_move', true)->assertJsonPath('bookings.0.can_answer', false)->assertJsonPath('bookings.0.answers', []);
         $this->ask('post', "$kofi/bookings/$id/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertOk()->assertJsonPath('bookings.0.from', '16:45');
         $this->ask('post', "$kofi/bookings/$id/answers", ['answers' => []])->assertNotFound();
@@ -222,6 +223,19 @@ final class PassTest extends TestCase
         $this->post((string) parse_url($pass->confirmLink('ama@mail.example'), PHP_URL_PATH))->assertOk();
         $this->ask('get', "/api$path")->assertJsonPath('bookings.0.state', 'booked');
         self::assertSame(['Booked → ama', 'Booked → wren-halloran'], $this->told());
+        // A wish is a wish once the address has answered; until then nothing else can be done with it, and nobody hears.
+        $asked = $this->sheet($this->host('Iolo Bevan'), title: 'Asked', rules: Stated::of(['approve' => true]));
+        $kept = (string) $this->book(Sheet::query()->findOrFail($asked->id), $this->otherWish($asked, '20:15', 'Eun'))->assertJsonPath('bookings.0.state', 'kept')->json('path');
+        $wish = (int) Booking::query()->max('id');
+        $this->told();
+        $this->ask('post', "/api$kept/bookings/$wish/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertConflict();
+        $this->ask('post', "/api$kept/bookings/$wish/answers", ['answers' => ['phone' => '902 555 0150']])->assertConflict();
+        $this->ask('post', "/api$kept/bookings/$wish/give-back")->assertOk();
+        $this->ask('post', "/api$kept/bookings/$wish/undo")->assertOk()->assertJsonPath('bookings.0.state', 'kept');
+        self::assertSame([], $this->told());
+        $this->post((string) parse_url(Booking::query()->findOrFail($wish)->pass->confirmLink('eun@mail.example'), PHP_URL_PATH))->assertOk();
+        $this->ask('get', "/api$kept")->assertJsonPath('bookings.0.state', 'asked');
+        self::assertSame(['Asked → eun', 'Asked → iolo-bevan'], $this->told());
         // Once is enough; and what nobody answers for is free again, without a word to anybody.
         $this->book($sheet, ['pass' => $pass->token()] + $this->wish($sheet, '20:30'))->assertCreated()->assertJsonPath('bookings.1.state', 'booked');
         $this->book($sheet, $this->otherWish($sheet, '20:45', 'Cleo'))->assertCreated()->assertJsonPath('bookings.0.state', 'kept');
