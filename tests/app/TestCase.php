@@ -138,11 +138,11 @@ abstract class TestCase extends LaravelTestCase
         return $this->ask('post', "/api/s/$sheet->slug/bookings", $wish);
     }
 
-    /** Works off what is queued, as a worker does once nobody can take back any more what it tells of. */
+    /** Works off what is queued, as a worker does (who has more room than one, for it shares a process with all tests) once nobody can take back any more what it tells of. */
     protected function delivered(): void
     {
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(LastChange::TOLD));
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
     }
 
     /**

@@ -14,7 +14,7 @@
 
     let known = $state<Schema['Found'] | null>(null);
     const found = $derived(known ?? first);
-    let width = $state(0);
+    let width = $state(document.documentElement.clientWidth);
     /** So many times of each teacher stand there before one asks for all. */
     const BEST = 3;
     let open = $state<Record<string, boolean>>({});
@@ -73,7 +73,7 @@
     {#each found.days as day (day.label)}
         <section class="mb-6">
             <h2 class="mb-2">{day.label}</h2>
-            {#if width > 0 && width < 640}
+            {#if width < 640}
                 <ul>
                     {#each day.rows.filter(sought) as row (row.path)}
                         {@const free = freeOf(day, row)}

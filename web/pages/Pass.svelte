@@ -3,10 +3,9 @@
     import { api, ask, type Schema } from '../lib/api';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Holder from '../parts/Holder.svelte';
-    import KeepThisPass from '../parts/KeepThisPass.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
-    import PassView from '../parts/PassView.svelte';
+    import Yours from '../parts/Yours.svelte';
 
     let first: Schema['Pass'] = $props();
 
@@ -40,8 +39,7 @@
         <p class="mb-5 text-faint">
             For {pass.name}. Whoever has this page’s address can change these bookings, so keep it to yourself.
         </p>
-        {#if !pass.email}<KeepThisPass {pass} />{/if}
-        <PassView {pass} changed={(now) => (changed = now)} />
+        <Yours {pass} changed={(now) => (changed = now)} />
         <section class="no-print mt-8" aria-labelledby="more">
             <h2 id="more" class="mb-3">All of it</h2>
             <div class="flex flex-wrap gap-3">

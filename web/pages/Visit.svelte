@@ -11,12 +11,13 @@
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import HostName from '../parts/HostName.svelte';
     import Masthead from '../parts/Masthead.svelte';
-    import KeepThisPass from '../parts/KeepThisPass.svelte';
     import Office from '../parts/Office.svelte';
-    import PassView from '../parts/PassView.svelte';
     import Ruler from '../parts/Ruler.svelte';
     import Sieve from '../parts/Sieve.svelte';
     import Waiting from '../parts/Waiting.svelte';
+
+    // What comes after booking is fetched while somebody types.
+    const afterwards = () => import('../parts/Yours.svelte');
 
     type Props = Schema['VisitSheet'] & { preview?: boolean };
     let { preview = false, ...first }: Props = $props();
@@ -121,6 +122,7 @@
         if (sifted.place !== null) visitor.typed.place = sifted.place;
         gone = null;
         void show();
+        afterwards().catch(() => undefined);
         if (!preview)
             void visitor
                 .keep(slot.key, sifted.host)
@@ -245,8 +247,12 @@
                 <button type="button" class="press main" onclick={() => more(pass!)}>And another time here</button>
                 <a class="press" href={others} onclick={() => visitor.another(pass!, true)}>And another teacher</a>
             </div>
-            {#if !pass.email}<KeepThisPass {pass} />{/if}
-            <PassView {pass} {newest} changed={(now) => (pass = now)} />
+            {#await afterwards() then { default: Yours }}
+                <Yours {pass} {newest} changed={(now) => (pass = now)} />
+            {:catch}
+                <!-- The net is gone just now; what is booked is booked. -->
+                <p><a class="press main" href={pass.path}>To your pass</a></p>
+            {/await}
         </section>
     {:else if sheet.state !== 'open'}
         <section class="slip mt-8 max-w-3xl">

@@ -33,9 +33,10 @@
     let { day, heading = '', chosen = null, zone = '', pick, names = {}, press, occurrence, drag }: Props = $props();
 
     let scale = $state<HTMLElement>();
-    let width = $state(0);
+    // Until it is measured, no wider than the window: on a phone nothing is drawn flat first.
+    let width = $state(document.documentElement.clientWidth);
     /** On a phone, what somebody picks from folds what they cannot have. */
-    const folds = $derived(pick !== undefined && press === undefined && width > 0 && width < 560);
+    const folds = $derived(pick !== undefined && press === undefined && width < 560);
     const own = (slot: Slot) => (zone === '' || slot.state !== 'free' ? null : elsewhereBriefly(slot.key, zone));
     let pulled = $state<{ stretch: Stretch; side: 'from' | 'until'; by: number } | null>(null);
 

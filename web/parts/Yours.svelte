@@ -1,0 +1,17 @@
+<script lang="ts">
+    /** What a pass shows wherever it is shown: how to keep one without an address, what was just done, the plan, the bookings. */
+    import type { Schema } from '../lib/api';
+    import KeepThisPass from './KeepThisPass.svelte';
+    import PassView from './PassView.svelte';
+
+    interface Props {
+        pass: Schema['Pass'];
+        changed: (pass: Schema['Pass']) => void;
+        /** The slot of what has just been booked: it is open. */
+        newest?: string | null;
+    }
+    let { pass, changed, newest = null }: Props = $props();
+</script>
+
+{#if !pass.email}<KeepThisPass {pass} />{/if}
+<PassView {pass} {newest} {changed} />
