@@ -109,8 +109,8 @@ final class VisitController
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
     {
         $pass = Pass::byToken($request->input('pass'));
-        $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress]]);
-        $join($sheet, $pass, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet));
+        $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress], 'clock' => ['nullable', 'integer', Rule::in([12, 24])]]);
+        $join($sheet, $pass, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet), $request->filled('clock') ? $request->integer('clock') : null);
 
         return new JsonResponse(['ok' => true]);
     }

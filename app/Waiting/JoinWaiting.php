@@ -25,11 +25,11 @@ final class JoinWaiting
     private const OF_AN_ADDRESS = 10;
 
     /** @throws WaitingRefused when there is no line to join */
-    public function __invoke(Sheet $sheet, ?Pass $pass, string $name, string $email, Wants $wants = new Wants): Waiting
+    public function __invoke(Sheet $sheet, ?Pass $pass, string $name, string $email, Wants $wants = new Wants, ?int $clock = null): Waiting
     {
         $email = $pass->email ?? $email;
 
-        return Contended::transaction(static function () use ($sheet, $pass, $name, $email, $wants): Waiting {
+        return Contended::transaction(static function () use ($sheet, $pass, $name, $email, $wants, $clock): Waiting {
             Guards::booking($sheet, $email, '');
             if ($sheet->state !== SheetState::Open || ! $sheet->rules->yes('waiting')) {
                 throw new WaitingRefused(Words::say('booking.no_line', ['phone' => $sheet->host->school->phoneOrNone()]));
@@ -42,7 +42,7 @@ final class JoinWaiting
             $waiting = $known ?? Waiting::query()->create([
                 'sheet_id' => $sheet->id,
                 'wants' => $wants->toArray(),
-                'pass_id' => $pass->id ?? Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id,
+                'pass_id' => $pass->id ?? Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => '', 'clock' => $clock])->id,
             ]);
             if ($waiting->confirmed_at === null) {
                 event(new PlaceTaken($waiting));

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { elsewhere } from '../../web/lib/elsewhere';
 import { rulerOf } from '../../web/lib/found';
 import type { Schema } from '../../web/lib/api';
 import { besides, type Term } from '../../web/lib/rulebook';
+import { runsOf } from '../../web/lib/runs';
 import { EVERYTHING, kept } from '../../web/lib/sifted';
 
 /** The few things that pages decide by themselves; all else they are told. */
@@ -114,10 +114,60 @@ describe('a clock', () => {
         expect(clock.say(time)).toBe(said);
     });
 
-    it('says the reader’s own time where it differs, and nothing where it does not', () => {
+    // The offsets are the tz database's: in December Halifax is four hours behind UTC, Lisbon at it, Chatham 13:45 ahead.
+    it.each([
+        ['24', 'Europe/Lisbon', 'Thu 3 Dec, 20:15 (Lisbon)', '20:15'],
+        ['12', 'Europe/Lisbon', 'Thu 3 Dec, 8:15 pm (Lisbon)', '8:15 pm'],
+        ['24', 'Pacific/Chatham', 'Fri 4 Dec, 10:00 (Chatham)', 'Fri 10:00'],
+        ['24', 'America/Halifax', null, null],
+    ])('on %s hours in %s says it', async (hours, zone, whole, brief) => {
+        vi.stubGlobal('localStorage', { getItem: () => hours, setItem: () => undefined });
+        vi.stubGlobal('document', { documentElement: { dataset: { zone } } });
+        const { elsewhere, elsewhereBriefly } = await import('../../web/lib/elsewhere');
+        expect(elsewhere('2026-12-03T20:15:00Z', 'America/Halifax')).toBe(whole);
+        expect(elsewhereBriefly('2026-12-03T20:15:00Z', 'America/Halifax')).toBe(brief);
+    });
+
+    it('turns every time of a sentence', async () => {
+        vi.stubGlobal('localStorage', { getItem: () => '12', setItem: () => undefined });
         vi.stubGlobal('document', { documentElement: { dataset: {} } });
-        const mine = Intl.DateTimeFormat().resolvedOptions().timeZone;
-        expect(elsewhere('2026-12-03T20:15:00Z', mine)).toBeNull();
-        expect(elsewhere('2026-12-03T20:15:00Z', 'Pacific/Chatham')).toMatch(/\d/);
+        const { clock } = await import('../../web/lib/clock.svelte');
+        expect(clock.all('Somebody has just taken 16:15. 16:00 and Fri 4 Dec 09:30 are free.')).toBe(
+            'Somebody has just taken 4:15 pm. 4:00 pm and Fri 4 Dec 9:30 am are free.',
+        );
+    });
+
+    it.each([
+        ['19:14', 'ahead'],
+        ['19:16', 'soon'],
+        ['20:15', 'now'],
+        ['20:30', 'over'],
+    ])('at %s says that a meeting from 20:15 to 20:30 is %s', async (at, phase) => {
+        vi.stubGlobal('document', { addEventListener: () => undefined });
+        vi.stubGlobal('setInterval', () => 0);
+        const { phaseOf } = await import('../../web/lib/now.svelte');
+        const meeting = { key: '2026-12-03T20:15:00Z', ends: '2026-12-03T20:30:00Z' };
+        expect(phaseOf(meeting, Date.parse(`2026-12-03T${at}:00Z`))).toBe(phase);
+    });
+});
+
+describe('a day on a phone', () => {
+    const day = (...stretches: Schema['RulerSlot'][][]) =>
+        ({ stretches: stretches.map((slots) => ({ slots })) }) as unknown as Schema['RulerDay'];
+    const at = (from: string, until: string, state: Schema['RulerSlot']['state']) => slot({ from, until, state });
+
+    it('folds neighbours in one state that cannot be had, and never across a break', () => {
+        const runs = runsOf(
+            day(
+                [at('16:00', '16:15', 'taken'), at('16:15', '16:30', 'taken'), at('16:30', '16:45', 'free')],
+                [at('17:00', '17:15', 'taken'), at('17:15', '17:30', 'busy')],
+            ),
+        );
+        expect(runs.map((run) => [run.from, run.until, run.state, run.apart])).toEqual([
+            ['16:00', '16:30', 'taken', false],
+            ['16:30', '16:45', 'free', false],
+            ['17:00', '17:15', 'taken', true],
+            ['17:15', '17:30', 'busy', false],
+        ]);
     });
 });

@@ -111,6 +111,15 @@
     };
 </script>
 
+{#snippet asks(question: Schema['Question'])}
+    <Answer
+        {question}
+        value={typed.answers[question.key]}
+        error={fields[`answers.${question.key}`]}
+        change={(value) => set(question.key, value)}
+    />
+{/snippet}
+
 <form
     bind:this={form}
     class="grid gap-4"
@@ -135,12 +144,7 @@
             <button type="button" class="link" onclick={() => visitor.forgetPass()}>Somebody else books</button>
         </p>
         {#if phone}
-            <Answer
-                question={phone}
-                value={typed.answers.phone}
-                error={fields['answers.phone']}
-                change={(value) => set('phone', value)}
-            />
+            {@render asks(phone)}
         {/if}
     {:else}
         <div class="grid gap-4 sm:grid-cols-2">
@@ -154,12 +158,7 @@
                 change={() => visitor.remember()}
             />
             {#if phone}
-                <Answer
-                    question={phone}
-                    value={typed.answers.phone}
-                    error={fields['answers.phone']}
-                    change={(value) => set('phone', value)}
-                />
+                {@render asks(phone)}
             {/if}
         </div>
         <Field
@@ -177,12 +176,7 @@
         />
     {/if}
     {#each others as question (question.key)}
-        <Answer
-            {question}
-            value={typed.answers[question.key]}
-            error={fields[`answers.${question.key}`]}
-            change={(value) => set(question.key, value)}
-        />
+        {@render asks(question)}
     {/each}
     {#if places.length > 1}
         <fieldset>

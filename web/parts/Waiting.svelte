@@ -41,6 +41,7 @@
                     name: visitor.typed.name,
                     email: visitor.typed.email,
                     pass: visitor.token,
+                    clock: clock.twelve ? 12 : 24,
                     part: wants.part === 'any' ? null : wants.part,
                     place: wants.place,
                     host: wants.host,
