@@ -18,6 +18,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Recess\Repeat\OnDates;
@@ -143,6 +144,8 @@ abstract class TestCase extends LaravelTestCase
     {
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(LastChange::TOLD));
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        // A worker that stops early says so here, and not as a message that somebody misses.
+        self::assertSame([0, 0], [DB::table('jobs')->where('available_at', '<=', CarbonImmutable::now()->getTimestamp())->count(), DB::table('failed_jobs')->count()], 'All that was due is done. '.Artisan::output());
     }
 
     /**
