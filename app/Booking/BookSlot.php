@@ -60,11 +60,11 @@ final class BookSlot
                 $sheet = SheetAtHand::held($sheet);
                 $timetable = Judge::at($wish->start, $sheet, $now, $who);
                 $offer = $timetable->offerAt($wish->start);
-                if ($offer === null || ! $offer->verdict->isFree()) {
+                if ($offer === null || ! $wish->by->mayHave($offer->verdict)) {
                     throw new NoSeatLeft;
                 }
-
-                if (! $timetable->seenBy(Worlds::asker($sheet, $who->across(), $now))->offerAt($wish->start)?->verdict->isFree()) {
+                $across = $timetable->seenBy(Worlds::asker($sheet, $who->across(), $now))->offerAt($wish->start);
+                if ($across === null || ! $wish->by->mayHave($across->verdict)) {
                     throw new NotAsFilledIn($sheet);
                 }
 

@@ -83,7 +83,7 @@ final class MoveBooking
         $who = Asking::moving($booking);
         $timetable = Judge::at($start, $sheet, $now, $who);
         $offer = $timetable->offerAt($start);
-        $mayBe = static fn (?Offer $one): bool => $one !== null && ($by === Party::Visitor ? $one->verdict->isFree() : $one->verdict->hostMayPass());
+        $mayBe = static fn (?Offer $one): bool => $one !== null && $by->mayHave($one->verdict);
         if ($offer === null || ! $mayBe($offer)) {
             throw new NoSeatLeft;
         }

@@ -121,7 +121,7 @@ final class Sheet extends Row
             places: $this->places->mapWithKeys(static fn (Place $place): array => [(int) $place->id => $place->kind === PlaceKind::Room ? $place->label : null])->all() ?: [null],
             closedDays: $this->host->school->closedDays(),
             joining: $this->joining,
-            shut: match ($this->state) {
+            shut: match ($this->seen()) {
                 SheetState::Paused => SheetIs::paused(),
                 SheetState::Closed => SheetIs::closed(),
                 SheetState::Draft => SheetIs::draft(),
@@ -131,6 +131,12 @@ final class Sheet extends Row
             slotsClosed: $this->slotsClosed(),
             travel: new Travel(max(0, $this->host->school->travel_minutes)),
         );
+    }
+
+    /** Its state to visitors: one that is put away takes no bookings, and is as it was when it is brought back. */
+    public function seen(): SheetState
+    {
+        return $this->put_away_at !== null && $this->state !== SheetState::Draft ? SheetState::Closed : $this->state;
     }
 
     /** @return list<int> */

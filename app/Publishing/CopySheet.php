@@ -12,6 +12,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Recess\Records\BlockReader;
 use Recess\Records\BlockRecord;
+use Recess\Rules\Rulebook;
+use Recess\Rules\Stated;
+use Recess\Rules\TermKind;
 use Recess\Time\LocalDate;
 
 /** A new draft like an earlier sheet, with all of its dates moved so that it begins at a new start. */
@@ -27,7 +30,7 @@ final class CopySheet
 
         return DB::transaction(static function () use ($sheet, $host, $blocks, $days): Sheet {
             $copy = $sheet->replicate(['slug', 'uid', 'state', 'published_at', 'put_away_at', 'version']);
-            $copy->fill(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($sheet->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 1]);
+            $copy->fill(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($sheet->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 1, 'rules' => self::movedRules($sheet->rules, $days)]);
             $copy->setRelations([]);
             $copy->save();
             foreach ($blocks as $block) {
@@ -44,6 +47,20 @@ final class CopySheet
 
             return $copy->refresh();
         });
+    }
+
+    /** The rules with the dates on which booking opens and closes so many days later, at the same clock time. */
+    private static function movedRules(Stated $rules, int $days): Stated
+    {
+        $changes = [];
+        foreach (Rulebook::terms() as $term) {
+            $stated = $rules->toArray()[$term->name];
+            if ($term->kind === TermKind::Moment && is_string($stated)) {
+                $changes[$term->name] = LocalDate::parse(substr($stated, 0, 10))->plusDays($days).substr($stated, 10);
+            }
+        }
+
+        return $rules->with($changes);
     }
 
     /**

@@ -10,6 +10,7 @@ use App\Booking\CancelRequest;
 use App\Booking\MoveBooking;
 use App\Booking\SetLink;
 use App\Booking\WishAnswer;
+use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\SlotKey;
 use App\Models\Booking;
@@ -42,6 +43,12 @@ final class HostBookingController
         $move($booking, SlotKey::instant($request->string('slot')->toString()), $this->side($staff, $booking), $request->string('note')->toString(), Clock::now());
 
         return $this->whole($booking->sheet);
+    }
+
+    /** Where it can be moved to. */
+    public function times(Booking $booking, Request $request): JsonResponse
+    {
+        return new JsonResponse(StaffTimes::of($booking, Asked::date($request, 'from'), Clock::now()));
     }
 
     public function answer(Booking $booking, Request $request, AnswerWish $answer): JsonResponse

@@ -75,6 +75,8 @@ final class HostSheetData
         return [
             ...self::said($sheet, $timetable, $later !== null),
             'slug' => $sheet->slug,
+            'version' => $sheet->version,
+            'can_throw_away' => $sheet->bookings()->doesntExist(),
             'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()),
             'intro' => $sheet->intro,
             'note' => $sheet->paused_note,

@@ -7,7 +7,7 @@ namespace App\Publishing;
 use App\Models\Instant;
 use App\Models\Sheet;
 
-/** Takes a sheet off its writer's list, or puts it back; nothing else of it changes. */
+/** Takes a sheet off its writer's list, or puts it back. Meanwhile nobody books on it; what is booked stays booked. */
 final class PutAway
 {
     /** @param  int  $now  seconds since the epoch */

@@ -41,6 +41,13 @@ final class SheetLifeController
         return $this->whole($putAway($sheet, $request->boolean('away'), Clock::now()));
     }
 
+    public function throwAway(Sheet $sheet, ThrowAway $throwAway): JsonResponse
+    {
+        $throwAway($sheet);
+
+        return new JsonResponse(['to' => '/staff']);
+    }
+
     public function copy(#[CurrentUser] StaffMember $host, Sheet $sheet, Request $request, CopySheet $copy): JsonResponse
     {
         $request->validate(['start' => ['required', 'date_format:Y-m-d']]);

@@ -25,6 +25,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/sheets/{sheet}/publish', [SheetLifeController::class, 'publish'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/state', [SheetLifeController::class, 'state'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/put-away', [SheetLifeController::class, 'putAway'])->can('update', 'sheet');
+    Route::delete('/api/staff/sheets/{sheet}', [SheetLifeController::class, 'throwAway'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/copy', [SheetLifeController::class, 'copy'])->can('copy', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/address', [SheetLifeController::class, 'rename'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/slot', [SheetLifeController::class, 'slot'])->can('update', 'sheet');
@@ -32,6 +33,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/sheets/{sheet}/link', [HostBookingController::class, 'link'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/bookings', [OfficeController::class, 'book'])->can('bookFor', 'sheet');
     Route::post('/api/staff/bookings/{booking}/cancel', [HostBookingController::class, 'cancel'])->can('cancel', 'booking');
+    Route::get('/api/staff/bookings/{booking}/times', [HostBookingController::class, 'times'])->can('cancel', 'booking');
     Route::post('/api/staff/bookings/{booking}/move', [HostBookingController::class, 'move'])->can('cancel', 'booking');
     Route::post('/api/staff/bookings/{booking}/answer', [HostBookingController::class, 'answer'])->can('answer', 'booking');
     Route::get('/staff/bookings/{booking}/slip.pdf', [OfficeController::class, 'slip'])->can('cancel', 'booking');

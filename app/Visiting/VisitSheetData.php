@@ -40,7 +40,7 @@ final class VisitSheetData
         $zone = $timetable->sheet->zone;
         $free = $timetable->free();
         $earliest = $from === null && $free !== [] ? $free[0]->slot : Judge::firstFree($sheet, $now, $who);
-        $toCome = $earliest === null && $sheet->state === SheetState::Open ? Judge::toCome($sheet, $now, $who) : null;
+        $toCome = $earliest === null && $sheet->seen() === SheetState::Open ? Judge::toCome($sheet, $now, $who) : null;
         $opens = $toCome?->opensAt();
         $first = $toCome?->firstToOpen()?->slot;
 
@@ -48,8 +48,8 @@ final class VisitSheetData
             'slug' => $sheet->slug,
             'title' => $sheet->title,
             'intro' => $sheet->intro,
-            'state' => $sheet->state->value,
-            'note' => $sheet->state === SheetState::Paused ? $sheet->paused_note : '',
+            'state' => $sheet->seen()->value,
+            'note' => $sheet->seen() === SheetState::Paused ? $sheet->paused_note : '',
             'school' => $sheet->host->school->name,
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
@@ -64,7 +64,7 @@ final class VisitSheetData
             'confirm' => $sheet->host->school->confirm_addresses,
             'phone' => $sheet->host->school->phone,
             'approve' => $sheet->rules->yes('approve'),
-            'waiting' => $sheet->rules->yes('waiting') && $sheet->state === SheetState::Open,
+            'waiting' => $sheet->rules->yes('waiting') && $sheet->seen() === SheetState::Open,
             'guests' => $sheet->rules->whole('guests'),
             'round' => self::isOfRound($sheet),
             'rules' => RulesSaid::of($sheet->rules, $zone),

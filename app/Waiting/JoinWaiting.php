@@ -31,7 +31,7 @@ final class JoinWaiting
 
         return Contended::transaction(static function () use ($sheet, $pass, $name, $email, $wants, $clock): Waiting {
             Guards::booking($sheet, $email, '');
-            if ($sheet->state !== SheetState::Open || ! $sheet->rules->yes('waiting')) {
+            if ($sheet->seen() !== SheetState::Open || ! $sheet->rules->yes('waiting')) {
                 throw new WaitingRefused(Words::say('booking.no_line', ['phone' => $sheet->host->school->phoneOrNone()]));
             }
             $theirs = Waiting::query()->whereHas('pass', static fn ($one) => $one->where('email', $email));

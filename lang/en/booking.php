@@ -43,6 +43,7 @@ return [
     'look_again' => 'Something needs another look. Nothing was lost.',
     'line_sent' => 'A message is on its way to you: one press in it puts you in line. When a time comes free and it is your turn, it is kept for you for a while.',
     'confirm_first' => 'This time is only kept for you. Press what stands in the message that came to your address; then it is booked, and can be changed.',
+    'still_needed' => 'Somebody has booked on this sheet, so it stays. Put it away instead: then it is off your list and takes no bookings.',
     'undo_late' => 'It is too late to take this back: those whom it concerns have been told.',
     'undo_taken' => 'This cannot be taken back any more: somebody was quicker. Pick another time.',
     'address_subject' => 'Is this your e-mail address?',

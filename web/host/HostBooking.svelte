@@ -97,7 +97,16 @@
         {/if}
         {#if open === 'move'}
             <Field name="move-note-{booking.id}" label="A word to {booking.name}" bind:value={note} />
-            <Mover slug={sheet.slug} now={booking.key} {move} />
+            <Mover
+                load={(from) =>
+                    ask(
+                        api.GET('/api/staff/bookings/{booking}/times', {
+                            params: { path, query: from ? { from } : {} },
+                        }),
+                    )}
+                now={booking.key}
+                {move}
+            />
         {:else if open === 'link'}
             <form
                 class="mt-2 grid max-w-xl gap-2"

@@ -13,6 +13,11 @@
     }
     let { sheet, slot, label, changed, done }: Props = $props();
 
+    /** What the rules for visitors would say of it; staff are not bound by them. */
+    const BEYOND: Partial<Record<typeof slot.state, string>> = {
+        'too soon': 'It is too soon for visitors to book this time. You can book it for them.',
+        'not yet open': 'Visitors cannot book this time yet. You can book it for them.',
+    };
     let message = $state('');
     let booking = $state(false);
     let box = $state<HTMLElement>();
@@ -59,6 +64,7 @@
                 >{/if}
         {/if}
     </div>
+    {#if booking && BEYOND[slot.state]}<p class="notice my-2">{BEYOND[slot.state]}</p>{/if}
     {#if booking}<OfficeBooking {sheet} {slot} {changed} />{/if}
     {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
 </div>

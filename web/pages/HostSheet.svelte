@@ -6,6 +6,7 @@
     import Ruler from '../parts/Ruler.svelte';
     import HostBooking from '../host/HostBooking.svelte';
     import Links from '../host/Links.svelte';
+    import ThrowAway from '../host/ThrowAway.svelte';
     import Share from '../host/Share.svelte';
     import SlotPanel from '../host/SlotPanel.svelte';
 
@@ -110,6 +111,12 @@
                 </p>
                 <button type="button" class="press" onclick={() => turn('open')}>Open it again</button>
             {/if}
+        </div>
+    {/if}
+
+    {#if sheet.can_change && sheet.can_throw_away}
+        <div class="mt-3">
+            <ThrowAway id={sheet.id} published={sheet.state !== 'draft'} />
         </div>
     {/if}
 

@@ -106,7 +106,7 @@
         }
         draft.forget();
         sheet = { id: saved.data.id, state: saved.data.state, bookings: 0 };
-        draft.form.version = 1;
+        draft.form.version = saved.data.version;
         if (publish && sheet.state === 'draft') {
             const published = await ask(
                 api.POST('/api/staff/sheets/{sheet}/publish', { params: { path: { sheet: sheet.id } } }),

@@ -1,60 +1,56 @@
 <script lang="ts">
     /** Another time on the same sheet, for somebody who has one already: the old one stays theirs until the new one is. */
     import { onMount, tick } from 'svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import type { Schema, Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import Ruler from './Ruler.svelte';
 
+    /** What is to be picked from; what of it whoever moves can have beyond the rules for visitors, with what these would be told. */
+    export interface Times {
+        zone_name: string;
+        days: Schema['RulerDay'][];
+        later: string | null;
+        choose_host?: Schema['VisitSheet']['choose_host'];
+        beyond?: Record<string, string>;
+    }
+
     interface Props {
-        slug: string;
-        token?: string;
-        /** Which booking is moved: it does not stand in its own way. */
-        moving?: number;
+        load: (from: string | null) => Promise<{ data?: Times; trouble?: Trouble }>;
         /** Where it is now. */
         now: string;
         /** Whom it is with now, by the name of their door: whoever moves it is told where that would be somebody else. */
         host?: string;
         move: (slot: string, host: string | null) => Promise<string | null>;
     }
-    let { slug, token, moving, now, host, move }: Props = $props();
+    let { load, now, host, move }: Props = $props();
 
-    let sheet = $state<Schema['VisitSheet'] | null>(null);
+    let sheet = $state<Times | null>(null);
     let chosen = $state<{ key: string; said: string; other: { slug: string; name: string } | null } | null>(null);
     let message = $state('');
     let working = $state(false);
     let from = $state<string | null>(null);
     let confirm = $state<HTMLElement>();
 
-    async function load() {
-        const answer = await ask(
-            api.GET('/api/s/{slug}', {
-                params: {
-                    path: { slug },
-                    query: {
-                        ...(token ? { pass: token } : {}),
-                        ...(moving ? { moving: String(moving) } : {}),
-                        ...(from ? { from } : {}),
-                    },
-                },
-            }),
-        );
+    async function look() {
+        const answer = await load(from);
         sheet = answer.data ? withOwn(answer.data) : null;
         message = answer.trouble?.message ?? '';
     }
     /** To whoever moves it, its own time is free, but no new one. */
-    function withOwn(of: Schema['VisitSheet']): Schema['VisitSheet'] {
+    function withOwn(of: Times): Times {
         for (const slot of of.days.flatMap((day) => day.stretches.flatMap((part) => part.slots)))
             if (slot.key === now) slot.state = 'taken';
+            else if (of.beyond?.[slot.key]) slot.state = 'free';
         return of;
     }
-    onMount(load);
+    onMount(look);
 
     /** Whom one would meet there, where it is not the same one. */
     function otherAt(slot: Schema['RulerSlot']) {
         const there = slot.hosts ?? [];
         return host === undefined || there.length === 0 || there.includes(host)
             ? null
-            : (sheet?.choose_host.find((one) => one.slug === there[0]) ?? null);
+            : (sheet?.choose_host?.find((one) => one.slug === there[0]) ?? null);
     }
     async function show() {
         await tick();
@@ -66,7 +62,7 @@
         working = true;
         message = (await move(chosen.key, chosen.other?.slug ?? null)) ?? '';
         working = false;
-        if (message) void load();
+        if (message) void look();
     }
 </script>
 
@@ -96,12 +92,15 @@
                 class="press mt-3"
                 onclick={() => {
                     from = sheet!.later;
-                    void load();
+                    void look();
                 }}>Later days</button
             >{/if}
         {#if chosen}
             <div tabindex="-1" bind:this={confirm}>
                 <p class="mt-3 font-semibold">{chosen.said}</p>
+                {#if sheet.beyond?.[chosen.key]}<p class="notice mt-2">
+                        To visitors: “{clock.all(sheet.beyond[chosen.key]!)}” You can move it there all the same.
+                    </p>{/if}
                 {#if chosen.other}<p class="notice mt-2">There you would meet {chosen.other.name}.</p>{/if}
                 <button type="button" class="press main mt-2" disabled={working} onclick={press}
                     >{working

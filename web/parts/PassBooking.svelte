@@ -234,9 +234,15 @@
     </div>
     {#if open === 'move'}
         <Mover
-            slug={booking.sheet_path.slice('/s/'.length)}
-            {token}
-            moving={booking.id}
+            load={(from) =>
+                ask(
+                    api.GET('/api/s/{slug}', {
+                        params: {
+                            path: { slug: booking.sheet_path.slice('/s/'.length) },
+                            query: { pass: token, moving: String(booking.id), ...(from ? { from } : {}) },
+                        },
+                    }),
+                )}
             now={booking.key}
             host={booking.host.door.slice('/d/'.length)}
             move={async (slot, host) => {

@@ -174,7 +174,8 @@
             <select class="pick" aria-label="When the link is shown" bind:value={rules.link_shown} onchange={change}>
                 <option value="booked">as soon as it is booked</option>
                 <option value="before">some minutes before</option>
-                <option value="called">when I call them in</option>
+                <!-- Nothing calls in yet: only a sheet that says so already can keep it. -->
+                {#if rules.link_shown === 'called'}<option value="called">when I call them in</option>{/if}
             </select>{#if rules.link_shown === 'before'}:
                 <Blank
                     name="rules.link_minutes"

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Booking;
+use App\Models\Sheet;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Recess\Rules\Stated;
+
+/** What staff do with their own sheets: beyond what they ask of visitors, and nothing by accident. */
+final class StaffSideTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_staff_are_not_bound_by_what_they_ask_of_visitors_and_are_told_so(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['lead_minutes' => 1440]));
+        $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
+        CarbonImmutable::setTestNow(self::EVENING.'T12:00:00Z');
+        $this->book($sheet, $this->otherWish($sheet, '20:45', 'Bao'))->assertConflict();
+
+        $this->actingAs($this->host());
+        $id = (int) Booking::query()->min('id');
+        $times = $this->ask('get', "/api/staff/bookings/$id/times")->assertOk();
+        self::assertSame(['16:00 is too soon to be booked now.', '16:15 is too soon to be booked now.', '16:30 is too soon to be booked now.', '16:45 is too soon to be booked now.'], array_values((array) $times->json('beyond')));
+        $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING.'T20:30:00Z'])->assertOk();
+        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->otherWish($sheet, '20:45', 'Bao'))->assertCreated();
+        // What stands in nobody's power stays so: a time that somebody has, and one that is over.
+        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->otherWish($sheet, '20:45', 'Cleo'))->assertConflict();
+        CarbonImmutable::setTestNow(self::EVENING.'T20:05:00Z');
+        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->otherWish($sheet, '20:00', 'Cleo'))->assertConflict();
+    }
+
+    public function test_a_sheet_that_is_put_away_takes_no_bookings_until_it_is_brought_back(): void
+    {
+        $sheet = $this->sheet();
+        $this->actingAs($this->host());
+        $away = fn (bool $to) => $this->ask('post', "/api/staff/sheets/$sheet->id/put-away", ['away' => $to])->assertOk();
+        $away(true)->assertJsonPath('state', 'open');
+        $this->book($sheet, $this->wish($sheet))->assertConflict();
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('state', 'closed');
+        $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])->assertConflict();
+        $away(false);
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+    }
+
+    public function test_a_sheet_that_nobody_ever_booked_can_be_thrown_away_and_no_other(): void
+    {
+        $draft = $this->draft(title: 'Draft');
+        $sheet = $this->sheet();
+        $this->ask('post', "/api/s/$sheet->slug/keep", ['slot' => self::EVENING.'T20:15:00Z', 'keep_key' => '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a11'])->assertOk();
+        $this->actingAs($this->host('Iolo Bevan'))->ask('delete', "/api/staff/sheets/$draft->id")->assertForbidden();
+        $this->actingAs($this->host());
+        foreach ([$draft, $sheet] as $one) {
+            $this->ask('get', "/api/staff/sheets/$one->id")->assertJsonPath('can_throw_away', true);
+            $this->ask('delete', "/api/staff/sheets/$one->id")->assertOk()->assertJsonPath('to', '/staff');
+        }
+        self::assertSame(0, Sheet::query()->count());
+
+        $booked = $this->sheet(title: 'Booked');
+        $pass = '/api'.$this->book($booked, $this->wish($booked))->json('path');
+        $this->ask('post', "$pass/bookings/".Booking::query()->max('id').'/give-back')->assertOk();
+        $this->ask('get', "/api/staff/sheets/$booked->id")->assertJsonPath('can_throw_away', false);
+        $this->ask('delete', "/api/staff/sheets/$booked->id")->assertConflict();
+    }
+
+    public function test_a_copy_opens_and_closes_as_much_later_as_its_dates_are(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['opens_at' => '2026-11-23 18:00', 'closes_at' => '2026-12-02 12:00']));
+        $this->actingAs($this->host());
+        $copy = Sheet::query()->findOrFail($this->ask('post', "/api/staff/sheets/$sheet->id/copy", ['start' => '2027-03-04'])->assertCreated()->json('id'));
+        self::assertSame(['2027-02-22 18:00', '2027-03-03 12:00'], [$copy->rules->toArray()['opens_at'], $copy->rules->toArray()['closes_at']]);
+    }
+
+    public function test_after_a_refused_publishing_the_next_save_is_ones_own(): void
+    {
+        $this->actingAs($this->host());
+        $form = self::form(rules: ['closes_at' => '2026-11-20T10:00']);
+        $saved = $this->ask('post', '/api/staff/sheets', $form)->assertCreated();
+        $id = (int) $saved->json('id');
+        $this->ask('post', "/api/staff/sheets/$id/publish")->assertConflict();
+        $again = $this->ask('put', "/api/staff/sheets/$id", ['version' => $saved->json('version')] + self::form())->assertOk();
+        $this->ask('put', "/api/staff/sheets/$id", ['version' => $again->json('version')] + self::form())->assertOk();
+        $this->ask('post', "/api/staff/sheets/$id/publish")->assertOk();
+    }
+}

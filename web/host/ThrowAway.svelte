@@ -1,0 +1,44 @@
+<script lang="ts">
+    /** Removes a sheet on which nobody ever booked: a press, and a second one on a sentence that says what is lost. */
+    import { tick } from 'svelte';
+    import { api, ask } from '../lib/api';
+
+    interface Props {
+        id: number;
+        /** Whether somebody may have its link. */
+        published: boolean;
+    }
+    let { id, published }: Props = $props();
+
+    let asking = $state(false);
+    let message = $state('');
+    let box = $state<HTMLElement>();
+
+    async function turn(now: boolean) {
+        asking = now;
+        await tick();
+        box?.focus();
+    }
+    async function press() {
+        const answer = await ask(api.DELETE('/api/staff/sheets/{sheet}', { params: { path: { sheet: id } } }));
+        message = answer.trouble?.message ?? '';
+        if (answer.data) location.assign(answer.data.to);
+    }
+</script>
+
+<div tabindex="-1" bind:this={box}>
+    {#if asking}
+        <p class="mb-2">
+            {published
+                ? 'Nobody has booked here. The sheet and its link are gone for good then.'
+                : 'Nobody has seen this draft. It is gone for good then.'}
+        </p>
+        <div class="flex flex-wrap gap-3">
+            <button type="button" class="press away" onclick={press}>Throw it away for good</button>
+            <button type="button" class="press" onclick={() => turn(false)}>Leave it</button>
+        </div>
+    {:else}
+        <button type="button" class="link" onclick={() => turn(true)}>Throw this sheet away</button>
+    {/if}
+    {#if message}<p class="notice mt-2" role="alert">{message}</p>{/if}
+</div>
