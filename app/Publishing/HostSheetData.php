@@ -82,7 +82,7 @@ final class HostSheetData
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
-            'days' => RulerData::days($timetable, new RulerNotes(busy: self::busy($sheet, $timetable->pieces), extra: $timetable->sheet->seatsAdded)),
+            'days' => RulerData::days($timetable, new RulerNotes(busy: self::busy($sheet, $timetable->pieces), extra: $timetable->sheet->seatsAdded, shut: self::shut($sheet))),
             'later' => $later === null ? null : (string) $later,
             'links_missing' => self::linksMissing($sheet, $now),
             // What was kept for an address that never answered was nobody's booking.
@@ -116,6 +116,19 @@ final class HostSheetData
             ->orderBy('starts_at')->limit(500)->get()
             // A colleague on the sheet sees that the host is busy, not with what.
             ->map(static fn (BusySpan $busy): array => [$busy->span(), Auth::id() === $sheet->staff_id ? $busy->title : ''])->all());
+    }
+
+    /** @return array<int, true> single slots that are closed, by their start */
+    private static function shut(Sheet $sheet): array
+    {
+        $shut = [];
+        foreach ($sheet->slotChanges as $change) {
+            if ($change->closed) {
+                $shut[$change->starts_at->getTimestamp()] = true;
+            }
+        }
+
+        return $shut;
     }
 
     private static function linksMissing(Sheet $sheet, int $now): int

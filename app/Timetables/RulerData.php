@@ -65,6 +65,7 @@ final class RulerData
                             'seats_left' => ($notes->seats[$slot->start] ?? [null])[0],
                             'extra' => $notes->extra[$slot->start] ?? 0,
                             ...$notes->choices[$slot->start] ?? [],
+                            ...(isset($notes->shut[$slot->start]) ? ['shut' => true] : []),
                         ],
                         $stretch->slots,
                     ),

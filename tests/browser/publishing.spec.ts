@@ -178,3 +178,45 @@ test('settings, and a feed that becomes busy', async ({ page, browser }) => {
     await page.getByRole('button', { name: 'Take it away' }).first().click();
     await expect(page.getByText('My week')).toBeHidden();
 });
+
+test('beyond the rules for visitors, back where one was, thrown away', async ({ page, browser }) => {
+    listen(page, /409|422/);
+    await signIn(page);
+    const link = await publish(page, 'Closing conferences');
+    const host = page.url();
+    await bookBy(browser, link, '16:00', 'Early Child');
+    // From now on visitors are too late.
+    await page.goto(`${host}/edit`);
+    await page.getByRole('button', { name: 'Change rules' }).click();
+    await page.getByLabel('Booking closes').fill('2026-01-01T08:00');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('The link to pass on')).toBeVisible();
+    await page.getByRole('listitem').filter({ hasText: 'Early Child' }).getByRole('button', { name: 'Move' }).click();
+    await page
+        .getByRole('button', { name: /16:45 to 17:00, free/ })
+        .last()
+        .click();
+    await expect(page.getByText('You can move it there all the same.')).toBeVisible();
+    await expectSound(page);
+    await page.getByRole('button', { name: 'Move it there' }).click();
+    await expect(page.getByRole('button', { name: /16:45 to 17:00, Early Child/ })).toBeVisible();
+
+    const tab = page.getByRole('button', { name: /16:30 to 16:45/ });
+    await tab.click();
+    await expect(page.getByRole('button', { name: 'Close this time' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: 'Close this time' })).toBeHidden();
+    await expect(tab).toBeFocused();
+
+    await page.goto('/staff/sheets/new?kind=conferences');
+    await page.getByLabel('Title').fill('Nobody wants this');
+    await page.getByLabel('Date', { exact: true }).fill(daysAhead(200));
+    await page.getByLabel('Which room').fill('Room 12');
+    await page.getByRole('button', { name: 'Keep as a draft' }).click();
+    await page.getByRole('button', { name: 'Throw this sheet away' }).click();
+    await expect(page.getByText('Nobody has seen this draft.')).toBeVisible();
+    await expectSound(page);
+    await page.getByRole('button', { name: 'Throw it away for good' }).click();
+    await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
+    await expect(page.getByText('Nobody wants this')).toBeHidden();
+});

@@ -4,6 +4,7 @@ import type { Schema } from '../../web/lib/api';
 import { besides, type Term } from '../../web/lib/rulebook';
 import { runsOf } from '../../web/lib/runs';
 import { EVERYTHING, kept } from '../../web/lib/sifted';
+import { holds } from '../../web/lib/sought';
 
 /** The few things that pages decide by themselves; all else they are told. */
 
@@ -86,6 +87,15 @@ describe('several hosts on one day', () => {
         ]);
         expect('times' in ruler || 'rows' in ruler).toBe(false);
     });
+});
+
+describe('what somebody types to find somebody', () => {
+    it.each([
+        ['keane', true],
+        ['SIOBHAN  library', true],
+        ['', true],
+        ['Siobhán Tavares', false],
+    ])('%s', (sought, found) => expect(holds('Siobhán Keane, Library, back table', sought)).toBe(found));
 });
 
 describe('the rulebook', () => {

@@ -16,6 +16,7 @@
     /** What the rules for visitors would say of it; staff are not bound by them. */
     const BEYOND: Partial<Record<typeof slot.state, string>> = {
         'too soon': 'It is too soon for visitors to book this time. You can book it for them.',
+        closed: 'Booking has closed for visitors. You can book it for them.',
         'not yet open': 'Visitors cannot book this time yet. You can book it for them.',
     };
     let message = $state('');
@@ -38,6 +39,8 @@
     }
 </script>
 
+<svelte:window onkeydown={(event) => event.key === 'Escape' && done()} />
+
 <div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="{label}, {slot.from}">
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">{label}, {clock.say(slot.from)} to {clock.say(slot.until)}</h3>
@@ -45,7 +48,7 @@
     </div>
     {#each here as one (one.id)}<p>{one.student || one.name} ({one.name}{one.phone ? `, ${one.phone}` : ''})</p>{/each}
     <div class="mt-2 flex flex-wrap gap-3">
-        {#if slot.state === 'closed' && sheet.can_change}
+        {#if slot.shut && sheet.can_change}
             <button type="button" class="press" onclick={() => set(false, slot.extra)}>Open this time again</button>
         {:else if slot.state !== 'past'}
             {#if sheet.can_change}

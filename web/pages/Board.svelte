@@ -1,6 +1,7 @@
 <script lang="ts">
     /** The school's public page: who can be met, searched as one types. */
     import { api, ask, type Schema } from '../lib/api';
+    import { holds } from '../lib/sought';
     import Field from '../parts/Field.svelte';
     import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly } from '../lib/elsewhere';
@@ -21,19 +22,15 @@
     let email = $state('');
     let sent = $state(false);
     let error = $state('');
-    /** As people type it: without accents, in any case. */
-    const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
     const found = $derived(
-        doors.filter((door) => {
-            const text = plain(
+        doors.filter((door) =>
+            holds(
                 [door.name, door.subject, door.title, ...door.sheets.flatMap((one) => [one.title, one.place])].join(
                     ' ',
                 ),
-            );
-            return plain(sought)
-                .split(/\s+/)
-                .every((word) => text.includes(word));
-        }),
+                sought,
+            ),
+        ),
     );
 
     async function again() {

@@ -5,6 +5,7 @@
     import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly, ownCity } from '../lib/elsewhere';
     import { rulerOf } from '../lib/found';
+    import { holds } from '../lib/sought';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
@@ -34,9 +35,7 @@
         rulerOf(day, row).stretches.flatMap((part) => part.slots.filter((slot) => slot.state === 'free'));
     const own = (key: string) => elsewhereBriefly(key, found.zone);
     const city = $derived(found.days[0]?.times[0] ? ownCity(found.days[0].times[0].key, found.zone) : null);
-    /** As people type it: without accents, in any case. */
-    const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
-    const sought = (row: Schema['FoundHost']) => plain(`${row.host} ${row.subject}`).includes(plain(names));
+    const sought = (row: Schema['FoundHost']) => holds(`${row.host} ${row.subject}`, names);
 </script>
 
 <main class="sheet-of-paper" bind:clientWidth={width}>

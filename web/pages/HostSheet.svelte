@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A sheet for its host: the link to pass on, the rulers, and who has booked. */
+    import { tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -18,6 +19,13 @@
 
     let changed = $state<Schema['HostSheet'] | null>(null);
     const sheet = $derived(changed ?? first);
+    /** Away from a slot's panel, back to its tab, where the eye and the focus were. */
+    async function leave() {
+        const key = chosen?.slot.key;
+        chosen = null;
+        await tick();
+        document.querySelector<HTMLElement>(`[data-key="${key}"]`)?.focus({ preventScroll: true });
+    }
     const booked = $derived(sheet.bookings.filter((one) => one.state !== 'cancelled' && one.state !== 'declined'));
     const asked = $derived(booked.filter((one) => one.state === 'asked'));
     const off = $derived(sheet.bookings.filter((one) => one.state === 'cancelled' || one.state === 'declined'));
@@ -156,10 +164,10 @@
                         {sheet}
                         slot={chosen.slot}
                         label={chosen.label}
-                        done={() => (chosen = null)}
+                        done={leave}
                         changed={(now) => {
                             changed = now;
-                            chosen = null;
+                            void leave();
                         }}
                     />
                 {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
     /** A staff member's sheets at a glance. */
     import { api, ask, formOf, type Schema } from '../lib/api';
+    import { holds } from '../lib/sought';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -12,6 +13,10 @@
         school: { id: number; title: string; host: string; next: string | null }[];
     }
     let { host, door, notices: firstNotices, sheets: first, school }: Props = $props();
+
+    let sought = $state('');
+    /** Whoever is on the phone is found by what they say, without accents and in any case. */
+    const others = $derived(school.filter((one) => holds(`${one.host} ${one.title}`, sought)));
 
     let changed = $state<Record<number, Schema['SheetRow']>>({});
     let seen = $state<number[]>([]);
@@ -209,14 +214,21 @@
     {#if school.length > 0}
         <section class="mt-8" aria-labelledby="others">
             <h2 id="others" class="mb-2">Book for somebody on the phone</h2>
+            <div class="mb-2 max-w-md">
+                <label for="seek-others" class="mb-1 block font-semibold">A name or a title</label>
+                <input id="seek-others" type="search" class="box w-full" bind:value={sought} autocomplete="off" />
+            </div>
+            <p class="sr-only" role="status">{sought === '' ? '' : `${others.length} found`}</p>
             <ul class="grid gap-x-6 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
-                {#each school as sheet (sheet.id)}
+                {#each others as sheet (sheet.id)}
                     <li>
                         <a class="inline-block py-1" href="/staff/sheets/{sheet.id}">{sheet.host}: {sheet.title}</a>
                         <span class="text-faint"
                             >{sheet.next === null ? 'every time is taken' : `free ${sheet.next}`}</span
                         >
                     </li>
+                {:else}
+                    <li>Nobody of that name has an open sheet. Try less of the word.</li>
                 {/each}
             </ul>
         </section>

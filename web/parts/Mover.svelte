@@ -76,6 +76,7 @@
                     chosen={chosen?.key}
                     names={{ [now]: 'yours now' }}
                     zone={sheet.zone_name}
+                    called={`New time, ${day.label}`}
                     pick={(slot) => {
                         chosen = {
                             key: slot.key,

@@ -16,6 +16,8 @@
         day: Day;
         /** What stands over it instead of the day: a host, where several are compared. */
         heading?: string;
+        /** What it is called where two rulers of one day stand on a page. */
+        called?: string;
         chosen?: string | null;
         /** The school's zone, an IANA name: where the reader's own clock differs, it stands on each time that can be had. */
         zone?: string;
@@ -30,7 +32,18 @@
         /** A block's edge was dragged, or moved by keys, by so many minutes. */
         drag?: (stretch: Stretch, side: 'from' | 'until', minutes: number) => void;
     }
-    let { day, heading = '', chosen = null, zone = '', pick, names = {}, press, occurrence, drag }: Props = $props();
+    let {
+        day,
+        heading = '',
+        called = '',
+        chosen = null,
+        zone = '',
+        pick,
+        names = {},
+        press,
+        occurrence,
+        drag,
+    }: Props = $props();
 
     let scale = $state<HTMLElement>();
     // Until it is measured, no wider than the window: on a phone nothing is drawn flat first.
@@ -120,7 +133,12 @@
     }
 </script>
 
-<section class="day" data-ruler aria-label={heading ? `${heading}, ${day.label}` : day.label} bind:clientWidth={width}>
+<section
+    class="day"
+    data-ruler
+    aria-label={called || (heading ? `${heading}, ${day.label}` : day.label)}
+    bind:clientWidth={width}
+>
     <h3 class="mb-2 text-[1.05rem]">{heading || day.label}</h3>
     {#if folds}
         <UprightDay
@@ -275,7 +293,7 @@
     .tab.free:not(.shown) {
         cursor: pointer;
     }
-    .tab.free:not(.shown):hover {
+    .tab.free:not(.shown, .chosen):hover {
         background: var(--wash);
     }
     .tab.free.chosen {

@@ -18,7 +18,16 @@ const server = new SMTPServer({
         const mail = await simpleParser(raw);
         const part = mail.attachments.find((one) => one.contentType === 'text/calendar');
         const source = part?.content.toString('utf8') ?? '';
-        console.log(JSON.stringify({ ...headers(mail, session), text: mail.text, html: mail.html, method: part && methodOf(raw), source, entry: part && entry(source) }));
+        console.log(
+            JSON.stringify({
+                ...headers(mail, session),
+                text: mail.text,
+                html: mail.html,
+                method: part && methodOf(raw),
+                source,
+                entry: part && entry(source),
+            }),
+        );
         done();
     },
 });
