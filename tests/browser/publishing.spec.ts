@@ -211,6 +211,8 @@ test('beyond the rules for visitors, back where one was, thrown away', async ({ 
     await page.goto('/staff/sheets/new?kind=conferences');
     await page.getByLabel('Title').fill('Nobody wants this');
     await page.getByLabel('Date', { exact: true }).fill(daysAhead(200));
+    await page.getByLabel('From', { exact: true }).fill('16:00');
+    await page.getByRole('textbox', { name: 'To', exact: true }).fill('17:00');
     await page.getByLabel('Which room').fill('Room 12');
     await page.getByRole('button', { name: 'Keep as a draft' }).click();
     await page.getByRole('button', { name: 'Throw this sheet away' }).click();
