@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Booking\LetterPreview;
 use App\Booking\Occasion;
 use App\Framework\SlotKey;
 use App\Framework\Spell;

@@ -19,6 +19,7 @@ use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Timetables\StaffTimes;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

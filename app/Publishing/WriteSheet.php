@@ -9,6 +9,7 @@ use App\Booking\Occasion;
 use App\Framework\Contended;
 use App\Models\Block;
 use App\Models\Booking;
+use App\Models\FreeSlug;
 use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Sheet;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Booking\BookingNews;
+use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
 use App\Framework\Room;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
-use App\Publishing\LetterPreview;
 use App\Waiting\PlaceTaken;
 use App\Waiting\TimeOffered;
 use Illuminate\Support\Facades\Event;

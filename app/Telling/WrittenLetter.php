@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Booking\LetterPreview;
 use App\Booking\Occasion;
 use App\Calendars\Reader;
 use App\Models\Booking;
 use App\Models\Party;
-use App\Publishing\LetterPreview;
 
 /** A letter as it would be written, to look at. */
 final class WrittenLetter implements LetterPreview

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Models;
 
-use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

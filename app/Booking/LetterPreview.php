@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Booking;
 
-use App\Booking\Occasion;
 use App\Models\Booking;
 
 /** The text of a message before it goes: whoever changes a sheet sees what each visitor will read. */

@@ -2,14 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Timetables;
 
 use App\Framework\Spell;
 use App\Models\Booking;
-use App\Timetables\Asking;
-use App\Timetables\Judge;
-use App\Timetables\RulerData;
-use App\Timetables\WhyNot;
 use Recess\Rules\State;
 use Recess\Time\LocalDate;
 
