@@ -17,9 +17,7 @@ use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Glance;
 use App\Timetables\Guards;
-use App\Timetables\Judge;
 use App\Timetables\SheetAtHand;
-use App\Timetables\Worlds;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
@@ -58,15 +56,7 @@ final class BookSlot
                 // Whoever else decides for one of these waits here, and then sees this booking.
                 Guards::booking($sheet, $wish->email, $wish->student);
                 $sheet = SheetAtHand::held($sheet);
-                $timetable = Judge::at($wish->start, $sheet, $now, $who);
-                $offer = $timetable->offerAt($wish->start);
-                if ($offer === null || ! $wish->by->mayHave($offer->verdict)) {
-                    throw new NoSeatLeft;
-                }
-                $across = $timetable->seenBy(Worlds::asker($sheet, $who->across(), $now))->offerAt($wish->start);
-                if ($across === null || ! $wish->by->mayHave($across->verdict)) {
-                    throw new NotAsFilledIn($sheet);
-                }
+                [$timetable, $offer] = Permit::of($sheet, $wish->start, $who, $wish->by, $now);
 
                 return [$this->keep($sheet, $timetable, $wish, $offer->slot), $timetable];
             });

@@ -7,15 +7,10 @@ namespace App\Booking;
 use App\Framework\Contended;
 use App\Models\Booking;
 use App\Models\Party;
-use App\Models\Sheet;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
-use App\Timetables\Judge;
 use App\Timetables\SheetAtHand;
-use App\Timetables\Worlds;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Recess\Offer;
-use Recess\Timetable;
 
 /**
  * Moves a booking to another slot of its sheet. The old time is given up only when the new one is theirs, in one
@@ -52,7 +47,7 @@ final class MoveBooking
                 if (! $booking->stands() || $booking->hold_id === null || $booking->seat === null) {
                     throw new NoSeatLeft;
                 }
-                [$timetable, $offer] = $this->offer($sheet, $booking, $start, $by, $now);
+                [$timetable, $offer] = Permit::of($sheet, $start, Asking::moving($booking), $by, $now);
                 if ($by === Party::Visitor && $timetable->hostsFor($offer->slot, $host ?? $booking->staff_id) === []) {
                     throw OtherHost::of($timetable->hostsFor($offer->slot), $offer->slot->start, $timetable->sheet->zone);
                 }
@@ -70,27 +65,5 @@ final class MoveBooking
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
             throw SlotGone::of(SheetAtHand::held($sheet), $start, $now, $who, $by === Party::Visitor ? $host : null);
         }
-    }
-
-    /**
-     * @return array{Timetable, Offer}
-     *
-     * @throws NoSeatLeft when it cannot be had
-     * @throws NotAsFilledIn when it cannot be had by them, for a reason on another pass
-     */
-    private function offer(Sheet $sheet, Booking $booking, int $start, Party $by, int $now): array
-    {
-        $who = Asking::moving($booking);
-        $timetable = Judge::at($start, $sheet, $now, $who);
-        $offer = $timetable->offerAt($start);
-        $mayBe = static fn (?Offer $one): bool => $one !== null && $by->mayHave($one->verdict);
-        if ($offer === null || ! $mayBe($offer)) {
-            throw new NoSeatLeft;
-        }
-        if (! $mayBe($timetable->seenBy(Worlds::asker($sheet, $who->across(), $now))->offerAt($start))) {
-            throw new NotAsFilledIn($sheet);
-        }
-
-        return [$timetable, $offer];
     }
 }

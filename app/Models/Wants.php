@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Http\Request;
+use Recess\Time\PartOfDay;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 use Recess\Timetable;
@@ -12,8 +13,6 @@ use Recess\Timetable;
 /** What would suit somebody who waits for a time: a part of the day, a place, a host. Null for any. */
 final readonly class Wants
 {
-    public const PARTS = ['morning', 'afternoon', 'late'];
-
     public function __construct(
         public ?string $part = null,
         public ?int $place = null,
@@ -29,7 +28,7 @@ final readonly class Wants
         $host = $request->input('host');
 
         return new self(
-            in_array($part, self::PARTS, true) ? $part : null,
+            is_string($part) ? PartOfDay::tryFrom($part)?->value : null,
             is_numeric($place) && $sheet->places->contains('id', (int) $place) ? (int) $place : null,
             is_string($host) ? $sheet->chosenFrom()[$host] ?? null : null,
         );

@@ -13,8 +13,6 @@ use App\Models\SheetState;
 use App\Timetables\Asking;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
-use App\Timetables\Listed;
-use App\Timetables\OpenSheets;
 use App\Timetables\RulerData;
 use App\Timetables\RulerNotes;
 use App\Timetables\RulesSaid;
@@ -81,8 +79,10 @@ final class VisitSheetData
     /** Whether colleagues hold conferences under the same title: then they can be looked at side by side. */
     private static function isOfRound(Sheet $sheet): bool
     {
-        return $sheet->kind === SheetKind::Conferences
-            && count(array_filter(OpenSheets::all(), static fn (Listed $one): bool => $one->isConference && $one->title === $sheet->title)) > 1;
+        // One small question: all that is open, with all its times, is not read for it.
+        return $sheet->kind === SheetKind::Conferences && $sheet->seen() === SheetState::Open
+            && Sheet::query()->whereKeyNot($sheet->id)->where('kind', SheetKind::Conferences)->where('state', SheetState::Open)->whereNull('put_away_at')
+                ->whereRaw('BINARY title = ?', [$sheet->title])->exists();
     }
 
     /** Why nothing of it can be had by whoever looks: what they can wait for, what they have, what is over. */
