@@ -5,23 +5,20 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Booking\BookSlot;
-use App\Booking\CancelBooking;
 use App\Booking\CancelRequest;
-use App\Booking\MoveBooking;
-use App\Booking\Occasion;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Refused;
 use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\MailAddress;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Models\PersonName;
 use App\Models\Sheet;
 use App\Models\Wants;
+use App\Passes\GiveBack;
+use App\Passes\MoveOwn;
 use App\Passes\UndoChange;
 use App\Timetables\Asking;
 use App\Waiting\JoinWaiting;
@@ -80,23 +77,16 @@ final class PlainController
         return $this->page('plain.wait', ['sheet' => $sheet, 'said' => $said, 'message' => $message, 'done' => $status === 200, 'typed' => $typed], $status);
     }
 
-    public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, CancelBooking $cancel): Response|RedirectResponse
+    public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, GiveBack $giveBack): Response|RedirectResponse
     {
-        return $this->acted($pass, static function () use ($booking, $request, $cancel): void {
-            PassBookingController::ahead($booking);
-            $cancel($booking, Party::Visitor, $request->note(), $booking->state === BookingState::Kept ? Occasion::Lapsed : Occasion::Cancelled, Clock::now());
-        });
+        return $this->acted($pass, static fn () => $giveBack($booking, $request->note(), Clock::now()));
     }
 
-    public function move(Pass $pass, Booking $booking, Request $request, MoveBooking $move): Response|RedirectResponse
+    public function move(Pass $pass, Booking $booking, Request $request, MoveOwn $move): Response|RedirectResponse
     {
         $request->validate(['slot' => ['required', 'string', SlotKey::RULE]]);
 
-        return $this->acted($pass, static function () use ($booking, $request, $move): void {
-            PassBookingController::ahead($booking);
-            PassBookingController::stands($booking);
-            $move($booking, SlotKey::instant($request->string('slot')->toString()), Party::Visitor, '', Clock::now());
-        });
+        return $this->acted($pass, static fn () => $move($booking, SlotKey::instant($request->string('slot')->toString()), Clock::now()));
     }
 
     public function undo(Pass $pass, Booking $booking, UndoChange $undo): Response|RedirectResponse
