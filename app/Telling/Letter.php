@@ -15,6 +15,7 @@ use App\Models\Party;
 use App\Models\Pass;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
+use Carbon\CarbonImmutable;
 use Recess\Time\Span;
 
 /** The words of a message, the same for text and HTML. */
@@ -69,7 +70,12 @@ final readonly class Letter
 
     private static function heldUntil(Booking $booking): string
     {
-        return Spell::moment((int) $booking->held_until?->getTimestamp(), $booking->sheet->host->school->timeZone());
+        return self::moment($booking, $booking->held_until);
+    }
+
+    private static function moment(Booking $booking, ?CarbonImmutable $at): string
+    {
+        return Spell::moment((int) $at?->getTimestamp(), $booking->sheet->host->school->timeZone());
     }
 
     /** @return array<string, string> what else is on the pass that day: the last message of a sitting holds the whole plan */
@@ -111,7 +117,8 @@ final readonly class Letter
                 $guest => "$visitor is bringing you to this meeting.",
                 default => 'This time is yours.'.$office,
             },
-            Occasion::ToConfirm => 'This time is kept for you until '.Spell::moment((int) $booking->confirm_until?->getTimestamp(), $booking->sheet->host->school->timeZone()).'. One press on the address below and it is booked. If you have asked for no time, do nothing: it is free again then.',
+            Occasion::ToConfirm => 'This time is kept for you until '.self::moment($booking, $booking->confirm_until).'. One press on the address below and it is booked.'
+                .' If you have asked for no time, do nothing: it is free again then.',
             Occasion::Lapsed => 'This time was kept for you and is free again.',
             Occasion::MovedAway => "This meeting is with {$booking->host->name} now, at another time. Your time is free again.",
             Occasion::Asked => $reader->isHost() ? "$visitor asks for a time with you. It is held until ".self::heldUntil($booking).'.' : "You have asked for this time. It is held for you until $host answers, at the longest until ".self::heldUntil($booking).'.',

@@ -37,9 +37,7 @@ final class BoardData
         foreach ($sheets as $sheet) {
             foreach ($sheet->hosts as $host) {
                 $cards[$host['id']] = array_diff_key($host, ['id' => 0]);
-                $theirs[$host['id']][] = [
-                    'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'place' => $sheet->places, 'next' => self::next($sheet->core, $free[$sheet->id], $now), 'next_at' => self::at($free[$sheet->id]),
-                ];
+                $theirs[$host['id']][] = ['place' => $sheet->places] + self::entry($sheet, $host['door'], $free[$sheet->id], $now);
             }
             if ($sheet->isConference) {
                 $titled[$sheet->title][] = $sheet;
@@ -48,7 +46,12 @@ final class BoardData
         uasort($cards, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
         $doors = array_map(static fn (array $card, int $id): array => $card + ['sheets' => $theirs[$id]], $cards, array_keys($cards));
 
-        return ['school' => self::school(), 'office' => self::office(), 'zone' => School::query()->first()->zone ?? 'UTC', 'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets)];
+        $school = School::query()->first();
+
+        return [
+            'school' => $school->name ?? 'Our school', 'office' => $school->phone ?? '', 'zone' => $school->zone ?? 'UTC',
+            'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets),
+        ];
     }
 
     /**
@@ -96,9 +99,19 @@ final class BoardData
             'office' => $staff->school->phone,
             'zone' => $staff->school->zone,
             'host' => $host,
-            'sheets' => array_values(array_map(static fn (Listed $sheet): array => [
-                'path' => $sheet->path($host['door']), 'title' => $sheet->title, 'intro' => (string) $intros[$sheet->id], 'next' => self::next($sheet->core, $free[$sheet->id], $now), 'next_at' => self::at($free[$sheet->id]),
-            ], $theirs)),
+            'sheets' => array_values(array_map(
+                static fn (Listed $sheet): array => ['intro' => (string) $intros[$sheet->id]] + self::entry($sheet, $host['door'], $free[$sheet->id], $now), $theirs,
+            )),
+        ];
+    }
+
+    /** @return array{path: string, title: string, next: string, next_at: string|null} a sheet in one line, where several are listed */
+    private static function entry(Listed $sheet, string $door, Soonest $soonest, int $now): array
+    {
+        return [
+            'path' => $sheet->path($door), 'title' => $sheet->title, 'next' => self::next($sheet->core, $soonest, $now),
+            // For whoever has another clock.
+            'next_at' => $soonest->free === null ? null : SlotKey::of($soonest->free->start),
         ];
     }
 
@@ -114,22 +127,6 @@ final class BoardData
             $soonest->toCome => Words::say('booking.next_taken'),
             default => Words::say('booking.next_over'),
         };
-    }
-
-    /** The key of the time that is free next: for whoever has another clock. */
-    private static function at(Soonest $soonest): ?string
-    {
-        return $soonest->free === null ? null : SlotKey::of($soonest->free->start);
-    }
-
-    public static function school(): string
-    {
-        return School::query()->first()->name ?? 'Our school';
-    }
-
-    public static function office(): string
-    {
-        return School::query()->first()->phone ?? '';
     }
 
     /**

@@ -34,7 +34,8 @@ final class FindData
      */
     public static function of(string $about, string $from, string $to, int $now, ?Pass $pass = null): array
     {
-        $zone = School::query()->firstOrFail()->timeZone();
+        $school = School::query()->firstOrFail();
+        $zone = $school->timeZone();
         $dates = self::dates($from, $to, $zone->dateAt($now));
         $open = OpenSheets::all();
         $sheets = array_filter($open, static fn (Listed $sheet): bool => $sheet->title === $about);
@@ -48,7 +49,7 @@ final class FindData
         ksort($rows);
 
         return [
-            'school' => BoardData::school(), 'office' => BoardData::office(), 'zone' => $zone->name, 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
+            'school' => $school->name, 'office' => $school->phone, 'zone' => $zone->name, 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
             'days' => array_map(static fn (int $day): array => self::day($day, $rows[$day], $zone, $now), array_keys($rows)),
         ];
     }
