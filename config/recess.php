@@ -20,6 +20,8 @@ return [
         'waiting-address' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
         // Names and addresses are mended now and then, not all day.
         'holder' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],
+        // A worksheet is drawn anew a moment after each key; nobody types faster than this.
+        'worksheet' => ['most' => (int) env('RECESS_DRAWINGS_PER_MINUTE', 240), 'seconds' => 60, 'by' => 'person'],
         // An address is not flooded with its own passes, whoever asks.
         'pass-again' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
     ],

@@ -11,6 +11,7 @@ use Recess\Slots\Block;
 use Recess\Slots\Cut;
 use Recess\Slots\Pieces;
 use Recess\Slots\SlotsNotValid;
+use Recess\Slots\Tally;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
@@ -64,47 +65,98 @@ final readonly class Sheet
      */
     public function pieces(LocalDate $from, LocalDate $before): array
     {
-        $all = [];
-        foreach ($this->blocks as $block) {
-            foreach ($block->pieces($from, $before, $this->zone, $this->closedDays) as $pieces) {
-                $all[] = [$pieces, $block->cut];
-            }
-        }
-        usort($all, static fn (array $a, array $b): int => $a[0]->stretch->start <=> $b[0]->stretch->start);
-
-        $apart = [];
-        foreach ($all as [$pieces, $cut]) {
-            $last = $apart === [] ? null : $apart[count($apart) - 1];
-            if ($last !== null && $last[0]->stretch->overlaps($pieces->stretch)) {
-                $apart[count($apart) - 1] = [$this->joined($last[0], $last[1], $pieces, $cut), $cut];
-            } else {
-                $apart[] = [$pieces, $cut];
-            }
-        }
-
-        return array_column($apart, 0);
+        return array_map(static fn (array $one): Pieces => $one[1]->pieces($one[0]), $this->cuts($from, $before));
     }
 
-    private function joined(Pieces $one, Cut $cut, Pieces $other, Cut $otherCut): Pieces
+    /**
+     * The same stretches before they are cut: a term has hundreds where it has ten thousand slots.
+     *
+     * @return list<Span>
+     *
+     * @throws SlotsNotValid
+     */
+    public function stretches(LocalDate $from, LocalDate $before): array
+    {
+        return array_column($this->cuts($from, $before), 0);
+    }
+
+    /** How many slots there are on each day, and what is left over, without making one. */
+    public function tally(LocalDate $from, LocalDate $before): Tally
+    {
+        $slots = $left = [];
+        foreach ($this->cuts($from, $before) as [$stretch, $cut]) {
+            $day = $this->zone->dayAt($stretch->start);
+            $slots[$day] = ($slots[$day] ?? 0) + $cut->count($stretch);
+            $left[$day] = ($left[$day] ?? 0) + $cut->leftOver($stretch);
+        }
+
+        return new Tally($slots, $left);
+    }
+
+    /**
+     * @return list<array{Span, Cut}> in order, those that overlap joined
+     *
+     * @throws SlotsNotValid
+     */
+    private function cuts(LocalDate $from, LocalDate $before): array
+    {
+        $all = [];
+        foreach ($this->blocks as $block) {
+            foreach ($block->spans($from, $before, $this->zone, $this->closedDays) as $span) {
+                $all[] = [$span, $block->cut];
+            }
+        }
+        usort($all, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start);
+        $apart = [];
+        foreach ($all as [$span, $cut]) {
+            $last = $apart === [] ? null : $apart[count($apart) - 1];
+            if ($last !== null && $last[0]->overlaps($span)) {
+                $apart[count($apart) - 1] = [$this->joined($last[0], $last[1], $span, $cut), $cut];
+            } else {
+                $apart[] = [$span, $cut];
+            }
+        }
+
+        return $apart;
+    }
+
+    private function joined(Span $one, Cut $cut, Span $other, Cut $otherCut): Span
     {
         if (! $this->joining || $cut != $otherCut) {
             throw SlotsNotValid::blocksOverlap($this->said($one), $this->said($other));
         }
 
-        return $cut->pieces(Span::of($one->stretch->start, max($one->stretch->end, $other->stretch->end)));
+        return Span::of($one->start, max($one->end, $other->end));
     }
 
-    private function said(Pieces $pieces): string
+    private function said(Span $span): string
     {
-        $span = $pieces->stretch;
-
         return $this->zone->dateAt($span->start).' '.$this->zone->timeAt($span->start).'-'.$this->zone->timeAt($span->end);
     }
 
     /** How many slots there are on those dates: what a term promises, before anything is saved. */
     public function count(LocalDate $from, LocalDate $before): int
     {
-        return array_sum(array_map(static fn (Pieces $pieces): int => count($pieces->slots), $this->pieces($from, $before)));
+        return $this->tally($from, $before)->all();
+    }
+
+    /**
+     * The first slots that it ever makes, in order; of a repeat without end as far as a sheet reaches.
+     *
+     * @return list<Span>
+     *
+     * @throws SlotsNotValid
+     */
+    public function firstSlots(int $atMost, LocalDate $today): array
+    {
+        [$start, $end] = $this->reach($today);
+        $slots = [];
+        for ($look = self::LOOK; $start->isBefore($end) && count($slots) < $atMost; $start = $before, $look *= 3) {
+            $before = $start->plusDays($look)->isBefore($end) ? $start->plusDays($look) : $end;
+            array_push($slots, ...array_merge(...array_map(static fn (Pieces $pieces): array => $pieces->slots, $this->pieces($start, $before))));
+        }
+
+        return array_slice($slots, 0, $atMost);
     }
 
     /**

@@ -24,6 +24,7 @@ final class Limited
         $limit = config("recess.limits.$kind");
         $who = match ($limit['by']) {
             'email' => (string) MailAddress::of($request->input('email')),
+            'person' => 'staff '.$request->user()?->getAuthIdentifier(),
             'network and sheet' => self::network($request).'|'.self::sheet($request),
             default => self::network($request),
         };

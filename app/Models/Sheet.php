@@ -102,6 +102,12 @@ final class Sheet extends Row
         return $this->hasMany(SlotChange::class);
     }
 
+    /** Whether anybody ever booked here, or waits to. */
+    public function hasBeenUsed(): bool
+    {
+        return $this->bookings()->exists() || Waiting::query()->where('sheet_id', $this->id)->exists();
+    }
+
     public function link(): string
     {
         return url('/s/'.$this->slug);

@@ -9,13 +9,14 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Timetables\Guards;
 
-/** Pauses, closes or opens again a sheet that was published; what is booked stays booked. */
+/** Pauses, closes or opens again a sheet that was published, or takes it back; what is booked stays booked. */
 final class ChangeSheetState
 {
     public function __construct(private readonly PublishSheet $publish)
     {
     }
 
+    /** @throws NotADraftAgain when somebody has booked, or waits */
     public function __invoke(Sheet $sheet, SheetState $state, string $note, int $now): Sheet
     {
         if ($state === SheetState::Open && $sheet->published_at === null) {
@@ -24,7 +25,10 @@ final class ChangeSheetState
 
         return Contended::transaction(static function () use ($sheet, $state, $note): Sheet {
             Guards::sheet($sheet);
-            $sheet->update(['state' => $state, 'paused_note' => $state === SheetState::Paused ? $note : '']);
+            if ($state === SheetState::Draft && $sheet->hasBeenUsed()) {
+                throw new NotADraftAgain;
+            }
+            $sheet->update(['state' => $state, 'paused_note' => $state === SheetState::Paused ? $note : ''] + ($state === SheetState::Draft ? ['published_at' => null] : []));
 
             return $sheet;
         });

@@ -10,6 +10,7 @@ use App\Models\Instant;
 use App\Models\Sheet;
 use App\Timetables\Asking;
 use App\Timetables\Worlds;
+use App\Writing\SheetStatement;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Asker;
 use Recess\Changes\Booked;

@@ -11,6 +11,7 @@ use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Place;
+use Recess\Changes\Effect;
 use Recess\Time\Span;
 
 /** Whom a change would hit, with names, before it is saved. */

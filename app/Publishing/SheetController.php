@@ -14,6 +14,8 @@ use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Judge;
+use App\Writing\SheetFormData;
+use App\Writing\WorksheetData;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -79,9 +81,12 @@ final class SheetController
         return new JsonResponse($this->whole($sheet, Asked::date($request, 'from')));
     }
 
-    public function store(#[CurrentUser] StaffMember $host, SheetRequest $request, WriteSheet $write): JsonResponse
+    public function store(#[CurrentUser] StaffMember $host, SheetRequest $request, WriteSheet $write, ForgetDraft $forget): JsonResponse
     {
-        return new JsonResponse($this->whole($write($host, $request->statement(), Clock::now())), 201);
+        $sheet = $write($host, $request->statement(), Clock::now());
+        $forget($host, null);
+
+        return new JsonResponse($this->whole($sheet), 201);
     }
 
     /** Whom a change would hit, before it is saved; nothing changes. */
@@ -90,11 +95,13 @@ final class SheetController
         return new JsonResponse($data->of(EditEffect::of($sheet, $request->statement(), Clock::now()), Asked::word($request, 'word', 1000)));
     }
 
-    public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write): JsonResponse
+    public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write, ForgetDraft $forget): JsonResponse
     {
         $version = $request->filled('version') ? $request->integer('version') : null;
+        $written = $write($host, $request->statement(), Clock::now(), $sheet, $version, $request->settlement());
+        $forget($host, $sheet);
 
-        return new JsonResponse($this->whole($write($host, $request->statement(), Clock::now(), $sheet, $version, $request->settlement())));
+        return new JsonResponse($this->whole($written));
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Framework\Refused;
 use App\Models\Sheet;
+use App\Writing\SheetFormData;
 
 /** Somebody else has changed the sheet since it was opened; neither version is thrown away. */
 final class SheetMoved extends Refused

@@ -8,6 +8,8 @@ use App\Framework\Clock;
 use App\Framework\SlotKey;
 use App\Models\Sheet;
 use App\School\StaffRequest;
+use App\Writing\SheetStatement;
+use App\Writing\WorksheetReader;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 

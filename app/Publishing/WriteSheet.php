@@ -16,6 +16,8 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Guards;
+use App\Writing\PlaceStatement;
+use App\Writing\SheetStatement;
 use Illuminate\Support\Str;
 
 /** Keeps what the worksheet says, on a new sheet or on one that is changed; nobody who has booked is moved unseen. */

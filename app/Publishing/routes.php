@@ -7,7 +7,6 @@ use App\Publishing\HostBookingController;
 use App\Publishing\OfficeController;
 use App\Publishing\SheetController;
 use App\Publishing\SheetLifeController;
-use App\Publishing\WorksheetController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(static function (): void {
@@ -16,8 +15,6 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff/sheets/{sheet}', [SheetController::class, 'page'])->can('view', 'sheet');
     Route::get('/staff/sheets/{sheet}/edit', [SheetController::class, 'edit'])->can('update', 'sheet');
 
-    Route::post('/api/staff/worksheet', [WorksheetController::class, 'draw'])->can('create', Sheet::class);
-    Route::post('/api/staff/worksheet/occurrence', [WorksheetController::class, 'occurrence'])->can('create', Sheet::class);
     Route::post('/api/staff/sheets', [SheetController::class, 'store'])->can('create', Sheet::class);
     Route::get('/api/staff/sheets/{sheet}', [SheetController::class, 'show'])->can('view', 'sheet');
     Route::put('/api/staff/sheets/{sheet}', [SheetController::class, 'update'])->can('update', 'sheet');

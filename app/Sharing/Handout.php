@@ -10,7 +10,7 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Sheet;
 use App\Timetables\Sentence;
-use Recess\Slots\Pieces;
+use Recess\Time\Span;
 
 /** What a sheet gives out: the words around its link, and what is printed. */
 final class Handout
@@ -44,7 +44,7 @@ final class Handout
     {
         $core = $sheet->toCore();
         [$first, $before] = $core->reach($core->zone->dateAt($now));
-        $days = array_unique(array_map(static fn (Pieces $pieces): string => Spell::date($core->zone->dateAt($pieces->stretch->start)), $core->pieces($first, $before)));
+        $days = array_unique(array_map(static fn (Span $stretch): string => Spell::date($core->zone->dateAt($stretch->start)), $core->stretches($first, $before)));
 
         return Printed::pdf('paper.slips', ['sheet' => $sheet, 'days' => array_slice($days, 0, 3), 'more' => count($days) > 3, 'qr' => self::inline(QrCode::svg($sheet->link()))]);
     }

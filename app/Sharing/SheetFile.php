@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 use App\Models\Sheet;
-use App\Publishing\SheetFormData;
+use App\Writing\SheetFormData;
 
 /** A sheet as a JSON file that can be kept, passed on and read in again: docs/formats/sheet.schema.json. */
 final class SheetFile

@@ -12,12 +12,12 @@ use Recess\Repeat\OnDates;
 use Recess\Repeat\Repeating;
 use Recess\Repeat\Weekly;
 use Recess\Slots\Block;
-use Recess\Slots\Pieces;
+use Recess\Slots\DayChange;
 use Recess\Slots\Stretches;
+use Recess\Slots\Tally;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
 use Recess\Time\Weekday;
-use Recess\Time\Zone;
 
 /** What a block says and what comes of it, as people say it. */
 final class Sentence
@@ -33,22 +33,23 @@ final class Sentence
             $pattern instanceof Monthly => 'On the '.Spell::list(array_map(self::monthDay(...), $pattern->days)).' of '.($pattern->everyMonths === 1 ? 'every month' : "every $pattern->everyMonths months"),
             default => 'On some dates',
         };
-        $parts = [$days, self::hours($block->usual)];
+        $hours = self::hours($block->usual);
         foreach ($block->byDay as $day => $stretches) {
-            $parts[] = '('.Weekday::from($day)->name.' '.self::hours($stretches).')';
+            $hours .= ' ('.Weekday::from($day)->name.' '.self::hours($stretches).')';
         }
+        $parts = ["$days $hours"];
         if ($pattern instanceof Repeating) {
             $parts[] = match (true) {
-                $pattern->ending->until !== null => 'until '.Spell::plainDate($pattern->ending->until),
-                $pattern->ending->times !== null => Spell::count($pattern->ending->times, 'time'),
-                default => 'without an end',
+                $pattern->ending->until !== null => 'from '.Spell::plainDate($pattern->first).' until '.Spell::plainDate($pattern->ending->until),
+                $pattern->ending->times !== null => 'from '.Spell::plainDate($pattern->first).', '.Spell::count($pattern->ending->times, 'time'),
+                default => 'from '.Spell::plainDate($pattern->first).' without an end',
             };
         }
         if ($adjusted !== null && ! $adjusted->without->isEmpty()) {
             $parts[] = 'but not '.Spell::list(array_map(self::range(...), $adjusted->without->ranges));
         }
 
-        return implode(' ', $parts).', in '.$block->cut->minutes.'-minute meetings'.($block->cut->gap === 0 ? '' : ' with '.Spell::count($block->cut->gap, 'minute').' between').'.';
+        return implode(', ', $parts).', in '.$block->cut->minutes.'-minute meetings'.($block->cut->gap === 0 ? '' : ' with '.Spell::count($block->cut->gap, 'minute').' between').'.';
     }
 
     /** @param  non-empty-list<LocalDate>  $dates */
@@ -83,35 +84,41 @@ final class Sentence
         return $range->first->equals($range->last) ? Spell::plainDate($range->first) : Spell::plainDate($range->first).' to '.Spell::plainDate($range->last);
     }
 
+    /** Thursday 3 December 2026: closed. */
+    public static function change(LocalDate $date, DayChange $change): string
+    {
+        $day = Spell::date($date);
+        $hours = $change->stretches === null ? '' : ', '.self::hours($change->stretches);
+
+        return match (true) {
+            $change->date === null => "$day: closed",
+            $change->date->equals($date) => "$day$hours",
+            default => "$day: moved to ".Spell::date($change->date).$hours,
+        };
+    }
+
     /**
      * 4 meetings a day on 41 days, 164 in all; 10 minutes left over each day.
      *
-     * @param  list<Pieces>  $pieces
+     * @param  bool  $endless  whether it goes on after the days that were counted
      */
-    public static function count(array $pieces, Zone $zone): string
+    public static function count(Tally $tally, bool $endless = false): string
     {
-        $slots = $left = [];
-        foreach ($pieces as $stretch) {
-            $day = $zone->dayAt($stretch->stretch->start);
-            $slots[$day] = ($slots[$day] ?? 0) + count($stretch->slots);
-            $left[$day] = ($left[$day] ?? 0) + intdiv($stretch->leftOver, 60);
-        }
-        if ($slots === []) {
+        if ($tally->slots === []) {
             return 'No meeting comes of this.';
         }
-        $said = self::overDays($slots, $zone);
-        $over = array_values(array_unique($left));
+        $over = array_values(array_unique(array_map(static fn (int $seconds): int => intdiv($seconds, 60), $tally->leftOver)));
 
-        return $said.'; '.match (true) {
+        return self::overDays($tally->slots, $endless).'; '.match (true) {
             $over === [0] => 'nothing left over.',
-            count($slots) === 1 => Spell::count($over[0], 'minute').' left over.',
+            count($tally->slots) === 1 => Spell::count($over[0], 'minute').' left over.',
             count($over) === 1 => Spell::count($over[0], 'minute').' left over each day.',
-            default => 'up to '.Spell::count(max($over), 'minute').' left over in a day.',
+            default => 'up to '.Spell::count(max([0, ...$over]), 'minute').' left over in a day.',
         };
     }
 
     /** @param  non-empty-array<int, int>  $slots */
-    private static function overDays(array $slots, Zone $zone): string
+    private static function overDays(array $slots, bool $endless): string
     {
         $all = array_sum($slots);
         if (count($slots) === 1) {
@@ -119,6 +126,6 @@ final class Sentence
         }
         $perDay = min($slots) === max($slots) ? Spell::count(max($slots), 'meeting') : 'from '.min($slots).' to '.Spell::count(max($slots), 'meeting');
 
-        return "$perDay a day on ".count($slots)." days, $all in all";
+        return $endless ? "$perDay a day, without an end" : "$perDay a day on ".count($slots)." days, $all in all";
     }
 }

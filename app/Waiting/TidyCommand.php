@@ -41,6 +41,8 @@ final class TidyCommand extends Command
         foreach (Booking::query()->where('state', BookingState::Kept)->where('confirm_until', '<=', $now)->get() as $booking) {
             $cancel($booking, Party::Office, Words::say('booking.not_confirmed'), Occasion::Lapsed);
         }
+        // What was typed and never saved is not kept for ever.
+        Draft::query()->where('updated_at', '<=', $now->subDays(60))->limit(500)->delete();
         DB::table('undone')->where('at', '<=', $now->subDay())->delete();
         // An address that has not answered within a day is forgotten.
         Waiting::query()->whereNull('confirmed_at')->where('created_at', '<=', $now->subDay())->delete();

@@ -11,6 +11,10 @@ final readonly class Note
         public string $message,
         /** The character that it is about, from 0. */
         public int $position,
+        /** The whole line as it reads when the other thing was meant; null where there is no other. */
+        public ?string $otherLine = null,
+        /** That other reading in a few words, for a button: "04:00 to 06:00". */
+        public string $other = '',
     ) {
     }
 }

@@ -5,287 +5,683 @@ declare(strict_types=1);
 namespace Recess\Quick;
 
 use Recess\RecessException;
-use Recess\Repeat\Adjusted;
 use Recess\Repeat\Ending;
 use Recess\Repeat\MonthDay;
-use Recess\Repeat\Monthly;
-use Recess\Repeat\OnDates;
-use Recess\Repeat\Pattern;
-use Recess\Repeat\Weekly;
 use Recess\Slots\Block;
-use Recess\Slots\Cut;
-use Recess\Slots\Stretches;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
-use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\Weekday;
 
-/** Reads a block as it is typed: "tue thu 10:25-11:35 /15 gap 5 until 28 may". The grammar is docs/formats/quick-line.md. */
+/**
+ * Reads blocks as they are typed: "tue thu 10:25-11:35 /15 gap 5 until 28 may". The grammar is docs/formats/quick-line.md.
+ *
+ * Nothing is guessed in silence: what was filled in is a note, what can be read in two ways is asked.
+ */
 final class QuickLine
 {
     private const LONGEST = 1000;
 
-    private const ANYTHING = ['days, such as tue thu', 'dates, such as 3 dec', 'times, such as 10:25-11:35', 'a length, such as /15', 'gap 5', 'until 28 may', 'except 25 dec'];
+    /** Readings tried of one line. */
+    private const MOST_READINGS = 32;
 
-    /** @var list<Note> */
-    private array $notes = [];
+    /** A first day without a year that lies no further back, in days, is this year's. */
+    private const JUST_PASSED = 183;
 
-    /** @var list<array{list<Weekday>, list<Hours>}> days of the week, and the hours said after them */
-    private array $groups = [];
+    private Gathered $said;
 
-    /** @var list<MonthDay> */
-    private array $monthDays = [];
+    private readonly DateWords $dates;
 
-    /** @var list<LocalDate> */
-    private array $dates = [];
+    private readonly ClockWords $clock;
 
-    /** @var list<Hours> said before any day of the week, or without one */
-    private array $hours = [];
+    private readonly LengthWords $lengths;
 
-    private ?int $minutes = null;
-
-    private ?int $gap = null;
-
-    private ?int $every = null;
-
-    private ?LocalDate $from = null;
-
-    private ?Ending $ending = null;
-
-    private Dates $except;
-
-    private readonly DateWords $dateWords;
-
-    /** @var list<LocalDate> */
-    private array $plus = [];
-
-    private function __construct(private readonly Words $words, private readonly Context $context)
+    private function __construct(private readonly Words $words, private readonly Context $context, private readonly Forks $forks, private readonly ?LocalDate $from = null)
     {
-        $this->except = Dates::none();
-        $this->dateWords = new DateWords($words, $context);
+        $this->said = new Gathered;
+        $this->dates = new DateWords($words, $context, $forks, $context->today);
+        $this->clock = new ClockWords($words);
+        $this->lengths = new LengthWords($words);
     }
 
     /**
      * @throws QuickNotReadable pointing at the character
+     * @throws QuickAsks when it can be read in more than one way
      */
     public static function parse(string $line, Context $context): Said
     {
         if (mb_strlen(mb_scrub($line)) > self::LONGEST) {
             throw QuickNotReadable::tooLong(self::LONGEST);
         }
-        $words = Words::of($line, $context->today);
-        $blocks = $notes = [];
-        do {
-            $one = new self($words, $context);
-            $blocks[] = $one->block();
-            array_push($notes, ...$one->notes);
-        } while ($words->taken(';') && ! $words->atEnd());
-        if (! $words->atEnd()) {
-            throw QuickNotReadable::at($words->peek(), sprintf('“%s” is not understood.', $words->peek()->text), self::ANYTHING);
+        $readings = [];
+        $failure = null;
+        $ways = [[]];
+        for ($tried = 0; $ways !== [] && $tried < self::MOST_READINGS; $tried++) {
+            $forks = new Forks(array_shift($ways));
+            try {
+                $said = self::read($line, $context, $forks);
+                $readings[$said->line()] ??= [$said, $forks];
+            } catch (QuickNotReadable $one) {
+                $failure = $failure === null || $one->position > $failure->position ? $one : $failure;
+            }
+            array_push($ways, ...$forks->others());
+        }
+        $readings = array_values($readings);
+        if ($readings === []) {
+            throw $failure ?? new \LogicException('A line was neither read nor refused.');
         }
 
-        return new Said($blocks, $notes);
+        return count($readings) === 1 ? $readings[0][0] : throw QuickAsks::which($readings[0][1]->asks($readings[1][1]), array_column($readings, 0));
     }
 
-    private function block(): Block
+    private static function read(string $line, Context $context, Forks $forks): Said
     {
-        $start = $this->words->peek();
-        while (! $this->words->atEnd() && $this->words->peek()->text !== ';') {
-            $this->part();
+        $words = Words::of($line);
+        $parts = [];
+        do {
+            $mark = $words->mark();
+            $one = new self($words, $context, $forks);
+            $one->parts();
+            if ($one->said->from !== null) {
+                // Dates without a year are those of the repeat, whichever was said first.
+                $words->backTo($mark);
+                $one = new self($words, $context, $forks, $one->said->from);
+                $one->parts();
+            }
+            $parts[] = $one;
+        } while ($words->taken(';') && ! $words->atEnd());
+        $lengths = array_unique(array_filter(array_map(static fn (self $part): ?int => $part->said->minutes, $parts)));
+        $blocks = $notes = [];
+        foreach ($parts as $part) {
+            if ($part->said->minutes === null && count($lengths) === 1) {
+                $part->said->minutes = array_values($lengths)[0];
+            }
+            array_push($blocks, ...$part->blocks());
+            array_push($notes, ...$part->said->notes, ...$part->dates->notes, ...$part->clock->notes);
         }
+
+        return new Said($blocks, array_values(array_combine(array_map(static fn (Note $note): string => $note->message, $notes), $notes)));
+    }
+
+    /** Where it ended, for what is missing. */
+    private Token $end;
+
+    private function parts(): void
+    {
+        try {
+            while (! $this->words->atEnd() && ! $this->words->peek()->is(';')) {
+                $this->part();
+            }
+        } catch (QuickNotReadable $failure) {
+            throw $failure->after((string) $this->said);
+        }
+        $this->end = $this->words->peek();
+    }
+
+    /** @return non-empty-list<Block> */
+    private function blocks(): array
+    {
+        $said = $this->said;
+        $this->fromTo();
         $missing = match (true) {
-            $this->groups === [] && $this->monthDays === [] && $this->dates === [] => 'It does not say on which days.',
-            $this->allHours() === [] => 'It does not say from when until when.',
-            $this->minutes === null => 'It does not say how long a meeting is.',
+            ! $said->hasDays() => 'It does not say on which days. Write them, such as tue thu or 3 dec.',
+            ! $said->hasHours() => 'It does not say from when until when. Write it, such as 10:25-11:35.',
+            $said->minutes === null => 'It does not say how long a meeting is. Write it, such as /15.',
             default => null,
         };
-        if ($missing !== null) {
-            throw QuickNotReadable::at($this->words->peek(), $missing, match (true) {
-                $this->groups === [] && $this->monthDays === [] && $this->dates === [] => ['days, such as tue thu', 'dates, such as 3 dec'],
-                $this->allHours() === [] => ['times, such as 10:25-11:35'],
-                default => ['a length, such as /15'],
-            });
-        }
         try {
-            return $this->made((int) $this->minutes);
-        } catch (QuickNotReadable $failure) {
-            throw $failure;
+            if ($missing !== null) {
+                throw QuickNotReadable::at($this->end, $missing);
+            }
+
+            return $said->blocks($this->context, $this->end);
         } catch (RecessException $failure) {
-            throw QuickNotReadable::at($start, $failure->getMessage(), []);
+            throw ($failure instanceof QuickNotReadable ? $failure : QuickNotReadable::at($this->end, $failure->getMessage()))->after((string) $said);
+        }
+    }
+
+    /** "from 3 dec to 5 dec" without any days is each of them. */
+    private function fromTo(): void
+    {
+        $said = $this->said;
+        [$from, $last] = [$said->from, $said->ending?->until];
+        if (! $said->hasDays() && $from !== null && $last !== null && $said->every === null && ! $last->isBefore($from) && $last->day - $from->day <= 31) {
+            $said->addDays([DateRange::of($from, $last)]);
+            $said->notes[] = new Note(sprintf('Every day from %s to %s.', DateWords::said($from), DateWords::said($last)), $this->end->position);
+            $said->from = $said->ending = null;
         }
     }
 
     private function part(): void
     {
         $words = $this->words;
-        $token = $words->peek();
         match (true) {
-            $words->taken(',', 'and', 'on', '&') => null,
-            // "3-5" is the clock's, "3-5 dec" the calendar's.
-            Clock::looksLikeHours($token->text) && Words::asMonth($words->peek(1)->text) === null => $this->addHours(Clock::hours($words->take(), $this->notes)),
-            preg_match('#^/(\d{1,4})$#D', $token->text, $part) === 1 => $this->length($words->take(), (int) $part[1]),
-            preg_match('#^(\d{1,4})(?:m|min|mins|minutes)$#D', $token->text, $part) === 1 => $this->length($words->take(), (int) $part[1]),
-            $words->taken('gap') => $this->gap = $this->number('minutes, such as gap 5'),
+            $words->taken(...Names::FILLERS) => null,
+            $words->taken('except', 'without', 'excluding', 'not', 'but', 'skip', 'skipping', 'no') => $this->except(),
+            $words->taken('plus', 'also') => $this->plus(),
+            $words->taken('gap') => $this->gap(),
+            $words->taken('/') => $this->length($this->lengths->minutes(bare: true)),
             $words->taken('every') => $this->every(),
-            $words->taken('daily') => $this->addDays(Weekday::cases()),
-            $words->taken('weekdays') => $this->addDays(array_slice(Weekday::cases(), 0, 5)),
-            $words->taken('from', 'starting') => $this->from = $this->dateWords->one(),
-            $words->taken('until', 'till') => $this->until(),
-            $words->taken('in') => $this->term(),
-            $words->taken('except', 'without') => $this->except = $this->except->with(Dates::of(...$this->dateWords->ranges())),
-            $words->taken('plus') => array_push($this->plus, ...array_merge(...array_map(static fn (DateRange $range): array => $range->dates(), $this->dateWords->ranges()))),
-            default => $this->daysOrDates($token),
+            $words->taken('usually') => $this->said->usual = $this->allHours(),
+            $words->taken('fortnightly', 'alternate') => $this->said->every = 2,
+            $words->taken('weekly') => $this->said->every ??= 1,
+            $words->taken('monthly') => $this->said->every ??= 1,
+            $words->taken('daily') => $this->said->addDays(Weekday::cases()),
+            $words->taken('weekdays', 'schooldays'), $words->phrase('school days') => $this->said->addDays(array_slice(Weekday::cases(), 0, 5)),
+            $words->taken('weekend', 'weekends') => $this->said->addDays([Weekday::Saturday, Weekday::Sunday]),
+            $words->taken('forever', 'endless', 'endlessly') => $this->said->ending = Ending::never(),
+            $words->taken('from', 'starting', 'beginning', 'since', 'between') => $this->from(),
+            $words->taken('until', 'till', 'til', 'through') => $this->until(),
+            $words->taken('to') => $this->until(),
+            $words->taken('for') => $this->for(),
+            $words->taken('in', 'during', 'all') => $this->in(),
+            $words->taken('this') => $this->soon(0),
+            $words->taken('next') => $this->soon(1),
+            default => $this->unnamed(),
         };
     }
 
-    private function daysOrDates(Token $token): void
+    /** What says by itself what it is: dates, hours, a length, days. */
+    private function unnamed(): void
     {
-        $day = $this->words->weekday();
-        if ($day !== null) {
-            $this->addDays([$day]);
-
-            return;
-        }
-        $times = Words::asDayNumber($token->text) !== null && in_array($this->words->peek(1)->text, ['times', 'time'], true);
-        if ($times) {
-            $this->words->take();
-            $this->words->take();
-            $this->ending = QuickNotReadable::unless($token, static fn (): Ending => Ending::times((int) $token->text));
-
-            return;
-        }
-        $range = $this->dateWords->range();
-        if ($range !== null) {
-            array_push($this->dates, ...$range->dates());
-
-            return;
-        }
-        $ordinal = Words::asOrdinal($token->text);
-        if ($ordinal === null) {
-            throw QuickNotReadable::at($token, sprintf('“%s” is not understood.', $token->text), self::ANYTHING);
-        }
-        $this->words->take();
-        $weekday = $this->words->weekday();
-        $this->words->taken('day');
-        $this->monthDays[] = QuickNotReadable::unless($token, static fn (): MonthDay => $weekday === null ? MonthDay::date($ordinal) : MonthDay::nth($ordinal, $weekday));
-    }
-
-    /** "every 2 weeks", "every day", "every tue", "every other week". */
-    private function every(): void
-    {
-        if ($this->words->taken('day')) {
-            $this->addDays(Weekday::cases());
-
-            return;
-        }
-        $token = $this->words->peek();
-        $number = $this->words->taken('other') ? 2 : (Words::asDayNumber($token->text) ?? 1);
-        if ($number !== 1 && $token->text !== 'other' || $token->text === '1') {
-            $this->words->take();
-        }
-        if (! $this->words->taken('week', 'weeks', 'month', 'months')) {
-            if (Words::asWeekday($this->words->peek()->text) === null && Words::asOrdinal($this->words->peek()->text) === null) {
-                throw QuickNotReadable::at($this->words->peek(), 'Every what?', ['2 weeks', '3 months', 'day', 'tue']);
+        $words = $this->words;
+        $token = $words->peek();
+        $ranges = $this->dates->ranges();
+        if ($ranges !== null) {
+            $this->said->addDays($ranges);
+            // "3 december (thursday)"
+            if ($ranges[0]->first->weekday() === Names::weekday($words->peek($words->peek()->is('(') ? 1 : 0)->text)) {
+                $words->taken('(');
+                $words->weekday();
             }
 
             return;
         }
-        $this->every = $number;
+        $hours = $this->clock->hours();
+        if ($hours !== null) {
+            $this->said->addHours($hours);
+
+            return;
+        }
+        $times = Names::count($token->text);
+        if ($times !== null && $words->peek(1)->is('times', 'time', 'x', 'weeks')) {
+            $words->take();
+            $words->take()->is('weeks') ? $this->lasting($times, $token) : $this->times($times, $token);
+
+            return;
+        }
+        $minutes = $this->lengths->minutes();
+        if ($minutes !== null) {
+            $words->taken('of');
+            $words->taken('gap', 'apart', 'between', 'break', 'pause') ? $this->said->gap = $minutes : $this->length($minutes);
+
+            return;
+        }
+        $days = $this->weekdays();
+        if ($days !== []) {
+            $this->said->addDays($days);
+        } elseif (Names::ordinal($token->text) !== null) {
+            $this->said->addDays($this->monthDays());
+        } elseif (($term = $this->dates->term()) !== null) {
+            $this->inTerm($term);
+        } else {
+            $this->notUnderstood($token);
+        }
+    }
+
+    private function notUnderstood(Token $token): never
+    {
+        $shown = $token->text === '' ? 'The end of the line' : sprintf('“%s”', $token->text);
+        if ($this->clock->lone()) {
+            throw QuickNotReadable::at($token, sprintf('%s is a time with no end to it. Write from when until when, such as %s-17:00.', $shown, $token->text));
+        }
+        if ($token->is('biweekly', 'bi')) {
+            throw QuickNotReadable::at($token, sprintf('%s can be every two weeks or twice a week. Write every 2 weeks, or name both days.', $shown));
+        }
+        $nearest = Names::nearest($token->text, array_keys($this->context->terms));
+        throw QuickNotReadable::at($token, match (true) {
+            $nearest !== null => sprintf('%s is not understood. Is “%s” meant?', $shown, $nearest),
+            $token->number() !== null => sprintf('%s alone is not understood. For a length, write /%s.', $shown, $token->text),
+            ! $this->said->hasDays() => sprintf('%s is not understood. Days could stand here, such as tue thu or 3 dec.', $shown),
+            ! $this->said->hasHours() => sprintf('%s is not understood. Times could stand here, such as 10:25-11:35.', $shown),
+            $this->said->minutes === null => sprintf('%s is not understood. A length could stand here, such as /15.', $shown),
+            default => sprintf('%s is not understood. The line could end here, or with until 28 may.', $shown),
+        });
+    }
+
+    /** @return list<Weekday> one, or from one to another: mon-fri */
+    private function weekdays(): array
+    {
+        $first = $this->words->weekday();
+        if ($first === null) {
+            return [];
+        }
+        $mark = $this->words->mark();
+        $last = $this->words->taken('-', 'to', 'through', 'until') ? $this->words->weekday() : null;
+        if ($last === null) {
+            $this->words->backTo($mark);
+            // tue/thu
+            $this->words->peek()->is('/') && Names::weekday($this->words->peek(1)->text) !== null && $this->words->take();
+
+            return [$first];
+        }
+        $days = [];
+        for ($day = $first->value; ; $day = $day % 7 + 1) {
+            $days[] = Weekday::from($day);
+            if ($day === $last->value) {
+                return $days;
+            }
+        }
+    }
+
+    /** @return list<MonthDay> "first and third monday", "15th", "last day", "2nd & 4th tue of the month" */
+    private function monthDays(): array
+    {
+        $words = $this->words;
+        $token = $words->peek();
+        $numbers = [];
+        for ($mark = $words->mark(); ($number = Names::ordinal($words->peek()->text)) !== null;) {
+            $words->take();
+            // "2nd last fri"
+            $numbers[] = $number > 1 && $words->taken('last') ? -$number : $number;
+            $mark = $words->mark();
+            while ($words->taken(',', 'and', '&', '+', '/', 'the')) {
+            }
+        }
+        $words->backTo($mark);
+        $weekdays = [];
+        while (($day = $words->weekday()) !== null) {
+            $weekdays[] = $day;
+            $mark = $words->mark();
+            while ($words->taken(',', 'and', '&', '/')) {
+            }
+        }
+        $words->backTo($mark);
+        $weekdays === [] && $words->taken('day', 'days');
+        foreach (['of the month', 'of every month', 'of each month', 'every month', 'each month', 'in the month', 'of month'] as $phrase) {
+            $words->phrase($phrase);
+        }
+        $days = [];
+        foreach ($numbers as $number) {
+            foreach ($weekdays === [] ? [null] : $weekdays as $day) {
+                $days[] = QuickNotReadable::unless($token, static fn (): MonthDay => $day === null ? MonthDay::date($number) : MonthDay::nth($number, $day));
+            }
+        }
+
+        return $days;
+    }
+
+    /** @return list<\Recess\Time\Hours> */
+    private function allHours(): array
+    {
+        $all = [];
+        while (($hours = $this->clock->hours()) !== null) {
+            $all[] = $hours;
+            $this->words->taken(',', 'and');
+        }
+
+        return $all === [] ? throw QuickNotReadable::at($this->words->peek(), 'Times are needed here, such as 10:25-11:35.') : $all;
+    }
+
+    /** "every tue", "every other tue", "every 2 weeks", "every 10 minutes", "every day", "every first monday". */
+    private function every(): void
+    {
+        $words = $this->words;
+        $mark = $words->mark();
+        if ($words->taken('day')) {
+            $this->said->addDays(Weekday::cases());
+
+            return;
+        }
+        if ($words->phrase('school day') || $words->taken('weekday')) {
+            $this->said->addDays(array_slice(Weekday::cases(), 0, 5));
+
+            return;
+        }
+        $step = $this->lengths->minutes();
+        if ($step !== null) {
+            $this->step($step, $words->tokenAt($mark));
+
+            return;
+        }
+        $token = $words->peek();
+        $ordinal = Names::ordinal($token->text);
+        $number = $words->taken('other', 'second') ? 2 : ($ordinal ?? Names::count($token->text));
+        if ($number !== null && ! $words->tokenAt($words->mark() - 1)->is('other', 'second')) {
+            $words->take();
+        }
+        if ($words->taken('week', 'weeks', 'month', 'months')) {
+            $this->said->every = $number ?? 1;
+        } elseif ($ordinal !== null && ($this->everyOfMonth($mark) || $ordinal < 2)) {
+            $words->backTo($mark);
+            $this->said->addDays($this->monthDays());
+        } elseif ($number === null && (Names::weekday($words->peek()->text) !== null || Names::ordinal($words->peek()->text) !== null)) {
+            return;
+        } elseif ($number !== null && Names::weekday($words->peek()->text) !== null) {
+            $this->everyOther($number, $ordinal !== null && ! $token->is('other'), $mark);
+        } elseif ($words->peek()->is('day', 'days') && $number !== null) {
+            throw QuickNotReadable::at($token, sprintf('Every %d days cannot be said. Name the days of the week, such as every mon wed fri.', $number));
+        } else {
+            throw QuickNotReadable::at($words->peek(), 'Every what? It could be 2 weeks, other tue, day or 15 minutes.');
+        }
+    }
+
+    /** "every 2nd tue" is every other week; the second one of each month is one press away. */
+    private function everyOther(int $weeks, bool $ordinal, int $mark): void
+    {
+        $words = $this->words;
+        $this->said->every = $weeks;
+        if ($ordinal) {
+            $which = $words->tokenAt($mark)->text;
+            $day = Names::weekday($words->peek()->text)->name ?? '';
+            $this->said->notes[] = new Note(sprintf('Every %s %s was read as every %d weeks.', $which, $day, $weeks), $words->tokenAt($mark)->position, $words->instead($mark - 1, $which), sprintf('the %s %s of each month', $which, $day));
+        }
+    }
+
+    /** Whether several ordinals, a date of the month or "of the month" follow: then it is the month's. */
+    private function everyOfMonth(int $mark): bool
+    {
+        $words = $this->words;
+        $after = $words->mark();
+        $words->backTo($mark);
+        $days = $this->monthDays();
+        $found = count($days) > 1 && $days[0]->number !== $days[1]->number || ($days[0]->weekday ?? null) === null
+            || $words->tokenAt($words->mark() - 1)->is('month');
+        $words->backTo($after);
+
+        return $found;
+    }
+
+    private function step(int $step, Token $token): void
+    {
+        if ($this->said->minutes === null) {
+            $this->said->minutes = $step;
+        } elseif ($step < $this->said->minutes) {
+            throw QuickNotReadable::at($token, sprintf('Meetings of %d minutes cannot begin every %d minutes.', $this->said->minutes, $step));
+        }
+        $this->said->step = $step;
+    }
+
+    private function length(?int $minutes): void
+    {
+        $token = $this->words->peek();
+        if ($minutes === null) {
+            throw QuickNotReadable::at($token, 'Minutes are needed here, such as /15.');
+        }
+        if ($this->said->minutes !== null && $this->said->minutes !== $this->said->step) {
+            throw QuickNotReadable::at($this->words->tokenAt($this->words->mark() - 1), 'The length of a meeting is said twice.');
+        }
+        $this->said->minutes = $minutes;
+    }
+
+    private function gap(): void
+    {
+        $this->words->taken('of');
+        $this->said->gap = $this->lengths->minutes(bare: true) ?? throw QuickNotReadable::at($this->words->peek(), 'A number of minutes is needed here, such as gap 5.');
+    }
+
+    private function times(int $times, Token $token): void
+    {
+        $this->said->ending = QuickNotReadable::unless($token, static fn (): Ending => Ending::times($times));
+    }
+
+    private function from(): void
+    {
+        $words = $this->words;
+        $words->taken('from', 'on');
+        $hours = $this->clock->hours();
+        if ($hours !== null) {
+            $this->said->addHours($hours);
+
+            return;
+        }
+        $token = $words->peek();
+        $term = $this->dates->term();
+        if ($term !== null) {
+            $this->said->from = $term->first;
+
+            return;
+        }
+        $month = Names::month($token->text);
+        if ($month !== null && Names::dayNumber($words->peek(1)->text) === null) {
+            $words->take();
+            $this->said->from = $this->monthAt($month)->first;
+
+            return;
+        }
+        $mark = $words->mark();
+        $words->taken('next', 'this');
+        $day = $words->weekday();
+        if ($day !== null && $this->dates->date() === null) {
+            $this->said->from = self::onOrAfter($day, $this->context->today->plusDays(1));
+
+            return;
+        }
+        $words->backTo($mark);
+        $this->said->from = $this->closest($this->dates->one(), $mark);
+    }
+
+    /** A first day that has only just gone by is this year's, and that is said. */
+    private function closest(LocalDate $date, int $mark): LocalDate
+    {
+        [$year, $month, $day] = $date->parts();
+        $passed = $year > 1 && checkdate($month, $day, $year - 1) ? LocalDate::of($year - 1, $month, $day) : null;
+        $typed = $this->words->since($mark);
+        if ($passed === null || preg_match('/\d{4}|today|tomorrow/', $typed) === 1 || ! $passed->isBefore($this->context->today) || $this->context->today->day - $passed->day > self::JUST_PASSED) {
+            return $date;
+        }
+        $this->dates->notes = [];
+        $this->said->notes[] = new Note(sprintf('The first day was read as %s.', DateWords::said($passed)), $this->words->tokenAt($mark)->position, $this->words->instead($mark, (string) $date), DateWords::said($date));
+
+        return $passed;
+    }
+
+    private static function onOrAfter(Weekday $day, LocalDate $date): LocalDate
+    {
+        return $date->plusDays(($day->value - $date->weekday()->value + 7) % 7);
     }
 
     private function until(): void
     {
-        $term = $this->dateWords->term();
-        $this->ending = Ending::until($term === null ? $this->dateWords->one() : $term->last);
+        $words = $this->words;
+        $token = $words->peek();
+        $mark = $words->mark();
+        $words->taken('the');
+        $end = $words->phrase('end of') || $words->phrase('end of the');
+        $words->taken('the');
+        $term = $this->dates->term() ?? ($words->taken('term') ? $this->context->termAt($this->from ?? $this->context->today) : null);
+        if ($term !== null) {
+            $this->said->ending = Ending::until($term->last);
+
+            return;
+        }
+        $dates = $this->dates->countingFrom($this->from?->isAfter($this->context->today) === true ? $this->from : $this->context->today);
+        $month = Names::month($words->peek()->text);
+        if ($month !== null && Names::dayNumber($words->peek(1)->text) === null) {
+            $words->take();
+            $this->untilMonth($month, $end, $mark);
+
+            return;
+        }
+        if ($end) {
+            throw QuickNotReadable::at($words->peek(), 'The end of what? It could be may, or a term of the school.');
+        }
+        $this->said->ending = Ending::until($dates->date() ?? $this->dates->one());
+        $token->text === '' && throw QuickNotReadable::at($token, 'A date is needed here, such as 28 may.');
     }
 
-    private function term(): void
+    /** "until may": to the end of it, which is said. */
+    private function untilMonth(int $month, bool $end, int $mark): void
+    {
+        $words = $this->words;
+        $today = $this->from?->isAfter($this->context->today) === true ? $this->from : $this->context->today;
+        $range = $this->monthAt($month, $today);
+        $first = LocalDate::fromDay($range->last->day - $range->last->parts()[2] + 1);
+        $last = $range->last;
+        $before = $first->plusDays(-1);
+        $this->said->ending = Ending::until($last);
+        $end || $before->isBefore($today) || $this->said->notes[] = new Note(sprintf('Until %s was read as until %s.', Names::monthName($month), DateWords::said($last)), $words->tokenAt($mark)->position, $words->instead($mark, (string) $before), 'until '.DateWords::said($before));
+    }
+
+    /** "for ever", "for 10 weeks", "for 15 minutes" */
+    private function for(): void
     {
         $token = $this->words->peek();
-        $term = $this->dateWords->term() ?? throw QuickNotReadable::at($token, 'No term of that name is known.', array_keys($this->context->terms));
-        $this->from = $term->first;
-        $this->ending = Ending::until($term->last);
+        if ($this->words->taken('ever')) {
+            $this->said->ending = Ending::never();
+
+            return;
+        }
+        $count = Names::count($token->text);
+        if ($count !== null && $this->words->peek(1)->is('times', 'weeks', 'week')) {
+            $this->words->take();
+            $this->words->take()->is('times') ? $this->times($count, $token) : $this->lasting($count, $token);
+
+            return;
+        }
+        $this->length($this->lengths->minutes());
     }
 
-    private function number(string $expected): int
+    private function lasting(int $weeks, Token $token): void
     {
-        $token = $this->words->take();
-
-        return preg_match('/^\d{1,4}$/D', $token->text) === 1 ? (int) $token->text : throw QuickNotReadable::at($token, 'A number is needed.', [$expected]);
+        if ($weeks < 1 || $weeks > 520) {
+            throw QuickNotReadable::at($token, 'It can go on for 1 to 520 weeks.');
+        }
+        $this->said->ending = Ending::until(($this->said->from ?? $this->from ?? $this->context->today)->plusDays(7 * $weeks - 1));
     }
 
-    private function length(Token $token, int $minutes): void
+    /** "in autumn term", "in december", "in 15-minute meetings" */
+    private function in(): void
     {
-        if ($this->minutes !== null) {
-            throw QuickNotReadable::at($token, 'The length of a meeting is said twice.', []);
+        $words = $this->words;
+        $token = $words->peek();
+        $words->taken('the');
+        $term = $this->dates->term() ?? ($words->taken('term') ? $this->context->termAt($this->context->today) : null);
+        if ($term !== null) {
+            $this->inTerm($term);
+
+            return;
         }
-        $this->minutes = $minutes;
+        $month = Names::month($words->peek()->text);
+        if ($month !== null) {
+            $words->take();
+            $this->inTerm($this->monthAt($month));
+
+            return;
+        }
+        $minutes = $this->lengths->minutes();
+        if ($minutes !== null) {
+            $this->length($minutes);
+
+            return;
+        }
+        $known = array_keys($this->context->terms);
+        $nearest = Names::nearest($token->text, $known) ?? $known[0] ?? null;
+        throw QuickNotReadable::at($token, 'No term of that name is known.'.($nearest === null ? '' : sprintf(' Is “%s” meant?', $nearest)));
     }
 
-    /** @param  list<Weekday>  $days */
-    private function addDays(array $days): void
+    /** The month of that name that is under way or comes next, or that of the year that follows; from today on. */
+    private function monthAt(int $month, ?LocalDate $from = null): DateRange
     {
-        $last = count($this->groups) - 1;
-        if ($last >= 0 && $this->groups[$last][1] === []) {
-            array_push($this->groups[$last][0], ...$days);
-        } else {
-            $this->groups[] = [$days, []];
-        }
+        $from ??= $this->context->today;
+        $year = preg_match('/^(?:19|20|21)\d{2}$/D', $this->words->peek()->text) === 1 ? (int) $this->words->take()->text : $from->parts()[0] + ($month < $from->parts()[1] ? 1 : 0);
+        $first = LocalDate::of($year, $month, 1);
+        $last = LocalDate::of($month === 12 ? $year + 1 : $year, $month % 12 + 1, 1)->plusDays(-1);
+
+        return DateRange::of($first->isBefore($from) && ! $last->isBefore($from) ? $from : $first, $last);
     }
 
-    private function addHours(Hours $hours): void
+    private function inTerm(DateRange $term): void
     {
-        $last = count($this->groups) - 1;
-        if ($last >= 0) {
-            $this->groups[$last][1][] = $hours;
-        } else {
-            $this->hours[] = $hours;
-        }
+        $this->said->from = $term->first;
+        $this->said->ending = Ending::until($term->last);
     }
 
-    /** @return list<Hours> */
-    private function allHours(): array
+    /** "next tuesday", "this friday", "next week", "this term" */
+    private function soon(int $next): void
     {
-        return [...$this->hours, ...array_merge(...array_column($this->groups, 1))];
+        $words = $this->words;
+        $today = $this->context->today;
+        $token = $words->peek();
+        $monday = $today->plusDays(1 - $today->weekday()->value);
+        if ($words->taken('week')) {
+            $this->inTerm($next === 1 ? DateRange::of($monday->plusDays(7), $monday->plusDays(13)) : DateRange::of($today, $monday->plusDays(6)));
+
+            return;
+        }
+        if ($words->taken('term')) {
+            $term = $this->context->termAt($today);
+            $term = $term !== null && $next === 1 && ! $term->first->isAfter($today) ? $this->context->termAt($term->last->plusDays(1)) : $term;
+            $this->inTerm($term ?? throw QuickNotReadable::at($token, 'The school has no such term. Write until and a date.'));
+
+            return;
+        }
+        do {
+            $mark = $words->mark();
+            $token = $words->peek();
+            $day = $words->weekday() ?? throw QuickNotReadable::at($token, 'A weekday, week or term could stand here, such as next tuesday.');
+            $this->soonOn($day, $next, $mark);
+            $more = $words->peek()->is(',', 'and', '&') && Names::weekday($words->peek(1)->text) !== null;
+            $more && $words->take();
+        } while ($more);
     }
 
-    /** @throws RecessException */
-    private function made(int $minutes): Block
+    private function soonOn(Weekday $day, int $next, int $mark): void
     {
-        $groups = $this->groups;
-        $first = $this->hours !== [] ? $this->hours : array_merge(...array_slice(array_column($groups, 1), 0, 1));
-        if ($first === []) {
-            $first = $this->allHours();
+        $today = $this->context->today;
+        $date = self::onOrAfter($day, $today->plusDays($next));
+        $this->said->addDays([DateRange::day($date)]);
+        if ($next === 0) {
+            return;
         }
-        $block = Block::of($this->pattern(), Stretches::of(...$first), Cut::of($minutes, $this->gap ?? 0));
-        foreach ($groups as [$days, $hours]) {
-            foreach ($hours === [] || $hours === $first ? [] : $days as $day) {
-                $block = $block->onWeekday($day, Stretches::of(...$hours));
-            }
-        }
-
-        return $block;
+        $position = $this->words->tokenAt($mark)->position;
+        $other = $date->plusDays(7);
+        $sameWeek = $date->day <= $today->day + 7 - $today->weekday()->value;
+        $this->said->notes[] = $sameWeek
+            ? new Note(sprintf('Next %s was read as %s.', $day->name, DateWords::said($date)), $position, $this->words->instead($this->words->tokenAt($mark - 1)->is('next') ? $mark - 1 : $mark, (string) $other), DateWords::said($other))
+            : new Note(sprintf('Next %s is %s.', $day->name, DateWords::said($date)), $position);
     }
 
-    /** @throws RecessException */
-    private function pattern(): Pattern
+    private function except(): void
     {
-        $days = array_merge(...array_column($this->groups, 0));
-        $from = $this->from ?? $this->context->today;
-        $kinds = array_filter([$days !== [], $this->monthDays !== [], $this->dates !== []]);
-        if (count($kinds) > 1) {
-            throw QuickNotReadable::at($this->words->peek(), 'Days of the week, days of the month and dates are said in blocks of their own, with ; between.', ['plus 6 jun for a single date more']);
+        $words = $this->words;
+        while ($words->taken('except', 'not', 'on', 'in', 'the', 'during', 'for', 'from', ',')) {
         }
-        $pattern = match (true) {
-            $this->dates !== [] => OnDates::of(...$this->dates),
-            $days !== [] => Weekly::on($days, $from, $this->ending, $this->every ?? 1),
-            default => Monthly::on($this->monthDays, $from, $this->ending, $this->every ?? 1),
-        };
-        if ($this->dates === [] && $this->ending === null) {
-            $this->notes[] = new Note('It repeats without an end. Write until and a date, or 10 times.', $this->words->peek()->position);
-        }
+        $ended = $words->tokenAt($words->mark() - 1)->is('without', 'no');
+        if ($ended && ($words->phrase('an end') || $words->taken('end'))) {
+            $this->said->ending = Ending::never();
 
-        return Adjusted::of($pattern, $this->except, $this->plus);
+            return;
+        }
+        if ($ended && $words->taken('gap', 'gaps', 'break', 'breaks')) {
+            $this->said->gap = 0;
+
+            return;
+        }
+        $token = $words->peek();
+        if ($words->phrase('school holidays') || $words->phrase('public holidays') || $words->phrase('bank holidays') || $words->phrase('closed days') || $words->taken('holidays', 'holiday', 'vacation', 'vacations')) {
+            $this->said->notes[] = new Note('The school’s closed days fall out by themselves.', $token->position);
+
+            return;
+        }
+        $dates = $this->dates->countingFrom($this->from?->isBefore($this->context->today) === true ? $this->from : $this->context->today);
+        $ranges = $dates->ranges();
+        if ($ranges !== null) {
+            $this->said->except = $this->said->except->with(Dates::of(...$ranges));
+
+            return;
+        }
+        $days = [];
+        while (($some = $this->weekdays()) !== []) {
+            array_push($days, ...$some);
+            $words->peek()->is(',', 'and', '&') && Names::weekday($words->peek(1)->text) !== null && $words->take();
+        }
+        $days === [] ? $dates->someRanges() : $this->said->leaveOut($days);
+    }
+
+    private function plus(): void
+    {
+        $this->words->taken('on');
+        array_push($this->said->plus, ...array_merge(...array_map(static fn (DateRange $range): array => $range->dates(), $this->dates->someRanges())));
     }
 }

@@ -6,32 +6,35 @@ namespace Recess\Quick;
 
 use Recess\RecessException;
 
-/** A quick line that cannot be read, with the place where reading stopped. */
+/** A quick line that cannot be read: where reading stopped, what had been understood by then, and what could stand there. */
 final class QuickNotReadable extends \DomainException implements RecessException
 {
-    /** @param  list<string>  $expected what could stand there instead */
     private function __construct(
         string $message,
         /** The character (not byte) at which the trouble begins, from 0. */
         public readonly int $position,
         /** How many characters it takes up; 0 at the end of the line. */
         public readonly int $length,
-        public readonly array $expected,
+        /** What the line had said up to there, as a quick line; empty when nothing. */
+        public readonly string $understood = '',
     ) {
         parent::__construct($message);
     }
 
-    /** @param  list<string>  $expected */
-    public static function at(Token $token, string $why, array $expected): self
+    /** @param  string  $why  a whole sentence, with what could stand there if that is known */
+    public static function at(Token $token, string $why): self
     {
-        $could = $expected === [] ? '' : ' Here could stand: '.implode('; ', $expected).'.';
-
-        return new self(sprintf('At character %d: %s%s', $token->position + 1, $why, $could), $token->position, mb_strlen($token->text), $expected);
+        return new self($why, $token->position, mb_strlen($token->text));
     }
 
     public static function tooLong(int $most): self
     {
-        return new self(sprintf('A quick line has at most %d characters.', $most), $most, 0, []);
+        return new self(sprintf('A quick line has at most %d characters.', $most), $most, 0);
+    }
+
+    public function after(string $understood): self
+    {
+        return new self($this->getMessage(), $this->position, $this->length, $understood);
     }
 
     /**
@@ -49,7 +52,7 @@ final class QuickNotReadable extends \DomainException implements RecessException
         try {
             return $making();
         } catch (RecessException $failure) {
-            throw self::at($token, $failure->getMessage(), []);
+            throw $failure instanceof self ? $failure : self::at($token, $failure->getMessage());
         }
     }
 }

@@ -14,6 +14,8 @@ use Recess\Repeat\Weekly;
 use Recess\Slots\Block;
 use Recess\Slots\Stretches;
 use Recess\Time\DateRange;
+use Recess\Time\Dates;
+use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\Weekday;
 
@@ -21,32 +23,27 @@ use Recess\Time\Weekday;
 final class QuickPrint
 {
     /**
-     * @throws PatternNotValid for what the line cannot say: single occurrences that differ, a stretch past midnight
+     * The line of a block, but for its single occurrences that differ, which stand beside it.
+     *
+     * @param  Dates|null  $closedDays  on which it does not fall: a count with such days on the way is said by its last date
+     *
+     * @throws PatternNotValid for a pattern that blocks do not have
      */
-    public static function line(Block $block): string
+    public static function line(Block $block, ?Dates $closedDays = null): string
     {
-        if ($block->changes !== []) {
-            throw PatternNotValid::cannotSay('single occurrences that are closed, moved or at other hours');
-        }
-        foreach ([$block->usual, ...array_values($block->byDay)] as $stretches) {
-            foreach ($stretches->hours as $hours) {
-                if ($hours->passesMidnight()) {
-                    throw PatternNotValid::cannotSay('a stretch past midnight');
-                }
-            }
-        }
         $adjusted = $block->pattern instanceof Adjusted ? $block->pattern : null;
         $pattern = $adjusted->pattern ?? $block->pattern;
         $words = match (true) {
-            $pattern instanceof OnDates => [implode(', ', array_map(strval(...), $pattern->dates)), (string) $block->usual],
+            $pattern instanceof OnDates => [implode(', ', array_map(strval(...), $pattern->dates)), self::hours($block->usual)],
             $pattern instanceof Weekly => self::weekly($pattern, $block),
-            $pattern instanceof Monthly => [implode(' ', array_map(self::monthDay(...), $pattern->days)), (string) $block->usual],
+            $pattern instanceof Monthly => [implode(' ', array_map(self::monthDay(...), $pattern->days)), self::hours($block->usual)],
             default => throw PatternNotValid::cannotSay($pattern::class),
         };
         $words[] = '/'.$block->cut->minutes;
         $words[] = $block->cut->gap === 0 ? '' : 'gap '.$block->cut->gap;
         if ($pattern instanceof Repeating) {
-            array_push($words, ...self::repeat($pattern));
+            $off = ($adjusted->without ?? Dates::none())->with($closedDays ?? Dates::none());
+            array_push($words, ...self::repeat($pattern, $off));
         }
         if ($adjusted !== null) {
             $words[] = $adjusted->without->isEmpty() ? '' : 'except '.implode(', ', array_map(static fn (DateRange $range): string => str_replace('..', ' - ', (string) $range), $adjusted->without->ranges));
@@ -60,16 +57,21 @@ final class QuickPrint
     private static function weekly(Weekly $pattern, Block $block): array
     {
         $usual = array_values(array_filter($pattern->days, static fn (Weekday $day): bool => ! isset($block->byDay[$day->value])));
-        // Hours said first, before any day, are the usual ones; so a block whose every day differs can be said too.
-        $words = $usual === [] ? [(string) $block->usual] : [self::days($usual), (string) $block->usual];
+        // A block whose every day differs has usual hours all the same, for dates that are added.
+        $words = $usual === [] ? ['usually '.self::hours($block->usual)] : [self::days($usual), self::hours($block->usual)];
         foreach ($pattern->days as $day) {
             $stretches = $block->byDay[$day->value] ?? null;
             if ($stretches instanceof Stretches) {
-                array_push($words, self::days([$day]), (string) $stretches);
+                array_push($words, self::days([$day]), self::hours($stretches));
             }
         }
 
         return $words;
+    }
+
+    private static function hours(Stretches $stretches): string
+    {
+        return implode(' ', array_map(static fn (Hours $hours): string => $hours->passesMidnight() ? "$hours overnight" : (string) $hours, $stretches->hours));
     }
 
     /** @param  list<Weekday>  $days */
@@ -79,8 +81,11 @@ final class QuickPrint
     }
 
     /** @return list<string> */
-    private static function repeat(Repeating $pattern): array
+    private static function repeat(Repeating $pattern, Dates $off): array
     {
+        $last = $pattern->ending->times === null ? null : $pattern->last();
+        $short = $last !== null && array_filter($pattern->dates($pattern->first, $last->plusDays(1)), $off->holds(...)) !== [];
+
         $every = $pattern instanceof Weekly ? $pattern->everyWeeks : ($pattern instanceof Monthly ? $pattern->everyMonths : 1);
 
         return [
@@ -88,24 +93,23 @@ final class QuickPrint
             "from $pattern->first",
             match (true) {
                 $pattern->ending->until !== null => 'until '.$pattern->ending->until,
+                $short => "until $last",
                 $pattern->ending->times !== null => $pattern->ending->times.' times',
                 default => '',
             },
         ];
     }
 
-    private static function monthDay(MonthDay $day): string
+    public static function monthDay(MonthDay $day): string
     {
-        if ($day->number < -1) {
-            throw PatternNotValid::cannotSay('days counted from the end of the month, but for the last');
-        }
-        $ordinal = $day->number === -1 ? 'last' : $day->number.match (true) {
-            intdiv($day->number, 10) === 1 => 'th',
-            $day->number % 10 === 1 => 'st',
-            $day->number % 10 === 2 => 'nd',
-            $day->number % 10 === 3 => 'rd',
+        $number = abs($day->number);
+        $ordinal = $day->number === -1 ? 'last' : $number.match (true) {
+            intdiv($number, 10) === 1 => 'th',
+            $number % 10 === 1 => 'st',
+            $number % 10 === 2 => 'nd',
+            $number % 10 === 3 => 'rd',
             default => 'th',
-        };
+        }.($day->number < 0 ? ' last' : '');
 
         return $ordinal.' '.($day->weekday === null ? 'day' : self::days([$day->weekday]));
     }

@@ -18,4 +18,10 @@ final readonly class Said
         public array $notes,
     ) {
     }
+
+    /** The line that says the same with nothing to fill in; null for what no line can say. */
+    public function line(): string
+    {
+        return implode('; ', array_map(QuickPrint::line(...), $this->blocks));
+    }
 }

@@ -13,4 +13,21 @@ final readonly class Token
         public int $position,
     ) {
     }
+
+    /** The first character after it. */
+    public function end(): int
+    {
+        return $this->position + mb_strlen($this->text);
+    }
+
+    public function is(string ...$words): bool
+    {
+        return in_array($this->text, $words, true);
+    }
+
+    /** A whole number of one to four digits, if it is one. */
+    public function number(): ?int
+    {
+        return preg_match('/^\d{1,4}$/D', $this->text) === 1 ? (int) $this->text : null;
+    }
 }

@@ -72,7 +72,7 @@ final readonly class Monthly extends Repeating
         return $days;
     }
 
-    protected function with(LocalDate $first, Ending $ending): self
+    protected function with(LocalDate $first, Ending $ending): static
     {
         return new self($this->days, $this->everyMonths, $first, $ending);
     }

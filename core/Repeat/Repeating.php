@@ -25,7 +25,7 @@ abstract readonly class Repeating implements Pattern
      */
     abstract protected function days(int $from, int $before): array;
 
-    abstract protected function with(LocalDate $first, Ending $ending): self;
+    abstract protected function with(LocalDate $first, Ending $ending): static;
 
     public function dates(LocalDate $from, LocalDate $before): array
     {
@@ -38,6 +38,18 @@ abstract readonly class Repeating implements Pattern
             LocalDate::fromDay(...),
             $this->days(max($from->day, $this->first->day), $last === null ? $before->day : min($before->day, $last->day + 1)),
         );
+    }
+
+    /** The same repeat for ever. */
+    public function endless(): static
+    {
+        return $this->with($this->first, Ending::never());
+    }
+
+    /** The same repeat up to a date. */
+    public function until(LocalDate $last): static
+    {
+        return $this->with($this->first, Ending::until($last));
     }
 
     public function first(): LocalDate

@@ -61,7 +61,7 @@ final readonly class Weekly extends Repeating
         return $days;
     }
 
-    protected function with(LocalDate $first, Ending $ending): self
+    protected function with(LocalDate $first, Ending $ending): static
     {
         return new self($this->days, $this->everyWeeks, $first, $ending);
     }

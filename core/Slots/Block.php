@@ -8,6 +8,7 @@ use Recess\Repeat\Pattern;
 use Recess\Time\Dates;
 use Recess\Time\Hours;
 use Recess\Time\LocalDate;
+use Recess\Time\Span;
 use Recess\Time\Weekday;
 use Recess\Time\Zone;
 
@@ -81,12 +82,12 @@ final readonly class Block
     }
 
     /**
-     * What the block makes on the dates asked about, in order.
+     * The stretches that the block has on the dates asked about: those of its dates in order, then what was moved there.
      *
      * @param  LocalDate  $before  the first date no longer asked about
-     * @return list<Pieces>
+     * @return list<Span>
      */
-    public function pieces(LocalDate $from, LocalDate $before, Zone $zone, ?Dates $closedDays = null): array
+    public function spans(LocalDate $from, LocalDate $before, Zone $zone, ?Dates $closedDays = null): array
     {
         $closed = $closedDays?->days() ?? [];
         $all = [];
@@ -97,7 +98,7 @@ final readonly class Block
             foreach (($this->byDay === [] ? $this->usual : $this->stretchesOn($date))->hours as $hours) {
                 $span = $hours->on($date, $zone);
                 if ($span !== null) {
-                    $all[] = $this->cut->pieces($span);
+                    $all[] = $span;
                 }
             }
         }
@@ -109,12 +110,18 @@ final readonly class Block
             foreach (($change->stretches ?? $this->stretchesOn(LocalDate::fromDay($day)))->hours as $hours) {
                 $span = $hours->on($to, $zone);
                 if ($span !== null) {
-                    $all[] = $this->cut->pieces($span);
+                    $all[] = $span;
                 }
             }
         }
 
         return $all;
+    }
+
+    /** @return list<Pieces> the same stretches, cut */
+    public function pieces(LocalDate $from, LocalDate $before, Zone $zone, ?Dates $closedDays = null): array
+    {
+        return array_map($this->cut->pieces(...), $this->spans($from, $before, $zone, $closedDays));
     }
 
     /** @throws SlotsNotValid */

@@ -42,4 +42,21 @@ final readonly class Cut
 
         return new Pieces($stretch, $slots, $stretch->end - $end);
     }
+
+    /** How many slots come of a stretch, without making them. */
+    public function count(Span $stretch): int
+    {
+        $left = $stretch->end - $stretch->start - $this->minutes * 60;
+
+        return $left < 0 ? 0 : intdiv($left, ($this->minutes + $this->gap) * 60) + 1;
+    }
+
+    /** The seconds between the end of the last slot and the end of a stretch. */
+    public function leftOver(Span $stretch): int
+    {
+        $slots = $this->count($stretch);
+        $used = $slots === 0 ? 0 : $slots * $this->minutes * 60 + ($slots - 1) * $this->gap * 60;
+
+        return $stretch->end - $stretch->start - $used;
+    }
 }

@@ -7,7 +7,7 @@ namespace Tests\App;
 use App\Booking\TemplateRooms;
 use App\Models\HostRole;
 use App\Models\SheetHost;
-use App\Publishing\LinkCheck;
+use App\Writing\LinkCheck;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Writing;
 
 use App\Framework\Spell;
 use App\Models\Hold;
@@ -18,7 +18,6 @@ use Recess\Repeat\OnDates;
 use Recess\Repeat\Repeating;
 use Recess\Rules\Because;
 use Recess\Slots\Block;
-use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Span;
@@ -29,13 +28,16 @@ use Recess\Timetable;
 /** What is possible but looks like a slip, each with its mend where there is one. */
 final readonly class LooksWrong
 {
+    /** Meetings in a room, and sheets, that are looked at. */
+    private const MOST = 500;
+
     private Zone $zone;
 
     /**
      * @param  Timetable  $drawn  the first days of it, as its host sees them
-     * @param  list<Pieces>  $pieces  all of its stretches
+     * @param  list<Span>  $stretches  all of them
      */
-    public function __construct(private WorksheetReader $reader, private Sheet $sheet, private Timetable $drawn, private array $pieces)
+    public function __construct(private WorksheetReader $reader, private Sheet $sheet, private Timetable $drawn, private array $stretches)
     {
         $this->zone = $drawn->sheet->zone;
     }
@@ -127,9 +129,9 @@ final readonly class LooksWrong
         [$from, $before] = [$this->zone->dateAt($all[0]->start), $this->zone->dateAt($all[count($all) - 1]->start)->plusDays(1)];
         $writer = $this->reader->sheet->host ?? $this->reader->writer;
         $others = $writer->sheets()->whereIn('state', [SheetState::Open, SheetState::Paused])->whereNull('put_away_at')
-            ->where('id', '!=', $this->reader->sheet->id ?? 0)->with(Sheet::PARTS)->get();
+            ->where('id', '!=', $this->reader->sheet->id ?? 0)->orderByDesc('id')->limit(self::MOST)->with(Sheet::PARTS)->get();
         foreach ($others as $other) {
-            $shared = $mine->overlap(Spans::of(array_map(static fn (Pieces $pieces): Span => $pieces->stretch, $other->toCore()->pieces($from, $before))));
+            $shared = $mine->overlap(Spans::of($other->toCore()->stretches($from, $before)));
             if (count($shared) > 0) {
                 $when = $shared->all()[0];
                 yield $this->warning('blocks', sprintf(
@@ -143,7 +145,7 @@ final readonly class LooksWrong
     /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
     private function nothingLeft(): \Generator
     {
-        if ($this->pieces === [] || $this->drawn->firstFree() !== null || Judge::firstFree($this->sheet, $this->drawn->world->now, Asking::host()) !== null) {
+        if ($this->stretches === [] || $this->drawn->firstFree() !== null || Judge::firstFree($this->sheet, $this->drawn->world->now, Asking::host()) !== null) {
             return;
         }
         $becauses = [];
@@ -173,7 +175,7 @@ final readonly class LooksWrong
                 ->where('places.kind', 'room')->where('places.label', $place->label)->where('holds.staff_id', '!=', $owner)
                 ->where('holds.starts_at', '<', Instant::column($range[count($range) - 1]->end))
                 ->where('holds.ends_at', '>', Instant::column($range[0]->start))
-                ->orderBy('holds.starts_at')->get(['holds.*'])
+                ->orderBy('holds.starts_at')->limit(self::MOST)->get(['holds.*'])
                 ->first(static fn (Hold $one): bool => $mine->touches(Span::of($one->starts_at->getTimestamp(), $one->ends_at->getTimestamp())));
             if ($hold !== null) {
                 yield $this->warning("places.$i.label", sprintf(
@@ -222,7 +224,7 @@ final readonly class LooksWrong
 
     private function stretches(): Spans
     {
-        return Spans::of(array_map(static fn (Pieces $pieces): Span => $pieces->stretch, $this->pieces));
+        return Spans::of($this->stretches);
     }
 
     /**

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Writing;
 
 use Recess\Changes\BlockEdit;
 use Recess\Changes\Scope;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Writing;
 
 use App\Models\BusySpan;
 use App\Models\Instant;
@@ -12,11 +12,6 @@ use App\Timetables\RulerData;
 use App\Timetables\RulerNotes;
 use App\Timetables\Sentence;
 use App\Visiting\VisitSheetData;
-use Recess\Quick\Context;
-use Recess\Quick\QuickLine;
-use Recess\Quick\QuickNotReadable;
-use Recess\Quick\QuickPrint;
-use Recess\RecessException;
 use Recess\Records\BlockRecord;
 use Recess\Slots\Block;
 use Recess\Slots\Pieces;
@@ -29,71 +24,49 @@ final class Drawing
 {
     private const DAYS = 10;
 
+    /** Dates that are named for the year's drawing, which shows fourteen months. */
+    private const MOST_DATES = 430;
+
     /**
-     * @param  array<mixed>  $input  form, and optionally line (typed in one go) and from (the first day to draw)
+     * @param  array<mixed>  $input  form, and optionally line and typed (whether the blanks follow it), and from (the first day to draw)
      * @return array<string, mixed> as Drawing in docs/formats/recess.openapi.yaml
      */
     public static function of(array $input, WorksheetReader $reader, int $now): array
     {
-        $said = null;
-        $line = is_string($input['line'] ?? null) ? $input['line'] : null;
-        $lineError = null;
-        if ($line !== null && trim($line) !== '') {
-            try {
-                $said = QuickLine::parse($line, new Context($reader->today, $reader->writer->school->termRanges()));
-                $form = ['blocks' => array_map(BlockRecord::of(...), $said->blocks)] + $reader->form;
-                $reader = WorksheetReader::read($form, $reader->writer, $reader->sheet, $now);
-            } catch (QuickNotReadable $failure) {
-                $lineError = ['message' => $failure->getMessage(), 'position' => $failure->position, 'length' => $failure->length];
-            }
+        $typed = TypedLine::of(($input['typed'] ?? false) === true && is_string($input['line'] ?? null) ? $input['line'] : null, $reader);
+        if ($typed->said !== null) {
+            $form = ['blocks' => array_map(BlockRecord::of(...), $typed->blocks($reader->blocks))] + $reader->form;
+            $reader = WorksheetReader::read($form, $reader->writer, $reader->sheet, $now);
         }
         $from = is_string($input['from'] ?? null) && preg_match('/^\d{4}-\d{2}-\d{2}$/D', $input['from']) === 1 ? LocalDate::parse($input['from']) : null;
         $sheet = PreviewSheet::of($reader);
         $readable = $reader->blocks !== [] && ! isset($reader->errors['blocks']);
-        $pieces = $readable ? $reader->pieces() : [];
-        $zone = $reader->writer->school->timeZone();
+        $tally = $readable ? $reader->tally() : null;
         [$timetable, $later] = $readable ? Judge::page($sheet, $from ?? $reader->today, self::DAYS, $now, Asking::host(), over: true) : [null, null];
+        $stretches = $readable ? $reader->times()->stretches(...$reader->times()->reach($reader->today)) : [];
 
         return [
             'blocks' => array_map(static fn (Block $block, int $i): array => [
                 'index' => $i,
                 'record' => BlockRecord::of($block),
-                'line' => self::line($block),
                 'sentence' => Sentence::of($block),
+                'beside' => TypedLine::beside($block),
             ], $reader->blocks, array_keys($reader->blocks)),
-            'line' => self::wholeLine($reader),
-            'line_error' => $lineError,
-            'notes' => array_map(static fn ($note): string => $note->message, $said->notes ?? []),
+            'line' => TypedLine::saying($reader->blocks, $reader->writer->school),
+            ...$typed->toArray(),
             'errors' => (object) array_map(static fn (array $messages): string => $messages[0], $reader->errors),
-            'sentence' => $readable ? Sentence::count($pieces, $zone) : '',
-            'slots' => array_sum(array_map(static fn (Pieces $stretch): int => count($stretch->slots), $pieces)),
-            'left_over' => intdiv(array_sum(array_map(static fn (Pieces $stretch): int => $stretch->leftOver, $pieces)), 60),
+            'sentence' => $tally === null ? '' : Sentence::count($tally, $reader->isEndless()),
+            'slots' => $tally?->all() ?? 0,
+            'left_over' => intdiv(array_sum($tally->leftOver ?? []), 60),
             'days' => $timetable === null ? [] : RulerData::days($timetable, new RulerNotes(
                 busy: self::busy($reader, $timetable->pieces), origins: self::origins($reader, $timetable),
             )),
             'later' => $later === null ? null : (string) $later,
-            'on' => array_values(array_unique(array_map(static fn (Pieces $stretch): string => (string) $zone->dateAt($stretch->stretch->start), $pieces))),
-            'warnings' => $timetable === null ? [] : (new LooksWrong($reader, $sheet, $timetable, $pieces))->all(),
+            'on' => array_map(static fn (int $day): string => (string) LocalDate::fromDay($day), array_slice(array_keys($tally->slots ?? []), 0, self::MOST_DATES)),
+            'warnings' => $timetable === null ? [] : (new LooksWrong($reader, $sheet, $timetable, $stretches))->all(),
             'missing' => self::missing($reader),
             'preview' => $timetable === null ? null : VisitSheetData::of($sheet, $now, Asking::anybody()),
         ];
-    }
-
-    private static function line(Block $block): ?string
-    {
-        try {
-            return QuickPrint::line($block);
-        } catch (RecessException) {
-            // More than a line can say, such as an occurrence that is moved: the blanks say it.
-            return null;
-        }
-    }
-
-    private static function wholeLine(WorksheetReader $reader): ?string
-    {
-        $lines = array_map(self::line(...), $reader->blocks);
-
-        return in_array(null, $lines, true) ? null : implode('; ', $lines);
     }
 
     /** @return array<int, array{int, string}> block and date of each stretch, by its start */
@@ -103,8 +76,8 @@ final class Drawing
         $dates = $timetable->world->dates;
         $origins = [];
         foreach ($reader->blocks as $i => $block) {
-            foreach ($dates === null ? [] : $block->pieces($dates->first, $dates->last->plusDays(1), $zone, $reader->writer->school->closedDays()) as $pieces) {
-                $origins[$pieces->stretch->start] = [$i, (string) $zone->dateAt($pieces->stretch->start)];
+            foreach ($dates === null ? [] : $block->spans($dates->first, $dates->last->plusDays(1), $zone, $reader->writer->school->closedDays()) as $span) {
+                $origins[$span->start] = [$i, (string) $zone->dateAt($span->start)];
             }
             foreach ($block->changes as $day => $change) {
                 foreach (($change->stretches ?? $block->stretchesOn(LocalDate::fromDay($day)))->hours as $hours) {

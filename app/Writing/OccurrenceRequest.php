@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Writing;
 
 use App\School\StaffRequest;
 use Illuminate\Validation\Rule;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Writing;
 
 use App\Models\HostRole;
 use App\Models\LinkMode;
@@ -27,7 +27,7 @@ use Recess\Rules\Stated;
 use Recess\Rules\TermKind;
 use Recess\Sheet as CoreSheet;
 use Recess\Slots\Block;
-use Recess\Slots\Pieces;
+use Recess\Slots\Tally;
 use Recess\Time\LocalDate;
 
 /**
@@ -147,7 +147,7 @@ final class WorksheetReader
         }
         if ($this->blocks !== []) {
             try {
-                $this->pieces();
+                $this->tally();
             } catch (RecessException $failure) {
                 $this->errors['blocks'][] = $failure->getMessage();
             }
@@ -226,20 +226,28 @@ final class WorksheetReader
         return Stated::of(is_array($rules) ? $rules : []);
     }
 
+    /** The times alone, whatever else is wrong with the worksheet. */
+    public function times(): CoreSheet
+    {
+        $school = $this->writer->school;
+
+        return new CoreSheet($school->timeZone(), array_values($this->blocks), Hosts::of(0), Stated::of(), closedDays: $school->closedDays(), joining: (bool) ($this->form['joining'] ?? false));
+    }
+
     /**
-     * All stretches that come of the blocks that can be read, in order.
-     *
-     * @return list<Pieces>
+     * All that comes of the blocks that can be read, counted.
      *
      * @throws RecessException when blocks overlap that are not to be joined
      */
-    public function pieces(): array
+    public function tally(): Tally
     {
-        $school = $this->writer->school;
-        $sheet = new CoreSheet($school->timeZone(), array_values($this->blocks), Hosts::of(0), Stated::of(), closedDays: $school->closedDays(), joining: (bool) ($this->form['joining'] ?? false));
-        [$from, $before] = $sheet->reach($this->today);
+        return $this->times()->tally(...$this->times()->reach($this->today));
+    }
 
-        return $this->blocks === [] ? [] : $sheet->pieces($from, $before);
+    /** Whether it goes on for ever. */
+    public function isEndless(): bool
+    {
+        return array_filter($this->blocks, static fn (Block $block): bool => $block->pattern->last() === null) !== [];
     }
 
     /** @return list<array<mixed>> */

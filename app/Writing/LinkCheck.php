@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Writing;
 
 /**
  * Looks at a pasted video link for what makes such links fail: a session or a host's key in it, or an end to its life.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Writing;
 
 use App\Framework\Words;
 use App\Models\Sheet;
@@ -25,11 +25,13 @@ final class WorksheetData
     {
         $school = $host->school;
         $today = $school->timeZone()->dateAt($now);
+        $draft = Draft::by($host, $sheet);
 
         return [
             'host' => $host->name,
             'sheet' => $sheet === null ? null : ['id' => $sheet->id, 'state' => $sheet->state->value, 'bookings' => $sheet->bookings()->whereNotNull('hold_id')->count()],
             'form' => $form,
+            'draft' => $draft === null ? null : ['form' => $draft->form, 'line' => $draft->line, 'at' => Spell::moment($draft->updated_at->getTimestamp(), $school->timeZone())],
             'today' => (string) $today,
             'year' => self::year($today, $host),
             'terms' => $school->terms,

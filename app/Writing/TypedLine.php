@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Writing;
+
+use App\Models\School;
+use App\Timetables\Sentence;
+use Recess\Quick\Context;
+use Recess\Quick\Note;
+use Recess\Quick\QuickAsks;
+use Recess\Quick\QuickLine;
+use Recess\Quick\QuickNotReadable;
+use Recess\Quick\QuickPrint;
+use Recess\Quick\Said;
+use Recess\Slots\Block;
+use Recess\Time\LocalDate;
+
+/** The quick line of a worksheet: what was typed, understood, asked back or refused, and how blocks are said in one. */
+final readonly class TypedLine
+{
+    private function __construct(
+        public ?Said $said = null,
+        private ?QuickAsks $asks = null,
+        private ?QuickNotReadable $refused = null,
+    ) {
+    }
+
+    public static function of(?string $line, WorksheetReader $reader): self
+    {
+        if ($line === null || trim($line) === '') {
+            return new self;
+        }
+        $school = $reader->writer->school;
+        try {
+            return new self(said: QuickLine::parse($line, new Context($reader->today, $school->termRanges(), $school->closedDays(), $school->country)));
+        } catch (QuickAsks $asks) {
+            return new self(asks: $asks);
+        } catch (QuickNotReadable $failure) {
+            return new self(refused: $failure);
+        }
+    }
+
+    /**
+     * The blocks that the line says, with what no line can say taken from those that were there: single occurrences
+     * that are closed, moved or at other hours, where the block still falls on their dates.
+     *
+     * @param  array<int, Block>  $before
+     * @return list<Block>
+     */
+    public function blocks(array $before): array
+    {
+        $blocks = [];
+        foreach ($this->said->blocks ?? [] as $i => $block) {
+            foreach ($before[$i]->changes ?? [] as $day => $change) {
+                $date = LocalDate::fromDay($day);
+                if ($block->pattern->dates($date, $date->plusDays(1)) !== []) {
+                    $block = $block->withChange($date, $change);
+                }
+            }
+            $blocks[] = $block;
+        }
+
+        return $blocks;
+    }
+
+    /** @return array<string, mixed> the part of a Drawing that is about the line */
+    public function toArray(): array
+    {
+        return [
+            'line_error' => $this->refused === null ? null : [
+                'message' => $this->refused->getMessage(), 'position' => $this->refused->position, 'length' => $this->refused->length, 'understood' => $this->refused->understood,
+            ],
+            'line_asks' => $this->asks === null ? null : [
+                'asks' => $this->asks->getMessage(),
+                'readings' => array_map(static fn (Said $said): array => ['line' => $said->line(), 'said' => self::sentences($said->blocks)], $this->asks->readings),
+            ],
+            'notes' => array_map(static fn (Note $note): array => [
+                'message' => $note->message,
+                'other' => $note->otherLine === null ? null : ['line' => $note->otherLine, 'label' => $note->other],
+            ], $this->said->notes ?? []),
+        ];
+    }
+
+    /** @param  list<Block>  $blocks */
+    private static function sentences(array $blocks): string
+    {
+        return implode(' ', array_map(Sentence::of(...), $blocks));
+    }
+
+    /** @param  array<int, Block>  $blocks */
+    public static function saying(array $blocks, School $school): string
+    {
+        return implode('; ', array_map(static fn (Block $block): string => QuickPrint::line($block, $school->closedDays()), $blocks));
+    }
+
+    /**
+     * The single occurrences of a block that no line can say.
+     *
+     * @return list<array{date: string, said: string}>
+     */
+    public static function beside(Block $block): array
+    {
+        $beside = [];
+        foreach ($block->changes as $day => $change) {
+            $date = LocalDate::fromDay($day);
+            $beside[] = ['date' => (string) $date, 'said' => Sentence::change($date, $change)];
+        }
+
+        return $beside;
+    }
+}
