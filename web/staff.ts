@@ -1,4 +1,5 @@
-import './app.css';
+import './staff.css';
+import Themed from './controls/Themed.svelte';
 import { mountPage } from './lib/page';
 import HostSheet from './pages/HostSheet.svelte';
 import Settings from './pages/Settings.svelte';
@@ -6,4 +7,4 @@ import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
-void mountPage({ HostSheet, Settings, Sheets, SignIn, Worksheet });
+void mountPage({ HostSheet, Settings, Sheets, SignIn, Worksheet }, {}, Themed);

@@ -14,6 +14,7 @@ use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Judge;
+use App\Writing\ForgetDraft;
 use App\Writing\SheetFormData;
 use App\Writing\WorksheetData;
 use Illuminate\Container\Attributes\CurrentUser;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\HostRole;
 use Recess\Repeat\Adjusted;
 use Recess\Repeat\MonthDay;
 use Recess\Repeat\Monthly;
@@ -82,6 +84,22 @@ final class Sentence
     private static function range(DateRange $range): string
     {
         return $range->first->equals($range->last) ? Spell::plainDate($range->first) : Spell::plainDate($range->first).' to '.Spell::plainDate($range->last);
+    }
+
+    /**
+     * Who is on a sheet besides its writer.
+     *
+     * @param  list<array{string, HostRole}>  $colleagues  names and what they do
+     */
+    public static function colleagues(array $colleagues): string
+    {
+        $said = [];
+        foreach ([HostRole::Must, HostRole::Any, HostRole::Manage] as $role) {
+            $names = array_column(array_filter($colleagues, static fn (array $one): bool => $one[1] === $role), 0);
+            $said[] = $names === [] ? '' : Words::say("colleagues.$role->value", ['names' => Spell::list($names), 'count' => count($names)]);
+        }
+
+        return implode(' ', array_filter($said));
     }
 
     /** Thursday 3 December 2026: closed. */

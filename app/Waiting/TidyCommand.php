@@ -12,6 +12,7 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
+use App\Models\Draft;
 use App\Models\Hold;
 use App\Models\Notice;
 use App\Models\Party;

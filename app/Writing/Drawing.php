@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Writing;
 
 use App\Models\BusySpan;
+use App\Models\HostRole;
 use App\Models\Instant;
+use App\Models\Sheet;
+use App\Models\SheetHost;
+use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
 use App\Timetables\RulerData;
@@ -63,6 +67,7 @@ final class Drawing
             )),
             'later' => $later === null ? null : (string) $later,
             'on' => array_map(static fn (int $day): string => (string) LocalDate::fromDay($day), array_slice(array_keys($tally->slots ?? []), 0, self::MOST_DATES)),
+            'hosts' => Sentence::colleagues(self::named($sheet)),
             'warnings' => $timetable === null ? [] : (new LooksWrong($reader, $sheet, $timetable, $stretches))->all(),
             'missing' => self::missing($reader),
             'preview' => $timetable === null ? null : VisitSheetData::of($sheet, $now, Asking::anybody()),
@@ -110,6 +115,14 @@ final class Drawing
             ->where('ends_at', '>', Instant::column($shown[0]->stretch->start - 86_400))
             ->orderBy('starts_at')->limit(500)->get()
             ->map(static fn (BusySpan $busy): array => [$busy->span(), $busy->title])->all());
+    }
+
+    /** @return list<array{string, HostRole}> */
+    private static function named(Sheet $sheet): array
+    {
+        $names = StaffMember::query()->whereKey($sheet->colleagues->pluck('staff_id')->all())->pluck('name', 'id');
+
+        return array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [(string) $names[$one->staff_id], $one->role])->all());
     }
 
     /** @return list<string> what is missing before it can open */

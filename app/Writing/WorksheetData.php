@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Draft;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\School\SettingsData;

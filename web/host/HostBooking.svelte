@@ -1,9 +1,11 @@
 <script lang="ts">
     /** One booking as its host sees it: who, about whom, how to reach them; answered, moved, given a link, cancelled. */
+    import { Badge, Button } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
     import GiveBack from '../parts/GiveBack.svelte';
     import Mover from '../parts/Mover.svelte';
 
@@ -66,12 +68,12 @@
                 · <a class="inline-block py-1" href="tel:{booking.phone.replace(/[^+\d]/g, '')}">{booking.phone}</a>
             {/if}
             {#if booking.email}· <a class="inline-block py-1" href="mailto:{booking.email}">{booking.email}</a>{/if}
-            {#if booking.state === 'kept'}<span class="chip">address not confirmed yet</span>{/if}
-            {#if booking.made_by === 'office'}<span class="chip">by the office</span>{/if}
+            {#if booking.state === 'kept'}<Badge>address not confirmed yet</Badge>{/if}
+            {#if booking.made_by === 'office'}<Badge>by the office</Badge>{/if}
         </p>
-        {#if booking.mail_failure}<p class="notice">
+        {#if booking.mail_failure}<Notice>
                 A message did not arrive at {booking.email}: {booking.mail_failure}
-            </p>{/if}
+            </Notice>{/if}
         {#each Object.entries(booking.answers) as [question, said] (question)}
             <p><span class="text-faint">{question}</span> {said}</p>
         {/each}
@@ -89,9 +91,9 @@
             <div class="mt-2 grid max-w-xl gap-2">
                 <Field name="answer-{booking.id}" label="A word with it" bind:value={note} lines={2} />
                 <div class="flex flex-wrap gap-3">
-                    <button type="button" class="press main" onclick={() => answer('accept')}>Accept</button>
-                    <button type="button" class="press" onclick={() => answer('maybe')}>Say maybe</button>
-                    <button type="button" class="press away" onclick={() => answer('decline')}>Decline</button>
+                    <Button onclick={() => answer('accept')}>Accept</Button>
+                    <Button color="alternative" onclick={() => answer('maybe')}>Say maybe</Button>
+                    <Button color="red" outline onclick={() => answer('decline')}>Decline</Button>
                 </div>
             </div>
         {/if}
@@ -122,29 +124,28 @@
                     required
                     bind:value={link}
                 />
-                <button class="press main justify-self-start">Keep it and tell {booking.name}</button>
+                <Button type="submit" class="justify-self-start">Keep it and tell {booking.name}</Button>
             </form>
         {/if}
-        {#if message}<p class="notice mt-2" role="alert">{message}</p>{/if}
+        {#if message}<Notice class="mt-2">{message}</Notice>{/if}
     </div>
     {#if booking.can_cancel}
         <div class="flex flex-wrap content-start gap-2 md:max-w-56 md:justify-end">
             {#if booking.state === 'booked' && sheet.state !== 'draft'}
-                <button
-                    type="button"
-                    class="press"
+                <Button
+                    color="alternative"
                     aria-expanded={open === 'move'}
-                    onclick={() => (open = open === 'move' ? '' : 'move')}>Move</button
+                    onclick={() => (open = open === 'move' ? '' : 'move')}>Move</Button
                 >
-                {#if booking.video}<button
-                        type="button"
-                        class="press"
+                {#if booking.video}<Button
+                        color="alternative"
                         aria-expanded={open === 'link'}
                         onclick={() => (open = open === 'link' ? '' : 'link')}
-                        >{booking.link ? 'Change link' : 'Add link'}</button
+                        >{booking.link ? 'Change link' : 'Add link'}</Button
                     >{/if}
             {/if}
-            {#if booking.made_by === 'office'}<a class="press" href="/staff/bookings/{booking.id}/slip.pdf">Slip</a
+            {#if booking.made_by === 'office'}<Button color="alternative" href="/staff/bookings/{booking.id}/slip.pdf"
+                    >Slip</Button
                 >{/if}
             {#if booking.state === 'booked'}
                 <GiveBack

@@ -1,7 +1,8 @@
 <script lang="ts">
     /** Video links that are still missing: one for several meetings, or for all that have none. */
+    import { Button, Checkbox } from '../lib/controls';
     import { api, ask, type Schema } from '../lib/api';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
 
     interface Props {
         sheet: Schema['HostSheet'];
@@ -37,14 +38,14 @@
         <fieldset class="my-2">
             <legend class="text-faint">Only for some of them</legend>
             {#each without as one (one.id)}
-                <label class="mr-5 inline-flex min-h-11 items-center gap-2"
-                    ><input type="checkbox" value={one.id} bind:group={picked} />{one.day}
-                    {one.from}, {one.student || one.name}</label
+                <Checkbox value={one.id} bind:group={picked} class="mr-5"
+                    >{one.day}
+                    {one.from}, {one.student || one.name}</Checkbox
                 >
             {/each}
         </fieldset>
-        <button type="button" class="press main" onclick={() => set(picked)}
-            >{picked.length > 0 ? `Keep it for ${picked.length}` : 'Keep it for all of them'} and tell each</button
+        <Button onclick={() => set(picked)}
+            >{picked.length > 0 ? `Keep it for ${picked.length}` : 'Keep it for all of them'} and tell each</Button
         >
     </section>
 {/if}

@@ -1,10 +1,12 @@
 <script lang="ts">
     /** Booking for somebody on the phone, who may have no e-mail address. */
+    import { Button, Select } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
     import { onMount } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { newKey } from '../lib/key';
     import Answer from '../parts/Answer.svelte';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
 
     interface Props {
         sheet: Schema['HostSheet'];
@@ -71,11 +73,11 @@
         {/each}
         {#if asked.places.length > 1}
             <label for="office-place" class="font-semibold">Where</label>
-            <select id="office-place" class="box" bind:value={typed.place}>
+            <Select id="office-place" bind:value={typed.place} placeholder="">
                 {#each asked.places as place (place.id)}<option value={place.id}>{place.label}</option>{/each}
-            </select>
+            </Select>
         {/if}
-        {#if message}<p class="notice" role="alert">{message}</p>{/if}
-        <button class="press main justify-self-start">Book it for them</button>
+        {#if message}<Notice>{message}</Notice>{/if}
+        <Button type="submit" class="justify-self-start">Book it for them</Button>
     </form>
 {/if}

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** Getting a sheet out: its link, the words around it, a QR code, and paper. */
+    import { Button, Input } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
 
     interface Props {
@@ -55,18 +57,16 @@
 <section class="slip mt-6 max-w-3xl" aria-label="Share">
     <label for="link" class="mb-1 block font-semibold">The link to pass on</label>
     <div class="flex flex-wrap gap-3">
-        <input
+        <Input
             id="link"
-            bind:this={link}
+            bind:elementRef={link}
             readonly
             value={sheet.link}
-            class="box flex-1 basis-64"
-            onfocus={(event) => event.currentTarget.select()}
+            class="flex-1 basis-64"
+            onfocus={() => link?.select()}
         />
-        <button type="button" class="press main" onclick={() => copy('link', sheet.link)}
-            >{copied === 'link' ? 'Copied' : 'Copy'}</button
-        >
-        <a class="press" href={sheet.link}>See it as a visitor</a>
+        <Button onclick={() => copy('link', sheet.link)}>{copied === 'link' ? 'Copied' : 'Copy'}</Button>
+        <Button color="alternative" href={sheet.link}>See it as a visitor</Button>
     </div>
     <p class="sr-only" role="status">{copied ? 'It is copied.' : ''}</p>
     <details class="mt-3" ontoggle={open}>
@@ -80,14 +80,13 @@
                         <label for={key} class="mb-1 block font-semibold">{label}</label>
                         <textarea id={key} readonly {rows} class="box w-full" value={text}></textarea>
                         <div class="mt-1 flex flex-wrap gap-3">
-                            <button type="button" class="press" onclick={() => copy(key, text)}
-                                >{copied === key ? 'Copied' : 'Copy'}</button
+                            <Button color="alternative" onclick={() => copy(key, text)}
+                                >{copied === key ? 'Copied' : 'Copy'}</Button
                             >
-                            {#if key === 'message'}<button
-                                    type="button"
-                                    class="press"
+                            {#if key === 'message'}<Button
+                                    color="alternative"
                                     onclick={() => copy('rich', text, handout!.rich)}
-                                    >{copied === 'rich' ? 'Copied' : 'Copy with a link in it'}</button
+                                    >{copied === 'rich' ? 'Copied' : 'Copy with a link in it'}</Button
                                 >{/if}
                         </div>
                     </div>
@@ -112,11 +111,11 @@
                         <label for="slug" class="mb-1 block font-semibold"
                             >Another address; the old one goes on working</label
                         >
-                        <input id="slug" class="box w-full" bind:value={slug} placeholder={sheet.slug} />
+                        <Input id="slug" class="w-full" bind:value={slug} placeholder={sheet.slug} />
                     </div>
-                    <button class="press">Use this address</button>
+                    <Button color="alternative" type="submit">Use this address</Button>
                 </form>
-                {#if message}<p class="notice" role="alert">{message}</p>{/if}
+                {#if message}<Notice>{message}</Notice>{/if}
             </div>
         {/if}
     </details>

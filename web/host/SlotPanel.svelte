@@ -1,5 +1,8 @@
 <script lang="ts">
     /** What a host can do with one slot: close it, open it again, add a seat, or book it for somebody on the phone. */
+    import { Button } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import OfficeBooking from './OfficeBooking.svelte';
@@ -44,30 +47,28 @@
 <div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="{label}, {slot.from}">
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">{label}, {clock.say(slot.from)} to {clock.say(slot.until)}</h3>
-        <button type="button" class="link ml-auto" onclick={done}>Leave it</button>
+        <TextButton class="ml-auto" onclick={done}>Leave it</TextButton>
     </div>
     {#each here as one (one.id)}<p>{one.student || one.name} ({one.name}{one.phone ? `, ${one.phone}` : ''})</p>{/each}
     <div class="mt-2 flex flex-wrap gap-3">
         {#if slot.shut && sheet.can_change}
-            <button type="button" class="press" onclick={() => set(false, slot.extra)}>Open this time again</button>
+            <Button color="alternative" onclick={() => set(false, slot.extra)}>Open this time again</Button>
         {:else if slot.state !== 'past'}
             {#if sheet.can_change}
-                <button type="button" class="press" onclick={() => set(true, slot.extra)}>Close this time</button>
-                <button type="button" class="press" onclick={() => set(false, slot.extra + 1)}
-                    >Add a seat{slot.extra > 0 ? ` (${slot.extra} added)` : ', in case somebody doesn’t come'}</button
+                <Button color="alternative" onclick={() => set(true, slot.extra)}>Close this time</Button>
+                <Button color="alternative" onclick={() => set(false, slot.extra + 1)}
+                    >Add a seat{slot.extra > 0 ? ` (${slot.extra} added)` : ', in case somebody doesn’t come'}</Button
                 >
-                {#if slot.extra > 0}<button type="button" class="press" onclick={() => set(false, slot.extra - 1)}
-                        >One seat less</button
+                {#if slot.extra > 0}<Button color="alternative" onclick={() => set(false, slot.extra - 1)}
+                        >One seat less</Button
                     >{/if}
             {/if}
-            {#if sheet.state !== 'draft' && !booking}<button
-                    type="button"
-                    class="press"
-                    onclick={() => (booking = true)}>Book it for somebody</button
+            {#if sheet.state !== 'draft' && !booking}<Button color="alternative" onclick={() => (booking = true)}
+                    >Book it for somebody</Button
                 >{/if}
         {/if}
     </div>
-    {#if booking && BEYOND[slot.state]}<p class="notice my-2">{BEYOND[slot.state]}</p>{/if}
+    {#if booking && BEYOND[slot.state]}<Notice class="my-2">{BEYOND[slot.state]}</Notice>{/if}
     {#if booking}<OfficeBooking {sheet} {slot} {changed} />{/if}
-    {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
+    {#if message}<Notice class="mt-3">{message}</Notice>{/if}
 </div>

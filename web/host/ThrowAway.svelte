@@ -1,5 +1,8 @@
 <script lang="ts">
     /** Removes a sheet on which nobody ever booked: a press, and a second one on a sentence that says what is lost. */
+    import { Button } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
     import { tick } from 'svelte';
     import { api, ask } from '../lib/api';
 
@@ -34,11 +37,11 @@
                 : 'Nobody has seen this draft. It is gone for good then.'}
         </p>
         <div class="flex flex-wrap gap-3">
-            <button type="button" class="press away" onclick={press}>Throw it away for good</button>
-            <button type="button" class="press" onclick={() => turn(false)}>Leave it</button>
+            <Button color="red" outline onclick={press}>Throw it away for good</Button>
+            <Button color="alternative" onclick={() => turn(false)}>Leave it</Button>
         </div>
     {:else}
-        <button type="button" class="link" onclick={() => turn(true)}>Throw this sheet away</button>
+        <TextButton onclick={() => turn(true)}>Throw this sheet away</TextButton>
     {/if}
-    {#if message}<p class="notice mt-2" role="alert">{message}</p>{/if}
+    {#if message}<Notice class="mt-2">{message}</Notice>{/if}
 </div>

@@ -1,3 +1,4 @@
+import { getContext, setContext } from 'svelte';
 import { api, ask, type Schema, type Trouble } from './api';
 
 export type Form = Schema['SheetForm'];
@@ -9,7 +10,16 @@ export type Year = {
     days: { date: string; number: number; weekday: number; said: string; closed: string | null; past: boolean }[];
 }[];
 
-/** A worksheet while it is written: what is typed, what the server makes of it, and what is wrong with it. */
+/** What somebody typed here earlier and did not save, as the server kept it. */
+export type Kept = { form: Form; line: string; at: string };
+
+const WORKSHEET = Symbol('worksheet');
+
+/** The worksheet that a blank stands on; null where it stands on none. */
+export const worksheet = (): Draft | null => getContext<Draft | null>(WORKSHEET) ?? null;
+export const provideWorksheet = (draft: Draft): Draft => setContext(WORKSHEET, draft);
+
+/** A worksheet while it is written: what is typed, what the server makes of it and keeps, and what is wrong with it. */
 export class Draft {
     form = $state() as Form;
     drawing = $state<Schema['Drawing'] | null>(null);
@@ -17,24 +27,31 @@ export class Draft {
     refused = $state<Record<string, string>>({});
     line = $state('');
     lineError = $state<Schema['LineError'] | null>(null);
-    notes = $state<string[]>([]);
+    asks = $state<Schema['LineAsks'] | null>(null);
+    notes = $state<Schema['LineNote'][]>([]);
     from = $state<string | null>(null);
     touched = $state(false);
+    /** Whether all that is on screen has been drawn, and kept. */
+    settled = $state(false);
+    /** Why the last drawing did not come; empty when it did. */
+    lost = $state('');
+
+    /** What the sheet says, or what a new one begins with. */
+    readonly saved: Form;
 
     #timer: ReturnType<typeof setTimeout> | undefined;
     #turn = 0;
+    #byLine = false;
+    /** Whether anything was typed since the page was opened or saved: only then is there something to keep. */
+    #typed = false;
 
     constructor(
         form: Form,
         readonly sheet: number | null,
     ) {
         this.form = form;
-        const kept = this.kept();
-        if (kept) this.recovered = kept;
+        this.saved = structuredClone($state.snapshot(form) as Form);
     }
-
-    /** What was typed here earlier and not saved, when there is some. */
-    recovered = $state<Form | null>(null);
 
     get errors(): Record<string, string> {
         return { ...(this.touched ? (this.drawing?.errors ?? {}) : this.#worthSaying), ...this.refused };
@@ -43,56 +60,102 @@ export class Draft {
     /** Of what was drawn last, the faults of blanks that had been filled in by then. */
     #worthSaying = $state<Record<string, string>>({});
 
-    /** A blank that nobody has filled in yet is not wrong yet. */
-    #filled(name: string): boolean {
+    /** The value of a field by its name, as in "blocks.0.minutes". */
+    at(name: string): unknown {
         let value: unknown = this.form;
         for (const part of name.split('.')) value = (value as Record<string, unknown> | undefined)?.[part];
+        return value;
+    }
+
+    put(name: string, value: unknown): void {
+        const parts = name.split('.');
+        const last = parts.pop()!;
+        let target: unknown = this.form;
+        for (const part of parts) target = (target as Record<string, unknown>)[part];
+        (target as Record<string, unknown>)[last] = value;
+    }
+
+    /** A blank that nobody has filled in yet is not wrong yet. */
+    #filled(name: string): boolean {
+        const value = this.at(name);
         if (Array.isArray(value)) return value.some((one) => one !== '');
         return value !== '' && value !== null && value !== undefined;
     }
 
-    /** Draws again shortly after something was typed. */
+    /** Draws again shortly after something was typed in a blank. */
     changed(): void {
         this.refused = {};
-        this.keep();
-        clearTimeout(this.#timer);
-        this.#timer = setTimeout(() => void this.draw(), 200);
+        this.#soon(false);
     }
 
     /** The quick line was typed: the blanks follow it. */
     typedLine(): void {
-        this.keep();
-        clearTimeout(this.#timer);
-        this.#timer = setTimeout(() => void this.draw(true), 200);
+        this.#soon(true);
     }
 
-    async draw(byLine = false): Promise<void> {
+    /** Reads the line as if it had been typed so: the other reading of a note, or an answer to what was asked. */
+    say(line: string): void {
+        this.line = line;
+        this.#soon(true, 0);
+    }
+
+    #soon(byLine: boolean, after = 200): void {
+        this.#typed = true;
+        this.settled = false;
+        this.#byLine = byLine;
+        clearTimeout(this.#timer);
+        this.#timer = setTimeout(() => void this.draw(), after);
+    }
+
+    /** Draws what is on screen now, and has it kept; true once the drawing is of that and of nothing older. */
+    async draw(): Promise<boolean> {
+        clearTimeout(this.#timer);
         const turn = ++this.#turn;
+        const byLine = this.#byLine;
         const answer = await ask(
             api.POST('/api/staff/worksheet', {
                 body: {
                     form: $state.snapshot(this.form) as Form,
                     sheet: this.sheet,
-                    line: byLine ? this.line : null,
+                    line: byLine ? this.line : '',
+                    typed: byLine,
+                    keep: this.#typed,
                     from: this.from,
                 },
             }),
         );
         // An answer to what has been typed over since is of no use.
-        if (turn !== this.#turn || !answer.data) return;
-        const drawing = answer.data;
+        if (turn !== this.#turn) return false;
+        this.lost = answer.trouble?.message ?? '';
+        if (!answer.data) {
+            // Tried again by itself: whatever was typed last is what gets kept.
+            this.#timer = setTimeout(() => void this.draw(), 5000);
+            return false;
+        }
+        this.#take(answer.data, byLine);
+        this.settled = true;
+        return true;
+    }
+
+    #take(drawing: Schema['Drawing'], byLine: boolean): void {
         this.drawing = drawing;
         this.#worthSaying = Object.fromEntries(Object.entries(drawing.errors).filter(([name]) => this.#filled(name)));
         if (byLine) {
             this.lineError = drawing.line_error;
+            this.asks = drawing.line_asks;
             this.notes = drawing.notes;
-            if (!drawing.line_error && this.line.trim() && drawing.blocks.length > 0)
+            if (!drawing.line_error && !drawing.line_asks && this.line.trim() && drawing.blocks.length > 0)
                 this.form.blocks = drawing.blocks.map((block) => block.record);
         } else {
-            this.lineError = null;
+            this.lineError = this.asks = null;
             this.notes = [];
-            if (drawing.line !== null && drawing.line !== '') this.line = drawing.line;
+            this.line = drawing.line;
         }
+    }
+
+    /** Whether the line as it stands says nothing that could be drawn. */
+    get unread(): boolean {
+        return this.lineError !== null || this.asks !== null;
     }
 
     /** Puts the mend of something that looked wrong into the form. */
@@ -113,30 +176,32 @@ export class Draft {
         return null;
     }
 
-    // What is typed outlives a lost connection, a reload and a battery.
-    get #name(): string {
-        return `recess.worksheet.${this.sheet ?? 'new'}`;
-    }
-    keep(): void {
-        localStorage.setItem(this.#name, JSON.stringify({ at: Date.now(), form: this.form }));
-    }
-    forget(): void {
-        localStorage.removeItem(this.#name);
-        this.recovered = null;
-    }
-    private kept(): Form | null {
-        try {
-            const kept = JSON.parse(localStorage.getItem(this.#name) ?? 'null');
-            return kept && Date.now() - kept.at < 7 * 86_400_000 && kept.form.version === this.form.version
-                ? kept.form
-                : null;
-        } catch {
-            return null;
-        }
-    }
-    takeUp(): void {
-        if (this.recovered) this.form = this.recovered;
-        this.recovered = null;
+    /** Goes on with what was typed earlier, the line as it was left. */
+    takeUp(kept: Kept): void {
+        this.form = kept.form;
+        this.line = kept.line;
+        this.#typed = true;
+        this.#byLine = kept.line !== '';
         void this.draw();
+    }
+
+    /** Back to what the sheet says; what was typed is thrown away on the server too. */
+    async startOver(): Promise<void> {
+        clearTimeout(this.#timer);
+        this.#turn++;
+        this.#typed = false;
+        this.#byLine = false;
+        this.form = structuredClone(this.saved);
+        this.line = '';
+        this.refused = {};
+        await ask(api.DELETE('/api/staff/worksheet', { body: { sheet: this.sheet } }));
+        await this.draw();
+    }
+
+    /** After saving nothing is left to keep. */
+    done(): void {
+        clearTimeout(this.#timer);
+        this.#turn++;
+        this.#typed = false;
     }
 }

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A sheet for its host: the link to pass on, the rulers, and who has booked. */
+    import { Button, Input } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
     import { tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
@@ -83,15 +85,17 @@
     <div class="flex flex-wrap items-center gap-3">
         <h1>{sheet.title}</h1>
         <span class="chip {sheet.state}">{sheet.state}</span>
-        {#if sheet.can_change}<a class="press ml-auto" href="/staff/sheets/{sheet.id}/edit">Change it</a>{/if}
+        {#if sheet.can_change}<Button color="alternative" class="ml-auto" href="/staff/sheets/{sheet.id}/edit"
+                >Change it</Button
+            >{/if}
     </div>
     <p class="times mt-1 text-faint">{sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone})</p>
-    {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
+    {#if message}<Notice class="mt-3">{message}</Notice>{/if}
 
     {#if sheet.state === 'draft'}
         <section class="slip mt-6 max-w-3xl" aria-label="Share">
             <p class="mb-3">This is a draft. Nobody but you sees it.</p>
-            <button type="button" class="press main" onclick={publish}>Publish</button>
+            <Button onclick={publish}>Publish</Button>
         </section>
     {:else if sheet.can_change}
         <Share {sheet} changed={(now) => (changed = now)} />
@@ -103,10 +107,10 @@
                     >
                     <div class="grid max-w-xl gap-3 py-2">
                         <label for="pause-note" class="font-semibold">What visitors read while it is paused</label>
-                        <input id="pause-note" class="box" maxlength="500" bind:value={note} />
+                        <Input id="pause-note" maxlength={500} bind:value={note} />
                         <div class="flex flex-wrap gap-3">
-                            <button type="button" class="press" onclick={() => turn('paused')}>Pause it</button>
-                            <button type="button" class="press away" onclick={() => turn('closed')}>Close it</button>
+                            <Button color="alternative" onclick={() => turn('paused')}>Pause it</Button>
+                            <Button color="red" outline onclick={() => turn('closed')}>Close it</Button>
                         </div>
                         <p class="text-faint">What is booked stays booked either way.</p>
                     </div>
@@ -117,7 +121,7 @@
                         ? `“${sheet.note || 'Booking is paused just now.'}”`
                         : ''}
                 </p>
-                <button type="button" class="press" onclick={() => turn('open')}>Open it again</button>
+                <Button color="alternative" onclick={() => turn('open')}>Open it again</Button>
             {/if}
         </div>
     {/if}
@@ -173,7 +177,7 @@
                 {/if}
             {/each}
         </div>
-        {#if sheet.later}<button type="button" class="press mt-3" onclick={() => later(sheet.later)}>Later days</button
+        {#if sheet.later}<Button color="alternative" class="mt-3" onclick={() => later(sheet.later)}>Later days</Button
             >{/if}
     </section>
 

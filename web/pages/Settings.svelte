@@ -1,7 +1,10 @@
 <script lang="ts">
     /** What a staff member sets for themselves, and the office for the school. */
+    import { Button, Checkbox, Radio, Select } from '../lib/controls';
+    import FilePress from '../controls/FilePress.svelte';
+    import Notice from '../controls/Notice.svelte';
     import { api, ask, formOf, type Schema, type Trouble } from '../lib/api';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Calendars from '../settings/Calendars.svelte';
     import SavedPlaces from '../settings/SavedPlaces.svelte';
@@ -62,7 +65,7 @@
     <Masthead {host} />
     <h1 class="mb-4">Settings</h1>
     <p role="status" class:good-news={said}>{said}</p>
-    {#if trouble}<p class="notice" role="alert">{trouble}</p>{/if}
+    {#if trouble}<Notice>{trouble}</Notice>{/if}
 
     <section class="mt-4 grid max-w-3xl gap-4" aria-labelledby="me">
         <h2 id="me">You</h2>
@@ -90,14 +93,11 @@
                     <legend class="font-semibold">{label}</legend>
                     <div class="flex flex-wrap gap-x-5">
                         {#each CHOICES[name] as [value, text] (value)}
-                            <label class="flex min-h-11 items-center gap-2"
-                                ><input
-                                    type="radio"
-                                    {name}
-                                    {value}
-                                    checked={me[name] === value}
-                                    onchange={() => Object.assign(me, { [name]: value })}
-                                />{text}</label
+                            <Radio
+                                {name}
+                                {value}
+                                checked={me[name] === value}
+                                onchange={() => Object.assign(me, { [name]: value })}>{text}</Radio
                             >
                         {/each}
                     </div>
@@ -105,16 +105,15 @@
             {/each}
             <div>
                 <label for="zone" class="mb-1 block font-semibold">Your own time zone, where it differs</label>
-                <select id="zone" class="box" bind:value={me.zone}>
+                <Select id="zone" bind:value={me.zone} placeholder="">
                     <option value="">the school’s</option>
                     {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
-                </select>
+                </Select>
             </div>
-            <label class="flex min-h-11 items-center gap-2"
-                ><input type="checkbox" bind:checked={me.tentative_busy} />What is only pencilled in on my calendar
-                takes times out too</label
+            <Checkbox bind:checked={me.tentative_busy}
+                >What is only pencilled in on my calendar takes times out too</Checkbox
             >
-            <button class="press main justify-self-start">Keep this</button>
+            <Button type="submit" class="justify-self-start">Keep this</Button>
         </form>
         <div class="flex flex-wrap items-center gap-4">
             {#if settings.me.picture}<img
@@ -124,17 +123,10 @@
                     height="64"
                     class="rounded-full"
                 />{:else}<span class="initials" aria-hidden="true">{settings.me.initials}</span>{/if}
-            <label class="press">
-                {settings.me.picture ? 'Another picture' : 'A picture of you'}
-                <input
-                    type="file"
-                    accept="image/png,image/jpeg,image/webp"
-                    class="sr-only"
-                    onchange={(event) => picture(event.currentTarget.files?.[0] ?? null)}
-                />
-            </label>
-            {#if settings.me.picture}<button type="button" class="press" onclick={() => picture(null)}
-                    >Without a picture</button
+            <FilePress label="Picture of you" accept="image/png,image/jpeg,image/webp" take={picture}
+                >{settings.me.picture ? 'Another picture' : 'A picture of you'}</FilePress
+            >
+            {#if settings.me.picture}<Button color="alternative" onclick={() => picture(null)}>Without a picture</Button
                 >{/if}
         </div>
         <div>
@@ -143,7 +135,7 @@
             <p class="mt-2 font-semibold">Your meetings in your own calendar</p>
             <p class="wrap-anywhere">{settings.me.feed}</p>
             <p class="text-faint">Whoever has this address can read your meetings.</p>
-            <button type="button" class="press mt-1" onclick={renew}>Give it a new address</button>
+            <Button color="alternative" class="mt-1" onclick={renew}>Give it a new address</Button>
         </div>
     </section>
 

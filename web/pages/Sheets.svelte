@@ -1,5 +1,9 @@
 <script lang="ts">
     /** A staff member's sheets at a glance. */
+    import { Button, Input } from '../lib/controls';
+    import FilePress from '../controls/FilePress.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
     import { api, ask, formOf, type Schema } from '../lib/api';
     import { holds } from '../lib/sought';
     import Masthead from '../parts/Masthead.svelte';
@@ -69,16 +73,13 @@
         const answer = await ask(api.POST('/api/staff/notices/{notice}/seen', { params: { path: { notice: id } } }));
         if (answer.data) seen = [...seen, id];
     }
-    async function bring(input: HTMLInputElement) {
-        const file = input.files?.[0];
-        if (!file) return;
+    async function bring(file: File) {
         const answer = await ask(
             api.POST('/api/staff/sheets/import', {
                 body: { file: '' },
                 ...formOf({ file }),
             }),
         );
-        input.value = '';
         message = answer.trouble ? (answer.trouble.fields.file ?? answer.trouble.message) : '';
         if (answer.data) location.assign(`/staff/sheets/${answer.data.id}/edit`);
     }
@@ -88,27 +89,20 @@
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
         <h1 class="mr-auto">Your sheets</h1>
-        <a class="press main" href="/staff/sheets/new?kind=conferences">New conferences</a>
-        <a class="press main" href="/staff/sheets/new?kind=office+hours">New office hours</a>
-        <a class="press" href="/staff/sheets/new?kind=other">Something else</a>
+        <Button href="/staff/sheets/new?kind=conferences">New conferences</Button>
+        <Button href="/staff/sheets/new?kind=office+hours">New office hours</Button>
+        <Button color="alternative" href="/staff/sheets/new?kind=other">Something else</Button>
     </div>
     <p class="mb-6 text-faint">
         What is open stands on <a href={door}>your door</a>. A file you were given:
-        <label class="inline-block cursor-pointer text-board underline underline-offset-4">
-            bring a sheet in<input
-                type="file"
-                accept=".json,.ics"
-                class="sr-only"
-                onchange={(event) => bring(event.currentTarget)}
-            /></label
-        >
+        <FilePress plain label="Sheet file" accept=".json,.ics" take={bring}>bring a sheet in</FilePress>
     </p>
     {#if notices.length > 0}
         <ul class="mb-6 grid gap-2" aria-label="To look at">
             {#each notices as notice (notice.id)}
                 <li class="notice flex flex-wrap items-center gap-x-4">
                     <span class="min-w-0 flex-1 basis-72">{notice.message}</span>
-                    <button type="button" class="press" onclick={() => look(notice.id)}>I have seen it</button>
+                    <Button color="alternative" onclick={() => look(notice.id)}>I have seen it</Button>
                 </li>
             {/each}
         </ul>
@@ -116,10 +110,10 @@
     {#if undo}
         <p class="good-news mb-4 flex flex-wrap items-center gap-4" role="status">
             {undo.said}
-            <button type="button" class="press" onclick={() => undo?.act()}>Undo</button>
+            <Button color="alternative" onclick={() => undo?.act()}>Undo</Button>
         </p>
     {/if}
-    {#if message}<p class="notice mb-4" role="alert">{message}</p>{/if}
+    {#if message}<Notice class="mb-4">{message}</Notice>{/if}
     {#if shown.length === 0}
         <p class="max-w-prose">
             A sheet says when and where people can meet you. Write the first one, publish it, and pass its link on.
@@ -162,25 +156,19 @@
                         </svg>
                         <div class="mt-1 flex flex-wrap gap-x-4">
                             {#if sheet.state === 'open'}
-                                <button type="button" class="link" onclick={() => turn(sheet, 'paused')}>Pause</button>
-                                <button type="button" class="link" onclick={() => turn(sheet, 'closed')}>Close</button>
+                                <TextButton onclick={() => turn(sheet, 'paused')}>Pause</TextButton>
+                                <TextButton onclick={() => turn(sheet, 'closed')}>Close</TextButton>
                             {:else if sheet.state === 'paused' || sheet.state === 'closed'}
-                                <button type="button" class="link" onclick={() => turn(sheet, 'open')}
-                                    >Open again</button
-                                >
+                                <TextButton onclick={() => turn(sheet, 'open')}>Open again</TextButton>
                             {/if}
-                            <button
-                                type="button"
-                                class="link"
+                            <TextButton
                                 aria-expanded={copying?.id === sheet.id}
                                 onclick={() =>
                                     (copying = copying?.id === sheet.id ? null : { id: sheet.id, start: '' })}
-                                >Copy</button
+                                >Copy</TextButton
                             >
-                            {#if sheet.owner === host}<button
-                                    type="button"
-                                    class="link"
-                                    onclick={() => putAway(sheet, true)}>Put away</button
+                            {#if sheet.owner === host}<TextButton onclick={() => putAway(sheet, true)}
+                                    >Put away</TextButton
                                 >{/if}
                         </div>
                     </div>
@@ -196,15 +184,9 @@
                                 <label for="start-{sheet.id}" class="mb-1 block font-semibold"
                                     >Its first day is now</label
                                 >
-                                <input
-                                    id="start-{sheet.id}"
-                                    type="date"
-                                    required
-                                    class="box"
-                                    bind:value={copying.start}
-                                />
+                                <Input id="start-{sheet.id}" type="date" required bind:value={copying.start} />
                             </div>
-                            <button class="press main">Make the copy</button>
+                            <Button type="submit">Make the copy</Button>
                         </form>
                     {/if}
                 </li>
@@ -216,7 +198,7 @@
             <h2 id="others" class="mb-2">Book for somebody on the phone</h2>
             <div class="mb-2 max-w-md">
                 <label for="seek-others" class="mb-1 block font-semibold">A name or a title</label>
-                <input id="seek-others" type="search" class="box w-full" bind:value={sought} autocomplete="off" />
+                <Input id="seek-others" type="search" class="w-full" bind:value={sought} autocomplete="off" />
             </div>
             <p class="sr-only" role="status">{sought === '' ? '' : `${others.length} found`}</p>
             <ul class="grid gap-x-6 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
@@ -240,7 +222,7 @@
                 {#each away as sheet (sheet.id)}
                     <li class="flex flex-wrap items-center gap-4">
                         <a href="/staff/sheets/{sheet.id}">{sheet.title}</a>
-                        <button type="button" class="link" onclick={() => putAway(sheet, false)}>Bring back</button>
+                        <TextButton onclick={() => putAway(sheet, false)}>Bring back</TextButton>
                     </li>
                 {/each}
             </ul>

@@ -1,8 +1,9 @@
 <script lang="ts">
     /** For staff. Visitors never see this. */
+    import { Button, Checkbox } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
     import { api, ask } from '../lib/api';
-    import { Checkbox } from '../lib/controls';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -57,13 +58,10 @@
                 bind:value={password}
                 error={fields.password}
             />
-            <label class="flex min-h-11 items-center gap-2 font-normal">
-                <Checkbox bind:checked={remember} class="border-(--edge) text-board" />
-                Stay signed in on this machine
-            </label>
-            {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start" disabled={working}
-                >{working ? 'One moment…' : 'Sign in'}</button
+            <Checkbox bind:checked={remember}>Stay signed in on this machine</Checkbox>
+            {#if message}<Notice>{message}</Notice>{/if}
+            <Button type="submit" class="justify-self-start" disabled={working}
+                >{working ? 'One moment…' : 'Sign in'}</Button
             >
         </form>
         {#if demo}

@@ -1,24 +1,31 @@
 <script lang="ts">
     /** A sheet is written like a fill-in-the-blanks worksheet: five sentences, the rulers they make, and the visitor's page. */
     import { onMount } from 'svelte';
+    import Field from '../controls/Field.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
-    import { Draft, type Form, type Year } from '../lib/draft.svelte';
+    import { Button } from '../lib/controls';
+    import { Draft, provideWorksheet, type Form, type Kept, type Year } from '../lib/draft.svelte';
     import type { Term } from '../lib/rulebook';
-    import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Ask from '../worksheet/Ask.svelte';
     import Effect from '../worksheet/Effect.svelte';
+    import Made from '../worksheet/Made.svelte';
     import Merge from '../worksheet/Merge.svelte';
     import Places from '../worksheet/Places.svelte';
     import Preview from '../worksheet/Preview.svelte';
+    import QuickLine from '../worksheet/QuickLine.svelte';
     import Rules from '../worksheet/Rules.svelte';
     import Sentence from '../worksheet/Sentence.svelte';
+    import Summary from '../worksheet/Summary.svelte';
     import When from '../worksheet/When.svelte';
 
     interface Props {
         host: string;
         sheet: { id: number; state: string; bookings: number } | null;
         form: Form;
+        draft: Kept | null;
         today: string;
         year: Year;
         terms: Schema['NamedRange'][];
@@ -26,10 +33,10 @@
         colleagues: { id: number; name: string; subject: string }[];
         rulebook: Term[];
     }
-    let { host, sheet, form, today, year, terms, places, colleagues, rulebook }: Props = $props();
+    let { host, sheet, form, draft: kept, today, year, terms, places, colleagues, rulebook }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- the page is loaded anew for each sheet
-    const draft = new Draft(form, sheet?.id ?? null);
+    const draft = provideWorksheet(new Draft(form, sheet?.id ?? null));
     // svelte-ignore state_referenced_locally
     if (draft.form.blocks[0]?.kind === 'dates' && draft.form.blocks[0].dates.length === 0)
         draft.form.blocks[0].dates = [''];
@@ -41,9 +48,16 @@
     let effect = $state<Schema['Effect'] | null>(null);
     let theirs = $state<Form | null>(null);
     let word = $state('');
+    let summary = $state(false);
+    /** Whether what was typed earlier has been taken up again, which is said. */
+    // svelte-ignore state_referenced_locally
+    let resumed = $state(kept !== null);
     let open = $state({ when: fresh, where: fresh, ask: false, rules: false });
 
-    onMount(() => void draft.draw());
+    onMount(() => {
+        if (kept) draft.takeUp(kept);
+        else void draft.draw();
+    });
 
     const wrong = $derived(
         (...starts: string[]) =>
@@ -68,15 +82,37 @@
                 ...draft.form.questions.map((one) => one.label.toLowerCase()).filter(Boolean),
             ]) + '.',
         rules: draft.drawing?.preview?.rules.join(' ') ?? '',
+        hosts: draft.drawing?.hosts ?? '',
     });
     const doubtful = $derived((start: string) =>
         (draft.drawing?.warnings ?? []).some((one) => one.about.startsWith(start)),
     );
 
-    async function save(publish: boolean, settle?: Schema['Settle']) {
-        working = publish ? 'publish' : 'save';
+    const published = $derived(sheet !== null && sheet.state !== 'draft');
+
+    /** Draws what is on screen first: what is looked over is what would be published, and nothing older. */
+    async function lookOver() {
         message = '';
         draft.touched = true;
+        summary = true;
+        await draft.draw();
+    }
+
+    async function save(publish: boolean, settle?: Schema['Settle']) {
+        message = '';
+        draft.touched = true;
+        if (draft.unread)
+            return troubled({
+                message: 'The line at the top cannot be read as it stands. Mend it, or empty it. Nothing was saved.',
+                fields: {},
+            });
+        working = publish ? 'publish' : 'save';
+        // Whatever was typed in the last moment counts too.
+        if (!draft.settled && !(await draft.draw()))
+            return troubled({
+                message: draft.lost || 'What you typed last is still being read. Press again.',
+                fields: {},
+            });
         const body = { ...($state.snapshot(draft.form) as Form), word, ...(settle ? { settle } : {}) };
         for (const question of body.questions)
             question.choices = question.choices.map((one) => one.trim()).filter(Boolean);
@@ -104,14 +140,17 @@
             }
             return troubled(saved.trouble);
         }
-        draft.forget();
+        draft.done();
+        // Going back from the sheet leads to its own worksheet, never to one that would make it a second time.
+        history.replaceState(null, '', `/staff/sheets/${saved.data.id}/edit`);
         sheet = { id: saved.data.id, state: saved.data.state, bookings: 0 };
         draft.form.version = saved.data.version;
         if (publish && sheet.state === 'draft') {
-            const published = await ask(
+            const answer = await ask(
                 api.POST('/api/staff/sheets/{sheet}/publish', { params: { path: { sheet: sheet.id } } }),
             );
-            if (!published.data) return troubled(published.trouble);
+            if (!answer.data) return troubled(answer.trouble);
+            summary = false;
         }
         location.assign(`/staff/sheets/${sheet.id}`);
     }
@@ -137,64 +176,64 @@
         effect = null;
         draft.refused = trouble.fields;
         message = trouble.message;
+        if (Object.keys(trouble.fields).length > 0) summary = false;
         requestAnimationFrame(() => document.querySelector<HTMLElement>('[aria-invalid]')?.focus());
     }
 </script>
 
 <main class="sheet-of-paper worksheet">
     <Masthead {host} />
-    <h1 class="mb-1">{sheet ? 'Change this sheet' : 'A new sheet'}</h1>
-    <p class="mb-5 text-faint">
-        {sheet?.bookings
-            ? `${sheet.bookings === 1 ? 'One person has' : `${sheet.bookings} people have`} booked here. You see whom a change hits before it is saved.`
-            : sheet?.state === 'open'
-              ? 'Open to everybody with the link. Nobody has booked yet.'
-              : 'Fill in the blanks. Nobody sees it until you publish.'}
-    </p>
+    <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
+        <h1>{sheet ? 'Change this sheet' : 'A new sheet'}</h1>
+        <p class="text-faint">
+            {sheet?.bookings
+                ? `${sheet.bookings === 1 ? 'One person has' : `${sheet.bookings} people have`} booked here. You see whom a change hits before it is saved.`
+                : published
+                  ? 'Open to everybody with the link. Nobody has booked yet.'
+                  : 'Fill in the blanks. Nobody sees it until you publish.'}
+        </p>
+    </div>
 
-    {#if draft.recovered}
-        <div class="good-news mb-5" role="status">
-            <p>What you typed here earlier was not saved. It is still there.</p>
-            <div class="mt-2 flex flex-wrap gap-3">
-                <button type="button" class="press main" onclick={() => draft.takeUp()}>Take it up again</button>
-                <button type="button" class="press" onclick={() => draft.forget()}>Throw it away</button>
-            </div>
-        </div>
+    {#if resumed && kept}
+        <Notice good class="mb-3">
+            This is what you typed here on {kept.at} and had not saved.
+            <TextButton
+                onclick={() => {
+                    resumed = false;
+                    void draft.startOver();
+                }}>{sheet ? 'Throw it away and show the sheet as it is' : 'Throw it away and begin anew'}</TextButton
+            >
+        </Notice>
     {/if}
     {#if theirs}
-        <div class="mb-6">
+        <div class="mb-4">
             <Merge
                 mine={draft.form}
                 {theirs}
                 merged={(form) => {
                     draft.form = form;
                     theirs = null;
-                    void draft.draw();
+                    draft.changed();
                 }}
             />
         </div>
     {/if}
 
     <div class="desk">
-        <form
-            class="grid min-w-0 content-start gap-5"
-            novalidate
-            hidden={effect !== null}
-            onsubmit={(event) => {
-                event.preventDefault();
-                if (!working) void save(true);
-            }}
-        >
-            <Field
-                name="title"
-                label="Title"
-                help="What families read first: “Autumn conferences”."
-                required
-                bind:value={draft.form.title}
-                error={draft.errors.title}
-                change={() => draft.changed()}
-            />
+        <div class="grid min-w-0 content-start gap-3" class:hidden={effect !== null}>
+            <div class="grid gap-3 lg:grid-cols-[minmax(0,15rem)_minmax(0,1fr)]">
+                <Field
+                    name="title"
+                    label="Title"
+                    required
+                    bind:value={draft.form.title}
+                    error={draft.errors.title}
+                    change={() => draft.changed()}
+                />
+                <QuickLine {draft} />
+            </div>
             <Sentence name="When" says={says.when} bind:open={open.when} wrong={wrong('blocks') || doubtful('blocks')}>
+                {#snippet below()}<Made {draft} />{/snippet}
                 <When {draft} {today} {year} {terms} />
             </Sentence>
             <Sentence
@@ -210,36 +249,37 @@
             </Sentence>
             <Sentence
                 name="Rules"
-                says={says.rules}
+                says={[says.rules, says.hosts].filter(Boolean).join(' ')}
                 bind:open={open.rules}
                 wrong={wrong('rules', 'hosts') || doubtful('rules')}
             >
                 <Rules {draft} {colleagues} {rulebook} />
             </Sentence>
-            <section class="border-t border-line pt-4" aria-labelledby="sentence-share">
-                <div class="mb-4 flex flex-wrap items-baseline gap-x-4">
-                    <h2 id="sentence-share" class="w-20 shrink-0">Share</h2>
-                    <p class="min-w-0 flex-1 basis-60 text-[1.08rem]">
+            <section class="border-t border-line pt-3" aria-labelledby="sentence-share">
+                <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
+                    <h2 id="sentence-share" class="w-16 shrink-0">Share</h2>
+                    <p class="min-w-0 flex-1 basis-60">
                         Open to anyone with the link. You get it as soon as it is published.
                     </p>
                 </div>
-                {#if message}<p class="notice mb-4" role="alert">{message}</p>{/if}
-                <div class="flex flex-wrap gap-3">
-                    <button class="press main" disabled={working !== ''}
-                        >{working === 'publish'
-                            ? 'One moment…'
-                            : sheet && sheet.state !== 'draft'
-                              ? 'Save'
-                              : 'Publish'}</button
-                    >
-                    {#if !sheet || sheet.state === 'draft'}
-                        <button type="button" class="press" disabled={working !== ''} onclick={() => void save(false)}>
+                {#if message && !summary}<Notice class="mb-3">{message}</Notice>{/if}
+                {#if draft.lost}<Notice class="mb-3">{draft.lost}</Notice>{/if}
+                <div class="flex flex-wrap items-center gap-3">
+                    {#if published}
+                        <Button disabled={working !== ''} onclick={() => void save(true)}
+                            >{working === 'publish' ? 'One moment…' : 'Save'}</Button
+                        >
+                    {:else}
+                        <Button disabled={working !== ''} onclick={() => void lookOver()}
+                            >Look it over and publish</Button
+                        >
+                        <Button color="alternative" disabled={working !== ''} onclick={() => void save(false)}>
                             {working === 'save' ? 'Keeping…' : 'Keep as a draft'}
-                        </button>
+                        </Button>
                     {/if}
                 </div>
             </section>
-        </form>
+        </div>
         {#if effect}
             <Effect
                 hits={effect}
@@ -252,26 +292,27 @@
         {/if}
         <Preview preview={draft.drawing?.preview ?? null} missing={draft.drawing?.missing ?? []} />
     </div>
+    <Summary {draft} {says} bind:open={summary} working={working !== ''} {message} publish={() => void save(true)} />
 </main>
 
 <style>
     .worksheet {
-        max-width: 92rem;
+        max-width: 100rem;
     }
     .desk {
         display: grid;
-        gap: 2.5rem;
+        gap: 1.5rem;
         grid-template-columns: minmax(0, 1fr);
     }
     @media (min-width: 1080px) {
         .desk {
-            grid-template-columns: minmax(0, 1fr) minmax(20rem, 25rem);
+            grid-template-columns: minmax(0, 1fr) minmax(19rem, 24rem);
         }
         .desk:has(:global(.preview.wide)) {
             grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
         }
     }
-    form[hidden] {
+    .hidden {
         display: none;
     }
 </style>

@@ -1,7 +1,9 @@
 <script lang="ts">
     /** One's own calendars: whatever stands in them takes slots out. */
+    import { Button, Fileupload, Label } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
     import { api, ask, formOf, type Schema } from '../lib/api';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
 
     interface Props {
         settings: Schema['Settings'];
@@ -11,7 +13,8 @@
 
     let name = $state('');
     let address = $state('');
-    let file = $state<File | null>(null);
+    let files = $state<FileList>();
+    const file = $derived(files?.[0] ?? null);
     let input = $state<HTMLInputElement>();
     let fields = $state<Record<string, string>>({});
     let message = $state('');
@@ -39,7 +42,7 @@
         );
         if (good) {
             name = address = '';
-            file = null;
+            files = undefined;
             if (input) input.value = '';
         }
     }
@@ -59,17 +62,17 @@
             <li class="slip">
                 <div class="flex flex-wrap items-center gap-3">
                     <strong class="mr-auto">{calendar.name}</strong>
-                    {#if calendar.feed}<button type="button" class="press" onclick={() => refresh(calendar.id)}
-                            >Fetch it now</button
+                    {#if calendar.feed}<Button color="alternative" onclick={() => refresh(calendar.id)}
+                            >Fetch it now</Button
                         >{/if}
-                    <button type="button" class="press away" onclick={() => remove(calendar.id)}>Take it away</button>
+                    <Button color="red" outline onclick={() => remove(calendar.id)}>Take it away</Button>
                 </div>
                 <p class="text-faint">
                     {calendar.busy === 1 ? 'One busy time' : `${calendar.busy} busy times`} to come{calendar.fetched
                         ? `; fetched ${calendar.fetched}`
                         : ''}.
                 </p>
-                {#if calendar.failure}<p class="notice">{calendar.failure} What was known of it still counts.</p>{/if}
+                {#if calendar.failure}<Notice>{calendar.failure} What was known of it still counts.</Notice>{/if}
                 {#if calendar.skipped.length > 0}
                     <details>
                         <summary class="cursor-pointer py-2"
@@ -104,17 +107,12 @@
             error={fields.address}
         />
         <div>
-            <label for="calendar-file" class="mb-1 block font-semibold">Or a file</label>
-            <input
-                id="calendar-file"
-                bind:this={input}
-                type="file"
-                accept=".ics,text/calendar"
-                onchange={(event) => (file = event.currentTarget.files?.[0] ?? null)}
-            />
+            <Label for="calendar-file">Or a file</Label>
+            <Fileupload id="calendar-file" bind:elementRef={input} bind:files accept=".ics,text/calendar" />
             {#if fields.file}<p class="mt-1 font-semibold text-brick">{fields.file}</p>{/if}
         </div>
-        {#if message && Object.keys(fields).length === 0}<p class="notice" role="alert">{message}</p>{/if}
-        <button class="press main justify-self-start" disabled={working}>{working ? 'Reading it…' : 'Add it'}</button>
+        {#if message && Object.keys(fields).length === 0}<Notice>{message}</Notice>{/if}
+        <Button type="submit" class="justify-self-start" disabled={working}>{working ? 'Reading it…' : 'Add it'}</Button
+        >
     </form>
 </section>

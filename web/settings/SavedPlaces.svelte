@@ -1,7 +1,9 @@
 <script lang="ts">
     /** Places to use again and again, each with what to know about it. */
+    import { Button, Checkbox, Radio } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
 
     interface Props {
         settings: Schema['Settings'];
@@ -35,11 +37,10 @@
                     >{one.label}{one.school ? ' (the school’s)' : ''}
                     <span class="text-faint">{one.directions || one.link}</span></span
                 >
-                {#if !one.school || settings.office}<button
-                        type="button"
-                        class="min-h-11 cursor-pointer text-brick underline underline-offset-4"
+                {#if !one.school || settings.office}<TextButton
+                        away
                         aria-label="Take {one.label} away"
-                        onclick={() => remove(one.id)}>Take it away</button
+                        onclick={() => remove(one.id)}>Take it away</TextButton
                     >{/if}
             </li>
         {/each}
@@ -54,9 +55,7 @@
     >
         <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place">
             {#each [['room', 'A room'], ['phone', 'By phone'], ['video', 'Video']] as const as [value, label] (value)}
-                <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" name="saved-kind" {value} bind:group={place.kind} />{label}</label
-                >
+                <Radio name="saved-kind" {value} bind:group={place.kind}>{label}</Radio>
             {/each}
         </div>
         <Field name="saved-label" label="What it is called" required bind:value={place.label} error={fields.label} />
@@ -68,9 +67,7 @@
                 error={fields.link}
             />{/if}
         <Field name="saved-directions" label="What to know" bind:value={place.directions} error={fields.directions} />
-        {#if settings.office}<label class="flex min-h-11 items-center gap-2"
-                ><input type="checkbox" bind:checked={place.school} />For the whole school</label
-            >{/if}
-        <button class="press justify-self-start">Add this place</button>
+        {#if settings.office}<Checkbox bind:checked={place.school}>For the whole school</Checkbox>{/if}
+        <Button color="alternative" type="submit" class="justify-self-start">Add this place</Button>
     </form>
 </section>

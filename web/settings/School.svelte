@@ -1,7 +1,10 @@
 <script lang="ts">
     /** The school: its name, clock, terms and closed days. For the office. */
+    import { Button, Label, Checkbox, Input, Select } from '../lib/controls';
+    import FilePress from '../controls/FilePress.svelte';
+    import Notice from '../controls/Notice.svelte';
     import { api, ask, formOf, type Schema } from '../lib/api';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
 
     interface Props {
         settings: Schema['Settings'];
@@ -24,16 +27,13 @@
         said = answer.data ? 'Kept. Sheets follow it at once.' : '';
         if (answer.data) changed(answer.data);
     }
-    async function read(input: HTMLInputElement) {
-        const file = input.files?.[0];
-        if (!file) return;
+    async function read(file: File) {
         const answer = await ask(
             api.POST('/api/staff/school/closed-days', {
                 body: { file: '' },
                 ...formOf({ file }),
             }),
         );
-        input.value = '';
         trouble = answer.trouble ? (answer.trouble.fields.file ?? answer.trouble.message) : '';
         if (answer.data) {
             const known = new Set(school.closed_days.map((one) => `${one.first}|${one.last}`));
@@ -57,10 +57,10 @@
         <Field name="school-name" label="School’s name" required bind:value={school.name} error={fields.name} />
         <div class="grid gap-4 sm:grid-cols-3">
             <div>
-                <label for="school-zone" class="mb-1 block font-semibold">Time zone</label>
-                <select id="school-zone" class="box w-full" bind:value={school.zone}>
+                <Label for="school-zone">Time zone</Label>
+                <Select id="school-zone" class="w-full" bind:value={school.zone} placeholder="">
                     {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
-                </select>
+                </Select>
             </div>
             <Field
                 name="school-country"
@@ -70,8 +70,17 @@
                 error={fields.country}
             />
             <div>
-                <label for="travel" class="mb-1 block font-semibold">Minutes from room to room</label>
-                <input id="travel" type="number" min="0" class="box w-full" bind:value={school.travel_minutes} />
+                <Label for="travel">Minutes from room to room</Label>
+                <Input
+                    id="travel"
+                    type="number"
+                    min="0"
+                    class="w-full"
+                    bind:value={
+                        () => school.travel_minutes ?? '',
+                        (value) => (school.travel_minutes = value === '' || value === null ? null : Number(value))
+                    }
+                />
             </div>
         </div>
         <div class="grid gap-4 sm:grid-cols-3">
@@ -83,9 +92,9 @@
                 bind:value={school.phone}
                 error={fields.phone}
             />
-            <label class="flex min-h-11 items-center gap-2 sm:col-span-2"
-                ><input type="checkbox" bind:checked={school.confirm_addresses} /> A visitor’s first booking counts once their
-                e-mail address has answered; until then the time is kept for half an hour</label
+            <Checkbox bind:checked={school.confirm_addresses} class="sm:col-span-2"
+                >A visitor’s first booking counts once their e-mail address has answered; until then the time is kept
+                for half an hour</Checkbox
             >
         </div>
         {#each [['terms', 'Terms'], ['closed_days', 'Closed days']] as const as [list, label] (list)}
@@ -94,23 +103,9 @@
                 <ul class="grid gap-2">
                     {#each school[list] as range, i (i)}
                         <li class="flex flex-wrap items-center gap-2">
-                            <input
-                                class="box flex-1 basis-40"
-                                aria-label="{label} {i + 1}, name"
-                                bind:value={range.name}
-                            />
-                            <input
-                                class="box"
-                                type="date"
-                                aria-label="{label} {i + 1}, first day"
-                                bind:value={range.first}
-                            />
-                            <input
-                                class="box"
-                                type="date"
-                                aria-label="{label} {i + 1}, last day"
-                                bind:value={range.last}
-                            />
+                            <Input class="flex-1 basis-40" aria-label="{label} {i + 1}, name" bind:value={range.name} />
+                            <Input type="date" aria-label="{label} {i + 1}, first day" bind:value={range.first} />
+                            <Input type="date" aria-label="{label} {i + 1}, last day" bind:value={range.last} />
                             <button
                                 type="button"
                                 class="min-h-11 min-w-11 cursor-pointer font-bold text-brick"
@@ -121,27 +116,17 @@
                     {/each}
                 </ul>
                 <div class="mt-2 flex flex-wrap gap-3">
-                    <button
-                        type="button"
-                        class="press"
-                        onclick={() => school[list].push({ name: '', first: '', last: '' })}
-                        >Add {list === 'terms' ? 'a term' : 'closed days'}</button
+                    <Button color="alternative" onclick={() => school[list].push({ name: '', first: '', last: '' })}
+                        >Add {list === 'terms' ? 'a term' : 'closed days'}</Button
                     >
                     {#if list === 'closed_days'}
-                        <label class="press"
-                            >From a calendar file<input
-                                type="file"
-                                accept=".ics"
-                                class="sr-only"
-                                onchange={(event) => read(event.currentTarget)}
-                            /></label
-                        >
+                        <FilePress label="Calendar file" accept=".ics" take={read}>From a calendar file</FilePress>
                     {/if}
                 </div>
             </fieldset>
         {/each}
         <p role="status" class:good-news={said}>{said}</p>
-        {#if trouble}<p class="notice" role="alert">{trouble}</p>{/if}
-        <button class="press main justify-self-start">Keep the school’s settings</button>
+        {#if trouble}<Notice>{trouble}</Notice>{/if}
+        <Button type="submit" class="justify-self-start">Keep the school’s settings</Button>
     </form>
 </section>

@@ -1,9 +1,11 @@
 <script lang="ts">
     /** The "Ask" sentence: what visitors are asked, in order, and what they read before booking. */
+    import { Button, Checkbox, Select } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
     import type { Draft } from '../lib/draft.svelte';
     import { newKey } from '../lib/key';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
 
     interface Props {
         draft: Draft;
@@ -51,9 +53,8 @@
 <div class="grid max-w-2xl gap-4">
     <p class="text-faint">
         Name and e-mail address are always asked.
-        <label class="ml-2 inline-flex min-h-11 items-center gap-2 text-ink"
-            ><input type="checkbox" bind:checked={draft.form.rules.email_optional} onchange={() => draft.changed()} /> Without
-            an e-mail address too</label
+        <Checkbox bind:checked={draft.form.rules.email_optional} onchange={() => draft.changed()} class="ml-2 text-ink"
+            >Without an e-mail address too</Checkbox
         >
     </p>
     <ol class="grid gap-3">
@@ -90,23 +91,23 @@
                     {#if question.kind === 'student'}
                         <span>the student’s name</span>
                     {:else}
-                        <select
-                            class="box"
+                        <Select
                             aria-label="Kind of answer {i + 1}"
                             bind:value={question.kind}
                             onchange={() => draft.changed()}
+                            placeholder=""
                         >
                             {#each KINDS as [value, label] (value)}<option {value}>{label}</option>{/each}
-                        </select>
+                        </Select>
                     {/if}
-                    <button
-                        type="button"
-                        class="ml-auto min-h-11 cursor-pointer text-brick underline underline-offset-4"
+                    <TextButton
+                        away
+                        class="ml-auto"
                         aria-label="Take question {i + 1} out"
                         onclick={() => {
                             draft.form.questions.splice(i, 1);
                             draft.changed();
-                        }}>Take it out</button
+                        }}>Take it out</TextButton
                     >
                 </div>
                 <Field
@@ -138,16 +139,11 @@
                     />
                 {/if}
                 <div class="flex flex-wrap gap-x-6">
-                    <label class="flex min-h-11 items-center gap-2"
-                        ><input type="checkbox" bind:checked={question.required} onchange={() => draft.changed()} />Has
-                        to be answered</label
+                    <Checkbox bind:checked={question.required} onchange={() => draft.changed()}
+                        >Has to be answered</Checkbox
                     >
-                    <label class="flex min-h-11 items-center gap-2"
-                        ><input
-                            type="checkbox"
-                            bind:checked={question.on_run_sheet}
-                            onchange={() => draft.changed()}
-                        />On my list for the day</label
+                    <Checkbox bind:checked={question.on_run_sheet} onchange={() => draft.changed()}
+                        >On my list for the day</Checkbox
                     >
                 </div>
             </li>
@@ -155,10 +151,9 @@
     </ol>
     <p class="sr-only" role="status">{said}</p>
     <div class="flex flex-wrap gap-3">
-        <button type="button" class="press" onclick={() => add()}>Add a question</button>
-        {#if !has('student')}<button
-                type="button"
-                class="press"
+        <Button color="alternative" onclick={() => add()}>Add a question</Button>
+        {#if !has('student')}<Button
+                color="alternative"
                 onclick={() =>
                     add({
                         key: 'student',
@@ -166,13 +161,12 @@
                         label: 'Student’s name',
                         help: 'Who the meeting is about.',
                         required: true,
-                    })}>+ the student’s name</button
+                    })}>+ the student’s name</Button
             >{/if}
-        {#if !has('phone')}<button
-                type="button"
-                class="press"
+        {#if !has('phone')}<Button
+                color="alternative"
                 onclick={() => add({ key: 'phone', kind: 'phone', label: 'Phone number', required: true })}
-                >+ a phone number</button
+                >+ a phone number</Button
             >{/if}
     </div>
     <Field

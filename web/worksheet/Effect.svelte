@@ -1,7 +1,9 @@
 <script lang="ts">
     /** Whom a change hits, before it is saved: who stays, who moves where, who loses their slot, and what they are sent. */
+    import { Button, Select } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
 
     interface Props {
         hits: Schema['Effect'];
@@ -54,8 +56,8 @@
         {#if hits.minutes_moved > 0}What is proposed moves people least: {hits.minutes_moved} minutes, all together.{/if}
     </p>
     <div class="mb-3 flex flex-wrap gap-3">
-        <button type="button" class="press" onclick={() => all('proposed')}>As proposed</button>
-        <button type="button" class="press" onclick={() => all('leave')}>Leave them all as they are</button>
+        <Button color="alternative" onclick={() => all('proposed')}>As proposed</Button>
+        <Button color="alternative" onclick={() => all('leave')}>Leave them all as they are</Button>
     </div>
     <ul class="grid gap-3">
         {#each hits.changes as change (change.booking)}
@@ -70,11 +72,12 @@
                           : 'gets another place.'}
                 </p>
                 <div class="mt-1 flex flex-wrap items-center gap-3">
-                    <select
-                        class="box times"
+                    <Select
+                        class="times"
                         aria-label="What becomes of {change.name}’s meeting"
                         value={chosen(change)}
                         onchange={(event) => (choices[change.booking] = event.currentTarget.value)}
+                        placeholder=""
                     >
                         {#each options(change) as slot (slot.key)}<option value={slot.key}
                                 >{change.what === 'length' ? 'becomes' : 'moves to'} {slot.said}</option
@@ -82,14 +85,12 @@
                         {#if change.what === 'place'}<option value="move">goes to the sheet’s first place</option>{/if}
                         <option value="leave">stays as it is</option>
                         {#if change.what === 'time'}<option value="cancel">is cancelled</option>{/if}
-                    </select>
+                    </Select>
                     {#if change.message}
-                        <button
-                            type="button"
-                            class="link"
+                        <TextButton
                             aria-expanded={reading === change.booking}
                             onclick={() => (reading = reading === change.booking ? null : change.booking)}
-                            >Read the message</button
+                            >Read the message</TextButton
                         >
                     {/if}
                 </div>
@@ -108,9 +109,9 @@
         />
     </div>
     <div class="mt-4 flex flex-wrap gap-3">
-        <button type="button" class="press main" disabled={working} onclick={settle}
-            >{working ? 'Saving…' : 'Save the change and send the messages'}</button
+        <Button disabled={working} onclick={settle}
+            >{working ? 'Saving…' : 'Save the change and send the messages'}</Button
         >
-        <button type="button" class="press" onclick={back}>Back to the worksheet</button>
+        <Button color="alternative" onclick={back}>Back to the worksheet</Button>
     </div>
 </section>

@@ -1,68 +1,37 @@
 <script lang="ts">
     /** From when until when on one day, in one stretch or several. */
+    import Blank from '../controls/Blank.svelte';
+    import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
-    import Blank from '../parts/Blank.svelte';
 
     interface Props {
         hours: Schema['HoursForm'][];
         /** The field's name in the form. */
         at: string;
         on: string;
-        errors: Record<string, string>;
         change: () => void;
     }
-    let { hours, at, on, errors, change }: Props = $props();
+    let { hours, at, on, change }: Props = $props();
     const which = (i: number) => (hours.length > 1 ? ` ${i + 1}` : '');
 </script>
 
-{#each hours as one, i (i)}
+{#each hours, i (i)}
     {i === 0 ? 'from' : 'and from'}
-    <Blank
-        name="{at}.{i}.from"
-        label="From{which(i)}{on}"
-        placeholder="16:00"
-        bind:value={one.from}
-        error={errors[`${at}.${i}.from`]}
-        {change}
-    />
+    <Blank name="{at}.{i}.from" label="From{which(i)}{on}" placeholder="16:00" />
     to
-    <Blank
-        name="{at}.{i}.until"
-        label="To{which(i)}{on}"
-        placeholder="19:00"
-        bind:value={one.until}
-        error={errors[`${at}.${i}.until`] ?? errors[at]}
-        {change}
-    />
+    <Blank name="{at}.{i}.until" also={at} label="To{which(i)}{on}" placeholder="19:00" />
     {#if hours.length > 1}
-        <button
-            type="button"
-            class="small"
+        <TextButton
             aria-label="Take stretch {i + 1} out{on}"
             onclick={() => {
                 hours.splice(i, 1);
                 change();
-            }}>×</button
+            }}>×</TextButton
         >
     {/if}
 {/each}
-<button
-    type="button"
-    class="small"
+<TextButton
     aria-label="Another stretch on the same day{on}"
     title="Another stretch on the same day"
-    onclick={() => hours.push({ from: '', until: '', overnight: false })}>+ stretch</button
+    onclick={() => hours.push({ from: '', until: '', overnight: false })}>+ stretch</TextButton
 >
-
-<style>
-    .small {
-        min-height: 2.75rem;
-        padding: 0 0.35rem;
-        line-height: 1;
-        cursor: pointer;
-        color: var(--board);
-        font-size: 1rem;
-        text-decoration: underline;
-        text-underline-offset: 0.25em;
-    }
-</style>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Two people have changed one sheet: the second sees where they differ and chooses, sentence by sentence. */
+    import { Button, Radio } from '../lib/controls';
     import type { Form } from '../lib/draft.svelte';
 
     interface Props {
@@ -44,17 +45,15 @@
         <fieldset class="mb-3 border-t border-line pt-2">
             <legend class="font-semibold">{said}</legend>
             {#each [['mine', 'Mine'], ['theirs', 'Theirs']] as const as [value, label] (value)}
-                <label class="flex min-h-11 items-baseline gap-2">
-                    <input
-                        type="radio"
-                        name="merge-{name}"
-                        checked={(choice[name] ?? 'mine') === value}
-                        onchange={() => (choice[name] = value)}
-                    />
-                    <span><strong>{label}:</strong> {short((value === 'mine' ? mine : theirs)[name])}</span>
-                </label>
+                <Radio
+                    name="merge-{name}"
+                    checked={(choice[name] ?? 'mine') === value}
+                    onchange={() => (choice[name] = value)}
+                    class="items-baseline"
+                    ><span><strong>{label}:</strong> {short((value === 'mine' ? mine : theirs)[name])}</span></Radio
+                >
             {/each}
         </fieldset>
     {/each}
-    <button type="button" class="press main" onclick={done}>Go on with these</button>
+    <Button onclick={done}>Go on with these</Button>
 </section>

@@ -1,8 +1,10 @@
 <script lang="ts">
     /** Rules that have no sentence of their own yet: a line and a blank each, as the rulebook declares them. */
+    import { Checkbox } from '../lib/controls';
+    import Pick from '../controls/Pick.svelte';
     import type { Draft } from '../lib/draft.svelte';
     import { besides, type Term } from '../lib/rulebook';
-    import Blank from '../parts/Blank.svelte';
+    import Blank from '../controls/Blank.svelte';
 
     interface Props {
         draft: Draft;
@@ -16,22 +18,17 @@
 {#each besides(rulebook) as term (term.name)}
     <p class="line">
         {#if term.kind === 'yes'}
-            <label class="inline-flex items-center gap-2"
-                ><input
-                    type="checkbox"
-                    checked={rules[term.name] === true}
-                    onchange={(event) => {
-                        rules[term.name] = event.currentTarget.checked;
-                        change();
-                    }}
-                />
-                {term.asks}</label
+            <Checkbox
+                checked={rules[term.name] === true}
+                onchange={(event) => {
+                    rules[term.name] = event.currentTarget.checked;
+                    change();
+                }}>{term.asks}</Checkbox
             >
         {:else if term.kind === 'choice'}
             <label
                 >{term.asks}:
-                <select
-                    class="pick"
+                <Pick
                     value={rules[term.name]}
                     onchange={(event) => {
                         rules[term.name] = event.currentTarget.value;
@@ -39,7 +36,7 @@
                     }}
                 >
                     {#each term.choices as choice (choice)}<option>{choice}</option>{/each}
-                </select></label
+                </Pick></label
             >
         {:else}
             {term.asks}:
@@ -52,8 +49,6 @@
                     () => rules[term.name] as string | number | null,
                     (value: string | number | null) => (rules[term.name] = value)
                 }
-                error={draft.errors[`rules.${term.name}`]}
-                {change}
             />
         {/if}
     </p>

@@ -1,8 +1,11 @@
 <script lang="ts">
     /** One occurrence of a block: closed, moved or at other times; this one, this and later, or all. */
+    import { Button, Radio } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
     import type { Draft } from '../lib/draft.svelte';
-    import Blank from '../parts/Blank.svelte';
+    import Blank from '../controls/Blank.svelte';
 
     interface Props {
         draft: Draft;
@@ -53,14 +56,12 @@
 <div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="Change {label}">
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">{label}</h3>
-        <button type="button" class="link ml-auto" onclick={done}>Leave it</button>
+        <TextButton class="ml-auto" onclick={done}>Leave it</TextButton>
     </div>
     {#if repeats}
         <div class="mb-2 flex flex-wrap gap-x-5" role="radiogroup" aria-label="How much is changed">
             {#each [['this one', 'Only this one'], ['this and later', 'This and later ones'], ['all', 'All']] as const as [value, name] (value)}
-                <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" name="scope" {value} bind:group={scope} />{name}</label
-                >
+                <Radio name="scope" {value} bind:group={scope}>{name}</Radio>
             {/each}
         </div>
     {/if}
@@ -70,14 +71,14 @@
             <Blank name="occurrence-from-{i}" label="New from{i ? ` ${i + 1}` : ''}" bind:value={one.from} /> to
             <Blank name="occurrence-until-{i}" label="New to{i ? ` ${i + 1}` : ''}" bind:value={one.until} />
         {/each}
-        <button type="button" class="press" onclick={() => edit('hours')}>Change the times</button>
+        <Button color="alternative" onclick={() => edit('hours')}>Change the times</Button>
     </p>
     <p class="text-[1.05rem] leading-[2.8]">
         To <Blank name="occurrence-to" label="Another date" type="date" size={13} bind:value={to} />
-        <button type="button" class="press" disabled={!to} onclick={() => edit('move')}>Move it there</button>
+        <Button color="alternative" disabled={!to} onclick={() => edit('move')}>Move it there</Button>
     </p>
-    <button type="button" class="press away mt-2" onclick={() => edit('close')}
-        >{scope === 'this one' ? 'Close this day' : scope === 'all' ? 'Take all of it out' : 'End before this'}</button
+    <Button color="red" outline class="mt-2" onclick={() => edit('close')}
+        >{scope === 'this one' ? 'Close this day' : scope === 'all' ? 'Take all of it out' : 'End before this'}</Button
     >
-    {#if trouble}<p class="notice mt-3" role="alert">{trouble}</p>{/if}
+    {#if trouble}<Notice class="mt-3">{trouble}</Notice>{/if}
 </div>

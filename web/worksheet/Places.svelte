@@ -1,8 +1,10 @@
 <script lang="ts">
     /** The "Where" sentence: one place or several, of which the visitor picks. */
+    import { Button, Radio } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
     import type { Draft } from '../lib/draft.svelte';
-    import Field from '../parts/Field.svelte';
+    import Field from '../controls/Field.svelte';
     import Warnings from './Warnings.svelte';
 
     interface Props {
@@ -50,24 +52,18 @@
         <fieldset class="slip grid gap-3" aria-label="Place{n}">
             <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place{n}">
                 {#each KINDS as [value, label] (value)}
-                    <label class="flex min-h-11 items-center gap-2"
-                        ><input
-                            type="radio"
-                            name="place-kind-{i}"
-                            checked={place.kind === value}
-                            onchange={() => kind(place, value)}
-                        />
-                        {label}</label
+                    <Radio name="place-kind-{i}" checked={place.kind === value} onchange={() => kind(place, value)}
+                        >{label}</Radio
                     >
                 {/each}
                 {#if places.length > 1}
-                    <button
-                        type="button"
-                        class="ml-auto min-h-11 cursor-pointer text-brick underline underline-offset-4"
+                    <TextButton
+                        away
+                        class="ml-auto"
                         onclick={() => {
                             draft.form.places.splice(i, 1);
                             draft.changed();
-                        }}>Take it out</button
+                        }}>Take it out</TextButton
                     >
                 {/if}
             </div>
@@ -82,15 +78,11 @@
             {#if place.kind === 'video'}
                 <div class="grid gap-1" role="radiogroup" aria-label="The video link{n}">
                     {#each MODES as [value, label] (value)}
-                        <label class="flex min-h-11 items-center gap-2"
-                            ><input
-                                type="radio"
-                                name="link-mode-{i}"
-                                {value}
-                                bind:group={place.link_mode}
-                                onchange={() => draft.changed()}
-                            />
-                            {label}</label
+                        <Radio
+                            name="link-mode-{i}"
+                            {value}
+                            bind:group={place.link_mode}
+                            onchange={() => draft.changed()}>{label}</Radio
                         >
                     {/each}
                 </div>
@@ -122,9 +114,9 @@
     <Warnings {draft} about={['places']} />
     {#if draft.errors.places}<p class="font-semibold text-brick">{draft.errors.places}</p>{/if}
     <div class="flex flex-wrap gap-3">
-        <button type="button" class="press" onclick={() => add()}>Add another place to pick from</button>
+        <Button color="alternative" onclick={() => add()}>Add another place to pick from</Button>
         {#each saved.filter((one) => !places.some((place) => place.label === one.label)) as one (one.id)}
-            <button type="button" class="press" onclick={() => add(one)}>+ {one.label}</button>
+            <Button color="alternative" onclick={() => add(one)}>+ {one.label}</Button>
         {/each}
     </div>
 </div>

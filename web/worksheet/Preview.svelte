@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What visitors will see, live: at phone width, wide, or as somebody who has booked. */
+    import { Button } from '../lib/controls';
     import type { Schema } from '../lib/api';
     import Visit from '../pages/Visit.svelte';
 
@@ -21,11 +22,11 @@
 <aside class="preview" class:wide aria-label="What visitors will see">
     <div class="mb-2 flex flex-wrap items-center gap-2">
         <h2 class="mr-auto text-[1.1rem]">What visitors will see</h2>
-        <button type="button" class="press small" aria-pressed={wide} onclick={() => (wide = !wide)}
-            >{wide ? 'As on a phone' : 'Wide'}</button
+        <Button color="alternative" class="small" aria-pressed={wide} onclick={() => (wide = !wide)}
+            >{wide ? 'As on a phone' : 'Wide'}</Button
         >
-        <button type="button" class="press small" aria-pressed={booked} onclick={() => (booked = !booked)}
-            >{booked ? 'Before booking' : 'Once booked'}</button
+        <Button color="alternative" class="small" aria-pressed={booked} onclick={() => (booked = !booked)}
+            >{booked ? 'Before booking' : 'Once booked'}</Button
         >
     </div>
     {#if missing.length > 0}
@@ -85,10 +86,5 @@
     }
     .empty {
         height: 14rem;
-    }
-    .small {
-        min-height: 2.4rem;
-        padding: 0.1rem 0.7rem;
-        font-size: 0.92rem;
     }
 </style>

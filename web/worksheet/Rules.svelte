@@ -1,9 +1,13 @@
 <script lang="ts">
     /** The "Rules" sentence: who may book, when and how often, each with a sensible answer already in its blank. */
+    import { Checkbox, Helper } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
+    import Pick from '../controls/Pick.svelte';
     import type { Draft } from '../lib/draft.svelte';
-    import Blank from '../parts/Blank.svelte';
+    import Blank from '../controls/Blank.svelte';
     import type { Term } from '../lib/rulebook';
     import MoreRules from './MoreRules.svelte';
+    import Reminder from './Reminder.svelte';
     import Warnings from './Warnings.svelte';
 
     interface Props {
@@ -29,14 +33,14 @@
     }
     const roleOf = (id: number) => draft.form.hosts.find((one) => one.id === id)?.role ?? '';
     let adding = $state('');
+    const mostReminders = 5;
 </script>
 
-<div class="grid gap-3 text-[1.08rem]">
+<div class="grid gap-2">
     <Warnings {draft} about={['rules', 'hosts']} />
     <p class="line">
         Book
-        <select
-            class="pick"
+        <Pick
             aria-label="Until when"
             value={rules.lead_days === null ? 'hours' : 'days'}
             onchange={(event) => {
@@ -46,7 +50,7 @@
         >
             <option value="hours">until so many hours before:</option>
             <option value="days">until a clock time some days before:</option>
-        </select>
+        </Pick>
         {#if rules.lead_days === null}
             <Blank
                 name="rules.lead_minutes"
@@ -58,153 +62,78 @@
                     (value: string | number | null) =>
                         (rules.lead_minutes = value === null || value === '' ? null : Math.round(Number(value) * 60))
                 }
-                error={draft.errors['rules.lead_minutes']}
-                {change}
             /> hours.
         {:else}
-            <Blank
-                name="rules.lead_by"
-                label="Clock time"
-                bind:value={rules.lead_by}
-                error={draft.errors['rules.lead_by']}
-                {change}
-            />,
-            <Blank
-                name="rules.lead_days"
-                label="Days before"
-                type="number"
-                size={3}
-                bind:value={rules.lead_days}
-                error={draft.errors['rules.lead_days']}
-                {change}
-            />
-            <label class="inline"
-                ><input type="checkbox" bind:checked={rules.lead_working} onchange={change} /> working</label
-            > days before.
+            <Blank name="rules.lead_by" label="Clock time" />,
+            <Blank name="rules.lead_days" label="Days before" type="number" size={3} />
+            <Checkbox bind:checked={rules.lead_working} onchange={change} inline>working</Checkbox> days before.
         {/if}
         At most
-        <Blank
-            name="rules.furthest_days"
-            label="Days ahead"
-            type="number"
-            size={4}
-            bind:value={rules.furthest_days}
-            error={draft.errors['rules.furthest_days']}
-            {change}
-        /> days ahead (empty for no limit).
+        <Blank name="rules.furthest_days" label="Days ahead" type="number" size={4} /> days ahead (empty for no limit).
     </p>
     <p class="line">
-        <Blank
-            name="rules.seats"
-            label="Visitors to a slot"
-            type="number"
-            size={4}
-            bind:value={rules.seats}
-            error={draft.errors['rules.seats']}
-            {change}
-        />
-        {rules.seats === 1 ? 'visitor' : 'visitors'} to a slot{#if (rules.seats ?? 1) > 1}; <label class="inline"
-                ><input type="checkbox" bind:checked={rules.show_who} onchange={change} /> they see who else comes</label
+        <Blank name="rules.seats" label="Visitors to a slot" type="number" size={4} />
+        {rules.seats === 1 ? 'visitor' : 'visitors'} to a slot{#if (rules.seats ?? 1) > 1}; <Checkbox
+                bind:checked={rules.show_who}
+                onchange={change}
+                inline>they see who else comes</Checkbox
             >{/if}.
-        <Blank
-            name="rules.per_student"
-            label="Times per student"
-            type="number"
-            size={3}
-            bind:value={rules.per_student}
-            {change}
-        /> times per student{#if rules.per_student !== null}
-            <label class="inline-flex items-center gap-1"
-                ><input type="checkbox" bind:checked={rules.each_guardian} onchange={change} /> for each guardian</label
-            >{/if},
-        <Blank
-            name="rules.per_visitor"
-            label="Times per visitor"
-            type="number"
-            size={3}
-            bind:value={rules.per_visitor}
-            {change}
-        /> per visitor, at most
-        <Blank name="rules.per_day" label="Meetings a day" type="number" size={3} bind:value={rules.per_day} {change} /> meetings
-        a day (empty for no limit).
+        <Blank name="rules.per_student" label="Times per student" type="number" size={3} /> times per student{#if rules.per_student !== null}
+            <Checkbox bind:checked={rules.each_guardian} onchange={change} inline>for each guardian</Checkbox>{/if},
+        <Blank name="rules.per_visitor" label="Times per visitor" type="number" size={3} /> per visitor, at most
+        <Blank name="rules.per_day" label="Meetings a day" type="number" size={3} /> meetings a day (empty for no limit).
     </p>
     <p class="line">
         Booking opens
-        <Blank
-            name="rules.opens_at"
-            label="Booking opens"
-            type="datetime-local"
-            size={17}
-            bind:value={rules.opens_at}
-            error={draft.errors['rules.opens_at']}
-            {change}
-        /> and closes
-        <Blank
-            name="rules.closes_at"
-            label="Booking closes"
-            type="datetime-local"
-            size={17}
-            bind:value={rules.closes_at}
-            error={draft.errors['rules.closes_at']}
-            {change}
-        /> (empty for always).
+        <Blank name="rules.opens_at" label="Booking opens" type="datetime-local" size={17} /> and closes
+        <Blank name="rules.closes_at" label="Booking closes" type="datetime-local" size={17} /> (empty for always).
     </p>
     <p class="line">
-        <label class="inline"
-            ><input type="checkbox" bind:checked={rules.approve} onchange={change} /> I answer each wish first</label
+        <Checkbox bind:checked={rules.approve} onchange={change} inline>I answer each wish first</Checkbox
         >{#if rules.approve}; it is held for
-            <Blank
-                name="rules.asked_hours"
-                label="Hours a wish is held"
-                type="number"
-                size={4}
-                bind:value={rules.asked_hours}
-                {change}
-            /> hours{/if}. Visitors may bring
-        <Blank name="rules.guests" label="Guests" type="number" size={3} bind:value={rules.guests} {change} />
+            <Blank name="rules.asked_hours" label="Hours a wish is held" type="number" size={4} /> hours{/if}. Visitors
+        may bring
+        <Blank name="rules.guests" label="Guests" type="number" size={3} />
         {rules.guests === 1 ? 'guest' : 'guests'}.
-        <label class="inline"
-            ><input type="checkbox" bind:checked={rules.waiting} onchange={change} /> When all is taken, there is a waiting
-            list</label
+        <Checkbox bind:checked={rules.waiting} onchange={change} inline
+            >When all is taken, there is a waiting list</Checkbox
         >.
     </p>
     {#if shown}
         <p class="line">
             The video link is shown
-            <select class="pick" aria-label="When the link is shown" bind:value={rules.link_shown} onchange={change}>
+            <Pick aria-label="When the link is shown" bind:value={rules.link_shown} onchange={change}>
                 <option value="booked">as soon as it is booked</option>
                 <option value="before">some minutes before</option>
                 <!-- Nothing calls in yet: only a sheet that says so already can keep it. -->
                 {#if rules.link_shown === 'called'}<option value="called">when I call them in</option>{/if}
-            </select>{#if rules.link_shown === 'before'}:
-                <Blank
-                    name="rules.link_minutes"
-                    label="Minutes before"
-                    type="number"
-                    size={4}
-                    bind:value={rules.link_minutes}
-                    {change}
-                /> minutes{/if}.
+            </Pick>{#if rules.link_shown === 'before'}:
+                <Blank name="rules.link_minutes" label="Minutes before" type="number" size={4} /> minutes{/if}.
         </p>
     {/if}
     <p class="line">
         Reminders go out
-        {#each [[2880, '2 days'], [1440, 'a day'], [120, '2 hours'], [15, '15 minutes']] as const as [minutes, name] (minutes)}
-            <label class="inline"
-                ><input
-                    type="checkbox"
-                    checked={rules.reminders.includes(minutes)}
-                    onchange={(event) => {
-                        rules.reminders = event.currentTarget.checked
-                            ? [...rules.reminders, minutes].sort((a, b) => b - a)
-                            : rules.reminders.filter((one) => one !== minutes);
-                        change();
-                    }}
-                />
-                {name}</label
-            >{' '}
+        {#each rules.reminders, i (i)}
+            <Reminder
+                minutes={rules.reminders[i]!}
+                number={i + 1}
+                put={(minutes) => {
+                    rules.reminders[i] = minutes;
+                    change();
+                }}
+                away={() => {
+                    rules.reminders.splice(i, 1);
+                    change();
+                }}
+            />{i < rules.reminders.length - 1 ? ' and ' : ' '}
         {/each}
-        before.
+        {rules.reminders.length === 0 ? 'never' : 'before the meeting'}.
+        {#if rules.reminders.length < mostReminders}<TextButton
+                onclick={() => {
+                    rules.reminders.push(60);
+                    change();
+                }}>+ a reminder</TextButton
+            >{/if}
     </p>
     <MoreRules {draft} {rulebook} />
     {#if colleagues.length > 0}
@@ -215,8 +144,7 @@
                     {@const who = colleagues.find((person) => person.id === one.id)}
                     <li class="flex flex-wrap items-center gap-3">
                         <span>{who?.name}</span>
-                        <select
-                            class="pick"
+                        <Pick
                             aria-label="What {who?.name} does"
                             value={roleOf(one.id)}
                             onchange={(event) => colleague(one.id, event.currentTarget.value)}
@@ -225,12 +153,12 @@
                             <option value="any">may be the one instead of me</option>
                             <option value="manage">only looks after it</option>
                             <option value="">is not on it any more</option>
-                        </select>
+                        </Pick>
                     </li>
                 {/each}
             </ul>
-            <select
-                class="pick mt-2"
+            <Pick
+                class="mt-2"
                 aria-label="Add a colleague"
                 bind:value={adding}
                 onchange={() => {
@@ -242,20 +170,15 @@
                 {#each colleagues.filter((person) => !roleOf(person.id)) as person (person.id)}<option
                         value={String(person.id)}>{person.name}, {person.subject}</option
                     >{/each}
-            </select>
+            </Pick>
         </div>
     {/if}
-    {#each errors as [name, said] (name)}<p id="{name}-error" class="font-semibold text-brick">{said}</p>{/each}
+    {#each errors as [name, said] (name)}<Helper id="{name}-error" color="red" class="font-semibold">{said}</Helper
+        >{/each}
 </div>
 
 <style>
     .line {
-        line-height: 2.7;
-    }
-    .inline {
-        display: inline-flex;
-        align-items: center;
-        gap: 0.4rem;
-        min-height: 2.75rem;
+        line-height: 2.6;
     }
 </style>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** One sentence of the worksheet: a plain line that says what holds now, and opens in place to be changed. */
+    import TextButton from '../controls/TextButton.svelte';
     import type { Snippet } from 'svelte';
 
     interface Props {
@@ -7,26 +8,27 @@
         says: string;
         open?: boolean;
         wrong?: boolean;
+        /** What comes of it, in sight whether the blanks are open or not. */
+        below?: Snippet;
         children: Snippet;
     }
-    let { name, says, open = $bindable(false), wrong = false, children }: Props = $props();
+    let { name, says, open = $bindable(false), wrong = false, below, children }: Props = $props();
 
     const id = $derived(`sentence-${name.toLowerCase()}`);
     const shown = $derived(open || wrong);
 </script>
 
-<section class="border-t border-line pt-4" aria-labelledby={id}>
+<section class="border-t border-line pt-2" aria-labelledby={id}>
     <div class="flex flex-wrap items-baseline gap-x-4">
-        <h2 {id} class="w-20 shrink-0">{name}</h2>
-        <p class="min-w-0 flex-1 basis-60 text-[1.08rem]" class:text-faint={!says}>{says || 'Not said yet.'}</p>
-        <button
-            type="button"
-            class="min-h-11 cursor-pointer px-1 text-board underline underline-offset-4"
+        <h2 {id} class="w-16 shrink-0">{name}</h2>
+        <p class="min-w-0 flex-1 basis-60" class:text-faint={!says}>{says || 'Not said yet.'}</p>
+        <TextButton
             aria-expanded={shown}
             aria-controls="{id}-blanks"
             aria-label="{shown ? 'Fold' : 'Change'} {name.toLowerCase()}"
-            onclick={() => (open = !shown)}>{shown ? 'Fold' : 'Change'}</button
+            onclick={() => (open = !shown)}>{shown ? 'Fold' : 'Change'}</TextButton
         >
     </div>
+    {@render below?.()}
     <div id="{id}-blanks" hidden={!shown} class="mt-2 pb-2">{@render children()}</div>
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What looks like a slip in one sentence, each with its mend one press away. */
+    import { Button } from '../lib/controls';
     import type { Draft } from '../lib/draft.svelte';
 
     interface Props {
@@ -19,11 +20,10 @@
             <li class="notice flex flex-wrap items-center gap-x-4 gap-y-1">
                 <span class="min-w-0 flex-1 basis-60">{warning.message}</span>
                 {#if warning.mend}
-                    <button
-                        type="button"
-                        class="press"
+                    <Button
+                        color="alternative"
                         onclick={() => draft.mend(warning.mend!.form as Record<string, unknown>)}
-                        >{warning.mend.label}</button
+                        >{warning.mend.label}</Button
                     >
                 {/if}
             </li>

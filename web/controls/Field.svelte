@@ -1,0 +1,70 @@
+<script lang="ts">
+    /** A labelled control of a staff page, with its help and its error. */
+    import type { FullAutoFill } from 'svelte/elements';
+    import { Helper, Input, Label, Textarea } from '../lib/controls';
+
+    interface Props {
+        name: string;
+        label: string;
+        value: string;
+        error?: string;
+        help?: string;
+        type?: 'text' | 'email' | 'tel' | 'password' | 'url' | 'date' | 'number';
+        autocomplete?: FullAutoFill;
+        lines?: number;
+        required?: boolean;
+        maxlength?: number;
+        change?: () => void;
+    }
+    let {
+        name,
+        label,
+        value = $bindable(),
+        error = '',
+        help = '',
+        type = 'text',
+        autocomplete,
+        lines = 1,
+        required = false,
+        maxlength,
+        change,
+    }: Props = $props();
+
+    const said = $derived([help && `${name}-help`, error && `${name}-error`].filter(Boolean).join(' ') || undefined);
+</script>
+
+<div>
+    <Label for={name}>
+        {label}
+        {#if !required}<span class="font-normal text-faint">(if you like)</span>{/if}
+    </Label>
+    {#if help}<Helper id="{name}-help" class="mb-1">{help}</Helper>{/if}
+    {#if lines > 1}
+        <Textarea
+            id={name}
+            {name}
+            rows={lines}
+            bind:value
+            {maxlength}
+            oninput={change}
+            aria-describedby={said}
+            aria-invalid={error ? 'true' : undefined}
+            class="w-full"
+        />
+    {:else}
+        <Input
+            id={name}
+            {name}
+            {type}
+            bind:value
+            {autocomplete}
+            {maxlength}
+            oninput={change}
+            aria-required={required}
+            aria-describedby={said}
+            aria-invalid={error ? 'true' : undefined}
+            class="w-full {error ? 'border-2 border-brick' : ''}"
+        />
+    {/if}
+    {#if error}<Helper id="{name}-error" color="red" class="mt-1 font-semibold">{error}</Helper>{/if}
+</div>

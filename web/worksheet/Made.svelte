@@ -1,0 +1,108 @@
+<script lang="ts">
+    /** What comes of the blocks: the count and the rulers of the first week; the days after it unfold. */
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
+    import type { Schema } from '../lib/api';
+    import type { Draft } from '../lib/draft.svelte';
+    import Ruler from '../parts/Ruler.svelte';
+    import Occurrence from './Occurrence.svelte';
+
+    interface Props {
+        draft: Draft;
+    }
+    let { draft }: Props = $props();
+
+    let chosen = $state<{ index: number; date: string; label: string; stretch: Schema['Stretch'] } | null>(null);
+    let trouble = $state('');
+    let unfolded = $state(false);
+
+    const days = $derived(draft.drawing?.days ?? []);
+    /** A week is what repeats; on a phone its first day. */
+    const first = $derived.by(() => {
+        const narrow = matchMedia('(max-width: 699.98px)').matches;
+        const end = days[0] ? Date.parse(days[0].date) + (narrow ? 1 : 7) * 86_400_000 : 0;
+        return days.filter((day) => Date.parse(day.date) < end).slice(0, 5);
+    });
+    const shown = $derived(unfolded || draft.from ? days : first);
+
+    async function drag(stretch: Schema['Stretch'], side: 'from' | 'until', minutes: number) {
+        if (stretch.block === null || stretch.occurrence === null) return;
+        const same = draft
+            .drawing!.days.flatMap((day) => day.stretches)
+            .filter((one) => one.block === stretch.block && one.occurrence === stretch.occurrence);
+        trouble = '';
+        const failed = await draft.occurrence({
+            index: stretch.block,
+            date: stretch.occurrence,
+            do: 'edge',
+            scope: 'all',
+            stretch: same.findIndex((one) => one.at === stretch.at),
+            side,
+            by: minutes,
+        });
+        trouble = failed ? (failed.fields.do ?? failed.message) : '';
+    }
+</script>
+
+<div class="mt-2" aria-live="polite" aria-label="What comes of it" role="region">
+    {#if draft.drawing && draft.drawing.slots > 0}
+        <p class="mb-2 font-semibold">{draft.drawing.sentence}</p>
+        {#if trouble}<Notice class="mb-2">{trouble}</Notice>{/if}
+        <div class="grid gap-3">
+            {#each shown as day (day.date)}
+                <Ruler
+                    {day}
+                    {drag}
+                    occurrence={(stretch) => {
+                        if (stretch.block !== null && stretch.occurrence !== null)
+                            chosen = {
+                                index: stretch.block,
+                                date: stretch.occurrence,
+                                label: `${day.label}, ${stretch.from} to ${stretch.until}`,
+                                stretch,
+                            };
+                    }}
+                />
+                {#if chosen && chosen.stretch.occurrence !== null && day.stretches.some((one) => one.block === chosen?.index && one.occurrence === chosen.date)}
+                    <Occurrence
+                        {draft}
+                        index={chosen.index}
+                        date={chosen.date}
+                        label={chosen.label}
+                        done={() => (chosen = null)}
+                    />
+                {/if}
+            {/each}
+        </div>
+        <div class="flex flex-wrap gap-x-4">
+            {#if draft.from}
+                <TextButton
+                    onclick={() => {
+                        draft.from = null;
+                        void draft.draw();
+                    }}>Back to the first days</TextButton
+                >
+            {/if}
+            {#if shown.length < days.length}
+                <TextButton onclick={() => (unfolded = true)}>Show the next days too</TextButton>
+            {:else}
+                {#if unfolded && days.length > first.length}<TextButton onclick={() => (unfolded = false)}
+                        >Fold to the first days</TextButton
+                    >{/if}
+                {#if draft.drawing.later}
+                    <TextButton
+                        onclick={() => {
+                            draft.from = draft.drawing!.later;
+                            void draft.draw();
+                        }}>Show later days</TextButton
+                    >
+                {/if}
+            {/if}
+        </div>
+    {:else}
+        <p class="text-faint">
+            The rulers are drawn here as soon as days, times and a length are filled in. Times can be typed as 16:30,
+            1630, 16.30 or 4:30pm.
+        </p>
+    {/if}
+</div>

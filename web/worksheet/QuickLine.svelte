@@ -1,0 +1,78 @@
+<script lang="ts">
+    /** All of "When" typed in one go: said back below, asked where it can be read in two ways. */
+    import { Input, Label } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
+    import type { Draft } from '../lib/draft.svelte';
+
+    interface Props {
+        draft: Draft;
+    }
+    let { draft }: Props = $props();
+
+    const error = $derived(draft.lineError);
+    const pointed = $derived(
+        error === null
+            ? null
+            : {
+                  before: draft.line.slice(0, error.position),
+                  at: draft.line.slice(error.position, error.position + Math.max(1, error.length)) || '␣',
+                  after: draft.line.slice(error.position + Math.max(1, error.length)),
+              },
+    );
+</script>
+
+<div>
+    <Label for="quick-line"
+        >When, in one line <span class="font-normal text-faint">(or in the blanks below)</span></Label
+    >
+    <Input
+        id="quick-line"
+        class="w-full text-[1.05rem] tabular-nums"
+        bind:value={draft.line}
+        oninput={() => draft.typedLine()}
+        placeholder="tue thu 10:25-11:35 /15 gap 5 until 28 may"
+        autocomplete="off"
+        spellcheck="false"
+        aria-describedby="quick-said"
+        aria-invalid={draft.unread ? 'true' : undefined}
+    />
+    <div id="quick-said" aria-live="polite">
+        {#if error && pointed}
+            <p class="times mt-1 wrap-anywhere text-faint" aria-hidden="true">
+                {pointed.before}<mark class="pointed">{pointed.at}</mark>{pointed.after}
+            </p>
+            <Notice class="mt-1">
+                {error.message}
+                {#if error.understood}<span class="block text-faint">Understood up to there: {error.understood}</span
+                    >{/if}
+            </Notice>
+        {:else if draft.asks}
+            <Notice class="mt-1">
+                <p class="mb-1">{draft.asks.asks}</p>
+                {#each draft.asks.readings as reading (reading.line)}
+                    <TextButton class="block text-start" onclick={() => draft.say(reading.line)}
+                        >{reading.said}</TextButton
+                    >
+                {/each}
+            </Notice>
+        {/if}
+        {#each draft.notes as note, i (i)}
+            <p class="mt-1">
+                {note.message}
+                {#if note.other}<TextButton class="min-h-0 py-0" onclick={() => draft.say(note.other!.line)}
+                        >Make it {note.other.label}</TextButton
+                    >{/if}
+            </p>
+        {/each}
+    </div>
+</div>
+
+<style>
+    .pointed {
+        background: none;
+        color: var(--brick);
+        border-bottom: 3px solid var(--brick);
+        font-weight: 700;
+    }
+</style>
