@@ -55,6 +55,12 @@ final readonly class Sheet
     ) {
     }
 
+    /** The same sheet where other days are closed. */
+    public function withClosedDays(Dates $closedDays): self
+    {
+        return new self($this->zone, $this->blocks, $this->hosts, $this->rules, $this->places, $closedDays, $this->joining, $this->shut, $this->seatsAdded, $this->slotsClosed, $this->travel);
+    }
+
     /**
      * The stretches that begin on the dates asked about, each with its slots and what is left over, in order.
      *

@@ -8,6 +8,7 @@ use Recess\Changes\Booked;
 use Recess\Changes\Edit;
 use Recess\Changes\Effect;
 use Recess\Changes\Opening;
+use Recess\Changes\Within;
 use Recess\Rules\Because;
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Ends;
@@ -280,7 +281,7 @@ final class Timetable
      *
      * @param  list<Booked>  $bookings
      */
-    public function effectOn(array $bookings): Effect
+    public function effectOn(array $bookings, Within $within = Within::Anywhere): Effect
     {
         $emptied = new self($this->sheet, $this->world->emptied()->seenBy(Asker::host()));
         $openings = [];
@@ -289,7 +290,7 @@ final class Timetable
             $openings[] = new Opening($offer->slot, $capacity->seats, $offer->verdict->hostMayPass() ? $capacity->left : 0);
         }
 
-        return Edit::effect($bookings, $openings, $this->sheet->places, $this->sheet->travel);
+        return Edit::effect($bookings, $openings, $this->sheet->places, $this->sheet->travel, $this->sheet->zone, $within);
     }
 
     public function today(): LocalDate

@@ -10,6 +10,7 @@ use App\Models\StaffMember;
 use App\School\SettingsData;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Recess\Calendars\CalendarNotReadable;
 
@@ -20,21 +21,18 @@ final class CalendarController
     {
         $now = Clock::now();
         $calendar = new Calendar(['staff_id' => $staff->id, 'name' => $request->string('name')->toString(), 'address' => $request->filled('address') ? $request->string('address')->trim()->toString() : null]);
-        $calendar->save();
+        // It is there once it has been read, and not before: what ends half-way leaves nothing behind.
         try {
             if ($calendar->address === null) {
-                $read($calendar, $request->text(), $now);
-            } elseif (! $refresh($calendar, $now)) {
-                throw ValidationException::withMessages(['address' => $calendar->failure]);
+                DB::transaction(static function () use ($calendar, $read, $request, $now): void {
+                    $calendar->save();
+                    $read($calendar, $request->text(), $now);
+                });
+            } else {
+                $refresh->first($calendar, $now);
             }
-        } catch (CalendarNotReadable $failure) {
-            $calendar->delete();
-
-            throw ValidationException::withMessages(['file' => $failure->getMessage()]);
-        } catch (ValidationException $failure) {
-            $calendar->delete();
-
-            throw $failure;
+        } catch (FeedFailed|CalendarNotReadable $failure) {
+            throw ValidationException::withMessages([$calendar->address === null ? 'file' : 'address' => $failure->getMessage()]);
         }
 
         return new JsonResponse(SettingsData::of($staff->refresh(), $now), 201);

@@ -17,6 +17,11 @@ final class FeedFailed extends \RuntimeException
         return new self('This address leads into the school’s own network, where feeds are not fetched from. The administrator can allow it.');
     }
 
+    public static function notPlain(): self
+    {
+        return new self('The name of the server has letters that addresses do not have. Copy it anew from your calendar program.');
+    }
+
     public static function unknownHost(): self
     {
         return new self('No server of that name is known. Look at the address again.');

@@ -37,11 +37,8 @@ final readonly class HttpCalendarFeed implements CalendarFeed
                     ->withOptions([
                         'allow_redirects' => false,
                         'curl' => [CURLOPT_RESOLVE => ["$host:$port:$ip"], CURLOPT_PROXY => ''],
-                        'progress' => static function (int $total, int $received): void {
-                            if (max($total, $received) > self::MEGABYTES * 1_000_000) {
-                                throw FeedFailed::tooLarge(self::MEGABYTES);
-                            }
-                        },
+                        // What comes out counts, not what came over the wire: a packed feed of some kilobytes can be a gigabyte.
+                        'sink' => new BoundedSink(self::MEGABYTES),
                     ])
                     ->get($address);
                 $body = $answer->body();
@@ -61,9 +58,6 @@ final readonly class HttpCalendarFeed implements CalendarFeed
             }
             if (! $answer->successful()) {
                 throw FeedFailed::answered($answer->status());
-            }
-            if (strlen($body) > self::MEGABYTES * 1_000_000) {
-                throw FeedFailed::tooLarge(self::MEGABYTES);
             }
 
             return new FeedAnswer($body, $answer->header('ETag') ?: null);
@@ -89,8 +83,7 @@ final readonly class HttpCalendarFeed implements CalendarFeed
         $allowed = in_array($host, $this->allowed, true) || in_array("$host:$port", $this->allowed, true);
         $ips = self::addresses($host);
         foreach ($ips as $ip) {
-            // FILTER_FLAG_GLOBAL_RANGE: nothing private, loopback, link-local, shared or reserved (RFC 6890).
-            if (! $allowed && filter_var($ip, FILTER_VALIDATE_IP, FILTER_FLAG_GLOBAL_RANGE) === false) {
+            if (! $allowed && ! PublicAddress::is($ip)) {
                 throw FeedFailed::notAllowed();
             }
         }
@@ -107,6 +100,10 @@ final readonly class HttpCalendarFeed implements CalendarFeed
         // Written as one number, or in hexadecimal, an address would pass for a name.
         if (preg_match('/^(?:0x[0-9a-f]+|\d+)(?:\.(?:0x[0-9a-f]+|\d+))*$/i', $host) === 1) {
             throw FeedFailed::notAllowed();
+        }
+        // A name in other letters can look like one and lead to another; it is not even looked up.
+        if (preg_match('/^(?=.{1,253}$)[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*\.?$/D', $host) !== 1) {
+            throw FeedFailed::notPlain();
         }
         $found = gethostbynamel($host) ?: [];
         foreach ($found === [] ? (@dns_get_record($host, DNS_AAAA) ?: []) : [] as $record) {

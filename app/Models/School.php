@@ -49,9 +49,15 @@ final class School extends Row
 
     public function closedDays(): Dates
     {
+        return self::rangesOf($this->closed_days);
+    }
+
+    /** @param  list<array{name: string, first: string, last: string}>  $ranges */
+    public static function rangesOf(array $ranges): Dates
+    {
         return Dates::of(...array_map(
             static fn (array $range): DateRange => DateRange::of(LocalDate::parse($range['first']), LocalDate::parse($range['last'])),
-            $this->closed_days,
+            $ranges,
         ));
     }
 

@@ -202,6 +202,12 @@ final class Sheet extends Row
         return $this->colleaguesWho(HostRole::Any) !== [];
     }
 
+    /** What somebody else than its writer does on it; null for whoever is not on it. */
+    public function roleOf(StaffMember $staff): ?HostRole
+    {
+        return $this->colleagues->first(static fn (SheetHost $one): bool => $one->staff_id === $staff->id)?->role;
+    }
+
     /** Whether a staff member may look after it. */
     public function isRunBy(StaffMember $staff): bool
     {

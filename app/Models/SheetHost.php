@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $sheet_id
  * @property int $staff_id
  * @property HostRole $role
+ * @property CarbonImmutable|null $told_at
  * @property StaffMember $colleague
  */
 final class SheetHost extends Row
@@ -26,7 +28,7 @@ final class SheetHost extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => HostRole::class];
+        return ['role' => HostRole::class, 'told_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<StaffMember, $this> */

@@ -16,7 +16,10 @@ use Recess\Asker;
 use Recess\Changes\Booked;
 use Recess\Changes\Effect;
 use Recess\Changes\Left;
+use Recess\Changes\Within;
+use Recess\Sheet as CoreSheet;
 use Recess\Time\DateRange;
+use Recess\Time\Dates;
 use Recess\Time\LocalDate;
 use Recess\Timetable;
 
@@ -32,27 +35,47 @@ final readonly class EditEffect
         public Collection $bookings,
         /** The sheet as it would be, with nobody on it. */
         public Timetable $after,
-        public SheetStatement $statement,
+        public Sheet $sheet,
+        /** What the worksheet states; null where the sheet stays as it is and the school's days change around it. */
+        public ?SheetStatement $statement,
     ) {
     }
 
-    /** @param  int  $now  seconds since the epoch */
-    public static function of(Sheet $sheet, SheetStatement $statement, int $now): self
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @param  Within  $within  how far people are proposed to be moved
+     */
+    public static function of(Sheet $sheet, SheetStatement $statement, int $now, Within $within = Within::SameWeek): self
+    {
+        return self::between($sheet, $statement->onto($sheet), $statement, $now, $within);
+    }
+
+    /** What other closed days of the school would do to them. */
+    public static function ofClosing(Sheet $sheet, Dates $closedDays, int $now, Within $within = Within::SameWeek): self
+    {
+        return self::between($sheet, $sheet->toCore()->withClosedDays($closedDays), null, $now, $within);
+    }
+
+    private static function between(Sheet $sheet, CoreSheet $after, ?SheetStatement $statement, int $now, Within $within): self
     {
         $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column($now))->with(['pass', 'place'])->orderBy('starts_at')->get()->keyBy('id');
-        $after = $statement->onto($sheet);
         $timetable = Timetable::of($after, Worlds::of($sheet, self::dates($after->zone->dateAt($now), $bookings, $sheet), $now, Asking::host())->emptied());
         $booked = $bookings->map(static fn (Booking $one): Booked => new Booked($one->id, $one->span(), (int) $one->place_id));
-        $effect = $timetable->effectOn(array_values($booked->all()));
+        $effect = $timetable->effectOn(array_values($booked->all()), $within);
         // Where people are otherwise is asked for those alone who are to be somewhere at another time.
         $moved = self::moved($effect);
         if ($moved !== []) {
             $known = $booked->map(static fn (Booked $one): Booked => isset($moved[$one->id]) ? self::known($one, self::asker($sheet, $bookings->findOrFail((int) $one->id), $now)) : $one);
-            $effect = $timetable->effectOn(array_values($known->all()));
+            $effect = $timetable->effectOn(array_values($known->all()), $within);
         }
 
-        return new self($effect, $bookings, $timetable, $statement);
+        return new self($effect, $bookings, $timetable, $sheet, $statement);
+    }
+
+    public function touchesNobody(): bool
+    {
+        return $this->effect->otherLength === [] && $this->effect->otherPlace === [] && $this->effect->left === [];
     }
 
     /** @param  Collection<int, Booking>  $bookings */

@@ -12,6 +12,7 @@ use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Place;
 use Recess\Changes\Effect;
+use Recess\Changes\Within;
 use Recess\Time\Span;
 
 /** Whom a change would hit, with names, before it is saved. */
@@ -21,26 +22,32 @@ final class EffectData
     {
     }
 
-    /** @return array<string, mixed> as Effect in docs/formats/recess.openapi.yaml */
-    public function of(EditEffect $edit, string $word): array
+    /**
+     * @param  list<EditEffect>  $edits  of one sheet, or of several that one change of the school's days touches
+     * @param  Settlement|null  $settlement  what the writer has chosen so far: the messages shown are of that
+     * @return array<string, mixed> as Effect in docs/formats/recess.openapi.yaml
+     */
+    public function of(array $edits, string $word, ?Settlement $settlement = null, Within $within = Within::SameWeek): array
     {
-        $zone = $edit->after->sheet->zone;
         $changes = [];
-        foreach ($edit->effect->otherLength as [$booked, $slot]) {
-            $changes[] = $this->change($edit, $booked->id, 'length', $slot, [], $word);
-        }
-        foreach ($edit->effect->otherPlace as $booked) {
-            $changes[] = $this->change($edit, $booked->id, 'place', null, [], $word);
-        }
-        foreach ($edit->effect->left as $left) {
-            $changes[] = $this->change($edit, $left->booking->id, 'time', $left->proposed, $left->nearest, $word);
+        foreach ($edits as $edit) {
+            foreach ($edit->effect->otherLength as [$booked, $slot]) {
+                $changes[] = $this->change($edit, $booked->id, 'length', $slot, [], $word, $settlement);
+            }
+            foreach ($edit->effect->otherPlace as $booked) {
+                $changes[] = $this->change($edit, $booked->id, 'place', null, [], $word, $settlement);
+            }
+            foreach ($edit->effect->left as $left) {
+                $changes[] = $this->change($edit, $left->booking->id, 'time', $left->proposed, $left->nearest, $word, $settlement);
+            }
         }
 
         return [
-            'stays' => count($edit->effect->stays),
-            'minutes_moved' => $edit->effect->minutesMoved(),
+            'stays' => array_sum(array_map(static fn (EditEffect $edit): int => count($edit->effect->stays), $edits)),
+            'minutes_moved' => array_sum(array_map(static fn (EditEffect $edit): int => $edit->effect->minutesMoved(), $edits)),
+            'within' => $within->value,
             'changes' => $changes,
-            'zone' => Spell::zone($zone),
+            'zone' => $edits === [] ? '' : Spell::zone($edits[0]->after->sheet->zone),
         ];
     }
 
@@ -48,20 +55,38 @@ final class EffectData
      * @param  list<Span>  $nearest
      * @return array<string, mixed>
      */
-    private function change(EditEffect $edit, int|string $id, string $what, ?Span $to, array $nearest, string $word): array
+    private function change(EditEffect $edit, int|string $id, string $what, ?Span $to, array $nearest, string $word, ?Settlement $settlement): array
     {
         $booking = $edit->bookings->findOrFail((int) $id);
+        $choice = $settlement->choices[$booking->id] ?? null;
 
         return [
             'booking' => $booking->id,
             'what' => $what,
+            'sheet' => $edit->statement === null ? $edit->sheet->title.', '.$edit->sheet->host->name : '',
             'name' => $booking->pass->name,
             'student' => $booking->student,
             'from' => self::said($booking->span(), $edit),
             'to' => $to === null ? null : self::slot($to, $edit),
             'nearest' => array_map(static fn (Span $slot): array => self::slot($slot, $edit), $nearest),
-            'message' => $this->message($booking, $what, $to, $edit, $word),
+            'message' => match ($choice['do'] ?? ($what === 'time' && $to === null ? 'leave' : 'move')) {
+                'leave' => '',
+                'cancel' => $this->preview->toVisitor($booking, Occasion::Cancelled, $word, $edit->after->world->now),
+                default => $this->moved($booking, $what, ($choice['to'] ?? null) === null ? $to : self::chosen($choice['to'], [...$nearest, ...($to === null ? [] : [$to])]), $edit, $word),
+            },
         ];
+    }
+
+    /** @param  list<Span>  $slots */
+    private static function chosen(int $start, array $slots): ?Span
+    {
+        foreach ($slots as $slot) {
+            if ($slot->start === $start) {
+                return $slot;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{key: string, said: string} */
@@ -77,10 +102,10 @@ final class EffectData
         return Spell::shortDate($zone->dateAt($slot->start)).', '.Spell::time($slot->start, $zone).' to '.Spell::time($slot->end, $zone);
     }
 
-    /** The text of the message as it would go out. */
-    private function message(Booking $booking, string $what, ?Span $to, EditEffect $edit, string $word): string
+    /** The text of the message about another time, length or place as it would go out. */
+    private function moved(Booking $booking, string $what, ?Span $to, EditEffect $edit, string $word): string
     {
-        if ($what === 'time' && $to === null) {
+        if ($what !== 'place' && $to === null) {
             return '';
         }
         // Only for showing: never saved.
@@ -88,10 +113,11 @@ final class EffectData
         $then->setRelations($booking->getRelations());
         if ($to !== null) {
             $then->forceFill(['starts_at' => Instant::column($to->start), 'ends_at' => Instant::column($to->end)]);
-        } else {
+        } elseif ($edit->statement !== null) {
             $then->setRelation('place', (new Place)->forceFill($edit->statement->places[0]->columns()));
         }
+        $was = $to !== null && $to->start !== $booking->span()->start ? $booking->span()->start : null;
 
-        return $this->preview->toVisitor($then, $what === 'place' ? Occasion::PlaceChanged : Occasion::Moved, $word, $edit->after->world->now);
+        return $this->preview->toVisitor($then, $what === 'place' ? Occasion::PlaceChanged : Occasion::Moved, $word, $edit->after->world->now, $was);
     }
 }

@@ -13,6 +13,7 @@ use App\Booking\WishAnswer;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\SlotKey;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -20,10 +21,12 @@ use App\Models\Party;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Timetables\StaffTimes;
+use App\Writing\LinkCheck;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
 /** What a host, or the office, does with bookings. */
 final class HostBookingController
@@ -63,16 +66,33 @@ final class HostBookingController
     /** One link for some meetings, or for all that have none yet. */
     public function link(Sheet $sheet, Request $request, SetLink $set): JsonResponse
     {
-        $request->validate(['link' => ['required', 'string', 'max:2000', 'url:http,https'], 'bookings' => ['array', 'max:2000'], 'bookings.*' => ['integer']]);
+        $request->validate([
+            'link' => ['required', 'string', 'max:2000', 'url:http,https'], 'bookings' => ['array', 'max:2000'], 'bookings.*' => ['integer'],
+            'replace' => ['boolean'], 'anyway' => ['boolean'],
+        ]);
+        $this->lookOver($request);
         $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, (array) $request->input('bookings', []));
         $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column(Clock::now()))
             ->whereHas('place', static fn ($place) => $place->where('kind', 'video'))
             ->when($ids !== [], static fn ($one) => $one->whereIn('id', $ids), static fn ($one) => $one->whereNull('link')->whereHas('place', static fn ($place) => $place->whereNull('link')))
             ->get();
+        // A link that somebody has already been sent is replaced only when that was asked for.
+        if (! $request->boolean('replace') && $bookings->contains(static fn (Booking $one): bool => $one->link !== null)) {
+            throw ValidationException::withMessages(['bookings' => Words::say('sheets.links_there')]);
+        }
         $set($sheet, $bookings, $request->string('link')->toString());
 
         return $this->whole($sheet);
+    }
+
+    /** A link is looked at here as it is on the worksheet: whoever has it could act as its maker. */
+    private function lookOver(Request $request): void
+    {
+        $check = LinkCheck::of($request->string('link')->toString());
+        if ($check->problems !== [] && ! $request->boolean('anyway')) {
+            throw ValidationException::withMessages(['link' => implode(' ', [...$check->problems, ...($check->cleaned === null ? [] : [Words::say('sheets.link_cleaned', ['link' => $check->cleaned])])])]);
+        }
     }
 
     private function side(StaffMember $staff, Booking $booking): Party

@@ -6,13 +6,17 @@ namespace App\Publishing;
 
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\BusySpan;
 use App\Models\Guest;
+use App\Models\HostRole;
 use App\Models\Instant;
 use App\Models\MeetingLink;
 use App\Models\Sheet;
+use App\Models\SheetHost;
+use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
@@ -46,6 +50,7 @@ final class HostSheetData
         $standing = $sheet->bookings()->whereIn('state', BookingState::standing());
         $next = (clone $standing)->where('starts_at', '>=', Instant::column($now))->orderBy('starts_at')->first();
         $looked = Look::of(Auth::id(), $sheet->id);
+        $taken = count(array_filter($timetable->offers(), static fn (Offer $offer): bool => $timetable->capacity($offer->slot)->taken > 0));
 
         return [
             'id' => $sheet->id,
@@ -58,9 +63,10 @@ final class HostSheetData
             'next' => $next === null ? null : ucfirst(Spell::ahead($next->span()->start, $now, $timetable->sheet->zone)),
             'fresh' => (clone $standing)->when($looked !== null, static fn ($one) => $one->where('created_at', '>', $looked))->count(),
             'asked' => $sheet->bookings()->where('state', BookingState::Asked)->count(),
+            'fill' => Words::say($more ? 'sheets.fill_next' : 'sheets.fill', ['taken' => $taken, 'slots' => count($timetable->offers())]),
             'slots' => count($timetable->offers()),
             'free' => count($timetable->free()),
-            'taken' => count(array_filter($timetable->offers(), static fn (Offer $offer): bool => $timetable->capacity($offer->slot)->taken > 0)),
+            'taken' => $taken,
             'more' => $more,
             'put_away' => $sheet->put_away_at !== null,
         ];
@@ -77,6 +83,9 @@ final class HostSheetData
             'slug' => $sheet->slug,
             'version' => $sheet->version,
             'can_throw_away' => $sheet->bookings()->doesntExist(),
+            'can_be_draft' => $sheet->state !== SheetState::Draft && ! $sheet->hasBeenUsed(),
+            'colleagues' => Sentence::colleagues(array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [$one->colleague->name, $one->role])->all())),
+            'asked_of_you' => self::askedOfYou($sheet),
             'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()),
             'intro' => $sheet->intro,
             'note' => $sheet->paused_note,
@@ -89,6 +98,15 @@ final class HostSheetData
             'bookings' => array_values($sheet->bookings()->where(static fn ($one) => $one->whereNull('confirm_until')->orWhere('state', BookingState::Kept))->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get()
                 ->map(static fn (Booking $booking): array => self::booking($booking, $zone, $now))->all()),
         ];
+    }
+
+    /** What the reader, if they are a colleague, has to do on it; null when nothing. */
+    private static function askedOfYou(Sheet $sheet): ?string
+    {
+        $reader = Auth::user();
+        $role = $reader instanceof StaffMember ? $sheet->roleOf($reader) : null;
+
+        return $role === null || $role === HostRole::Manage ? null : Words::say("colleagues.asked_$role->value");
     }
 
     /** @return array{Timetable, LocalDate|null} the days drawn, and where the next ones begin; of a sheet that is over, what was */

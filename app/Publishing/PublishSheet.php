@@ -15,6 +15,10 @@ use App\Timetables\Judge;
 /** Opens a sheet to everybody who has its link. */
 final class PublishSheet
 {
+    public function __construct(private readonly AskColleagues $askColleagues)
+    {
+    }
+
     /**
      * @param  int  $now  seconds since the epoch
      *
@@ -26,9 +30,10 @@ final class PublishSheet
             throw new NothingToBook;
         }
 
-        return Contended::transaction(static function () use ($sheet, $now): Sheet {
+        return Contended::transaction(function () use ($sheet, $now): Sheet {
             Guards::sheet($sheet);
             $sheet->update(['state' => SheetState::Open, 'published_at' => Instant::column($now), 'paused_note' => '']);
+            ($this->askColleagues)($sheet);
 
             return $sheet;
         });

@@ -93,7 +93,9 @@ final class SheetController
     /** Whom a change would hit, before it is saved; nothing changes. */
     public function effect(Sheet $sheet, SheetRequest $request, EffectData $data): JsonResponse
     {
-        return new JsonResponse($data->of(EditEffect::of($sheet, $request->statement(), Clock::now()), Asked::word($request, 'word', 1000)));
+        $within = SettlementInput::within($request);
+
+        return new JsonResponse($data->of([EditEffect::of($sheet, $request->statement(), Clock::now(), $within)], Asked::word($request, 'word', 1000), $request->settlement(), $within));
     }
 
     public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write, ForgetDraft $forget): JsonResponse

@@ -49,6 +49,13 @@ final class SheetLifeController
         return new JsonResponse(['to' => '/staff']);
     }
 
+    public function refuse(#[CurrentUser] StaffMember $colleague, Sheet $sheet, RefuseToBeThere $refuse): JsonResponse
+    {
+        $refuse($sheet, $colleague, Clock::now());
+
+        return new JsonResponse(['to' => '/staff']);
+    }
+
     public function copy(#[CurrentUser] StaffMember $host, Sheet $sheet, Request $request, CopySheet $copy): JsonResponse
     {
         $request->validate(['start' => ['required', 'date_format:Y-m-d']]);

@@ -45,6 +45,12 @@ final class SheetPolicy
         return $sheet->isRunBy($writer);
     }
 
+    /** Whoever has been put on somebody else's sheet may say that they cannot be there. */
+    public function refuse(StaffMember $colleague, Sheet $sheet): bool
+    {
+        return $sheet->roleOf($colleague) !== null;
+    }
+
     public function copy(StaffMember $writer, Sheet $sheet): bool
     {
         return $this->view($writer, $sheet);

@@ -19,11 +19,12 @@ use App\Timetables\Guards;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Support\Str;
+use Recess\Changes\Within;
 
 /** Keeps what the worksheet says, on a new sheet or on one that is changed; nobody who has booked is moved unseen. */
 final class WriteSheet
 {
-    public function __construct(private readonly Resettle $resettle)
+    public function __construct(private readonly Resettle $resettle, private readonly AskColleagues $askColleagues)
     {
     }
 
@@ -46,9 +47,10 @@ final class WriteSheet
                 if ($version !== null && $version !== $sheet->version) {
                     throw new SheetMoved($sheet);
                 }
-                $touched = EditEffect::of($sheet, $statement, $now);
+                $within = $settlement->within ?? Within::SameWeek;
+                $touched = EditEffect::of($sheet, $statement, $now, $within);
                 if (! $touched->isSettledBy($settlement)) {
-                    throw new BookingsAffected($touched);
+                    throw new BookingsAffected([$touched], $within);
                 }
             }
             $sheet ??= new Sheet(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($statement->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 0]);
@@ -72,6 +74,7 @@ final class WriteSheet
                 ($this->resettle)($sheet, $touched, $settlement);
             }
             $this->tellOfPlaces($sheet, $changed, $now);
+            ($this->askColleagues)($sheet);
 
             return $sheet->refresh();
         });
@@ -113,7 +116,9 @@ final class WriteSheet
     {
         $sheet->colleagues()->whereNotIn('staff_id', array_keys($statement->colleagues))->delete();
         foreach ($statement->colleagues as $staff => $role) {
-            $sheet->colleagues()->updateOrCreate(['staff_id' => $staff], ['role' => $role]);
+            $one = $sheet->colleagues()->firstOrNew(['staff_id' => $staff]);
+            // Another part to play is told anew.
+            $one->fill(['role' => $role] + ($one->exists && $one->role === $role ? [] : ['told_at' => null]))->save();
         }
     }
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Sheet;
+use App\Publishing\CloseDaysController;
 use App\Publishing\HostBookingController;
 use App\Publishing\OfficeController;
 use App\Publishing\SheetController;
@@ -15,6 +16,8 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff/sheets/{sheet}', [SheetController::class, 'page'])->can('view', 'sheet');
     Route::get('/staff/sheets/{sheet}/edit', [SheetController::class, 'edit'])->can('update', 'sheet');
 
+    Route::put('/api/staff/school/closed-days', CloseDaysController::class)->can('set-up-school');
+    Route::post('/api/staff/school/closed-days/effect', [CloseDaysController::class, 'effect'])->can('set-up-school');
     Route::post('/api/staff/sheets', [SheetController::class, 'store'])->can('create', Sheet::class);
     Route::get('/api/staff/sheets/{sheet}', [SheetController::class, 'show'])->can('view', 'sheet');
     Route::put('/api/staff/sheets/{sheet}', [SheetController::class, 'update'])->can('update', 'sheet');
@@ -23,6 +26,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/sheets/{sheet}/state', [SheetLifeController::class, 'state'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/put-away', [SheetLifeController::class, 'putAway'])->can('update', 'sheet');
     Route::delete('/api/staff/sheets/{sheet}', [SheetLifeController::class, 'throwAway'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/refuse', [SheetLifeController::class, 'refuse'])->can('refuse', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/copy', [SheetLifeController::class, 'copy'])->can('copy', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/address', [SheetLifeController::class, 'rename'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/slot', [SheetLifeController::class, 'slot'])->can('update', 'sheet');

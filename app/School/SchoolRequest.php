@@ -13,13 +13,6 @@ final class SchoolRequest extends StaffRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $range = static fn (string $list): array => [
-            $list => ['present', 'array', 'max:500'],
-            "$list.*.name" => ['required', 'string', 'max:80'],
-            "$list.*.first" => ['required', 'date_format:Y-m-d'],
-            "$list.*.last" => ['required', 'date_format:Y-m-d', "after_or_equal:$list.*.first"],
-        ];
-
         return [
             'name' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'zone' => ['required', 'timezone:all'],
@@ -27,7 +20,18 @@ final class SchoolRequest extends StaffRequest
             'phone' => ['present', 'nullable', 'string', 'max:40', new PhoneNumber(mb_strtoupper(Asked::word($this, 'country')))],
             'confirm_addresses' => ['required', 'boolean'],
             'travel_minutes' => ['required', 'integer', 'between:0,120'],
-        ] + $range('terms') + $range('closed_days');
+        ] + self::ranges('terms');
+    }
+
+    /** @return array<string, list<mixed>> of a list of named ranges of dates */
+    public static function ranges(string $list): array
+    {
+        return [
+            $list => ['present', 'array', 'max:500'],
+            "$list.*.name" => ['required', 'string', 'max:80'],
+            "$list.*.first" => ['required', 'date_format:Y-m-d'],
+            "$list.*.last" => ['required', 'date_format:Y-m-d', "after_or_equal:$list.*.first"],
+        ];
     }
 
     /** @return array<string, mixed> */

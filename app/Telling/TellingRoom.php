@@ -11,6 +11,8 @@ use App\Framework\Room;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
+use App\Publishing\ColleagueAsked;
+use App\Publishing\ColleagueRefused;
 use App\Waiting\PlaceTaken;
 use App\Waiting\TimeOffered;
 use Illuminate\Support\Facades\Event;
@@ -33,5 +35,7 @@ final class TellingRoom extends Room
         Event::listen(AddressChanged::class, [TellOfPass::class, 'ofAddressChanged']);
         Event::listen(JoinerAsks::class, [TellOfPass::class, 'ofJoiner']);
         Event::listen(PassWanted::class, TellPassAgain::class);
+        Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);
+        Event::listen(ColleagueRefused::class, [TellColleague::class, 'ofRefused']);
     }
 }

@@ -12,7 +12,6 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
-use App\Models\Draft;
 use App\Models\Hold;
 use App\Models\Notice;
 use App\Models\Party;
@@ -43,7 +42,7 @@ final class TidyCommand extends Command
             $cancel($booking, Party::Office, Words::say('booking.not_confirmed'), Occasion::Lapsed);
         }
         // What was typed and never saved is not kept for ever.
-        Draft::query()->where('updated_at', '<=', $now->subDays(60))->limit(500)->delete();
+        DB::table('drafts')->where('updated_at', '<=', $now->subDays(60))->limit(500)->delete();
         DB::table('undone')->where('at', '<=', $now->subDay())->delete();
         // An address that has not answered within a day is forgotten.
         Waiting::query()->whereNull('confirmed_at')->where('created_at', '<=', $now->subDay())->delete();

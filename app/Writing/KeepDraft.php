@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
-use App\Models\Draft;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 

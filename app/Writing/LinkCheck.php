@@ -31,7 +31,11 @@ final readonly class LinkCheck
         if (isset($parts['user']) || isset($parts['pass'])) {
             $problems[] = 'This link carries a user name or password that everybody who gets it could read.';
         }
-        foreach (explode('&', $parts['query'] ?? '') as $pair) {
+        [$query, $fragment] = [$parts['query'] ?? '', $parts['fragment'] ?? ''];
+        // A fragment that is made like a query can carry a key as well: #token=…
+        $inFragment = str_contains($fragment, '=') ? explode('&', ltrim($fragment, '?/')) : [];
+        $keptInFragment = [];
+        foreach ([...explode('&', $query), ...$inFragment] as $n => $pair) {
             $name = urldecode(explode('=', $pair)[0]);
             $value = urldecode(explode('=', $pair, 2)[1] ?? '');
             $problem = match (true) {
@@ -41,7 +45,9 @@ final readonly class LinkCheck
                 preg_match(self::EXPIRES, $name) === 1 => "This link stops working after some time (“{$name}”).",
                 default => null,
             };
-            if ($problem === null) {
+            if ($problem === null && $n > substr_count($query, '&')) {
+                $keptInFragment[] = $pair;
+            } elseif ($problem === null) {
                 $kept[] = $pair;
             } elseif ($problem !== '') {
                 $problems[] = $problem;
@@ -56,6 +62,19 @@ final readonly class LinkCheck
         }
 
         return new self($problems, ($parts['scheme'] ?? 'https').'://'.($parts['host'] ?? '').(isset($parts['port']) ? ':'.$parts['port'] : '')
-            .($parts['path'] ?? '').($kept === [] ? '' : '?'.implode('&', $kept)).(isset($parts['fragment']) ? '#'.$parts['fragment'] : ''));
+            .($parts['path'] ?? '').($kept === [] ? '' : '?'.implode('&', $kept)).self::hash($fragment, $inFragment, $keptInFragment));
+    }
+
+    /**
+     * @param  list<string>  $pairs
+     * @param  list<string>  $kept  of those
+     */
+    private static function hash(string $fragment, array $pairs, array $kept): string
+    {
+        return match (true) {
+            $pairs === [] && $fragment !== '' => "#$fragment",
+            $kept !== [] => '#'.implode('&', $kept),
+            default => '',
+        };
     }
 }

@@ -77,13 +77,13 @@ final class SheetFormData
         ];
     }
 
-    /** @return list<array<string, mixed>> where this host met people last */
+    /** @return list<array<string, mixed>> where this host met people last; a link is for whom it was sent to, so it does not come along */
     private static function usualPlaces(StaffMember $host): array
     {
         $last = Sheet::query()->where('staff_id', $host->id)->orderByDesc('id')->first()?->places->first();
 
         return [[
-            'id' => null, 'kind' => $last->kind->value ?? 'room', 'label' => $last->label ?? '', 'link' => $last->link ?? '',
+            'id' => null, 'kind' => $last->kind->value ?? 'room', 'label' => $last->label ?? '', 'link' => '',
             'link_mode' => $last->link_mode->value ?? 'one', 'directions' => $last->directions ?? '',
         ]];
     }

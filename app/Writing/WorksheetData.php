@@ -6,7 +6,6 @@ namespace App\Writing;
 
 use App\Framework\Spell;
 use App\Framework\Words;
-use App\Models\Draft;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\School\SettingsData;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Recess\Calendars;
 
 use Recess\RecessException;
+use Recess\Repeat\Budget;
 use Recess\Repeat\Recurrence;
 use Recess\Slots\Block;
 use Recess\Slots\Cut;
@@ -160,9 +161,10 @@ final readonly class AvailabilityReader
         foreach ($entries as $entry) {
             $entry->replaces === null ? $mains[] = $entry : $changed[$entry->uid][] = $entry;
         }
+        $budget = new Budget($this->limits->work);
         foreach ($mains as $entry) {
             try {
-                foreach (Occurrences::in($range, $entry, $changed[$entry->uid] ?? [], $this->limits, startCounts: false) as [$span]) {
+                foreach (Occurrences::in($range, $entry, $changed[$entry->uid] ?? [], $this->limits, startCounts: false, budget: $budget) as [$span]) {
                     $spans[] = $span;
                 }
             } catch (RecessException $failure) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Recess\Calendars;
 
 use Recess\RecessException;
+use Recess\Repeat\Budget;
 use Recess\Time\Span;
 use Recess\Time\Spans;
 use Recess\Time\TimeNotValid;
@@ -19,6 +20,8 @@ final class BusyReader
     /** @var list<array{Span, string}> */
     private array $entries = [];
 
+    private readonly Budget $budget;
+
     private function __construct(
         private readonly Chunks $chunks,
         private readonly Zones $zones,
@@ -26,6 +29,7 @@ final class BusyReader
         private readonly Limits $limits,
         private readonly bool $tentative,
     ) {
+        $this->budget = new Budget($limits->work);
         $this->skipped = $chunks->skipped;
     }
 
@@ -98,7 +102,7 @@ final class BusyReader
             return;
         }
         try {
-            $occurrences = Occurrences::in($this->range, $main, $changed, $this->limits);
+            $occurrences = Occurrences::in($this->range, $main, $changed, $this->limits, budget: $this->budget);
         } catch (RecessException $failure) {
             $this->skipped[] = new Skipped($told->line, $told->title ?: 'an entry', $failure->getMessage());
 

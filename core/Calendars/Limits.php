@@ -16,6 +16,8 @@ final readonly class Limits
         public int $spans = 200_000,
         /** From the start of the range asked about. */
         public int $years = 10,
+        /** Days, or periods shorter than a day, that the rules of all entries may look at together: a few seconds. */
+        public int $work = 4_000_000,
     ) {
     }
 }

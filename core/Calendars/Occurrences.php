@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Calendars;
 
+use Recess\Repeat\Budget;
 use Recess\Repeat\Rrule;
 use Recess\Repeat\RruleDates;
 use Recess\Repeat\RruleNotValid;
@@ -23,7 +24,7 @@ final readonly class Occurrences
      * @throws RruleNotValid
      * @throws TimeNotValid
      */
-    public static function in(Span $range, ?Entry $main, array $changed, Limits $limits, bool $startCounts = true): array
+    public static function in(Span $range, ?Entry $main, array $changed, Limits $limits, bool $startCounts = true, ?Budget $budget = null): array
     {
         $replaced = $future = [];
         foreach ($changed as $entry) {
@@ -37,7 +38,7 @@ final readonly class Occurrences
 
         $found = [];
         if ($main !== null) {
-            foreach (self::starts($main, $range, $limits, $startCounts) as [$start, $lasting]) {
+            foreach (self::starts($main, $range, $limits, $startCounts, $budget) as [$start, $lasting]) {
                 $instant = $start->instant();
                 if (! isset($replaced[$instant])) {
                     $found[] = self::afterChanges($start, $lasting, $instant, $main, $future);
@@ -84,7 +85,7 @@ final readonly class Occurrences
      *
      * @return list<array{Moment, Lasting|null}>
      */
-    private static function starts(Entry $entry, Span $range, Limits $limits, bool $startCounts): array
+    private static function starts(Entry $entry, Span $range, Limits $limits, bool $startCounts, ?Budget $budget): array
     {
         $start = $entry->start;
         $before = $start->zone->readingAt($range->end) + 86_400;
@@ -92,7 +93,7 @@ final readonly class Occurrences
         foreach ($entry->rules as $text) {
             $rule = Rrule::parse($text);
             $end = $rule->until === null ? $before : min($before, self::untilReading($rule->until, $start) + 1);
-            foreach (RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts) as $reading) {
+            foreach (RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts, $budget) as $reading) {
                 $starts[$reading] = [$start->at($reading), null];
             }
         }

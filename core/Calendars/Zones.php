@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Recess\Calendars;
 
 use Recess\RecessException;
+use Recess\Repeat\Budget;
 use Recess\Repeat\Rrule;
 use Recess\Repeat\RruleDates;
 use Recess\Time\TimeNotValid;
@@ -19,6 +20,9 @@ use Sabre\VObject\TimeZoneUtil;
 final class Zones
 {
     /** Clock changes of a zone known only from its description are followed to the end of this year. */
+    /** Days that one zone's rule may look at: five hundred years of them are 183,000. */
+    private const WORK = 400_000;
+
     private const LAST_YEAR = 2100;
 
     /** @var array<string, Zone> */
@@ -113,7 +117,7 @@ final class Zones
                 $end = (int) gmmktime(0, 0, 0, 1, 1, self::LAST_YEAR + 1);
                 // UNTIL is UTC here; a day more or less never meets the next change.
                 $end = $rule->until === null ? $end : min($end, Moment::read($rule->until, $utc)->reading + 86_400);
-                $onsets = [...$onsets, ...iterator_to_array(RruleDates::of($rule, $start, $end, 2_000), false)];
+                $onsets = [...$onsets, ...iterator_to_array(RruleDates::of($rule, $start, $end, 2_000, budget: new Budget(self::WORK)), false)];
             } catch (RecessException) {
                 // The first onset is then all that is known of it.
             }

@@ -7,6 +7,7 @@ namespace Recess\Changes;
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Travel;
 use Recess\Time\Span;
+use Recess\Time\Zone;
 
 /** Compares a sheet's bookings with the slots that it has after an edit. */
 final class Edit
@@ -17,8 +18,9 @@ final class Edit
      * @param  list<Booked>  $bookings
      * @param  list<Opening>  $openings  all slots after the edit, in order
      * @param  non-empty-array<int, string|null>  $places  those offered after the edit, as Sheet has them
+     * @param  Within  $within  how far those without a slot are proposed to go
      */
-    public static function effect(array $bookings, array $openings, array $places, Travel $travel): Effect
+    public static function effect(array $bookings, array $openings, array $places, Travel $travel, Zone $zone, Within $within = Within::Anywhere): Effect
     {
         $at = $stayed = [];
         foreach ($openings as $opening) {
@@ -52,7 +54,7 @@ final class Edit
             }
         }
 
-        return new Effect($stays, $otherLength, $otherPlace, self::rehoused($homeless, $free, $places, $travel));
+        return new Effect($stays, $otherLength, $otherPlace, self::rehoused($homeless, $free, $places, $travel, $zone, $within));
     }
 
     /**
@@ -73,21 +75,22 @@ final class Edit
      * @param  non-empty-array<int, string|null>  $places
      * @return list<Left>
      */
-    private static function rehoused(array $bookings, array $free, array $places, Travel $travel): array
+    private static function rehoused(array $bookings, array $free, array $places, Travel $travel, Zone $zone, Within $within): array
     {
-        $near = $wanted = [];
+        $near = $proposable = $wanted = [];
         foreach ($bookings as $i => $booking) {
             $possible = array_filter($free, static fn (Span $slot): bool => self::canCome($booking, $slot, $places, $travel));
             uasort($possible, static fn (Span $a, Span $b): int => [self::minutes($booking, $a), $a->start] <=> [self::minutes($booking, $b), $b->start]);
             $near[$i] = $possible;
             // With n bookings nobody needs more than their own n nearest: one of those is always left over.
-            foreach (array_slice($possible, 0, count($bookings), true) as $at => $slot) {
+            $proposable[$i] = array_filter($possible, static fn (Span $slot): bool => $within->allows($booking->slot, $slot, $zone));
+            foreach (array_slice($proposable[$i], 0, count($bookings), true) as $at => $slot) {
                 $wanted[$at] = true;
             }
         }
         $columns = array_keys($wanted);
         $costs = array_map(static fn (int $i): array => array_map(
-            static fn (int $at): ?int => isset($near[$i][$at]) ? self::minutes($bookings[$i], $free[$at]) : null,
+            static fn (int $at): ?int => isset($proposable[$i][$at]) ? self::minutes($bookings[$i], $free[$at]) : null,
             $columns,
         ), array_keys($bookings));
         $chosen = Matching::leastCost($costs);

@@ -13,7 +13,7 @@ final readonly class Left
     public function __construct(
         public Booked $booking,
         public array $nearest,
-        /** Where it goes in the assignment that moves everybody least; null where nothing is left for it. */
+        /** Where it goes in the assignment that moves everybody least; null where nothing is left for it, or only further away than may be proposed. */
         public ?Span $proposed,
     ) {
     }

@@ -33,7 +33,7 @@ final class RruleDates
     /** @var list<array{int, int}> */
     private array $byDay;
 
-    private function __construct(private readonly Rrule $rule, private readonly int $start)
+    private function __construct(private readonly Rrule $rule, private readonly int $start, private readonly ?Budget $budget)
     {
         $this->startDay = intdiv($start - (($start % 86_400) + 86_400) % 86_400, 86_400);
         $this->startTime = $start - $this->startDay * 86_400;
@@ -51,11 +51,12 @@ final class RruleDates
      * @param  int  $atMost  how many readings, all told
      * @param  bool  $startCounts  whether DTSTART is the first even where the rule does not name it; RFC 5545, 3.8.5.3
      *                             leaves such rules undefined, and writers differ
+     * @param  Budget|null  $budget  of all rules of a file
      * @return \Generator<int, int> readings, in order, each once
      *
      * @throws RruleNotValid when the rule has more than that many, or does not come to an end
      */
-    public static function of(Rrule $rule, int $start, int $before, int $atMost, bool $startCounts = true): \Generator
+    public static function of(Rrule $rule, int $start, int $before, int $atMost, bool $startCounts = true, ?Budget $budget = null): \Generator
     {
         $given = 0;
         if ($startCounts) {
@@ -64,7 +65,7 @@ final class RruleDates
                 return;
             }
         }
-        foreach ((new self($rule, $start))->readings($before) as $reading) {
+        foreach ((new self($rule, $start, $budget))->readings($before) as $reading) {
             if ($reading < $start || ($startCounts && $reading === $start)) {
                 continue;
             }
@@ -156,6 +157,7 @@ final class RruleDates
             if ($short !== null) {
                 $reading = $this->start - $this->start % $short + $n * $every * $short;
                 $day = intdiv($reading, 86_400);
+                $this->budget?->spend(1);
                 yield $reading >= $before ? [[], []] : [$this->fits($day) ? [$day] : [], $this->shortTimes($reading - $day * 86_400, $short)];
                 if ($reading >= $before) {
                     return;
@@ -167,6 +169,7 @@ final class RruleDates
             if ($days === null || $before <= $days[0] * 86_400) {
                 return;
             }
+            $this->budget?->spend($days[1] - $days[0]);
             yield [array_values(array_filter(range($days[0], $days[1] - 1), $this->fits(...))), $this->times];
         }
         throw RruleNotValid::tooLong();

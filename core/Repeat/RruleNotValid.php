@@ -14,6 +14,11 @@ final class RruleNotValid extends \DomainException implements RecessException
         return new self(sprintf('The repeat cannot be read: %s=%s.', $name, mb_substr($value, 0, 60)));
     }
 
+    public static function tooMuchWork(): self
+    {
+        return new self('The repeats of this calendar take too long to work out, and this one was left out.');
+    }
+
     public static function tooLong(): self
     {
         return new self('The repeat happens more often than anybody meets, and was not followed to its end.');

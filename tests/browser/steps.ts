@@ -45,6 +45,12 @@ export async function signIn(page: Page, email = 'ines.tavares@gannetcove.exampl
     await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
 }
 
+export async function signOut(page: Page): Promise<void> {
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await expect(page.getByRole('button', { name: 'Sign out' })).toBeHidden();
+    await page.waitForURL((url) => !url.pathname.startsWith('/staff/'));
+}
+
 /** YYYY-MM-DD, so many days from now. */
 export const daysAhead = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
 
@@ -59,9 +65,21 @@ function nextDay(): number {
     return 220 + used;
 }
 
+/** A worksheet with nothing on it but what is usual: what somebody typed earlier and never saved is thrown away. */
+export async function newSheet(page: Page, kind = 'conferences'): Promise<void> {
+    const drawn = page.waitForResponse((response) => response.url().endsWith('/api/staff/worksheet'));
+    await page.goto(`/staff/sheets/new?kind=${kind}`);
+    await drawn;
+    const again = page.getByRole('button', { name: 'Throw it away and begin anew' });
+    if (await again.isVisible()) {
+        await again.click();
+        await expect(again).toBeHidden();
+    }
+}
+
 /** Writes and publishes a sheet as a host does; gives its link. */
 export async function publish(page: Page, title: string, from = '16:00', until = '17:10'): Promise<string> {
-    await page.goto('/staff/sheets/new?kind=conferences');
+    await newSheet(page);
     await page.getByLabel('Title').fill(title);
     await page.getByLabel('Date', { exact: true }).fill(daysAhead(nextDay()));
     await page.getByLabel('From', { exact: true }).fill(from);
@@ -76,7 +94,8 @@ export async function publish(page: Page, title: string, from = '16:00', until =
         await expect(days).toBeVisible({ timeout: 1000 });
     }).toPass();
     await days.fill('');
-    await page.getByRole('button', { name: 'Publish' }).click();
+    await page.getByRole('button', { name: 'Look it over and publish' }).click();
+    await page.getByRole('button', { name: 'Publish it' }).click();
     await expect(page.getByText('The link to pass on')).toBeVisible();
     return page.getByLabel('The link to pass on').inputValue();
 }

@@ -22,7 +22,7 @@
     }
 </script>
 
-<span class="inline-flex"
+<span class="inline-flex whitespace-nowrap"
     ><Button
         color={plain ? 'light' : 'alternative'}
         class={plain

@@ -5,6 +5,7 @@
     import { api, ask, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
+    import TextButton from '../controls/TextButton.svelte';
     import Field from '../controls/Field.svelte';
     import GiveBack from '../parts/GiveBack.svelte';
     import Mover from '../parts/Mover.svelte';
@@ -13,8 +14,10 @@
         sheet: Schema['HostSheet'];
         booking: Schema['HostBooking'];
         changed: (sheet: Schema['HostSheet']) => void;
+        /** In a list, or by itself at a pressed time. */
+        as?: 'li' | 'div';
     }
-    let { sheet, booking, changed }: Props = $props();
+    let { sheet, booking, changed, as = 'li' }: Props = $props();
 
     const otherClock = $derived(elsewhere(booking.key, sheet.zone_name));
     let open = $state<'' | 'move' | 'link'>('');
@@ -44,26 +47,26 @@
                 api.POST('/api/staff/bookings/{booking}/answer', { params: { path }, body: { answer: to, note } }),
             ),
         );
-    const setLink = async () =>
+    const setLink = async (anyway = false) =>
         settle(
             await ask(
                 api.POST('/api/staff/sheets/{sheet}/link', {
                     params: { path: { sheet: sheet.id } },
-                    body: { link, bookings: [booking.id] },
+                    body: { link, bookings: [booking.id], replace: true, anyway },
                 }),
             ),
         );
 </script>
 
-<li class="slip grid gap-x-6 gap-y-2 md:grid-cols-[9rem_minmax(0,1fr)_auto]">
+<svelte:element this={as} class="grid gap-x-5 border-b border-line py-2 md:grid-cols-[8rem_minmax(0,1fr)_auto]">
     <p class="times font-semibold">
         {booking.day}<br />{clock.say(booking.from)}
         {#if otherClock}<span class="block text-[0.9rem] font-normal text-faint">{otherClock}</span>{/if}
     </p>
     <div>
-        <p class="text-lg font-semibold">{booking.student || booking.name}</p>
         <p>
-            {#if booking.student}{booking.name}{/if}
+            <strong>{booking.student || booking.name}</strong>
+            {#if booking.student}· {booking.name}{/if}
             {#if booking.phone}
                 · <a class="inline-block py-1" href="tel:{booking.phone.replace(/[^+\d]/g, '')}">{booking.phone}</a>
             {/if}
@@ -124,7 +127,12 @@
                     required
                     bind:value={link}
                 />
-                <Button type="submit" class="justify-self-start">Keep it and tell {booking.name}</Button>
+                <div class="flex flex-wrap gap-3">
+                    <Button type="submit">Keep it and tell {booking.name}</Button>
+                    {#if message && /^https?:/.test(link)}<TextButton onclick={() => void setLink(true)}
+                            >Keep this link all the same</TextButton
+                        >{/if}
+                </div>
             </form>
         {/if}
         {#if message}<Notice class="mt-2">{message}</Notice>{/if}
@@ -159,4 +167,4 @@
             {/if}
         </div>
     {/if}
-</li>
+</svelte:element>

@@ -2,6 +2,7 @@
     /** Video links that are still missing: one for several meetings, or for all that have none. */
     import { Button, Checkbox } from '../lib/controls';
     import { api, ask, type Schema } from '../lib/api';
+    import TextButton from '../controls/TextButton.svelte';
     import Field from '../controls/Field.svelte';
 
     interface Props {
@@ -15,15 +16,23 @@
     let message = $state('');
     const without = $derived(sheet.bookings.filter((one) => one.video && !one.link && one.state === 'booked'));
 
-    async function set(bookings: number[]) {
+    let doubtful = $state(false);
+
+    async function set(bookings: number[], anyway = false) {
         const answer = await ask(
             api.POST('/api/staff/sheets/{sheet}/link', {
                 params: { path: { sheet: sheet.id } },
-                body: bookings.length > 0 ? { link, bookings } : { link },
+                body: { link, anyway, bookings: bookings.length > 0 ? bookings : without.map((one) => one.id) },
             }),
         );
-        message = answer.trouble?.fields.link ?? answer.trouble?.message ?? '';
-        if (answer.data) changed(answer.data);
+        doubtful = answer.trouble?.fields.link !== undefined && /^https?:/.test(link);
+        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        if (answer.data) {
+            // What was pasted for some is not pasted for the next.
+            picked = [];
+            link = '';
+            changed(answer.data);
+        }
     }
 </script>
 
@@ -35,6 +44,7 @@
                 : `${without.length} meetings have no video link yet`}
         </h3>
         <Field name="all-link" label="Link" type="url" required bind:value={link} error={message} />
+        {#if doubtful}<TextButton onclick={() => set(picked, true)}>Keep this link all the same</TextButton>{/if}
         <fieldset class="my-2">
             <legend class="text-faint">Only for some of them</legend>
             {#each without as one (one.id)}

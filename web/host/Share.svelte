@@ -1,14 +1,17 @@
 <script lang="ts">
     /** Getting a sheet out: its link, the words around it, a QR code, and paper. */
-    import { Button, Input } from '../lib/controls';
+    import type { Snippet } from 'svelte';
+    import { Button, Input, Label, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
 
     interface Props {
         sheet: Schema['HostSheet'];
         changed: (sheet: Schema['HostSheet']) => void;
+        /** What else is done with the sheet, on the same line. */
+        beside?: Snippet;
     }
-    let { sheet, changed }: Props = $props();
+    let { sheet, changed, beside }: Props = $props();
 
     let handout = $state<Schema['Handout'] | null>(null);
     let copied = $state('');
@@ -35,8 +38,10 @@
         copied = what;
         setTimeout(() => (copied = ''), 3000);
     }
-    async function open(event: Event) {
-        if (!(event.currentTarget as HTMLDetailsElement).open || handout) return;
+    let opened = $state(false);
+    async function open() {
+        opened = !opened;
+        if (!opened || handout) return;
         const answer = await ask(
             api.GET('/api/staff/sheets/{sheet}/handout', { params: { path: { sheet: sheet.id } } }),
         );
@@ -54,31 +59,30 @@
     }
 </script>
 
-<section class="slip mt-6 max-w-3xl" aria-label="Share">
-    <label for="link" class="mb-1 block font-semibold">The link to pass on</label>
-    <div class="flex flex-wrap gap-3">
+<section class="mt-2" aria-label="Share">
+    <div class="flex flex-wrap items-center gap-x-3 gap-y-2">
+        <Label for="link" class="mb-0">The link to pass on</Label>
         <Input
             id="link"
             bind:elementRef={link}
             readonly
             value={sheet.link}
-            class="flex-1 basis-64"
+            class="min-w-0 flex-1 basis-52"
             onfocus={() => link?.select()}
         />
         <Button onclick={() => copy('link', sheet.link)}>{copied === 'link' ? 'Copied' : 'Copy'}</Button>
         <Button color="alternative" href={sheet.link}>See it as a visitor</Button>
+        <Button color="alternative" aria-expanded={opened} onclick={open}>Message, QR, paper</Button>
+        {@render beside?.()}
     </div>
     <p class="sr-only" role="status">{copied ? 'It is copied.' : ''}</p>
-    <details class="mt-3" ontoggle={open}>
-        <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-            >A message, a QR code, paper, a course page</summary
-        >
+    {#if opened}
         {#if handout}
-            <div class="grid gap-5 pt-2">
+            <div class="slip mt-3 grid max-w-3xl gap-4">
                 {#each [['message', 'A message ready to paste', handout.message, 8], ['signature', 'A line for your e-mail signature', handout.signature, 1], ['page_link', 'A link for a course page', handout.page_link, 2], ['page_frame', 'A small frame for a course page', handout.page_frame, 3]] as const as [key, label, text, rows] (key)}
                     <div>
-                        <label for={key} class="mb-1 block font-semibold">{label}</label>
-                        <textarea id={key} readonly {rows} class="box w-full" value={text}></textarea>
+                        <Label for={key}>{label}</Label>
+                        <Textarea id={key} readonly {rows} class="w-full" value={text} />
                         <div class="mt-1 flex flex-wrap gap-3">
                             <Button color="alternative" onclick={() => copy(key, text)}
                                 >{copied === key ? 'Copied' : 'Copy'}</Button
@@ -108,9 +112,7 @@
                     }}
                 >
                     <div class="flex-1 basis-60">
-                        <label for="slug" class="mb-1 block font-semibold"
-                            >Another address; the old one goes on working</label
-                        >
+                        <Label for="slug">Another address; the old one goes on working</Label>
                         <Input id="slug" class="w-full" bind:value={slug} placeholder={sheet.slug} />
                     </div>
                     <Button color="alternative" type="submit">Use this address</Button>
@@ -118,5 +120,5 @@
                 {#if message}<Notice>{message}</Notice>{/if}
             </div>
         {/if}
-    </details>
+    {/if}
 </section>

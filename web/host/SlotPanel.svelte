@@ -5,6 +5,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import HostBooking from './HostBooking.svelte';
     import OfficeBooking from './OfficeBooking.svelte';
 
     interface Props {
@@ -49,7 +50,7 @@
         <h3 class="times">{label}, {clock.say(slot.from)} to {clock.say(slot.until)}</h3>
         <TextButton class="ml-auto" onclick={done}>Leave it</TextButton>
     </div>
-    {#each here as one (one.id)}<p>{one.student || one.name} ({one.name}{one.phone ? `, ${one.phone}` : ''})</p>{/each}
+    {#each here as one (one.id)}<HostBooking as="div" {sheet} booking={one} {changed} />{/each}
     <div class="mt-2 flex flex-wrap gap-3">
         {#if slot.shut && sheet.can_change}
             <Button color="alternative" onclick={() => set(false, slot.extra)}>Open this time again</Button>

@@ -11,7 +11,7 @@ export type Year = {
 }[];
 
 /** What somebody typed here earlier and did not save, as the server kept it. */
-export type Kept = { form: Form; line: string; at: string };
+export type Kept = { form: Form; line: string; /** When, in words; empty for a moment ago. */ at: string };
 
 const WORKSHEET = Symbol('worksheet');
 
@@ -42,13 +42,20 @@ export class Draft {
     #timer: ReturnType<typeof setTimeout> | undefined;
     #turn = 0;
     #byLine = false;
+    get #key(): string {
+        return `worksheet|${this.writer}|${this.sheet ?? ''}`;
+    }
+
     /** Whether anything was typed since the page was opened or saved: only then is there something to keep. */
     #typed = false;
 
     constructor(
         form: Form,
         readonly sheet: number | null,
+        private readonly writer: string,
     ) {
+        // A block on dates begins with one blank.
+        for (const block of form.blocks) if (block.kind === 'dates' && block.dates.length === 0) block.dates = [''];
         this.form = form;
         this.saved = structuredClone($state.snapshot(form) as Form);
     }
@@ -112,18 +119,7 @@ export class Draft {
         clearTimeout(this.#timer);
         const turn = ++this.#turn;
         const byLine = this.#byLine;
-        const answer = await ask(
-            api.POST('/api/staff/worksheet', {
-                body: {
-                    form: $state.snapshot(this.form) as Form,
-                    sheet: this.sheet,
-                    line: byLine ? this.line : '',
-                    typed: byLine,
-                    keep: this.#typed,
-                    from: this.from,
-                },
-            }),
-        );
+        const answer = await ask(api.POST('/api/staff/worksheet', { body: this.#asked(byLine) }));
         // An answer to what has been typed over since is of no use.
         if (turn !== this.#turn) return false;
         this.lost = answer.trouble?.message ?? '';
@@ -135,6 +131,35 @@ export class Draft {
         this.#take(answer.data, byLine);
         this.settled = true;
         return true;
+    }
+
+    #asked(byLine: boolean): Schema['WorksheetForm'] {
+        return {
+            form: $state.snapshot(this.form) as Form,
+            sheet: this.sheet,
+            line: byLine ? this.line : '',
+            typed: byLine,
+            keep: this.#typed,
+            from: this.from,
+        };
+    }
+
+    /**
+     * The page is left before the last keys were kept: the server gets them, and so does the page that comes next in
+     * this tab, which may be quicker. Signing out clears that.
+     */
+    leave(): void {
+        if (!this.#typed || this.settled) return;
+        const { form, line } = this.#asked(this.#byLine);
+        sessionStorage.setItem(this.#key, JSON.stringify({ form, line, at: '' }));
+        void api.POST('/api/staff/worksheet', { body: this.#asked(this.#byLine), keepalive: true });
+    }
+
+    /** What this tab left a moment ago, once. */
+    left(): Kept | null {
+        const kept = sessionStorage.getItem(this.#key);
+        sessionStorage.removeItem(this.#key);
+        return kept === null ? null : (JSON.parse(kept) as Kept);
     }
 
     #take(drawing: Schema['Drawing'], byLine: boolean): void {
@@ -196,6 +221,12 @@ export class Draft {
         this.refused = {};
         await ask(api.DELETE('/api/staff/worksheet', { body: { sheet: this.sheet } }));
         await this.draw();
+    }
+
+    /** Before signing out: all that was typed is kept on the server, and nothing in this browser. */
+    async flush(): Promise<void> {
+        if (this.#typed && !this.settled) await this.draw();
+        this.done();
     }
 
     /** After saving nothing is left to keep. */

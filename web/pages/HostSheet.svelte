@@ -1,6 +1,9 @@
 <script lang="ts">
     /** A sheet for its host: the link to pass on, the rulers, and who has booked. */
-    import { Button, Input } from '../lib/controls';
+    import { Badge, Button } from '../lib/controls';
+    import Field from '../controls/Field.svelte';
+    import UndoToast from '../controls/UndoToast.svelte';
+    import AskedOfYou from '../host/AskedOfYou.svelte';
     import Notice from '../controls/Notice.svelte';
     import { tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
@@ -31,25 +34,35 @@
     const booked = $derived(sheet.bookings.filter((one) => one.state !== 'cancelled' && one.state !== 'declined'));
     const asked = $derived(booked.filter((one) => one.state === 'asked'));
     const off = $derived(sheet.bookings.filter((one) => one.state === 'cancelled' || one.state === 'declined'));
+    const standing = $derived(booked.filter((one) => one.state !== 'asked'));
+    const AT_ONCE = 30;
+    let most = $state(AT_ONCE);
     let message = $state('');
     let note = $state('');
     let chosen = $state<{ slot: Schema['RulerSlot']; label: string } | null>(null);
 
-    async function publish() {
-        const answer = await ask(
-            api.POST('/api/staff/sheets/{sheet}/publish', { params: { path: { sheet: sheet.id } } }),
-        );
-        if (answer.data) changed = answer.data;
-        message = answer.trouble?.message ?? '';
-    }
-    async function turn(to: 'open' | 'paused' | 'closed') {
+    const TURNED = {
+        open: 'It is open now.',
+        paused: 'It is paused now.',
+        closed: 'It is closed now.',
+        draft: 'It is a draft again.',
+    };
+    let pausing = $state(false);
+    let undo = $state<{ said: string; to: 'open' | 'paused' | 'closed' | 'draft' } | null>(null);
+
+    async function turn(to: 'open' | 'paused' | 'closed' | 'draft') {
+        const before = sheet.state;
         const answer = await ask(
             api.POST('/api/staff/sheets/{sheet}/state', {
                 params: { path: { sheet: sheet.id } },
                 body: { state: to, note },
             }),
         );
-        if (answer.data) changed = answer.data;
+        if (answer.data) {
+            changed = answer.data;
+            pausing = false;
+            undo = { said: TURNED[to], to: before };
+        }
         message = answer.trouble?.fields.note ?? answer.trouble?.message ?? '';
     }
     async function later(from: string | null) {
@@ -82,58 +95,66 @@
 
 <main class="sheet-of-paper">
     <Masthead {host} />
-    <div class="flex flex-wrap items-center gap-3">
+    <div class="flex flex-wrap items-center gap-x-3">
         <h1>{sheet.title}</h1>
-        <span class="chip {sheet.state}">{sheet.state}</span>
-        {#if sheet.can_change}<Button color="alternative" class="ml-auto" href="/staff/sheets/{sheet.id}/edit"
-                >Change it</Button
-            >{/if}
+        <Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border>{sheet.state}</Badge>
+        <p class="times min-w-0 flex-1 basis-72 text-faint">
+            {sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone}){#if sheet.colleagues}
+                {sheet.colleagues}{/if}
+        </p>
+        {#if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit">Change it</Button>{/if}
     </div>
-    <p class="times mt-1 text-faint">{sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone})</p>
-    {#if message}<Notice class="mt-3">{message}</Notice>{/if}
+    {#if sheet.asked_of_you}<AskedOfYou {sheet} />{/if}
+    {#if message}<Notice class="mt-2">{message}</Notice>{/if}
 
     {#if sheet.state === 'draft'}
-        <section class="slip mt-6 max-w-3xl" aria-label="Share">
-            <p class="mb-3">This is a draft. Nobody but you sees it.</p>
-            <Button onclick={publish}>Publish</Button>
-        </section>
+        <div class="mt-2 flex flex-wrap items-center gap-3">
+            <p>This is a draft. Nobody but you sees it.</p>
+            {#if sheet.can_change}<Button href="/staff/sheets/{sheet.id}/edit#publish">Look it over and publish</Button
+                >{/if}
+            {#if sheet.can_change && sheet.can_throw_away}<ThrowAway id={sheet.id} published={false} />{/if}
+        </div>
     {:else if sheet.can_change}
-        <Share {sheet} changed={(now) => (changed = now)} />
-        <div class="mt-3 flex flex-wrap items-end gap-3">
-            {#if sheet.state === 'open'}
-                <details>
-                    <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                        >Pause it or close it</summary
+        <Share {sheet} changed={(now) => (changed = now)}>
+            {#snippet beside()}
+                {#if sheet.state === 'open'}
+                    <Button color="alternative" aria-expanded={pausing} onclick={() => (pausing = !pausing)}
+                        >Pause or close</Button
                     >
-                    <div class="grid max-w-xl gap-3 py-2">
-                        <label for="pause-note" class="font-semibold">What visitors read while it is paused</label>
-                        <Input id="pause-note" maxlength={500} bind:value={note} />
-                        <div class="flex flex-wrap gap-3">
-                            <Button color="alternative" onclick={() => turn('paused')}>Pause it</Button>
-                            <Button color="red" outline onclick={() => turn('closed')}>Close it</Button>
-                        </div>
-                        <p class="text-faint">What is booked stays booked either way.</p>
-                    </div>
-                </details>
-            {:else}
-                <p>
-                    {sheet.state === 'paused' ? 'Visitors read: ' : 'Booking is closed. '}{sheet.state === 'paused'
-                        ? `“${sheet.note || 'Booking is paused just now.'}”`
-                        : ''}
-                </p>
-                <Button color="alternative" onclick={() => turn('open')}>Open it again</Button>
-            {/if}
-        </div>
-    {/if}
-
-    {#if sheet.can_change && sheet.can_throw_away}
-        <div class="mt-3">
-            <ThrowAway id={sheet.id} published={sheet.state !== 'draft'} />
-        </div>
+                {:else}
+                    <Button color="alternative" onclick={() => turn('open')}>Open it again</Button>
+                {/if}
+                {#if sheet.can_be_draft}<Button color="alternative" onclick={() => turn('draft')}
+                        >Back to a draft</Button
+                    >{/if}
+                {#if sheet.can_throw_away}<ThrowAway id={sheet.id} published />{/if}
+            {/snippet}
+        </Share>
+        {#if sheet.state !== 'open'}
+            <p class="mt-2">
+                {sheet.state === 'paused'
+                    ? `Visitors read: “${sheet.note || 'Booking is paused just now.'}”`
+                    : 'Booking is closed.'}
+            </p>
+        {:else if pausing}
+            <div class="mt-2 grid max-w-2xl gap-3">
+                <Field
+                    name="pause-note"
+                    label="What visitors read while it is paused"
+                    maxlength={500}
+                    bind:value={note}
+                />
+                <div class="flex flex-wrap items-center gap-3">
+                    <Button color="alternative" onclick={() => turn('paused')}>Pause it</Button>
+                    <Button color="red" outline onclick={() => turn('closed')}>Close it</Button>
+                    <span class="text-faint">What is booked stays booked either way.</span>
+                </div>
+            </div>
+        {/if}
     {/if}
 
     {#if asked.length > 0}
-        <section class="mt-8" aria-labelledby="asked">
+        <section class="mt-4" aria-labelledby="asked">
             <h2 id="asked" class="mb-3">
                 {asked.length === 1 ? 'One wish to answer' : `${asked.length} wishes to answer`}
             </h2>
@@ -145,17 +166,17 @@
         </section>
     {/if}
 
-    <section class="mt-8" aria-labelledby="times">
-        <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
-            <h2 id="times">{sheet.taken} of {sheet.slots} taken{sheet.more ? ' on these days' : ''}</h2>
+    <section class="mt-4" aria-labelledby="times">
+        <div class="mb-1 flex flex-wrap items-baseline gap-x-4">
+            <h2 id="times">{sheet.fill}</h2>
+            <p class="text-faint">
+                {sheet.can_change
+                    ? 'Press a time to close it, to add a seat, or to book it for somebody.'
+                    : 'Press a free time to book it for somebody.'}
+            </p>
             <span class="ml-auto"><ClockSwitch /></span>
         </div>
-        <p class="mb-2 text-faint">
-            {sheet.can_change
-                ? 'Press a time to close it, to add a seat, or to book it for somebody.'
-                : 'Press a free time to book it for somebody.'}
-        </p>
-        <div class="grid gap-6">
+        <div class="grid gap-3">
             {#each sheet.days as day (day.date)}
                 <Ruler
                     {day}
@@ -181,13 +202,14 @@
             >{/if}
     </section>
 
-    <section class="mt-8" aria-labelledby="who">
+    <section class="mt-4" aria-labelledby="who">
         <div class="mb-3 flex flex-wrap items-baseline gap-4">
             <h2 id="who">Who has booked</h2>
             {#if sheet.bookings.length > 0}
                 <span class="ml-auto"
                     ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>as CSV</a> ·
-                    <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>as a workbook</a></span
+                    <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>as a workbook</a> ·
+                    <a href="/staff/sheets/{sheet.id}/files/bookings.pdf">on paper</a></span
                 >
             {/if}
         </div>
@@ -197,14 +219,17 @@
         {#if booked.length === asked.length}
             <p>Nobody yet.</p>
         {:else}
-            <ul class="grid gap-3">
-                {#each booked.filter((one) => one.state === 'booked') as booking (booking.id)}
+            <ul class="border-t border-line">
+                {#each standing.slice(0, most) as booking (booking.id)}
                     <HostBooking {sheet} {booking} changed={(now) => (changed = now)} />
                 {/each}
             </ul>
+            {#if standing.length > most}<Button color="alternative" class="mt-2" onclick={() => (most += AT_ONCE)}
+                    >Show {Math.min(AT_ONCE, standing.length - most)} more of {standing.length}</Button
+                >{/if}
         {/if}
         {#if off.length > 0}
-            <h3 class="mt-8 mb-2">Cancelled</h3>
+            <h3 class="mt-6 mb-1">Cancelled</h3>
             <ul class="grid gap-1">
                 {#each off as booking (booking.id)}
                     <li class="text-faint">
@@ -221,7 +246,8 @@
             </ul>
         {/if}
     </section>
-    <p class="mt-8 text-faint">
+    {#if undo}<UndoToast said={undo.said} act={() => undo && void turn(undo.to)} done={() => (undo = null)} />{/if}
+    <p class="mt-6 text-faint">
         In open formats: <a href="/staff/sheets/{sheet.id}/files/sheet.json" download>the sheet as JSON</a> ·
         <a href="/staff/sheets/{sheet.id}/files/availability.ics" download>its times as availability</a>
     </p>

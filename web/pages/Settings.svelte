@@ -8,6 +8,7 @@
     import Masthead from '../parts/Masthead.svelte';
     import Calendars from '../settings/Calendars.svelte';
     import SavedPlaces from '../settings/SavedPlaces.svelte';
+    import ClosedDays from '../settings/ClosedDays.svelte';
     import School from '../settings/School.svelte';
 
     interface Props {
@@ -93,11 +94,8 @@
                     <legend class="font-semibold">{label}</legend>
                     <div class="flex flex-wrap gap-x-5">
                         {#each CHOICES[name] as [value, text] (value)}
-                            <Radio
-                                {name}
-                                {value}
-                                checked={me[name] === value}
-                                onchange={() => Object.assign(me, { [name]: value })}>{text}</Radio
+                            <Radio {name} {value} group={me[name]} onchange={() => Object.assign(me, { [name]: value })}
+                                >{text}</Radio
                             >
                         {/each}
                     </div>
@@ -141,5 +139,6 @@
 
     <Calendars {settings} changed={(now) => (changed = now)} />
     <SavedPlaces {settings} changed={(now) => (changed = now)} />
-    {#if settings.office}<School {settings} changed={(now) => (changed = now)} />{/if}
+    {#if settings.office}<School {settings} changed={(now) => (changed = now)} />
+        <ClosedDays {settings} changed={(now) => (changed = now)} />{/if}
 </main>

@@ -36,10 +36,7 @@
     let { host, sheet, form, draft: kept, today, year, terms, places, colleagues, rulebook }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- the page is loaded anew for each sheet
-    const draft = provideWorksheet(new Draft(form, sheet?.id ?? null));
-    // svelte-ignore state_referenced_locally
-    if (draft.form.blocks[0]?.kind === 'dates' && draft.form.blocks[0].dates.length === 0)
-        draft.form.blocks[0].dates = [''];
+    const draft = provideWorksheet(new Draft(form, sheet?.id ?? null, host));
     // svelte-ignore state_referenced_locally
     const fresh = sheet === null;
 
@@ -51,12 +48,15 @@
     let summary = $state(false);
     /** Whether what was typed earlier has been taken up again, which is said. */
     // svelte-ignore state_referenced_locally
-    let resumed = $state(kept !== null);
+    const earlier = draft.left() ?? kept;
+    let resumed = $state(earlier !== null);
     let open = $state({ when: fresh, where: fresh, ask: false, rules: false });
 
     onMount(() => {
-        if (kept) draft.takeUp(kept);
-        else void draft.draw();
+        addEventListener('pagehide', () => draft.leave());
+        if (earlier) draft.takeUp(earlier);
+        if (location.hash === '#publish' && sheet?.state === 'draft') void lookOver();
+        else if (!earlier) void draft.draw();
     });
 
     const wrong = $derived(
@@ -79,7 +79,7 @@
             list([
                 'Name',
                 'e-mail address',
-                ...draft.form.questions.map((one) => one.label.toLowerCase()).filter(Boolean),
+                ...draft.form.questions.map((one) => one.label.replace(/[.?!\s]+$/, '').toLowerCase()).filter(Boolean),
             ]) + '.',
         rules: draft.drawing?.preview?.rules.join(' ') ?? '',
         hosts: draft.drawing?.hosts ?? '',
@@ -155,20 +155,16 @@
         location.assign(`/staff/sheets/${sheet.id}`);
     }
 
-    /** The messages as they would go out with the word as it is typed now; nothing is saved. */
-    let rewording: ReturnType<typeof setTimeout> | undefined;
-    function reword() {
-        clearTimeout(rewording);
-        rewording = setTimeout(async () => {
-            if (!sheet || !effect) return;
-            const answer = await ask(
-                api.POST('/api/staff/sheets/{sheet}/effect', {
-                    params: { path: { sheet: sheet.id } },
-                    body: { ...($state.snapshot(draft.form) as Form), word },
-                }),
-            );
-            if (answer.data) effect = answer.data;
-        }, 400);
+    /** What would come of it with what has been chosen so far; nothing is saved. */
+    async function again(settle: Schema['Settle']) {
+        if (!sheet) return;
+        const answer = await ask(
+            api.POST('/api/staff/sheets/{sheet}/effect', {
+                params: { path: { sheet: sheet.id } },
+                body: { ...($state.snapshot(draft.form) as Form), word, settle },
+            }),
+        );
+        if (answer.data) effect = answer.data;
     }
 
     function troubled(trouble: Trouble) {
@@ -182,7 +178,7 @@
 </script>
 
 <main class="sheet-of-paper worksheet">
-    <Masthead {host} />
+    <Masthead {host} before={() => draft.flush()} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
         <h1>{sheet ? 'Change this sheet' : 'A new sheet'}</h1>
         <p class="text-faint">
@@ -194,9 +190,11 @@
         </p>
     </div>
 
-    {#if resumed && kept}
+    {#if resumed && earlier}
         <Notice good class="mb-3">
-            This is what you typed here on {kept.at} and had not saved.
+            {earlier.at
+                ? `This is what you typed here on ${earlier.at} and had not saved.`
+                : 'This is what you typed here a moment ago and had not saved.'}
             <TextButton
                 onclick={() => {
                     resumed = false;
@@ -285,7 +283,7 @@
                 hits={effect}
                 working={working !== ''}
                 bind:word
-                {reword}
+                {again}
                 save={(settle) => void save(true, settle)}
                 back={() => (effect = null)}
             />

@@ -5,16 +5,25 @@
         school?: string;
         /** Whoever is signed in. */
         host?: string;
+        /** What has to be done while one is still signed in. */
+        before?: () => Promise<void>;
     }
-    let { school = '', host = '' }: Props = $props();
+    let { school = '', host = '', before }: Props = $props();
 
     async function signOut() {
+        await before?.();
         const answer = await ask(api.DELETE('/api/staff/session'));
+        // Nothing of one person is left for the next on this computer.
+        sessionStorage.clear();
         location.assign(answer.data?.to ?? '/');
     }
 </script>
 
-<header class="mb-6 flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line pb-2">
+<header
+    class="{host ? 'mb-3' : 'mb-6'} flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line {host
+        ? ''
+        : 'pb-2'}"
+>
     <a href={host ? '/staff' : '/'} class="inline-flex min-h-11 items-center gap-2 no-underline">
         <img src="/icon.svg" alt="" width="28" height="28" />
         <span class="font-display text-lg font-bold text-ink">{school || 'Recess'}</span>

@@ -28,7 +28,7 @@
     }
 </script>
 
-<section class="mt-10 grid max-w-3xl gap-4" aria-labelledby="places">
+<section class="mt-6 grid max-w-3xl gap-4" aria-labelledby="places">
     <h2 id="places">Places</h2>
     <ul class="grid gap-1">
         {#each settings.places as one (one.id)}

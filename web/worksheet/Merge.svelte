@@ -47,7 +47,8 @@
             {#each [['mine', 'Mine'], ['theirs', 'Theirs']] as const as [value, label] (value)}
                 <Radio
                     name="merge-{name}"
-                    checked={(choice[name] ?? 'mine') === value}
+                    {value}
+                    group={choice[name] ?? 'mine'}
                     onchange={() => (choice[name] = value)}
                     class="items-baseline"
                     ><span><strong>{label}:</strong> {short((value === 'mine' ? mine : theirs)[name])}</span></Radio

@@ -39,9 +39,15 @@
         else draft.form.places.push(place);
         draft.changed();
     }
+    const written: Record<string, Partial<Record<string, { label: string; directions: string }>>> = {};
     function kind(place: Schema['PlaceOffered'], to: Schema['PlaceOffered']['kind']) {
+        // What was written for a room is not said of a video link; back again, it is there again.
+        const key = `${draft.form.places.indexOf(place)}`;
+        written[key] = { ...written[key], [place.kind]: { label: place.label, directions: place.directions } };
         place.kind = to;
-        if (place.label === '' && to !== 'room') place.label = to === 'phone' ? 'By phone' : 'Video';
+        const before = written[key]?.[to];
+        place.label = before?.label || { room: '', phone: 'By phone', video: 'Video' }[to];
+        place.directions = before?.directions ?? '';
         draft.changed();
     }
 </script>
@@ -52,7 +58,7 @@
         <fieldset class="slip grid gap-3" aria-label="Place{n}">
             <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place{n}">
                 {#each KINDS as [value, label] (value)}
-                    <Radio name="place-kind-{i}" checked={place.kind === value} onchange={() => kind(place, value)}
+                    <Radio name="place-kind-{i}" {value} group={place.kind} onchange={() => kind(place, value)}
                         >{label}</Radio
                     >
                 {/each}

@@ -21,12 +21,16 @@
 
 <aside class="preview" class:wide aria-label="What visitors will see">
     <div class="mb-2 flex flex-wrap items-center gap-2">
-        <h2 class="mr-auto text-[1.1rem]">What visitors will see</h2>
-        <Button color="alternative" class="small" aria-pressed={wide} onclick={() => (wide = !wide)}
+        <h2 class="mr-auto text-base">What visitors see</h2>
+        <Button size="sm" color="alternative" class="min-h-9 px-2.5" aria-pressed={wide} onclick={() => (wide = !wide)}
             >{wide ? 'As on a phone' : 'Wide'}</Button
         >
-        <Button color="alternative" class="small" aria-pressed={booked} onclick={() => (booked = !booked)}
-            >{booked ? 'Before booking' : 'Once booked'}</Button
+        <Button
+            size="sm"
+            color="alternative"
+            class="min-h-9 px-2.5"
+            aria-pressed={booked}
+            onclick={() => (booked = !booked)}>{booked ? 'Before booking' : 'Once booked'}</Button
         >
     </div>
     {#if missing.length > 0}

@@ -16,8 +16,11 @@
     let { draft, says, open = $bindable(), working, message, publish }: Props = $props();
 
     const missing = $derived(draft.drawing?.missing ?? []);
-    const faults = $derived(Object.values(draft.drawing?.errors ?? {}));
+    const faults = $derived([...new Set(Object.values(draft.drawing?.errors ?? {}))]);
     const warnings = $derived(draft.drawing?.warnings ?? []);
+    $effect(() => {
+        if (open) requestAnimationFrame(() => document.getElementById('summary-back')?.focus());
+    });
     const ready = $derived(draft.settled && !draft.unread && missing.length === 0 && faults.length === 0);
 </script>
 
@@ -46,7 +49,7 @@
         <Notice class="mt-3">
             <p>Before it can open:</p>
             <ul class="list-disc ps-5">
-                {#each [...missing, ...faults] as one (one)}<li>{one}</li>{/each}
+                {#each [...missing, ...faults] as one, i (i)}<li>{one}</li>{/each}
             </ul>
         </Notice>
     {/if}
@@ -62,6 +65,7 @@
     <p class="mt-3 text-faint">As long as nobody has booked, you can take it back to a draft.</p>
     {#snippet footer()}
         <Button onclick={publish} disabled={!ready || working}>{working ? 'One moment…' : 'Publish it'}</Button>
-        <Button color="alternative" onclick={() => (open = false)}>Back to the worksheet</Button>
+        <!-- The focus begins here, so that Enter publishes nothing. -->
+        <Button id="summary-back" color="alternative" onclick={() => (open = false)}>Back to the worksheet</Button>
     {/snippet}
 </Modal>

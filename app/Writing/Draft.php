@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Writing;
 
+use App\Models\Row;
+use App\Models\Sheet;
+use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
 
 /**
@@ -19,6 +22,8 @@ use Carbon\CarbonImmutable;
  */
 final class Draft extends Row
 {
+    protected $table = 'drafts';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

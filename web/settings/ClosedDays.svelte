@@ -1,0 +1,86 @@
+<script lang="ts">
+    /** The school's closed days, a snow day among them: whoever has booked then is moved or told, on all sheets. For the office. */
+    import FilePress from '../controls/FilePress.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import { api, ask, formOf, type Schema } from '../lib/api';
+    import { Button } from '../lib/controls';
+    import Effect from '../worksheet/Effect.svelte';
+    import Ranges from './Ranges.svelte';
+
+    interface Props {
+        settings: Schema['Settings'];
+        changed: (settings: Schema['Settings']) => void;
+    }
+    let { settings, changed }: Props = $props();
+
+    // svelte-ignore state_referenced_locally -- begins with what is kept
+    let days = $state(structuredClone($state.snapshot(settings.school.closed_days ?? [])) as Schema['NamedRange'][]);
+    let effect = $state<Schema['Effect'] | null>(null);
+    let word = $state('');
+    let said = $state('');
+    let trouble = $state('');
+    let working = $state(false);
+
+    async function save(settle?: Schema['Settle']) {
+        working = true;
+        said = trouble = '';
+        const body = { closed_days: $state.snapshot(days), word, ...(settle ? { settle } : {}) };
+        const answer = await ask(api.PUT('/api/staff/school/closed-days', { body }));
+        working = false;
+        if (answer.data) {
+            effect = null;
+            said = 'Kept. Sheets follow it at once, and whoever it hit is told.';
+            changed(answer.data);
+            return;
+        }
+        const notYet = answer.body as Schema['NotYet'] | null;
+        if (answer.status === 409 && notYet?.effect) effect = notYet.effect;
+        else trouble = Object.values(answer.trouble.fields)[0] ?? answer.trouble.message;
+    }
+    async function again(settle: Schema['Settle']) {
+        const answer = await ask(
+            api.POST('/api/staff/school/closed-days/effect', {
+                body: { closed_days: $state.snapshot(days), word, settle },
+            }),
+        );
+        if (answer.data) effect = answer.data;
+    }
+    async function read(file: File) {
+        const answer = await ask(
+            api.POST('/api/staff/school/closed-days', { body: { file: '' }, ...formOf({ file }) }),
+        );
+        trouble = answer.trouble ? (answer.trouble.fields.file ?? answer.trouble.message) : '';
+        if (answer.data) {
+            const known = new Set(days.map((one) => `${one.first}|${one.last}`));
+            const added = answer.data.closed_days.filter((one) => !known.has(`${one.first}|${one.last}`));
+            days.push(...added);
+            said = `${added.length === 1 ? 'One closed day was' : `${added.length} closed days were`} read. Keep them with the button below.`;
+        }
+    }
+</script>
+
+<section class="mt-6 max-w-4xl" aria-labelledby="closed-days">
+    <h2 id="closed-days" class="mb-1">Closed days</h2>
+    <p class="mb-2 text-faint">No sheet has times on them. Before they are kept you see whose meetings they take.</p>
+    {#if effect}
+        <Effect
+            hits={effect}
+            {working}
+            bind:word
+            {again}
+            save={(settle) => void save(settle)}
+            back={() => (effect = null)}
+            backTo="Back to the closed days"
+        />
+    {:else}
+        <Ranges list={days} label="Closed days" add="Add closed days" />
+        <div class="mt-2 flex flex-wrap gap-3">
+            <FilePress label="Calendar file" accept=".ics" take={read}>From a calendar file</FilePress>
+            <Button disabled={working} onclick={() => void save()}
+                >{working ? 'One moment…' : 'Keep the closed days'}</Button
+            >
+        </div>
+    {/if}
+    {#if said}<Notice good class="mt-2">{said}</Notice>{/if}
+    {#if trouble}<Notice class="mt-2">{trouble}</Notice>{/if}
+</section>

@@ -1,0 +1,30 @@
+<script lang="ts">
+    /** Named ranges of dates: terms, closed days. */
+    import type { Schema } from '../lib/api';
+    import { Button, Input } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
+
+    interface Props {
+        list: Schema['NamedRange'][];
+        label: string;
+        add: string;
+    }
+    let { list, label, add }: Props = $props();
+</script>
+
+<ul class="grid gap-2">
+    {#each list as range, i (i)}
+        <li class="flex flex-wrap items-center gap-2">
+            <Input class="min-w-0 flex-1 basis-40" aria-label="{label} {i + 1}, name" bind:value={range.name} />
+            <Input type="date" aria-label="{label} {i + 1}, first day" bind:value={range.first} />
+            <Input type="date" aria-label="{label} {i + 1}, last day" bind:value={range.last} />
+            <TextButton
+                away
+                class="min-w-10 font-bold"
+                aria-label="Take {range.name || label} away"
+                onclick={() => list.splice(i, 1)}>×</TextButton
+            >
+        </li>
+    {/each}
+</ul>
+<Button color="alternative" class="mt-2" onclick={() => list.push({ name: '', first: '', last: '' })}>{add}</Button>
