@@ -55,6 +55,40 @@ final readonly class Sheet
     ) {
     }
 
+    /** Whether its meetings can be at different places at different times. */
+    public function hasOwnPlaces(): bool
+    {
+        foreach ($this->blocks as $block) {
+            if ($block->places !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<int, string|null> those of its places at which a slot's meeting can be, as it has them */
+    public function placesAt(Span $slot): array
+    {
+        if (! $this->hasOwnPlaces()) {
+            return $this->places;
+        }
+        $date = $this->zone->dateAt($slot->start);
+        $numbers = array_keys($this->places);
+        $there = [];
+        foreach ($this->blocks as $block) {
+            foreach ($block->spans($date->plusDays(-1), $date->plusDays(1), $this->zone, $this->closedDays) as $span) {
+                if ($span->holds($slot->start)) {
+                    $own = array_intersect_key($numbers, array_flip($block->places));
+                    // A block whose own places are all gone is at any of those that are left.
+                    $there += array_flip($own === [] ? $numbers : $own);
+                }
+            }
+        }
+
+        return $there === [] ? $this->places : array_intersect_key($this->places, $there);
+    }
+
     /** The same sheet where other days are closed. */
     public function withClosedDays(Dates $closedDays): self
     {

@@ -48,11 +48,11 @@ final class Timetable
         $this->seating = $sameTimes->seating ?? Seating::of($sheet, $world, self::ends($this->pieces));
         $asker = $world->asker;
         $chosen = $asker->place === null ? [] : array_intersect_key($sheet->places, [$asker->place => true]);
-        $this->elsewhere = new Elsewhere($sheet->travel, $chosen ?: $sheet->places);
+        $this->elsewhere = new Elsewhere($sheet->travel, $chosen ?: $sheet->places, $sheet->hasOwnPlaces() ? $sheet : null);
         $this->rules = Rules::of(
             new Past, $this->seating, ...Rulebook::rulesOf($sheet),
             ...($sheet->slotsClosed === null ? [] : [new SlotClosed($sheet->slotsClosed)]),
-            ...($asker->isHost || $asker->isAnybody() ? [] : [$this->elsewhere]),
+            ...($asker->isHost || ($asker->isAnybody() && $asker->place === null) ? [] : [$this->elsewhere]),
             ...($asker->isHost ? [] : [...($sheet->shut === null ? [] : [$sheet->shut])]),
         );
     }
@@ -287,7 +287,7 @@ final class Timetable
         $openings = [];
         foreach ($emptied->offers() as $offer) {
             $capacity = $emptied->capacity($offer->slot);
-            $openings[] = new Opening($offer->slot, $capacity->seats, $offer->verdict->hostMayPass() ? $capacity->left : 0);
+            $openings[] = new Opening($offer->slot, $capacity->seats, $offer->verdict->hostMayPass() ? $capacity->left : 0, $this->sheet->hasOwnPlaces() ? $this->sheet->placesAt($offer->slot) : null);
         }
 
         return Edit::effect($bookings, $openings, $this->sheet->places, $this->sheet->travel, $this->sheet->zone, $within);

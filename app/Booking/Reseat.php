@@ -7,6 +7,8 @@ namespace App\Booking;
 use App\Models\Booking;
 use App\Models\LinkMode;
 use App\Models\Party;
+use App\Models\Place;
+use App\Models\PlaceKind;
 use App\Models\StaffMember;
 use Recess\Time\Span;
 
@@ -27,12 +29,27 @@ final class Reseat
         $booking->moveTo($slot, $seat->holdId, $seat->seat, $seat->staffId);
         $booking->update(['undo' => $change?->toArray()]);
         $booking->refresh();
+        $this->atAPlaceOfThatTime($booking, $slot);
         if ($booking->staff_id !== $host->id) {
             $this->withSomebodyElse($booking);
         }
         event(new BookingNews($booking, Occasion::Moved, $by, $note, $was, $host, $change?->key));
 
         return $booking;
+    }
+
+    /** A time that is not at the place they had is at the first that it can be at; the message names it. */
+    private function atAPlaceOfThatTime(Booking $booking, Span $slot): void
+    {
+        $there = $booking->sheet->toCore()->placesAt($slot);
+        if ($there !== [] && ! array_key_exists((int) $booking->place_id, $there)) {
+            $place = Place::query()->findOrFail(array_key_first($there));
+            $booking->update(['place_id' => $place->id, 'link' => null]);
+            $booking->setRelation('place', $place);
+            if ($place->link_mode === LinkMode::Each && $place->kind === PlaceKind::Video) {
+                $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
+            }
+        }
     }
 
     private function withSomebodyElse(Booking $booking): void

@@ -10,7 +10,6 @@ use App\Models\StaffMember;
 use App\School\SettingsData;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Recess\Calendars\CalendarNotReadable;
 
@@ -21,16 +20,8 @@ final class CalendarController
     {
         $now = Clock::now();
         $calendar = new Calendar(['staff_id' => $staff->id, 'name' => $request->string('name')->toString(), 'address' => $request->filled('address') ? $request->string('address')->trim()->toString() : null]);
-        // It is there once it has been read, and not before: what ends half-way leaves nothing behind.
         try {
-            if ($calendar->address === null) {
-                DB::transaction(static function () use ($calendar, $read, $request, $now): void {
-                    $calendar->save();
-                    $read($calendar, $request->text(), $now);
-                });
-            } else {
-                $refresh->first($calendar, $now);
-            }
+            $calendar->address === null ? $read($calendar, $request->text(), $now) : $refresh->first($calendar, $now);
         } catch (FeedFailed|CalendarNotReadable $failure) {
             throw ValidationException::withMessages([$calendar->address === null ? 'file' : 'address' => $failure->getMessage()]);
         }

@@ -13,6 +13,7 @@ use App\Models\Instant;
 use App\Models\Notice;
 use Illuminate\Support\Facades\DB;
 use Recess\Calendars\BusyReader;
+use Recess\Calendars\BusyTimes;
 use Recess\Calendars\CalendarNotReadable;
 use Recess\Calendars\Limits;
 use Recess\Time\Span;
@@ -32,10 +33,23 @@ final class ReadCalendar
      */
     public function __invoke(Calendar $calendar, string $text, int $now): void
     {
+        $this->keep($calendar, $text, $this->parse($calendar, $text, $now), $now);
+    }
+
+    /** @throws CalendarNotReadable */
+    public function parse(Calendar $calendar, string $text, int $now): BusyTimes
+    {
         $owner = $calendar->owner;
         $range = Span::of($now - 86_400, $now + self::DAYS_AHEAD * 86_400);
-        $read = BusyReader::read($text, $range, $owner->school->timeZone(), new Limits(spans: 20_000), $owner->tentative_busy);
+
+        return BusyReader::read($text, $range, $owner->school->timeZone(), new Limits(spans: 20_000), $owner->tentative_busy);
+    }
+
+    /** Keeps what was read, and the calendar with it where it is new: there once it has been read, and not before. */
+    public function keep(Calendar $calendar, string $text, BusyTimes $read, int $now): void
+    {
         DB::transaction(function () use ($calendar, $text, $read, $now): void {
+            $calendar->save();
             $before = Spans::of(array_values($calendar->busySpans()->get()->map(static fn (BusySpan $busy): Span => $busy->span())->all()));
             $calendar->busySpans()->delete();
             foreach (array_chunk($read->entries, 1_000) as $some) {

@@ -6,7 +6,8 @@ namespace App\Calendars;
 
 use App\Models\Calendar;
 use App\Models\Instant;
-use Illuminate\Support\Facades\DB;
+use Carbon\CarbonImmutable;
+use Recess\Calendars\CalendarNotReadable;
 
 /** Fetches a feed and reads it. A failure is kept and shown; what was known of the calendar stays. */
 final class RefreshCalendar
@@ -19,21 +20,21 @@ final class RefreshCalendar
      * Fetches and reads one that is not kept yet; it is kept with what was read, or not at all.
      *
      * @throws FeedFailed
+     * @throws CalendarNotReadable
      */
     public function first(Calendar $calendar, int $now): void
     {
         $answer = $this->feed->fetch((string) $calendar->address, null) ?? throw FeedFailed::noAnswer();
-        DB::transaction(function () use ($calendar, $answer, $now): void {
-            $calendar->save();
-            $this->take($calendar, $answer, $now);
-            $calendar->fill(['fetched_at' => Instant::column($now), 'failure' => ''])->save();
-        });
+        $calendar->fetched_at = CarbonImmutable::createFromTimestamp($now);
+        $this->take($calendar, $answer, $now);
     }
 
+    /** @throws CalendarNotReadable */
     private function take(Calendar $calendar, FeedAnswer $answer, int $now): void
     {
         ($this->read)($calendar, $answer->text, $now);
-        $calendar->etag = $answer->etag === null ? null : mb_strimwidth($answer->etag, 0, 300);
+        // Only of what was read: a calendar that could not be is asked for anew.
+        $calendar->fill(['etag' => $answer->etag === null ? null : mb_strimwidth($answer->etag, 0, 300)])->save();
     }
 
     /** Whether it could be fetched and read. */

@@ -12,7 +12,7 @@ use Recess\Changes\Within;
 final class BookingsAffected extends Refused
 {
     /** @param  list<EditEffect>  $effects  of the sheets that it touches */
-    public function __construct(private readonly array $effects, private readonly Within $within)
+    public function __construct(public readonly array $effects, private readonly Within $within)
     {
         parent::__construct('This change touches people who have booked. Nothing is saved yet: see whom it hits, and choose.');
     }

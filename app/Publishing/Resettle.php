@@ -53,7 +53,8 @@ final class Resettle
         foreach ($effect->effect->otherPlace as $booked) {
             if ($this->chosen($settlement, $booked) !== 'leave') {
                 $booking = $this->booking($booked);
-                $booking->update(['place_id' => $sheet->places->firstOrFail()->id, 'sequence' => $booking->sequence + 1]);
+                $there = array_key_first($sheet->toCore()->placesAt($booking->span()));
+                $booking->update(['place_id' => ($sheet->places->firstWhere('id', $there) ?? $sheet->places->firstOrFail())->id, 'sequence' => $booking->sequence + 1]);
                 event(new BookingNews($booking->refresh(), Occasion::PlaceChanged, Party::Host, $settlement->word));
             }
         }

@@ -54,6 +54,9 @@ final readonly class Asking
     /** Whoever has a booking and would move it. */
     public static function moving(Booking $booking): self
     {
-        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $booking->place_id, $booking);
+        // Where places differ from time to time, a meeting may move to a time at another one.
+        $place = $booking->sheet->toCore()->hasOwnPlaces() ? null : $booking->place_id;
+
+        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place, $booking);
     }
 }

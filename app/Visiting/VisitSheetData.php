@@ -120,7 +120,7 @@ final class VisitSheetData
         $choices = [];
         $hosts = self::anyHosts($sheet);
         // To somebody of whom nothing is known all places are the same.
-        $places = ! $timetable->world->asker->isAnybody() && count($timetable->sheet->places) > 1;
+        $places = count($timetable->sheet->places) > 1 && ($timetable->sheet->hasOwnPlaces() || ! $timetable->world->asker->isAnybody());
         foreach ($hosts === [] && ! $places ? [] : $timetable->free() as $offer) {
             $choices[$offer->slot->start] = ($places ? ['places' => $timetable->placesFor($offer->slot)] : [])
                 + ($hosts === [] ? [] : ['hosts' => array_map(static fn (int $host): string => $hosts[$host]['slug'], $timetable->hostsFor($offer->slot))]);

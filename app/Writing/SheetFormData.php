@@ -66,7 +66,7 @@ final class SheetFormData
                 'first' => (string) ($term !== null && $term->first->isAfter($today) ? $term->first : $today),
                 'until' => $weekly && $term !== null ? (string) $term->last : null, 'times' => null,
                 'hours' => [['from' => '', 'until' => '', 'overnight' => false]], 'other' => [],
-                'minutes' => $weekly ? 30 : 15, 'gap' => $conferences ? 5 : 0, 'except' => [], 'plus' => [], 'changes' => [],
+                'minutes' => $weekly ? 30 : 15, 'gap' => $conferences ? 5 : 0, 'except' => [], 'plus' => [], 'changes' => [], 'places' => [],
             ]],
             'joining' => false,
             'places' => self::usualPlaces($host),

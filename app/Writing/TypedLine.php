@@ -42,8 +42,8 @@ final readonly class TypedLine
     }
 
     /**
-     * The blocks that the line says, with what no line can say taken from those that were there: single occurrences
-     * that are closed, moved or at other hours, where the block still falls on their dates.
+     * The blocks that the line says, with what no line can say taken from those that were there: their places, and
+     * single occurrences that are closed, moved or at other hours, where the block still falls on their dates.
      *
      * @param  array<int, Block>  $before
      * @return list<Block>
@@ -58,7 +58,7 @@ final readonly class TypedLine
                     $block = $block->withChange($date, $change);
                 }
             }
-            $blocks[] = $block;
+            $blocks[] = $block->at($before[$i]->places ?? []);
         }
 
         return $blocks;

@@ -142,6 +142,9 @@ final class WorksheetReader
 
                 continue;
             }
+            if (array_filter($block->places, fn (int $place): bool => $place >= count($this->list('places'))) !== []) {
+                $block = $block->at(array_values(array_filter($block->places, fn (int $place): bool => $place < count($this->list('places')))));
+            }
             $this->blocks[$i] = $block;
             $this->checkDates($i, $block);
         }

@@ -40,7 +40,7 @@ final class Edit
             $stayed[$start]++;
             if ($opening->slot->end !== $booking->slot->end) {
                 $otherLength[] = [$booking, $opening->slot];
-            } elseif (! array_key_exists($booking->place, $places)) {
+            } elseif (! array_key_exists($booking->place, $opening->places ?? $places)) {
                 $otherPlace[] = $booking;
             } else {
                 $stays[] = $booking;

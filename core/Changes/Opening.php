@@ -15,6 +15,8 @@ final readonly class Opening
         public int $keeps,
         /** How many may come, those that stay counted in. */
         public int $takes,
+        /** @var array<int, string|null>|null the places it can be at, by number; null for all of the sheet's */
+        public ?array $places = null,
     ) {
     }
 }

@@ -82,7 +82,14 @@ final class BlockReader
             }
         }
 
-        return $block;
+        $places = $this->at('places', fn (): array => array_map($this->place(...), $this->list($this->record, 'places')));
+
+        return $places === null ? null : $block?->at($places);
+    }
+
+    private function place(mixed $place): int
+    {
+        return is_int($place) && $place >= 0 && $place < 100 ? $place : throw TimeNotValid::noSuchDate('');
     }
 
     /** @param  array<mixed>  $change */

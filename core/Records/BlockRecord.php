@@ -29,7 +29,8 @@ use Recess\Time\Weekday;
  *     first: string|null, until: string|null, times: int|null,
  *     hours: list<HoursRecord>, other: list<array{weekday: int, hours: list<HoursRecord>}>, minutes: int, gap: int,
  *     except: list<array{first: string, last: string}>, plus: list<string>,
- *     changes: list<array{date: string, to: string|null, hours: list<HoursRecord>}>
+ *     changes: list<array{date: string, to: string|null, hours: list<HoursRecord>}>,
+ *     places: list<int>
  * }
  */
 final class BlockRecord
@@ -76,6 +77,7 @@ final class BlockRecord
                 'to' => $block->changes[$day]->date === null ? null : (string) $block->changes[$day]->date,
                 'hours' => $block->changes[$day]->stretches === null ? [] : self::hours($block->changes[$day]->stretches),
             ], array_keys($block->changes)),
+            'places' => $block->places,
         ];
     }
 

@@ -21,6 +21,7 @@ enum Because: string
     case StudentHasEnough = 'this student has been booked often enough here';
     case VisitorElsewhere = 'this visitor is elsewhere then, or cannot get there in time';
     case StudentElsewhere = 'this student is elsewhere then, or cannot get there in time';
+    case NotAtPlace = 'it is not at the place that was chosen';
     case NotOpenYet = 'booking has not opened';
     case TooFarAhead = 'it is too far ahead';
 
@@ -36,7 +37,7 @@ enum Because: string
         return match ($this) {
             self::SheetDraft, self::SheetPaused, self::SheetClosed, self::DayFull, self::NoLongerOpen, self::TooSoon,
             self::VisitorHasEnough, self::StudentHasEnough, self::NotOpenYet, self::TooFarAhead => true,
-            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::VisitorElsewhere, self::StudentElsewhere => false,
+            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::VisitorElsewhere, self::StudentElsewhere, self::NotAtPlace => false,
         };
     }
 }

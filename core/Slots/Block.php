@@ -18,6 +18,7 @@ final readonly class Block
     /**
      * @param  array<int, Stretches>  $byDay  other hours on some days of the week, by ISO number
      * @param  array<int, DayChange>  $changes  single occurrences that differ, by the day number they belong to
+     * @param  list<int>  $places  which of the sheet's places, counted from 0, its meetings can be at; empty for all
      */
     private function __construct(
         public Pattern $pattern,
@@ -25,6 +26,7 @@ final readonly class Block
         public array $byDay,
         public Cut $cut,
         public array $changes,
+        public array $places = [],
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class Block
         $byDay = [$day->value => self::fitting($stretches, $this->cut)] + $this->byDay;
         ksort($byDay);
 
-        return new self($this->pattern, $this->usual, $byDay, $this->cut, $this->changes);
+        return new self($this->pattern, $this->usual, $byDay, $this->cut, $this->changes, $this->places);
     }
 
     /** The block with its occurrence of that date closed, moved or at other hours. */
@@ -51,13 +53,13 @@ final readonly class Block
         $changes = [$date->day => $change] + $this->changes;
         ksort($changes);
 
-        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, $changes);
+        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, $changes, $this->places);
     }
 
     /** The block with its occurrence of that date as all the others are. */
     public function withoutChange(LocalDate $date): self
     {
-        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, array_diff_key($this->changes, [$date->day => true]));
+        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, array_diff_key($this->changes, [$date->day => true]), $this->places);
     }
 
     /**
@@ -67,12 +69,18 @@ final readonly class Block
      */
     public function withUsual(Stretches $stretches): self
     {
-        return new self($this->pattern, self::fitting($stretches, $this->cut), $this->byDay, $this->cut, $this->changes);
+        return new self($this->pattern, self::fitting($stretches, $this->cut), $this->byDay, $this->cut, $this->changes, $this->places);
+    }
+
+    /** @param  list<int>  $places  counted from 0; empty for all of the sheet's */
+    public function at(array $places): self
+    {
+        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, $this->changes, array_values(array_unique($places)));
     }
 
     public function withPattern(Pattern $pattern): self
     {
-        return new self($pattern, $this->usual, $this->byDay, $this->cut, $this->changes);
+        return new self($pattern, $this->usual, $this->byDay, $this->cut, $this->changes, $this->places);
     }
 
     /** The hours that the block usually has on that date, whether or not it falls on it. */

@@ -55,6 +55,7 @@ return [
         'StudentHasEnough' => 'The student has been booked here already, as often as can be. Move that booking from your pass instead. For another student of the same name, add a middle name.',
         'VisitorElsewhere' => 'You are in another meeting around {time}, or could not get from one to the other in time.',
         'StudentElsewhere' => 'The student is in another meeting around {time}. For another student of the same name, add a middle name.',
+        'NotAtPlace' => '{time} is not at the place you have chosen.',
         'NotOpenYet' => '{time} can be booked from {until} on.',
         'TooFarAhead' => '{time} can be booked from {until} on.',
     ],

@@ -129,4 +129,61 @@ final class EditTest extends TestCase
             ->assertJsonPath('theirs.title', 'Mine')->assertJsonPath('theirs.version', 2);
         $this->ask('put', "/api/staff/sheets/{$this->sheet->id}", ['title' => 'Yours', 'version' => 2] + $this->changed())->assertOk()->assertJsonPath('title', 'Yours');
     }
+
+    public function test_what_is_shown_is_what_was_chosen_and_nobody_is_proposed_another_week(): void
+    {
+        // The sheet goes on four weeks later only: nothing near enough, but there to be picked.
+        $later = $this->changed(['dates' => ['2026-12-31']]);
+        $effect = $this->ask('put', "/api/staff/sheets/{$this->sheet->id}", $later)->assertConflict()->json('effect');
+        self::assertSame(['same week', [null, null, null]], [$effect['within'], array_column($effect['changes'], 'to')]);
+        self::assertCount(4, $effect['changes'][0]['nearest']);
+        [$ama, $bao, $cleo] = array_column($effect['changes'], 'booking');
+        $choices = [['id' => $ama, 'do' => 'cancel'], ['id' => $bao, 'do' => 'move', 'to' => $effect['changes'][1]['nearest'][0]['key']], ['id' => $cleo, 'do' => 'leave']];
+        $again = $this->ask('post', "/api/staff/sheets/{$this->sheet->id}/effect", ['settle' => ['word' => '', 'within' => 'anywhere', 'bookings' => $choices]] + $later)->assertOk();
+        self::assertStringContainsString('had to cancel this meeting', $again->json('changes.0.message'));
+        self::assertStringContainsString('31 December', $again->json('changes.1.message'));
+        self::assertStringContainsString('No longer: Thursday 3 December, 16:15', $again->json('changes.1.message'));
+        self::assertSame('', $again->json('changes.2.message'));
+        self::assertNotNull($again->json('changes.0.to'), 'However far away, there are three times for three.');
+    }
+
+    public function test_a_snow_day_takes_nobodys_meeting_unheard_on_any_sheet(): void
+    {
+        $other = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
+        $this->book($other, $this->otherWish($other, '20:00', 'Davi'))->assertCreated();
+        DB::table('jobs')->delete();
+        $office = $this->host();
+        $office->forceFill(['office' => true])->save();
+        $this->actingAs($office);
+        $snow = ['closed_days' => [['name' => 'Snow', 'first' => self::EVENING, 'last' => self::EVENING]], 'word' => 'It snows.'];
+        $effect = $this->ask('put', '/api/staff/school/closed-days', $snow)->assertConflict()->json('effect');
+        self::assertSame(['Ama', 'Bao', 'Cleo', 'Davi'], array_column($effect['changes'], 'name'));
+        self::assertSame('Bevan, Iolo Bevan', $effect['changes'][3]['sheet']);
+        self::assertSame([], $office->school->refresh()->closed_days, 'Nothing is saved yet.');
+        self::assertStringContainsString('It snows.', (string) $this->ask('post', '/api/staff/school/closed-days/effect', ['settle' => ['word' => '', 'bookings' => [['id' => $effect['changes'][0]['booking'], 'do' => 'cancel']]]] + $snow)->assertOk()->json('changes.0.message'));
+
+        $settle = ['word' => 'It snows.', 'bookings' => array_map(static fn (array $one): array => ['id' => $one['booking'], 'do' => $one['name'] === 'Cleo' ? 'leave' : 'cancel'], $effect['changes'])];
+        $this->ask('put', '/api/staff/school/closed-days', ['settle' => $settle] + $snow)->assertOk()->assertJsonPath('school.closed_days.0.name', 'Snow');
+        self::assertSame(['cancelled', 'cancelled', 'booked', 'cancelled'], Booking::query()->orderBy('id')->pluck('state')->map(static fn ($state): string => $state->value)->all());
+        self::assertGreaterThanOrEqual(3, DB::table('jobs')->count(), 'Each is told.');
+    }
+
+    public function test_a_block_at_one_place_alone_is_booked_there_and_a_meeting_moved_into_it_goes_along(): void
+    {
+        $form = self::form(['version' => 1], ['hours' => [['from' => '16:00', 'until' => '17:00']]]);
+        $form['blocks'][] = ['dates' => ['2026-12-04'], 'places' => [1]] + $form['blocks'][0];
+        $room = $this->sheet->places->firstOrFail()->id;
+        $form['places'] = [['id' => $room, 'kind' => 'room', 'label' => 'Room 12', 'link' => '', 'link_mode' => 'one', 'directions' => 'Up the stairs.'], ['id' => null, 'kind' => 'phone', 'label' => 'By phone', 'link' => '', 'link_mode' => 'one', 'directions' => '']];
+        $this->ask('put', "/api/staff/sheets/{$this->sheet->id}", ['title' => 'Conferences'] + $form)->assertOk();
+        $phone = $this->sheet->places()->where('label', 'By phone')->value('id');
+        $days = $this->ask('get', "/api/s/{$this->sheet->slug}")->json('days');
+        self::assertSame([[$room, $phone], [$phone]], [$days[0]['stretches'][0]['slots'][3]['places'], $days[1]['stretches'][0]['slots'][0]['places']]);
+
+        $friday = ['slot' => '2026-12-04T20:00:00Z'];
+        $this->book($this->sheet, $friday + ['place' => $room] + $this->otherWish($this->sheet, '20:00', 'Davi'))->assertConflict()->assertJsonPath('message', '16:00 is not at the place you have chosen. Thu 3 Dec 16:45 is free.');
+        $this->book($this->sheet, $friday + ['place' => $phone] + $this->otherWish($this->sheet, '20:00', 'Davi'))->assertCreated();
+        $ama = Booking::query()->orderBy('id')->firstOrFail();
+        $this->ask('post', "/api/staff/bookings/$ama->id/move", ['slot' => '2026-12-04T20:15:00Z'])->assertOk();
+        self::assertSame($phone, $ama->refresh()->place_id);
+    }
 }

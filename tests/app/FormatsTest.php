@@ -117,14 +117,17 @@ final class FormatsTest extends TestCase
 
     public function test_the_office_alone_sets_up_the_school_and_sheets_follow(): void
     {
-        $school = ['name' => 'Test Point School', 'zone' => 'America/Halifax', 'country' => 'ca', 'phone' => '902 555 0100', 'confirm_addresses' => false, 'travel_minutes' => 5, 'terms' => [], 'closed_days' => [['name' => 'Storm', 'first' => self::EVENING, 'last' => self::EVENING]]];
+        $school = ['name' => 'Test Point School', 'zone' => 'America/Halifax', 'country' => 'ca', 'phone' => '902 555 0100', 'confirm_addresses' => false, 'travel_minutes' => 5, 'terms' => []];
+        $storm = ['closed_days' => [['name' => 'Storm', 'first' => self::EVENING, 'last' => self::EVENING]]];
+        $this->ask('put', '/api/staff/school/closed-days', $storm)->assertForbidden();
         $this->ask('put', '/api/staff/school', $school)->assertForbidden();
         $this->ask('post', '/api/staff/places', ['school' => true, 'kind' => 'room', 'label' => 'Hall', 'link' => '', 'directions' => ''])->assertForbidden();
         StaffMember::query()->update(['office' => true]);
         $this->actingAs($this->host());
         $this->ask('put', '/api/staff/school', $school)->assertOk()->assertJsonPath('school.country', 'CA');
+        $this->ask('put', '/api/staff/school/closed-days', $storm)->assertOk();
         $this->ask('get', "/api/s/{$this->sheet->slug}")->assertJsonPath('free', 0);
-        $this->ask('put', '/api/staff/school', ['closed_days' => [['name' => 'Back', 'first' => '2026-12-03', 'last' => '2026-12-01']]] + $school)->assertUnprocessable();
+        $this->ask('put', '/api/staff/school/closed-days', ['closed_days' => [['name' => 'Back', 'first' => '2026-12-03', 'last' => '2026-12-01']]])->assertUnprocessable();
 
         $days = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Founders’ day\r\nTRANSP:TRANSPARENT\r\nDTSTART;VALUE=DATE:20261207\r\nDTEND;VALUE=DATE:20261209\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
         $this->post('/api/staff/school/closed-days', ['file' => UploadedFile::fake()->createWithContent('days.ics', $days)], ['Accept' => 'application/json'])

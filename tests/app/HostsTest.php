@@ -40,6 +40,7 @@ final class HostsTest extends TestCase
     {
         $together = $this->with(HostRole::Must);
         $theirs = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
+        DB::table('jobs')->delete();
         $path = '/api'.$this->book($together, $this->wish($together, '20:15'))->json('path');
         self::assertSame(3, DB::table('jobs')->count(), 'The visitor and both hosts.');
 
@@ -49,6 +50,24 @@ final class HostsTest extends TestCase
         // Given back, both are free again.
         $this->ask('post', "$path/bookings/".Booking::query()->min('id').'/give-back')->assertOk();
         $this->book($theirs, $this->otherWish($theirs, '20:15', 'Davi'))->assertCreated();
+    }
+
+    public function test_who_is_put_on_a_sheet_is_told_sees_what_for_and_can_refuse(): void
+    {
+        $sheet = $this->with(HostRole::Must);
+        $colleague = $this->host('Iolo Bevan');
+        self::assertStringContainsString('as one who has to be there', (string) $colleague->notices()->value('message'));
+        $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
+        $this->actingAs($colleague);
+        $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('asked_of_you', 'You have to be at these meetings.')->assertJsonPath('colleagues', 'Iolo Bevan has to be there.');
+        $this->ask('post', "/api/staff/sheets/$sheet->id/refuse")->assertOk();
+        // The meeting stands without them, and their time is theirs again.
+        self::assertSame(1, Booking::query()->where('state', 'booked')->count());
+        $theirs = $this->sheet($colleague, title: 'Bevan');
+        $this->book($theirs, $this->otherWish($theirs, '20:15', 'Bao'))->assertCreated();
+        self::assertStringContainsString('One meeting to come stands without them.', (string) $this->host()->notices()->value('message'));
+        $this->ask('post', "/api/staff/sheets/$sheet->id/refuse")->assertForbidden();
+        $this->delivered();
     }
 
     public function test_any_one_of_several_is_enough(): void

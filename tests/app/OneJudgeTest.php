@@ -134,18 +134,18 @@ final class OneJudgeTest extends TestCase
     /** @return iterable<string, array{string, bool}> */
     public static function mornings(): iterable
     {
-        yield 'half past six' => ['6:30-6:50', true];
-        yield 'a minute before seven' => ['6:59-7:30', true];
-        yield 'seven' => ['7:00-7:30', false];
+        yield 'half past six' => ['06:30-06:50', true];
+        yield 'a minute before seven' => ['06:59-07:30', true];
+        yield 'seven' => ['07:00-07:30', false];
     }
 
     #[DataProvider('mornings')]
     public function test_what_is_early_is_early_to_the_line_and_to_the_worksheet(string $hours, bool $early): void
     {
         $this->actingAs($this->host());
-        $drawn = $this->ask('post', '/api/staff/worksheet', ['form' => self::form(), 'line' => self::EVENING." $hours /10"])->assertOk();
+        $drawn = $this->ask('post', '/api/staff/worksheet', ['form' => self::form(), 'typed' => true, 'line' => self::EVENING." $hours /10"])->assertOk();
         self::assertSame([$early, $early], [
-            str_contains(implode(' ', (array) $drawn->json('notes')), 'early morning'),
+            str_contains(implode(' ', array_column((array) $drawn->json('notes'), 'message')), 'early morning'),
             str_contains(implode(' ', array_column((array) $drawn->json('warnings'), 'message')), 'small hours'),
         ]);
     }

@@ -86,4 +86,41 @@ final class StaffSideTest extends TestCase
         $this->ask('put', "/api/staff/sheets/$id", ['version' => $again->json('version')] + self::form())->assertOk();
         $this->ask('post', "/api/staff/sheets/$id/publish")->assertOk();
     }
+
+    public function test_a_sheet_is_a_draft_again_as_long_as_nobody_has_used_it(): void
+    {
+        $sheet = $this->sheet();
+        $this->actingAs($this->host());
+        $draft = fn () => $this->ask('post', "/api/staff/sheets/$sheet->id/state", ['state' => 'draft']);
+        $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('can_be_draft', true);
+        $draft()->assertOk()->assertJsonPath('state', 'draft');
+        $this->ask('get', "/api/s/$sheet->slug")->assertNotFound();
+        $this->ask('post', "/api/staff/sheets/$sheet->id/publish")->assertOk();
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $draft()->assertConflict();
+        $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('can_be_draft', false)->assertJsonPath('state', 'open');
+    }
+
+    public function test_a_pasted_link_is_looked_at_and_overwrites_no_other(): void
+    {
+        $this->actingAs($this->host());
+        $video = ['kind' => 'video', 'label' => 'Video', 'link_mode' => 'later'];
+        $sheet = Sheet::query()->findOrFail($this->ask('post', '/api/staff/sheets', self::form([], ['hours' => [['from' => '16:00', 'until' => '17:00']]], $video))->assertCreated()->json('id'));
+        $this->publish($sheet);
+        foreach (['20:00' => 'Bao', '20:15' => 'Cleo'] as $time => $who) {
+            $this->book($sheet, $this->otherWish($sheet, $time, $who))->assertCreated();
+        }
+        [$first, $second] = Booking::query()->orderBy('id')->pluck('id')->all();
+        $set = fn (string $link, array $more = []) => $this->ask('post', "/api/staff/sheets/$sheet->id/link", ['link' => $link] + $more);
+        foreach (['https://video.example/room?token=abc', 'https://video.example/room#token=abc&lang=en'] as $keyed) {
+            $set($keyed)->assertUnprocessable()->assertOnlyJsonValidationErrors(['link']);
+        }
+        self::assertStringContainsString('https://video.example/room#lang=en', (string) $set('https://video.example/room#token=abc&lang=en')->json('errors.link.0'));
+        $set('https://video.example/one', ['bookings' => [$first]])->assertOk();
+        $set('https://video.example/two', ['bookings' => [$first, $second]])->assertUnprocessable()->assertOnlyJsonValidationErrors(['bookings']);
+        $set('https://video.example/two')->assertOk();
+        self::assertSame(['https://video.example/one', 'https://video.example/two'], Booking::query()->orderBy('id')->pluck('link')->all());
+        $set('https://video.example/new?token=mine', ['bookings' => [$first], 'replace' => true, 'anyway' => true])->assertOk();
+        self::assertSame('https://video.example/new?token=mine', Booking::query()->findOrFail($first)->link);
+    }
 }

@@ -100,7 +100,7 @@ abstract class TestCase extends LaravelTestCase
             'title' => 'Autumn conferences', 'kind' => 'conferences', 'intro' => '', 'joining' => false, 'hosts' => [], 'version' => 0,
             'blocks' => [$block + [
                 'kind' => 'dates', 'dates' => [self::EVENING], 'weekdays' => [], 'month_days' => [], 'every' => 1, 'first' => null, 'until' => null, 'times' => null,
-                'hours' => [['from' => '4:25 pm', 'until' => '1735']], 'other' => [], 'minutes' => 15, 'gap' => 0, 'except' => [], 'plus' => [], 'changes' => [],
+                'hours' => [['from' => '4:25 pm', 'until' => '1735']], 'other' => [], 'minutes' => 15, 'gap' => 0, 'except' => [], 'plus' => [], 'changes' => [], 'places' => [],
             ]],
             'places' => [$place + ['id' => null, 'kind' => 'room', 'label' => 'Room 12', 'link' => '', 'link_mode' => 'one', 'directions' => '']],
             'questions' => Questions::usual()->toArray(),

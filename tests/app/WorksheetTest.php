@@ -45,16 +45,55 @@ final class WorksheetTest extends TestCase
     {
         $this->actingAs($this->host());
         School::query()->update(['closed_days' => '[{"name":"Holidays","first":"2026-12-21","last":"2027-01-01"}]', 'terms' => '[{"name":"Spring term","first":"2027-01-04","last":"2027-05-28"}]']);
-        $by = $this->draw(self::form(), ['line' => 'tue thu 10:25-11:35 /15 until spring term'])->assertJsonPath('line_error', null);
+        $by = $this->draw(self::form(), ['typed' => true, 'line' => 'tue thu 10:25-11:35 /15 until spring term'])->assertJsonPath('line_error', null);
         $by->assertJsonPath('sentence', '4 meetings a day on 50 days, 200 in all; 10 minutes left over each day.');
         $record = $by->json('blocks.0.record');
         self::assertSame(['weekly', [2, 4], '2027-05-28'], [$record['kind'], $record['weekdays'], $record['until']]);
 
         // The blanks it filled in draw the same, and print a line that fills in the same blanks.
         $again = $this->draw(['blocks' => [$record]] + self::form())->assertJsonPath('sentence', $by->json('sentence'));
-        self::assertSame($record, $this->draw(self::form(), ['line' => $again->json('line')])->json('blocks.0.record'));
+        self::assertSame($record, $this->draw(self::form(), ['typed' => true, 'line' => $again->json('line')])->json('blocks.0.record'));
 
-        $this->draw(self::form(), ['line' => 'tue 10:25-11:35 /15 untli 28 may'])->assertJsonPath('line_error.position', 20)->assertJsonPath('slots', 4);
+        $this->draw(self::form(), ['typed' => true, 'line' => 'tue 10:25-11:35 /15 untli 28 may'])->assertJsonPath('line_error.position', 20)->assertJsonPath('line_error.understood', 'tue 10:25-11:35 /15')->assertJsonPath('slots', 4);
+    }
+
+    public function test_what_no_line_can_say_stands_beside_it_and_outlives_a_key_in_the_line(): void
+    {
+        $this->actingAs($this->host());
+        $weekly = $this->draw(self::form(), ['typed' => true, 'line' => 'tue 10:25-11:35 /15 from 2026-12-01 until 22 dec'])->json('blocks.0.record');
+        $edit = ['blocks' => [$weekly], 'index' => 0, 'date' => '2026-12-15', 'scope' => 'this one', 'do' => 'close'];
+        $closed = $this->ask('post', '/api/staff/worksheet/occurrence', $edit)->assertOk()->json('blocks');
+        $drawn = $this->draw(['blocks' => $closed] + self::form())->assertJsonPath('slots', 12)->assertJsonPath('blocks.0.beside', [['date' => '2026-12-15', 'said' => 'Tuesday 15 December 2026: closed']]);
+
+        // A space more in the line, as it was printed: the day stays closed. Where the block falls no more, so does the change.
+        $this->draw(['blocks' => $closed] + self::form(), ['typed' => true, 'line' => $drawn->json('line').' '])->assertJsonPath('slots', 12)->assertJsonCount(1, 'blocks.0.beside');
+        $this->draw(['blocks' => $closed] + self::form(), ['typed' => true, 'line' => 'wed 10:25-11:35 /15 from 2026-12-01 until 22 dec'])->assertJsonPath('blocks.0.beside', []);
+
+        // Two readings are asked, nothing is drawn of either.
+        $this->draw(self::form(), ['typed' => true, 'line' => '3/12 9-10 /10'])->assertJsonPath('line_asks.readings.1.line', '2026-12-03 09:00-10:00 /10')->assertJsonCount(2, 'line_asks.readings')->assertJsonPath('slots', 4);
+    }
+
+    public function test_what_is_typed_is_kept_for_its_writer_and_sheet_and_for_nobody_else(): void
+    {
+        $this->actingAs($this->host());
+        $draft = $this->draft(title: 'Saved');
+        $this->draw(self::form(['title' => 'Half']), ['keep' => true, 'typed' => true, 'line' => 'tue 9-']);
+        $this->ask('post', '/api/staff/worksheet', ['form' => self::form(['title' => 'Changed']), 'sheet' => $draft->id, 'keep' => true])->assertOk();
+        self::assertSame('Saved', $draft->refresh()->title);
+        $kept = fn (string $page): ?array => json_decode((string) preg_replace('/^.*id="page-data"[^>]*>(.*?)<\/script>.*$/s', '$1', (string) $this->get($page)->assertOk()->getContent()), true)['draft'];
+        self::assertSame(['Half', 'tue 9-'], [$kept('/staff/sheets/new')['form']['title'] ?? null, $kept('/staff/sheets/new')['line'] ?? null]);
+        self::assertSame('Changed', $kept("/staff/sheets/$draft->id/edit")['form']['title'] ?? null);
+
+        $this->actingAs($this->host('Iolo Bevan'));
+        self::assertNull($kept('/staff/sheets/new'));
+        $this->ask('post', '/api/staff/worksheet', ['form' => self::form(), 'sheet' => $draft->id, 'keep' => true])->assertNotFound();
+
+        // Saved, it is not kept any longer; nor is what is thrown away.
+        $this->actingAs($this->host());
+        $this->ask('put', "/api/staff/sheets/$draft->id", self::form(['version' => 1]))->assertOk();
+        $this->ask('delete', '/api/staff/worksheet', ['sheet' => null])->assertNoContent();
+        self::assertSame([null, null], [$kept('/staff/sheets/new'), $kept("/staff/sheets/$draft->id/edit")]);
+        $this->ask('post', '/api/staff/worksheet', ['form' => ['intro' => str_repeat('long ', 50_000)], 'sheet' => null, 'keep' => true])->assertUnprocessable();
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string, string}> */

@@ -15,6 +15,7 @@ use Recess\Changes\Left;
 use Recess\Changes\Matching;
 use Recess\Changes\Opening;
 use Recess\Changes\Scope;
+use Recess\Changes\Within;
 use Recess\Held;
 use Recess\Hosts;
 use Recess\Repeat\Ending;
@@ -31,6 +32,7 @@ use Recess\Time\LocalTime;
 use Recess\Time\Span;
 use Recess\Time\Spans;
 use Recess\Time\Weekday;
+use Recess\Time\Zone;
 use Recess\Timetable;
 use Recess\World;
 
@@ -53,9 +55,9 @@ final class ChangesTest extends TestCase
      * @param  list<Span>  $slots
      * @param  non-empty-array<int, string|null>  $places
      */
-    private static function effect(array $bookings, array $slots, array $places = [0 => null], int $seats = 1): Effect
+    private static function effect(array $bookings, array $slots, array $places = [0 => null], int $seats = 1, Within $within = Within::Anywhere): Effect
     {
-        return Edit::effect($bookings, array_map(static fn (Span $slot): Opening => new Opening($slot, $seats, $seats), $slots), $places, new Travel(5));
+        return Edit::effect($bookings, array_map(static fn (Span $slot): Opening => new Opening($slot, $seats, $seats), $slots), $places, new Travel(5), Zone::of('America/Halifax'), $within);
     }
 
     public function test_it_tells_what_stays_changes_length_or_place_and_is_left(): void
@@ -101,6 +103,23 @@ final class ChangesTest extends TestCase
         $longer = new Booked('longer', self::at(0, 10), 1, new Claims(0, [new Engagement(self::at(18), 'Room 3')]));
         self::assertSame(['longer'], array_map(static fn (Left $left): int|string => $left->booking->id, self::effect([$longer], self::slots([0], 15), [1 => 'Room 12'])->left));
         self::assertCount(1, self::effect([$longer], self::slots([0], 12), [1 => 'Room 12'])->otherLength);
+    }
+
+    public function test_nobody_is_proposed_further_than_the_writer_allows_and_what_lies_beyond_is_there_to_be_picked(): void
+    {
+        // Minutes from Thursday 1 January 1970, 00:00 UTC: Wednesday 20:00 in Halifax, where a Monday is 5 January.
+        $day = 1440;
+        $booking = new Booked('one', self::at(20 * 60), 0);
+        foreach ([
+            [Within::SameDay, [21 * 60], 21 * 60], [Within::SameDay, [20 * 60 + $day], null],
+            [Within::SameWeek, [20 * 60 + 3 * $day], 20 * 60 + 3 * $day], [Within::SameWeek, [20 * 60 + 4 * $day], null],
+            // Two hours later is the next day in UTC and the same one there.
+            [Within::SameDay, [26 * 60], 26 * 60], [Within::Anywhere, [20 * 60 + 90 * $day], 20 * 60 + 90 * $day],
+        ] as [$within, $free, $proposed]) {
+            $left = self::effect([$booking], self::slots($free), within: $within)->left[0];
+            self::assertSame($proposed, $left->proposed === null ? null : intdiv($left->proposed->start, 60), $within->value);
+            self::assertCount(1, $left->nearest);
+        }
     }
 
     public function test_a_group_slot_takes_in_as_many_as_it_has_seats(): void

@@ -47,6 +47,7 @@ final class SlotsTest extends TestCase
 
         self::assertCount($slots, $pieces->slots);
         self::assertSame($leftOver * 60, $pieces->leftOver);
+        self::assertSame([$slots, $leftOver * 60], [$block->cut->count($pieces->stretch), $block->cut->leftOver($pieces->stretch)], 'Counted, it is the same.');
         self::assertSame($pieces->stretch->end - $leftOver * 60, $pieces->slots[$slots - 1]->end);
     }
 

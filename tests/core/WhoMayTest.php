@@ -7,6 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Recess\Asker;
+use Recess\Offer;
 use Recess\Repeat\OnDates;
 use Recess\Rules\Because;
 use Recess\Rules\Claims;
@@ -36,6 +37,7 @@ use Recess\Time\LocalTime;
 use Recess\Time\Span;
 use Recess\Time\Spans;
 use Recess\Time\Zone;
+use Recess\Timetable;
 use Recess\World;
 
 /** Each rule, with the moment before and the moment after it changes its mind. The slot is 16:00 to 16:15 on Monday 7 December 2026 in Halifax. */
@@ -128,6 +130,21 @@ final class WhoMayTest extends TestCase
                 self::assertStringContainsString('2026-12-07 09:00-11:00 and 2026-12-07 10:00-12:00', $failure->getMessage());
             }
         }
+    }
+
+    public function test_a_block_has_places_of_its_own_and_who_chose_another_cannot_have_its_times(): void
+    {
+        $date = LocalDate::parse(Afternoon::DAY);
+        $block = static fn (int $from): Block => Block::of(OnDates::of($date), Hours::between(LocalTime::of($from), LocalTime::of($from + 1)), Cut::of(15));
+        // Numbers as the app gives them; the blocks count from 0.
+        $sheet = Afternoon::sheet(more: ['blocks' => [$block(14)->at([1]), $block(16)], 'places' => [7 => 'Room 12', 9 => null]]);
+        self::assertSame([9 => null], $sheet->placesAt(Afternoon::slot('14:15')));
+        self::assertSame([7 => 'Room 12', 9 => null], $sheet->placesAt(Afternoon::slot('16:15')));
+
+        $free = static fn (?int $place): array => array_map(static fn (Offer $offer): string => gmdate('H:i', $offer->slot->start), Timetable::of($sheet, World::of(Afternoon::at('08:00'), asker: Asker::known(new Claims, new Claims, $place)))->free());
+        self::assertSame(['16:00', '16:15', '16:30', '16:45'], $free(7));
+        self::assertCount(8, $free(9));
+        self::assertCount(8, $free(null));
     }
 
     public function test_no_block_falls_on_a_closed_day(): void

@@ -3,7 +3,7 @@
     import Blank from '../controls/Blank.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
-    import { Helper, Radio } from '../lib/controls';
+    import { Checkbox, Helper, Radio } from '../lib/controls';
     import type { Draft, Year } from '../lib/draft.svelte';
     import Apart from './block/Apart.svelte';
     import EveryMonth from './block/EveryMonth.svelte';
@@ -37,6 +37,14 @@
         block.kind = to;
         if (to === 'dates' && block.dates.length === 0) block.dates = [''];
         if (to === 'monthly' && block.month_days.length === 0) block.month_days = ['2TU'];
+        draft.changed();
+    }
+    /** All places ticked, or none, is no choice of its own: the block is at any of the sheet's. */
+    function placed(n: number, on: boolean) {
+        const all = draft.form.places.map((_, i) => i);
+        const now = block.places.length === 0 ? all : block.places;
+        const next = on ? [...now, n].sort() : now.filter((one) => one !== n);
+        block.places = next.length === all.length ? [] : next;
         draft.changed();
     }
     const KINDS = [
@@ -89,6 +97,18 @@
         />{/if}
     <Apart {draft} {index} {on} {today} beside={drawn?.beside ?? []} />
 
+    {#if draft.form.places.length > 1}
+        <div class="flex flex-wrap items-center gap-x-4" role="group" aria-label="Where{on}">
+            <span>These meetings can be</span>
+            {#each draft.form.places as place, n (n)}
+                <Checkbox
+                    checked={block.places.length === 0 || block.places.includes(n)}
+                    onchange={(event) => placed(n, event.currentTarget.checked)}
+                    >{place.kind === 'room' ? `in ${place.label}` : place.label}</Checkbox
+                >
+            {/each}
+        </div>
+    {/if}
     {#each faults as [name, said] (name)}<Helper id="{name}-error" color="red" class="mt-1 font-semibold">{said}</Helper
         >{/each}
     {#if many && drawn}<p class="mt-2 text-faint">{drawn.sentence}</p>{/if}

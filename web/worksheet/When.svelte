@@ -35,6 +35,7 @@
             except: [],
             plus: [],
             changes: [],
+            places: [],
         });
     }
 </script>

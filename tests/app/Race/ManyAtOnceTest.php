@@ -136,10 +136,10 @@ final class ManyAtOnceTest extends RaceTestCase
     private static function asProposed(BookingsAffected $affected): Settlement
     {
         $choices = [];
-        foreach ($affected->effect->effect->left as $left) {
+        foreach ($affected->effects[0]->effect->left as $left) {
             $choices[(int) $left->booking->id] = $left->proposed === null ? ['do' => 'cancel', 'to' => null] : ['do' => 'move', 'to' => $left->proposed->start];
         }
-        foreach ([...array_column($affected->effect->effect->otherLength, 0), ...$affected->effect->effect->otherPlace] as $booked) {
+        foreach ([...array_column($affected->effects[0]->effect->otherLength, 0), ...$affected->effects[0]->effect->otherPlace] as $booked) {
             $choices[(int) $booked->id] = ['do' => 'move', 'to' => null];
         }
 
