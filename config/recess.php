@@ -25,6 +25,8 @@ return [
         // An address is not flooded with its own passes, whoever asks.
         'pass-again' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
     ],
+    // Days after which a sheet that was put away goes for good, with its bookings.
+    'keep_days' => (int) env('RECESS_KEEP_DAYS', 730),
     // Hosts of calendar feeds that may lie in the school's own network, with commas between: "calendar.school.example".
     'feed_hosts' => array_filter(explode(',', (string) env('RECESS_FEED_HOSTS', ''))),
     // Where a room of its own opens for each meeting, with {room} in it; without one, the stand-in's rooms are used.

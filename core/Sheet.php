@@ -171,7 +171,7 @@ final readonly class Sheet
 
     private function said(Span $span): string
     {
-        return $this->zone->dateAt($span->start).' '.$this->zone->timeAt($span->start).'-'.$this->zone->timeAt($span->end);
+        return gmdate('j F Y', $this->zone->dayAt($span->start) * 86_400).', '.$this->zone->timeAt($span->start).' to '.$this->zone->timeAt($span->end);
     }
 
     /** How many slots there are on those dates: what a term promises, before anything is saved. */

@@ -11,4 +11,5 @@ Schedule::command('recess:demo')->dailyAt('03:10')->when(static fn (): bool => c
 Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
 Schedule::command('recess:remind')->everyMinute()->onOneServer();
 Schedule::command('recess:tidy')->everyMinute()->onOneServer();
+Schedule::command('recess:forget')->dailyAt('03:40')->onOneServer();
 Schedule::command('recess:digest')->everyFifteenMinutes()->onOneServer();

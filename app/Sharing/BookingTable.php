@@ -8,6 +8,8 @@ use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
 use Recess\Time\Zone;
 
 /** A sheet's bookings as a table: a heading, then a row each. */
@@ -15,25 +17,38 @@ final class BookingTable
 {
     /**
      * @param  StaffMember  $reader  an answer that is not for the list of the day is read by the one who meets the visitor alone
-     * @return iterable<list<string>>
+     * @return iterable<list<string|LocalDate|LocalTime>>
      */
     public static function rows(Sheet $sheet, StaffMember $reader): iterable
     {
         $zone = $sheet->host->school->timeZone();
         $questions = array_filter($sheet->questions->all, static fn (Question $one): bool => ! in_array($one->key, ['student', 'phone'], true));
-        yield ['Date', 'From', 'To', 'Host', 'Student', 'Visitor', 'E-mail', 'Phone', 'Place', 'State', 'Word', ...array_values(array_map(static fn (Question $one): string => $one->label, $questions))];
+        yield ['Date', 'From', 'To', 'Host', 'Student', 'Visitor', 'E-mail', 'Phone', 'Place', 'Link', 'State', 'Word', ...array_values(array_map(static fn (Question $one): string => $one->label, $questions))];
         foreach ($sheet->bookings()->whereNull('confirm_until')->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id')->get() as $booking) {
             yield [...self::row($booking, $zone), ...array_values(array_map(static fn (Question $one): string => $one->onRunSheet || $booking->staff_id === $reader->id ? Question::said($booking->answers[$one->key] ?? null) : '', $questions))];
         }
     }
 
-    /** @return list<string> */
+    /** @return list<string|LocalDate|LocalTime> */
     private static function row(Booking $booking, Zone $zone): array
     {
         return [
-            (string) $zone->dateAt($booking->span()->start), (string) $zone->timeAt($booking->span()->start), (string) $zone->timeAt($booking->span()->end),
+            $zone->dateAt($booking->span()->start), $zone->timeAt($booking->span()->start), $zone->timeAt($booking->span()->end),
             $booking->host->name, $booking->student, $booking->pass->name, (string) $booking->pass->email, $booking->pass->phone,
-            $booking->place->label, $booking->state->value, $booking->cancel_note,
+            $booking->place->label, (string) ($booking->link ?? $booking->place->link), $booking->state->value, $booking->cancel_note,
         ];
+    }
+
+    /** @return array<string, string> what was answered and may be read by that reader, by question; empty answers left out */
+    public static function answers(Sheet $sheet, Booking $booking, StaffMember $reader): array
+    {
+        $said = [];
+        foreach ($sheet->questions->all as $question) {
+            if (! in_array($question->key, ['student', 'phone'], true) && ($question->onRunSheet || $booking->staff_id === $reader->id)) {
+                $said[$question->label] = Question::said($booking->answers[$question->key] ?? null);
+            }
+        }
+
+        return array_filter($said, static fn (string $answer): bool => $answer !== '');
     }
 }

@@ -8,14 +8,14 @@ namespace App\Sharing;
 final class Csv
 {
     /**
-     * @param  iterable<list<string>>  $rows
+     * @param  iterable<list<string|\Stringable>>  $rows
      */
     public static function write(iterable $rows): string
     {
         // The mark tells spreadsheets that this is UTF-8.
         $text = "\u{FEFF}";
         foreach ($rows as $row) {
-            $text .= implode(',', array_map(self::cell(...), $row))."\r\n";
+            $text .= implode(',', array_map(static fn (string|\Stringable $value): string => self::cell((string) $value), $row))."\r\n";
         }
 
         return $text;

@@ -41,6 +41,7 @@ final class FormatsController
             'availability.ics' => [AvailabilityWriter::write($sheet->coreBlocks(), $sheet->host->school->timeZone(), $sheet->uid, $now), 'text/calendar; charset=utf-8'],
             'bookings.csv' => [Csv::write(BookingTable::rows($sheet, $reader)), 'text/csv; charset=utf-8'],
             'bookings.xlsx' => [Workbook::write(BookingTable::rows($sheet, $reader)), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
+            'bookings.pdf' => [Handout::bookings($sheet, $reader), 'application/pdf'],
             'qr.svg' => [QrCode::svg($sheet->link()), 'image/svg+xml'],
             'qr.png' => [QrCode::png($sheet->link()), 'image/png'],
             'notice.pdf' => [Handout::notice($sheet), 'application/pdf'],

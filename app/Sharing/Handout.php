@@ -8,7 +8,10 @@ use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Booking;
+use App\Models\BookingState;
 use App\Models\Sheet;
+use App\Models\StaffMember;
 use App\Timetables\Sentence;
 use Recess\Time\Span;
 
@@ -37,7 +40,7 @@ final class Handout
 
     public static function notice(Sheet $sheet): string
     {
-        return Printed::pdf('paper.notice', ['sheet' => $sheet, 'when' => array_map(Sentence::of(...), $sheet->coreBlocks()), 'qr' => self::inline(QrCode::svg($sheet->link()))]);
+        return Printed::pdf('paper.notice', ['sheet' => $sheet, 'when' => array_map(Sentence::of(...), $sheet->coreBlocks()), 'qr' => self::inline(QrCode::svg($sheet->link()))], $sheet->host->school->country);
     }
 
     public static function slips(Sheet $sheet, int $now): string
@@ -46,7 +49,21 @@ final class Handout
         [$first, $before] = $core->reach($core->zone->dateAt($now));
         $days = array_unique(array_map(static fn (Span $stretch): string => Spell::date($core->zone->dateAt($stretch->start)), $core->stretches($first, $before)));
 
-        return Printed::pdf('paper.slips', ['sheet' => $sheet, 'days' => array_slice($days, 0, 3), 'more' => count($days) > 3, 'qr' => self::inline(QrCode::svg($sheet->link()))]);
+        return Printed::pdf('paper.slips', ['sheet' => $sheet, 'days' => array_slice($days, 0, 3), 'more' => count($days) > 3, 'qr' => self::inline(QrCode::svg($sheet->link()))], $sheet->host->school->country);
+    }
+
+    /** Who comes when, about whom, with what one needs to reach them: for the day, where there is no screen. */
+    public static function bookings(Sheet $sheet, StaffMember $reader): string
+    {
+        $zone = $sheet->host->school->timeZone();
+        $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())->whereNull('confirm_until')->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get();
+
+        return Printed::pdf('paper.bookings', [
+            'sheet' => $sheet,
+            'days' => $bookings->groupBy(static fn (Booking $one): string => Spell::date($zone->dateAt($one->span()->start))),
+            'time' => static fn (Booking $one): string => Spell::time($one->span()->start, $zone).' – '.Spell::time($one->span()->end, $zone),
+            'answers' => static fn (Booking $one): array => BookingTable::answers($sheet, $one, $reader),
+        ], $sheet->host->school->country);
     }
 
     private static function inline(string $svg): string

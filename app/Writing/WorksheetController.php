@@ -6,7 +6,6 @@ namespace App\Writing;
 
 use App\Framework\Clock;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 
 /** What a worksheet would make, drawn and kept while it is written; the sheet itself stays as it is. */
 final class WorksheetController
@@ -20,11 +19,11 @@ final class WorksheetController
         return new JsonResponse(Drawing::of($request->all(), $request->reader(), Clock::now()));
     }
 
-    public function forget(WorksheetRequest $request, ForgetDraft $forget): Response
+    public function forget(WorksheetRequest $request, ForgetDraft $forget): JsonResponse
     {
         $forget($request->writer(), $request->sheet());
 
-        return new Response(status: 204);
+        return new JsonResponse(['ok' => true]);
     }
 
     /** Closes, moves or changes one occurrence, or it and later ones, or all. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Spell;
 use App\Models\HostRole;
 use App\Models\LinkMode;
 use App\Models\PlaceKind;
@@ -177,8 +178,8 @@ final class WorksheetReader
         $dates = $pattern instanceof OnDates ? $pattern->dates : array_filter([$pattern->last()]);
         foreach ($dates as $date) {
             $problem = match (true) {
-                $date->isBefore($this->today) && ! $this->hadAlready($date) => "$date is past. Choose today or later.",
-                $date->isAfter($this->today->plusDays(self::DAYS_AHEAD)) => "$date is more than three years ahead. Look at the year again.",
+                $date->isBefore($this->today) && ! $this->hadAlready($date) => Spell::plainDate($date).' is past. Choose today or later.',
+                $date->isAfter($this->today->plusDays(self::DAYS_AHEAD)) => Spell::plainDate($date).' is more than three years ahead. Look at the year again.',
                 default => null,
             };
             if ($problem !== null) {
@@ -188,7 +189,7 @@ final class WorksheetReader
             }
         }
         if ($pattern instanceof Repeating && $pattern->first->isAfter($this->today->plusDays(self::DAYS_AHEAD))) {
-            $this->errors["blocks.$i.first"][] = "$pattern->first is more than three years ahead. Look at the year again.";
+            $this->errors["blocks.$i.first"][] = Spell::plainDate($pattern->first).' is more than three years ahead. Look at the year again.';
         }
     }
 

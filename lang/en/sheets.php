@@ -8,4 +8,5 @@ return [
     'fill_next' => '{taken, number} of {slots, number} taken on its next days',
     'links_there' => 'Some of these meetings have a link already, and it has been sent. Change those one by one.',
     'link_cleaned' => 'Without that it is {link}',
+    'nobody_yet' => 'Nobody has booked yet.',
 ];

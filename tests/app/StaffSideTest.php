@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Booking;
+use App\Models\Pass;
 use App\Models\Sheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -65,6 +66,21 @@ final class StaffSideTest extends TestCase
         $this->ask('post', "$pass/bookings/".Booking::query()->max('id').'/give-back')->assertOk();
         $this->ask('get', "/api/staff/sheets/$booked->id")->assertJsonPath('can_throw_away', false);
         $this->ask('delete', "/api/staff/sheets/$booked->id")->assertConflict();
+    }
+
+    public function test_what_was_put_away_goes_for_good_once_its_time_is_over(): void
+    {
+        $sheet = $this->sheet();
+        $kept = $this->sheet(title: 'Kept', date: '2026-12-04');
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $this->actingAs($this->host())->ask('post', "/api/staff/sheets/$sheet->id/put-away", ['away' => true])->assertOk();
+        CarbonImmutable::setTestNow('2028-11-20T12:00:00Z');
+        $this->artisan('recess:forget')->assertSuccessful();
+        self::assertSame(2, Sheet::query()->count(), 'Two years after the last meeting, not before.');
+        CarbonImmutable::setTestNow('2028-12-10T12:00:00Z');
+        $this->artisan('recess:forget')->assertSuccessful();
+        self::assertSame([$kept->id], Sheet::query()->pluck('id')->all());
+        self::assertSame([0, 0], [Booking::query()->count(), Pass::query()->count()]);
     }
 
     public function test_a_copy_opens_and_closes_as_much_later_as_its_dates_are(): void

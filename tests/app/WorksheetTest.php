@@ -91,7 +91,7 @@ final class WorksheetTest extends TestCase
         // Saved, it is not kept any longer; nor is what is thrown away.
         $this->actingAs($this->host());
         $this->ask('put', "/api/staff/sheets/$draft->id", self::form(['version' => 1]))->assertOk();
-        $this->ask('delete', '/api/staff/worksheet', ['sheet' => null])->assertNoContent();
+        $this->ask('delete', '/api/staff/worksheet', ['sheet' => null])->assertOk();
         self::assertSame([null, null], [$kept('/staff/sheets/new'), $kept("/staff/sheets/$draft->id/edit")]);
         $this->ask('post', '/api/staff/worksheet', ['form' => ['intro' => str_repeat('long ', 50_000)], 'sheet' => null, 'keep' => true])->assertUnprocessable();
     }

@@ -127,7 +127,7 @@ final class WhoMayTest extends TestCase
                 $refused->pieces($date, $date->plusDays(1));
                 self::fail('They were let pass.');
             } catch (SlotsNotValid $failure) {
-                self::assertStringContainsString('2026-12-07 09:00-11:00 and 2026-12-07 10:00-12:00', $failure->getMessage());
+                self::assertStringContainsString('7 December 2026, 09:00 to 11:00 and 7 December 2026, 10:00 to 12:00', $failure->getMessage());
             }
         }
     }

@@ -10,7 +10,7 @@ export const theme: ThemeConfig = {
     },
     input: { base: 'w-auto', input: 'min-h-10 rounded-md px-3 py-1 text-base' },
     select: { base: 'w-auto', select: 'min-h-10 rounded-md py-1 ps-3 pe-9 text-base' },
-    textarea: { wrapper: 'rounded-md bg-gray-50 px-3 py-1.5 text-base' },
+    textarea: { base: 'text-base', wrapper: 'rounded-md bg-gray-50 px-3 py-1.5 text-base' },
     checkbox: { base: 'size-5 border-gray-300 bg-gray-50', div: 'min-h-10 text-base font-normal' },
     radio: { input: 'size-5 border-gray-300 bg-gray-50', label: 'min-h-10 text-base font-normal' },
     toggle: { label: 'min-h-10 text-base font-normal' },

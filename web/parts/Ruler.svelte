@@ -80,8 +80,8 @@
         drag?.(stretch, side, by);
     }
 
-    /** The least length of a tab in pixels, for a thumb. */
-    const THUMB = 46;
+    /** The least length of a tab in pixels: for a thumb, or to be read where nothing is pressed. */
+    const least = $derived(pick || press ? 46 : 34);
 
     const slots = $derived(day.stretches.flatMap((stretch) => stretch.slots));
     const shortest = $derived(Math.min(60, ...slots.map((slot) => slot.length)));
@@ -155,7 +155,7 @@
     {:else}
         <!-- A wide day scrolls sideways on its own rather than shrinking its tabs under a thumb. -->
         <div class="window">
-            <div class="scale" bind:this={scale} style:--length={day.length} style:--least={THUMB / shortest}>
+            <div class="scale" bind:this={scale} style:--length={day.length} style:--least={least / shortest}>
                 {#each day.stretches as stretch (stretch.at)}
                     {#if occurrence && stretch.block !== null}
                         <button
@@ -201,6 +201,7 @@
                             class="tab {slot.state.replaceAll(' ', '-')}"
                             class:chosen={slot.key === chosen}
                             class:shown={!pick && !press}
+                            class:named={names[slot.key] !== undefined}
                             style:--at={slot.at}
                             style:--long={slot.length}
                             tabindex={slot.key === entry ? 0 : -1}
@@ -215,6 +216,9 @@
                                 >{clock.brief(slot.from)}{#if own(slot)}<small class="own">{own(slot)}</small
                                     >{/if}</span
                             >
+                            {#if names[slot.key]}<span class="who" aria-hidden="true"
+                                    >{names[slot.key]?.split(' ')[0]}</span
+                                >{/if}
                             <span class="more">
                                 {#if slot.state === 'free'}to {clock.say(slot.until)}{#if slot.seats_left !== null}, {slot.seats_left}
                                         {slot.seats_left === 1 ? 'seat' : 'seats'}{/if}{:else}{names[slot.key] ??
@@ -299,6 +303,11 @@
     .tab.free.chosen {
         background: var(--board);
         color: var(--on-board);
+    }
+    .who {
+        min-width: 0;
+        overflow: hidden;
+        text-overflow: ellipsis;
     }
     .tab:focus-visible {
         z-index: 3;
@@ -399,7 +408,23 @@
             top: 2.9rem;
             height: 1rem;
         }
-        .tab:not(.free) .from {
+        /* Whose time it is stands in the cut, on the host's own ruler. */
+        .tab.named:not(.free) {
+            flex-direction: column;
+            justify-content: end;
+            gap: 0;
+            top: 1.3rem;
+            height: 2.6rem;
+            padding: 0 2px 0.15rem;
+            font-size: 0.78rem;
+            color: var(--ink);
+        }
+        .tab.named:not(.free) .from {
+            position: static;
+            clip-path: none;
+            color: var(--faint);
+        }
+        .tab:not(.free, .named) .from {
             position: absolute;
             clip-path: inset(50%);
         }
@@ -452,6 +477,9 @@
 
     /* Upright: time runs down the left edge. */
     @container ruler (max-width: 559.98px) {
+        .who {
+            display: none;
+        }
         .window {
             overflow: visible;
             padding: 0.6rem 0;

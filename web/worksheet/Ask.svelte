@@ -50,7 +50,7 @@
     const has = (key: string) => questions.some((one) => one.key === key);
 </script>
 
-<div class="grid max-w-2xl gap-4">
+<div class="grid gap-3">
     <p class="text-faint">
         Name and e-mail address are always asked.
         <Checkbox bind:checked={draft.form.rules.email_optional} onchange={() => draft.changed()} class="ml-2 text-ink"
@@ -60,7 +60,7 @@
     <ol class="grid gap-3">
         {#each questions as question, i (question.key)}
             <li
-                class="slip grid gap-3"
+                class="slip grid gap-1.5"
                 class:opacity-60={dragged === i}
                 ondragover={(event) => event.preventDefault()}
                 ondrop={() => {
@@ -110,21 +110,23 @@
                         }}>Take it out</TextButton
                     >
                 </div>
-                <Field
-                    name="questions.{i}.label"
-                    label="Question {i + 1}"
-                    required
-                    bind:value={question.label}
-                    error={draft.errors[`questions.${i}.label`] ?? draft.errors[`questions.${i}.kind`]}
-                    change={() => draft.changed()}
-                />
-                <Field
-                    name="questions.{i}.help"
-                    label="Help with question {i + 1}"
-                    bind:value={question.help}
-                    error={draft.errors[`questions.${i}.help`]}
-                    change={() => draft.changed()}
-                />
+                <div class="grid gap-3 sm:grid-cols-2">
+                    <Field
+                        name="questions.{i}.label"
+                        label="Question {i + 1}"
+                        required
+                        bind:value={question.label}
+                        error={draft.errors[`questions.${i}.label`] ?? draft.errors[`questions.${i}.kind`]}
+                        change={() => draft.changed()}
+                    />
+                    <Field
+                        name="questions.{i}.help"
+                        label="Help with question {i + 1}"
+                        bind:value={question.help}
+                        error={draft.errors[`questions.${i}.help`]}
+                        change={() => draft.changed()}
+                    />
+                </div>
                 {#if question.kind === 'choice' || question.kind === 'several'}
                     <Field
                         name="questions.{i}.choices"
@@ -143,7 +145,7 @@
                         >Has to be answered</Checkbox
                     >
                     <Checkbox bind:checked={question.on_run_sheet} onchange={() => draft.changed()}
-                        >On my list for the day</Checkbox
+                        >Shown in my list of bookings</Checkbox
                     >
                 </div>
             </li>

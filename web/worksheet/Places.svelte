@@ -52,10 +52,10 @@
     }
 </script>
 
-<div class="grid max-w-2xl gap-4">
+<div class="grid gap-3">
     {#each places as place, i (i)}
         {@const n = places.length > 1 ? ` (${i + 1})` : ''}
-        <fieldset class="slip grid gap-3" aria-label="Place{n}">
+        <fieldset class="slip grid gap-2" aria-label="Place{n}">
             <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place{n}">
                 {#each KINDS as [value, label] (value)}
                     <Radio name="place-kind-{i}" {value} group={place.kind} onchange={() => kind(place, value)}
