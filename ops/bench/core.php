@@ -70,6 +70,18 @@ printf("### Weekly blocks over ten years, in a zone with clock changes\n\nTuesda
 echo "| | occurrences a second | ours is |\n| --- | ---: | ---: |\n";
 printf("| the core | %s | |\n| python-dateutil | %s | %.1f times as fast |\n| rrule | %s | %.1f times as fast |\n\n", number_format($ours), number_format($dateutil), $ours / $dateutil, number_format($rrule), $ours / $rrule);
 
+echo "### What a worksheet counts\n\nFull school days in ten-minute meetings, counted as a worksheet does while it is typed. The baseline lists the slots, as it did before.\n\n";
+echo "| years | slots | counted | listed | listing takes |\n| --- | ---: | ---: | ---: | ---: |\n";
+foreach ([1, 3] as $years) {
+    $first = LocalDate::parse('2026-09-07');
+    $before = $first->plusDays(365 * $years);
+    $sheet = new Sheet($zone, [Block::of(Weekly::on(Weekday::cases(), $first), Hours::between(LocalTime::of(8), LocalTime::of(16)), Cut::of(10))], Hosts::of(1), Stated::of());
+    $counted = median(static fn (): int => $sheet->tally($first, $before)->all());
+    $listed = median(static fn (): int => array_sum(array_map(static fn ($pieces): int => count($pieces->slots), $sheet->pieces($first, $before))));
+    printf("| %d | %s | %.1f ms | %.1f ms | %.1f times as long |\n", $years, number_format($sheet->count($first, $before)), $counted * 1000, $listed * 1000, $listed / $counted);
+}
+echo "\n";
+
 echo "### A term's sheet to verdicts\n\n5 weekdays, 40 slots a day, 200 days at 1×; 2 000 busy spans and 2 000 bookings at 1×; seven rules. The baseline is a loop that only makes as many spans.\n\n";
 echo "| size | slots | time | a slot | to the loop |\n| --- | ---: | ---: | ---: | ---: |\n";
 foreach ([1, 2, 4, 8] as $size) {

@@ -103,7 +103,7 @@
     const spoken = (slot: Slot) =>
         `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}, ${names[slot.key] ?? SAID[slot.state]}${
             slot.seats_left !== null && slot.state === 'free' ? `, ${slot.seats_left} seats left` : ''
-        }${own(slot) ? `, ${own(slot)} on your own clock` : ''}`;
+        }${slot.extra > 0 ? `, ${slot.extra === 1 ? 'one seat' : `${slot.extra} seats`} added` : ''}${own(slot) ? `, ${own(slot)} on your own clock` : ''}`;
 
     function walk(event: KeyboardEvent): void {
         const here = event.currentTarget as HTMLElement;
@@ -213,8 +213,8 @@
                             onclick={() => (press ? press(slot, day) : slot.state === 'free' && pick?.(slot, day))}
                         >
                             <span class="from"
-                                >{clock.brief(slot.from)}{#if own(slot)}<small class="own">{own(slot)}</small
-                                    >{/if}</span
+                                >{clock.brief(slot.from)}{#if slot.extra > 0}<small class="own">+{slot.extra}</small
+                                    >{/if}{#if own(slot)}<small class="own">{own(slot)}</small>{/if}</span
                             >
                             {#if names[slot.key]}<span class="who" aria-hidden="true"
                                     >{names[slot.key]?.split(' ')[0]}</span

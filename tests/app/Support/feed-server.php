@@ -13,6 +13,11 @@ match (true) {
     $path === '/slow' => sleep(5),
     $path === '/gone' => http_response_code(410),
     $path === '/locked' => http_response_code(401),
+    // 60 MB of one letter, packed into some 60 kB.
+    $path === '/packed' => (static function (): void {
+        header('Content-Encoding: gzip');
+        echo gzencode(str_repeat('x', 60_000_000), 9);
+    })(),
     $path === '/big' => (static function (): void {
         for ($i = 0; $i < 12_000; $i++) {
             echo str_repeat('x', 1_000);

@@ -128,6 +128,16 @@ final class BusyReaderTest extends TestCase
         self::read($many, limits: new Limits(bytes: 1000));
     }
 
+    public function test_rules_that_never_match_have_one_measure_for_the_whole_file(): void
+    {
+        // A 30 February, looked for since 1900 in each of sixty entries; the one that is plain is read all the same.
+        $never = array_merge(...array_fill(0, 60, self::event('DTSTART:19000101T090000Z', 'DURATION:PT1H', 'RRULE:FREQ=DAILY;BYMONTH=2;BYMONTHDAY=30')));
+        $times = self::read(self::calendar(...$never, ...self::event('DTSTART:20261125T090000Z', 'DURATION:PT1H')), limits: new Limits(work: 100_000));
+        self::assertSame(['11-25 09:00 10:00'], self::said($times));
+        self::assertStringContainsString('take too long to work out', $times->skipped[0]->why);
+        self::assertGreaterThan(50, count($times->skipped));
+    }
+
     public function test_what_is_no_calendar_is_said_with_the_line(): void
     {
         foreach (['' => 'Line 1', '<html>' => 'Line 1', "BEGIN:VCALENDAR\nBEGIN:VEVENT\nSUMMARY:x\n" => 'Line 2: VEVENT begins here and never ends', "BEGIN:VCALENDAR\nBEGIN:VEVENT\nEND:VTODO\nEND:VCALENDAR" => 'Line 3', str_repeat("\0", 100) => 'Line 1'] as $text => $says) {
