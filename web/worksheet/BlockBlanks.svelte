@@ -95,7 +95,7 @@
                 draft.changed();
             }}
         />{/if}
-    <Apart {draft} {index} {on} {today} beside={drawn?.beside ?? []} />
+    <Apart {draft} {index} {on} {today} />
 
     {#if draft.form.places.length > 1}
         <div class="flex flex-wrap items-center gap-x-4" role="group" aria-label="Where{on}">

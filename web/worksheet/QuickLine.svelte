@@ -10,6 +10,10 @@
     }
     let { draft }: Props = $props();
 
+    /** Single occurrences that differ, which no line can say: they stay when the line is typed over. */
+    const beside = $derived(
+        (draft.drawing?.blocks ?? []).flatMap((block) => block.beside.map((one) => ({ ...one, block: block.index }))),
+    );
     const error = $derived(draft.lineError);
     const pointed = $derived(
         error === null
@@ -66,6 +70,24 @@
             </p>
         {/each}
     </div>
+    {#if beside.length > 0}
+        <ul class="mt-1" aria-label="Beside the line">
+            {#each beside as one (`${one.block} ${one.date}`)}
+                <li>
+                    {one.said}
+                    <TextButton
+                        class="min-h-0 py-0"
+                        aria-label="As usual: {one.said}"
+                        onclick={() => {
+                            const block = draft.form.blocks[one.block]!;
+                            block.changes = block.changes.filter((changed) => changed.date !== one.date);
+                            draft.changed();
+                        }}>as usual</TextButton
+                    >
+                </li>
+            {/each}
+        </ul>
+    {/if}
 </div>
 
 <style>

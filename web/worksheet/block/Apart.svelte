@@ -1,9 +1,8 @@
 <script lang="ts">
-    /** What differs on single days: other hours on a weekday, days left out or added, occurrences closed or moved. */
+    /** What differs on some days: other hours on a weekday, days left out or added. */
     import Blank from '../../controls/Blank.svelte';
     import Pick from '../../controls/Pick.svelte';
     import TextButton from '../../controls/TextButton.svelte';
-    import type { Schema } from '../../lib/api';
     import { DAYS } from '../../lib/days';
     import type { Draft } from '../../lib/draft.svelte';
     import HoursBlanks from '../HoursBlanks.svelte';
@@ -14,10 +13,8 @@
         /** Which block, where there are several. */
         on: string;
         today: string;
-        /** Single occurrences that no line can say, in words. */
-        beside: Schema['DrawnBlock']['beside'];
     }
-    let { draft, index, on, today, beside }: Props = $props();
+    let { draft, index, on, today }: Props = $props();
 
     const block = $derived(draft.form.blocks[index]!);
     const others = $derived(block.weekdays.filter((day) => !block.other.some((one) => one.weekday === day)));
@@ -90,23 +87,6 @@
         >
     </div>
 {/each}
-{#if beside.length > 0}
-    <p class="mt-2">Beside the line, on single days:</p>
-    <ul>
-        {#each beside as one (one.date)}
-            <li class="flex flex-wrap items-center gap-x-3">
-                {one.said}
-                <TextButton
-                    aria-label="As usual: {one.said}"
-                    onclick={() => {
-                        block.changes = block.changes.filter((changed) => changed.date !== one.date);
-                        change();
-                    }}>as usual</TextButton
-                >
-            </li>
-        {/each}
-    </ul>
-{/if}
 
 <style>
     .sentence {
