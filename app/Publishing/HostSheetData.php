@@ -63,7 +63,10 @@ final class HostSheetData
             'next' => $next === null ? null : ucfirst(Spell::ahead($next->span()->start, $now, $timetable->sheet->zone)),
             'fresh' => (clone $standing)->when($looked !== null, static fn ($one) => $one->where('created_at', '>', $looked))->count(),
             'asked' => $sheet->bookings()->where('state', BookingState::Asked)->count(),
-            'fill' => Words::say($more ? 'sheets.fill_next' : 'sheets.fill', ['taken' => $taken, 'slots' => count($timetable->offers())]),
+            'fill' => match (true) {
+                $timetable->offers() === [] => Words::say('sheets.fill_none', ['standing' => (clone $standing)->where('ends_at', '>', Instant::column($now))->count()]),
+                default => Words::say($more ? 'sheets.fill_next' : 'sheets.fill', ['taken' => $taken, 'slots' => count($timetable->offers())]),
+            },
             'slots' => count($timetable->offers()),
             'free' => count($timetable->free()),
             'taken' => $taken,

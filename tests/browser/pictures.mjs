@@ -54,6 +54,9 @@ async function chooseTime(page) {
 async function worksheet(page) {
     await signIn(page);
     await page.getByRole('link', { name: 'New office hours' }).click();
+    const again = page.getByRole('button', { name: 'Throw it away and begin anew' });
+    await page.waitForTimeout(800);
+    if (await again.isVisible()) await again.click();
     await page.getByLabel('In one line').fill('mon wed 12:10-13:20 /15 gap 5 until 18 june');
     await page.getByText('left over each day').first().waitFor();
 }
@@ -61,6 +64,9 @@ async function worksheet(page) {
 async function year(page) {
     await signIn(page);
     await page.getByRole('link', { name: 'New conferences' }).click();
+    const again = page.getByRole('button', { name: 'Throw it away and begin anew' });
+    await page.waitForTimeout(800);
+    if (await again.isVisible()) await again.click();
     await page.getByRole('button', { name: 'Pick several on the year' }).click();
     for (const i of [48, 49, 50]) await page.locator('[data-date]:not([disabled])').nth(i).click();
     await page.getByLabel('From', { exact: true }).fill('15:30');
@@ -123,6 +129,12 @@ await take('settings', WIDE, async (page) => {
 });
 await take('year', WIDE, year);
 await take('effect', WIDE, effect);
+await take('summary', WIDE, async (page) => {
+    await worksheet(page);
+    await page.getByRole('button', { name: 'Look it over and publish' }).click();
+    await page.getByRole('dialog').waitFor();
+    await page.waitForTimeout(600);
+});
 await take('worksheet', WIDE, worksheet);
 await take('worksheet-phone', PHONE, worksheet);
 await take('host-sheet', WIDE, hostSheet);

@@ -110,6 +110,8 @@ export class Draft {
         this.#typed = true;
         this.settled = false;
         this.#byLine = byLine;
+        // What is still on its way is an answer to what was there before this key.
+        this.#turn++;
         clearTimeout(this.#timer);
         this.#timer = setTimeout(() => void this.draw(), after);
     }

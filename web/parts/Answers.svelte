@@ -193,6 +193,9 @@
                 </label>
             {/each}
         </fieldset>
+    {:else if places.length === 1 && sheet.places.length > 1}
+        <!-- What holds for this time, where other times can be elsewhere. -->
+        <p>Where: <strong>{places[0]!.label}</strong></p>
     {/if}
     {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
     {#if canJoin}<AskToJoin slug={sheet.slug} {visitor} />{/if}

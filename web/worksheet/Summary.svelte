@@ -16,7 +16,14 @@
     let { draft, says, open = $bindable(), working, message, publish }: Props = $props();
 
     const missing = $derived(draft.drawing?.missing ?? []);
-    const faults = $derived([...new Set(Object.values(draft.drawing?.errors ?? {}))]);
+    // What is missing as a whole is not said again blank by blank.
+    const faults = $derived([
+        ...new Set(
+            Object.entries(draft.drawing?.errors ?? {})
+                .filter(([name]) => missing.length === 0 || !/^(title|blocks|places)/.test(name))
+                .map(([, said]) => said),
+        ),
+    ]);
     const warnings = $derived(draft.drawing?.warnings ?? []);
     $effect(() => {
         if (open) requestAnimationFrame(() => document.getElementById('summary-back')?.focus());

@@ -18,7 +18,7 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 @foreach ($day['stretches'] as $stretch)
 @foreach ($stretch['slots'] as $one)
 @if ($one['state'] === 'free')
-<option value="{{ $one['key'] }}" @selected($one['key'] === $slot)>{{ $day['short'] }}, {{ $one['from'] }}</option>
+<option value="{{ $one['key'] }}" @selected($one['key'] === $slot)>{{ $day['short'] }}, {{ $one['from'] }}@if (isset($one['places']) && count($one['places']) < count($sheet['places'])) ({{ implode(', ', array_column(array_filter($sheet['places'], static fn ($place) => in_array($place['id'], $one['places'], true)), 'label')) }})@endif</option>
 @endif
 @endforeach
 @endforeach
