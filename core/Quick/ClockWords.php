@@ -24,6 +24,9 @@ final class ClockWords
     /** @var list<Note> */
     public array $notes = [];
 
+    /** The half of the day that was said before its times: "wednesday afternoons 2-4"; a, p or empty. */
+    public string $half = '';
+
     public function __construct(private readonly Words $words)
     {
     }
@@ -63,6 +66,27 @@ final class ClockWords
         $this->words->backTo($mark);
 
         return $found;
+    }
+
+    /** A start alone, such as "4pm": as a stretch's start is read, with the afternoon where no school would meet. */
+    public function start(): ?LocalTime
+    {
+        $mark = $this->words->mark();
+        $side = $this->side();
+        if ($side === null) {
+            return null;
+        }
+        try {
+            $start = self::at(...$side);
+            if ($side[1] === '' && $start->isEarly() && $start->minute >= 60 && ! str_starts_with($side[0], '0')) {
+                $start = self::at($side[0], 'p');
+                $this->note(sprintf('%s was read as %s.', $side[0], $start), $mark);
+            }
+
+            return $start;
+        } catch (TimeNotValid) {
+            return null;
+        }
     }
 
     /** @return array{string, string}|null the time as typed, and a or p where it is said */
@@ -126,7 +150,7 @@ final class ClockWords
         $half = match (true) {
             $this->words->phrase('in the morning') => 'a',
             $this->words->phrase('in the afternoon'), $this->words->phrase('in the evening') => 'p',
-            default => '',
+            default => $this->half,
         };
         if ($half !== '' && $from[1] === '' && $until[1] === '' && self::onTwelve($until[0])) {
             $until[1] = $half;

@@ -289,7 +289,9 @@ final class DateWords
     private function upTo(LocalDate $first, Token $token): DateRange
     {
         $mark = $this->words->mark();
-        $last = $this->words->taken('-', 'to', '..') ? $this->countingFrom($first)->date() : null;
+        // An interval of ISO 8601 has a stroke: 2026-12-03/2026-12-05.
+        $interval = $this->words->peek()->is('/') && preg_match('/^\d{4}-/', $this->words->peek(1)->text) === 1;
+        $last = $interval || $this->words->peek()->is('-', 'to', '..') ? $this->countingFrom($first)->afterOne() : null;
         if ($last === null) {
             $this->words->backTo($mark);
 
@@ -300,6 +302,14 @@ final class DateWords
         }
 
         return QuickNotReadable::unless($token, static fn (): DateRange => DateRange::of($first, $last));
+    }
+
+    /** The date after the word that parts it from another. */
+    private function afterOne(): ?LocalDate
+    {
+        $this->words->take();
+
+        return $this->date();
     }
 
     /**

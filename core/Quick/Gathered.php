@@ -38,6 +38,9 @@ final class Gathered
 
     public ?int $gap = null;
 
+    /** How long a stretch lasts that was said by its start and length: one meeting, if nothing else says how long. */
+    public ?int $whole = null;
+
     /** Weeks or months. */
     public ?int $every = null;
 
@@ -245,7 +248,7 @@ final class Gathered
         $days = array_merge(...array_column($pairs, 0));
         $hours = $kind === Weekly::class ? $this->hoursByDay($pairs) : [];
         $usual = $this->usual !== [] ? $this->usual : (array_values($hours)[0] ?? $pairs[0][1]);
-        $cut = Cut::of((int) $this->minutes, $this->gap ?? ($this->step === null ? 0 : max(0, $this->step - (int) $this->minutes)));
+        $cut = Cut::of((int) ($this->minutes ?? $this->whole), $this->gap ?? ($this->step === null ? 0 : max(0, $this->step - (int) $this->minutes)));
         $pattern = $this->pattern($kind, $days, $context, $end);
         $block = Block::of(Adjusted::of($pattern, $this->except, $first ? $this->plus : []), Stretches::of(...$usual), $cut);
         foreach ($hours as $day => $own) {

@@ -22,7 +22,7 @@ final class Names
     /** Words that name nothing and may stand anywhere. */
     public const FILLERS = [',', '.', '&', '+', '(', ')', ':', 'and', 'on', 'the', 'at', 'of', 'with', 'meetings', 'meeting', 'slots', 'slot', 'appointments', 'long', 'each', 'please', 'then'];
 
-    private const KNOWN = ['every', 'other', 'until', 'from', 'except', 'plus', 'gap', 'weeks', 'weekdays', 'daily', 'fortnightly', 'weekly', 'monthly', 'tomorrow', 'today', 'noon', 'midnight', 'minutes', 'hours', 'times', 'first', 'second', 'third', 'fourth', 'fifth', 'last', 'next', 'forever', 'between', 'starting', 'holidays', 'term'];
+    private const KNOWN = ['every', 'other', 'until', 'from', 'except', 'plus', 'gap', 'weeks', 'weekdays', 'daily', 'afternoon', 'morning', 'evening', 'fortnightly', 'weekly', 'monthly', 'tomorrow', 'today', 'noon', 'midnight', 'minutes', 'hours', 'times', 'first', 'second', 'third', 'fourth', 'fifth', 'last', 'next', 'forever', 'between', 'starting', 'holidays', 'term'];
 
     /** tue, tues, tuesday, tuesdays; mo, tu and their like are too short to be sure of. */
     public static function weekday(string $word): ?Weekday

@@ -10,6 +10,7 @@ use Recess\Repeat\MonthDay;
 use Recess\Slots\Block;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
+use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\Weekday;
 
@@ -27,6 +28,9 @@ final class QuickLine
 
     /** A first day without a year that lies no further back, in days, is this year's. */
     private const JUST_PASSED = 183;
+
+    /** Days in a row that are taken for dates where no weekday is said. */
+    private const LONGEST_RUN = 370;
 
     private Gathered $said;
 
@@ -126,7 +130,7 @@ final class QuickLine
         $missing = match (true) {
             ! $said->hasDays() => 'It does not say on which days. Write them, such as tue thu or 3 dec.',
             ! $said->hasHours() => 'It does not say from when until when. Write it, such as 10:25-11:35.',
-            $said->minutes === null => 'It does not say how long a meeting is. Write it, such as /15.',
+            $said->minutes === null && $said->whole === null => 'It does not say how long a meeting is. Write it, such as /15.',
             default => null,
         };
         try {
@@ -145,7 +149,7 @@ final class QuickLine
     {
         $said = $this->said;
         [$from, $last] = [$said->from, $said->ending?->until];
-        if (! $said->hasDays() && $from !== null && $last !== null && $said->every === null && ! $last->isBefore($from) && $last->day - $from->day <= 31) {
+        if (! $said->hasDays() && $from !== null && $last !== null && $said->every === null && ! $last->isBefore($from) && $last->day - $from->day <= self::LONGEST_RUN) {
             $said->addDays([DateRange::of($from, $last)]);
             $said->notes[] = new Note(sprintf('Every day from %s to %s.', DateWords::said($from), DateWords::said($last)), $this->end->position);
             $said->from = $said->ending = null;
@@ -162,6 +166,8 @@ final class QuickLine
             $words->taken('gap') => $this->gap(),
             $words->taken('/') => $this->length($this->lengths->minutes(bare: true)),
             $words->taken('every') => $this->every(),
+            $words->taken('morning', 'mornings') => $this->clock->half = 'a',
+            $words->taken('afternoon', 'afternoons', 'evening', 'evenings') => $this->clock->half = 'p',
             $words->taken('usually') => $this->said->usual = $this->allHours(),
             $words->taken('fortnightly', 'alternate') => $this->said->every = 2,
             $words->taken('weekly') => $this->said->every ??= 1,
@@ -171,7 +177,7 @@ final class QuickLine
             $words->taken('weekend', 'weekends') => $this->said->addDays([Weekday::Saturday, Weekday::Sunday]),
             $words->taken('forever', 'endless', 'endlessly') => $this->said->ending = Ending::never(),
             $words->taken('from', 'starting', 'beginning', 'since', 'between') => $this->from(),
-            $words->taken('until', 'till', 'til', 'through') => $this->until(),
+            $words->taken('until', 'till', 'til', 'through', 'thru') => $this->until(),
             $words->taken('to') => $this->until(),
             $words->taken('for') => $this->for(),
             $words->taken('in', 'during', 'all') => $this->in(),
@@ -203,6 +209,9 @@ final class QuickLine
 
             return;
         }
+        if ($this->lasts()) {
+            return;
+        }
         $times = Names::count($token->text);
         if ($times !== null && $words->peek(1)->is('times', 'time', 'x', 'weeks')) {
             $words->take();
@@ -227,6 +236,25 @@ final class QuickLine
         } else {
             $this->notUnderstood($token);
         }
+    }
+
+    /** "at 4 pm for half an hour": a stretch by its start and how long it lasts, one meeting if no length is said. */
+    private function lasts(): bool
+    {
+        $words = $this->words;
+        [$mark, $notes] = [$words->mark(), $this->clock->notes];
+        $start = $this->clock->lone() ? $this->clock->start() : null;
+        $minutes = $start !== null && $words->taken('for') ? $this->lengths->minutes() : null;
+        if ($start === null || $minutes === null) {
+            $words->backTo($mark);
+            $this->clock->notes = $notes;
+
+            return false;
+        }
+        $this->said->addHours(QuickNotReadable::unless($words->tokenAt($mark), static fn (): Hours => Hours::lasting($start, $minutes)));
+        $this->said->whole = $minutes;
+
+        return true;
     }
 
     private function notUnderstood(Token $token): never
@@ -311,7 +339,7 @@ final class QuickLine
         return $days;
     }
 
-    /** @return list<\Recess\Time\Hours> */
+    /** @return list<Hours> */
     private function allHours(): array
     {
         $all = [];

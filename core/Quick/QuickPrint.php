@@ -34,7 +34,7 @@ final class QuickPrint
         $adjusted = $block->pattern instanceof Adjusted ? $block->pattern : null;
         $pattern = $adjusted->pattern ?? $block->pattern;
         $words = match (true) {
-            $pattern instanceof OnDates => [implode(', ', array_map(strval(...), $pattern->dates)), self::hours($block->usual)],
+            $pattern instanceof OnDates => [self::dates($pattern), self::hours($block->usual)],
             $pattern instanceof Weekly => self::weekly($pattern, $block),
             $pattern instanceof Monthly => [implode(' ', array_map(self::monthDay(...), $pattern->days)), self::hours($block->usual)],
             default => throw PatternNotValid::cannotSay($pattern::class),
@@ -67,6 +67,18 @@ final class QuickPrint
         }
 
         return $words;
+    }
+
+    /** Three days in a row and more are said by the first and the last. */
+    private static function dates(OnDates $pattern): string
+    {
+        $said = [];
+        foreach (Dates::of(...array_map(DateRange::day(...), $pattern->dates))->ranges as $range) {
+            $dates = $range->dates();
+            array_push($said, ...(count($dates) < 3 ? array_map(strval(...), $dates) : ["$range->first - $range->last"]));
+        }
+
+        return implode(', ', $said);
     }
 
     private static function hours(Stretches $stretches): string
