@@ -18,6 +18,7 @@ use Recess\Slots\DayChange;
 use Recess\Slots\Stretches;
 use Recess\Slots\Tally;
 use Recess\Time\DateRange;
+use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\Weekday;
 
@@ -50,6 +51,9 @@ final class Sentence
         if ($adjusted !== null && ! $adjusted->without->isEmpty()) {
             $parts[] = 'but not '.Spell::list(array_map(self::range(...), $adjusted->without->ranges));
         }
+        if ($adjusted !== null && $adjusted->plus !== []) {
+            $parts[] = 'plus '.Spell::list(array_map(Spell::plainDate(...), $adjusted->plus));
+        }
 
         return implode(', ', $parts).', in '.$block->cut->minutes.'-minute meetings'.($block->cut->gap === 0 ? '' : ' with '.Spell::count($block->cut->gap, 'minute').' between').'.';
     }
@@ -64,7 +68,7 @@ final class Sentence
     {
         $days = count($pattern->days) === 7 ? 'day' : Spell::list(array_map(static fn (Weekday $day): string => $day->name, $pattern->days));
 
-        return $pattern->everyWeeks === 1 ? "Every $days" : "Every $pattern->everyWeeks weeks on $days";
+        return $pattern->everyWeeks === 1 ? "Every $days" : "Every $pattern->everyWeeks weeks on ".(count($pattern->days) === 7 ? 'every day' : $days);
     }
 
     private static function monthDay(MonthDay $day): string
@@ -78,7 +82,7 @@ final class Sentence
 
     private static function hours(Stretches $stretches): string
     {
-        return 'from '.Spell::list(array_map(static fn ($hours): string => "$hours->from to {$hours->until()}", $stretches->hours));
+        return 'from '.Spell::list(array_map(static fn (Hours $hours): string => "$hours->from to {$hours->until()}".($hours->passesMidnight() ? ' of the next day' : ''), $stretches->hours));
     }
 
     private static function range(DateRange $range): string

@@ -49,7 +49,7 @@ final class ClockWords
 
             return null;
         }
-        if ($words->taken('overnight')) {
+        if ($words->taken('overnight') || $words->phrase('of the next day') || $words->phrase('the next day')) {
             return QuickNotReadable::unless($words->tokenAt($mark), static fn (): Hours => Hours::overnight(self::at(...$from), self::at(...$until)));
         }
         [$from, $until] = $this->withPartOfDay($from, $until);

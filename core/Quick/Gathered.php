@@ -31,6 +31,9 @@ final class Gathered
     /** @var list<array{non-empty-list<Weekday|MonthDay|DateRange>, true}|array{non-empty-list<Hours>, false}> days and hours as they were said, turn about */
     private array $runs = [];
 
+    /** @var array<int, list<Hours>> on days of the week, in place of what else is said of them; by ISO number */
+    public array $instead = [];
+
     /** @var list<Hours> on the days that have none of their own */
     public array $usual = [];
 
@@ -247,7 +250,7 @@ final class Gathered
     {
         $days = array_merge(...array_column($pairs, 0));
         $hours = $kind === Weekly::class ? $this->hoursByDay($pairs) : [];
-        $usual = $this->usual !== [] ? $this->usual : (array_values($hours)[0] ?? $pairs[0][1]);
+        $usual = $this->usual !== [] ? $this->usual : (array_values(array_diff_key($hours, $this->instead))[0] ?? $pairs[0][1]);
         $cut = Cut::of((int) ($this->minutes ?? $this->whole), $this->gap ?? ($this->step === null ? 0 : max(0, $this->step - (int) $this->minutes)));
         $pattern = $this->pattern($kind, $days, $context, $end);
         $block = Block::of(Adjusted::of($pattern, $this->except, $first ? $this->plus : []), Stretches::of(...$usual), $cut);
@@ -275,7 +278,7 @@ final class Gathered
             }
         }
 
-        return $byDay;
+        return array_intersect_key($this->instead, $byDay) + $byDay;
     }
 
     /**

@@ -160,6 +160,7 @@ final class QuickLine
     {
         $words = $this->words;
         match (true) {
+            $words->peek()->is('(') && Names::weekday($words->peek(1)->text) !== null => $this->instead(),
             $words->taken(...Names::FILLERS) => null,
             $words->taken('except', 'without', 'excluding', 'not', 'but', 'skip', 'skipping', 'no') => $this->except(),
             $words->taken('plus', 'also') => $this->plus(),
@@ -257,6 +258,19 @@ final class QuickLine
         return true;
     }
 
+    /** "(thursday from 13:00 to 14:10)": other hours on that day, as our own sentences have it. */
+    private function instead(): void
+    {
+        $this->words->take();
+        $days = $this->weekdays();
+        foreach ($this->words->peek()->is(')') ? [] : $days as $day) {
+            $mark = $this->words->mark();
+            $this->said->instead[$day->value] = $this->allHours();
+            $day === $days[count($days) - 1] || $this->words->backTo($mark);
+        }
+        $this->words->taken(')');
+    }
+
     private function notUnderstood(Token $token): never
     {
         $shown = $token->text === '' ? 'The end of the line' : sprintf('“%s”', $token->text);
@@ -343,12 +357,20 @@ final class QuickLine
     private function allHours(): array
     {
         $all = [];
+        $mark = $this->words->mark();
         while (($hours = $this->clock->hours()) !== null) {
             $all[] = $hours;
+            $mark = $this->words->mark();
             $this->words->taken(',', 'and');
         }
 
-        return $all === [] ? throw QuickNotReadable::at($this->words->peek(), 'Times are needed here, such as 10:25-11:35.') : $all;
+        if ($all === []) {
+            throw QuickNotReadable::at($this->words->peek(), 'Times are needed here, such as 10:25-11:35.');
+        }
+        // A comma that no time follows belongs to whatever comes next.
+        $this->words->backTo($mark);
+
+        return $all;
     }
 
     /** "every tue", "every other tue", "every 2 weeks", "every 10 minutes", "every day", "every first monday". */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Timetables\Sentence;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -106,6 +107,8 @@ final class QuickLineTest extends TestCase
             $read = QuickLine::parse($line, $openAllYear);
             self::assertEquals([$block], $read->blocks, $line);
             self::assertSame($line, QuickPrint::line($read->blocks[0]));
+            // What Recess says of a block in a sentence can be typed as well.
+            self::assertSame($line, QuickLine::parse(Sentence::of($block), $openAllYear)->line(), Sentence::of($block));
         }
     }
 
