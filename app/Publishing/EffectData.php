@@ -58,6 +58,10 @@ final class EffectData
     private function change(EditEffect $edit, int|string $id, string $what, ?Span $to, array $nearest, string $word, ?Settlement $settlement): array
     {
         $booking = $edit->bookings->findOrFail((int) $id);
+        // What a message says is free is so as the sheet would be then.
+        $then = clone $edit->sheet;
+        $then->atHand = $edit->after->sheet;
+        $booking->setRelation('sheet', $then);
         $choice = $settlement->choices[$booking->id] ?? null;
 
         return [

@@ -1,7 +1,7 @@
 <script lang="ts">
     /** A staff page with its controls themed. */
     import type { Component } from 'svelte';
-    import { ThemeProvider } from 'flowbite-svelte';
+    import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
     import { theme } from '../lib/theme';
 
     interface Props {

@@ -75,7 +75,7 @@
         >
             <div>
                 <Label for="start-{sheet.id}">Its first day is now</Label>
-                <Input id="start-{sheet.id}" type="date" required bind:value={start} />
+                <Input id="start-{sheet.id}" class="w-44!" type="date" required bind:value={start} />
             </div>
             <Button type="submit">Make the copy</Button>
             {#if message}<p class="font-semibold text-brick" role="alert">{message}</p>{/if}

@@ -13,4 +13,3 @@ export { default as Radio } from 'flowbite-svelte/Radio.svelte';
 export { default as Select } from 'flowbite-svelte/Select.svelte';
 export { default as Textarea } from 'flowbite-svelte/Textarea.svelte';
 export { default as Toast } from 'flowbite-svelte/Toast.svelte';
-export { default as Toggle } from 'flowbite-svelte/Toggle.svelte';

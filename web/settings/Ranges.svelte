@@ -15,9 +15,9 @@
 <ul class="grid gap-2">
     {#each list as range, i (i)}
         <li class="flex flex-wrap items-center gap-2">
-            <Input class="min-w-0 flex-1 basis-40" aria-label="{label} {i + 1}, name" bind:value={range.name} />
-            <Input type="date" aria-label="{label} {i + 1}, first day" bind:value={range.first} />
-            <Input type="date" aria-label="{label} {i + 1}, last day" bind:value={range.last} />
+            <Input class="w-auto! min-w-0 flex-1 basis-40" aria-label="{label} {i + 1}, name" bind:value={range.name} />
+            <Input type="date" class="w-40!" aria-label="{label} {i + 1}, first day" bind:value={range.first} />
+            <Input type="date" class="w-40!" aria-label="{label} {i + 1}, last day" bind:value={range.last} />
             <TextButton
                 away
                 class="min-w-10 font-bold"
