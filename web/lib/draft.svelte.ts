@@ -185,6 +185,24 @@ export class Draft {
         return this.lineError !== null || this.asks !== null;
     }
 
+    /** What was taken out last, and how the form was before. */
+    undo = $state<{ said: string; form: Form } | null>(null);
+
+    /** Takes something out; it can be had back for a while. */
+    take(said: string, act: () => void): void {
+        const form = $state.snapshot(this.form) as Form;
+        act();
+        this.undo = { said, form };
+        this.changed();
+    }
+
+    /** Puts back what was taken out last. */
+    putBack(): void {
+        if (this.undo) this.form = this.undo.form;
+        this.undo = null;
+        this.changed();
+    }
+
     /** Puts the mend of something that looked wrong into the form. */
     mend(form: Record<string, unknown>): void {
         Object.assign(this.form, form);
@@ -198,8 +216,11 @@ export class Draft {
             }),
         );
         if (!answer.data) return answer.trouble;
-        this.form.blocks = answer.data.blocks;
-        this.changed();
+        const { blocks } = answer.data;
+        if (edit.do === 'edge') {
+            this.form.blocks = blocks;
+            this.changed();
+        } else this.take('The times are changed.', () => (this.form.blocks = blocks));
         return null;
     }
 

@@ -4,6 +4,7 @@
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
+    import UndoToast from '../controls/UndoToast.svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { Button } from '../lib/controls';
     import { Draft, provideWorksheet, type Form, type Kept, type Year } from '../lib/draft.svelte';
@@ -290,6 +291,11 @@
         {/if}
         <Preview preview={draft.drawing?.preview ?? null} missing={draft.drawing?.missing ?? []} />
     </div>
+    {#if draft.undo}<UndoToast
+            said={draft.undo.said}
+            act={() => draft.putBack()}
+            done={() => (draft.undo = null)}
+        />{/if}
     <Summary {draft} {says} bind:open={summary} working={working !== ''} {message} publish={() => void save(true)} />
 </main>
 

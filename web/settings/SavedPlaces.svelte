@@ -1,6 +1,7 @@
 <script lang="ts">
     /** Places to use again and again, each with what to know about it. */
     import { Button, Checkbox, Radio } from '../lib/controls';
+    import UndoToast from '../controls/UndoToast.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import Field from '../controls/Field.svelte';
@@ -22,12 +23,26 @@
         changed(answer.data);
         place = blank();
     }
-    async function remove(id: number) {
-        const answer = await ask(api.DELETE('/api/staff/places/{place}', { params: { path: { place: id } } }));
+    let undo = $state<Schema['SavedPlace'] | null>(null);
+
+    async function remove(one: Schema['SavedPlace']) {
+        const answer = await ask(api.DELETE('/api/staff/places/{place}', { params: { path: { place: one.id } } }));
+        if (!answer.data) return;
+        changed(answer.data);
+        undo = one;
+    }
+    async function putBack() {
+        if (!undo) return;
+        const { school, kind, label, link, directions } = undo;
+        const answer = await ask(
+            api.POST('/api/staff/places', { body: { school, kind, label, link: link ?? '', directions } }),
+        );
+        undo = null;
         if (answer.data) changed(answer.data);
     }
 </script>
 
+{#if undo}<UndoToast said={`${undo.label} is taken away.`} act={() => void putBack()} done={() => (undo = null)} />{/if}
 <section class="mt-6 grid max-w-3xl gap-4" aria-labelledby="places">
     <h2 id="places">Places</h2>
     <ul class="grid gap-1">
@@ -40,7 +55,7 @@
                 {#if !one.school || settings.office}<TextButton
                         away
                         aria-label="Take {one.label} away"
-                        onclick={() => remove(one.id)}>Take it away</TextButton
+                        onclick={() => remove(one)}>Take it away</TextButton
                     >{/if}
             </li>
         {/each}

@@ -105,8 +105,7 @@
                         class="ml-auto"
                         aria-label="Take question {i + 1} out"
                         onclick={() => {
-                            draft.form.questions.splice(i, 1);
-                            draft.changed();
+                            draft.take(`Question ${i + 1} is taken out.`, () => draft.form.questions.splice(i, 1));
                         }}>Take it out</TextButton
                     >
                 </div>

@@ -64,8 +64,7 @@
                 away
                 class="ml-auto"
                 onclick={() => {
-                    draft.form.blocks.splice(index, 1);
-                    draft.changed();
+                    draft.take(`Block ${index + 1} is taken out.`, () => draft.form.blocks.splice(index, 1));
                 }}>Take block {index + 1} out</TextButton
             >
         {/if}

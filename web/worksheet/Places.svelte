@@ -66,13 +66,13 @@
                     <TextButton
                         away
                         class="ml-auto"
-                        onclick={() => {
-                            draft.form.places.splice(i, 1);
-                            // A block keeps its own places, which are counted.
-                            for (const block of draft.form.blocks)
-                                block.places = block.places.filter((n) => n !== i).map((n) => (n > i ? n - 1 : n));
-                            draft.changed();
-                        }}>Take it out</TextButton
+                        onclick={() =>
+                            draft.take(`${place.label || 'The place'} is taken out.`, () => {
+                                draft.form.places.splice(i, 1);
+                                // A block keeps its own places, which are counted.
+                                for (const block of draft.form.blocks)
+                                    block.places = block.places.filter((n) => n !== i).map((n) => (n > i ? n - 1 : n));
+                            })}>Take it out</TextButton
                     >
                 {/if}
             </div>
