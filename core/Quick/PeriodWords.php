@@ -65,7 +65,7 @@ final class PeriodWords extends Part
         if ($passed === null || preg_match('/\d{4}|today|tomorrow/', $typed) === 1 || ! $passed->isBefore($this->context->today) || $this->context->today->day - $passed->day > self::JUST_PASSED) {
             return $date;
         }
-        $this->dates->notes = [];
+        $this->dates->forgetNotes();
         $this->said->notes[] = new Note(sprintf('The first day was read as %s.', DateWords::said($passed)), $this->words->tokenAt($mark)->position, $this->words->instead($mark, (string) $date), DateWords::said($date));
 
         return $passed;

@@ -100,7 +100,7 @@ final class QuickLine extends Part
                 $part->said->minutes = array_values($lengths)[0];
             }
             array_push($blocks, ...$part->blocks());
-            array_push($notes, ...$part->said->notes, ...$part->dates->notes, ...$part->clock->notes);
+            array_push($notes, ...$part->said->notes, ...$part->dates->notes(), ...$part->clock->notes);
         }
 
         return new Said($blocks, array_values(array_combine(array_map(static fn (Note $note): string => $note->message, $notes), $notes)));
