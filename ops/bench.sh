@@ -26,7 +26,7 @@ bench_up() {
     step "Starting an instance to measure on port $PORT" >&2
     instance_start_database
     quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
-    quietly "$VAR/log/migrate.log" artisan migrate:fresh --force
+    quietly "$VAR/log/migrate.log" migrate migrate:fresh
     quietly "$VAR/log/demo.log" artisan recess:demo
     instance_start_web
 }

@@ -70,7 +70,7 @@ test_instance_up() {
     step "Starting a test instance on port $PORT"
     instance_start_database
     quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
-    quietly "$VAR/log/migrate.log" artisan migrate:fresh --force
+    quietly "$VAR/log/migrate.log" migrate migrate:fresh
     quietly "$VAR/log/demo.log" artisan recess:demo
     instance_start_web
 }

@@ -36,27 +36,22 @@ secret() { head -c 32 /dev/urandom | base64 | tr -d '\n'; }
 # instance_prepare PORT: everything that has to lie in the folder before the first process starts.
 instance_prepare() {
     PORT=$1
-    umask 022
-    mkdir -p "$VAR"/{run,mariadb,log/mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
+    # Nothing of an instance is for the other users of the machine; who has to pass through to their own may pass.
+    umask 027
+    mkdir -p -m 755 "$ROOT/var"
+    mkdir -p "$VAR"/{run/nginx-cache,mariadb,log/mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
+    chmod 751 "$VAR" "$VAR/run" "$VAR/log"
+    chmod 750 "$VAR/mariadb" "$VAR/run/nginx-cache" "$VAR"/storage "$VAR"/storage/{logs,framework} "$VAR"/storage/framework/{views,cache} "$VAR/bootstrap" "$VAR/log/mariadb"
     # What was cached of an earlier version may name classes that are gone; it is made anew below.
     rm -f "$VAR"/bootstrap/*.php
     mkdir -p -m 755 "$RUN"
-    mkdir -p "$VAR/run/nginx-cache"
     [ -n "${DB_PORT:-}" ] && ! port_taken "$DB_PORT" || DB_PORT=$(free_port)
     printf 'PORT=%s\nDB_PORT=%s\n' "$PORT" "$DB_PORT" >"$VAR/ports"
-    [ -f "$VAR/secrets" ] || (umask 077 && printf 'APP_KEY=base64:%s\nDB_PASSWORD=%s\n' "$(secret)" "$(secret | tr -dc 'A-Za-z0-9')" >"$VAR/secrets")
+    keep_secrets
     # shellcheck disable=SC1091
     . "$VAR/secrets"
     (umask 077 && instance_env >"$VAR/.env")
-    (umask 077 && cat >"$VAR/run/accounts.sql" <<SQL
-CREATE DATABASE IF NOT EXISTS recess CHARACTER SET utf8mb4;
-CREATE DATABASE IF NOT EXISTS recess_check CHARACTER SET utf8mb4;
-CREATE OR REPLACE USER recess@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
-GRANT ALL ON recess.* TO recess@'127.0.0.1';
-GRANT ALL ON recess_check.* TO recess@'127.0.0.1';
-ALTER USER root@localhost IDENTIFIED BY '$DB_PASSWORD';
-SQL
-    )
+    (umask 077 && accounts >"$VAR/run/accounts.sql")
     local name
     for name in nginx.conf php-fpm.conf php.ini preload.php mariadb.cnf supervisor.conf; do fill_template $name; done
     if [ "$(id -u)" = 0 ]; then
@@ -65,7 +60,7 @@ SQL
         chown -R "$DB_USER" "$VAR/log/mariadb"
         # Left open to everybody by earlier versions; the database has a folder of its own.
         chown "$(id -un)" "$VAR/log"
-        chmod 755 "$VAR/log"
+        chmod -R o-rwx "$VAR/log"/* "$VAR/storage" "$VAR/bootstrap"
     fi
     if [ ! -d "$VAR/mariadb/mysql" ]; then
         step "Making a private database"
@@ -73,6 +68,37 @@ SQL
         [ "$(id -u)" != 0 ] || as="--user=$DB_USER"
         quietly "$VAR/log/install-db.log" mariadb-install-db --no-defaults $as --datadir="$VAR/mariadb" --auth-root-authentication-method=normal --skip-test-db
     fi
+}
+
+# Made once and kept, for the owner of the instance alone; what a later version asks for is added.
+keep_secrets() (
+    umask 077
+    touch "$VAR/secrets"
+    grep -q '^APP_KEY=' "$VAR/secrets" || printf 'APP_KEY=base64:%s\n' "$(secret)" >>"$VAR/secrets"
+    local name
+    for name in DB_PASSWORD OWNER_PASSWORD; do
+        grep -q "^$name=" "$VAR/secrets" || printf '%s=%s\n' "$name" "$(secret | tr -dc 'A-Za-z0-9')" >>"$VAR/secrets"
+    done
+)
+
+# The database's accounts, read by it at each start: one user for the application, with the rows alone; one that may
+# change tables, for migrations; its own root over the socket only, as the system's user; nobody without a password.
+accounts() {
+    cat <<SQL
+CREATE DATABASE IF NOT EXISTS recess CHARACTER SET utf8mb4;
+CREATE OR REPLACE USER recess@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
+GRANT SELECT, INSERT, UPDATE, DELETE ON recess.* TO recess@'127.0.0.1';
+CREATE OR REPLACE USER recess_owner@'127.0.0.1' IDENTIFIED BY '$OWNER_PASSWORD';
+GRANT ALL ON recess.* TO recess_owner@'127.0.0.1';
+ALTER USER root@localhost IDENTIFIED VIA unix_socket;
+DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost');
+FLUSH PRIVILEGES;
+SQL
+    # The tests make tables of their own.
+    [ "$INSTANCE" = demo ] || cat <<SQL
+CREATE DATABASE IF NOT EXISTS recess_check CHARACTER SET utf8mb4;
+GRANT ALL ON recess_check.* TO recess@'127.0.0.1';
+SQL
 }
 
 instance_env() {
@@ -118,11 +144,17 @@ fill_template() {
     text=${text//@VAR@/$VAR}
     text=${text//@PHP@/$PHP}
     printf '%s\n' "$text" >"$VAR/run/$1"
+    # Read by the application's and the database's users too; no secret stands in them.
+    chmod 644 "$VAR/run/$1"
 }
 
-as_app() {
+as_app() (
+    umask 027
     if [ "$(id -un)" = "$APP_USER" ]; then "$@"; else runuser -u "$APP_USER" -- "$@"; fi
-}
+)
+
+# What changes tables goes by the user who may; the password by the environment, as below.
+migrate() { DB_USERNAME=recess_owner DB_PASSWORD=$OWNER_PASSWORD artisan "$@" --force; }
 
 artisan() { as_app env RECESS_VAR="$VAR" HOME=/tmp "$PHP" "$ROOT/artisan" "$@"; }
 

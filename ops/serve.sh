@@ -35,9 +35,9 @@ recess_start() {
     quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
     if [ -n "$fresh" ]; then
         step "Making the demo data anew"
-        quietly "$VAR/log/migrate.log" artisan migrate:fresh --force
+        quietly "$VAR/log/migrate.log" migrate migrate:fresh
     else
-        quietly "$VAR/log/migrate.log" artisan migrate --force
+        quietly "$VAR/log/migrate.log" migrate migrate
     fi
     quietly "$VAR/log/demo.log" artisan recess:demo
     step "Starting the application"

@@ -30,6 +30,10 @@ final class SecurityHeaders
             $headers->set('X-Robots-Tag', 'noindex, nofollow');
             $headers->set('Cache-Control', 'no-store, private');
         }
+        // Names and numbers: not for the next person on that computer who presses "back".
+        if ($request->is('staff', 'staff/*', 'api/staff/*')) {
+            $headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

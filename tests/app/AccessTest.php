@@ -74,7 +74,7 @@ final class AccessTest extends TestCase
         $this->ask('get', "/api/staff/sheets/$sheet->id")->assertUnauthorized();
 
         $this->actingAs($this->host('Iolo Bevan'));
-        $this->get("/staff/sheets/$sheet->id")->assertForbidden()->assertSee('belongs to another staff member');
+        $this->get("/staff/sheets/$sheet->id")->assertForbidden()->assertSee('belongs to another staff member')->assertHeader('Cache-Control', 'no-store, private');
         $this->ask('get', "/api/staff/sheets/$sheet->id")->assertForbidden();
         $this->ask('put', "/api/staff/sheets/$sheet->id")->assertForbidden();
         $this->ask('post', "/api/staff/sheets/$sheet->id/publish")->assertForbidden();

@@ -9,6 +9,8 @@ use App\Models\Booking;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use PDO;
+use PDOException;
 use Recess\Timetable;
 
 /** What the start command asks of the application. */
@@ -33,5 +35,34 @@ final class OperationTest extends TestCase
         self::assertSame([], array_filter($classes, static fn (string $class): bool => str_contains($class, '@anonymous')));
         self::assertSame(0, Booking::query()->count());
         self::assertSame([0, $guards], [DB::table('jobs')->count(), DB::table('guards')->count()]);
+    }
+
+    /** What other users of the machine could otherwise reach: a database without a password, and the keys in our files. */
+    public function test_a_host_that_others_share_gives_them_nothing(): void
+    {
+        $database = config()->array('database.connections.mariadb');
+        $open = static fn (string $user, string $password): PDO => new PDO("mysql:host={$database['host']};port={$database['port']}", $user, $password);
+        foreach (['root', 'recess', 'recess_owner', ''] as $user) {
+            try {
+                $open($user, '');
+                self::fail("The database let in \"$user\" without a password.");
+            } catch (PDOException $refused) {
+                self::assertSame(1045, $refused->getCode(), $refused->getMessage());
+            }
+        }
+        // The application keeps the rows; the tables are for the user of the migrations.
+        foreach (['CREATE TABLE recess.more (a INT)', 'DROP TABLE recess.bookings', 'ALTER TABLE recess.bookings ADD COLUMN a INT', 'SELECT * FROM mysql.global_priv'] as $statement) {
+            try {
+                $open($database['username'], $database['password'])->exec($statement);
+                self::fail("The application's user may: $statement");
+            } catch (PDOException $refused) {
+                self::assertSame(1142, $refused->errorInfo[1] ?? null, $refused->getMessage());
+            }
+        }
+        $var = (string) getenv('RECESS_VAR');
+        foreach (['secrets', '.env', 'run/accounts.sql', 'bootstrap', 'storage', 'storage/logs', 'mariadb', 'run/nginx-cache', 'log/mariadb'] as $kept) {
+            self::assertSame(0, fileperms("$var/$kept") & 0007, "$kept is open to others");
+        }
+        self::assertSame(0, fileperms("$var/log") & 0022, 'only its owner writes into the folder of logs, as the system’s own user does');
     }
 }
