@@ -44,6 +44,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(CleanInput::class);
         $middleware->alias(['limited' => Limited::class]);
         $middleware->append(SecurityHeaders::class);
+        // Another password signs out whoever was signed in with the one before.
+        $middleware->authenticateSessions();
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TooLate::class);
         $middleware->redirectGuestsTo('/staff/sign-in');
         $middleware->redirectUsersTo('/staff');

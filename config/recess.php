@@ -22,6 +22,10 @@ return [
         'holder' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],
         // A worksheet is drawn anew a moment after each key; nobody types faster than this.
         'worksheet' => ['most' => (int) env('RECESS_DRAWINGS_PER_MINUTE', 240), 'seconds' => 60, 'by' => 'person'],
+        // Letters that open accounts are few, even where a whole staff room sits behind one address.
+        'account-keys' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],
+        'password' => ['most' => 10, 'seconds' => 3600, 'by' => 'person'],
+        'invitations' => ['most' => 300, 'seconds' => 3600, 'by' => 'person'],
         // An address is not flooded with its own passes, whoever asks.
         'pass-again' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
     ],

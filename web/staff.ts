@@ -1,10 +1,13 @@
 import './staff.css';
 import Themed from './controls/Themed.svelte';
 import { mountPage } from './lib/page';
+import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
+import Join from './pages/Join.svelte';
+import People from './pages/People.svelte';
 import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
-void mountPage({ HostSheet, Settings, Sheets, SignIn, Worksheet }, {}, Themed);
+void mountPage({ Forgotten, HostSheet, Join, People, Settings, Sheets, SignIn, Worksheet }, {}, Themed);

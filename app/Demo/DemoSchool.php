@@ -54,7 +54,7 @@ final class DemoSchool
         $sheets = [];
         foreach (DemoPeople::STAFF as $number => [$name, $subject, $email, $place]) {
             $host = StaffMember::query()->firstOrCreate(['email' => $email], [
-                'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => (string) config('recess.demo_sign_in.password'),
+                'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => (string) config('recess.demo_sign_in.password'), 'came_at' => now(),
                 'title' => $number === 0 ? 'Head of mathematics' : '', 'office' => $subject === 'Guidance',
             ]);
             if (! $this->hasEveningAhead($host, $today)) {

@@ -66,7 +66,7 @@ final class LargeSchoolCommand extends Command
         $password = Hash::make(self::PASSWORD);
         $slots = [];
         for ($i = $had * self::STAFF; $i < $times * self::STAFF; $i++) {
-            $host = StaffMember::query()->create(['school_id' => $school->id, 'name' => "Teacher $i", 'subject' => 'Subject '.$i % 15, 'email' => "teacher$i@large.example", 'password' => $password]);
+            $host = StaffMember::query()->create(['school_id' => $school->id, 'name' => "Teacher $i", 'subject' => 'Subject '.$i % 15, 'email' => "teacher$i@large.example", 'password' => $password, 'came_at' => now()]);
             foreach ([$this->conferences($today, $i), $this->officeHours($today, $i)] as $statement) {
                 $sheet = $publish($write($host->refresh(), $statement, $now), $now);
                 foreach ($sheet->toCore()->pieces($today->plusDays(1), $today->plusDays(200)) as $pieces) {

@@ -25,7 +25,7 @@ final class SecurityHeaders
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
         // A pass opens by its address alone: it must not be kept, found or passed on.
-        if ($request->is('p/*', 'api/p/*', 'w/*', 'mailroom', 'mailroom/*', 'feeds/*', 'video-room/*') || $request->filled('pass')) {
+        if ($request->is('p/*', 'api/p/*', 'staff/join/*', 'w/*', 'mailroom', 'mailroom/*', 'feeds/*', 'video-room/*') || $request->filled('pass')) {
             $headers->set('Referrer-Policy', 'no-referrer');
             $headers->set('X-Robots-Tag', 'noindex, nofollow');
             $headers->set('Cache-Control', 'no-store, private');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
@@ -28,6 +29,7 @@ use Illuminate\Support\Str;
  * @property int $feed_generation
  * @property string|null $feed_hash
  * @property string|null $picture PNG
+ * @property CarbonImmutable|null $came_at when they first set a password of their own; null while they are only invited
  * @property int $stamp raised by the database with each change
  * @property School $school
  */
@@ -44,7 +46,7 @@ final class StaffMember extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'office' => 'boolean', 'tentative_busy' => 'boolean'];
+        return ['password' => 'hashed', 'office' => 'boolean', 'came_at' => 'immutable_datetime', 'tentative_busy' => 'boolean'];
     }
 
     /** @return BelongsTo<School, $this> */

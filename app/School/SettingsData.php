@@ -35,6 +35,7 @@ final class SettingsData
                 'feed' => self::webcal(url('/feeds/'.$staff->feedToken().'.ics')),
             ],
             'office' => $staff->office,
+            'password_least' => NewPassword::LEAST,
             'school' => [
                 'name' => $school->name,
                 'zone' => $school->zone,

@@ -40,7 +40,7 @@ final class SignInRequest extends FormRequest
         }
         if (! Auth::attempt(['email' => $email, 'password' => $this->string('password')->toString()], $this->boolean('remember'))) {
             Limits::exactly($key, self::SECONDS, $now);
-            throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both; the office can set a new password.']);
+            throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both, or ask for a new password below.']);
         }
         Limits::forget($key, self::SECONDS, $now);
         $this->session()->regenerate();

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Accounts\Invited;
+use App\Accounts\PasswordChanged;
+use App\Accounts\PasswordForgotten;
 use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
@@ -35,6 +38,9 @@ final class TellingRoom extends Room
         Event::listen(AddressChanged::class, [TellOfPass::class, 'ofAddressChanged']);
         Event::listen(JoinerAsks::class, [TellOfPass::class, 'ofJoiner']);
         Event::listen(PassWanted::class, TellPassAgain::class);
+        Event::listen(Invited::class, [TellOfAccount::class, 'ofInvited']);
+        Event::listen(PasswordForgotten::class, [TellOfAccount::class, 'ofForgotten']);
+        Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);
         Event::listen(ColleagueRefused::class, [TellColleague::class, 'ofRefused']);
     }

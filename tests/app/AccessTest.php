@@ -118,7 +118,7 @@ final class AccessTest extends TestCase
         $this->ask('delete', '/api/staff/session')->assertOk();
 
         for ($i = 0; $i < 5; $i++) {
-            $try('wrong')->assertUnprocessable()->assertJsonPath('errors.email.0', 'E-mail and password do not belong together. Check both; the office can set a new password.');
+            $try('wrong')->assertUnprocessable()->assertJsonPath('errors.email.0', 'E-mail and password do not belong together. Check both, or ask for a new password below.');
         }
         self::assertStringContainsString('tried too often', (string) $try('chalk-and-slate')->assertUnprocessable()->json('errors.email.0'));
         $this->assertGuest();

@@ -60,7 +60,7 @@ abstract class TestCase extends LaravelTestCase
 
         return StaffMember::query()->firstOrCreate(
             ['email' => Str::slug($name).'@school.example'],
-            ['school_id' => $school->id, 'name' => $name, 'subject' => 'Geography', 'password' => 'chalk-and-slate'],
+            ['school_id' => $school->id, 'name' => $name, 'subject' => 'Geography', 'password' => 'chalk-and-slate', 'came_at' => self::NOW],
         )->refresh();
     }
 

@@ -60,9 +60,10 @@
             />
             <Checkbox bind:checked={remember}>Stay signed in on this machine</Checkbox>
             {#if message}<Notice>{message}</Notice>{/if}
-            <Button type="submit" class="justify-self-start" disabled={working}
-                >{working ? 'One moment…' : 'Sign in'}</Button
-            >
+            <div class="flex flex-wrap items-center gap-x-5">
+                <Button type="submit" disabled={working}>{working ? 'One moment…' : 'Sign in'}</Button>
+                <a class="inline-flex min-h-11 items-center" href="/staff/forgotten">Password forgotten</a>
+            </div>
         </form>
         {#if demo}
             <p class="mt-6 text-faint">

@@ -10,6 +10,9 @@
     }
     let { school = '', host = '', before }: Props = $props();
 
+    // Whoever is signed in looks after the school.
+    const office = document.documentElement.dataset.office === 'yes';
+
     async function signOut() {
         await before?.();
         const answer = await ask(api.DELETE('/api/staff/session'));
@@ -31,6 +34,7 @@
     {#if host}
         <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
             <a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>
+            {#if office}<a class="inline-flex min-h-11 items-center" href="/staff/people">Staff</a>{/if}
             <a class="inline-flex min-h-11 items-center" href="/staff/settings">Settings</a>
             <span class="text-faint">{host}</span>
             <button type="button" class="link" onclick={signOut}>Sign out</button>

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Models\MailAddress;
+use App\Models\PersonName;
+use App\School\StaffRequest;
+
+/** Who is invited, by the office. */
+final class InviteRequest extends StaffRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', new PersonName],
+            'email' => ['required', 'string', new MailAddress],
+            'subject' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
+            'office' => ['required', 'boolean'],
+        ];
+    }
+
+    /** @return array{name: string, email: string, subject: string, office: bool} */
+    public function person(): array
+    {
+        return [
+            'name' => $this->string('name')->trim()->toString(), 'email' => (string) MailAddress::of($this->input('email')),
+            'subject' => $this->string('subject')->trim()->toString(), 'office' => $this->boolean('office'),
+        ];
+    }
+}

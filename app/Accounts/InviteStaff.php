@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Framework\Contended;
+use App\Models\StaffMember;
+use Illuminate\Support\Str;
+
+/** Somebody becomes a staff member who may come: nobody can sign in as them until they have set a password of their own. */
+final class InviteStaff
+{
+    /**
+     * @param  array{name: string, email: string, subject: string, office: bool}  $person
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws \Illuminate\Database\UniqueConstraintViolationException  when the address is somebody's already
+     */
+    public function __invoke(StaffMember $by, array $person, int $now): StaffMember
+    {
+        return Contended::transaction(function () use ($by, $person, $now): StaffMember {
+            $staff = StaffMember::query()->create($person + ['school_id' => $by->school_id, 'password' => Str::random(60)]);
+            $this->again($by, $staff, $now);
+
+            return $staff;
+        });
+    }
+
+    /** Another letter; the one before opens nothing any more. */
+    public function again(StaffMember $by, StaffMember $staff, int $now): void
+    {
+        event(new Invited(AccountKey::cut($staff, KeyPurpose::Invitation, $now), $by));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+/** What a key to an account is for, and for how long it opens. */
+enum KeyPurpose: string
+{
+    case Invitation = 'invitation';
+    case Password = 'password';
+
+    public function seconds(): int
+    {
+        return match ($this) {
+            self::Invitation => 7 * 86400,
+            self::Password => 3600,
+        };
+    }
+}

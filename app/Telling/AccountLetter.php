@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Accounts\AccountKey;
+use App\Framework\Words;
+use App\Models\StaffMember;
+
+/** A letter to a staff member about their account. */
+final class AccountLetter extends Message
+{
+    public function __construct(private readonly StaffMember $reader, private readonly string $about, private readonly string $said, private readonly ?AccountKey $key = null)
+    {
+    }
+
+    protected function heading(): string
+    {
+        return Words::say("accounts.{$this->about}_heading", ['school' => $this->reader->school->name]);
+    }
+
+    protected function letter(): Letter
+    {
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->reader->name]), news: $this->said, word: '', facts: [],
+            linkText: Words::say("accounts.{$this->about}_link"), link: $this->key?->link() ?? url('/staff/sign-in'), school: $this->reader->school->name,
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Accounts\AccountKey;
+use App\Accounts\Invited;
+use App\Accounts\PasswordChanged;
+use App\Accounts\PasswordForgotten;
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\StaffMember;
+use Illuminate\Support\Facades\Mail;
+
+/** Letters that open an account, and the one that says that its password is another. */
+final class TellOfAccount
+{
+    public function ofInvited(Invited $event): void
+    {
+        $staff = $event->key->staff;
+        $this->tell($staff, 'invitation', Words::say('accounts.invitation_news', ['by' => $event->by->name, 'school' => $staff->school->name, 'until' => self::until($event->key)]), $event->key);
+    }
+
+    public function ofForgotten(PasswordForgotten $event): void
+    {
+        $this->tell($event->key->staff, 'password', Words::say('accounts.password_news', ['until' => self::until($event->key)]), $event->key);
+    }
+
+    public function ofChanged(PasswordChanged $event): void
+    {
+        $this->tell($event->staff, 'changed', Words::say('accounts.changed_news'));
+    }
+
+    private static function until(AccountKey $key): string
+    {
+        return Spell::moment($key->until->getTimestamp(), $key->staff->school->timeZone());
+    }
+
+    private function tell(StaffMember $reader, string $about, string $said, ?AccountKey $key = null): void
+    {
+        Mail::to([(object) ['email' => $reader->email, 'name' => $reader->name]])->queue(new AccountLetter($reader, $about, $said, $key));
+    }
+}

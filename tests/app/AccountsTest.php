@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Accounts\AccountKey;
+use App\Models\StaffMember;
+use App\Telling\AccountLetter;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Who works here: invited, come, gone from the list; and the passwords of their own. */
+final class AccountsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const GOOD = 'kelp under nine lanterns';
+
+    private StaffMember $office;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Mail::fake();
+        $this->office = tap($this->host('Ngozi Barre'))->update(['office' => true]);
+    }
+
+    public function test_somebody_is_invited_comes_once_and_signs_in_with_a_password_of_their_own(): void
+    {
+        $this->actingAs($this->office);
+        // What stands before the @ is its own server’s business.
+        $this->invite(['email' => 'LARK@School.example'])->assertCreated();
+        $this->invite()->assertCreated()->assertJsonPath('0.state', 'Invited, until Tuesday 1 December, 08:00.')->assertJsonPath('0.came', false);
+        $this->invite(['email' => 'lark@SCHOOL.example'])->assertUnprocessable()->assertJsonPath('errors.email.0', 'Somebody with this address is on the list already.');
+        $link = $this->link();
+        $lark = StaffMember::query()->where('email', 'lark@school.example')->firstOrFail();
+        self::assertSame(0, DB::table('account_keys')->where('token_hash', basename($link))->count(), 'only the hash is kept');
+
+        Auth::logout();
+        // Programs that read mail look at addresses, more than once.
+        foreach ([1, 2] as $ignored) {
+            $this->get($link)->assertOk()->assertSee('Lark Osei')->assertHeader('Referrer-Policy', 'no-referrer')->assertHeader('Cache-Control', 'no-store, private');
+        }
+        $this->ask('post', "/api$link", ['password' => 'short'])->assertUnprocessable();
+        $this->ask('post', "/api$link", ['password' => self::GOOD])->assertOk()->assertJsonPath('to', '/staff');
+        $this->assertAuthenticatedAs($lark);
+        self::assertStringStartsWith('$argon2id$', $lark->refresh()->password);
+        $this->ask('post', "/api$link", ['password' => self::GOOD.'!'])->assertConflict();
+        $this->get($link)->assertOk()->assertSee('opens nothing any more');
+
+        Auth::logout();
+        $this->ask('post', '/api/staff/session', ['email' => 'lark@school.example', 'password' => self::GOOD])->assertOk();
+        Mail::assertNotQueued(AccountLetter::class, fn (AccountLetter $letter): bool => str_contains($letter->render(), 'is another one now'));
+    }
+
+    public function test_an_invitation_ends_is_sent_again_and_taken_back(): void
+    {
+        $this->actingAs($this->office);
+        $this->invite()->assertCreated();
+        $first = $this->link();
+        $lark = StaffMember::query()->where('email', 'lark@school.example')->firstOrFail();
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addDays(7));
+        $this->ask('post', "/api$first", ['password' => self::GOOD])->assertConflict();
+        Mail::fake();
+        $this->ask('post', "/api/staff/people/$lark->id/invitation")->assertOk();
+        $this->ask('post', "/api$first", ['password' => self::GOOD])->assertConflict();
+        $this->get($this->link())->assertSee('Lark Osei');
+        $this->ask('delete', "/api/staff/people/$lark->id/invitation")->assertOk();
+        self::assertNull(StaffMember::query()->find($lark->id));
+        $this->get($this->link())->assertSee('opens nothing any more');
+
+        // Whoever has come is not set another password by the office, nor taken off the list by it.
+        $wren = $this->host();
+        foreach (['post', 'delete'] as $verb) {
+            $this->ask($verb, "/api/staff/people/$wren->id/invitation")->assertConflict();
+        }
+    }
+
+    public function test_the_office_is_never_left_empty_and_others_neither_see_nor_change_the_list(): void
+    {
+        $wren = $this->host();
+        $this->actingAs($this->office);
+        $this->ask('put', "/api/staff/people/{$this->office->id}", ['office' => false])->assertConflict();
+        $this->ask('put', "/api/staff/people/$wren->id", ['office' => 'perhaps'])->assertUnprocessable();
+        $this->ask('put', "/api/staff/people/$wren->id", ['office' => true])->assertOk();
+        $this->ask('put', "/api/staff/people/{$this->office->id}", ['office' => false])->assertOk();
+
+        $this->actingAs($this->office->refresh());
+        $this->get('/staff/people')->assertForbidden();
+        $this->invite()->assertForbidden();
+        $this->ask('put', "/api/staff/people/{$this->office->id}", ['office' => true])->assertForbidden();
+    }
+
+    public function test_a_forgotten_password_is_answered_alike_for_everybody_and_signs_out_everywhere(): void
+    {
+        $wren = $this->host();
+        $said = [];
+        foreach ([$wren->email, 'nobody@school.example'] as $email) {
+            $said[] = $this->ask('post', '/api/staff/forgotten', ['email' => $email])->assertStatus(202)->getContent();
+        }
+        self::assertSame($said[0], $said[1]);
+        $this->artisan('queue:work', ['--stop-when-empty' => true]);
+        Mail::assertQueuedCount(1);
+        $link = $this->link();
+
+        $this->actingAs($wren)->get('/staff')->assertOk();
+        $elsewhere = session()->all();
+        Auth::logout();
+        $this->ask('post', "/api$link", ['password' => self::GOOD])->assertOk();
+        Mail::assertQueued(AccountLetter::class, fn (AccountLetter $letter): bool => str_contains($letter->render(), 'is another one now'));
+        // The session that was open elsewhere comes back with the hash of the password before.
+        $this->withSession($elsewhere)->actingAs($wren->refresh())->get('/staff')->assertRedirect('/staff/sign-in');
+
+        foreach ([['email' => ['a@b.example']], ['email' => 7], []] as $wrong) {
+            $this->ask('post', '/api/staff/forgotten', $wrong)->assertUnprocessable();
+        }
+        foreach (range(1, 5) as $ignored) {
+            $this->ask('post', '/api/staff/forgotten', ['email' => $wren->email])->assertStatus(202);
+        }
+        Mail::fake();
+        $this->artisan('queue:work', ['--stop-when-empty' => true]);
+        Mail::assertQueuedCount(2);
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addHour());
+        self::assertNull(AccountKey::open(basename($this->link()), CarbonImmutable::now()->getTimestamp()), 'an hour, and no more');
+    }
+
+    public function test_another_password_asks_for_the_one_before_it(): void
+    {
+        $this->actingAs($this->host());
+        $this->ask('put', '/api/staff/me/password', ['current' => 'not it', 'password' => self::GOOD])->assertUnprocessable()->assertJsonPath('errors.current.0', 'This is not the password you have now.');
+        $this->ask('put', '/api/staff/me/password', ['current' => 'chalk-and-slate', 'password' => self::GOOD])->assertOk();
+        $this->get('/staff')->assertOk();
+        self::assertTrue(Auth::validate(['email' => $this->host()->email, 'password' => self::GOOD]));
+    }
+
+    /** @return iterable<string, array{mixed, string}> NIST SP 800-63B, 5.1.1.2: long, anything goes, nothing that others try first */
+    public static function passwords(): iterable
+    {
+        yield 'fourteen' => ['kelp-under-nin', 'At least 15'];
+        yield 'fifteen, counted as people do' => ['kelp ünder nïne', ''];
+        yield '128, and not cut at 72 bytes' => [str_repeat('kelp under nine lanterns ', 5).'abc', ''];
+        yield '129' => [str_repeat('kelp under nine lanterns ', 5).'abcd', 'At most 128'];
+        yield 'one key' => [str_repeat('a', 20), 'first'];
+        yield 'a few keys again and again' => ['xyzxyzxyzxyzxyzxyz', 'first'];
+        yield 'a row of keys' => ['qwertyuiop1234567890', 'first'];
+        yield 'the word itself' => ['Password-Password-1', 'first'];
+        yield 'one’s own name and school' => ['wren halloran test point school', 'first'];
+        yield 'another script' => ['керамика и девять ламп', ''];
+        yield 'a list' => [['a'], 'has to be text'];
+    }
+
+    #[DataProvider('passwords')]
+    public function test_a_password(mixed $password, string $said): void
+    {
+        $answer = $this->actingAs($this->host())->ask('put', '/api/staff/me/password', ['current' => 'chalk-and-slate', 'password' => $password]);
+        $said === '' ? $answer->assertOk() : self::assertStringContainsString($said, (string) $answer->assertUnprocessable()->json('errors.password.0'));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function invite(array $changes = []): \Illuminate\Testing\TestResponse
+    {
+        return $this->ask('post', '/api/staff/people', $changes + ['name' => 'Lark Osei', 'email' => 'lark@school.example', 'subject' => 'Biology', 'office' => false]);
+    }
+
+    /** The address in the last letter, as its reader has it: without the host. */
+    private function link(): string
+    {
+        $letters = Mail::queued(AccountLetter::class);
+        preg_match('#/staff/join/[\w-]{43}#', $letters->last()->render(), $found);
+
+        return $found[0] ?? self::fail('No letter opens an account.');
+    }
+}

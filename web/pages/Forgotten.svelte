@@ -1,0 +1,53 @@
+<script lang="ts">
+    /** Whoever forgot their password asks for a letter. */
+    import { Button } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import { api, ask } from '../lib/api';
+    import Field from '../controls/Field.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+
+    let email = $state('');
+    let said = $state('');
+    let message = $state('');
+    let fields = $state<Record<string, string>>({});
+
+    async function send() {
+        const answer = await ask(api.POST('/api/staff/forgotten', { body: { email } }));
+        said = answer.data?.said ?? '';
+        fields = answer.trouble?.fields ?? {};
+        message = answer.trouble && Object.keys(fields).length === 0 ? answer.trouble.message : '';
+    }
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead />
+    <div class="max-w-md">
+        <h1 class="mb-2">Password forgotten</h1>
+        <p class="mb-6">You get a letter with an address where you choose a new one.</p>
+        <form
+            class="grid gap-4"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void send();
+            }}
+        >
+            <Field
+                name="email"
+                label="E-mail address"
+                type="email"
+                autocomplete="username"
+                required
+                bind:value={email}
+                change={() => (said = '')}
+                error={fields.email}
+            />
+            {#if message}<Notice>{message}</Notice>{/if}
+            {#if said}<Notice good>{said}</Notice>{/if}
+            <div class="flex flex-wrap items-center gap-x-5">
+                <Button type="submit" disabled={said !== ''}>Send me the letter</Button>
+                <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">Back to signing in</a>
+            </div>
+        </form>
+    </div>
+</main>

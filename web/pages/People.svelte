@@ -1,0 +1,154 @@
+<script lang="ts">
+    /** For the office: who works here, who has come, and whom else to invite. */
+    import { Button, Checkbox } from '../lib/controls';
+    import Field from '../controls/Field.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
+    import UndoToast from '../controls/UndoToast.svelte';
+    import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        host: string;
+        list: Schema['StaffList'];
+    }
+    let { host, list: first }: Props = $props();
+
+    const MOST = 25;
+    let changed = $state<Schema['StaffList'] | null>(null);
+    const list = $derived(changed ?? first);
+    const blank = (): Schema['InviteForm'] => ({ name: '', email: '', subject: '', office: false });
+    let form = $state(blank());
+    let fields = $state<Record<string, string>>({});
+    let said = $state('');
+    let trouble = $state('');
+    let working = $state(false);
+    let undo = $state<{ said: string; act: () => void } | null>(null);
+    let sought = $state('');
+    let all = $state(false);
+
+    const found = $derived(
+        list.filter((one) =>
+            `${one.name} ${one.email} ${one.subject}`.toLowerCase().includes(sought.trim().toLowerCase()),
+        ),
+    );
+    const shown = $derived(all ? found : found.slice(0, MOST));
+
+    function settle(answer: { data?: Schema['StaffList']; trouble?: Trouble }, done: string): boolean {
+        working = false;
+        fields = answer.trouble?.fields ?? {};
+        trouble = answer.trouble && Object.keys(fields).length === 0 ? answer.trouble.message : '';
+        said = answer.data ? done : '';
+        if (answer.data) changed = answer.data;
+        return answer.data !== undefined;
+    }
+    async function invite(whom = form) {
+        working = true;
+        const { name } = whom;
+        if (settle(await ask(api.POST('/api/staff/people', { body: whom })), `${name} gets a letter.`)) form = blank();
+    }
+    const at = (one: Schema['StaffPerson']) => ({ params: { path: { person: one.id } } });
+    async function again(one: Schema['StaffPerson']) {
+        const answer = await ask(api.POST('/api/staff/people/{person}/invitation', at(one)));
+        settle(answer, `${one.name} gets another letter; the one before opens nothing any more.`);
+    }
+    async function takeBack(one: Schema['StaffPerson']) {
+        const answer = await ask(api.DELETE('/api/staff/people/{person}/invitation', at(one)));
+        if (!settle(answer, '')) return;
+        const { name, email, subject, office } = one;
+        const back = () => void invite({ name, email, subject, office });
+        undo = { said: `${name} is not on the list any more; the letter opens nothing.`, act: back };
+    }
+    async function setOffice(one: Schema['StaffPerson'], office: boolean) {
+        const answer = await ask(api.PUT('/api/staff/people/{person}', { ...at(one), body: { office } }));
+        if (!settle(answer, '')) return;
+        undo = {
+            said: office
+                ? `${one.name} belongs to the office now.`
+                : `${one.name} does not belong to the office any more.`,
+            act: () => void setOffice(one, !office),
+        };
+    }
+</script>
+
+{#if undo}{#key undo}<UndoToast said={undo.said} act={undo.act} done={() => (undo = null)} />{/key}{/if}
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <h1 class="mb-4">Staff</h1>
+    <p role="status" class:good-news={said}>{said}</p>
+    {#if trouble}<Notice>{trouble}</Notice>{/if}
+
+    <div class="mt-4 grid items-start gap-8 lg:grid-cols-[1fr_20rem]">
+        <section aria-labelledby="list">
+            <h2 id="list" class="sr-only">Who works here</h2>
+            {#if list.length > 10}<Field name="sought" label="Find somebody" bind:value={sought} />{/if}
+            <ul class="divide-y divide-line">
+                {#each shown as one (one.id)}
+                    <li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
+                        <span class="mr-auto min-w-56">
+                            <strong>{one.name}</strong>
+                            <span class="text-faint">{one.subject}</span><br />
+                            <span class="text-faint">{one.email}</span>
+                            {#if one.state}<br /><span class="font-semibold">{one.state}</span>{/if}
+                        </span>
+                        <Checkbox
+                            checked={one.office}
+                            disabled={one.you}
+                            aria-label="{one.name} belongs to the office"
+                            onchange={(event) => {
+                                const box = event.currentTarget as HTMLInputElement;
+                                const wanted = box.checked;
+                                box.checked = one.office;
+                                void setOffice(one, wanted);
+                            }}>Office</Checkbox
+                        >
+                        {#if !one.came}
+                            <TextButton onclick={() => again(one)} aria-label="Send {one.name} another letter"
+                                >Send again</TextButton
+                            >
+                            <TextButton
+                                away
+                                onclick={() => takeBack(one)}
+                                aria-label="Take {one.name}’s invitation back">Take it back</TextButton
+                            >
+                        {/if}
+                    </li>
+                {:else}
+                    <li class="py-2">Nobody of that name.</li>
+                {/each}
+            </ul>
+            {#if shown.length < found.length}<TextButton onclick={() => (all = true)}
+                    >Show all {found.length}</TextButton
+                >{/if}
+        </section>
+        <form
+            class="slip grid gap-3"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                if (!working) void invite();
+            }}
+        >
+            <h2>Invite somebody</h2>
+            <Field name="invite-name" label="Name" required bind:value={form.name} error={fields.name} />
+            <Field
+                name="invite-email"
+                label="E-mail address"
+                type="email"
+                required
+                bind:value={form.email}
+                error={fields.email}
+            />
+            <Field
+                name="invite-subject"
+                label="Subject or work"
+                required
+                bind:value={form.subject}
+                error={fields.subject}
+            />
+            <Checkbox bind:checked={form.office}>Belongs to the office</Checkbox>
+            <p class="text-faint">They get a letter that opens once, within seven days.</p>
+            <Button type="submit" class="justify-self-start" disabled={working}>Send the invitation</Button>
+        </form>
+    </div>
+</main>

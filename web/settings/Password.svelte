@@ -1,0 +1,63 @@
+<script lang="ts">
+    /** Another password for oneself. */
+    import { Button } from '../lib/controls';
+    import Field from '../controls/Field.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import { api, ask } from '../lib/api';
+    import NewPassword from './NewPassword.svelte';
+
+    interface Props {
+        email: string;
+        least: number;
+    }
+    let { email, least }: Props = $props();
+
+    let current = $state('');
+    let password = $state('');
+    let fields = $state<Record<string, string>>({});
+    let said = $state('');
+    let trouble = $state('');
+
+    async function change() {
+        const answer = await ask(api.PUT('/api/staff/me/password', { body: { current, password } }));
+        fields = answer.trouble?.fields ?? {};
+        trouble = answer.trouble && Object.keys(fields).length === 0 ? answer.trouble.message : '';
+        said = answer.data?.said ?? '';
+        if (answer.data) current = password = '';
+    }
+</script>
+
+<details class="max-w-md">
+    <summary class="min-h-11 cursor-pointer py-2 font-semibold">Another password</summary>
+    <form
+        class="grid gap-4"
+        novalidate
+        onsubmit={(event) => {
+            event.preventDefault();
+            void change();
+        }}
+    >
+        <input
+            type="text"
+            class="sr-only"
+            autocomplete="username"
+            value={email}
+            readonly
+            tabindex="-1"
+            aria-label="E-mail address"
+        />
+        <Field
+            name="current"
+            label="The password you have now"
+            type="password"
+            autocomplete="current-password"
+            required
+            bind:value={current}
+            error={fields.current}
+        />
+        <NewPassword bind:value={password} {least} error={fields.password} />
+        {#if trouble}<Notice>{trouble}</Notice>{/if}
+        {#if said}<Notice good>{said}</Notice>{/if}
+        <Button type="submit" class="justify-self-start">Use this one from now on</Button>
+    </form>
+</details>
