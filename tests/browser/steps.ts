@@ -37,10 +37,14 @@ export function listen(page: Page, ...expected: RegExp[]): void {
     });
 }
 
-export async function signIn(page: Page, email = 'ines.tavares@gannetcove.example'): Promise<void> {
+export async function signIn(
+    page: Page,
+    email = 'ines.tavares@gannetcove.example',
+    password = 'low-tide-bell',
+): Promise<void> {
     await page.goto('/staff');
     await page.getByLabel('E-mail address').fill(email);
-    await page.getByLabel('Password').fill('low-tide-bell');
+    await page.getByLabel('Password').fill(password);
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
 }
