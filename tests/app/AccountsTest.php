@@ -9,6 +9,7 @@ use App\Models\StaffMember;
 use App\Telling\AccountLetter;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
@@ -136,6 +137,26 @@ final class AccountsTest extends TestCase
         $this->ask('put', '/api/staff/me/password', ['current' => 'chalk-and-slate', 'password' => self::GOOD])->assertOk();
         $this->get('/staff')->assertOk();
         self::assertTrue(Auth::validate(['email' => $this->host()->email, 'password' => self::GOOD]));
+    }
+
+    public function test_a_school_moves_in_on_empty_tables_once(): void
+    {
+        DB::table('staff')->delete();
+        DB::table('schools')->delete();
+        $run = fn (array $changes = []): int => Artisan::call('recess:move-in', $changes + ['--school' => 'Sandbar School', '--zone' => 'Pacific/Auckland', '--country' => 'nz', '--name' => 'Rewi Tan', '--email' => 'rewi@sandbar.example', '--no-interaction' => true]);
+        $this->get('/')->assertOk();
+        foreach (['--zone' => 'Middle of nowhere', '--email' => 'rewi', '--country' => 'NZL', '--school' => null] as $option => $wrong) {
+            self::assertSame(1, $run([$option => $wrong]));
+            self::assertStringContainsString($option, Artisan::output());
+        }
+        self::assertSame(0, $run());
+        self::assertSame(0, $run(['--school' => 'Sandbar College']), 'begun again with what was mistyped set right');
+        preg_match('#/staff/join/[\w-]{43}#', Artisan::output(), $link);
+        $this->ask('post', '/api'.$link[0], ['password' => self::GOOD])->assertOk();
+        $this->get('/staff/people')->assertOk()->assertSee('Rewi Tan');
+        self::assertSame(['Sandbar College', 'NZ'], array_values((array) DB::table('schools')->sole(['name', 'country'])));
+        self::assertSame(1, $run(['--email' => 'another@sandbar.example']));
+        self::assertStringContainsString('Sandbar College has moved in already', Artisan::output());
     }
 
     /** @return iterable<string, array{mixed, string}> NIST SP 800-63B, 5.1.1.2: long, anything goes, nothing that others try first */

@@ -30,9 +30,9 @@ async function take(name, viewport, go, { colorScheme = 'light', fullPage = fals
     await context.close();
 }
 
-async function signIn(page) {
+async function signIn(page, email = 'ines.tavares@gannetcove.example') {
     await page.goto('/staff/sign-in');
-    await page.getByLabel('E-mail address').fill('ines.tavares@gannetcove.example');
+    await page.getByLabel('E-mail address').fill(email);
     await page.getByLabel('Password').fill('low-tide-bell');
     await page.getByRole('button', { name: 'Sign in' }).click();
     await page.getByRole('heading', { name: 'Your sheets' }).waitFor();
@@ -119,7 +119,15 @@ await take('mailroom', WIDE, async (page) => {
     await page.goto('/mailroom');
     await page.frameLocator('iframe').getByText('Dear').waitFor();
 });
-await take('sign-in', WIDE, (page) => page.goto('/staff/sign-in'));
+await take('people', WIDE, async (page) => {
+    await signIn(page, 'ruta.simkute@gannetcove.example');
+    await page.getByRole('link', { name: 'Staff', exact: true }).click();
+    await page.getByLabel('Name').fill('Lark Osei');
+    await page.getByLabel('E-mail address').fill('lark.osei@gannetcove.example');
+    await page.getByLabel('Subject or work').fill('Biology');
+    await page.getByRole('button', { name: 'Send the invitation' }).click();
+    await page.getByText('Lark Osei gets a letter.').waitFor();
+});
 await take('sheets', WIDE, signIn);
 await take('find', WIDE, sideBySide);
 await take('settings', WIDE, async (page) => {
