@@ -7,8 +7,11 @@ namespace Tests\App;
 use App\Framework\SecurityHeaders;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\SavedPlace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 
@@ -24,6 +27,59 @@ final class AccessTest extends TestCase
             static fn (RoutingRoute $route): bool => preg_grep('/^(can:|Illuminate\\\\Auth\\\\Middleware\\\\Authorize:)/', $route->gatherMiddleware()) === [],
         );
         self::assertSame([], array_values(array_map(static fn (RoutingRoute $route): string => $route->uri(), $without)));
+    }
+
+    /** What needs nobody to be signed in, and what the office may of somebody else's; all else of others is refused. */
+    private const OPEN = ['GET staff/sign-in', 'POST api/staff/session', 'GET staff/forgotten', 'POST api/staff/forgotten', 'GET staff/join/{token}', 'POST api/staff/join/{token}'];
+
+    private const OFFICE = [
+        'GET staff/people', 'POST api/staff/people', 'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
+        'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
+        // On the phone with a family, and when somebody is away.
+        'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
+        'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
+    ];
+
+    public function test_a_walk_over_every_staff_route_as_nobody_as_staff_of_nothing_and_as_the_office(): void
+    {
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $wren = $sheet->host;
+        $values = [
+            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id, 'what' => 'bookings.csv', 'token' => 'none',
+            'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
+            'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
+            'place' => SavedPlace::query()->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
+        ];
+        $nothing = $this->host('Iolo Bevan');
+        $office = tap($this->host('Ngozi Barre'))->update(['office' => true]);
+        $allowed = ['nobody' => [], 'staff of nothing' => [], 'office' => []];
+        $all = $own = [];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (preg_match('#^(?:api/)?staff\b#', $route->uri()) !== 1) {
+                continue;
+            }
+            $path = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => (string) $values[$name[1]], $route->uri());
+            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                $all[] = $name = "$method {$route->uri()}";
+                str_contains($name, '{') ?: $own[] = $name;
+                foreach (['nobody' => null, 'staff of nothing' => $nothing, 'office' => $office] as $who => $reader) {
+                    // Each as on a first visit, and nothing of it stays.
+                    Auth::forgetGuards();
+                    $this->flushSession();
+                    DB::beginTransaction();
+                    $reader === null ?: $this->actingAs($reader);
+                    $status = $this->json($method, "/$path")->getStatusCode();
+                    DB::rollBack();
+                    self::assertLessThan(500, $status, "$name as $who");
+                    in_array($status, [401, 403], true) ?: $allowed[$who][] = $name;
+                }
+            }
+        }
+        self::assertSame([], array_diff(self::OFFICE, $all), 'the list names what there is');
+        self::assertEqualsCanonicalizing(self::OPEN, $allowed['nobody']);
+        self::assertEqualsCanonicalizing(array_unique([...self::OPEN, ...array_diff($own, self::OFFICE)]), $allowed['staff of nothing']);
+        self::assertEqualsCanonicalizing(array_unique([...self::OPEN, ...$own, ...self::OFFICE]), $allowed['office']);
     }
 
     public function test_a_pass_is_known_by_the_hash_of_its_token_only(): void
