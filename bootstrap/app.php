@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Accounts\SessionEnds;
 use App\Booking\TooLate;
 use App\Framework\CleanInput;
 use App\Framework\Limited;
 use App\Framework\SecurityHeaders;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -46,6 +48,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         // Another password signs out whoever was signed in with the one before.
         $middleware->authenticateSessions();
+        $middleware->web(append: [SessionEnds::class]);
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: SessionEnds::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TooLate::class);
         $middleware->redirectGuestsTo('/staff/sign-in');
         $middleware->redirectUsersTo('/staff');

@@ -24,6 +24,10 @@ final class SecurityHeaders
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
+        // Once there is https there is nothing else (RFC 6797): a year.
+        if ($request->isSecure()) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         // A pass opens by its address alone: it must not be kept, found or passed on.
         if ($request->is('p/*', 'api/p/*', 'staff/join/*', 'w/*', 'mailroom', 'mailroom/*', 'feeds/*', 'video-room/*') || $request->filled('pass')) {
             $headers->set('Referrer-Policy', 'no-referrer');

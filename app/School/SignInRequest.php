@@ -44,5 +44,6 @@ final class SignInRequest extends FormRequest
         }
         Limits::forget($key, self::SECONDS, $now);
         $this->session()->regenerate();
+        $this->session()->forget('since');
     }
 }

@@ -13,7 +13,9 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Cookie;
 
 /** Who works here: invited, come, gone from the list; and the passwords of their own. */
 final class AccountsTest extends TestCase
@@ -68,6 +70,7 @@ final class AccountsTest extends TestCase
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addDays(7));
         $this->ask('post', "/api$first", ['password' => self::GOOD])->assertConflict();
         Mail::fake();
+        $this->actingAs($this->office);
         $this->ask('post', "/api/staff/people/$lark->id/invitation")->assertOk();
         $this->ask('post', "/api$first", ['password' => self::GOOD])->assertConflict();
         $this->get($this->link())->assertSee('Lark Osei');
@@ -130,6 +133,32 @@ final class AccountsTest extends TestCase
         self::assertNull(AccountKey::open(basename($this->link()), CarbonImmutable::now()->getTimestamp()), 'an hour, and no more');
     }
 
+    public function test_a_session_ends_after_twelve_hours_unless_one_asked_to_stay_signed_in(): void
+    {
+        foreach ([[false, 302], [true, 200]] as [$remember, $after]) {
+            CarbonImmutable::setTestNow(self::NOW);
+            Auth::forgetGuards();
+            $this->flushSession();
+            $answer = $this->ask('post', '/api/staff/session', ['email' => $this->host()->email, 'password' => 'chalk-and-slate', 'remember' => $remember])->assertOk();
+            $kept = array_filter($answer->headers->getCookies(), static fn (Cookie $cookie): bool => str_starts_with($cookie->getName(), 'remember_'));
+            self::assertCount($remember ? 1 : 0, $kept);
+            foreach ($kept as $cookie) {
+                self::assertSame(30 * 86400, $cookie->getExpiresTime() - CarbonImmutable::now()->getTimestamp());
+                $this->withUnencryptedCookie($cookie->getName(), (string) $cookie->getValue());
+            }
+            $visit = function (int $hours): TestResponse {
+                Auth::forgetGuards();
+                CarbonImmutable::setTestNow(CarbonImmutable::parse(self::NOW)->addHours($hours));
+
+                return $this->get('/staff');
+            };
+            $visit(0)->assertOk();
+            $visit(11)->assertOk();
+            $visit(12)->assertStatus($after);
+        }
+        self::assertSame(30, config('session.lifetime'));
+    }
+
     public function test_another_password_asks_for_the_one_before_it(): void
     {
         $this->actingAs($this->host());
@@ -183,7 +212,7 @@ final class AccountsTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $changes */
-    private function invite(array $changes = []): \Illuminate\Testing\TestResponse
+    private function invite(array $changes = []): TestResponse
     {
         return $this->ask('post', '/api/staff/people', $changes + ['name' => 'Lark Osei', 'email' => 'lark@school.example', 'subject' => 'Biology', 'office' => false]);
     }

@@ -41,6 +41,17 @@ test('the office invites somebody, who comes once, by keyboard, and changes thei
     await theirs.keyboard.press('Enter');
     await theirs.waitForURL('**/staff');
 
+    // Signed out meanwhile: signing in again in another tab is enough to go on in this one.
+    await theirs.goto('/staff/settings');
+    await theirs.getByLabel('Title').fill('Head of the tide pool');
+    await theirs.context().clearCookies();
+    await theirs.getByRole('button', { name: 'Keep this' }).click();
+    await expect(theirs.getByText('You were signed out meanwhile.')).toBeVisible();
+    const tab = await theirs.context().newPage();
+    await signIn(tab, 'lark.osei@gannetcove.example', 'kelp under nine lanterns');
+    await theirs.getByRole('button', { name: 'Keep this' }).click();
+    await expect(theirs.getByText('Kept.')).toBeVisible();
+
     // Signed in at home too; another password here ends that.
     const home = await (await somebodyElse(browser)).newPage();
     await signIn(home, 'lark.osei@gannetcove.example', 'kelp under nine lanterns');

@@ -5,11 +5,12 @@ export type Schema = components['schemas'];
 
 export const api = createClient<paths>({ headers: { Accept: 'application/json' } });
 
-// Staff pages carry Laravel's CSRF token; visitors' pages have no session to protect.
+// Staff pages show Laravel's CSRF token, as the cookie has it at this moment: whoever signed in again in another tab goes
+// on in this one. Visitors' pages have no session to protect.
 api.use({
     onRequest({ request }) {
-        const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content;
-        if (token) request.headers.set('X-CSRF-TOKEN', token);
+        const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+        if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
         return request;
     },
 });

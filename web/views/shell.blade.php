@@ -4,9 +4,6 @@
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta name="color-scheme" content="light dark">
-@if ($entry === 'web/staff.ts')
-<meta name="csrf-token" content="{{ csrf_token() }}">
-@endif
 <title>{{ $title }} – Recess</title>
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
 @vite([$entry])
