@@ -6,11 +6,15 @@ namespace App\Accounts;
 
 use App\Framework\Contended;
 use App\Models\StaffMember;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 
 /** Somebody becomes a staff member who may come: nobody can sign in as them until they have set a password of their own. */
 final class InviteStaff
 {
+    /** What nobody can type: a hash of what is thrown away at once. */
+    private ?string $locked = null;
+
     /**
      * @param  array{name: string, email: string, subject: string, office: bool}  $person
      * @param  int  $now  seconds since the epoch
@@ -20,7 +24,7 @@ final class InviteStaff
     public function __invoke(StaffMember $by, array $person, int $now): StaffMember
     {
         return Contended::transaction(function () use ($by, $person, $now): StaffMember {
-            $staff = StaffMember::query()->create($person + ['school_id' => $by->school_id, 'password' => Str::random(60)]);
+            $staff = StaffMember::query()->create($person + ['school_id' => $by->school_id, 'password' => $this->locked ??= Hash::make(Str::random(60))]);
             $this->again($by, $staff, $now);
 
             return $staff;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Accounts\PasswordController;
 use App\Accounts\StaffController;
+use App\Accounts\StaffFileController;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use Illuminate\Support\Facades\Route;
@@ -19,6 +20,8 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::put('/api/staff/me/password', [PasswordController::class, 'change'])->can('viewAny', Sheet::class)->middleware('limited:password');
     Route::get('/staff/people', [StaffController::class, 'page'])->can('viewAny', StaffMember::class);
     Route::post('/api/staff/people', [StaffController::class, 'invite'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');
+    Route::post('/api/staff/people/file', [StaffFileController::class, 'look'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');
+    Route::post('/api/staff/people/file/invitations', [StaffFileController::class, 'invite'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');
     Route::put('/api/staff/people/{person}', [StaffController::class, 'change'])->can('change', 'person');
     Route::post('/api/staff/people/{person}/invitation', [StaffController::class, 'again'])->can('change', 'person')->middleware('limited:invitations');
     Route::delete('/api/staff/people/{person}/invitation', [StaffController::class, 'takeBack'])->can('change', 'person');

@@ -33,7 +33,7 @@ final class AccessTest extends TestCase
     private const OPEN = ['GET staff/sign-in', 'POST api/staff/session', 'GET staff/forgotten', 'POST api/staff/forgotten', 'GET staff/join/{token}', 'POST api/staff/join/{token}'];
 
     private const OFFICE = [
-        'GET staff/people', 'POST api/staff/people', 'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
+        'GET staff/people', 'POST api/staff/people', 'POST api/staff/people/file', 'POST api/staff/people/file/invitations', 'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
         'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
         // On the phone with a family, and when somebody is away.
         'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',

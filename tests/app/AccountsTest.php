@@ -9,6 +9,7 @@ use App\Models\StaffMember;
 use App\Telling\AccountLetter;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -83,6 +84,37 @@ final class AccountsTest extends TestCase
         foreach (['post', 'delete'] as $verb) {
             $this->ask($verb, "/api/staff/people/$wren->id/invitation")->assertConflict();
         }
+    }
+
+    public function test_many_are_invited_out_of_a_table_as_programs_write_them(): void
+    {
+        $this->actingAs($this->office);
+        $send = fn (string $bytes, string $to = ''): TestResponse => $this->post("/api/staff/people/file$to", ['file' => UploadedFile::fake()->createWithContent('staff.csv', $bytes)], ['Accept' => 'application/json']);
+        $table = "Name;E-mail;Subject;Office\r\n\"Osei; Lark\";lark@school.example;\"Biology\nand bees\"\r\n\r\nZoë Grün;zoe@school.example;Müsik;yes\r\nTwice;zoe@school.example;Art;\r\nNo Address;nowhere;Art;\r\nNgozi;{$this->office->email};Office;\r\n=CMD();eve@school.example;Art;";
+        $answer = $send($table)->assertOk();
+        $answer->assertJsonPath('new', ['Zoë Grün', '=CMD()'])->assertJsonPath('said', '2 are new, one is on the list already, and there is more to look at below.');
+        self::assertSame([
+            'Line 2: This has to be on one line.', 'Line 6 has the same address as line 5, which counts.', 'Line 7: This does not look like an e-mail address.',
+        ], $answer->json('notes'));
+        self::assertSame(1, StaffMember::query()->count(), 'a look saves nothing');
+
+        // The same table as other programs write it.
+        foreach (["\u{FEFF}$table", "\xFF\xFE".mb_convert_encoding($table, 'UTF-16LE'), strtr($table, ';', "\t")] as $bytes) {
+            self::assertSame('Zoë Grün', $send($bytes)->assertOk()->json('new.0'));
+        }
+        $windows = $send((string) mb_convert_encoding($table, 'Windows-1252'))->assertOk();
+        self::assertSame('Zoë Grün', $windows->json('new.0'));
+        self::assertStringContainsString('as Windows writes them', $windows->json('notes.0'));
+
+        $send($table, '/invitations')->assertCreated()->assertJsonPath('said', '2 letters are on the way.');
+        $send($table, '/invitations')->assertCreated()->assertJsonPath('said', 'Nobody was new; no letter was sent.');
+        Mail::assertQueuedCount(2);
+        self::assertTrue(StaffMember::query()->where('email', 'zoe@school.example')->sole()->office);
+
+        $send("who,where\nA,b@c.example")->assertConflict();
+        $send("name,email,subject\n".str_repeat("A,a@b.example,C\n", 501))->assertConflict();
+        $send('')->assertConflict();
+        $this->ask('post', '/api/staff/people/file', ['file' => 'text'])->assertUnprocessable();
     }
 
     public function test_the_office_is_never_left_empty_and_others_neither_see_nor_change_the_list(): void

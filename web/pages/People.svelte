@@ -6,6 +6,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import UndoToast from '../controls/UndoToast.svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import StaffFile from '../settings/StaffFile.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -40,6 +41,8 @@
         trouble = answer.trouble && Object.keys(fields).length === 0 ? answer.trouble.message : '';
         said = answer.data ? done : '';
         if (answer.data) changed = answer.data;
+        // What happened stands on top, and the forms below it.
+        if (said) scrollTo({ top: 0 });
         return answer.data !== undefined;
     }
     async function invite(whom = form) {
@@ -121,34 +124,43 @@
                     >Show all {found.length}</TextButton
                 >{/if}
         </section>
-        <form
-            class="slip grid gap-3"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                if (!working) void invite();
-            }}
-        >
-            <h2>Invite somebody</h2>
-            <Field name="invite-name" label="Name" required bind:value={form.name} error={fields.name} />
-            <Field
-                name="invite-email"
-                label="E-mail address"
-                type="email"
-                required
-                bind:value={form.email}
-                error={fields.email}
+        <div class="grid gap-6">
+            <form
+                class="slip grid gap-3"
+                novalidate
+                onsubmit={(event) => {
+                    event.preventDefault();
+                    if (!working) void invite();
+                }}
+            >
+                <h2>Invite somebody</h2>
+                <Field name="invite-name" label="Name" required bind:value={form.name} error={fields.name} />
+                <Field
+                    name="invite-email"
+                    label="E-mail address"
+                    type="email"
+                    required
+                    bind:value={form.email}
+                    error={fields.email}
+                />
+                <Field
+                    name="invite-subject"
+                    label="Subject or work"
+                    required
+                    bind:value={form.subject}
+                    error={fields.subject}
+                />
+                <Checkbox bind:checked={form.office}>Belongs to the office</Checkbox>
+                <p class="text-faint">They get a letter that opens once, within seven days.</p>
+                <Button type="submit" class="justify-self-start" disabled={working}>Send the invitation</Button>
+            </form>
+            <StaffFile
+                sent={(now, what) => {
+                    changed = now;
+                    said = what;
+                    scrollTo({ top: 0 });
+                }}
             />
-            <Field
-                name="invite-subject"
-                label="Subject or work"
-                required
-                bind:value={form.subject}
-                error={fields.subject}
-            />
-            <Checkbox bind:checked={form.office}>Belongs to the office</Checkbox>
-            <p class="text-faint">They get a letter that opens once, within seven days.</p>
-            <Button type="submit" class="justify-self-start" disabled={working}>Send the invitation</Button>
-        </form>
+        </div>
     </div>
 </main>
