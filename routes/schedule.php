@@ -12,4 +12,6 @@ Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10
 Schedule::command('recess:remind')->everyMinute()->onOneServer();
 Schedule::command('recess:tidy')->everyMinute()->onOneServer();
 Schedule::command('recess:forget')->dailyAt('03:40')->onOneServer();
+// What could not be sent is looked at within a month, or not at all.
+Schedule::command('queue:prune-failed', ['--hours' => 720])->dailyAt('03:50')->onOneServer();
 Schedule::command('recess:digest')->everyFifteenMinutes()->onOneServer();

@@ -44,6 +44,8 @@ final class TidyCommand extends Command
         // What was typed and never saved is not kept for ever.
         DB::table('drafts')->where('updated_at', '<=', $now->subDays(60))->limit(500)->delete();
         DB::table('undone')->where('at', '<=', $now->subDay())->delete();
+        // What opened an account and opens nothing any more.
+        DB::table('account_keys')->where('until', '<=', $now->subDay())->delete();
         // An address that has not answered within a day is forgotten.
         Waiting::query()->whereNull('confirmed_at')->where('created_at', '<=', $now->subDay())->delete();
         $waiting = Waiting::query()->where('offered_until', '<=', $now)->pluck('sheet_id')->merge(DB::table('freed')->pluck('sheet_id'))->unique();

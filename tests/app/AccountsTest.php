@@ -68,10 +68,13 @@ final class AccountsTest extends TestCase
         $this->invite()->assertCreated();
         $first = $this->link();
         $lark = StaffMember::query()->where('email', 'lark@school.example')->firstOrFail();
-        CarbonImmutable::setTestNow(CarbonImmutable::now()->addDays(7));
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addDays(8));
         $this->ask('post', "/api$first", ['password' => self::GOOD])->assertConflict();
         Mail::fake();
+        $this->artisan('recess:tidy')->assertOk();
+        self::assertSame(0, AccountKey::query()->count());
         $this->actingAs($this->office);
+        $this->get('/staff/people')->assertSee('The invitation is over. Send another.');
         $this->ask('post', "/api/staff/people/$lark->id/invitation")->assertOk();
         $this->ask('post', "/api$first", ['password' => self::GOOD])->assertConflict();
         $this->get($this->link())->assertSee('Lark Osei');

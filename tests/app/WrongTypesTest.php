@@ -95,6 +95,7 @@ final class WrongTypesTest extends TestCase
             'message' => (string) MailroomMessage::query()->create(['recipient' => 'a@b.example', 'subject' => 'x', 'raw' => "Subject: x\r\n\r\nx", 'sent_at' => self::NOW])->id,
             'waiting' => Waiting::query()->create(['sheet_id' => $sheet->id, 'pass_id' => Booking::query()->firstOrFail()->pass_id])->token(),
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
+            'person' => (string) $this->host('Lark Osei')->id,
             'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
             'place' => (string) SavedPlace::query()->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,
         ];
