@@ -153,7 +153,7 @@ final class AccountsTest extends TestCase
         $this->ask('post', "/api$link", ['password' => self::GOOD])->assertOk();
         Mail::assertQueued(AccountLetter::class, fn (AccountLetter $letter): bool => str_contains($letter->render(), 'is another one now'));
         // The session that was open elsewhere comes back with the hash of the password before.
-        $this->withSession($elsewhere)->actingAs($wren->refresh())->get('/staff')->assertRedirect('/staff/sign-in');
+        $this->actingAs($wren->refresh())->withSession($elsewhere)->get('/staff')->assertRedirect('/staff/sign-in');
 
         foreach ([['email' => ['a@b.example']], ['email' => 7], []] as $wrong) {
             $this->ask('post', '/api/staff/forgotten', $wrong)->assertUnprocessable();

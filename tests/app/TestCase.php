@@ -54,6 +54,14 @@ abstract class TestCase extends LaravelTestCase
         $this->withoutVite();
     }
 
+    /** Each with a session of their own, as on another computer, and begun just now. */
+    public function actingAs(\Illuminate\Contracts\Auth\Authenticatable $user, $guard = null): static
+    {
+        $this->flushSession();
+
+        return parent::actingAs($user, $guard);
+    }
+
     protected function host(string $name = 'Wren Halloran'): StaffMember
     {
         $school = School::query()->firstOrCreate(['name' => 'Test Point School'], ['zone' => 'America/Halifax', 'country' => 'CA']);
