@@ -26,6 +26,8 @@ function look(string $path, ?string $body = null, array $headers = []): array
         CURLOPT_HTTPHEADER => $headers, CURLOPT_ENCODING => 'gzip', CURLOPT_CUSTOMREQUEST => $body === null ? 'GET' : 'POST', CURLOPT_POSTFIELDS => $body ?? '',
     ]);
     $answer = (string) curl_exec($curl);
+    // Written into the jar at once, and not only at the end.
+    curl_setopt($curl, CURLOPT_COOKIELIST, 'FLUSH');
 
     return [curl_getinfo($curl, CURLINFO_TOTAL_TIME), (int) curl_getinfo($curl, CURLINFO_SIZE_DOWNLOAD_T), curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $answer];
 }
@@ -65,9 +67,9 @@ foreach (array_map(intval(...), array_slice($argv, 1)) ?: [1, 2, 4] as $times) {
     $school = school($times, $had);
     $had = $times;
     look('/staff/sign-in');
-    $page = look('/staff/sign-in')[3];
-    preg_match('/name="csrf-token" content="([^"]+)"/', $page, $token);
-    look('/api/staff/session', json_encode(['email' => $school['email'], 'password' => $school['password']]), ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.($token[1] ?? '')]);
+    // The jar has the token as the framework shows it to pages: in a cookie.
+    preg_match('/\tXSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $token);
+    look('/api/staff/session', json_encode(['email' => $school['email'], 'password' => $school['password']]), ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.urldecode($token[1] ?? '')]);
     $round = http_build_query(['about' => $school['round'], 'from' => $school['date'], 'to' => $school['date']]);
     printf("| **%d×**: %s sheets, %s bookings | | | |\n", $times, number_format($school['sheets']), number_format($school['bookings']));
     foreach (['a bare route' => '/bench/bare', 'the board' => '/', 'a door' => "/d/{$school['door']}", 'side by side, all of a round' => "/find?$round", 'a sheet' => "/s/{$school['sheet']}", 'a host’s list of sheets' => '/staff'] as $what => $path) {
