@@ -14,6 +14,12 @@ final class InviteRequest extends StaffRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        return self::ofPerson();
+    }
+
+    /** @return array<string, list<mixed>> of one person, typed or out of a table */
+    public static function ofPerson(): array
+    {
         return [
             'name' => ['required', 'string', new PersonName],
             'email' => ['required', 'string', new MailAddress],

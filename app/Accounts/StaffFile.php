@@ -7,7 +7,6 @@ namespace App\Accounts;
 use App\Framework\CsvFile;
 use App\Framework\Words;
 use App\Models\MailAddress;
-use App\Models\PersonName;
 use App\Models\StaffMember;
 use Illuminate\Support\Facades\Validator;
 
@@ -43,8 +42,11 @@ final readonly class StaffFile
         $new = $seen = [];
         $known = 0;
         foreach ($file->rows as $line => $row) {
-            $person = ['name' => $row[$name] ?? '', 'email' => $row[$email] ?? '', 'subject' => $row[$subject] ?? '', 'office' => $office !== null && self::isYes($row[$office] ?? '')];
-            $check = Validator::make($person, ['name' => [new PersonName], 'email' => [new MailAddress], 'subject' => ['required', 'max:120', 'not_regex:/[\r\n]/']]);
+            $person = [
+                'name' => $row[$name] ?? '', 'email' => $row[$email] ?? '', 'subject' => $row[$subject] ?? '',
+                'office' => $office !== null && self::isYes($row[$office] ?? ''),
+            ];
+            $check = Validator::make($person, InviteRequest::ofPerson());
             $kept = (string) MailAddress::of($person['email']);
             if ($check->fails()) {
                 $notes[] = Words::say('accounts.file_line', ['line' => $line, 'why' => $check->errors()->first()]);

@@ -114,6 +114,8 @@ final class AccountsTest extends TestCase
         Mail::assertQueuedCount(2);
         self::assertTrue(StaffMember::query()->where('email', 'zoe@school.example')->sole()->office);
 
+        // A cell that is empty is a line that is not understood, and nobody without a name or an address.
+        self::assertSame([], $send("name,email,subject\n,a@b.example,Art\nAda Lo,,Art\n")->assertOk()->assertJsonCount(2, 'notes')->json('new'));
         $send("who,where\nA,b@c.example")->assertConflict();
         $send("name,email,subject\n".str_repeat("A,a@b.example,C\n", 501))->assertConflict();
         $send('')->assertConflict();
