@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Waiting\PlaceTaken;
-use Illuminate\Support\Facades\Mail;
 
 /** Asks the address of whoever would like to be in line whether that was them. */
 final class AskForPlace
@@ -13,6 +12,6 @@ final class AskForPlace
     public function handle(PlaceTaken $event): void
     {
         $pass = $event->waiting->pass;
-        Mail::to([(object) ['email' => (string) $pass->email, 'name' => $pass->name]])->queue(new PlaceInLine($event->waiting));
+        Envelopes::to((string) $pass->email, $pass->name)->queue(new PlaceInLine($event->waiting));
     }
 }

@@ -9,7 +9,6 @@ use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Mail;
 
 /** One message a day for hosts who want no other: what is new since yesterday, at seven on the school's clock. */
 final class DigestCommand extends Command
@@ -32,7 +31,7 @@ final class DigestCommand extends Command
             DB::transaction(static function () use ($host, $news, $zone, $now): void {
                 $first = DB::table('digests_sent')->insertOrIgnore(['staff_id' => $host->id, 'day' => (string) $zone->dateAt($now->getTimestamp())]) === 1;
                 if ($first && $news->isNotEmpty()) {
-                    Mail::to([(object) ['email' => $host->email, 'name' => $host->name]])->queue(new HostDigest($host, HostDigest::lines($news)));
+                    Envelopes::to($host->email, $host->name)->queue(new HostDigest($host, HostDigest::lines($news)));
                 }
             });
         }

@@ -5,10 +5,18 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use Illuminate\Mail\Mailables\Headers;
+use Illuminate\Mail\PendingMail;
+use Illuminate\Support\Facades\Mail;
 
 /** What stands on the outside of every message of ours. */
 final class Envelopes
 {
+    /** To one person, by the name they gave. */
+    public static function to(string $email, string $name): PendingMail
+    {
+        return Mail::to([(object) ['email' => $email, 'name' => $name]]);
+    }
+
     /**
      * @param  string|null  $id  one for each message, so that a second delivery of the same job is seen for what it is; null where a second one does no harm
      * @param  string|null  $leave  where a reader says that they want no more of these; null for what is about their own booking

@@ -10,7 +10,6 @@ use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Party;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Mail;
 
 /**
  * Reminds of each meeting as often as its sheet says, each reminder once: that it was sent is kept in the transaction
@@ -56,7 +55,7 @@ final class SendReminders
                 return false;
             }
             foreach (TellOfBooking::readers($booking, Occasion::Reminder) as $reader) {
-                Mail::to([(object) ['email' => $reader->email(), 'name' => $reader->name()]])->queue(new BookingMessage($booking, Occasion::Reminder, $reader, Party::Host));
+                Envelopes::to($reader->email(), $reader->name())->queue(new BookingMessage($booking, Occasion::Reminder, $reader, Party::Host));
             }
 
             return true;

@@ -10,7 +10,6 @@ use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
-use Illuminate\Support\Facades\Mail;
 
 /** Tells a colleague what they are to do on somebody's sheet, and its writer when they cannot. */
 final class TellColleague
@@ -31,6 +30,6 @@ final class TellColleague
     private function tell(StaffMember $reader, Sheet $sheet, string $key, string $said): void
     {
         Notice::query()->updateOrCreate(['staff_id' => $reader->id, 'key' => $key], ['seen_at' => null, 'message' => $said]);
-        Mail::to([(object) ['email' => $reader->email, 'name' => $reader->name]])->queue(new ColleagueLetter($reader, $sheet, $said));
+        Envelopes::to($reader->email, $reader->name)->queue(new ColleagueLetter($reader, $sheet, $said));
     }
 }

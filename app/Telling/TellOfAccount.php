@@ -11,7 +11,6 @@ use App\Accounts\PasswordForgotten;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\StaffMember;
-use Illuminate\Support\Facades\Mail;
 
 /** Letters that open an account, and the one that says that its password is another. */
 final class TellOfAccount
@@ -39,6 +38,6 @@ final class TellOfAccount
 
     private function tell(StaffMember $reader, string $about, string $said, ?AccountKey $key = null): void
     {
-        Mail::to([(object) ['email' => $reader->email, 'name' => $reader->name]])->queue(new AccountLetter($reader, $about, $said, $key));
+        Envelopes::to($reader->email, $reader->name)->queue(new AccountLetter($reader, $about, $said, $key));
     }
 }

@@ -8,7 +8,6 @@ use App\Models\School;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
-use Illuminate\Support\Facades\Mail;
 
 /** What is said about passes themselves: which address they have, and who would like to come too. */
 final class TellOfPass
@@ -33,7 +32,7 @@ final class TellOfPass
 
     private static function to(string $email, string $name, Message $message): void
     {
-        Mail::to([(object) ['email' => $email, 'name' => $name]])->queue($message);
+        Envelopes::to($email, $name)->queue($message);
     }
 
     private static function school(): string
