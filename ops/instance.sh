@@ -1,12 +1,13 @@
 # An instance: one running Recess with its own folder under var/, database, ports and secrets.
-# "demo" is what `start` runs; "test" is what `test` runs beside it.
+# "demo" is what `start` runs; "test" is what `test` runs beside it; "school" is the real thing, wherever it lies, and has
+# a file of settings (ops/school.sh).
 
 PHP=${PHP:-/usr/bin/php8.2}
 
-# Sets VAR and RUN (and the users that things run as) for the instance of that name.
+# instance_open NAME [FOLDER]: sets VAR and RUN (and the users that things run as) for the instance of that name.
 instance_open() {
     INSTANCE=$1
-    VAR=$ROOT/var/$INSTANCE
+    VAR=${2:-$ROOT/var/$INSTANCE}
     export RECESS_VAR=$VAR
     RUN=$VAR/run
     # The path of a Unix socket has 107 characters at most.
@@ -16,6 +17,8 @@ instance_open() {
     if [ "$(id -u)" = 0 ]; then
         may_reach www-data && APP_USER=www-data
         may_reach mysql && DB_USER=mysql
+        # A school's own user, whom no other site of the machine's web server is.
+        [ "$INSTANCE" != school ] || APP_USER=${RUN_AS:-recess}
     fi
     # shellcheck disable=SC1091
     [ ! -f "$VAR/ports" ] || . "$VAR/ports"
@@ -38,14 +41,15 @@ instance_prepare() {
     PORT=$1
     # Nothing of an instance is for the other users of the machine; who has to pass through to their own may pass.
     umask 027
-    mkdir -p -m 755 "$ROOT/var"
+    mkdir -p -m 755 "$ROOT/var" "$VAR"
     mkdir -p "$VAR"/{run/nginx-cache,mariadb,log/mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
     chmod 751 "$VAR" "$VAR/run" "$VAR/log"
     chmod 750 "$VAR/mariadb" "$VAR/run/nginx-cache" "$VAR"/storage "$VAR"/storage/{logs,framework} "$VAR"/storage/framework/{views,cache} "$VAR/bootstrap" "$VAR/log/mariadb"
     # What was cached of an earlier version may name classes that are gone; it is made anew below.
     rm -f "$VAR"/bootstrap/*.php
     mkdir -p -m 755 "$RUN"
-    [ -n "${DB_PORT:-}" ] && ! port_taken "$DB_PORT" || DB_PORT=$(free_port)
+    # A database that runs keeps its port.
+    [ -n "${DB_PORT:-}" ] && { instance_is_running || ! port_taken "$DB_PORT"; } || DB_PORT=$(free_port)
     printf 'PORT=%s\nDB_PORT=%s\n' "$PORT" "$DB_PORT" >"$VAR/ports"
     keep_secrets
     # shellcheck disable=SC1091
@@ -54,6 +58,7 @@ instance_prepare() {
     (umask 077 && accounts >"$VAR/run/accounts.sql")
     local name
     for name in nginx.conf php-fpm.conf php.ini preload.php mariadb.cnf supervisor.conf; do fill_template $name; done
+    mkdir -p -m 755 "$VAR/acme"
     if [ "$(id -u)" = 0 ]; then
         chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
         chown -R "$APP_USER" "$VAR/run/nginx-cache" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
@@ -95,13 +100,14 @@ DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'loc
 FLUSH PRIVILEGES;
 SQL
     # The tests make tables of their own.
-    [ "$INSTANCE" = demo ] || cat <<SQL
+    [ "$INSTANCE" = demo ] || [ "$INSTANCE" = school ] || cat <<SQL
 CREATE DATABASE IF NOT EXISTS recess_check CHARACTER SET utf8mb4;
 GRANT ALL ON recess_check.* TO recess@'127.0.0.1';
 SQL
 }
 
 instance_env() {
+    [ "$INSTANCE" != school ] || { school_env && return; }
     cat <<ENV
 APP_ENV=$([ "$INSTANCE" = test ] && echo testing-served || echo production)
 APP_URL=http://127.0.0.1:$PORT
@@ -136,9 +142,12 @@ fill_template() {
     text=${text//@FPM_ROOT@/$fpm_root}
     text=${text//@APP_USER@/$APP_USER}
     text=${text//@DB_PORT@/$DB_PORT}
-    text=${text//@PORT@/$PORT}
+    if [ "$1" = nginx.conf ]; then
+        text=${text//@LISTEN@/$([ "$INSTANCE" = school ] && school_listens || echo "listen 127.0.0.1:$PORT backlog=2048;")}
+        text=${text//@MORE_SERVERS@/$([ "$INSTANCE" != school ] || school_servers)}
+    fi
     # Measured and tested is from one address, which is then a whole school's.
-    text=${text//@RATE@/$([ "$INSTANCE" = demo ] && echo 100 || echo 5000)}
+    text=${text//@RATE@/$([ "$INSTANCE" = demo ] || [ "$INSTANCE" = school ] && echo 100 || echo 5000)}
     text=${text//@ROOT@/$ROOT}
     text=${text//@RUN@/$RUN}
     text=${text//@VAR@/$VAR}
@@ -160,7 +169,8 @@ artisan() { as_app env RECESS_VAR="$VAR" HOME=/tmp "$PHP" "$ROOT/artisan" "$@"; 
 
 supervise() { supervisorctl -c "$VAR/run/supervisor.conf" "$@"; }
 
-instance_is_running() { [ -f "$VAR/run/supervisor.conf" ] && supervise pid >/dev/null 2>&1; }
+instance_is_running() { [ -f "$VAR/run/supervisor.conf" ] && { supervise pid >/dev/null 2>&1 || units_are_running; }; }
+units_are_running() { [ "$INSTANCE" = school ] && has_units && systemctl is-active --quiet "$(unit mariadb)"; }
 
 # wait_for SECONDS WHAT COMMAND…: until the command succeeds.
 wait_for() {
@@ -175,11 +185,22 @@ wait_for() {
 
 # The password goes by the environment: what stands on a command line can be read by everybody on the machine.
 database_answers() { DB_PASSWORD=$DB_PASSWORD "$PHP" -r 'new PDO("mysql:host=127.0.0.1;port=".$argv[1].";dbname=recess", "recess", getenv("DB_PASSWORD"));' "$DB_PORT"; }
-health_answers() { curl -fsS --max-time 5 "http://127.0.0.1:$PORT/up"; }
+health_answers() {
+    if [ "$INSTANCE" = school ]; then
+        # Whether it answers, by whatever certificate; doctor looks at that.
+        curl -fsSk --max-time 5 --connect-to "::127.0.0.1:$PORT" "$(school_address)/up"
+    else
+        curl -fsS --max-time 5 "http://127.0.0.1:$PORT/up"
+    fi
+}
 
 # From a prepared folder to a database that answers.
 instance_start_database() {
-    supervisord -c "$VAR/run/supervisor.conf"
+    if [ "$INSTANCE" = school ] && has_units; then
+        systemctl start "$(unit mariadb)"
+    else
+        supervisord -c "$VAR/run/supervisor.conf"
+    fi
     wait_for 120 "The database" database_answers
 }
 
@@ -188,7 +209,11 @@ instance_start_web() {
     local what
     for what in config route event view; do quietly "$VAR/log/$what-cache.log" artisan "$what:cache"; done
     quietly "$VAR/log/classes.log" artisan recess:classes "$VAR/bootstrap/classes.php"
-    quietly "$VAR/log/start-web.log" supervise start 'web:*'
+    if [ "$INSTANCE" = school ] && has_units; then
+        quietly "$VAR/log/start-web.log" systemctl start $(unit fpm nginx queue scheduler)
+    else
+        quietly "$VAR/log/start-web.log" supervise start 'web:*'
+    fi
     wait_for 60 "The application" health_answers
 }
 

@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Framework\Clock;
+use App\Framework\Vitals;
 use Illuminate\Support\Facades\Schedule;
 
 // Each of these runs on one server at a time, however many there are.
 
+Schedule::call(static fn () => Vitals::beat(Clock::now()))->everyMinute()->name('beat')->onOneServer();
 // A demo that runs for weeks keeps having a conference evening next week.
 Schedule::command('recess:demo')->dailyAt('03:10')->when(static fn (): bool => config('recess.demo') === true)->onOneServer();
 Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();

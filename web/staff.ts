@@ -4,10 +4,11 @@ import { mountPage } from './lib/page';
 import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
 import Join from './pages/Join.svelte';
+import MoveIn from './pages/MoveIn.svelte';
 import People from './pages/People.svelte';
 import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
-void mountPage({ Forgotten, HostSheet, Join, People, Settings, Sheets, SignIn, Worksheet }, {}, Themed);
+void mountPage({ Forgotten, HostSheet, Join, MoveIn, People, Settings, Sheets, SignIn, Worksheet }, {}, Themed);

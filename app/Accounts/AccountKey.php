@@ -9,13 +9,14 @@ use App\Models\Row;
 use App\Models\Secret;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * What opens an account once, from a letter: an invitation, or a new password for one that was forgotten.
  *
  * @property int $id
- * @property int $staff_id
+ * @property int|null $staff_id  null of the key to an empty server
  * @property KeyPurpose $purpose
  * @property string|null $token_hash
  * @property CarbonImmutable $until
@@ -48,10 +49,43 @@ final class AccountKey extends Row
         return $key;
     }
 
-    /** The key to which a token belongs, while it opens. */
+    /** The key of an empty server; those before it open nothing any more. */
+    public static function toEmptyServer(int $now): self
+    {
+        self::query()->whereNull('staff_id')->delete();
+        $key = self::query()->create(['purpose' => KeyPurpose::School, 'until' => Instant::column($now + KeyPurpose::School->seconds())]);
+        $key->update(['token_hash' => Secret::hash($key->token())]);
+
+        return $key;
+    }
+
+    /** The key of somebody to which a token belongs, while it opens. */
     public static function open(string $token, int $now): ?self
     {
-        return self::query()->where('token_hash', Secret::hash($token))->whereNull('used_at')->where('until', '>', Instant::column($now))->first();
+        return self::opening($token, $now)->whereNotNull('staff_id')->first();
+    }
+
+    /** The key of an empty server to which a token belongs, while it opens. */
+    public static function openServer(string $token, int $now): ?self
+    {
+        return self::opening($token, $now)->whereNull('staff_id')->first();
+    }
+
+    /** Once: whoever is first has it, and nobody after them. */
+    public function use(int $now): void
+    {
+        if (self::query()->whereKey($this->id)->whereNull('used_at')->where('until', '>', Instant::column($now))->update(['used_at' => Instant::column($now)]) === 0) {
+            throw new KeySpent;
+        }
+    }
+
+    /** @return Builder<self> */
+    private static function opening(string $token, int $now): Builder
+    {
+        $former = Secret::formerly('account_keys', $token);
+
+        return self::query()->when($former === null, static fn (Builder $keys) => $keys->where('token_hash', Secret::hash($token)), static fn (Builder $keys) => $keys->whereKey($former))
+            ->whereNull('used_at')->where('until', '>', Instant::column($now));
     }
 
     /** Worked out when a letter is written, so that only its hash is kept; see Secret. */
@@ -62,7 +96,7 @@ final class AccountKey extends Row
 
     public function link(): string
     {
-        return url('/staff/join/'.$this->token());
+        return url(($this->staff_id === null ? '/begin/' : '/staff/join/').$this->token());
     }
 
     /** @return BelongsTo<StaffMember, $this> */

@@ -9,12 +9,15 @@ enum KeyPurpose: string
 {
     case Invitation = 'invitation';
     case Password = 'password';
+    /** An empty server: the school and the first of its office. */
+    case School = 'school';
 
     public function seconds(): int
     {
         return match ($this) {
             self::Invitation => 7 * 86400,
             self::Password => 3600,
+            self::School => 86400,
         };
     }
 }

@@ -11,10 +11,35 @@ use App\Models\StaffMember;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** A school moves in: its name and clock, and the first one of its office, whose key is for whoever sits at the server. */
+/** A school moves in: its name and clock, and the first one of its office. */
 final class MoveIn
 {
+    public function __construct(private readonly SetPassword $setPassword)
+    {
+    }
+
     /**
+     * With the one key of an empty server, for whoever opened it.
+     *
+     * @param  array{name: string, zone: string, country: string}  $school
+     * @param  array{name: string, email: string}  $person
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws NotNow when somebody of the office has come before
+     * @throws KeySpent when somebody else has opened it at this very moment
+     */
+    public function withKey(AccountKey $key, array $school, array $person, string $password, int $now): StaffMember
+    {
+        return Contended::transaction(function () use ($key, $school, $person, $password, $now): StaffMember {
+            $key->use($now);
+
+            return $this->setPassword->withKey($this($school, $person, $now), $password, $now);
+        });
+    }
+
+    /**
+     * For whoever sits at the server: the key with which the first one chooses a password.
+     *
      * @param  array{name: string, zone: string, country: string}  $school
      * @param  array{name: string, email: string}  $person
      * @param  int  $now  seconds since the epoch

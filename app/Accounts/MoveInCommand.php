@@ -7,7 +7,6 @@ namespace App\Accounts;
 use App\Framework\Clock;
 use App\Framework\Words;
 use App\Models\MailAddress;
-use App\Models\PersonName;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
 
@@ -37,13 +36,7 @@ final class MoveInCommand extends Command
         foreach (self::ASKED as $name => $question) {
             $given[$name] = $this->option($name) ?? ($this->input->isInteractive() ? $this->ask($question) : null);
         }
-        $check = Validator::make($given, [
-            'school' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
-            'zone' => ['required', 'timezone:all'],
-            'country' => ['required', 'string', 'size:2', 'alpha:ascii'],
-            'name' => ['required', 'string', new PersonName],
-            'email' => ['required', 'string', new MailAddress],
-        ]);
+        $check = Validator::make($given, MoveInRequest::ofSchool());
         if ($check->fails()) {
             foreach ($check->errors()->messages() as $name => $said) {
                 $this->error("--$name: {$said[0]}");

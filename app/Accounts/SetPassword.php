@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Framework\Contended;
-use App\Models\Instant;
 use App\Models\StaffMember;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 
 /** A password of one's own. Whoever was signed in with the one before, anywhere, is not any more (see AuthenticateSession). */
@@ -22,12 +22,9 @@ final class SetPassword
     public function withKey(AccountKey $key, string $password, int $now): StaffMember
     {
         return Contended::transaction(function () use ($key, $password, $now): StaffMember {
-            $opened = AccountKey::query()->whereKey($key->id)->whereNull('used_at')->where('until', '>', Instant::column($now))->update(['used_at' => Instant::column($now)]);
-            if ($opened === 0) {
-                throw new KeySpent;
-            }
+            $key->use($now);
             $staff = $key->staff;
-            $staff->came_at ??= \Carbon\CarbonImmutable::createFromTimestamp($now);
+            $staff->came_at ??= CarbonImmutable::createFromTimestamp($now);
             $this->set($staff, $password);
 
             return $staff;

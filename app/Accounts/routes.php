@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Accounts\MoveInController;
 use App\Accounts\PasswordController;
 use App\Accounts\StaffController;
 use App\Accounts\StaffFileController;
@@ -12,6 +13,9 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('web')->group(static function (): void {
     Route::get('/staff/join/{token}', [PasswordController::class, 'page'])->can('open-account')->middleware('limited:account-keys');
     Route::post('/api/staff/join/{token}', [PasswordController::class, 'first'])->can('open-account')->middleware('limited:account-keys');
+    Route::get('/begin/{token}', [MoveInController::class, 'page'])->can('open-account')->middleware('limited:account-keys');
+    Route::post('/api/begin/{token}', [MoveInController::class, 'moveIn'])->can('open-account')->middleware('limited:account-keys');
+    Route::post('/api/begin/{token}/letter', [MoveInController::class, 'letter'])->can('open-account')->middleware('limited:account-keys');
     Route::get('/staff/forgotten', [PasswordController::class, 'forgottenPage'])->can('open-account');
     Route::post('/api/staff/forgotten', [PasswordController::class, 'forgotten'])->can('open-account')->middleware('limited:account-keys');
 });

@@ -19,11 +19,7 @@ final class BookingRoom extends Room
 
     public function register(): void
     {
-        $this->app->bind(VideoRooms::class, static function (): VideoRooms {
-            $address = config('recess.video_address');
-
-            return is_string($address) && $address !== '' ? new TemplateRooms($address) : new StandInRooms;
-        });
+        $this->app->bind(VideoRooms::class, static fn (): VideoRooms => TemplateRooms::areSet() ? new TemplateRooms((string) config('recess.video_address')) : new StandInRooms);
     }
 
     public function boot(): void

@@ -20,6 +20,11 @@ final readonly class TemplateRooms implements VideoRooms
         }
     }
 
+    public static function areSet(): bool
+    {
+        return (string) config('recess.video_address') !== '';
+    }
+
     public function linkFor(Booking $booking): string
     {
         return str_replace('{room}', Secret::of("video|$booking->uid"), $this->template);

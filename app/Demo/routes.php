@@ -13,7 +13,7 @@ Route::middleware('api')->group(static function (): void {
     Route::get('/mailroom/{message}', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}/html', [MailroomController::class, 'html'])->can('read-mailroom');
     Route::get('/stand-in/calendar.ics', [StandInController::class, 'calendar'])->can('use-stand-ins');
-    Route::get('/video-room/{key}', [StandInController::class, 'room'])->can('see-board')->middleware('limited:pass-reads');
+    Route::get('/video-room/{key}', [StandInController::class, 'room'])->can('use-stand-ins')->middleware('limited:pass-reads');
 
     // Baselines, on the instance of bin/recess bench alone.
     if (config('recess.bench') === true) {

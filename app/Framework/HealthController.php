@@ -5,15 +5,23 @@ declare(strict_types=1);
 namespace App\Framework;
 
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 
-/** Whether the application and its database answer; for the start command and for whoever watches the service. */
+/**
+ * Whether the application and its database answer, and which of its parts are behind: for the start command and for
+ * whoever watches the service. A part that is behind is no reason to take the pages away, so that is still a 200.
+ */
 final class HealthController
 {
     public function __invoke(): JsonResponse
     {
-        DB::selectOne('SELECT 1');
+        $vitals = Vitals::at(Clock::now());
+        $parts = [
+            'database' => 'well',
+            'queue' => $vitals->isBehind() ? 'behind' : 'well',
+            'scheduler' => $vitals->isSilent() ? 'silent' : 'well',
+            'clock' => $vitals->wasSetBack() ? 'set back' : 'well',
+        ];
 
-        return new JsonResponse(['ok' => true]);
+        return (new JsonResponse(['ok' => array_unique(array_values($parts)) === ['well'], 'parts' => $parts]))->header('Cache-Control', 'no-store');
     }
 }

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Framework\HealthController;
+use App\Framework\MetricsController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('api')->get('/up', HealthController::class)->can('see-board');
+Route::middleware('api')->get('/metrics', MetricsController::class)->can('see-board');

@@ -76,6 +76,12 @@ final class Pass extends Row
         return Secret::of("address|$this->id|$email");
     }
 
+    /** Whether a key is that of one of its addresses. */
+    public function addressAnswers(string $email, string $key): bool
+    {
+        return Secret::matches("address|$this->id|$email", $key);
+    }
+
     public function confirmLink(string $email): string
     {
         return $this->link().'/address/'.$this->addressKey($email);
@@ -84,6 +90,7 @@ final class Pass extends Row
     /** @param  mixed  $token  as it came: what is no token opens nothing */
     public static function byToken(mixed $token): ?self
     {
-        return ! is_string($token) || $token === '' ? null : self::query()->where('token_hash', Secret::hash($token))->first();
+        return ! is_string($token) || $token === '' ? null
+            : self::query()->where('token_hash', Secret::hash($token))->first() ?? self::query()->find(Secret::formerly('passes', $token));
     }
 }

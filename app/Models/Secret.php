@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
 /**
  * The secret ends of private addresses: 43 characters, 256 bits that nobody guesses.
  *
@@ -14,9 +17,38 @@ final class Secret
 {
     public static function of(string $what): string
     {
-        $secret = hash_hmac('sha256', $what, (string) config('app.key'), true);
+        return self::by((string) config('app.key'), $what);
+    }
 
-        return rtrim(strtr(base64_encode($secret), '+/', '-_'), '=');
+    /** Whether a token is what is worked out of this, by the key of now or by one that was renewed a while ago. */
+    public static function matches(string $what, string $token): bool
+    {
+        foreach ([(string) config('app.key'), ...config()->array('app.previous_keys')] as $key) {
+            if (hash_equals(self::by((string) $key, $what), $token)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function by(string $key, string $what): string
+    {
+        return rtrim(strtr(base64_encode(hash_hmac('sha256', $what, $key, true)), '+/', '-_'), '=');
+    }
+
+    /** The row that a token of before the key was renewed opens, for a while; see Accounts/RenewKeysCommand. */
+    public static function formerly(string $table, string $token): ?int
+    {
+        $row = DB::table('former_secrets')->where('digest', self::hash($token))->where('of', $table)->where('until', '>', CarbonImmutable::now())->value('row');
+
+        return $row === null ? null : (int) $row;
+    }
+
+    /** Whoever has a new address made wants the old ones closed. */
+    public static function forgetFormer(string $table, int $row): void
+    {
+        DB::table('former_secrets')->where('of', $table)->where('row', $row)->delete();
     }
 
     public static function hash(string $token): string

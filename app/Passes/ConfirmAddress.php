@@ -43,7 +43,7 @@ final class ConfirmAddress
     public static function addressOf(Pass $pass, string $key): ?string
     {
         foreach (array_filter([$pass->new_email, $pass->email], is_string(...)) as $email) {
-            if (hash_equals($pass->addressKey($email), $key)) {
+            if ($pass->addressAnswers($email, $key)) {
                 return $email;
             }
         }

@@ -50,6 +50,7 @@ final class SettingsController
         $staff->feed_generation++;
         $staff->feed_hash = Secret::hash($staff->feedToken());
         $staff->save();
+        Secret::forgetFormer('staff', $staff->id);
 
         return new JsonResponse($this->data($staff));
     }

@@ -7,6 +7,7 @@ namespace App\Telling;
 use App\Accounts\Invited;
 use App\Accounts\PasswordChanged;
 use App\Accounts\PasswordForgotten;
+use App\Accounts\TriesMail;
 use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
@@ -26,11 +27,18 @@ final class TellingRoom extends Room
     public function register(): void
     {
         $this->app->bind(LetterPreview::class, WrittenLetter::class);
+        $this->app->bind(TriesMail::class, MailTrial::class);
     }
+
+    /** What sends a letter out of the house; all else keeps it, and nobody would be told of anything. */
+    private const SENDS = ['smtp'];
 
     public function boot(): void
     {
         parent::boot();
+        if (config('recess.demo') !== true && ! in_array(config('mail.default'), self::SENDS, true) && ! $this->app->runningUnitTests()) {
+            throw new \RuntimeException('There is no mail server to send with, so nothing is started: set MAIL_MAILER=smtp and MAIL_HOST.');
+        }
         Event::listen(BookingNews::class, TellOfBooking::class);
         Event::listen(PlaceTaken::class, AskForPlace::class);
         Event::listen(TimeOffered::class, TellOfOffer::class);

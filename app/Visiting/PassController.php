@@ -47,6 +47,7 @@ final class PassController
         $pass->generation++;
         $pass->token_hash = Secret::hash($pass->token());
         $pass->save();
+        Secret::forgetFormer('passes', $pass->id);
 
         return new JsonResponse($this->data($pass));
     }

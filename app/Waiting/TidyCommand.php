@@ -45,6 +45,7 @@ final class TidyCommand extends Command
         DB::table('drafts')->where('updated_at', '<=', $now->subDays(60))->limit(500)->delete();
         DB::table('undone')->where('at', '<=', $now->subDay())->delete();
         // What opened an account and opens nothing any more.
+        DB::table('former_secrets')->where('until', '<=', $now)->limit(500)->delete();
         DB::table('account_keys')->where('until', '<=', $now->subDay())->delete();
         // An address that has not answered within a day is forgotten.
         Waiting::query()->whereNull('confirmed_at')->where('created_at', '<=', $now->subDay())->delete();

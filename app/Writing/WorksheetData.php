@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Booking\StandInRooms;
+use App\Booking\TemplateRooms;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Sheet;
@@ -37,12 +39,19 @@ final class WorksheetData
             'year' => self::year($today, $host),
             'terms' => $school->terms,
             'places' => SettingsData::places($host),
+            'makes_rooms' => self::makesRooms(),
             'rulebook' => array_map(static fn (Term $term): array => [
                 'name' => $term->name, 'kind' => $term->kind->value, 'least' => $term->least, 'most' => $term->most, 'choices' => $term->choices, 'asks' => Words::say("rules.asks.$term->name"),
             ], Rulebook::terms()),
             'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
                 ->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
         ];
+    }
+
+    /** Whether a link can be made for each meeting: by the school's video service, or by the demo's stand-in. */
+    public static function makesRooms(): bool
+    {
+        return TemplateRooms::areSet() || StandInRooms::areThere();
     }
 
     /**

@@ -219,6 +219,9 @@ final class WorksheetReader
             if (($place['kind'] ?? '') === 'video' && ($place['link_mode'] ?? 'one') === 'one' && ($place['link'] ?? '') === '') {
                 $this->errors["places.$i.link"][] = 'Please fill this in, or choose to have a link made for each meeting, or to add it later.';
             }
+            if (($place['link_mode'] ?? '') === 'each' && ! WorksheetData::makesRooms()) {
+                $this->errors["places.$i.link_mode"][] = 'Nothing here makes a link for each meeting. Give one for all, or add it later.';
+            }
         }
     }
 

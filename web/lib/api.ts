@@ -91,3 +91,7 @@ export function formOf(fields: Record<string, string | File | null>): { bodySeri
         },
     };
 }
+
+/** What to say beside the fields: the message only where no field says it. */
+export const beside = (trouble: Trouble | undefined): string =>
+    trouble && Object.keys(trouble.fields).length === 0 ? trouble.message : '';

@@ -2,7 +2,7 @@
     /** Whoever forgot their password asks for a letter. */
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask } from '../lib/api';
+    import { api, ask, beside } from '../lib/api';
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -15,7 +15,7 @@
         const answer = await ask(api.POST('/api/staff/forgotten', { body: { email } }));
         said = answer.data?.said ?? '';
         fields = answer.trouble?.fields ?? {};
-        message = answer.trouble && Object.keys(fields).length === 0 ? answer.trouble.message : '';
+        message = beside(answer.trouble);
     }
 </script>
 

@@ -3,7 +3,7 @@
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import NewPassword from '../settings/NewPassword.svelte';
-    import { api, ask } from '../lib/api';
+    import { api, ask, beside } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -27,7 +27,7 @@
         if (answer.data) return location.replace(answer.data.to);
         working = false;
         fields = answer.trouble.fields;
-        message = Object.keys(fields).length > 0 ? '' : answer.trouble.message;
+        message = beside(answer.trouble);
     }
 </script>
 

@@ -5,7 +5,7 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import UndoToast from '../controls/UndoToast.svelte';
-    import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import { api, ask, beside, type Schema, type Trouble } from '../lib/api';
     import StaffFile from '../settings/StaffFile.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -38,7 +38,7 @@
     function settle(answer: { data?: Schema['StaffList']; trouble?: Trouble }, done: string): boolean {
         working = false;
         fields = answer.trouble?.fields ?? {};
-        trouble = answer.trouble && Object.keys(fields).length === 0 ? answer.trouble.message : '';
+        trouble = beside(answer.trouble);
         said = answer.data ? done : '';
         if (answer.data) changed = answer.data;
         // What happened stands on top, and the forms below it.

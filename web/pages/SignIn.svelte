@@ -2,7 +2,7 @@
     /** For staff. Visitors never see this. */
     import { Button, Checkbox } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask } from '../lib/api';
+    import { api, ask, beside } from '../lib/api';
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -24,7 +24,7 @@
         if (answer.data) return location.assign(answer.data.to);
         working = false;
         fields = answer.trouble.fields;
-        message = Object.keys(fields).length > 0 ? '' : answer.trouble.message;
+        message = beside(answer.trouble);
     }
 </script>
 

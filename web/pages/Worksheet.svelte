@@ -31,10 +31,23 @@
         year: Year;
         terms: Schema['NamedRange'][];
         places: Schema['SavedPlace'][];
+        makes_rooms: boolean;
         colleagues: { id: number; name: string; subject: string }[];
         rulebook: Term[];
     }
-    let { host, sheet, form, draft: kept, today, year, terms, places, colleagues, rulebook }: Props = $props();
+    let {
+        host,
+        sheet,
+        form,
+        draft: kept,
+        today,
+        year,
+        terms,
+        places,
+        makes_rooms,
+        colleagues,
+        rulebook,
+    }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- the page is loaded anew for each sheet
     const draft = provideWorksheet(new Draft(form, sheet?.id ?? null, host));
@@ -241,7 +254,7 @@
                 bind:open={open.where}
                 wrong={wrong('places') || doubtful('places')}
             >
-                <Places {draft} saved={places} />
+                <Places {draft} saved={places} makesRooms={makes_rooms} />
             </Sentence>
             <Sentence name="Ask" says={says.ask} bind:open={open.ask} wrong={wrong('questions', 'intro')}>
                 <Ask {draft} />

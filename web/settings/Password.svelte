@@ -3,7 +3,7 @@
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask } from '../lib/api';
+    import { api, ask, beside } from '../lib/api';
     import NewPassword from './NewPassword.svelte';
 
     interface Props {
@@ -21,7 +21,7 @@
     async function change() {
         const answer = await ask(api.PUT('/api/staff/me/password', { body: { current, password } }));
         fields = answer.trouble?.fields ?? {};
-        trouble = answer.trouble && Object.keys(fields).length === 0 ? answer.trouble.message : '';
+        trouble = beside(answer.trouble);
         said = answer.data?.said ?? '';
         if (answer.data) current = password = '';
     }

@@ -10,8 +10,10 @@
     interface Props {
         draft: Draft;
         saved: Schema['SavedPlace'][];
+        /** Whether a link can be made for each meeting. */
+        makesRooms: boolean;
     }
-    let { draft, saved }: Props = $props();
+    let { draft, saved, makesRooms }: Props = $props();
 
     const places = $derived(draft.form.places);
     const KINDS = [
@@ -86,7 +88,7 @@
             />
             {#if place.kind === 'video'}
                 <div class="grid gap-1" role="radiogroup" aria-label="The video link{n}">
-                    {#each MODES as [value, label] (value)}
+                    {#each MODES.filter(([mode]) => makesRooms || mode !== 'each' || place.link_mode === 'each') as [value, label] (value)}
                         <Radio
                             name="link-mode-{i}"
                             {value}
@@ -95,6 +97,9 @@
                         >
                     {/each}
                 </div>
+                {#if draft.errors[`places.${i}.link_mode`]}
+                    <p class="font-semibold text-brick">{draft.errors[`places.${i}.link_mode`]}</p>
+                {/if}
                 {#if place.link_mode === 'one'}
                     <Field
                         name="places.{i}.link"

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Framework\Words;
+use App\Models\MailAddress;
+use App\School\NewPassword;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+/** An empty server becomes a school's: one page, whose address opens once. */
+final class MoveInController
+{
+    public function page(string $token): View
+    {
+        $open = AccountKey::openServer($token, Clock::now()) !== null;
+
+        return Page::staff('MoveIn', Words::say($open ? 'accounts.move_in' : 'accounts.key_spent_title'), [
+            'token' => $token, 'open' => $open, 'least' => NewPassword::LEAST, 'from' => config('mail.from.address'),
+            'zones' => array_map(static fn (string $zone): array => ['name' => $zone, 'country' => self::country($zone)], \DateTimeZone::listIdentifiers()),
+        ]);
+    }
+
+    /** A letter at once, before anything is decided. */
+    public function letter(Request $request, string $token, TriesMail $mail): JsonResponse
+    {
+        AccountKey::openServer($token, Clock::now()) ?? throw new KeySpent;
+        $request->validate(['email' => ['bail', 'required', 'string', new MailAddress]]);
+        $email = (string) MailAddress::of($request->input('email'));
+        $against = $mail->to($email);
+        if ($against !== null) {
+            throw ValidationException::withMessages(['email' => Words::say('accounts.test_failed', ['why' => $against])]);
+        }
+
+        return new JsonResponse(['said' => Words::say('accounts.test_sent', ['email' => $email])]);
+    }
+
+    public function moveIn(MoveInRequest $request, string $token, MoveIn $moveIn): JsonResponse
+    {
+        $now = Clock::now();
+        $key = AccountKey::openServer($token, $now) ?? throw new KeySpent;
+        $first = $moveIn->withKey($key, [
+            'name' => $request->string('school')->trim()->toString(), 'zone' => $request->string('zone')->toString(), 'country' => $request->string('country')->upper()->toString(),
+        ], ['name' => $request->string('name')->trim()->toString(), 'email' => (string) MailAddress::of($request->input('email'))], $request->string('password')->toString(), $now);
+        $request->session()->invalidate();
+        Auth::login($first);
+
+        return new JsonResponse(['to' => '/staff/people']);
+    }
+
+    /** Two letters, ISO 3166-1, as the tz database has them; empty where a zone is no country's. */
+    private static function country(string $zone): string
+    {
+        $place = (new \DateTimeZone($zone))->getLocation();
+        $code = is_array($place) ? (string) $place['country_code'] : '';
+
+        return $code === '??' ? '' : $code;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** What a running Recess knows of itself: for whoever watches it (/up, /metrics) and for the doctor. */
+final readonly class Vitals
+{
+    private const BEAT = 'scheduler-beat';
+
+    /** Seconds for which the scheduler may be silent, and letters may wait. */
+    private const SILENT = 180;
+
+    private const BEHIND = 300;
+
+    /** Seconds by which what was written down may lie in the future. */
+    private const AHEAD = 300;
+
+    /**
+     * @param  int  $waiting  letters and other work that is due
+     * @param  int  $waitsFor  seconds for which the oldest of it has been due
+     * @param  int  $failed  what could not be done at all, of the last day
+     * @param  int|null  $silent  seconds since the scheduler's last beat; null when there was none
+     * @param  int  $ahead  seconds by which the newest that was written down lies in the future: the clock was set back
+     * @param  int  $freeBytes  on the disk of this installation
+     */
+    private function __construct(
+        public int $waiting, public int $waitsFor, public int $failed, public ?int $silent, public int $ahead, public int $freeBytes,
+    ) {
+    }
+
+    /** @param  int  $now  seconds since the epoch */
+    public static function at(int $now): self
+    {
+        $due = DB::table('jobs')->where('available_at', '<=', $now)->selectRaw('COUNT(*) AS waiting, MIN(available_at) AS oldest')->first();
+        $beat = Cache::get(self::BEAT);
+        $newest = max((int) DB::table('jobs')->max('created_at'), (int) strtotime((string) (DB::table('bookings')->max('created_at') ?? '1970-01-01')), is_int($beat) ? $beat : 0);
+
+        return new self(
+            waiting: (int) ($due->waiting ?? 0),
+            waitsFor: isset($due->oldest) ? max(0, $now - (int) $due->oldest) : 0,
+            failed: DB::table('failed_jobs')->where('failed_at', '>', gmdate('Y-m-d H:i:s', $now - 86_400))->count(),
+            silent: is_int($beat) ? max(0, $now - $beat) : null,
+            ahead: max(0, $newest - $now),
+            freeBytes: (int) disk_free_space(storage_path()),
+        );
+    }
+
+    /** The scheduler says each minute that it is there. */
+    public static function beat(int $now): void
+    {
+        Cache::forever(self::BEAT, $now);
+    }
+
+    public function isBehind(): bool
+    {
+        return $this->waitsFor > self::BEHIND;
+    }
+
+    public function isSilent(): bool
+    {
+        return $this->silent === null || $this->silent > self::SILENT;
+    }
+
+    public function wasSetBack(): bool
+    {
+        return $this->ahead > self::AHEAD;
+    }
+}

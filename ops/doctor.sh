@@ -1,0 +1,85 @@
+# bin/recess doctor: what is wrong, in plain words, and what to do; ends with 1 when something is.
+
+examine() {
+    WRONG=0
+    if ! instance_is_running; then
+        wrong "It is not running." "Start it: bin/recess up --dir $VAR"
+    elif ! health_answers >/dev/null 2>&1; then
+        wrong "It does not answer on $(school_address)/." "Look into $VAR/log/, and at bin/recess school status."
+    else
+        well "It answers."
+    fi
+    examine_disk
+    examine_clock
+    examine_certificate
+    examine_mail
+    examine_backups
+    examine_files
+    # The queue, the scheduler, the letters: what the application knows of itself.
+    if instance_is_running; then artisan recess:doctor || WRONG=1; fi
+    [ "$WRONG" = 0 ] || exit 1
+    step "Nothing is wrong."
+}
+
+well() { printf '✓ %s\n' "$1"; }
+wrong() {
+    WRONG=1
+    printf '✗ %s\n' "$1"
+    shift
+    for mend in "$@"; do printf '  %s\n' "$mend"; done
+}
+
+examine_disk() {
+    local free
+    free=$(df -Pm "$VAR" | awk 'NR == 2 { print $4 }')
+    if [ "$free" -lt 1024 ]; then wrong "Only $free MB are left on the disk of $VAR." "Below a few hundred the database stops. Make room, or keep fewer backups: --keep N."; else well "$((free / 1024)) GB are left on the disk."; fi
+}
+
+examine_clock() {
+    if command -v timedatectl >/dev/null && [ "$(timedatectl show -p NTP --value 2>/dev/null)" = no ]; then
+        wrong "Nothing keeps the machine's clock right." "Switch that on: timedatectl set-ntp true"
+    elif [ "$(date +%s)" -lt "$(stat -c %Y "$ROOT/bin/recess")" ]; then
+        wrong "The clock says $(date), which is before this version was put here." "Set it right: bookings, links and reminders go by it."
+    else
+        well "The clock says $(date '+%F %H:%M %Z')."
+    fi
+}
+
+examine_certificate() {
+    local file=$VAR/tls/certificate.pem
+    if ! openssl x509 -in "$file" -noout >/dev/null 2>&1; then
+        wrong "There is no certificate." "Give one: bin/recess install --dir $VAR --certificate FILE --certificate-key FILE"
+    elif ! openssl x509 -in "$file" -noout -checkhost "$HOST" | grep -q 'does match'; then
+        wrong "The certificate is not for $HOST." "Browsers refuse it. Give another: bin/recess install --dir $VAR --certificate FILE --certificate-key FILE"
+    elif ! openssl x509 -in "$file" -noout -checkend $((14 * 86400)) >/dev/null; then
+        wrong "The certificate ends on $(openssl x509 -in "$file" -noout -enddate | cut -d= -f2)." "Renew it in time."
+    elif [ "$(openssl x509 -in "$file" -noout -issuer | cut -d= -f2-)" = "$(openssl x509 -in "$file" -noout -subject | cut -d= -f2-)" ]; then
+        wrong "The certificate is signed by itself: browsers warn." "Give a real one: bin/recess install --dir $VAR --certificate FILE --certificate-key FILE"
+    else
+        well "The certificate is good until $(openssl x509 -in "$file" -noout -enddate | cut -d= -f2)."
+    fi
+}
+
+examine_mail() {
+    if (exec 3<>"/dev/tcp/$MAIL_HOST/$MAIL_PORT") 2>/dev/null; then
+        well "The mail server $MAIL_HOST:$MAIL_PORT answers."
+    else
+        wrong "The mail server $MAIL_HOST:$MAIL_PORT does not answer." "Letters wait and are tried again for some hours. Another one: bin/recess install --dir $VAR --mail-host NAME"
+    fi
+}
+
+examine_backups() {
+    local newest
+    newest=$(find "${BACKUPS:-$VAR/backups}" -maxdepth 1 -type f -name "recess-$HOST-*.tar.gz*" ! -name '*.part' -mtime -2 2>/dev/null | sort | tail -n 1) || true
+    if [ -z "$newest" ]; then
+        wrong "There is no backup of the last two days in ${BACKUPS:-$VAR/backups}." "Make one now: bin/recess backup --dir $VAR; and see that bin/recess night runs each night."
+    else
+        well "The newest backup is $newest."
+    fi
+}
+
+examine_files() {
+    local open
+    open=$(find "$VAR/settings" "$VAR/secrets" "$VAR/.env" "$VAR/storage" "$VAR/mariadb" "$VAR/tls" -maxdepth 0 -perm /007 2>/dev/null) || true
+    if [ -n "$open" ]; then wrong "Other users of this machine may read: $open" "Close that: chmod o-rwx $open"; else well "What is secret is closed to others."; fi
+}

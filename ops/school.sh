@@ -1,0 +1,417 @@
+# The real thing: one school's own instance, with TLS, mail and a start of its own.
+. ops/install.sh
+. ops/instance.sh
+. ops/services.sh
+. ops/backup.sh
+
+say_note() { printf '! %s\n' "$*"; }
+
+# What can be set, with what holds when nothing is said. Kept in the folder's file "settings", for its owner alone.
+SETTINGS="HOST HTTPS_PORT HTTP_PORT WATCH_PORT LISTEN RUN_AS BOOT CERTIFICATE CERTIFICATE_KEY MAIL_HOST MAIL_PORT MAIL_SCHEME
+    MAIL_USERNAME MAIL_PASSWORD MAIL_FROM BACKUPS BACKUP_KEY KEEP_BACKUPS TUTORS VIDEO_ADDRESS PREVIOUS_KEY"
+HTTPS_PORT=443 HTTP_PORT=80 WATCH_PORT=9153 LISTEN= RUN_AS=recess BOOT=yes CERTIFICATE='' CERTIFICATE_KEY='' MAIL_PORT=587
+MAIL_SCHEME='' MAIL_HOST='' MAIL_USERNAME='' MAIL_PASSWORD='' MAIL_FROM='' BACKUPS='' BACKUP_KEY='' KEEP_BACKUPS=30 TUTORS=no VIDEO_ADDRESS='' PREVIOUS_KEY=''
+
+school_usage() {
+    cat <<'TEXT'
+bin/recess install --host NAME [flags]
+  makes a school's own Recess, or changes one; asks for what is missing when somebody sits there.
+
+  --host NAME            the name in its address: meet.example.org
+  --dir FOLDER           where all that it writes lies (var/school)
+  --mail-host NAME       the mail server that takes its letters; --mail-port N (587), --mail-scheme smtps,
+  --mail-user NAME       and --mail-password-file FILE, where it asks for them
+  --mail-from ADDRESS    whom letters come from (meetings@HOST)
+  --certificate FILE --certificate-key FILE
+                         for TLS; a self-signed one until there is one. They are read anew each night
+  --https-port N --http-port N --listen ADDRESS
+                         443 and 80, on all addresses
+  --watch-port N         where monitoring reads /metrics, on this machine alone (9153)
+  --backups FOLDER --keep N --backup-key FILE
+                         where nightly backups go (FOLDER of --dir/backups), how many (30), and the age recipients
+                         that alone can open them
+  --run-as USER          the system's user that it runs as, made when missing (recess)
+  --no-boot              leave the machine's start and cron alone
+  --video-address ADDRESS
+                         where a room opens for each meeting, with {room} in it; without one links are typed
+  --tutors yes|no        whether somebody may sign up alone (no)
+TEXT
+}
+
+# school_flags FLAGS…: reads the flags into the settings; DIR is where it lies.
+school_flags() {
+    DIR=$ROOT/var/school
+    local rest=() given=()
+    # Where it lies first: what stands there already is what the other flags change.
+    while [ $# -gt 0 ]; do
+        if [ "$1" = --dir ]; then
+            [ -n "${2:-}" ] || fail "--dir needs a folder."
+            DIR=$(realpath -m "$CALLED_FROM/$2")
+            case $2 in /*) DIR=$(realpath -m "$2") ;; esac
+            shift
+        else
+            rest+=("$1")
+        fi
+        shift
+    done
+    # shellcheck disable=SC1091
+    [ ! -f "$DIR/settings" ] || . "$DIR/settings"
+    set -- "${rest[@]}"
+    ARGUMENTS=()
+    while [ $# -gt 0 ]; do
+        case $1 in
+            --no-boot) BOOT=no ;;
+            --help | -h) school_usage && exit 0 ;;
+            --host | --https-port | --http-port | --watch-port | --listen | --run-as | --certificate | --certificate-key | --mail-host | --mail-port | \
+                --mail-scheme | --mail-user | --mail-password-file | --mail-from | --backups | --backup-key | --keep | --video-address | --tutors | --to | --key)
+                [ $# -ge 2 ] || fail "$1 needs a value." "bin/recess install --help says which."
+                given+=("$1=$2")
+                shift
+                ;;
+            -*) fail "“$1” is not known." "bin/recess install --help says what is." ;;
+            *) ARGUMENTS+=("$1") ;;
+        esac
+        shift
+    done
+    local one
+    for one in "${given[@]}"; do set_from_flag "${one%%=*}" "${one#*=}"; done
+}
+
+set_from_flag() {
+    case $1 in
+        --host)
+            [[ $2 =~ ^[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?$ ]] || fail "“$2” is no host name." "As people type it: meet.example.org, without https:// and without a port."
+            HOST=${2,,}
+            ;;
+        --https-port | --http-port | --watch-port | --mail-port)
+            [[ $2 =~ ^[0-9]+$ ]] && [ "$2" -ge 1 ] && [ "$2" -le 65535 ] || fail "$1 needs a number from 1 to 65535."
+            case $1 in --https-port) HTTPS_PORT=$2 ;; --http-port) HTTP_PORT=$2 ;; --watch-port) WATCH_PORT=$2 ;; *) MAIL_PORT=$2 ;; esac
+            ;;
+        --listen)
+            [[ $2 =~ ^[0-9a-fA-F.:]+$ ]] || fail "--listen needs an address of this machine, such as 192.0.2.7."
+            LISTEN=$2
+            ;;
+        --run-as)
+            [[ $2 =~ ^[a-z_][a-z0-9_-]*$ ]] && [ "$2" != root ] || fail "--run-as needs a user of the system, and not root."
+            RUN_AS=$2
+            ;;
+        --certificate) CERTIFICATE=$(from_here "$2") ;;
+        --certificate-key) CERTIFICATE_KEY=$(from_here "$2") ;;
+        --mail-host) MAIL_HOST=$2 ;;
+        --mail-scheme)
+            [[ $2 =~ ^smtps?$ ]] || fail "--mail-scheme is smtp (which turns to TLS when the server offers it) or smtps."
+            MAIL_SCHEME=$2
+            ;;
+        --mail-user) MAIL_USERNAME=$2 ;;
+        --mail-password-file) MAIL_PASSWORD=$(head -n 1 "$(from_here "$2")") || fail "The file of the mail password cannot be read." ;;
+        --mail-from)
+            [[ $2 =~ ^[^@[:space:]\"\<\>]+@[^@[:space:]\"\<\>]+$ ]] || fail "--mail-from needs an e-mail address."
+            MAIL_FROM=$2
+            ;;
+        --backups) BACKUPS=$(from_here "$2") ;;
+        --backup-key) BACKUP_KEY=$(from_here "$2") ;;
+        --keep)
+            [[ $2 =~ ^[0-9]+$ ]] && [ "$2" -ge 1 ] || fail "--keep needs a number from 1."
+            KEEP_BACKUPS=$2
+            ;;
+        --video-address)
+            [[ $2 =~ ^https?://.*\{room\} ]] || fail "--video-address needs a web address with {room} in it."
+            VIDEO_ADDRESS=$2
+            ;;
+        --tutors)
+            [[ $2 =~ ^(yes|no)$ ]] || fail "--tutors is yes or no."
+            TUTORS=$2
+            ;;
+        --to) TO=$2 ;;
+        --key) KEY=$2 ;;
+    esac
+}
+
+from_here() { case $1 in /*) printf %s "$1" ;; *) realpath -m "$CALLED_FROM/$1" ;; esac; }
+
+# asked NAME QUESTION [SUGGESTION]: fills a setting that is empty, when somebody sits there.
+asked() {
+    [ -z "${!1:-}" ] || return 0
+    if [ -t 0 ]; then
+        local said
+        read -r -p "$2${3:+ [$3]} " said
+        printf -v "$1" %s "${said:-${3:-}}"
+    else
+        printf -v "$1" %s "${3:-}"
+    fi
+}
+
+keep_settings() (
+    umask 077
+    local name
+    for name in $SETTINGS; do printf '%s=%q\n' "$name" "${!name:-}"; done >"$VAR/settings.new"
+    mv "$VAR/settings.new" "$VAR/settings"
+)
+
+school_address() { printf 'https://%s%s' "$HOST" "$([ "$HTTPS_PORT" = 443 ] || printf ':%s' "$HTTPS_PORT")"; }
+
+# Within double quotes of the application's file of settings.
+quoted() { printf '"%s"' "$(printf %s "$1" | sed 's/[\\"$]/\\&/g')"; }
+
+school_env() {
+    cat <<ENV
+APP_ENV=production
+APP_URL=$(school_address)
+APP_KEY=$APP_KEY
+APP_PREVIOUS_KEYS=$PREVIOUS_KEY
+DB_PORT=$DB_PORT
+DB_PASSWORD=$DB_PASSWORD
+RECESS_TUTORS=$([ "$TUTORS" = yes ] && echo true || echo false)
+MAIL_MAILER=smtp
+MAIL_HOST=$(quoted "$MAIL_HOST")
+MAIL_PORT=$MAIL_PORT
+MAIL_SCHEME=$MAIL_SCHEME
+MAIL_USERNAME=$(quoted "$MAIL_USERNAME")
+MAIL_PASSWORD=$(quoted "$MAIL_PASSWORD")
+MAIL_FROM_ADDRESS=$(quoted "$MAIL_FROM")
+RECESS_VIDEO_ADDRESS=$(quoted "$VIDEO_ADDRESS")
+ENV
+    # What a technician sets beyond that: RECESS_… as docs/running.md lists them.
+    [ ! -f "$VAR/more.env" ] || cat "$VAR/more.env"
+}
+
+on_all_addresses() { # PORT MORE…
+    local port=$1 more=$2
+    if [ -n "$LISTEN" ]; then
+        case $LISTEN in *:*) echo "listen [$LISTEN]:$port $more;" ;; *) echo "listen $LISTEN:$port $more;" ;; esac
+        # Its own health is asked for on loopback.
+        [ "$LISTEN" = 127.0.0.1 ] || echo "listen 127.0.0.1:$port $more;"
+    else
+        echo "listen $port $more;"
+        [ ! -e /proc/net/if_inet6 ] || [ ! -s /proc/net/if_inet6 ] || echo "listen [::]:$port $more;"
+    fi
+}
+
+school_listens() {
+    on_all_addresses "$HTTPS_PORT" "ssl http2 backlog=2048"
+    cat <<NGINX
+        server_name $HOST;
+        ssl_certificate $VAR/tls/certificate.pem;
+        ssl_certificate_key $VAR/tls/key.pem;
+        ssl_protocols TLSv1.2 TLSv1.3;
+        ssl_session_cache shared:tls:4m;
+        ssl_session_tickets off;
+        # By whatever other name it was found: one address for one thing.
+        if (\$host != $HOST) { return 308 $(school_address)\$request_uri; }
+        # For monitoring, on a port of this machine alone.
+        location = /metrics { return 404; }
+NGINX
+}
+
+school_servers() {
+    cat <<NGINX
+    server {
+        $(on_all_addresses "$HTTP_PORT" "")
+        # Where a certificate's issuer looks whether the name is ours (RFC 8555, 8.3).
+        location /.well-known/acme-challenge/ { root $VAR/acme; }
+        location / { return 308 $(school_address)\$request_uri; }
+    }
+    server {
+        listen 127.0.0.1:$WATCH_PORT;
+        location = /metrics {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            # Only this server can say so; see Framework/MetricsController.
+            fastcgi_param RECESS_WATCH yes;
+            fastcgi_pass fpm;
+        }
+        location / { return 404; }
+    }
+NGINX
+}
+
+# The certificate that was given, or a self-signed one until there is one. Read by the web server's first process, which is root.
+keep_certificate() (
+    umask 077
+    mkdir -p "$VAR/tls"
+    if [ -n "$CERTIFICATE" ]; then
+        [ -r "$CERTIFICATE" ] && [ -r "$CERTIFICATE_KEY" ] || fail "The certificate or its key cannot be read." "Given were $CERTIFICATE and ${CERTIFICATE_KEY:-no key}."
+        openssl x509 -in "$CERTIFICATE" -noout -checkend 0 >/dev/null 2>&1 || fail "$CERTIFICATE is no certificate, or is over."
+        [ "$(openssl x509 -in "$CERTIFICATE" -noout -pubkey)" = "$(openssl pkey -in "$CERTIFICATE_KEY" -pubout 2>/dev/null)" ] || fail "That key does not belong to that certificate."
+        cat "$CERTIFICATE" >"$VAR/tls/certificate.pem"
+        cat "$CERTIFICATE_KEY" >"$VAR/tls/key.pem"
+    elif [ ! -f "$VAR/tls/certificate.pem" ] || ! openssl x509 -in "$VAR/tls/certificate.pem" -noout -checkhost "$HOST" -checkend 86400 | grep -q 'does match'; then
+        openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 365 -subj "/CN=$HOST" -addext "subjectAltName=DNS:$HOST" \
+            -keyout "$VAR/tls/key.pem" -out "$VAR/tls/certificate.pem" 2>"$VAR/log/certificate.log"
+    fi
+)
+
+make_user() {
+    [ "$(id -u)" = 0 ] || return 0
+    id "$RUN_AS" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir "$VAR" --shell /usr/sbin/nologin "$RUN_AS"
+    may_reach "$RUN_AS" || fail "The user $RUN_AS cannot read $ROOT." "Put the code where all may read it: /opt/recess, for instance."
+    may_reach mysql || fail "The user mysql cannot read $ROOT." "Put the code where all may read it: /opt/recess, for instance."
+}
+
+school_open() {
+    school_flags "$@"
+    [ -f "$DIR/settings" ] || fail "There is no school in $DIR." "Make one: bin/recess install --host NAME; or say where it lies: --dir FOLDER"
+    instance_open school "$DIR"
+    # shellcheck disable=SC1091
+    . "$VAR/secrets"
+}
+
+# From settings to something that answers, on whatever code lies here: for the first start, each start, and each update.
+bring_up() {
+    [ -n "$MAIL_HOST" ] || fail "There is no mail server to send with, and nothing is started without." "Say which: bin/recess install --dir $DIR --mail-host NAME"
+    instance_prepare "$HTTPS_PORT"
+    keep_certificate
+    starts_at_boot
+    if ! instance_is_running; then
+        step "Starting the database"
+        instance_start_database
+    fi
+    quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
+    step "Bringing the tables up to date"
+    quietly "$VAR/log/migrate.log" migrate migrate
+    [ -z "$PREVIOUS_KEY" ] || quietly "$VAR/log/renew-keys.log" artisan recess:renew-keys
+    step "Starting the application"
+    instance_start_web
+}
+
+# bring_down [yes]: all of it; or, with “yes”, all but the database and the server that says “back in a minute”.
+bring_down() {
+    instance_is_running || return 0
+    if [ "${1:-}" = yes ]; then
+        services_stop fpm queue scheduler
+    elif has_units; then
+        # shellcheck disable=SC2046
+        systemctl stop $(unit $PROGRAMS)
+    else
+        instance_stop
+    fi
+}
+
+recess_install() {
+    school_flags "$@"
+    local new=''
+    [ -f "$DIR/settings" ] || new=yes
+    # Before anything is installed, what is missing is asked for.
+    asked HOST "By which name will people reach it? (meet.example.org)"
+    [ -n "${HOST:-}" ] || fail "Say by which name people will reach it: --host meet.example.org"
+    asked MAIL_HOST "Which mail server takes its letters?"
+    [ -n "$MAIL_HOST" ] || fail "Without a mail server nobody is told of anything: --mail-host NAME" "On a machine that sends mail by itself that is localhost, with --mail-port 25."
+    asked MAIL_FROM "Whom do letters come from?" "meetings@$HOST"
+    # shellcheck disable=SC2086
+    install_all age openssl
+    instance_open school "$DIR"
+    make_user
+    mkdir -p -m 755 "$VAR"
+    BACKUPS=${BACKUPS:-$VAR/backups}
+    if [ -n "$new" ]; then
+        local port
+        for port in "$HTTPS_PORT" "$HTTP_PORT" "$WATCH_PORT"; do
+            ! port_taken "$port" || fail "Port $port is taken by another program." "Stop that one, or choose another: bin/recess install --help"
+        done
+    else
+        bring_down
+    fi
+    keep_settings
+    bring_up
+    if [ -n "$new" ]; then
+        say_first_key
+    else
+        step "It runs with the new settings: $(school_address)/"
+    fi
+}
+
+say_first_key() {
+    local key
+    key=$(artisan recess:first-key)
+    cat <<TEXT
+
+  Open this address once, within a day, to name the school and its first person:
+
+      $key
+
+$([ -n "$CERTIFICATE" ] || printf '  Its certificate is signed by itself, so browsers warn. A real one: bin/recess install --dir %s --certificate FILE --certificate-key FILE\n' "$VAR")
+  All of it lies in $VAR.
+  bin/recess doctor says whether something is wrong; docs/running.md has the rest.
+
+TEXT
+}
+
+# Another key, when the first was lost or is over.
+recess_first_key() { school_open "$@" && say_first_key; }
+
+recess_up() {
+    school_open "$@"
+    if instance_is_running; then
+        step "It is running already: $(school_address)/"
+    else
+        bring_up
+        step "It runs: $(school_address)/"
+    fi
+}
+
+recess_down() {
+    school_open "$@"
+    bring_down
+    step "Stopped. Nothing is lost; bin/recess up goes on from here."
+}
+
+recess_school() {
+    local what=${1:-}
+    [ $# = 0 ] || shift
+    case $what in
+        status)
+            school_open "$@"
+            services_status
+            health_answers >/dev/null 2>&1 || fail "It does not answer on $(school_address)/." "bin/recess doctor says more."
+            step "It answers: $(school_address)/"
+            ;;
+        artisan)
+            # The first words are ours, the rest is Laravel's.
+            local flags=()
+            [ "${1:-}" != --dir ] || { flags=(--dir "$2") && shift 2; }
+            school_open "${flags[@]}"
+            artisan "$@"
+            ;;
+        *) fail "school does not know “$what”." "There are: status, artisan." ;;
+    esac
+}
+
+# Each night: a backup, and the certificate as it is now.
+recess_night() {
+    school_open "$@"
+    if [ -n "$CERTIFICATE" ] && ! cmp -s "$CERTIFICATE" "$VAR/tls/certificate.pem"; then
+        keep_certificate
+        kill -HUP "$(cat "$VAR/run/nginx.pid")"
+        step "The certificate was renewed."
+    fi
+    backup_now
+}
+
+# A new application key, and a new password of the database's users. What was opened by the old key opens for as long as it
+# is kept as the previous one; letters that go out from now on carry addresses made with the new one.
+recess_renew_keys() {
+    school_open "$@"
+    instance_is_running || fail "It is not running." "Start it: bin/recess up --dir $DIR"
+    backup_now
+    step "Making new keys"
+    bring_down yes
+    PREVIOUS_KEY=$APP_KEY
+    (
+        umask 077
+        grep -v -e '^APP_KEY=' -e '_PASSWORD=' "$VAR/secrets" >"$VAR/secrets.new" || true
+        printf 'APP_KEY=base64:%s\n' "$(secret)" >>"$VAR/secrets.new"
+        mv "$VAR/secrets.new" "$VAR/secrets"
+    )
+    keep_settings
+    # The database reads its users' passwords when it starts.
+    bring_down
+    bring_up
+    step "Done. Passes, feeds and letters that are under way open as before, for half a year."
+}
+
+recess_doctor() {
+    school_open "$@"
+    . ops/doctor.sh
+    examine
+}
