@@ -1,6 +1,7 @@
 import './staff.css';
 import Themed from './controls/Themed.svelte';
 import { mountPage } from './lib/page';
+import Directory from './pages/Directory.svelte';
 import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
 import Join from './pages/Join.svelte';
@@ -11,4 +12,8 @@ import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
-void mountPage({ Forgotten, HostSheet, Join, MoveIn, People, Settings, Sheets, SignIn, Worksheet }, {}, Themed);
+void mountPage(
+    { Directory, Forgotten, HostSheet, Join, MoveIn, People, Settings, Sheets, SignIn, Worksheet },
+    {},
+    Themed,
+);

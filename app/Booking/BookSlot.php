@@ -102,6 +102,7 @@ final class BookSlot
             'ends_at' => Instant::column($slot->end),
             'student' => $wish->student,
             'student_key' => Booking::studentKey($wish->student),
+            'student_id' => $wish->studentId,
             'answers' => (object) $wish->answers,
             'state' => match (true) {
                 $unconfirmed => BookingState::Kept,

@@ -29,6 +29,8 @@ final readonly class BookingWish
         public Party $by = Party::Visitor,
         /** Of hosts of whom one is enough, the one whom the visitor has chosen. */
         public ?int $hostId = null,
+        /** The student, where the school knows them. */
+        public ?int $studentId = null,
         /** 12 or 24, as the visitor reads times; null when they have not said. */
         public ?int $clock = null,
     ) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Framework\Page;
-use App\Models\MailroomMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 

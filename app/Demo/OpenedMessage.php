@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Models\MailroomMessage;
-
 /** A caught message, read back from its raw form as a mail program would (RFC 5322, RFC 2045). */
 final readonly class OpenedMessage
 {

@@ -23,6 +23,7 @@ use Recess\Time\Span;
  * @property CarbonImmutable $ends_at
  * @property int $staff_id whom they meet
  * @property string $student who the meeting is about
+ * @property int|null $student_id the same, where the school knows them (App\Directory)
  * @property string $student_key the student's name as it is compared
  * @property array<string, mixed> $answers by question
  * @property string|null $link of this one meeting

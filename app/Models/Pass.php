@@ -26,6 +26,8 @@ use Illuminate\Support\Facades\DB;
  * @property CarbonImmutable|null $confirmed_at when the address answered
  * @property int|null $clock 12 or 24, as the visitor reads times; null until they have said
  * @property string $mail_failure why the last message did not arrive
+ * @property int|null $guardian_id whose it is, where the school knows them (App\Directory)
+ * @property int|null $staff_id whose it is, where they work here
  * @property Collection<int, Booking> $bookings
  */
 final class Pass extends Row
@@ -36,7 +38,7 @@ final class Pass extends Row
 
     protected $hidden = ['token_hash'];
 
-    protected $attributes = ['generation' => 1, 'mail_failure' => ''];
+    protected $attributes = ['generation' => 1, 'mail_failure' => '', 'guardian_id' => null, 'staff_id' => null];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -19,9 +19,15 @@ final class PersonName implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        $name = is_string($value) ? trim($value) : '';
-        if (preg_match('/\p{L}/u', $name) !== 1 || mb_strlen($name) > self::MOST || preg_match(self::NOT, $name) === 1) {
+        if (! is_string($value) || ! self::isOne($value)) {
             $fail('Please write a name, without addresses or signs that no name has.');
         }
+    }
+
+    public static function isOne(string $text): bool
+    {
+        $name = trim($text);
+
+        return preg_match('/\p{L}/u', $name) === 1 && mb_strlen($name) <= self::MOST && preg_match(self::NOT, $name) !== 1;
     }
 }

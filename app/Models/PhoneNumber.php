@@ -19,11 +19,17 @@ final readonly class PhoneNumber implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        $number = is_string($value) ? self::parsed($value, $this->country) : null;
-        // Possible rather than valid: ranges kept free, new ones and extensions are not the visitor's fault.
-        if ($number === null || ! PhoneNumberUtil::getInstance()->isPossibleNumber($number)) {
+        if (! is_string($value) || ! self::isOne($value, $this->country)) {
             $fail('This does not look like a phone number. A number of another country begins with + and its code.');
         }
+    }
+
+    /** Possible rather than valid: ranges kept free, new ones and extensions are not the visitor's fault. */
+    public static function isOne(string $typed, string $country): bool
+    {
+        $number = self::parsed($typed, $country);
+
+        return $number !== null && PhoneNumberUtil::getInstance()->isPossibleNumber($number);
     }
 
     /** As people of the school's country write it: in their own way for their own, +44 20 … for others. */

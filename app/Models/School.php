@@ -18,6 +18,7 @@ use Recess\Time\Zone;
  * @property string $country two letters, ISO 3166-1
  * @property list<array{name: string, first: string, last: string}> $terms
  * @property list<array{name: string, first: string, last: string}> $closed_days
+ * @property array<string, list<string>> $columns how the columns of files were matched last
  * @property string $phone of the office; empty when it has not said
  * @property bool $confirm_addresses whether a visitor's first booking waits until their address has answered
  * @property int $travel_minutes from one room to the next
@@ -38,7 +39,7 @@ final class School extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['terms' => 'array', 'closed_days' => 'array', 'confirm_addresses' => 'boolean'];
+        return ['terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'confirm_addresses' => 'boolean'];
     }
 
     /** The office's number for a sentence of the catalogue, which says it otherwise where there is none. */

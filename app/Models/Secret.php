@@ -37,7 +37,7 @@ final class Secret
         return rtrim(strtr(base64_encode(hash_hmac('sha256', $what, $key, true)), '+/', '-_'), '=');
     }
 
-    /** The row that a token of before the key was renewed opens, for a while; see Accounts/RenewKeysCommand. */
+    /** The row that a token of before the key was renewed opens, for a while; see Directory/RenewKeysCommand. */
     public static function formerly(string $table, string $token): ?int
     {
         $row = DB::table('former_secrets')->where('digest', self::hash($token))->where('of', $table)->where('until', '>', CarbonImmutable::now())->value('row');

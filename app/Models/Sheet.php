@@ -34,6 +34,9 @@ use Recess\Time\Spans;
  * @property string $paused_note to visitors, while it is paused
  * @property int $version
  * @property int $stamp raised by the database with each change of the sheet or its parts
+ * @property Audience $audience whom it is for
+ * @property list<int> $audience_classes of these classes' families alone; with audience_students empty too, of all
+ * @property list<int> $audience_students
  * @property CarbonImmutable|null $published_at
  * @property CarbonImmutable|null $put_away_at
  * @property StaffMember $host
@@ -52,6 +55,8 @@ final class Sheet extends Row
 
     protected $guarded = [];
 
+    protected $attributes = ['audience' => 'anyone', 'audience_classes' => '[]', 'audience_students' => '[]'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -61,6 +66,9 @@ final class Sheet extends Row
             'rules' => StatedRules::class,
             'questions' => Questions::class,
             'joining' => 'boolean',
+            'audience' => Audience::class,
+            'audience_classes' => 'array',
+            'audience_students' => 'array',
             'published_at' => 'immutable_datetime',
             'put_away_at' => 'immutable_datetime',
         ];
@@ -111,6 +119,12 @@ final class Sheet extends Row
     public function link(): string
     {
         return url('/s/'.$this->slug);
+    }
+
+    /** Its link as it stands in a letter to whoever holds this pass: where it is for some alone, it says who comes. */
+    public function linkFor(Pass $pass): string
+    {
+        return $this->link().($this->audience === Audience::Anyone ? '' : '?'.http_build_query(['pass' => $pass->token()]));
     }
 
     /** As the core judges it, when that is known already: of a sheet that is at hand. */

@@ -7,6 +7,7 @@ namespace App\Publishing;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\BusySpan;
@@ -14,6 +15,7 @@ use App\Models\Guest;
 use App\Models\HostRole;
 use App\Models\Instant;
 use App\Models\MeetingLink;
+use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\Models\SheetState;
@@ -59,6 +61,8 @@ final class HostSheetData
             'state' => $sheet->state->value,
             'owner' => $sheet->host->name,
             'link' => $sheet->link(),
+            'audience' => $sheet->audience->value,
+            'visit' => $sheet->audience === Audience::Anyone ? $sheet->link() : url("/staff/visit/$sheet->slug"),
             'when' => Spell::list(array_map(Sentence::of(...), $sheet->coreBlocks())),
             'next' => $next === null ? null : ucfirst(Spell::ahead($next->span()->start, $now, $timetable->sheet->zone)),
             'fresh' => (clone $standing)->when($looked !== null, static fn ($one) => $one->where('created_at', '>', $looked))->count(),
@@ -87,6 +91,8 @@ final class HostSheetData
             'version' => $sheet->version,
             'can_throw_away' => $sheet->bookings()->doesntExist(),
             'can_be_draft' => $sheet->state !== SheetState::Draft && ! $sheet->hasBeenUsed(),
+            'questions' => $sheet->questions->toArray(),
+            'places' => array_values($sheet->places->map(static fn (Place $place): array => ['id' => $place->id, 'label' => $place->label])->all()),
             'colleagues' => Sentence::colleagues(array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [$one->colleague->name, $one->role])->all())),
             'asked_of_you' => self::askedOfYou($sheet),
             'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()),

@@ -8,6 +8,7 @@ use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\Spell;
+use App\Models\Audience;
 use App\Models\Notice;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -39,6 +40,8 @@ final class SheetController
             'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
                 ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
             'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
+            'for_staff' => array_values(Sheet::query()->where('audience', Audience::Staff)->where('state', SheetState::Open)->whereNull('put_away_at')->where('staff_id', '!=', $host->id)->with('host')->orderBy('title')->limit(100)->get()
+                ->map(static fn (Sheet $sheet): array => ['path' => "/staff/visit/$sheet->slug", 'title' => $sheet->title, 'host' => $sheet->host->name])->all()),
             'sheets' => $sheets->map(static fn (Sheet $sheet): array => HostSheetData::row($sheet, $now))->all(),
         ]);
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Directory\Admission;
+use App\Framework\Words;
+use App\Models\Audience;
+use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
@@ -21,7 +25,11 @@ final class SheetPolicy
     /** Paused and closed ones say so themselves, with what was typed kept. */
     public function book(?StaffMember $reader, Sheet $sheet): Response
     {
-        return $sheet->state === SheetState::Draft ? Response::denyAsNotFound() : Response::allow();
+        return match (true) {
+            $sheet->state === SheetState::Draft => Response::denyAsNotFound(),
+            Admission::of($sheet, Pass::byToken(request()->input('pass')))->isAdmitted => Response::allow(),
+            default => Response::deny(Words::say("booking.only_{$sheet->audience->value}", ['school' => $sheet->host->school->name])),
+        };
     }
 
     public function viewAny(StaffMember $reader): bool
@@ -49,6 +57,12 @@ final class SheetPolicy
     public function refuse(StaffMember $colleague, Sheet $sheet): bool
     {
         return $sheet->roleOf($colleague) !== null;
+    }
+
+    /** Letters to families that have not booked: of a sheet that they can open. */
+    public function writeTo(StaffMember $writer, Sheet $sheet): bool
+    {
+        return $this->view($writer, $sheet) && $sheet->audience === Audience::Families && $sheet->state === SheetState::Open && $sheet->put_away_at === null;
     }
 
     public function copy(StaffMember $writer, Sheet $sheet): bool

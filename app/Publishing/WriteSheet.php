@@ -61,6 +61,7 @@ final class WriteSheet
                 'rules' => $statement->rules,
                 'questions' => $statement->questions,
                 'joining' => $statement->joining,
+                ...$statement->forWhom->columns(),
                 'version' => $sheet->version + 1,
             ])->save();
             $sheet->blocks()->delete();

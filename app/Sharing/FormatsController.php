@@ -46,6 +46,7 @@ final class FormatsController
             'qr.png' => [QrCode::png($sheet->link()), 'image/png'],
             'notice.pdf' => [Handout::notice($sheet), 'application/pdf'],
             'slips.pdf' => [Handout::slips($sheet, $now), 'application/pdf'],
+            'cards.pdf' => [Cards::pdf($sheet), 'application/pdf'],
             default => abort(404),
         };
         $inline = str_starts_with($what, 'qr.');

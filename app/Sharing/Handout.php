@@ -24,14 +24,15 @@ final class Handout
         $link = $sheet->link();
         $host = $sheet->host->name;
         $when = implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()));
+        $how = Words::say("sheets.how_{$sheet->audience->value}");
         $office = Words::say('booking.handout', ['phone' => $sheet->host->school->phoneOrNone()]);
         $title = htmlspecialchars($sheet->title, ENT_QUOTES);
 
         return [
             'link' => $link,
-            'message' => "Dear families,\n\n$sheet->title with $host: $when\n\nPick a time here; no account is needed:\n$link\n\n$office\n\n$host",
+            'message' => "Dear families,\n\n$sheet->title with $host: $when\n\n$how\n$link\n\n$office\n\n$host",
             'rich' => '<p>Dear families,</p><p><strong>'.$title.'</strong> with '.htmlspecialchars($host, ENT_QUOTES).': '.htmlspecialchars($when, ENT_QUOTES)
-                .'</p><p><a href="'.$link.'">Pick a time</a>. No account is needed. '.htmlspecialchars($office, ENT_QUOTES).'</p><p>'.htmlspecialchars($host, ENT_QUOTES).'</p>',
+                .'</p><p><a href="'.$link.'">Pick a time</a>. '.htmlspecialchars($how, ENT_QUOTES).' '.htmlspecialchars($office, ENT_QUOTES).'</p><p>'.htmlspecialchars($host, ENT_QUOTES).'</p>',
             'signature' => "$sheet->title: $link",
             'page_link' => '<a href="'.$link.'">'.$title.'</a>',
             'page_frame' => '<iframe src="'.$link.'/frame" title="'.$title.'" style="width:100%;min-height:480px;border:0" loading="lazy"></iframe>'."\n".'<script src="'.url('/frame.js').'" async></script>',

@@ -19,6 +19,7 @@ final class SheetFile
         $form = SheetFormData::of($sheet);
         unset($form['version'], $form['hosts']);
         // Numbers of this installation mean nothing elsewhere.
+        $form['audience'] = ['kind' => $sheet->audience->value, 'classes' => [], 'students' => []];
         $form['places'] = array_map(static fn (array $place): array => array_diff_key($place, ['id' => true]), $form['places']);
 
         return json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'zone' => $sheet->host->school->zone] + $form, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";

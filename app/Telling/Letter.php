@@ -52,7 +52,7 @@ final readonly class Letter
             },
             link: match (true) {
                 ! $person instanceof Pass => url('/staff/sheets/'.$booking->sheet_id),
-                $off && $booking->pass_id === $person->id => $booking->sheet->link(),
+                $off && $booking->pass_id === $person->id => $booking->sheet->linkFor($person),
                 $occasion === Occasion::ToConfirm => $person->confirmLink((string) $person->email),
                 default => $person->link(),
             },

@@ -17,6 +17,7 @@ use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
+use App\Sharing\FamilyInvited;
 use App\Waiting\PlaceTaken;
 use App\Waiting\TimeOffered;
 use Illuminate\Support\Facades\Event;
@@ -49,6 +50,7 @@ final class TellingRoom extends Room
         Event::listen(Invited::class, [TellOfAccount::class, 'ofInvited']);
         Event::listen(PasswordForgotten::class, [TellOfAccount::class, 'ofForgotten']);
         Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
+        Event::listen(FamilyInvited::class, TellFamily::class);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);
         Event::listen(ColleagueRefused::class, [TellColleague::class, 'ofRefused']);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Models\Audience;
 use App\Models\Sheet;
 use Recess\Offer;
 use Recess\Rules\Because;
@@ -57,6 +58,10 @@ final readonly class Glance
     /** To be called with a timetable for nobody in particular: it is shown to others. */
     public static function keep(Sheet $sheet, Timetable $timetable): void
     {
+        // What is for some alone is said to nobody who has not shown who they are.
+        if ($sheet->audience !== Audience::Anyone) {
+            return;
+        }
         $taken = $free = [];
         foreach ($timetable->offers() as $offer) {
             if ($offer->verdict->isFree()) {
@@ -101,7 +106,7 @@ final readonly class Glance
     public static function strike(Sheet $sheet, Timetable $timetable, int $start, string $holder, ?int $until = null): void
     {
         $slot = $timetable->slotAt($start);
-        if (apcu_enabled() && $slot !== null && $timetable->capacity($slot)->seats === 1) {
+        if (apcu_enabled() && $sheet->audience === Audience::Anyone && $slot !== null && $timetable->capacity($slot)->seats === 1) {
             apcu_store(self::struck($sheet->id, $start), [$timetable->world->now, $holder, $until ?? PHP_INT_MAX], self::HOLDER);
         }
     }

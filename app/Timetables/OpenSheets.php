@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Models\Audience;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * All sheets that are open and not put away, at hand for the pages that show many of them: kept between requests, and
+ * All sheets that are open to everybody and not put away, at hand for the pages that show many of them: kept between requests, and
  * read again, those that have changed alone, when the database's stamps say so (docs/decisions/0011-rush.md).
  */
 final class OpenSheets
@@ -61,6 +62,6 @@ final class OpenSheets
     private static function rows(): Builder
     {
         return DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->join('schools', 'schools.id', '=', 'staff.school_id')
-            ->where('sheets.state', SheetState::Open)->whereNull('sheets.put_away_at');
+            ->where('sheets.state', SheetState::Open)->where('sheets.audience', Audience::Anyone)->whereNull('sheets.put_away_at');
     }
 }

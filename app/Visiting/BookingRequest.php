@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Booking\BookingWish;
+use App\Directory\Admission;
+use App\Directory\Guardian;
+use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Models\MailAddress;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\PersonName;
 use App\Models\Question;
+use App\Models\QuestionKind;
 use App\Models\Secret;
 use App\Models\Sheet;
 use Illuminate\Foundation\Http\FormRequest;
@@ -35,11 +39,15 @@ class BookingRequest extends FormRequest
             'keep_key' => ['nullable', 'uuid'],
             'host' => ['nullable', 'string', Rule::in(array_keys($sheet->chosenFrom()))],
         ];
+        $children = $this->admission()->names();
         foreach ($sheet->questions as $question) {
             $rules["answers.$question->key"] = $question->rules($sheet->host->school->country);
             if ($question->key === 'phone' && ($this->pass()->phone ?? '') !== '') {
                 // It is known, and need not be typed again.
                 $rules['answers.phone'][0] = 'nullable';
+            }
+            if ($question->kind === QuestionKind::Student && $children !== null) {
+                $rules["answers.$question->key"] = ['required', 'string', Rule::in($children)];
             }
             if ($question->choices !== [] && ! isset($rules["answers.$question->key.*"]) && $question->kind->value === 'several') {
                 $rules["answers.$question->key.*"] = ['string', Rule::in($question->choices)];
@@ -74,6 +82,21 @@ class BookingRequest extends FormRequest
         return Pass::byToken($this->input('pass'));
     }
 
+    private function admission(): Admission
+    {
+        return $this->party() === Party::Office ? Admission::ofOffice() : Admission::of($this->sheet(), $this->pass());
+    }
+
+    /** Whom the school knows by that name: of a family its own child, for the office whoever alone is called so. */
+    private function studentId(string $called): ?int
+    {
+        return match (true) {
+            $called === '' => null,
+            $this->party() === Party::Office => Student::called($this->sheet()->host->school_id, $called)?->id,
+            default => $this->admission()->child($called)->id ?? Guardian::query()->find($this->pass()?->guardian_id)?->child($called)?->id,
+        };
+    }
+
     /** What was answered to what was asked, and to nothing else. */
     public function wish(): BookingWish
     {
@@ -97,6 +120,7 @@ class BookingRequest extends FormRequest
             keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
             by: $this->party(),
             clock: $this->filled('clock') ? $this->integer('clock') : null,
+            studentId: $this->studentId(Question::said($answers['student'] ?? '')),
             hostId: $this->filled('host') ? $this->sheet()->chosenFrom()[$this->string('host')->toString()] : null,
         );
     }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Booking\LastChange;
+use App\Directory\Guardian;
+use App\Directory\OpenToPass;
+use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Models\Booking;
@@ -15,6 +18,7 @@ use App\Models\Joiner;
 use App\Models\MeetingLink;
 use App\Models\Pass;
 use App\Models\School;
+use App\Models\Sheet;
 use App\Timetables\Asking;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
@@ -46,15 +50,24 @@ final class PassData
             'school' => $school->name,
             'office' => $school->phone,
             'students' => self::students($pass),
+            'open' => $only === null ? self::open($pass) : [],
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now))->all()),
         ];
     }
 
+    /** @return list<array{path: string, title: string, host: string}> what is for this pass and stands on no board */
+    private static function open(Pass $pass): array
+    {
+        return array_values(OpenToPass::of($pass)->map(static fn (Sheet $sheet): array => ['path' => "/s/$sheet->slug?pass=".$pass->token(), 'title' => $sheet->title, 'host' => $sheet->host->name])->all());
+    }
+
     /** @return list<string> about whom they have booked, the last one first: names are picked, not typed again */
     public static function students(Pass $pass): array
     {
-        return array_values(array_unique(array_map(strval(...), $pass->bookings()->where('student', '!=', '')->orderByDesc('id')->limit(50)->pluck('student')->all())));
+        $own = $pass->guardian_id === null ? [] : array_map(static fn (Student $child): string => $child->name(), Guardian::query()->find($pass->guardian_id)?->students->all() ?? []);
+
+        return array_values(array_unique(array_map(strval(...), [...$own, ...$pass->bookings()->where('student', '!=', '')->orderByDesc('id')->limit(50)->pluck('student')->all()])));
     }
 
     /** @return array<int, list<array<string, mixed>>> where each booking could be moved to in the days around it, where scripts do not run */

@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Booking\BookSlot;
 use App\Booking\CancelRequest;
+use App\Directory\Admission;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Refused;
@@ -30,8 +31,12 @@ use Illuminate\Validation\ValidationException;
 /** The same without scripts: forms that come back with what is wrong, and pages that say what was done. */
 final class PlainController
 {
-    public function form(Sheet $sheet, Request $request): Response
+    public function form(Sheet $sheet, Request $request): Response|RedirectResponse
     {
+        if (! Admission::of($sheet, Pass::byToken($request->input('pass')))->isAdmitted) {
+            return new RedirectResponse("/s/$sheet->slug", 303);
+        }
+
         return $this->formOf($sheet, ['slot' => Asked::word($request, 'slot'), 'typed' => ['pass' => Asked::word($request, 'pass')], 'said' => [], 'message' => ''], 200);
     }
 
@@ -116,7 +121,9 @@ final class PlainController
         $pass = Pass::byToken($typed['pass'] ?? null);
         $who = $pass === null ? Asking::anybody() : Asking::holder($pass);
 
-        return $this->page('plain.form', ['sheet' => VisitSheetData::of($sheet, Clock::now(), $who), 'pass' => $pass, 'students' => $pass === null ? [] : PassData::students($pass)] + $with, $status);
+        $children = Admission::of($sheet, $pass)->names();
+
+        return $this->page('plain.form', ['sheet' => VisitSheetData::of($sheet, Clock::now(), $who, children: $children), 'pass' => $pass, 'students' => $children ?? ($pass === null ? [] : PassData::students($pass))] + $with, $status);
     }
 
     /** @param  array<string, mixed>  $with */

@@ -8,6 +8,7 @@ use App\Booking\BookSlot;
 use App\Booking\KeepLonger;
 use App\Booking\KeepSlot;
 use App\Booking\LetGo;
+use App\Directory\Admission;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Limited;
@@ -26,6 +27,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** A sheet for visitors: look, keep a time while typing, and book. */
@@ -33,6 +35,9 @@ final class VisitController
 {
     public function page(Sheet $sheet, Request $request): View
     {
+        if (! Admission::of($sheet, Pass::byToken($request->input('pass')))->isAdmitted) {
+            return ComeInController::ask($sheet);
+        }
         $data = $this->data($sheet, $request);
 
         return Page::visit('Visit', $sheet->title.' with '.$sheet->host->name, $data, view('plain.times', ['sheet' => $data]));
@@ -41,13 +46,15 @@ final class VisitController
     /** The same in a frame on a course page: nothing of it can be done there but look; a press opens the sheet itself. */
     public function frame(Sheet $sheet, Request $request): Response
     {
-        $view = Page::visit('Frame', $sheet->title, $this->data($sheet, $request));
+        $admitted = Admission::of($sheet, Pass::byToken($request->input('pass')))->isAdmitted;
+        $view = $admitted ? Page::visit('Frame', $sheet->title, $this->data($sheet, $request)) : ComeInController::ask($sheet);
 
         return new Response($view->render(), 200, ['Content-Security-Policy' => str_replace("frame-ancestors 'none'", 'frame-ancestors *', \App\Framework\SecurityHeaders::POLICY)]);
     }
 
     public function show(Sheet $sheet, Request $request): JsonResponse
     {
+        Gate::authorize('book', $sheet);
         $response = new JsonResponse($this->data($sheet, $request));
         $response->setEtag(hash('xxh128', (string) $response->getContent()));
         $response->headers->set('Cache-Control', $request->hasAny(['pass', 'kept']) ? 'private, no-cache' : 'public, max-age=0, must-revalidate');
@@ -129,6 +136,6 @@ final class VisitController
             default => Asking::anybody($keeper),
         };
 
-        return VisitSheetData::of($sheet, $now, $who, Asked::date($request, 'from'));
+        return VisitSheetData::of($sheet, $now, $who, Asked::date($request, 'from'), Admission::of($sheet, $pass)->names());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Framework\Spell;
+use App\Models\Audience;
 use App\Models\HostRole;
 use App\Models\Place;
 use App\Models\Sheet;
@@ -30,9 +31,10 @@ final class VisitSheetData
     /**
      * @param  int  $now  seconds since the epoch
      * @param  LocalDate|null  $from  the first day to draw; today when null
+     * @param  list<string>|null  $children  about whom alone it can be, for whoever looks
      * @return array<string, mixed> as VisitSheet in docs/formats/recess.openapi.yaml
      */
-    public static function of(Sheet $sheet, int $now, Asking $who, ?LocalDate $from = null): array
+    public static function of(Sheet $sheet, int $now, Asking $who, ?LocalDate $from = null, ?array $children = null): array
     {
         [$timetable, $later] = Judge::page($sheet, $from, self::DAYS, $now, $who);
         $zone = $timetable->sheet->zone;
@@ -58,6 +60,7 @@ final class VisitSheetData
             'choose_host' => array_values(self::anyHosts($sheet)),
             'places' => array_values($sheet->places->map(self::place(...))->all()),
             'questions' => $sheet->questions->toArray(),
+            'children' => $children,
             'email_optional' => $sheet->rules->yes('email_optional') && ! $sheet->host->school->confirm_addresses,
             'confirm' => $sheet->host->school->confirm_addresses,
             'phone' => $sheet->host->school->phone,
@@ -80,8 +83,8 @@ final class VisitSheetData
     private static function isOfRound(Sheet $sheet): bool
     {
         // One small question: all that is open, with all its times, is not read for it.
-        return $sheet->kind === SheetKind::Conferences && $sheet->seen() === SheetState::Open
-            && Sheet::query()->whereKeyNot($sheet->id)->where('kind', SheetKind::Conferences)->where('state', SheetState::Open)->whereNull('put_away_at')
+        return $sheet->kind === SheetKind::Conferences && $sheet->audience === Audience::Anyone && $sheet->seen() === SheetState::Open
+            && Sheet::query()->whereKeyNot($sheet->id)->where('kind', SheetKind::Conferences)->where('state', SheetState::Open)->where('audience', Audience::Anyone)->whereNull('put_away_at')
                 ->whereRaw('BINARY title = ?', [$sheet->title])->exists();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Booking\TooLate;
 use App\Visiting\BoardController;
+use App\Visiting\ComeInController;
 use App\Visiting\HolderController;
 use App\Visiting\LineController;
 use App\Visiting\PassBookingController;
@@ -23,6 +24,8 @@ Route::middleware('api')->group(static function (): void {
         Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('see-board');
         Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
         Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
+        Route::get('/card', [ComeInController::class, 'page'])->can('see-board');
+        Route::post('/card', [ComeInController::class, 'open'])->can('see-board');
         Route::get('/s/{sheet:slug}/book', [PlainController::class, 'form'])->can('visit', 'sheet');
         Route::get('/api/s/{sheet:slug}', [VisitController::class, 'show'])->can('visit', 'sheet');
     });
@@ -30,7 +33,7 @@ Route::middleware('api')->group(static function (): void {
     Route::middleware('limited:visitor-writes')->group(static function (): void {
         Route::post('/s/{sheet:slug}/book', [PlainController::class, 'book'])->can('book', 'sheet');
         Route::post('/api/s/{sheet:slug}/keep', [VisitController::class, 'keep'])->can('book', 'sheet')->middleware(TooLate::class);
-        Route::post('/api/s/{sheet:slug}/let-go', [VisitController::class, 'letGo'])->can('book', 'sheet');
+        Route::post('/api/s/{sheet:slug}/let-go', [VisitController::class, 'letGo'])->can('visit', 'sheet');
         Route::post('/api/s/{sheet:slug}/bookings', [VisitController::class, 'book'])->can('book', 'sheet')->middleware(TooLate::class);
         Route::post('/api/s/{sheet:slug}/waiting', [VisitController::class, 'wait'])->can('book', 'sheet')->middleware(['limited:waiting', 'limited:waiting-address']);
         Route::post('/api/s/{sheet:slug}/keep-longer', [VisitController::class, 'keepLonger'])->can('book', 'sheet');
@@ -69,3 +72,6 @@ Route::middleware('api')->group(static function (): void {
         });
     });
 });
+
+// Of a sheet that is for those who work here, they see the times on a pass of their own.
+Route::middleware(['web', 'auth'])->get('/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'])->can('visit', 'sheet');

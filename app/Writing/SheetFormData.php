@@ -33,6 +33,7 @@ final class SheetFormData
             'questions' => $sheet->questions->toArray(),
             'rules' => $sheet->rules->toArray(),
             'hosts' => array_values($sheet->colleagues->map(static fn (SheetHost $one): array => ['id' => $one->staff_id, 'role' => $one->role->value])->all()),
+            'audience' => ForWhom::of($sheet),
             'version' => $sheet->version,
         ];
     }
@@ -73,6 +74,7 @@ final class SheetFormData
             'questions' => $questions,
             'rules' => Stated::of(['per_student' => $conferences ? 1 : null])->toArray(),
             'hosts' => [],
+            'audience' => ['kind' => 'anyone', 'classes' => [], 'students' => []],
             'version' => 0,
         ];
     }

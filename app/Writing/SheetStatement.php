@@ -32,6 +32,7 @@ final readonly class SheetStatement
         public SheetKind $kind = SheetKind::Conferences,
         public bool $joining = false,
         public array $colleagues = [],
+        public ForWhom $forWhom = new ForWhom,
     ) {
     }
 

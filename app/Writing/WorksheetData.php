@@ -6,6 +6,7 @@ namespace App\Writing;
 
 use App\Booking\StandInRooms;
 use App\Booking\TemplateRooms;
+use App\Directory\DirectoryData;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Sheet;
@@ -39,6 +40,7 @@ final class WorksheetData
             'year' => self::year($today, $host),
             'terms' => $school->terms,
             'places' => SettingsData::places($host),
+            'classes' => DirectoryData::classesFor($host),
             'makes_rooms' => self::makesRooms(),
             'rulebook' => array_map(static fn (Term $term): array => [
                 'name' => $term->name, 'kind' => $term->kind->value, 'least' => $term->least, 'most' => $term->most, 'choices' => $term->choices, 'asks' => Words::say("rules.asks.$term->name"),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Writing;
 
 use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Audience;
 use App\Models\HostRole;
 use App\Models\LinkMode;
 use App\Models\PlaceKind;
@@ -65,6 +67,9 @@ final class WorksheetReader
         $reader->errors = Validator::make($form, $reader->rules())->errors()->toArray();
         $reader->readBlocks();
         $reader->checkQuestions();
+        if (! isset($reader->errors['audience.classes']) && ! ForWhom::read($form)->isKnownAt($writer->school_id)) {
+            $reader->errors['audience'][] = Words::say('directory.not_known');
+        }
 
         return $reader;
     }
@@ -94,6 +99,12 @@ final class WorksheetReader
             'questions.*.choices' => ['array', 'max:50'],
             'questions.*.choices.*' => ['required', 'string', 'max:200'],
             ...self::rulebook(),
+            'audience' => ['array'],
+            'audience.kind' => ['required_with:audience', Rule::enum(Audience::class)],
+            'audience.classes' => ['array', 'max:200'],
+            'audience.classes.*' => ['integer'],
+            'audience.students' => ['array', 'max:500'],
+            'audience.students.*.id' => ['required', 'integer'],
             'hosts' => ['array', 'max:20'],
             'hosts.*.id' => ['required', 'integer', 'distinct', Rule::exists('staff', 'id')->where('school_id', $this->writer->school_id)->whereNot('id', $this->sheet->staff_id ?? $this->writer->id)],
             'hosts.*.role' => ['required', Rule::enum(HostRole::class)],
@@ -293,6 +304,7 @@ final class WorksheetReader
             kind: SheetKind::tryFrom($this->text('kind')) ?? SheetKind::Conferences,
             joining: (bool) ($this->form['joining'] ?? false),
             colleagues: $colleagues,
+            forWhom: ForWhom::read($this->form),
         );
     }
 

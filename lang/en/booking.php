@@ -5,6 +5,18 @@ declare(strict_types=1);
 // What is said of bookings and of waiting, beside the reasons that the rules give (rules.php).
 return [
     'not_as_filled_in' => '{phone, select, none {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office. What you typed is kept.} other {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office, {phone}. What you typed is kept.}}',
+    // Sheets that are for some alone.
+    'only_families' => 'This sheet is for families whom {school} knows. Open it by the link in your letter, from your pass, or with the code on your card.',
+    'only_staff' => 'This sheet is for those who work at {school}.',
+    'only_anyone' => 'This sheet can be opened by anybody.',
+    'sheet_with' => 'with {host}',
+    'staff_come_in' => 'Sign in and see the times',
+    'card_title' => 'You have a card with a code',
+    'card_code' => 'The code on your card',
+    'card_open' => 'Open',
+    'card_unknown' => 'There is no card with this code. Look at it once more: it has ten letters and digits.',
+    'card_too_often' => 'Too many codes were tried from here. Wait an hour, or open the link in your letter.',
+    'card_none' => '{phone, select, none {No card and no letter? Ring the office.} other {No card and no letter? Ring the office, {phone}.}}',
     'no_line' => '{phone, select, none {Nobody can be put in line here just now. Look in again later, or ring the office.} other {Nobody can be put in line here just now. Look in again later, or ring the office, {phone}.}}',
     'line_is_long' => '{phone, select, none {The line is as long as it can be. Look in again later, or ring the office.} other {The line is as long as it can be. Look in again later, or ring the office, {phone}.}}',
     'not_answered' => '{phone, select, none {There was no answer in time, so the time is free again. Please pick another, or ring the office.} other {There was no answer in time, so the time is free again. Please pick another, or ring the office, {phone}.}}',

@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 // What staff read about their sheets, in ICU MessageFormat.
 return [
+    // Whom a sheet is for, and getting it to them.
+    'how_anyone' => 'Pick a time here; no account is needed:',
+    'how_families' => 'Pick a time with the link in the letter that is yours, or here with the code on your card:',
+    'how_staff' => 'Pick a time here; you sign in as always:',
+    'card_for' => 'for {students}',
+    'card_how' => 'Photograph the square, or type the code at {address}',
+    'card_nobody' => 'Nobody in the directory may book on this sheet.',
+    'roster' => '{missing, plural, =0 {All {expected, plural, one {the one student} other {# students}} are booked for.} other {Not booked yet: # of {expected, plural, one {one student} other {# students}}.}}',
+    'letters_sent' => '{sent, plural, =0 {Nobody was left to write to: each family has booked, has no address, or was written to within a day.} one {One letter is on the way.} other {# letters are on the way.}}',
+    'letter_heading' => '{title} with {host}',
+    'letter_news' => '{host} has times for you, about {students}.',
+    'letter_link' => 'Pick a time',
     'fill' => '{taken, number} of {slots, number} taken',
     'fill_none' => '{standing, plural, =0 {No time to come} one {No time to come; one meeting stands} other {No time to come; # meetings stand}}',
     'fill_next' => '{taken, number} of {slots, number} taken on its next days',

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Demo\MailroomMessage;
 use App\Models\Booking;
 use App\Models\Calendar;
-use App\Models\MailroomMessage;
 use App\Models\Notice;
 use App\Models\SavedPlace;
 use App\Models\Waiting;

@@ -2,7 +2,6 @@
     /** Booking for somebody on the phone, who may have no e-mail address. */
     import { Button, Select } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
-    import { onMount } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { newKey } from '../lib/key';
     import Answer from '../parts/Answer.svelte';
@@ -15,23 +14,18 @@
     }
     let { sheet, slot, changed }: Props = $props();
 
-    let asked = $state<Schema['VisitSheet'] | null>(null);
     let typed = $state({ name: '', email: '', place: null as number | null, answers: {} as Record<string, unknown> });
     let fields = $state<Record<string, string>>({});
     let message = $state('');
     const key = newKey();
 
-    onMount(async () => {
-        const answer = await ask(api.GET('/api/s/{slug}', { params: { path: { slug: sheet.slug } } }));
-        asked = answer.data ?? null;
-    });
     async function book() {
         const answer = await ask(
             api.POST('/api/staff/sheets/{sheet}/bookings', {
                 params: { path: { sheet: sheet.id } },
                 body: {
                     slot: slot.key,
-                    place: typed.place ?? asked?.places[0]?.id ?? null,
+                    place: typed.place ?? sheet.places[0]?.id ?? null,
                     name: typed.name,
                     email: typed.email,
                     answers: typed.answers as Record<string, never>,
@@ -45,39 +39,37 @@
     }
 </script>
 
-{#if asked}
-    <form
-        class="mt-4 grid max-w-xl gap-3"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            void book();
-        }}
-    >
-        <Field name="office-name" label="Who comes" required bind:value={typed.name} error={fields.name} />
-        <Field
-            name="office-email"
-            label="E-mail address"
-            type="email"
-            help="Without one, print the slip."
-            bind:value={typed.email}
-            error={fields.email}
+<form
+    class="mt-4 grid max-w-xl gap-3"
+    novalidate
+    onsubmit={(event) => {
+        event.preventDefault();
+        void book();
+    }}
+>
+    <Field name="office-name" label="Who comes" required bind:value={typed.name} error={fields.name} />
+    <Field
+        name="office-email"
+        label="E-mail address"
+        type="email"
+        help="Without one, print the slip."
+        bind:value={typed.email}
+        error={fields.email}
+    />
+    {#each sheet.questions as question (question.key)}
+        <Answer
+            {question}
+            value={typed.answers[question.key]}
+            error={fields[`answers.${question.key}`]}
+            change={(value) => (typed.answers[question.key] = value)}
         />
-        {#each asked.questions as question (question.key)}
-            <Answer
-                {question}
-                value={typed.answers[question.key]}
-                error={fields[`answers.${question.key}`]}
-                change={(value) => (typed.answers[question.key] = value)}
-            />
-        {/each}
-        {#if asked.places.length > 1}
-            <label for="office-place" class="font-semibold">Where</label>
-            <Select id="office-place" bind:value={typed.place} placeholder="">
-                {#each asked.places as place (place.id)}<option value={place.id}>{place.label}</option>{/each}
-            </Select>
-        {/if}
-        {#if message}<Notice>{message}</Notice>{/if}
-        <Button type="submit" class="justify-self-start">Book it for them</Button>
-    </form>
-{/if}
+    {/each}
+    {#if sheet.places.length > 1}
+        <label for="office-place" class="font-semibold">Where</label>
+        <Select id="office-place" bind:value={typed.place} placeholder="">
+            {#each sheet.places as place (place.id)}<option value={place.id}>{place.label}</option>{/each}
+        </Select>
+    {/if}
+    {#if message}<Notice>{message}</Notice>{/if}
+    <Button type="submit" class="justify-self-start">Book it for them</Button>
+</form>

@@ -71,7 +71,7 @@
             onfocus={() => link?.select()}
         />
         <Button onclick={() => copy('link', sheet.link)}>{copied === 'link' ? 'Copied' : 'Copy'}</Button>
-        <Button color="alternative" href={sheet.link}>See it as a visitor</Button>
+        <Button color="alternative" href={sheet.visit}>See it as a visitor</Button>
         <Button color="alternative" aria-expanded={opened} onclick={open}>Message, QR, paper</Button>
         {@render beside?.()}
     </div>

@@ -88,7 +88,7 @@ export class Visitor {
         const answer = await ask(
             api.POST('/api/s/{slug}/keep', {
                 params: { path: { slug: this.#slug } },
-                body: { slot, keep_key: this.keepKey, host },
+                body: { slot, keep_key: this.keepKey, host, pass: this.token },
             }),
         );
         this.lengthened = false;
@@ -120,7 +120,7 @@ export class Visitor {
         const answer = await ask(
             api.POST('/api/s/{slug}/keep-longer', {
                 params: { path: { slug: this.#slug } },
-                body: { keep_key: this.keepKey },
+                body: { keep_key: this.keepKey, pass: this.token },
             }),
         );
         this.lengthened = true;

@@ -11,6 +11,7 @@
     import Masthead from '../parts/Masthead.svelte';
     import Ruler from '../parts/Ruler.svelte';
     import HostBooking from '../host/HostBooking.svelte';
+    import Roster from '../host/Roster.svelte';
     import Links from '../host/Links.svelte';
     import ThrowAway from '../host/ThrowAway.svelte';
     import Share from '../host/Share.svelte';
@@ -202,6 +203,7 @@
             >{/if}
     </section>
 
+    {#if sheet.audience === 'families' && sheet.state !== 'draft'}<Roster {sheet} />{/if}
     <section class="mt-4" aria-labelledby="who">
         <div class="mb-3 flex flex-wrap items-baseline gap-4">
             <h2 id="who">Who has booked</h2>

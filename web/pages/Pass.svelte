@@ -40,6 +40,18 @@
             For {pass.name}. Whoever has this page’s address can change these bookings, so keep it to yourself.
         </p>
         <Yours {pass} changed={(now) => (changed = now)} />
+        {#if pass.open.length > 0}
+            <section class="no-print mt-8" aria-labelledby="open">
+                <h2 id="open" class="mb-3">Open to you</h2>
+                <ul>
+                    {#each pass.open as one (one.path)}
+                        <li>
+                            <a class="inline-flex min-h-11 items-center" href={one.path}>{one.title} with {one.host}</a>
+                        </li>
+                    {/each}
+                </ul>
+            </section>
+        {/if}
         <section class="no-print mt-8" aria-labelledby="more">
             <h2 id="more" class="mb-3">All of it</h2>
             <div class="flex flex-wrap gap-3">

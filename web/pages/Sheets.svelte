@@ -16,9 +16,11 @@
         notices: { id: number; message: string }[];
         sheets: Schema['SheetRow'][];
         /** For the office: the open sheets of everybody else. */
+        /** Colleagues' sheets that are for staff alone. */
+        for_staff: { path: string; title: string; host: string }[];
         school: { id: number; title: string; host: string; next: string | null }[];
     }
-    let { host, door, notices: firstNotices, sheets: first, school }: Props = $props();
+    let { host, door, notices: firstNotices, sheets: first, for_staff, school }: Props = $props();
 
     const AT_ONCE = 10;
     let most = $state(AT_ONCE);
@@ -149,6 +151,18 @@
                 >Show {Math.min(AT_ONCE, found.length - most)} more of {found.length}</Button
             >
         {/if}
+    {/if}
+    {#if for_staff.length > 0}
+        <section class="mt-6" aria-labelledby="for-staff">
+            <h2 id="for-staff">For those who work here</h2>
+            <ul class="flex flex-wrap gap-x-6">
+                {#each for_staff as one (one.path)}
+                    <li>
+                        <a class="inline-flex min-h-11 items-center" href={one.path}>{one.title} with {one.host}</a>
+                    </li>
+                {/each}
+            </ul>
+        </section>
     {/if}
     {#if school.length > 0}
         <section class="mt-8" aria-labelledby="others">

@@ -14,6 +14,7 @@
     import Effect from '../worksheet/Effect.svelte';
     import Made from '../worksheet/Made.svelte';
     import Merge from '../worksheet/Merge.svelte';
+    import ForWhom from '../worksheet/ForWhom.svelte';
     import Places from '../worksheet/Places.svelte';
     import Preview from '../worksheet/Preview.svelte';
     import QuickLine from '../worksheet/QuickLine.svelte';
@@ -31,6 +32,7 @@
         year: Year;
         terms: Schema['NamedRange'][];
         places: Schema['SavedPlace'][];
+        classes: Schema['ClassRow'][];
         makes_rooms: boolean;
         colleagues: { id: number; name: string; subject: string }[];
         rulebook: Term[];
@@ -44,6 +46,7 @@
         year,
         terms,
         places,
+        classes,
         makes_rooms,
         colleagues,
         rulebook,
@@ -79,6 +82,15 @@
     );
     const list = (items: string[]) =>
         items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
+    function forWhom(whom: Form['audience']): string {
+        if (!whom || whom.kind === 'anyone') return 'Anyone with the link.';
+        if (whom.kind === 'staff') return 'Those who work here.';
+        const of = [
+            ...classes.filter((one) => whom.classes.includes(one.id)).map((one) => one.name),
+            ...whom.students.map((one) => one.name),
+        ];
+        return of.length === 0 ? 'All families of the school.' : `Families of ${list(of)}.`;
+    }
     const says = $derived({
         when: draft.drawing?.blocks.map((block) => block.sentence).join(' ') ?? '',
         where: draft.form.places.some((place) => place.label)
@@ -97,6 +109,7 @@
             ]) + '.',
         rules: draft.drawing?.preview?.rules.join(' ') ?? '',
         hosts: draft.drawing?.hosts ?? '',
+        forWhom: forWhom(draft.form.audience),
     });
     const doubtful = $derived((start: string) =>
         (draft.drawing?.warnings ?? []).some((one) => one.about.startsWith(start)),
@@ -270,9 +283,10 @@
             <section class="border-t border-line pt-3" aria-labelledby="sentence-share">
                 <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
                     <h2 id="sentence-share" class="w-16 shrink-0">Share</h2>
-                    <p class="min-w-0 flex-1 basis-60">
-                        Open to anyone with the link. You get it as soon as it is published.
-                    </p>
+                    <div class="min-w-0 flex-1 basis-60">
+                        <ForWhom {draft} {classes} />
+                        <p class="text-faint">You get the link as soon as it is published.</p>
+                    </div>
                 </div>
                 {#if message && !summary}<Notice class="mb-3">{message}</Notice>{/if}
                 {#if draft.lost}<Notice class="mb-3">{draft.lost}</Notice>{/if}

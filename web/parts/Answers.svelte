@@ -89,6 +89,11 @@
         message = gone?.of_student ? '' : (fields.slot ?? fields.request_key ?? fields.place ?? answer.trouble.message);
         requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid], [data-wrong]')?.focus());
     }
+    // Where it can be about one alone, nothing is asked.
+    $effect(() => {
+        if (sheet.children?.length === 1 && typed.answers.student !== sheet.children[0])
+            set('student', sheet.children[0]);
+    });
     const student = $derived(sheet.questions.find((one) => one.kind === 'student'));
     const others = $derived(asked.filter((one) => one.kind !== 'student' && one.key !== 'phone'));
     const phone = $derived(asked.find((one) => one.key === 'phone'));
@@ -132,7 +137,8 @@
     {#if student}
         <Student
             question={student}
-            known={visitor.known?.students ?? []}
+            known={sheet.children ?? visitor.known?.students ?? []}
+            only={sheet.children !== null}
             value={String(typed.answers.student ?? '')}
             error={fields['answers.student']}
             change={(value) => set('student', value)}

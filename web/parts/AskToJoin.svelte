@@ -17,6 +17,7 @@
             api.POST('/api/s/{slug}/ask-to-join', {
                 params: { path: { slug } },
                 body: {
+                    pass: visitor.token,
                     student: String(visitor.typed.answers.student ?? ''),
                     name: visitor.known?.name ?? visitor.typed.name,
                     email: visitor.typed.email || (visitor.known?.email ?? ''),

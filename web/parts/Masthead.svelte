@@ -34,7 +34,10 @@
     {#if host}
         <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
             <a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>
-            {#if office}<a class="inline-flex min-h-11 items-center" href="/staff/people">Staff</a>{/if}
+            {#if office}
+                <a class="inline-flex min-h-11 items-center" href="/staff/directory">Students</a>
+                <a class="inline-flex min-h-11 items-center" href="/staff/people">Staff</a>
+            {/if}
             <a class="inline-flex min-h-11 items-center" href="/staff/settings">Settings</a>
             <span class="text-faint">{host}</span>
             <button type="button" class="link" onclick={signOut}>Sign out</button>

@@ -6,17 +6,19 @@
     interface Props {
         question: Schema['Question'];
         known: string[];
+        /** Whether it can be about nobody else. */
+        only?: boolean;
         value: string;
         error?: string;
         change: (value: string) => void;
     }
-    let { question, known, value, error = '', change }: Props = $props();
+    let { question, known, only = false, value, error = '', change }: Props = $props();
 
     let another = $state(false);
-    const types = $derived(another || (value !== '' && !known.includes(value)));
+    const types = $derived(!only && (another || (value !== '' && !known.includes(value))));
 </script>
 
-{#if known.length === 0}
+{#if known.length === 0 && !only}
     <Answer {question} {value} {error} change={(typed) => change(String(typed))} />
 {:else}
     <fieldset>
@@ -37,18 +39,18 @@
                     {one}
                 </label>
             {/each}
-            <label class="flex min-h-11 items-center gap-2">
-                <input
-                    type="radio"
-                    name="known-student"
-                    checked={types}
-                    onchange={() => {
-                        another = true;
-                        change('');
-                    }}
-                />
-                Another student
-            </label>
+            {#if !only}<label class="flex min-h-11 items-center gap-2">
+                    <input
+                        type="radio"
+                        name="known-student"
+                        checked={types}
+                        onchange={() => {
+                            another = true;
+                            change('');
+                        }}
+                    />
+                    Another student
+                </label>{/if}
         </div>
         {#if types}
             <Answer {question} {value} {error} change={(typed) => change(String(typed))} />

@@ -7,7 +7,7 @@
     interface Props {
         draft: Draft;
         /** What the sentences of the worksheet say. */
-        says: { when: string; where: string; ask: string; rules: string; hosts: string };
+        says: { when: string; where: string; ask: string; rules: string; hosts: string; forWhom: string };
         open: boolean;
         working: boolean;
         message: string;
@@ -46,7 +46,7 @@
         <dt>Asked</dt>
         <dd>{says.ask}</dd>
         <dt>For whom</dt>
-        <dd>Anyone with the link. {says.rules}</dd>
+        <dd>{says.forWhom} {says.rules}</dd>
     </dl>
     {#if draft.lost}<Notice class="mt-3">{draft.lost}</Notice>{/if}
     {#if draft.unread}<Notice class="mt-3"

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App\Mail;
 
+use App\Demo\MailroomMessage;
 use App\Models\Booking;
-use App\Models\MailroomMessage;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\Directory;
 
+use App\Accounts\AccountKey;
 use App\Framework\Clock;
 use App\Models\Instant;
 use App\Models\Pass;
@@ -33,6 +34,7 @@ final class RenewKeysCommand extends Command
         $this->renew('staff', 'feed_hash', StaffMember::query()->getModel(), static fn (StaffMember $staff): string => $staff->feedToken(), $until);
         $this->renew('waiting', 'token_hash', Waiting::query()->getModel(), static fn (Waiting $place): string => $place->token(), $until);
         $this->renew('account_keys', 'token_hash', AccountKey::query()->getModel(), static fn (AccountKey $key): string => $key->token(), $until);
+        $this->renew('guardians', 'code_hash', Guardian::query()->getModel(), static fn (Guardian $guardian): string => $guardian->signs(), $until);
 
         return self::SUCCESS;
     }

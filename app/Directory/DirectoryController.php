@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Directory;
+
+use App\Framework\Asked;
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Framework\Words;
+use App\Models\Instant;
+use App\Models\Secret;
+use App\Models\StaffMember;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** The office's page of the students and those who look after them. */
+final class DirectoryController
+{
+    public function page(#[CurrentUser] StaffMember $reader): View
+    {
+        return Page::staff('Directory', Words::say('directory.title'), ['host' => $reader->name, 'first' => DirectoryData::of($reader->school)]);
+    }
+
+    public function find(#[CurrentUser] StaffMember $reader, Request $request): JsonResponse
+    {
+        $class = Asked::word($request, 'class');
+
+        return new JsonResponse(DirectoryData::of($reader->school, mb_substr(trim(Asked::word($request, 'sought')), 0, 120), ctype_digit($class) ? (int) substr($class, 0, 15) : null, Asked::word($request, 'away') === 'yes'));
+    }
+
+    public function add(#[CurrentUser] StaffMember $reader, StudentRequest $request, KeepStudent $keep): JsonResponse
+    {
+        return $this->kept($reader, null, $request, $keep, 201);
+    }
+
+    public function change(#[CurrentUser] StaffMember $reader, Student $student, StudentRequest $request, KeepStudent $keep): JsonResponse
+    {
+        return $this->kept($reader, $student, $request, $keep, 200);
+    }
+
+    /** Away, or back: the same press undoes it. */
+    public function putAway(Student $student, Request $request): JsonResponse
+    {
+        $request->validate(['away' => ['required', 'boolean']]);
+        $student->update(['put_away_at' => $request->boolean('away') ? Instant::column(Clock::now()) : null]);
+
+        return new JsonResponse(DirectoryData::student($student->refresh()));
+    }
+
+    /** Another code on their card, when the old one is in the wrong hands. */
+    public function newCode(Student $student, Guardian $guardian): JsonResponse
+    {
+        abort_unless($student->guardians->contains($guardian), 404);
+        Guardian::query()->whereKey($guardian->id)->increment('generation');
+        Secret::forgetFormer('guardians', $guardian->id);
+        $guardian->refresh()->code();
+
+        return new JsonResponse(DirectoryData::student($student));
+    }
+
+    private function kept(StaffMember $reader, ?Student $student, StudentRequest $request, KeepStudent $keep, int $status): JsonResponse
+    {
+        try {
+            $kept = $keep($reader->school, $student, $request->student(), Clock::now());
+        } catch (UniqueConstraintViolationException) {
+            throw ValidationException::withMessages(['number' => Words::say('directory.number_taken')]);
+        }
+
+        return new JsonResponse(DirectoryData::student($kept), $status);
+    }
+}

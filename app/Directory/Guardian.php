@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Directory;
+
+use App\Models\Booking;
+use App\Models\Pass;
+use App\Models\Row;
+use App\Models\Secret;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+
+/**
+ * Whoever looks after a student. They have no account: a pass of their own, which a link or the code on a card opens.
+ *
+ * @property int $id
+ * @property int $school_id
+ * @property string|null $number
+ * @property string $name
+ * @property string $name_key
+ * @property string|null $email
+ * @property string $phone
+ * @property string $language as BCP 47 writes it; empty when it is not known
+ * @property int $generation of their code
+ * @property string|null $code_hash
+ * @property CarbonImmutable|null $put_away_at
+ * @property Collection<int, Student> $students
+ */
+final class Guardian extends Row
+{
+    /** Without letters and digits that are taken for each other (Crockford's base 32). */
+    private const SIGNS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
+
+    /** Fifty bits: at the limit of tries that is never guessed. */
+    private const LENGTH = 10;
+
+    protected $table = 'guardians';
+
+    protected $guarded = [];
+
+    protected $hidden = ['code_hash'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['put_away_at' => 'immutable_datetime'];
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $guardian): void {
+            $guardian->name_key = Booking::studentKey($guardian->name);
+        });
+    }
+
+    /** @return BelongsToMany<Student, $this, Guardianship> for whom they may book */
+    public function students(): BelongsToMany
+    {
+        return $this->belongsToMany(Student::class, 'guardian_student')->using(Guardianship::class)->withPivot(['may_book', 'from_file', 'put_away_at'])
+            ->wherePivotNull('put_away_at')->wherePivot('may_book', true)->whereNull('students.put_away_at')->orderBy('students.name');
+    }
+
+    public function child(string $called): ?Student
+    {
+        return $this->students->first(static fn (Student $child): bool => $child->name() === $called);
+    }
+
+    /** Their pass, made when it is first wanted. Whom the school knows by an address need not show that it answers. */
+    public function pass(): Pass
+    {
+        return Pass::query()->firstOrCreate(['guardian_id' => $this->id], $this->onPass() + ['confirmed_at' => CarbonImmutable::now()]);
+    }
+
+    /** @return array{name: string, email: string|null, phone: string} what the directory says of them, as their pass has it */
+    public function onPass(): array
+    {
+        return ['name' => $this->name, 'email' => $this->email, 'phone' => $this->phone];
+    }
+
+    /** What stands on their card, in groups that are easily typed: GANNE-T7C0V. */
+    public function code(): string
+    {
+        $code = $this->signs();
+        $hash = Secret::hash($code);
+        if ($this->code_hash !== $hash) {
+            self::query()->whereKey($this->id)->update(['code_hash' => $hash]);
+            $this->setRawAttributes(['code_hash' => $hash] + $this->getAttributes(), true);
+        }
+
+        return substr($code, 0, 5).'-'.substr($code, 5);
+    }
+
+    /** The same without the dash: what is hashed. */
+    public function signs(): string
+    {
+        $bytes = hash('sha256', Secret::of("card|$this->id|$this->generation"), true);
+        $code = '';
+        for ($i = 0; $i < self::LENGTH; $i++) {
+            $code .= self::SIGNS[ord($bytes[$i]) % 32];
+        }
+
+        return $code;
+    }
+
+    /** Whose card a code is on: O and I are read as 0 and 1, and signs between do not matter. */
+    public static function byCode(string $typed): ?self
+    {
+        $code = strtr((string) preg_replace('/[^A-Z0-9]/', '', strtoupper($typed)), ['O' => '0', 'I' => '1', 'L' => '1', 'U' => 'V']);
+
+        $known = strlen($code) !== self::LENGTH ? null : self::query()->where('code_hash', Secret::hash($code))->first() ?? self::query()->find(Secret::formerly('guardians', $code));
+
+        return $known?->put_away_at === null ? $known : null;
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Directory;
+
+use App\Framework\Words;
+use App\Models\Booking;
+use App\Models\MailAddress;
+use App\Models\PersonName;
+use App\Models\PhoneNumber;
+
+/**
+ * What a file says of a school's students, their guardians and classes, in whatever format it came. Whatever cannot be
+ * understood is said, with its line, and left out.
+ */
+final class Roll
+{
+    /** So many of the notes are read by somebody. */
+    private const NOTES = 200;
+
+    /** @var array<string, array{number: string|null, name: string, classes: array<string, true>, guardians: array<string, bool>}>  by key; guardians' keys => may book */
+    public array $students = [];
+
+    /** @var array<string, array{number: string|null, name: string, email: string|null, phone: string, language: string}> by key */
+    public array $guardians = [];
+
+    /** @var array<string, array{number: string|null, name: string, teachers: array<string, true>}> by key */
+    public array $classes = [];
+
+    /** @var list<string> whole sentences */
+    public array $notes = [];
+
+    /** What was not understood. */
+    public int $wrong = 0;
+
+    /** Whether it says anything of guardians and classes: else what is known of them stays as it is. */
+    public bool $hasGuardians = true;
+
+    public bool $hasClasses = true;
+
+    /** @var array<string, true> numbers of students of whom a file says that they have gone */
+    public array $gone = [];
+
+    /**
+     * @param  string  $country  in which phone numbers are read
+     * @param  bool  $whole  whether whoever is not in it has gone
+     */
+    public function __construct(private readonly string $country, public bool $whole)
+    {
+    }
+
+    /** @param  array<string, string|int>  $values */
+    public function note(string $key, array $values = []): void
+    {
+        if (count($this->notes) < self::NOTES) {
+            $this->notes[] = Words::say("directory.$key", $values);
+        }
+    }
+
+    /** @param  array<string, string|int>  $values */
+    public function wrong(string $key, array $values = []): void
+    {
+        $this->wrong++;
+        $this->note($key, $values);
+    }
+
+    /** @return string|null the student's key; null when the name is none */
+    public function student(?string $number, string $name, int $line): ?string
+    {
+        if (! PersonName::isOne($name)) {
+            $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
+
+            return null;
+        }
+        $key = $number === null ? 'name '.Booking::studentKey($name) : "number $number";
+        $known = $this->students[$key] ?? null;
+        if ($known !== null && Booking::studentKey($known['name']) !== Booking::studentKey($name)) {
+            $this->wrong('number_twice', ['line' => $line, 'number' => (string) $number, 'name' => $name, 'other' => $known['name']]);
+
+            return null;
+        }
+        $this->students[$key] ??= ['number' => $number, 'name' => $name, 'classes' => [], 'guardians' => []];
+
+        return $key;
+    }
+
+    public function inClass(string $student, ?string $number, string $name): string
+    {
+        $key = $this->schoolClass($number, $name);
+        $this->students[$student]['classes'][$key] = true;
+
+        return $key;
+    }
+
+    public function schoolClass(?string $number, string $name): string
+    {
+        $key = $number === null ? "name $name" : "number $number";
+        $this->classes[$key] ??= ['number' => $number, 'name' => mb_substr($name, 0, 120), 'teachers' => []];
+
+        return $key;
+    }
+
+    /**
+     * Somebody who looks after a student; the same one of several siblings. An address that is none, or a number that
+     * cannot be, is said and left out: the person stays.
+     */
+    public function guardian(?string $number, string $name, string $email, string $phone, string $language, int $line): ?string
+    {
+        if (! PersonName::isOne($name)) {
+            $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
+
+            return null;
+        }
+        $address = MailAddress::of($email);
+        if ($address === null && $email !== '') {
+            $this->note('no_address', ['line' => $line, 'name' => $name, 'email' => mb_strimwidth($email, 0, 60, '…')]);
+        }
+        if ($phone !== '' && ! PhoneNumber::isOne($phone, $this->country)) {
+            $this->note('no_phone', ['line' => $line, 'name' => $name, 'phone' => mb_strimwidth($phone, 0, 40, '…')]);
+            $phone = '';
+        }
+        $phone = $phone === '' ? '' : PhoneNumber::written($phone, $this->country);
+        // RFC 5646, 2.1, as far as a language tag looks like.
+        $language = preg_match('/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $language) === 1 ? $language : '';
+        // Parents may share a mailbox: an address alone is not one person.
+        $key = $number === null ? self::guardianKey($name, $address, $phone) : "number $number";
+        $known = $this->guardians[$key] ?? null;
+        $this->guardians[$key] = [
+            'number' => $number, 'name' => $name, 'email' => $address ?? $known['email'] ?? null,
+            'phone' => $phone !== '' ? $phone : $known['phone'] ?? '', 'language' => $language !== '' ? $language : $known['language'] ?? '',
+        ];
+
+        return $key;
+    }
+
+    public static function guardianKey(string $name, ?string $email, string $phone): string
+    {
+        return 'name '.Booking::studentKey($name).'|'.($email ?? $phone);
+    }
+
+    public function looksAfter(string $guardian, string $student, bool $mayBook = true): void
+    {
+        $this->students[$student]['guardians'][$guardian] = $mayBook;
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Directory;
+
+use App\Accounts\NotNow;
+use App\Framework\Clock;
+use App\Framework\CsvFile;
+use App\Framework\Words;
+use App\Models\StaffMember;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Students out of a table, or out of a bundle of tables: looked at first, and then brought in. */
+final class RollFileController
+{
+    private const NAMES = 30;
+
+    public function look(#[CurrentUser] StaffMember $reader, Request $request): JsonResponse
+    {
+        [$plan, $columns] = $this->plan($reader, $request);
+
+        return new JsonResponse($this->said($plan, $columns));
+    }
+
+    public function bringIn(#[CurrentUser] StaffMember $reader, Request $request, BringIn $bringIn): JsonResponse
+    {
+        $request->validate(['digest' => ['required', 'string']]);
+        [$plan, $columns] = $this->plan($reader, $request);
+        if ($plan === null || ! hash_equals($plan->digest(), $request->string('digest')->toString())) {
+            throw new NotNow(Words::say('directory.changed_meanwhile'));
+        }
+        $counts = self::counts($plan);
+        $bringIn($plan, Clock::now());
+        if ($columns !== null) {
+            $school = $reader->school;
+            // The newest few; a file with the same first line is matched by itself next time.
+            $school->update(['columns' => array_slice([$columns['digest'] => $columns['parts']] + $school->columns, 0, 20, true)]);
+        }
+
+        return new JsonResponse(['said' => Words::say('directory.brought_in', $counts), 'directory' => DirectoryData::of($reader->school)], 201);
+    }
+
+    /** @return array{RollPlan|null, array{digest: string, names: list<string>, examples: list<list<string>>, parts: list<string>}|null} */
+    private function plan(StaffMember $reader, Request $request): array
+    {
+        $request->validate(['file' => ['required', 'file', 'max:11264'], 'whole' => ['nullable', Rule::in(['yes', 'no'])], 'parts' => ['nullable', 'string', 'max:10000']]);
+        $file = $request->file('file');
+        assert($file instanceof UploadedFile);
+        $school = $reader->school;
+        try {
+            if (str_starts_with((string) file_get_contents($file->getPathname(), length: 4), "PK\x03\x04")) {
+                return [RollPlan::of(OneRosterRoll::read($file->getPathname(), $school->country), $school), null];
+            }
+            $table = CsvFile::read((string) $file->getContent());
+            $digest = hash('sha256', implode("\0", $table->columns));
+            $said = json_decode($request->string('parts')->toString(), true);
+            $known = is_array($said) ? $said : $school->columns[$digest] ?? CsvRoll::proposed($table);
+            $parts = array_map(static fn (int $i): string => is_string($known[$i] ?? null) && isset(CsvRoll::PARTS[$known[$i]]) ? $known[$i] : '', array_keys($table->columns));
+            if (count(array_filter($parts)) !== count(array_unique(array_filter($parts)))) {
+                throw ValidationException::withMessages(['parts' => Words::say('directory.part_twice')]);
+            }
+            $columns = ['digest' => $digest, 'names' => $table->columns, 'examples' => self::examples($table), 'parts' => $parts];
+            // Without a name there is nobody; the columns are asked for first.
+            $plan = array_intersect(['student_name', 'student_given'], $parts) === [] ? null : RollPlan::of(CsvRoll::read($table, $parts, $school->country, $request->input('whole') === 'yes'), $school);
+
+            return [$plan, $columns];
+        } catch (RollNotReadable $failure) {
+            throw ValidationException::withMessages(['file' => $failure->getMessage()]);
+        }
+    }
+
+    /** @return list<list<string>> what stands in the first lines of each column */
+    private static function examples(CsvFile $table): array
+    {
+        $rows = array_slice($table->rows, 0, 3);
+
+        return array_map(static fn (int $i): array => array_map(static fn (array $row): string => mb_strimwidth($row[$i] ?? '', 0, 40, '…'), $rows), array_keys($table->columns));
+    }
+
+    /**
+     * @param  array{digest: string, names: list<string>, examples: list<list<string>>, parts: list<string>}|null  $columns
+     * @return array<string, mixed> as RollLook in docs/formats/recess.openapi.yaml
+     */
+    private function said(?RollPlan $plan, ?array $columns): array
+    {
+        $roll = $plan?->roll;
+        $names = static fn (array $keys): array => array_map(static fn (string $key): string => $roll->students[$key]['name'] ?? '', array_slice($keys, 0, self::NAMES));
+
+        return [
+            'columns' => $columns === null ? null : array_map(static fn (int $i): array => ['name' => $columns['names'][$i], 'examples' => $columns['examples'][$i], 'part' => $columns['parts'][$i]], array_keys($columns['names'])),
+            'parts' => array_map(static fn (string $part): array => ['part' => $part, 'name' => Words::say("directory.part_$part")], array_keys(CsvRoll::PARTS)),
+            'plan' => $plan === null ? null : [
+                'said' => $plan->isEmpty() ? Words::say('directory.nothing_new') : Words::say('directory.would', self::counts($plan)),
+                'empty' => $plan->isEmpty(), 'digest' => $plan->digest(), 'whole' => $roll->whole ?? false, 'wrong' => $roll->wrong ?? 0,
+                'new' => $names($plan->newStudents()), 'changed' => $names($plan->changedStudents), 'gone' => array_slice($plan->goneStudents, 0, self::NAMES),
+                'notes' => $roll->notes ?? [],
+            ],
+        ];
+    }
+
+    /** @return array<string, int> */
+    private static function counts(RollPlan $plan): array
+    {
+        return [
+            'new' => count($plan->newStudents()), 'changed' => count($plan->changedStudents), 'gone' => count($plan->goneStudents),
+            'guardians' => count($plan->newGuardians()), 'guardians_changed' => count($plan->changedGuardians), 'classes' => count($plan->newClasses()), 'wrong' => $plan->roll->wrong,
+        ];
+    }
+}

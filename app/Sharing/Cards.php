@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sharing;
+
+use App\Directory\Admission;
+use App\Directory\Guardian;
+use App\Directory\Student;
+use App\Framework\Printed;
+use App\Framework\QrCode;
+use App\Models\Audience;
+use App\Models\Sheet;
+
+/** Families' paper slips for a sheet: a code to type, and one to photograph, that open their own pass there. */
+final class Cards
+{
+    /** On one print: a year's families in a few files. */
+    private const MOST = 600;
+
+    public static function pdf(Sheet $sheet): string
+    {
+        abort_unless($sheet->audience === Audience::Families, 404);
+        $cards = [];
+        foreach (self::families($sheet) as $one) {
+            $cards[] = $one + ['qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($sheet->linkFor($one['guardian']->pass())))];
+        }
+
+        return Printed::pdf('paper.cards', ['sheet' => $sheet, 'cards' => $cards, 'address' => url('/card')], $sheet->host->school->country);
+    }
+
+    /** @return list<array{guardian: Guardian, students: string}> each guardian once, with those for whom they may book there; in the order of the classes */
+    public static function families(Sheet $sheet): array
+    {
+        $families = [];
+        $students = Admission::expected($sheet)->with(['guardians', 'classes'])->limit(self::MOST)->get()
+            ->sortBy(static fn (Student $one): string => ($one->classes->first()->name ?? '').' '.$one->name_key, SORT_NATURAL);
+        foreach ($students as $student) {
+            foreach ($student->guardians as $guardian) {
+                if ($guardian->getAttribute('pivot')?->may_book) {
+                    $families[$guardian->id]['guardian'] = $guardian;
+                    $families[$guardian->id]['students'][] = $student->name();
+                }
+            }
+        }
+
+        return array_values(array_map(static fn (array $one): array => ['guardian' => $one['guardian'], 'students' => implode(', ', $one['students'])], $families));
+    }
+}

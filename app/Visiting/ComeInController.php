@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visiting;
+
+use App\Directory\Guardian;
+use App\Framework\Asked;
+use App\Framework\Clock;
+use App\Framework\Limited;
+use App\Framework\Limits;
+use App\Framework\Words;
+use App\Models\Pass;
+use App\Models\School;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Whoever has a card types its code and is on their own pass; whoever comes to a sheet that is for some is asked for it. */
+final class ComeInController
+{
+    /** Wrong codes from one network in an hour. A school's own is one network, and a code is one of 2^50. */
+    private const WRONG = 100;
+
+    private const HOUR = 3600;
+
+    public static function ask(Sheet $sheet): View
+    {
+        return self::form($sheet, '');
+    }
+
+    public function page(): Response
+    {
+        return $this->answer(self::form(null, ''), 200);
+    }
+
+    public function open(Request $request): Response|RedirectResponse
+    {
+        $now = Clock::now();
+        $sheet = Sheet::query()->where('slug', Asked::word($request, 'to'))->where('state', '!=', 'draft')->first();
+        $wrong = 'card|'.Limited::network($request);
+        if (Limits::isReached($wrong, self::WRONG, self::HOUR, $now)) {
+            return $this->answer(self::form($sheet, Words::say('booking.card_too_often')), 429);
+        }
+        $guardian = Guardian::byCode(mb_substr(Asked::word($request, 'code'), 0, 40));
+        if ($guardian === null) {
+            Limits::exactly($wrong, self::HOUR, $now);
+
+            return $this->answer(self::form($sheet, Words::say('booking.card_unknown')), 422);
+        }
+        $token = $guardian->pass()->token();
+
+        return new RedirectResponse($sheet === null ? "/p/$token" : "/s/$sheet->slug?pass=$token", 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
+    }
+
+    /** Somebody who works here, on the pass that is theirs. */
+    public function staff(#[CurrentUser] StaffMember $staff, Sheet $sheet): RedirectResponse
+    {
+        $pass = Pass::query()->firstOrCreate(['staff_id' => $staff->id], ['name' => $staff->name, 'email' => $staff->email, 'phone' => '', 'confirmed_at' => CarbonImmutable::now()]);
+
+        return new RedirectResponse("/s/$sheet->slug?pass=".$pass->token(), 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
+    }
+
+    private static function form(?Sheet $sheet, string $message): View
+    {
+        return view('plain.come-in', ['sheet' => $sheet, 'message' => $message, 'school' => School::query()->first()]);
+    }
+
+    private function answer(View $view, int $status): Response
+    {
+        return new Response($view->render(), $status, ['Cache-Control' => 'no-store, private']);
+    }
+}

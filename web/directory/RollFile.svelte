@@ -1,0 +1,127 @@
+<script lang="ts">
+    /** Students out of a table or a bundle: what each column is, a look at what would change, and then the press. */
+    import { Button, Label, Radio, Select } from '../lib/controls';
+    import FilePress from '../controls/FilePress.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
+    import { api, ask, formOf, type Schema } from '../lib/api';
+
+    interface Props {
+        brought: (directory: Schema['Directory'], said: string) => void;
+    }
+    let { brought }: Props = $props();
+
+    let file = $state.raw<File | null>(null);
+    let look = $state<Schema['RollLook'] | null>(null);
+    let parts = $state<string[]>([]);
+    let whole = $state<'yes' | 'no'>('no');
+    let trouble = $state('');
+    let working = $state('');
+
+    const said = (answer: { trouble?: { message: string; fields: Record<string, string> } }) =>
+        answer.trouble ? (answer.trouble.fields.file ?? answer.trouble.fields.parts ?? answer.trouble.message) : '';
+    const body = (one: File, more: Record<string, string>) => ({
+        body: { file: '' },
+        ...formOf({ file: one, ...more }),
+    });
+
+    async function lookAt(chosen: File, again = false) {
+        working = 'Reading it…';
+        const more: Record<string, string> = again ? { parts: JSON.stringify(parts), whole } : { whole };
+        const answer = await ask(api.POST('/api/staff/directory/file', body(chosen, more)));
+        working = '';
+        trouble = said(answer);
+        if (!answer.data) return;
+        look = answer.data;
+        file = chosen;
+        parts = answer.data.columns?.map((one) => one.part) ?? [];
+    }
+    async function bringIn() {
+        if (!file || !look?.plan || working) return;
+        working = 'Bringing it in…';
+        const more: Record<string, string> = {
+            digest: look.plan.digest,
+            whole,
+            ...(look.columns ? { parts: JSON.stringify(parts) } : {}),
+        };
+        const answer = await ask(api.POST('/api/staff/directory/file/bring-in', body(file, more)));
+        working = '';
+        trouble = said(answer);
+        if (!answer.data) return;
+        look = file = null;
+        brought(answer.data.directory, answer.data.said);
+    }
+    const some = (names: string[]) => names.slice(0, 8).join(', ') + (names.length > 8 ? '…' : '');
+</script>
+
+<section class="slip grid gap-3" aria-labelledby="roll">
+    <h2 id="roll">Bring a file in</h2>
+    {#if trouble}<Notice>{trouble}</Notice>{/if}
+    <p role="status">{working}</p>
+    {#if look && file}
+        {@const plan = look.plan}
+        {#if look.columns}
+            <fieldset class="grid gap-2">
+                <legend class="font-semibold">What each column is</legend>
+                {#each look.columns as column, i (i)}
+                    <div>
+                        <Label for="column-{i}" class="[overflow-wrap:anywhere]"
+                            >{column.name || `Column ${i + 1}`}
+                            <span class="font-normal text-faint"
+                                >{column.examples.filter(Boolean).slice(0, 2).join(', ')}</span
+                            ></Label
+                        >
+                        <Select
+                            id="column-{i}"
+                            class="w-full"
+                            placeholder=""
+                            bind:value={parts[i]}
+                            onchange={() => file && void lookAt(file, true)}
+                        >
+                            <option value="">leave it out</option>
+                            {#each look.parts as part (part.part)}<option value={part.part}>{part.name}</option>{/each}
+                        </Select>
+                    </div>
+                {/each}
+            </fieldset>
+            <div class="grid gap-1" role="radiogroup" aria-label="Who is in it">
+                <Radio name="whole" value="no" bind:group={whole} onchange={() => file && void lookAt(file, true)}
+                    >It has some of the students</Radio
+                >
+                <Radio name="whole" value="yes" bind:group={whole} onchange={() => file && void lookAt(file, true)}
+                    >It has all of them: whoever is missing has left</Radio
+                >
+            </div>
+        {/if}
+        {#if plan}
+            <p role="status" class="font-semibold">{plan.said}</p>
+            {#if plan.new.length > 0}<p>New: {some(plan.new)}</p>{/if}
+            {#if plan.changed.length > 0}<p>Changed: {some(plan.changed)}</p>{/if}
+            {#if plan.gone.length > 0}<p>
+                    <strong>Gone, to be put away</strong> (nothing is deleted): {some(plan.gone)}
+                </p>{/if}
+            {#if plan.notes.length > 0}
+                <p>{plan.wrong === 0 ? 'To look at:' : `Not understood: ${plan.wrong}. To look at:`}</p>
+                <ul class="max-h-48 list-disc overflow-auto pl-5" tabindex="-1">
+                    {#each plan.notes as note, i (i)}<li>{note}</li>{/each}
+                </ul>
+            {/if}
+        {:else}
+            <p role="status">Say which column has the names, and what would change is shown here.</p>
+        {/if}
+        <div class="flex flex-wrap items-center gap-x-4">
+            {#if plan && !plan.empty}<Button disabled={working !== ''} onclick={bringIn}>Bring it in</Button>{/if}
+            <TextButton onclick={() => ((look = null), (file = null), (trouble = ''))}>Leave it</TextButton>
+        </div>
+    {:else}
+        <p class="text-faint">
+            A table as CSV, with a student on each line; or a OneRoster 1.2 bundle as a zip file. You see first what
+            would change.
+        </p>
+        <FilePress
+            label="File of students"
+            accept=".csv,.txt,.tsv,.zip,text/csv,application/zip"
+            take={(one) => void lookAt(one)}>Choose a file</FilePress
+        >
+    {/if}
+</section>

@@ -1,0 +1,24 @@
+@extends('plain.page', ['title' => $sheet?->title ?? App\Framework\Words::say('booking.card_title')])
+@section('page')
+@if ($sheet !== null)
+<h1>{{ $sheet->title }}</h1>
+<p>{{ App\Framework\Words::say('booking.sheet_with', ['host' => $sheet->host->name]) }}</p>
+<p>{{ App\Framework\Words::say('booking.only_'.$sheet->audience->value, ['school' => $sheet->host->school->name]) }}</p>
+@else
+<h1>{{ App\Framework\Words::say('booking.card_title') }}</h1>
+@endif
+@if ($sheet?->audience === App\Models\Audience::Staff)
+<p><a class="press main" href="/staff/visit/{{ $sheet->slug }}">{{ App\Framework\Words::say('booking.staff_come_in') }}</a></p>
+@else
+<form method="post" action="/card">
+<input type="hidden" name="to" value="{{ $sheet?->slug }}">
+<p><label for="code">{{ App\Framework\Words::say('booking.card_code') }}</label><br>
+<input id="code" name="code" class="box" required maxlength="40" autocomplete="off" autocapitalize="characters" spellcheck="false" @if ($message !== '') aria-invalid="true" aria-describedby="wrong" @endif></p>
+@if ($message !== '')
+<p class="notice" id="wrong" role="alert">{{ $message }}</p>
+@endif
+<p><button class="press main">{{ App\Framework\Words::say('booking.card_open') }}</button></p>
+</form>
+<p>{{ App\Framework\Words::say('booking.card_none', ['phone' => $school?->phoneOrNone() ?? 'none']) }}</p>
+@endif
+@endsection
