@@ -33,6 +33,12 @@ final class DemoPeople
         'Ada', 'Bas', 'Cleo', 'Davi', 'Esme', 'Finn', 'Gita', 'Hugo', 'Ira', 'June', 'Kai', 'Lina', 'Milo', 'Nia', 'Otis',
     ];
 
+    /** Whoever else looks after the student of a family, under another roof. */
+    public static function second(int $family): string
+    {
+        return self::GIVEN[($family * 7 + 2) % 20].' '.self::FAMILY[($family * 11 + 5) % 20];
+    }
+
     /**
      * Sixty families; in every fourth the student's surname is another than the parent's.
      *

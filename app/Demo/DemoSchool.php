@@ -7,6 +7,8 @@ namespace App\Demo;
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Calendars\ReadCalendar;
+use App\Directory\BringIn;
+use App\Directory\SchoolClass;
 use App\Models\Calendar;
 use App\Models\PlaceKind;
 use App\Models\SavedPlace;
@@ -41,6 +43,7 @@ final class DemoSchool
         private readonly PublishSheet $publish,
         private readonly BookSlot $book,
         private readonly ReadCalendar $read,
+        private readonly BringIn $bringIn,
     ) {
     }
 
@@ -49,6 +52,7 @@ final class DemoSchool
     {
         $today = Zone::of(self::ZONE)->dateAt($now);
         $school = $this->school($today);
+        DemoDirectory::fill($school, $this->bringIn, $now);
         $evening = $today->plusDays(8 - $today->weekday()->value + 3);
 
         $sheets = [];
@@ -135,6 +139,9 @@ final class DemoSchool
         $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today, $last), $now), $now);
         ($this->publish)(($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1)), $now), $now);
         ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today, $last, $staff['Music']->id), $now), $now);
+        $class = SchoolClass::here($school->id)->where('name', '8A')->firstOrFail();
+        ($this->publish)(($this->write)($staff['English'], DemoSheets::readingPlans($evening->plusDays(-2), $class->id), $now), $now);
+        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::timetableTalks($evening->plusDays(-1)), $now), $now);
         foreach ([['Room 12', $maths->id], ['Hall, by the window', null], ['Library, back table', null]] as [$label, $owner]) {
             SavedPlace::query()->firstOrCreate(['school_id' => $school->id, 'label' => $label, 'staff_id' => $owner], ['kind' => PlaceKind::Room]);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\Audience;
 use App\Models\HostRole;
 use App\Models\LinkMode;
 use App\Models\PlaceKind;
@@ -11,6 +12,7 @@ use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Questions;
 use App\Models\SheetKind;
+use App\Writing\ForWhom;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Recess\Repeat\Ending;
@@ -94,6 +96,35 @@ final class DemoSheets
             rules: Stated::of(['furthest_days' => 28, 'per_student' => 2, 'per_day' => 3, 'approve' => true, 'guests' => 1]),
             kind: SheetKind::OfficeHours,
             colleagues: [$colleague => HostRole::Any],
+        );
+    }
+
+    /** For the families of one class alone. */
+    public static function readingPlans(LocalDate $date, int $class): SheetStatement
+    {
+        return new SheetStatement(
+            title: 'Reading plans of 8A',
+            intro: 'We choose together what your child reads until summer.',
+            blocks: [Block::of(OnDates::of($date, $date->plusDays(1)), self::hours('15:30', '17:00'), Cut::of(15))],
+            places: [new PlaceStatement(PlaceKind::Room, 'Library, back table')],
+            questions: Questions::usual(),
+            rules: Stated::of(['per_student' => 1, 'lead_minutes' => 60]),
+            forWhom: new ForWhom(Audience::Families, [$class]),
+        );
+    }
+
+    /** For those who work here. */
+    public static function timetableTalks(LocalDate $date): SheetStatement
+    {
+        return new SheetStatement(
+            title: 'Next term’s timetable',
+            intro: 'What you can teach, and when you cannot.',
+            blocks: [Block::of(OnDates::of($date), self::hours('11:40', '13:10'), Cut::of(15))],
+            places: [new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell')],
+            questions: new Questions([new Question('about', QuestionKind::Short, 'What should we know before?', '', false)]),
+            rules: Stated::of(['lead_minutes' => 60, 'per_visitor' => 1]),
+            kind: SheetKind::Other,
+            forWhom: new ForWhom(Audience::Staff),
         );
     }
 

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 final class DirectoryData
 {
     /** So many are shown at a time. */
-    public const SHOWN = 25;
+    public const SHOWN = 12;
 
     /**
      * @param  string  $sought  a part of a name, of the student or of somebody who looks after them

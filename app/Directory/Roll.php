@@ -68,7 +68,7 @@ final class Roll
     /** @return string|null the student's key; null when the name is none */
     public function student(?string $number, string $name, int $line): ?string
     {
-        if (! PersonName::isOne($name)) {
+        if (! self::isName($name)) {
             $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
 
             return null;
@@ -107,7 +107,7 @@ final class Roll
      */
     public function guardian(?string $number, string $name, string $email, string $phone, string $language, int $line): ?string
     {
-        if (! PersonName::isOne($name)) {
+        if (! self::isName($name)) {
             $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
 
             return null;
@@ -142,5 +142,11 @@ final class Roll
     public function looksAfter(string $guardian, string $student, bool $mayBook = true): void
     {
         $this->students[$student]['guardians'][$guardian] = $mayBook;
+    }
+
+    /** What a table's program would work out is no name of anybody. */
+    private static function isName(string $name): bool
+    {
+        return PersonName::isOne($name) && preg_match('/^[=+@|-]/', $name) !== 1;
     }
 }

@@ -96,7 +96,7 @@ final class RollFileController
             'columns' => $columns === null ? null : array_map(static fn (int $i): array => ['name' => $columns['names'][$i], 'examples' => $columns['examples'][$i], 'part' => $columns['parts'][$i]], array_keys($columns['names'])),
             'parts' => array_map(static fn (string $part): array => ['part' => $part, 'name' => Words::say("directory.part_$part")], array_keys(CsvRoll::PARTS)),
             'plan' => $plan === null ? null : [
-                'said' => $plan->isEmpty() ? Words::say('directory.nothing_new') : Words::say('directory.would', self::counts($plan)),
+                'said' => $plan->isEmpty() ? Words::say('directory.nothing_new', ['wrong' => $plan->roll->wrong]) : Words::say('directory.would', self::counts($plan)),
                 'empty' => $plan->isEmpty(), 'digest' => $plan->digest(), 'whole' => $roll->whole ?? false, 'wrong' => $roll->wrong ?? 0,
                 'new' => $names($plan->newStudents()), 'changed' => $names($plan->changedStudents), 'gone' => array_slice($plan->goneStudents, 0, self::NAMES),
                 'notes' => $roll->notes ?? [],

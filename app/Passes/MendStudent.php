@@ -29,7 +29,8 @@ final class MendStudent
      */
     public function __invoke(Pass $pass, string $was, string $name, int $now): void
     {
-        $bookings = $pass->bookings()->where('student_key', Booking::studentKey($was))->whereIn('state', BookingState::standing())
+        // Whom the school knows by its own lists, the school mends.
+        $bookings = $pass->bookings()->whereNull('student_id')->where('student_key', Booking::studentKey($was))->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column($now))->orderBy('id')->get();
         Contended::transaction(static function () use ($pass, $bookings, $name, $now): void {
             foreach ($bookings as $booking) {

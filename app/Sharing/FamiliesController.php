@@ -35,7 +35,7 @@ final class FamiliesController
 
     public function roster(Sheet $sheet): JsonResponse
     {
-        return new JsonResponse(Roster::of($sheet));
+        return new JsonResponse(Roster::of($sheet, Clock::now()));
     }
 
     public function write(Sheet $sheet, Request $request, WriteToFamilies $write): JsonResponse
@@ -43,6 +43,6 @@ final class FamiliesController
         $request->validate(['word' => ['present', 'nullable', 'string', 'max:1000']]);
         $sent = $write($sheet, $request->string('word')->trim()->toString(), Clock::now());
 
-        return new JsonResponse(['said' => Words::say('sheets.letters_sent', ['sent' => $sent]), 'roster' => Roster::of($sheet)]);
+        return new JsonResponse(['said' => Words::say('sheets.letters_sent', ['sent' => $sent]), 'roster' => Roster::of($sheet, Clock::now())]);
     }
 }

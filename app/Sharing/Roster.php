@@ -18,7 +18,7 @@ final class Roster
     private const SHOWN = 200;
 
     /** @return array<string, mixed> as Roster in docs/formats/recess.openapi.yaml */
-    public static function of(Sheet $sheet): array
+    public static function of(Sheet $sheet, int $now): array
     {
         if ($sheet->audience !== Audience::Families) {
             return ['said' => '', 'missing' => [], 'more' => 0, 'to_write' => 0];
@@ -33,7 +33,7 @@ final class Roster
                 'name' => $one->name, 'class' => $one->classes->first()->name ?? '', 'can_write' => $one->guardians->contains(static fn ($guardian): bool => $guardian->email !== null),
             ])->all()),
             'more' => max(0, $count - self::SHOWN),
-            'to_write' => count(WriteToFamilies::readers($sheet)),
+            'to_write' => count(WriteToFamilies::readers($sheet, $now)),
         ];
     }
 

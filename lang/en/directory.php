@@ -9,7 +9,7 @@ return [
     'number_taken' => 'Somebody else has this number.',
     'part_twice' => 'Two columns cannot be the same thing. Choose another for one of them.',
     'changed_meanwhile' => 'Something has changed since you looked at this file. Nothing was brought in; look at it again.',
-    'nothing_new' => 'All of it is in the directory already. Nothing would change.',
+    'nothing_new' => '{wrong, plural, =0 {All of it is in the directory already. Nothing would change.} other {Nothing would change: what could be understood is in the directory already.}}',
     'would' => '{new, plural, =0 {No new student} one {One new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody gone} one {one gone} other {# gone}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}, {guardians_changed, plural, =0 {none changed} one {one changed} other {# changed}}; {classes, plural, =0 {no new class} one {one new class} other {# new classes}}.',
     'brought_in' => 'Brought in: {new, plural, =0 {no new student} one {one new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody put away} one {one put away} other {# put away}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}.',
     // What a file can be wrong about.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Directory\Guardian;
+use App\Directory\Student;
 use App\Framework\SecurityHeaders;
 use App\Models\Booking;
 use App\Models\Pass;
@@ -34,9 +36,11 @@ final class AccessTest extends TestCase
 
     private const OFFICE = [
         'GET staff/people', 'POST api/staff/people', 'POST api/staff/people/file', 'POST api/staff/people/file/invitations', 'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
+        'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students', 'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
+        'POST api/staff/directory/students/{student}/guardians/{guardian}/code', 'POST api/staff/directory/file', 'POST api/staff/directory/file/bring-in',
         'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
         // On the phone with a family, and when somebody is away.
-        'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
+        'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
         'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
     ];
 
@@ -51,6 +55,8 @@ final class AccessTest extends TestCase
             'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
             'place' => SavedPlace::query()->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
         ];
+        $values['student'] = Student::query()->create(['school_id' => $wren->school_id, 'name' => 'Ada Fay'])->id;
+        $values['guardian'] = Guardian::query()->create(['school_id' => $wren->school_id, 'name' => 'Uma Fay'])->id;
         $nothing = $this->host('Iolo Bevan');
         $office = tap($this->host('Ngozi Barre'))->update(['office' => true]);
         $allowed = ['nobody' => [], 'staff of nothing' => [], 'office' => []];

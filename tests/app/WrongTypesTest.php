@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Demo\MailroomMessage;
+use App\Directory\Guardian;
+use App\Directory\Student;
 use App\Models\Booking;
 use App\Models\Calendar;
 use App\Models\Notice;
@@ -97,6 +99,8 @@ final class WrongTypesTest extends TestCase
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
             'person' => (string) $this->host('Lark Osei')->id,
             'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
+            'student' => (string) Student::query()->create(['school_id' => $host->school_id, 'name' => 'Ada Fay'])->id,
+            'guardian' => (string) Guardian::query()->create(['school_id' => $host->school_id, 'name' => 'Uma Fay'])->id,
             'place' => (string) SavedPlace::query()->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,
         ];
     }

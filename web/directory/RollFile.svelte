@@ -57,7 +57,9 @@
 <section class="slip grid gap-3" aria-labelledby="roll">
     <h2 id="roll">Bring a file in</h2>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
-    <p role="status">{working}</p>
+    <div role="status">
+        {#if working}<p>{working}</p>{/if}
+    </div>
     {#if look && file}
         {@const plan = look.plan}
         {#if look.columns}

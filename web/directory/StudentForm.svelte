@@ -102,7 +102,7 @@
         <p class="text-faint">There are {classes.slice(0, 12).join(', ')}{classes.length > 12 ? '…' : ''}.</p>
     {/if}
     {#each form.guardians as guardian, i (i)}
-        <fieldset class="grid gap-3 border-t border-line pt-2 sm:grid-cols-2">
+        <fieldset class="mt-2 grid gap-3 sm:grid-cols-2">
             <legend class="font-semibold">{i === 0 ? 'Who looks after them' : `And number ${i + 1}`}</legend>
             <Field
                 name="guardian-{id}-{i}"

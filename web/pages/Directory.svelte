@@ -79,7 +79,9 @@
         </p>
         <Button class="ml-auto" color="alternative" onclick={() => (open = 0)}>Add a student</Button>
     </div>
-    <p role="status" class:good-news={said}>{said}</p>
+    <div role="status">
+        {#if said}<p class="good-news">{said}</p>{/if}
+    </div>
     {#if trouble}<Notice class="mb-3">{trouble}</Notice>{/if}
     {#if open === 0}
         <StudentForm classes={list.classes.map((one) => one.name)} {kept} leave={() => (open = null)} />

@@ -212,7 +212,7 @@
             {sheet?.bookings
                 ? `${sheet.bookings === 1 ? 'One person has' : `${sheet.bookings} people have`} booked here. You see whom a change hits before it is saved.`
                 : published
-                  ? 'Open to everybody with the link. Nobody has booked yet.'
+                  ? 'It is open. Nobody has booked yet.'
                   : 'Fill in the blanks. Nobody sees it until you publish.'}
         </p>
     </div>

@@ -63,7 +63,7 @@
                                 classes: (event.currentTarget as HTMLInputElement).checked
                                     ? [...whom.classes, one.id]
                                     : whom.classes.filter((id) => id !== one.id),
-                            })}>{one.name} <span class="text-faint">({one.students})</span></Checkbox
+                            })}>{one.name}&nbsp;<span class="text-faint">({one.students})</span></Checkbox
                     >
                 {/each}
             </div>
