@@ -7,6 +7,9 @@ use App\Booking\TooLate;
 use App\Framework\CleanInput;
 use App\Framework\Limited;
 use App\Framework\SecurityHeaders;
+use App\SignIn\Proof;
+use App\SignIn\RememberedDevice;
+use App\SignIn\SecondFactorWanted;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -44,12 +47,14 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->prepend(CleanInput::class);
-        $middleware->alias(['limited' => Limited::class]);
+        $middleware->alias(['limited' => Limited::class, 'proved' => Proof::class]);
         $middleware->append(SecurityHeaders::class);
         // Another password signs out whoever was signed in with the one before.
         $middleware->authenticateSessions();
-        $middleware->web(append: [SessionEnds::class]);
-        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: SessionEnds::class);
+        $middleware->web(append: [SessionEnds::class, RememberedDevice::class, SecondFactorWanted::class]);
+        foreach ([SessionEnds::class, RememberedDevice::class] as $first) {
+            $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: $first);
+        }
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: TooLate::class);
         $middleware->redirectGuestsTo('/staff/sign-in');
         $middleware->redirectUsersTo('/staff');

@@ -4,6 +4,6 @@ declare(strict_types=1);
 
 return [
     'defaults' => ['guard' => 'staff'],
-    'guards' => ['staff' => ['driver' => 'session', 'provider' => 'staff', 'remember' => 30 * 1440]],
+    'guards' => ['staff' => ['driver' => 'session', 'provider' => 'staff']],
     'providers' => ['staff' => ['driver' => 'eloquent', 'model' => App\Models\StaffMember::class]],
 ];

@@ -7,6 +7,16 @@ return [
     'demo' => (bool) env('RECESS_DEMO', false),
     // What the demo's sign-in page offers; all of its staff have this password.
     'demo_sign_in' => ['email' => 'ines.tavares@gannetcove.example', 'password' => 'low-tide-bell'],
+    // Whether somebody may sign up alone: a tutor without a school.
+    'tutors' => (bool) env('RECESS_TUTORS', false),
+    // The school's own service that knows its people, by OpenID Connect.
+    'oidc' => [
+        'issuer' => env('RECESS_OIDC_ISSUER'),
+        'client_id' => env('RECESS_OIDC_CLIENT_ID'),
+        'client_secret' => env('RECESS_OIDC_CLIENT_SECRET'),
+        'name' => env('RECESS_OIDC_NAME'),
+        'makes_accounts' => (bool) env('RECESS_OIDC_MAKES_ACCOUNTS', false),
+    ],
     // Routes to measure against; see bin/recess bench.
     'bench' => (bool) env('RECESS_BENCH', false),
     // From one network address. A whole school may sit behind one, so these stop floods, not families.

@@ -8,9 +8,10 @@ say_note() { printf '! %s\n' "$*"; }
 
 # What can be set, with what holds when nothing is said. Kept in the folder's file "settings", for its owner alone.
 SETTINGS="HOST HTTPS_PORT HTTP_PORT WATCH_PORT LISTEN RUN_AS BOOT CERTIFICATE CERTIFICATE_KEY MAIL_HOST MAIL_PORT MAIL_SCHEME
-    MAIL_USERNAME MAIL_PASSWORD MAIL_FROM BACKUPS BACKUP_KEY KEEP_BACKUPS TUTORS VIDEO_ADDRESS PREVIOUS_KEY"
+    MAIL_USERNAME MAIL_PASSWORD MAIL_FROM BACKUPS BACKUP_KEY KEEP_BACKUPS TUTORS VIDEO_ADDRESS OIDC_ISSUER OIDC_CLIENT OIDC_SECRET OIDC_NAME OIDC_MAKES_ACCOUNTS PREVIOUS_KEY"
 HTTPS_PORT=443 HTTP_PORT=80 WATCH_PORT=9153 LISTEN= RUN_AS=recess BOOT=yes CERTIFICATE='' CERTIFICATE_KEY='' MAIL_PORT=587
 MAIL_SCHEME='' MAIL_HOST='' MAIL_USERNAME='' MAIL_PASSWORD='' MAIL_FROM='' BACKUPS='' BACKUP_KEY='' KEEP_BACKUPS=30 TUTORS=no VIDEO_ADDRESS='' PREVIOUS_KEY=''
+OIDC_ISSUER='' OIDC_CLIENT='' OIDC_SECRET='' OIDC_NAME='' OIDC_MAKES_ACCOUNTS=no
 
 school_usage() {
     cat <<'TEXT'
@@ -34,6 +35,8 @@ bin/recess install --host NAME [flags]
   --no-boot              leave the machine's start and cron alone
   --video-address ADDRESS
                          where a room opens for each meeting, with {room} in it; without one links are typed
+  --oidc-issuer ADDRESS --oidc-client ID --oidc-secret-file FILE --oidc-name WORDS --oidc-makes-accounts yes|no
+                         the school's own sign-in service (OpenID Connect); it sends back to https://HOST/staff/elsewhere/back
   --tutors yes|no        whether somebody may sign up alone (no)
 TEXT
 }
@@ -63,7 +66,7 @@ school_flags() {
             --no-boot) BOOT=no ;;
             --help | -h) school_usage && exit 0 ;;
             --host | --https-port | --http-port | --watch-port | --listen | --run-as | --certificate | --certificate-key | --mail-host | --mail-port | \
-                --mail-scheme | --mail-user | --mail-password-file | --mail-from | --backups | --backup-key | --keep | --video-address | --tutors | --to | --key)
+                --mail-scheme | --mail-user | --mail-password-file | --mail-from | --backups | --backup-key | --keep | --video-address | --oidc-issuer | --oidc-client | --oidc-secret-file | --oidc-name | --oidc-makes-accounts | --tutors | --to | --key)
                 [ $# -ge 2 ] || fail "$1 needs a value." "bin/recess install --help says which."
                 given+=("$1=$2")
                 shift
@@ -118,6 +121,17 @@ set_from_flag() {
             [[ $2 =~ ^https?://.*\{room\} ]] || fail "--video-address needs a web address with {room} in it."
             VIDEO_ADDRESS=$2
             ;;
+        --oidc-issuer)
+            [[ $2 =~ ^https:// ]] || fail "--oidc-issuer needs an https address."
+            OIDC_ISSUER=${2%/}
+            ;;
+        --oidc-client) OIDC_CLIENT=$2 ;;
+        --oidc-secret-file) OIDC_SECRET=$(head -n 1 "$(from_here "$2")") || fail "The file of the secret cannot be read." ;;
+        --oidc-name) OIDC_NAME=$2 ;;
+        --oidc-makes-accounts)
+            [[ $2 =~ ^(yes|no)$ ]] || fail "--oidc-makes-accounts is yes or no."
+            OIDC_MAKES_ACCOUNTS=$2
+            ;;
         --tutors)
             [[ $2 =~ ^(yes|no)$ ]] || fail "--tutors is yes or no."
             TUTORS=$2
@@ -170,6 +184,11 @@ MAIL_USERNAME=$(quoted "$MAIL_USERNAME")
 MAIL_PASSWORD=$(quoted "$MAIL_PASSWORD")
 MAIL_FROM_ADDRESS=$(quoted "$MAIL_FROM")
 RECESS_VIDEO_ADDRESS=$(quoted "$VIDEO_ADDRESS")
+RECESS_OIDC_ISSUER=$(quoted "$OIDC_ISSUER")
+RECESS_OIDC_CLIENT_ID=$(quoted "$OIDC_CLIENT")
+RECESS_OIDC_CLIENT_SECRET=$(quoted "$OIDC_SECRET")
+RECESS_OIDC_NAME=$(quoted "$OIDC_NAME")
+RECESS_OIDC_MAKES_ACCOUNTS=$([ "$OIDC_MAKES_ACCOUNTS" = yes ] && echo true || echo false)
 ENV
     # What a technician sets beyond that: RECESS_… as docs/running.md lists them.
     [ ! -f "$VAR/more.env" ] || cat "$VAR/more.env"

@@ -1,19 +1,38 @@
 import './staff.css';
 import Themed from './controls/Themed.svelte';
 import { mountPage } from './lib/page';
+import Account from './pages/Account.svelte';
+import Come from './pages/Come.svelte';
 import Directory from './pages/Directory.svelte';
 import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
 import Join from './pages/Join.svelte';
 import MoveIn from './pages/MoveIn.svelte';
+import NotIn from './pages/NotIn.svelte';
 import People from './pages/People.svelte';
+import SecondFactor from './pages/SecondFactor.svelte';
 import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
 void mountPage(
-    { Directory, Forgotten, HostSheet, Join, MoveIn, People, Settings, Sheets, SignIn, Worksheet },
+    {
+        Account,
+        Come,
+        Directory,
+        Forgotten,
+        HostSheet,
+        Join,
+        MoveIn,
+        NotIn,
+        People,
+        SecondFactor,
+        Settings,
+        Sheets,
+        SignIn,
+        Worksheet,
+    },
     {},
     Themed,
 );

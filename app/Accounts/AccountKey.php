@@ -59,10 +59,12 @@ final class AccountKey extends Row
         return $key;
     }
 
-    /** The key of somebody to which a token belongs, while it opens. */
-    public static function open(string $token, int $now): ?self
+    /** The key of somebody to which a token belongs, while it opens: their account, or for "session" a way in, which is no way to another password. */
+    public static function open(string $token, int $now, string $what = 'account'): ?self
     {
-        return self::opening($token, $now)->whereNotNull('staff_id')->first();
+        $purposes = $what === 'session' ? [KeyPurpose::Session] : [KeyPurpose::Invitation, KeyPurpose::Password];
+
+        return self::opening($token, $now)->whereNotNull('staff_id')->whereIn('purpose', $purposes)->first();
     }
 
     /** The key of an empty server to which a token belongs, while it opens. */
@@ -96,7 +98,11 @@ final class AccountKey extends Row
 
     public function link(): string
     {
-        return url(($this->staff_id === null ? '/begin/' : '/staff/join/').$this->token());
+        return url(match ($this->purpose) {
+            KeyPurpose::School => '/begin/',
+            KeyPurpose::Session => '/staff/come/',
+            default => '/staff/join/',
+        }.$this->token());
     }
 
     /** @return BelongsTo<StaffMember, $this> */

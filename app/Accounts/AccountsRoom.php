@@ -6,7 +6,6 @@ namespace App\Accounts;
 
 use App\Framework\Room;
 use App\Models\StaffMember;
-use Illuminate\Support\Facades\Gate;
 
 /** Who works here: invitations, roles, passwords. */
 final class AccountsRoom extends Room
@@ -14,11 +13,5 @@ final class AccountsRoom extends Room
     protected function policies(): array
     {
         return [StaffMember::class => StaffPolicy::class];
-    }
-
-    public function boot(): void
-    {
-        parent::boot();
-        Gate::define('open-account', static fn (?StaffMember $reader): bool => true);
     }
 }

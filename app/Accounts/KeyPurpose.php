@@ -9,6 +9,8 @@ enum KeyPurpose: string
 {
     case Invitation = 'invitation';
     case Password = 'password';
+    /** Signing in by a letter, where the school allows it. */
+    case Session = 'session';
     /** An empty server: the school and the first of its office. */
     case School = 'school';
 
@@ -17,6 +19,7 @@ enum KeyPurpose: string
         return match ($this) {
             self::Invitation => 7 * 86400,
             self::Password => 3600,
+            self::Session => 900,
             self::School => 86400,
         };
     }

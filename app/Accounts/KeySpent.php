@@ -10,8 +10,8 @@ use App\Framework\Words;
 /** A letter's address that has been used, is over, or never was one. */
 final class KeySpent extends Refused
 {
-    public function __construct()
+    public function __construct(?string $said = null)
     {
-        parent::__construct(Words::say('accounts.key_spent'));
+        parent::__construct($said ?? Words::say('accounts.key_spent'));
     }
 }

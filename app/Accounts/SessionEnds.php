@@ -27,7 +27,7 @@ final class SessionEnds
             if (! is_int($since)) {
                 $session->put('since', $now);
             } elseif ($now - $since >= self::SECONDS) {
-                // The remembering cookie, where there is one, stays and signs in anew; see SessionGuard::user().
+                // The machine on which somebody stays signed in begins another; see SignIn/RememberedDevice.
                 $session->invalidate();
                 Auth::forgetGuards();
             }

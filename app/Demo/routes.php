@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Demo\BenchController;
 use App\Demo\MailroomController;
 use App\Demo\StandInController;
+use App\Demo\StandInProvider;
 use Illuminate\Support\Facades\Route;
 
 // The demo's stand-ins: for mail, for a calendar program, and for a video service.
@@ -13,6 +14,11 @@ Route::middleware('api')->group(static function (): void {
     Route::get('/mailroom/{message}', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}/html', [MailroomController::class, 'html'])->can('read-mailroom');
     Route::get('/stand-in/calendar.ics', [StandInController::class, 'calendar'])->can('use-stand-ins');
+    Route::get('/stand-in/people/.well-known/openid-configuration', [StandInProvider::class, 'configuration'])->can('use-stand-ins');
+    Route::get('/stand-in/people/choose', [StandInProvider::class, 'choose'])->can('use-stand-ins');
+    Route::post('/stand-in/people/choose', [StandInProvider::class, 'chosen'])->can('use-stand-ins');
+    Route::post('/stand-in/people/token', [StandInProvider::class, 'token'])->can('use-stand-ins');
+    Route::get('/stand-in/people/keys', [StandInProvider::class, 'keys'])->can('use-stand-ins');
     Route::get('/video-room/{key}', [StandInController::class, 'room'])->can('use-stand-ins')->middleware('limited:pass-reads');
 
     // Baselines, on the instance of bin/recess bench alone.

@@ -21,6 +21,8 @@ use Recess\Time\Zone;
  * @property array<string, list<string>> $columns how the columns of files were matched last
  * @property string $phone of the office; empty when it has not said
  * @property bool $confirm_addresses whether a visitor's first booking waits until their address has answered
+ * @property bool $office_second_factor whether whoever belongs to the office needs a second factor
+ * @property bool $mail_sign_in whether one can sign in by a letter
  * @property int $travel_minutes from one room to the next
  * @property int $stamp raised by the database with each change
  */
@@ -39,7 +41,7 @@ final class School extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'confirm_addresses' => 'boolean'];
+        return ['terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'confirm_addresses' => 'boolean', 'office_second_factor' => 'boolean', 'mail_sign_in' => 'boolean'];
     }
 
     /** The office's number for a sentence of the catalogue, which says it otherwise where there is none. */

@@ -30,6 +30,11 @@ use Illuminate\Support\Str;
  * @property string|null $feed_hash
  * @property string|null $picture PNG
  * @property CarbonImmutable|null $came_at when they first set a password of their own; null while they are only invited
+ * @property string|null $totp_secret of the second factor, in base 64; encrypted at rest
+ * @property CarbonImmutable|null $totp_at since when it is asked for
+ * @property int $totp_step the last one used
+ * @property bool $reader sees the day's lists and no more
+ * @property CarbonImmutable|null $left_at when they left; their name stays on what was
  * @property int $stamp raised by the database with each change
  * @property School $school
  */
@@ -41,12 +46,14 @@ final class StaffMember extends User
 
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token', 'feed_hash', 'picture'];
+    protected $hidden = ['password', 'remember_token', 'feed_hash', 'picture', 'totp_secret'];
+
+    protected $attributes = ['totp_secret' => null, 'totp_at' => null, 'totp_step' => 0, 'reader' => false, 'left_at' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'office' => 'boolean', 'came_at' => 'immutable_datetime', 'tentative_busy' => 'boolean'];
+        return ['password' => 'hashed', 'office' => 'boolean', 'came_at' => 'immutable_datetime', 'totp_secret' => 'encrypted', 'totp_at' => 'immutable_datetime', 'left_at' => 'immutable_datetime', 'reader' => 'boolean', 'tentative_busy' => 'boolean'];
     }
 
     /** @return BelongsTo<School, $this> */

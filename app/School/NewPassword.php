@@ -14,7 +14,10 @@ use Illuminate\Contracts\Validation\ValidationRule;
  */
 final readonly class NewPassword implements ValidationRule
 {
-    public const LEAST = 15;
+    /** With a second factor three fewer (NIST SP 800-63B-4, 3.1.1.2, asks 15 of a password alone and 8 of one among several). */
+    private const LEAST = 15;
+
+    private const LEAST_OF_TWO = 12;
 
     public const MOST = 128;
 
@@ -30,13 +33,18 @@ final readonly class NewPassword implements ValidationRule
     {
     }
 
+    public static function least(?StaffMember $staff = null): int
+    {
+        return $staff?->totp_at === null ? self::LEAST : self::LEAST_OF_TWO;
+    }
+
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || mb_strlen($value) < self::LEAST) {
-            $fail(Words::say('accounts.password_short', ['least' => self::LEAST]));
+        if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || mb_strlen($value) < self::least($this->staff)) {
+            $fail(Words::say('accounts.password_short', ['least' => self::least($this->staff)]));
         } elseif (mb_strlen($value) > self::MOST) {
             $fail(Words::say('accounts.password_long', ['most' => self::MOST]));
-        } elseif ($this->isGuessed($value)) {
+        } elseif ($this->isGuessed($value) || self::isCommon($value)) {
             $fail(Words::say('accounts.password_guessed'));
         }
     }
@@ -49,6 +57,24 @@ final readonly class NewPassword implements ValidationRule
         $left = (string) preg_replace('/[\s\p{P}]+/u', '', str_replace($words, '', mb_strtolower($password)));
 
         return mb_strlen($left) < self::OWN || count(array_unique(mb_str_split($left))) < self::DIFFERENT || self::repeats($left);
+    }
+
+    /**
+     * Whether it is one of the forty thousand that are tried first, or one of them with a few signs around it. The list is
+     * that of the npm package @zxcvbn-ts/language-common (MIT), those of seven characters and more.
+     */
+    private static function isCommon(string $password): bool
+    {
+        $plain = mb_strtolower((string) preg_replace('/\s+/u', '', $password));
+        $bare = (string) preg_replace('/^[^\p{L}]+|[^\p{L}]+$/u', '', $plain);
+        $list = "\n".file_get_contents(__DIR__.'/lists/common-passwords.txt');
+        foreach (array_unique([$plain, $bare]) as $one) {
+            if ($one !== '' && str_contains($list, "\n$one\n")) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The same few characters again and again. */

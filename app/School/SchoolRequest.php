@@ -19,6 +19,8 @@ final class SchoolRequest extends StaffRequest
             'country' => ['required', 'string', 'size:2', 'alpha:ascii'],
             'phone' => ['present', 'nullable', 'string', 'max:40', new PhoneNumber(mb_strtoupper(Asked::word($this, 'country')))],
             'confirm_addresses' => ['required', 'boolean'],
+            'office_second_factor' => ['sometimes', 'boolean'],
+            'mail_sign_in' => ['sometimes', 'boolean'],
             'travel_minutes' => ['required', 'integer', 'between:0,120'],
         ] + self::ranges('terms');
     }

@@ -22,7 +22,6 @@ final class SchoolRoom extends Room
     public function boot(): void
     {
         parent::boot();
-        Gate::define('sign-in', static fn (?StaffMember $reader): bool => true);
         Gate::define('set-up-school', static fn (StaffMember $staff): bool => $staff->office);
     }
 }

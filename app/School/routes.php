@@ -4,17 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Sheet;
 use App\School\NoticeController;
-use App\School\SessionController;
 use App\School\SettingsController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'guest'])->group(static function (): void {
-    Route::get('/staff/sign-in', [SessionController::class, 'page'])->can('sign-in');
-    Route::post('/api/staff/session', [SessionController::class, 'store'])->can('sign-in');
-});
-
 Route::middleware(['web', 'auth'])->group(static function (): void {
-    Route::delete('/api/staff/session', [SessionController::class, 'destroy'])->can('viewAny', Sheet::class);
     Route::get('/staff/settings', [SettingsController::class, 'page'])->can('viewAny', Sheet::class);
     Route::put('/api/staff/me', [SettingsController::class, 'me'])->can('viewAny', Sheet::class);
     Route::post('/api/staff/me/picture', [SettingsController::class, 'picture'])->can('viewAny', Sheet::class);

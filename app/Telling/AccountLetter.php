@@ -17,14 +17,14 @@ final class AccountLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say("accounts.{$this->about}_heading", ['school' => $this->reader->school->name]);
+        return Words::say("{$this->about}_heading", ['school' => $this->reader->school->name]);
     }
 
     protected function letter(): Letter
     {
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->reader->name]), news: $this->said, word: '', facts: [],
-            linkText: Words::say("accounts.{$this->about}_link"), link: $this->key?->link() ?? url('/staff/sign-in'), school: $this->reader->school->name,
+            linkText: Words::say("{$this->about}_link"), link: $this->key?->link() ?? url('/staff/sign-in'), school: $this->reader->school->name,
         );
     }
 }

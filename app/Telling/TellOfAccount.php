@@ -11,6 +11,8 @@ use App\Accounts\PasswordForgotten;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\StaffMember;
+use App\SignIn\SecondFactorTurned;
+use App\SignIn\SignInAsked;
 
 /** Letters that open an account, and the one that says that its password is another. */
 final class TellOfAccount
@@ -18,17 +20,28 @@ final class TellOfAccount
     public function ofInvited(Invited $event): void
     {
         $staff = $event->key->staff;
-        $this->tell($staff, 'invitation', Words::say('accounts.invitation_news', ['by' => $event->by->name, 'school' => $staff->school->name, 'until' => self::until($event->key)]), $event->key);
+        $this->tell($staff, 'accounts.invitation', Words::say('accounts.invitation_news', ['by' => $event->by->name, 'school' => $staff->school->name, 'until' => self::until($event->key)]), $event->key);
     }
 
     public function ofForgotten(PasswordForgotten $event): void
     {
-        $this->tell($event->key->staff, 'password', Words::say('accounts.password_news', ['until' => self::until($event->key)]), $event->key);
+        $this->tell($event->key->staff, 'accounts.password', Words::say('accounts.password_news', ['until' => self::until($event->key)]), $event->key);
     }
 
     public function ofChanged(PasswordChanged $event): void
     {
-        $this->tell($event->staff, 'changed', Words::say('accounts.changed_news'));
+        $this->tell($event->staff, 'accounts.changed', Words::say('accounts.changed_news'));
+    }
+
+    public function ofSignIn(SignInAsked $event): void
+    {
+        $this->tell($event->key->staff, 'signin.letter', Words::say('signin.letter_news', ['until' => self::until($event->key)]), $event->key);
+    }
+
+    public function ofSecondFactor(SecondFactorTurned $event): void
+    {
+        $about = $event->on ? 'signin.factor_on' : 'signin.factor_off';
+        $this->tell($event->staff, $about, Words::say("{$about}_news"));
     }
 
     private static function until(AccountKey $key): string

@@ -18,6 +18,8 @@ use App\Passes\JoinerAsks;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
 use App\Sharing\FamilyInvited;
+use App\SignIn\SecondFactorTurned;
+use App\SignIn\SignInAsked;
 use App\Waiting\PlaceTaken;
 use App\Waiting\TimeOffered;
 use Illuminate\Support\Facades\Event;
@@ -49,6 +51,8 @@ final class TellingRoom extends Room
         Event::listen(PassWanted::class, TellPassAgain::class);
         Event::listen(Invited::class, [TellOfAccount::class, 'ofInvited']);
         Event::listen(PasswordForgotten::class, [TellOfAccount::class, 'ofForgotten']);
+        Event::listen(SignInAsked::class, [TellOfAccount::class, 'ofSignIn']);
+        Event::listen(SecondFactorTurned::class, [TellOfAccount::class, 'ofSecondFactor']);
         Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
         Event::listen(FamilyInvited::class, TellFamily::class);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);

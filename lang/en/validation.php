@@ -7,6 +7,8 @@ declare(strict_types=1);
 return [
     'required' => 'Please fill this in.',
     'required_if' => 'Please fill this in.',
+    'required_with' => 'Please fill this in.',
+    'required_without' => 'Please fill this in.',
     'present' => 'This page has gone wrong. Load it again; what you typed is kept.',
     'array' => 'This cannot be read.',
     'in' => 'This cannot be chosen.',

@@ -36,7 +36,7 @@ final class DemoTest extends TestCase
         // A week and a half later the next evening is there, and the last one still is.
         CarbonImmutable::setTestNow('2026-12-05T12:00:00Z');
         $fill();
-        self::assertSame(8 + 4 + 8, Sheet::query()->count());
+        self::assertSame(8 + 6 + 8, Sheet::query()->count());
         self::assertSame($first, array_slice($picture(), 0, count($first)));
     }
 }

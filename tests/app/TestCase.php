@@ -58,6 +58,8 @@ abstract class TestCase extends LaravelTestCase
     public function actingAs(\Illuminate\Contracts\Auth\Authenticatable $user, $guard = null): static
     {
         $this->flushSession();
+        // As one who has just signed in: nobody is asked once more.
+        $this->withSession(['proved_at' => CarbonImmutable::now()->getTimestamp()]);
 
         return parent::actingAs($user, $guard);
     }

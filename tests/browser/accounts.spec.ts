@@ -55,7 +55,7 @@ test('the office invites somebody, who comes once, by keyboard, and changes thei
     // Signed in at home too; another password here ends that.
     const home = await (await somebodyElse(browser)).newPage();
     await signIn(home, 'lark.osei@gannetcove.example', 'kelp under nine lanterns');
-    await theirs.goto('/staff/settings');
+    await theirs.goto('/staff/account');
     await theirs.getByText('Another password').click();
     await theirs.getByLabel('The password you have now').fill('kelp under nine lanterns');
     await theirs.getByLabel('New password').fill('seven gulls, one bell');

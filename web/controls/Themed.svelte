@@ -2,15 +2,21 @@
     /** A staff page with its controls themed. */
     import type { Component } from 'svelte';
     import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
+    import { provedBy } from '../lib/api';
+    import { proving } from '../lib/proving.svelte';
     import { theme } from '../lib/theme';
+    import Prove from './Prove.svelte';
 
     interface Props {
         page: Component<Record<string, unknown>>;
         data: Record<string, unknown>;
     }
     let { page: Page, data }: Props = $props();
+
+    provedBy((secondFactor) => proving.ask(secondFactor));
 </script>
 
 <ThemeProvider {theme}>
     <Page {...data} />
+    <Prove />
 </ThemeProvider>

@@ -15,6 +15,28 @@ api.use({
     },
 });
 
+/** How staff pages ask once more who is there (HTTP 423); visitors' pages never need to. */
+let prove: ((secondFactor: boolean) => Promise<boolean>) | null = null;
+export const provedBy = (how: typeof prove): void => void (prove = how);
+const sent = new WeakMap<Request, Request>();
+api.use({
+    onRequest({ request }) {
+        if (prove && request.method !== 'GET') sent.set(request, request.clone());
+        return undefined;
+    },
+    async onResponse({ request, response }) {
+        const again = sent.get(request);
+        if (response.status !== 423 || !again || !prove) return undefined;
+        const { second_factor } = (await response.clone().json()) as { second_factor?: boolean };
+        if (!(await prove(second_factor === true))) return undefined;
+        // In a session that was renewed, with the token of now.
+        const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+        const headers = new Headers(again.headers);
+        if (token) headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+        return fetch(new Request(again, { headers }));
+    },
+});
+
 /** What went wrong, in words, and at which fields. */
 export interface Trouble {
     message: string;

@@ -7,7 +7,6 @@
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Calendars from '../settings/Calendars.svelte';
-    import Password from '../settings/Password.svelte';
     import SavedPlaces from '../settings/SavedPlaces.svelte';
     import ClosedDays from '../settings/ClosedDays.svelte';
     import School from '../settings/School.svelte';
@@ -128,7 +127,11 @@
             {#if settings.me.picture}<Button color="alternative" onclick={() => picture(null)}>Without a picture</Button
                 >{/if}
         </div>
-        <Password email={settings.me.email} least={settings.password_least} />
+        <p>
+            <a class="inline-flex min-h-11 items-center" href="/staff/account"
+                >Password, second factor, where you are signed in</a
+            >
+        </p>
         <div>
             <p class="font-semibold">Your door</p>
             <p><a href={settings.me.door}>{settings.me.door}</a></p>

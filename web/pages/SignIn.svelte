@@ -1,6 +1,7 @@
 <script lang="ts">
     /** For staff. Visitors never see this. */
     import { Button, Checkbox } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, beside } from '../lib/api';
     import Field from '../controls/Field.svelte';
@@ -8,8 +9,13 @@
 
     interface Props {
         demo: { email: string; password: string } | null;
+        /** Whether a letter can sign one in. */
+        by_letter: boolean;
+        /** What the school's own service is called; null where there is none. */
+        elsewhere: string | null;
+        tutors: boolean;
     }
-    let { demo }: Props = $props();
+    let { demo, by_letter, elsewhere, tutors }: Props = $props();
 
     let email = $state('');
     let password = $state('');
@@ -18,6 +24,13 @@
     let message = $state('');
     let fields = $state<Record<string, string>>({});
 
+    let said = $state('');
+    async function letter() {
+        const answer = await ask(api.POST('/api/staff/session/letter', { body: { email } }));
+        fields = answer.trouble?.fields ?? {};
+        message = beside(answer.trouble);
+        said = answer.data?.said ?? '';
+    }
     async function signIn() {
         working = true;
         const answer = await ask(api.POST('/api/staff/session', { body: { email, password, remember } }));
@@ -65,6 +78,18 @@
                 <a class="inline-flex min-h-11 items-center" href="/staff/forgotten">Password forgotten</a>
             </div>
         </form>
+        {#if elsewhere}
+            <p class="mt-5"><Button color="alternative" href="/staff/elsewhere">Sign in with {elsewhere}</Button></p>
+        {/if}
+        {#if by_letter}
+            <p class="mt-3">
+                <TextButton onclick={letter}>Send me a letter that signs me in</TextButton>
+            </p>
+        {/if}
+        <div role="status">
+            {#if said}<p class="good-news mt-3">{said}</p>{/if}
+        </div>
+        {#if tutors}<p class="mt-3">A tutor without a school? <a href="/staff/alone">Begin alone</a>.</p>{/if}
         {#if demo}
             <p class="mt-6 text-faint">
                 This is the demo. {demo.email} with the password {demo.password} opens it.

@@ -1,6 +1,6 @@
 <script lang="ts">
     /** A new password: any characters, pasted too, and one may look at what one types. */
-    import { Checkbox } from '../lib/controls';
+    import { Checkbox, Progressbar } from '../lib/controls';
     import Field from '../controls/Field.svelte';
 
     interface Props {
@@ -12,6 +12,23 @@
 
     let shown = $state(false);
     const length = $derived([...value].length);
+
+    /** How hard it is to guess, from 0 to 4; fetched when somebody begins to type, for its lists are large. */
+    let strength = $state<((password: string) => number) | null>(null);
+    let asked = false;
+    $effect(() => {
+        if (length === 0 || asked) return;
+        asked = true;
+        void import('../lib/strength').then((found) => (strength = found.strength));
+    });
+    const SAID = [
+        'Guessed at once.',
+        'Guessed easily.',
+        'Could be guessed with some patience.',
+        'Hard to guess.',
+        'Very hard to guess.',
+    ];
+    const score = $derived(length > 0 && strength ? strength(value) : null);
 </script>
 
 <div class="grid gap-2">
@@ -25,8 +42,12 @@
         bind:value
         {error}
     />
-    <p class="text-faint tabular-nums" aria-live="polite">
-        {length === 0 ? ' ' : length < least ? `${least - length} more to go` : 'Long enough'}
-    </p>
+    <div aria-live="polite">
+        <p class="text-faint tabular-nums">
+            {length === 0 ? ' ' : length < least ? `${least - length} more to go.` : 'Long enough.'}
+            {score === null ? '' : SAID[score]}
+        </p>
+    </div>
+    {#if score !== null}<Progressbar progress={score * 25} size="h-2" color={score < 3 ? 'red' : 'primary'} />{/if}
     <Checkbox bind:checked={shown}>Show what I type</Checkbox>
 </div>

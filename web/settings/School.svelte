@@ -83,6 +83,10 @@
                 for half an hour</Checkbox
             >
         </div>
+        <div class="flex flex-wrap gap-x-8">
+            <Checkbox bind:checked={school.office_second_factor}>The office needs a second factor to sign in</Checkbox>
+            <Checkbox bind:checked={school.mail_sign_in}>Staff can sign in by a letter instead of a password</Checkbox>
+        </div>
         <fieldset>
             <legend class="mb-1 font-semibold">Terms</legend>
             <Ranges list={school.terms} label="Terms" add="Add a term" />

@@ -2,8 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\SignIn;
 
+use App\Accounts\AccountKey;
+use App\Accounts\KeySpent;
+use App\Accounts\MoveIn;
+use App\Accounts\MoveInRequest;
+use App\Accounts\TriesMail;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\Words;
@@ -12,7 +17,6 @@ use App\School\NewPassword;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 
 /** An empty server becomes a school's: one page, whose address opens once. */
@@ -23,7 +27,7 @@ final class MoveInController
         $open = AccountKey::openServer($token, Clock::now()) !== null;
 
         return Page::staff('MoveIn', Words::say($open ? 'accounts.move_in' : 'accounts.key_spent_title'), [
-            'token' => $token, 'open' => $open, 'least' => NewPassword::LEAST, 'from' => config('mail.from.address'),
+            'token' => $token, 'open' => $open, 'least' => NewPassword::least(), 'from' => config('mail.from.address'),
             'zones' => array_map(static fn (string $zone): array => ['name' => $zone, 'country' => self::country($zone)], \DateTimeZone::listIdentifiers()),
         ]);
     }
@@ -50,7 +54,7 @@ final class MoveInController
             'name' => $request->string('school')->trim()->toString(), 'zone' => $request->string('zone')->toString(), 'country' => $request->string('country')->upper()->toString(),
         ], ['name' => $request->string('name')->trim()->toString(), 'email' => (string) MailAddress::of($request->input('email'))], $request->string('password')->toString(), $now);
         $request->session()->invalidate();
-        Auth::login($first);
+        Entrance::in($request, $first);
 
         return new JsonResponse(['to' => '/staff/people']);
     }

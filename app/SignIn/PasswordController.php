@@ -2,8 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\SignIn;
 
+use App\Accounts\AccountKey;
+use App\Accounts\KeyPurpose;
+use App\Accounts\KeySpent;
+use App\Accounts\LookForAccount;
+use App\Accounts\SetPassword;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\Words;
@@ -14,7 +19,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 
@@ -30,7 +34,7 @@ final class PasswordController
             'token' => $token,
             'person' => $key === null ? null : ['name' => $key->staff->name, 'email' => $key->staff->email, 'school' => $key->staff->school->name],
             'said' => $key === null ? Words::say('accounts.key_spent') : Words::say("accounts.page_{$key->purpose->value}", ['school' => $key->staff->school->name]),
-            'least' => NewPassword::LEAST,
+            'least' => NewPassword::least($key?->staff),
         ]);
     }
 
@@ -42,9 +46,8 @@ final class PasswordController
         $staff = $set->withKey($key, $request->string('password')->toString(), $now);
         // Whoever was signed in on this computer is not any more: it is this person's now.
         $request->session()->invalidate();
-        Auth::login($staff);
 
-        return new JsonResponse(['to' => '/staff']);
+        return new JsonResponse(['to' => Entrance::after($request, $staff, false)]);
     }
 
     public function forgottenPage(): View

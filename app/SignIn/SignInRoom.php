@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SignIn;
+
+use App\Accounts\PasswordChanged;
+use App\Framework\Room;
+use App\Models\StaffMember;
+use GuzzleHttp\Client;
+use GuzzleHttp\ClientInterface;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
+
+/** The ways in: password, letter, second factor, the school's own service; and where one is signed in. */
+final class SignInRoom extends Room
+{
+    public function register(): void
+    {
+        // To the one service that the installation names; it leads nowhere else.
+        $this->app->when(OidcController::class)->needs(ClientInterface::class)->give(static fn (): ClientInterface => new Client(['timeout' => 8, 'connect_timeout' => 4, 'allow_redirects' => false]));
+    }
+
+    public function boot(): void
+    {
+        parent::boot();
+        Gate::define('open-account', static fn (?StaffMember $reader): bool => true);
+        Gate::define('sign-in', static fn (?StaffMember $reader): bool => true);
+        // Another password ends what was signed in with the one before, on all machines.
+        Event::listen(PasswordChanged::class, static fn (PasswordChanged $event) => Device::query()->where('staff_id', $event->staff->id)->delete());
+    }
+}

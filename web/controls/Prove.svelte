@@ -1,0 +1,65 @@
+<script lang="ts">
+    /** Asks once more who is there, before what cannot be undone; then what was pressed goes on by itself. */
+    import { Button, Modal } from '../lib/controls';
+    import Field from './Field.svelte';
+    import Notice from './Notice.svelte';
+    import { api, ask, beside } from '../lib/api';
+    import { proving } from '../lib/proving.svelte';
+
+    let password = $state('');
+    let code = $state('');
+    let fields = $state<Record<string, string>>({});
+    let trouble = $state('');
+    let working = $state(false);
+    const open = $derived(proving.wanted !== null);
+
+    function done(shown: boolean) {
+        password = code = trouble = '';
+        fields = {};
+        proving.settle(shown);
+    }
+    async function show() {
+        working = true;
+        const answer = await ask(api.POST('/api/staff/session/proof', { body: code ? { code } : { password } }));
+        working = false;
+        fields = answer.trouble?.fields ?? {};
+        trouble = beside(answer.trouble);
+        if (answer.data) done(true);
+    }
+</script>
+
+<Modal bind:open={() => open, (to) => !to && open && done(false)} title="Show once more that it is you" size="sm">
+    <form
+        class="grid gap-3"
+        novalidate
+        onsubmit={(event) => {
+            event.preventDefault();
+            if (!working) void show();
+        }}
+    >
+        <p>What you are about to do cannot simply be taken back.</p>
+        <Field
+            name="proof-password"
+            label="Your password"
+            type="password"
+            autocomplete="current-password"
+            required={!proving.wanted?.secondFactor}
+            bind:value={password}
+            error={fields.password}
+        />
+        {#if proving.wanted?.secondFactor}
+            <Field
+                name="proof-code"
+                label="Or a code of your telephone"
+                autocomplete="one-time-code"
+                bind:value={code}
+                error={fields.code}
+            />
+        {/if}
+        {#if trouble}<Notice>{trouble}</Notice>{/if}
+        <div class="flex flex-wrap gap-3">
+            <Button type="submit" disabled={working}>Go on</Button>
+            <Button color="alternative" onclick={() => done(false)}>Leave it</Button>
+        </div>
+    </form>
+</Modal>
