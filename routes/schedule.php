@@ -14,6 +14,7 @@ Schedule::command('recess:demo')->dailyAt('03:10')->when(static fn (): bool => c
 Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
 Schedule::command('recess:remind')->everyMinute()->onOneServer();
 Schedule::command('recess:tidy')->everyMinute()->onOneServer();
+Schedule::command('recess:expire')->dailyAt('03:30')->onOneServer();
 Schedule::command('recess:forget')->dailyAt('03:40')->onOneServer();
 // What could not be sent is looked at within a month, or not at all.
 Schedule::command('queue:prune-failed', ['--hours' => 720])->dailyAt('03:50')->onOneServer();

@@ -3,10 +3,12 @@ import Themed from './controls/Themed.svelte';
 import { mountPage } from './lib/page';
 import Account from './pages/Account.svelte';
 import Come from './pages/Come.svelte';
+import Day from './pages/Day.svelte';
 import Directory from './pages/Directory.svelte';
 import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
 import Join from './pages/Join.svelte';
+import Log from './pages/Log.svelte';
 import MoveIn from './pages/MoveIn.svelte';
 import NotIn from './pages/NotIn.svelte';
 import People from './pages/People.svelte';
@@ -14,16 +16,19 @@ import SecondFactor from './pages/SecondFactor.svelte';
 import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
+import Visitors from './pages/Visitors.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
 void mountPage(
     {
         Account,
         Come,
+        Day,
         Directory,
         Forgotten,
         HostSheet,
         Join,
+        Log,
         MoveIn,
         NotIn,
         People,
@@ -31,6 +36,7 @@ void mountPage(
         Settings,
         Sheets,
         SignIn,
+        Visitors,
         Worksheet,
     },
     {},

@@ -6,10 +6,25 @@ namespace App\Accounts;
 
 use App\Framework\Room;
 use App\Models\StaffMember;
+use Illuminate\Support\Facades\Gate;
 
 /** Who works here: invitations, roles, passwords. */
 final class AccountsRoom extends Room
 {
+    /** What somebody at the front desk may, beside what everybody may: the day's lists, and their own account. */
+    private const READERS = ['see-day', 'sign-in', 'open-account', 'see-board', 'visit', 'book', 'hold', 'attend', 'read-mailroom', 'use-stand-ins'];
+
+    public function boot(): void
+    {
+        parent::boot();
+        // In one place for all routes, those of tomorrow among them.
+        Gate::before(static fn (?StaffMember $reader, string $ability): ?bool => match (true) {
+            $reader?->left_at !== null => false,
+            $reader?->reader === true && ! in_array($ability, self::READERS, true) => false,
+            default => null,
+        });
+    }
+
     protected function policies(): array
     {
         return [StaffMember::class => StaffPolicy::class];

@@ -6,21 +6,29 @@ namespace App\Accounts;
 
 use App\Framework\Contended;
 use App\Framework\Words;
+use App\Models\Sheet;
 use App\Models\StaffMember;
 
-/** Somebody belongs to the office, or does not any more. A school is never left without anybody who can look after it. */
+/** Somebody has another role. A school is never left without anybody who can look after it. */
 final class ChangeRole
 {
-    /** @throws NotNow when nobody else of the office has come yet */
-    public function __invoke(StaffMember $staff, bool $office): void
+    /**
+     * @param  string  $role  staff, office or reader
+     *
+     * @throws NotNow when nobody else of the office has come yet, or a reader would have sheets
+     */
+    public function __invoke(StaffMember $staff, string $role): void
     {
-        Contended::transaction(static function () use ($staff, $office): void {
+        Contended::transaction(static function () use ($staff, $role): void {
             // The same rows in the same order, so that two who take each other's role do not both get through.
             $offices = StaffMember::query()->where('school_id', $staff->school_id)->where('office', true)->whereNotNull('came_at')->orderBy('id')->lockForUpdate()->pluck('id');
-            if (! $office && $offices->contains($staff->id) && $offices->count() === 1) {
+            if ($role !== 'office' && $offices->contains($staff->id) && $offices->count() === 1) {
                 throw new NotNow(Words::say('accounts.last_office', ['name' => $staff->name]));
             }
-            StaffMember::query()->whereKey($staff->id)->update(['office' => $office]);
+            if ($role === 'reader' && Sheet::query()->where('staff_id', $staff->id)->whereNull('put_away_at')->exists()) {
+                throw new NotNow(Words::say('accounts.reader_has_sheets', ['name' => $staff->name]));
+            }
+            StaffMember::query()->whereKey($staff->id)->update(['office' => $role === 'office', 'reader' => $role === 'reader']);
         });
     }
 }

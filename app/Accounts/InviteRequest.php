@@ -7,6 +7,7 @@ namespace App\Accounts;
 use App\Models\MailAddress;
 use App\Models\PersonName;
 use App\School\StaffRequest;
+use Illuminate\Validation\Rule;
 
 /** Who is invited, by the office. */
 final class InviteRequest extends StaffRequest
@@ -24,16 +25,16 @@ final class InviteRequest extends StaffRequest
             'name' => ['required', 'string', new PersonName],
             'email' => ['required', 'string', new MailAddress],
             'subject' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
-            'office' => ['required', 'boolean'],
+            'role' => ['required', 'string', Rule::in(['staff', 'office', 'reader'])],
         ];
     }
 
-    /** @return array{name: string, email: string, subject: string, office: bool} */
+    /** @return array{name: string, email: string, subject: string, role: string} */
     public function person(): array
     {
         return [
             'name' => $this->string('name')->trim()->toString(), 'email' => (string) MailAddress::of($this->input('email')),
-            'subject' => $this->string('subject')->trim()->toString(), 'office' => $this->boolean('office'),
+            'subject' => $this->string('subject')->trim()->toString(), 'role' => $this->string('role')->toString(),
         ];
     }
 }

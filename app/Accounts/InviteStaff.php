@@ -16,7 +16,7 @@ final class InviteStaff
     private ?string $locked = null;
 
     /**
-     * @param  array{name: string, email: string, subject: string, office: bool}  $person
+     * @param  array{name: string, email: string, subject: string, role: string}  $person
      * @param  int  $now  seconds since the epoch
      *
      * @throws \Illuminate\Database\UniqueConstraintViolationException  when the address is somebody's already
@@ -24,7 +24,7 @@ final class InviteStaff
     public function __invoke(StaffMember $by, array $person, int $now): StaffMember
     {
         return Contended::transaction(function () use ($by, $person, $now): StaffMember {
-            $staff = StaffMember::query()->create($person + ['school_id' => $by->school_id, 'password' => $this->locked ??= Hash::make(Str::random(60))]);
+            $staff = StaffMember::query()->create(['office' => $person['role'] === 'office', 'reader' => $person['role'] === 'reader'] + array_diff_key($person, ['role' => 0]) + ['school_id' => $by->school_id, 'password' => $this->locked ??= Hash::make(Str::random(60))]);
             $this->again($by, $staff, $now);
 
             return $staff;

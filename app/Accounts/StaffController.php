@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Words;
 use App\Models\StaffMember;
@@ -13,6 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** The office's page of who works here. */
@@ -26,7 +28,8 @@ final class StaffController
     public function invite(#[CurrentUser] StaffMember $reader, InviteRequest $request, InviteStaff $invite): JsonResponse
     {
         try {
-            $invite($reader, $request->person(), Clock::now());
+            $staff = $invite($reader, $request->person(), Clock::now());
+            LogBook::note('invited', $staff, ['about' => $staff->name]);
         } catch (UniqueConstraintViolationException) {
             throw ValidationException::withMessages(['email' => Words::say('accounts.known')]);
         }
@@ -36,6 +39,10 @@ final class StaffController
 
     public function again(#[CurrentUser] StaffMember $reader, StaffMember $person, InviteStaff $invite): JsonResponse
     {
+        if ($person->left_at !== null) {
+            // Somebody comes back: as new, with the name that stands on what was.
+            $person->forceFill(['left_at' => null, 'came_at' => null])->save();
+        }
         $this->onlyInvited($person);
         $invite->again($reader, $person, Clock::now());
 
@@ -46,14 +53,16 @@ final class StaffController
     {
         $this->onlyInvited($person);
         $take($person);
+        LogBook::note('uninvited', null, ['about' => $person->name]);
 
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }
 
     public function change(#[CurrentUser] StaffMember $reader, StaffMember $person, Request $request, ChangeRole $change): JsonResponse
     {
-        $request->validate(['office' => ['required', 'boolean']]);
-        $change($person, $request->boolean('office'));
+        $request->validate(['role' => ['required', 'string', Rule::in(['staff', 'office', 'reader'])]]);
+        $change($person, $request->string('role')->toString());
+        LogBook::note('role', $person, ['about' => $person->name, 'role' => $request->string('role')->toString()]);
 
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }

@@ -16,7 +16,7 @@ final readonly class StaffFile
     public const MOST = 500;
 
     /**
-     * @param  list<array{name: string, email: string, subject: string, office: bool}>  $new
+     * @param  list<array{name: string, email: string, subject: string, role: string}>  $new
      * @param  list<string>  $notes  what else there is to say, whole sentences
      */
     private function __construct(public array $new, public int $known, public array $notes)
@@ -30,7 +30,7 @@ final readonly class StaffFile
         $name = $file->column('name', 'full name');
         $email = $file->column('email', 'e-mail', 'mail', 'e-mail address', 'email address');
         $subject = $file->column('subject', 'subject or work', 'department', 'work');
-        $office = $file->column('office');
+        $role = $file->column('role', 'office');
         if ($name === null || $email === null || $subject === null) {
             throw new NotNow(Words::say('accounts.file_columns'));
         }
@@ -44,7 +44,7 @@ final readonly class StaffFile
         foreach ($file->rows as $line => $row) {
             $person = [
                 'name' => $row[$name] ?? '', 'email' => $row[$email] ?? '', 'subject' => $row[$subject] ?? '',
-                'office' => $office !== null && self::isYes($row[$office] ?? ''),
+                'role' => self::role($role === null ? '' : $row[$role] ?? ''),
             ];
             $check = Validator::make($person, InviteRequest::ofPerson());
             $kept = (string) MailAddress::of($person['email']);
@@ -63,8 +63,12 @@ final readonly class StaffFile
         return new self($new, $known, $notes);
     }
 
-    private static function isYes(string $said): bool
+    private static function role(string $said): string
     {
-        return in_array(mb_strtolower($said), ['1', 'x', 'yes', 'true', 'office'], true);
+        return match (mb_strtolower($said)) {
+            '1', 'x', 'yes', 'true', 'office' => 'office',
+            'reader' => 'reader',
+            default => 'staff',
+        };
     }
 }

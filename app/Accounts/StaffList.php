@@ -6,7 +6,9 @@ namespace App\Accounts;
 
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Instant;
 use App\Models\StaffMember;
+use Illuminate\Support\Facades\DB;
 
 /** Who works here, as the office sees it: those who have not come first. */
 final class StaffList
@@ -16,15 +18,19 @@ final class StaffList
     {
         $keys = AccountKey::query()->where('purpose', KeyPurpose::Invitation)->whereNull('used_at')->get()->keyBy('staff_id');
         $zone = $reader->school->timeZone();
+        $lent = DB::table('lendings')->join('staff', 'staff.id', '=', 'lendings.to_id')->where('until', '>', Instant::column($now))->orderBy('staff.name')->get(['of_id', 'name', 'until'])->groupBy('of_id')
+            ->map(static fn ($some): string => $some->map(static fn (\stdClass $one): string => Words::say('accounts.lent', ['to' => $one->name, 'until' => Spell::plainDate($zone->dateAt(Instant::of($one->until) - 1))]))->implode(' '));
 
-        return array_values(StaffMember::query()->where('school_id', $reader->school_id)->orderByRaw('came_at IS NOT NULL')->orderBy('name')->get()
-            ->map(static function (StaffMember $one) use ($keys, $zone, $now, $reader): array {
+        return array_values(StaffMember::query()->where('school_id', $reader->school_id)->orderByRaw('left_at IS NOT NULL')->orderByRaw('came_at IS NOT NULL')->orderBy('name')->get()
+            ->map(static function (StaffMember $one) use ($keys, $zone, $now, $reader, $lent): array {
                 $until = $keys->get($one->id)?->until->getTimestamp();
 
                 return [
-                    'id' => $one->id, 'name' => $one->name, 'email' => $one->email, 'subject' => $one->subject, 'office' => $one->office,
+                    'id' => $one->id, 'name' => $one->name, 'email' => $one->email, 'subject' => $one->subject, 'role' => $one->role(),
+                    'lent' => $lent->get($one->id, ''), 'left' => $one->left_at !== null,
                     'you' => $one->id === $reader->id, 'came' => $one->came_at !== null,
                     'state' => match (true) {
+                        $one->left_at !== null => Words::say('accounts.has_left', ['when' => Spell::plainDate($zone->dateAt($one->left_at->getTimestamp()))]),
                         $one->came_at !== null => '',
                         $until === null || $until <= $now => Words::say('accounts.invitation_over'),
                         default => Words::say('accounts.invited_until', ['until' => Spell::moment($until, $zone)]),

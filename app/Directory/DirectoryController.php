@@ -6,6 +6,7 @@ namespace App\Directory;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Words;
 use App\Models\Instant;
@@ -49,6 +50,8 @@ final class DirectoryController
         $request->validate(['away' => ['required', 'boolean']]);
         $student->update(['put_away_at' => $request->boolean('away') ? Instant::column(Clock::now()) : null]);
 
+        LogBook::note($request->boolean('away') ? 'student_away' : 'student_back', $student, ['about' => $student->name]);
+
         return new JsonResponse(DirectoryData::student($student->refresh()));
     }
 
@@ -59,6 +62,7 @@ final class DirectoryController
         Guardian::query()->whereKey($guardian->id)->increment('generation');
         Secret::forgetFormer('guardians', $guardian->id);
         $guardian->refresh()->code();
+        LogBook::note('new_code', $guardian, ['about' => $guardian->name]);
 
         return new JsonResponse(DirectoryData::student($student));
     }
@@ -70,6 +74,8 @@ final class DirectoryController
         } catch (UniqueConstraintViolationException) {
             throw ValidationException::withMessages(['number' => Words::say('directory.number_taken')]);
         }
+
+        LogBook::note('student', $kept, ['about' => $kept->name]);
 
         return new JsonResponse(DirectoryData::student($kept), $status);
     }

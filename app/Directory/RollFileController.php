@@ -7,6 +7,7 @@ namespace App\Directory;
 use App\Accounts\NotNow;
 use App\Framework\Clock;
 use App\Framework\CsvFile;
+use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -37,6 +38,7 @@ final class RollFileController
         }
         $counts = self::counts($plan);
         $bringIn($plan, Clock::now());
+        LogBook::note('roll', null, array_intersect_key($counts, ['new' => 0, 'changed' => 0, 'gone' => 0]));
         if ($columns !== null) {
             $school = $reader->school;
             // The newest few; a file with the same first line is matched by itself next time.

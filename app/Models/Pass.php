@@ -26,6 +26,8 @@ use Illuminate\Support\Facades\DB;
  * @property CarbonImmutable|null $confirmed_at when the address answered
  * @property int|null $clock 12 or 24, as the visitor reads times; null until they have said
  * @property string $mail_failure why the last message did not arrive
+ * @property CarbonImmutable|null $forgotten_at when what was known of its holder was taken away
+ * @property CarbonImmutable|null $created_at
  * @property int|null $guardian_id whose it is, where the school knows them (App\Directory)
  * @property int|null $staff_id whose it is, where they work here
  * @property Collection<int, Booking> $bookings
@@ -43,7 +45,7 @@ final class Pass extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['confirmed_at' => 'immutable_datetime'];
+        return ['confirmed_at' => 'immutable_datetime', 'forgotten_at' => 'immutable_datetime'];
     }
 
     protected static function booted(): void

@@ -23,6 +23,8 @@ use Recess\Time\Zone;
  * @property bool $confirm_addresses whether a visitor's first booking waits until their address has answered
  * @property bool $office_second_factor whether whoever belongs to the office needs a second factor
  * @property bool $mail_sign_in whether one can sign in by a letter
+ * @property int $keep_days after their last meeting what visitors told goes
+ * @property int $log_days for which it is kept who did what
  * @property int $travel_minutes from one room to the next
  * @property int $stamp raised by the database with each change
  */

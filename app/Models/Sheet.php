@@ -225,6 +225,6 @@ final class Sheet extends Row
     /** Whether a staff member may look after it. */
     public function isRunBy(StaffMember $staff): bool
     {
-        return $this->staff_id === $staff->id || $this->colleagues->contains(static fn (SheetHost $one): bool => $one->staff_id === $staff->id);
+        return $this->staff_id === $staff->id || $this->colleagues->contains(static fn (SheetHost $one): bool => $one->staff_id === $staff->id) || in_array($this->staff_id, $staff->standsInFor(), true);
     }
 }

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
@@ -88,6 +89,25 @@ final class StaffMember extends User
         $words = preg_split('/[\\s-]+/u', $this->name) ?: [];
 
         return mb_strtoupper(mb_substr($words[0] ?? '', 0, 1).(count($words) > 1 ? mb_substr($words[count($words) - 1], 0, 1) : ''));
+    }
+
+    /** @var list<int>|null */
+    private ?array $lent = null;
+
+    /** @return list<int> whose sheets they look after just now, while those are away */
+    public function standsInFor(): array
+    {
+        return $this->lent ??= array_map(intval(...), array_values(DB::table('lendings')->where('to_id', $this->id)->where('until', '>', CarbonImmutable::now())->pluck('of_id')->all()));
+    }
+
+    /** staff, office or reader */
+    public function role(): string
+    {
+        return match (true) {
+            $this->office => 'office',
+            $this->reader => 'reader',
+            default => 'staff',
+        };
     }
 
     /** @return HasMany<Calendar, $this> */

@@ -49,6 +49,6 @@ final class ForgetOldSheets extends Command
         Hold::query()->where('sheet_id', $sheet->id)->delete();
         $sheet->delete();
         $empty = static fn (string $table): \Closure => static fn (Builder $other) => $other->from($table)->whereColumn("$table.pass_id", 'passes.id');
-        Pass::query()->whereKey($passes->all())->whereNotExists($empty('bookings'))->whereNotExists($empty('waiting'))->whereNotExists($empty('guests'))->delete();
+        Pass::query()->whereKey($passes->all())->whereNull('guardian_id')->whereNull('staff_id')->whereNotExists($empty('bookings'))->whereNotExists($empty('waiting'))->whereNotExists($empty('guests'))->delete();
     }
 }

@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Spell;
 use App\Models\Audience;
@@ -31,7 +32,7 @@ final class SheetController
     {
         $now = Clock::now();
         $sheets = Sheet::query()
-            ->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id)))
+            ->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id))->orWhereIn('staff_id', $host->standsInFor()))
             ->with(Sheet::PARTS)->orderByDesc('id')->get();
 
         return Page::staff('Sheets', 'Your sheets', [
@@ -76,6 +77,9 @@ final class SheetController
     {
         $data = ['host' => $host->name, 'sheet' => $this->whole($sheet)];
         $look($host, $sheet, Clock::now());
+        if (! $sheet->isRunBy($host)) {
+            LogBook::note('looked', $sheet, ['about' => $sheet->title, 'host' => $sheet->host->name]);
+        }
 
         return Page::staff('HostSheet', $sheet->title, $data);
     }

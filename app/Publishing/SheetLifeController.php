@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\SlotKey;
 use App\Models\FreeSlug;
 use App\Models\Sheet;
@@ -45,6 +46,7 @@ final class SheetLifeController
     public function throwAway(Sheet $sheet, ThrowAway $throwAway): JsonResponse
     {
         $throwAway($sheet);
+        LogBook::note('thrown_away', null, ['about' => $sheet->title]);
 
         return new JsonResponse(['to' => '/staff']);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Sheet;
 use App\Publishing\CloseDaysController;
 use App\Publishing\HostBookingController;
+use App\Publishing\LeavingController;
 use App\Publishing\OfficeController;
 use App\Publishing\SheetController;
 use App\Publishing\SheetLifeController;
@@ -33,6 +34,10 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
 
     Route::post('/api/staff/sheets/{sheet}/link', [HostBookingController::class, 'link'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/bookings', [OfficeController::class, 'book'])->can('bookFor', 'sheet');
+    Route::get('/api/staff/people/{person}/leaving', [LeavingController::class, 'effect'])->can('change', 'person');
+    Route::post('/api/staff/people/{person}/leaving', [LeavingController::class, 'leave'])->can('change', 'person')->middleware('proved');
+    Route::put('/api/staff/people/{person}/lending', [LeavingController::class, 'lend'])->can('change', 'person');
+    Route::delete('/api/staff/people/{person}/lending', [LeavingController::class, 'takeBack'])->can('change', 'person');
     Route::post('/api/staff/bookings/{booking}/cancel', [HostBookingController::class, 'cancel'])->can('cancel', 'booking');
     Route::get('/api/staff/bookings/{booking}/times', [HostBookingController::class, 'times'])->can('cancel', 'booking');
     Route::post('/api/staff/bookings/{booking}/move', [HostBookingController::class, 'move'])->can('cancel', 'booking');

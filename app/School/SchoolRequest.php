@@ -21,6 +21,8 @@ final class SchoolRequest extends StaffRequest
             'confirm_addresses' => ['required', 'boolean'],
             'office_second_factor' => ['sometimes', 'boolean'],
             'mail_sign_in' => ['sometimes', 'boolean'],
+            'keep_days' => ['sometimes', 'required', 'integer', 'between:7,3650'],
+            'log_days' => ['sometimes', 'required', 'integer', 'between:31,3650'],
             'travel_minutes' => ['required', 'integer', 'between:0,120'],
         ] + self::ranges('terms');
     }

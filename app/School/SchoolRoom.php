@@ -22,6 +22,7 @@ final class SchoolRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        Gate::define('see-day', static fn (StaffMember $staff): bool => $staff->office || $staff->reader);
         Gate::define('set-up-school', static fn (StaffMember $staff): bool => $staff->office);
     }
 }

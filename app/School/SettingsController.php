@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\School;
 
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Models\SavedPlace;
 use App\Models\Secret;
@@ -58,6 +59,7 @@ final class SettingsController
     public function school(#[CurrentUser] StaffMember $staff, SchoolRequest $request): JsonResponse
     {
         $staff->school->update($request->columns());
+        LogBook::note('school', $staff->school);
 
         return new JsonResponse($this->data($staff));
     }

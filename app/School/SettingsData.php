@@ -43,6 +43,8 @@ final class SettingsData
                 'confirm_addresses' => $school->confirm_addresses,
                 'office_second_factor' => $school->office_second_factor,
                 'mail_sign_in' => $school->mail_sign_in,
+                'keep_days' => $school->keep_days,
+                'log_days' => $school->log_days,
                 'travel_minutes' => $school->travel_minutes,
                 'terms' => $school->terms,
                 'closed_days' => $school->closed_days,

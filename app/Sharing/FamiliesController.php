@@ -7,6 +7,7 @@ namespace App\Sharing;
 use App\Directory\Student;
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Sheet;
@@ -42,6 +43,7 @@ final class FamiliesController
     {
         $request->validate(['word' => ['present', 'nullable', 'string', 'max:1000']]);
         $sent = $write($sheet, $request->string('word')->trim()->toString(), Clock::now());
+        LogBook::note('letters', $sheet, ['about' => $sheet->title, 'sent' => $sent]);
 
         return new JsonResponse(['said' => Words::say('sheets.letters_sent', ['sent' => $sent]), 'roster' => Roster::of($sheet, Clock::now())]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\QrCode;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -50,6 +51,9 @@ final class FormatsController
             default => abort(404),
         };
         $inline = str_starts_with($what, 'qr.');
+        if (str_starts_with($what, 'bookings.') || $what === 'cards.pdf') {
+            LogBook::note('export', $sheet, ['about' => $sheet->title, 'what' => $what]);
+        }
 
         return new Response($body, 200, [
             'Content-Type' => $type,

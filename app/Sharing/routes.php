@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Sheet;
+use App\Sharing\DayController;
 use App\Sharing\FamiliesController;
 use App\Sharing\FormatsController;
 use Illuminate\Support\Facades\Route;
@@ -10,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff/sheets/{sheet}/files/{what}', [FormatsController::class, 'file'])->can('view', 'sheet');
     Route::get('/api/staff/sheets/{sheet}/handout', [FormatsController::class, 'handout'])->can('view', 'sheet');
+    Route::get('/staff/day', [DayController::class, 'page'])->can('see-day');
     Route::get('/api/staff/families', [FamiliesController::class, 'choose'])->can('create', Sheet::class)->middleware('limited:worksheet');
     Route::get('/api/staff/sheets/{sheet}/roster', [FamiliesController::class, 'roster'])->can('view', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/letters', [FamiliesController::class, 'write'])->can('writeTo', 'sheet');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SignIn;
 
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Models\StaffMember;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -18,10 +19,11 @@ final class Entrance
     /**
      * With a first factor shown. Whoever has a second one is asked for it; all others are in.
      *
+     * @param  string  $how  password, letter, service, or first: by an invitation or a new password
      * @param  bool  $strong  whether several factors were shown elsewhere already
      * @return string  where to go next
      */
-    public static function after(Request $request, StaffMember $staff, bool $remember, bool $strong = false): string
+    public static function after(Request $request, StaffMember $staff, bool $remember, string $how, bool $strong = false): string
     {
         if ($staff->totp_at !== null && ! $strong) {
             $request->session()->put('asked', ['staff' => $staff->id, 'remember' => $remember, 'at' => Clock::now(), 'password' => $staff->password]);
@@ -29,7 +31,7 @@ final class Entrance
             return '/staff/second-factor';
         }
 
-        return self::in($request, $staff, $remember);
+        return self::in($request, $staff, $remember, $how);
     }
 
     /** Who has shown the first and is asked for the second factor; null when nobody is, or not any more. */
@@ -43,12 +45,13 @@ final class Entrance
     }
 
     /** In a session of its own, from now on. */
-    public static function in(Request $request, StaffMember $staff, ?bool $remember = null): string
+    public static function in(Request $request, StaffMember $staff, ?bool $remember = null, string $how = 'first'): string
     {
         $asked = $request->session()->pull('asked');
         $wanted = $request->session()->pull('url.intended');
         $remember ??= is_array($asked) && $asked['remember'] === true;
         Auth::login($staff);
+        LogBook::note('came_in', $staff, ['how' => is_array($asked) ? 'code' : $how], $staff);
         $now = Clock::now();
         $request->session()->put(['since' => $now, 'proved_at' => $now]);
         if ($remember) {
@@ -56,6 +59,6 @@ final class Entrance
         }
 
         // Only the path: where to go next is never another site, whatever host the request named.
-        return (is_string($wanted) ? parse_url($wanted, PHP_URL_PATH) : null) ?: '/staff';
+        return (is_string($wanted) ? parse_url($wanted, PHP_URL_PATH) : null) ?: ($staff->reader ? '/staff/day' : '/staff');
     }
 }

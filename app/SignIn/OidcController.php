@@ -62,7 +62,7 @@ final class OidcController
             return $this->refused($refused);
         }
 
-        return new RedirectResponse(Entrance::after($request, $staff, false, $who['strong']));
+        return new RedirectResponse(Entrance::after($request, $staff, false, 'service', $who['strong']));
     }
 
     /**

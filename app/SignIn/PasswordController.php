@@ -47,7 +47,7 @@ final class PasswordController
         // Whoever was signed in on this computer is not any more: it is this person's now.
         $request->session()->invalidate();
 
-        return new JsonResponse(['to' => Entrance::after($request, $staff, false)]);
+        return new JsonResponse(['to' => Entrance::after($request, $staff, false, 'first')]);
     }
 
     public function forgottenPage(): View

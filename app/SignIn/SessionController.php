@@ -36,7 +36,7 @@ final class SessionController
 
     public function store(SignInRequest $request): JsonResponse
     {
-        return new JsonResponse(['to' => Entrance::after($request, $request->person(), $request->boolean('remember'))]);
+        return new JsonResponse(['to' => Entrance::after($request, $request->person(), $request->boolean('remember'), 'password')]);
     }
 
     public function secondPage(Request $request): View|RedirectResponse
@@ -54,7 +54,7 @@ final class SessionController
         }
         $request->validate(['code' => ['required', 'string', 'max:40']]);
         $now = Clock::now();
-        $tries = new Tries("second|$staff->id", Limited::network($request), 'code', $now, 20);
+        $tries = new Tries("second|$staff->id", Limited::network($request), 'code', $now, 20, $staff);
         $tries->mayTry();
         if (! $factor->opens($staff, $request->string('code')->toString(), $now)) {
             $tries->wrong(Words::say('signin.code_wrong'));
@@ -72,7 +72,7 @@ final class SessionController
         $request->validate(['password' => ['nullable', 'required_without:code', 'string', 'max:200'], 'code' => ['nullable', 'string', 'max:40']]);
         $now = Clock::now();
         $field = $request->filled('code') ? 'code' : 'password';
-        $tries = new Tries("prove|$staff->id", Limited::network($request), $field, $now, 40);
+        $tries = new Tries("prove|$staff->id", Limited::network($request), $field, $now, 40, $staff);
         $tries->mayTry();
         $right = $field === 'code' ? $factor->opens($staff, $request->string('code')->toString(), $now) : Hash::check($request->string('password')->toString(), $staff->password);
         if (! $right) {
@@ -110,7 +110,7 @@ final class SessionController
         $key->use($now);
         $request->session()->invalidate();
 
-        return new JsonResponse(['to' => Entrance::after($request, $key->staff, false)]);
+        return new JsonResponse(['to' => Entrance::after($request, $key->staff, false, 'letter')]);
     }
 
     public function destroy(Request $request): JsonResponse

@@ -34,7 +34,7 @@ final class SignInRequest extends FormRequest
     public function person(): StaffMember
     {
         $email = (string) MailAddress::of($this->input('email'));
-        $tries = new Tries("sign-in|$email", Limited::network($this), 'email', Clock::now());
+        $tries = new Tries("sign-in|$email", Limited::network($this), 'email', Clock::now(), whose: StaffMember::query()->where('email', $email)->first());
         $tries->mayTry();
         $given = ['email' => $email, 'password' => $this->string('password')->toString()];
         $provider = new EloquentUserProvider(app(Hasher::class), StaffMember::class);

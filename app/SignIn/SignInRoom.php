@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SignIn;
 
 use App\Accounts\PasswordChanged;
+use App\Framework\LogBook;
 use App\Framework\Room;
 use App\Models\StaffMember;
 use GuzzleHttp\Client;
@@ -27,6 +28,10 @@ final class SignInRoom extends Room
         Gate::define('open-account', static fn (?StaffMember $reader): bool => true);
         Gate::define('sign-in', static fn (?StaffMember $reader): bool => true);
         // Another password ends what was signed in with the one before, on all machines.
-        Event::listen(PasswordChanged::class, static fn (PasswordChanged $event) => Device::query()->where('staff_id', $event->staff->id)->delete());
+        Event::listen(PasswordChanged::class, static function (PasswordChanged $event): void {
+            Device::query()->where('staff_id', $event->staff->id)->delete();
+            LogBook::note('password', $event->staff, ['about' => $event->staff->name]);
+        });
+        Event::listen(SecondFactorTurned::class, static fn (SecondFactorTurned $event) => LogBook::note($event->on ? 'factor_on' : 'factor_off', $event->staff, by: $event->staff));
     }
 }

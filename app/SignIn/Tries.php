@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\SignIn;
 
 use App\Framework\Limits;
+use App\Framework\LogBook;
 use App\Framework\Words;
+use App\Models\StaffMember;
 use Illuminate\Validation\ValidationException;
 
 /** Wrong tries are counted, and end in a wait: for a minute from one place, for an hour from everywhere together. Nobody is locked out for good. */
@@ -18,7 +20,7 @@ final readonly class Tries
      * @param  string  $from  the network address
      * @param  string  $field  at which it is said
      */
-    public function __construct(private string $what, private string $from, private string $field, private int $now, private int $anHour = 200)
+    public function __construct(private string $what, private string $from, private string $field, private int $now, private int $anHour = 200, private ?StaffMember $whose = null)
     {
     }
 
@@ -38,6 +40,10 @@ final readonly class Tries
     {
         Limits::exactly("$this->what|$this->from", 60, $this->now);
         Limits::exactly($this->what, 3600, $this->now);
+        // Of whom, where we know them: of an address that nobody has, nothing is kept.
+        if ($this->whose !== null) {
+            LogBook::note('not_in', $this->whose, ['about' => $this->whose->name, 'what' => $this->field]);
+        }
         throw ValidationException::withMessages([$this->field => $said]);
     }
 

@@ -45,7 +45,7 @@ final class WorksheetData
             'rulebook' => array_map(static fn (Term $term): array => [
                 'name' => $term->name, 'kind' => $term->kind->value, 'least' => $term->least, 'most' => $term->most, 'choices' => $term->choices, 'asks' => Words::say("rules.asks.$term->name"),
             ], Rulebook::terms()),
-            'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
+            'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->whereNull('left_at')->where('reader', false)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
                 ->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
         ];
     }

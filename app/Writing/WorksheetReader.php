@@ -106,7 +106,7 @@ final class WorksheetReader
             'audience.students' => ['array', 'max:500'],
             'audience.students.*.id' => ['required', 'integer'],
             'hosts' => ['array', 'max:20'],
-            'hosts.*.id' => ['required', 'integer', 'distinct', Rule::exists('staff', 'id')->where('school_id', $this->writer->school_id)->whereNot('id', $this->sheet->staff_id ?? $this->writer->id)],
+            'hosts.*.id' => ['required', 'integer', 'distinct', Rule::exists('staff', 'id')->where('school_id', $this->writer->school_id)->whereNull('left_at')->where('reader', 0)->whereNot('id', $this->sheet->staff_id ?? $this->writer->id)],
             'hosts.*.role' => ['required', Rule::enum(HostRole::class)],
         ];
     }

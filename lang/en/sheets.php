@@ -8,6 +8,7 @@ return [
     'how_anyone' => 'Pick a time here; no account is needed:',
     'how_families' => 'Pick a time with the link in the letter that is yours, or here with the code on your card:',
     'how_staff' => 'Pick a time here; you sign in as always:',
+    'day_title' => 'Who comes on {date}',
     'card_for' => 'for {students}',
     'card_how' => 'Photograph the square, or type the code at {address}',
     'card_nobody' => 'Nobody in the directory may book on this sheet.',

@@ -38,8 +38,16 @@ final class AccessTest extends TestCase
     /** What anybody who works here may, beside their own. */
     private const STAFF = ['GET staff/visit/{sheet}'];
 
+    /** The front desk: the day's lists, and an account of their own. */
+    private const READER = [
+        'GET staff/day', 'GET staff/visit/{sheet}', 'GET staff/account', 'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
+        'POST api/staff/me/sessions/end', 'POST api/staff/me/second-factor', 'PUT api/staff/me/second-factor', 'DELETE api/staff/me/second-factor', 'POST api/staff/me/second-factor/codes',
+    ];
+
     private const OFFICE = [
         'GET staff/people', 'POST api/staff/people', 'POST api/staff/people/file', 'POST api/staff/people/file/invitations', 'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
+        'GET staff/day', 'GET staff/visitors', 'GET api/staff/visitors', 'GET api/staff/visitors/{visitor}', 'DELETE api/staff/visitors/{visitor}', 'GET staff/log',
+        'GET api/staff/people/{person}/leaving', 'POST api/staff/people/{person}/leaving', 'PUT api/staff/people/{person}/lending', 'DELETE api/staff/people/{person}/lending',
         'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students', 'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
         'POST api/staff/directory/students/{student}/guardians/{guardian}/code', 'POST api/staff/directory/file', 'POST api/staff/directory/file/bring-in',
         'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
@@ -54,7 +62,7 @@ final class AccessTest extends TestCase
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $wren = $sheet->host;
         $values = [
-            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id, 'what' => 'bookings.csv', 'token' => 'none',
+            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id, 'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none',
             'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
             'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
             'place' => SavedPlace::query()->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
@@ -63,7 +71,8 @@ final class AccessTest extends TestCase
         $values['guardian'] = Guardian::query()->create(['school_id' => $wren->school_id, 'name' => 'Uma Fay'])->id;
         $nothing = $this->host('Iolo Bevan');
         $office = tap($this->host('Ngozi Barre'))->update(['office' => true]);
-        $allowed = ['nobody' => [], 'staff of nothing' => [], 'office' => []];
+        $desk = tap($this->host('Maja Kos'))->update(['reader' => true]);
+        $allowed = ['nobody' => [], 'staff of nothing' => [], 'reader' => [], 'office' => []];
         $all = $own = [];
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (preg_match('#^(?:api/)?staff\b#', $route->uri()) !== 1) {
@@ -73,7 +82,7 @@ final class AccessTest extends TestCase
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
                 $all[] = $name = "$method {$route->uri()}";
                 str_contains($name, '{') ?: $own[] = $name;
-                foreach (['nobody' => null, 'staff of nothing' => $nothing, 'office' => $office] as $who => $reader) {
+                foreach (['nobody' => null, 'staff of nothing' => $nothing, 'reader' => $desk, 'office' => $office] as $who => $reader) {
                     // Each as on a first visit, and nothing of it stays.
                     Auth::forgetGuards();
                     $this->flushSession();
@@ -89,6 +98,7 @@ final class AccessTest extends TestCase
         self::assertSame([], array_diff(self::OFFICE, $all), 'the list names what there is');
         self::assertEqualsCanonicalizing(self::OPEN, $allowed['nobody']);
         self::assertEqualsCanonicalizing(array_unique([...self::OPEN, ...self::STAFF, ...array_diff($own, self::OFFICE)]), $allowed['staff of nothing']);
+        self::assertEqualsCanonicalizing([...self::OPEN, ...self::READER], $allowed['reader']);
         self::assertEqualsCanonicalizing(array_unique([...self::OPEN, ...self::STAFF, ...$own, ...self::OFFICE]), $allowed['office']);
     }
 

@@ -126,15 +126,15 @@ final class AccountsTest extends TestCase
     {
         $wren = $this->host();
         $this->actingAs($this->office);
-        $this->ask('put', "/api/staff/people/{$this->office->id}", ['office' => false])->assertConflict();
-        $this->ask('put', "/api/staff/people/$wren->id", ['office' => 'perhaps'])->assertUnprocessable();
-        $this->ask('put', "/api/staff/people/$wren->id", ['office' => true])->assertOk();
-        $this->ask('put', "/api/staff/people/{$this->office->id}", ['office' => false])->assertOk();
+        $this->ask('put', "/api/staff/people/{$this->office->id}", ['role' => 'staff'])->assertConflict();
+        $this->ask('put', "/api/staff/people/$wren->id", ['role' => 'perhaps'])->assertUnprocessable();
+        $this->ask('put', "/api/staff/people/$wren->id", ['role' => 'office'])->assertOk();
+        $this->ask('put', "/api/staff/people/{$this->office->id}", ['role' => 'staff'])->assertOk();
 
         $this->actingAs($this->office->refresh());
         $this->get('/staff/people')->assertForbidden();
         $this->invite()->assertForbidden();
-        $this->ask('put', "/api/staff/people/{$this->office->id}", ['office' => true])->assertForbidden();
+        $this->ask('put', "/api/staff/people/{$this->office->id}", ['role' => 'office'])->assertForbidden();
     }
 
     public function test_a_forgotten_password_is_answered_alike_for_everybody_and_signs_out_everywhere(): void
@@ -251,7 +251,7 @@ final class AccountsTest extends TestCase
     /** @param  array<string, mixed>  $changes */
     private function invite(array $changes = []): TestResponse
     {
-        return $this->ask('post', '/api/staff/people', $changes + ['name' => 'Lark Osei', 'email' => 'lark@school.example', 'subject' => 'Biology', 'office' => false]);
+        return $this->ask('post', '/api/staff/people', $changes + ['name' => 'Lark Osei', 'email' => 'lark@school.example', 'subject' => 'Biology', 'role' => 'staff']);
     }
 
     /** The address in the last letter, as its reader has it: without the host. */

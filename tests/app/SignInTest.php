@@ -133,13 +133,13 @@ final class SignInTest extends TestCase
     {
         $wren = $this->host();
         $this->actingAs($this->office)->withSession(['proved_at' => self::now() - 901]);
-        $this->ask('put', "/api/staff/people/$wren->id", ['office' => true])->assertStatus(423)->assertJsonPath('second_factor', false);
+        $this->ask('put', "/api/staff/people/$wren->id", ['role' => 'office'])->assertStatus(423)->assertJsonPath('second_factor', false);
         self::assertFalse($wren->refresh()->office);
         $this->ask('post', '/api/staff/session/proof', ['password' => 'something else'])->assertUnprocessable();
         $before = session()->getId();
         $this->ask('post', '/api/staff/session/proof', ['password' => 'chalk-and-slate'])->assertOk();
         self::assertNotSame($before, session()->getId());
-        $this->ask('put', "/api/staff/people/$wren->id", ['office' => true])->assertOk();
+        $this->ask('put', "/api/staff/people/$wren->id", ['role' => 'office'])->assertOk();
     }
 
     public function test_who_stays_signed_in_does_so_on_one_machine_that_has_a_name_and_an_end(): void
@@ -153,7 +153,7 @@ final class SignInTest extends TestCase
         $this->get('/staff')->assertRedirect('/staff/sign-in');
         $this->withCookie('recess_device', (string) $cookie)->get('/staff')->assertOk();
         // Staying is not showing: before what cannot be undone the password is asked for.
-        $this->ask('put', '/api/staff/people/'.$this->host()->id, ['office' => true])->assertStatus(423);
+        $this->ask('put', '/api/staff/people/'.$this->host()->id, ['role' => 'office'])->assertStatus(423);
 
         $device = DB::table('devices')->value('id');
         $this->ask('put', '/api/staff/me/devices', ['device' => $device, 'name' => 'The one at home'])->assertOk()->assertJsonPath('devices.0.name', 'The one at home');

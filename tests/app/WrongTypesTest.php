@@ -99,6 +99,7 @@ final class WrongTypesTest extends TestCase
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
             'person' => (string) $this->host('Lark Osei')->id,
             'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
+            'visitor' => (string) Booking::query()->firstOrFail()->pass_id,
             'student' => (string) Student::query()->create(['school_id' => $host->school_id, 'name' => 'Ada Fay'])->id,
             'guardian' => (string) Guardian::query()->create(['school_id' => $host->school_id, 'name' => 'Uma Fay'])->id,
             'place' => (string) SavedPlace::query()->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,

@@ -76,6 +76,9 @@
             </div>
             {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
         </details>
+        <p class="no-print mt-5">
+            <a class="inline-flex min-h-11 items-center" href="{pass.path}/kept">All that is kept about you</a>
+        </p>
         <Office phone={pass.office} />
     </div>
 </main>

@@ -1,11 +1,12 @@
 <script lang="ts">
     /** For the office: who works here, who has come, and whom else to invite. */
-    import { Button, Checkbox } from '../lib/controls';
+    import { Button, Label, Select } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import UndoToast from '../controls/UndoToast.svelte';
     import { api, ask, beside, type Schema, type Trouble } from '../lib/api';
+    import Parting from '../settings/Parting.svelte';
     import StaffFile from '../settings/StaffFile.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -18,7 +19,7 @@
     const MOST = 25;
     let changed = $state<Schema['StaffList'] | null>(null);
     const list = $derived(changed ?? first);
-    const blank = (): Schema['InviteForm'] => ({ name: '', email: '', subject: '', office: false });
+    const blank = (): Schema['InviteForm'] => ({ name: '', email: '', subject: '', role: 'staff' });
     let form = $state(blank());
     let fields = $state<Record<string, string>>({});
     let said = $state('');
@@ -58,20 +59,23 @@
     async function takeBack(one: Schema['StaffPerson']) {
         const answer = await ask(api.DELETE('/api/staff/people/{person}/invitation', at(one)));
         if (!settle(answer, '')) return;
-        const { name, email, subject, office } = one;
-        const back = () => void invite({ name, email, subject, office });
+        const { name, email, subject, role } = one;
+        const back = () => void invite({ name, email, subject, role });
         undo = { said: `${name} is not on the list any more; the letter opens nothing.`, act: back };
     }
-    async function setOffice(one: Schema['StaffPerson'], office: boolean) {
-        const answer = await ask(api.PUT('/api/staff/people/{person}', { ...at(one), body: { office } }));
-        if (!settle(answer, '')) return;
+    const ROLES = { staff: 'Staff', office: 'Office', reader: 'Reader' } as const;
+    async function setRole(one: Schema['StaffPerson'], role: Schema['Role']) {
+        const was = one.role;
+        const answer = await ask(api.PUT('/api/staff/people/{person}', { ...at(one), body: { role } }));
+        // What is shown is what is.
+        if (!settle(answer, '')) return (changed = [...list]);
         undo = {
-            said: office
-                ? `${one.name} belongs to the office now.`
-                : `${one.name} does not belong to the office any more.`,
-            act: () => void setOffice(one, !office),
+            said: `${one.name} is ${{ staff: 'staff', office: 'of the office', reader: 'a reader' }[role]} now.`,
+            act: () => void setRole(one, was),
         };
     }
+    /** Whose leaving or being away is seen to. */
+    let parting = $state<number | null>(null);
 </script>
 
 {#if undo}{#key undo}<UndoToast said={undo.said} act={undo.act} done={() => (undo = null)} />{/key}{/if}
@@ -93,19 +97,35 @@
                             <span class="text-faint">{one.subject}</span><br />
                             <span class="text-faint">{one.email}</span>
                             {#if one.state}<br /><span class="font-semibold">{one.state}</span>{/if}
+                            {#if one.lent}<br /><span class="font-semibold">{one.lent}</span>{/if}
                         </span>
-                        <Checkbox
-                            checked={one.office}
-                            disabled={one.you}
-                            aria-label="{one.name} belongs to the office"
-                            onchange={(event) => {
-                                const box = event.currentTarget as HTMLInputElement;
-                                const wanted = box.checked;
-                                box.checked = one.office;
-                                void setOffice(one, wanted);
-                            }}>Office</Checkbox
-                        >
-                        {#if !one.came}
+                        {#if !one.left}
+                            <Select
+                                value={one.role}
+                                disabled={one.you}
+                                placeholder=""
+                                aria-label="What {one.name} is"
+                                onchange={(event) =>
+                                    setRole(one, (event.currentTarget as HTMLSelectElement).value as Schema['Role'])}
+                            >
+                                {#each Object.entries(ROLES) as [role, name] (role)}<option value={role}>{name}</option
+                                    >{/each}
+                            </Select>
+                        {/if}
+                        {#if one.came && !one.you && !one.left}
+                            <TextButton
+                                aria-expanded={parting === one.id}
+                                aria-label="{one.name} is away or leaves"
+                                onclick={() => (parting = parting === one.id ? null : one.id)}
+                                >Away or leaves</TextButton
+                            >
+                        {/if}
+                        {#if one.left}
+                            <TextButton onclick={() => again(one)} aria-label="Invite {one.name} again"
+                                >Invite again</TextButton
+                            >
+                        {/if}
+                        {#if !one.came && !one.left}
                             <TextButton onclick={() => again(one)} aria-label="Send {one.name} another letter"
                                 >Send again</TextButton
                             >
@@ -114,6 +134,18 @@
                                 onclick={() => takeBack(one)}
                                 aria-label="Take {one.name}’s invitation back">Take it back</TextButton
                             >
+                        {/if}
+                        {#if parting === one.id}
+                            <Parting
+                                {one}
+                                colleagues={list.filter((some) => some.id !== one.id && some.came && !some.left)}
+                                done={(now, what) => {
+                                    parting = null;
+                                    changed = now;
+                                    said = what;
+                                    scrollTo({ top: 0 });
+                                }}
+                            />
                         {/if}
                     </li>
                 {:else}
@@ -150,7 +182,14 @@
                     bind:value={form.subject}
                     error={fields.subject}
                 />
-                <Checkbox bind:checked={form.office}>Belongs to the office</Checkbox>
+                <div>
+                    <Label for="invite-role">What they are</Label>
+                    <Select id="invite-role" class="w-full" placeholder="" bind:value={form.role}>
+                        <option value="staff">Staff: publishes times</option>
+                        <option value="office">Office: looks after the school</option>
+                        <option value="reader">Reader: sees who comes, at the front desk</option>
+                    </Select>
+                </div>
                 <p class="text-faint">They get a letter that opens once, within seven days.</p>
                 <Button type="submit" class="justify-self-start" disabled={working}>Send the invitation</Button>
             </form>

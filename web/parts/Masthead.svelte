@@ -10,8 +10,7 @@
     }
     let { school = '', host = '', before }: Props = $props();
 
-    // Whoever is signed in looks after the school.
-    const office = document.documentElement.dataset.office === 'yes';
+    const { role } = document.documentElement.dataset;
 
     async function signOut() {
         await before?.();
@@ -27,18 +26,26 @@
         ? ''
         : 'pb-2'}"
 >
-    <a href={host ? '/staff' : '/'} class="inline-flex min-h-11 items-center gap-2 no-underline">
+    <a
+        href={host ? (role === 'reader' ? '/staff/day' : '/staff') : '/'}
+        class="inline-flex min-h-11 items-center gap-2 no-underline"
+    >
         <img src="/icon.svg" alt="" width="28" height="28" />
         <span class="font-display text-lg font-bold text-ink">{school || 'Recess'}</span>
     </a>
     {#if host}
         <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
-            <a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>
-            {#if office}
+            {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>{/if}
+            {#if role === 'office' || role === 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff/day"
+                    >Who comes</a
+                >{/if}
+            {#if role === 'office'}
                 <a class="inline-flex min-h-11 items-center" href="/staff/directory">Students</a>
                 <a class="inline-flex min-h-11 items-center" href="/staff/people">Staff</a>
             {/if}
-            <a class="inline-flex min-h-11 items-center" href="/staff/settings">Settings</a>
+            <a class="inline-flex min-h-11 items-center" href={role === 'reader' ? '/staff/account' : '/staff/settings'}
+                >{role === 'reader' ? 'Signing in' : 'Settings'}</a
+            >
             <span class="text-faint">{host}</span>
             <button type="button" class="link" onclick={signOut}>Sign out</button>
         </nav>

@@ -83,6 +83,38 @@
                 for half an hour</Checkbox
             >
         </div>
+        <div class="grid gap-4 sm:grid-cols-2">
+            <div>
+                <Label for="keep-days">Days for which what visitors told stays, after their last meeting</Label>
+                <Input
+                    id="keep-days"
+                    type="number"
+                    min="7"
+                    class="w-32"
+                    bind:value={
+                        () => school.keep_days ?? '',
+                        (value) => (school.keep_days = value === '' || value === null ? null : Number(value))
+                    }
+                />
+                {#if fields.keep_days}<p class="font-semibold text-brick">{fields.keep_days}</p>{/if}
+                <p><a class="inline-flex min-h-11 items-center" href="/staff/visitors">What is kept of a visitor</a></p>
+            </div>
+            <div>
+                <Label for="log-days">Days for which it is kept who did what</Label>
+                <Input
+                    id="log-days"
+                    type="number"
+                    min="31"
+                    class="w-32"
+                    bind:value={
+                        () => school.log_days ?? '',
+                        (value) => (school.log_days = value === '' || value === null ? null : Number(value))
+                    }
+                />
+                {#if fields.log_days}<p class="font-semibold text-brick">{fields.log_days}</p>{/if}
+                <p><a class="inline-flex min-h-11 items-center" href="/staff/log">Who did what</a></p>
+            </div>
+        </div>
         <div class="flex flex-wrap gap-x-8">
             <Checkbox bind:checked={school.office_second_factor}>The office needs a second factor to sign in</Checkbox>
             <Checkbox bind:checked={school.mail_sign_in}>Staff can sign in by a letter instead of a password</Checkbox>

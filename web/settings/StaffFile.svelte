@@ -43,7 +43,7 @@
 <section class="slip grid gap-3" aria-labelledby="many">
     <h2 id="many">Many at once</h2>
     <p class="text-faint">
-        A table as CSV. Its first line names the columns: name, email, subject, and office if you like.
+        A table as CSV. Its first line names the columns: name, email, subject, and role (office or reader) if you like.
     </p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     {#if look}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keeping;
+
+use App\Booking\CancelBooking;
+use App\Framework\Contended;
+use App\Models\BookingState;
+use App\Models\Instant;
+use App\Models\Party;
+use App\Models\Pass;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/**
+ * What is known of a visitor is taken away: name, address, number, what they told and about whom. That somebody met
+ * somebody at a time stays, without saying who. Times to come are given back first, and those concerned are told.
+ */
+final class ForgetPerson
+{
+    public function __construct(private readonly CancelBooking $cancel)
+    {
+    }
+
+    /** @param  int  $now  seconds since the epoch */
+    public function __invoke(Pass $pass, Party $by, int $now): void
+    {
+        foreach ($pass->bookings()->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now))->with('sheet.host.school')->get() as $booking) {
+            ($this->cancel)($booking, $by, '');
+        }
+        Contended::transaction(static fn () => self::takeAway([$pass->id], $now));
+    }
+
+    /**
+     * Of several at once, whose meetings are all over.
+     *
+     * @param  list<int>  $passes
+     */
+    public static function takeAway(array $passes, int $now): void
+    {
+        $bookings = static fn () => DB::table('bookings')->whereIn('pass_id', $passes);
+        DB::table('joiners')->whereIn('booking_id', $bookings()->select('id'))->delete();
+        DB::table('guests')->whereIn('booking_id', $bookings()->select('id'))->delete();
+        DB::table('guests')->whereIn('pass_id', $passes)->delete();
+        DB::table('waiting')->whereIn('pass_id', $passes)->delete();
+        $bookings()->update(['student' => '', 'student_key' => '', 'student_id' => null, 'answers' => '{}', 'cancel_note' => '', 'answer_note' => '', 'link' => null, 'undo' => null]);
+        // Whom the school knows by its own lists keeps their pass; it holds nothing of before.
+        DB::table('passes')->whereIn('id', $passes)->whereNull('guardian_id')->whereNull('staff_id')
+            ->update(['name' => '', 'email' => null, 'new_email' => null, 'phone' => '', 'mail_failure' => '', 'token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"), 'forgotten_at' => Instant::column($now)]);
+        DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Booking\CancelBooking;
+use App\Booking\Reseat;
+use App\Booking\TakenSeat;
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
+use App\Models\Party;
+use App\Models\Sheet;
+use App\Models\SheetHost;
+use App\Models\SheetState;
+use App\Models\StaffMember;
+use App\Timetables\Guards;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/**
+ * Somebody leaves. Their sheets go to a colleague, with the meetings that the colleague has time for; all others are
+ * cancelled, and everybody is told. Their name stays on what was; they do not come in any more.
+ */
+final class LetLeave
+{
+    public function __construct(private readonly Reseat $reseat, private readonly CancelBooking $cancel)
+    {
+    }
+
+    /**
+     * @param  StaffMember|null  $to  who takes the sheets; null when they are closed
+     * @param  string  $word  to those who have booked
+     * @param  int  $now  seconds since the epoch
+     * @return array{sheets: int, moved: int, cancelled: int}
+     */
+    public function __invoke(StaffMember $staff, ?StaffMember $to, string $word, int $now): array
+    {
+        $done = ['sheets' => 0, 'moved' => 0, 'cancelled' => 0];
+        // Sheet by sheet: a school does not wait for one long transaction, and begun anew it goes on where it stopped.
+        foreach (Sheet::query()->where('staff_id', $staff->id)->orderBy('id')->get() as $sheet) {
+            $done['sheets'] += $this->sheet($sheet, $to, $now) ? 1 : 0;
+        }
+        foreach (self::meetings($staff, $now) as $booking) {
+            // Whoever has the sheet now: the colleague who takes it, or the one on whose sheet they stood in.
+            $taker = $booking->sheet->staff_id === $staff->id ? null : $booking->sheet->host;
+            if ($taker !== null && $this->moves($booking, $staff, $taker, $word)) {
+                $done['moved']++;
+            } else {
+                ($this->cancel)($booking, Party::Office, $word);
+                $done['cancelled']++;
+            }
+        }
+        $this->goes($staff, $now);
+
+        return $done;
+    }
+
+    /** @return list<Booking> those with them, still to come */
+    public static function meetings(StaffMember $staff, int $now): array
+    {
+        return array_values(Booking::query()->where('staff_id', $staff->id)->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now))
+            ->with(['sheet.host.school', 'pass', 'host'])->orderBy('starts_at')->get()->all());
+    }
+
+    /** @return bool whether there was anything to do with it */
+    private function sheet(Sheet $sheet, ?StaffMember $to, int $now): bool
+    {
+        return Contended::transaction(static function () use ($sheet, $to, $now): bool {
+            Guards::edit($sheet);
+            $open = $sheet->state !== SheetState::Closed && $sheet->put_away_at === null;
+            if ($to === null) {
+                $sheet->update(['put_away_at' => $sheet->put_away_at ?? Instant::column($now)] + ($sheet->state === SheetState::Draft ? [] : ['state' => SheetState::Closed]));
+            } else {
+                $sheet->colleagues()->where('staff_id', $to->id)->delete();
+                $sheet->update(['staff_id' => $to->id, 'version' => $sheet->version + 1]);
+            }
+
+            return $open;
+        });
+    }
+
+    /** Whether the taker has time: the database says so, for it holds nobody twice. */
+    private function moves(Booking $booking, StaffMember $staff, StaffMember $to, string $word): bool
+    {
+        if ($booking->hold_id === null || $booking->seat === null || $to->left_at !== null) {
+            return false;
+        }
+        try {
+            return Contended::transaction(function () use ($booking, $staff, $to, $word): bool {
+                Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student);
+                DB::table('holds')->where('id', $booking->hold_id)->where('staff_id', $staff->id)->update(['staff_id' => $to->id]);
+                ($this->reseat)($booking, $booking->span(), new TakenSeat((int) $booking->hold_id, (int) $booking->seat, $to->id), Party::Office, $word);
+
+                return true;
+            });
+        } catch (UniqueConstraintViolationException) {
+            return false;
+        }
+    }
+
+    private function goes(StaffMember $staff, int $now): void
+    {
+        Contended::transaction(static function () use ($staff, $now): void {
+            // Their time alongside others is nobody's any more; those meetings stand.
+            DB::table('holds')->where('staff_id', $staff->id)->whereNotNull('with_hold_id')->where('ends_at', '>', Instant::column($now))->delete();
+            SheetHost::query()->where('staff_id', $staff->id)->delete();
+            foreach (['calendars' => 'staff_id', 'drafts' => 'staff_id', 'account_keys' => 'staff_id', 'devices' => 'staff_id', 'recovery_codes' => 'staff_id', 'sessions' => 'user_id', 'lendings' => 'of_id', 'notices' => 'staff_id'] as $table => $column) {
+                DB::table($table)->where($column, $staff->id)->delete();
+            }
+            DB::table('lendings')->where('to_id', $staff->id)->delete();
+            $staff->forceFill(['left_at' => Instant::column($now), 'office' => false, 'reader' => false, 'password' => Str::random(60), 'totp_secret' => null, 'totp_at' => null, 'feed_hash' => null, 'picture' => null])->save();
+        });
+    }
+}

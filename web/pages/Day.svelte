@@ -1,0 +1,78 @@
+<script lang="ts">
+    /** Who comes to whom on a day: for the front desk. */
+    import { tick } from 'svelte';
+    import { Button } from '../lib/controls';
+    import Field from '../controls/Field.svelte';
+    import { clock } from '../lib/clock.svelte';
+    import { holds } from '../lib/sought';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Meeting {
+        id: number;
+        from: string;
+        until: string;
+        who: string;
+        student: string;
+        host: string;
+        place: string;
+    }
+    interface Props {
+        host: string;
+        title: string;
+        day: string;
+        before: string;
+        after: string;
+        today: boolean;
+        meetings: Meeting[];
+    }
+    let { host, title, before, after, today, meetings }: Props = $props();
+
+    const AT_ONCE = 40;
+    let sought = $state('');
+    let most = $state(AT_ONCE);
+    /** On paper there is nothing to press for the rest. */
+    async function paper() {
+        most = meetings.length;
+        await tick();
+        print();
+    }
+    const found = $derived(
+        meetings.filter((one) => holds(`${one.who} ${one.student} ${one.host} ${one.place}`, sought)),
+    );
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <div class="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
+        <h1>Who comes</h1>
+        <p class="mr-auto">{title}{today ? ', today' : ''}</p>
+        <nav class="no-print flex flex-wrap gap-2" aria-label="Another day">
+            <Button color="alternative" href="/staff/day?day={before}">The day before</Button>
+            {#if !today}<Button color="alternative" href="/staff/day">Today</Button>{/if}
+            <Button color="alternative" href="/staff/day?day={after}">The day after</Button>
+            <Button color="alternative" onclick={paper}>Print</Button>
+        </nav>
+    </div>
+    {#if meetings.length > 0}
+        <div class="no-print max-w-md">
+            <Field name="sought" label="Somebody’s name, or a room" required bind:value={sought} />
+        </div>
+        <ul class="mt-2 divide-y divide-line">
+            {#each found.slice(0, most) as one (one.id)}
+                <li class="grid gap-x-4 py-1 sm:grid-cols-[8rem_1fr_1fr_1fr]">
+                    <span class="times font-semibold">{clock.say(one.from)} to {clock.say(one.until)}</span>
+                    <span>{one.who}{one.student && one.student !== one.who ? `, about ${one.student}` : ''}</span>
+                    <span>with {one.host}</span>
+                    <span class="text-faint">{one.place}</span>
+                </li>
+            {:else}
+                <li class="py-2">Nobody of that name.</li>
+            {/each}
+        </ul>
+        {#if found.length > most}<Button color="alternative" class="no-print mt-2" onclick={() => (most = found.length)}
+                >Show all {found.length}</Button
+            >{/if}
+    {:else}
+        <p>Nobody comes on this day.</p>
+    {/if}
+</main>

@@ -1,0 +1,52 @@
+<script lang="ts">
+    /** Who did what, as it was written down: for the office. */
+    import { Button, Label, Select } from '../lib/controls';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        host: string;
+        who: number | null;
+        log_days: number;
+        people: { id: number; name: string }[];
+        notes: { id: number; when: string; who: string; what: string }[];
+        /** The note before which the next ones begin. */
+        later: number | null;
+    }
+    let { host, who, log_days, people, notes, later }: Props = $props();
+
+    const of = $derived(who === null ? '' : `&who=${who}`);
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <div class="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
+        <h1 class="mr-auto">Who did what</h1>
+        <div class="flex items-center gap-2">
+            <Label for="who" class="mb-0">Only</Label>
+            <Select
+                id="who"
+                placeholder=""
+                value={who === null ? '' : String(who)}
+                onchange={(event) => {
+                    const one = (event.currentTarget as HTMLSelectElement).value;
+                    location.assign(one === '' ? '/staff/log' : `/staff/log?who=${one}`);
+                }}
+            >
+                <option value="">everybody</option>
+                {#each people as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
+            </Select>
+        </div>
+    </div>
+    <p class="mb-2 text-faint">Kept for {log_days} days. Nobody changes it; what people told is never in it.</p>
+    <ul class="divide-y divide-line">
+        {#each notes as note (note.id)}
+            <li class="grid gap-x-4 py-1 sm:grid-cols-[15rem_1fr]">
+                <span class="times text-faint">{note.when}</span>
+                <span><strong>{note.who}</strong> {note.what}</span>
+            </li>
+        {:else}
+            <li class="py-2">Nothing yet.</li>
+        {/each}
+    </ul>
+    {#if later}<Button class="mt-3" color="alternative" href="/staff/log?before={later}{of}">Earlier ones</Button>{/if}
+</main>
