@@ -19,7 +19,7 @@ final class KeptController
 {
     public function page(Pass $pass): Response
     {
-        return new Response(view('plain.kept', ['pass' => $pass, 'kept' => KeptData::of($pass), 'school' => School::query()->first()])->render());
+        return new Response(view('plain.kept', ['pass' => $pass, 'kept' => KeptData::of($pass), 'school' => School::here($pass)])->render());
     }
 
     public function file(Pass $pass): JsonResponse
@@ -36,6 +36,6 @@ final class KeptController
         $forget($pass, Party::Visitor, Clock::now());
         LogBook::note('forgot_themselves', $pass);
 
-        return new Response(view('plain.forgotten', ['school' => School::query()->first(), 'known' => $pass->guardian_id !== null])->render());
+        return new Response(view('plain.forgotten', ['school' => School::here(), 'known' => $pass->guardian_id !== null])->render());
     }
 }

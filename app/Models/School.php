@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Support\Facades\DB;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
@@ -21,6 +22,7 @@ use Recess\Time\Zone;
  * @property array<string, list<string>> $columns how the columns of files were matched last
  * @property string $phone of the office; empty when it has not said
  * @property bool $confirm_addresses whether a visitor's first booking waits until their address has answered
+ * @property bool $alone a tutor's, who is a school of one
  * @property bool $office_second_factor whether whoever belongs to the office needs a second factor
  * @property bool $mail_sign_in whether one can sign in by a letter
  * @property int $keep_days after their last meeting what visitors told goes
@@ -43,7 +45,20 @@ final class School extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'confirm_addresses' => 'boolean', 'office_second_factor' => 'boolean', 'mail_sign_in' => 'boolean'];
+        return ['terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'confirm_addresses' => 'boolean', 'office_second_factor' => 'boolean', 'mail_sign_in' => 'boolean', 'alone' => 'boolean'];
+    }
+
+    /**
+     * The school of whoever looks: that of what stands on their pass, else the one whose installation this is. Where there
+     * are tutors alone it is none of them by name, on the clock of the first.
+     */
+    public static function here(?Pass $pass = null): self
+    {
+        $of = $pass === null ? null : DB::table('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('bookings.pass_id', $pass->id)->orderByDesc('bookings.id')->value('staff.school_id');
+        $here = self::query()->when($of !== null, static fn ($one) => $one->whereKey($of))->orderBy('alone')->orderBy('id')->first()
+            ?? (new self)->forceFill(['name' => '', 'zone' => 'UTC', 'country' => '', 'phone' => '', 'keep_days' => 180, 'alone' => true]);
+
+        return $of === null && $here->alone ? (clone $here)->forceFill(['name' => '', 'phone' => '']) : $here;
     }
 
     /** The office's number for a sentence of the catalogue, which says it otherwise where there is none. */

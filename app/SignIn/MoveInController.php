@@ -28,7 +28,7 @@ final class MoveInController
 
         return Page::staff('MoveIn', Words::say($open ? 'accounts.move_in' : 'accounts.key_spent_title'), [
             'token' => $token, 'open' => $open, 'least' => NewPassword::least(), 'from' => config('mail.from.address'),
-            'zones' => array_map(static fn (string $zone): array => ['name' => $zone, 'country' => self::country($zone)], \DateTimeZone::listIdentifiers()),
+            'zones' => Zones::all(),
         ]);
     }
 
@@ -57,14 +57,5 @@ final class MoveInController
         Entrance::in($request, $first);
 
         return new JsonResponse(['to' => '/staff/people']);
-    }
-
-    /** Two letters, ISO 3166-1, as the tz database has them; empty where a zone is no country's. */
-    private static function country(string $zone): string
-    {
-        $place = (new \DateTimeZone($zone))->getLocation();
-        $code = is_array($place) ? (string) $place['country_code'] : '';
-
-        return $code === '??' ? '' : $code;
     }
 }

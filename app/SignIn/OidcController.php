@@ -83,7 +83,7 @@ final class OidcController
                     throw OidcRefused::because('unknown', ['email' => $who['email']]);
                 }
                 $staff = StaffMember::query()->create([
-                    'school_id' => School::query()->firstOrFail()->id, 'name' => $who['name'], 'email' => $who['email'], 'subject' => Words::say('signin.new_subject'), 'password' => Hash::make(Str::random(60)),
+                    'school_id' => School::query()->where('alone', false)->firstOrFail()->id, 'name' => $who['name'], 'email' => $who['email'], 'subject' => Words::say('signin.new_subject'), 'password' => Hash::make(Str::random(60)),
                 ]);
             }
             if ($staff->came_at === null) {

@@ -14,12 +14,12 @@ final class TellOfPass
 {
     public function ofAddressGiven(AddressGiven $event): void
     {
-        self::to($event->email, $event->pass->name, new AddressQuestion($event->pass, $event->email, self::school()));
+        self::to($event->email, $event->pass->name, new AddressQuestion($event->pass, $event->email, School::here($event->pass)->name));
     }
 
     public function ofAddressChanged(AddressChanged $event): void
     {
-        self::to($event->was, $event->pass->name, new AddressMoved($event->pass, self::school()));
+        self::to($event->was, $event->pass->name, new AddressMoved($event->pass, School::here($event->pass)->name));
     }
 
     public function ofJoiner(JoinerAsks $event): void
@@ -33,10 +33,5 @@ final class TellOfPass
     private static function to(string $email, string $name, Message $message): void
     {
         Envelopes::to($email, $name)->queue($message);
-    }
-
-    private static function school(): string
-    {
-        return School::query()->first()->name ?? '';
     }
 }

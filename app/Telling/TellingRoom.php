@@ -8,6 +8,7 @@ use App\Accounts\Invited;
 use App\Accounts\PasswordChanged;
 use App\Accounts\PasswordForgotten;
 use App\Accounts\TriesMail;
+use App\Alone\BeginningAsked;
 use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
@@ -54,6 +55,7 @@ final class TellingRoom extends Room
         Event::listen(SignInAsked::class, [TellOfAccount::class, 'ofSignIn']);
         Event::listen(SecondFactorTurned::class, [TellOfAccount::class, 'ofSecondFactor']);
         Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
+        Event::listen(BeginningAsked::class, TellOfBeginning::class);
         Event::listen(FamilyInvited::class, TellFamily::class);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);
         Event::listen(ColleagueRefused::class, [TellColleague::class, 'ofRefused']);

@@ -46,10 +46,10 @@ final class BoardData
         uasort($cards, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
         $doors = array_map(static fn (array $card, int $id): array => $card + ['sheets' => $theirs[$id]], $cards, array_keys($cards));
 
-        $school = School::query()->first();
+        $school = School::here();
 
         return [
-            'school' => $school->name ?? 'Our school', 'office' => $school->phone ?? '', 'zone' => $school->zone ?? 'UTC',
+            'school' => $school->name, 'office' => $school->phone, 'zone' => $school->zone,
             'rounds' => self::rounds($titled, $free, $now), 'doors' => $doors, 'titles' => self::titles($sheets),
         ];
     }

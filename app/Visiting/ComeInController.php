@@ -68,7 +68,7 @@ final class ComeInController
 
     private static function form(?Sheet $sheet, string $message): View
     {
-        return view('plain.come-in', ['sheet' => $sheet, 'message' => $message, 'school' => School::query()->first()]);
+        return view('plain.come-in', ['sheet' => $sheet, 'message' => $message, 'school' => $sheet->host->school ?? School::here()]);
     }
 
     private function answer(View $view, int $status): Response

@@ -34,7 +34,7 @@ final class FindData
      */
     public static function of(string $about, string $from, string $to, int $now, ?Pass $pass = null): array
     {
-        $school = School::query()->firstOrFail();
+        $school = School::here($pass);
         $zone = $school->timeZone();
         $dates = self::dates($from, $to, $zone->dateAt($now));
         $open = OpenSheets::all();

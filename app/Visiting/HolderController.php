@@ -24,7 +24,7 @@ final class HolderController
 {
     public function mend(Pass $pass, Request $request, MendHolder $mend): JsonResponse
     {
-        $country = School::query()->firstOrFail()->country;
+        $country = School::here($pass)->country;
         $request->validate([
             'name' => ['required', 'string', new PersonName],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($country)],
@@ -71,6 +71,6 @@ final class HolderController
             ? ['heading' => Words::say('booking.address_done', ['email' => $email]), 'more' => '']
             : ['heading' => Words::say('booking.address_asked', ['email' => $email]), 'more' => Words::say('booking.address_asked_more')];
 
-        return new Response(view('plain.address', $words + ['pass' => $pass, 'press' => $press, 'school' => School::query()->first()->name ?? ''])->render(), 200, ['Cache-Control' => 'no-store, private']);
+        return new Response(view('plain.address', $words + ['pass' => $pass, 'press' => $press, 'school' => School::here($pass)->name])->render(), 200, ['Cache-Control' => 'no-store, private']);
     }
 }

@@ -81,7 +81,7 @@ final class PassController
         $first = $passes->first();
         if ($first !== null) {
             $others = array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all()));
-            event(new PassWanted($first, $others, School::query()->first()->name ?? ''));
+            event(new PassWanted($first, $others, School::here($first)->name));
         }
 
         return new JsonResponse(['ok' => true]);

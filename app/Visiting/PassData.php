@@ -37,7 +37,7 @@ final class PassData
     public static function of(Pass $pass, int $now, ?Booking $only = null): array
     {
         $path = '/p/'.$pass->token();
-        $school = School::query()->firstOrFail();
+        $school = School::here($pass);
         $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
 
         return [

@@ -18,5 +18,6 @@ return [
     'page_back' => 'Back to your pass',
     'forgotten_title' => 'It is taken away',
     'forgotten' => 'What was kept about you is gone, and the address of your pass opens nothing any more.',
+    'board' => 'Back to the board',
     'forgotten_known' => 'All that you told is gone. You are still in the school’s own lists, so your pass goes on opening.',
 ];

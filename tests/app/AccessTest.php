@@ -33,7 +33,8 @@ final class AccessTest extends TestCase
 
     /** What needs nobody to be signed in, and what the office may of somebody else's; all else of others is refused. */
     private const OPEN = ['GET staff/sign-in', 'POST api/staff/session', 'GET staff/forgotten', 'POST api/staff/forgotten', 'GET staff/join/{token}', 'POST api/staff/join/{token}',
-        'GET staff/second-factor', 'POST api/staff/session/second', 'POST api/staff/session/letter', 'GET staff/elsewhere', 'GET staff/elsewhere/back', 'GET staff/come/{token}', 'POST api/staff/come/{token}'];
+        'GET staff/second-factor', 'POST api/staff/session/second', 'POST api/staff/session/letter', 'GET staff/elsewhere', 'GET staff/elsewhere/back', 'GET staff/come/{token}', 'POST api/staff/come/{token}',
+        'GET staff/alone', 'POST api/staff/alone', 'GET staff/alone/{token}', 'POST api/staff/alone/{token}'];
 
     /** What anybody who works here may, beside their own. */
     private const STAFF = ['GET staff/visit/{sheet}'];

@@ -1,9 +1,10 @@
 <script lang="ts">
     /** An empty server becomes a school's: one page, whose address opens once. */
-    import { Button, Label, Select } from '../lib/controls';
+    import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import NewPassword from '../settings/NewPassword.svelte';
+    import Where from '../settings/Where.svelte';
     import { api, ask, beside, type Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -16,26 +17,14 @@
     }
     let { token, open, least, from, zones }: Props = $props();
 
-    const countryOf = (zone: string) => zones.find((one) => one.name === zone)?.country ?? '';
-    // Proposed, and seen: as this machine is set.
-    // svelte-ignore state_referenced_locally -- the zones stay the same
-    const here = zones.some((one) => one.name === Intl.DateTimeFormat().resolvedOptions().timeZone)
-        ? Intl.DateTimeFormat().resolvedOptions().timeZone
-        : '';
     let form = $state<Schema['MoveInForm']>({
         school: '',
-        zone: here,
-        country: countryOf(here),
+        zone: '',
+        country: '',
         name: '',
         email: '',
         password: '',
     });
-    const names = new Intl.DisplayNames('en', { type: 'region' });
-    // svelte-ignore state_referenced_locally -- the zones stay the same
-    const countries = [...new Set(zones.map((one) => one.country).filter(Boolean))]
-        .map((code) => ({ code, name: names.of(code) ?? code }))
-        .sort((a, b) => a.name.localeCompare(b.name));
-
     let fields = $state<Record<string, string>>({});
     let trouble = $state('');
     let said = $state('');
@@ -77,35 +66,7 @@
                     bind:value={form.school}
                     error={fields.school}
                 />
-                <div>
-                    <Label for="zone">Time zone</Label>
-                    <Select
-                        id="zone"
-                        class="w-full"
-                        placeholder="Choose one"
-                        bind:value={form.zone}
-                        aria-invalid={fields.zone ? 'true' : undefined}
-                        onchange={() => (form.country = countryOf(form.zone) || form.country)}
-                    >
-                        {#each zones as zone (zone.name)}<option value={zone.name}>{zone.name}</option>{/each}
-                    </Select>
-                    {#if fields.zone}<p class="mt-1 font-semibold text-brick">{fields.zone}</p>{/if}
-                </div>
-                <div>
-                    <Label for="country">Country</Label>
-                    <Select
-                        id="country"
-                        class="w-full"
-                        placeholder="Choose one"
-                        bind:value={form.country}
-                        aria-invalid={fields.country ? 'true' : undefined}
-                    >
-                        {#each countries as country (country.code)}<option value={country.code}>{country.name}</option
-                            >{/each}
-                    </Select>
-                    <p class="mt-1 text-faint">So phone numbers are read as people there write them.</p>
-                    {#if fields.country}<p class="mt-1 font-semibold text-brick">{fields.country}</p>{/if}
-                </div>
+                <Where {zones} bind:zone={form.zone} bind:country={form.country} errors={fields} />
             </section>
             <section class="grid content-start gap-4" aria-labelledby="you">
                 <h2 id="you">You, the first of its office</h2>

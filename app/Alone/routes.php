@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Alone\AloneController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(['web', 'guest'])->group(static function (): void {
+    Route::get('/staff/alone', [AloneController::class, 'page'])->can('begin-alone');
+    Route::post('/api/staff/alone', [AloneController::class, 'ask'])->can('begin-alone')->middleware(['limited:waiting', 'limited:waiting-address']);
+    Route::get('/staff/alone/{token}', [AloneController::class, 'beginPage'])->can('begin-alone')->middleware('limited:account-keys');
+    Route::post('/api/staff/alone/{token}', [AloneController::class, 'begin'])->can('begin-alone')->middleware('limited:account-keys');
+});

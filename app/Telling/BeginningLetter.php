@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Words;
+
+/** To whoever wants to begin alone; or has an account already. */
+final class BeginningLetter extends Message
+{
+    public function __construct(private readonly string $name, private readonly ?string $address)
+    {
+    }
+
+    protected function heading(): string
+    {
+        return Words::say($this->address === null ? 'alone.known_heading' : 'alone.heading');
+    }
+
+    protected function letter(): Letter
+    {
+        $known = $this->address === null ? 'known_' : '';
+
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->name]), news: Words::say("alone.{$known}news"), word: '', facts: [],
+            linkText: Words::say("alone.{$known}link"), link: $this->address ?? url('/staff/sign-in'), school: '',
+        );
+    }
+}
