@@ -291,6 +291,8 @@ bring_up() {
     quietly "$VAR/log/migrate.log" migrate migrate
     [ -z "$PREVIOUS_KEY" ] || quietly "$VAR/log/renew-keys.log" artisan recess:renew-keys
     step "Starting the application"
+    # During an update it has gone on, with the configuration of before.
+    [ ! -f "$VAR/run/nginx.pid" ] || kill -HUP "$(cat "$VAR/run/nginx.pid")" 2>/dev/null || true
     instance_start_web
 }
 

@@ -24,6 +24,7 @@ return [
     'test_link' => 'The school’s board',
     'test_sent' => 'The mail server took a letter to {email}. Look whether it has come; among the unwanted, too.',
     'test_failed' => 'The mail server did not take it: {why}',
+    'let_in_nobody' => 'Nobody of the office has this address.',
     'come_in' => '{name} chooses a password here. The address opens once, within seven days; run this again for another.',
     'file_columns' => 'The first line has to name the columns: name, email, subject; and role, if you like, with office or reader for those who are not simply staff.',
     'file_long' => 'More than {most, number} lines. Send them in several files.',

@@ -8,6 +8,7 @@ return [
     'nobody' => 'Nobody who is signed in',
     'came_in' => 'signed in by {how, select, password {password} code {password and a second factor} letter {a letter} service {the school’s own service} first {an invitation or a new password} other {{how}}}',
     'not_in' => 'could not sign in: a wrong {what, select, code {code} other {password}} for {about}',
+    'let_in' => 'at the server made a way in for {about}, without the second factor',
     'password' => 'has another password: {about}',
     'factor_on' => 'switched a second factor on',
     'factor_off' => 'switched the second factor off',

@@ -130,10 +130,14 @@ await take('people', WIDE, async (page) => {
 });
 await take('sheets', WIDE, signIn);
 await take('find', WIDE, sideBySide);
-await take('settings', WIDE, async (page) => {
-    await signIn(page);
-    await page.getByRole('link', { name: 'Settings' }).click();
-    await page.getByRole('heading', { name: 'Your calendars' }).scrollIntoViewIfNeeded();
+await take('directory', WIDE, async (page) => {
+    await signIn(page, 'ruta.simkute@gannetcove.example');
+    await page.getByRole('link', { name: 'Students' }).click();
+    const table = 'Student;Class;Parent;Parent email\nNia Sandpiper;7A;Ola Sandpiper;ola@mail.example\nIra Dunlin;7B;;\n';
+    await page
+        .getByLabel('File of students')
+        .setInputFiles({ name: 'students.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+    await page.getByText('2 new students').waitFor();
 });
 await take('year', WIDE, year);
 await take('effect', WIDE, effect);
