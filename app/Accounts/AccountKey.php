@@ -86,7 +86,7 @@ final class AccountKey extends Row
     {
         $former = Secret::formerly('account_keys', $token);
 
-        return self::query()->when($former === null, static fn (Builder $keys) => $keys->where('token_hash', Secret::hash($token)), static fn (Builder $keys) => $keys->whereKey($former))
+        return self::query()->when($former === 0, static fn (Builder $keys) => $keys->where('token_hash', Secret::hash($token)), static fn (Builder $keys) => $keys->whereKey($former))
             ->whereNull('used_at')->where('until', '>', Instant::column($now));
     }
 

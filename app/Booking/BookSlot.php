@@ -89,6 +89,10 @@ final class BookSlot
         $pass = $wish->passId === null
             ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone, 'clock' => $wish->clock])
             : Pass::query()->findOrFail($wish->passId);
+        if ($pass->phone === '' && $wish->phone !== '') {
+            // Asked for because it was not known: now it is.
+            $pass->update(['phone' => $wish->phone]);
+        }
         $unconfirmed = $wish->by === Party::Visitor && $pass->email !== null && $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = Booking::query()->create([

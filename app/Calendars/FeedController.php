@@ -18,7 +18,7 @@ final class FeedController
 {
     public function __invoke(string $token, Request $request): Response
     {
-        $staff = StaffMember::query()->where('feed_hash', Secret::hash($token))->first() ?? StaffMember::query()->findOrFail(Secret::formerly('staff', $token) ?? 0);
+        $staff = StaffMember::query()->where('feed_hash', Secret::hash($token))->first() ?? StaffMember::query()->findOrFail(Secret::formerly('staff', $token));
         $now = CarbonImmutable::now();
         $bookings = Booking::query()->where('state', BookingState::Booked)->where('ends_at', '>', $now->subDays(31))
             ->where(static fn ($one) => $one->where('staff_id', $staff->id)->orWhereHas('sheet.colleagues', static fn ($colleague) => $colleague->where('staff_id', $staff->id)->where('role', 'must')))

@@ -37,12 +37,12 @@ final class Secret
         return rtrim(strtr(base64_encode(hash_hmac('sha256', $what, $key, true)), '+/', '-_'), '=');
     }
 
-    /** The row that a token of before the key was renewed opens, for a while; see Directory/RenewKeysCommand. */
-    public static function formerly(string $table, string $token): ?int
+    /** The row that a token of before the key was renewed opens, for a while; none is 0. See Directory/RenewKeysCommand. */
+    public static function formerly(string $table, string $token): int
     {
         $row = DB::table('former_secrets')->where('digest', self::hash($token))->where('of', $table)->where('until', '>', CarbonImmutable::now())->value('row');
 
-        return $row === null ? null : (int) $row;
+        return (int) $row;
     }
 
     /** Whoever has a new address made wants the old ones closed. */

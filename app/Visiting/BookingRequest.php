@@ -93,7 +93,8 @@ class BookingRequest extends FormRequest
         return match (true) {
             $called === '' => null,
             $this->party() === Party::Office => Student::called($this->sheet()->host->school_id, $called)?->id,
-            default => $this->admission()->child($called)->id ?? Guardian::query()->find($this->pass()?->guardian_id)?->child($called)?->id,
+            $this->pass()?->guardian_id === null => null,
+            default => $this->admission()->child($called)->id ?? Guardian::query()->find($this->pass()->guardian_id)?->child($called)?->id,
         };
     }
 

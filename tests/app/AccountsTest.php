@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Accounts\AccountKey;
+use App\Accounts\TriesMail;
 use App\Models\StaffMember;
 use App\Telling\AccountLetter;
 use Carbon\CarbonImmutable;
@@ -194,6 +195,49 @@ final class AccountsTest extends TestCase
             $visit(12)->assertStatus($after);
         }
         self::assertSame(30, config('session.lifetime'));
+    }
+
+    public function test_an_empty_server_becomes_a_schools_by_one_address_that_opens_once(): void
+    {
+        self::assertSame(1, Artisan::call('recess:first-key'), 'whoever has moved in needs none');
+        StaffMember::query()->delete();
+        DB::table('schools')->delete();
+        Artisan::call('recess:first-key');
+        $lost = (string) parse_url(trim(Artisan::output()), PHP_URL_PATH);
+        Artisan::call('recess:first-key');
+        $link = (string) parse_url(trim(Artisan::output()), PHP_URL_PATH);
+        $said = ['school' => 'Bell Point School', 'zone' => 'Europe/Lisbon', 'country' => 'pt', 'name' => 'Noor Haas', 'email' => 'noor@bellpoint.example', 'password' => self::GOOD];
+        $this->get($lost)->assertOk()->assertSee('"open":false', false);
+        $this->ask('post', "/api$lost", $said)->assertConflict();
+        $this->get($link)->assertOk()->assertSee('"open":true', false)->assertHeader('Cache-Control', 'no-store, private');
+        foreach (['zone' => 'Lisbon', 'country' => 'Portugal', 'email' => 'noor', 'password' => 'Bell Point School Noor'] as $field => $slip) {
+            $this->ask('post', "/api$link", [$field => $slip] + $said)->assertUnprocessable()->assertJsonValidationErrors($field);
+        }
+        self::assertSame(0, DB::table('schools')->count());
+
+        // The mail is tried before anything is decided, and what is wrong with it is said as the server says it.
+        $this->app->instance(TriesMail::class, new class implements TriesMail
+        {
+            public function to(string $email): ?string
+            {
+                return $email === 'noor@bellpoint.example' ? null : 'Connection refused';
+            }
+        });
+        $this->ask('post', "/api$link/letter", ['email' => 'other@bellpoint.example'])->assertUnprocessable()->assertJsonPath('errors.email.0', 'The mail server did not take it: Connection refused');
+        $this->ask('post', "/api$link/letter", ['email' => 'noor@bellpoint.example'])->assertOk();
+
+        $this->ask('post', "/api$link", $said)->assertOk()->assertJsonPath('to', '/staff/people');
+        $noor = StaffMember::query()->sole();
+        $this->assertAuthenticatedAs($noor);
+        self::assertSame([true, 'Bell Point School', 'PT'], [$noor->office, $noor->school->name, $noor->school->country]);
+        Auth::logout();
+        $this->ask('post', "/api$link", ['email' => 'eve@bellpoint.example'] + $said)->assertConflict();
+        self::assertSame(1, StaffMember::query()->count());
+
+        // When nobody of the office comes in any more, whoever sits at the server lets one in.
+        self::assertSame(1, Artisan::call('recess:let-in', ['email' => 'eve@bellpoint.example']));
+        self::assertSame(0, Artisan::call('recess:let-in', ['email' => 'noor@bellpoint.example']));
+        $this->ask('post', '/api'.parse_url(trim(Artisan::output()), PHP_URL_PATH), ['password' => 'seven gulls, one bell'])->assertOk();
     }
 
     public function test_another_password_asks_for_the_one_before_it(): void

@@ -148,7 +148,7 @@ final class DirectoryTest extends TestCase
         foreach (['Cy Fay', 'Kwame Ferreira', ''] as $other) {
             $this->book($sheet, $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => $other]]))->assertUnprocessable();
         }
-        $this->book($sheet, ['name' => '', 'email' => ''] + $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => 'Ada Fay (7B)']]))->assertCreated()->assertJsonPath('name', 'Uma Fay');
+        $this->book($sheet, ['name' => '', 'email' => ''] + $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => 'Ada Fay (7B)']]))->assertCreated()->assertJsonPath('name', 'Uma Fay')->assertJsonPath('phone', '+1 902-555-0101');
         self::assertSame('S1', Student::query()->findOrFail(Booking::query()->firstOrFail()->student_id)->number);
 
         // The second guardian, under another roof, has a pass of their own, and learns nothing of hers.

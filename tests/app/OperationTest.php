@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Booking\BookSlot;
+use App\Framework\Vitals;
 use App\Models\Booking;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
 use Recess\Timetable;
+use Symfony\Component\Process\Process;
 
 /** What the start command asks of the application. */
 final class OperationTest extends TestCase
@@ -64,5 +67,40 @@ final class OperationTest extends TestCase
             self::assertSame(0, fileperms("$var/$kept") & 0007, "$kept is open to others");
         }
         self::assertSame(0, fileperms("$var/log") & 0022, 'only its owner writes into the folder of logs, as the system’s own user does');
+    }
+
+    /** Nobody would be told of anything: the real thing starts only with a server that takes its letters. */
+    public function test_without_a_mail_server_nothing_of_the_real_thing_starts(): void
+    {
+        $start = static function (string $demo, string $mailer): Process {
+            $process = new Process([PHP_BINARY, 'artisan', 'list', '--raw'], base_path(), ['APP_ENV' => 'production', 'RECESS_DEMO' => $demo, 'MAIL_MAILER' => $mailer, 'RECESS_VAR' => (string) getenv('RECESS_VAR')]);
+            $process->run();
+
+            return $process;
+        };
+        foreach (['mailroom', 'array'] as $mailer) {
+            $refused = $start('false', $mailer);
+            self::assertNotSame(0, $refused->getExitCode());
+            self::assertStringContainsString('There is no mail server to send with, so nothing is started', $refused->getOutput().$refused->getErrorOutput());
+        }
+        self::assertSame([0, 0], [$start('true', 'mailroom')->getExitCode(), $start('false', 'smtp')->getExitCode()]);
+    }
+
+    public function test_whoever_watches_is_told_which_part_is_behind(): void
+    {
+        $this->getJson('/up')->assertOk()->assertJsonPath('parts.scheduler', 'silent')->assertJsonPath('ok', false);
+        Vitals::beat(CarbonImmutable::now()->getTimestamp());
+        $this->getJson('/up')->assertJsonPath('ok', true);
+        self::assertSame(0, Artisan::call('recess:doctor'));
+        DB::table('jobs')->insert(['queue' => 'default', 'payload' => '{}', 'attempts' => 0, 'available_at' => CarbonImmutable::now()->getTimestamp() - 600, 'created_at' => CarbonImmutable::now()->getTimestamp() - 600]);
+        $this->getJson('/up')->assertJsonPath('parts.queue', 'behind');
+        self::assertSame(1, Artisan::call('recess:doctor'));
+        self::assertStringContainsString('One letter or other work waits, the oldest for 10 minutes', Artisan::output());
+        // Yesterday's clock: what was written down lies ahead.
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->subDay());
+        $this->getJson('/up')->assertJsonPath('parts.clock', 'set back');
+        // Figures are for the web server's own listener; nobody says so by a header.
+        $this->get('/metrics', ['RECESS_WATCH' => 'yes', 'Recess-Watch' => 'yes'])->assertNotFound();
+        self::assertStringContainsString("\nrecess_clock_ahead_seconds 86400\n", (string) $this->call('GET', '/metrics', server: ['RECESS_WATCH' => 'yes'])->assertOk()->getContent());
     }
 }

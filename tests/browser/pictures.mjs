@@ -133,7 +133,8 @@ await take('find', WIDE, sideBySide);
 await take('directory', WIDE, async (page) => {
     await signIn(page, 'ruta.simkute@gannetcove.example');
     await page.getByRole('link', { name: 'Students' }).click();
-    const table = 'Student;Class;Parent;Parent email\nNia Sandpiper;7A;Ola Sandpiper;ola@mail.example\nIra Dunlin;7B;;\n';
+    const table =
+        'Student;Class;Parent;Parent email\nNia Sandpiper;7A;Ola Sandpiper;ola@mail.example\nIra Dunlin;7B;;\n';
     await page
         .getByLabel('File of students')
         .setInputFiles({ name: 'students.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
