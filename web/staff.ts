@@ -12,6 +12,7 @@ import Join from './pages/Join.svelte';
 import Log from './pages/Log.svelte';
 import MoveIn from './pages/MoveIn.svelte';
 import NotIn from './pages/NotIn.svelte';
+import OurSchool from './pages/OurSchool.svelte';
 import People from './pages/People.svelte';
 import SecondFactor from './pages/SecondFactor.svelte';
 import Settings from './pages/Settings.svelte';
@@ -33,6 +34,7 @@ void mountPage(
         Log,
         MoveIn,
         NotIn,
+        OurSchool,
         People,
         SecondFactor,
         Settings,

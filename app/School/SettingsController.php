@@ -25,6 +25,11 @@ final class SettingsController
         return Page::staff('Settings', 'Settings', ['host' => $staff->name, 'settings' => $this->data($staff)]);
     }
 
+    public function schoolPage(#[CurrentUser] StaffMember $staff): View
+    {
+        return Page::staff('OurSchool', 'The school', ['host' => $staff->name, 'settings' => $this->data($staff)]);
+    }
+
     public function me(#[CurrentUser] StaffMember $staff, MeRequest $request): JsonResponse
     {
         $staff->update($request->columns());

@@ -12,6 +12,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::put('/api/staff/me', [SettingsController::class, 'me'])->can('viewAny', Sheet::class);
     Route::post('/api/staff/me/picture', [SettingsController::class, 'picture'])->can('viewAny', Sheet::class);
     Route::post('/api/staff/me/feed', [SettingsController::class, 'renewFeed'])->can('viewAny', Sheet::class);
+    Route::get('/staff/school', [SettingsController::class, 'schoolPage'])->can('set-up-school');
     Route::put('/api/staff/school', [SettingsController::class, 'school'])->can('set-up-school');
     Route::post('/api/staff/school/closed-days', [SettingsController::class, 'closedDays'])->can('set-up-school');
     Route::post('/api/staff/places', [SettingsController::class, 'addPlace'])->can('viewAny', Sheet::class);

@@ -82,6 +82,12 @@ class BookingRequest extends FormRequest
         return Pass::byToken($this->input('pass'));
     }
 
+    /** A pass that somebody else has them book on. */
+    protected function knownPass(?int $student): ?Pass
+    {
+        return null;
+    }
+
     private function admission(): Admission
     {
         return $this->party() === Party::Office ? Admission::ofOffice() : Admission::of($this->sheet(), $this->pass());
@@ -106,7 +112,8 @@ class BookingRequest extends FormRequest
         foreach ($this->sheet()->questions as $question) {
             $answers[$question->key] = $question->tidied($this->input("answers.$question->key"), $country);
         }
-        $pass = $this->pass();
+        $student = $this->studentId(Question::said($answers['student'] ?? ''));
+        $pass = $this->pass() ?? $this->knownPass($student);
 
         return new BookingWish(
             start: SlotKey::instant($this->string('slot')->toString()),
@@ -121,7 +128,7 @@ class BookingRequest extends FormRequest
             keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
             by: $this->party(),
             clock: $this->filled('clock') ? $this->integer('clock') : null,
-            studentId: $this->studentId(Question::said($answers['student'] ?? '')),
+            studentId: $student,
             hostId: $this->filled('host') ? $this->sheet()->chosenFrom()[$this->string('host')->toString()] : null,
         );
     }

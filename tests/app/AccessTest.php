@@ -51,7 +51,7 @@ final class AccessTest extends TestCase
         'GET api/staff/people/{person}/leaving', 'POST api/staff/people/{person}/leaving', 'PUT api/staff/people/{person}/lending', 'DELETE api/staff/people/{person}/lending',
         'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students', 'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
         'POST api/staff/directory/students/{student}/guardians/{guardian}/code', 'POST api/staff/directory/file', 'POST api/staff/directory/file/bring-in',
-        'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
+        'GET staff/school', 'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
         // On the phone with a family, and when somebody is away.
         'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
         'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',

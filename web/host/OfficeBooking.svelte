@@ -6,6 +6,7 @@
     import { newKey } from '../lib/key';
     import Answer from '../parts/Answer.svelte';
     import Field from '../controls/Field.svelte';
+    import KnownStudent from './KnownStudent.svelte';
 
     interface Props {
         sheet: Schema['HostSheet'];
@@ -57,12 +58,24 @@
         error={fields.email}
     />
     {#each sheet.questions as question (question.key)}
-        <Answer
-            {question}
-            value={typed.answers[question.key]}
-            error={fields[`answers.${question.key}`]}
-            change={(value) => (typed.answers[question.key] = value)}
-        />
+        {#if question.kind === 'student'}
+            <KnownStudent
+                {question}
+                value={String(typed.answers[question.key] ?? '')}
+                error={fields[`answers.${question.key}`]}
+                change={(name) => (typed.answers[question.key] = name)}
+                comes={(one) => {
+                    typed.name = one.name;
+                    typed.email = one.email;
+                    if (one.phone) typed.answers.phone = one.phone;
+                }}
+            />
+        {:else}<Answer
+                {question}
+                value={typed.answers[question.key]}
+                error={fields[`answers.${question.key}`]}
+                change={(value) => (typed.answers[question.key] = value)}
+            />{/if}
     {/each}
     {#if sheet.places.length > 1}
         <label for="office-place" class="font-semibold">Where</label>

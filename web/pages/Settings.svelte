@@ -8,8 +8,6 @@
     import Masthead from '../parts/Masthead.svelte';
     import Calendars from '../settings/Calendars.svelte';
     import SavedPlaces from '../settings/SavedPlaces.svelte';
-    import ClosedDays from '../settings/ClosedDays.svelte';
-    import School from '../settings/School.svelte';
 
     interface Props {
         host: string;
@@ -64,7 +62,11 @@
 
 <main class="sheet-of-paper">
     <Masthead {host} />
-    <h1 class="mb-4">Settings</h1>
+    <div class="mb-4 flex flex-wrap items-baseline gap-x-6">
+        <h1>Settings</h1>
+        {#if settings.office}<a class="inline-flex min-h-11 items-center" href="/staff/school">The school’s settings</a
+            >{/if}
+    </div>
     <p role="status" class:good-news={said}>{said}</p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
 
@@ -144,6 +146,4 @@
 
     <Calendars {settings} changed={(now) => (changed = now)} />
     <SavedPlaces {settings} changed={(now) => (changed = now)} />
-    {#if settings.office}<School {settings} changed={(now) => (changed = now)} />
-        <ClosedDays {settings} changed={(now) => (changed = now)} />{/if}
 </main>

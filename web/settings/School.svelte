@@ -30,8 +30,8 @@
     }
 </script>
 
-<section class="mt-6 grid max-w-3xl gap-4" aria-labelledby="school">
-    <h2 id="school">The school</h2>
+<section class="mt-2 grid max-w-3xl gap-4" aria-labelledby="school">
+    <h2 id="school" class="sr-only">Name, clock and rules</h2>
     <form
         class="grid gap-4"
         novalidate
@@ -97,7 +97,6 @@
                     }
                 />
                 {#if fields.keep_days}<p class="font-semibold text-brick">{fields.keep_days}</p>{/if}
-                <p><a class="inline-flex min-h-11 items-center" href="/staff/visitors">What is kept of a visitor</a></p>
             </div>
             <div>
                 <Label for="log-days">Days for which it is kept who did what</Label>
@@ -112,7 +111,6 @@
                     }
                 />
                 {#if fields.log_days}<p class="font-semibold text-brick">{fields.log_days}</p>{/if}
-                <p><a class="inline-flex min-h-11 items-center" href="/staff/log">Who did what</a></p>
             </div>
         </div>
         <div class="flex flex-wrap gap-x-8">
