@@ -23,7 +23,7 @@ final readonly class Admission
     {
         return match ($sheet->audience) {
             Audience::Anyone => new self(true),
-            Audience::Staff => new self($pass?->staff_id !== null && StaffMember::query()->whereKey($pass->staff_id)->exists()),
+            Audience::Staff => new self($pass?->staff_id !== null && StaffMember::query()->whereKey($pass->staff_id)->where('school_id', $sheet->host->school_id)->whereNull('left_at')->exists()),
             Audience::Families => self::family($sheet, $pass),
         };
     }
@@ -55,11 +55,11 @@ final readonly class Admission
     private static function family(Sheet $sheet, ?Pass $pass): self
     {
         // Whoever runs it sees what families see, and has nobody there to book for.
-        $staff = $pass?->staff_id === null ? null : StaffMember::query()->find($pass->staff_id);
+        $staff = $pass?->staff_id === null ? null : StaffMember::query()->whereKey($pass->staff_id)->where('school_id', $sheet->host->school_id)->first();
         if ($staff !== null && ($staff->office || $sheet->isRunBy($staff))) {
             return new self(true, new Collection);
         }
-        $guardian = $pass?->guardian_id === null ? null : Guardian::query()->whereKey($pass->guardian_id)->whereNull('put_away_at')->first();
+        $guardian = $pass?->guardian_id === null ? null : Guardian::query()->whereKey($pass->guardian_id)->where('school_id', $sheet->host->school_id)->whereNull('put_away_at')->first();
         if ($guardian === null) {
             return new self(false);
         }

@@ -8,19 +8,33 @@ use App\Models\Audience;
 use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
 
-/** The sheets that are for whoever holds a pass, and not for everybody: these stand on no board. */
+/** The sheets that are for whoever holds a pass, and not for everybody: these stand on no board. As Admission says of each, in a few questions for all. */
 final class OpenToPass
 {
     /** @return Collection<int, Sheet> */
     public static function of(Pass $pass): Collection
     {
-        if ($pass->guardian_id === null && $pass->staff_id === null) {
+        if ($pass->staff_id !== null) {
+            return self::open(Audience::Staff, (int) StaffMember::query()->whereKey($pass->staff_id)->whereNull('left_at')->value('school_id'));
+        }
+        $guardian = $pass->guardian_id === null ? null : Guardian::query()->whereKey($pass->guardian_id)->whereNull('put_away_at')->with('students.classes')->first();
+        if ($guardian === null || $guardian->students->isEmpty()) {
             return new Collection;
         }
+        $students = $guardian->students->modelKeys();
+        $classes = $guardian->students->flatMap(static fn (Student $child): array => $child->classes->modelKeys())->all();
 
-        return Sheet::query()->where('audience', $pass->staff_id === null ? Audience::Families : Audience::Staff)->where('state', SheetState::Open)->whereNull('put_away_at')
-            ->with('host.school')->orderBy('title')->orderBy('id')->get()->filter(static fn (Sheet $sheet): bool => Admission::of($sheet, $pass)->isAdmitted)->values();
+        return self::open(Audience::Families, $guardian->school_id)->filter(static fn (Sheet $sheet): bool => ($sheet->audience_classes === [] && $sheet->audience_students === [])
+            || array_intersect($sheet->audience_students, $students) !== [] || array_intersect($sheet->audience_classes, $classes) !== [])->values();
+    }
+
+    /** @return Collection<int, Sheet> */
+    private static function open(Audience $audience, int $school): Collection
+    {
+        return Sheet::query()->where('audience', $audience)->where('state', SheetState::Open)->whereNull('put_away_at')
+            ->whereHas('host', static fn ($host) => $host->where('school_id', $school))->with('host.school')->orderBy('title')->orderBy('id')->get();
     }
 }

@@ -41,7 +41,7 @@ final class SheetController
             'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
                 ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
             'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
-            'for_staff' => array_values(Sheet::query()->where('audience', Audience::Staff)->where('state', SheetState::Open)->whereNull('put_away_at')->where('staff_id', '!=', $host->id)->with('host')->orderBy('title')->limit(100)->get()
+            'for_staff' => array_values(Sheet::query()->where('audience', Audience::Staff)->whereHas('host', static fn ($one) => $one->where('school_id', $host->school_id))->where('state', SheetState::Open)->whereNull('put_away_at')->where('staff_id', '!=', $host->id)->with('host')->orderBy('title')->limit(100)->get()
                 ->map(static fn (Sheet $sheet): array => ['path' => "/staff/visit/$sheet->slug", 'title' => $sheet->title, 'host' => $sheet->host->name])->all()),
             'sheets' => $sheets->map(static fn (Sheet $sheet): array => HostSheetData::row($sheet, $now))->all(),
         ]);

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Directory\Admission;
 use App\Directory\Guardian;
 use App\Directory\SchoolClass;
 use App\Directory\Student;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Telling\FamilyLetter;
@@ -154,7 +156,21 @@ final class DirectoryTest extends TestCase
         // The second guardian, under another roof, has a pass of their own, and learns nothing of hers.
         $bo = Guardian::query()->where('name', 'Bo Ray')->firstOrFail()->pass();
         $this->ask('get', '/api/p/'.$bo->token())->assertJsonPath('bookings', [])->assertJsonPath('open.0.title', $sheet->title);
-        // Whoever may not book for the student does not come in; nor does somebody of another class.
+        // What a pass lists as open is what opens, for each of them.
+        $other = tap($this->sheet(title: 'For 8A'))->update(['audience' => 'families', 'audience_classes' => SchoolClass::query()->where('name', '8A')->pluck('id')->all()]);
+        foreach (['Uma Fay' => [$other->title, $sheet->title], 'Bo Ray' => [$sheet->title], 'Ida Fay' => []] as $name => $titles) {
+            $theirs = Guardian::query()->where('name', $name)->firstOrFail()->pass();
+            self::assertEqualsCanonicalizing($titles, array_column($this->ask('get', '/api/p/'.$theirs->token())->json('open'), 'title'), $name);
+            foreach ([$sheet, $other] as $one) {
+                self::assertSame(in_array($one->title, $titles, true), Admission::of($one->refresh(), $theirs)->isAdmitted, "$name, $one->title");
+            }
+        }
+        // Whoever may not book for the student does not come in; nor does somebody of another class, or of another school.
+        $elsewhere = School::query()->create(['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT']);
+        $stranger = Guardian::query()->create(['school_id' => $elsewhere->id, 'name' => 'Io Sand']);
+        $stranger->students()->attach(Student::query()->create(['school_id' => $elsewhere->id, 'name' => 'Al Sand'])->id, ['may_book' => true]);
+        $all = tap($this->sheet(title: 'For all'))->update(['audience' => 'families']);
+        self::assertFalse(Admission::of($all->refresh(), $stranger->pass())->isAdmitted);
         $this->ask('get', "/api/s/$sheet->slug?pass=".Guardian::query()->where('name', 'Ida Fay')->firstOrFail()->pass()->token())->assertForbidden();
         $this->ask('get', "/api/s/$sheet->slug?pass=".Pass::query()->create(['name' => 'Mo', 'email' => 'mo@mail.example', 'phone' => ''])->token())->assertForbidden();
     }

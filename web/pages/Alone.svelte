@@ -124,16 +124,7 @@
                     error={fields.subject}
                 />
                 <Where {zones} bind:zone={form.zone} bind:country={form.country} errors={fields} />
-                <input
-                    type="text"
-                    class="sr-only"
-                    autocomplete="username"
-                    value={person.email}
-                    readonly
-                    tabindex="-1"
-                    aria-label="E-mail address"
-                />
-                <NewPassword bind:value={form.password} {least} error={fields.password} />
+                <NewPassword email={person.email} bind:value={form.password} {least} error={fields.password} />
             </section>
             <section class="grid content-start gap-4" aria-labelledby="hours">
                 <h2 id="hours">Your hours each week</h2>

@@ -45,17 +45,7 @@
                     if (!working) void choose();
                 }}
             >
-                <!-- So that a keeper of passwords knows whose it is. -->
-                <input
-                    type="text"
-                    class="sr-only"
-                    autocomplete="username"
-                    value={person.email}
-                    readonly
-                    tabindex="-1"
-                    aria-label="E-mail address"
-                />
-                <NewPassword bind:value={password} {least} error={fields.password} />
+                <NewPassword email={person.email} bind:value={password} {least} error={fields.password} />
                 {#if message}<Notice>{message}</Notice>{/if}
                 <Button type="submit" class="justify-self-start" disabled={working}
                     >{working ? 'One moment…' : 'Use this password and come in'}</Button

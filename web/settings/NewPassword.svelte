@@ -6,9 +6,11 @@
     interface Props {
         value: string;
         least: number;
+        /** Whose it is, where no field beside it says so: for keepers of passwords. */
+        email?: string;
         error?: string;
     }
-    let { value = $bindable(), least, error = '' }: Props = $props();
+    let { value = $bindable(), least, email = '', error = '' }: Props = $props();
 
     let shown = $state(false);
     const length = $derived([...value].length);
@@ -31,6 +33,17 @@
     const score = $derived(length > 0 && strength ? strength(value) : null);
 </script>
 
+{#if email}
+    <input
+        type="text"
+        class="sr-only"
+        autocomplete="username"
+        value={email}
+        readonly
+        tabindex="-1"
+        aria-label="E-mail address"
+    />
+{/if}
 <div class="grid gap-2">
     <Field
         name="new-password"
