@@ -129,6 +129,19 @@ final class DirectoryTest extends TestCase
         $this->look($bundle)->assertJsonPath('plan.empty', true);
     }
 
+    public function test_five_thousand_students_as_windows_writes_them(): void
+    {
+        $lines = "Number;Student;Class;Parent;Email\n";
+        for ($i = 0; $i < 5000; $i++) {
+            $lines .= "$i;Zoë Ångström $i;".(7 + $i % 6).chr(65 + $i % 4).';Père '.intdiv($i, 2).';family'.intdiv($i, 2)."@mail.example\n";
+        }
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        $this->bring((string) mb_convert_encoding($lines, 'Windows-1252', 'UTF-8'))->assertCreated();
+        self::assertLessThan(256 * 1024 * 1024, memory_get_peak_usage() - $before);
+        self::assertSame([5000, 2500, 'Zoë Ångström 4999'], [Student::query()->count(), Guardian::query()->count(), Student::query()->where('number', '4999')->value('name')]);
+    }
+
     public function test_a_sheet_for_a_class_opens_to_its_families_alone_and_they_type_nothing_of_themselves(): void
     {
         $sheet = $this->sheetFor(['7B']);

@@ -61,17 +61,19 @@ final class WrongTypesTest extends TestCase
                     $reader === null ? Auth::forgetGuards() : $this->actingAs($reader);
                     DB::beginTransaction();
                     try {
-                        // In the address, as a form, and as JSON, as far as each can say it.
-                        $troubles = [];
-                        $said = $this->call($method, $method === 'GET' ? $path.'?'.http_build_query($fields) : $path, $method === 'GET' ? [] : $fields);
-                        $status = [$said->getStatusCode()];
-                        $troubles[] = $said->exception === null ? '' : $said->exception->getMessage().' at '.basename($said->exception->getFile()).':'.$said->exception->getLine().' '.implode(' < ', array_map(static fn (array $one): string => basename($one['file'] ?? '').':'.($one['line'] ?? 0), array_slice($said->exception->getTrace(), 0, 6)));
-                        $json = json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
-                        $said = $this->call($method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $json);
-                        $status[] = $said->getStatusCode();
-                        // What is said at a field is ours, and not the framework's, which names columns and formats.
-                        self::assertDoesNotMatchRegularExpression('/"The [\w. ]+ (?:field|must)\b|\bmust (?:be|match|have)\b|selected [\w. ]+ is invalid|validation\./', $said->getStatusCode() === 422 ? (string) $said->getContent() : '', "$method {$route->uri()}");
-                        $troubles[] = $said->exception === null ? '' : $said->exception->getMessage().' at '.basename($said->exception->getFile()).':'.$said->exception->getLine().' '.implode(' < ', array_map(static fn (array $one): string => basename($one['file'] ?? '').':'.($one['line'] ?? 0), array_slice($said->exception->getTrace(), 0, 6)));
+                        // In the address where one only looks; as a form and as JSON where something is said.
+                        $status = $troubles = [];
+                        foreach ($method === 'GET' ? ['address'] : ['form', 'json'] as $way) {
+                            $said = match ($way) {
+                                'address' => $this->call($method, $path.'?'.http_build_query($fields)),
+                                'form' => $this->call($method, $path, $fields),
+                                'json' => $this->call($method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)),
+                            };
+                            $status[] = $said->getStatusCode();
+                            $troubles[] = self::trouble($said->exception);
+                            // What is said at a field is ours, and not the framework's, which names columns and formats.
+                            self::assertDoesNotMatchRegularExpression('/"The [\w. ]+ (?:field|must)\b|\bmust (?:be|match|have)\b|selected [\w. ]+ is invalid|validation\./', $said->getStatusCode() === 422 ? (string) $said->getContent() : '', "$method {$route->uri()}");
+                        }
                     } finally {
                         DB::rollBack();
                         apcu_clear_cache();
@@ -82,6 +84,14 @@ final class WrongTypesTest extends TestCase
             }
         }
         self::assertGreaterThan(150, $thrown);
+    }
+
+    /** What went wrong, and where, for whoever has to find it. */
+    private static function trouble(?\Throwable $failure): string
+    {
+        $trace = array_map(static fn (array $one): string => basename($one['file'] ?? '').':'.($one['line'] ?? 0), array_slice($failure?->getTrace() ?? [], 0, 6));
+
+        return $failure === null ? '' : $failure->getMessage().' at '.basename($failure->getFile()).':'.$failure->getLine().' '.implode(' < ', $trace);
     }
 
     /** @return array<string, string> what stands for each parameter of a path */

@@ -42,6 +42,8 @@ export class Draft {
     #timer: ReturnType<typeof setTimeout> | undefined;
     #turn = 0;
     #byLine = false;
+    /** Whether the line was typed and not read yet. */
+    #lineWaits = false;
     get #key(): string {
         return `worksheet|${this.writer}|${this.sheet ?? ''}`;
     }
@@ -109,7 +111,9 @@ export class Draft {
     #soon(byLine: boolean, after = 200): void {
         this.#typed = true;
         this.settled = false;
-        this.#byLine = byLine;
+        // A line that nobody has read yet is read, whatever blank was filled in meanwhile.
+        this.#lineWaits ||= byLine;
+        this.#byLine = this.#lineWaits;
         // What is still on its way is an answer to what was there before this key.
         this.#turn++;
         clearTimeout(this.#timer);
@@ -168,6 +172,7 @@ export class Draft {
         this.drawing = drawing;
         this.#worthSaying = Object.fromEntries(Object.entries(drawing.errors).filter(([name]) => this.#filled(name)));
         if (byLine) {
+            this.#lineWaits = false;
             this.lineError = drawing.line_error;
             this.asks = drawing.line_asks;
             this.notes = drawing.notes;
@@ -238,7 +243,7 @@ export class Draft {
         clearTimeout(this.#timer);
         this.#turn++;
         this.#typed = false;
-        this.#byLine = false;
+        this.#byLine = this.#lineWaits = false;
         this.form = structuredClone(this.saved);
         this.line = '';
         this.refused = {};
