@@ -42,6 +42,8 @@ final class Guardian extends Row
 
     protected $hidden = ['code_hash'];
 
+    protected $attributes = ['number' => null, 'email' => null, 'phone' => '', 'language' => '', 'generation' => 1, 'code_hash' => null, 'put_away_at' => null];
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -24,6 +24,8 @@ final class SchoolClass extends Row
 
     protected $guarded = [];
 
+    protected $attributes = ['number' => null, 'put_away_at' => null];
+
     /** @return array<string, string> */
     protected function casts(): array
     {

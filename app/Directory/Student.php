@@ -29,6 +29,8 @@ final class Student extends Row
 
     protected $guarded = [];
 
+    protected $attributes = ['number' => null, 'put_away_at' => null];
+
     /** @return array<string, string> */
     protected function casts(): array
     {

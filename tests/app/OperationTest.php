@@ -73,7 +73,7 @@ final class OperationTest extends TestCase
     public function test_without_a_mail_server_nothing_of_the_real_thing_starts(): void
     {
         $start = static function (string $demo, string $mailer): Process {
-            $process = new Process([PHP_BINARY, 'artisan', 'list', '--raw'], base_path(), ['APP_ENV' => 'production', 'RECESS_DEMO' => $demo, 'MAIL_MAILER' => $mailer, 'RECESS_VAR' => (string) getenv('RECESS_VAR')]);
+            $process = new Process([PHP_BINARY, 'artisan', 'list', '--raw'], base_path(), ['APP_ENV' => 'production', 'RECESS_DEMO' => $demo, 'MAIL_MAILER' => $mailer, 'LOG_CHANNEL' => 'stderr', 'RECESS_VAR' => (string) getenv('RECESS_VAR')]);
             $process->run();
 
             return $process;
