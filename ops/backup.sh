@@ -72,7 +72,7 @@ recess_backup() {
 unpacked() {
     local file=$1 into=$2
     [ -r "$file" ] || fail "$file cannot be read."
-    if [ "$(head -c 21 "$file")" = age-encryption.org/v1 ]; then
+    if [ "$(head -c 21 "$file" | tr -d '\0')" = age-encryption.org/v1 ]; then
         [ -n "${KEY:-}" ] || fail "This backup is encrypted." "Give the identity that opens it: --key FILE"
         age --decrypt --identity "$(from_here "$KEY")" "$file" 2>"$into/.age" | tar -C "$into" -xz 2>/dev/null || fail "This backup cannot be opened: the identity is another one, or the file was cut or changed." "Nothing was restored."
     else
