@@ -22,14 +22,14 @@ backup_into() ( # FOLDER
 
 version_of_code() { git -c safe.directory="$ROOT" -C "$ROOT" rev-parse HEAD 2>/dev/null || echo unknown; }
 
-# backup_now [FILE]: sets BACKUP to the file that was written.
+# Sets BACKUP to the file that was written.
 backup_now() {
     local folder=${BACKUPS:-$VAR/backups} file work need have
     mkdir -p -m 700 "$folder"
     need=$(($(du -sk "$VAR/mariadb" | cut -f1) / 2 + 20480))
     have=$(df -Pk "$folder" | awk 'NR == 2 { print $4 }')
     [ "$have" -ge "$need" ] || fail "There is not enough room in $folder: $((have / 1024)) MB are free, $((need / 1024)) MB may be needed." "Nothing was written, and no older backup was taken away."
-    file=${1:-$folder/recess-$HOST-$(date -u +%Y-%m-%dT%H%M%SZ).tar.gz}
+    file=$folder/recess-$HOST-$(date -u +%Y-%m-%dT%H%M%SZ).tar.gz
     [ -z "$BACKUP_KEY" ] || file=${file%.age}.age
     work=$(mktemp -d "$folder/.making.XXXXXX")
     # What was left by one that broke off goes too, whatever happens.

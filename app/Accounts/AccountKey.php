@@ -43,17 +43,22 @@ final class AccountKey extends Row
     public static function cut(StaffMember $staff, KeyPurpose $purpose, int $now): self
     {
         self::query()->where('staff_id', $staff->id)->delete();
-        $key = self::query()->create(['staff_id' => $staff->id, 'purpose' => $purpose, 'until' => Instant::column($now + $purpose->seconds())]);
-        $key->update(['token_hash' => Secret::hash($key->token())]);
 
-        return $key;
+        return self::made($staff->id, $purpose, $now);
     }
 
     /** The key of an empty server; those before it open nothing any more. */
     public static function toEmptyServer(int $now): self
     {
         self::query()->whereNull('staff_id')->delete();
-        $key = self::query()->create(['purpose' => KeyPurpose::School, 'until' => Instant::column($now + KeyPurpose::School->seconds())]);
+
+        return self::made(null, KeyPurpose::School, $now);
+    }
+
+    private static function made(?int $staff, KeyPurpose $purpose, int $now): self
+    {
+        $until = Instant::column($now + $purpose->seconds());
+        $key = self::query()->create(['staff_id' => $staff, 'purpose' => $purpose, 'until' => $until]);
         $key->update(['token_hash' => Secret::hash($key->token())]);
 
         return $key;
@@ -76,7 +81,7 @@ final class AccountKey extends Row
     /** Once: whoever is first has it, and nobody after them. */
     public function use(int $now): void
     {
-        if (self::query()->whereKey($this->id)->whereNull('used_at')->where('until', '>', Instant::column($now))->update(['used_at' => Instant::column($now)]) === 0) {
+        if (self::unused($now)->whereKey($this->id)->update(['used_at' => Instant::column($now)]) === 0) {
             throw new KeySpent;
         }
     }
@@ -86,8 +91,15 @@ final class AccountKey extends Row
     {
         $former = Secret::formerly('account_keys', $token);
 
-        return self::query()->when($former === 0, static fn (Builder $keys) => $keys->where('token_hash', Secret::hash($token)), static fn (Builder $keys) => $keys->whereKey($former))
-            ->whereNull('used_at')->where('until', '>', Instant::column($now));
+        return $former === 0
+            ? self::unused($now)->where('token_hash', Secret::hash($token))
+            : self::unused($now)->whereKey($former);
+    }
+
+    /** @return Builder<self> */
+    private static function unused(int $now): Builder
+    {
+        return self::query()->whereNull('used_at')->where('until', '>', Instant::column($now));
     }
 
     /** Worked out when a letter is written, so that only its hash is kept; see Secret. */

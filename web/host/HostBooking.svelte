@@ -2,7 +2,7 @@
     /** One booking as its host sees it: who, about whom, how to reach them; answered, moved, given a link, cancelled. */
     import { Badge, Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
     import TextButton from '../controls/TextButton.svelte';
@@ -34,7 +34,7 @@
             open = '';
             changed(answer.data);
         }
-        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        message = firstOf(answer.trouble);
         return message || null;
     }
     const cancel = async (word: string) =>

@@ -1,7 +1,7 @@
 <script lang="ts">
     /** Video links that are still missing: one for several meetings, or for all that have none. */
     import { Button, Checkbox } from '../lib/controls';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
     import TextButton from '../controls/TextButton.svelte';
     import Field from '../controls/Field.svelte';
 
@@ -26,7 +26,7 @@
             }),
         );
         doubtful = answer.trouble?.fields.link !== undefined && /^https?:/.test(link);
-        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        message = firstOf(answer.trouble);
         if (answer.data) {
             // What was pasted for some is not pasted for the next.
             picked = [];

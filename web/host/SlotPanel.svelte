@@ -3,7 +3,7 @@
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import HostBooking from './HostBooking.svelte';
     import OfficeBooking from './OfficeBooking.svelte';
@@ -38,7 +38,7 @@
                 body: { slot: slot.key, closed, extra_seats: extra },
             }),
         );
-        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        message = firstOf(answer.trouble);
         if (answer.data) changed(answer.data);
     }
 </script>

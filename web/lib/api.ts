@@ -7,10 +7,14 @@ export const api = createClient<paths>({ headers: { Accept: 'application/json' }
 
 // Staff pages show Laravel's CSRF token, as the cookie has it at this moment: whoever signed in again in another tab goes
 // on in this one. Visitors' pages have no session to protect.
+function showToken(headers: Headers): void {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+    if (token) headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+}
+
 api.use({
     onRequest({ request }) {
-        const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
-        if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+        showToken(request.headers);
         return request;
     },
 });
@@ -30,9 +34,8 @@ api.use({
         const { second_factor } = (await response.clone().json()) as { second_factor?: boolean };
         if (!(await prove(second_factor === true))) return undefined;
         // In a session that was renewed, with the token of now.
-        const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
         const headers = new Headers(again.headers);
-        if (token) headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+        showToken(headers);
         return fetch(new Request(again, { headers }));
     },
 });
@@ -117,3 +120,7 @@ export function formOf(fields: Record<string, string | File | null>): { bodySeri
 /** What to say beside the fields: the message only where no field says it. */
 export const beside = (trouble: Trouble | undefined): string =>
     trouble && Object.keys(trouble.fields).length === 0 ? trouble.message : '';
+
+/** What to say where there is one line for all of it: what the first field says, or else the message. */
+export const firstOf = (trouble: Trouble | undefined): string =>
+    trouble ? (Object.values(trouble.fields)[0] ?? trouble.message) : '';

@@ -4,7 +4,7 @@
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
-    import { api, ask, beside, type Schema, type Trouble } from '../lib/api';
+    import { api, ask, beside, firstOf, type Schema, type Trouble } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
     import Password from '../settings/Password.svelte';
 
@@ -24,7 +24,7 @@
     let codes = $state<string[]>([]);
 
     function settle(answer: { data?: Schema['Account']; trouble?: Trouble }, done: string) {
-        trouble = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        trouble = firstOf(answer.trouble);
         said = answer.data ? done : '';
         if (answer.data) changed = answer.data;
     }

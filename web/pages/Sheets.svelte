@@ -5,7 +5,7 @@
     import FilePress from '../controls/FilePress.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
-    import { api, ask, formOf, type Schema } from '../lib/api';
+    import { api, ask, firstOf, formOf, type Schema } from '../lib/api';
     import { holds } from '../lib/sought';
     import SheetRow from '../host/SheetRow.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -52,7 +52,7 @@
         data?: Schema['HostSheet'];
         trouble?: { message: string; fields: Record<string, string> };
     }) {
-        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        message = firstOf(answer.trouble);
         if (answer.data) changed[answer.data.id] = answer.data;
         return answer.data !== undefined;
     }

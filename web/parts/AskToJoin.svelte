@@ -1,6 +1,6 @@
 <script lang="ts">
     /** The other guardian may have a time for the same student: whoever it is gets a word from this visitor, and answers or does not. */
-    import { api, ask } from '../lib/api';
+    import { api, ask, firstOf } from '../lib/api';
     import type { Visitor } from '../lib/visitor.svelte';
 
     interface Props {
@@ -25,7 +25,7 @@
             }),
         );
         sent = answer.data !== undefined;
-        message = answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        message = firstOf(answer.trouble);
     }
 </script>
 

@@ -2,7 +2,7 @@
     /** The school's closed days, a snow day among them: whoever has booked then is moved or told, on all sheets. For the office. */
     import FilePress from '../controls/FilePress.svelte';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask, formOf, type Schema } from '../lib/api';
+    import { api, ask, firstOf, formOf, type Schema } from '../lib/api';
     import { Button } from '../lib/controls';
     import Effect from '../worksheet/Effect.svelte';
     import Ranges from './Ranges.svelte';
@@ -35,7 +35,7 @@
         }
         const notYet = answer.body as Schema['NotYet'] | null;
         if (answer.status === 409 && notYet?.effect) effect = notYet.effect;
-        else trouble = Object.values(answer.trouble.fields)[0] ?? answer.trouble.message;
+        else trouble = firstOf(answer.trouble);
     }
     async function again(settle: Schema['Settle']) {
         const answer = await ask(

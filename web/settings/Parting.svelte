@@ -5,7 +5,7 @@
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
 
     interface Props {
         one: Schema['StaffPerson'];
@@ -26,7 +26,7 @@
 
     onMount(async () => (effect = (await ask(api.GET('/api/staff/people/{person}/leaving', path))).data ?? null));
     const first = (answer: { trouble?: { message: string; fields: Record<string, string> } }) =>
-        answer.trouble ? (Object.values(answer.trouble.fields)[0] ?? answer.trouble.message) : '';
+        firstOf(answer.trouble);
     async function lend() {
         const body = { to: Number(to), until };
         const answer = await ask(api.PUT('/api/staff/people/{person}/lending', { ...path, body }));

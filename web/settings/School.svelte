@@ -2,7 +2,7 @@
     /** The school: its name, clock and terms. For the office. */
     import { Button, Label, Checkbox, Input, Select } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
     import Field from '../controls/Field.svelte';
 
     import Ranges from './Ranges.svelte';
@@ -24,7 +24,7 @@
     async function save() {
         const answer = await ask(api.PUT('/api/staff/school', { body: school }));
         fields = answer.trouble?.fields ?? {};
-        trouble = answer.trouble ? (Object.values(fields)[0] ?? answer.trouble.message) : '';
+        trouble = firstOf(answer.trouble);
         said = answer.data ? 'Kept. Sheets follow it at once.' : '';
         if (answer.data) changed(answer.data);
     }
