@@ -45,6 +45,10 @@ return [
     'feed_hosts' => array_filter(explode(',', (string) env('RECESS_FEED_HOSTS', ''))),
     // Where a room of its own opens for each meeting, with {room} in it; without one, the stand-in's rooms are used.
     'video_address' => env('RECESS_VIDEO_ADDRESS'),
+    // On which the web server takes word that something changed (app/Live); without one, pages look now and then.
+    'live_socket' => env('RECESS_LIVE_SOCKET'),
+    // When a new day begins at desks, as a time of the school's clock: an evening may pass midnight.
+    'day_begins' => env('RECESS_DAY_BEGINS', '04:00'),
     // How long a picked time is kept while its visitor types, in seconds.
     'keep_seconds' => 300,
 ];

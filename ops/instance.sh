@@ -48,6 +48,8 @@ instance_prepare() {
     # What was cached of an earlier version may name classes that are gone; it is made anew below.
     rm -f "$VAR"/bootstrap/*.php
     mkdir -p -m 755 "$RUN"
+    # Nobody else of the machine tells pages to look again.
+    mkdir -p -m 750 "$RUN/live"
     # A database that runs keeps its port.
     [ -n "${DB_PORT:-}" ] && { instance_is_running || ! port_taken "$DB_PORT"; } || DB_PORT=$(free_port)
     printf 'PORT=%s\nDB_PORT=%s\n' "$PORT" "$DB_PORT" >"$VAR/ports"
@@ -61,6 +63,7 @@ instance_prepare() {
     mkdir -p -m 755 "$VAR/acme"
     if [ "$(id -u)" = 0 ]; then
         chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
+        chown "$APP_USER" "$RUN/live"
         chown -R "$APP_USER" "$VAR/run/nginx-cache" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
         chown -R "$DB_USER" "$VAR/log/mariadb"
         # Left open to everybody by earlier versions; the database has a folder of its own.
@@ -115,6 +118,7 @@ APP_KEY=$APP_KEY
 DB_PORT=$DB_PORT
 DB_PASSWORD=$DB_PASSWORD
 RECESS_DEMO=true
+RECESS_LIVE_SOCKET=$RUN/live/stamps.sock
 RECESS_FEED_HOSTS=127.0.0.1:$PORT
 RECESS_OIDC_ISSUER=http://127.0.0.1:$PORT/stand-in/people
 RECESS_OIDC_CLIENT_ID=recess-demo
@@ -215,7 +219,7 @@ instance_start_web() {
     for what in config route event view; do quietly "$VAR/log/$what-cache.log" artisan "$what:cache"; done
     quietly "$VAR/log/classes.log" artisan recess:classes "$VAR/bootstrap/classes.php"
     if [ "$INSTANCE" = school ] && has_units; then
-        quietly "$VAR/log/start-web.log" systemctl start $(unit fpm nginx queue scheduler)
+        quietly "$VAR/log/start-web.log" systemctl start $(unit fpm nginx queue live scheduler)
     else
         quietly "$VAR/log/start-web.log" supervise start 'web:*'
     fi

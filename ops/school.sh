@@ -184,6 +184,7 @@ MAIL_USERNAME=$(quoted "$MAIL_USERNAME")
 MAIL_PASSWORD=$(quoted "$MAIL_PASSWORD")
 MAIL_FROM_ADDRESS=$(quoted "$MAIL_FROM")
 RECESS_VIDEO_ADDRESS=$(quoted "$VIDEO_ADDRESS")
+RECESS_LIVE_SOCKET=$RUN/live/stamps.sock
 RECESS_OIDC_ISSUER=$(quoted "$OIDC_ISSUER")
 RECESS_OIDC_CLIENT_ID=$(quoted "$OIDC_CLIENT")
 RECESS_OIDC_CLIENT_SECRET=$(quoted "$OIDC_SECRET")
@@ -300,7 +301,7 @@ bring_up() {
 bring_down() {
     instance_is_running || return 0
     if [ "${1:-}" = yes ]; then
-        services_stop fpm queue scheduler
+        services_stop fpm queue live scheduler
     elif has_units; then
         # shellcheck disable=SC2046
         systemctl stop $(unit $PROGRAMS)

@@ -1,6 +1,6 @@
 # What runs a school's processes: systemd where it runs, supervisor (as in the demo) where it does not.
 
-PROGRAMS="mariadb fpm nginx queue scheduler"
+PROGRAMS="mariadb fpm nginx queue live scheduler"
 
 # Whether systemd runs this machine and looks after this school.
 has_units() { [ "${BOOT:-yes}" = yes ] && [ "$(id -u)" = 0 ] && [ -d /run/systemd/system ]; }
@@ -37,13 +37,15 @@ UNIT
 
 # The same commands as ops/templates/supervisor.conf has.
 unit_of() {
-    local after="network.target" command user=root stop=''
+    local after="network.target" command user=root stop='' before=''
     [ "$1" = mariadb ] || after="network.target $(unit mariadb)"
     case $1 in
         mariadb) command="/usr/sbin/mariadbd --defaults-file=$VAR/run/mariadb.cnf" ;;
         fpm) command="/usr/sbin/php-fpm8.2 -c $VAR/run/php.ini --fpm-config $VAR/run/php-fpm.conf" stop=SIGQUIT ;;
-        nginx) command="/usr/sbin/nginx -c $VAR/run/nginx.conf" stop=SIGQUIT ;;
+        # A socket that a killed one left behind would keep it from starting.
+        nginx) command="/usr/sbin/nginx -c $VAR/run/nginx.conf" stop=SIGQUIT before="rm -f $RUN/live/stamps.sock" ;;
         queue) command="$PHP $ROOT/artisan queue:work --sleep=1 --tries=6 --max-time=3600" user=$APP_USER ;;
+        live) command="$PHP $ROOT/artisan recess:live" user=$APP_USER ;;
         scheduler) command="$PHP $ROOT/artisan schedule:work" user=$APP_USER ;;
     esac
     cat <<UNIT
@@ -53,7 +55,8 @@ Description=Recess, $HOST: $1
 After=$after
 $([ "$1" = mariadb ] || printf 'Requires=%s\n' "$(unit mariadb)")
 [Service]
-ExecStart=$command
+${before:+ExecStartPre=/bin/$before
+}ExecStart=$command
 User=$user
 WorkingDirectory=$ROOT
 Environment=RECESS_VAR=$VAR

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Recess\Time\Span;
 
 /**
@@ -31,7 +32,7 @@ use Recess\Time\Span;
  * @property bool $maybe the host has said maybe
  * @property string $answer_note the host's word with it
  * @property CarbonImmutable|null $held_until how long an asked slot is held; null once it is accepted
- * @property CarbonImmutable|null $called_in_at
+ * @property CarbonImmutable|null $called_in_at since when its visitor is in; null before and afterwards
  * @property CarbonImmutable|null $confirm_until how long it is kept for an address that has not answered (BookingState::Kept)
  * @property array<string, mixed>|null $undo how the visitor's last change is taken back
  * @property BookingState $state
@@ -47,6 +48,7 @@ use Recess\Time\Span;
  * @property Place $place
  * @property StaffMember $host whom they meet
  * @property Collection<int, Guest> $guests
+ * @property Turn|null $turn what became of it on the day
  */
 final class Booking extends Row
 {
@@ -100,6 +102,12 @@ final class Booking extends Row
     public function guests(): HasMany
     {
         return $this->hasMany(Guest::class);
+    }
+
+    /** @return HasOne<Turn, $this> */
+    public function turn(): HasOne
+    {
+        return $this->hasOne(Turn::class);
     }
 
     /** To another time, with the seat taken there; a wish stays a wish, and is not held beyond its time. */

@@ -30,6 +30,8 @@ use Illuminate\Support\Facades\DB;
  * @property CarbonImmutable|null $created_at
  * @property int|null $guardian_id whose it is, where the school knows them (App\Directory)
  * @property int|null $staff_id whose it is, where they work here
+ * @property bool $late_by_mail whether its holder hears by mail that a host runs late
+ * @property bool $late_by_text the same, by text message
  * @property Collection<int, Booking> $bookings
  */
 final class Pass extends Row
@@ -40,12 +42,12 @@ final class Pass extends Row
 
     protected $hidden = ['token_hash'];
 
-    protected $attributes = ['generation' => 1, 'mail_failure' => '', 'guardian_id' => null, 'staff_id' => null];
+    protected $attributes = ['generation' => 1, 'mail_failure' => '', 'guardian_id' => null, 'staff_id' => null, 'late_by_mail' => true, 'late_by_text' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['confirmed_at' => 'immutable_datetime', 'forgotten_at' => 'immutable_datetime'];
+        return ['confirmed_at' => 'immutable_datetime', 'forgotten_at' => 'immutable_datetime', 'late_by_mail' => 'boolean', 'late_by_text' => 'boolean'];
     }
 
     protected static function booted(): void

@@ -36,6 +36,9 @@ use Illuminate\Support\Str;
  * @property int $totp_step the last one used
  * @property bool $reader sees the day's lists and no more
  * @property CarbonImmutable|null $left_at when they left; their name stays on what was
+ * @property int $arrive_minutes from how many minutes before their time visitors can say that they are here
+ * @property int $missing_minutes after how many minutes somebody who is not there counts as missing
+ * @property int $late_threshold from how many minutes of lateness those who come later are told
  * @property int $stamp raised by the database with each change
  * @property School $school
  */
@@ -49,7 +52,7 @@ final class StaffMember extends User
 
     protected $hidden = ['password', 'remember_token', 'feed_hash', 'picture', 'totp_secret'];
 
-    protected $attributes = ['totp_secret' => null, 'totp_at' => null, 'totp_step' => 0, 'reader' => false, 'left_at' => null];
+    protected $attributes = ['totp_secret' => null, 'totp_at' => null, 'totp_step' => 0, 'reader' => false, 'left_at' => null, 'arrive_minutes' => 10, 'missing_minutes' => 5, 'late_threshold' => 10];
 
     /** @return array<string, string> */
     protected function casts(): array

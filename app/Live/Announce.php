@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Live;
+
+use App\Framework\Clock;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\DeskDay;
+use App\Models\Instant;
+use App\Models\Turn;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Writes down which pages have to look again, in the transaction that changed something: what is undone is not told, and
+ * no crash loses a stamp. LiveCommand tells them.
+ */
+final class Announce
+{
+    /** Seconds around now within which a meeting is of the same day at the desk. */
+    private const BEFORE = 43_200;
+
+    private const AFTER = 57_600;
+
+    public static function sheet(int $sheet): void
+    {
+        self::to([Channel::sheet($sheet)]);
+    }
+
+    /** A booking changed: its sheet, its pass, those who are brought, and the desk. */
+    public static function booking(Booking $booking): void
+    {
+        $channels = [Channel::sheet($booking->sheet_id), Channel::pass($booking->pass_id), Channel::desk($booking->staff_id)];
+        if (! $booking->wasRecentlyCreated) {
+            foreach (DB::table('guests')->where('booking_id', $booking->id)->pluck('pass_id') as $pass) {
+                $channels[] = Channel::pass((int) $pass);
+            }
+        }
+        self::to($channels);
+    }
+
+    /** Something at a host's desk changed: for all who come to it that day it may be earlier or later now. */
+    public static function desk(Turn|DeskDay $changed): void
+    {
+        self::to([Channel::desk($changed->staff_id), ...self::aroundDesk($changed->staff_id, Clock::now())]);
+    }
+
+    /** @return list<string> of the passes that come to it, of those who have to be there too, and of the school's entrances */
+    private static function aroundDesk(int $staff, int $now): array
+    {
+        $around = [$staff, Instant::column($now - self::BEFORE), Instant::column($now + self::AFTER), BookingState::Booked->value];
+        $that = 'bookings.staff_id = ? AND bookings.starts_at > ? AND bookings.starts_at < ? AND bookings.state = ?';
+        $rows = DB::select(
+            "SELECT 'pass' AS of, bookings.pass_id AS id FROM bookings WHERE $that"
+            ." UNION SELECT 'pass', guests.pass_id FROM guests JOIN bookings ON bookings.id = guests.booking_id WHERE $that AND guests.left_at IS NULL"
+            ." UNION SELECT 'desk', sheet_hosts.staff_id FROM sheet_hosts JOIN bookings ON bookings.sheet_id = sheet_hosts.sheet_id WHERE $that"
+            ." UNION SELECT 'entrance', staff.school_id FROM staff WHERE staff.id = ?",
+            [...$around, ...$around, ...$around, $staff],
+        );
+
+        return array_map(static fn (\stdClass $row): string => match ($row->of) {
+            'pass' => Channel::pass((int) $row->id),
+            'desk' => Channel::desk((int) $row->id),
+            default => Channel::entrance((int) $row->id),
+        }, $rows);
+    }
+
+    /** @param  list<string>  $channels */
+    public static function to(array $channels): void
+    {
+        DB::table('stamps')->insert(array_map(static fn (string $channel): array => ['channel' => $channel], array_values(array_unique($channels))));
+    }
+}

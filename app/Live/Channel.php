@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Live;
+
+use App\Models\Pass;
+use App\Models\School;
+use App\Models\Secret;
+use App\Models\Sheet;
+
+/**
+ * The names of the channels on which pages hear that something changed: 43 characters that nobody guesses and that tell
+ * nothing. Whoever is shown a page is told its channel, and no other.
+ */
+final class Channel
+{
+    public static function sheet(int|Sheet $sheet): string
+    {
+        return self::named('sheet', $sheet instanceof Sheet ? $sheet->id : $sheet);
+    }
+
+    public static function desk(int $staff): string
+    {
+        return self::named('desk', $staff);
+    }
+
+    public static function pass(int|Pass $pass): string
+    {
+        return self::named('pass', $pass instanceof Pass ? $pass->id : $pass);
+    }
+
+    /** Who runs late, and who is where: for the tablets at its entrance. */
+    public static function entrance(int|School $school): string
+    {
+        return self::named('entrance', $school instanceof School ? $school->id : $school);
+    }
+
+    private static function named(string $what, int $id): string
+    {
+        return Secret::of("live|$what|$id");
+    }
+}

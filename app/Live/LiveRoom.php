@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Live;
+
+use App\Framework\Room;
+use App\Models\Booking;
+use App\Models\DeskDay;
+use App\Models\Turn;
+
+/** Pages that show what changes are told at once that it did. */
+final class LiveRoom extends Room
+{
+    public function register(): void
+    {
+        $this->app->singleton(Stamps::class, static fn (): Stamps => is_string(config('recess.live_socket')) ? new NginxStamps(config('recess.live_socket')) : new NoStamps);
+    }
+
+    public function boot(): void
+    {
+        parent::boot();
+        Booking::saved(Announce::booking(...));
+        Turn::saved(Announce::desk(...));
+        DeskDay::saved(Announce::desk(...));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * A host's day at the desk.
+ *
+ * @property int $id
+ * @property int $staff_id
+ * @property string $day as YYYY-MM-DD
+ * @property int $revision raised by every press
+ * @property int $late_minutes that the host said they run late
+ * @property CarbonImmutable|null $break_from
+ * @property CarbonImmutable|null $break_until
+ * @property list<array<string, mixed>> $presses the last ones, each with what it changed, while they can be taken back
+ */
+final class DeskDay extends Row
+{
+    protected $table = 'desk_days';
+
+    protected $guarded = [];
+
+    protected $attributes = ['revision' => 0, 'late_minutes' => 0, 'break_from' => null, 'break_until' => null, 'presses' => '[]'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['break_from' => 'immutable_datetime', 'break_until' => 'immutable_datetime', 'presses' => 'array'];
+    }
+}
