@@ -13,6 +13,7 @@ Schedule::call(static fn () => Vitals::beat(Clock::now()))->everyMinute()->name(
 Schedule::command('recess:demo')->dailyAt('03:10')->when(static fn (): bool => config('recess.demo') === true)->onOneServer();
 Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
 Schedule::command('recess:remind')->everyMinute()->onOneServer();
+Schedule::command('recess:late')->everyMinute()->onOneServer();
 Schedule::command('recess:tidy')->everyMinute()->onOneServer();
 Schedule::command('recess:expire')->dailyAt('03:30')->onOneServer();
 Schedule::command('recess:forget')->dailyAt('03:40')->onOneServer();

@@ -63,7 +63,7 @@ final class Announce
             'pass' => Channel::pass((int) $row->id),
             'desk' => Channel::desk((int) $row->id),
             default => Channel::entrance((int) $row->id),
-        }, $rows);
+        }, array_values($rows));
     }
 
     /** @param  list<string>  $channels */

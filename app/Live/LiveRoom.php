@@ -14,7 +14,7 @@ final class LiveRoom extends Room
 {
     public function register(): void
     {
-        $this->app->singleton(Stamps::class, static fn (): Stamps => is_string(config('recess.live_socket')) ? new NginxStamps(config('recess.live_socket')) : new NoStamps);
+        $this->app->singleton(Stamps::class, static fn (): Stamps => is_string($socket = config('recess.live_socket')) && $socket !== '' ? new NginxStamps($socket) : new NoStamps);
     }
 
     public function boot(): void

@@ -15,6 +15,7 @@ final class NginxStamps implements Stamps
 
     private ?\CurlHandle $line = null;
 
+    /** @param  non-empty-string  $socket  its path */
     public function __construct(private readonly string $socket)
     {
     }

@@ -70,7 +70,7 @@ final readonly class Line
             foreach ($group as $turn) {
                 $waits[$turn->id] = Wait::about((int) round($clock), sqrt($variance), $this->now);
             }
-            $comes = max(array_map($this->comes(...), $group));
+            $comes = max($this->comes($next), ...array_map($this->comes(...), array_values($group)));
             $takes = $this->pace->takes($next);
             $variance += $comes * $this->pace->spread($next) ** 2 + $comes * (1 - $comes) * $takes ** 2;
             $clock += $comes * $takes;

@@ -88,7 +88,7 @@ final class LineTest extends TestCase
     }
 
     /**
-     * Two hundred evenings of twelve meetings: each minute, everybody who waits is told something, and later it is known when
+     * Eighty evenings of twelve meetings: each minute, everybody who waits is told something, and later it is known when
      * they were called in. Errors in minutes: what is expected here, beside the planned times alone and beside the plan
      * moved by the lateness of the meeting that began last.
      */
@@ -97,7 +97,7 @@ final class LineTest extends TestCase
     {
         $errors = ['ours' => 0.0, 'planned' => 0.0, 'so far' => 0.0];
         $told = $tooLate = $jumps = 0;
-        foreach (range(1, 200) as $seed) {
+        foreach (range(1, 80) as $seed) {
             foreach ($this->evening($kind, new Randomizer(new Mt19937($seed))) as $guess) {
                 $told++;
                 $errors['ours'] += abs($guess['ours'] - $guess['truth']) / 60;

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line;
+
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Span;
+use Recess\Time\Zone;
+
+/** A day at a desk: from some hour of the night to the same hour of the next one, for an evening may pass midnight. */
+final readonly class DayOf
+{
+    private function __construct(public LocalDate $date, public Span $span, public Zone $zone)
+    {
+    }
+
+    /** @param  int  $instant  within it */
+    public static function at(int $instant, Zone $zone): self
+    {
+        $today = self::on($zone->dateAt($instant), $zone);
+
+        return $today->span->start <= $instant ? $today : self::on($today->date->plusDays(-1), $zone);
+    }
+
+    public static function on(LocalDate $date, Zone $zone): self
+    {
+        $begins = LocalTime::parse((string) config('recess.day_begins'))->minute;
+
+        return new self($date, Span::of($zone->instant($date, $begins), $zone->instant($date->plusDays(1), $begins)), $zone);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line;
+
+use App\Framework\Clock;
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\DeskDay;
+use App\Models\Instant;
+use App\Models\StaffMember;
+use App\Models\Turn;
+use Illuminate\Console\Command;
+
+/** Tells those who come later that a host runs late, once it matters, and again when it has become much more. */
+final class LateCommand extends Command
+{
+    protected $signature = 'recess:late';
+
+    protected $description = 'Tell visitors whose host runs late';
+
+    /** Seconds ahead within which it is known well enough. */
+    private const AHEAD = 10_800;
+
+    private const ROUND = 300;
+
+    public function handle(): int
+    {
+        $now = Clock::now();
+        // Where nobody has pressed today nothing is known, and a press of a moment ago can be taken back.
+        $desks = DeskDay::query()->where('revision', '>', 0)->where('updated_at', '>', Instant::column($now - 86_400))->where('updated_at', '<=', Instant::column($now - Press::TOLD))->get();
+        foreach ($desks as $desk) {
+            $host = StaffMember::query()->with('school')->find($desk->staff_id);
+            if ($host !== null && $desk->day === (string) ($day = DayOf::at($now, $host->school->timeZone()))->date) {
+                self::tell(HostDay::of($host, $day), $now);
+            }
+        }
+
+        return self::SUCCESS;
+    }
+
+    private static function tell(HostDay $day, int $now): void
+    {
+        if ($day->isAsleep($now)) {
+            return;
+        }
+        $threshold = $day->host->late_threshold * 60;
+        foreach ($day->line($now)->lateness() as $id => $seconds) {
+            $booking = $day->bookings->find($id);
+            $late = intdiv($seconds + intdiv(self::ROUND, 2), self::ROUND) * self::ROUND;
+            if (! $booking instanceof Booking || $late < max(self::ROUND, $threshold) || $booking->span()->start > $now + self::AHEAD || $booking->span()->start + $late < $now) {
+                continue;
+            }
+            Contended::transaction(static function () use ($booking, $day, $late, $threshold): void {
+                $turn = Turn::query()->where('booking_id', $booking->id)->lockForUpdate()->first() ?? Press::begun($booking, $day->day);
+                if ($turn->called_at === null && ! $turn->isOver() && ($turn->told_late === 0 || $late >= $turn->told_late + $threshold)) {
+                    $turn->fill(['told_late' => $late])->save();
+                    event(new HostRunsLate($booking, $late, $booking->span()->start + $late));
+                }
+            });
+        }
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line;
+
+use App\Booking\BookingNews;
+use App\Booking\Occasion;
+use App\Framework\Room;
+use App\Models\HostRole;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use App\Models\Turn;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
+
+/** The line on the day: who is here, who is in, and how long the others wait. */
+final class LineRoom extends Room
+{
+    public function boot(): void
+    {
+        parent::boot();
+        Gate::define('run-desk', self::runsDesk(...));
+        Event::listen(BookingNews::class, self::forgetOtherDay(...));
+    }
+
+    /** The host, whoever has to be there too or looks after their sheets, and the office. */
+    public static function runsDesk(StaffMember $reader, StaffMember $host): bool
+    {
+        return $reader->id === $host->id || ($reader->school_id === $host->school_id && ($reader->office || in_array($host->id, $reader->standsInFor(), true)
+            || Sheet::query()->where('staff_id', $host->id)->whereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $reader->id)->whereIn('role', [HostRole::Must, HostRole::Manage]))->exists()));
+    }
+
+    /** What was noted of the day before goes with a meeting that is on another one. */
+    private static function forgetOtherDay(BookingNews $news): void
+    {
+        if ($news->occasion === Occasion::Moved) {
+            $day = DayOf::at($news->booking->span()->start, $news->booking->sheet->host->school->timeZone());
+            Turn::query()->where('booking_id', $news->booking->id)->where(static fn ($other) => $other->where('day', '!=', (string) $day->date)->orWhere('staff_id', '!=', $news->booking->staff_id))->delete();
+        }
+    }
+}

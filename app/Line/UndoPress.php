@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line;
+
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\DeskDay;
+use App\Models\Instant;
+use App\Models\StaffMember;
+use App\Models\Turn;
+use App\Timetables\Guards;
+use Illuminate\Support\Facades\DB;
+
+/** Takes the last press at a desk back, as long as nothing else was pressed since. What visitors did meanwhile stays. */
+final class UndoPress
+{
+    /** @throws PressedElsewhere when it is too late */
+    public function __invoke(StaffMember $host, int $revision, string $key, int $now): void
+    {
+        Contended::transaction(function () use ($host, $revision, $key, $now): void {
+            $day = DayOf::at($now, $host->school->timeZone());
+            $last = self::last(DeskDay::query()->where(['staff_id' => $host->id, 'day' => (string) $day->date])->first(), $now);
+            if ($last === null || $last['key'] !== $key) {
+                throw PressedElsewhere::because('undo_late');
+            }
+            [$one, $other] = $this->swapped($last);
+            if ($one !== null) {
+                Guards::sheet($one->sheet);
+            }
+            $desk = Press::raised($host, $day, $revision);
+            if ($one !== null && $other !== null) {
+                SwapTurns::exchange($one, $other);
+            }
+            foreach (is_array($last['turns'] ?? null) ? $last['turns'] : [] as $turn => $columns) {
+                $this->restore((string) $turn, is_array($columns) ? $columns : null);
+            }
+            DB::table('undone')->insertOrIgnore(['change_key' => $key, 'at' => Instant::column($now)]);
+            $desk->fill(is_array($last['desk'] ?? null) ? $last['desk'] : []);
+            $desk->presses = array_slice($desk->presses, 0, -1);
+            $desk->save();
+        });
+    }
+
+    /** @return array<string, mixed>|null the last press that can still be taken back */
+    public static function last(?DeskDay $desk, int $now): ?array
+    {
+        $last = $desk === null || $desk->presses === [] ? null : $desk->presses[count($desk->presses) - 1];
+
+        return $last !== null && is_int($last['at'] ?? null) && is_string($last['key'] ?? null) && $now < $last['at'] + Press::TOLD ? $last : null;
+    }
+
+    /**
+     * @param  array<string, mixed>  $press
+     * @return array{Booking|null, Booking|null}
+     */
+    private function swapped(array $press): array
+    {
+        $ids = is_array($press['swapped'] ?? null) ? $press['swapped'] : [];
+        $both = Booking::query()->whereKey($ids)->with('sheet')->get();
+
+        return $both->count() === 2 && $both->every(static fn (Booking $one): bool => $one->hold_id !== null) ? [$both[0], $both[1]] : [null, null];
+    }
+
+    /** @param  array<string, mixed>|null  $columns  as they were; null where there was no turn */
+    private function restore(string $key, ?array $columns): void
+    {
+        $number = abs(TurnKey::number($key));
+        $turn = Turn::query()->where($key[0] === 'b' ? 'booking_id' : 'id', $number)->first();
+        if ($turn === null) {
+            return;
+        }
+        $own = in_array($turn->arrived_by, ['pass', 'kiosk'], true) ? $turn->arrived_at : null;
+        if ($columns === null && $key[0] === 't') {
+            $turn->delete();
+
+            return;
+        }
+        $turn->setRawAttributes(array_merge($turn->getAttributes(), $columns ?? ['arrived_at' => null, 'arrived_by' => '', 'called_at' => null, 'ended_at' => null, 'outcome' => null, 'more_minutes' => 0, 'word' => '', 'word_at' => null]));
+        if ($own !== null && $turn->arrived_at === null) {
+            $turn->fill(['arrived_at' => $own, 'arrived_by' => 'pass']);
+        }
+        $turn->save();
+        if ($key[0] === 'b') {
+            Booking::query()->whereKey($number)->first()?->update(['called_in_at' => $turn->isUnderWay() ? Instant::column((int) $turn->called_at?->getTimestamp()) : null]);
+        }
+    }
+}
