@@ -27,12 +27,13 @@ final class MoveBooking
 
     /**
      * @param  int  $start  the instant at which the new slot begins
+     * @param  Party|null  $toldAs  whose doing it is, where somebody took what was offered to them
      * @param  int|null  $host  whom else the visitor is content to meet
      *
      * @throws SlotGone when it cannot be had; the booking is where it was
      * @throws OtherHost when it can be had with somebody else alone
      */
-    public function __invoke(Booking $booking, int $start, Party $by, string $note, int $now, ?int $host = null): Booking
+    public function __invoke(Booking $booking, int $start, Party $by, string $note, int $now, ?int $host = null, ?Party $toldAs = null): Booking
     {
         if ($booking->span()->start === $start && ($host === null || $host === $booking->staff_id)) {
             return $booking;
@@ -40,7 +41,7 @@ final class MoveBooking
         $sheet = $booking->sheet;
         $who = Asking::moving($booking);
         try {
-            return Contended::transaction(function () use ($booking, $sheet, $who, $start, $by, $note, $now, $host): Booking {
+            return Contended::transaction(function () use ($booking, $sheet, $who, $start, $by, $note, $now, $host, $toldAs): Booking {
                 Guards::booking($sheet, $who->email, $who->student);
                 $sheet = SheetAtHand::held($sheet);
                 $booking = Booking::query()->findOrFail($booking->id);
@@ -60,7 +61,7 @@ final class MoveBooking
                 ($this->giveUpSeat)($hold, $oldSeat);
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, $by === Party::Visitor ? $host ?? $booking->staff_id : null, rather: $booking->staff_id);
 
-                return ($this->reseat)($booking, $offer->slot, $seat, $by, $note, $change);
+                return ($this->reseat)($booking, $offer->slot, $seat, $toldAs ?? $by, $note, $change);
             });
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
             throw SlotGone::of(SheetAtHand::held($sheet), $start, $now, $who, $by === Party::Visitor ? $host : null);

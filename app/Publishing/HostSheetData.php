@@ -7,6 +7,7 @@ namespace App\Publishing;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Live\Channel;
 use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -88,6 +89,7 @@ final class HostSheetData
         return [
             ...self::said($sheet, $timetable, $later !== null),
             'slug' => $sheet->slug,
+            'channel' => Channel::sheet($sheet),
             'version' => $sheet->version,
             'can_throw_away' => $sheet->bookings()->doesntExist(),
             'can_be_draft' => $sheet->state !== SheetState::Draft && ! $sheet->hasBeenUsed(),

@@ -12,7 +12,7 @@ use App\Publishing\SheetLifeController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(static function (): void {
-    Route::get('/staff', [SheetController::class, 'index'])->can('viewAny', Sheet::class);
+    Route::get('/staff/sheets', [SheetController::class, 'index'])->can('viewAny', Sheet::class);
     Route::get('/staff/sheets/new', [SheetController::class, 'create'])->can('create', Sheet::class);
     Route::get('/staff/sheets/{sheet}', [SheetController::class, 'page'])->can('view', 'sheet');
     Route::get('/staff/sheets/{sheet}/edit', [SheetController::class, 'edit'])->can('update', 'sheet');

@@ -163,7 +163,7 @@ final class RulerData
      *
      * @return list<array{at: int, label: string|null, size: string}>
      */
-    private static function marks(Zone $zone, int $left, int $right): array
+    public static function marks(Zone $zone, int $left, int $right): array
     {
         $marks = [];
         for ($instant = $left; $instant <= $right; $instant += $right - $left <= self::ROOM_FOR_FIVES ? 300 : 900) {

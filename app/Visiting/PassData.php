@@ -10,6 +10,11 @@ use App\Directory\OpenToPass;
 use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Line\DayCode;
+use App\Line\DayOf;
+use App\Line\Opening;
+use App\Line\VisitorLine;
+use App\Live\Channel;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Guest;
@@ -19,6 +24,7 @@ use App\Models\MeetingLink;
 use App\Models\Pass;
 use App\Models\School;
 use App\Models\Sheet;
+use App\Models\TimeOffer;
 use App\Timetables\Asking;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
@@ -39,6 +45,8 @@ final class PassData
         $path = '/p/'.$pass->token();
         $school = School::here($pass);
         $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
+        $line = new VisitorLine($now);
+        $today = DayOf::at($now, $school->timeZone());
 
         return [
             'path' => $path,
@@ -52,7 +60,11 @@ final class PassData
             'students' => self::students($pass),
             'open' => $only === null ? self::open($pass) : [],
             'undo' => $only === null ? self::undo($pass, $now) : null,
-            'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now))->all()),
+            'channel' => Channel::pass($pass),
+            'code' => $bookings->contains(static fn (Booking $one): bool => Opening::stands($one) && $today->span->holds($one->span()->start)) ? DayCode::of($pass, $today) : null,
+            'late_by_mail' => $pass->late_by_mail,
+            'late_by_text' => $pass->late_by_text,
+            'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now) + ['line' => $line->of($booking)])->all()),
         ];
     }
 
@@ -89,7 +101,7 @@ final class PassData
     {
         return Booking::query()
             ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))
-            ->with(['sheet.host.school', 'place', 'host', 'guests.pass', 'pass'])->orderBy('starts_at')->get();
+            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass'])->orderBy('starts_at')->get();
     }
 
     /** @return array<string, mixed> */
@@ -141,8 +153,18 @@ final class PassData
             'can_give_back' => $change && $ahead,
             'can_move' => $change && $booked,
             'can_answer' => $own && $booked,
+            'offer' => self::offer($booking, $now),
             'entry_path' => "$path/bookings/$booking->id.ics",
         ];
+    }
+
+    /** @return array{when: string, until: string, word: string}|null another time that the host offers */
+    private static function offer(Booking $booking, int $now): ?array
+    {
+        $offer = TimeOffer::live($booking->id, $now);
+        $zone = $booking->sheet->host->school->timeZone();
+
+        return $offer === null ? null : ['when' => Spell::moment($offer->starts_at->getTimestamp(), $zone), 'until' => Spell::moment($offer->until->getTimestamp(), $zone), 'word' => $offer->word];
     }
 
     /** @return list<array{id: int, name: string}> who asks to be brought */

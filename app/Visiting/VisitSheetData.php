@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Framework\Spell;
+use App\Live\Channel;
 use App\Models\Audience;
 use App\Models\HostRole;
 use App\Models\Place;
@@ -46,6 +47,7 @@ final class VisitSheetData
 
         return [
             'slug' => $sheet->slug,
+            'channel' => Channel::sheet($sheet),
             'title' => $sheet->title,
             'intro' => $sheet->intro,
             'state' => $sheet->seen()->value,

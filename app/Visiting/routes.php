@@ -7,6 +7,7 @@ use App\Visiting\BoardController;
 use App\Visiting\ComeInController;
 use App\Visiting\HolderController;
 use App\Visiting\LineController;
+use App\Visiting\OnTheDayController;
 use App\Visiting\PassBookingController;
 use App\Visiting\PassController;
 use App\Visiting\PlainController;
@@ -49,12 +50,17 @@ Route::middleware('api')->group(static function (): void {
         Route::post('/w/{waiting}/wants', [LineController::class, 'wants'])->can('see-board');
         Route::post('/w/{waiting}/leave', [LineController::class, 'leave'])->can('see-board');
         Route::get('/p/{pass}', [PassController::class, 'page'])->can('hold', 'pass');
-        Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('hold', 'pass');
+        Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('hold', 'pass')->middleware('cache.headers:etag');
         Route::get('/p/{pass}/address/{key}', [HolderController::class, 'addressPage'])->can('hold', 'pass');
         Route::get('/p/{pass}/qr.svg', [PassController::class, 'qr'])->can('hold', 'pass');
         Route::get('/p/{pass}/bookings.ics', [PassController::class, 'entries'])->can('hold', 'pass');
         Route::get('/p/{pass}/bookings/{booking}.ics', [PassController::class, 'entry'])->can('attend', ['booking', 'pass']);
         Route::middleware('limited:visitor-writes')->group(static function (): void {
+            Route::post('/api/p/{pass}/bookings/{booking}/here', [OnTheDayController::class, 'here'])->can('attend', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/word', [OnTheDayController::class, 'word'])->can('attend', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/video', [OnTheDayController::class, 'video'])->can('attend', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/bookings/{booking}/offer', [OnTheDayController::class, 'offer'])->can('hold', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/late', [OnTheDayController::class, 'late'])->can('hold', 'pass');
             Route::post('/api/p/{pass}/holder', [HolderController::class, 'mend'])->can('hold', 'pass')->middleware('limited:holder');
             Route::post('/api/p/{pass}/student', [HolderController::class, 'student'])->can('hold', 'pass')->middleware('limited:holder');
             Route::post('/p/{pass}/address/{key}', [HolderController::class, 'confirmAddress'])->can('hold', 'pass');

@@ -94,6 +94,18 @@ return new class extends Migration
             $table->boolean('late_by_mail')->default(true);
             $table->boolean('late_by_text')->default(false);
         });
+        // Another time that a host offers to somebody: kept for them until they answer.
+        Schema::create('offers', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('booking_id')->unique()->constrained()->cascadeOnDelete();
+            $table->foreignId('staff_id')->constrained('staff')->cascadeOnDelete();
+            $table->dateTime('starts_at');
+            $table->dateTime('ends_at');
+            $table->dateTime('until');
+            $table->char('keeper', 64);
+            $table->string('word', 1000)->default('');
+            $table->timestamps();
+        });
         // Text messages that did not arrive, and those that did: one row each.
         Schema::create('texts_sent', static function (Blueprint $table): void {
             $table->id();
@@ -121,7 +133,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['after_letters', 'texts_sent', 'kiosks', 'desk_days', 'meeting_notes', 'turns', 'stamps'] as $table) {
+        foreach (['after_letters', 'texts_sent', 'offers', 'kiosks', 'desk_days', 'meeting_notes', 'turns', 'stamps'] as $table) {
             Schema::dropIfExists($table);
         }
         Schema::table('passes', static fn (Blueprint $table) => $table->dropColumn(['late_by_mail', 'late_by_text']));

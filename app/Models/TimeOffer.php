@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Another time that a host offers to somebody who was there, or was not: kept for them until they answer.
+ *
+ * @property int $id
+ * @property int $booking_id after which, or instead of which
+ * @property int $staff_id who offers it
+ * @property CarbonImmutable $starts_at
+ * @property CarbonImmutable $ends_at
+ * @property CarbonImmutable $until
+ * @property string $keeper hash under which the seat is kept
+ * @property string $word
+ * @property Booking $booking
+ */
+final class TimeOffer extends Row
+{
+    protected $table = 'offers';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'until' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Booking, $this> */
+    public function booking(): BelongsTo
+    {
+        return $this->belongsTo(Booking::class);
+    }
+
+    /** Of a booking, as long as it is kept. */
+    public static function live(int $booking, int $now): ?self
+    {
+        return self::query()->where('booking_id', $booking)->where('until', '>', Instant::column($now))->first();
+    }
+}
