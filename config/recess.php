@@ -45,6 +45,8 @@ return [
     'feed_hosts' => array_filter(explode(',', (string) env('RECESS_FEED_HOSTS', ''))),
     // Where a room of its own opens for each meeting, with {room} in it; without one, the stand-in's rooms are used.
     'video_address' => env('RECESS_VIDEO_ADDRESS'),
+    // A gateway for text messages: an address, a body and headers ("Name: value", | between) with {to} and {text} in them.
+    'texts' => ['address' => env('RECESS_TEXT_ADDRESS'), 'body' => env('RECESS_TEXT_BODY'), 'headers' => env('RECESS_TEXT_HEADERS')],
     // On which the web server takes word that something changed (app/Live); without one, pages look now and then.
     'live_socket' => env('RECESS_LIVE_SOCKET'),
     // When a new day begins at desks, as a time of the school's clock: an evening may pass midnight.

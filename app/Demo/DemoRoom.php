@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Framework\Room;
 use App\Models\StaffMember;
+use App\Texts\TextMessages;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
@@ -13,6 +14,14 @@ use Illuminate\Support\Facades\Mail;
 /** A made-up school, the stand-ins that ship with it, and what is measured against. */
 final class DemoRoom extends Room
 {
+    public function register(): void
+    {
+        // A demo keeps what it sends, unless a gateway was set up for it.
+        if (config('recess.demo') === true && (string) config('recess.texts.address') === '') {
+            $this->app->singleton(TextMessages::class, MailroomTexts::class);
+        }
+    }
+
     public function boot(): void
     {
         parent::boot();

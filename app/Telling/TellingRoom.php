@@ -13,6 +13,8 @@ use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
 use App\Framework\Room;
+use App\Line\AnotherTimeOffered;
+use App\Line\HostRunsLate;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
@@ -44,6 +46,8 @@ final class TellingRoom extends Room
             throw new \RuntimeException('There is no mail server to send with, so nothing is started: set MAIL_MAILER=smtp and MAIL_HOST.');
         }
         Event::listen(BookingNews::class, TellOfBooking::class);
+        Event::listen(HostRunsLate::class, [TellOfDay::class, 'ofLate']);
+        Event::listen(AnotherTimeOffered::class, [TellOfDay::class, 'ofOffer']);
         Event::listen(PlaceTaken::class, AskForPlace::class);
         Event::listen(TimeOffered::class, TellOfOffer::class);
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);

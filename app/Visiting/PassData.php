@@ -25,6 +25,7 @@ use App\Models\Pass;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\TimeOffer;
+use App\Texts\TextMessages;
 use App\Timetables\Asking;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
@@ -62,6 +63,7 @@ final class PassData
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'channel' => Channel::pass($pass),
             'code' => $bookings->contains(static fn (Booking $one): bool => Opening::stands($one) && $today->span->holds($one->span()->start)) ? DayCode::of($pass, $today) : null,
+            'texts' => app(TextMessages::class)->areSent(),
             'late_by_mail' => $pass->late_by_mail,
             'late_by_text' => $pass->late_by_text,
             'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now) + ['line' => $line->of($booking)])->all()),

@@ -37,4 +37,14 @@ return [
     'done_away' => 'They are told that the meeting is not today.',
     'done_word' => 'The word is on their pages.',
     'done_here' => 'Noted: they are here.',
+    // Letters and text messages of the day.
+    'late_heading' => '{host} runs about {minutes} minutes late',
+    'late_news' => '{host} runs about {minutes} minutes late today: your meeting probably begins at about {time}. Your time stays yours, and the entry in your calendar stays as it is.',
+    'late_link' => 'Your pass: how long it takes, as it is now',
+    'late_text' => '{school}: {host} runs about {minutes} minutes late. Your meeting probably begins at about {time}.',
+    'offer_heading' => '{host} offers you another time',
+    'offer_news' => '{host} offers you {time}. It is kept for you until {until}; one press on your pass takes it.',
+    'offer_instead' => 'After this meeting',
+    'offer_link' => 'Take this time, or say no',
+    'offer_text' => '{host} offers you {time}. Take it on your pass: {link}',
 ];

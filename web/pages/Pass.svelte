@@ -1,8 +1,13 @@
 <script lang="ts">
     /** A visitor's private page for their bookings. */
+    import { onMount } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
+    import { ring } from '../lib/bell';
+    import { Live } from '../lib/live.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
+    import Heard from '../parts/Heard.svelte';
     import Holder from '../parts/Holder.svelte';
+    import LateWays from '../parts/LateWays.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
     import Yours from '../parts/Yours.svelte';
@@ -14,6 +19,31 @@
     let renewed = $state(false);
     let message = $state('');
     const feed = $derived(`webcal://${location.host}${pass.path}/bookings.ics`);
+
+    const token = $derived(pass.path.slice('/p/'.length));
+    const live = new Live(
+        () => pass.channel,
+        async (headers) => {
+            const answer = await api.GET('/api/p/{token}', { params: { path: { token } }, headers });
+            if (answer.data) take(answer.data);
+            return answer.response;
+        },
+    );
+    // A pass on which nothing happens soon needs nobody to tell it anything.
+    const lively = $derived(pass.bookings.some((one) => one.line !== null));
+    onMount(() => (lively ? live.start() : undefined));
+
+    const called = (some: Schema['Pass']) => some.bookings.filter((one) => one.line?.state === 'called');
+    function take(data: Schema['Pass']) {
+        const before = called(pass).map((one) => one.id);
+        changed = data;
+        for (const one of called(data).filter((one) => !before.includes(one.id)))
+            ring('It is your turn', `${one.host.name}, ${one.place.label}`);
+    }
+    function pressed(data: Schema['Pass']) {
+        live.fresh();
+        changed = data;
+    }
 
     async function renew() {
         const answer = await ask(
@@ -39,7 +69,14 @@
         <p class="mb-5 text-faint">
             For {pass.name}. Whoever has this page’s address can change these bookings, so keep it to yourself.
         </p>
-        <Yours {pass} changed={(now) => (changed = now)} />
+        <Heard {live} />
+        <Yours {pass} changed={pressed} />
+        {#if pass.code}
+            <p class="no-print mt-5">
+                Your code for the entrance today: <strong class="times">{pass.code}</strong>. The square further down does
+                the same.
+            </p>
+        {/if}
         {#if pass.open.length > 0}
             <section class="no-print mt-8" aria-labelledby="open">
                 <h2 id="open" class="mb-3">Open to you</h2>
@@ -61,7 +98,8 @@
                 <button type="button" class="press" onclick={() => print()}>Print the plan</button>
             </div>
         </section>
-        <Holder {pass} changed={(now) => (changed = now)} />
+        <Holder {pass} changed={pressed} />
+        <LateWays {pass} changed={pressed} />
         <details class="no-print mt-5">
             <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
                 >This pass on another device, or a new address for it</summary

@@ -7,6 +7,7 @@
     import Answer from './Answer.svelte';
     import Field from './Field.svelte';
     import GiveBack from './GiveBack.svelte';
+    import InLine from './InLine.svelte';
     import Mover from './Mover.svelte';
 
     interface Props {
@@ -23,7 +24,9 @@
     let guest = $state({ name: '', email: '', may_change: false });
     let joinersMayChange = $state(false);
     const phase = $derived(phaseOf(booking, now.at));
-    const on = $derived(!off && phase !== 'over');
+    /** A meeting that waits for its host, or is under way, is not over when its planned time is. */
+    const lives = $derived(booking.line !== null && ['open', 'here', 'called', 'missed'].includes(booking.line.state));
+    const on = $derived(!off && (phase !== 'over' || lives));
     let answers = $state<Record<string, unknown>>({});
     let fields = $state<Record<string, string>>({});
     let message = $state('');
@@ -74,6 +77,11 @@
             ),
             bring ? '' : 'They are not brought, and are told nothing.',
         );
+    const answerOffer = async (take: boolean) =>
+        settle(
+            await ask(api.POST('/api/p/{token}/bookings/{booking}/offer', { params: { path }, body: { take } })),
+            take ? 'The time is yours.' : 'That is noted; the time is free for others again.',
+        );
     function show(what: typeof open) {
         open = open === what ? '' : what;
         if (open === 'answers') answers = { ...(booking.answers as Record<string, unknown>), phone: pass.phone };
@@ -105,7 +113,9 @@
             This time is kept for you until {clock.all(booking.confirm_until ?? '')}. A message is on its way to {pass.email}:
             press what stands in it, and the time is booked.
         </p>
-    {:else if phase === 'over'}
+    {:else if booking.line && ['here', 'called'].includes(booking.line.state)}
+        <!-- The line says it. -->
+    {:else if phase === 'over' || booking.line?.state === 'over'}
         <p class="mb-2">This meeting is over.</p>
     {:else if phase === 'now' && booking.state === 'booked'}
         <p class="good-news mb-3 flex flex-wrap items-center gap-3" role="status">
@@ -123,6 +133,21 @@
                 : `You have asked for this time. It is held for you until ${booking.host.name} answers, at the longest until ${clock.all(booking.held_until ?? '')}.`}
             {#if booking.answer_note}<span class="block">“{booking.answer_note}”</span>{/if}
         </p>
+    {/if}
+    {#if booking.line && !off}<InLine {pass} {booking} line={booking.line} {changed} />{/if}
+    {#if booking.offer && !off}
+        <div class="good-news no-print mb-4 grid gap-2">
+            <p>
+                {booking.host.name} offers you another time: <strong>{clock.all(booking.offer.when)}</strong>. It is kept
+                for you until {clock.all(booking.offer.until)}.
+            </p>
+            {#if booking.offer.word}<p class="whitespace-pre-line">“{booking.offer.word}”</p>{/if}
+            <p class="flex flex-wrap gap-3">
+                <button type="button" class="press main" onclick={() => answerOffer(true)}>Take this time</button>
+                <button type="button" class="press" onclick={() => answerOffer(false)}>No, thank you</button>
+            </p>
+            {#if message && open === ''}<p role="alert">{clock.all(message)}</p>{/if}
+        </div>
     {/if}
     <h2 class={off ? 'text-faint line-through' : ''}>
         <time datetime={booking.key}>{booking.date}<br />{clock.say(booking.from)} to {clock.say(booking.until)}</time>

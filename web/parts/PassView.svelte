@@ -51,7 +51,12 @@
         'guest brought': 'They are invited.',
     };
     const over = (booking: Schema['PassBooking']) =>
-        booking.state === 'cancelled' || booking.state === 'declined' || phaseOf(booking, now.at) === 'over';
+        booking.state === 'cancelled' ||
+        booking.state === 'declined' ||
+        booking.line?.state === 'over' ||
+        (phaseOf(booking, now.at) === 'over' &&
+            !(booking.line && ['open', 'here', 'called', 'missed', 'away'].includes(booking.line.state)) &&
+            !booking.offer);
     const coming = $derived(pass.bookings.filter((one) => !over(one)));
     const gone = $derived(pass.bookings.filter(over));
     /** What has just been given back stays in sight. */
@@ -79,6 +84,8 @@
         coming.length === 1 ||
         booking.key === newest ||
         booking.joiners.length > 0 ||
+        booking.offer !== null ||
+        (booking.line !== null && booking.line.state !== 'ahead' && booking.line.state !== 'over') ||
         phaseOf(booking, now.at) === 'now'}
 >
     {#snippet meeting(booking)}<PassBooking {pass} {booking} changed={done} />{/snippet}

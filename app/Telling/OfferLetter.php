@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Booking;
+use App\Models\Pass;
+use App\Models\TimeOffer;
+use Illuminate\Queue\Attributes\WithoutRelations;
+
+/** A host offers another time: it is kept, and one press on the pass takes it. */
+final class OfferLetter extends Message
+{
+    private readonly int $starts;
+
+    private readonly int $until;
+
+    private readonly string $text;
+
+    public function __construct(TimeOffer $offer, #[WithoutRelations] private readonly Booking $booking, #[WithoutRelations] private readonly Pass $pass)
+    {
+        [$this->starts, $this->until, $this->text] = [$offer->starts_at->getTimestamp(), $offer->until->getTimestamp(), $offer->word];
+    }
+
+    protected function identity(): string
+    {
+        return "{$this->booking->uid}.offer.$this->starts.$this->until";
+    }
+
+    protected function clock(): ?int
+    {
+        return $this->pass->clock;
+    }
+
+    protected function heading(): string
+    {
+        return Words::say('day.offer_heading', ['host' => $this->booking->host->name]);
+    }
+
+    protected function letter(): Letter
+    {
+        $zone = $this->booking->sheet->host->school->timeZone();
+
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            news: Words::say('day.offer_news', ['host' => $this->booking->host->name, 'time' => Spell::moment($this->starts, $zone), 'until' => Spell::moment($this->until, $zone)]),
+            word: $this->text, facts: [Words::say('day.offer_instead') => $this->booking->sheet->title.', '.Spell::moment($this->booking->span()->start, $zone)],
+            linkText: Words::say('day.offer_link'), link: $this->pass->link(), school: $this->booking->sheet->host->school->name,
+        );
+    }
+}

@@ -1,0 +1,165 @@
+import { now } from './now.svelte';
+
+/** Seconds between two looks: where the server tells of changes, and where it does not. */
+const CALM = 30;
+const ALONE = 4;
+/** The server says something at least every twenty seconds. */
+const QUIET = 50;
+
+/**
+ * Keeps a page as things are: the server tells it that something changed (server-sent events, or long polling where
+ * those do not come through), and it looks. Where nothing comes through it looks by itself, and says since when it has
+ * heard nothing.
+ */
+export class Live {
+    /** When the server was last heard, on the server's clock. */
+    heard = $state(now.at);
+    /** Whether looks fail: what is shown is as old as `heard`. */
+    lost = $state(false);
+    /** How changes are heard of. */
+    way = $state<'events' | 'waiting' | 'looking'>('looking');
+
+    #etag = '';
+    #source: EventSource | undefined;
+    #failures = 0;
+    #said = Date.now();
+    #looked = 0;
+    #looking = false;
+    #again = false;
+    #stopped = false;
+    #apart: number;
+
+    /**
+     * @param channel of the page, from its data
+     * @param look asks for the page's data with these headers; takes it when there is any
+     * @param apart milliseconds over which many readers of one channel spread their looks
+     */
+    constructor(
+        private channel: () => string,
+        private look: (headers: Record<string, string>) => Promise<Response>,
+        apart = 0,
+    ) {
+        this.#apart = apart;
+    }
+
+    /** From when the page is there until what is given back is called. */
+    start(): () => void {
+        this.#open();
+        const timer = setInterval(() => this.#tend(), 1000);
+        const soon = () => document.visibilityState === 'visible' && void this.now();
+        const back = () => this.#open();
+        document.addEventListener('visibilitychange', soon);
+        addEventListener('online', back);
+        // A page out of the browser's memory has a dead connection.
+        addEventListener('pageshow', soon);
+        return () => {
+            this.#stopped = true;
+            clearInterval(timer);
+            document.removeEventListener('visibilitychange', soon);
+            removeEventListener('online', back);
+            removeEventListener('pageshow', soon);
+            this.#source?.close();
+        };
+    }
+
+    /** Data that came another way, with the answer to a press: the next look compares with nothing. */
+    fresh(): void {
+        this.#etag = '';
+        this.heard = now.at;
+    }
+
+    /** Looks at once; of several asked for meanwhile one is done. */
+    async now(): Promise<void> {
+        if (this.#looking) {
+            this.#again = true;
+            return;
+        }
+        this.#looking = true;
+        this.#looked = Date.now();
+        try {
+            const answer = await this.look(this.#etag ? { 'If-None-Match': this.#etag } : {});
+            now.set(answer);
+            if (answer.ok || answer.status === 304) {
+                this.#etag = answer.headers.get('ETag') ?? this.#etag;
+                this.heard = now.at;
+                this.lost = false;
+            } else this.lost = true;
+        } catch {
+            this.lost = true;
+        }
+        this.#looking = false;
+        if (this.#again) {
+            this.#again = false;
+            void this.now();
+        }
+    }
+
+    #told(): void {
+        this.#said = Date.now();
+        if (this.#apart === 0) void this.now();
+        else setTimeout(() => void this.now(), Math.random() * this.#apart);
+    }
+
+    #open(): void {
+        this.#source?.close();
+        this.#said = Date.now();
+        void this.now();
+        if (typeof EventSource === 'undefined' || this.#failures >= 3) {
+            if (this.way !== 'waiting') void this.#wait();
+            return;
+        }
+        const source = new EventSource(`/live/${this.channel()}`);
+        this.#source = source;
+        source.onopen = () => {
+            // Whatever changed while nobody listened.
+            this.way = 'events';
+            this.#failures = 0;
+            this.#told();
+        };
+        source.onmessage = () => this.#told();
+        source.addEventListener('ping', () => (this.#said = Date.now()));
+        source.onerror = () => {
+            this.way = 'looking';
+            // One that was refused does not try again by itself.
+            if (source.readyState === EventSource.CLOSED) this.#failures++;
+        };
+    }
+
+    /** Where events do not come through: one request after the other that is answered when something changes. */
+    async #wait(): Promise<void> {
+        let from: Record<string, string> = {};
+        let failures = 0;
+        while (!this.#stopped && failures < 3) {
+            try {
+                const answer = await fetch(`/live/${this.channel()}`, { headers: from, cache: 'no-store' });
+                if (!answer.ok && answer.status !== 304 && answer.status !== 408) throw new Error(String(answer.status));
+                failures = 0;
+                this.way = 'waiting';
+                this.#said = Date.now();
+                if (answer.status !== 200) continue;
+                from = {
+                    'If-Modified-Since': answer.headers.get('Last-Modified') ?? '',
+                    'If-None-Match': answer.headers.get('ETag') ?? '',
+                };
+                this.#told();
+            } catch {
+                failures++;
+                this.way = 'looking';
+                await new Promise((done) => setTimeout(done, 3000));
+            }
+        }
+        this.way = 'looking';
+        this.#failures = 0;
+    }
+
+    #tend(): void {
+        if (this.#stopped) return;
+        const since = (Date.now() - this.#looked) / 1000;
+        if (since >= (this.way === 'looking' || this.lost ? ALONE : CALM)) void this.now();
+        const silent = (Date.now() - this.#said) / 1000 > QUIET;
+        // A connection that says nothing is none; one that was refused is tried again now and then.
+        if (this.way === 'events' && silent) this.#open();
+        else if (this.way === 'looking' && this.#source?.readyState === 2 && (Date.now() - this.#said) / 1000 > 10)
+            this.#open();
+    }
+}

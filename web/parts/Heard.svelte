@@ -1,0 +1,21 @@
+<script lang="ts">
+    /** Says when nothing is heard from the server: what is shown is as old as that. */
+    import type { Live } from '../lib/live.svelte';
+    import { clock } from '../lib/clock.svelte';
+
+    let { live }: { live: Live } = $props();
+    const at = $derived(
+        new Date(live.heard).toLocaleTimeString('en-GB', {
+            hour: '2-digit',
+            minute: '2-digit',
+            timeZone: document.documentElement.dataset.zone || undefined,
+        }),
+    );
+</script>
+
+<div role="status">
+    {#if live.lost}<p class="notice no-print mb-3">
+            Nothing has been heard from the school since {clock.say(at)}. What stands here is as it was then; this page
+            keeps trying, and catches up by itself.
+        </p>{/if}
+</div>
