@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Schedule;
 
 Schedule::call(static fn () => Vitals::beat(Clock::now()))->everyMinute()->name('beat')->onOneServer();
 // A demo that runs for weeks keeps having a conference evening next week.
-Schedule::command('recess:demo')->dailyAt('03:10')->when(static fn (): bool => config('recess.demo') === true)->onOneServer();
+Schedule::command('recess:demo', ['--by-day'])->dailyAt('03:10')->when(static fn (): bool => config('recess.demo') === true)->onOneServer();
 Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
 Schedule::command('recess:remind')->everyMinute()->onOneServer();
 Schedule::command('recess:late')->everyMinute()->onOneServer();

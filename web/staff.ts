@@ -5,6 +5,7 @@ import Account from './pages/Account.svelte';
 import Alone from './pages/Alone.svelte';
 import Come from './pages/Come.svelte';
 import Day from './pages/Day.svelte';
+import Desk from './pages/Desk.svelte';
 import Directory from './pages/Directory.svelte';
 import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
@@ -27,6 +28,7 @@ void mountPage(
         Alone,
         Come,
         Day,
+        Desk,
         Directory,
         Forgotten,
         HostSheet,

@@ -36,6 +36,8 @@ use Recess\Time\Zone;
  */
 final class DemoSchool
 {
+    public const NAME = 'Gannet Cove School';
+
     private const ZONE = 'America/Halifax';
 
     public function __construct(
@@ -82,7 +84,7 @@ final class DemoSchool
         $year = $month >= 7 ? $year : $year - 1;
         $next = $year + 1;
 
-        return School::query()->firstOrCreate(['name' => 'Gannet Cove School'], [
+        return School::query()->firstOrCreate(['name' => self::NAME], [
             'zone' => self::ZONE,
             'country' => 'CA',
             'phone' => '+1 902-555-0100',

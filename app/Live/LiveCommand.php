@@ -22,6 +22,8 @@ final class LiveCommand extends Command
 
     private const AT_ONCE = 2000;
 
+    private bool $silent = false;
+
     public function handle(Stamps $stamps): int
     {
         $ends = time() + (int) $this->option('max-time');
@@ -45,10 +47,13 @@ final class LiveCommand extends Command
         try {
             $stamps->publish(array_values(array_unique(array_map(static fn (\stdClass $row): string => $row->channel, $rows))));
         } catch (StampsNotSent $failure) {
-            report($failure);
+            // Once, until it is mended: it is tried each second.
+            $this->silent || report($failure);
+            $this->silent = true;
 
             return null;
         }
+        $this->silent = false;
         DB::table('stamps')->whereIn('id', array_map(static fn (\stdClass $row): int => (int) $row->id, $rows))->delete();
 
         return count($rows);

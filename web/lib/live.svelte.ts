@@ -132,7 +132,8 @@ export class Live {
         while (!this.#stopped && failures < 3) {
             try {
                 const answer = await fetch(`/live/${this.channel()}`, { headers: from, cache: 'no-store' });
-                if (!answer.ok && answer.status !== 304 && answer.status !== 408) throw new Error(String(answer.status));
+                if (!answer.ok && answer.status !== 304 && answer.status !== 408)
+                    throw new Error(String(answer.status));
                 failures = 0;
                 this.way = 'waiting';
                 this.#said = Date.now();

@@ -73,8 +73,8 @@
         <Yours {pass} changed={pressed} />
         {#if pass.code}
             <p class="no-print mt-5">
-                Your code for the entrance today: <strong class="times">{pass.code}</strong>. The square further down does
-                the same.
+                Your code for the entrance today: <strong class="times">{pass.code}</strong>. The square further down
+                does the same.
             </p>
         {/if}
         {#if pass.open.length > 0}

@@ -44,9 +44,7 @@
         const [low = 0, high = 0] = line.wait;
         if (high <= 2) return 'It is your turn any moment now.';
         if (low >= high - 1) return `It is your turn in about ${high} minutes.`;
-        return low === 0
-            ? `It is your turn within ${high} minutes.`
-            : `It is your turn in ${low} to ${high} minutes.`;
+        return low === 0 ? `It is your turn within ${high} minutes.` : `It is your turn in ${low} to ${high} minutes.`;
     });
     const SHORT = ['On my way', 'On the stairs', 'Two more minutes'];
 </script>
@@ -59,7 +57,9 @@
 >
     <div class="grid gap-2" role="status">
         {#if line.state === 'called'}
-            <p class="text-xl font-bold">{line.video ? `${host} has opened the room for you.` : 'Please come in now.'}</p>
+            <p class="text-xl font-bold">
+                {line.video ? `${host} has opened the room for you.` : 'Please come in now.'}
+            </p>
             {#if !line.video}<p>{host} is ready for you: {booking.place.label}.</p>{/if}
         {:else if line.state === 'here'}
             <p><strong>{host} knows that you are here.</strong> {wait}</p>
@@ -77,8 +77,9 @@
             <p>From {clock.say(line.opens)} you can say here that you are there.</p>
         {/if}
         {#if line.late > 0}<p class="notice">
-                {host} runs about {line.late} minutes late: your meeting probably begins at about {clock.say(line.about)}. Your
-                time stays yours.
+                {host} runs about {line.late} minutes late: your meeting probably begins at about {clock.say(
+                    line.about,
+                )}. Your time stays yours.
             </p>{/if}
         {#if line.word && line.state !== 'over'}<p class="notice whitespace-pre-line">{host}: “{line.word}”</p>{/if}
         {#if line.answer}<p>You have answered: “{line.answer}”</p>{/if}
@@ -95,7 +96,9 @@
         {#if line.state === 'open' || line.state === 'missed'}
             <button type="button" class="press main" onclick={() => here(true)}>I’m here</button>
         {:else if line.state === 'called' && booking.place.link}
-            <a class="press main" href={booking.place.link} target="_blank" rel="noreferrer noopener">Go to the meeting</a>
+            <a class="press main" href={booking.place.link} target="_blank" rel="noreferrer noopener"
+                >Go to the meeting</a
+            >
         {/if}
         {#if line.state === 'called' && line.video}
             <button type="button" class="press" onclick={() => video(!line.ring)}

@@ -30,7 +30,8 @@
                     type="checkbox"
                     checked={pass.late_by_text}
                     onchange={(event) => set(pass.late_by_mail, event.currentTarget.checked)}
-                /> by text message to {pass.phone}</label
+                />
+                by text message to {pass.phone}</label
             >{/if}
         {#if message}<p role="alert">{message}</p>{/if}
     </fieldset>

@@ -35,7 +35,8 @@
     </a>
     {#if host}
         <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
-            {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">Your sheets</a>{/if}
+            {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">Today</a>
+                <a class="inline-flex min-h-11 items-center" href="/staff/sheets">Your sheets</a>{/if}
             {#if role === 'office' || role === 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff/day"
                     >Who comes</a
                 >{/if}

@@ -21,8 +21,10 @@
         /** Whom it is with now, by the name of their door: whoever moves it is told where that would be somebody else. */
         host?: string;
         move: (slot: string, host: string | null) => Promise<string | null>;
+        /** What is said where the time is not for moving to, but to be offered. */
+        offering?: boolean;
     }
-    let { load, now, host, move }: Props = $props();
+    let { load, now, host, move, offering = false }: Props = $props();
 
     let sheet = $state<Times | null>(null);
     let chosen = $state<{ key: string; said: string; other: { slug: string; name: string } | null } | null>(null);
@@ -68,7 +70,7 @@
 
 <div class="mt-4">
     {#if sheet}
-        <p class="mb-2">Pick the new time. The old one stays yours until you have it.</p>
+        {#if !offering}<p class="mb-2">Pick the new time. The old one stays yours until you have it.</p>{/if}
         <div class="grid gap-4">
             {#each sheet.days as day (day.date)}
                 <Ruler
@@ -100,15 +102,19 @@
             <div tabindex="-1" bind:this={confirm}>
                 <p class="mt-3 font-semibold">{chosen.said}</p>
                 {#if sheet.beyond?.[chosen.key]}<p class="notice mt-2">
-                        To visitors: “{clock.all(sheet.beyond[chosen.key]!)}” You can move it there all the same.
+                        To visitors: “{clock.all(sheet.beyond[chosen.key]!)}” {offering
+                            ? 'You can offer it all the same.'
+                            : 'You can move it there all the same.'}
                     </p>{/if}
                 {#if chosen.other}<p class="notice mt-2">There you would meet {chosen.other.name}.</p>{/if}
                 <button type="button" class="press main mt-2" disabled={working} onclick={press}
-                    >{working
-                        ? 'Moving it…'
-                        : chosen.other
-                          ? `Move it there, with ${chosen.other.name}`
-                          : 'Move it there'}</button
+                    >{offering
+                        ? 'Offer this time'
+                        : working
+                          ? 'Moving it…'
+                          : chosen.other
+                            ? `Move it there, with ${chosen.other.name}`
+                            : 'Move it there'}</button
                 >
             </div>
         {/if}

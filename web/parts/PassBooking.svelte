@@ -138,8 +138,8 @@
     {#if booking.offer && !off}
         <div class="good-news no-print mb-4 grid gap-2">
             <p>
-                {booking.host.name} offers you another time: <strong>{clock.all(booking.offer.when)}</strong>. It is kept
-                for you until {clock.all(booking.offer.until)}.
+                {booking.host.name} offers you another time: <strong>{clock.all(booking.offer.when)}</strong>. It is
+                kept for you until {clock.all(booking.offer.until)}.
             </p>
             {#if booking.offer.word}<p class="whitespace-pre-line">“{booking.offer.word}”</p>{/if}
             <p class="flex flex-wrap gap-3">

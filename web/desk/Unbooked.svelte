@@ -1,0 +1,51 @@
+<script lang="ts">
+    /** Somebody just came in, without a booking. */
+    import { Button } from '../lib/controls';
+    import Field from '../controls/Field.svelte';
+    import type { Desk } from './desk.svelte';
+
+    let { desk, done }: { desk: Desk; done: () => void } = $props();
+    let name = $state('');
+    let student = $state('');
+    let phone = $state('');
+    let minutes = $state(5);
+
+    async function take() {
+        const failed = await desk.press({
+            what: 'unbooked',
+            who: [],
+            minutes,
+            name,
+            student: student || null,
+            phone: phone || null,
+        });
+        if (failed === '') done();
+    }
+</script>
+
+<form
+    class="my-2 grid gap-3 rounded-md border border-line bg-card p-3 sm:grid-cols-4"
+    novalidate
+    onsubmit={(event) => {
+        event.preventDefault();
+        void take();
+    }}
+>
+    <Field name="unbooked-name" label="Who came in" required bind:value={name} />
+    <Field name="unbooked-student" label="About which student" bind:value={student} />
+    <Field name="unbooked-phone" label="Phone number" bind:value={phone} />
+    <label class="font-semibold" for="unbooked-minutes"
+        >Minutes for them<input
+            id="unbooked-minutes"
+            class="box block w-24"
+            type="number"
+            min="1"
+            max="120"
+            bind:value={minutes}
+        /></label
+    >
+    <p class="flex gap-2 sm:col-span-4">
+        <Button type="submit">Put them in the line</Button>
+        <Button color="alternative" onclick={done}>Not now</Button>
+    </p>
+</form>

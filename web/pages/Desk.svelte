@@ -1,0 +1,217 @@
+<script lang="ts">
+    /** The host's page on the day: who is in, who is next, who waits, and what can be pressed. */
+    import { onMount, tick } from 'svelte';
+    import { Badge, Button, Textarea } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import UndoToast from '../controls/UndoToast.svelte';
+    import { clock } from '../lib/clock.svelte';
+    import { now } from '../lib/now.svelte';
+    import type { Schema } from '../lib/api';
+    import About from '../desk/About.svelte';
+    import DayRuler from '../desk/DayRuler.svelte';
+    import KeysHelp from '../desk/KeysHelp.svelte';
+    import TurnRow from '../desk/TurnRow.svelte';
+    import Unbooked from '../desk/Unbooked.svelte';
+    import UnderWay from '../desk/UnderWay.svelte';
+    import Workings from '../desk/Workings.svelte';
+    import { Desk, minutesSince, names } from '../desk/desk.svelte';
+    import Heard from '../parts/Heard.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        host: string;
+        desk: Schema['Desk'];
+    }
+    let { host, desk: first }: Props = $props();
+
+    // svelte-ignore state_referenced_locally
+    const desk = new Desk(first);
+    let chosen = $state<string | null>(null);
+    let form = $state<'' | 'late' | 'break' | 'unbooked' | 'word'>('');
+    let word = $state('');
+    let help = $state(false);
+    let keysOn = $state(localStorage.getItem('recess.desk-keys') !== 'off');
+    $effect(() => localStorage.setItem('recess.desk-keys', keysOn ? 'on' : 'off'));
+
+    onMount(() => {
+        now.every(1000);
+        return desk.live.start();
+    });
+
+    const next = $derived(desk.next);
+    const open = $derived(desk.turns.find((one) => one.key === chosen));
+    const show = (what: typeof form) => (form = form === what ? '' : what);
+    const callNext = () => next.length > 0 && desk.press({ what: 'call', who: next.map((one) => one.key) });
+
+    const how = $derived.by(() => {
+        if (desk.data.back !== null && desk.data.back > now.seconds)
+            return `on a break, ${Math.ceil((desk.data.back - now.seconds) / 60)} min left`;
+        if (desk.data.runs_late >= 3) return `${desk.data.runs_late} min late`;
+        return desk.under.length > 0 || desk.turns.some((one) => one.ended !== null) ? 'on time' : '';
+    });
+    async function choose(key: string) {
+        chosen = chosen === key ? null : key;
+        await tick();
+        document.querySelector(`[data-turn="${key}"]`)?.scrollIntoView({ block: 'nearest' });
+    }
+    function step(by: number) {
+        const keys = desk.turns.map((one) => one.key);
+        const at = chosen === null ? (by > 0 ? -1 : keys.length) : keys.indexOf(chosen);
+        const to = keys[Math.max(0, Math.min(keys.length - 1, at + by))];
+        if (to && to !== chosen) void choose(to);
+    }
+    const under = () => desk.under.map((one) => one.key);
+    const KEYS: Record<string, [string, () => void]> = {
+        n: ['call the next in', () => void callNext()],
+        e: ['end the meeting under way', () => under().length && void desk.press({ what: 'end', who: under() })],
+        m: ['five more minutes', () => under().length && void desk.press({ what: 'more', who: under(), minutes: 5 })],
+        j: ['down the list', () => step(1)],
+        k: ['up the list', () => step(-1)],
+        h: ['the opened one is here', () => chosen && void desk.press({ what: 'here', who: [chosen] })],
+        i: ['call the opened one in', () => chosen && void desk.press({ what: 'call', who: [chosen] })],
+        c: ['the opened one came', () => chosen && void desk.press({ what: 'met', who: [chosen] })],
+        x: ['the opened one did not come', () => chosen && void desk.press({ what: 'missed', who: [chosen] })],
+        l: ['running late', () => show('late')],
+        b: ['a break', () => show('break')],
+        w: ['a word to all who wait', () => show('word')],
+        a: ['somebody came in', () => show('unbooked')],
+        z: ['take the last press back', () => void desk.undo()],
+        '?': ['this list', () => (help = true)],
+    };
+    function key(event: KeyboardEvent) {
+        const target = event.target as HTMLElement;
+        if (event.ctrlKey || event.metaKey || event.altKey || help) return;
+        if (target.closest('input, textarea, select, [contenteditable]')) return;
+        // The list of keys can always be looked up; there they are switched on again.
+        const act =
+            keysOn || event.key === '?' ? KEYS[event.key.length === 1 ? event.key.toLowerCase() : ''] : undefined;
+        if (!act) return;
+        event.preventDefault();
+        act[1]();
+    }
+    async function late(minutes: number) {
+        if ((await desk.press({ what: 'late', who: [], minutes })) === '') form = '';
+    }
+    async function rest(minutes: number) {
+        if ((await desk.press({ what: 'break', who: [], minutes })) === '') form = '';
+    }
+    async function send() {
+        if ((await desk.press({ what: 'word', who: [], word })) === '') {
+            form = '';
+            word = '';
+        }
+    }
+</script>
+
+<svelte:window
+    onkeydown={key}
+    onpointerdown={() => desk.touched()}
+    onpointermove={(event) => event.buttons && desk.touched()}
+    onkeyup={() => desk.touched()}
+/>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <Heard live={desk.live} />
+    <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
+        <h1>{desk.data.own ? 'Your desk' : `Desk of ${desk.data.person.name}`}</h1>
+        <p class="mr-auto">
+            {desk.data.day}
+            {#if how}<Badge color={how.endsWith('late') ? 'red' : 'primary'} border class="ms-2">{how}</Badge>{/if}
+        </p>
+        {#each desk.data.desks as other (other.id)}<Button size="sm" color="alternative" href="/staff/desk/{other.id}"
+                >Desk of {other.name}</Button
+            >{/each}
+        <Button size="sm" color="alternative" aria-expanded={form === 'late'} onclick={() => show('late')}
+            >Running late</Button
+        >
+        {#if desk.data.back !== null && desk.data.back > now.seconds}
+            <Button size="sm" onclick={() => rest(0)}>Back from the break</Button>
+        {:else}
+            <Button size="sm" color="alternative" aria-expanded={form === 'break'} onclick={() => show('break')}
+                >Break</Button
+            >
+        {/if}
+        <Button size="sm" color="alternative" aria-expanded={form === 'unbooked'} onclick={() => show('unbooked')}
+            >Somebody came in</Button
+        >
+        {#if desk.waiting.length > 0}<Button
+                size="sm"
+                color="alternative"
+                aria-expanded={form === 'word'}
+                onclick={() => show('word')}>Word to all</Button
+            >{/if}
+        <Button size="sm" color="alternative" href="/staff/lists?date={desk.data.date}">Paper</Button>
+        <Button size="sm" color="alternative" aria-label="Keys" onclick={() => (help = true)}>?</Button>
+    </div>
+    {#if desk.message}<Notice class="mb-2">{clock.all(desk.message)}</Notice>{/if}
+    {#if form === 'late' || form === 'break'}
+        <p class="mb-2 flex flex-wrap items-center gap-2">
+            {form === 'late' ? 'Tell whoever comes later that you run late by about' : 'Back in'}
+            {#each form === 'late' ? [5, 10, 15, 20, 30] : [5, 10, 15, 30] as minutes (minutes)}
+                <Button size="sm" color="alternative" onclick={() => (form === 'late' ? late(minutes) : rest(minutes))}
+                    >{minutes} minutes</Button
+                >
+            {/each}
+            {#if form === 'late' && desk.data.late_minutes > 0}<Button
+                    size="sm"
+                    color="alternative"
+                    onclick={() => late(0)}>Not late any more</Button
+                >{/if}
+        </p>
+    {:else if form === 'unbooked'}
+        <Unbooked {desk} done={() => (form = '')} />
+    {:else if form === 'word'}
+        <div class="mb-2 grid max-w-xl gap-2">
+            <label for="word-to-all" class="font-semibold">A word to all who wait ({desk.waiting.length})</label>
+            <Textarea id="word-to-all" class="w-full" rows={2} maxlength={300} bind:value={word} />
+            <p><Button size="sm" disabled={!word.trim()} onclick={send}>Send it</Button></p>
+        </div>
+    {/if}
+    <DayRuler {desk} {chosen} choose={(turn) => choose(turn.key)} />
+    <div class="mt-3 grid items-start gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+        <div class="grid gap-3">
+            {#if desk.under.length > 0}<UnderWay {desk} {next} {callNext} />{/if}
+            {#if next.length > 0}
+                {@const one = next[0]!}
+                <section class="border-l-4 border-line ps-3" aria-labelledby="next">
+                    <h2 id="next">Next: {names(next)}</h2>
+                    <p class="times mb-1">
+                        {clock.say(one.from)}{one.until ? ` to ${clock.say(one.until)}` : ''}.
+                        {one.arrived !== null ? `Here for ${minutesSince(one.arrived)} min.` : 'Not here yet.'}
+                    </p>
+                    {#if desk.under.length === 0}<Button size="lg" class="mb-2" onclick={callNext}
+                            >{next.length > 1 ? `Let all ${next.length} in` : 'Call in'}</Button
+                        >{/if}
+                    {#each next as turn (turn.key)}
+                        {#if next.length > 1}<h3>{turn.student || turn.who}</h3>{/if}
+                        <About {turn} />
+                    {/each}
+                </section>
+            {:else if desk.under.length === 0}
+                <p>Nobody is to come any more today. <a href="/staff/sheets">Your sheets</a></p>
+            {/if}
+        </div>
+        <section aria-labelledby="day">
+            <h2 id="day">
+                {desk.waiting.length > 0
+                    ? `${desk.waiting.length} ${desk.waiting.length === 1 ? 'waits' : 'wait'}`
+                    : 'Nobody waits'}{desk.late.length > 0 ? `, ${desk.late.length} not here` : ''}
+            </h2>
+            <ul class="mt-1">
+                {#each desk.turns as turn (turn.key)}
+                    <TurnRow {desk} {turn} open={open?.key === turn.key} toggle={() => choose(turn.key)} />
+                {/each}
+            </ul>
+        </section>
+    </div>
+    {#if desk.data.own}<Workings {desk} />{/if}
+    <KeysHelp bind:open={help} bind:on={keysOn} keys={Object.entries(KEYS).map(([one, [does]]) => [one, does])} />
+    {#if desk.data.undo && desk.data.undo.until > now.seconds}
+        {#key desk.data.undo.key}<UndoToast
+                said={desk.data.undo.said}
+                act={() => void desk.undo()}
+                done={() => (desk.data.undo = null)}
+            />{/key}
+    {/if}
+</main>
