@@ -23,6 +23,8 @@ return [
     'limits' => [
         'visitor-writes' => ['most' => (int) env('RECESS_VISITOR_WRITES_PER_MINUTE', 120), 'seconds' => 60, 'by' => 'network'],
         'pass-reads' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
+        // A tablet is one reader; a whole school may sit behind its address.
+        'kiosk' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
         // Looks at one sheet, or at the board: the web server answers most of them from what it worked out a second ago.
         'reads' => ['most' => (int) env('RECESS_READS_PER_MINUTE', 1200), 'seconds' => 60, 'by' => 'network and sheet'],
         // A whole line is not made up from one place, and nobody is flooded with questions whether they wait.

@@ -3,8 +3,17 @@
 declare(strict_types=1);
 
 use App\Day\DeskController;
+use App\Day\KioskController;
+use App\Day\KiosksController;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
+
+Route::middleware(['api', 'limited:kiosk'])->group(static function (): void {
+    Route::get('/kiosk/{kiosk}', [KioskController::class, 'page'])->can('use-kiosk', 'kiosk');
+    Route::get('/api/kiosk/{kiosk}', [KioskController::class, 'show'])->can('use-kiosk', 'kiosk')->middleware('cache.headers:etag');
+    Route::post('/api/kiosk/{kiosk}/find', [KioskController::class, 'find'])->can('use-kiosk', 'kiosk');
+    Route::post('/api/kiosk/{kiosk}/here', [KioskController::class, 'here'])->can('use-kiosk', 'kiosk');
+});
 
 Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff', [DeskController::class, 'home'])->can('viewAny', Sheet::class);
@@ -14,5 +23,9 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/desk/{person}/undo', [DeskController::class, 'undo'])->can('run-desk', 'person');
     Route::put('/api/staff/bookings/{booking}/note', [DeskController::class, 'note'])->can('answer', 'booking');
     Route::post('/api/staff/bookings/{booking}/offer', [DeskController::class, 'offer'])->can('answer', 'booking');
+    Route::get('/api/staff/kiosks', [KiosksController::class, 'list'])->can('set-up-school');
+    Route::post('/api/staff/kiosks', [KiosksController::class, 'add'])->can('set-up-school');
+    Route::delete('/api/staff/kiosks/{tablet}', [KiosksController::class, 'end'])->can('end-kiosk', 'tablet');
+    Route::get('/staff/kiosks/{tablet}/qr.svg', [KiosksController::class, 'qr'])->can('end-kiosk', 'tablet');
     Route::put('/api/staff/me/desk', [DeskController::class, 'settings'])->can('viewAny', Sheet::class);
 });

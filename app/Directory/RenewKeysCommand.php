@@ -7,6 +7,7 @@ namespace App\Directory;
 use App\Accounts\AccountKey;
 use App\Framework\Clock;
 use App\Models\Instant;
+use App\Models\Kiosk;
 use App\Models\Pass;
 use App\Models\Secret;
 use App\Models\StaffMember;
@@ -32,6 +33,7 @@ final class RenewKeysCommand extends Command
         $until = Instant::column(Clock::now() + self::SECONDS);
         $this->renew('passes', 'token_hash', Pass::query()->getModel(), static fn (Pass $pass): string => $pass->token(), $until);
         $this->renew('staff', 'feed_hash', StaffMember::query()->getModel(), static fn (StaffMember $staff): string => $staff->feedToken(), $until);
+        $this->renew('kiosks', 'token_hash', Kiosk::query()->getModel(), static fn (Kiosk $kiosk): string => $kiosk->token(), $until);
         $this->renew('waiting', 'token_hash', Waiting::query()->getModel(), static fn (Waiting $place): string => $place->token(), $until);
         $this->renew('account_keys', 'token_hash', AccountKey::query()->getModel(), static fn (AccountKey $key): string => $key->token(), $until);
         $this->renew('guardians', 'code_hash', Guardian::query()->getModel(), static fn (Guardian $guardian): string => $guardian->signs(), $until);

@@ -23,13 +23,14 @@ final class SecurityHeaders
         }
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
-        $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
+        // At the entrance a camera reads what is on passes and cards; nowhere else.
+        $headers->set('Permissions-Policy', 'camera='.($request->is('kiosk/*') ? '(self)' : '()').', microphone=(), geolocation=()');
         // Once there is https there is nothing else (RFC 6797): a year.
         if ($request->isSecure()) {
             $headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         // A pass opens by its address alone: it must not be kept, found or passed on.
-        if ($request->is('p/*', 'api/p/*', 'staff/join/*', 'staff/come/*', 'staff/alone/*', 'api/staff/alone/*', 'api/staff/come/*', 'begin/*', 'api/begin/*', 'w/*', 'mailroom', 'mailroom/*', 'feeds/*', 'video-room/*') || $request->filled('pass')) {
+        if ($request->is('p/*', 'api/p/*', 'staff/join/*', 'staff/come/*', 'staff/alone/*', 'api/staff/alone/*', 'api/staff/come/*', 'begin/*', 'api/begin/*', 'w/*', 'mailroom', 'mailroom/*', 'feeds/*', 'video-room/*', 'kiosk/*', 'api/kiosk/*') || $request->filled('pass')) {
             $headers->set('Referrer-Policy', 'no-referrer');
             $headers->set('X-Robots-Tag', 'noindex, nofollow');
             $headers->set('Cache-Control', 'no-store, private');

@@ -47,6 +47,6 @@ final class Kiosk extends Row
 
     public static function byToken(string $token): ?self
     {
-        return self::query()->where('token_hash', Secret::hash($token))->whereNull('ended_at')->first();
+        return self::query()->whereNull('ended_at')->where('token_hash', Secret::hash($token))->first() ?? self::query()->whereNull('ended_at')->find(Secret::formerly('kiosks', $token));
     }
 }

@@ -47,4 +47,9 @@ return [
     'offer_instead' => 'After this meeting',
     'offer_link' => 'Take this time, or say no',
     'offer_text' => '{host} offers you {time}. Take it on your pass: {link}',
+    // The tablet at the entrance.
+    'kiosk_title' => 'Here at {school}',
+    'kiosk_too_often' => 'That was a lot of tries at this tablet. Please ask at the office, or try again in ten minutes.',
+    'kiosk_no_code' => 'Nothing today is found by this code. Look whether all of it is there, or find yourself by name and time.',
+    'kiosk_no_name' => 'Nobody of that name has a meeting at that time. Write the whole name as it was booked, yours or the student’s; or ask at the office.',
 ];

@@ -32,4 +32,6 @@ return [
     'forgotten' => 'took away what was kept of a visitor',
     'forgot_themselves' => 'had what was kept of them taken away: a visitor, on their pass',
     'expired' => 'took away what {passes, plural, one {one visitor} other {# visitors}} had told, after {days, plural, one {a day} other {# days}}',
+    'kiosk' => '{name} made the tablet “{about}” for the entrance.',
+    'kiosk_ended' => '{name} ended the tablet “{about}”.',
 ];

@@ -3,6 +3,7 @@
     import type { Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
     import ClosedDays from '../settings/ClosedDays.svelte';
+    import Kiosks from '../settings/Kiosks.svelte';
     import School from '../settings/School.svelte';
 
     interface Props {
@@ -25,4 +26,5 @@
     </div>
     <School {settings} changed={(now) => (changed = now)} />
     <ClosedDays {settings} changed={(now) => (changed = now)} />
+    <Kiosks />
 </main>

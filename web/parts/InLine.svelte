@@ -3,6 +3,7 @@
     import { api, ask, type Schema } from '../lib/api';
     import { allowNotices, mayAskForNotices, readyBell } from '../lib/bell';
     import { clock } from '../lib/clock.svelte';
+    import { waitSaid } from '../lib/wait';
 
     interface Props {
         pass: Schema['Pass'];
@@ -39,13 +40,7 @@
         asks = false;
     }
 
-    const wait = $derived.by(() => {
-        if (!line.wait) return '';
-        const [low = 0, high = 0] = line.wait;
-        if (high <= 2) return 'It is your turn any moment now.';
-        if (low >= high - 1) return `It is your turn in about ${high} minutes.`;
-        return low === 0 ? `It is your turn within ${high} minutes.` : `It is your turn in ${low} to ${high} minutes.`;
-    });
+    const wait = $derived(waitSaid(line.wait));
     const SHORT = ['On my way', 'On the stairs', 'Two more minutes'];
 </script>
 

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Framework\Spell;
+use App\Line\DayOf;
+use App\Line\HostDay;
+use App\Line\VisitorLine;
+use App\Live\Channel;
+use App\Models\Booking;
+use App\Models\Kiosk;
+use App\Models\PlaceKind;
+use App\Models\Secret;
+use App\Models\StaffMember;
+
+/** What a shared tablet shows: who meets where today and runs late, and of visitors only what somebody just asked for. */
+final class KioskData
+{
+    /** @return array<string, mixed> as Kiosk in docs/formats/recess.openapi.yaml */
+    public static function of(Kiosk $kiosk, int $now): array
+    {
+        $day = DayOf::at($now, $kiosk->school->timeZone());
+        $bookings = KioskFinder::today($kiosk, $day)->get();
+
+        return [
+            'school' => $kiosk->school->name,
+            'day' => Spell::date($day->date),
+            'channel' => Channel::entrance($kiosk->school_id),
+            // All times of the day: which of them are somebody's is not told.
+            'times' => array_values(array_unique($bookings->map(static fn (Booking $one): string => Spell::time($one->span()->start, $day->zone))->all())),
+            'hosts' => array_values($bookings->filter(static fn (Booking $one): bool => $one->turn?->isOver() !== true && $one->span()->end > $now - 3600)->groupBy('staff_id')
+                ->map(static fn ($meetings): array => self::host($meetings->firstOrFail()->host, array_values($meetings->all()), $day, $now))->sortBy('name')->all()),
+        ];
+    }
+
+    /**
+     * @param  list<Booking>  $meetings
+     * @return array{name: string, places: string, late: int}
+     */
+    private static function host(StaffMember $host, array $meetings, DayOf $day, int $now): array
+    {
+        $desk = HostDay::of($host, $day);
+        $late = $desk->isAsleep($now) ? [] : $desk->line($now)->lateness();
+        $by = $late === [] ? 0 : intdiv((int) reset($late) + 150, 300) * 5;
+        $rooms = array_filter($meetings, static fn (Booking $one): bool => $one->place->kind === PlaceKind::Room);
+
+        return ['name' => $host->name, 'places' => implode(', ', array_unique(array_map(static fn (Booking $one): string => $one->place->label, $rooms))), 'late' => $by >= min($host->late_threshold, $desk->desk->late_minutes ?: 1440) ? $by : 0];
+    }
+
+    /** @return array<string, mixed> as KioskMeeting: when, with whom, and where; about whom is not told */
+    public static function meeting(Kiosk $kiosk, Booking $booking, int $now): array
+    {
+        $zone = $booking->sheet->host->school->timeZone();
+        $line = (new VisitorLine($now))->of($booking);
+
+        return [
+            'ticket' => self::ticket($kiosk, $booking),
+            'from' => Spell::time($booking->span()->start, $zone),
+            'host' => $booking->host->name,
+            'place' => $booking->place->label,
+            'directions' => $booking->place->directions,
+            'line' => $line === null ? null : ['word' => '', 'answer' => '', 'ring' => null] + $line,
+        ];
+    }
+
+    /** What a tablet shows to say that somebody is here whom it has found: it can say it of nobody else. */
+    public static function ticket(Kiosk $kiosk, Booking $booking): string
+    {
+        return $booking->id.'-'.substr(Secret::of("ticket|$kiosk->id|$kiosk->generation|$booking->id|".$booking->span()->start), 0, 22);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Directory\Guardian;
+use App\Line\DayCode;
+use App\Line\DayOf;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
+use App\Models\Kiosk;
+use App\Models\Pass;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Finds what somebody at the entrance comes to today: by what is on their pass or card, or by a name together with a time. */
+final class KioskFinder
+{
+    private const MOST = 20;
+
+    /**
+     * @param  string  $code  as typed or read by a camera: a pass's address, today's code, or a card's
+     * @return Collection<int, Booking>
+     */
+    public static function byCode(Kiosk $kiosk, string $code, DayOf $day): Collection
+    {
+        $pass = self::passOf($kiosk, $code, $day);
+
+        return $pass === null ? new Collection
+            : self::today($kiosk, $day)->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))->limit(self::MOST)->get();
+    }
+
+    /**
+     * @param  string  $name  of the visitor or of the student, whole: what begins like it is nobody's
+     * @param  int  $start  the instant
+     * @return Collection<int, Booking>
+     */
+    public static function byName(Kiosk $kiosk, string $name, int $start, DayOf $day): Collection
+    {
+        $key = Booking::studentKey($name);
+
+        return $key === '' ? new Collection : self::today($kiosk, $day)->where('starts_at', Instant::column($start))->limit(500)->get()
+            ->filter(static fn (Booking $one): bool => $one->student_key === $key || Booking::studentKey($one->pass->name) === $key)->take(self::MOST)->values();
+    }
+
+    /** @return Builder<Booking> */
+    public static function today(Kiosk $kiosk, DayOf $day): Builder
+    {
+        return Booking::query()->where('state', BookingState::Booked)->where('starts_at', '>=', Instant::column($day->span->start))->where('starts_at', '<', Instant::column($day->span->end))
+            ->whereHas('host', static fn ($host) => $host->where('school_id', $kiosk->school_id))->with(['host', 'place', 'pass', 'turn', 'sheet.host.school'])->orderBy('starts_at')->orderBy('id');
+    }
+
+    private static function passOf(Kiosk $kiosk, string $code, DayOf $day): ?Pass
+    {
+        if (preg_match('#/p/([A-Za-z0-9_-]{43})#', $code, $found) === 1 || preg_match('#[?&]pass=([A-Za-z0-9_-]{43})#', $code, $found) === 1) {
+            return Pass::byToken($found[1]);
+        }
+        $guardian = Guardian::byCode($code);
+
+        return $guardian?->school_id === $kiosk->school_id ? $guardian->pass() : DayCode::passOf($code, $day, $kiosk->school_id);
+    }
+}

@@ -1,0 +1,208 @@
+<script lang="ts">
+    /** A shared tablet at the entrance: find yourself, say that you are here, see where to go. It forgets after each. */
+    import { onMount, tick } from 'svelte';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import { Live } from '../lib/live.svelte';
+    import { waitSaid } from '../lib/wait';
+    import Heard from '../parts/Heard.svelte';
+
+    interface Props {
+        token: string;
+        first: Schema['Kiosk'];
+    }
+    let { token, first }: Props = $props();
+
+    /** Seconds after which what somebody typed or found is gone. */
+    const FORGET = 25;
+    let changed = $state<Schema['Kiosk'] | null>(null);
+    const kiosk = $derived(changed ?? first);
+    let code = $state('');
+    let name = $state('');
+    let time = $state('');
+    let meetings = $state<Schema['KioskMeeting'][] | null>(null);
+    let message = $state('');
+    let looking = $state(false);
+    let video = $state<HTMLVideoElement>();
+    let heading = $state<HTMLElement>();
+    let endCamera: (() => void) | undefined;
+    let forgetting: ReturnType<typeof setTimeout> | undefined;
+
+    const live = new Live(
+        () => kiosk.channel,
+        async (headers) => {
+            const answer = await api.GET('/api/kiosk/{token}', { params: { path: { token } }, headers });
+            if (answer.data) changed = answer.data;
+            return answer.response;
+        },
+        500,
+    );
+    onMount(() => {
+        const stop = live.start();
+        return () => {
+            stop();
+            endCamera?.();
+        };
+    });
+
+    /** Whoever comes next sees nothing of whoever was here. */
+    function forget() {
+        clearTimeout(forgetting);
+        endCamera?.();
+        code = name = time = message = '';
+        meetings = null;
+        looking = false;
+    }
+    function touched() {
+        clearTimeout(forgetting);
+        forgetting = setTimeout(forget, FORGET * 1000);
+    }
+    async function settle(answer: Awaited<ReturnType<typeof ask<Schema['KioskMeetings']>>>) {
+        touched();
+        message = firstOf(answer.trouble);
+        if (!answer.data) return;
+        meetings = answer.data.meetings;
+        code = name = time = '';
+        await tick();
+        heading?.focus();
+    }
+    const find = async (body: { code?: string; name?: string; time?: string }) =>
+        settle(await ask(api.POST('/api/kiosk/{token}/find', { params: { path: { token } }, body })));
+    async function here(ticket: string) {
+        const others = meetings?.filter((one) => one.ticket !== ticket) ?? [];
+        const answer = await ask(
+            api.POST('/api/kiosk/{token}/here', { params: { path: { token } }, body: { ticket } }),
+        );
+        await settle(answer);
+        // Whoever has more than one meeting today says so for each.
+        if (answer.data) meetings = [...answer.data.meetings, ...others].sort((a, b) => a.from.localeCompare(b.from));
+    }
+    async function look() {
+        looking = true;
+        message = '';
+        touched();
+        await tick();
+        try {
+            const { lookForCode } = await import('../lib/camera');
+            if (video)
+                endCamera = await lookForCode(video, (read) => {
+                    looking = false;
+                    void find({ code: read });
+                });
+        } catch {
+            looking = false;
+            message = 'The camera of this tablet cannot be used. Type the code, or your name and time.';
+        }
+    }
+    function submit(event: SubmitEvent, body: { code?: string; name?: string; time?: string }) {
+        event.preventDefault();
+        void find(body);
+    }
+</script>
+
+<svelte:window oninput={touched} onpointerdown={() => (meetings || code || name || looking) && touched()} />
+
+<main class="sheet-of-paper">
+    <Heard {live} />
+    <p class="text-faint">{kiosk.school}, {kiosk.day}</p>
+    {#if meetings}
+        <h1 tabindex="-1" bind:this={heading} class="mb-4">Your meetings today</h1>
+        <ul class="grid gap-4">
+            {#each meetings as one (one.ticket)}
+                <li class="slip" data-line={one.line?.state}>
+                    <h2><time>{clock.say(one.from)}</time> with {one.host}</h2>
+                    <p class="text-xl">{one.place}</p>
+                    {#if one.line?.state === 'here'}
+                        <p class="good-news mt-2 text-xl" role="status">
+                            {one.host} knows that you are here. {waitSaid(one.line.wait)}
+                        </p>
+                        {#if one.directions}<p class="mt-2">{one.directions}</p>{/if}
+                    {:else if one.line?.state === 'called'}
+                        <p class="good-news mt-2 text-xl" role="status">Please go in now.</p>
+                    {:else if one.line?.state === 'open' || one.line?.state === 'missed'}
+                        {#if one.line.state === 'missed'}<p class="mt-2">
+                                {one.host} has waited and has gone on. Say that you are here; they find a moment if there
+                                is one.
+                            </p>{/if}
+                        <button type="button" class="press main mt-3 text-xl" onclick={() => here(one.ticket)}
+                            >I’m here</button
+                        >
+                    {:else if one.line?.state === 'ahead'}
+                        <p class="mt-2">From {clock.say(one.line.opens)} you can say here that you are there.</p>
+                    {:else}
+                        <p class="mt-2">This meeting is over.</p>
+                    {/if}
+                    {#if one.line && one.line.late > 0}<p class="notice mt-2">
+                            {one.host} runs about {one.line.late} minutes late.
+                        </p>{/if}
+                </li>
+            {/each}
+        </ul>
+        {#if message}<p class="notice mt-4" role="alert">{clock.all(message)}</p>{/if}
+        <button type="button" class="press mt-5 text-xl" onclick={forget}>Done</button>
+        <p class="mt-2 text-faint">This page forgets you in a moment.</p>
+    {:else}
+        <h1 class="mb-4">Here for a meeting?</h1>
+        {#if message}<p class="notice mb-4" role="alert">{clock.all(message)}</p>{/if}
+        <div class="grid items-start gap-6 lg:grid-cols-2">
+            <div class="grid gap-5">
+                <form class="grid gap-2" novalidate onsubmit={(event) => submit(event, { code })}>
+                    <label class="font-semibold" for="code">The code on your pass or card</label>
+                    <div class="flex flex-wrap gap-2">
+                        <input
+                            id="code"
+                            class="box min-w-0 flex-1 text-xl"
+                            autocomplete="off"
+                            autocapitalize="characters"
+                            spellcheck="false"
+                            bind:value={code}
+                        />
+                        <button class="press main text-lg" disabled={!code.trim()}>Find me</button>
+                    </div>
+                </form>
+                {#if looking}
+                    <div>
+                        <video
+                            bind:this={video}
+                            muted
+                            playsinline
+                            class="w-full max-w-sm bg-black"
+                            aria-label="What the camera sees"
+                        ></video>
+                        <p>Hold the square on your pass or card before the camera.</p>
+                        <button type="button" class="press mt-2" onclick={forget}>Without the camera</button>
+                    </div>
+                {:else}
+                    <button type="button" class="press justify-self-start text-lg" onclick={look}
+                        >Show the square to the camera</button
+                    >
+                {/if}
+                <form class="grid gap-2" novalidate onsubmit={(event) => submit(event, { name, time })}>
+                    <label class="font-semibold" for="name">Or the whole name, yours or the student’s</label>
+                    <input id="name" class="box text-xl" autocomplete="off" spellcheck="false" bind:value={name} />
+                    <label class="font-semibold" for="time">and the time of the meeting</label>
+                    <div class="flex flex-wrap gap-2">
+                        <select id="time" class="box text-xl" bind:value={time}>
+                            <option value="">Pick it</option>
+                            {#each kiosk.times as one (one)}<option value={one}>{clock.say(one)}</option>{/each}
+                        </select>
+                        <button class="press main text-lg" disabled={!name.trim() || !time}>Find me</button>
+                    </div>
+                </form>
+            </div>
+            <section aria-labelledby="where">
+                <h2 id="where" class="mb-2">Who is where</h2>
+                <ul>
+                    {#each kiosk.hosts as host (host.name)}
+                        <li class="border-b border-line py-1">
+                            <strong>{host.name}</strong>{host.places ? `: ${host.places}` : ''}
+                            {#if host.late > 0}<span class="chip">about {host.late} minutes late</span>{/if}
+                        </li>
+                    {:else}
+                        <li>Nobody has meetings any more today.</li>
+                    {/each}
+                </ul>
+            </section>
+        </div>
+    {/if}
+</main>
