@@ -19,6 +19,7 @@ import SecondFactor from './pages/SecondFactor.svelte';
 import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
+import VideoRoom from './pages/VideoRoom.svelte';
 import Visitors from './pages/Visitors.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
@@ -42,6 +43,7 @@ void mountPage(
         Settings,
         Sheets,
         SignIn,
+        VideoRoom,
         Visitors,
         Worksheet,
     },

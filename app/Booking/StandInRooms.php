@@ -6,6 +6,7 @@ namespace App\Booking;
 
 use App\Models\Booking;
 use App\Models\Secret;
+use App\Models\Sheet;
 
 /** Stands where a video service would: each meeting's room is a page of this application that says whose it is. */
 final class StandInRooms implements VideoRooms
@@ -19,6 +20,11 @@ final class StandInRooms implements VideoRooms
     public function linkFor(Booking $booking): string
     {
         return url('/video-room/'.self::key($booking->uid));
+    }
+
+    public function linkForAll(Sheet $sheet): string
+    {
+        return url('/video-room/'.self::key($sheet->uid));
     }
 
     public static function key(string $uid): string

@@ -6,6 +6,7 @@ namespace App\Booking;
 
 use App\Models\Booking;
 use App\Models\Secret;
+use App\Models\Sheet;
 
 /**
  * For services that open a room at whatever address is asked for: an address with {room} in it, from the
@@ -27,6 +28,16 @@ final readonly class TemplateRooms implements VideoRooms
 
     public function linkFor(Booking $booking): string
     {
-        return str_replace('{room}', Secret::of("video|$booking->uid"), $this->template);
+        return $this->room($booking->uid);
+    }
+
+    public function linkForAll(Sheet $sheet): string
+    {
+        return $this->room($sheet->uid);
+    }
+
+    private function room(string $uid): string
+    {
+        return str_replace('{room}', Secret::of("video|$uid"), $this->template);
     }
 }

@@ -83,7 +83,7 @@ final class DemoDay
             blocks: [Block::of(OnDates::of($zone->dateAt($first)), $hours, Cut::of(10))],
             places: [
                 new PlaceStatement(PlaceKind::Room, 'Lookout room', null, 'Please sit by the chart table until you are called in.'),
-                new PlaceStatement(PlaceKind::Video, 'Video', url('/video-room/lookout'), 'The room opens when you are called in.'),
+                new PlaceStatement(PlaceKind::Video, 'Video', null, 'The room opens when you are called in.'),
             ],
             questions: new Questions([...Questions::usual()->all, new Question('about', QuestionKind::Short, 'What would you like to talk about?', '', false)]),
             rules: Stated::of(['lead_minutes' => 0, 'link_shown' => 'called', 'guests' => 1]),

@@ -6,6 +6,7 @@ use App\Demo\BenchController;
 use App\Demo\MailroomController;
 use App\Demo\StandInController;
 use App\Demo\StandInProvider;
+use App\Demo\VideoRoomController;
 use Illuminate\Support\Facades\Route;
 
 // The demo's stand-ins: for mail, for a calendar program, and for a video service.
@@ -19,11 +20,19 @@ Route::middleware('api')->group(static function (): void {
     Route::post('/stand-in/people/choose', [StandInProvider::class, 'chosen'])->can('use-stand-ins');
     Route::post('/stand-in/people/token', [StandInProvider::class, 'token'])->can('use-stand-ins');
     Route::get('/stand-in/people/keys', [StandInProvider::class, 'keys'])->can('use-stand-ins');
-    Route::get('/video-room/{key}', [StandInController::class, 'room'])->can('use-stand-ins')->middleware('limited:pass-reads');
+    Route::get('/video-room/{key}', [VideoRoomController::class, 'page'])->can('use-stand-ins')->middleware('limited:pass-reads');
+    Route::get('/api/video-room/{key}', [VideoRoomController::class, 'show'])->can('use-stand-ins')->middleware('limited:pass-reads');
+    Route::post('/api/video-room/{key}', [VideoRoomController::class, 'knock'])->can('use-stand-ins')->middleware('limited:visitor-writes');
 
     // Baselines, on the instance of bin/recess bench alone.
     if (config('recess.bench') === true) {
         Route::get('/bench/bare', [BenchController::class, 'bare'])->can('see-board');
         Route::post('/bench/two-statements', [BenchController::class, 'write'])->can('see-board');
     }
+});
+
+Route::middleware(['web', 'auth'])->group(static function (): void {
+    Route::get('/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'])->can('use-stand-ins');
+    Route::get('/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'])->can('use-stand-ins');
+    Route::post('/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'])->can('use-stand-ins');
 });

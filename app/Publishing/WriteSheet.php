@@ -6,25 +6,29 @@ namespace App\Publishing;
 
 use App\Booking\BookingNews;
 use App\Booking\Occasion;
+use App\Booking\VideoRooms;
 use App\Framework\Contended;
 use App\Models\Block;
 use App\Models\Booking;
 use App\Models\FreeSlug;
 use App\Models\Instant;
+use App\Models\LinkMode;
 use App\Models\Party;
+use App\Models\PlaceKind;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Guards;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
+use App\Writing\WorksheetData;
 use Illuminate\Support\Str;
 use Recess\Changes\Within;
 
 /** Keeps what the worksheet says, on a new sheet or on one that is changed; nobody who has booked is moved unseen. */
 final class WriteSheet
 {
-    public function __construct(private readonly Resettle $resettle, private readonly AskColleagues $askColleagues)
+    public function __construct(private readonly Resettle $resettle, private readonly AskColleagues $askColleagues, private readonly VideoRooms $rooms)
     {
     }
 
@@ -91,12 +95,13 @@ final class WriteSheet
         $changed = $kept = [];
         foreach ($places as $position => $statement) {
             $place = $statement->id === null ? null : $known->get($statement->id);
+            $columns = $this->columns($sheet, $statement) + ['position' => $position];
             if ($place === null) {
-                $kept[] = $sheet->places()->create($statement->columns() + ['position' => $position])->id;
+                $kept[] = $sheet->places()->create($columns)->id;
 
                 continue;
             }
-            $place->fill($statement->columns() + ['position' => $position]);
+            $place->fill($columns);
             if ($place->isDirty(['label', 'directions', 'kind'])) {
                 $changed[$place->id] = Occasion::PlaceChanged;
             } elseif ($place->isDirty('link') && $place->link !== null) {
@@ -111,6 +116,19 @@ final class WriteSheet
         $gone->update(['removed_at' => Instant::column($now)]);
 
         return $changed;
+    }
+
+    /**
+     * A room for all meetings, left empty, is the school's own service's: the same one each time.
+     *
+     * @return array<string, mixed>
+     */
+    private function columns(Sheet $sheet, PlaceStatement $statement): array
+    {
+        $columns = $statement->columns();
+        $made = $statement->kind === PlaceKind::Video && $statement->linkMode === LinkMode::One && $statement->link === null && WorksheetData::makesRooms();
+
+        return $made ? ['link' => $this->rooms->linkForAll($sheet)] + $columns : $columns;
     }
 
     private function keepColleagues(Sheet $sheet, SheetStatement $statement): void

@@ -227,7 +227,7 @@ final class WorksheetReader
             }
         }
         foreach ($this->list('places') as $i => $place) {
-            if (($place['kind'] ?? '') === 'video' && ($place['link_mode'] ?? 'one') === 'one' && ($place['link'] ?? '') === '') {
+            if (($place['kind'] ?? '') === 'video' && ($place['link_mode'] ?? 'one') === 'one' && ($place['link'] ?? '') === '' && ! WorksheetData::makesRooms()) {
                 $this->errors["places.$i.link"][] = 'Please fill this in, or choose to have a link made for each meeting, or to add it later.';
             }
             if (($place['link_mode'] ?? '') === 'each' && ! WorksheetData::makesRooms()) {

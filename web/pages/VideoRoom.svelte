@@ -1,20 +1,146 @@
 <script lang="ts">
-    /** The demo's stand-in for a video service: a room that says whose it is. */
+    /** A room of the demo's stand-in for a video service: a door, at which one waits and sees nothing, and tiles. */
+    import { onMount } from 'svelte';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
+    import { newKey } from '../lib/key';
+    import { Live } from '../lib/live.svelte';
     import Masthead from '../parts/Masthead.svelte';
+    import Tile from '../parts/Tile.svelte';
 
     interface Props {
+        room: string;
+        host: boolean;
         title: string;
-        host: string;
-        when: string;
+        with: string;
+        channel: string;
     }
-    let { title, host, when }: Props = $props();
+    let { room: key, host, title, with: whom, channel }: Props = $props();
+
+    let room = $state<Schema['VideoRoom'] | null>(null);
+    let name = $state('');
+    let message = $state('');
+    let word = $state('I am with somebody just now. I let you in in a moment.');
+    const path = $derived({ key });
+    // A page that is loaded anew is the same guest.
+    const guest = (() => {
+        const kept = sessionStorage.getItem('recess.room-guest') ?? newKey();
+        sessionStorage.setItem('recess.room-guest', kept);
+        return kept;
+    })();
+
+    const live = new Live(
+        () => channel,
+        async (headers) => {
+            const answer = host
+                ? await api.GET('/api/staff/video-room/{key}', { params: { path }, headers })
+                : await api.GET('/api/video-room/{key}', { params: { path, query: { guest } }, headers });
+            if (answer.data) room = answer.data;
+            return answer.response;
+        },
+    );
+    onMount(() => live.start());
+
+    async function come() {
+        const answer = await ask(api.POST('/api/video-room/{key}', { params: { path }, body: { guest, name } }));
+        message = firstOf(answer.trouble);
+        if (answer.data) room = answer.data;
+    }
+    async function answer(id: number, state: 'in' | 'later' | 'out') {
+        const said = await ask(
+            api.POST('/api/staff/video-room/{key}', {
+                params: { path },
+                body: { guest: id, state, word: state === 'later' ? word : null },
+            }),
+        );
+        message = firstOf(said.trouble);
+        if (said.data) room = said.data;
+    }
+    const me = $derived(room?.me ?? null);
 </script>
 
 <main class="sheet-of-paper">
     <Masthead />
-    <h1>A room of your own</h1>
-    <p class="mt-3 max-w-prose">
-        {title} with {host}: <span class="times">{when}</span>. In the demo nobody can be seen or heard here; where a
-        video service is set up, its room opens instead.
+    <h1>{title}</h1>
+    <p class="mb-4 text-faint">
+        With {whom}. This room is the demo’s own: nobody can be seen or heard here, and faces are drawings.
     </p>
+    {#if message}<p class="notice mb-3" role="alert">{message}</p>{/if}
+    {#if host && room}
+        <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
+            <section aria-labelledby="inside">
+                <h2 id="inside" class="mb-2">In the room</h2>
+                <div class="grid gap-3 sm:grid-cols-2">
+                    <Tile name={whom} />
+                    {#each room.inside as one (one.id)}
+                        <div>
+                            <Tile name={one.name} />
+                            <button type="button" class="press mt-1" onclick={() => answer(one.id, 'out')}
+                                >Say goodbye to {one.name}</button
+                            >
+                        </div>
+                    {/each}
+                </div>
+            </section>
+            <section aria-labelledby="door">
+                <h2 id="door" class="mb-2">At the door</h2>
+                <div role="status">
+                    {#if room.door.length === 0}<p>Nobody.</p>{/if}
+                </div>
+                <ul class="grid gap-3">
+                    {#each room.door as one (one.id)}
+                        <li class="slip">
+                            <p class="font-semibold">{one.name}{one.state === 'later' ? ', who knows: not now' : ''}</p>
+                            <p class="mt-2 flex flex-wrap gap-2">
+                                <button type="button" class="press main" onclick={() => answer(one.id, 'in')}
+                                    >Let in</button
+                                >
+                                <button type="button" class="press" onclick={() => answer(one.id, 'later')}
+                                    >Not now</button
+                                >
+                            </p>
+                        </li>
+                    {/each}
+                </ul>
+                {#if room.door.length > 0}
+                    <label class="mt-3 block font-semibold" for="word">What “Not now” says</label>
+                    <input id="word" class="box w-full" maxlength="300" bind:value={word} />
+                {/if}
+            </section>
+        </div>
+    {:else if me?.state === 'in'}
+        <section aria-labelledby="inside">
+            <h2 id="inside" class="mb-2">You are in the room</h2>
+            <div class="grid gap-3 sm:grid-cols-2">
+                <Tile name={whom} />
+                {#each room?.inside ?? [] as one (one.name)}<Tile name={one.name} />{/each}
+            </div>
+        </section>
+    {:else if me?.state === 'out'}
+        <p role="status">{whom} has said goodbye. The meeting is over.</p>
+    {:else if me}
+        <div role="status">
+            <p class="good-news">
+                {room?.open
+                    ? `You are at the door. ${whom} sees you and lets you in; until then you see and hear nothing of the room.`
+                    : `You are at the door. ${whom} is not there yet; nobody can go in ahead of them.`}
+            </p>
+            {#if me.state === 'later'}<p class="notice mt-3">{whom}: not now. {me.word ? `“${me.word}”` : ''}</p>{/if}
+        </div>
+    {:else}
+        <form
+            class="grid max-w-md gap-3"
+            novalidate
+            onsubmit={(event) => {
+                event.preventDefault();
+                void come();
+            }}
+        >
+            <label class="font-semibold" for="name">Your name, as {whom} sees it at the door</label>
+            <input id="name" class="box" autocomplete="name" bind:value={name} />
+            <button class="press main justify-self-start" disabled={!name.trim()}>Go to the door</button>
+        </form>
+        <p class="mt-6">
+            <a class="inline-flex min-h-11 items-center" href="/staff/video-room/{key}">I am the host</a>
+        </p>
+    {/if}
 </main>

@@ -105,8 +105,10 @@
                         name="places.{i}.link"
                         label="Video link{n}"
                         type="url"
-                        help="Shown only to those who have booked."
-                        required
+                        help={makesRooms
+                            ? 'Shown only to those who have booked. Left empty, a room for all meetings is made here.'
+                            : 'Shown only to those who have booked.'}
+                        required={!makesRooms}
                         bind:value={place.link}
                         error={draft.errors[`places.${i}.link`]}
                         change={() => draft.changed()}
