@@ -10,6 +10,7 @@ import Directory from './pages/Directory.svelte';
 import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
 import Join from './pages/Join.svelte';
+import Lists from './pages/Lists.svelte';
 import Log from './pages/Log.svelte';
 import MoveIn from './pages/MoveIn.svelte';
 import NotIn from './pages/NotIn.svelte';
@@ -34,6 +35,7 @@ void mountPage(
         Forgotten,
         HostSheet,
         Join,
+        Lists,
         Log,
         MoveIn,
         NotIn,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Day\DeskController;
 use App\Day\KioskController;
 use App\Day\KiosksController;
+use App\Day\ListsController;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
 
@@ -23,6 +24,9 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/desk/{person}/undo', [DeskController::class, 'undo'])->can('run-desk', 'person');
     Route::put('/api/staff/bookings/{booking}/note', [DeskController::class, 'note'])->can('answer', 'booking');
     Route::post('/api/staff/bookings/{booking}/offer', [DeskController::class, 'offer'])->can('answer', 'booking');
+    Route::get('/staff/lists', [ListsController::class, 'page'])->can('viewAny', Sheet::class);
+    Route::get('/staff/lists/{what}', [ListsController::class, 'file'])->can('viewAny', Sheet::class);
+    Route::get('/staff/day/{what}', [ListsController::class, 'file'])->whereIn('what', ['entrance.pdf', 'doors.pdf'])->can('see-day');
     Route::get('/api/staff/kiosks', [KiosksController::class, 'list'])->can('set-up-school');
     Route::post('/api/staff/kiosks', [KiosksController::class, 'add'])->can('set-up-school');
     Route::delete('/api/staff/kiosks/{tablet}', [KiosksController::class, 'end'])->can('end-kiosk', 'tablet');

@@ -52,4 +52,10 @@ return [
     'kiosk_too_often' => 'That was a lot of tries at this tablet. Please ask at the office, or try again in ten minutes.',
     'kiosk_no_code' => 'Nothing today is found by this code. Look whether all of it is there, or find yourself by name and time.',
     'kiosk_no_name' => 'Nobody of that name has a meeting at that time. Write the whole name as it was booked, yours or the student’s; or ask at the office.',
+    // Lists of a day.
+    'lists_title' => 'On paper: {date}',
+    'run_own' => 'Meetings of {host}',
+    'outcome_met' => 'came',
+    'outcome_missed' => 'did not come',
+    'outcome_away' => 'was sent away',
 ];

@@ -25,7 +25,7 @@
         today: boolean;
         meetings: Meeting[];
     }
-    let { host, title, before, after, today, meetings }: Props = $props();
+    let { host, title, day, before, after, today, meetings }: Props = $props();
 
     const AT_ONCE = 40;
     let sought = $state('');
@@ -50,6 +50,8 @@
             <Button color="alternative" href="/staff/day?day={before}">The day before</Button>
             {#if !today}<Button color="alternative" href="/staff/day">Today</Button>{/if}
             <Button color="alternative" href="/staff/day?day={after}">The day after</Button>
+            <Button color="alternative" href="/staff/day/entrance.pdf?whom=school&date={day}">For the entrance</Button>
+            <Button color="alternative" href="/staff/day/doors.pdf?whom=school&date={day}">For the doors</Button>
             <Button color="alternative" onclick={paper}>Print</Button>
         </nav>
     </div>

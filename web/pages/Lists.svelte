@@ -1,0 +1,97 @@
+<script lang="ts">
+    /** A day on paper: who comes when, with what is marked for the run sheet; for the entrance and for the doors. */
+    import { Button, Checkbox } from '../lib/controls';
+    import { clock } from '../lib/clock.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Row {
+        id: number;
+        from: string;
+        until: string;
+        student: string;
+        who: string;
+        guests: string[];
+        phone: string;
+        host: string;
+        place: string;
+        answers: Record<string, string>;
+        arrived: string;
+        outcome: string;
+        note: string;
+    }
+    interface Props {
+        host: string;
+        title: string;
+        day: string;
+        date: string;
+        before: string;
+        after: string;
+        whom: string;
+        notes: boolean;
+        office: boolean;
+        rows: Row[];
+    }
+    let { host, title, day, date, before, after, whom, notes, office, rows }: Props = $props();
+    const query = (of: Record<string, string>) =>
+        new URLSearchParams({ date, ...(whom ? { whom } : {}), ...(notes ? { notes: '1' } : {}), ...of }).toString();
+    const file = (what: string) => `/staff/lists/${what}?${query({})}`;
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <div class="flex flex-wrap items-baseline gap-x-4 gap-y-2">
+        <h1>{day}</h1>
+        <p class="mr-auto">{title}</p>
+        <nav class="no-print flex flex-wrap gap-2" aria-label="Another day">
+            <Button size="sm" color="alternative" href="/staff/lists?{query({ date: before })}">The day before</Button>
+            <Button size="sm" color="alternative" href="/staff/lists?{query({ date: after })}">The day after</Button>
+            {#if office && whom !== 'school'}<Button
+                    size="sm"
+                    color="alternative"
+                    href="/staff/lists?{query({ whom: 'school' })}">The whole school</Button
+                >{/if}
+            {#if whom}<Button size="sm" color="alternative" href="/staff/lists?date={date}">My own</Button>{/if}
+        </nav>
+    </div>
+    <div class="no-print my-3 flex flex-wrap items-center gap-2">
+        <Button size="sm" onclick={() => print()}>Print this</Button>
+        <Button size="sm" color="alternative" href={file('run-sheet.pdf')}>Run sheet, PDF</Button>
+        <Button size="sm" color="alternative" href={file('run-sheet.csv')}>CSV</Button>
+        <Button size="sm" color="alternative" href={file('run-sheet.xlsx')}>Workbook</Button>
+        <Button size="sm" color="alternative" href={file('entrance.pdf')}>For the entrance</Button>
+        <Button size="sm" color="alternative" href={file('doors.pdf')}>For the doors</Button>
+        {#if whom !== 'school'}<Checkbox
+                checked={notes}
+                onchange={() => location.assign(`/staff/lists?${query({ notes: notes ? '' : '1' })}`)}
+                >With my notes: whoever finds the paper reads them</Checkbox
+            >{/if}
+    </div>
+    <ol>
+        {#each rows as row (row.id)}
+            <li class="grid gap-x-4 border-t border-line py-2 sm:grid-cols-[6rem_minmax(0,1fr)_minmax(0,1fr)_9rem]">
+                <span class="times text-lg font-bold">{clock.say(row.from)}</span>
+                <span
+                    ><strong class="text-lg">{row.student || row.who}</strong
+                    >{#if row.student && row.student !== row.who}<br
+                        />{row.who}{/if}{#each row.guests as guest (guest)}<br />{guest}{/each}{#if row.phone}<br
+                        /><span class="times">{row.phone}</span>{/if}</span
+                >
+                <span
+                    >{row.host
+                        ? `${row.host}, `
+                        : ''}{row.place}{#each Object.entries(row.answers) as [question, answer] (question)}<br /><span
+                            class="text-faint">{question.replace(/[?:]$/, '')}:</span
+                        >
+                        {answer}{/each}{#if row.note}<br /><em>Your note: {row.note}</em>{/if}</span
+                >
+                <span class="text-faint"
+                    >{row.arrived ? `here at ${clock.say(row.arrived)}` : ''}{row.outcome
+                        ? ` ${row.outcome}`
+                        : ''}</span
+                >
+            </li>
+        {:else}
+            <li>Nobody comes on this day.</li>
+        {/each}
+    </ol>
+</main>
