@@ -25,6 +25,8 @@ return [
         'pass-reads' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
         // A tablet is one reader; a whole school may sit behind its address.
         'kiosk' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
+        // Messages to all who came: a slip is mended, nobody is flooded.
+        'after-letters' => ['most' => 20, 'seconds' => 3600, 'by' => 'person'],
         // Looks at one sheet, or at the board: the web server answers most of them from what it worked out a second ago.
         'reads' => ['most' => (int) env('RECESS_READS_PER_MINUTE', 1200), 'seconds' => 60, 'by' => 'network and sheet'],
         // A whole line is not made up from one place, and nobody is flooded with questions whether they wait.

@@ -2,6 +2,7 @@ import './staff.css';
 import Themed from './controls/Themed.svelte';
 import { mountPage } from './lib/page';
 import Account from './pages/Account.svelte';
+import Afterwards from './pages/Afterwards.svelte';
 import Alone from './pages/Alone.svelte';
 import Come from './pages/Come.svelte';
 import Day from './pages/Day.svelte';
@@ -27,6 +28,7 @@ import Worksheet from './pages/Worksheet.svelte';
 void mountPage(
     {
         Account,
+        Afterwards,
         Alone,
         Come,
         Day,

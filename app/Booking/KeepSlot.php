@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
+use App\Live\Announce;
 use App\Models\Instant;
 use App\Models\Seat;
 use App\Models\Sheet;
@@ -54,6 +55,7 @@ final class KeepSlot
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, $host, $keeper, $until);
                 $row = Seat::query()->where('hold_id', $seat->holdId)->where('seat', $seat->seat);
                 (clone $row)->update(['keeper_at' => $at]);
+                Announce::sheet($sheet->id);
                 $until = $row->first()?->kept_until?->getTimestamp() ?? $until;
 
                 return $timetable;

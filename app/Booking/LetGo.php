@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
+use App\Live\Announce;
 use App\Models\Instant;
 use App\Models\Seat;
 use App\Models\Sheet;
@@ -30,6 +31,9 @@ final class LetGo
                     ->where('holds.starts_at', '!=', Instant::column((int) $butNot))
                     ->when($with !== null, static fn ($another) => $another->orWhere('holds.staff_id', '!=', $with))))
                 ->get(['seats.hold_id', 'seats.seat']);
+            if ($seats->isNotEmpty()) {
+                Announce::sheet($sheet->id);
+            }
             foreach ($seats as $seat) {
                 ($this->giveUpSeat)((int) $seat->hold_id, (int) $seat->seat);
             }

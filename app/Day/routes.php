@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Day\AfterwardsController;
 use App\Day\DeskController;
 use App\Day\KioskController;
 use App\Day\KiosksController;
@@ -24,6 +25,11 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/desk/{person}/undo', [DeskController::class, 'undo'])->can('run-desk', 'person');
     Route::put('/api/staff/bookings/{booking}/note', [DeskController::class, 'note'])->can('answer', 'booking');
     Route::post('/api/staff/bookings/{booking}/offer', [DeskController::class, 'offer'])->can('answer', 'booking');
+    Route::get('/staff/sheets/{sheet}/afterwards', [AfterwardsController::class, 'page'])->can('view', 'sheet');
+    Route::get('/api/staff/sheets/{sheet}/afterwards', [AfterwardsController::class, 'show'])->can('view', 'sheet');
+    Route::get('/staff/sheets/{sheet}/figures.csv', [AfterwardsController::class, 'figures'])->can('view', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/afterwards/preview', [AfterwardsController::class, 'preview'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/afterwards', [AfterwardsController::class, 'write'])->can('update', 'sheet')->middleware('limited:after-letters');
     Route::get('/staff/lists', [ListsController::class, 'page'])->can('viewAny', Sheet::class);
     Route::get('/staff/lists/{what}', [ListsController::class, 'file'])->can('viewAny', Sheet::class);
     Route::get('/staff/day/{what}', [ListsController::class, 'file'])->whereIn('what', ['entrance.pdf', 'doors.pdf'])->can('see-day');

@@ -7,6 +7,7 @@ namespace App\Live;
 use App\Framework\Room;
 use App\Models\Booking;
 use App\Models\DeskDay;
+use App\Models\Sheet;
 use App\Models\Turn;
 
 /** Pages that show what changes are told at once that it did. */
@@ -21,6 +22,7 @@ final class LiveRoom extends Room
     {
         parent::boot();
         Booking::saved(Announce::booking(...));
+        Sheet::saved(static fn (Sheet $sheet) => Announce::sheet($sheet->id));
         Turn::saved(Announce::desk(...));
         DeskDay::saved(Announce::desk(...));
     }

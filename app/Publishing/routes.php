@@ -20,7 +20,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::put('/api/staff/school/closed-days', CloseDaysController::class)->can('set-up-school');
     Route::post('/api/staff/school/closed-days/effect', [CloseDaysController::class, 'effect'])->can('set-up-school');
     Route::post('/api/staff/sheets', [SheetController::class, 'store'])->can('create', Sheet::class);
-    Route::get('/api/staff/sheets/{sheet}', [SheetController::class, 'show'])->can('view', 'sheet');
+    Route::get('/api/staff/sheets/{sheet}', [SheetController::class, 'show'])->can('view', 'sheet')->middleware('cache.headers:etag');
     Route::put('/api/staff/sheets/{sheet}', [SheetController::class, 'update'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/effect', [SheetController::class, 'effect'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/publish', [SheetLifeController::class, 'publish'])->can('update', 'sheet');

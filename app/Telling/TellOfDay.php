@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Day\WrittenAfterwards;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\AnotherTimeOffered;
@@ -36,6 +37,11 @@ final class TellOfDay
                 Queue::push(new SendText($pass->id, $pass->phone, $said, "late|$booking->id|$event->late|$pass->id"));
             }
         }
+    }
+
+    public function ofWritten(WrittenAfterwards $event): void
+    {
+        Envelopes::to((string) $event->booking->pass->email, $event->booking->pass->name)->queue(new AfterwardsLetter($event->letter->id, $event->booking, $event->subject, $event->text));
     }
 
     public function ofOffer(AnotherTimeOffered $event): void

@@ -12,6 +12,7 @@ use App\Alone\BeginningAsked;
 use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
+use App\Day\WrittenAfterwards;
 use App\Framework\Room;
 use App\Line\AnotherTimeOffered;
 use App\Line\HostRunsLate;
@@ -47,6 +48,7 @@ final class TellingRoom extends Room
         }
         Event::listen(BookingNews::class, TellOfBooking::class);
         Event::listen(HostRunsLate::class, [TellOfDay::class, 'ofLate']);
+        Event::listen(WrittenAfterwards::class, [TellOfDay::class, 'ofWritten']);
         Event::listen(AnotherTimeOffered::class, [TellOfDay::class, 'ofOffer']);
         Event::listen(PlaceTaken::class, AskForPlace::class);
         Event::listen(TimeOffered::class, TellOfOffer::class);

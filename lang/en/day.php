@@ -58,4 +58,8 @@ return [
     'outcome_met' => 'came',
     'outcome_missed' => 'did not come',
     'outcome_away' => 'was sent away',
+    // Afterwards.
+    'after_title' => 'Afterwards: {title}',
+    'after_blank' => 'There is no blank called “{blank}”. There are {blanks}.',
+    'after_link' => 'Your pass',
 ];

@@ -5,9 +5,11 @@
     import UndoToast from '../controls/UndoToast.svelte';
     import AskedOfYou from '../host/AskedOfYou.svelte';
     import Notice from '../controls/Notice.svelte';
-    import { tick } from 'svelte';
+    import { onMount, tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
+    import { Live } from '../lib/live.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
+    import Heard from '../parts/Heard.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Ruler from '../parts/Ruler.svelte';
     import HostBooking from '../host/HostBooking.svelte';
@@ -66,13 +68,29 @@
         }
         message = answer.trouble?.fields.note ?? answer.trouble?.message ?? '';
     }
-    async function later(from: string | null) {
+    let from: string | null = null;
+    /** Whoever books, moves or gives back: seen at once. */
+    const live = new Live(
+        () => sheet.channel,
+        async (headers) => {
+            const answer = await api.GET('/api/staff/sheets/{sheet}', {
+                params: { path: { sheet: sheet.id }, query: from ? { from } : {} },
+                headers,
+            });
+            if (answer.data) changed = answer.data;
+            return answer.response;
+        },
+    );
+    onMount(() => (sheet.state === 'draft' ? undefined : live.start()));
+    async function later(to: string | null) {
+        from = to;
         const answer = await ask(
             api.GET('/api/staff/sheets/{sheet}', {
                 params: { path: { sheet: sheet.id }, query: from ? { from } : {} },
             }),
         );
         if (answer.data) changed = answer.data;
+        live.fresh();
     }
 
     const names = $derived(
@@ -96,6 +114,7 @@
 
 <main class="sheet-of-paper">
     <Masthead {host} />
+    <Heard {live} />
     <div class="flex flex-wrap items-center gap-x-3">
         <h1>{sheet.title}</h1>
         <Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border>{sheet.state}</Badge>
@@ -103,6 +122,9 @@
             {sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone}){#if sheet.colleagues}
                 {sheet.colleagues}{/if}
         </p>
+        {#if sheet.state !== 'draft'}<Button color="alternative" href="/staff/sheets/{sheet.id}/afterwards"
+                >Afterwards</Button
+            >{/if}
         {#if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit">Change it</Button>{/if}
     </div>
     {#if sheet.asked_of_you}<AskedOfYou {sheet} />{/if}

@@ -2,6 +2,7 @@
     /** A sheet as a visitor sees it: pick a time on the rulers, say who you are, and it is yours. One page. */
     import { onMount, tick } from 'svelte';
     import { standFor } from '../lib/address';
+    import { Live } from '../lib/live.svelte';
     import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere, elsewhereBriefly, ownCity } from '../lib/elsewhere';
@@ -68,40 +69,35 @@
 
     /** The page keeps itself fresh while it is looked at: a time that somebody takes is cut out before one's eyes. */
     async function refresh(anew = false): Promise<void> {
+        await look(etag && !anew ? { 'If-None-Match': etag } : {}).catch(() => undefined);
+    }
+    async function look(headers: Record<string, string>): Promise<Response> {
         const query = {
             ...(from ? { from } : {}),
             ...(visitor.token ? { pass: visitor.token } : {}),
             // What is kept for this visitor is free to them.
             ...(visitor.left === null && !visitor.over ? {} : { kept: visitor.keepKey }),
         };
-        try {
-            const answer = await api.GET('/api/s/{slug}', {
-                params: { path: { slug: sheet.slug }, query },
-                headers: etag && !anew ? { 'If-None-Match': etag } : {},
-            });
-            if (answer.response.status === 200 && answer.data) {
-                etag = answer.response.headers.get('ETag') ?? '';
-                refreshed = answer.data;
-            }
-        } catch {
-            // No connection just now: what is shown stays, and the next look tries again.
+        const answer = await api.GET('/api/s/{slug}', { params: { path: { slug: sheet.slug }, query }, headers });
+        if (answer.response.status === 200 && answer.data) {
+            etag = answer.response.headers.get('ETag') ?? '';
+            refreshed = answer.data;
         }
+        return answer.response;
     }
+    /** Many look at one sheet: told at once, they look within a second of each other. */
+    const live = new Live(
+        () => sheet.channel,
+        (headers) => (pass ? Promise.resolve(new Response(null, { status: 304 })) : look(headers)),
+        700,
+    );
     onMount(() => {
         if (preview) return;
         const wanted = new URLSearchParams(location.search).get('slot');
         const slot = wanted ? find(wanted) : undefined;
         if (slot && (slot.slot.state === 'free' || location.search.includes('kept='))) pick(slot.slot, slot.label);
         if (visitor.pass) void refresh(true);
-        // What came with the page may be a second old.
-        const soon = setTimeout(() => void refresh(), 1500);
-        const timer = setInterval(() => {
-            if (document.visibilityState === 'visible' && !pass && sheet.state === 'open') void refresh();
-        }, 6000);
-        return () => {
-            clearTimeout(soon);
-            clearInterval(timer);
-        };
+        return live.start();
     });
 
     function listed(some: Schema['RulerDay'][]) {

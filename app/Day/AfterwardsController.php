@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Framework\Clock;
+use App\Framework\LogBook;
+use App\Framework\Page;
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\AfterLetter;
+use App\Models\Booking;
+use App\Models\Outcome;
+use App\Models\Pass;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use App\Sharing\Csv;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+
+/** What became of a sheet's days, and a message to those who came or did not. */
+final class AfterwardsController
+{
+    public function page(#[CurrentUser] StaffMember $reader, Sheet $sheet): View
+    {
+        return Page::staff('Afterwards', Words::say('day.after_title', ['title' => $sheet->title]), ['host' => $reader->name, 'data' => $this->data($sheet, Clock::now())]);
+    }
+
+    public function show(Sheet $sheet): JsonResponse
+    {
+        return new JsonResponse($this->data($sheet, Clock::now()));
+    }
+
+    public function figures(Sheet $sheet): Response
+    {
+        return new Response(Csv::write(Figures::table($sheet, Clock::now())), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($sheet->title) ?: 'sheet').'-figures.csv"', 'Cache-Control' => 'no-store, private',
+        ]);
+    }
+
+    /** Each message as it would go, and to whom none can. */
+    public function preview(Sheet $sheet, Request $request): JsonResponse
+    {
+        [$to, $date, $subject, $text] = $this->asked($request);
+
+        return new JsonResponse(['letters' => array_values(WriteAfterwards::readers($sheet, $to, $date)->map(static fn (Booking $one): array => [
+            'name' => $one->pass->name, 'email' => $one->pass->email, 'phone' => $one->pass->phone, 'subject' => WriteAfterwards::filled($subject, $one), 'text' => WriteAfterwards::filled($text, $one),
+        ])->all())]);
+    }
+
+    public function write(#[CurrentUser] StaffMember $writer, Sheet $sheet, Request $request, WriteAfterwards $write): JsonResponse
+    {
+        [$to, $date, $subject, $text] = $this->asked($request);
+        $request->validate(['request_key' => ['required', 'uuid']]);
+        $letter = $write($writer, $sheet, $to, $date, $subject, $text, $request->string('request_key')->lower()->toString(), Clock::now());
+        LogBook::note('letters', $sheet, ['about' => $sheet->title, 'sent' => count($letter->sent_to)]);
+
+        return $this->show($sheet);
+    }
+
+    /** @return array{Outcome, string, string, string} */
+    private function asked(Request $request): array
+    {
+        $request->validate([
+            'to' => ['required', 'string', Rule::in([Outcome::Met->value, Outcome::Missed->value])], 'date' => ['required', 'string', 'date_format:Y-m-d'],
+            'subject' => ['required', 'string', 'max:200'], 'text' => ['required', 'string', 'max:5000'],
+        ]);
+        [$subject, $text] = [$request->string('subject')->squish()->toString(), $request->string('text')->trim()->toString()];
+        WriteAfterwards::check('subject', $subject);
+        WriteAfterwards::check('text', $text);
+
+        return [Outcome::from($request->string('to')->toString()), $request->string('date')->toString(), $subject, $text];
+    }
+
+    /** @return array<string, mixed> as Afterwards in docs/formats/recess.openapi.yaml */
+    private function data(Sheet $sheet, int $now): array
+    {
+        $zone = $sheet->host->school->timeZone();
+
+        return [
+            'id' => $sheet->id, 'title' => $sheet->title, 'days' => Figures::of($sheet, $now), 'blanks' => WriteAfterwards::BLANKS,
+            'letters' => array_values(AfterLetter::query()->where('sheet_id', $sheet->id)->with('writer')->orderByDesc('id')->limit(50)->get()->map(static fn (AfterLetter $one): array => [
+                'when' => Spell::moment($one->sent_at->getTimestamp(), $zone), 'by' => $one->writer->name, 'to' => $one->to, 'subject' => $one->subject, 'text' => $one->text,
+                'readers' => array_column($one->sent_to, 'name'),
+                'failed' => array_values(Pass::query()->whereIn('email', array_column($one->sent_to, 'email'))->where('mail_failure', '!=', '')->distinct()->pluck('name')->all()),
+            ])->all()),
+        ];
+    }
+}

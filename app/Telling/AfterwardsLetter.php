@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Words;
+use App\Models\Booking;
+use Illuminate\Mail\Mailables\Address;
+use Illuminate\Queue\Attributes\WithoutRelations;
+
+/** What a host writes to those who came, or did not. */
+final class AfterwardsLetter extends Message
+{
+    public function __construct(private readonly int $number, #[WithoutRelations] private readonly Booking $booking, private readonly string $about, private readonly string $text)
+    {
+    }
+
+    protected function identity(): string
+    {
+        return "after.$this->number.{$this->booking->id}";
+    }
+
+    protected function heading(): string
+    {
+        return $this->about;
+    }
+
+    /** @return list<Address> */
+    protected function answersTo(): array
+    {
+        return [new Address($this->booking->host->email, $this->booking->host->name)];
+    }
+
+    protected function letter(): Letter
+    {
+        return new Letter(greeting: Words::say('accounts.dear', ['name' => $this->booking->pass->name]), news: $this->text, word: '', facts: [], linkText: Words::say('day.after_link'), link: $this->booking->pass->link(), school: $this->booking->sheet->host->school->name);
+    }
+}

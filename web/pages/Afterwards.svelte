@@ -1,0 +1,184 @@
+<script lang="ts">
+    /** What became of a sheet's days: figures and small pictures, and a message to those who came or did not. */
+    import { Button, Modal } from '../lib/controls';
+    import Field from '../controls/Field.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import Pick from '../controls/Pick.svelte';
+    import { api, ask, beside, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import { newKey } from '../lib/key';
+    import DayPicture from '../desk/DayPicture.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        host: string;
+        data: Schema['Afterwards'];
+    }
+    let { host, data: first }: Props = $props();
+
+    let changed = $state<Schema['Afterwards'] | null>(null);
+    const data = $derived(changed ?? first);
+    // svelte-ignore state_referenced_locally
+    let date = $state(first.days[0]?.date ?? '');
+    let to = $state<'met' | 'missed'>('missed');
+    let subject = $state('');
+    let text = $state('');
+    let key = newKey();
+    let fields = $state<Record<string, string>>({});
+    let message = $state('');
+    let said = $state('');
+    let looking = $state(false);
+    let letters = $state<Schema['AfterPreview']['letters']>([]);
+    const path = $derived({ params: { path: { sheet: data.id } } });
+    const going = $derived(letters.filter((one) => one.email !== null));
+    const form = () => ({ to, date, subject, text });
+
+    function failed(trouble: { message: string; fields: Record<string, string> } | undefined) {
+        fields = trouble?.fields ?? {};
+        message = beside(trouble);
+    }
+    /** Nothing goes before each was seen. */
+    async function look() {
+        said = '';
+        const answer = await ask(api.POST('/api/staff/sheets/{sheet}/afterwards/preview', { ...path, body: form() }));
+        failed(answer.trouble);
+        if (!answer.data) return;
+        letters = answer.data.letters;
+        key = newKey();
+        looking = true;
+    }
+    async function send() {
+        const answer = await ask(
+            api.POST('/api/staff/sheets/{sheet}/afterwards', { ...path, body: { ...form(), request_key: key } }),
+        );
+        looking = false;
+        failed(answer.trouble);
+        if (!answer.data) return;
+        changed = answer.data;
+        said = going.length === 1 ? 'One message is on its way.' : `${going.length} messages are on their way.`;
+        subject = text = '';
+    }
+    const minutes = (value: number | null) => (value === null ? '–' : `${value} min`);
+    const write = (blank: string) => (text += `{${blank}}`);
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <div class="flex flex-wrap items-baseline gap-x-4">
+        <h1>Afterwards</h1>
+        <p class="mr-auto"><a href="/staff/sheets/{data.id}">{data.title}</a></p>
+        {#if data.days.length > 0}<Button size="sm" color="alternative" href="/staff/sheets/{data.id}/figures.csv"
+                >Figures as CSV</Button
+            >{/if}
+    </div>
+    {#if data.days.length === 0}
+        <p class="mt-3">None of its meetings has been yet. What became of them stands here then.</p>
+    {:else}
+        <div class="mt-3 overflow-x-auto">
+            <table class="w-full text-left">
+                <thead
+                    ><tr class="text-faint"
+                        ><th>Day</th><th class="w-[38%] min-w-48">To scale</th><th>Offered</th><th>Booked</th><th
+                            >Came</th
+                        ><th>Did not</th><th>Average wait</th><th>Average overrun</th></tr
+                    ></thead
+                >
+                <tbody>
+                    {#each data.days as day (day.date)}
+                        <tr class="border-t border-line">
+                            <th class="py-1 pe-3 font-semibold whitespace-nowrap" scope="row">{day.label}</th>
+                            <td class="py-1 pe-4"><DayPicture {day} /></td>
+                            <td class="times">{day.offered}</td><td class="times">{day.booked}</td><td class="times"
+                                >{day.came}</td
+                            ><td class="times">{day.missed}</td><td class="times">{minutes(day.wait)}</td><td
+                                class="times">{minutes(day.overrun)}</td
+                            >
+                        </tr>
+                    {/each}
+                </tbody>
+            </table>
+        </div>
+        <p class="mt-1 text-[0.9rem] text-faint">
+            Above: met is full, a dashed frame did not come, a thin line was free. Below, in yellow: when people really
+            were in. Who comes early waits for their own time; the wait counts from then.
+        </p>
+        <section class="mt-5 grid max-w-2xl gap-3" aria-labelledby="write">
+            <h2 id="write">Write to those who came, or did not</h2>
+            {#if said}<p class="good-news" role="status">{said}</p>{/if}
+            {#if message}<Notice>{message}</Notice>{/if}
+            <div class="flex flex-wrap gap-3">
+                <label
+                    >To all who<Pick class="ms-2" bind:value={to}
+                        ><option value="missed">did not come</option><option value="met">came</option></Pick
+                    ></label
+                >
+                <label
+                    >on<Pick class="ms-2" bind:value={date}
+                        >{#each data.days as day (day.date)}<option value={day.date}>{day.label}</option>{/each}</Pick
+                    ></label
+                >
+            </div>
+            <Field name="after-subject" label="Subject" maxlength={200} bind:value={subject} error={fields.subject} />
+            <Field name="after-text" label="Message" lines={4} maxlength={5000} bind:value={text} error={fields.text} />
+            <p class="flex flex-wrap items-center gap-2">
+                Blanks, filled in for each:
+                {#each data.blanks as blank (blank)}<button
+                        type="button"
+                        class="link"
+                        aria-label="Put in the blank {blank}"
+                        onclick={() => write(blank)}>{'{'}{blank}{'}'}</button
+                    >{/each}
+            </p>
+            <Button class="justify-self-start" disabled={!subject.trim() || !text.trim()} onclick={look}
+                >Look each over</Button
+            >
+        </section>
+        {#if data.letters.length > 0}
+            <section class="mt-5" aria-labelledby="sent">
+                <h2 id="sent">What was sent</h2>
+                <ul>
+                    {#each data.letters as one, i (i)}
+                        <li class="border-t border-line py-1">
+                            <details>
+                                <summary class="min-h-11 cursor-pointer py-2"
+                                    >{clock.all(one.when)}, by {one.by}: “{one.subject}” to {one.readers.length} who {one.to ===
+                                    'met'
+                                        ? 'came'
+                                        : 'did not come'}</summary
+                                >
+                                <p class="whitespace-pre-line">{one.text}</p>
+                                <p class="text-faint">To {one.readers.join(', ')}</p>
+                                {#if one.failed.length > 0}<p class="notice">
+                                        Did not arrive: {one.failed.join(', ')}
+                                    </p>{/if}
+                            </details>
+                        </li>
+                    {/each}
+                </ul>
+            </section>
+        {/if}
+    {/if}
+    <Modal bind:open={looking} title="As each reads it" size="md" autoclose={false}>
+        {#if letters.length === 0}<p>Nobody is noted so on that day.</p>{/if}
+        <ul class="grid max-h-96 gap-3 overflow-y-auto">
+            {#each letters as one, i (i)}
+                <li class="border-b border-line pb-2">
+                    <p class="font-semibold">
+                        {one.name}{one.email ? `, ${one.email}` : ''}
+                    </p>
+                    {#if one.email}
+                        <p>{one.subject}</p>
+                        <p class="whitespace-pre-line text-faint">{one.text}</p>
+                    {:else}
+                        <p class="notice">
+                            Has no address and gets nothing.{one.phone ? ` Ring ${one.phone}.` : ''}
+                        </p>
+                    {/if}
+                </li>
+            {/each}
+        </ul>
+        {#if going.length > 0}<Button onclick={send}
+                >{going.length === 1 ? 'Send it' : `Send ${going.length} messages`}</Button
+            >{/if}
+    </Modal>
+</main>
