@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Framework\Spell;
+use App\Line\DayOf;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -30,7 +31,7 @@ final class Figures
     {
         $zone = $sheet->host->school->timeZone();
         $byDay = $sheet->bookings()->where('state', BookingState::Booked)->where('starts_at', '<=', Instant::column($now))->with('turn')->orderByDesc('starts_at')->get()
-            ->groupBy(static fn (Booking $one): int => $zone->dayAt($one->span()->start))->take(self::DAYS);
+            ->groupBy(static fn (Booking $one): int => DayOf::at($one->span()->start, $zone)->date->day)->take(self::DAYS);
         $days = [];
         foreach ($byDay as $day => $bookings) {
             $days[] = self::day($sheet, LocalDate::fromDay((int) $day), array_values($bookings->sortBy('starts_at')->all()), $now);

@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Framework\Contended;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Line\DayOf;
 use App\Models\AfterLetter;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -48,12 +49,12 @@ final class WriteAfterwards
     }
 
     /**
-     * @param  string  $date  as YYYY-MM-DD, on the school's calendar
+     * @param  string  $date  as YYYY-MM-DD, as the desk has it
      * @return Collection<int, Booking> of that day, to whom that happened; each visitor once for each meeting
      */
     public static function readers(Sheet $sheet, Outcome $to, string $date): Collection
     {
-        $day = $sheet->host->school->timeZone()->day(LocalDate::parse($date));
+        $day = DayOf::on(LocalDate::parse($date), $sheet->host->school->timeZone())->span;
 
         return $sheet->bookings()->where('state', BookingState::Booked)->whereHas('turn', static fn ($turn) => $turn->where('outcome', $to))
             ->where('starts_at', '>=', Instant::column($day->start))->where('starts_at', '<', Instant::column($day->end))

@@ -30,7 +30,7 @@ final class SecurityHeaders
             $headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         // A pass opens by its address alone: it must not be kept, found or passed on.
-        if ($request->is('p/*', 'api/p/*', 'staff/join/*', 'staff/come/*', 'staff/alone/*', 'api/staff/alone/*', 'api/staff/come/*', 'begin/*', 'api/begin/*', 'w/*', 'mailroom', 'mailroom/*', 'feeds/*', 'video-room/*', 'api/video-room/*', 'kiosk/*', 'api/kiosk/*') || $request->filled('pass')) {
+        if ($request->is('p/*', 'api/p/*', 'staff/join/*', 'staff/come/*', 'staff/alone/*', 'api/staff/alone/*', 'api/staff/come/*', 'begin/*', 'api/begin/*', 'w/*', 'mailroom', 'mailroom/*', 'feeds/*', 'video-room/*', 'api/video-room/*', 'kiosk/*', 'api/kiosk/*') || $request->filled('pass') || $request->filled('for')) {
             $headers->set('Referrer-Policy', 'no-referrer');
             $headers->set('X-Robots-Tag', 'noindex, nofollow');
             $headers->set('Cache-Control', 'no-store, private');

@@ -65,6 +65,12 @@ final class SheetPolicy
         return $this->view($writer, $sheet) && $sheet->audience === Audience::Families && $sheet->state === SheetState::Open && $sheet->put_away_at === null;
     }
 
+    /** Reminders to those on its list: of a sheet that can be booked. */
+    public function remind(StaffMember $writer, Sheet $sheet): bool
+    {
+        return $this->update($writer, $sheet) && $sheet->audience === Audience::Anyone && $sheet->state === SheetState::Open && $sheet->put_away_at === null;
+    }
+
     public function copy(StaffMember $writer, Sheet $sheet): bool
     {
         return $this->view($writer, $sheet);

@@ -10,6 +10,7 @@ use App\Directory\Student;
 use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Models\Audience;
+use App\Models\Expected;
 use App\Models\Sheet;
 
 /** Families' paper slips for a sheet: a code to type, and one to photograph, that open their own pass there. */
@@ -20,13 +21,24 @@ final class Cards
 
     public static function pdf(Sheet $sheet): string
     {
-        abort_unless($sheet->audience === Audience::Families, 404);
+        if ($sheet->audience !== Audience::Families) {
+            return self::ofList($sheet);
+        }
         $cards = [];
         foreach (self::families($sheet) as $one) {
             $cards[] = $one + ['qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($sheet->linkFor($one['guardian']->pass())))];
         }
 
         return Printed::pdf('paper.cards', ['sheet' => $sheet, 'cards' => $cards, 'address' => url('/card')], $sheet->host->school->country);
+    }
+
+    /** For each who is expected and has not booked: a square that knows about whom it is. */
+    private static function ofList(Sheet $sheet): string
+    {
+        $cards = RemindExpected::missing($sheet)->limit(self::MOST)->get()->map(static fn (Expected $one): array => ['name' => $one->name, 'class' => $one->class, 'link' => $one->link(), 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($one->link()))]);
+        abort_if($cards->isEmpty(), 404);
+
+        return Printed::pdf('paper.expected', ['sheet' => $sheet, 'cards' => $cards->all()], $sheet->host->school->country);
     }
 
     /** @return list<array{guardian: Guardian, students: string}> each guardian once, with those for whom they may book there; in the order of the classes */

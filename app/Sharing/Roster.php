@@ -9,8 +9,10 @@ use App\Directory\Student;
 use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\BookingState;
+use App\Models\Expected;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 
 /** The students expected on a sheet that is for families: who has booked, and who has not. */
 final class Roster
@@ -21,19 +23,40 @@ final class Roster
     public static function of(Sheet $sheet, int $now): array
     {
         if ($sheet->audience !== Audience::Families) {
-            return ['said' => '', 'missing' => [], 'more' => 0, 'to_write' => 0];
+            return self::ofList($sheet, $now);
         }
         $missing = self::missing($sheet);
         $count = (clone $missing)->count();
         $shown = (clone $missing)->with(['classes', 'guardians'])->orderBy('name_key')->limit(self::SHOWN)->get();
 
         return [
+            'kind' => 'families',
             'said' => Words::say('sheets.roster', ['missing' => $count, 'expected' => Admission::expected($sheet)->count()]),
             'missing' => array_values($shown->map(static fn (Student $one): array => [
-                'name' => $one->name, 'class' => $one->classes->first()->name ?? '', 'can_write' => $one->guardians->contains(static fn ($guardian): bool => $guardian->email !== null),
+                'id' => $one->id, 'failed' => '', 'name' => $one->name, 'class' => $one->classes->first()->name ?? '', 'can_write' => $one->guardians->contains(static fn ($guardian): bool => $guardian->email !== null),
             ])->all()),
             'more' => max(0, $count - self::SHOWN),
             'to_write' => count(WriteToFamilies::readers($sheet, $now)),
+        ];
+    }
+
+    /** @return array<string, mixed> of a sheet that is for anyone: those whom its host has put on a list */
+    private static function ofList(Sheet $sheet, int $now): array
+    {
+        $expected = Expected::query()->where('sheet_id', $sheet->id)->count();
+        $missing = RemindExpected::missing($sheet)->limit(self::SHOWN + 1)->get();
+        $count = $missing->count() <= self::SHOWN ? $missing->count() : RemindExpected::missing($sheet)->count();
+        $texts = DB::table('texts_sent')->where('failure', '!=', '')->whereIn('key', $missing->map(static fn (Expected $one): string => "expected|$one->id|".$one->reminded_at?->getTimestamp())->all())->pluck('failure', 'key');
+
+        return [
+            'kind' => $sheet->audience === Audience::Anyone ? 'list' : 'none',
+            'said' => $expected === 0 ? '' : Words::say('sheets.roster', ['missing' => $count, 'expected' => $expected]),
+            'missing' => array_values($missing->take(self::SHOWN)->map(static fn (Expected $one): array => [
+                'id' => $one->id, 'name' => $one->name, 'class' => $one->class, 'can_write' => $one->email !== null || $one->phone !== '',
+                'failed' => $one->failure ?: (string) ($texts["expected|$one->id|".$one->reminded_at?->getTimestamp()] ?? ''),
+            ])->all()),
+            'more' => max(0, $count - self::SHOWN),
+            'to_write' => app(RemindExpected::class)->due($sheet, $now)->count(),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Sheet;
 use App\Sharing\DayController;
+use App\Sharing\ExpectedController;
 use App\Sharing\FamiliesController;
 use App\Sharing\FormatsController;
 use Illuminate\Support\Facades\Route;
@@ -15,5 +16,8 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/api/staff/families', [FamiliesController::class, 'choose'])->can('create', Sheet::class)->middleware('limited:worksheet');
     Route::get('/api/staff/sheets/{sheet}/roster', [FamiliesController::class, 'roster'])->can('view', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/letters', [FamiliesController::class, 'write'])->can('writeTo', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/expected', [ExpectedController::class, 'add'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/expected/off', [ExpectedController::class, 'remove'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/expected/remind', [ExpectedController::class, 'remind'])->can('remind', 'sheet');
     Route::post('/api/staff/sheets/import', [FormatsController::class, 'import'])->can('create', Sheet::class);
 });

@@ -21,6 +21,7 @@ use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
+use App\Sharing\ExpectedReminded;
 use App\Sharing\FamilyInvited;
 use App\SignIn\SecondFactorTurned;
 use App\SignIn\SignInAsked;
@@ -62,6 +63,7 @@ final class TellingRoom extends Room
         Event::listen(SecondFactorTurned::class, [TellOfAccount::class, 'ofSecondFactor']);
         Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
         Event::listen(BeginningAsked::class, TellOfBeginning::class);
+        Event::listen(ExpectedReminded::class, TellExpected::class);
         Event::listen(FamilyInvited::class, TellFamily::class);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);
         Event::listen(ColleagueRefused::class, [TellColleague::class, 'ofRefused']);

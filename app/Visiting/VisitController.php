@@ -14,6 +14,7 @@ use App\Framework\Clock;
 use App\Framework\Limited;
 use App\Framework\Page;
 use App\Framework\SlotKey;
+use App\Models\Expected;
 use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\PersonName;
@@ -136,6 +137,6 @@ final class VisitController
             default => Asking::anybody($keeper),
         };
 
-        return VisitSheetData::of($sheet, $now, $who, Asked::date($request, 'from'), Admission::of($sheet, $pass)->names());
+        return ['expected' => Expected::byKey($sheet, Asked::word($request, 'for'))->name ?? ''] + VisitSheetData::of($sheet, $now, $who, Asked::date($request, 'from'), Admission::of($sheet, $pass)->names());
     }
 }

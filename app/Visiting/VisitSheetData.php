@@ -48,6 +48,7 @@ final class VisitSheetData
         return [
             'slug' => $sheet->slug,
             'channel' => Channel::sheet($sheet),
+            'expected' => '',
             'title' => $sheet->title,
             'intro' => $sheet->intro,
             'state' => $sheet->seen()->value,

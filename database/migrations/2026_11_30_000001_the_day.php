@@ -115,6 +115,21 @@ return new class extends Migration
             $table->string('failure', 300)->default('');
             $table->dateTime('sent_at');
         });
+        // The students whom a host expects on a sheet that is for anyone: pasted, out of a table, or picked.
+        Schema::create('expected', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('sheet_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('student_id')->nullable()->constrained()->nullOnDelete();
+            $table->string('name', 120);
+            $table->string('name_key', 120)->charset('utf8mb4')->collation('utf8mb4_bin');
+            $table->string('class', 120)->default('');
+            $table->string('email', 190)->nullable();
+            $table->string('phone', 40)->default('');
+            $table->dateTime('reminded_at')->nullable();
+            $table->string('failure', 300)->default('');
+            $table->timestamps();
+            $table->unique(['sheet_id', 'name_key', 'class']);
+        });
         // A message to all who came, or all who did not: once, with whom it went to.
         Schema::create('after_letters', static function (Blueprint $table): void {
             $table->id();
@@ -133,7 +148,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['after_letters', 'texts_sent', 'offers', 'kiosks', 'desk_days', 'meeting_notes', 'turns', 'stamps'] as $table) {
+        foreach (['after_letters', 'expected', 'texts_sent', 'offers', 'kiosks', 'desk_days', 'meeting_notes', 'turns', 'stamps'] as $table) {
             Schema::dropIfExists($table);
         }
         Schema::table('passes', static fn (Blueprint $table) => $table->dropColumn(['late_by_mail', 'late_by_text']));

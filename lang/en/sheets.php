@@ -23,4 +23,18 @@ return [
     'links_there' => 'Some of these meetings have a link already, and it has been sent. Change those one by one.',
     'link_cleaned' => 'Without that it is {link}',
     'nobody_yet' => 'Nobody has booked yet.',
+    // Those whom a host expects on a sheet that is for anyone.
+    'expected_guessed' => 'The letters of this table were guessed; look whether accents are right.',
+    'expected_none' => 'No name was found in it. Write one on each line, or bring a table with a column called “name”.',
+    'expected_too_many' => 'That are more than {most, number}. Nothing was kept; bring fewer.',
+    'expected_no_name' => 'Line {line, number} has no name and is left out.',
+    'expected_bad_email' => 'Line {line, number}, {name}: that is no e-mail address; they are on the list without one.',
+    'expected_bad_phone' => 'Line {line, number}, {name}: that is no phone number; they are on the list without one.',
+    'expected_twice' => '{twice, plural, one {One was on the list already.} other {# were on the list already.}}',
+    'reminders_sent' => '{sent, plural, =0 {Nobody was left to remind: each has booked, cannot be reached, or was reminded within a day.} one {One reminder is on the way.} other {# reminders are on the way.}}',
+    'expected_heading' => 'A time for {student}: {title} with {host}',
+    'expected_dear' => 'To whoever books for {student},',
+    'expected_news' => '{host} expects {student} and has no time for them yet. The link below knows the name; the rest is a press.',
+    'expected_text' => '{host} expects {student} and has no time for them yet. Pick one: {link}',
+    'expected_card' => 'Photograph the square and pick a time; it knows the name.',
 ];

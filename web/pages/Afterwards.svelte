@@ -118,8 +118,23 @@
                     ></label
                 >
             </div>
-            <Field name="after-subject" label="Subject" maxlength={200} bind:value={subject} error={fields.subject} />
-            <Field name="after-text" label="Message" lines={4} maxlength={5000} bind:value={text} error={fields.text} />
+            <Field
+                name="after-subject"
+                label="Subject"
+                required
+                maxlength={200}
+                bind:value={subject}
+                error={fields.subject}
+            />
+            <Field
+                name="after-text"
+                label="Message"
+                required
+                lines={4}
+                maxlength={5000}
+                bind:value={text}
+                error={fields.text}
+            />
             <p class="flex flex-wrap items-center gap-2">
                 Blanks, filled in for each:
                 {#each data.blanks as blank (blank)}<button

@@ -225,7 +225,7 @@
             >{/if}
     </section>
 
-    {#if sheet.audience === 'families' && sheet.state !== 'draft'}<Roster {sheet} />{/if}
+    {#if sheet.audience !== 'staff' && sheet.state !== 'draft'}<Roster {sheet} />{/if}
     <section class="mt-4" aria-labelledby="who">
         <div class="mb-3 flex flex-wrap items-baseline gap-4">
             <h2 id="who">Who has booked</h2>

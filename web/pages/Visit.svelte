@@ -97,6 +97,8 @@
         const slot = wanted ? find(wanted) : undefined;
         if (slot && (slot.slot.state === 'free' || location.search.includes('kept='))) pick(slot.slot, slot.label);
         if (visitor.pass) void refresh(true);
+        // A link that knows about whom it is: nothing of it is typed.
+        if (sheet.expected) visitor.typed.answers.student = sheet.expected;
         return live.start();
     });
 

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Words;
+use App\Models\Expected;
+use App\Timetables\Sentence;
+use Illuminate\Queue\Attributes\WithoutRelations;
+
+/** Reminds whoever books for a student that they are expected; the link knows about whom it is. */
+final class ExpectedLetter extends Message
+{
+    public function __construct(#[WithoutRelations] private readonly Expected $expected, private readonly string $text, private readonly int $at)
+    {
+    }
+
+    protected function identity(): string
+    {
+        return "expected.{$this->expected->id}.$this->at";
+    }
+
+    /** What did not arrive stands on the list. */
+    public function failed(\Throwable $failure): void
+    {
+        $this->expected->update(['failure' => mb_strimwidth($failure->getMessage(), 0, 290, '…')]);
+    }
+
+    protected function heading(): string
+    {
+        $sheet = $this->expected->sheet;
+
+        return Words::say('sheets.expected_heading', ['student' => $this->expected->name, 'title' => $sheet->title, 'host' => $sheet->host->name]);
+    }
+
+    protected function letter(): Letter
+    {
+        $sheet = $this->expected->sheet;
+
+        return new Letter(
+            greeting: Words::say('sheets.expected_dear', ['student' => $this->expected->name]), news: Words::say('sheets.expected_news', ['host' => $sheet->host->name, 'student' => $this->expected->name]), word: $this->text,
+            facts: [$sheet->title => implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()))], linkText: Words::say('sheets.letter_link'), link: $this->expected->link(), school: $sheet->host->school->name,
+        );
+    }
+}

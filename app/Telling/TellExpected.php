@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Words;
+use App\Sharing\ExpectedReminded;
+use App\Texts\SendText;
+use Illuminate\Support\Facades\Queue;
+
+/** By mail where there is an address, by text message where there is only a number. */
+final class TellExpected
+{
+    public function handle(ExpectedReminded $event): void
+    {
+        $one = $event->expected;
+        if ($one->email !== null) {
+            Envelopes::to($one->email, $one->name)->queue(new ExpectedLetter($one, $event->word, $event->at));
+
+            return;
+        }
+        Queue::push(new SendText(null, $one->phone, Words::say('sheets.expected_text', ['host' => $one->sheet->host->name, 'student' => $one->name, 'link' => $one->link()]), "expected|$one->id|$event->at"));
+    }
+}

@@ -1,0 +1,36 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>{{ $sheet->title }}</title>
+<style>
+@page { margin: 1cm; }
+body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
+table { width: 100%; border-collapse: collapse; }
+tr { page-break-inside: avoid; }
+td.card { width: 50%; height: 5.2cm; border: 1pt dashed #8a8672; padding: 0.4cm; vertical-align: top; }
+img { width: 2.9cm; height: 2.9cm; float: right; }
+strong { font-size: 12pt; }
+.code { font-size: 15pt; letter-spacing: 1pt; }
+.small { font-size: 8pt; }
+</style>
+</head>
+<body>
+<table>
+@foreach (array_chunk($cards, 2) as $row)
+<tr>
+@foreach ($row as $card)
+<td class="card">
+<img src="{{ $card['qr'] }}" alt="">
+<strong>{{ $card['name'] }}</strong> {{ $card['class'] }}<br><br>
+{{ $sheet->title }}, {{ App\Framework\Words::say('booking.sheet_with', ['host' => $sheet->host->name]) }}<br><br>
+{{ App\Framework\Words::say('sheets.expected_card') }}<br>
+<span class="small">{{ $card['link'] }}</span>
+</td>
+@endforeach
+@if (count($row) < 2)<td></td>@endif
+</tr>
+@endforeach
+</table>
+</body>
+</html>
