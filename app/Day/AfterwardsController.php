@@ -9,7 +9,6 @@ use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Spell;
 use App\Framework\Words;
-use App\Models\AfterLetter;
 use App\Models\Booking;
 use App\Models\Outcome;
 use App\Models\Pass;

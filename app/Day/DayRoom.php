@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Framework\Room;
-use App\Models\Kiosk;
 use App\Models\StaffMember;
+use App\School\Kiosk;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 

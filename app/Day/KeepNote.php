@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Models\Booking;
-use App\Models\MeetingNote;
 use App\Models\StaffMember;
 
 /** Keeps what somebody notes about a meeting, for their own eyes; nothing noted is no note. */

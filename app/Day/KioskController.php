@@ -11,7 +11,7 @@ use App\Framework\Words;
 use App\Line\CheckIn;
 use App\Line\DayOf;
 use App\Models\Booking;
-use App\Models\Kiosk;
+use App\School\Kiosk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

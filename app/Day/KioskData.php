@@ -10,10 +10,10 @@ use App\Line\HostDay;
 use App\Line\VisitorLine;
 use App\Live\Channel;
 use App\Models\Booking;
-use App\Models\Kiosk;
 use App\Models\PlaceKind;
 use App\Models\Secret;
 use App\Models\StaffMember;
+use App\School\Kiosk;
 
 /** What a shared tablet shows: who meets where today and runs late, and of visitors only what somebody just asked for. */
 final class KioskData

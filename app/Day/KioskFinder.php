@@ -10,8 +10,8 @@ use App\Line\DayOf;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
-use App\Models\Kiosk;
 use App\Models\Pass;
+use App\School\Kiosk;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 

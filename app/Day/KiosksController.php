@@ -6,9 +6,9 @@ namespace App\Day;
 
 use App\Framework\LogBook;
 use App\Framework\QrCode;
-use App\Models\Kiosk;
 use App\Models\Secret;
 use App\Models\StaffMember;
+use App\School\Kiosk;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;

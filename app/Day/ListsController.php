@@ -37,12 +37,12 @@ final class ListsController
         ]);
     }
 
-    public function file(#[CurrentUser] StaffMember $reader, Request $request, string $what): Response
+    public function file(#[CurrentUser] StaffMember $reader, Request $request, string $list): Response
     {
         $run = $this->asked($reader, $request);
         $country = $reader->school->country;
         $said = ['run' => $run, 'day' => Spell::date($run->day->date), 'school' => $reader->school->name];
-        [$body, $type] = match ($what) {
+        [$body, $type] = match ($list) {
             'run-sheet.pdf' => [Printed::pdf('paper.run-sheet', $said, $country), 'application/pdf'],
             'run-sheet.csv' => [Csv::write($run->table()), 'text/csv; charset=utf-8'],
             'run-sheet.xlsx' => [Workbook::write($run->table()), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
@@ -50,11 +50,11 @@ final class ListsController
             'doors.pdf' => [Printed::pdf('paper.doors', $said, $country), 'application/pdf'],
             default => abort(404),
         };
-        if (str_starts_with($what, 'run-sheet.')) {
-            LogBook::note('export', null, ['about' => $run->title, 'what' => $what]);
+        if (str_starts_with($list, 'run-sheet.')) {
+            LogBook::note('export', null, ['about' => $run->title, 'what' => $list]);
         }
 
-        return new Response($body, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$run->day->date}-$what\"", 'Cache-Control' => 'no-store, private']);
+        return new Response($body, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$run->day->date}-$list\"", 'Cache-Control' => 'no-store, private']);
     }
 
     /** One's own, a sheet's that one may see, or the school's, which is the office's. */

@@ -6,7 +6,6 @@ namespace App\Day;
 
 use App\Framework\Spell;
 use App\Models\Booking;
-use App\Models\MeetingNote;
 use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
 

@@ -8,7 +8,6 @@ use App\Framework\Contended;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\DayOf;
-use App\Models\AfterLetter;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;

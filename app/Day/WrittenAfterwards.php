@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Models\AfterLetter;
 use App\Models\Booking;
 
 /** Raised for each who gets such a message, in the transaction that notes it. */

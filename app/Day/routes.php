@@ -31,8 +31,8 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/sheets/{sheet}/afterwards/preview', [AfterwardsController::class, 'preview'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/afterwards', [AfterwardsController::class, 'write'])->can('update', 'sheet')->middleware('limited:after-letters');
     Route::get('/staff/lists', [ListsController::class, 'page'])->can('viewAny', Sheet::class);
-    Route::get('/staff/lists/{what}', [ListsController::class, 'file'])->can('viewAny', Sheet::class);
-    Route::get('/staff/day/{what}', [ListsController::class, 'file'])->whereIn('what', ['entrance.pdf', 'doors.pdf'])->can('see-day');
+    Route::get('/staff/lists/{list}', [ListsController::class, 'file'])->can('viewAny', Sheet::class);
+    Route::get('/staff/day/{list}', [ListsController::class, 'file'])->whereIn('list', ['entrance.pdf', 'doors.pdf'])->can('see-day');
     Route::get('/api/staff/kiosks', [KiosksController::class, 'list'])->can('set-up-school');
     Route::post('/api/staff/kiosks', [KiosksController::class, 'add'])->can('set-up-school');
     Route::delete('/api/staff/kiosks/{tablet}', [KiosksController::class, 'end'])->can('end-kiosk', 'tablet');

@@ -27,6 +27,7 @@ final class DemoRoom extends Room
         parent::boot();
         Mail::extend('mailroom', static fn (): MailroomTransport => new MailroomTransport);
         Gate::define('use-stand-ins', static fn (?StaffMember $reader): Response => config('recess.demo') === true ? Response::allow() : Response::denyAsNotFound());
+        Gate::define('host-rooms', static fn (StaffMember $reader): Response => config('recess.demo') === true ? Response::allow() : Response::denyAsNotFound());
         // The mailroom holds everybody's passes: it is there in the demo and nowhere else.
         Gate::define('read-mailroom', static fn (?StaffMember $reader): Response => config('recess.demo') === true && config('mail.default') === 'mailroom'
             ? Response::allow()

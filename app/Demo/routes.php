@@ -32,7 +32,7 @@ Route::middleware('api')->group(static function (): void {
 });
 
 Route::middleware(['web', 'auth'])->group(static function (): void {
-    Route::get('/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'])->can('use-stand-ins');
-    Route::get('/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'])->can('use-stand-ins');
-    Route::post('/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'])->can('use-stand-ins');
+    Route::get('/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'])->can('host-rooms');
+    Route::get('/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'])->can('host-rooms');
+    Route::post('/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'])->can('host-rooms');
 });

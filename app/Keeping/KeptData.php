@@ -10,9 +10,9 @@ use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Guest;
-use App\Models\Joiner;
 use App\Models\Pass;
 use App\Models\Waiting;
+use App\Passes\Joiner;
 
 /** All that is kept of a visitor, for themselves: as JSON to take along, and for a page to read. */
 final class KeptData

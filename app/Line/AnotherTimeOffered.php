@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Line;
 
 use App\Models\StaffMember;
-use App\Models\TimeOffer;
 
 /** Raised in the transaction that keeps it. */
 final readonly class AnotherTimeOffered

@@ -13,7 +13,6 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Outcome;
 use App\Models\Party;
-use App\Models\TimeOffer;
 use App\Timetables\Guards;
 use Illuminate\Support\Str;
 

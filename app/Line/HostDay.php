@@ -6,7 +6,6 @@ namespace App\Line;
 
 use App\Models\Booking;
 use App\Models\BookingState;
-use App\Models\DeskDay;
 use App\Models\Instant;
 use App\Models\StaffMember;
 use App\Models\Turn;

@@ -7,7 +7,6 @@ namespace App\Line;
 use App\Framework\Clock;
 use App\Framework\Contended;
 use App\Models\Booking;
-use App\Models\DeskDay;
 use App\Models\Instant;
 use App\Models\StaffMember;
 use App\Models\Turn;

@@ -7,6 +7,7 @@ namespace App\Line;
 use App\Booking\BookingNews;
 use App\Booking\Occasion;
 use App\Framework\Room;
+use App\Live\Announce;
 use App\Models\HostRole;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -21,6 +22,7 @@ final class LineRoom extends Room
     {
         parent::boot();
         Gate::define('run-desk', self::runsDesk(...));
+        DeskDay::saved(static fn (DeskDay $desk) => Announce::desk($desk->staff_id));
         Event::listen(BookingNews::class, self::forgetOtherDay(...));
     }
 

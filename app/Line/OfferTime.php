@@ -13,7 +13,6 @@ use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Secret;
 use App\Models\StaffMember;
-use App\Models\TimeOffer;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
 use App\Timetables\Judge;

@@ -7,9 +7,7 @@ namespace App\Live;
 use App\Framework\Clock;
 use App\Models\Booking;
 use App\Models\BookingState;
-use App\Models\DeskDay;
 use App\Models\Instant;
-use App\Models\Turn;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -41,9 +39,9 @@ final class Announce
     }
 
     /** Something at a host's desk changed: for all who come to it that day it may be earlier or later now. */
-    public static function desk(Turn|DeskDay $changed): void
+    public static function desk(int $staff): void
     {
-        self::to([Channel::desk($changed->staff_id), ...self::aroundDesk($changed->staff_id, Clock::now())]);
+        self::to([Channel::desk($staff), ...self::aroundDesk($staff, Clock::now())]);
     }
 
     /** @return list<string> of the passes that come to it, of those who have to be there too, and of the school's entrances */

@@ -6,7 +6,6 @@ namespace App\Live;
 
 use App\Framework\Room;
 use App\Models\Booking;
-use App\Models\DeskDay;
 use App\Models\Sheet;
 use App\Models\Turn;
 
@@ -23,7 +22,6 @@ final class LiveRoom extends Room
         parent::boot();
         Booking::saved(Announce::booking(...));
         Sheet::saved(static fn (Sheet $sheet) => Announce::sheet($sheet->id));
-        Turn::saved(Announce::desk(...));
-        DeskDay::saved(Announce::desk(...));
+        Turn::saved(static fn (Turn $turn) => Announce::desk($turn->staff_id));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Passes;
 
 use App\Booking\BringGuest;
-use App\Models\Joiner;
 
 /** Whoever has the time brings those who ask to come, or does not; who asked in vain hears nothing. */
 final class AnswerJoiner

@@ -8,7 +8,6 @@ use App\Framework\Contended;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
-use App\Models\Joiner;
 use App\Models\Sheet;
 
 /**

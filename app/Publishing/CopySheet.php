@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Block;
-use App\Models\FreeSlug;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;

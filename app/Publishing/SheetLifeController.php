@@ -7,7 +7,6 @@ namespace App\Publishing;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\SlotKey;
-use App\Models\FreeSlug;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;

@@ -10,7 +10,6 @@ use App\Booking\VideoRooms;
 use App\Framework\Contended;
 use App\Models\Block;
 use App\Models\Booking;
-use App\Models\FreeSlug;
 use App\Models\Instant;
 use App\Models\LinkMode;
 use App\Models\Party;

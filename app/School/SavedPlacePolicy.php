@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\School;
 
-use App\Models\SavedPlace;
 use App\Models\StaffMember;
 
 /** One’s own places, and the school’s for the office. */

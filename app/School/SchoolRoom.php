@@ -6,7 +6,6 @@ namespace App\School;
 
 use App\Framework\Room;
 use App\Models\Notice;
-use App\Models\SavedPlace;
 use App\Models\School;
 use App\Models\StaffMember;
 use Illuminate\Support\Facades\Gate;

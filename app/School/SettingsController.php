@@ -7,7 +7,6 @@ namespace App\School;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
-use App\Models\SavedPlace;
 use App\Models\Secret;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;

@@ -7,7 +7,6 @@ namespace App\School;
 use App\Framework\Spell;
 use App\Models\Calendar;
 use App\Models\Instant;
-use App\Models\SavedPlace;
 use App\Models\StaffMember;
 
 /** What a staff member has set for themselves, and the office for the school. */

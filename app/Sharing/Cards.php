@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 use App\Directory\Admission;
+use App\Directory\Expected;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Models\Audience;
-use App\Models\Expected;
 use App\Models\Sheet;
 
 /** Families' paper slips for a sheet: a code to type, and one to photograph, that open their own pass there. */

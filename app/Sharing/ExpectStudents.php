@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Directory\Expected;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\Contended;
 use App\Framework\CsvFile;
 use App\Framework\Words;
 use App\Models\Booking;
-use App\Models\Expected;
 use App\Models\MailAddress;
 use App\Models\PersonName;
 use App\Models\PhoneNumber;

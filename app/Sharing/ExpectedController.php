@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Directory\Expected;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Words;
-use App\Models\Expected;
 use App\Models\Sheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
-use App\Models\Expected;
+use App\Directory\Expected;
 
 /** Raised for each who is reminded to book. */
 final readonly class ExpectedReminded

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Directory\Expected;
 use App\Framework\Contended;
 use App\Models\BookingState;
-use App\Models\Expected;
 use App\Models\Instant;
 use App\Models\Sheet;
 use App\Texts\TextMessages;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 use App\Directory\Admission;
+use App\Directory\Expected;
 use App\Directory\Student;
 use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\BookingState;
-use App\Models\Expected;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;

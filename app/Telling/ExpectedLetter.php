@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Directory\Expected;
 use App\Framework\Words;
-use App\Models\Expected;
 use App\Timetables\Sentence;
 use Illuminate\Queue\Attributes\WithoutRelations;
 

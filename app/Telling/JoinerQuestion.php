@@ -8,7 +8,7 @@ use App\Calendars\MeetingFacts;
 use App\Calendars\Reader;
 use App\Framework\Clock;
 use App\Framework\Words;
-use App\Models\Joiner;
+use App\Passes\Joiner;
 
 /** Tells whoever has a time that somebody asks to be brought to it. */
 final class JoinerQuestion extends Message

@@ -6,9 +6,9 @@ namespace App\Telling;
 
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Line\TimeOffer;
 use App\Models\Booking;
 use App\Models\Pass;
-use App\Models\TimeOffer;
 use Illuminate\Queue\Attributes\WithoutRelations;
 
 /** A host offers another time: it is kept, and one press on the pass takes it. */

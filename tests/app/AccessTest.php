@@ -9,7 +9,8 @@ use App\Directory\Student;
 use App\Framework\SecurityHeaders;
 use App\Models\Booking;
 use App\Models\Pass;
-use App\Models\SavedPlace;
+use App\School\Kiosk;
+use App\School\SavedPlace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Auth;
@@ -37,11 +38,11 @@ final class AccessTest extends TestCase
         'GET staff/alone', 'POST api/staff/alone', 'GET staff/alone/{token}', 'POST api/staff/alone/{token}'];
 
     /** What anybody who works here may, beside their own. */
-    private const STAFF = ['GET staff/visit/{sheet}'];
+    private const STAFF = ['GET staff/visit/{sheet}', 'GET staff/lists/{list}', 'GET staff/video-room/{key}', 'GET api/staff/video-room/{key}', 'POST api/staff/video-room/{key}'];
 
     /** The front desk: the day's lists, and an account of their own. */
     private const READER = [
-        'GET staff/day', 'GET staff/visit/{sheet}', 'GET staff/account', 'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
+        'GET staff/day', 'GET staff/day/{list}', 'GET staff/visit/{sheet}', 'GET staff/account', 'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
         'POST api/staff/me/sessions/end', 'POST api/staff/me/second-factor', 'PUT api/staff/me/second-factor', 'DELETE api/staff/me/second-factor', 'POST api/staff/me/second-factor/codes',
     ];
 
@@ -52,6 +53,10 @@ final class AccessTest extends TestCase
         'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students', 'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
         'POST api/staff/directory/students/{student}/guardians/{guardian}/code', 'POST api/staff/directory/file', 'POST api/staff/directory/file/bring-in',
         'GET staff/school', 'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
+        // The day: any desk, and the tablets at the entrance.
+        'GET staff/desk/{person}', 'GET api/staff/desk/{person}', 'POST api/staff/desk/{person}/presses', 'POST api/staff/desk/{person}/undo', 'GET staff/day/{list}',
+        'GET api/staff/kiosks', 'POST api/staff/kiosks', 'DELETE api/staff/kiosks/{tablet}', 'GET staff/kiosks/{tablet}/qr.svg',
+        'GET staff/sheets/{sheet}/afterwards', 'GET api/staff/sheets/{sheet}/afterwards', 'GET staff/sheets/{sheet}/figures.csv',
         // On the phone with a family, and when somebody is away.
         'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
         'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
@@ -63,7 +68,8 @@ final class AccessTest extends TestCase
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $wren = $sheet->host;
         $values = [
-            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id, 'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none',
+            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id, 'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none', 'list' => 'entrance.pdf', 'key' => 'x',
+            'tablet' => Kiosk::query()->create(['school_id' => $wren->school_id, 'name' => 'Main door'])->id,
             'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
             'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
             'place' => SavedPlace::query()->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,

@@ -237,7 +237,6 @@ final class WorksheetTest extends TestCase
         yield 'no title' => [self::form(['title' => '']), 'title', 'fill this in'];
         yield 'a link that runs a script' => [self::form(place: ['kind' => 'video', 'link' => 'javascript:alert(1)']), 'places.0.link', 'begin with https://'];
         yield 'a link by ftp' => [self::form(place: ['kind' => 'video', 'link' => 'ftp://video.school.example/']), 'places.0.link', 'begin with https://'];
-        yield 'video without a link' => [self::form(place: ['kind' => 'video']), 'places.0.link', 'fill this in'];
         yield 'nobody to a slot' => [self::form(rules: ['seats' => 0]), 'rules.seats', 'from 1 to 500'];
         yield 'a kind of place there is not' => [self::form(place: ['kind' => 'cave']), 'places.0.kind', 'cannot be chosen'];
         yield 'a choice of one' => [self::form(['questions' => [['key' => 'c', 'kind' => 'choice', 'label' => 'Which?', 'choices' => ['this']]]]), 'questions.0.choices', 'at least two'];

@@ -10,8 +10,10 @@ use App\Directory\Student;
 use App\Models\Booking;
 use App\Models\Calendar;
 use App\Models\Notice;
-use App\Models\SavedPlace;
+use App\Models\Secret;
 use App\Models\Waiting;
+use App\School\Kiosk;
+use App\School\SavedPlace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Auth;
@@ -103,11 +105,13 @@ final class WrongTypesTest extends TestCase
 
         return [
             'sheet:slug' => $sheet->slug, 'sheet' => (string) $sheet->id, 'staff:slug' => (string) $host->slug, 'pass' => $pass, 'booking' => (string) Booking::query()->max('id'),
-            'what' => 'bookings.csv', 'token' => $host->feedToken(), 'key' => 'x', 'file' => 'x',
+            'what' => 'bookings.csv', 'list' => 'run-sheet.csv', 'token' => $host->feedToken(), 'key' => 'x', 'file' => 'x',
             'message' => (string) MailroomMessage::query()->create(['recipient' => 'a@b.example', 'subject' => 'x', 'raw' => "Subject: x\r\n\r\nx", 'sent_at' => self::NOW])->id,
             'waiting' => Waiting::query()->create(['sheet_id' => $sheet->id, 'pass_id' => Booking::query()->firstOrFail()->pass_id])->token(),
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
             'person' => (string) $this->host('Lark Osei')->id,
+            'kiosk' => tap(Kiosk::query()->create(['school_id' => $host->school_id, 'name' => 'Main door']), static fn (Kiosk $one) => $one->update(['token_hash' => Secret::hash($one->token())]))->token(),
+            'tablet' => (string) Kiosk::query()->max('id'),
             'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
             'visitor' => (string) Booking::query()->firstOrFail()->pass_id,
             'student' => (string) Student::query()->create(['school_id' => $host->school_id, 'name' => 'Ada Fay'])->id,

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Directory;
 
+use App\Models\Booking;
+use App\Models\Row;
+use App\Models\Secret;
+use App\Models\Sheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 

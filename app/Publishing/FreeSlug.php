@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Publishing;
 
+use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Line;
 
+use App\Models\Booking;
+use App\Models\Instant;
+use App\Models\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 

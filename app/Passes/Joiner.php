@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Passes;
 
-use Carbon\CarbonImmutable;
+use App\Models\Booking;
+use App\Models\Row;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What somebody of the staff noted about a meeting. They alone read it: no colleague, no office, no visitor.
+ * Somebody who asks whoever has a time for a student to bring them: the other guardian.
  *
  * @property int $id
  * @property int $booking_id
- * @property int $staff_id
- * @property string $text
- * @property CarbonImmutable $updated_at
+ * @property string $name
+ * @property string $email
  * @property Booking $booking
  */
-final class MeetingNote extends Row
+final class Joiner extends Row
 {
-    protected $table = 'meeting_notes';
+    protected $table = 'joiners';
 
     protected $guarded = [];
 

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Line;
 
+use App\Models\Row;
 use Carbon\CarbonImmutable;
 
 /**

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\School;
+
+use App\Models\PlaceKind;
+use App\Models\Row;
 
 /**
  * A place that is used again and again: a staff member's own, or the school's.
