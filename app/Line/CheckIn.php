@@ -24,12 +24,13 @@ final class CheckIn
         return Contended::transaction(static function () use ($booking, $by, $now): Turn {
             $day = DayOf::at($booking->span()->start, $booking->sheet->host->school->timeZone());
             $turn = Turn::query()->where('booking_id', $booking->id)->lockForUpdate()->first() ?? Press::begun($booking, $day);
-            if ($turn->arrived_at !== null && ! $turn->isOver()) {
+            $stands = Opening::stands($booking->refresh());
+            if ($stands && $turn->arrived_at !== null && ! $turn->isOver()) {
                 return $turn;
             }
             $opens = Opening::of($booking);
             match (true) {
-                ! Opening::stands($booking->refresh()) => throw new NotHere(Words::say('day.here_off')),
+                ! $stands => throw new NotHere(Words::say('day.here_off')),
                 $turn->isOver() && $turn->outcome !== Outcome::Missed => throw new NotHere(Words::say('day.here_over')),
                 $now < $opens => throw NotHere::yet($booking, $opens),
                 ! $day->span->holds($now) => throw new NotHere(Words::say('day.here_over')),

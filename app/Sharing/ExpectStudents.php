@@ -47,6 +47,9 @@ final class ExpectStudents
         $at = [$file->column(...self::NAMES), $file->column(...self::CLASSES), $file->column(...self::EMAILS), $file->column(...self::PHONES)];
         [$given, $family] = [$file->column(...self::GIVEN), $file->column(...self::FAMILY)];
         $named = $at[0] !== null || ($given !== null && $family !== null);
+        if (! $named && array_filter($at, is_int(...)) !== []) {
+            throw ValidationException::withMessages(['text' => Words::say('sheets.expected_no_column')]);
+        }
         // A first line that names no column is somebody's: a name a line, with a class behind it or not.
         $rows = $named ? $file->rows : self::plain($bytes);
         if (count($rows) > self::MOST) {

@@ -26,6 +26,7 @@ return [
     // Those whom a host expects on a sheet that is for anyone.
     'expected_guessed' => 'The letters of this table were guessed; look whether accents are right.',
     'expected_none' => 'No name was found in it. Write one on each line, or bring a table with a column called “name”.',
+    'expected_no_column' => 'This table has no column called “name” (or “first name” and “last name”). Nothing was kept.',
     'expected_too_many' => 'That are more than {most, number}. Nothing was kept; bring fewer.',
     'expected_no_name' => 'Line {line, number} has no name and is left out.',
     'expected_bad_email' => 'Line {line, number}, {name}: that is no e-mail address; they are on the list without one.',
