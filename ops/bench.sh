@@ -1,4 +1,4 @@
-# bin/recess bench core, rush, school, page: figures beside a baseline of the same run.
+# bin/recess bench core, rush, school, page, desk: figures beside a baseline of the same run.
 . ops/install.sh
 . ops/instance.sh
 
@@ -11,8 +11,9 @@ recess_bench() {
             ;;
         rush) bench_rush ;;
         page) bench_page ;;
+        desk) bench_desk "${@:2}" ;;
         school) bench_school "${@:2}" ;;
-        *) fail "bench does not know “${1:-}”." "There are: core, rush, school, page." ;;
+        *) fail "bench does not know “${1:-}”." "There are: core, rush, school, page, desk." ;;
     esac
 }
 
@@ -34,6 +35,15 @@ bench_up() {
 bench_page() {
     bench_up chromium
     node ops/bench/page.mjs "http://127.0.0.1:$PORT" /s/office-hours
+}
+
+# bench_desk [SECONDS]: 60 hosts and 600 who wait, with their pages open; so many presses, one a second.
+bench_desk() {
+    bench_up
+    step "Filling an evening" >&2
+    artisan recess:evening >"$VAR/evening.json"
+    ulimit -n 8192 2>/dev/null || true
+    node ops/bench/desk.mjs "http://127.0.0.1:$PORT" "$VAR/evening.json" "$RUN/fpm.sock" "${1:-60}"
 }
 
 # bench_school [TIMES…]: so many times 120 staff, one after the other; 1, 2 and 4 when nothing is said.

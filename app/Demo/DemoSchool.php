@@ -138,9 +138,9 @@ final class DemoSchool
         $maths = $staff['Mathematics'];
         $last = $today->plusDays(150);
         ($this->write)($maths, DemoSheets::draft($evening->plusDays(5)), $now);
-        $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today, $last), $now), $now);
+        $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today->plusDays(1), $last), $now), $now);
         ($this->publish)(($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1)), $now), $now);
-        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today, $last, $staff['Music']->id), $now), $now);
+        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today->plusDays(1), $last, $staff['Music']->id), $now), $now);
         $class = SchoolClass::here($school->id)->where('name', '8A')->firstOrFail();
         ($this->publish)(($this->write)($staff['English'], DemoSheets::readingPlans($evening->plusDays(-2), $class->id), $now), $now);
         ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::timetableTalks($evening->plusDays(-1)), $now), $now);

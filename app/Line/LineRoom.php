@@ -22,6 +22,8 @@ final class LineRoom extends Room
     {
         parent::boot();
         Gate::define('run-desk', self::runsDesk(...));
+        TimeOffer::saved(static fn (TimeOffer $offer) => Announce::booking($offer->booking));
+        TimeOffer::deleted(static fn (TimeOffer $offer) => Announce::booking($offer->booking));
         DeskDay::saved(static fn (DeskDay $desk) => Announce::desk($desk->staff_id));
         Event::listen(BookingNews::class, self::forgetOtherDay(...));
     }

@@ -47,14 +47,14 @@ final class SheetLifeController
         $throwAway($sheet);
         LogBook::note('thrown_away', null, ['about' => $sheet->title]);
 
-        return new JsonResponse(['to' => '/staff']);
+        return new JsonResponse(['to' => '/staff/sheets']);
     }
 
     public function refuse(#[CurrentUser] StaffMember $colleague, Sheet $sheet, RefuseToBeThere $refuse): JsonResponse
     {
         $refuse($sheet, $colleague, Clock::now());
 
-        return new JsonResponse(['to' => '/staff']);
+        return new JsonResponse(['to' => '/staff/sheets']);
     }
 
     public function copy(#[CurrentUser] StaffMember $host, Sheet $sheet, Request $request, CopySheet $copy): JsonResponse

@@ -42,7 +42,7 @@ final class HostDigest extends Message
     {
         return new Letter(
             greeting: 'Dear '.$this->host->name.',', news: 'This is new since yesterday.', word: '', facts: $this->news,
-            linkText: 'See your sheets', link: url('/staff'), school: $this->host->school->name,
+            linkText: 'See your sheets', link: url('/staff/sheets'), school: $this->host->school->name,
         );
     }
 }

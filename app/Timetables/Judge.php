@@ -54,7 +54,8 @@ final class Judge
     {
         $core = $sheet->toCore();
         $today = $core->zone->dateAt($now);
-        [$dates, $later] = $core->firstDates($from ?? $today, $atMost, $today, $over ? 0 : $now);
+        // What began yesterday may pass midnight, and be still to come.
+        [$dates, $later] = $core->firstDates($from ?? ($over ? $today : $today->plusDays(-1)), $atMost, $today, $over ? 0 : $now);
 
         return [self::over($sheet, $dates ?? DateRange::day($today), $now, $who), $later];
     }

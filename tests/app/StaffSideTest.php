@@ -57,7 +57,7 @@ final class StaffSideTest extends TestCase
         $this->actingAs($this->host());
         foreach ([$draft, $sheet] as $one) {
             $this->ask('get', "/api/staff/sheets/$one->id")->assertJsonPath('can_throw_away', true);
-            $this->ask('delete', "/api/staff/sheets/$one->id")->assertOk()->assertJsonPath('to', '/staff');
+            $this->ask('delete', "/api/staff/sheets/$one->id")->assertOk()->assertJsonPath('to', '/staff/sheets');
         }
         self::assertSame(0, Sheet::query()->count());
 

@@ -180,7 +180,7 @@ test('seventeen jobs at the staff pages, counted', async ({ page, browser }) => 
     await expect(button(page, 'Pause or close')).toBeVisible();
     job.done('paused with a word, and opened again');
 
-    await page.goto('/staff');
+    await page.goto('/staff/sheets');
     const row = page
         .getByRole('listitem')
         .filter({ has: page.getByRole('link', { name: 'Conferences' }) })

@@ -41,12 +41,13 @@ export async function signIn(
     page: Page,
     email = 'ines.tavares@gannetcove.example',
     password = 'low-tide-bell',
+    lands = 'Your sheets',
 ): Promise<void> {
     await page.goto('/staff');
     await page.getByLabel('E-mail address').fill(email);
     await page.getByLabel('Password').fill(password);
     await page.getByRole('button', { name: 'Sign in' }).click();
-    await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: lands })).toBeVisible();
 }
 
 export async function signOut(page: Page): Promise<void> {

@@ -27,6 +27,8 @@
     let form = $state<'' | 'word' | 'away' | 'swap' | 'offer'>('');
     let text = $state('');
     const who = $derived([turn.key]);
+    /** Those who came to the same slot and wait go in together. */
+    const together = $derived(desk.waiting.filter((one) => one.group === turn.group));
     const show = (what: typeof form) => {
         form = form === what ? '' : what;
         text = what === 'away' ? 'I am sorry: I cannot meet you today. You get another time.' : '';
@@ -62,7 +64,9 @@
             {#if turn.answer}<span class="min-w-0 text-faint">“{turn.answer}”</span>{/if}
         </button>
         {#if is === 'waits'}
-            <Button size="sm" onclick={() => desk.press({ what: 'call', who })}>Call in</Button>
+            <Button size="sm" onclick={() => desk.press({ what: 'call', who: together.map((one) => one.key) })}
+                >{together.length > 1 ? `Let all ${together.length} in` : 'Call in'}</Button
+            >
         {:else if is === 'ahead'}
             <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'here', who })}>Is here</Button>
         {:else if is === 'late'}

@@ -74,7 +74,8 @@
     {#if data.days.length === 0}
         <p class="mt-3">None of its meetings has been yet. What became of them stands here then.</p>
     {:else}
-        <div class="mt-3 overflow-x-auto">
+        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+        <div class="mt-3 overflow-x-auto" role="region" aria-label="Figures by day" tabindex="0">
             <table class="w-full text-left">
                 <thead
                     ><tr class="text-faint"
