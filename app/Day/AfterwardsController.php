@@ -86,8 +86,8 @@ final class AfterwardsController
             'id' => $sheet->id, 'title' => $sheet->title, 'days' => Figures::of($sheet, $now), 'blanks' => WriteAfterwards::BLANKS,
             'letters' => array_values(AfterLetter::query()->where('sheet_id', $sheet->id)->with('writer')->orderByDesc('id')->limit(50)->get()->map(static fn (AfterLetter $one): array => [
                 'when' => Spell::moment($one->sent_at->getTimestamp(), $zone), 'by' => $one->writer->name, 'to' => $one->to, 'subject' => $one->subject, 'text' => $one->text,
-                'readers' => array_column($one->sent_to, 'name'),
-                'failed' => array_values(Pass::query()->whereIn('email', array_column($one->sent_to, 'email'))->where('mail_failure', '!=', '')->distinct()->pluck('name')->all()),
+                'readers' => array_map(static fn (string $name): string => $name ?: Words::say('day.after_gone'), array_column($one->sent_to, 'name')),
+                'failed' => array_values(Pass::query()->whereIn('email', array_filter(array_column($one->sent_to, 'email')))->where('mail_failure', '!=', '')->distinct()->pluck('name')->all()),
             ])->all()),
         ];
     }

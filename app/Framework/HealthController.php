@@ -19,6 +19,7 @@ final class HealthController
             'database' => 'well',
             'queue' => $vitals->isBehind() ? 'behind' : 'well',
             'scheduler' => $vitals->isSilent() ? 'silent' : 'well',
+            'live' => $vitals->isUntold() ? 'behind' : 'well',
             'clock' => $vitals->wasSetBack() ? 'set back' : 'well',
         ];
 

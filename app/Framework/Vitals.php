@@ -17,6 +17,9 @@ final readonly class Vitals
 
     private const BEHIND = 300;
 
+    /** Stamps that wait: some hundred come with one press, and are gone in a tenth of a second. */
+    private const UNTOLD = 10_000;
+
     /** Seconds by which what was written down may lie in the future. */
     private const AHEAD = 300;
 
@@ -26,10 +29,11 @@ final readonly class Vitals
      * @param  int  $failed  what could not be done at all, of the last day
      * @param  int|null  $silent  seconds since the scheduler's last beat; null when there was none
      * @param  int  $ahead  seconds by which the newest that was written down lies in the future: the clock was set back
+     * @param  int  $untold  pages that have to be told that something changed, and were not yet
      * @param  int  $freeBytes  on the disk of this installation
      */
     private function __construct(
-        public int $waiting, public int $waitsFor, public int $failed, public ?int $silent, public int $ahead, public int $freeBytes,
+        public int $waiting, public int $waitsFor, public int $failed, public ?int $silent, public int $ahead, public int $untold, public int $freeBytes,
     ) {
     }
 
@@ -51,6 +55,8 @@ final readonly class Vitals
             failed: DB::table('failed_jobs')->where('failed_at', '>', gmdate('Y-m-d H:i:s', $now - 86_400))->count(),
             silent: is_int($beat) ? max(0, $now - $beat) : null,
             ahead: max(0, $newest - $now),
+            // No more of them than matters.
+            untold: DB::table('stamps')->limit(self::UNTOLD + 1)->pluck('id')->count(),
             freeBytes: (int) disk_free_space(storage_path()),
         );
     }
@@ -64,6 +70,11 @@ final readonly class Vitals
     public function isBehind(): bool
     {
         return $this->waitsFor > self::BEHIND;
+    }
+
+    public function isUntold(): bool
+    {
+        return $this->untold > self::UNTOLD;
     }
 
     public function isSilent(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Keeping;
 
 use App\Booking\CancelBooking;
+use App\Day\AfterLetter;
 use App\Framework\Contended;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -41,6 +42,12 @@ final class ForgetPerson
     {
         $bookings = static fn () => DB::table('bookings')->whereIn('pass_id', $passes);
         DB::table('joiners')->whereIn('booking_id', $bookings()->select('id'))->delete();
+        // What was noted of them, said to them, and sent.
+        foreach (['meeting_notes', 'turns', 'offers'] as $table) {
+            DB::table($table)->whereIn('booking_id', $bookings()->select('id'))->delete();
+        }
+        DB::table('texts_sent')->whereIn('pass_id', $passes)->delete();
+        self::outOfLetters(array_values(array_map(intval(...), $bookings()->pluck('id')->all())));
         DB::table('guests')->whereIn('booking_id', $bookings()->select('id'))->delete();
         DB::table('guests')->whereIn('pass_id', $passes)->delete();
         DB::table('waiting')->whereIn('pass_id', $passes)->delete();
@@ -49,5 +56,18 @@ final class ForgetPerson
         DB::table('passes')->whereIn('id', $passes)->whereNull('guardian_id')->whereNull('staff_id')
             ->update(['name' => '', 'email' => null, 'new_email' => null, 'phone' => '', 'mail_failure' => '', 'token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"), 'forgotten_at' => Instant::column($now)]);
         DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();
+    }
+
+    /**
+     * That a message went to somebody stays, and no longer to whom.
+     *
+     * @param  list<int>  $bookings
+     */
+    private static function outOfLetters(array $bookings): void
+    {
+        $sheets = DB::table('bookings')->whereIn('id', $bookings)->distinct()->pluck('sheet_id');
+        foreach (AfterLetter::query()->whereIn('sheet_id', $sheets)->get() as $letter) {
+            $letter->update(['sent_to' => array_map(static fn (array $one): array => in_array($one['booking'], $bookings, true) ? ['booking' => $one['booking'], 'name' => '', 'email' => ''] : $one, $letter->sent_to)]);
+        }
     }
 }

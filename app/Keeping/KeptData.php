@@ -10,9 +10,13 @@ use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Guest;
+use App\Models\Instant;
 use App\Models\Pass;
+use App\Models\Turn;
 use App\Models\Waiting;
 use App\Passes\Joiner;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 
 /** All that is kept of a visitor, for themselves: as JSON to take along, and for a page to read. */
 final class KeptData
@@ -29,10 +33,20 @@ final class KeptData
                 'name' => $guardian->name, 'email' => $guardian->email, 'phone' => $guardian->phone, 'language' => $guardian->language, 'number' => $guardian->number,
                 'students' => array_values($guardian->students->map(static fn (Student $one): array => ['name' => $one->name, 'number' => $one->number, 'classes' => array_values($one->classes->pluck('name')->all())])->all()),
             ],
-            'meetings' => array_values($pass->bookings()->with(['sheet.host.school', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->get()->map(self::meeting(...))->all()),
+            'meetings' => array_values($pass->bookings()->with(['sheet.host.school', 'place', 'host', 'guests.pass', 'turn'])->orderBy('starts_at')->get()->map(self::meeting(...))->all()),
+            'late' => ['by_mail' => $pass->late_by_mail, 'by_text' => $pass->late_by_text],
+            'texts' => array_values(DB::table('texts_sent')->where('pass_id', $pass->id)->orderBy('id')->get(['phone', 'sent_at'])->map(static fn (\stdClass $one): array => ['to' => $one->phone, 'at' => SlotKey::of(Instant::of((string) $one->sent_at))])->all()),
             'brought_to' => array_values(Guest::query()->where('pass_id', $pass->id)->with('booking.sheet')->get()->map(static fn (Guest $one): array => ['meeting' => $one->booking->sheet->title, 'starts' => SlotKey::of($one->booking->span()->start)])->all()),
             'in_line' => array_values(Waiting::query()->where('pass_id', $pass->id)->with('sheet')->get()->map(static fn (Waiting $one): array => ['sheet' => $one->sheet->title, 'wants' => $one->wants])->all()),
         ];
+    }
+
+    /** @return array<string, string|null>|null what happened on the day; a host's own note is their own, and goes with the meeting */
+    private static function day(?Turn $turn): ?array
+    {
+        $at = static fn (?CarbonImmutable $when): ?string => $when === null ? null : SlotKey::of($when->getTimestamp());
+
+        return $turn === null ? null : ['here' => $at($turn->arrived_at), 'called' => $at($turn->called_at), 'over' => $at($turn->ended_at), 'became' => $turn->outcome?->value, 'word' => $turn->word, 'answer' => $turn->answer];
     }
 
     /** @return array<string, mixed> */
@@ -42,6 +56,7 @@ final class KeptData
             'sheet' => $booking->sheet->title, 'with' => $booking->host->name, 'starts' => SlotKey::of($booking->span()->start), 'ends' => SlotKey::of($booking->span()->end),
             'said' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()), 'place' => $booking->place->label, 'student' => $booking->student, 'answers' => (object) $booking->answers,
             'state' => $booking->state->value, 'note' => $booking->cancel_note, 'answer' => $booking->answer_note, 'link' => $booking->link,
+            'day' => self::day($booking->turn),
             'guests' => array_values($booking->guests->map(static fn (Guest $one): string => $one->pass->name)->all()),
             'asked_to_come' => array_values(Joiner::query()->where('booking_id', $booking->id)->pluck('name')->all()),
         ];

@@ -29,7 +29,7 @@ final class Announce
     /** A booking changed: its sheet, its pass, those who are brought, and the desk. */
     public static function booking(Booking $booking): void
     {
-        $channels = [Channel::sheet($booking->sheet_id), Channel::pass($booking->pass_id), Channel::desk($booking->staff_id)];
+        $channels = [Channel::sheet($booking->sheet_id), Channel::pass($booking->pass_id), Channel::desk($booking->staff_id), Channel::times($booking->host->school_id)];
         if (! $booking->wasRecentlyCreated) {
             foreach (DB::table('guests')->where('booking_id', $booking->id)->pluck('pass_id') as $pass) {
                 $channels[] = Channel::pass((int) $pass);

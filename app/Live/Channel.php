@@ -30,6 +30,12 @@ final class Channel
         return self::named('pass', $pass instanceof Pass ? $pass->id : $pass);
     }
 
+    /** All times of a school: for those who look at many hosts side by side. */
+    public static function times(int|School $school): string
+    {
+        return self::named('times', $school instanceof School ? $school->id : $school);
+    }
+
     /** Who runs late, and who is where: for the tablets at its entrance. */
     public static function entrance(int|School $school): string
     {

@@ -9,7 +9,11 @@ use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Audience;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
 use App\Models\Notice;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -38,6 +42,7 @@ final class SheetController
         return Page::staff('Sheets', 'Your sheets', [
             'host' => $host->name,
             'door' => '/d/'.$host->slug,
+            'next' => self::nextMeeting($host, $now),
             'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
                 ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
             'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
@@ -45,6 +50,13 @@ final class SheetController
                 ->map(static fn (Sheet $sheet): array => ['path' => "/staff/visit/$sheet->slug", 'title' => $sheet->title, 'host' => $sheet->host->name])->all()),
             'sheets' => $sheets->map(static fn (Sheet $sheet): array => HostSheetData::row($sheet, $now))->all(),
         ]);
+    }
+
+    private static function nextMeeting(StaffMember $host, int $now): string
+    {
+        $next = Booking::query()->where('staff_id', $host->id)->where('state', BookingState::Booked)->where('starts_at', '>', Instant::column($now))->with('pass')->orderBy('starts_at')->first();
+
+        return $next === null ? '' : Words::say('day.next_meeting', ['when' => Spell::ahead($next->span()->start, $now, $host->school->timeZone()), 'who' => $next->student ?: $next->pass->name]);
     }
 
     /** @return list<array<string, mixed>> every colleague's open sheet, for whoever books for people on the phone */

@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Live\Channel;
 use App\Models\Pass;
 use App\Models\School;
 use App\Timetables\Asking;
@@ -49,7 +50,7 @@ final class FindData
         ksort($rows);
 
         return [
-            'school' => $school->name, 'office' => $school->phone, 'zone' => $zone->name, 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
+            'channel' => Channel::times($school), 'school' => $school->name, 'office' => $school->phone, 'zone' => $zone->name, 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
             'days' => array_map(static fn (int $day): array => self::day($day, $rows[$day], $zone, $now), array_keys($rows)),
         ];
     }

@@ -12,6 +12,7 @@ use App\Framework\Clock;
 use App\Framework\Refused;
 use App\Framework\SlotKey;
 use App\Framework\Words;
+use App\Line\CheckIn;
 use App\Models\Booking;
 use App\Models\MailAddress;
 use App\Models\Pass;
@@ -97,6 +98,11 @@ final class PlainController
     public function undo(Pass $pass, Booking $booking, UndoChange $undo): Response|RedirectResponse
     {
         return $this->acted($pass, static fn () => $undo($booking, Clock::now()));
+    }
+
+    public function here(Pass $pass, Booking $booking, CheckIn $checkIn): Response|RedirectResponse
+    {
+        return $this->acted($pass, static fn () => $checkIn($booking, 'pass', Clock::now()));
     }
 
     private function acted(Pass $pass, \Closure $act): Response|RedirectResponse

@@ -20,7 +20,7 @@ Route::middleware('api')->group(static function (): void {
     Route::middleware('limited:reads')->group(static function (): void {
         Route::get('/', [BoardController::class, 'board'])->can('see-board');
         Route::get('/find', [BoardController::class, 'find'])->can('see-board');
-        Route::get('/api/find', [BoardController::class, 'showFound'])->can('see-board');
+        Route::get('/api/find', [BoardController::class, 'showFound'])->can('see-board')->middleware('cache.headers:etag');
         Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('see-board');
         Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('see-board');
         Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
@@ -66,6 +66,7 @@ Route::middleware('api')->group(static function (): void {
             Route::post('/p/{pass}/address/{key}', [HolderController::class, 'confirmAddress'])->can('hold', 'pass');
             Route::post('/p/{pass}/bookings/{booking}/give-back', [PlainController::class, 'giveBack'])->can('change', ['booking', 'pass']);
             Route::post('/p/{pass}/bookings/{booking}/move', [PlainController::class, 'move'])->can('change', ['booking', 'pass']);
+            Route::post('/p/{pass}/bookings/{booking}/here', [PlainController::class, 'here'])->can('attend', ['booking', 'pass']);
             Route::post('/p/{pass}/bookings/{booking}/undo', [PlainController::class, 'undo'])->can('undo', ['booking', 'pass']);
             Route::post('/api/p/{pass}/renew', [PassController::class, 'renew'])->can('hold', 'pass');
             Route::post('/api/p/{pass}/bookings/{booking}/give-back', [PassBookingController::class, 'giveBack'])->can('change', ['booking', 'pass']);

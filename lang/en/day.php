@@ -62,4 +62,13 @@ return [
     'after_title' => 'Afterwards: {title}',
     'after_blank' => 'There is no blank called “{blank}”. There are {blanks}.',
     'after_link' => 'Your pass',
+    'after_gone' => 'somebody whose data is gone',
+    // Where scripts do not run.
+    'plain_ahead' => 'From {time} you can say here that you are there.',
+    'plain_here' => 'I’m here',
+    'plain_waits' => '{host} knows that you are here. {wait, plural, =0 {} other {It is your turn within # minutes.}} This page says it anew when it is loaded again.',
+    'plain_called' => 'Please come in now.',
+    'plain_late' => '{host} runs about {minutes} minutes late.',
+    'plain_word' => '{host}: “{word}”',
+    'next_meeting' => 'Your next meeting is {when}, with {who}.',
 ];

@@ -3,7 +3,6 @@ import { expectSound, listen, signIn, somebodyElse } from './steps';
 
 const phone = { viewport: { width: 320, height: 700 } };
 const HOST = 'pilar.ondarza@gannetcove.example';
-const SLUG = 'what-comes-after-school';
 
 interface Slot {
     key: string;
@@ -62,10 +61,6 @@ async function visitor(browser: Browser, slot: Slot, student: string, place: num
 
 const row = (page: Page, student: string) => page.locator('li[data-turn]', { hasText: student });
 const inLine = (who: Visitor) => who.page.locator('section[data-line]').first();
-const open = async (page: Page, student: string) => {
-    const head = row(page, student).locator('button[aria-expanded]').first();
-    if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
-};
 
 test('an evening: early, by the tablet, missing, a group and two siblings; the link only while one is in', async ({
     page: desk,

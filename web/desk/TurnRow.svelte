@@ -71,6 +71,9 @@
             <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'here', who })}>Is here</Button>
         {:else if is === 'late'}
             <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'here', who })}>Is here</Button>
+            {#if turn.phone}<Button size="sm" color="alternative" href="tel:{turn.phone.replace(/[^+\d]/g, '')}"
+                    >Ring</Button
+                >{/if}
             <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'missed', who })}
                 >Didn’t come</Button
             >

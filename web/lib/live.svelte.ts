@@ -28,6 +28,7 @@ export class Live {
     #again = false;
     #stopped = false;
     #apart: number;
+    #soon: ReturnType<typeof setTimeout> | undefined;
 
     /**
      * @param channel of the page, from its data
@@ -97,7 +98,14 @@ export class Live {
     #told(): void {
         this.#said = Date.now();
         if (this.#apart === 0) void this.now();
-        else setTimeout(() => void this.now(), Math.random() * this.#apart);
+        else
+            this.#soon ??= setTimeout(
+                () => {
+                    this.#soon = undefined;
+                    void this.now();
+                },
+                this.#apart * (0.2 + 0.8 * Math.random()),
+            );
     }
 
     #open(): void {

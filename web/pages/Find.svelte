@@ -1,10 +1,11 @@
 <script lang="ts">
     /** Everybody who offers one kind of meeting within some days: on rulers in one scale, or on a phone by teacher. */
     import { onMount } from 'svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly, ownCity } from '../lib/elsewhere';
     import { rulerOf } from '../lib/found';
+    import { Live } from '../lib/live.svelte';
     import { holds } from '../lib/sought';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -22,13 +23,22 @@
     let names = $state('');
 
     // Whoever has a pass is not offered what clashes with it.
-    onMount(async () => {
-        const pass = sessionStorage.getItem('recess.pass')?.slice('/p/'.length);
-        if (!pass) return;
-        const { about, from, to } = first;
-        const answer = await ask(api.GET('/api/find', { params: { query: { about, from, to, pass } } }));
-        if (answer.data) known = answer.data;
-    });
+    const pass = sessionStorage.getItem('recess.pass')?.slice('/p/'.length);
+    const live = new Live(
+        () => found.channel,
+        async (headers) => {
+            const { about, from, to } = first;
+            const answer = await api.GET('/api/find', {
+                params: { query: { about, from, to, ...(pass ? { pass } : {}) } },
+                headers,
+            });
+            if (answer.data) known = answer.data;
+            return answer.response;
+        },
+        // A round that opens changes many times a second, and many look at it.
+        3000,
+    );
+    onMount(() => live.start());
 
     const go = (path: string, key: string) => location.assign(`${path}?slot=${encodeURIComponent(key)}`);
     const freeOf = (day: Schema['FoundDay'], row: Schema['FoundHost']) =>

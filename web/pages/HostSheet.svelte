@@ -122,9 +122,11 @@
             {sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone}){#if sheet.colleagues}
                 {sheet.colleagues}{/if}
         </p>
-        {#if sheet.state !== 'draft'}<Button color="alternative" href="/staff/sheets/{sheet.id}/afterwards"
-                >Afterwards</Button
-            >{/if}
+        {#if sheet.state !== 'draft'}<Button
+                color="alternative"
+                href="/staff/lists?whom={sheet.id}{sheet.days[0] ? `&date=${sheet.days[0].date}` : ''}">Paper</Button
+            >
+            <Button color="alternative" href="/staff/sheets/{sheet.id}/afterwards">Afterwards</Button>{/if}
         {#if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit">Change it</Button>{/if}
     </div>
     {#if sheet.asked_of_you}<AskedOfYou {sheet} />{/if}

@@ -6,6 +6,7 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, firstOf, formOf, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
     import { holds } from '../lib/sought';
     import SheetRow from '../host/SheetRow.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -13,6 +14,8 @@
     interface Props {
         host: string;
         door: string;
+        /** The next meeting, said; empty when there is none. */
+        next: string;
         notices: { id: number; message: string }[];
         sheets: Schema['SheetRow'][];
         /** For the office: the open sheets of everybody else. */
@@ -20,7 +23,7 @@
         for_staff: { path: string; title: string; host: string }[];
         school: { id: number; title: string; host: string; next: string | null }[];
     }
-    let { host, door, notices: firstNotices, sheets: first, for_staff, school }: Props = $props();
+    let { host, door, next, notices: firstNotices, sheets: first, for_staff, school }: Props = $props();
 
     const AT_ONCE = 10;
     let most = $state(AT_ONCE);
@@ -92,7 +95,8 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
-        <h1 class="mr-auto">Your sheets</h1>
+        <h1>Your sheets</h1>
+        <p class="mr-auto">{clock.all(next)}</p>
         <Button href="/staff/sheets/new?kind=conferences">New conferences</Button>
         <Button href="/staff/sheets/new?kind=office+hours">New office hours</Button>
         <Button color="alternative" href="/staff/sheets/new?kind=other">Something else</Button>

@@ -9,7 +9,7 @@
 @endif
 @forelse ($kept['meetings'] as $one)
 <h2>{{ $one['sheet'] }}</h2>
-<p>{{ $one['said'] }}<br>{{ implode(' · ', array_filter([$one['with'], $one['place'], $one['student'], $one['state'], $one['note'], $one['answer'], ...$one['guests'], ...$one['asked_to_come']])) }}</p>
+<p>{{ $one['said'] }}<br>{{ implode(' · ', array_filter([$one['with'], $one['place'], $one['student'], $one['state'], $one['note'], $one['answer'], ...$one['guests'], ...$one['asked_to_come'], $one['day']['word'] ?? '', $one['day']['answer'] ?? ''])) }}</p>
 @if ((array) $one['answers'] !== [])
 <ul>
 @foreach ((array) $one['answers'] as $name => $value)

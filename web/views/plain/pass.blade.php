@@ -11,6 +11,23 @@
 <strong>{{ App\Framework\Words::say('booking.state.'.$booking['state'], ['until' => $booking['held_until'] ?? $booking['confirm_until'] ?? 'none']) }}</strong><br>
 @if ($booking['student'] !== '')About {{ $booking['student'] }}<br>@endif
 {{ $booking['place']['label'] }} {{ $booking['place']['link'] }} {{ $booking['place']['promise'] }} {{ $booking['place']['directions'] }}</p>
+@if ($booking['line'] !== null && $booking['state'] === 'booked')
+@if ($booking['line']['state'] === 'ahead')
+<p>{{ App\Framework\Words::say('day.plain_ahead', ['time' => $booking['line']['opens']]) }}</p>
+@elseif (in_array($booking['line']['state'], ['open', 'missed'], true))
+<form method="post" action="{{ $pass['path'] }}/bookings/{{ $booking['id'] }}/here"><button class="press main">{{ App\Framework\Words::say('day.plain_here') }}</button></form>
+@elseif ($booking['line']['state'] === 'here')
+<p class="good-news">{{ App\Framework\Words::say('day.plain_waits', ['host' => $booking['host']['name'], 'wait' => $booking['line']['wait'][1] ?? 0]) }}</p>
+@elseif ($booking['line']['state'] === 'called')
+<p class="good-news"><strong>{{ App\Framework\Words::say('day.plain_called') }}</strong></p>
+@endif
+@if ($booking['line']['late'] > 0)
+<p class="notice">{{ App\Framework\Words::say('day.plain_late', ['host' => $booking['host']['name'], 'minutes' => $booking['line']['late']]) }}</p>
+@endif
+@if ($booking['line']['word'] !== '')
+<p class="notice">{{ App\Framework\Words::say('day.plain_word', ['host' => $booking['host']['name'], 'word' => $booking['line']['word']]) }}</p>
+@endif
+@endif
 @if ($booking['state'] === 'booked')
 <p><a href="{{ $booking['entry_path'] }}">Add to your calendar</a></p>
 @endif

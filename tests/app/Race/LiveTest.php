@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Race;
+
+use App\Live\Announce;
+use App\Live\Channel;
+use App\Live\NginxStamps;
+use App\Live\StampsNotSent;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What a real web server tells the pages that it holds open. The form of events is WHATWG HTML's, 9.2.5. */
+final class LiveTest extends RaceTestCase
+{
+    /** @return iterable<string, array{list<string>}> */
+    public static function ways(): iterable
+    {
+        yield 'server-sent events' => [['Accept: text/event-stream']];
+        yield 'long polling' => [[]];
+    }
+
+    /** @param  list<string>  $headers */
+    #[DataProvider('ways')]
+    public function test_a_page_hears_within_a_second_and_of_its_own_channel_alone(array $headers): void
+    {
+        // Numbers that are nobody's.
+        [$mine, $other] = [Channel::pass(900_000_001), Channel::pass(900_000_002)];
+        $open = array_map(fn (string $channel): array => $this->opened($channel, $headers), [$mine, $other]);
+        self::assertNull($this->heard($open[0], 0.3), 'Before anything changes nothing is said.');
+        $pressed = microtime(true);
+        DB::transaction(static fn () => Announce::to([$mine]));
+        $said = $this->heard($open[0], 3.0);
+        self::assertNotNull($said, 'It is told.');
+        self::assertLessThan(1.0, $said['at'] - $pressed);
+        self::assertMatchesRegularExpression('/[0-9a-f]{8}\s*$/', $said['text'], 'A stamp, and nothing else.');
+        self::assertNull($this->heard($open[1], 0.3), 'The other hears nothing of it.');
+        self::assertSame(0, DB::table('stamps')->whereIn('channel', [$mine, $other])->count());
+    }
+
+    public function test_what_was_undone_is_not_told_and_a_thousand_tried_names_say_nothing(): void
+    {
+        $mine = Channel::desk(900_000_001);
+        $open = $this->opened($mine, ['Accept: text/event-stream']);
+        try {
+            DB::transaction(static function () use ($mine): never {
+                Announce::to([$mine]);
+                throw new \DomainException;
+            });
+        } catch (\DomainException) {
+        }
+        $many = curl_multi_init();
+        $tries = [];
+        for ($i = 0; $i < 1000; $i++) {
+            curl_multi_add_handle($many, $tries[] = $try = curl_init("$this->address/live/".rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=')));
+            curl_setopt_array($try, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
+        }
+        do {
+            curl_multi_exec($many, $running);
+            curl_multi_select($many, 0.2);
+        } while ($running > 0);
+        foreach ($tries as $try) {
+            self::assertSame('', (string) curl_multi_getcontent($try));
+        }
+        foreach (['x', str_repeat('x', 42), '../stamp/'.$mine, $mine.',short'] as $odd) {
+            self::assertStringContainsString(' 404 ', (string) (get_headers("$this->address/live/".rawurlencode($odd))[0] ?? ''), $odd);
+        }
+        self::assertStringContainsString(' 404 ', (string) (get_headers("$this->address/stamp/$mine")[0] ?? ''), 'Nobody tells pages from outside.');
+        self::assertNull($this->heard($open, 0.3));
+        DB::transaction(static fn () => Announce::to([$mine]));
+        self::assertNotNull($this->heard($open, 3.0));
+    }
+
+    public function test_a_web_server_that_is_away_is_said_and_nothing_is_lost(): void
+    {
+        $this->expectException(StampsNotSent::class);
+        (new NginxStamps('/nowhere/stamps.sock'))->publish([Channel::pass(1)]);
+    }
+
+    /**
+     * @param  list<string>  $headers
+     * @return resource
+     */
+    private function opened(string $channel, array $headers): mixed
+    {
+        [$host, $port] = [(string) parse_url($this->address, PHP_URL_HOST), (int) parse_url($this->address, PHP_URL_PORT)];
+        $stream = fsockopen($host, $port);
+        self::assertIsResource($stream);
+        fwrite($stream, "GET /live/$channel HTTP/1.1\r\nHost: $host\r\n".implode('', array_map(static fn (string $line): string => "$line\r\n", $headers))."\r\n");
+        stream_set_blocking($stream, false);
+        // What stands at the beginning of a stream that is held: its head, and a comment.
+        usleep(300_000);
+        fread($stream, 65_536);
+
+        return $stream;
+    }
+
+    /**
+     * @param  resource  $stream
+     * @return array{at: float, text: string}|null what came within so many seconds
+     */
+    private function heard(mixed $stream, float $seconds): ?array
+    {
+        $until = microtime(true) + $seconds;
+        $text = '';
+        while (microtime(true) < $until) {
+            $text .= (string) fread($stream, 65_536);
+            if (preg_match('/[0-9a-f]{8}\s*$/', $text) === 1) {
+                return ['at' => microtime(true), 'text' => $text];
+            }
+            usleep(10_000);
+        }
+
+        return $text === '' ? null : self::fail("Something else came: $text");
+    }
+}
