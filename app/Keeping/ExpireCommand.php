@@ -47,6 +47,7 @@ final class ExpireCommand extends Command
             // Of those who just came in, without a booking, and of whom a host expected.
             $over = $now - $school->keep_days * self::DAY;
             DB::table('turns')->whereNull('booking_id')->where('created_at', '<', Instant::column($over))->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
+            DB::table('desk_days')->where('created_at', '<', Instant::column($over))->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
             DB::table('expected')->where('updated_at', '<', Instant::column($over))->whereIn('sheet_id', DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('staff.school_id', $school->id)->select('sheets.id'))->delete();
             DB::table('activity_log')->where('created_at', '<', Instant::column($now - max(31, $school->log_days) * self::DAY))->delete();
         }

@@ -391,6 +391,26 @@ final class DayTest extends TestCase
         self::assertSame(['when' => '3 December 2026', 'text' => 'Reads under the desk.'], $this->ask('get', "/api/staff/desk/{$this->wren->id}")->json('turns.0.last_note'));
     }
 
+    public function test_a_page_that_looks_by_itself_keeps_nobody_signed_in(): void
+    {
+        $look = function (int $minutes, array $headers): int {
+            $this->clock('19:55');
+            $this->actingAs($this->wren);
+            $this->getJson("/api/staff/desk/{$this->wren->id}")->assertOk();
+            $at = CarbonImmutable::now();
+            for ($minute = 5; $minute < $minutes; $minute += 5) {
+                CarbonImmutable::setTestNow($at->addMinutes($minute));
+                $this->getJson("/api/staff/desk/{$this->wren->id}", $headers);
+            }
+            CarbonImmutable::setTestNow($at->addMinutes($minutes));
+
+            return $this->getJson("/api/staff/desk/{$this->wren->id}", $headers)->getStatusCode();
+        };
+        self::assertSame(200, $look(60, []));
+        self::assertSame(200, $look(29, ['X-Recess-Look' => '1']));
+        self::assertSame(401, $look(31, ['X-Recess-Look' => '1']));
+    }
+
     public function test_figures_and_a_message_to_those_who_did_not_come_seen_by_name_and_sent_once(): void
     {
         $this->say('20:00', 'here', ['here' => true])->assertOk();

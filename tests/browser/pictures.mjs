@@ -30,12 +30,12 @@ async function take(name, viewport, go, { colorScheme = 'light', fullPage = fals
     await context.close();
 }
 
-async function signIn(page, email = 'ines.tavares@gannetcove.example') {
+async function signIn(page, email = 'ines.tavares@gannetcove.example', lands = 'Your sheets') {
     await page.goto('/staff/sign-in');
     await page.getByLabel('E-mail address').fill(email);
     await page.getByLabel('Password').fill('low-tide-bell');
     await page.getByRole('button', { name: 'Sign in' }).click();
-    await page.getByRole('heading', { name: 'Your sheets' }).waitFor();
+    await page.getByRole('heading', { name: lands }).waitFor();
 }
 
 async function firstSheet(page) {
@@ -128,7 +128,36 @@ await take('people', WIDE, async (page) => {
     await page.getByRole('button', { name: 'Send the invitation' }).click();
     await page.getByText('Lark Osei gets a letter.').waitFor();
 });
-await take('sheets', WIDE, signIn);
+const HOST = 'pilar.ondarza@gannetcove.example';
+await take('desk', WIDE, (page) => signIn(page, HOST, 'Your desk'));
+await take('afterwards', WIDE, async (page) => {
+    await signIn(page, HOST, 'Your desk');
+    await page.goto('/staff/sheets');
+    await page.getByRole('link', { name: 'What comes after school', exact: true }).first().click();
+    await page.getByRole('link', { name: 'Afterwards' }).click();
+    await page.getByText('Average wait').waitFor();
+});
+await take('waiting-phone', PHONE, async (page) => {
+    await page.goto('/mailroom');
+    const letter = page.frameLocator('iframe');
+    await page.locator('ol a', { hasText: 'talk07@' }).first().click();
+    await page.goto(await letter.getByRole('link', { name: /Your pass/ }).getAttribute('href'));
+    await page.getByText('knows that you are here').waitFor();
+});
+await take('kiosk', { width: 1024, height: 768 }, async (page) => {
+    await signIn(page, 'ruta.simkute@gannetcove.example');
+    await page.goto('/staff/school');
+    await page.getByLabel('Where another one stands').fill('Main door');
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await page.goto(
+        await page
+            .getByRole('link', { name: /\/kiosk\// })
+            .last()
+            .getAttribute('href'),
+    );
+    await page.getByText('Who is where').waitFor();
+});
+await take('sheets', WIDE, (page) => signIn(page));
 await take('find', WIDE, sideBySide);
 await take('directory', WIDE, async (page) => {
     await signIn(page, 'ruta.simkute@gannetcove.example');

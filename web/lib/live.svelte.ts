@@ -16,6 +16,8 @@ export class Live {
     heard = $state(now.at);
     /** Whether looks fail: what is shown is as old as `heard`. */
     lost = $state(false);
+    /** Whether whoever was signed in is not any more. */
+    out = $state(false);
     /** How changes are heard of. */
     way = $state<'events' | 'waiting' | 'looking'>('looking');
 
@@ -27,6 +29,7 @@ export class Live {
     #looking = false;
     #again = false;
     #stopped = false;
+    #touched = false;
     #apart: number;
     #soon: ReturnType<typeof setTimeout> | undefined;
 
@@ -49,6 +52,8 @@ export class Live {
         const timer = setInterval(() => this.#tend(), 1000);
         const soon = () => document.visibilityState === 'visible' && void this.now();
         const back = () => this.#open();
+        const touched = () => (this.#touched = true);
+        for (const hand of ['pointerdown', 'keydown'] as const) addEventListener(hand, touched);
         document.addEventListener('visibilitychange', soon);
         addEventListener('online', back);
         // A page out of the browser's memory has a dead connection.
@@ -58,6 +63,7 @@ export class Live {
             clearInterval(timer);
             document.removeEventListener('visibilitychange', soon);
             removeEventListener('online', back);
+            for (const hand of ['pointerdown', 'keydown'] as const) removeEventListener(hand, touched);
             removeEventListener('pageshow', soon);
             this.#source?.close();
         };
@@ -78,7 +84,13 @@ export class Live {
         this.#looking = true;
         this.#looked = Date.now();
         try {
-            const answer = await this.look(this.#etag ? { 'If-None-Match': this.#etag } : {});
+            const answer = await this.look({
+                ...(this.#etag ? { 'If-None-Match': this.#etag } : {}),
+                // Nobody pressed: a look by itself keeps nobody signed in.
+                ...(this.#touched ? {} : { 'X-Recess-Look': '1' }),
+            });
+            this.#touched = false;
+            this.out = answer.status === 401 || answer.status === 419;
             now.set(answer);
             if (answer.ok || answer.status === 304) {
                 this.#etag = answer.headers.get('ETag') ?? this.#etag;

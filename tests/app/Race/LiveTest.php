@@ -27,7 +27,7 @@ final class LiveTest extends RaceTestCase
     {
         // Numbers that are nobody's.
         [$mine, $other] = [Channel::pass(900_000_001), Channel::pass(900_000_002)];
-        $open = array_map(fn (string $channel): array => $this->opened($channel, $headers), [$mine, $other]);
+        $open = array_map(fn (string $channel): mixed => $this->opened($channel, $headers), [$mine, $other]);
         self::assertNull($this->heard($open[0], 0.3), 'Before anything changes nothing is said.');
         $pressed = microtime(true);
         DB::transaction(static fn () => Announce::to([$mine]));
@@ -61,7 +61,8 @@ final class LiveTest extends RaceTestCase
             curl_multi_select($many, 0.2);
         } while ($running > 0);
         foreach ($tries as $try) {
-            self::assertSame('', (string) curl_multi_getcontent($try));
+            // Nothing, or that it was a lot at once.
+            self::assertDoesNotMatchRegularExpression('/^[0-9a-f]{8}$/', (string) curl_multi_getcontent($try));
         }
         foreach (['x', str_repeat('x', 42), '../stamp/'.$mine, $mine.',short'] as $odd) {
             self::assertStringContainsString(' 404 ', (string) (get_headers("$this->address/live/".rawurlencode($odd))[0] ?? ''), $odd);
