@@ -95,7 +95,7 @@ final class BookSlot
         }
         $unconfirmed = $wish->by === Party::Visitor && $pass->email !== null && $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
-        $booking = Booking::query()->create([
+        $booking = new Booking([
             'sheet_id' => $sheet->id,
             'staff_id' => $seat->staffId,
             'pass_id' => $pass->id,
@@ -127,9 +127,10 @@ final class BookSlot
             'request_key' => $wish->requestKey,
             'request_digest' => $wish->digest($sheet->id),
         ]);
-        // All that the messages and the answer will ask of it is known already.
+        // All that the messages, the pages that are told, and the answer will ask of it is known already.
         $booking->setRelations(['sheet' => $sheet, 'pass' => $pass, 'place' => $place, 'guests' => new Collection]);
         $booking->setRelation('host', $booking->staff_id === $sheet->staff_id ? $sheet->host : StaffMember::query()->findOrFail($booking->staff_id));
+        $booking->save();
         if ($place->link_mode === LinkMode::Each) {
             $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
         }

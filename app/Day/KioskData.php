@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Framework\Spell;
 use App\Line\DayOf;
+use App\Line\DeskDay;
 use App\Line\HostDay;
 use App\Line\VisitorLine;
 use App\Live\Channel;
@@ -23,6 +24,8 @@ final class KioskData
     {
         $day = DayOf::at($now, $kiosk->school->timeZone());
         $bookings = KioskFinder::today($kiosk, $day)->get();
+        // Of desks at which nothing was pressed today nothing is known.
+        $awake = DeskDay::query()->where('day', (string) $day->date)->where('revision', '>', 0)->whereIn('staff_id', $bookings->pluck('staff_id')->unique()->all())->pluck('staff_id')->flip();
 
         return [
             'school' => $kiosk->school->name,
@@ -31,22 +34,23 @@ final class KioskData
             // All times of the day: which of them are somebody's is not told.
             'times' => array_values(array_unique($bookings->map(static fn (Booking $one): string => Spell::time($one->span()->start, $day->zone))->all())),
             'hosts' => array_values($bookings->filter(static fn (Booking $one): bool => $one->turn?->isOver() !== true && $one->span()->end > $now - 3600)->groupBy('staff_id')
-                ->map(static fn ($meetings): array => self::host($meetings->firstOrFail()->host, array_values($meetings->all()), $day, $now))->sortBy('name')->all()),
+                ->map(static fn ($meetings): array => self::host($meetings->firstOrFail()->host, array_values($meetings->all()), $day, $awake->has($meetings->firstOrFail()->staff_id) ? $now : null))->sortBy('name')->all()),
         ];
     }
 
     /**
      * @param  list<Booking>  $meetings
+     * @param  int|null  $now  null where nothing is known of how late it is
      * @return array{name: string, places: string, late: int}
      */
-    private static function host(StaffMember $host, array $meetings, DayOf $day, int $now): array
+    private static function host(StaffMember $host, array $meetings, DayOf $day, ?int $now): array
     {
-        $desk = HostDay::of($host, $day);
-        $late = $desk->isAsleep($now) ? [] : $desk->line($now)->lateness();
+        $desk = $now === null ? null : HostDay::of($host, $day);
+        $late = $desk === null || $desk->isAsleep((int) $now) ? [] : $desk->line((int) $now)->lateness();
         $by = $late === [] ? 0 : intdiv((int) reset($late) + 150, 300) * 5;
         $rooms = array_filter($meetings, static fn (Booking $one): bool => $one->place->kind === PlaceKind::Room);
 
-        return ['name' => $host->name, 'places' => implode(', ', array_unique(array_map(static fn (Booking $one): string => $one->place->label, $rooms))), 'late' => $by >= min($host->late_threshold, $desk->desk->late_minutes ?: 1440) ? $by : 0];
+        return ['name' => $host->name, 'places' => implode(', ', array_unique(array_map(static fn (Booking $one): string => $one->place->label, $rooms))), 'late' => $by >= min($host->late_threshold, $desk?->desk->late_minutes ?: 1440) ? $by : 0];
     }
 
     /** @return array<string, mixed> as KioskMeeting: when, with whom, and where; about whom is not told */

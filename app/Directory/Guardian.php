@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
+use App\Framework\Signs;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Row;
@@ -30,9 +31,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  */
 final class Guardian extends Row
 {
-    /** Without letters and digits that are taken for each other (Crockford's base 32). */
-    private const SIGNS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
-
     /** Fifty bits: at the limit of tries that is never guessed. */
     private const LENGTH = 10;
 
@@ -97,19 +95,13 @@ final class Guardian extends Row
     /** The same without the dash: what is hashed. */
     public function signs(): string
     {
-        $bytes = hash('sha256', Secret::of("card|$this->id|$this->generation"), true);
-        $code = '';
-        for ($i = 0; $i < self::LENGTH; $i++) {
-            $code .= self::SIGNS[ord($bytes[$i]) % 32];
-        }
-
-        return $code;
+        return Signs::of(Secret::of("card|$this->id|$this->generation"), self::LENGTH);
     }
 
-    /** Whose card a code is on: O and I are read as 0 and 1, and signs between do not matter. */
+    /** Whose card a code is on. */
     public static function byCode(string $typed): ?self
     {
-        $code = strtr((string) preg_replace('/[^A-Z0-9]/', '', strtoupper($typed)), ['O' => '0', 'I' => '1', 'L' => '1', 'U' => 'V']);
+        $code = Signs::read($typed);
 
         $known = strlen($code) !== self::LENGTH ? null : self::query()->where('code_hash', Secret::hash($code))->first() ?? self::query()->find(Secret::formerly('guardians', $code));
 

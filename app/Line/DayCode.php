@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line;
 
+use App\Framework\Signs;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -15,16 +16,9 @@ use Illuminate\Support\Facades\DB;
 /** What a visitor types at the entrance, where there is no camera: eight signs that open today's line there and nothing else. */
 final class DayCode
 {
-    /** Without letters and digits that are taken for each other (Crockford's base 32). */
-    private const SIGNS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
-
     public static function of(Pass $pass, DayOf $day): string
     {
-        $bytes = hash('sha256', Secret::of("here|$pass->id|$day->date"), true);
-        $code = '';
-        for ($i = 0; $i < 8; $i++) {
-            $code .= self::SIGNS[ord($bytes[$i]) % 32];
-        }
+        $code = Signs::of(Secret::of("here|$pass->id|$day->date"), 8);
 
         return substr($code, 0, 4).'-'.substr($code, 4);
     }
@@ -32,7 +26,7 @@ final class DayCode
     /** The pass of somebody who comes to a school on that day; O and I are read as 0 and 1. */
     public static function passOf(string $typed, DayOf $day, int $school): ?Pass
     {
-        $code = strtr((string) preg_replace('/[^A-Z0-9]/', '', strtoupper($typed)), ['O' => '0', 'I' => '1', 'L' => '1', 'U' => 'V']);
+        $code = Signs::read($typed);
         foreach (strlen($code) === 8 ? self::coming($day, $school) : [] as $pass) {
             if (hash_equals(str_replace('-', '', self::of($pass, $day)), $code)) {
                 return $pass;

@@ -10,6 +10,7 @@ use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\Printed;
 use App\Framework\QrCode;
+use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\Sheet;
 
@@ -26,19 +27,31 @@ final class Cards
         }
         $cards = [];
         foreach (self::families($sheet) as $one) {
-            $cards[] = $one + ['qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($sheet->linkFor($one['guardian']->pass())))];
+            $cards[] = self::card($one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(), Words::say('sheets.card_how', ['address' => url('/card')]), $sheet->linkFor($one['guardian']->pass()));
         }
 
-        return Printed::pdf('paper.cards', ['sheet' => $sheet, 'cards' => $cards, 'address' => url('/card')], $sheet->host->school->country);
+        return self::printed($sheet, $cards);
     }
 
     /** For each who is expected and has not booked: a square that knows about whom it is. */
     private static function ofList(Sheet $sheet): string
     {
-        $cards = RemindExpected::missing($sheet)->limit(self::MOST)->get()->map(static fn (Expected $one): array => ['name' => $one->name, 'class' => $one->class, 'link' => $one->link(), 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($one->link()))]);
+        $cards = RemindExpected::missing($sheet)->limit(self::MOST)->get()->map(static fn (Expected $one): array => self::card($one->name, $one->class, '', Words::say('sheets.expected_card'), $one->link()));
         abort_if($cards->isEmpty(), 404);
 
-        return Printed::pdf('paper.expected', ['sheet' => $sheet, 'cards' => $cards->all()], $sheet->host->school->country);
+        return self::printed($sheet, array_values($cards->all()));
+    }
+
+    /** @return array<string, string> */
+    private static function card(string $name, string $of, string $code, string $how, string $link): array
+    {
+        return ['name' => $name, 'of' => $of, 'code' => $code, 'how' => $how, 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($link))];
+    }
+
+    /** @param  list<array<string, string>>  $cards */
+    private static function printed(Sheet $sheet, array $cards): string
+    {
+        return Printed::pdf('paper.cards', ['sheet' => $sheet, 'cards' => $cards], $sheet->host->school->country);
     }
 
     /** @return list<array{guardian: Guardian, students: string}> each guardian once, with those for whom they may book there; in the order of the classes */

@@ -35,7 +35,8 @@
             if (answer.data) changed = answer.data;
             return answer.response;
         },
-        500,
+        // A whole school's desks change it: once in some seconds is enough here.
+        4000,
     );
     onMount(() => {
         const stop = live.start();

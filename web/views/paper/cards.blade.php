@@ -22,11 +22,10 @@ strong { font-size: 12pt; }
 @foreach ($row as $card)
 <td class="card">
 <img src="{{ $card['qr'] }}" alt="">
-<strong>{{ $card['guardian']->name }}</strong><br>
-{{ App\Framework\Words::say('sheets.card_for', ['students' => $card['students']]) }}<br><br>
+<strong>{{ $card['name'] }}</strong> {{ $card['of'] }}<br><br>
 {{ $sheet->title }}, {{ App\Framework\Words::say('booking.sheet_with', ['host' => $sheet->host->name]) }}<br><br>
-<span class="code">{{ $card['guardian']->code() }}</span><br>
-<span class="small">{{ App\Framework\Words::say('sheets.card_how', ['address' => $address]) }}</span>
+@if ($card['code'] !== '')<span class="code">{{ $card['code'] }}</span><br>@endif
+<span class="small">{{ $card['how'] }}</span>
 </td>
 @endforeach
 @if (count($row) < 2)<td></td>@endif
