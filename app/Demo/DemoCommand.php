@@ -30,7 +30,7 @@ final class DemoCommand extends Command
         $now = Clock::now();
         $school->fill($now);
         $made = School::query()->where('name', DemoSchool::NAME)->firstOrFail();
-        $day->fill($made, $this->option('by-day') ? $made->timeZone()->instant($made->timeZone()->dateAt($now + self::LATER), self::AFTERNOON) : $now);
+        $day->fill($made, $this->option('by-day') ? $made->timeZone()->instant($made->timeZone()->dateAt($now + self::LATER), self::AFTERNOON) : $now, begun: $this->option('by-day') !== true);
 
         return self::SUCCESS;
     }

@@ -48,8 +48,11 @@ final class DemoDay
     ) {
     }
 
-    /** @param  int  $now  seconds since the epoch */
-    public function fill(School $school, int $now): void
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @param  bool  $begun  whether some of it is over already
+     */
+    public function fill(School $school, int $now, bool $begun): void
     {
         [$name, $subject, $email] = self::HOST;
         $host = StaffMember::query()->firstOrCreate(['email' => $email], ['school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => (string) config('recess.demo_sign_in.password'), 'came_at' => now()]);
@@ -66,7 +69,9 @@ final class DemoDay
         foreach ([0, 1, 2, 3, 4, 5, 6, 7, 9, 12] as $number => $slot) {
             $bookings[] = $this->booked($sheet, $number, $first + $slot * self::TEN, $first - 3600);
         }
-        $this->untilNow($host, $bookings, $first);
+        if ($begun) {
+            $this->untilNow($host, $bookings, $first);
+        }
     }
 
     private function sheet(StaffMember $host, School $school, int $first, int $now): Sheet

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Calendars\Reader;
 use App\Framework\Words;
 use App\Models\Booking;
 use Illuminate\Mail\Mailables\Address;
@@ -14,6 +15,12 @@ final class AfterwardsLetter extends Message
 {
     public function __construct(private readonly int $number, #[WithoutRelations] private readonly Booking $booking, private readonly string $about, private readonly string $text)
     {
+    }
+
+    /** Its host hears that it did not arrive, and can ring. */
+    public function failed(\Throwable $failure): void
+    {
+        (new MailFailed)($this->booking, Reader::pass($this->booking->pass), $failure);
     }
 
     protected function identity(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Calendars\Reader;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\TimeOffer;
@@ -23,6 +24,12 @@ final class OfferLetter extends Message
     public function __construct(TimeOffer $offer, #[WithoutRelations] private readonly Booking $booking, #[WithoutRelations] private readonly Pass $pass)
     {
         [$this->starts, $this->until, $this->text] = [$offer->starts_at->getTimestamp(), $offer->until->getTimestamp(), $offer->word];
+    }
+
+    /** Its host hears that it did not arrive, and can ring. */
+    public function failed(\Throwable $failure): void
+    {
+        (new MailFailed)($this->booking, Reader::pass($this->booking->pass), $failure);
     }
 
     protected function identity(): string

@@ -530,6 +530,35 @@ final class DayTest extends TestCase
         self::assertSame(0, Turn::query()->count() + $this->revision());
     }
 
+    public function test_where_no_scripts_run_it_is_said_and_pressed_all_the_same(): void
+    {
+        $pass = '/p/'.$this->at['20:15']->pass->token();
+        $this->get($pass)->assertSee('From 16:05 you can say here that you are there.');
+        $this->post("$pass/bookings/{$this->at['20:15']->id}/here")->assertConflict();
+        $this->clock('20:06');
+        $this->post("$pass/bookings/{$this->at['20:15']->id}/here")->assertRedirect($pass);
+        $this->get($pass)->assertSee('Wren Halloran knows that you are here.');
+        $this->post("$pass/bookings/{$this->at['20:00']->id}/here")->assertNotFound();
+        $this->press('call', ['who' => [$this->key('20:15')]])->assertOk();
+        $this->get($pass)->assertSee('Please come in now.');
+    }
+
+    public function test_what_the_day_keeps_of_somebody_goes_with_them_and_is_read_by_them_before(): void
+    {
+        $this->say('20:00', 'here', ['here' => true])->assertOk();
+        $this->press('word', ['word' => 'A moment, please.'])->assertOk();
+        $this->press('missed', ['who' => [$this->key('20:00'), $this->key('20:15')]])->assertOk();
+        $this->ask('put', "/api/staff/bookings/{$this->at['20:00']->id}/note", ['text' => 'Was ill.'])->assertOk();
+        $this->ask('post', "/api/staff/sheets/{$this->sheet->id}/afterwards", ['to' => 'missed', 'date' => self::EVENING, 'subject' => 'We missed you', 'text' => 'Well?', 'request_key' => Str::uuid()->toString()])->assertOk();
+        $pass = '/p/'.$this->at['20:00']->pass->token();
+        $kept = $this->getJson("$pass/kept.json")->assertOk();
+        self::assertSame(['missed', 'A moment, please.'], [$kept->json('meetings.0.day.became'), $kept->json('meetings.0.day.word')]);
+        self::assertStringNotContainsString('Was ill', (string) $kept->getContent());
+        $this->post("$pass/forget", ['sure' => 'yes'])->assertOk();
+        self::assertSame([0, 0, 1], [DB::table('meeting_notes')->count(), Turn::query()->where('booking_id', $this->at['20:00']->id)->count(), Turn::query()->where('booking_id', $this->at['20:15']->id)->count()]);
+        self::assertSame(['', 'Bo Lin'], array_column((array) json_decode((string) DB::table('after_letters')->value('sent_to'), true), 'name'));
+    }
+
     public function test_paper_for_a_day(): void
     {
         $this->actingAs($this->wren);
@@ -540,6 +569,8 @@ final class DayTest extends TestCase
         self::assertSame(5, substr_count($csv, "\r\n"));
         self::assertStringContainsString('"Child of Ama Otoo","Ama Otoo"', $csv);
         $this->get('/staff/lists?date=2026-12-03&whom=school')->assertForbidden();
+        $this->ask('post', "/api/staff/sheets/{$this->sheet->id}/expected", ['text' => 'Ada Fay'])->assertOk();
+        self::assertStringStartsWith('%PDF', (string) $this->get("/staff/sheets/{$this->sheet->id}/files/cards.pdf")->assertOk()->getContent());
         self::assertSame(Outcome::Met, Outcome::from('met'));
     }
 }
