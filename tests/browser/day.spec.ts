@@ -156,6 +156,7 @@ test('an evening: early, by the tablet, missing, a group and two siblings; the l
 
     // Five more minutes, and taken back.
     await desk.getByRole('button', { name: 'Five more minutes' }).click();
+    await expect(desk.getByText('Some minutes more.')).toBeVisible();
     await desk.getByRole('button', { name: 'Undo' }).click();
     await expect(desk.getByText('Some minutes more.')).toHaveCount(0);
 

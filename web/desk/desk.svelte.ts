@@ -16,6 +16,7 @@ export class Desk {
     busy = $state(false);
     readonly live: Live;
     #touched = 0;
+    #last: Promise<unknown> = Promise.resolve();
     #held: Schema['Desk'] | null = null;
 
     constructor(first: Schema['Desk']) {
@@ -102,10 +103,18 @@ export class Desk {
 
     /** @returns what went wrong; empty when nothing did */
     async #send(call: (revision: number) => ReturnType<typeof ask<Schema['Desk']>>): Promise<string> {
-        if (this.busy) return '';
-        this.busy = true;
-        const answer = await call(this.data.revision);
-        this.busy = false;
+        // One after the other: the second knows what came of the first.
+        const turn = this.#last.then(async () => {
+            this.busy = true;
+            const answer = await call(this.data.revision);
+            this.busy = false;
+            return this.#settle(answer);
+        });
+        this.#last = turn;
+        return turn;
+    }
+
+    #settle(answer: Awaited<ReturnType<typeof ask<Schema['Desk']>>>): string {
         this.message = firstOf(answer.trouble);
         if (answer.data) this.#answered(answer.data);
         // Somebody else was quicker: this is how it is now.

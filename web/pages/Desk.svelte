@@ -207,7 +207,7 @@
     </div>
     {#if desk.data.own}<Workings {desk} />{/if}
     <KeysHelp bind:open={help} bind:on={keysOn} keys={Object.entries(KEYS).map(([one, [does]]) => [one, does])} />
-    {#if desk.data.undo && desk.data.undo.until > now.seconds}
+    {#if desk.data.undo && desk.data.undo.until > now.seconds && !desk.busy}
         {#key desk.data.undo.key}<UndoToast
                 said={desk.data.undo.said}
                 act={() => void desk.undo()}
