@@ -202,7 +202,6 @@ console.log(
 for (const desk of evening.desks)
     desk.revision = JSON.parse((await staff('GET', `/api/staff/desk/${desk.id}`)).text).revision;
 const told = await evenings('told');
-console.error(told);
 const looked = await evenings('looking');
 console.log('| | told by the server | looking every 3 s |\n| --- | --- | --- |');
 for (const what of Object.keys(told)) console.log(`| ${what} | ${told[what]} | ${looked[what]} |`);
