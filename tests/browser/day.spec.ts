@@ -16,7 +16,7 @@ interface Visitor {
 }
 
 let slug = '';
-/** The sheet of today: its address carries a number where there was one before. */
+/** The sheet of today: its own address, and that for visitors. */
 async function today(page: Page): Promise<string> {
     await page.goto('/staff/sheets');
     const href = await page
@@ -24,7 +24,7 @@ async function today(page: Page): Promise<string> {
         .first()
         .getAttribute('href');
     await page.goto(href!);
-    return (await page.getByLabel('The link to pass on').inputValue()).split('/s/')[1]!;
+    return `${href} ${await page.getByLabel('The link to pass on').inputValue()}`;
 }
 
 async function free(page: Page): Promise<{ slots: Slot[]; places: { id: number; label: string }[] }> {
@@ -69,7 +69,8 @@ test('an evening: early, by the tablet, missing, a group and two siblings; the l
     test.setTimeout(240_000);
     listen(desk, /409/);
     await signIn(desk, HOST, undefined, 'Your desk');
-    slug = await today(desk);
+    const sheet = await today(desk);
+    slug = sheet.split('/s/')[1]!;
     const { slots, places } = await free(desk);
     const [room, video] = [places[0]!.id, places[1]!.id];
     expect(slots.length).toBeGreaterThan(7);
@@ -205,6 +206,30 @@ test('an evening: early, by the tablet, missing, a group and two siblings; the l
     await expect(row(desk, 'Esme Early')).toHaveAttribute('data-state', 'met');
     await expect(early.page.getByRole('link', { name: 'Go to the meeting' })).toHaveCount(0);
 
+    // A group: a seat more at one time, and those who came to it are let in together.
+    const id = Number(/\d+/.exec(sheet)![0]);
+    const more = await desk.evaluate(
+        async ([sheet, slot]) => {
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)![1]!);
+            const answer = await fetch(`/api/staff/sheets/${sheet}/slot`, {
+                method: 'POST',
+                headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+                body: JSON.stringify({ slot, closed: false, extra_seats: 1 }),
+            });
+            return answer.status;
+        },
+        [id, slots[5]!.key] as const,
+    );
+    expect(more).toBe(200);
+    for (const name of ['Gus Group', 'Gil Group']) {
+        const one = await visitor(browser, slots[5]!, name, room);
+        await one.page.getByRole('button', { name: 'I’m here' }).click();
+        await expect(row(desk, name)).toHaveAttribute('data-state', 'waits', { timeout: 3000 });
+    }
+    await row(desk, 'Gus Group').getByRole('button', { name: 'Let all 2 in' }).click();
+    await expect(row(desk, 'Gus Group')).toHaveAttribute('data-state', 'in');
+    await expect(row(desk, 'Gil Group')).toHaveAttribute('data-state', 'in');
+
     // Two tabs: the one that knew less is told what is true, and nothing of its press is done.
     const second = await desk.context().newPage();
     listen(second, /409|net::ERR|Failed to load/);
@@ -213,12 +238,12 @@ test('an evening: early, by the tablet, missing, a group and two siblings; the l
     await second.route('**/live/**', (route) => route.abort());
     await second.route(/\/api\/staff\/desk\/\d+$/, (route) => route.abort());
     await desk.getByRole('button', { name: 'End it', exact: true }).click();
-    await expect(row(desk, 'Ana Sibling')).toHaveAttribute('data-state', 'met');
+    await expect(row(desk, 'Gus Group')).toHaveAttribute('data-state', 'met');
     await row(second, 'Tove Tablet').getByRole('button', { name: 'Call in' }).click();
     await expect(second.getByText(/Something was pressed at this desk/)).toBeVisible();
     await expect(row(desk, 'Tove Tablet')).toHaveAttribute('data-state', 'waits');
     await second.unroute(/\/api\/staff\/desk\/\d+$/);
-    await expect(row(second, 'Ana Sibling')).toHaveAttribute('data-state', 'met', { timeout: 10_000 });
+    await expect(row(second, 'Gus Group')).toHaveAttribute('data-state', 'met', { timeout: 10_000 });
     await second.close();
 });
 

@@ -45,12 +45,6 @@ async function firstSheet(page) {
     await page.getByRole('heading', { name: 'Pick a time' }).waitFor();
 }
 
-async function chooseTime(page) {
-    await firstSheet(page);
-    await page.locator('[data-tab].free').nth(1).click();
-    await page.getByLabel('Student’s name').fill('Esme Parata');
-}
-
 async function worksheet(page) {
     await signIn(page);
     await page.getByRole('link', { name: 'New office hours' }).click();
@@ -112,9 +106,7 @@ async function sideBySide(page) {
 await take('board', WIDE, (page) => page.goto('/'));
 await take('visit', WIDE, firstSheet);
 await take('visit-phone', PHONE, firstSheet);
-await take('visit-phone-form', PHONE, chooseTime);
 await take('pass-phone', PHONE, pass);
-await take('find-phone', PHONE, sideBySide);
 await take('mailroom', WIDE, async (page) => {
     await page.goto('/mailroom');
     await page.frameLocator('iframe').getByText('Dear').waitFor();
@@ -180,7 +172,5 @@ await take('summary', WIDE, async (page) => {
 await take('worksheet', WIDE, worksheet);
 await take('worksheet-phone', PHONE, worksheet);
 await take('host-sheet', WIDE, hostSheet);
-await take('host-sheet-phone', PHONE, hostSheet);
-await take('visit-dark', WIDE, chooseTime, { colorScheme: 'dark' });
 
 await browser.close();
