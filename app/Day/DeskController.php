@@ -22,6 +22,7 @@ use App\Line\SendAway;
 use App\Line\SendWord;
 use App\Line\SwapTurns;
 use App\Line\TakeBreak;
+use App\Line\TakeOfferBack;
 use App\Line\TakeUnbooked;
 use App\Line\TurnKey;
 use App\Line\UndoPress;
@@ -105,6 +106,13 @@ final class DeskController
     {
         $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'word' => ['nullable', 'string', 'max:1000']]);
         $offer($reader, $booking, SlotKey::instant($request->string('slot')->toString()), $request->string('word')->trim()->toString(), Clock::now());
+
+        return $this->show($reader, $booking->host);
+    }
+
+    public function takeOfferBack(#[CurrentUser] StaffMember $reader, Booking $booking, TakeOfferBack $takeBack): JsonResponse
+    {
+        $takeBack($booking, Clock::now());
 
         return $this->show($reader, $booking->host);
     }

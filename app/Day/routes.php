@@ -37,5 +37,6 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/kiosks', [KiosksController::class, 'add'])->can('set-up-school');
     Route::delete('/api/staff/kiosks/{tablet}', [KiosksController::class, 'end'])->can('end-kiosk', 'tablet');
     Route::get('/staff/kiosks/{tablet}/qr.svg', [KiosksController::class, 'qr'])->can('end-kiosk', 'tablet');
+    Route::delete('/api/staff/bookings/{booking}/offer', [DeskController::class, 'takeOfferBack'])->can('answer', 'booking');
     Route::put('/api/staff/me/desk', [DeskController::class, 'settings'])->can('viewAny', Sheet::class);
 });

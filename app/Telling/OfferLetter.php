@@ -10,11 +10,14 @@ use App\Framework\Words;
 use App\Line\TimeOffer;
 use App\Models\Booking;
 use App\Models\Pass;
+use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\Attributes\WithoutRelations;
 
 /** A host offers another time: it is kept, and one press on the pass takes it. */
 final class OfferLetter extends Message
 {
+    private readonly int $number;
+
     private readonly int $starts;
 
     private readonly int $until;
@@ -23,6 +26,7 @@ final class OfferLetter extends Message
 
     public function __construct(TimeOffer $offer, #[WithoutRelations] private readonly Booking $booking, #[WithoutRelations] private readonly Pass $pass)
     {
+        $this->number = $offer->id;
         [$this->starts, $this->until, $this->text] = [$offer->starts_at->getTimestamp(), $offer->until->getTimestamp(), $offer->word];
     }
 
@@ -30,6 +34,12 @@ final class OfferLetter extends Message
     public function failed(\Throwable $failure): void
     {
         (new MailFailed)($this->booking, Reader::pass($this->booking->pass), $failure);
+    }
+
+    /** What was taken back, or answered on the pass by then, is told no more. */
+    public function send($mailer): ?SentMessage
+    {
+        return TimeOffer::query()->whereKey($this->number)->exists() ? parent::send($mailer) : null;
     }
 
     protected function identity(): string

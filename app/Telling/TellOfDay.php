@@ -9,6 +9,7 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\AnotherTimeOffered;
 use App\Line\HostRunsLate;
+use App\Line\Press;
 use App\Models\Guest;
 use App\Models\Pass;
 use App\Texts\SendText;
@@ -48,11 +49,11 @@ final class TellOfDay
     {
         $booking = $event->offer->booking;
         if ($booking->pass->email !== null) {
-            Envelopes::to($booking->pass->email, $booking->pass->name)->queue(new OfferLetter($event->offer, $booking, $booking->pass));
+            Envelopes::to($booking->pass->email, $booking->pass->name)->later(Press::TOLD, new OfferLetter($event->offer, $booking, $booking->pass));
         } elseif ($booking->pass->phone !== '' && $this->texts->areSent()) {
             $zone = $booking->sheet->host->school->timeZone();
             $said = Words::say('day.offer_text', ['host' => $booking->host->name, 'time' => Spell::moment($event->offer->starts_at->getTimestamp(), $zone), 'link' => $booking->pass->link()]);
-            Queue::push(new SendText($booking->pass_id, $booking->pass->phone, $said, "offer|{$event->offer->id}"));
+            Queue::later(Press::TOLD, new SendText($booking->pass_id, $booking->pass->phone, $said, "offer|{$event->offer->id}"));
         }
     }
 }

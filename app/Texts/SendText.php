@@ -9,6 +9,7 @@ use App\Models\Instant;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
 
 /** One text message, queued with what it tells of; each once, and what did not arrive is written down. */
 final class SendText implements ShouldQueue
@@ -22,6 +23,12 @@ final class SendText implements ShouldQueue
     {
     }
 
+    /** As what was taken back is known (the table's keys are UUIDs; RFC 9562, 5.5). */
+    public static function undone(string $key): string
+    {
+        return Uuid::uuid5(Uuid::NAMESPACE_URL, $key)->toString();
+    }
+
     /** @return list<int> seconds to wait before each new attempt */
     public function backoff(): array
     {
@@ -30,7 +37,8 @@ final class SendText implements ShouldQueue
 
     public function handle(TextMessages $texts): void
     {
-        if (DB::table('texts_sent')->where('key', $this->key)->where('failure', '')->exists()) {
+        // What was taken back while it waited is not told.
+        if (DB::table('texts_sent')->where('key', $this->key)->where('failure', '')->exists() || DB::table('undone')->where('change_key', self::undone($this->key))->exists()) {
             return;
         }
         $texts->send($this->to, $this->text);

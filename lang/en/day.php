@@ -17,6 +17,7 @@ return [
     'here_off' => 'This meeting is off: the time was given back or cancelled.',
     'here_over' => 'This meeting is over.',
     'no_word' => 'There is nothing to answer any more.',
+    'offer_answered' => 'They have answered that offer already, or its time is up. Nothing was changed.',
     'offer_gone' => 'That time is offered no longer. Your other times are as they were.',
     'offer_open' => '{time} is offered to them, and kept until {until}.',
     'unbooked' => 'Came in without a booking',

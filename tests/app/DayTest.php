@@ -295,6 +295,19 @@ final class DayTest extends TestCase
         $this->say('20:15', 'offer', ['take' => true])->assertOk();
         self::assertSame([self::EVENING.' 20:15', '2026-12-10 20:15'], Booking::query()->where('pass_id', $this->at['20:15']->pass_id)->orderBy('starts_at')->get()->map(static fn (Booking $one): string => $one->starts_at->format('Y-m-d H:i'))->all(), 'What was, has a second one.');
         $offer('20:30', '2026-12-10T20:30:00Z')->assertOk();
+        $texts = static fn (): int => DB::table('mailroom_messages')->where('subject', 'Text message')->count();
+        $this->at['20:30']->pass->update(['email' => null, 'phone' => '+1 902 555 0131']);
+        // Taken back within the moment in which it is not told yet: nobody hears of it, and the time is free.
+        $this->ask('delete', "/api/staff/bookings/{$this->at['20:30']->id}/offer")->assertOk();
+        $this->ask('delete', "/api/staff/bookings/{$this->at['20:30']->id}/offer")->assertConflict();
+        DB::table('mailroom_messages')->delete();
+        $this->delivered();
+        $offer('20:45', '2026-12-10T20:45:00Z')->assertOk();
+        self::assertSame(0, $texts());
+        $this->actingAs($this->wren);
+        $offer('20:30', '2026-12-10T20:30:00Z')->assertOk();
+        $this->delivered();
+        self::assertSame(1, $texts());
         $this->say('20:30', 'offer', ['take' => false])->assertOk();
         $this->book($this->sheet, ['slot' => '2026-12-10T20:30:00Z'] + $this->otherWish($this->sheet, '20:30', 'Eve Gill'))->assertCreated();
     }

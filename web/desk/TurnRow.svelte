@@ -82,7 +82,12 @@
     {#if open}
         <div class="grid gap-2 pb-2 ps-2">
             <About {turn} />
-            {#if turn.offer}<p class="good-news">{clock.all(turn.offer)}</p>{/if}
+            {#if turn.offer}<p class="good-news flex flex-wrap items-center gap-x-3">
+                    {clock.all(turn.offer)}
+                    <Button size="sm" color="alternative" onclick={() => turn.booking && desk.takeBack(turn.booking)}
+                        >Take the offer back</Button
+                    >
+                </p>{/if}
             <div class="flex flex-wrap gap-2">
                 {#if is === 'ahead' || is === 'late'}<Button
                         size="sm"

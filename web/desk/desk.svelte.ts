@@ -97,6 +97,12 @@ export class Desk {
         );
     }
 
+    async takeBack(booking: number): Promise<string> {
+        return this.#send(() =>
+            ask(api.DELETE('/api/staff/bookings/{booking}/offer', { params: { path: { booking } } })),
+        );
+    }
+
     async set(settings: { arrive_minutes: number; missing_minutes: number; late_threshold: number }): Promise<string> {
         return this.#send(() => ask(api.PUT('/api/staff/me/desk', { body: settings })));
     }
