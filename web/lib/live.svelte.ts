@@ -32,16 +32,19 @@ export class Live {
     #touched = false;
     #apart: number;
     #soon: ReturnType<typeof setTimeout> | undefined;
+    #second: ReturnType<typeof setTimeout> | undefined;
 
     /**
      * @param channel of the page, from its data
      * @param look asks for the page's data with these headers; takes it when there is any
      * @param apart milliseconds over which many readers of one channel spread their looks
+     * @param old milliseconds that an answer may have been kept by the web server: then there is a second look
      */
     constructor(
         private channel: () => string,
         private look: (headers: Record<string, string>) => Promise<Response>,
         apart = 0,
+        private old = 0,
     ) {
         this.#apart = apart;
     }
@@ -107,8 +110,16 @@ export class Live {
         }
     }
 
+    /** What answered may be of a moment before what is told of. */
+    #lookTwice(): void {
+        if (this.old === 0) return;
+        clearTimeout(this.#second);
+        this.#second = setTimeout(() => void this.now(), this.old * (1 + 0.3 * Math.random()));
+    }
+
     #told(): void {
         this.#said = Date.now();
+        this.#lookTwice();
         if (this.#apart === 0) void this.now();
         else
             this.#soon ??= setTimeout(
@@ -124,6 +135,7 @@ export class Live {
         this.#source?.close();
         this.#said = Date.now();
         void this.now();
+        this.#lookTwice();
         if (typeof EventSource === 'undefined' || this.#failures >= 3) {
             if (this.way !== 'waiting') void this.#wait();
             return;
