@@ -35,8 +35,9 @@ final class DeskData
         $zone = $day->day->zone;
         $notes = MeetingNotes::of($reader, $day->bookings);
         $languages = Guardian::query()->whereKey($day->bookings->pluck('pass.guardian_id')->filter()->unique()->all())->pluck('language', 'id');
+        $offers = TimeOffer::liveOf($day->bookings, $now);
         $turns = [
-            ...$day->bookings->map(static fn (Booking $booking): array => self::booking($booking, $day, $reader, $now) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] + $notes->about($booking))->all(),
+            ...$day->bookings->map(static fn (Booking $booking): array => self::booking($booking, $day, $reader, $offers->get($booking->id)) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] + $notes->about($booking))->all(),
             ...$day->unbooked->map(static fn (Turn $turn): array => self::unbooked($turn, $zone))->all(),
         ];
         $late = $day->isAsleep($now) ? [] : $day->line($now)->lateness();
@@ -64,10 +65,9 @@ final class DeskData
     }
 
     /** @return array<string, mixed> as DeskTurn */
-    private static function booking(Booking $booking, HostDay $day, StaffMember $reader, int $now): array
+    private static function booking(Booking $booking, HostDay $day, StaffMember $reader, ?TimeOffer $offer): array
     {
         $zone = $day->day->zone;
-        $offer = TimeOffer::live($booking->id, $now);
 
         return [
             ...self::turn($booking->turn, $booking->span()->end - $booking->span()->start),

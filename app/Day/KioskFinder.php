@@ -8,7 +8,6 @@ use App\Directory\Guardian;
 use App\Line\DayCode;
 use App\Line\DayOf;
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Pass;
 use App\School\Kiosk;
@@ -48,7 +47,7 @@ final class KioskFinder
     /** @return Builder<Booking> */
     public static function today(Kiosk $kiosk, DayOf $day): Builder
     {
-        return Booking::query()->where('state', BookingState::Booked)->where('starts_at', '>=', Instant::column($day->span->start))->where('starts_at', '<', Instant::column($day->span->end))
+        return $day->meetings()
             ->whereHas('host', static fn ($host) => $host->where('school_id', $kiosk->school_id))->with(['host', 'place', 'pass', 'turn', 'sheet.host.school'])->orderBy('starts_at')->orderBy('id');
     }
 

@@ -8,10 +8,8 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\DayOf;
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\Guest;
 use App\Models\HostRole;
-use App\Models\Instant;
 use App\Models\PlaceKind;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -52,7 +50,7 @@ final readonly class RunSheet
     /** @param  \Closure(Builder<Booking>): mixed  $which */
     private static function made(string $title, StaffMember $reader, DayOf $day, bool $notes, bool $many, \Closure $which): self
     {
-        $bookings = Booking::query()->where('state', BookingState::Booked)->where('starts_at', '>=', Instant::column($day->span->start))->where('starts_at', '<', Instant::column($day->span->end))->tap($which)
+        $bookings = $day->meetings()->tap($which)
             ->with(['sheet.host.school', 'host', 'place', 'pass', 'guests.pass', 'turn'])->orderBy('starts_at')->orderBy('id')->limit(self::MOST)->get();
 
         return new self($title, $day, $bookings, $reader, $notes ? MeetingNotes::of($reader, $bookings) : null, $many);
@@ -86,15 +84,15 @@ final readonly class RunSheet
         }
     }
 
-    /** @return array<string, list<array{time: string, who: string}>> by host and place: times alone, for the door; nobody's name stands on it */
+    /** @return array<string, list<string>> by host and place: when somebody is in there; nobody's name stands on a door */
     public function doors(): array
     {
         $doors = [];
         foreach ($this->bookings->filter(static fn (Booking $one): bool => $one->place->kind === PlaceKind::Room) as $one) {
-            $doors[$one->host->name."\n".$one->place->label][Spell::time($one->span()->start, $this->day->zone)] = Spell::time($one->span()->end, $this->day->zone);
+            $doors[$one->host->name."\n".$one->place->label][] = Spell::time($one->span()->start, $this->day->zone);
         }
 
-        return array_map(static fn (array $times): array => array_map(static fn (string $from, string $until): array => ['time' => $from, 'who' => $until], array_keys($times), $times), $doors);
+        return array_map(static fn (array $times): array => array_values(array_unique($times)), $doors);
     }
 
     private static function arrival(?Turn $turn, DayOf $day): string

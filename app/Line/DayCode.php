@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Line;
 
 use App\Framework\Signs;
-use App\Models\Booking;
-use App\Models\BookingState;
-use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Secret;
 use Illuminate\Database\Eloquent\Collection;
@@ -39,7 +36,7 @@ final class DayCode
     /** @return Collection<int, Pass> */
     private static function coming(DayOf $day, int $school): Collection
     {
-        $bookings = Booking::query()->where('state', BookingState::Booked)->where('starts_at', '>=', Instant::column($day->span->start))->where('starts_at', '<', Instant::column($day->span->end))
+        $bookings = $day->meetings()
             ->whereHas('host', static fn ($host) => $host->where('school_id', $school));
 
         $brought = DB::table('guests')->whereNull('left_at')->whereIn('booking_id', (clone $bookings)->pluck('id'))->pluck('pass_id');

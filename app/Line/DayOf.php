@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Line;
 
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
+use Illuminate\Database\Eloquent\Builder;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Span;
@@ -22,6 +26,13 @@ final readonly class DayOf
         $today = self::on($zone->dateAt($instant), $zone);
 
         return $today->span->start <= $instant ? $today : self::on($today->date->plusDays(-1), $zone);
+    }
+
+    /** @return Builder<Booking> the meetings that are agreed for it, of everybody */
+    public function meetings(): Builder
+    {
+        return Booking::query()->where('state', BookingState::Booked)
+            ->where('starts_at', '>=', Instant::column($this->span->start))->where('starts_at', '<', Instant::column($this->span->end));
     }
 
     public static function on(LocalDate $date, Zone $zone): self

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Line;
 
 use App\Models\Booking;
-use App\Models\BookingState;
-use App\Models\Instant;
 use App\Models\StaffMember;
 use App\Models\Turn;
 use Illuminate\Database\Eloquent\Collection;
@@ -32,8 +30,7 @@ final class HostDay
 
     public static function of(StaffMember $host, DayOf $day): self
     {
-        $bookings = Booking::query()->where('staff_id', $host->id)->where('state', BookingState::Booked)
-            ->where('starts_at', '>=', Instant::column($day->span->start))->where('starts_at', '<', Instant::column($day->span->end))
+        $bookings = $day->meetings()->where('staff_id', $host->id)
             ->with(['sheet.host.school', 'place', 'pass', 'guests.pass', 'turn'])->orderBy('starts_at')->orderBy('id')->get();
 
         return new self(

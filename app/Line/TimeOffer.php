@@ -8,6 +8,7 @@ use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -39,6 +40,17 @@ final class TimeOffer extends Row
     public function booking(): BelongsTo
     {
         return $this->belongsTo(Booking::class);
+    }
+
+    /**
+     * Of several bookings, as long as they are kept.
+     *
+     * @param  Collection<int, Booking>  $bookings
+     * @return Collection<int, self> by the booking
+     */
+    public static function liveOf(Collection $bookings, int $now): Collection
+    {
+        return self::query()->whereIn('booking_id', $bookings->modelKeys())->where('until', '>', Instant::column($now))->get()->keyBy('booking_id');
     }
 
     /** Of a booking, as long as it is kept. */

@@ -47,6 +47,7 @@ final class PassData
         $school = School::here($pass);
         $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
         $line = new VisitorLine($now);
+        $offers = TimeOffer::liveOf($bookings, $now);
         $today = DayOf::at($now, $school->timeZone());
 
         return [
@@ -66,7 +67,7 @@ final class PassData
             'texts' => app(TextMessages::class)->areSent(),
             'late_by_mail' => $pass->late_by_mail,
             'late_by_text' => $pass->late_by_text,
-            'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now) + ['line' => $line->of($booking)])->all()),
+            'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now) + ['offer' => self::offer($booking, $offers->get($booking->id)), 'line' => $line->of($booking)])->all()),
         ];
     }
 
@@ -155,15 +156,13 @@ final class PassData
             'can_give_back' => $change && $ahead,
             'can_move' => $change && $booked,
             'can_answer' => $own && $booked,
-            'offer' => self::offer($booking, $now),
             'entry_path' => "$path/bookings/$booking->id.ics",
         ];
     }
 
     /** @return array{when: string, until: string, word: string}|null another time that the host offers */
-    private static function offer(Booking $booking, int $now): ?array
+    private static function offer(Booking $booking, ?TimeOffer $offer): ?array
     {
-        $offer = TimeOffer::live($booking->id, $now);
         $zone = $booking->sheet->host->school->timeZone();
 
         return $offer === null ? null : ['when' => Spell::moment($offer->starts_at->getTimestamp(), $zone), 'until' => Spell::moment($offer->until->getTimestamp(), $zone), 'word' => $offer->word];

@@ -30,7 +30,6 @@ export class Live {
     #again = false;
     #stopped = false;
     #touched = false;
-    #apart: number;
     #soon: ReturnType<typeof setTimeout> | undefined;
     #second: ReturnType<typeof setTimeout> | undefined;
 
@@ -43,11 +42,9 @@ export class Live {
     constructor(
         private channel: () => string,
         private look: (headers: Record<string, string>) => Promise<Response>,
-        apart = 0,
+        private apart = 0,
         private old = 0,
-    ) {
-        this.#apart = apart;
-    }
+    ) {}
 
     /** From when the page is there until what is given back is called. */
     start(): () => void {
@@ -120,14 +117,14 @@ export class Live {
     #told(): void {
         this.#said = Date.now();
         this.#lookTwice();
-        if (this.#apart === 0) void this.now();
+        if (this.apart === 0) void this.now();
         else
             this.#soon ??= setTimeout(
                 () => {
                     this.#soon = undefined;
                     void this.now();
                 },
-                this.#apart * (0.2 + 0.8 * Math.random()),
+                this.apart * (0.2 + 0.8 * Math.random()),
             );
     }
 

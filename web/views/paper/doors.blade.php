@@ -18,7 +18,7 @@ h1 { font-size: 40pt; line-height: 1.1; margin: 0.4em 0 0.1em; }
 <p class="small">{{ $school }}, {{ $day }}</p>
 <h1>{{ explode("\n", $door)[0] }}</h1>
 <p>{{ explode("\n", $door)[1] ?? '' }}</p>
-<p class="times">@foreach ($times as $time){{ $time['time'] }}@if (! $loop->last) &middot; @endif @endforeach</p>
+<p class="times">@foreach ($times as $time){{ $time }}@if (! $loop->last) &middot; @endif @endforeach</p>
 <p class="small">Please wait outside until you are called in: somebody may be in a talk of their own.</p>
 </div>
 @empty
