@@ -329,7 +329,9 @@ final class VisitorTest extends TestCase
         $links = array_map(fn (string $time, string $who) => $this->book($each, $this->otherWish($each, $time, $who))->assertCreated()->json('bookings.0.place.link'), ['20:00', '20:15'], ['Ama', 'Bao']);
         self::assertCount(2, array_unique($links));
         $this->get(parse_url($links[0], PHP_URL_PATH))->assertOk();
-        $this->get(substr((string) parse_url($links[0], PHP_URL_PATH), 0, -1).'x')->assertNotFound();
+        // Another last letter, whatever it is: one link in 64 ends in an x already.
+        $room = (string) parse_url($links[0], PHP_URL_PATH);
+        $this->get(substr($room, 0, -1).($room[-1] === 'x' ? 'y' : 'x'))->assertNotFound();
 
         $later = $this->sheet($this->host('Iolo Bevan'), title: 'Later');
         $later->places()->reorder()->update(['kind' => 'video', 'link_mode' => 'later']);
