@@ -32,6 +32,11 @@ return [
         // A whole line is not made up from one place, and nobody is flooded with questions whether they wait.
         'waiting' => ['most' => 20, 'seconds' => 3600, 'by' => 'network'],
         'waiting-address' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
+        // Who knocks looks at a few times and asks for some; nobody's desk is buried. How many may be open, each host says.
+        'knocks' => ['most' => 30, 'seconds' => 3600, 'by' => 'network'],
+        'knock-address' => ['most' => 6, 'seconds' => 86_400, 'by' => 'email'],
+        // To fetch somebody's feed is dear.
+        'calendar-looks' => ['most' => 30, 'seconds' => 3600, 'by' => 'network'],
         // Names and addresses are mended now and then, not all day.
         'holder' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],
         // A worksheet is drawn anew a moment after each key; nobody types faster than this.
@@ -55,6 +60,9 @@ return [
     'live_socket' => env('RECESS_LIVE_SOCKET'),
     // When a new day begins at desks, as a time of the school's clock: an evening may pass midnight.
     'day_begins' => env('RECESS_DAY_BEGINS', '04:00'),
+    // The mailbox that is read for answers of calendar programs: its address, with {key} in it where the mail server takes
+    // "answers+anything@school.example" for it, and how it is read (imap://host, imaps://host:993).
+    'answers' => ['address' => env('RECESS_ANSWERS_ADDRESS'), 'mailbox' => env('RECESS_ANSWERS_MAILBOX'), 'user' => env('RECESS_ANSWERS_USER'), 'password' => env('RECESS_ANSWERS_PASSWORD')],
     // How long a picked time is kept while its visitor types, in seconds.
     'keep_seconds' => 300,
 ];

@@ -58,7 +58,7 @@ final class BookSlot
                 $sheet = SheetAtHand::held($sheet);
                 [$timetable, $offer] = Permit::of($sheet, $wish->start, $who, $wish->by, $now);
 
-                return [$this->keep($sheet, $timetable, $wish, $offer->slot), $timetable];
+                return [$this->onSlot($sheet, $timetable, $wish, $offer->slot), $timetable];
             });
             Glance::strike($sheet, $timetable, $wish->start, $wish->requestKey);
 
@@ -81,7 +81,14 @@ final class BookSlot
         return $booking;
     }
 
-    private function keep(Sheet $sheet, Timetable $timetable, BookingWish $wish, Span $slot): Booking
+    /**
+     * Books a slot that is theirs by what was decided before. To be called inside a transaction that has raised the guards of
+     * those it decides for.
+     *
+     * @throws NoSeatLeft
+     * @throws UniqueConstraintViolationException when somebody was quicker
+     */
+    public function onSlot(Sheet $sheet, Timetable $timetable, BookingWish $wish, Span $slot): Booking
     {
         $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, $wish->hostId, $wish->keeper);
         $now = $timetable->world->now;
@@ -116,8 +123,8 @@ final class BookSlot
             'held_until' => $asked ? Instant::column(min($slot->start, $now + $sheet->rules->whole('asked_hours') * 3600)) : null,
             'confirm_until' => $unconfirmed ? Instant::column(min($slot->start, $now + self::CONFIRM)) : null,
             'made_by' => $wish->by,
-            'uid' => Str::uuid()->toString(),
-            'sequence' => 0,
+            'uid' => $wish->entry->uid ?? Str::uuid()->toString(),
+            'sequence' => $wish->entry->sequence ?? 0,
             'maybe' => false,
             'answer_note' => '',
             'cancel_note' => '',
@@ -134,7 +141,7 @@ final class BookSlot
         if ($place->link_mode === LinkMode::Each) {
             $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
         }
-        event(new BookingNews($booking, Occasion::made($booking), $wish->by));
+        event(new BookingNews($booking, $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted, $wish->by, $wish->entry->word ?? ''));
 
         return $booking;
     }

@@ -33,6 +33,8 @@ final readonly class BookingWish
         public ?int $studentId = null,
         /** 12 or 24, as the visitor reads times; null when they have not said. */
         public ?int $clock = null,
+        /** Where it was asked for before, and is accepted with this. */
+        public ?AgreedEntry $entry = null,
     ) {
     }
 

@@ -8,6 +8,7 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\MeetingLink;
 use App\Models\Pass;
+use App\Models\SheetKind;
 use Recess\Calendars\Invitation;
 use Recess\Calendars\Meeting;
 use Recess\Calendars\Person;
@@ -33,6 +34,10 @@ final class MeetingEntry
         // What is kept in a calendar stays there: a link that is shown only when it is due does not go in.
         $shown = $booking->sheet->rules->text('link_shown') === 'booked' && $booking->state === BookingState::Booked;
         $link = $reader->isHost() || $shown ? MeetingLink::of($booking) : null;
+        // What was asked for is the visitor's to call, and the host's to come to.
+        $asked = $reader->isHost() && $booking->sheet->kind === SheetKind::Knock;
+        $other = $reader->isHost() ? $visitor : $host;
+        $answers = $reader->isHost() && ! $asked ? null : AnswerAddress::of($booking->uid, $reader->email());
 
         return new Meeting(
             uid: $booking->uid,
@@ -46,6 +51,8 @@ final class MeetingEntry
             visitor: new Person($reader->isHost() ? $visitor->name : $reader->name(), $reader->isHost() ? (string) $visitor->email : $reader->email()),
             alarms: $booking->sheet->rules->wholes('reminders'),
             tentative: $booking->state === BookingState::Asked,
+            organizer: $asked || $answers !== null ? new Person($other->name, $answers ?? (string) $other->email) : null,
+            attendee: $asked ? new Person($reader->name(), $reader->email()) : null,
         );
     }
 }

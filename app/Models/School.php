@@ -54,7 +54,8 @@ final class School extends Row
      */
     public static function here(?Pass $pass = null): self
     {
-        $of = $pass === null ? null : DB::table('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('bookings.pass_id', $pass->id)->orderByDesc('bookings.id')->value('staff.school_id');
+        $of = $pass === null ? null : DB::table('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('bookings.pass_id', $pass->id)->orderByDesc('bookings.id')->value('staff.school_id')
+            ?? DB::table('knocks')->join('staff', 'staff.id', '=', 'knocks.staff_id')->where('knocks.pass_id', $pass->id)->orderByDesc('knocks.id')->value('staff.school_id');
         $here = self::query()->when($of !== null, static fn ($one) => $one->whereKey($of))->orderBy('alone')->orderBy('id')->first()
             ?? (new self)->forceFill(['name' => '', 'zone' => 'UTC', 'country' => '', 'phone' => '', 'keep_days' => 180, 'alone' => true]);
 

@@ -116,9 +116,10 @@ final class Sheet extends Row
         return $this->bookings()->exists() || Waiting::query()->where('sheet_id', $this->id)->exists();
     }
 
+    /** Where it is visited; of what was asked for, where one can ask again. */
     public function link(): string
     {
-        return url('/s/'.$this->slug);
+        return url($this->kind === SheetKind::Knock ? "/d/{$this->host->slug}/knock" : "/s/$this->slug");
     }
 
     /** Its link as it stands in a letter to whoever holds this pass: where it is for some alone, it says who comes. */

@@ -27,6 +27,7 @@ final class ConfirmAddress
                 event(new AddressChanged($pass, $was));
             }
         });
+        event(new AddressAnswered($pass, $now));
         foreach ($pass->bookings()->where('state', BookingState::Kept)->get() as $booking) {
             Contended::transaction(static function () use ($booking): void {
                 Guards::sheet($booking->sheet);

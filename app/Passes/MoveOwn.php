@@ -6,8 +6,10 @@ namespace App\Passes;
 
 use App\Booking\MoveBooking;
 use App\Booking\PassRefused;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Party;
+use App\Models\SheetKind;
 
 /** A visitor moves a booking before it begins; for some seconds they can take that back (LastChange). */
 final class MoveOwn
@@ -19,12 +21,15 @@ final class MoveOwn
     /**
      * @param  int|null  $host  whom else they are content to meet
      *
-     * @throws PassRefused when the meeting has begun, or is only kept for an address that has not answered
+     * @throws PassRefused when the meeting has begun, is only kept for an address that has not answered, or was asked for: then another time is asked for, too
      */
     public function __invoke(Booking $booking, int $start, int $now, ?int $host = null): void
     {
         Changeable::ahead($booking, $now);
         Changeable::confirmed($booking);
+        if ($booking->sheet->kind === SheetKind::Knock) {
+            throw new PassRefused(Words::say('knocks.move_by_asking', ['host' => $booking->host->name]));
+        }
         ($this->move)($booking, $start, Party::Visitor, '', $now, $host);
     }
 }

@@ -35,7 +35,7 @@ final class SheetController
     public function index(#[CurrentUser] StaffMember $host): View
     {
         $now = Clock::now();
-        $sheets = Sheet::query()
+        $sheets = Sheet::query()->where('kind', '!=', SheetKind::Knock)
             ->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id))->orWhereIn('staff_id', $host->standsInFor()))
             ->with(Sheet::PARTS)->orderByDesc('id')->get();
 

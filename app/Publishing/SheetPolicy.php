@@ -9,6 +9,7 @@ use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\Pass;
 use App\Models\Sheet;
+use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use Illuminate\Auth\Access\Response;
@@ -19,14 +20,14 @@ final class SheetPolicy
     /** Anyone with the link, once it is published; until then the sheet is not there for them. */
     public function visit(?StaffMember $reader, Sheet $sheet): Response
     {
-        return $sheet->state === SheetState::Draft ? Response::denyAsNotFound() : Response::allow();
+        return $sheet->state === SheetState::Draft || $sheet->kind === SheetKind::Knock ? Response::denyAsNotFound() : Response::allow();
     }
 
     /** Paused and closed ones say so themselves, with what was typed kept. */
     public function book(?StaffMember $reader, Sheet $sheet): Response
     {
         return match (true) {
-            $sheet->state === SheetState::Draft => Response::denyAsNotFound(),
+            $sheet->state === SheetState::Draft, $sheet->kind === SheetKind::Knock => Response::denyAsNotFound(),
             Admission::of($sheet, Pass::byToken(request()->input('pass')))->isAdmitted => Response::allow(),
             default => Response::deny(Words::say("booking.only_{$sheet->audience->value}", ['school' => $sheet->host->school->name])),
         };
@@ -48,15 +49,16 @@ final class SheetPolicy
         return $sheet->isRunBy($reader) || $this->isOffice($reader, $sheet);
     }
 
+    /** Of a knock's there is nothing to write: what was agreed stands, and is moved or cancelled as a booking. */
     public function update(StaffMember $writer, Sheet $sheet): bool
     {
-        return $sheet->isRunBy($writer);
+        return $sheet->isRunBy($writer) && $sheet->kind !== SheetKind::Knock;
     }
 
     /** Whoever has been put on somebody else's sheet may say that they cannot be there. */
     public function refuse(StaffMember $colleague, Sheet $sheet): bool
     {
-        return $sheet->roleOf($colleague) !== null;
+        return $sheet->roleOf($colleague) !== null && $sheet->kind !== SheetKind::Knock;
     }
 
     /** Letters to families that have not booked: of a sheet that they can open. */
@@ -73,12 +75,12 @@ final class SheetPolicy
 
     public function copy(StaffMember $writer, Sheet $sheet): bool
     {
-        return $this->view($writer, $sheet);
+        return $this->view($writer, $sheet) && $sheet->kind !== SheetKind::Knock;
     }
 
     public function bookFor(StaffMember $writer, Sheet $sheet): Response
     {
-        return $sheet->state !== SheetState::Draft && ($sheet->isRunBy($writer) || $this->isOffice($writer, $sheet)) ? Response::allow() : Response::deny();
+        return $sheet->state !== SheetState::Draft && $sheet->kind !== SheetKind::Knock && ($sheet->isRunBy($writer) || $this->isOffice($writer, $sheet)) ? Response::allow() : Response::deny();
     }
 
     private function isOffice(StaffMember $staff, Sheet $sheet): bool

@@ -17,9 +17,6 @@ use Illuminate\Queue\Attributes\WithoutRelations;
 use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
-use Symfony\Component\Mime\Email;
-use Symfony\Component\Mime\Part\Multipart\AlternativePart;
-use Symfony\Component\Mime\Part\TextPart;
 
 /** Tells one reader what became of a booking: as text, as HTML, and as a calendar entry. */
 final class BookingMessage extends Message
@@ -119,27 +116,8 @@ final class BookingMessage extends Message
         return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, was: $this->occasion === Occasion::MovedAway ? null : $this->was?->start, now: Clock::now());
     }
 
-    public function build(): void
+    protected function entry(): ?CalendarEntry
     {
-        $this->withSymfonyMessage($this->addEntry(...));
-    }
-
-    /**
-     * The entry stands beside text and HTML as a third way to say the same (RFC 6047, 2.4), which is where
-     * calendar programs look for it.
-     */
-    private function addEntry(Email $message): void
-    {
-        $entry = Spell::onClock($this->clock(), fn (): ?CalendarEntry => CalendarEntry::of($this->then(), $this->occasion, $this->reader, $this->sequence, $this->stamp));
-        if ($entry === null) {
-            return;
-        }
-        $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
-        $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);
-        $message->setBody(new AlternativePart(
-            new TextPart((string) $message->getTextBody()),
-            new TextPart((string) $message->getHtmlBody(), 'utf-8', 'html'),
-            $calendar,
-        ));
+        return CalendarEntry::of($this->then(), $this->occasion, $this->reader, $this->sequence, $this->stamp);
     }
 }

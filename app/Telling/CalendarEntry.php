@@ -9,6 +9,7 @@ use App\Calendars\MeetingEntry;
 use App\Calendars\Reader;
 use App\Models\Booking;
 use App\Models\BookingState;
+use App\Models\SheetKind;
 use Recess\Calendars\Invitation;
 
 /** The calendar entry that goes with a message: what it asks the reader's calendar to do. */
@@ -18,6 +19,11 @@ final readonly class CalendarEntry
         public string $method,
         public string $text,
     ) {
+    }
+
+    public static function written(string $method, string $text): self
+    {
+        return new self($method, $text);
     }
 
     /** Null where a calendar has nothing to keep: a wish that is not answered yet, wherever it was moved, or never was. */
@@ -31,7 +37,8 @@ final readonly class CalendarEntry
 
         return match (true) {
             in_array($occasion, [Occasion::Cancelled, Occasion::MovedAway], true) || $leaves => new self('CANCEL', Invitation::cancel($meeting, $stamp)),
-            ! $reader->isHost() => new self('REQUEST', Invitation::request($meeting, $stamp)),
+            // Of what they were asked for they have an entry that calls them.
+            ! $reader->isHost() || $booking->sheet->kind === SheetKind::Knock => new self('REQUEST', Invitation::request($meeting, $stamp)),
             default => new self('PUBLISH', Invitation::publish($meeting, $stamp)),
         };
     }

@@ -21,7 +21,10 @@ use Recess\Time\Span;
 /** The words of a message, the same for text and HTML. */
 final readonly class Letter
 {
-    /** @param  array<string, string>  $facts name => value, in order */
+    /**
+     * @param  array<string, string>  $facts name => value, in order
+     * @param  list<array{text: string, link: string}>  $buttons  what its reader can answer by pressing
+     */
     public function __construct(
         public string $greeting,
         public string $news,
@@ -30,6 +33,7 @@ final readonly class Letter
         public string $linkText,
         public string $link,
         public string $school,
+        public array $buttons = [],
     ) {
     }
 

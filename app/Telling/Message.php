@@ -13,6 +13,9 @@ use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use Illuminate\Mail\Mailables\Headers;
 use Illuminate\Queue\SerializesModels;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Mime\Part\Multipart\AlternativePart;
+use Symfony\Component\Mime\Part\TextPart;
 
 /** A message of ours: a letter as text and HTML, written when it goes out, on the clock of its reader. */
 abstract class Message extends Mailable implements ShouldQueue
@@ -63,5 +66,35 @@ abstract class Message extends Mailable implements ShouldQueue
     public function content(): Content
     {
         return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => Spell::onClock($this->clock(), $this->letter(...))]);
+    }
+
+    /** What it asks its reader's calendar to do; null for nothing. */
+    protected function entry(): ?CalendarEntry
+    {
+        return null;
+    }
+
+    public function build(): void
+    {
+        $this->withSymfonyMessage($this->addEntry(...));
+    }
+
+    /**
+     * The entry stands beside text and HTML as a third way to say the same (RFC 6047, 2.4), which is where
+     * calendar programs look for it.
+     */
+    private function addEntry(Email $message): void
+    {
+        $entry = Spell::onClock($this->clock(), fn (): ?CalendarEntry => $this->entry());
+        if ($entry === null) {
+            return;
+        }
+        $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
+        $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);
+        $message->setBody(new AlternativePart(
+            new TextPart((string) $message->getTextBody()),
+            new TextPart((string) $message->getHtmlBody(), 'utf-8', 'html'),
+            $calendar,
+        ));
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\HostRole;
 use App\Models\SheetHost;
+use App\Models\SheetKind;
 use App\Models\StaffMember;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Queue;
@@ -55,9 +56,10 @@ final class TellOfBooking
                 }
             }
         }
-        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) ? [] : self::hosts($booking) as $host) {
+        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) && ! ($occasion === Occasion::Accepted && $booking->sheet->kind === SheetKind::Knock) ? [] : self::hosts($booking) as $host) {
             // A wish has to be answered, so it is told whatever the host's preference.
-            if ($host->notify === 'each' || ($occasion === Occasion::Asked && $host->id === $booking->staff_id)) {
+            // So has what they have said yes to, for it stands in their calendar as a question.
+            if ($host->notify === 'each' || ($occasion === Occasion::Accepted && $booking->sheet->kind === SheetKind::Knock) || ($occasion === Occasion::Asked && $host->id === $booking->staff_id)) {
                 $readers[] = Reader::staff($host);
             }
         }

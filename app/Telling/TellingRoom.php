@@ -14,6 +14,7 @@ use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
 use App\Day\WrittenAfterwards;
 use App\Framework\Room;
+use App\Knocks\KnockNews;
 use App\Line\AnotherTimeOffered;
 use App\Line\HostRunsLate;
 use App\Passes\AddressChanged;
@@ -51,8 +52,9 @@ final class TellingRoom extends Room
         Event::listen(HostRunsLate::class, [TellOfDay::class, 'ofLate']);
         Event::listen(WrittenAfterwards::class, [TellOfDay::class, 'ofWritten']);
         Event::listen(AnotherTimeOffered::class, [TellOfDay::class, 'ofOffer']);
-        Event::listen(PlaceTaken::class, AskForPlace::class);
-        Event::listen(TimeOffered::class, TellOfOffer::class);
+        Event::listen(KnockNews::class, TellOfKnock::class);
+        Event::listen(PlaceTaken::class, [TellOfLine::class, 'ofPlace']);
+        Event::listen(TimeOffered::class, [TellOfLine::class, 'ofOffer']);
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);
         Event::listen(AddressChanged::class, [TellOfPass::class, 'ofAddressChanged']);
         Event::listen(JoinerAsks::class, [TellOfPass::class, 'ofJoiner']);
@@ -63,8 +65,8 @@ final class TellingRoom extends Room
         Event::listen(SecondFactorTurned::class, [TellOfAccount::class, 'ofSecondFactor']);
         Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
         Event::listen(BeginningAsked::class, TellOfBeginning::class);
-        Event::listen(ExpectedReminded::class, TellExpected::class);
-        Event::listen(FamilyInvited::class, TellFamily::class);
+        Event::listen(ExpectedReminded::class, [TellFamilies::class, 'ofExpected']);
+        Event::listen(FamilyInvited::class, [TellFamilies::class, 'ofInvited']);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);
         Event::listen(ColleagueRefused::class, [TellColleague::class, 'ofRefused']);
     }

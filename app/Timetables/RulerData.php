@@ -108,10 +108,12 @@ final class RulerData
     }
 
     /**
-     * @param  array{int, int}  $scale
+     * A day's ruler without what lies on it, between two times of its clock.
+     *
+     * @param  array{int, int}  $scale  minutes of the day
      * @return array{left: int, ruler: array{date: string, label: string, short: string, length: int, marks: list<mixed>, now: int|null}}
      */
-    private static function between(LocalDate $date, Zone $zone, array $scale, int $now): array
+    public static function between(LocalDate $date, Zone $zone, array $scale, int $now): array
     {
         $left = $zone->instant($date, $scale[0]);
         $right = $zone->instant($date, $scale[1]);

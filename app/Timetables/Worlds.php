@@ -66,6 +66,28 @@ final class Worlds
         return $worlds;
     }
 
+    /**
+     * When people are not free, for whatever reason: held, kept, or busy by their calendars.
+     *
+     * @param  non-empty-list<int>  $hosts
+     * @param  string|null  $keeper  hash of a key; what is kept under it counts as free
+     * @return array<int, Spans> by host
+     */
+    public static function engaged(array $hosts, Span $range, int $now, ?string $keeper = null): array
+    {
+        [$rows, $busy] = self::known($hosts, $range, $now, Asking::anybody($keeper));
+        $held = array_fill_keys($hosts, []);
+        foreach ($rows as $row) {
+            $held[(int) $row->staff_id][] = self::span($row);
+        }
+        $all = [];
+        foreach ($held as $host => $spans) {
+            $all[$host] = Spans::of([...$spans, ...($busy[$host] ?? Spans::none())->all()]);
+        }
+
+        return $all;
+    }
+
     /** From the first midnight to the end of the night after the last date: a block may pass midnight. */
     private static function range(CoreSheet $sheet, DateRange $dates): Span
     {

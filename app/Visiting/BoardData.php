@@ -7,6 +7,7 @@ namespace App\Visiting;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Knocks\KnockTerms;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -99,6 +100,7 @@ final class BoardData
             'office' => $staff->school->phone,
             'zone' => $staff->school->zone,
             'host' => $host,
+            'knock' => KnockTerms::of($staff)->isOpen() ? $host['door'].'/knock' : null,
             'sheets' => array_values(array_map(
                 static fn (Listed $sheet): array => ['intro' => (string) $intros[$sheet->id]] + self::entry($sheet, $host['door'], $free[$sheet->id], $now), $theirs,
             )),

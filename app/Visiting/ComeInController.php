@@ -10,6 +10,7 @@ use App\Framework\Clock;
 use App\Framework\Limited;
 use App\Framework\Limits;
 use App\Framework\Words;
+use App\Knocks\KnockTerms;
 use App\Models\Pass;
 use App\Models\School;
 use App\Models\Sheet;
@@ -34,6 +35,12 @@ final class ComeInController
         return self::form($sheet, '');
     }
 
+    /** The same at a host's door, for whoever would ask them for a time. @param  Sheet  $sheet  not kept: it says for whom */
+    public static function askAtDoor(Sheet $sheet): View
+    {
+        return self::form($sheet, '', true);
+    }
+
     public function page(): Response
     {
         return $this->answer(self::form(null, ''), 200);
@@ -43,19 +50,25 @@ final class ComeInController
     {
         $now = Clock::now();
         $sheet = Sheet::query()->where('slug', Asked::word($request, 'to'))->where('state', '!=', 'draft')->first();
+        $door = StaffMember::query()->where('slug', Asked::word($request, 'door'))->whereNull('left_at')->first();
+        $terms = $door === null ? null : KnockTerms::of($door)->sheet();
         $wrong = 'card|'.Limited::network($request);
         if (Limits::isReached($wrong, self::WRONG, self::HOUR, $now)) {
-            return $this->answer(self::form($sheet, Words::say('booking.card_too_often')), 429);
+            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_too_often'), $terms !== null), 429);
         }
         $guardian = Guardian::byCode(mb_substr(Asked::word($request, 'code'), 0, 40));
         if ($guardian === null) {
             Limits::exactly($wrong, self::HOUR, $now);
 
-            return $this->answer(self::form($sheet, Words::say('booking.card_unknown')), 422);
+            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_unknown'), $terms !== null), 422);
         }
         $token = $guardian->pass()->token();
 
-        return new RedirectResponse($sheet === null ? "/p/$token" : "/s/$sheet->slug?pass=$token", 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
+        return new RedirectResponse(match (true) {
+            $door !== null => "/d/$door->slug/knock?pass=$token",
+            $sheet !== null => "/s/$sheet->slug?pass=$token",
+            default => "/p/$token",
+        }, 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
     }
 
     /** Somebody who works here, on the pass that is theirs. */
@@ -66,9 +79,9 @@ final class ComeInController
         return new RedirectResponse("/s/$sheet->slug?pass=".$pass->token(), 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
     }
 
-    private static function form(?Sheet $sheet, string $message): View
+    private static function form(?Sheet $sheet, string $message, bool $atDoor = false): View
     {
-        return view('plain.come-in', ['sheet' => $sheet, 'message' => $message, 'school' => $sheet->host->school ?? School::here()]);
+        return view('plain.come-in', ['sheet' => $sheet, 'atDoor' => $atDoor, 'message' => $message, 'school' => $sheet->host->school ?? School::here()]);
     }
 
     private function answer(View $view, int $status): Response

@@ -10,6 +10,7 @@ use App\Directory\OpenToPass;
 use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Knocks\PassKnocks;
 use App\Line\DayCode;
 use App\Line\DayOf;
 use App\Line\Opening;
@@ -24,6 +25,7 @@ use App\Models\MeetingLink;
 use App\Models\Pass;
 use App\Models\School;
 use App\Models\Sheet;
+use App\Models\SheetKind;
 use App\Passes\Joiner;
 use App\Texts\TextMessages;
 use App\Timetables\Asking;
@@ -64,6 +66,7 @@ final class PassData
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'channel' => Channel::pass($pass),
             'code' => $bookings->contains(static fn (Booking $one): bool => Opening::stands($one) && $today->span->holds($one->span()->start)) ? DayCode::of($pass, $today) : null,
+            'knocks' => $only === null ? PassKnocks::of($pass, $now) : [],
             'texts' => app(TextMessages::class)->areSent(),
             'late_by_mail' => $pass->late_by_mail,
             'late_by_text' => $pass->late_by_text,
@@ -121,7 +124,7 @@ final class PassData
             'key' => SlotKey::of($booking->span()->start),
             'ends' => SlotKey::of($booking->span()->end),
             'title' => $booking->sheet->title,
-            'sheet_path' => '/s/'.$booking->sheet->slug,
+            'sheet_path' => (string) parse_url($booking->sheet->link(), PHP_URL_PATH),
             'host' => HostCard::of($booking->host),
             'day' => (string) $zone->dateAt($booking->span()->start),
             'date' => Spell::date($zone->dateAt($booking->span()->start)),
@@ -154,7 +157,7 @@ final class PassData
             'joiners' => $own && $ahead ? self::joiners($booking) : [],
             'can_bring' => $own && $booked && $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->whole('guests'),
             'can_give_back' => $change && $ahead,
-            'can_move' => $change && $booked,
+            'can_move' => $change && $booked && $booking->sheet->kind !== SheetKind::Knock,
             'can_answer' => $own && $booked,
             'entry_path' => "$path/bookings/$booking->id.ics",
         ];

@@ -6,6 +6,7 @@ use App\Booking\TooLate;
 use App\Visiting\BoardController;
 use App\Visiting\ComeInController;
 use App\Visiting\HolderController;
+use App\Visiting\KnockController;
 use App\Visiting\LineController;
 use App\Visiting\OnTheDayController;
 use App\Visiting\PassBookingController;
@@ -22,6 +23,8 @@ Route::middleware('api')->group(static function (): void {
         Route::get('/find', [BoardController::class, 'find'])->can('see-board');
         Route::get('/api/find', [BoardController::class, 'showFound'])->can('see-board')->middleware('cache.headers:etag');
         Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('see-board');
+        Route::get('/d/{staff:slug}/knock', [KnockController::class, 'page'])->can('see-board');
+        Route::post('/api/d/{staff:slug}/times', [KnockController::class, 'times'])->can('see-board')->middleware('limited:visitor-writes');
         Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('see-board');
         Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
         Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
@@ -40,6 +43,8 @@ Route::middleware('api')->group(static function (): void {
         Route::post('/api/s/{sheet:slug}/keep-longer', [VisitController::class, 'keepLonger'])->can('book', 'sheet');
         Route::post('/api/s/{sheet:slug}/ask-to-join', [VisitController::class, 'askToJoin'])->can('book', 'sheet')->middleware(['limited:waiting', 'limited:waiting-address']);
         Route::post('/s/{sheet:slug}/waiting', [PlainController::class, 'wait'])->can('book', 'sheet')->middleware(['limited:waiting', 'limited:waiting-address']);
+        Route::post('/api/d/{staff:slug}/calendar', [KnockController::class, 'calendar'])->can('knock', 'staff')->middleware('limited:calendar-looks');
+        Route::post('/api/d/{staff:slug}/knocks', [KnockController::class, 'ask'])->can('knock', 'staff')->middleware(['limited:knocks', 'limited:knock-address']);
         Route::post('/api/pass-again', [PassController::class, 'again'])->can('see-board')->middleware('limited:pass-again');
     });
 
@@ -60,6 +65,8 @@ Route::middleware('api')->group(static function (): void {
             Route::post('/api/p/{pass}/bookings/{booking}/word', [OnTheDayController::class, 'word'])->can('attend', ['booking', 'pass']);
             Route::post('/api/p/{pass}/bookings/{booking}/video', [OnTheDayController::class, 'video'])->can('attend', ['booking', 'pass']);
             Route::post('/api/p/{pass}/bookings/{booking}/offer', [OnTheDayController::class, 'offer'])->can('hold', ['booking', 'pass']);
+            Route::post('/api/p/{pass}/knocks/{knock}/take', [KnockController::class, 'take'])->can('hold', ['knock', 'pass']);
+            Route::post('/api/p/{pass}/knocks/{knock}/take-back', [KnockController::class, 'takeBack'])->can('hold', ['knock', 'pass']);
             Route::post('/api/p/{pass}/late', [OnTheDayController::class, 'late'])->can('hold', 'pass');
             Route::post('/api/p/{pass}/holder', [HolderController::class, 'mend'])->can('hold', 'pass')->middleware('limited:holder');
             Route::post('/api/p/{pass}/student', [HolderController::class, 'student'])->can('hold', 'pass')->middleware('limited:holder');
@@ -82,3 +89,4 @@ Route::middleware('api')->group(static function (): void {
 
 // Of a sheet that is for those who work here, they see the times on a pass of their own.
 Route::middleware(['web', 'auth'])->get('/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'])->can('visit', 'sheet');
+Route::middleware(['web', 'auth'])->get('/staff/knock/{staff:slug}', [KnockController::class, 'staff'])->can('knock', 'staff');

@@ -9,6 +9,7 @@ use App\Models\Hold;
 use App\Models\Instant;
 use App\Models\PlaceKind;
 use App\Models\Sheet;
+use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
@@ -200,7 +201,7 @@ final readonly class LooksWrong
                     "Use $check->cleaned", ['places' => $this->placesWith($i, $check->cleaned)],
                 ]);
             }
-            $other = Sheet::query()->where('id', '!=', $this->reader->sheet->id ?? 0)
+            $other = Sheet::query()->where('id', '!=', $this->reader->sheet->id ?? 0)->where('kind', '!=', SheetKind::Knock)
                 ->whereHas('places', static fn ($one) => $one->where('link', $link))->first();
             if ($other !== null) {
                 yield $this->warning("places.$i.link", "This link stands on the sheet “{$other->title}” too: whoever has it from there can walk into these meetings.", null);

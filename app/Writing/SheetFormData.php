@@ -58,7 +58,7 @@ final class SheetFormData
 
         return [
             'title' => match ($kind) {
-                SheetKind::Conferences => 'Conferences', SheetKind::OfficeHours => 'Office hours', SheetKind::Other => '',
+                SheetKind::Conferences => 'Conferences', SheetKind::OfficeHours => 'Office hours', default => '',
             },
             'kind' => $kind->value,
             'intro' => '',
@@ -82,7 +82,7 @@ final class SheetFormData
     /** @return list<array<string, mixed>> where this host met people last; a link is for whom it was sent to, so it does not come along */
     private static function usualPlaces(StaffMember $host): array
     {
-        $last = Sheet::query()->where('staff_id', $host->id)->orderByDesc('id')->first()?->places->first();
+        $last = Sheet::query()->where('staff_id', $host->id)->where('kind', '!=', SheetKind::Knock)->orderByDesc('id')->first()?->places->first();
 
         return [[
             'id' => null, 'kind' => $last->kind->value ?? 'room', 'label' => $last->label ?? '', 'link' => '',

@@ -79,7 +79,7 @@ final class WorksheetReader
     {
         return [
             'title' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
-            'kind' => [Rule::enum(SheetKind::class)],
+            'kind' => [Rule::enum(SheetKind::class)->only(SheetKind::written())],
             'intro' => ['nullable', 'string', 'max:4000'],
             'blocks' => ['required', 'array', 'max:40'],
             'joining' => ['boolean'],

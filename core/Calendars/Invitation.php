@@ -28,18 +28,30 @@ final class Invitation
         return self::write('PUBLISH', self::status($meeting), $meeting, $stamp);
     }
 
+    /** METHOD:REPLY: what the attendee says to it (RFC 5546, 3.2.3), with the SEQUENCE of what they were asked. */
+    public static function reply(Meeting $meeting, PartStat $says, int $stamp): string
+    {
+        return self::write('REPLY', self::status($meeting), $meeting, $stamp, $says);
+    }
+
+    /** METHOD:COUNTER: the attendee asks for another time (RFC 5546, 3.2.7), with the SEQUENCE of what they were asked. */
+    public static function counter(Meeting $meeting, int $stamp): string
+    {
+        return self::write('COUNTER', 'TENTATIVE', $meeting, $stamp, PartStat::Tentative);
+    }
+
     /** @param  int  $stamp the instant of writing, in seconds since the epoch */
-    private static function write(string $method, string $status, Meeting $meeting, int $stamp): string
+    private static function write(string $method, string $status, Meeting $meeting, int $stamp, ?PartStat $says = null): string
     {
         $calendar = new VCalendar(['PRODID' => '-//Recess//Recess//EN', 'METHOD' => $method]);
         ZoneRules::addTo($calendar, $meeting->zone, $meeting->span);
-        self::add($calendar, $method, $status, $meeting, $stamp);
+        self::add($calendar, $method, $status, $meeting, $stamp, $says);
 
         return $calendar->serialize();
     }
 
     /** @internal one VEVENT into a calendar that may hold several */
-    public static function add(VCalendar $calendar, string $method, string $status, Meeting $meeting, int $stamp): void
+    public static function add(VCalendar $calendar, string $method, string $status, Meeting $meeting, int $stamp, ?PartStat $says = null): void
     {
         $event = $calendar->createComponent('VEVENT', [
             'UID' => $meeting->uid,
@@ -53,17 +65,17 @@ final class Invitation
         ]);
         $event->add('DTSTART', self::moment($meeting->span->start, $meeting->zone));
         $event->add('DTEND', self::moment($meeting->span->end, $meeting->zone));
-        $event->add('ORGANIZER', 'mailto:'.$meeting->host->email, ['CN' => $meeting->host->name]);
-        if ($method !== 'PUBLISH') {
-            // They have said yes by booking, so nobody has to press a button.
-            $meeting->visitor->email === '' || $event->add('ATTENDEE', 'mailto:'.$meeting->visitor->email, [
-                'CN' => $meeting->visitor->name,
+        $event->add('ORGANIZER', 'mailto:'.$meeting->organizer()->email, ['CN' => $meeting->organizer()->name]);
+        $attendee = $meeting->attendee();
+        if ($method !== 'PUBLISH' && $attendee->email !== '') {
+            // They have said yes by booking, so nobody has to press a button; unless they are the one who is asked.
+            $event->add('ATTENDEE', 'mailto:'.$attendee->email, [
+                'CN' => $attendee->name,
                 'ROLE' => 'REQ-PARTICIPANT',
-                'PARTSTAT' => 'ACCEPTED',
-                'RSVP' => 'FALSE',
-            ]);
+                'PARTSTAT' => ($says ?? ($meeting->asks ? PartStat::NeedsAction : PartStat::Accepted))->value,
+            ] + ($says === null ? ['RSVP' => $meeting->asks ? 'TRUE' : 'FALSE'] : []));
         }
-        foreach ($method === 'CANCEL' ? [] : $meeting->alarms as $minutes) {
+        foreach (! in_array($method, ['REQUEST', 'PUBLISH'], true) ? [] : $meeting->alarms as $minutes) {
             $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => "-PT{$minutes}M", 'DESCRIPTION' => $meeting->summary]));
         }
         $calendar->add($event);

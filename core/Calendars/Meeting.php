@@ -26,6 +26,22 @@ final readonly class Meeting
         public array $alarms = [],
         /** Asked for and held, not agreed yet (RFC 5545, 3.8.1.11: TENTATIVE). */
         public bool $tentative = false,
+        /** To whom answers go, where that is not the host (RFC 5545, 3.8.4.3). */
+        public ?Person $organizer = null,
+        /** Who is asked to come, where that is not the visitor (RFC 5545, 3.8.4.1). */
+        public ?Person $attendee = null,
+        /** Whether they are asked for an answer; who has booked has said yes by that. */
+        public bool $asks = false,
     ) {
+    }
+
+    public function organizer(): Person
+    {
+        return $this->organizer ?? $this->host;
+    }
+
+    public function attendee(): Person
+    {
+        return $this->attendee ?? $this->visitor;
     }
 }

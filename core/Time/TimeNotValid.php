@@ -34,6 +34,16 @@ final class TimeNotValid extends \DomainException implements RecessException
         return new self(sprintf('“%s” is not a time of day. Write it as 16:30, 1630, 16.30 or 4:30pm.', self::shortened($given)));
     }
 
+    public static function noSuchHours(string $given): self
+    {
+        return new self(sprintf('“%s” says no hours. Write from when until when, such as 8:00 to 12:00, 13:00 to 16:00.', self::shortened($given)));
+    }
+
+    public static function earlyHours(string $given): self
+    {
+        return new self(sprintf('“%s”: in the morning or in the evening? Write 16:00 to 18:00, or 4pm to 6pm; or 5am, where it is that early.', self::shortened($given)));
+    }
+
     public static function noSuchZone(string $given): self
     {
         return new self(sprintf('There is no time zone “%s”. Use a name of the tz database, such as Europe/Lisbon.', self::shortened($given)));

@@ -6,9 +6,14 @@ namespace Tests\Core;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Recess\Calendars\FreeBusy;
+use Recess\Common\AskedHours;
 use Recess\Common\CommonTime;
+use Recess\RecessException;
+use Recess\Time\DateRange;
+use Recess\Time\Dates;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Spans;
@@ -95,6 +100,59 @@ final class CommonTimeTest extends TestCase
                 self::assertSame(0, $zone->timeAt(CommonTime::of(Spans::of([Span::of($day->start + 36_001, $day->end)]), [])->starts(15)[0])->minute % 15, $name);
             }
         }
+    }
+
+    /** @return iterable<string, array{string, list<string>|string}> */
+    public static function typed(): iterable
+    {
+        yield 'as it is said' => ['8:00 to 12:00, 13:00 to 16:00', ['08:00-12:00', '13:00-16:00']];
+        yield 'with dots, dashes and pm' => ['9.30–11 and 1pm-4:15pm', ['09:30-11:00', '13:00-16:15']];
+        yield 'a comma in a time is no comma between hours' => ['9,30-11; 13-14', ['09:30-11:00', '13:00-14:00']];
+        yield 'nothing' => ['  ', []];
+        yield 'four in the morning is asked about' => ['4-6', 'in the morning or in the evening'];
+        yield 'and so is one of the two' => ['13 to 3', 'in the morning or in the evening'];
+        yield 'said to be early, it is' => ['5am to 7am', ['05:00-07:00']];
+        yield 'no hours' => ['mornings', 'says no hours'];
+        yield 'no end' => ['8:00', 'says no hours'];
+        yield 'ends first' => ['16:00 to 8:00', 'has to be later'];
+        yield 'overlapping' => ['8-12, 11-13', 'overlap'];
+    }
+
+    /** @param  list<string>|string  $expected */
+    #[DataProvider('typed')]
+    public function test_hours_as_people_type_them(string $text, array|string $expected): void
+    {
+        try {
+            $hours = AskedHours::of([3 => AskedHours::typed($text)]);
+            self::assertSame($expected, $hours->record()[3] ?? []);
+            self::assertEquals($hours, AskedHours::fromRecord($hours->record()));
+        } catch (RecessException $failure) {
+            self::assertIsString($expected);
+            self::assertStringContainsString($expected, $failure->getMessage());
+        }
+    }
+
+    /** "School days 8:00 to 16:00, not Wednesday afternoon", and a colleague who is there from ten to two; one of the Fridays is closed. */
+    public function test_windows_of_two_who_are_asked_together(): void
+    {
+        $zone = Zone::of('America/Halifax');
+        $one = AskedHours::of(array_fill_keys([1, 2, 4, 5], AskedHours::typed('8-16')) + [3 => AskedHours::typed('8-12')]);
+        $both = $one->shared(AskedHours::of(array_fill_keys([2, 3, 5, 6], AskedHours::typed('10-14'))));
+        $windows = $both->windows(DateRange::of(LocalDate::parse('2026-11-30'), LocalDate::parse('2026-12-13')), $zone, Dates::of(DateRange::day(LocalDate::parse('2026-12-04'))));
+
+        self::assertSame([2 => ['10:00-14:00'], 3 => ['10:00-12:00'], 5 => ['10:00-14:00']], $both->record());
+        self::assertSame(['12-01 10:00', '12-02 10:00', '12-08 10:00', '12-09 10:00', '12-11 10:00'], array_map(static fn (Span $span): string => substr((string) $zone->dateAt($span->start), 5).' '.$zone->timeAt($span->start), $windows->all()));
+        // The same as a block, of which an hour's meetings fit on each day, and none of three hours on the Wednesday.
+        foreach ([[60, [4, 2, 4]], [180, [1, 0, 1]]] as [$minutes, $fit]) {
+            $block = $both->block($minutes, LocalDate::parse('2026-12-07'), LocalDate::parse('2026-12-13'));
+            $pieces = $block?->pieces(LocalDate::parse('2026-12-07'), LocalDate::parse('2026-12-14'), $zone) ?? [];
+            $counts = array_fill_keys([2, 3, 5], 0);
+            foreach ($pieces as $one) {
+                $counts[LocalDate::weekdayOf($zone->dayAt($one->stretch->start))] = count($one->slots);
+            }
+            self::assertSame($fit, array_values($counts));
+        }
+        self::assertNull($both->block(300, LocalDate::parse('2026-12-07'), LocalDate::parse('2026-12-13')));
     }
 
     /** @param  array<array{int, int}>  $pairs */

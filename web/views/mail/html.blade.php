@@ -20,6 +20,9 @@
 </tr>
 @endforeach
 </table>
+@foreach ($letter->buttons as $button)
+<p style="margin:0 0 10px"><a href="{{ $button['link'] }}" style="display:inline-block;padding:9px 16px;border:1px solid #1f5c4a;border-radius:6px;color:#1f5c4a;font-weight:bold;text-decoration:none">{{ $button['text'] }}</a></p>
+@endforeach
 <p style="margin:0 0 20px"><a href="{{ $letter->link }}" style="color:#1f5c4a;font-weight:bold">{{ $letter->linkText }}</a></p>
 <p style="margin:0;color:#5d6a64">{{ $letter->school }}</p>
 </div>

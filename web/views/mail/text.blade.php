@@ -10,6 +10,10 @@
 {!! $name !!}: {!! $value !!}
 @endforeach
 
+@foreach ($letter->buttons as $button)
+{!! $button['text'] !!}: {!! $button['link'] !!}
+@endforeach
+
 {!! $letter->linkText !!}:
 {!! $letter->link !!}
 

@@ -6,13 +6,20 @@ namespace App\Telling;
 
 use App\Framework\Words;
 use App\Sharing\ExpectedReminded;
+use App\Sharing\FamilyInvited;
 use App\Texts\SendText;
 use Illuminate\Support\Facades\Queue;
 
-/** By mail where there is an address, by text message where there is only a number. */
-final class TellExpected
+/** Families and students who are expected: the link that is theirs. */
+final class TellFamilies
 {
-    public function handle(ExpectedReminded $event): void
+    public function ofInvited(FamilyInvited $event): void
+    {
+        Envelopes::to((string) $event->pass->email, $event->pass->name)->queue(new FamilyLetter($event->pass, $event->sheet, $event->students, $event->word));
+    }
+
+    /** By mail where there is an address, by text message where there is only a number. */
+    public function ofExpected(ExpectedReminded $event): void
     {
         $one = $event->expected;
         if ($one->email !== null) {

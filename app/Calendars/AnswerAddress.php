@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendars;
+
+use App\Models\Secret;
+
+/**
+ * Where calendar programs send what their owner says to an entry: the school's mailbox, where one is read. With {key} in it
+ * the address is another one for each entry and reader, which nobody else knows: a forged sender alone answers nothing.
+ */
+final class AnswerAddress
+{
+    /** Null where no mailbox is read: then answers go to the other side, by ordinary mail. */
+    public static function of(string $uid, string $reader): ?string
+    {
+        $address = config('recess.answers.address');
+
+        return is_string($address) && $address !== '' ? str_replace('{key}', self::key($uid, $reader), $address) : null;
+    }
+
+    /**
+     * Whether one of the addresses that a message went to is the one of that entry and reader.
+     *
+     * @param  list<string>  $sentTo
+     */
+    public static function isAmong(array $sentTo, string $uid, string $reader): bool
+    {
+        return in_array(mb_strtolower((string) self::of($uid, $reader)), array_map(mb_strtolower(...), $sentTo), true);
+    }
+
+    /** Lower-case letters and digits only: mail servers may not keep others apart. */
+    private static function key(string $uid, string $reader): string
+    {
+        return substr(hash('sha256', Secret::of("answer|$uid|".mb_strtolower($reader))), 0, 24);
+    }
+}

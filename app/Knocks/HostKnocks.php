@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Knocks;
+
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\BusySpan;
+use App\Models\Instant;
+use App\Models\StaffMember;
+use App\Timetables\RulerData;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Time\Zone;
+
+/** The knocks of a host: those that wait for them, each time on the ruler of its day with what lies around, and what became of the last ones. */
+final class HostKnocks
+{
+    private const OVER = 20;
+
+    /** @return array{open: list<array<string, mixed>>, over: list<array<string, mixed>>} */
+    public static function of(StaffMember $reader, int $now): array
+    {
+        $theirs = [$reader->id, ...$reader->standsInFor()];
+        $of = static fn (): Builder => Knock::query()->whereHas('hosts', static fn ($host) => $host->whereIn('staff_id', $theirs))->where('state', '!=', KnockState::Unconfirmed)->with(Knock::PARTS);
+        /** @var Collection<int, Knock> $open */
+        $open = $of()->whereIn('state', KnockState::open())->where('until', '>', Instant::column($now))->orderBy('id')->limit(200)->get();
+        /** @var Collection<int, Knock> $over */
+        $over = $of()->whereNotIn('state', KnockState::open())->where('updated_at', '>', Instant::column($now - 30 * 86_400))->orderByDesc('updated_at')->limit(self::OVER)->get();
+
+        return [
+            'open' => array_values($open->map(static fn (Knock $knock): array => self::knock($knock, $reader, $now))->all()),
+            'over' => array_values($over->map(static fn (Knock $knock): array => [
+                'id' => $knock->id, 'title' => $knock->title, 'who' => $knock->pass->name,
+                'said' => Words::say('knocks.over_'.str_replace(' ', '_', $knock->state->value), ['when' => ($span = $knock->chosen()?->span()) === null ? '' : Spell::moment($span->start, $knock->zone())]),
+                'sheet' => $knock->booking_id === null ? null : $knock->sheet_id,
+            ])->all()),
+        ];
+    }
+
+    /** How many wait for an answer of theirs. */
+    public static function waiting(StaffMember $reader, int $now): int
+    {
+        return Knock::query()->whereIn('state', [KnockState::Asked, KnockState::Maybe])->where('until', '>', Instant::column($now))
+            ->whereHas('hosts', static fn ($host) => $host->where('staff_id', $reader->id)->where('answer', HostAnswer::None))->count();
+    }
+
+    /** @return array<string, mixed> as HostKnock in docs/formats/recess.openapi.yaml */
+    private static function knock(Knock $knock, StaffMember $reader, int $now): array
+    {
+        $host = $knock->hostFor($reader) ?? $knock->host;
+        $zone = $knock->zone();
+        $until = Spell::moment($knock->until->getTimestamp(), $zone);
+
+        return [
+            'id' => $knock->id,
+            'title' => $knock->title, 'details' => $knock->details, 'work' => $knock->work,
+            'who' => $knock->pass->name, 'email' => (string) $knock->pass->email, 'phone' => $knock->pass->phone, 'student' => $knock->student,
+            'place' => $knock->place->label ?? '',
+            'answers' => (object) ($knock->sheet?->questions->said(array_diff_key($knock->answers, ['details' => true, 'work' => true])) ?? []),
+            'state' => $knock->state->value,
+            'said' => Words::say('knocks.host_'.$knock->state->value, ['until' => $until]),
+            'can_answer' => $knock->state->waitsForHost(),
+            'mine' => ($knock->hosts->firstWhere('staff_id', $host->id)->answer ?? HostAnswer::None)->value,
+            'for' => $host->id === $reader->id ? '' : $host->name,
+            'others' => array_values($knock->hosts->filter(static fn (KnockHost $one): bool => $one->staff_id !== $host->id)->map(static fn (KnockHost $one): string => Words::say('knocks.other_'.$one->answer->value, ['host' => $one->host->name]))->all()),
+            'word' => $knock->answer_note,
+            'choices' => array_values($knock->choices->map(static fn (KnockChoice $one): array => self::choice($one, $knock, $host, $host->id === $reader->id, $zone, $now))->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> as KnockChoice in docs/formats/recess.openapi.yaml */
+    private static function choice(KnockChoice $choice, Knock $knock, StaffMember $host, bool $own, Zone $zone, int $now): array
+    {
+        $span = $choice->span();
+        $date = $zone->dateAt($span->start);
+        $around = self::around($host, $date, $zone, $own);
+        ['left' => $left, 'ruler' => $ruler] = RulerData::between($date, $zone, self::scale([$span, ...array_column($around, 0)], $date, $zone), $now);
+
+        return [
+            'id' => $choice->id, 'position' => $choice->position, 'chosen' => $choice->chosen, 'gone' => $span->start <= $now,
+            'when' => Spell::moment($span->start, $zone), 'until' => Spell::time($span->end, $zone), 'minutes' => $span->minutes(),
+            'maybe_until' => $span->start - HoldKnock::ENDS > $now ? Spell::moment($span->start - HoldKnock::ENDS, $zone) : null,
+            'ruler' => $ruler,
+            'at' => intdiv($span->start - $left, 60),
+            'around' => array_map(static fn (array $one): array => [
+                'at' => intdiv($one[0]->start - $left, 60), 'length' => $one[0]->minutes(), 'title' => $one[1], 'said' => Spell::time($one[0]->start, $zone).' to '.Spell::time($one[0]->end, $zone), 'meeting' => $one[2],
+            ], $around),
+        ];
+    }
+
+    /** @return list<array{Span, string, bool}> their meetings and what their calendars say, on that date; titles of calendars are their owner's alone */
+    private static function around(StaffMember $host, LocalDate $date, Zone $zone, bool $own): array
+    {
+        $day = $zone->day($date);
+        [$from, $until] = [Instant::column($day->start), Instant::column($day->end)];
+        $meetings = Booking::query()->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('sheet.colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id)->where('role', 'must')))
+            ->whereIn('state', BookingState::standing())->where('starts_at', '<', $until)->where('ends_at', '>', $from)->with('pass')->orderBy('starts_at')->limit(100)->get()
+            ->map(static fn (Booking $one): array => [$one->span(), $one->student ?: $one->pass->name, true])->all();
+        $busy = BusySpan::query()->whereIn('calendar_id', $host->calendars()->select('id'))->where('starts_at', '<', $until)->where('ends_at', '>', $from)->orderBy('starts_at')->limit(100)->get()
+            ->map(static fn (BusySpan $one): array => [$one->span(), $own ? $one->title : '', false])->all();
+        $within = [];
+        foreach ([...$meetings, ...$busy] as [$span, $title, $meeting]) {
+            $part = $span->shared($day);
+            if ($part !== null) {
+                $within[] = [$part, $title, $meeting];
+            }
+        }
+
+        return $within;
+    }
+
+    /**
+     * From the hour before the first to the one after the last, between six and ten where a whole day is taken.
+     *
+     * @param  non-empty-array<Span>  $spans
+     * @return array{int, int}
+     */
+    private static function scale(array $spans, LocalDate $date, Zone $zone): array
+    {
+        $midnight = $zone->instant($date, 0);
+        $minutes = static fn (int $instant): int => min(1440, max(0, intdiv($instant - $midnight, 60)));
+        $short = array_filter($spans, static fn (Span $span): bool => $span->minutes() < 720);
+        $shown = $short === [] ? $spans : $short;
+        $first = max(0, intdiv(min(array_map(static fn (Span $one): int => $minutes($one->start), $shown)), 60) * 60 - 60);
+        $last = min(1440, (intdiv(max(array_map(static fn (Span $one): int => $minutes($one->end), $shown)) + 59, 60) + 1) * 60);
+
+        return [$first, $last];
+    }
+}

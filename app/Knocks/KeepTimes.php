@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Knocks;
+
+use App\Booking\NoSeatLeft;
+use App\Booking\Permit;
+use App\Booking\TakeSeat;
+use App\Models\Instant;
+use App\Models\Party;
+use App\Models\Sheet;
+use App\Timetables\Asking;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Recess\Time\Span;
+
+/** Keeps the times of a knock for all who have to be there. To be called inside a transaction that has raised the guards of those it decides for. */
+final class KeepTimes
+{
+    public function __construct(private readonly TakeSeat $takeSeat)
+    {
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  Asking  $who  with the key under which they are kept
+     * @return Span|null the first that cannot be had; null when all are kept
+     */
+    public function __invoke(Sheet $sheet, array $spans, Asking $who, Party $by, int $until, int $now): ?Span
+    {
+        foreach ($spans as $span) {
+            try {
+                [$timetable, $offer] = Permit::of(KnockSheet::at($sheet, $span), $span->start, $who, $by, $now);
+                ($this->takeSeat)($sheet->id, $timetable, $offer->slot, null, $who->keeper, min($until, $span->start));
+            } catch (NoSeatLeft|UniqueConstraintViolationException) {
+                return $span;
+            } finally {
+                $sheet->atHand = null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * How long times are kept: until the answer is due, but no longer than they are to come.
+     *
+     * @param  non-empty-list<Span>  $spans
+     */
+    public static function until(array $spans, int $answerBy): string
+    {
+        return Instant::column(min($answerBy, max(array_map(static fn (Span $span): int => $span->start, $spans))));
+    }
+}

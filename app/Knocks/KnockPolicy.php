@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Knocks;
+
+use App\Models\Pass;
+use App\Models\StaffMember;
+use Illuminate\Auth\Access\Response;
+
+/** Who may do what with a knock. */
+final class KnockPolicy
+{
+    /** Those whom it is for, and whoever looks after their sheets while they are away. */
+    public function answer(StaffMember $reader, Knock $knock): Response
+    {
+        return $knock->hostFor($reader) === null ? Response::denyAsNotFound() : Response::allow();
+    }
+
+    /** Whoever holds the pass on which it stands. */
+    public function hold(?StaffMember $reader, Knock $knock, Pass $pass): Response
+    {
+        return $knock->pass_id === $pass->id ? Response::allow() : Response::denyAsNotFound();
+    }
+}
