@@ -10,6 +10,7 @@ import Desk from './pages/Desk.svelte';
 import Directory from './pages/Directory.svelte';
 import Forgotten from './pages/Forgotten.svelte';
 import HostSheet from './pages/HostSheet.svelte';
+import Knocks from './pages/Knocks.svelte';
 import Join from './pages/Join.svelte';
 import Lists from './pages/Lists.svelte';
 import Log from './pages/Log.svelte';
@@ -37,6 +38,7 @@ void mountPage(
         Forgotten,
         HostSheet,
         Join,
+        Knocks,
         Lists,
         Log,
         MoveIn,

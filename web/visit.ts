@@ -10,6 +10,7 @@ void mountPage(
     {
         Find: () => import('./pages/Find.svelte'),
         Frame: () => import('./pages/Frame.svelte'),
+        Knock: () => import('./pages/Knock.svelte'),
         Kiosk: () => import('./pages/Kiosk.svelte'),
         Pass: () => import('./pages/Pass.svelte'),
         Mailroom: () => import('./pages/Mailroom.svelte'),

@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Directory\Guardian;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Knocks\HostKnocks;
 use App\Line\HostDay;
 use App\Line\Press;
 use App\Line\TimeOffer;
@@ -60,6 +61,7 @@ final class DeskData
             'threshold' => $day->host->late_threshold,
             'missing_minutes' => $day->host->missing_minutes,
             'arrive_minutes' => $day->host->arrive_minutes,
+            'asked' => $day->host->id === $reader->id ? HostKnocks::waiting($reader, $now) : 0,
             'undo' => $undo === null ? null : ['key' => $undo['key'], 'said' => Words::say('day.done_'.(is_string($undo['what']) ? $undo['what'] : '')), 'until' => (is_int($undo['at']) ? $undo['at'] : 0) + Press::LASTS],
         ];
     }

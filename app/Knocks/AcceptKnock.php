@@ -81,6 +81,7 @@ final class AcceptKnock
         } finally {
             $sheet->atHand = null;
         }
+        KnockSheet::cutTo($sheet, $span->minutes());
         $knock->update(['state' => KnockState::Accepted, 'booking_id' => $booking->id, 'sequence' => $knock->sequence + 1, 'answer_note' => $word]);
 
         return $knock;

@@ -34,7 +34,8 @@ final class KnockRefused extends Refused
      */
     public static function gone(Span $span, array $nearest, Zone $zone): self
     {
-        $times = array_map(static fn (Span $one): string => Spell::moment($one->start, $zone), $nearest);
+        $day = $zone->dateAt($span->start);
+        $times = array_map(static fn (Span $one): string => $zone->dateAt($one->start)->equals($day) ? Spell::time($one->start, $zone) : Spell::shortDate($zone->dateAt($one->start)).' '.Spell::time($one->start, $zone), $nearest);
 
         return new self(Words::say('knocks.gone', ['time' => Spell::moment($span->start, $zone), 'count' => count($times), 'times' => Spell::list($times)]), $nearest, $zone);
     }
@@ -43,6 +44,6 @@ final class KnockRefused extends Refused
     {
         $zone = $this->zone;
 
-        return $zone === null ? [] : ['nearest' => array_map(static fn (Span $one): array => ['key' => SlotKey::of($one->start), 'length' => $one->minutes(), 'when' => Spell::moment($one->start, $zone)], $this->nearest)];
+        return $zone === null ? [] : ['nearest_times' => array_map(static fn (Span $one): array => ['key' => SlotKey::of($one->start), 'length' => $one->minutes(), 'when' => Spell::moment($one->start, $zone)], $this->nearest)];
     }
 }

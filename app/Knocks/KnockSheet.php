@@ -70,6 +70,14 @@ final class KnockSheet
         return $sheet;
     }
 
+    /** Cut as long as the meeting that was agreed: so it stays that long when its host moves it. */
+    public static function cutTo(Sheet $sheet, int $minutes): void
+    {
+        foreach ($sheet->blocks as $block) {
+            $block->update(['record' => ['minutes' => $minutes] + $block->record]);
+        }
+    }
+
     /** What it asks: whom it concerns, what is stated in the knock itself, and what the host adds. */
     private static function questions(KnockTerms $terms): Questions
     {

@@ -10,6 +10,7 @@ use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Knocks\HostKnocks;
 use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -43,6 +44,7 @@ final class SheetController
             'host' => $host->name,
             'door' => '/d/'.$host->slug,
             'next' => self::nextMeeting($host, $now),
+            'asked' => HostKnocks::waiting($host, $now),
             'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
                 ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
             'school' => $host->office ? $this->ofTheSchool($host, $now) : [],

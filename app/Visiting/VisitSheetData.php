@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Framework\Spell;
+use App\Knocks\KnockTerms;
 use App\Live\Channel;
 use App\Models\Audience;
 use App\Models\HostRole;
@@ -79,6 +80,7 @@ final class VisitSheetData
             'none' => $earliest === null ? self::none($toCome) : null,
             'days' => RulerData::days($timetable, self::notes($sheet, $timetable)),
             'later' => $later === null ? null : (string) $later,
+            'knock' => KnockTerms::of($sheet->host)->isOpen() ? "/d/{$sheet->host->slug}/knock" : null,
         ];
     }
 

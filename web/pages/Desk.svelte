@@ -8,6 +8,7 @@
     import { now } from '../lib/now.svelte';
     import type { Schema } from '../lib/api';
     import About from '../desk/About.svelte';
+    import AskedOnDesk from '../knock/AskedOnDesk.svelte';
     import DayRuler from '../desk/DayRuler.svelte';
     import KeysHelp from '../desk/KeysHelp.svelte';
     import TurnRow from '../desk/TurnRow.svelte';
@@ -113,6 +114,7 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <Heard live={desk.live} />
+    {#if desk.data.asked > 0}<AskedOnDesk asked={desk.data.asked} />{/if}
     <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
         <h1>{desk.data.own ? 'Your desk' : `Desk of ${desk.data.person.name}`}</h1>
         <p class="mr-auto">

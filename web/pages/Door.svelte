@@ -11,9 +11,11 @@
         office: string;
         zone: string;
         host: Schema['Host'];
+        /** Where one asks for a time of one's own, where the host allows it. */
+        knock: string | null;
         sheets: { path: string; title: string; intro: string; next: string; next_at: string | null }[];
     }
-    let { school, office, zone, host, sheets }: Props = $props();
+    let { school, office, zone, host, knock, sheets }: Props = $props();
 </script>
 
 <main class="sheet-of-paper">
@@ -25,7 +27,7 @@
             <p class="text-lg text-faint">{[host.title, host.subject].filter(Boolean).join(', ')}</p>
         </div>
     </div>
-    {#if sheets.length === 0}
+    {#if sheets.length === 0 && !knock}
         <p class="mt-6">
             Nothing can be booked here just now. <a href="/">See who else can be met</a>.
         </p>
@@ -43,5 +45,11 @@
             </li>
         {/each}
     </ul>
+    {#if knock}
+        <p class="mt-6">
+            {sheets.length === 0 ? 'You can ask for a time all the same:' : 'No time that suits?'}
+            <a class="press ml-2" href={knock}>Ask {host.name} for a time</a>
+        </p>
+    {/if}
     <Office phone={office} />
 </main>

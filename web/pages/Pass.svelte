@@ -30,7 +30,7 @@
         },
     );
     // A pass on which nothing happens soon needs nobody to tell it anything.
-    const lively = $derived(pass.bookings.some((one) => one.line !== null));
+    const lively = $derived(pass.bookings.some((one) => one.line !== null) || pass.knocks.some((one) => one.open));
     onMount(() => (lively ? live.start() : undefined));
 
     const called = (some: Schema['Pass']) => some.bookings.filter((one) => one.line?.state === 'called');

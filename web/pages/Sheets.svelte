@@ -16,6 +16,8 @@
         door: string;
         /** The next meeting, said; empty when there is none. */
         next: string;
+        /** How many ask for a time of their own, and wait for an answer. */
+        asked: number;
         notices: { id: number; message: string }[];
         sheets: Schema['SheetRow'][];
         /** For the office: the open sheets of everybody else. */
@@ -23,7 +25,7 @@
         for_staff: { path: string; title: string; host: string }[];
         school: { id: number; title: string; host: string; next: string | null }[];
     }
-    let { host, door, next, notices: firstNotices, sheets: first, for_staff, school }: Props = $props();
+    let { host, door, next, asked, notices: firstNotices, sheets: first, for_staff, school }: Props = $props();
 
     const AT_ONCE = 10;
     let most = $state(AT_ONCE);
@@ -105,6 +107,12 @@
         What is open stands on <a href={door}>your door</a>. A file you were given:
         <FilePress plain label="Sheet file" accept=".json,.ics" take={bring}>bring a sheet in</FilePress>
     </p>
+    {#if asked > 0}
+        <p class="good-news mb-3">
+            {asked === 1 ? 'Somebody asks you for a time.' : `${asked} people ask you for a time.`}
+            <a href="/staff/knocks">Look, and answer with one press</a>
+        </p>
+    {/if}
     {#if notices.length > 0}
         <ul class="mb-3 grid gap-2" aria-label="To look at">
             {#each notices as notice (notice.id)}

@@ -352,6 +352,14 @@
             </section>
         {/if}
         {#if sheet.waiting && !chosen && sheet.none === null}<Waiting {sheet} {visitor} {sifted} />{/if}
+        {#if sheet.knock && !preview}
+            <p class="mt-6">
+                {sheet.none === null ? 'None of these suits?' : 'You can ask for another time:'}
+                <a class="press ml-1" href={visitor.token ? `${sheet.knock}?pass=${visitor.token}` : sheet.knock}
+                    >Ask {sheet.host.name} for a time</a
+                >
+            </p>
+        {/if}
         {#if sheet.none === null}<Office phone={sheet.phone} />{/if}
     {/if}
 </svelte:element>

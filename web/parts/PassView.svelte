@@ -5,6 +5,7 @@
     import { clock } from '../lib/clock.svelte';
     import { now, phaseOf } from '../lib/now.svelte';
     import { Undoing } from '../lib/undoing.svelte';
+    import PassKnocks from './PassKnocks.svelte';
     import PassBooking from './PassBooking.svelte';
     import Plan from './Plan.svelte';
 
@@ -78,6 +79,7 @@
     </div>
     {#if message}<p class="notice mb-5" role="alert">{clock.all(message)}</p>{/if}
 </div>
+<PassKnocks {pass} changed={done} />
 <Plan
     bookings={coming}
     first={(booking) =>
@@ -90,7 +92,7 @@
 >
     {#snippet meeting(booking)}<PassBooking {pass} {booking} changed={done} />{/snippet}
 </Plan>
-{#if pass.bookings.length === 0}<p>Nothing is booked on this pass.</p>{/if}
+{#if pass.bookings.length === 0 && pass.knocks.length === 0}<p>Nothing is booked on this pass.</p>{/if}
 <div class="no-print grid gap-5 empty:hidden">
     {#each fresh as booking (booking.id)}
         <PassBooking {pass} {booking} changed={done} />

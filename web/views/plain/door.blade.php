@@ -10,5 +10,8 @@
 @if ($door['sheets'] === [])
 <p>Nothing can be booked here just now. <a href="/">See who else can be met.</a></p>
 @endif
+@if ($door['knock'] !== null)
+<p><a class="press" href="{{ $door['knock'] }}">{{ App\Framework\Words::say('knocks.ask_title', ['host' => $door['host']['name']]) }}</a></p>
+@endif
 @include('plain.office', ['phone' => $door['office']])
 </main>

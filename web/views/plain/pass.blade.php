@@ -5,6 +5,14 @@
 @if ($pass['undo'] !== null)
 <form method="post" action="{{ $pass['path'] }}/bookings/{{ $pass['undo']['booking'] }}/undo"><p class="notice" role="status">{{ App\Framework\Words::say('booking.undo.'.$pass['undo']['what']) }} <button class="press">Take that back</button> (for {{ $pass['undo']['seconds'] }} seconds)</p></form>
 @endif
+@foreach ($pass['knocks'] as $knock)
+<h2>{{ $knock['title'] }}</h2>
+<p>{{ $knock['said'] }}<br>
+@foreach ($knock['choices'] as $choice)
+{{ $choice['when'] }}<br>
+@endforeach
+</p>
+@endforeach
 @foreach ($pass['bookings'] as $booking)
 <h2>{{ $booking['date'] }}, {{ $booking['from'] }} to {{ $booking['until'] }}</h2>
 <p>{{ $booking['title'] }}, with {{ $booking['host']['name'] }}<br>

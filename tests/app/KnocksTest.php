@@ -1,0 +1,335 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Knocks\Knock;
+use App\Knocks\KnockTerms;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Hold;
+use App\Models\Pass;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use App\School\SavedPlace;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A Tuesday, eight in the morning in Halifax (12:00 UTC); Wren can be asked on school days from eight to four, from the next day on. */
+final class KnocksTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private StaffMember $wren;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->wren = $this->allowed('Wren Halloran');
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function allowed(string $name, array $changes = []): StaffMember
+    {
+        $host = $this->host($name);
+        $place = SavedPlace::query()->firstOrCreate(['staff_id' => $host->id], ['school_id' => $host->school_id, 'kind' => 'room', 'label' => "Room of $name"]);
+        $this->actingAs($host)->ask('put', '/api/staff/me/knocks', $changes + [
+            'allowed' => true, 'hours' => array_fill_keys([1, 2, 3, 4, 5], '8:00 to 16:00') + [6 => '', 7 => null], 'lead_hours' => 24, 'ahead_days' => 14, 'lengths' => [30, 15], 'place_ids' => [$place->id],
+            'most_open' => 3, 'kept_hours' => 48, 'audience' => 'anyone', 'intro' => '', 'questions' => [],
+        ])->assertOk()->assertJsonPath('terms.open', true);
+        $this->flushSession();
+        auth()->logout();
+
+        return $host;
+    }
+
+    /**
+     * @param  list<array{string, int}>  $choices  UTC times of a day, "2T14:00" for 2 December
+     * @param  array<string, mixed>  $changes
+     * @return TestResponse<\Illuminate\Http\JsonResponse>
+     */
+    private function knock(array $choices = [['3T14:00', 30]], array $changes = []): TestResponse
+    {
+        return $this->ask('post', '/api/d/wren-halloran/knocks', $changes + [
+            'title' => 'The lab report', 'details' => 'I am stuck.', 'work' => 'https://docs.school.example/report', 'student' => 'Kwame Ferreira', 'place' => KnockTerms::of($this->wren)->places()->firstOrFail()->id,
+            'name' => 'Ama Otoo', 'email' => 'ama@mail.example', 'phone' => '902 555 0199', 'answers' => [], 'with' => [], 'request_key' => Str::uuid()->toString(),
+            'choices' => array_map(static fn (array $one): array => ['start' => self::at($one[0]), 'minutes' => $one[1]], $choices),
+        ]);
+    }
+
+    private static function at(string $day): string
+    {
+        return '2026-12-0'.$day.':00Z';
+    }
+
+    /** @return TestResponse<\Illuminate\Http\JsonResponse> */
+    private function answer(string $answer, ?int $choice = null, string $word = '', ?StaffMember $by = null): TestResponse
+    {
+        $knock = Knock::query()->latest('id')->firstOrFail();
+        $id = $choice === null ? null : $knock->choices->firstWhere('position', $choice)?->id;
+
+        return $this->actingAs($by ?? $this->wren)->ask('post', "/api/staff/knocks/$knock->id/answer", ['answer' => $answer, 'choice' => $id, 'word' => $word]);
+    }
+
+    /** @return list<string> the UTC times that are held */
+    private function held(): array
+    {
+        return array_values(Hold::query()->orderBy('starts_at')->get()->map(static fn (Hold $one): string => $one->starts_at->format('j\TH:i').'-'.$one->ends_at->format('H:i'))->all());
+    }
+
+    /** @return list<string> who gets which letter */
+    private function letters(): array
+    {
+        $this->delivered();
+        $rows = DB::table('mailroom_messages')->orderBy('id')->get(['recipient', 'subject']);
+        DB::table('mailroom_messages')->delete();
+
+        return array_values($rows->map(static fn (\stdClass $one): string => strtok($one->recipient, '@').': '.$one->subject)->all());
+    }
+
+    public function test_the_second_of_three_choices_is_accepted_and_is_a_booking_like_any_other(): void
+    {
+        $path = $this->knock([['3T14:00', 30], ['3T15:00', 15], ['4T14:00', 30]])->assertCreated()->assertJsonPath('state', 'asked')->json('path');
+        self::assertSame(['3T14:00-14:30', '3T15:00-15:15', '4T14:00-14:30'], $this->held(), 'all three are kept');
+        self::assertSame(['ama: You have asked Wren Halloran: The lab report', 'wren-halloran: Asked: The lab report, by Ama Otoo'], $this->letters());
+        $this->ask('get', "/api$path")->assertJsonPath('knocks.0.state', 'asked')->assertJsonPath('bookings', []);
+
+        $this->answer('accept', 2, 'Bring the table.')->assertOk()->assertJsonPath('open', [])->assertJsonPath('over.0.said', 'Agreed: Thursday 3 December, 11:00');
+        self::assertSame(['3T15:00-15:15'], $this->held());
+        self::assertSame(['ama: Accepted: Thu 3 Dec 11:00 with Wren Halloran – The lab report', 'wren-halloran: Accepted: Thu 3 Dec 11:00 with Ama Otoo – The lab report'], $this->letters());
+        $pass = $this->ask('get', "/api$path")->assertJsonPath('knocks', [])->assertJsonPath('bookings.0.state', 'booked')->assertJsonPath('bookings.0.title', 'The lab report')->assertJsonPath('bookings.0.can_move', false);
+        self::assertSame('Room of Wren Halloran', $pass->json('bookings.0.place.label'));
+        $id = $pass->json('bookings.0.id');
+        $this->ask('post', "/api$path/bookings/$id/move", ['slot' => self::at('4T14:00')])->assertConflict()->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'ask Wren Halloran again'));
+
+        // Its host moves it within the hours in which they can be asked; given back, its time is free.
+        $this->actingAs($this->wren)->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::at('4T13:00'), 'note' => ''])->assertOk();
+        self::assertSame(['4T13:00-13:15'], $this->held());
+        $this->ask('post', "/api$path/bookings/$id/give-back", ['note' => ''])->assertOk();
+        self::assertSame([], $this->held());
+        // Nobody else ever comes to its sheet, and no list has it.
+        $sheet = Sheet::query()->firstOrFail();
+        foreach (["/s/$sheet->slug", "/api/s/$sheet->slug", "/s/$sheet->slug/frame", "/s/$sheet->slug/book"] as $page) {
+            $this->get($page)->assertNotFound();
+        }
+        $this->actingAs($this->wren)->get('/staff/sheets')->assertOk()->assertDontSee('The lab report');
+        $this->get("/staff/sheets/$sheet->id/edit")->assertForbidden();
+        auth()->logout();
+        $this->get('/d/wren-halloran')->assertOk()->assertDontSee('The lab report')->assertSee('wren-halloran\/knock', false);
+    }
+
+    public function test_maybe_keeps_the_time_says_that_it_is_not_sure_and_asks_again_the_day_before(): void
+    {
+        $path = $this->knock([['3T14:00', 30], ['3T15:00', 30]])->json('path');
+        $this->answer('maybe', 1, 'If the ferry runs.')->assertOk()->assertJsonPath('open.0.state', 'maybe');
+        self::assertSame(['3T14:00-14:30'], $this->held());
+        $this->ask('get', "/api$path")->assertJsonPath('knocks.0.said', 'Wren Halloran says maybe. This time is kept for you, and is not sure yet. You hear more by Thursday 3 December, 08:00 at the latest.');
+        $this->letters();
+        foreach (['2026-12-02T13:59:00Z' => [], '2026-12-02T14:00:00Z' => ['wren-halloran: Sure by now? The lab report, with Ama Otoo'], '2026-12-02T14:01:00Z' => []] as $at => $told) {
+            CarbonImmutable::setTestNow($at);
+            Artisan::call('recess:knocks');
+            Artisan::call('recess:tidy');
+            self::assertSame($told, $this->letters());
+        }
+        self::assertSame(['3T14:00-14:30'], $this->held(), 'still kept');
+        CarbonImmutable::setTestNow('2026-12-03T12:00:00Z');
+        $this->ask('get', "/api$path")->assertJsonPath('knocks.0.state', 'lapsed');
+        Artisan::call('recess:knocks');
+        self::assertSame(['ama: Not answered: The lab report, with Wren Halloran', 'wren-halloran: Off: The lab report, with Ama Otoo'], $this->letters());
+        self::assertSame([[], 0], [$this->held(), Sheet::query()->count()]);
+        $this->answer('accept', 1)->assertConflict();
+    }
+
+    public function test_declined_with_other_times_of_which_one_press_takes_one(): void
+    {
+        $path = $this->knock([['3T14:00', 30]])->json('path');
+        $knock = Knock::query()->firstOrFail();
+        $this->actingAs($this->wren);
+        $days = $this->ask('get', "/api/staff/knocks/$knock->id/free?from=2026-12-04")->assertOk()->json('days');
+        // At hours of the host's own choice: in the evening too.
+        self::assertContains(self::at('4T22:30'), array_column($days[0]['starts'], 'key'));
+        $propose = fn (array $times): TestResponse => $this->ask('post', "/api/staff/knocks/$knock->id/answer", ['answer' => 'propose', 'word' => 'Not in the morning.', 'times' => array_map(static fn (string $one): array => ['start' => self::at($one), 'minutes' => 30], $times)]);
+        $propose(['4T22:30', '4T22:45'])->assertUnprocessable()->assertJsonValidationErrors(['times.1.start' => 'overlaps']);
+        $propose(['4T22:30', '7T18:00'])->assertOk()->assertJsonPath('open.0.state', 'proposed');
+        self::assertSame(['4T22:30-23:00', '7T18:00-18:30'], $this->held());
+        self::assertContains('ama: Other times: The lab report, with Wren Halloran', $this->letters());
+
+        $offered = $this->ask('get', "/api$path")->json('knocks.0.choices');
+        $this->ask('post', "/api$path/knocks/$knock->id/take", ['choice' => $offered[1]['id']])->assertOk()->assertJsonPath('bookings.0.from', '14:00');
+        self::assertSame(['7T18:00-18:30'], $this->held());
+        $this->ask('post', "/api$path/knocks/$knock->id/take", ['choice' => $offered[0]['id']])->assertConflict();
+        self::assertSame(BookingState::Booked, Booking::query()->firstOrFail()->state);
+        // Somebody else's pass knows nothing of it.
+        $other = Pass::query()->create(['name' => 'Bo Lin', 'email' => 'bo@mail.example', 'phone' => '']);
+        $this->ask('post', '/api/p/'.$other->token()."/knocks/$knock->id/take-back")->assertNotFound();
+    }
+
+    public function test_two_who_are_asked_together_both_have_to_say_yes(): void
+    {
+        $tomos = $this->allowed('Tomos Pryce', ['hours' => [2 => '', 3 => '', 4 => '9-12', 5 => '9-12', 1 => '9-12', 6 => '', 7 => ''], 'lengths' => [30, 60]]);
+        $this->sheet($tomos, date: '2026-12-03', title: 'Evening of Tomos');
+        $times = $this->ask('post', '/api/d/wren-halloran/times', ['with' => ['tomos-pryce']])->assertOk()->assertJsonPath('lengths', [30]);
+        self::assertSame(['2026-11-26', '2026-11-27', '2026-11-30', '2026-12-03', '2026-12-04', '2026-12-07', '2026-12-08'], [...array_column($times->json('days'), 'date'), '2026-12-08']);
+        $this->knock([['2T14:00', 30]], ['with' => ['tomos-pryce']])->assertUnprocessable()->assertJsonValidationErrors('choices.0.start');
+        $this->knock([['3T14:00', 30], ['4T14:00', 30]], ['with' => ['tomos-pryce']])->assertCreated();
+        self::assertSame(['3T14:00-14:30', '3T14:00-14:30', '4T14:00-14:30', '4T14:00-14:30'], $this->held(), 'kept for both');
+        $this->letters();
+        $this->answer('accept', 2)->assertOk()->assertJsonPath('open.0.mine', 'accepted')->assertJsonPath('open.0.others', ['Tomos Pryce has not answered yet']);
+        self::assertSame(['4T14:00-14:30', '4T14:00-14:30'], $this->held());
+        self::assertSame([['tomos-pryce: Wren Halloran has said yes: The lab report'], 0], [$this->letters(), Booking::query()->count()]);
+        $this->answer('accept', 2, by: $tomos)->assertOk()->assertJsonPath('over.0.said', 'Agreed: Friday 4 December, 10:00');
+        self::assertSame(['4T14:00-14:30', '4T14:00-14:30'], $this->held());
+        self::assertCount(3, $this->letters());
+        // Given back, both are free again.
+        $booking = Booking::query()->firstOrFail();
+        $this->ask('post', "/api/p/{$booking->pass->token()}/bookings/$booking->id/give-back", ['note' => ''])->assertOk();
+        self::assertSame([], $this->held());
+        // One of two who cannot ends it for both.
+        $this->knock([['3T14:00', 30]], ['with' => ['tomos-pryce']])->assertCreated();
+        $this->answer('decline', by: $tomos, word: 'I am away.')->assertOk();
+        self::assertSame([], $this->held());
+    }
+
+    public function test_what_a_host_has_to_do_is_not_free_and_nobody_is_told_what(): void
+    {
+        $this->sheet($this->wren, date: '2026-12-02', title: 'Open hours');
+        $block = Sheet::query()->firstOrFail()->blocks->firstOrFail();
+        $block->update(['record' => ['hours' => [['from' => '10:00', 'until' => '11:00', 'overnight' => false]]] + $block->record]);
+        $calendar = $this->wren->calendars()->create(['name' => 'Mine', 'text' => '']);
+        DB::table('busy_spans')->insert(['calendar_id' => $calendar->id, 'starts_at' => '2026-12-02 12:50:00', 'ends_at' => '2026-12-02 13:10:00', 'title' => 'The dentist']);
+        $this->knock([['2T18:00', 30]])->assertCreated();
+        $answer = $this->ask('post', '/api/d/wren-halloran/times', ['with' => [], 'from' => '2026-12-02'])->assertOk();
+        $day = $answer->json('days.0');
+        self::assertSame(['08:00 to 08:45', '09:15 to 10:00', '11:00 to 14:00', '14:30 to 16:00'], array_column($day['host'], 'said'), 'whole quarters, free or not free');
+        self::assertStringNotContainsString('dentist', (string) $answer->getContent());
+        self::assertSame($day['host'], $day['common']);
+        // With a calendar of one's own, which comes from the page and is kept nowhere.
+        $own = [[1_796_218_200, 1_796_220_000]];
+        $mine = $this->ask('post', '/api/d/wren-halloran/times', ['with' => [], 'from' => '2026-12-02', 'own' => $own])->json('days.0');
+        self::assertSame(['08:00 to 08:45', '09:15 to 09:30', '11:00 to 14:00', '14:30 to 16:00'], array_column($mine['common'], 'said'));
+        self::assertSame(1, DB::table('busy_spans')->count());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        $choice = static fn (string $start, int $minutes = 30): array => ['choices' => [['start' => $start, 'minutes' => $minutes]]];
+        yield 'before eight' => [$choice(self::at('3T11:30')), 'choices.0.start'];
+        yield 'over the end of the day' => [$choice(self::at('3T19:45')), 'choices.0.start'];
+        yield 'on a Saturday' => [$choice(self::at('5T14:00')), 'choices.0.start'];
+        yield 'off the quarters' => [$choice(self::at('3T14:05')), 'choices.0.start'];
+        yield 'too soon' => [$choice('2026-11-24T15:00:00Z'), 'choices.0.start'];
+        yield 'in the past' => [$choice('1970-01-01T00:00:00Z'), 'choices.0.start'];
+        yield 'far in the future' => [$choice('9999-12-03T14:00:00Z'), 'choices.0.start'];
+        yield 'too far ahead' => [$choice('2026-12-10T14:00:00Z'), 'choices.0.start'];
+        yield 'longer than allowed' => [$choice(self::at('3T14:00'), 45), 'choices.0.start'];
+        yield 'no date' => [$choice('tomorrow'), 'choices.0.start'];
+        yield 'none' => [['choices' => []], 'choices'];
+        yield 'four' => [['choices' => array_map(static fn (string $at): array => ['start' => self::at($at), 'minutes' => 15], ['3T14:00', '3T15:00', '3T16:00', '3T17:00'])], 'choices'];
+        yield 'two that overlap' => [['choices' => [['start' => self::at('3T14:00'), 'minutes' => 30], ['start' => self::at('3T14:15'), 'minutes' => 30]]], 'choices.1.start'];
+        yield 'a script for a web address' => [['work' => 'javascript:alert(1)'], 'work'];
+        yield 'HTML for a web address' => [['work' => '<a href="https://a.example">'], 'work'];
+        yield 'no title' => [['title' => ' '], 'title'];
+        yield 'a title of two lines' => [['title' => "a\nb"], 'title'];
+        yield 'somebody who cannot be asked' => [['with' => ['nobody']], 'with'];
+        yield 'a place of somebody else' => [['place' => 999], 'place'];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('wrong')]
+    public function test_what_is_wrong_is_said_at_its_field_and_nothing_is_kept(array $changes, string $field): void
+    {
+        $this->knock(changes: $changes)->assertUnprocessable()->assertJsonValidationErrors($field);
+        self::assertSame([[], 0, 0, 0], [$this->held(), Knock::query()->count(), Sheet::query()->count(), Pass::query()->count()]);
+    }
+
+    public function test_a_time_that_was_taken_a_moment_before_and_presses_that_come_twice(): void
+    {
+        $key = Str::uuid()->toString();
+        $first = $this->knock(changes: ['request_key' => $key])->assertCreated()->json('path');
+        self::assertSame($first, $this->knock(changes: ['request_key' => $key])->assertOk()->json('path'));
+        $this->knock(changes: ['request_key' => $key, 'title' => 'Another'])->assertConflict();
+        $gone = $this->knock([['3T14:15', 30]], ['email' => 'bo@mail.example', 'student' => 'Bo'])->assertConflict();
+        self::assertSame('Thursday 3 December, 10:15 has just been taken. 09:30, 10:30 and 10:45 are free for all of you. Nothing was sent; your text is still here.', $gone->json('message'));
+        self::assertSame([self::at('3T13:30'), self::at('3T14:30'), self::at('3T14:45')], array_column($gone->json('nearest_times'), 'key'));
+        // A host has as many open as they like, and each address asks so often.
+        $this->knock([['3T15:00', 30]], ['email' => 'bo@mail.example'])->assertCreated();
+        $this->knock([['3T16:00', 30]], ['email' => 'cy@mail.example', 'student' => ''])->assertCreated();
+        $this->knock([['3T17:00', 30]], ['email' => 'di@mail.example'])->assertConflict()->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'as many open requests'));
+        foreach (range(1, 8) as $n) {
+            $answer = $this->knock([['3T17:00', 30]], ['email' => 'eve@mail.example']);
+        }
+        $answer->assertTooManyRequests();
+        self::assertSame(3, Knock::query()->count());
+    }
+
+    public function test_it_is_for_those_for_whom_the_host_allows_it(): void
+    {
+        $this->allowed('Wren Halloran', ['audience' => 'staff']);
+        $this->get('/d/wren-halloran/knock')->assertOk()->assertSee('those who work at');
+        $this->knock()->assertUnprocessable()->assertJsonValidationErrors('with');
+        $tomos = $this->host('Tomos Pryce');
+        $to = (string) $this->actingAs($tomos)->get('/staff/knock/wren-halloran')->assertStatus(303)->headers->get('Location');
+        $this->knock(changes: ['pass' => Str::after($to, 'pass='), 'name' => null, 'email' => null])->assertCreated();
+        self::assertSame($tomos->id, Knock::query()->firstOrFail()->pass->staff_id);
+        // Others can answer nothing of it, and see nothing of it.
+        $this->answer('accept', 1, by: $tomos)->assertNotFound();
+        $this->actingAs($tomos)->ask('get', '/api/staff/knocks')->assertJsonPath('open', []);
+        KnockTerms::query()->update(['allowed' => false]);
+        $this->get('/d/wren-halloran/knock')->assertNotFound();
+        $this->ask('post', '/api/d/wren-halloran/times', ['with' => []])->assertUnprocessable();
+        $this->knock()->assertNotFound();
+    }
+
+    public function test_an_address_answers_first_where_the_school_asks_for_that(): void
+    {
+        $this->wren->school->update(['confirm_addresses' => true]);
+        $this->knock([['3T14:00', 30]])->assertCreated()->assertJsonPath('state', 'unconfirmed');
+        self::assertSame(['ama: Please confirm: ask Wren Halloran for a time'], $this->letters());
+        $this->actingAs($this->wren)->ask('get', '/api/staff/knocks')->assertJsonPath('open', []);
+        $pass = Pass::query()->firstOrFail();
+        $this->post($pass->confirmLink('ama@mail.example'))->assertOk();
+        self::assertSame(['ama: You have asked Wren Halloran: The lab report', 'wren-halloran: Asked: The lab report, by Ama Otoo'], $this->letters());
+        CarbonImmutable::setTestNow('2026-11-24T14:00:00Z');
+        Artisan::call('recess:tidy');
+        Artisan::call('recess:knocks');
+        self::assertSame(['3T14:00-14:30'], $this->held());
+        $this->answer('accept', 1)->assertOk();
+        // One that never answers is forgotten, and nobody hears of it.
+        $this->knock([['3T15:00', 30]], ['email' => 'never@mail.example'])->assertCreated();
+        CarbonImmutable::setTestNow('2026-11-24T15:00:00Z');
+        $this->letters();
+        Artisan::call('recess:knocks');
+        self::assertSame([['3T14:00-14:30'], []], [$this->held(), $this->letters()]);
+    }
+
+    public function test_a_button_in_a_letter_is_signed_does_nothing_when_opened_and_is_good_once(): void
+    {
+        $this->knock([['3T14:00', 30], ['3T15:00', 30]]);
+        $this->delivered();
+        $raw = quoted_printable_decode((string) DB::table('mailroom_messages')->where('recipient', 'wren-halloran@school.example')->value('raw'));
+        preg_match_all('#https?://[^/\s"]+(/knock/[\w.-]+)#', $raw, $found);
+        $links = array_values(array_unique($found[1]));
+        self::assertCount(5, $links, 'yes and maybe to each of two, and no');
+        auth()->logout();
+        foreach ([...$links, $links[0]] as $link) {
+            $this->get($link)->assertOk();
+        }
+        self::assertSame('asked', Knock::query()->firstOrFail()->state->value);
+        $forged = preg_replace('/\.accept\./', '.decline.', $links[0]);
+        $this->post((string) $forged)->assertStatus(410);
+        $this->post($links[1], ['word' => str_repeat('x', 1001)])->assertStatus(302);
+        $this->post($links[1], ['word' => 'Gladly.'])->assertOk()->assertSee('Ama Otoo hears that you can.');
+        self::assertSame('3T15:00', Booking::query()->firstOrFail()->starts_at->format('j\TH:i'));
+        foreach ($links as $link) {
+            $this->get($link)->assertStatus(410);
+            $this->post($link)->assertStatus(410);
+        }
+    }
+}

@@ -1,0 +1,104 @@
+<script lang="ts">
+    /** A time that is asked for, on the ruler of its day with what lies around. */
+    import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+
+    let { choice }: { choice: Schema['KnockChoice'] } = $props();
+
+    const place = (at: number) => `${(at / choice.ruler.length) * 100}%`;
+    const around = $derived(choice.around.map((one) => `${clock.all(one.said)} ${one.title || 'busy'}`));
+</script>
+
+<div
+    class="scale"
+    role="img"
+    aria-label="{choice.ruler.label}: {around.length === 0 ? 'nothing else that day' : around.join('; ')}"
+>
+    {#each choice.ruler.marks as mark (mark.at)}
+        <span class="mark {mark.size}" style:left={place(mark.at)}></span>
+        {#if mark.label}<span class="hour times" style:left={place(mark.at)}
+                >{clock.brief(mark.label).replace(':00', '')}</span
+            >{/if}
+    {/each}
+    {#each choice.around as one, i (i)}
+        <span
+            class="other"
+            class:meeting={one.meeting}
+            style:left={place(one.at)}
+            style:width={place(one.length)}
+            title="{clock.all(one.said)} {one.title || 'busy'}"><span>{one.title}</span></span
+        >
+    {/each}
+    <span class="asked" class:gone={choice.gone} style:left={place(choice.at)} style:width={place(choice.minutes)}
+    ></span>
+    {#if choice.ruler.now !== null}<span class="bead" style:left={place(choice.ruler.now)}></span>{/if}
+</div>
+
+<style>
+    .scale {
+        position: relative;
+        height: 3rem;
+        border-bottom: 1px solid var(--line);
+        overflow: hidden;
+    }
+    .scale > * {
+        position: absolute;
+    }
+    .mark {
+        top: 0;
+        width: 1px;
+        height: 0.25rem;
+        background: var(--line);
+    }
+    .mark.hour {
+        height: 100%;
+    }
+    .hour {
+        top: 0;
+        padding-left: 0.2rem;
+        font-size: 0.72rem;
+        line-height: 1;
+        color: var(--faint);
+    }
+    .other {
+        top: 1.1rem;
+        height: 1.5rem;
+        overflow: hidden;
+        font-size: 0.75rem;
+        line-height: 1.5rem;
+        white-space: nowrap;
+        border: 1px dashed var(--edge);
+        background: repeating-linear-gradient(135deg, var(--line) 0 1.5px, transparent 1.5px 7px);
+    }
+    .other span {
+        padding: 0 0.25rem;
+        background: var(--paper);
+    }
+    .other.meeting {
+        border-style: solid;
+        background: var(--card);
+    }
+    .other.meeting span {
+        background: transparent;
+    }
+    .asked {
+        top: 0.9rem;
+        height: 1.9rem;
+        border-radius: 5px;
+        background: var(--board);
+        border: 2px solid var(--marigold);
+    }
+    .asked.gone {
+        background: transparent;
+        border-style: dashed;
+    }
+    .bead {
+        top: 1.4rem;
+        width: 0.8rem;
+        height: 0.8rem;
+        margin-left: -0.4rem;
+        border-radius: 50%;
+        background: var(--marigold);
+        border: 2px solid var(--ink);
+    }
+</style>

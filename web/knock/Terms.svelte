@@ -1,0 +1,242 @@
+<script lang="ts">
+    /** On which terms a host can be asked: off until they allow it. */
+    import Field from '../controls/Field.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
+    import { api, ask, beside, type Schema } from '../lib/api';
+    import { Button, Checkbox, Helper, Input, Label, Select } from '../lib/controls';
+
+    interface Props {
+        terms: Schema['KnockTerms'];
+        saved: (page: Schema['HostKnocks'], said: string) => void;
+    }
+    let { terms, saved }: Props = $props();
+
+    const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+    // svelte-ignore state_referenced_locally -- what is typed is the writer's until it is saved
+    let form = $state({ ...$state.snapshot(terms), hours: DAYS.map((_, i) => terms.hours[i + 1] ?? '') });
+    let working = $state(false);
+    let message = $state('');
+    let fields = $state<Record<string, string>>({});
+
+    const lead = [
+        { value: 2, name: '2 hours' },
+        { value: 12, name: '12 hours' },
+        { value: 24, name: 'a day' },
+        { value: 48, name: '2 days' },
+        { value: 72, name: '3 days' },
+        { value: 168, name: 'a week' },
+    ];
+    const kept = [
+        { value: 24, name: 'a day' },
+        { value: 48, name: '2 days' },
+        { value: 72, name: '3 days' },
+        { value: 168, name: 'a week' },
+    ];
+    const ahead = [7, 14, 21, 28, 42, 60].map((days) => ({
+        value: days,
+        name: days % 7 === 0 ? `${days / 7} week${days === 7 ? '' : 's'}` : `${days} days`,
+    }));
+    const most = [1, 2, 3, 5, 10, 20, 50].map((one) => ({ value: one, name: `${one}` }));
+    const WHOM = [
+        { value: 'anyone', name: 'anybody' },
+        { value: 'families', name: 'families whom the school knows' },
+        { value: 'staff', name: 'those who work here' },
+    ];
+    const toggled = (list: number[], one: number, is: boolean) =>
+        is ? [...list, one] : list.filter((other) => other !== one);
+
+    async function save(allowed: boolean) {
+        working = true;
+        const { hours, lead_hours, ahead_days, lengths, place_ids, most_open, kept_hours, audience, intro, questions } =
+            form;
+        const answer = await ask(
+            api.PUT('/api/staff/me/knocks', {
+                body: {
+                    allowed,
+                    hours: Object.fromEntries(hours.map((one, i) => [i + 1, one])),
+                    lead_hours: Number(lead_hours),
+                    ahead_days: Number(ahead_days),
+                    lengths,
+                    place_ids,
+                    most_open: Number(most_open),
+                    kept_hours: Number(kept_hours),
+                    audience,
+                    intro,
+                    questions: questions.filter((one) => one.label.trim() !== ''),
+                },
+            }),
+        );
+        working = false;
+        fields = answer.trouble?.fields ?? {};
+        message = beside(answer.trouble);
+        if (answer.data) {
+            form = { ...answer.data.terms, hours: DAYS.map((_, i) => answer.data.terms.hours[i + 1] ?? '') };
+            saved(
+                answer.data,
+                allowed
+                    ? 'Saved. Your door says that you can be asked.'
+                    : 'You can no longer be asked. What is asked already stands.',
+            );
+        } else
+            requestAnimationFrame(() => document.querySelector<HTMLElement>('.terms [aria-invalid="true"]')?.focus());
+    }
+</script>
+
+<form class="terms grid gap-4" novalidate onsubmit={(event) => event.preventDefault()}>
+    <fieldset>
+        <legend class="mb-1 font-semibold">On which days, between which hours?</legend>
+        <div class="days">
+            {#each DAYS as day, i (day)}
+                <div>
+                    <Label for="hours-{i}">{day}</Label>
+                    <Input
+                        id="hours-{i}"
+                        bind:value={form.hours[i]}
+                        placeholder={i < 5 ? 'not' : 'not'}
+                        autocomplete="off"
+                        aria-invalid={fields[`hours.${i + 1}`] ? 'true' : undefined}
+                        aria-describedby="hours-help{fields[`hours.${i + 1}`] ? ` hours-${i}-error` : ''}"
+                        class="w-full"
+                    />
+                    {#if fields[`hours.${i + 1}`]}<Helper id="hours-{i}-error" color="red" class="font-semibold"
+                            >{fields[`hours.${i + 1}`]}</Helper
+                        >{/if}
+                </div>
+            {/each}
+        </div>
+        <Helper id="hours-help" class="mt-1"
+            >Such as 8:00 to 12:00, 13:00 to 16:00. Empty: not on that day. Closed days fall out; your calendars, sheets
+            and meetings count.</Helper
+        >
+        {#if fields.hours}<Helper color="red" class="font-semibold">{fields.hours}</Helper>{/if}
+    </fieldset>
+    <div class="flex flex-wrap gap-x-6 gap-y-3">
+        <fieldset>
+            <legend class="font-semibold">For how long?</legend>
+            <div class="flex min-h-11 flex-wrap items-center gap-x-4">
+                {#each terms.all_lengths as minutes (minutes)}
+                    <Checkbox
+                        checked={form.lengths.includes(minutes)}
+                        onchange={(event) =>
+                            (form.lengths = toggled(
+                                form.lengths,
+                                minutes,
+                                (event.currentTarget as HTMLInputElement).checked,
+                            ))}>{minutes} min</Checkbox
+                    >
+                {/each}
+            </div>
+            {#if fields.lengths}<Helper color="red" class="font-semibold">{fields.lengths}</Helper>{/if}
+        </fieldset>
+        <div>
+            <Label for="lead">How soon, at the soonest?</Label><Select
+                id="lead"
+                placeholder=""
+                items={lead}
+                bind:value={form.lead_hours}
+            />
+        </div>
+        <div>
+            <Label for="ahead">How far ahead?</Label><Select
+                id="ahead"
+                placeholder=""
+                items={ahead}
+                bind:value={form.ahead_days}
+            />
+        </div>
+        <div>
+            <Label for="kept">Kept for your answer</Label><Select
+                id="kept"
+                placeholder=""
+                items={kept}
+                bind:value={form.kept_hours}
+            />
+        </div>
+        <div>
+            <Label for="most">Open at once, at most</Label><Select
+                id="most"
+                placeholder=""
+                items={most}
+                bind:value={form.most_open}
+            />
+        </div>
+        <div>
+            <Label for="whom">Asked by</Label><Select
+                id="whom"
+                placeholder=""
+                items={WHOM}
+                bind:value={form.audience}
+            />
+        </div>
+    </div>
+    <fieldset>
+        <legend class="font-semibold">Where?</legend>
+        <div class="flex min-h-11 flex-wrap items-center gap-x-5">
+            {#each terms.places as place (place.id)}
+                <Checkbox
+                    checked={form.place_ids.includes(place.id)}
+                    onchange={(event) =>
+                        (form.place_ids = toggled(
+                            form.place_ids,
+                            place.id,
+                            (event.currentTarget as HTMLInputElement).checked,
+                        ))}>{place.label}</Checkbox
+                >
+            {/each}
+            <a href="/staff/settings#places"
+                >{terms.places.length === 0
+                    ? 'Save a place first, in your settings'
+                    : 'Another place, in your settings'}</a
+            >
+        </div>
+        {#if fields.place_ids}<Helper color="red" class="font-semibold">{fields.place_ids}</Helper>{/if}
+    </fieldset>
+    <Field
+        name="intro"
+        label="What should they know first?"
+        bind:value={form.intro}
+        error={fields.intro}
+        maxlength={500}
+    />
+    <fieldset class="grid gap-2">
+        <legend class="font-semibold">What do you ask, besides what it is about and whom it concerns?</legend>
+        {#each form.questions as question, i (i)}
+            <div class="flex flex-wrap items-center gap-3">
+                <Input
+                    aria-label="Question {i + 1}"
+                    bind:value={question.label}
+                    maxlength={200}
+                    class="min-w-0 flex-1 basis-64"
+                    aria-invalid={fields[`questions.${i}.label`] ? 'true' : undefined}
+                />
+                <Checkbox bind:checked={question.required}>has to be answered</Checkbox>
+                <TextButton
+                    away
+                    aria-label="Leave question {i + 1} out"
+                    onclick={() => (form.questions = form.questions.filter((_, j) => j !== i))}>Leave out</TextButton
+                >
+            </div>
+        {/each}
+        {#if form.questions.length < 5}<p>
+                <TextButton onclick={() => (form.questions = [...form.questions, { label: '', required: false }])}
+                    >Ask something</TextButton
+                >
+            </p>{/if}
+    </fieldset>
+    {#if message}<Notice>{message}</Notice>{/if}
+    <p class="flex flex-wrap gap-3">
+        <Button disabled={working} onclick={() => save(true)}>{terms.allowed ? 'Save' : 'Allow it'}</Button>
+        {#if terms.allowed}<Button color="red" outline disabled={working} onclick={() => save(false)}
+                >Allow it no longer</Button
+            >{/if}
+    </p>
+</form>
+
+<style>
+    .days {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(min(100%, 13rem), 1fr));
+        gap: 0.4rem 0.8rem;
+    }
+</style>

@@ -1,0 +1,83 @@
+<script lang="ts">
+    /** What is asked of a host: to be answered with one press, and on which terms they can be asked. */
+    import { onMount } from 'svelte';
+    import Notice from '../controls/Notice.svelte';
+    import Asked from '../knock/Asked.svelte';
+    import Terms from '../knock/Terms.svelte';
+    import { api, type Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import { Live } from '../lib/live.svelte';
+    import Heard from '../parts/Heard.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+
+    interface Props {
+        host: string;
+        knocks: Schema['HostKnocks'];
+    }
+    let { host, knocks: first }: Props = $props();
+
+    let fresh = $state.raw<Schema['HostKnocks'] | null>(null);
+    const page = $derived(fresh ?? first);
+    let said = $state('');
+
+    const live = new Live(
+        () => page.channel,
+        async (headers) => {
+            const answer = await api.GET('/api/staff/knocks', { headers });
+            if (answer.response.status === 200 && answer.data) fresh = answer.data;
+            return answer.response;
+        },
+    );
+    onMount(() => live.start());
+
+    function take(answer: Schema['HostKnocks'], what: string) {
+        fresh = answer;
+        live.fresh();
+        said = what;
+        scrollTo({ top: 0 });
+    }
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <Heard {live} />
+    <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
+        <h1>Asked of you</h1>
+        {#if page.terms.open}<p class="text-faint">
+                Whoever finds no time asks <a href={page.terms.door}>at your door</a>.
+            </p>{/if}
+    </div>
+    <div role="status">
+        {#if said}<Notice good class="mb-3">{said}</Notice>{/if}
+    </div>
+    <div class="grid gap-3">
+        {#each page.open as knock (knock.id)}
+            <Asked {knock} answered={take} />
+        {:else}
+            <p>
+                {page.terms.open
+                    ? 'Nothing is asked of you just now.'
+                    : 'Nobody can ask you for a time of their own yet. Where you allow it, they see when both of you are free, and you answer with one press.'}
+            </p>
+        {/each}
+    </div>
+    <details class="mt-6" open={!page.terms.allowed}>
+        <summary class="min-h-11 cursor-pointer py-2 text-board"><h2 class="inline">When you can be asked</h2></summary>
+        <Terms terms={page.terms} saved={take} />
+    </details>
+    {#if page.over.length > 0}
+        <h2 class="mt-6 mb-1">Answered lately</h2>
+        <ul class="border-t border-line">
+            {#each page.over as one (one.id)}
+                <li class="flex flex-wrap items-baseline gap-x-4 border-b border-line py-2">
+                    <strong>{one.title}</strong><span>{one.who}</span><span class="text-faint"
+                        >{clock.all(one.said)}</span
+                    >
+                    {#if one.sheet}<a class="ml-auto" href="/staff/sheets/{one.sheet}"
+                            >Look it up, move it or cancel it</a
+                        >{/if}
+                </li>
+            {/each}
+        </ul>
+    {/if}
+</main>
