@@ -14,6 +14,8 @@ use App\Models\StaffMember;
 use App\Timetables\RulerData;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Recess\Time\DateRange;
+use Recess\Time\Dates;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Zone;
@@ -79,8 +81,9 @@ final class HostKnocks
     {
         $span = $choice->span();
         $date = $zone->dateAt($span->start);
-        $around = self::around($host, $date, $zone, $own);
-        ['left' => $left, 'ruler' => $ruler] = RulerData::between($date, $zone, self::scale([$span, ...array_column($around, 0)], $date, $zone), $now);
+        $around = self::around($host, $knock, $date, $zone, $own);
+        $hours = KnockTerms::of($host)->asked()->windows(DateRange::of($date, $date->plusDays(6)), $zone, Dates::none())->all();
+        ['left' => $left, 'ruler' => $ruler] = RulerData::between($date, $zone, self::scale([$span, ...array_column($around, 0)], $hours, $date, $zone), $now);
 
         return [
             'id' => $choice->id, 'position' => $choice->position, 'chosen' => $choice->chosen, 'gone' => $span->start <= $now,
@@ -94,8 +97,8 @@ final class HostKnocks
         ];
     }
 
-    /** @return list<array{Span, string, bool}> their meetings and what their calendars say, on that date; titles of calendars are their owner's alone */
-    private static function around(StaffMember $host, LocalDate $date, Zone $zone, bool $own): array
+    /** @return list<array{Span, string, bool}> their meetings, what else is asked of them, and what their calendars say, on that date; titles of calendars are their owner's alone */
+    private static function around(StaffMember $host, Knock $but, LocalDate $date, Zone $zone, bool $own): array
     {
         $day = $zone->day($date);
         [$from, $until] = [Instant::column($day->start), Instant::column($day->end)];
@@ -104,8 +107,11 @@ final class HostKnocks
             ->map(static fn (Booking $one): array => [$one->span(), $one->student ?: $one->pass->name, true])->all();
         $busy = BusySpan::query()->whereIn('calendar_id', $host->calendars()->select('id'))->where('starts_at', '<', $until)->where('ends_at', '>', $from)->orderBy('starts_at')->limit(100)->get()
             ->map(static fn (BusySpan $one): array => [$one->span(), $own ? $one->title : '', false])->all();
+        $asked = KnockChoice::query()->where('knock_id', '!=', $but->id)->where('starts_at', '<', $until)->where('ends_at', '>', $from)
+            ->whereIn('knock_id', Knock::query()->whereIn('state', KnockState::open())->whereHas('hosts', static fn ($one) => $one->where('staff_id', $host->id))->select('id'))->limit(100)->get()
+            ->map(static fn (KnockChoice $one): array => [$one->span(), Words::say('knocks.also_asked'), false])->all();
         $within = [];
-        foreach ([...$meetings, ...$busy] as [$span, $title, $meeting]) {
+        foreach ([...$meetings, ...$asked, ...$busy] as [$span, $title, $meeting]) {
             $part = $span->shared($day);
             if ($part !== null) {
                 $within[] = [$part, $title, $meeting];
@@ -116,20 +122,22 @@ final class HostKnocks
     }
 
     /**
-     * From the hour before the first to the one after the last, between six and ten where a whole day is taken.
+     * The full hours in which they can be asked, and whatever lies outside of them but for what takes half a day.
      *
      * @param  non-empty-array<Span>  $spans
+     * @param  list<Span>  $hours
      * @return array{int, int}
      */
-    private static function scale(array $spans, LocalDate $date, Zone $zone): array
+    private static function scale(array $spans, array $hours, LocalDate $date, Zone $zone): array
     {
+        $clock = static fn (int $instant): int => $zone->timeAt($instant)->minute;
         $midnight = $zone->instant($date, 0);
         $minutes = static fn (int $instant): int => min(1440, max(0, intdiv($instant - $midnight, 60)));
         $short = array_filter($spans, static fn (Span $span): bool => $span->minutes() < 720);
         $shown = $short === [] ? $spans : $short;
-        $first = max(0, intdiv(min(array_map(static fn (Span $one): int => $minutes($one->start), $shown)), 60) * 60 - 60);
-        $last = min(1440, (intdiv(max(array_map(static fn (Span $one): int => $minutes($one->end), $shown)) + 59, 60) + 1) * 60);
+        $first = min([...array_map(static fn (Span $one): int => $minutes($one->start), $shown), ...array_map(static fn (Span $one): int => $clock($one->start), $hours)]);
+        $last = max([...array_map(static fn (Span $one): int => $minutes($one->end), $shown), ...array_map(static fn (Span $one): int => $clock($one->end), $hours)]);
 
-        return [$first, $last];
+        return [intdiv($first, 60) * 60, min(1440, intdiv($last + 59, 60) * 60)];
     }
 }

@@ -210,7 +210,7 @@
     }
     .row {
         display: grid;
-        grid-template-columns: 15.5rem minmax(0, 1fr);
+        grid-template-columns: 18.5rem minmax(0, 1fr);
         align-items: center;
         gap: 0 1rem;
     }

@@ -16,7 +16,7 @@
 >
     {#each choice.ruler.marks as mark (mark.at)}
         <span class="mark {mark.size}" style:left={place(mark.at)}></span>
-        {#if mark.label}<span class="hour times" style:left={place(mark.at)}
+        {#if mark.label}<span class="clock times" style:left={place(mark.at)}
                 >{clock.brief(mark.label).replace(':00', '')}</span
             >{/if}
     {/each}
@@ -53,7 +53,7 @@
     .mark.hour {
         height: 100%;
     }
-    .hour {
+    .clock {
         top: 0;
         padding-left: 0.2rem;
         font-size: 0.72rem;

@@ -82,10 +82,10 @@
     <h3>{day.short}</h3>
     <!-- The button beside it does the same for whoever has no pointer. -->
     <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-    <div class="track" bind:this={track} onclick={press}>
+    <div class="track" class:short={day.own === null} bind:this={track} onclick={press}>
         {#each day.marks as mark (mark.at)}
             <span class="mark {mark.size}" style:left={place(mark.at)} aria-hidden="true"></span>
-            {#if mark.label}<span class="hour times" style:left={place(mark.at)} aria-hidden="true"
+            {#if mark.label}<span class="clock times" style:left={place(mark.at)} aria-hidden="true"
                     >{clock.brief(mark.label).replace(':00', '')}</span
                 >{/if}
         {/each}
@@ -153,7 +153,7 @@
 <style>
     .day {
         display: grid;
-        grid-template-columns: 5.2rem minmax(0, 1fr) 4.2rem 5.4rem;
+        grid-template-columns: 5.6rem minmax(0, 1fr) 2.6rem 5.4rem;
         align-items: center;
         gap: 0 0.6rem;
     }
@@ -167,6 +167,9 @@
         touch-action: pan-y;
         border-bottom: 1px solid var(--line);
     }
+    .track.short {
+        height: 3.35rem;
+    }
     .mark {
         position: absolute;
         top: 0;
@@ -177,7 +180,7 @@
     .mark.hour {
         height: 100%;
     }
-    .hour {
+    .clock {
         position: absolute;
         top: 0;
         padding-left: 0.2rem;
@@ -208,9 +211,10 @@
     }
     .names {
         display: grid;
-        align-content: end;
+        align-content: start;
         height: 3.9rem;
-        grid-template-rows: 1.5rem 0.65rem 0.75rem;
+        padding-top: 0.95rem;
+        grid-template-rows: 1.6rem 0.6rem 0.6rem;
         font-size: 0.72rem;
         line-height: 1;
         color: var(--faint);
@@ -281,7 +285,10 @@
         .track {
             grid-column: 1 / -1;
             grid-row: 2;
-            height: 4.4rem;
+            height: 4.3rem;
+        }
+        .track.short {
+            height: 3.9rem;
         }
         .common {
             height: 2rem;

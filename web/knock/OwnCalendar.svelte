@@ -69,7 +69,7 @@
                 />
                 <button
                     type="button"
-                    class="press"
+                    class="press whitespace-nowrap"
                     disabled={working || !address}
                     onclick={() => void send({ address })}>{working ? 'Reading…' : 'Read it'}</button
                 >

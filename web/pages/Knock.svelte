@@ -68,6 +68,9 @@
     );
     let known = $state<Pick<Schema['Pass'], 'name' | 'email' | 'phone' | 'students'> | null>(null);
     let from = $state<string | null>(null);
+    /** On a phone a week is drawn, and the rest where it is asked for. */
+    const FIRST = 5;
+    let all = $state(false);
     let working = $state(false);
     let message = $state('');
     let nearest = $state<NonNullable<Schema['Problem']['nearest_times']>>([]);
@@ -247,7 +250,7 @@
                                     checked={choices.minutes === minutes}
                                     onchange={() => choices.wish(minutes)}
                                 />
-                                {minutes} minutes
+                                {minutes} min
                             </label>
                         {/each}
                     </div>
@@ -300,11 +303,16 @@
                     </p>
                 {/if}
                 <div class="rulers">
-                    {#each times.days as day (day.date)}
-                        <Bands {day} {choices} host={called} />
+                    {#each times.days as day, i (day.date)}
+                        <div class:folded={i >= FIRST && !all}><Bands {day} {choices} host={called} /></div>
                     {/each}
                 </div>
                 <p class="mt-2 flex flex-wrap gap-3">
+                    {#if times.days.length > FIRST && !all}<button
+                            type="button"
+                            class="press unfold"
+                            onclick={() => (all = true)}>{times.days.length - FIRST} more days</button
+                        >{/if}
                     {#if times.earlier}<button
                             type="button"
                             class="press"
@@ -330,152 +338,160 @@
                 {#if fields.choices}<p class="font-semibold text-brick" role="alert">{fields.choices}</p>{/if}
             </section>
 
-            <section class="grid max-w-3xl gap-4" aria-labelledby="who">
-                <h2 id="who">What they should know</h2>
-                <Student
-                    question={{
-                        key: 'student',
-                        kind: 'student',
-                        label: 'Whom does it concern?',
-                        help: 'The student’s name.',
-                        required: page.children !== null,
-                        on_run_sheet: true,
-                        choices: [],
-                    }}
-                    known={page.children ?? known?.students ?? []}
-                    only={page.children !== null}
-                    value={typed.student}
-                    error={fields.student}
-                    change={(value) => {
-                        typed.student = value;
-                        remember();
-                    }}
-                />
-                <Field
-                    name="details"
-                    label="Details"
-                    lines={3}
-                    bind:value={typed.details}
-                    error={fields.details}
-                    change={remember}
-                />
-                <Field
-                    name="work"
-                    label="Address of the work in question"
-                    type="url"
-                    help="Such as https://docs.example.org/essay"
-                    bind:value={typed.work}
-                    error={fields.work}
-                    change={remember}
-                />
-                {#each page.questions as question (question.key)}
-                    <Answer
-                        {question}
-                        value={typed.answers[question.key]}
-                        error={fields[`answers.${question.key}`]}
-                        change={(value) => {
-                            typed.answers[question.key] = value;
-                            remember();
-                        }}
-                    />
-                {/each}
-                {#if page.places.length > 1}
-                    <fieldset>
-                        <legend class="mb-1 font-semibold">Where</legend>
-                        {#each page.places as place (place.id)}
-                            <label class="flex min-h-11 items-center gap-2">
-                                <input
-                                    type="radio"
-                                    name="place"
-                                    checked={(typed.place ?? page.places[0]!.id) === place.id}
-                                    onchange={() => {
-                                        typed.place = place.id;
-                                        remember();
-                                        if (pass) void refresh();
-                                    }}
-                                />
-                                {place.label} <span class="text-faint">{place.directions}</span>
-                            </label>
+            <section aria-labelledby="who">
+                <h2 id="who" class="mb-2">What they should know</h2>
+                <div class="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
+                    <div class="grid gap-4">
+                        <Student
+                            question={{
+                                key: 'student',
+                                kind: 'student',
+                                label: 'Whom does it concern?',
+                                help: 'The student’s name.',
+                                required: page.children !== null,
+                                on_run_sheet: true,
+                                choices: [],
+                            }}
+                            known={page.children ?? known?.students ?? []}
+                            only={page.children !== null}
+                            value={typed.student}
+                            error={fields.student}
+                            change={(value) => {
+                                typed.student = value;
+                                remember();
+                            }}
+                        />
+                        <Field
+                            name="details"
+                            label="Details"
+                            lines={3}
+                            bind:value={typed.details}
+                            error={fields.details}
+                            change={remember}
+                        />
+                        <Field
+                            name="work"
+                            label="Address of the work in question"
+                            type="url"
+                            help="Such as https://docs.example.org/essay"
+                            bind:value={typed.work}
+                            error={fields.work}
+                            change={remember}
+                        />
+                        {#each page.questions as question (question.key)}
+                            <Answer
+                                {question}
+                                value={typed.answers[question.key]}
+                                error={fields[`answers.${question.key}`]}
+                                change={(value) => {
+                                    typed.answers[question.key] = value;
+                                    remember();
+                                }}
+                            />
                         {/each}
-                    </fieldset>
-                {:else if page.places[0]}
-                    <p>
-                        Where: <strong>{page.places[0].label}</strong>
-                        <span class="text-faint">{page.places[0].directions}</span>
-                    </p>
-                {/if}
-                {#if known}
-                    <p class="text-faint">
-                        This goes on <a href="/p/{pass}">your pass</a>, for {known.name}.
-                        <button
-                            type="button"
-                            class="link"
-                            onclick={() => {
-                                pass = null;
-                                known = null;
-                                sessionStorage.removeItem(PASS);
-                                void refresh();
-                            }}>Somebody else asks</button
-                        >
-                    </p>
-                {/if}
-                {#if !known}
-                    <div class="grid gap-4 sm:grid-cols-2">
-                        <Field
-                            name="name"
-                            label="Your name"
-                            autocomplete="name"
-                            required
-                            bind:value={typed.name}
-                            error={fields.name}
-                            change={remember}
-                        />
-                        <Field
-                            name="phone"
-                            label="Phone number"
-                            type="tel"
-                            autocomplete="tel"
-                            bind:value={typed.phone}
-                            error={fields.phone}
-                            change={remember}
-                        />
                     </div>
-                {/if}
-                {#if !known?.email}
-                    <Field
-                        name="email"
-                        label="E-mail address"
-                        type="email"
-                        autocomplete="email"
-                        required
-                        help="For the answer, and the calendar entry."
-                        bind:value={typed.email}
-                        error={fields.email}
-                        change={remember}
-                    />
-                {/if}
-                {#if message}
-                    <div class="notice" role="alert">
-                        <p>{clock.all(message)}</p>
-                        {#if nearest.length > 0}
-                            <p class="mt-2 flex flex-wrap gap-2">
-                                {#each nearest as one (one.key)}<button
-                                        type="button"
-                                        class="press times"
-                                        onclick={() => void take(one)}>{clock.all(one.when)}</button
-                                    >{/each}
+                    <div class="grid gap-4">
+                        {#if page.places.length > 1}
+                            <fieldset>
+                                <legend class="mb-1 font-semibold">Where</legend>
+                                {#each page.places as place (place.id)}
+                                    <label class="flex min-h-11 items-center gap-2">
+                                        <input
+                                            type="radio"
+                                            name="place"
+                                            checked={(typed.place ?? page.places[0]!.id) === place.id}
+                                            onchange={() => {
+                                                typed.place = place.id;
+                                                remember();
+                                                if (pass) void refresh();
+                                            }}
+                                        />
+                                        {place.label} <span class="text-faint">{place.directions}</span>
+                                    </label>
+                                {/each}
+                            </fieldset>
+                        {:else if page.places[0]}
+                            <p>
+                                Where: <strong>{page.places[0].label}</strong>
+                                <span class="text-faint">{page.places[0].directions}</span>
                             </p>
                         {/if}
+                        {#if known}
+                            <p class="text-faint">
+                                This goes on <a href="/p/{pass}">your pass</a>, for {known.name}.
+                                <button
+                                    type="button"
+                                    class="link"
+                                    onclick={() => {
+                                        pass = null;
+                                        known = null;
+                                        sessionStorage.removeItem(PASS);
+                                        void refresh();
+                                    }}>Somebody else asks</button
+                                >
+                            </p>
+                        {/if}
+                        {#if !known}
+                            <div class="grid gap-4 sm:grid-cols-2">
+                                <Field
+                                    name="name"
+                                    label="Your name"
+                                    autocomplete="name"
+                                    required
+                                    bind:value={typed.name}
+                                    error={fields.name}
+                                    change={remember}
+                                />
+                                <Field
+                                    name="phone"
+                                    label="Phone number"
+                                    type="tel"
+                                    autocomplete="tel"
+                                    bind:value={typed.phone}
+                                    error={fields.phone}
+                                    change={remember}
+                                />
+                            </div>
+                        {/if}
+                        {#if !known?.email}
+                            <Field
+                                name="email"
+                                label="E-mail address"
+                                type="email"
+                                autocomplete="email"
+                                required
+                                help="For the answer, and the calendar entry."
+                                bind:value={typed.email}
+                                error={fields.email}
+                                change={remember}
+                            />
+                        {/if}
                     </div>
-                {/if}
-                <p class="text-faint">{page.kept}</p>
-                <p>
-                    <button type="button" class="press main" disabled={working} onclick={() => void send()}>
-                        {working
-                            ? 'One moment…'
-                            : `Ask ${asked.join(' and ')}${choices.list.length > 1 ? ' for one of these' : ''}`}
-                    </button>
-                </p>
+                </div>
+                <div class="mt-4 grid gap-3">
+                    {#if message}
+                        <div class="notice" role="alert">
+                            <p>{clock.all(message)}</p>
+                            {#if nearest.length > 0}
+                                <p class="mt-2 flex flex-wrap gap-2">
+                                    {#each nearest as one (one.key)}<button
+                                            type="button"
+                                            class="press times"
+                                            onclick={() => void take(one)}>{clock.all(one.when)}</button
+                                        >{/each}
+                                </p>
+                            {/if}
+                        </div>
+                    {/if}
+                    <p class="text-faint">{page.kept}</p>
+                    <p>
+                        <button type="button" class="press main" disabled={working} onclick={() => void send()}>
+                            {working
+                                ? 'One moment…'
+                                : `Ask ${asked.join(' and ')}${choices.list.length > 1 ? ' for one of these' : ''}`}
+                        </button>
+                    </p>
+                </div>
             </section>
         </form>
     {/if}
@@ -507,6 +523,17 @@
         padding: 0.5rem 0;
         cursor: pointer;
         color: var(--board);
+    }
+    .unfold {
+        display: none;
+    }
+    @media (max-width: 40rem) {
+        .folded {
+            display: none;
+        }
+        .unfold {
+            display: inline-flex;
+        }
     }
     .together {
         margin-block: -0.5rem;
