@@ -14,6 +14,7 @@ import Knocks from './pages/Knocks.svelte';
 import Join from './pages/Join.svelte';
 import Lists from './pages/Lists.svelte';
 import Log from './pages/Log.svelte';
+import MailLeft from './pages/MailLeft.svelte';
 import MoveIn from './pages/MoveIn.svelte';
 import NotIn from './pages/NotIn.svelte';
 import OurSchool from './pages/OurSchool.svelte';
@@ -41,6 +42,7 @@ void mountPage(
         Knocks,
         Lists,
         Log,
+        MailLeft,
         MoveIn,
         NotIn,
         OurSchool,

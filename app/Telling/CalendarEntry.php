@@ -11,6 +11,7 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\SheetKind;
 use Recess\Calendars\Invitation;
+use Recess\Calendars\Meeting;
 
 /** The calendar entry that goes with a message: what it asks the reader's calendar to do. */
 final readonly class CalendarEntry
@@ -18,12 +19,16 @@ final readonly class CalendarEntry
     private function __construct(
         public string $method,
         public string $text,
+        public string $uid,
+        /** Of what asks its reader to come, which they can answer; null for what is only told. */
+        public ?int $sequence,
     ) {
     }
 
-    public static function written(string $method, string $text): self
+    /** @param  string  $text  as Recess\Calendars\Invitation writes it */
+    public static function written(string $method, string $text, Meeting $meeting): self
     {
-        return new self($method, $text);
+        return new self($method, $text, $meeting->uid, $method === 'REQUEST' ? $meeting->sequence : null);
     }
 
     /** Null where a calendar has nothing to keep: a wish that is not answered yet, wherever it was moved, or never was. */
@@ -36,10 +41,10 @@ final readonly class CalendarEntry
         $leaves = $occasion === Occasion::GuestLeft && ! $reader->isHost() && $reader->person()->id !== $booking->pass_id;
 
         return match (true) {
-            in_array($occasion, [Occasion::Cancelled, Occasion::MovedAway], true) || $leaves => new self('CANCEL', Invitation::cancel($meeting, $stamp)),
+            in_array($occasion, [Occasion::Cancelled, Occasion::MovedAway], true) || $leaves => self::written('CANCEL', Invitation::cancel($meeting, $stamp), $meeting),
             // Of what they were asked for they have an entry that calls them.
-            ! $reader->isHost() || $booking->sheet->kind === SheetKind::Knock => new self('REQUEST', Invitation::request($meeting, $stamp)),
-            default => new self('PUBLISH', Invitation::publish($meeting, $stamp)),
+            ! $reader->isHost() || $booking->sheet->kind === SheetKind::Knock => self::written('REQUEST', Invitation::request($meeting, $stamp), $meeting),
+            default => self::written('PUBLISH', Invitation::publish($meeting, $stamp), $meeting),
         };
     }
 }

@@ -156,17 +156,20 @@ final class KnockLetter extends Message
 
     protected function entry(): ?CalendarEntry
     {
-        $stamp = $this->stamp;
-
-        return match (true) {
-            $this->times === [] || $this->occasion === KnockOccasion::ToConfirm => null,
-            $this->toHostThatItIsOff() => CalendarEntry::written('CANCEL', Invitation::cancel($this->meeting(), $stamp)),
-            $this->reader->isHost() => CalendarEntry::written('REQUEST', Invitation::request($this->meeting(), $stamp)),
-            $this->occasion === KnockOccasion::Declined => CalendarEntry::written('REPLY', Invitation::reply($this->meeting(), PartStat::Declined, $stamp)),
-            $this->occasion === KnockOccasion::Maybe => CalendarEntry::written('REPLY', Invitation::reply($this->meeting(), PartStat::Tentative, $stamp)),
-            $this->occasion === KnockOccasion::Proposed => CalendarEntry::written('COUNTER', Invitation::counter($this->meeting(), $stamp)),
+        if ($this->times === []) {
+            return null;
+        }
+        $meeting = $this->meeting();
+        $written = match (true) {
+            $this->toHostThatItIsOff() => ['CANCEL', Invitation::cancel($meeting, $this->stamp)],
+            $this->reader->isHost() => ['REQUEST', Invitation::request($meeting, $this->stamp)],
+            $this->occasion === KnockOccasion::Declined => ['REPLY', Invitation::reply($meeting, PartStat::Declined, $this->stamp)],
+            $this->occasion === KnockOccasion::Maybe => ['REPLY', Invitation::reply($meeting, PartStat::Tentative, $this->stamp)],
+            $this->occasion === KnockOccasion::Proposed => ['COUNTER', Invitation::counter($meeting, $this->stamp)],
             default => null,
         };
+
+        return $written === null ? null : CalendarEntry::written($written[0], $written[1], $meeting);
     }
 
     /** As calendars know it: called by whoever knocks, with a host as the one who is asked. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Answers\EntrySent;
+use App\Framework\Clock;
 use App\Framework\Spell;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -88,6 +90,10 @@ abstract class Message extends Mailable implements ShouldQueue
         $entry = Spell::onClock($this->clock(), fn (): ?CalendarEntry => $this->entry());
         if ($entry === null) {
             return;
+        }
+        foreach ($message->getTo() as $to) {
+            // From there, and there alone, it can be answered.
+            $entry->sequence === null || EntrySent::note($entry->uid, $to->getAddress(), $entry->sequence, Clock::now());
         }
         $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
         $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);

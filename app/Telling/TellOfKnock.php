@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Answers\EntryDeclined;
 use App\Calendars\Reader;
 use App\Knocks\HostAnswer;
 use App\Knocks\KnockHost;
@@ -25,6 +26,13 @@ final class TellOfKnock
         foreach ($readers as $reader) {
             Envelopes::to($reader->email(), $reader->name())->queue(new KnockLetter($event->knock, $event->occasion, $reader, $event->word, $event->by));
         }
+    }
+
+    /** Whoever declined in their calendar is asked whether that was meant, where the sheet says so. */
+    public function ofEntryDeclined(EntryDeclined $event): void
+    {
+        $pass = $event->booking->pass;
+        Envelopes::to((string) $pass->email, $pass->name)->queue(new DeclinedLetter($event->booking, $pass));
     }
 
     /** @return list<StaffMember> */

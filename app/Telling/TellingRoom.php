@@ -9,6 +9,7 @@ use App\Accounts\PasswordChanged;
 use App\Accounts\PasswordForgotten;
 use App\Accounts\TriesMail;
 use App\Alone\BeginningAsked;
+use App\Answers\EntryDeclined;
 use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
@@ -53,6 +54,7 @@ final class TellingRoom extends Room
         Event::listen(WrittenAfterwards::class, [TellOfDay::class, 'ofWritten']);
         Event::listen(AnotherTimeOffered::class, [TellOfDay::class, 'ofOffer']);
         Event::listen(KnockNews::class, TellOfKnock::class);
+        Event::listen(EntryDeclined::class, [TellOfKnock::class, 'ofEntryDeclined']);
         Event::listen(PlaceTaken::class, [TellOfLine::class, 'ofPlace']);
         Event::listen(TimeOffered::class, [TellOfLine::class, 'ofOffer']);
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);

@@ -6,6 +6,7 @@ namespace App\Writing;
 
 use App\Booking\StandInRooms;
 use App\Booking\TemplateRooms;
+use App\Calendars\AnswerAddress;
 use App\Directory\DirectoryData;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -44,10 +45,16 @@ final class WorksheetData
             'makes_rooms' => self::makesRooms(),
             'rulebook' => array_map(static fn (Term $term): array => [
                 'name' => $term->name, 'kind' => $term->kind->value, 'least' => $term->least, 'most' => $term->most, 'choices' => $term->choices, 'asks' => Words::say("rules.asks.$term->name"),
-            ], Rulebook::terms()),
+            ], self::rulebook()),
             'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->whereNull('left_at')->where('reader', false)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
                 ->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
         ];
+    }
+
+    /** @return list<Term> what can be stated; what comes of a calendar's answer only where one can come */
+    private static function rulebook(): array
+    {
+        return array_values(array_filter(Rulebook::terms(), static fn (Term $term): bool => $term->name !== 'declined_entry' || AnswerAddress::of('', '') !== null));
     }
 
     /** Whether a link can be made for each meeting: by the school's video service, or by the demo's stand-in. */

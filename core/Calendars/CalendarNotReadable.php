@@ -24,6 +24,11 @@ final class CalendarNotReadable extends \DomainException implements RecessExcept
         return new self(sprintf('This calendar has %d bytes; at most %d are read.', $bytes, $most));
     }
 
+    public static function noEntry(): self
+    {
+        return new self('Line 1: there is no VEVENT in this calendar (RFC 5545, 3.6.1).');
+    }
+
     public static function noAvailability(): self
     {
         return new self('Line 1: there is no VAVAILABILITY in this calendar (RFC 7953).');

@@ -37,6 +37,8 @@ final class Rulebook
             Term::whole('guests', 0, 10, 0),
             Term::yes('waiting', true),
             Term::yes('email_optional'),
+            // What comes of it when a visitor declines the entry in their calendar.
+            Term::choice('declined_entry', ['give back', 'ask']),
             Term::choice('link_shown', ['booked', 'before', 'called']),
             Term::whole('link_minutes', 1, 1440, 15),
             // 1 day before, and 15 min before: common practice, no published source.

@@ -34,6 +34,7 @@ return [
         'asked_hours' => 'Hours a wish is held',
         'guests' => 'Guests',
         'waiting' => 'When all is taken, there is a waiting list',
+        'declined_entry' => 'Somebody declines it in their calendar: give the time back, or ask them first',
         'email_optional' => 'An e-mail address is not needed',
         'link_shown' => 'When the link is shown',
         'link_minutes' => 'Minutes before',

@@ -168,12 +168,12 @@ final class SignInTest extends TestCase
         $ask = fn () => $this->ask('post', '/api/staff/session/letter', ['email' => $this->office->email])->assertStatus(202)->json('said');
         $same = $this->ask('post', '/api/staff/session/letter', ['email' => 'nobody@mail.example'])->assertStatus(202)->json('said');
         self::assertSame($same, $ask());
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         Mail::assertNothingQueued();
 
         $this->office->school->update(['mail_sign_in' => true]);
         $ask();
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         $link = '';
         Mail::assertQueued(AccountLetter::class, static function (AccountLetter $letter) use (&$link): bool {
             $link = (string) parse_url($letter->content()->with['letter']->link, PHP_URL_PATH);

@@ -153,7 +153,7 @@ abstract class TestCase extends LaravelTestCase
     protected function delivered(): void
     {
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(LastChange::TOLD));
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         // A worker that stops early says so here, and not as a message that somebody misses.
         self::assertSame([0, 0], [DB::table('jobs')->where('available_at', '<=', CarbonImmutable::now()->getTimestamp())->count(), DB::table('failed_jobs')->count()], 'All that was due is done. '.Artisan::output());
     }

@@ -187,17 +187,17 @@ final class VisitorTest extends TestCase
         // Not taken in two hours: the second has their turn; the first is behind them.
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(121));
         Artisan::call('recess:tidy');
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame(['first@mail.example', 'second@mail.example'], $offers());
         // Declined, it is offered to whoever is next, and to nobody a third time.
         $this->post('/w/'.$line['second']->token().'/decline')->assertRedirect();
         Artisan::call('recess:tidy');
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame(['first@mail.example', 'second@mail.example', 'first@mail.example'], $offers());
         $this->post('/w/'.$line['first']->token().'/decline')->assertOk()->assertSee('You are not in line any more.');
         $this->get('/w/'.$line['first']->token())->assertNotFound();
         Artisan::call('recess:tidy');
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame('second@mail.example', $offers()[3]);
         $letter = (string) DB::table('mailroom_messages')->where('recipient', 'second@mail.example')->orderByDesc('id')->value('raw');
         preg_match('/kept=3D([0-9a-f-]{36})/', str_replace("=\r\n", '', $letter), $key);
@@ -286,7 +286,7 @@ final class VisitorTest extends TestCase
         // As when the worker is killed between handing it over and ticking it off.
         DB::table('jobs')->insert(DB::table('jobs')->get()->map(static fn (\stdClass $job): array => ['id' => null] + (array) $job)->all());
         self::assertSame(4, DB::table('jobs')->count());
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame([0, 0], [DB::table('jobs')->count(), DB::table('failed_jobs')->count()]);
         self::assertSame(['ama@mail.example', 'wren-halloran@school.example'], DB::table('mailroom_messages')->orderBy('recipient')->pluck('recipient')->all());
     }

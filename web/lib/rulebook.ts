@@ -13,7 +13,7 @@ export interface Term {
 const IN_SENTENCES = new Set(
     (
         'lead_minutes lead_days lead_by lead_working furthest_days seats show_who per_student each_guardian per_visitor per_day opens_at closes_at ' +
-        'approve asked_hours guests waiting link_shown link_minutes reminders email_optional'
+        'approve asked_hours guests waiting link_shown link_minutes reminders email_optional declined_entry'
     ).split(' '),
 );
 

@@ -105,8 +105,7 @@
             <Pick aria-label="When the link is shown" bind:value={rules.link_shown} onchange={change}>
                 <option value="booked">as soon as it is booked</option>
                 <option value="before">some minutes before</option>
-                <!-- Nothing calls in yet: only a sheet that says so already can keep it. -->
-                {#if rules.link_shown === 'called'}<option value="called">when I call them in</option>{/if}
+                <option value="called">when I call them in</option>
             </Pick>{#if rules.link_shown === 'before'}:
                 <Blank name="rules.link_minutes" label="Minutes before" type="number" size={4} /> minutes{/if}.
         </p>
@@ -135,6 +134,19 @@
                 }}>+ a reminder</TextButton
             >{/if}
     </p>
+    {#if rulebook.some((term) => term.name === 'declined_entry')}
+        <p class="line">
+            Who declines the entry in their calendar
+            <Pick
+                aria-label="Who declines the entry in their calendar"
+                bind:value={rules.declined_entry}
+                onchange={change}
+            >
+                <option value="give back">gives the time back by that</option>
+                <option value="ask">is asked first, by mail</option>
+            </Pick>.
+        </p>
+    {/if}
     <MoreRules {draft} {rulebook} />
     {#if colleagues.length > 0}
         <div>

@@ -26,7 +26,7 @@ final class MessagesTest extends TestCase
         $path = (string) $this->book($sheet, $this->wish($sheet, changes: ['name' => 'Ama Òtóo', 'answers' => ['phone' => '902 555 0199', 'student' => 'Kwame; Ferreira, "K" \o']]))->json('path');
         CarbonImmutable::setTestNow('2026-11-25T09:30:00Z');
         $this->actingAs($this->host())->ask('post', '/api/staff/bookings/'.Booking::query()->min('id').'/cancel', ['note' => "I am ill.\nSorry!"])->assertOk();
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
 
         $mails = $this->received($server, 4);
         [$yours, $hosts, $sorry, $hostsToo] = $mails;
@@ -102,7 +102,7 @@ final class MessagesTest extends TestCase
         config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
         $sheet = $this->sheet();
         $this->book($sheet, $this->wish($sheet, changes: ['email' => 'refused@mail.example']))->assertCreated();
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         $this->received($server, 1);
 
         self::assertStringContainsString('A message to Ama Otoo (refused@mail.example) did not arrive.', (string) \App\Models\Notice::query()->firstOrFail()->message);
@@ -115,7 +115,7 @@ final class MessagesTest extends TestCase
         config(['recess.demo' => true, 'mail.default' => 'mailroom']);
         $sheet = $this->sheet();
         $this->book($sheet, $this->wish($sheet, changes: ['answers' => ['phone' => '902 555 0199', 'student' => '<img src=x onerror=alert(1)>']]))->assertCreated();
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 1024]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
 
         self::assertSame(2, MailroomMessage::query()->count());
         $first = MailroomMessage::query()->orderBy('id')->firstOrFail();

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+/**
+ * Reads a mailbox over IMAP (RFC 3501), by the numbers that messages keep (UID, with UIDVALIDITY, 2.3.1.1). It is opened for
+ * reading only: no message is marked, moved or deleted, so people can read it beside.
+ */
+final readonly class ImapMailbox implements Mailbox
+{
+    private const SECONDS = 20;
+
+    /** @param  string  $address  imaps://host, imap://host:143 with TLS begun on it, imap://127.0.0.1:1143 without */
+    public function __construct(private string $address, private string $user, private string $password)
+    {
+    }
+
+    public function name(): string
+    {
+        return "$this->address|$this->user";
+    }
+
+    public function after(string $mark, int $atMost): iterable
+    {
+        foreach ([IMAP_OPENTIMEOUT, IMAP_READTIMEOUT, IMAP_WRITETIMEOUT] as $timeout) {
+            imap_timeout($timeout, self::SECONDS);
+        }
+        $box = @imap_open($this->mailbox(), $this->user, $this->password, OP_READONLY, 1, ['DISABLE_AUTHENTICATOR' => 'GSSAPI']);
+        if ($box === false) {
+            throw MailboxNotRead::because(implode(' ', imap_errors() ?: ['no answer']));
+        }
+        try {
+            $validity = (string) (imap_status($box, $this->mailbox(), SA_UIDVALIDITY)->uidvalidity ?? '0');
+            [$was, $last] = explode('.', $mark, 2) + ['', '0'];
+            // Another validity means other numbers: all of it is new (RFC 3501, 2.3.1.1), and what was answered before is known by its entry.
+            $last = $was === $validity ? (int) $last : 0;
+            $overview = imap_fetch_overview($box, ($last + 1).':*', FT_UID) ?: [];
+            // "n:*" has the last message in it whatever n is.
+            $new = array_filter($overview, static fn (\stdClass $one): bool => $one->uid > $last);
+            usort($new, static fn (\stdClass $a, \stdClass $b): int => $a->uid <=> $b->uid);
+            foreach (array_slice($new, 0, $atMost) as $one) {
+                $at = "$validity.$one->uid";
+                yield $one->size > MailIn::MOST
+                    ? MailIn::large($at, (string) ($one->from ?? ''), mb_scrub(mb_decode_mimeheader((string) ($one->subject ?? ''))))
+                    : MailIn::read($at, (string) imap_fetchbody($box, (int) $one->uid, '', FT_UID | FT_PEEK));
+            }
+        } finally {
+            imap_close($box);
+            // What the library noted is of no use to anybody, and would be shown at the end.
+            imap_errors();
+            imap_alerts();
+        }
+    }
+
+    private function mailbox(): string
+    {
+        $parts = parse_url($this->address) ?: [];
+        $scheme = $parts['scheme'] ?? '';
+        $host = $parts['host'] ?? '';
+        if (! in_array($scheme, ['imap', 'imaps'], true) || $host === '' || preg_match('/^[\w.:-]+$/D', $host) !== 1) {
+            throw MailboxNotRead::because('RECESS_ANSWERS_MAILBOX is imaps://host, or imap://host:port.');
+        }
+        $port = $parts['port'] ?? ($scheme === 'imaps' ? 993 : 143);
+        // A password goes over no network in the clear.
+        $secure = $scheme === 'imaps' ? '/ssl' : (in_array($host, ['127.0.0.1', 'localhost'], true) ? '/notls' : '/tls');
+
+        return "{{$host}:$port/imap$secure}INBOX";
+    }
+}
