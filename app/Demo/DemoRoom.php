@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Answers\Mailbox;
 use App\Framework\Room;
 use App\Models\StaffMember;
 use App\Texts\TextMessages;
@@ -19,6 +20,10 @@ final class DemoRoom extends Room
         // A demo keeps what it sends, unless a gateway was set up for it.
         if (config('recess.demo') === true && (string) config('recess.texts.address') === '') {
             $this->app->singleton(TextMessages::class, MailroomTexts::class);
+        }
+        // Where an address is answered and no mailbox was set up, what is pressed in the mailroom comes in.
+        if (config('recess.demo') === true && (string) config('recess.answers.address') !== '' && (string) config('recess.answers.mailbox') === '') {
+            $this->app->singleton(Mailbox::class, MailroomMailbox::class);
         }
     }
 

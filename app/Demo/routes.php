@@ -14,6 +14,7 @@ Route::middleware('api')->group(static function (): void {
     Route::get('/mailroom', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}/html', [MailroomController::class, 'html'])->can('read-mailroom');
+    Route::post('/mailroom/{message}/answer', [MailroomController::class, 'answer'])->can('read-mailroom')->middleware('limited:visitor-writes');
     Route::get('/stand-in/calendar.ics', [StandInController::class, 'calendar'])->can('use-stand-ins');
     Route::get('/stand-in/people/.well-known/openid-configuration', [StandInProvider::class, 'configuration'])->can('use-stand-ins');
     Route::get('/stand-in/people/choose', [StandInProvider::class, 'choose'])->can('use-stand-ins');

@@ -7,10 +7,16 @@ namespace App\Keeping;
 use App\Booking\CancelBooking;
 use App\Day\AfterLetter;
 use App\Framework\Contended;
+use App\Framework\Words;
+use App\Knocks\Knock;
+use App\Knocks\KnockRefused;
+use App\Knocks\KnockState;
+use App\Knocks\TakeKnockBack;
 use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Pass;
+use App\Models\SheetKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -20,7 +26,7 @@ use Illuminate\Support\Str;
  */
 final class ForgetPerson
 {
-    public function __construct(private readonly CancelBooking $cancel)
+    public function __construct(private readonly CancelBooking $cancel, private readonly TakeKnockBack $takeBack)
     {
     }
 
@@ -29,6 +35,13 @@ final class ForgetPerson
     {
         foreach ($pass->bookings()->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now))->with('sheet.host.school')->get() as $booking) {
             ($this->cancel)($booking, $by, '');
+        }
+        foreach (Knock::query()->where('pass_id', $pass->id)->whereIn('state', KnockState::open())->with(Knock::PARTS)->get() as $knock) {
+            try {
+                ($this->takeBack)($knock);
+            } catch (KnockRefused) {
+                // Answered at this moment: what came of it is a booking, or nothing.
+            }
         }
         Contended::transaction(static fn () => self::takeAway([$pass->id], $now));
     }
@@ -47,6 +60,7 @@ final class ForgetPerson
             DB::table($table)->whereIn('booking_id', $bookings()->select('id'))->delete();
         }
         DB::table('texts_sent')->whereIn('pass_id', $passes)->delete();
+        self::askedFor($passes);
         self::outOfLetters(array_values(array_map(intval(...), $bookings()->pluck('id')->all())));
         DB::table('guests')->whereIn('booking_id', $bookings()->select('id'))->delete();
         DB::table('guests')->whereIn('pass_id', $passes)->delete();
@@ -56,6 +70,19 @@ final class ForgetPerson
         DB::table('passes')->whereIn('id', $passes)->whereNull('guardian_id')->whereNull('staff_id')
             ->update(['name' => '', 'email' => null, 'new_email' => null, 'phone' => '', 'mail_failure' => '', 'token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"), 'forgotten_at' => Instant::column($now)]);
         DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();
+    }
+
+    /**
+     * What they asked for is in their words, down to the name of its sheet.
+     *
+     * @param  list<int>  $passes
+     */
+    private static function askedFor(array $passes): void
+    {
+        $entries = [...DB::table('bookings')->whereIn('pass_id', $passes)->pluck('uid'), ...DB::table('knocks')->whereIn('pass_id', $passes)->pluck('uid')];
+        DB::table('entries_sent')->whereIn('uid', $entries)->delete();
+        DB::table('sheets')->where('kind', SheetKind::Knock)->whereIn('id', DB::table('bookings')->whereIn('pass_id', $passes)->select('sheet_id'))->update(['title' => Words::say('knocks.forgotten_title')]);
+        DB::table('knocks')->whereIn('pass_id', $passes)->delete();
     }
 
     /**

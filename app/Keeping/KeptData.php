@@ -8,6 +8,8 @@ use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Knocks\Knock;
+use App\Knocks\KnockChoice;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\Instant;
@@ -34,6 +36,7 @@ final class KeptData
                 'students' => array_values($guardian->students->map(static fn (Student $one): array => ['name' => $one->name, 'number' => $one->number, 'classes' => array_values($one->classes->pluck('name')->all())])->all()),
             ],
             'meetings' => array_values($pass->bookings()->with(['sheet.host.school', 'place', 'host', 'guests.pass', 'turn'])->orderBy('starts_at')->get()->map(self::meeting(...))->all()),
+            'asked_for' => array_values(Knock::query()->where('pass_id', $pass->id)->with(Knock::PARTS)->orderBy('id')->get()->map(self::asked(...))->all()),
             'late' => ['by_mail' => $pass->late_by_mail, 'by_text' => $pass->late_by_text],
             'texts' => array_values(DB::table('texts_sent')->where('pass_id', $pass->id)->orderBy('id')->get(['phone', 'sent_at'])->map(static fn (\stdClass $one): array => ['to' => $one->phone, 'at' => SlotKey::of(Instant::of((string) $one->sent_at))])->all()),
             'brought_to' => array_values(Guest::query()->where('pass_id', $pass->id)->with('booking.sheet')->get()->map(static fn (Guest $one): array => ['meeting' => $one->booking->sheet->title, 'starts' => SlotKey::of($one->booking->span()->start)])->all()),
@@ -47,6 +50,15 @@ final class KeptData
         $at = static fn (?CarbonImmutable $when): ?string => $when === null ? null : SlotKey::of($when->getTimestamp());
 
         return $turn === null ? null : ['here' => $at($turn->arrived_at), 'called' => $at($turn->called_at), 'over' => $at($turn->ended_at), 'became' => $turn->outcome?->value, 'word' => $turn->word, 'answer' => $turn->answer];
+    }
+
+    /** @return array<string, mixed> */
+    private static function asked(Knock $knock): array
+    {
+        return [
+            'title' => $knock->title, 'details' => $knock->details, 'work' => $knock->work, 'with' => $knock->names(), 'student' => $knock->student, 'answers' => (object) $knock->answers, 'state' => $knock->state->value, 'answer' => $knock->answer_note,
+            'times' => array_values($knock->choices->map(static fn (KnockChoice $one): array => ['starts' => SlotKey::of($one->span()->start), 'ends' => SlotKey::of($one->span()->end), 'by' => $one->by->value])->all()),
+        ];
     }
 
     /** @return array<string, mixed> */

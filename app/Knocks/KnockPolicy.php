@@ -12,9 +12,9 @@ use Illuminate\Auth\Access\Response;
 final class KnockPolicy
 {
     /** Those whom it is for, and whoever looks after their sheets while they are away. */
-    public function answer(StaffMember $reader, Knock $knock): Response
+    public function answer(StaffMember $reader, Knock $knock): bool
     {
-        return $knock->hostFor($reader) === null ? Response::denyAsNotFound() : Response::allow();
+        return $knock->hostFor($reader) !== null;
     }
 
     /** Whoever holds the pass on which it stands. */

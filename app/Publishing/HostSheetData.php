@@ -19,6 +19,7 @@ use App\Models\MeetingLink;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\SheetHost;
+use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Asking;
@@ -97,7 +98,7 @@ final class HostSheetData
             'places' => array_values($sheet->places->map(static fn (Place $place): array => ['id' => $place->id, 'label' => $place->label])->all()),
             'colleagues' => Sentence::colleagues(array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [$one->colleague->name, $one->role])->all())),
             'asked_of_you' => self::askedOfYou($sheet),
-            'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()),
+            'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()) && $sheet->kind !== SheetKind::Knock,
             'intro' => $sheet->intro,
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($zone),

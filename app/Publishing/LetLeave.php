@@ -8,6 +8,7 @@ use App\Booking\CancelBooking;
 use App\Booking\Reseat;
 use App\Booking\TakenSeat;
 use App\Framework\Contended;
+use App\Knocks\EndKnocks;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -27,7 +28,7 @@ use Illuminate\Support\Str;
  */
 final class LetLeave
 {
-    public function __construct(private readonly Reseat $reseat, private readonly CancelBooking $cancel)
+    public function __construct(private readonly Reseat $reseat, private readonly CancelBooking $cancel, private readonly EndKnocks $endKnocks)
     {
     }
 
@@ -44,6 +45,7 @@ final class LetLeave
         foreach (Sheet::query()->where('staff_id', $staff->id)->orderBy('id')->get() as $sheet) {
             $done['sheets'] += $this->sheet($sheet, $to, $now) ? 1 : 0;
         }
+        ($this->endKnocks)($staff, $word);
         foreach (self::meetings($staff, $now) as $booking) {
             // Whoever has the sheet now: the colleague who takes it, or the one on whose sheet they stood in.
             $taker = $booking->sheet->staff_id === $staff->id ? null : $booking->sheet->host;

@@ -38,11 +38,16 @@ return new class extends Migration
             $table->char('mailbox', 64)->primary();
             $table->string('mark', 60);
         });
+        // What the demo's mailroom takes in, as a mail server would.
+        Schema::create('mailroom_answers', static function (Blueprint $table): void {
+            $table->id();
+            $table->mediumText('raw');
+        });
     }
 
     public function down(): void
     {
-        foreach (['entries_sent', 'mail_left', 'mail_marks'] as $table) {
+        foreach (['entries_sent', 'mail_left', 'mail_marks', 'mailroom_answers'] as $table) {
             Schema::dropIfExists($table);
         }
     }

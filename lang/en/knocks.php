@@ -111,6 +111,7 @@ return [
     'mail_over_title' => 'This button is good for nothing any more',
     'mail_over' => 'The request was answered or changed since that message was written. Nothing was done now.',
     'mail_to_page' => 'All that is asked of you',
+    'forgotten_title' => 'Asked for',
     'also_asked' => 'also asked for',
     'word' => 'A word to them, if you like',
 ];

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\SecurityHeaders;
+use App\Knocks\Knock;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\School\Kiosk;
@@ -38,11 +39,11 @@ final class AccessTest extends TestCase
         'GET staff/alone', 'POST api/staff/alone', 'GET staff/alone/{token}', 'POST api/staff/alone/{token}'];
 
     /** What anybody who works here may, beside their own. */
-    private const STAFF = ['GET staff/visit/{sheet}', 'GET staff/lists/{list}', 'GET staff/video-room/{key}', 'GET api/staff/video-room/{key}', 'POST api/staff/video-room/{key}'];
+    private const STAFF = ['GET staff/visit/{sheet}', 'GET staff/knock/{staff}', 'GET staff/lists/{list}', 'GET staff/video-room/{key}', 'GET api/staff/video-room/{key}', 'POST api/staff/video-room/{key}'];
 
     /** The front desk: the day's lists, and an account of their own. */
     private const READER = [
-        'GET staff/day', 'GET staff/day/{list}', 'GET staff/visit/{sheet}', 'GET staff/account', 'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
+        'GET staff/day', 'GET staff/day/{list}', 'GET staff/visit/{sheet}', 'GET staff/knock/{staff}', 'GET staff/account', 'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
         'POST api/staff/me/sessions/end', 'POST api/staff/me/second-factor', 'PUT api/staff/me/second-factor', 'DELETE api/staff/me/second-factor', 'POST api/staff/me/second-factor/codes',
     ];
 
@@ -50,7 +51,7 @@ final class AccessTest extends TestCase
         'GET staff/people', 'POST api/staff/people', 'POST api/staff/people/file', 'POST api/staff/people/file/invitations', 'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
         'GET staff/day', 'GET staff/visitors', 'GET api/staff/visitors', 'GET api/staff/visitors/{visitor}', 'DELETE api/staff/visitors/{visitor}', 'GET staff/log',
         'GET api/staff/people/{person}/leaving', 'POST api/staff/people/{person}/leaving', 'PUT api/staff/people/{person}/lending', 'DELETE api/staff/people/{person}/lending',
-        'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students', 'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
+        'GET staff/mail-left', 'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students', 'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
         'POST api/staff/directory/students/{student}/guardians/{guardian}/code', 'POST api/staff/directory/file', 'POST api/staff/directory/file/bring-in',
         'GET staff/school', 'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
         // The day: any desk, and the tablets at the entrance.
@@ -71,6 +72,8 @@ final class AccessTest extends TestCase
             'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id, 'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none', 'list' => 'entrance.pdf', 'key' => 'x',
             'tablet' => Kiosk::query()->create(['school_id' => $wren->school_id, 'name' => 'Main door'])->id,
             'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
+            'staff' => (string) $wren->slug,
+            'knock' => Knock::query()->create(self::knock($wren->id))->id,
             'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
             'place' => SavedPlace::query()->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
         ];
@@ -107,6 +110,12 @@ final class AccessTest extends TestCase
         self::assertEqualsCanonicalizing(array_unique([...self::OPEN, ...self::STAFF, ...array_diff($own, self::OFFICE)]), $allowed['staff of nothing']);
         self::assertEqualsCanonicalizing([...self::OPEN, ...self::READER], $allowed['reader']);
         self::assertEqualsCanonicalizing(array_unique([...self::OPEN, ...self::STAFF, ...$own, ...self::OFFICE]), $allowed['office']);
+    }
+
+    /** @return array<string, mixed> one that is over, as a row */
+    public static function knock(int $host): array
+    {
+        return ['staff_id' => $host, 'pass_id' => Pass::query()->firstOrFail()->id, 'state' => 'declined', 'title' => 'x', 'details' => '', 'answers' => [], 'keeper' => '', 'until' => self::NOW, 'uid' => Str::uuid()->toString(), 'request_key' => Str::uuid()->toString(), 'request_digest' => ''];
     }
 
     public function test_a_pass_is_known_by_the_hash_of_its_token_only(): void

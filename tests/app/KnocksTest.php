@@ -279,7 +279,7 @@ final class KnocksTest extends TestCase
         $this->knock(changes: ['pass' => Str::after($to, 'pass='), 'name' => null, 'email' => null])->assertCreated();
         self::assertSame($tomos->id, Knock::query()->firstOrFail()->pass->staff_id);
         // Others can answer nothing of it, and see nothing of it.
-        $this->answer('accept', 1, by: $tomos)->assertNotFound();
+        $this->answer('accept', 1, by: $tomos)->assertForbidden();
         $this->actingAs($tomos)->ask('get', '/api/staff/knocks')->assertJsonPath('open', []);
         KnockTerms::query()->update(['allowed' => false]);
         $this->get('/d/wren-halloran/knock')->assertNotFound();

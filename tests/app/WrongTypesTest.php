@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Demo\MailroomMessage;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Knocks\Knock;
 use App\Models\Booking;
 use App\Models\Calendar;
 use App\Models\Notice;
@@ -107,6 +108,7 @@ final class WrongTypesTest extends TestCase
             'sheet:slug' => $sheet->slug, 'sheet' => (string) $sheet->id, 'staff:slug' => (string) $host->slug, 'pass' => $pass, 'booking' => (string) Booking::query()->max('id'),
             'what' => 'bookings.csv', 'list' => 'run-sheet.csv', 'token' => $host->feedToken(), 'key' => 'x', 'file' => 'x',
             'message' => (string) MailroomMessage::query()->create(['recipient' => 'a@b.example', 'subject' => 'x', 'raw' => "Subject: x\r\n\r\nx", 'sent_at' => self::NOW])->id,
+            'knock' => (string) Knock::query()->create(AccessTest::knock($host->id))->id, 'answer' => 'x',
             'waiting' => Waiting::query()->create(['sheet_id' => $sheet->id, 'pass_id' => Booking::query()->firstOrFail()->pass_id])->token(),
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
             'person' => (string) $this->host('Lark Osei')->id,

@@ -53,6 +53,8 @@
     let pausing = $state(false);
     let undo = $state<{ said: string; to: 'open' | 'paused' | 'closed' | 'draft' } | null>(null);
 
+    /** A small sheet that nobody wrote: what was asked for and agreed. */
+    const knock = $derived(sheet.kind === 'knock');
     async function turn(to: 'open' | 'paused' | 'closed' | 'draft') {
         const before = sheet.state;
         const answer = await ask(
@@ -117,12 +119,13 @@
     <Heard {live} />
     <div class="flex flex-wrap items-center gap-x-3">
         <h1>{sheet.title}</h1>
-        <Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border>{sheet.state}</Badge>
+        {#if !knock}<Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border>{sheet.state}</Badge>{/if}
         <p class="times min-w-0 flex-1 basis-72 text-faint">
-            {sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone}){#if sheet.colleagues}
-                {sheet.colleagues}{/if}
+            {#if knock}Asked for, and agreed. <a href="/staff/knocks">All that is asked of you</a
+                >{:else}{sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone}){#if sheet.colleagues}
+                    {sheet.colleagues}{/if}{/if}
         </p>
-        {#if sheet.state !== 'draft'}<Button
+        {#if sheet.state !== 'draft' && !knock}<Button
                 color="alternative"
                 href="/staff/lists?whom={sheet.id}{sheet.days[0] ? `&date=${sheet.days[0].date}` : ''}">Paper</Button
             >
@@ -191,47 +194,50 @@
         </section>
     {/if}
 
-    <section class="mt-4" aria-labelledby="times">
-        <div class="mb-1 flex flex-wrap items-baseline gap-x-4">
-            <h2 id="times">{sheet.fill}</h2>
-            <p class="text-faint">
-                {sheet.can_change
-                    ? 'Press a time to close it, to add a seat, or to book it for somebody.'
-                    : 'Press a free time to book it for somebody.'}
-            </p>
-            <span class="ml-auto"><ClockSwitch /></span>
-        </div>
-        <div class="grid gap-3">
-            {#each sheet.days as day (day.date)}
-                <Ruler
-                    {day}
-                    {names}
-                    press={(slot) => (chosen = { slot, label: day.label })}
-                    chosen={chosen?.slot.key}
-                />
-                {#if chosen && day.stretches.some((part) => part.slots.some((slot) => slot.key === chosen?.slot.key))}
-                    <SlotPanel
-                        {sheet}
-                        slot={chosen.slot}
-                        label={chosen.label}
-                        done={leave}
-                        changed={(now) => {
-                            changed = now;
-                            void leave();
-                        }}
+    {#if !knock}
+        <section class="mt-4" aria-labelledby="times">
+            <div class="mb-1 flex flex-wrap items-baseline gap-x-4">
+                <h2 id="times">{sheet.fill}</h2>
+                <p class="text-faint">
+                    {sheet.can_change
+                        ? 'Press a time to close it, to add a seat, or to book it for somebody.'
+                        : 'Press a free time to book it for somebody.'}
+                </p>
+                <span class="ml-auto"><ClockSwitch /></span>
+            </div>
+            <div class="grid gap-3">
+                {#each sheet.days as day (day.date)}
+                    <Ruler
+                        {day}
+                        {names}
+                        press={(slot) => (chosen = { slot, label: day.label })}
+                        chosen={chosen?.slot.key}
                     />
-                {/if}
-            {/each}
-        </div>
-        {#if sheet.later}<Button color="alternative" class="mt-3" onclick={() => later(sheet.later)}>Later days</Button
-            >{/if}
-    </section>
+                    {#if chosen && day.stretches.some( (part) => part.slots.some((slot) => slot.key === chosen?.slot.key) )}
+                        <SlotPanel
+                            {sheet}
+                            slot={chosen.slot}
+                            label={chosen.label}
+                            done={leave}
+                            changed={(now) => {
+                                changed = now;
+                                void leave();
+                            }}
+                        />
+                    {/if}
+                {/each}
+            </div>
+            {#if sheet.later}<Button color="alternative" class="mt-3" onclick={() => later(sheet.later)}
+                    >Later days</Button
+                >{/if}
+        </section>
+    {/if}
 
-    {#if sheet.audience !== 'staff' && sheet.state !== 'draft'}<Roster {sheet} />{/if}
+    {#if sheet.audience !== 'staff' && sheet.state !== 'draft' && !knock}<Roster {sheet} />{/if}
     <section class="mt-4" aria-labelledby="who">
         <div class="mb-3 flex flex-wrap items-baseline gap-4">
             <h2 id="who">Who has booked</h2>
-            {#if sheet.bookings.length > 0}
+            {#if sheet.bookings.length > 0 && !knock}
                 <span class="ml-auto"
                     ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>as CSV</a> ·
                     <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>as a workbook</a> ·
@@ -273,8 +279,8 @@
         {/if}
     </section>
     {#if undo}<UndoToast said={undo.said} act={() => undo && void turn(undo.to)} done={() => (undo = null)} />{/if}
-    <p class="mt-6 text-faint">
-        In open formats: <a href="/staff/sheets/{sheet.id}/files/sheet.json" download>the sheet as JSON</a> ·
-        <a href="/staff/sheets/{sheet.id}/files/availability.ics" download>its times as availability</a>
-    </p>
+    {#if !knock}<p class="mt-6 text-faint">
+            In open formats: <a href="/staff/sheets/{sheet.id}/files/sheet.json" download>the sheet as JSON</a> ·
+            <a href="/staff/sheets/{sheet.id}/files/availability.ics" download>its times as availability</a>
+        </p>{/if}
 </main>

@@ -12,6 +12,8 @@
             text: string;
             html: string;
             calendar: string;
+            /** Whether it has an entry that a calendar program could answer. */
+            answers: boolean;
         } | null;
     }
     let { messages, open }: Props = $props();
@@ -44,6 +46,18 @@
                         >
                     {/each}
                 </div>
+                {#if open.answers}
+                    <form
+                        method="post"
+                        action="/mailroom/{open.id}/answer"
+                        class="mb-4 flex flex-wrap items-center gap-2"
+                    >
+                        <span class="text-faint">As their calendar program would answer:</span>
+                        <button class="press" name="says" value="ACCEPTED">Yes</button>
+                        <button class="press" name="says" value="TENTATIVE">Maybe</button>
+                        <button class="press" name="says" value="DECLINED">No</button>
+                    </form>
+                {/if}
                 {#if form === 'letter'}
                     <iframe
                         title="The message as a letter"

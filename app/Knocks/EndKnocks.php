@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Knocks;
+
+use App\Models\StaffMember;
+
+/** Whoever leaves is asked no more, and what is asked of them is declined for them. */
+final class EndKnocks
+{
+    public function __construct(private readonly DeclineKnock $decline)
+    {
+    }
+
+    /** @param  string  $word  to those who have asked */
+    public function __invoke(StaffMember $staff, string $word): void
+    {
+        KnockTerms::query()->where('staff_id', $staff->id)->update(['allowed' => false]);
+        $open = Knock::query()->whereIn('state', KnockState::open())->whereHas('hosts', static fn ($host) => $host->where('staff_id', $staff->id))->with(Knock::PARTS)->get();
+        foreach ($open as $knock) {
+            try {
+                ($this->decline)($knock, $staff, $word);
+            } catch (KnockRefused) {
+                // Its time was up at this moment.
+            }
+        }
+    }
+}
