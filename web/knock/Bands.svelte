@@ -85,8 +85,10 @@
     <div class="track" class:short={day.own === null} bind:this={track} onclick={press}>
         {#each day.marks as mark (mark.at)}
             <span class="mark {mark.size}" style:left={place(mark.at)} aria-hidden="true"></span>
-            {#if mark.label}<span class="clock times" style:left={place(mark.at)} aria-hidden="true"
-                    >{clock.brief(mark.label).replace(':00', '')}</span
+            {#if mark.label && mark.at < day.length}<span
+                    class="clock times"
+                    style:left={place(mark.at)}
+                    aria-hidden="true">{clock.brief(mark.label).replace(':00', '')}</span
                 >{/if}
         {/each}
         {#each day.common as band (band.at)}
