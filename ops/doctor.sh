@@ -13,6 +13,7 @@ examine() {
     examine_clock
     examine_certificate
     examine_mail
+    examine_answers
     examine_backups
     examine_files
     # The queue, the scheduler, the letters: what the application knows of itself.
@@ -65,6 +66,15 @@ examine_mail() {
         well "The mail server $MAIL_HOST:$MAIL_PORT answers."
     else
         wrong "The mail server $MAIL_HOST:$MAIL_PORT does not answer." "Letters wait and are tried again for some hours. Another one: bin/recess install --dir $VAR --mail-host NAME"
+    fi
+}
+
+examine_answers() {
+    grep -qs '^RECESS_ANSWERS_MAILBOX=.' "$VAR/more.env" || return 0
+    if artisan recess:answers >/dev/null 2>&1; then
+        well "The mailbox for answers can be read."
+    else
+        wrong "The mailbox for answers cannot be read." "Entries are sent all the same; what is answered meanwhile is read later. Look at RECESS_ANSWERS_… in $VAR/more.env."
     fi
 }
 

@@ -9,8 +9,6 @@ use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
-use App\Booking\Permit;
-use App\Models\Party;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Timetables\Asking;
@@ -70,7 +68,7 @@ final class AcceptKnock
         $pass = $knock->pass;
         $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id, keeper: $knock->keeper);
         try {
-            [$timetable, $offer] = Permit::of(KnockSheet::at($sheet, $span), $span->start, $who, Party::Host, $now);
+            [$timetable, $offer] = KeptPermit::of(KnockSheet::at($sheet, $span), $span, $who, $now);
             $booking = $this->book->onSlot($sheet, $timetable, new BookingWish(
                 start: $span->start, placeId: (int) $knock->place_id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $knock->student, requestKey: $knock->request_key,
                 answers: array_filter(['details' => $knock->details, 'work' => $knock->work]) + $knock->answers, passId: $pass->id, keeper: $knock->keeper, studentId: $knock->student_id,

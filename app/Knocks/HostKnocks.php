@@ -49,7 +49,7 @@ final class HostKnocks
     public static function waiting(StaffMember $reader, int $now): int
     {
         return Knock::query()->whereIn('state', [KnockState::Asked, KnockState::Maybe])->where('until', '>', Instant::column($now))
-            ->whereHas('hosts', static fn ($host) => $host->where('staff_id', $reader->id)->where('answer', HostAnswer::None))->count();
+            ->whereHas('hosts', static fn ($host) => $host->whereIn('staff_id', [$reader->id, ...$reader->standsInFor()])->where('answer', HostAnswer::None))->count();
     }
 
     /** @return array<string, mixed> as HostKnock in docs/formats/recess.openapi.yaml */

@@ -130,7 +130,7 @@ final class KnockLetter extends Message
         return array_filter($facts + [
             Words::say('knocks.fact_where') => $knock->place->label ?? '',
             Words::say('knocks.fact_student') => $knock->student,
-            Words::say('knocks.fact_details') => $knock->details,
+            Words::say($this->reader->isHost() ? 'knocks.fact_details' : 'knocks.fact_details_yours') => $knock->details,
             Words::say('knocks.fact_work') => $knock->work,
             Words::say('knocks.fact_answer') => $this->asksHost() ? Words::say($this->asksByCalendar() ? 'knocks.letter_by_calendar' : 'knocks.letter_by_buttons') : '',
         ], static fn (string $value): bool => $value !== '');

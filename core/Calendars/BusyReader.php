@@ -28,6 +28,8 @@ final class BusyReader
         private readonly Span $range,
         private readonly Limits $limits,
         private readonly bool $tentative,
+        /** @var array<string, mixed> */
+        private readonly array $but,
     ) {
         $this->budget = new Budget($limits->work);
         $this->skipped = $chunks->skipped;
@@ -37,10 +39,11 @@ final class BusyReader
      * @param  Span  $range  what is asked about
      * @param  Zone  $floating  for times and dates that name no zone
      * @param  bool  $tentative  whether what is only pencilled in counts as busy: the owner's choice
+     * @param  list<string>  $but  UIDs of entries that keep nobody busy here: those of what the time is kept for
      *
      * @throws CalendarNotReadable when it is no calendar, or too large a one
      */
-    public static function read(string $text, Span $range, Zone $floating, Limits $limits = new Limits, bool $tentative = true): BusyTimes
+    public static function read(string $text, Span $range, Zone $floating, Limits $limits = new Limits, bool $tentative = true, array $but = []): BusyTimes
     {
         $latest = $range->start + $limits->years * 31_557_600;
         if ($range->end > $latest) {
@@ -55,7 +58,7 @@ final class BusyReader
             }
         }
 
-        return (new self($chunks, Zones::of($chunks, $floating), $range, $limits, $tentative))->all();
+        return (new self($chunks, Zones::of($chunks, $floating), $range, $limits, $tentative, array_flip($but)))->all();
     }
 
     private function all(): BusyTimes
@@ -76,6 +79,9 @@ final class BusyReader
             } catch (RecessException $failure) {
                 $this->skipped[] = new Skipped($line, Fields::text($component, 'SUMMARY') ?: 'an entry', $failure->getMessage());
 
+                continue;
+            }
+            if (isset($this->but[$entry->uid])) {
                 continue;
             }
             $uid = $entry->uid === '' ? "line $line" : $entry->uid;

@@ -81,6 +81,7 @@ return [
     'letter_by_buttons' => 'Answer with these buttons, or on your page.',
     'fact_about' => 'What it is about',
     'fact_details' => 'In their words',
+    'fact_details_yours' => 'In your words',
     'fact_work' => 'The work in question',
     'fact_student' => 'About',
     'fact_where' => 'Where',

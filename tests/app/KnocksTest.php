@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Calendars\ReadCalendar;
+use App\Keeping\ForgetPerson;
+use App\Keeping\KeptData;
 use App\Knocks\Knock;
 use App\Knocks\KnockTerms;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
+use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Publishing\LetLeave;
 use App\School\SavedPlace;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -331,5 +337,49 @@ final class KnocksTest extends TestCase
             $this->get($link)->assertStatus(410);
             $this->post($link)->assertStatus(410);
         }
+    }
+
+    public function test_a_hosts_own_calendar_shows_what_is_asked_and_hinders_no_answer(): void
+    {
+        $this->knock([['3T14:00', 30], ['3T15:00', 30]]);
+        $uid = Knock::query()->firstOrFail()->uid;
+        $event = static fn (string $id, string $at): string => "BEGIN:VEVENT\r\nUID:$id\r\nDTSTAMP:20261124T120000Z\r\nDTSTART:20261203T{$at}00Z\r\nDURATION:PT30M\r\nSUMMARY:Something\r\nEND:VEVENT\r\n";
+        $calendar = $this->wren->calendars()->make(['name' => 'Mine'])->setRelation('owner', $this->wren);
+        // The entry that we sent lies in it; and something that was put over the second choice since.
+        app(ReadCalendar::class)($calendar, "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n".$event($uid, '1400').$event('theirs', '1500')."END:VCALENDAR\r\n", CarbonImmutable::now()->getTimestamp());
+        self::assertSame(['15:00'], DB::table('busy_spans')->pluck('starts_at')->map(static fn (string $at): string => substr($at, 11, 5))->all());
+        $this->answer('accept', 2)->assertOk();
+        self::assertSame(['3T15:00-15:30'], $this->held(), 'a host knows their own calendar');
+        self::assertSame(0, DB::table('notices')->count());
+    }
+
+    public function test_a_calendar_of_ones_own_is_read_once_and_kept_nowhere(): void
+    {
+        $calendar = static fn (string $text): UploadedFile => UploadedFile::fake()->createWithContent('mine.ics', $text);
+        $read = $this->post('/api/d/wren-halloran/calendar', ['file' => $calendar("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART:20261203T140000Z\r\nDTEND:20261203T143000Z\r\nSUMMARY:The dentist\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n")], ['Accept' => 'application/json'])->assertOk();
+        self::assertSame([[strtotime('2026-12-03T14:00:00Z'), strtotime('2026-12-03T14:30:00Z')]], $read->json('own'));
+        self::assertStringNotContainsString('dentist', (string) $read->getContent());
+        foreach ([[['file' => $calendar(str_repeat('x', 20_000_000))], 'file'], [['file' => $calendar('GIF89a')], 'file'], [['address' => 'http://127.0.0.1:1/a.ics'], 'address'], [['address' => 'http://[::1]/a.ics'], 'address'], [['address' => 'file:///etc/passwd'], 'address'], [[], 'address']] as [$sent, $field]) {
+            $this->post('/api/d/wren-halloran/calendar', $sent, ['Accept' => 'application/json'])->assertUnprocessable()->assertJsonValidationErrors($field);
+        }
+        self::assertSame([0, 0], [DB::table('calendars')->count(), DB::table('busy_spans')->count()]);
+    }
+
+    public function test_what_was_asked_is_told_and_taken_away_with_all_that_is_kept_and_goes_with_a_host_who_leaves(): void
+    {
+        $path = $this->knock([['3T14:00', 30]])->json('path');
+        $this->answer('accept', 1)->assertOk();
+        $this->knock([['4T14:00', 30]], ['pass' => substr($path, 3), 'title' => 'A second thing'])->assertCreated();
+        $pass = Pass::query()->firstOrFail();
+        self::assertSame(['The lab report', 'A second thing'], array_column(KeptData::of($pass)['asked_for'], 'title'));
+        app(ForgetPerson::class)($pass, Party::Visitor, CarbonImmutable::now()->getTimestamp());
+        self::assertSame([[], 0, ['Asked for']], [$this->held(), Knock::query()->count(), Sheet::query()->pluck('title')->all()]);
+        self::assertSame(0, DB::table('entries_sent')->count());
+
+        $this->knock([['4T14:00', 30]], ['email' => 'bo@mail.example'])->assertCreated();
+        app(LetLeave::class)($this->wren, null, 'I have gone to sea.', CarbonImmutable::now()->getTimestamp());
+        self::assertSame([[], 'declined', 'I have gone to sea.'], [$this->held(), Knock::query()->firstOrFail()->state->value, Knock::query()->firstOrFail()->answer_note]);
+        auth()->logout();
+        $this->get('/d/wren-halloran/knock')->assertNotFound();
     }
 }

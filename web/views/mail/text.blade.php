@@ -10,10 +10,12 @@
 {!! $name !!}: {!! $value !!}
 @endforeach
 
+@if ($letter->buttons !== [])
 @foreach ($letter->buttons as $button)
 {!! $button['text'] !!}: {!! $button['link'] !!}
 @endforeach
 
+@endif
 {!! $letter->linkText !!}:
 {!! $letter->link !!}
 
