@@ -33,7 +33,7 @@ return [
         'waiting' => ['most' => 20, 'seconds' => 3600, 'by' => 'network'],
         'waiting-address' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
         // Who knocks looks at a few times and asks for some; nobody's desk is buried. How many may be open, each host says.
-        'knocks' => ['most' => 30, 'seconds' => 3600, 'by' => 'network'],
+        'knocks' => ['most' => (int) env('RECESS_KNOCKS_PER_HOUR', 30), 'seconds' => 3600, 'by' => 'network'],
         'knock-address' => ['most' => 6, 'seconds' => 86_400, 'by' => 'email'],
         // To fetch somebody's feed is dear.
         'calendar-looks' => ['most' => 30, 'seconds' => 3600, 'by' => 'network'],

@@ -135,7 +135,7 @@ ENV
     [ "$INSTANCE" = test ] || echo 'RECESS_ANSWERS_ADDRESS=answers+{key}@gannetcove.example'
     [ "$INSTANCE" = demo ] || echo RECESS_TUTORS=true
     # The races of the tests come from one address.
-    [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\nRECESS_READS_PER_MINUTE=100000\n'
+    [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\nRECESS_READS_PER_MINUTE=100000\nRECESS_KNOCKS_PER_HOUR=100000\n'
 }
 
 fill_template() {

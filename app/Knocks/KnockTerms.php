@@ -103,6 +103,15 @@ final class KnockTerms extends Row
         return $this->allowed && $this->host->left_at === null && $this->lengths !== [] && $this->asked()->longest() >= min($this->lengths) && $this->places()->isNotEmpty();
     }
 
+    /** @return Collection<int, self> of all whom anybody can ask, with as many questions as of one */
+    public static function ofAnybody(): Collection
+    {
+        $all = self::query()->where('allowed', true)->where('audience', Audience::Anyone)->whereHas('host', static fn ($host) => $host->whereNull('left_at'))->with('host.school')->limit(2_000)->get();
+        $places = $all->isEmpty() ? [] : SavedPlace::query()->whereKey(array_unique(array_merge(...array_values($all->map(static fn (self $one): array => $one->place_ids)->all()))))->pluck('id')->flip()->all();
+
+        return $all->filter(static fn (self $one): bool => $one->lengths !== [] && $one->asked()->longest() >= min($one->lengths) && array_intersect_key($places, array_flip($one->place_ids)) !== [])->values();
+    }
+
     /** The small sheet of a knock of theirs, not kept yet: whom it is for, and what it asks. */
     public function sheet(): Sheet
     {

@@ -44,6 +44,11 @@ final class BoardData
                 $titled[$sheet->title][] = $sheet;
             }
         }
+        foreach (KnockTerms::ofAnybody() as $terms) {
+            $card = HostCard::of($terms->host);
+            $cards[$terms->staff_id] ??= $card;
+            $theirs[$terms->staff_id][] = ['place' => '', 'path' => $card['door'].'/knock', 'title' => Words::say('knocks.on_board'), 'next' => Words::say('knocks.on_board_next'), 'next_at' => null];
+        }
         uasort($cards, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
         $doors = array_map(static fn (array $card, int $id): array => $card + ['sheets' => $theirs[$id]], $cards, array_keys($cards));
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Calendars\ReadCalendar;
+use App\Directory\Guardian;
+use App\Directory\Student;
 use App\Keeping\ForgetPerson;
 use App\Keeping\KeptData;
 use App\Knocks\Knock;
@@ -287,6 +289,21 @@ final class KnocksTest extends TestCase
         // Others can answer nothing of it, and see nothing of it.
         $this->answer('accept', 1, by: $tomos)->assertForbidden();
         $this->actingAs($tomos)->ask('get', '/api/staff/knocks')->assertJsonPath('open', []);
+        // Families whom the school knows come by the code on their card.
+        $this->allowed('Wren Halloran', ['audience' => 'families']);
+        $child = Student::query()->create(['school_id' => $this->wren->school_id, 'name' => 'Nia Sandpiper']);
+        $guardian = Guardian::query()->create(['school_id' => $this->wren->school_id, 'name' => 'Ola Sandpiper', 'email' => 'ola@mail.example']);
+        $guardian->students()->attach($child->id, ['may_book' => true]);
+        $this->get('/d/wren-halloran/knock')->assertOk()->assertSee('name="door" value="wren-halloran"', false);
+        $card = (string) $this->post('/card', ['door' => 'wren-halloran', 'code' => $guardian->code()])->assertStatus(303)->headers->get('Location');
+        self::assertStringContainsString('/d/wren-halloran/knock?pass=', $card);
+        $theirs = ['pass' => Str::after($card, 'pass='), 'name' => null, 'email' => null];
+        $this->knock([['4T14:00', 30]], $theirs)->assertUnprocessable()->assertJsonValidationErrors('student');
+        $this->knock([['4T14:00', 30]], $theirs + ['student' => 'Nia Sandpiper'])->assertCreated();
+        self::assertSame($child->id, Knock::query()->latest('id')->firstOrFail()->student_id);
+        $this->get('/')->assertOk()->assertDontSee('wren-halloran', false);
+        KnockTerms::query()->update(['audience' => 'anyone']);
+        $this->get('/')->assertOk()->assertSee('A time of your own');
         KnockTerms::query()->update(['allowed' => false]);
         $this->get('/d/wren-halloran/knock')->assertNotFound();
         $this->ask('post', '/api/d/wren-halloran/times', ['with' => []])->assertUnprocessable();

@@ -111,14 +111,27 @@ await take('mailroom', WIDE, async (page) => {
     await page.goto('/mailroom');
     await page.frameLocator('iframe').getByText('Dear').waitFor();
 });
-await take('people', WIDE, async (page) => {
-    await signIn(page, 'ruta.simkute@gannetcove.example');
-    await page.getByRole('link', { name: 'Staff', exact: true }).click();
-    await page.getByLabel('Name').fill('Lark Osei');
-    await page.getByLabel('E-mail address').fill('lark.osei@gannetcove.example');
-    await page.getByLabel('Subject or work').fill('Biology');
-    await page.getByRole('button', { name: 'Send the invitation' }).click();
-    await page.getByText('Lark Osei gets a letter.').waitFor();
+await take('knock', WIDE, async (page) => {
+    await page.goto('/d/tomasz-wilk/knock');
+    await page.getByLabel('What is it about?').fill('The drift bottles');
+    const lunch =
+        'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;TZID=America/Halifax:20261101T110000\r\nDURATION:PT90M\r\nRRULE:FREQ=DAILY\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n';
+    await page.getByText('Add a calendar of yours').click();
+    await page.setInputFiles('#own-file', { name: 'mine.ics', mimeType: 'text/calendar', buffer: Buffer.from(lunch) });
+    await page.getByText(/busy times were read/).click();
+    for (const i of [1, 3]) {
+        await page
+            .getByRole('button', { name: /^Put .* choice on/ })
+            .nth(i)
+            .click();
+        if (i === 1) await page.getByRole('button', { name: 'Name a second choice' }).click();
+    }
+    await page.evaluate(() => scrollTo({ top: 0 }));
+});
+await take('asked', WIDE, async (page) => {
+    await signIn(page);
+    await page.goto('/staff/knocks');
+    await page.getByRole('heading', { name: 'Asked of you' }).waitFor();
 });
 const HOST = 'pilar.ondarza@gannetcove.example';
 await take('desk', WIDE, (page) => signIn(page, HOST, 'Your desk'));
@@ -163,12 +176,6 @@ await take('directory', WIDE, async (page) => {
 });
 await take('year', WIDE, year);
 await take('effect', WIDE, effect);
-await take('summary', WIDE, async (page) => {
-    await worksheet(page);
-    await page.getByRole('button', { name: 'Look it over and publish' }).click();
-    await page.getByRole('dialog').waitFor();
-    await page.waitForTimeout(600);
-});
 await take('worksheet', WIDE, worksheet);
 await take('worksheet-phone', PHONE, worksheet);
 await take('host-sheet', WIDE, hostSheet);

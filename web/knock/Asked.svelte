@@ -22,6 +22,8 @@
     let working = $state(false);
     let message = $state('');
     let fields = $state<Record<string, string>>({});
+    /** They are about to say no. */
+    let declining = $state(false);
     /** Other times are being named. */
     let others = $state(false);
     let times = $state.raw<Schema['KnockTimes'] | null>(null);
@@ -55,6 +57,7 @@
             : '';
         if (done.data) {
             others = false;
+            declining = false;
             choices.list = [];
             word = '';
             answered(done.data, said);
@@ -137,23 +140,26 @@
                         >Maybe</Button
                     >{/if}
             {/if}
-            <Button
-                color="red"
-                outline
-                disabled={working}
-                onclick={() => say('decline', `${first} hears that you cannot.`)}>I can’t</Button
+            <Button color="red" outline aria-expanded={declining} onclick={() => (declining = !declining)}
+                >I can’t</Button
             >
             <Button color="alternative" aria-expanded={others} onclick={open}>Other times</Button>
         </div>
     {:else}
         <p class="mt-2 flex flex-wrap gap-3">
-            <Button
-                color="red"
-                outline
-                disabled={working}
-                onclick={() => say('decline', `${first} hears that you cannot.`)}>I can’t after all</Button
+            <Button color="red" outline aria-expanded={declining} onclick={() => (declining = !declining)}
+                >I can’t after all</Button
             >
             <Button color="alternative" aria-expanded={others} onclick={open}>Other times again</Button>
+        </p>
+    {/if}
+    {#if declining}
+        <p class="mt-2 flex flex-wrap items-center gap-3">
+            {first} hears that you cannot{word ? ', with your word' : ''}; what is kept for it is free again.
+            <Button color="red" disabled={working} onclick={() => say('decline', `${first} hears that you cannot.`)}
+                >Say that I can’t</Button
+            >
+            <TextButton onclick={() => (declining = false)}>Leave it open</TextButton>
         </p>
     {/if}
     {#if message}<Notice class="mt-3">{clock.all(message)}</Notice>{/if}

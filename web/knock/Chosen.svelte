@@ -41,18 +41,15 @@
                 >
             </button>
             <span class="presses">
-                <button
-                    type="button"
-                    class="press"
-                    aria-label="{names[i]}: earlier"
-                    onclick={act(i, () => choices.step(-1))}>Earlier</button
-                >
-                <button
-                    type="button"
-                    class="press"
-                    aria-label="{names[i]}: later"
-                    onclick={act(i, () => choices.step(1))}>Later</button
-                >
+                {#each [[-1, 'Earlier'], [1, 'Later']] as const as [by, word] (by)}
+                    <button
+                        type="button"
+                        class="press"
+                        disabled={!choices.beside(choice, by)}
+                        aria-label="{names[i]}: {word.toLowerCase()}"
+                        onclick={act(i, () => choices.step(by))}>{word}</button
+                    >
+                {/each}
                 {#if near(i, -1)}<button
                         type="button"
                         class="press times"
@@ -132,5 +129,8 @@
     }
     .presses .press {
         padding: 0.3rem 0.7rem;
+    }
+    .presses .press[disabled] {
+        cursor: default;
     }
 </style>

@@ -13,6 +13,9 @@ export interface Choice {
     until: string;
 }
 
+/** Minutes around a press within which a meeting counts as being where it was pressed. */
+const NEAR = 10;
+
 /**
  * Up to three times on common free time: put there, moved, made shorter and longer. The server has said where a meeting can
  * begin and which lengths fit; nothing is computed here but what lies nearest.
@@ -78,24 +81,24 @@ export class Choices {
         this.changed();
     }
 
-    /** Puts the current choice as near as it fits to a place of a day's ruler; shorter where it is tight, and says so. */
+    /** Puts the current choice where it is pressed, shorter where it is tight there, or else as near as it fits on that day; and says so. */
     put(day: Day, at: number): void {
         const i = this.current ? this.at : this.list.length;
-        const lengths = [...new Set([this.current?.minutes ?? this.minutes, ...this.#shorter()])];
-        for (const minutes of lengths) {
-            const near = this.#starts(day, minutes, i)
-                // The one in whose middle the finger is, before one that lies apart.
-                .map((start) => ({ start, away: Math.abs(start.at + minutes / 2 - at) }))
-                .sort((one, other) => one.away - other.away)[0]?.start;
-            const tight = this.#starts(day, lengths.at(-1)!, i).some((start) => Math.abs(start.at + 7 - at) < 15);
-            const far = near !== undefined && (at < near.at - 30 || at > near.at + minutes + 30);
-            if (near && !(far && tight && minutes !== lengths.at(-1))) {
-                this.said = minutes < lengths[0]! ? `Only ${minutes} minutes fit there.` : '';
-                this.#set(i, day, near, minutes);
-                return;
-            }
+        const wished = this.current?.minutes ?? this.minutes;
+        const lengths = [wished, ...this.#shorter()];
+        const near = lengths.flatMap((minutes) => {
+            const away = (start: Start) => Math.max(start.at - at, at - start.at - minutes, 0);
+            const middle = (start: Start) => Math.abs(start.at + minutes / 2 - at);
+            const starts = this.#starts(day, minutes, i).sort((a, b) => away(a) - away(b) || middle(a) - middle(b));
+            return starts[0] ? [{ start: starts[0], minutes, away: away(starts[0]) }] : [];
+        });
+        const one = near.find((other) => other.away <= NEAR) ?? near[0];
+        if (!one) {
+            this.said = 'Nothing fits on that day any more.';
+            return;
         }
-        this.said = 'Nothing fits on that day any more.';
+        this.said = one.minutes < wished ? `Only ${one.minutes} minutes fit there.` : '';
+        this.#set(i, day, one.start, one.minutes);
     }
 
     #shorter(): number[] {
@@ -106,15 +109,20 @@ export class Choices {
         return lengths.filter((one) => one < now).sort((a, b) => b - a);
     }
 
-    /** To the next place where it fits on its day, before or after; or to the day before or after. */
-    step(by: 1 | -1 | 'first' | 'last'): void {
+    /** Where a choice would go on its day: before, after, to its begin or end; undefined where it cannot, or its day is not drawn. */
+    beside(choice: Choice, to: 1 | -1 | 'first' | 'last'): Start | undefined {
+        const day = this.dayOf(choice.key);
+        if (!day) return undefined;
+        const starts = this.#starts(day, choice.minutes, this.list.indexOf(choice));
+        const here = starts.findIndex((start) => start.key === choice.key);
+        return to === 'first' ? starts[0] : to === 'last' ? starts.at(-1) : starts[here + to];
+    }
+
+    step(to: 1 | -1 | 'first' | 'last'): void {
         const choice = this.current;
         const day = choice && this.dayOf(choice.key);
-        if (!choice || !day) return;
-        const starts = this.#starts(day, choice.minutes);
-        const here = starts.findIndex((start) => start.key === choice.key);
-        const to = by === 'first' ? starts[0] : by === 'last' ? starts.at(-1) : starts[here + by];
-        if (to) this.#set(this.at, day, to, choice.minutes);
+        const start = choice && this.beside(choice, to);
+        if (day && start) this.#set(this.at, day, start, choice.minutes);
     }
 
     toDay(by: 1 | -1): void {

@@ -213,7 +213,9 @@
             <p>
                 {sent.state === 'unconfirmed'
                     ? `Your times are kept for half an hour. Press what stands in the message to ${sent.email}, and they are asked.`
-                    : `You hear by a message to ${sent.email}. ${page.kept}`}
+                    : sent.email
+                      ? `You hear by a message to ${sent.email}. ${page.kept}`
+                      : `The answer comes to your pass. ${page.kept}`}
                 How it stands is on <a href={sent.path}>your pass</a>; keep its address to yourself.
             </p>
         </section>
@@ -453,7 +455,7 @@
                                 />
                             </div>
                         {/if}
-                        {#if !known?.email}
+                        {#if !known}
                             <Field
                                 name="email"
                                 label="E-mail address"
