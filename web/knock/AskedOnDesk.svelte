@@ -25,8 +25,8 @@
 <details class="good-news no-print mb-3" bind:open>
     <summary class="min-h-11 cursor-pointer py-2">
         {asked === 1 ? 'Somebody asks you for a time.' : `${asked} people ask you for a time.`}
-        <a class="ml-2" href="/staff/knocks">All of it on a page of its own</a>
     </summary>
+    <p><a href="/staff/knocks">All of it on a page of its own</a></p>
     <div role="status">{said}</div>
     {#if message}<Notice class="my-2">{message}</Notice>{/if}
     {#if page}
