@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Answers\Mailbox;
+use App\Answers\NoMailbox;
 use App\Framework\Room;
 use App\Models\StaffMember;
 use App\Texts\TextMessages;
@@ -22,9 +23,7 @@ final class DemoRoom extends Room
             $this->app->singleton(TextMessages::class, MailroomTexts::class);
         }
         // Where an address is answered and no mailbox was set up, what is pressed in the mailroom comes in.
-        if (config('recess.demo') === true && (string) config('recess.answers.address') !== '' && (string) config('recess.answers.mailbox') === '') {
-            $this->app->singleton(Mailbox::class, MailroomMailbox::class);
-        }
+        $this->app->extend(Mailbox::class, static fn (Mailbox $mailbox): Mailbox => $mailbox instanceof NoMailbox && config('recess.demo') === true && (string) config('recess.answers.address') !== '' ? new MailroomMailbox : $mailbox);
     }
 
     public function boot(): void

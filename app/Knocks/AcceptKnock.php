@@ -65,6 +65,9 @@ final class AcceptKnock
             return $knock;
         }
         $span = $knock->chosen()?->span() ?? throw KnockRefused::because('no_such_time');
+        if ($knock->host->school->closedDays()->holds($knock->zone()->dateAt($span->start))) {
+            throw KnockRefused::because('closed_day');
+        }
         $pass = $knock->pass;
         $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id, keeper: $knock->keeper);
         try {
@@ -79,7 +82,7 @@ final class AcceptKnock
         } finally {
             $sheet->atHand = null;
         }
-        KnockSheet::cutTo($sheet, $span->minutes());
+        KnockSheet::agreed($sheet, $knock->terms(), $span, $now);
         $knock->update(['state' => KnockState::Accepted, 'booking_id' => $booking->id, 'sequence' => $knock->sequence + 1, 'answer_note' => $word]);
 
         return $knock;

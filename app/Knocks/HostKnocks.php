@@ -86,7 +86,7 @@ final class HostKnocks
         ['left' => $left, 'ruler' => $ruler] = RulerData::between($date, $zone, self::scale([$span, ...array_column($around, 0)], $hours, $date, $zone), $now);
 
         return [
-            'id' => $choice->id, 'position' => $choice->position, 'chosen' => $choice->chosen, 'gone' => $span->start <= $now,
+            'id' => $choice->id, 'position' => $choice->position, 'chosen' => $choice->chosen, 'gone' => $span->start <= $now || $host->school->closedDays()->holds($date),
             'when' => Spell::moment($span->start, $zone), 'until' => Spell::time($span->end, $zone), 'minutes' => $span->minutes(),
             'maybe_until' => $span->start - HoldKnock::ENDS > $now ? Spell::moment($span->start - HoldKnock::ENDS, $zone) : null,
             'ruler' => $ruler,

@@ -66,7 +66,7 @@ final class HostKnocksController
         $from = Asked::date($request, 'from') ?? $today;
         $last = $today->plusDays(self::FURTHEST);
         $from = $from->isBefore($today) ? $today : ($from->isAfter($last) ? $last : $from);
-        $free = WhenFree::forHost($this->termsOf($knock), DateRange::of($from, $from->plusDays(self::DAYS - 1)), $now, $knock->keeper);
+        $free = WhenFree::forHost($knock->terms(), DateRange::of($from, $from->plusDays(self::DAYS - 1)), $now, $knock->keeper);
         $later = $from->plusDays(self::DAYS);
 
         return new JsonResponse([
@@ -83,7 +83,7 @@ final class HostKnocksController
         foreach ($spans as $i => $span) {
             $far = $span->start <= $now || $span->start > $now + self::FURTHEST * 86_400;
             $clash = array_filter(array_slice($spans, 0, $i), static fn ($other): bool => $other->overlaps($span)) !== [];
-            $free = ! $far && WhenFree::forHost($this->termsOf($knock), DateRange::day($zone->dateAt($span->start)), $now, $knock->keeper)->hosts()->holds($span);
+            $free = ! $far && WhenFree::forHost($knock->terms(), DateRange::day($zone->dateAt($span->start)), $now, $knock->keeper)->hosts()->holds($span);
             if ($far || $clash || ! $free) {
                 $messages["times.$i.start"] = Words::say($clash ? 'knocks.choices_overlap' : ($far ? 'knocks.outside' : 'knocks.not_free'));
             }
@@ -92,14 +92,6 @@ final class HostKnocksController
             throw ValidationException::withMessages($messages);
         }
         app(ProposeTimes::class)($knock, $host, $spans, $request->word(), $now);
-    }
-
-    /** @return non-empty-list<KnockTerms> */
-    private function termsOf(Knock $knock): array
-    {
-        $terms = array_map(KnockTerms::of(...), $knock->everyHost());
-
-        return $terms === [] ? [KnockTerms::of($knock->host)] : $terms;
     }
 
     /** @return array<string, mixed> as HostKnocks in docs/formats/recess.openapi.yaml */

@@ -150,4 +150,12 @@ final class Knock extends Row
 
         return $own?->host;
     }
+
+    /** @return non-empty-list<KnockTerms> of all who have to be there, the door's own host first */
+    public function terms(): array
+    {
+        $terms = array_map(KnockTerms::of(...), $this->everyHost());
+
+        return $terms === [] ? [KnockTerms::of($this->host)] : $terms;
+    }
 }

@@ -16,13 +16,18 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\School\SavedPlace;
 use Illuminate\Support\Str;
+use Recess\Repeat\Adjusted;
 use Recess\Repeat\OnDates;
 use Recess\Rules\Stated;
 use Recess\Sheet as CoreSheet;
 use Recess\Slots\Block as CoreBlock;
 use Recess\Slots\Cut;
+use Recess\Time\DateRange;
+use Recess\Time\Dates;
 use Recess\Time\Hours;
+use Recess\Time\LocalDate;
 use Recess\Time\Span;
+use Recess\Time\Zone;
 
 /**
  * The small sheet that a knock keeps its times on: the host's rules and place, with all who have to be there. So what is
@@ -47,9 +52,6 @@ final class KnockSheet
             'questions' => self::questions($first),
             'rules' => Stated::of(['lead_minutes' => max(array_map(static fn (KnockTerms $one): int => $one->lead_hours, $terms)) * 60, 'furthest_days' => null]),
         ])->save();
-        $today = $first->host->school->timeZone()->dateAt($now);
-        $block = KnockTerms::hoursOfAll($terms)->block($wish->spans[0]->minutes(), $today, $today->plusDays(self::REACHES));
-        $block === null || $sheet->blocks()->create(Block::columnsOf($block));
         foreach (array_slice($terms, 1) as $one) {
             $sheet->colleagues()->create(['staff_id' => $one->staff_id, 'role' => HostRole::Must, 'told_at' => Instant::column($now)]);
         }
@@ -63,19 +65,39 @@ final class KnockSheet
     {
         $sheet->atHand = null;
         $core = $sheet->toCore();
-        $zone = $core->zone;
-        $block = CoreBlock::of(OnDates::of($zone->dateAt($span->start)), Hours::lasting($zone->timeAt($span->start), $span->minutes()), Cut::of($span->minutes()));
-        $sheet->atHand = new CoreSheet($zone, [$block], $core->hosts, $core->rules, $core->places, $core->closedDays, travel: $core->travel);
+        $sheet->atHand = new CoreSheet($core->zone, [self::alone($span, $core->zone)], $core->hosts, $core->rules, $core->places, $core->closedDays, travel: $core->travel);
 
         return $sheet;
     }
 
-    /** Cut as long as the meeting that was agreed: so it stays that long when its host moves it. */
-    public static function cutTo(Sheet $sheet, int $minutes): void
+    /**
+     * The times of a sheet once one is agreed: that one, and on all other days the hosts' hours cut as long as it. So it is on
+     * a slot like every booking, when days are closed and when a slip is taken back, and its host can move it.
+     *
+     * @param  non-empty-list<KnockTerms>  $terms
+     */
+    public static function agreed(Sheet $sheet, array $terms, Span $span, int $now): void
     {
-        foreach ($sheet->blocks as $block) {
-            $block->update(['record' => ['minutes' => $minutes] + $block->record]);
+        $zone = $terms[0]->host->school->timeZone();
+        $date = $zone->dateAt($span->start);
+        $sheet->blocks()->delete();
+        $sheet->blocks()->create(Block::columnsOf(self::alone($span, $zone)));
+        $around = self::around($terms, $span->minutes(), $zone->dateAt($now));
+        if ($around !== null) {
+            $sheet->blocks()->create(Block::columnsOf($around->withPattern(Adjusted::of($around->pattern, Dates::of(DateRange::day($date))))));
         }
+        $sheet->load('blocks');
+    }
+
+    private static function alone(Span $span, Zone $zone): CoreBlock
+    {
+        return CoreBlock::of(OnDates::of($zone->dateAt($span->start)), Hours::lasting($zone->timeAt($span->start), $span->minutes()), Cut::of($span->minutes()));
+    }
+
+    /** @param  non-empty-list<KnockTerms>  $terms */
+    private static function around(array $terms, int $minutes, LocalDate $today): ?CoreBlock
+    {
+        return KnockTerms::hoursOfAll($terms)->block($minutes, $today, $today->plusDays(self::REACHES));
     }
 
     /** What it asks: whom it concerns, what is stated in the knock itself, and what the host adds. */

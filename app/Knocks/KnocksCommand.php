@@ -15,6 +15,9 @@ final class KnocksCommand extends Command
     /** Seconds before a meeting at which a maybe is asked about once more. */
     private const AGAIN = 86_400;
 
+    /** Seconds after a maybe before which nobody is asked about it again. */
+    private const SOONEST = 7_200;
+
     /** At once; the rest a minute later. */
     private const MOST = 200;
 
@@ -28,7 +31,7 @@ final class KnocksCommand extends Command
         foreach (Knock::query()->whereIn('state', KnockState::open())->where('until', '<=', $now)->with(Knock::PARTS)->limit(self::MOST)->get() as $knock) {
             $this->lapse($change, $knock, $now->getTimestamp());
         }
-        $soon = Knock::query()->where('state', KnockState::Maybe)->whereNull('asked_again_at')->where('until', '>', $now)
+        $soon = Knock::query()->where('state', KnockState::Maybe)->whereNull('asked_again_at')->where('until', '>', $now)->where('updated_at', '<=', $now->subSeconds(self::SOONEST))
             ->whereHas('choices', static fn (Builder $choice) => $choice->where('chosen', true)->where('starts_at', '<=', Instant::column($now->getTimestamp() + self::AGAIN)))
             ->with(Knock::PARTS)->limit(self::MOST)->get();
         foreach ($soon as $knock) {

@@ -32,6 +32,7 @@ return [
     'not_asked' => 'This request does not wait for an answer of yours just now. Nothing was changed.',
     'no_such_time' => 'This time is not among those that are asked for any more. Look again; nothing was changed.',
     'begun' => 'This time has begun already. Say yes to another one, or name other times.',
+    'closed_day' => 'The school is closed on that day by now. Name other times; nothing was changed.',
     'too_near_for_maybe' => 'It is too near for a maybe: whoever asks has to know by two hours before. Say yes or no.',
     'cannot_be_had' => 'Something else is in the way at this time by now, on your side or on theirs. Nothing was changed; name other times.',
     'not_offered' => 'This time is offered no longer. Nothing was changed.',

@@ -18,6 +18,8 @@ use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Publishing\CloseDays;
+use App\Publishing\EditEffect;
 use App\Publishing\LetLeave;
 use App\School\SavedPlace;
 use Carbon\CarbonImmutable;
@@ -28,6 +30,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Recess\Changes\Within;
 
 /** A Tuesday, eight in the morning in Halifax (12:00 UTC); Wren can be asked on school days from eight to four, from the next day on. */
 final class KnocksTest extends TestCase
@@ -103,18 +106,28 @@ final class KnocksTest extends TestCase
 
     public function test_the_second_of_three_choices_is_accepted_and_is_a_booking_like_any_other(): void
     {
-        $path = $this->knock([['3T14:00', 30], ['3T15:00', 15], ['4T14:00', 30]])->assertCreated()->assertJsonPath('state', 'asked')->json('path');
-        self::assertSame(['3T14:00-14:30', '3T15:00-15:15', '4T14:00-14:30'], $this->held(), 'all three are kept');
+        $path = $this->knock([['3T14:00', 30], ['3T15:15', 15], ['4T14:00', 30]])->assertCreated()->assertJsonPath('state', 'asked')->json('path');
+        self::assertSame(['3T14:00-14:30', '3T15:15-15:30', '4T14:00-14:30'], $this->held(), 'all three are kept');
         self::assertSame(['ama: You have asked Wren Halloran: The lab report', 'wren-halloran: Asked: The lab report, by Ama Otoo'], $this->letters());
         $this->ask('get', "/api$path")->assertJsonPath('knocks.0.state', 'asked')->assertJsonPath('bookings', []);
 
-        $this->answer('accept', 2, 'Bring the table.')->assertOk()->assertJsonPath('open', [])->assertJsonPath('over.0.said', 'Agreed: Thursday 3 December, 11:00');
-        self::assertSame(['3T15:00-15:15'], $this->held());
-        self::assertSame(['ama: Accepted: Thu 3 Dec 11:00 with Wren Halloran – The lab report', 'wren-halloran: Accepted: Thu 3 Dec 11:00 with Ama Otoo – The lab report'], $this->letters());
+        $this->answer('accept', 2, 'Bring the table.')->assertOk()->assertJsonPath('open', [])->assertJsonPath('over.0.said', 'Agreed: Thursday 3 December, 11:15');
+        self::assertSame(['3T15:15-15:30'], $this->held());
+        self::assertSame(['ama: Accepted: Thu 3 Dec 11:15 with Wren Halloran – The lab report', 'wren-halloran: Accepted: Thu 3 Dec 11:15 with Ama Otoo – The lab report'], $this->letters());
         $pass = $this->ask('get', "/api$path")->assertJsonPath('knocks', [])->assertJsonPath('bookings.0.state', 'booked')->assertJsonPath('bookings.0.title', 'The lab report')->assertJsonPath('bookings.0.can_move', false);
         self::assertSame('Room of Wren Halloran', $pass->json('bookings.0.place.label'));
         $id = $pass->json('bookings.0.id');
         $this->ask('post', "/api$path/bookings/$id/move", ['slot' => self::at('4T14:00')])->assertConflict()->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'ask Wren Halloran again'));
+
+        // Given back by a slip, it is theirs again for some seconds, though no block of its sheet has that time.
+        $this->ask('post', "/api$path/bookings/$id/give-back", ['note' => ''])->assertOk();
+        self::assertSame([], $this->held());
+        $this->ask('post', "/api$path/bookings/$id/undo")->assertOk()->assertJsonPath('bookings.0.state', 'booked');
+        self::assertSame(['3T15:15-15:30'], $this->held());
+
+        // The office closes other days, and it is hit by none of them but its own.
+        $closing = fn (string $date): array => array_merge(...array_map(static fn (EditEffect $one): array => $one->effect->left, app(CloseDays::class)->effects($this->wren->school, [['name' => 'Snow', 'first' => $date, 'last' => $date]], CarbonImmutable::now()->getTimestamp(), Within::SameWeek)));
+        self::assertSame([0, 0, 1], [count($closing('2026-12-04')), count($closing('2026-12-10')), count($closing('2026-12-03'))]);
 
         // Its host moves it within the hours in which they can be asked; given back, its time is free.
         $this->actingAs($this->wren)->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::at('4T13:00'), 'note' => ''])->assertOk();

@@ -18,6 +18,8 @@ test('a student asks for half an hour, shrinks it to a quarter, and the second c
     page,
     browser,
 }) => {
+    // A time that is given back is told only when it cannot be taken back any more.
+    test.setTimeout(240_000);
     listen(page, /422|409/);
     const student = await (await somebodyElse(browser)).newPage();
     listen(student, /422|409/);

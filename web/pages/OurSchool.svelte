@@ -23,6 +23,7 @@
         <a class="inline-flex min-h-11 items-center" href="/staff/settings">Your own settings</a>
         <a class="inline-flex min-h-11 items-center" href="/staff/visitors">What is kept of visitors</a>
         <a class="inline-flex min-h-11 items-center" href="/staff/log">Who did what</a>
+        <a class="inline-flex min-h-11 items-center" href="/staff/mail-left">Mail that was left alone</a>
     </div>
     <School {settings} changed={(now) => (changed = now)} />
     <ClosedDays {settings} changed={(now) => (changed = now)} />
