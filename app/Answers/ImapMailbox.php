@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use IMAP\Connection;
+
 /**
  * Reads a mailbox over IMAP (RFC 3501), by the numbers that messages keep (UID, with UIDVALIDITY, 2.3.1.1). It is opened for
  * reading only: no message is marked, moved or deleted, so people can read it beside.
@@ -11,6 +13,9 @@ namespace App\Answers;
 final readonly class ImapMailbox implements Mailbox
 {
     private const SECONDS = 20;
+
+    /** Numbers looked at together: a mailbox may hold years. */
+    private const WINDOW = 1_000;
 
     /** @param  string  $address  imaps://host, imap://host:143 with TLS begun on it, imap://127.0.0.1:1143 without */
     public function __construct(private string $address, private string $user, private string $password)
@@ -32,19 +37,21 @@ final readonly class ImapMailbox implements Mailbox
             throw MailboxNotRead::because(implode(' ', imap_errors() ?: ['no answer']));
         }
         try {
-            $validity = (string) (imap_status($box, $this->mailbox(), SA_UIDVALIDITY)->uidvalidity ?? '0');
+            $status = imap_status($box, $this->mailbox(), SA_UIDVALIDITY | SA_UIDNEXT);
+            [$validity, $next] = [(string) ($status->uidvalidity ?? '0'), (int) ($status->uidnext ?? 0)];
             [$was, $last] = explode('.', $mark, 2) + ['', '0'];
             // Another validity means other numbers: all of it is new (RFC 3501, 2.3.1.1), and what was answered before is known by its entry.
-            $last = $was === $validity ? (int) $last : 0;
-            $overview = imap_fetch_overview($box, ($last + 1).':*', FT_UID) ?: [];
-            // "n:*" has the last message in it whatever n is.
-            $new = array_filter($overview, static fn (\stdClass $one): bool => $one->uid > $last);
-            usort($new, static fn (\stdClass $a, \stdClass $b): int => $a->uid <=> $b->uid);
-            foreach (array_slice($new, 0, $atMost) as $one) {
-                $at = "$validity.$one->uid";
-                yield $one->size > MailIn::MOST
-                    ? MailIn::large($at, (string) ($one->from ?? ''), mb_scrub(mb_decode_mimeheader((string) ($one->subject ?? ''))))
-                    : MailIn::read($at, (string) imap_fetchbody($box, (int) $one->uid, '', FT_UID | FT_PEEK));
+            $from = ($was === $validity ? (int) $last : 0) + 1;
+            for ($read = 0; $from < $next && $read < $atMost; $from += self::WINDOW) {
+                foreach ($this->within($box, $from, min($from + self::WINDOW, $next) - 1) as $one) {
+                    if ($read++ === $atMost) {
+                        return;
+                    }
+                    $at = "$validity.$one->uid";
+                    yield $one->size > MailIn::MOST
+                        ? MailIn::large($at, (string) ($one->from ?? ''), mb_scrub(mb_decode_mimeheader((string) ($one->subject ?? ''))))
+                        : MailIn::read($at, (string) imap_fetchbody($box, (int) $one->uid, '', FT_UID | FT_PEEK));
+                }
             }
         } finally {
             imap_close($box);
@@ -52,6 +59,15 @@ final readonly class ImapMailbox implements Mailbox
             imap_errors();
             imap_alerts();
         }
+    }
+
+    /** @return list<\stdClass> the messages between two numbers, in order */
+    private function within(Connection $box, int $first, int $last): array
+    {
+        $found = imap_fetch_overview($box, "$first:$last", FT_UID) ?: [];
+        usort($found, static fn (\stdClass $a, \stdClass $b): int => $a->uid <=> $b->uid);
+
+        return $found;
     }
 
     private function mailbox(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Answers\EntrySent;
+use App\Calendars\AnswerAddress;
 use App\Framework\Clock;
 use App\Framework\Spell;
 use Illuminate\Bus\Queueable;
@@ -91,9 +92,9 @@ abstract class Message extends Mailable implements ShouldQueue
         if ($entry === null) {
             return;
         }
-        foreach ($message->getTo() as $to) {
-            // From there, and there alone, it can be answered.
-            $entry->sequence === null || EntrySent::note($entry->uid, $to->getAddress(), $entry->sequence, Clock::now());
+        // From there, and there alone, it can be answered; where nobody reads answers, there is nothing to know.
+        foreach ($entry->sequence === null || AnswerAddress::of('', '') === null ? [] : $message->getTo() as $to) {
+            EntrySent::note($entry->uid, $to->getAddress(), (int) $entry->sequence, Clock::now());
         }
         $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
         $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);

@@ -8,13 +8,13 @@
     import Bands from '../knock/Bands.svelte';
     import Chosen from '../knock/Chosen.svelte';
     import OwnCalendar from '../knock/OwnCalendar.svelte';
+    import Told from '../knock/Told.svelte';
     import { Choices, type Choice } from '../knock/choices.svelte';
-    import Answer from '../parts/Answer.svelte';
+    import type { Typed } from '../knock/typed';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
-    import Student from '../parts/Student.svelte';
 
     let page: Schema['KnockPage'] = $props();
 
@@ -22,22 +22,10 @@
     // svelte-ignore state_referenced_locally -- one door a page
     const MEMORY = `recess.knock.${page.slug}`;
     const PASS = 'recess.pass';
-    interface Typed {
-        title: string;
-        details: string;
-        work: string;
-        student: string;
-        name: string;
-        email: string;
-        phone: string;
-        place: number | null;
-        answers: Record<string, unknown>;
-        with: string[];
-        list: Choice[];
-        minutes: number;
-    }
-    const kept = JSON.parse(sessionStorage.getItem(MEMORY) ?? '{}') as Partial<Typed>;
-    const typed = $state<Omit<Typed, 'list' | 'minutes'>>({
+    const kept = JSON.parse(sessionStorage.getItem(MEMORY) ?? '{}') as Partial<
+        Typed & { list: Choice[]; minutes: number }
+    >;
+    let typed = $state<Typed>({
         title: '',
         details: '',
         work: '',
@@ -116,6 +104,14 @@
             pass = null;
             sessionStorage.removeItem(PASS);
         }
+    }
+
+    /** Somebody else asks from this browser. */
+    function forget() {
+        pass = null;
+        known = null;
+        sessionStorage.removeItem(PASS);
+        void refresh();
     }
 
     async function together(slug: string, is: boolean) {
@@ -342,134 +338,16 @@
 
             <section aria-labelledby="who">
                 <h2 id="who" class="mb-2">What they should know</h2>
-                <div class="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
-                    <div class="grid gap-4">
-                        <Student
-                            question={{
-                                key: 'student',
-                                kind: 'student',
-                                label: 'Whom does it concern?',
-                                help: 'The student’s name.',
-                                required: page.children !== null,
-                                on_run_sheet: true,
-                                choices: [],
-                            }}
-                            known={page.children ?? known?.students ?? []}
-                            only={page.children !== null}
-                            value={typed.student}
-                            error={fields.student}
-                            change={(value) => {
-                                typed.student = value;
-                                remember();
-                            }}
-                        />
-                        <Field
-                            name="details"
-                            label="Details"
-                            lines={3}
-                            bind:value={typed.details}
-                            error={fields.details}
-                            change={remember}
-                        />
-                        <Field
-                            name="work"
-                            label="Address of the work in question"
-                            type="url"
-                            help="Such as https://docs.example.org/essay"
-                            bind:value={typed.work}
-                            error={fields.work}
-                            change={remember}
-                        />
-                        {#each page.questions as question (question.key)}
-                            <Answer
-                                {question}
-                                value={typed.answers[question.key]}
-                                error={fields[`answers.${question.key}`]}
-                                change={(value) => {
-                                    typed.answers[question.key] = value;
-                                    remember();
-                                }}
-                            />
-                        {/each}
-                    </div>
-                    <div class="grid gap-4">
-                        {#if page.places.length > 1}
-                            <fieldset>
-                                <legend class="mb-1 font-semibold">Where</legend>
-                                {#each page.places as place (place.id)}
-                                    <label class="flex min-h-11 items-center gap-2">
-                                        <input
-                                            type="radio"
-                                            name="place"
-                                            checked={(typed.place ?? page.places[0]!.id) === place.id}
-                                            onchange={() => {
-                                                typed.place = place.id;
-                                                remember();
-                                                if (pass) void refresh();
-                                            }}
-                                        />
-                                        {place.label} <span class="text-faint">{place.directions}</span>
-                                    </label>
-                                {/each}
-                            </fieldset>
-                        {:else if page.places[0]}
-                            <p>
-                                Where: <strong>{page.places[0].label}</strong>
-                                <span class="text-faint">{page.places[0].directions}</span>
-                            </p>
-                        {/if}
-                        {#if known}
-                            <p class="text-faint">
-                                This goes on <a href="/p/{pass}">your pass</a>, for {known.name}.
-                                <button
-                                    type="button"
-                                    class="link"
-                                    onclick={() => {
-                                        pass = null;
-                                        known = null;
-                                        sessionStorage.removeItem(PASS);
-                                        void refresh();
-                                    }}>Somebody else asks</button
-                                >
-                            </p>
-                        {/if}
-                        {#if !known}
-                            <div class="grid gap-4 sm:grid-cols-2">
-                                <Field
-                                    name="name"
-                                    label="Your name"
-                                    autocomplete="name"
-                                    required
-                                    bind:value={typed.name}
-                                    error={fields.name}
-                                    change={remember}
-                                />
-                                <Field
-                                    name="phone"
-                                    label="Phone number"
-                                    type="tel"
-                                    autocomplete="tel"
-                                    bind:value={typed.phone}
-                                    error={fields.phone}
-                                    change={remember}
-                                />
-                            </div>
-                        {/if}
-                        {#if !known}
-                            <Field
-                                name="email"
-                                label="E-mail address"
-                                type="email"
-                                autocomplete="email"
-                                required
-                                help="For the answer, and the calendar entry."
-                                bind:value={typed.email}
-                                error={fields.email}
-                                change={remember}
-                            />
-                        {/if}
-                    </div>
-                </div>
+                <Told
+                    {page}
+                    bind:typed
+                    {known}
+                    pass={pass ?? ''}
+                    {fields}
+                    change={remember}
+                    elsewhere={() => pass && void refresh()}
+                    another={forget}
+                />
                 <div class="mt-4 grid gap-3">
                     {#if message}
                         <div class="notice" role="alert">
