@@ -42,6 +42,9 @@ final class KnockController
     /** Busy times of it that go to and fro; more is no help. */
     private const SPANS = 2_000;
 
+    /** The last instant of the year 9999. */
+    private const LATEST = 253_402_300_799;
+
     public function page(StaffMember $staff, Request $request): View|Response
     {
         $terms = KnockTerms::of($staff);
@@ -69,7 +72,7 @@ final class KnockController
     {
         $request->validate([
             'with' => ['present', 'array', 'max:5'], 'with.*' => ['string', 'max:80', 'distinct'], 'own' => ['nullable', 'array', 'max:'.self::SPANS],
-            'own.*' => ['array', 'size:2'], 'own.*.*' => ['integer', 'between:0,9999999999'], 'place' => ['nullable', 'integer'], 'pass' => ['nullable', 'string', 'max:64'],
+            'place' => ['nullable', 'integer'], 'pass' => ['nullable', 'string', 'max:64'],
         ]);
         $pass = Pass::byToken($request->input('pass'));
         $terms = KnockPageData::termsOf($staff, array_values(array_filter($request->array('with'), is_string(...))), $pass) ?? throw ValidationException::withMessages(['with' => Words::say('knocks.not_together')]);
@@ -123,14 +126,20 @@ final class KnockController
         return new JsonResponse(PassData::of($pass, Clock::now()));
     }
 
+    /**
+     * What a page was given before, and sends back: two thousand pairs, which rules for each field would take half a second to look at.
+     *
+     * @throws ValidationException when it is something else
+     */
     private static function own(mixed $sent): ?Spans
     {
         $spans = [];
         foreach (is_array($sent) ? $sent : [] as $one) {
-            [$start, $end] = is_array($one) ? array_values($one) : [0, 0];
-            if ((int) $start < (int) $end) {
-                $spans[] = Span::of((int) $start, (int) $end);
+            [$start, $end] = is_array($one) && count($one) === 2 ? array_values($one) : [null, null];
+            if (! is_int($start) || ! is_int($end) || $start < 0 || $end <= $start || $end > self::LATEST) {
+                throw ValidationException::withMessages(['own' => Words::say('knocks.own_not_read')]);
             }
+            $spans[] = Span::of($start, $end);
         }
 
         return is_array($sent) ? Spans::of($spans) : null;

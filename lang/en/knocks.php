@@ -12,6 +12,7 @@ return [
     'no_scripts' => 'To ask for a time of your own, this page needs scripts. {phone, select, none {The school office helps you, too.} other {The school office does it for you: {phone}.}}',
     'kept_for' => 'Your times are kept for you until they are answered, {hours, plural, one {for an hour} other {for # hours}} at the longest.',
     'calendar_read' => '{count, plural, =0 {Your calendar says that you have nothing to do.} one {One busy time was read from your calendar.} other {# busy times were read from your calendar.}} {skipped, plural, =0 {} one {One entry could not be read.} other {# entries could not be read.}}',
+    'own_not_read' => 'What was read of your calendar cannot be understood any more. Read it again.',
     'feed_address' => 'The address of a calendar begins with https://, http:// or webcal://.',
     'feed_or_file' => 'Give the address of your calendar, or choose a file.',
     'file_size' => 'A calendar file has 10 MB at most.',

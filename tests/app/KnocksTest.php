@@ -235,6 +235,9 @@ final class KnocksTest extends TestCase
         $mine = $this->ask('post', '/api/d/wren-halloran/times', ['with' => [], 'from' => '2026-12-02', 'own' => $own])->json('days.0');
         self::assertSame(['08:00 to 08:45', '09:15 to 09:30', '11:00 to 14:00', '14:30 to 16:00'], array_column($mine['common'], 'said'));
         self::assertSame(1, DB::table('busy_spans')->count());
+        foreach ([[[1]], [['a', 'b']], [[2, 1]], ['x'], [[1, 9e12]]] as $odd) {
+            $this->ask('post', '/api/d/wren-halloran/times', ['with' => [], 'own' => $odd])->assertUnprocessable()->assertJsonValidationErrors('own');
+        }
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
