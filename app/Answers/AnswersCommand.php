@@ -36,7 +36,6 @@ final class AnswersCommand extends Command
                 DB::table('mail_marks')->updateOrInsert(['mailbox' => $name], ['mark' => $mail->mark]);
             }
         } catch (MailboxNotRead $failure) {
-            // Once an hour is often enough to be told.
             Log::warning($failure->getMessage());
             $this->error($failure->getMessage());
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Framework\RawMail;
+
 /** A message that came in, as far as an answer needs to be known (RFC 5322, RFC 2045, RFC 6047). */
 final readonly class MailIn
 {
@@ -37,29 +39,17 @@ final readonly class MailIn
         if (strlen($raw) > self::MOST) {
             return self::large($mark, '', '');
         }
-        $mail = mailparse_msg_create();
-        mailparse_msg_parse($mail, $raw);
-        $calendar = '';
-        foreach (array_slice(mailparse_msg_get_structure($mail), 0, 50) as $name) {
-            $part = mailparse_msg_get_part($mail, $name) ?: $mail;
-            $type = mailparse_msg_get_part_data($part)['content-type'] ?? '';
-            if ($calendar === '' && in_array($type, ['text/calendar', 'application/ics'], true)) {
-                mailparse_msg_extract_part($part, $raw, static function (string $chunk) use (&$calendar): void {
-                    $calendar .= $chunk;
-                });
-            }
-        }
-        $headers = mailparse_msg_get_part_data($mail)['headers'] ?? [];
-        mailparse_msg_free($mail);
-        $all = static fn (string $name): array => self::words(is_array($headers) ? $headers[$name] ?? null : null);
+        $mail = RawMail::read($raw);
+        $from = $mail->headers('from');
+        $sentTo = array_merge(...array_map($mail->headers(...), ['to', 'cc', 'delivered-to', 'x-original-to']));
 
         return new self(
             mark: $mark,
-            from: count($all('from')) === 1 ? self::address($all('from')[0]) : '',
-            sentTo: array_merge(...array_map(self::addresses(...), [...$all('to'), ...$all('cc'), ...$all('delivered-to'), ...$all('x-original-to')]), ...[[]]),
-            subject: mb_scrub(mb_decode_mimeheader($all('subject')[0] ?? '')),
-            automatic: array_filter($all('auto-submitted'), static fn (string $one): bool => ! str_starts_with(strtolower(trim($one)), 'no')) !== [],
-            calendar: mb_scrub($calendar),
+            from: count($from) === 1 ? self::address($from[0]) : '',
+            sentTo: array_merge([], ...array_map(self::addresses(...), $sentTo)),
+            subject: mb_scrub($mail->header('subject')),
+            automatic: array_filter($mail->headers('auto-submitted'), static fn (string $one): bool => ! str_starts_with(strtolower(trim($one)), 'no')) !== [],
+            calendar: mb_scrub($mail->part('text/calendar', 'application/ics')),
             tooLarge: false,
         );
     }
@@ -77,11 +67,5 @@ final readonly class MailIn
         $parsed = mailparse_rfc822_parse_addresses($header);
 
         return array_values(array_map(static fn (array $one): string => mb_strtolower(trim($one['address'])), array_filter($parsed, static fn (array $one): bool => str_contains($one['address'], '@'))));
-    }
-
-    /** @return list<string> */
-    private static function words(mixed $value): array
-    {
-        return array_values(array_filter(is_array($value) ? $value : [$value], is_string(...)));
     }
 }

@@ -93,13 +93,7 @@ final class BookSlot
         $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, $wish->hostId, $wish->keeper);
         $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
-        $pass = $wish->passId === null
-            ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email ?: null, 'phone' => $wish->phone, 'clock' => $wish->clock])
-            : Pass::query()->findOrFail($wish->passId);
-        if ($pass->phone === '' && $wish->phone !== '') {
-            // Asked for because it was not known: now it is.
-            $pass->update(['phone' => $wish->phone]);
-        }
+        $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
         $unconfirmed = $wish->by === Party::Visitor && $pass->email !== null && $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = new Booking([

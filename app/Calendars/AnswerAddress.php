@@ -12,6 +12,12 @@ use App\Models\Secret;
  */
 final class AnswerAddress
 {
+    /** Whether a mailbox is read for them. */
+    public static function isRead(): bool
+    {
+        return self::of('', '') !== null;
+    }
+
     /** Null where no mailbox is read: then answers go to the other side, by ordinary mail. */
     public static function of(string $uid, string $reader): ?string
     {

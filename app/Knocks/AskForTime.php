@@ -71,12 +71,7 @@ final class AskForTime
         $sheet = KnockSheet::made($terms, $wish, $now);
         Guards::booking($sheet, $wish->email, $wish->student);
         $this->enough($terms, $wish, $now);
-        $pass = $wish->passId === null
-            ? Pass::query()->create(['name' => $wish->name, 'email' => $wish->email, 'phone' => $wish->phone, 'clock' => $wish->clock])
-            : Pass::query()->findOrFail($wish->passId);
-        if ($pass->phone === '' && $wish->phone !== '') {
-            $pass->update(['phone' => $wish->phone]);
-        }
+        $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
         $unconfirmed = $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $keeper = Secret::hash(Str::uuid()->toString());
         $answerBy = $now + ($unconfirmed ? self::CONFIRM : $terms[0]->kept_hours * 3600);
@@ -149,12 +144,13 @@ final class AskForTime
     /** @param  non-empty-list<KnockTerms>  $terms */
     private function enough(array $terms, KnockWish $wish, int $now): void
     {
-        $open = static fn () => Knock::query()->whereIn('state', KnockState::open())->where('until', '>', Instant::column($now));
-        if ($wish->passId !== null && $open()->where('pass_id', $wish->passId)->count() >= self::OF_ONE_PASS) {
+        $live = Instant::column($now);
+        $theirs = $wish->passId === null ? 0 : Knock::query()->whereIn('state', KnockState::open())->where('until', '>', $live)->where('pass_id', $wish->passId)->count();
+        if ($theirs >= self::OF_ONE_PASS) {
             throw KnockRefused::because('enough_of_yours', ['most' => self::OF_ONE_PASS]);
         }
         foreach ($terms as $one) {
-            if ($open()->whereHas('hosts', static fn ($host) => $host->where('staff_id', $one->staff_id))->count() >= $one->most_open) {
+            if (Knock::openOf([$one->staff_id])->where('until', '>', $live)->count() >= $one->most_open) {
                 throw KnockRefused::because('enough_of_theirs', ['host' => $one->host->name]);
             }
         }

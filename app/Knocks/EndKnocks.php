@@ -17,8 +17,7 @@ final class EndKnocks
     public function __invoke(StaffMember $staff, string $word): void
     {
         KnockTerms::query()->where('staff_id', $staff->id)->update(['allowed' => false]);
-        $open = Knock::query()->whereIn('state', KnockState::open())->whereHas('hosts', static fn ($host) => $host->where('staff_id', $staff->id))->with(Knock::PARTS)->get();
-        foreach ($open as $knock) {
+        foreach (Knock::openOf([$staff->id])->with(Knock::PARTS)->get() as $knock) {
             try {
                 ($this->decline)($knock, $staff, $word);
             } catch (KnockRefused) {

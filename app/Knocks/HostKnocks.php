@@ -9,11 +9,12 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\BusySpan;
+use App\Models\HostRole;
 use App\Models\Instant;
 use App\Models\StaffMember;
 use App\Timetables\RulerData;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
@@ -25,23 +26,34 @@ final class HostKnocks
 {
     private const OVER = 20;
 
+    /** Of each kind, what lies around a time. */
+    private const AROUND = 100;
+
     /** @return array{open: list<array<string, mixed>>, over: list<array<string, mixed>>} */
     public static function of(StaffMember $reader, int $now): array
     {
         $theirs = [$reader->id, ...$reader->standsInFor()];
-        $of = static fn (): Builder => Knock::query()->whereHas('hosts', static fn ($host) => $host->whereIn('staff_id', $theirs))->where('state', '!=', KnockState::Unconfirmed)->with(Knock::PARTS);
-        /** @var Collection<int, Knock> $open */
-        $open = $of()->whereIn('state', KnockState::open())->where('until', '>', Instant::column($now))->orderBy('id')->limit(200)->get();
-        /** @var Collection<int, Knock> $over */
-        $over = $of()->whereNotIn('state', KnockState::open())->where('updated_at', '>', Instant::column($now - 30 * 86_400))->orderByDesc('updated_at')->limit(self::OVER)->get();
+        $open = Knock::openOf($theirs)->where('state', '!=', KnockState::Unconfirmed)->where('until', '>', Instant::column($now))
+            ->with(Knock::PARTS)->orderBy('id')->limit(200)->get();
+        $over = Knock::askedOf($theirs)->whereNotIn('state', KnockState::open())->where('updated_at', '>', Instant::column($now - 30 * 86_400))
+            ->with(Knock::PARTS)->orderByDesc('updated_at')->limit(self::OVER)->get();
 
         return [
             'open' => array_values($open->map(static fn (Knock $knock): array => self::knock($knock, $reader, $now))->all()),
-            'over' => array_values($over->map(static fn (Knock $knock): array => [
-                'id' => $knock->id, 'title' => $knock->title, 'who' => $knock->pass->name,
-                'said' => Words::say('knocks.over_'.str_replace(' ', '_', $knock->state->value), ['when' => ($span = $knock->chosen()?->span()) === null ? '' : Spell::moment($span->start, $knock->zone())]),
-                'sheet' => $knock->booking_id === null ? null : $knock->sheet_id,
-            ])->all()),
+            'over' => array_values($over->map(self::over(...))->all()),
+        ];
+    }
+
+    /** @return array{id: int, title: string, who: string, said: string, sheet: int|null} */
+    private static function over(Knock $knock): array
+    {
+        $span = $knock->chosen()?->span();
+        $when = $span === null ? '' : Spell::moment($span->start, $knock->zone());
+
+        return [
+            'id' => $knock->id, 'title' => $knock->title, 'who' => $knock->pass->name,
+            'said' => Words::say('knocks.over_'.str_replace(' ', '_', $knock->state->value), ['when' => $when]),
+            'sheet' => $knock->booking_id === null ? null : $knock->sheet_id,
         ];
     }
 
@@ -101,15 +113,14 @@ final class HostKnocks
     private static function around(StaffMember $host, Knock $but, LocalDate $date, Zone $zone, bool $own): array
     {
         $day = $zone->day($date);
-        [$from, $until] = [Instant::column($day->start), Instant::column($day->end)];
-        $meetings = Booking::query()->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('sheet.colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id)->where('role', 'must')))
-            ->whereIn('state', BookingState::standing())->where('starts_at', '<', $until)->where('ends_at', '>', $from)->with('pass')->orderBy('starts_at')->limit(100)->get()
+        $there = static fn (Builder $any): Builder => $any->where('staff_id', $host->id)
+            ->orWhereHas('sheet.colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id)->where('role', HostRole::Must));
+        $meetings = self::within(Booking::query()->where($there)->whereIn('state', BookingState::standing())->with('pass'), $day)->get()
             ->map(static fn (Booking $one): array => [$one->span(), $one->student ?: $one->pass->name, true])->all();
-        $busy = BusySpan::query()->whereIn('calendar_id', $host->calendars()->select('id'))->where('starts_at', '<', $until)->where('ends_at', '>', $from)->orderBy('starts_at')->limit(100)->get()
-            ->map(static fn (BusySpan $one): array => [$one->span(), $own ? $one->title : '', false])->all();
-        $asked = KnockChoice::query()->where('knock_id', '!=', $but->id)->where('starts_at', '<', $until)->where('ends_at', '>', $from)
-            ->whereIn('knock_id', Knock::query()->whereIn('state', KnockState::open())->whereHas('hosts', static fn ($one) => $one->where('staff_id', $host->id))->select('id'))->limit(100)->get()
+        $asked = self::within(KnockChoice::query()->where('knock_id', '!=', $but->id)->whereIn('knock_id', Knock::openOf([$host->id])->select('id')), $day)->get()
             ->map(static fn (KnockChoice $one): array => [$one->span(), Words::say('knocks.also_asked'), false])->all();
+        $busy = self::within(BusySpan::query()->whereIn('calendar_id', $host->calendars()->select('id')), $day)->get()
+            ->map(static fn (BusySpan $one): array => [$one->span(), $own ? $one->title : '', false])->all();
         $within = [];
         foreach ([...$meetings, ...$asked, ...$busy] as [$span, $title, $meeting]) {
             $part = $span->shared($day);
@@ -119,6 +130,17 @@ final class HostKnocks
         }
 
         return $within;
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Builder<T>  $any
+     * @return Builder<T> those of them that lie in a span, in order
+     */
+    private static function within(Builder $any, Span $span): Builder
+    {
+        return $any->where('starts_at', '<', Instant::column($span->end))->where('ends_at', '>', Instant::column($span->start))->orderBy('starts_at')->limit(self::AROUND);
     }
 
     /**

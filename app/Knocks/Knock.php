@@ -14,6 +14,7 @@ use App\Models\Row;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -69,6 +70,24 @@ final class Knock extends Row
     protected function casts(): array
     {
         return ['state' => KnockState::class, 'answers' => 'array', 'until' => 'immutable_datetime', 'asked_again_at' => 'immutable_datetime'];
+    }
+
+    /**
+     * @param  list<int>  $staff
+     * @return Builder<self> those that are for one of these people
+     */
+    public static function askedOf(array $staff): Builder
+    {
+        return self::query()->whereHas('hosts', static fn ($host) => $host->whereIn('staff_id', $staff));
+    }
+
+    /**
+     * @param  list<int>  $staff
+     * @return Builder<self> those of them that are open
+     */
+    public static function openOf(array $staff): Builder
+    {
+        return self::askedOf($staff)->whereIn('state', KnockState::open());
     }
 
     /** @return BelongsTo<Sheet, $this> */

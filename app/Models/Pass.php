@@ -59,6 +59,26 @@ final class Pass extends Row
         });
     }
 
+    /** The pass on which something goes: the one that is known, with a number that was asked for because it was not, or a new one. */
+    public static function ofVisitor(?int $known, string $name, string $email, string $phone, ?int $clock): self
+    {
+        if ($known === null) {
+            return self::query()->create(['name' => $name, 'email' => $email ?: null, 'phone' => $phone, 'clock' => $clock]);
+        }
+        $pass = self::query()->findOrFail($known);
+        if ($pass->phone === '' && $phone !== '') {
+            $pass->update(['phone' => $phone]);
+        }
+
+        return $pass;
+    }
+
+    /** That of somebody who works here, made when it is first wanted. */
+    public static function ofStaff(StaffMember $staff): self
+    {
+        return self::query()->firstOrCreate(['staff_id' => $staff->id], ['name' => $staff->name, 'email' => $staff->email, 'phone' => '', 'confirmed_at' => CarbonImmutable::now()]);
+    }
+
     /** @return HasMany<Booking, $this> */
     public function bookings(): HasMany
     {

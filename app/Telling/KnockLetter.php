@@ -80,27 +80,18 @@ final class KnockLetter extends Message
 
     protected function heading(): string
     {
-        $key = match ($this->occasion) {
-            KnockOccasion::Asked => $this->reader->isHost() ? 'asked' : 'sent',
-            default => $this->toHostThatItIsOff() ? 'off' : $this->occasion->value,
-        };
-
-        return Words::say("knocks.letter_{$key}_heading", ['title' => $this->knock->title, 'who' => $this->knock->pass->name, 'host' => $this->knock->names(), 'by' => $this->by]);
+        return Words::say("knocks.letter_{$this->key()}_heading", ['title' => $this->knock->title, 'who' => $this->knock->pass->name, 'host' => $this->knock->names(), 'by' => $this->by]);
     }
 
     protected function letter(): Letter
     {
         $knock = $this->knock;
         $host = $this->reader->isHost();
-        $key = match ($this->occasion) {
-            KnockOccasion::Asked => $host ? 'asked' : 'sent',
-            default => $this->toHostThatItIsOff() ? 'off' : $this->occasion->value,
-        };
         $confirms = $this->occasion === KnockOccasion::ToConfirm;
 
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->reader->name()]),
-            news: Words::say("knocks.letter_$key", [
+            news: Words::say("knocks.letter_{$this->key()}", [
                 'who' => $knock->pass->name, 'by' => $this->by, 'until' => Spell::moment($knock->until->getTimestamp(), $knock->zone()),
                 'host' => $this->occasion === KnockOccasion::Declined && $this->by !== '' ? $this->by : $knock->names(),
             ]),
@@ -115,6 +106,16 @@ final class KnockLetter extends Message
             school: $knock->host->school->name,
             buttons: $this->buttons(),
         );
+    }
+
+    /** Which of the letters in lang/en/knocks.php it is. */
+    private function key(): string
+    {
+        return match (true) {
+            $this->occasion === KnockOccasion::Asked => $this->reader->isHost() ? 'asked' : 'sent',
+            $this->toHostThatItIsOff() => 'off',
+            default => $this->occasion->value,
+        };
     }
 
     /** @return array<string, string> */
@@ -132,7 +133,7 @@ final class KnockLetter extends Message
             Words::say('knocks.fact_student') => $knock->student,
             Words::say($this->reader->isHost() ? 'knocks.fact_details' : 'knocks.fact_details_yours') => $knock->details,
             Words::say('knocks.fact_work') => $knock->work,
-            Words::say('knocks.fact_answer') => $this->asksHost() ? Words::say($this->asksByCalendar() ? 'knocks.letter_by_calendar' : 'knocks.letter_by_buttons') : '',
+            Words::say('knocks.fact_answer') => $this->asksHost() ? Words::say(AnswerAddress::isRead() ? 'knocks.letter_by_calendar' : 'knocks.letter_by_buttons') : '',
         ], static fn (string $value): bool => $value !== '');
     }
 
@@ -195,18 +196,13 @@ final class KnockLetter extends Message
             tentative: true,
             organizer: new Person($knock->pass->name, $answers ?? (string) $knock->pass->email),
             attendee: new Person($host->name, (string) $host->email),
-            asks: $this->asksHost() && $this->asksByCalendar(),
+            asks: $this->asksHost() && AnswerAddress::isRead(),
         );
     }
 
     private function asksHost(): bool
     {
         return $this->reader->isHost() && in_array($this->occasion, [KnockOccasion::Asked, KnockOccasion::OneAccepted, KnockOccasion::AskedAgain], true);
-    }
-
-    private function asksByCalendar(): bool
-    {
-        return AnswerAddress::of('', '') !== null;
     }
 
     private function toHostThatItIsOff(): bool

@@ -93,7 +93,7 @@ abstract class Message extends Mailable implements ShouldQueue
             return;
         }
         // From there, and there alone, it can be answered; where nobody reads answers, there is nothing to know.
-        foreach ($entry->sequence === null || AnswerAddress::of('', '') === null ? [] : $message->getTo() as $to) {
+        foreach ($entry->sequence === null || ! AnswerAddress::isRead() ? [] : $message->getTo() as $to) {
             EntrySent::note($entry->uid, $to->getAddress(), (int) $entry->sequence, Clock::now());
         }
         $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');

@@ -56,10 +56,11 @@ final class TellOfBooking
                 }
             }
         }
-        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) && ! ($occasion === Occasion::Accepted && $booking->sheet->kind === SheetKind::Knock) ? [] : self::hosts($booking) as $host) {
+        // What they have said yes to stands in their calendar as a question until they hear that it is agreed.
+        $agreed = $occasion === Occasion::Accepted && $booking->sheet->kind === SheetKind::Knock;
+        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) && ! $agreed ? [] : self::hosts($booking) as $host) {
             // A wish has to be answered, so it is told whatever the host's preference.
-            // So has what they have said yes to, for it stands in their calendar as a question.
-            if ($host->notify === 'each' || ($occasion === Occasion::Accepted && $booking->sheet->kind === SheetKind::Knock) || ($occasion === Occasion::Asked && $host->id === $booking->staff_id)) {
+            if ($agreed || $host->notify === 'each' || ($occasion === Occasion::Asked && $host->id === $booking->staff_id)) {
                 $readers[] = Reader::staff($host);
             }
         }

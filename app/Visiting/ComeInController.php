@@ -15,7 +15,6 @@ use App\Models\Pass;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
-use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -74,7 +73,7 @@ final class ComeInController
     /** Somebody who works here, on the pass that is theirs. */
     public function staff(#[CurrentUser] StaffMember $staff, Sheet $sheet): RedirectResponse
     {
-        $pass = Pass::query()->firstOrCreate(['staff_id' => $staff->id], ['name' => $staff->name, 'email' => $staff->email, 'phone' => '', 'confirmed_at' => CarbonImmutable::now()]);
+        $pass = Pass::ofStaff($staff);
 
         return new RedirectResponse("/s/$sheet->slug?pass=".$pass->token(), 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
     }

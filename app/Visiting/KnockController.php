@@ -18,7 +18,6 @@ use App\Knocks\TakeKnockBack;
 use App\Knocks\TakeProposal;
 use App\Models\Pass;
 use App\Models\StaffMember;
-use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -62,7 +61,7 @@ final class KnockController
     /** Somebody who works here, on the pass that is theirs. */
     public function staff(#[CurrentUser] StaffMember $reader, StaffMember $staff): RedirectResponse
     {
-        $pass = Pass::query()->firstOrCreate(['staff_id' => $reader->id], ['name' => $reader->name, 'email' => $reader->email, 'phone' => '', 'confirmed_at' => CarbonImmutable::now()]);
+        $pass = Pass::ofStaff($reader);
 
         return new RedirectResponse("/d/$staff->slug/knock?pass=".$pass->token(), 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
     }

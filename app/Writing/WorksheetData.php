@@ -54,7 +54,7 @@ final class WorksheetData
     /** @return list<Term> what can be stated; what comes of a calendar's answer only where one can come */
     private static function rulebook(): array
     {
-        return array_values(array_filter(Rulebook::terms(), static fn (Term $term): bool => $term->name !== 'declined_entry' || AnswerAddress::of('', '') !== null));
+        return array_values(array_filter(Rulebook::terms(), static fn (Term $term): bool => $term->name !== 'declined_entry' || AnswerAddress::isRead()));
     }
 
     /** Whether a link can be made for each meeting: by the school's video service, or by the demo's stand-in. */

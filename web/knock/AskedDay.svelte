@@ -2,6 +2,7 @@
     /** A time that is asked for, on the ruler of its day with what lies around. */
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import Marks from './Marks.svelte';
 
     let { choice }: { choice: Schema['KnockChoice'] } = $props();
 
@@ -14,12 +15,7 @@
     role="img"
     aria-label="{choice.ruler.label}: {around.length === 0 ? 'nothing else that day' : around.join('; ')}"
 >
-    {#each choice.ruler.marks as mark (mark.at)}
-        <span class="mark {mark.size}" style:left={place(mark.at)}></span>
-        {#if mark.label}<span class="clock times" style:left={place(mark.at)}
-                >{clock.brief(mark.label).replace(':00', '')}</span
-            >{/if}
-    {/each}
+    <Marks marks={choice.ruler.marks} length={choice.ruler.length} now={choice.ruler.now} />
     {#each choice.around as one, i (i)}
         <span
             class="other"
@@ -31,7 +27,6 @@
     {/each}
     <span class="asked" class:gone={choice.gone} style:left={place(choice.at)} style:width={place(choice.minutes)}
     ></span>
-    {#if choice.ruler.now !== null}<span class="bead" style:left={place(choice.ruler.now)}></span>{/if}
 </div>
 
 <style>
@@ -43,22 +38,6 @@
     }
     .scale > * {
         position: absolute;
-    }
-    .mark {
-        top: 0;
-        width: 1px;
-        height: 0.25rem;
-        background: var(--line);
-    }
-    .mark.hour {
-        height: 100%;
-    }
-    .clock {
-        top: 0;
-        padding-left: 0.2rem;
-        font-size: 0.72rem;
-        line-height: 1;
-        color: var(--faint);
     }
     .other {
         top: 1.1rem;
@@ -91,14 +70,5 @@
     .asked.gone {
         background: transparent;
         border-style: dashed;
-    }
-    .bead {
-        top: 1.4rem;
-        width: 0.8rem;
-        height: 0.8rem;
-        margin-left: -0.4rem;
-        border-radius: 50%;
-        background: var(--marigold);
-        border: 2px solid var(--ink);
     }
 </style>

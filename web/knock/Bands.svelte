@@ -1,6 +1,7 @@
 <script lang="ts">
     /** A day as a ruler with its bands: above what all have in common, below when each has time. Choices are put on it, moved and stretched. */
     import { clock } from '../lib/clock.svelte';
+    import Marks from './Marks.svelte';
     import type { Choice, Choices, Day } from './choices.svelte';
 
     interface Props {
@@ -83,14 +84,7 @@
     <!-- The button beside it does the same for whoever has no pointer. -->
     <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
     <div class="track" class:short={day.own === null} bind:this={track} onclick={press}>
-        {#each day.marks as mark (mark.at)}
-            <span class="mark {mark.size}" style:left={place(mark.at)} aria-hidden="true"></span>
-            {#if mark.label && mark.at < day.length}<span
-                    class="clock times"
-                    style:left={place(mark.at)}
-                    aria-hidden="true">{clock.brief(mark.label).replace(':00', '')}</span
-                >{/if}
-        {/each}
+        <Marks marks={day.marks} length={day.length} now={day.now} />
         {#each day.common as band (band.at)}
             <span class="band common" style:left={place(band.at)} style:width={place(band.length)}></span>
         {/each}
@@ -100,7 +94,6 @@
         {#if day.own}{#each day.own as band (band.at)}
                 <span class="band own" style:left={place(band.at)} style:width={place(band.length)}></span>
             {/each}{/if}
-        {#if day.now !== null}<span class="bead" style:left={place(day.now)}></span>{/if}
         {#each mine as { choice, i, at } (choice.key)}
             <div
                 class="choice"
@@ -171,24 +164,6 @@
     }
     .track.short {
         height: 3.35rem;
-    }
-    .mark {
-        position: absolute;
-        top: 0;
-        width: 1px;
-        height: 0.25rem;
-        background: var(--line);
-    }
-    .mark.hour {
-        height: 100%;
-    }
-    .clock {
-        position: absolute;
-        top: 0;
-        padding-left: 0.2rem;
-        font-size: 0.72rem;
-        line-height: 1;
-        color: var(--faint);
     }
     .band {
         position: absolute;
@@ -269,16 +244,6 @@
         background: var(--card);
         cursor: ew-resize;
         touch-action: none;
-    }
-    .bead {
-        position: absolute;
-        top: 1.3rem;
-        width: 0.8rem;
-        height: 0.8rem;
-        margin-left: -0.4rem;
-        border-radius: 50%;
-        background: var(--marigold);
-        border: 2px solid var(--ink);
     }
     @media (max-width: 40rem) {
         .day {

@@ -38,6 +38,12 @@
         name: days % 7 === 0 ? `${days / 7} week${days === 7 ? '' : 's'}` : `${days} days`,
     }));
     const most = [1, 2, 3, 5, 10, 20, 50].map((one) => ({ value: one, name: `${one}` }));
+    const NUMBERS = [
+        { field: 'lead_hours', asks: 'How soon, at the soonest?', items: lead },
+        { field: 'ahead_days', asks: 'How far ahead?', items: ahead },
+        { field: 'kept_hours', asks: 'Kept for your answer', items: kept },
+        { field: 'most_open', asks: 'Open at once, at most', items: most },
+    ] as const;
     const WHOM = [
         { value: 'anyone', name: 'anybody' },
         { value: 'families', name: 'families whom the school knows' },
@@ -93,7 +99,7 @@
                     <Input
                         id="hours-{i}"
                         bind:value={form.hours[i]}
-                        placeholder={i < 5 ? 'not' : 'not'}
+                        placeholder="not"
                         autocomplete="off"
                         aria-invalid={fields[`hours.${i + 1}`] ? 'true' : undefined}
                         aria-describedby="hours-help{fields[`hours.${i + 1}`] ? ` hours-${i}-error` : ''}"
@@ -129,38 +135,12 @@
             </div>
             {#if fields.lengths}<Helper color="red" class="font-semibold">{fields.lengths}</Helper>{/if}
         </fieldset>
-        <div>
-            <Label for="lead">How soon, at the soonest?</Label><Select
-                id="lead"
-                placeholder=""
-                items={lead}
-                bind:value={form.lead_hours}
-            />
-        </div>
-        <div>
-            <Label for="ahead">How far ahead?</Label><Select
-                id="ahead"
-                placeholder=""
-                items={ahead}
-                bind:value={form.ahead_days}
-            />
-        </div>
-        <div>
-            <Label for="kept">Kept for your answer</Label><Select
-                id="kept"
-                placeholder=""
-                items={kept}
-                bind:value={form.kept_hours}
-            />
-        </div>
-        <div>
-            <Label for="most">Open at once, at most</Label><Select
-                id="most"
-                placeholder=""
-                items={most}
-                bind:value={form.most_open}
-            />
-        </div>
+        {#each NUMBERS as one (one.field)}
+            <div>
+                <Label for={one.field}>{one.asks}</Label>
+                <Select id={one.field} placeholder="" items={one.items} bind:value={form[one.field]} />
+            </div>
+        {/each}
         <div>
             <Label for="whom">Asked by</Label><Select
                 id="whom"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Mail;
 
+use App\Framework\RawMail;
 use App\Knocks\Knock;
 use App\Knocks\KnockTerms;
 use App\Models\Booking;
@@ -53,13 +54,9 @@ final class AnswersTest extends TestCase
     {
         $this->delivered();
         $raw = (string) DB::table('mailroom_messages')->where('recipient', $address)->where('raw', 'like', '%text/calendar%')->orderByDesc('id')->value('raw');
-        $mail = mailparse_msg_create();
-        mailparse_msg_parse($mail, $raw);
-        foreach (mailparse_msg_get_structure($mail) as $name) {
-            $part = mailparse_msg_get_part($mail, $name);
-            if ((mailparse_msg_get_part_data($part)['content-type'] ?? '') === 'text/calendar') {
-                return (string) mailparse_msg_extract_part($part, $raw, null);
-            }
+        $invitation = RawMail::read($raw)->part('text/calendar');
+        if ($invitation !== '') {
+            return $invitation;
         }
         self::fail("No invitation to $address.");
     }
