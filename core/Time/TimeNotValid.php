@@ -29,6 +29,11 @@ final class TimeNotValid extends \DomainException implements RecessException
         return new self(sprintf('There is no date “%s”. Write it as year-month-day, such as 2026-11-26.', self::shortened($given)));
     }
 
+    public static function noSuchInstant(string $given): self
+    {
+        return new self(sprintf('“%s” is not an instant. Write it as RFC 3339 has it, such as 2026-11-26T16:30:00-04:00.', self::shortened($given)));
+    }
+
     public static function noSuchTime(string $given): self
     {
         return new self(sprintf('“%s” is not a time of day. Write it as 16:30, 1630, 16.30 or 4:30pm.', self::shortened($given)));

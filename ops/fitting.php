@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+// What bin/recess plan and bin/recess allot share: one file of JSON in, JSON out, and how they end.
+
+use Recess\Records\Fields;
+use Recess\Records\RecordNotValid;
+use Recess\Time\Span;
+use Recess\Time\Zone;
+
+error_reporting(E_ALL & ~E_DEPRECATED);
+ini_set('memory_limit', '512M');
+require __DIR__.'/../vendor/autoload.php';
+
+/** More than a large school's round has; what is larger is a slip. */
+const MOST_BYTES = 64 << 20;
+
+function failed(int $code, string $why): never
+{
+    fwrite(STDERR, "✗ $why\n");
+    exit($code);
+}
+
+/**
+ * Reads the one file that is named, has it answered, and prints the answer.
+ *
+ * @param  list<string>  $argv
+ * @param  Closure(Fields): array<string, mixed>  $answer
+ */
+function answered(array $argv, string $usage, Closure $answer): void
+{
+    $files = array_slice($argv, 1);
+    if (array_intersect(['--help', '-h'], $files) !== []) {
+        echo $usage;
+
+        return;
+    }
+    if (count($files) !== 1 || ($files[0] !== '-' && str_starts_with($files[0], '-'))) {
+        failed(2, "One file is needed, or - for standard input; there are no options.\n\n".rtrim($usage));
+    }
+    $file = $files[0];
+    if ($file !== '-' && ! is_file($file)) {
+        failed(1, "$file: there is no such file.");
+    }
+    $text = @file_get_contents($file === '-' ? 'php://stdin' : $file, length: MOST_BYTES + 1);
+    if ($text === false || strlen($text) > MOST_BYTES) {
+        failed(1, $text === false ? "$file: it cannot be opened." : "$file: it is larger than 64 MB.");
+    }
+    try {
+        $json = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
+        echo json_encode($answer(Fields::of($json)), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    } catch (JsonException $failure) {
+        failed(1, "$file: it is not JSON: {$failure->getMessage()}.");
+    } catch (RecordNotValid $failure) {
+        failed(1, implode("\n  ", array_map(static fn (string $place, string $why): string => "$file: $place: $why", array_keys($failure->errors), $failure->errors)));
+    }
+}
+
+/** @return Closure(): bool whether so many seconds have passed since now */
+function passed(float $seconds): Closure
+{
+    $end = hrtime(true) + (int) ($seconds * 1e9);
+
+    return static fn (): bool => hrtime(true) >= $end;
+}
+
+/** @return array{start: string, end: string} as RFC 3339, in the zone */
+function said(Span $span, Zone $zone): array
+{
+    $instant = static fn (int $at): string => preg_replace('/Z$/', '+00:00', $zone->rfc3339($at)) ?? '';
+
+    return ['start' => $instant($span->start), 'end' => $instant($span->end)];
+}
+
+/** Seconds as minutes: whole where they are. */
+function minutes(int $seconds): int|float
+{
+    return $seconds % 60 === 0 ? intdiv($seconds, 60) : $seconds / 60;
+}
