@@ -1,4 +1,4 @@
-# bin/recess bench core, rush, school, page, desk: figures beside a baseline of the same run.
+# bin/recess bench core, rounds, rush, school, page, desk: figures beside a baseline of the same run.
 . ops/install.sh
 . ops/instance.sh
 
@@ -9,11 +9,15 @@ recess_bench() {
             # As the web server runs it: with OPcache.
             exec "$PHP" -d opcache.enable_cli=1 ops/bench/core.php
             ;;
+        rounds)
+            install_all >&2
+            exec "$PHP" -d opcache.enable_cli=1 ops/bench/rounds.php "${@:2}"
+            ;;
         rush) bench_rush ;;
         page) bench_page ;;
         desk) bench_desk "${@:2}" ;;
         school) bench_school "${@:2}" ;;
-        *) fail "bench does not know “${1:-}”." "There are: core, rush, school, page, desk." ;;
+        *) fail "bench does not know “${1:-}”." "There are: core, rounds, rush, school, page, desk." ;;
     esac
 }
 

@@ -14,7 +14,7 @@ final readonly class Between
     {
     }
 
-    /** In seconds, 0 or more, the same there and back. */
+    /** @return int<0, max> seconds, the same there and back */
     public function seconds(?string $from, ?string $to): int
     {
         return 60 * ($this->breather + $this->travel->minutes($from, $to));

@@ -8,7 +8,7 @@ namespace Recess\Fitting;
  * As many meetings as possible, each in a column of its own: more can never be held, since each column holds one.
  * Augmenting paths (Berge 1957).
  *
- * @internal to the planner
+ * @internal to the planner and the allotter
  */
 final class Columns
 {
@@ -37,6 +37,16 @@ final class Columns
                 $columns[$m][$columnOf[$s]] = $columnOf[$s];
             }
         }
+
+        return self::matchColumns($columns);
+    }
+
+    /**
+     * @param  array<int, array<int, int>>  $columns  of each meeting
+     * @return array<int, int> the column of each meeting that has one
+     */
+    public static function matchColumns(array $columns): array
+    {
         $matching = new self($columns);
         foreach ($columns as $m => $ignored) {
             $matching->seen = [];

@@ -44,12 +44,9 @@ final readonly class Cost
      */
     public static function fromOrder(array $values, array $order): self
     {
-        $by = [];
-        foreach ($order as $i => $preference) {
-            $by[$preference->value] = $values[$i];
-        }
+        $of = static fn (Preference $preference): int => $values[(int) array_search($preference, $order, true)];
 
-        return new self($by['evenings'], $by['home'], $by['waiting']);
+        return new self($of(Preference::Evenings), $of(Preference::Home), $of(Preference::Waiting));
     }
 
     /**

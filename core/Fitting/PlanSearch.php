@@ -107,7 +107,7 @@ final class PlanSearch
             $gap = $this->task->gap[$m][$other];
             $left = [];
             foreach ($of as $one) {
-                if ($end[$one] + $gap <= $from || $start[$one] >= $until + $gap) {
+                if ($from >= $end[$one] + $gap || $start[$one] >= $until + $gap) {
                     $left[] = $one;
                 }
             }

@@ -30,10 +30,10 @@ final class PlanTable
     /** @var array<int, int> */
     private array $todaySlot = [];
 
-    /** @var array<int, array<int, list<int>>> by set, and last meeting: for its first, second … slot, the least cost up to there, less what the slot itself adds */
+    /** @var array<int, array<int, array<int, int>>> by set, and last meeting: for its first, second … slot, the least cost up to there, less what the slot itself adds */
     private array $since = [];
 
-    /** @var array<int, array<int, list<int>>> the slot of which that is the cost */
+    /** @var array<int, array<int, array<int, int>>> the slot of which that is the cost */
     private array $sinceSlot = [];
 
     /** @var array<int, array<int, int>> by set and last slot: the slot before it */
@@ -55,7 +55,7 @@ final class PlanTable
     {
         $meetings = count($task->slotsOf);
 
-        return $task->isPlain() && $meetings < 16 ? count($task->start) * $meetings * (1 << $meetings) / 4 : null;
+        return $task->isPlain() && $meetings < 16 ? intdiv(count($task->start) * $meetings * (1 << $meetings), 4) : null;
     }
 
     /**

@@ -152,7 +152,7 @@ final class PlanTask
                 }
             }
         }
-        $longest = max([0, ...array_map(max(...), $this->gap)]);
+        $longest = max([0, ...array_merge(...$this->gap)]);
         foreach ($this->ends as $d => $ends) {
             if (isset($this->starts[$d + 1]) && end($ends) + $longest > $this->starts[$d + 1][0]) {
                 return false;
@@ -211,8 +211,9 @@ final class PlanTask
      */
     private function addUpWaits(): void
     {
+        /** @var list<array{int, int, int}> $links */
         $links = [];
-        foreach ($this->slotsOf as $m => $ignored) {
+        for ($m = 0; $m < count($this->slotsOf); $m++) {
             for ($other = 0; $other < $m; $other++) {
                 $wait = min($this->wait($m, $other), $this->wait($other, $m));
                 if ($wait < PHP_INT_MAX) {

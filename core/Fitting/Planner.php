@@ -98,6 +98,7 @@ final class Planner
             $parts = $node->split($this->task, $this->order);
             $seen = false;
             $found = function (array $placed) use (&$seen, $key, $parts, $node): ?int {
+                /** @var array<int, int> $placed */
                 $seen = true;
                 $this->keep($placed);
 

@@ -8,7 +8,7 @@ def solve(lp):
     with tempfile.NamedTemporaryFile('w', suffix='.lp') as file:
         file.write(lp)
         file.flush()
-        said = subprocess.run(['cbc', file.name, '-ratioGap', '0', '-solve', '-solu', 'stdout'], capture_output=True, text=True, check=True).stdout
+        said = subprocess.run(['cbc', file.name, '-ratioGap', '0', '-preprocess', 'off', '-heur', 'off', '-solve', '-solu', 'stdout'], capture_output=True, text=True, check=True).stdout
     assert 'Optimal - objective value' in said, said
     return {line.split()[1]: float(line.split()[2]) for line in said[said.index('Optimal - objective value'):].splitlines()[1:] if len(line.split()) == 4}
 
@@ -78,6 +78,7 @@ def family(task):
     return [most, costs]
 
 
-for line in sys.stdin:
-    if line.strip():
-        print(json.dumps(family(json.loads(line))), flush=True)
+if __name__ == '__main__':
+    for line in sys.stdin:
+        if line.strip():
+            print(json.dumps(family(json.loads(line))), flush=True)

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Allotting;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Recess\Fitting\Between;
+use Recess\Time\Zone;
+
+/**
+ * Gives times to the wishes of a round: as many asked ones as possible, then wishes of rank 1, then 2, and so on; then with
+ * little waiting.
+ *
+ * All chance is drawn from the seed, and work is counted in steps: the same input gives the same answer, unless the clock
+ * ends it. A small round is tried a few times over, as long as it is not proven that no allotment grants more.
+ */
+final class Allotter
+{
+    private const ATTEMPTS = 8;
+
+    /**
+     * @param  list<int>  $bounds  by level: no more of the wishes up to it can be granted
+     * @param  array<string, int>  $pins
+     */
+    private function __construct(private readonly AllotTask $task, private readonly array $bounds, private readonly array $pins)
+    {
+    }
+
+    /**
+     * @param  list<Host>  $hosts
+     * @param  list<Family>  $families  whose wishes are for these hosts
+     * @param  int  $steps  the most that may be done; about a million take a second
+     * @param  \Closure(int, int): bool  $isOver  is given how many are granted so far and the most that can be; says whether
+     *                                            to end with what there is
+     * @param  array<string, int>  $pinned  by wish: the start of the host's slot that it keeps
+     */
+    public static function allot(array $hosts, array $families, Between $between, Zone $zone, int $seed, int $steps, \Closure $isOver, array $pinned = []): Allotment
+    {
+        $task = new AllotTask($hosts, $families, $between, $zone);
+
+        return (new self($task, UpperBound::byLevel($task), $pinned))->run($seed, $steps, $isOver);
+    }
+
+    /** @param  \Closure(int, int): bool  $isOver */
+    private function run(int $seed, int $steps, \Closure $isOver): Allotment
+    {
+        $bound = max([0, ...$this->bounds]);
+        $best = null;
+        $used = $longest = 0;
+        for ($attempt = 0; $attempt < self::ATTEMPTS && ($best === null || ($longest * self::ATTEMPTS <= $steps && $used + $longest <= $steps && ! $this->isProven($best))); $attempt++) {
+            $random = new Randomizer(new Mt19937($seed + $attempt));
+            $draft = new Draft($this->task);
+            $pinned = $this->pin($draft);
+            $left = $steps - $used;
+            $isDone = static fn (Draft $draft): bool => $draft->steps >= $left || $isOver(max(count($draft->at), count($best->at ?? [])), $bound);
+            (new Attempt($draft, $random, $this->bounds, $pinned, $isDone))->run();
+            (new LessWaiting($draft, $random, $pinned))->run($isDone);
+            if ($best === null || $draft->granted() > $best->granted()) {
+                $best = $draft;
+            }
+            if ($isOver(count($best->at), $bound)) {
+                break;
+            }
+            $used += $draft->steps;
+            $longest = max($longest, $draft->steps);
+        }
+
+        return $this->said($best);
+    }
+
+    /** Whether no allotment grants more, level by level. */
+    private function isProven(Draft $draft): bool
+    {
+        $sum = 0;
+        foreach ($draft->granted() as $level => $granted) {
+            $sum += $granted;
+            if ($sum < $this->bounds[$level]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<int, true> */
+    private function pin(Draft $draft): array
+    {
+        $pinned = [];
+        foreach ($this->task->wishes as $w => $wish) {
+            foreach (isset($this->pins[$wish->id]) ? $this->task->slots[$w] : [] as $s) {
+                if ($this->task->start[$s] === $this->pins[$wish->id] && $draft->isFree($w, $s)) {
+                    $draft->put($w, $s);
+                    $pinned[$w] = true;
+                }
+            }
+        }
+
+        return $pinned;
+    }
+
+    private function said(Draft $draft): Allotment
+    {
+        $given = $not = [];
+        foreach ($this->task->wishes as $w => $wish) {
+            if (isset($draft->at[$w])) {
+                $given[$wish->id] = $this->task->span($draft->at[$w]);
+            } else {
+                $not[$wish->id] = $this->why($draft, $w);
+            }
+        }
+
+        return new Allotment($given, $not, max([0, ...$this->bounds]));
+    }
+
+    private function why(Draft $draft, int $wish): Why
+    {
+        foreach ($this->task->slots[$wish] as $s) {
+            if (! isset($draft->held[$s]) && ! $draft->isFull($s, $wish)) {
+                return Why::Clashes;
+            }
+        }
+
+        return $this->task->slots[$wish] === [] ? Why::OutsideWindows : Why::HostFull;
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Allotting;
+
+/**
+ * Who has which slot so far; every change can be taken back.
+ *
+ * @internal to the allotter
+ */
+final class Draft
+{
+    /** @var array<int, int> by wish that is granted: its slot */
+    public array $at = [];
+
+    /** @var array<int, int> by slot that is given: the wish */
+    public array $held = [];
+
+    /** @var array<int, int> by host and date: how many meetings */
+    private array $meetings = [];
+
+    /** @var list<array{int, int}> the wish, and the slot that it had before, or -1 */
+    private array $changes = [];
+
+    /** How often it was looked whether a slot can be had. */
+    public int $steps = 0;
+
+    public function __construct(public readonly AllotTask $task)
+    {
+    }
+
+    public function put(int $wish, int $slot): void
+    {
+        $this->changes[] = [$wish, $this->at[$wish] ?? -1];
+        $this->set($wish, $slot);
+    }
+
+    public function take(int $wish): void
+    {
+        $this->put($wish, -1);
+    }
+
+    /** @return int to come back to */
+    public function mark(): int
+    {
+        return count($this->changes);
+    }
+
+    public function backTo(int $mark): void
+    {
+        foreach (array_reverse(array_splice($this->changes, $mark)) as [$wish, $slot]) {
+            $this->set($wish, $slot);
+        }
+    }
+
+    /** What was done stays. */
+    public function settle(): void
+    {
+        $this->changes = [];
+    }
+
+    private function set(int $wish, int $slot): void
+    {
+        $before = $this->at[$wish] ?? -1;
+        if ($before >= 0) {
+            unset($this->held[$before], $this->at[$wish]);
+            $this->meetings[$this->task->hostDay[$before]]--;
+        }
+        if ($slot >= 0) {
+            $this->at[$wish] = $slot;
+            $this->held[$slot] = $wish;
+            $hostDay = $this->task->hostDay[$slot];
+            $this->meetings[$hostDay] = ($this->meetings[$hostDay] ?? 0) + 1;
+        }
+    }
+
+    /** @return list<int> the wishes of the same family that are in the way of this one at that slot */
+    public function clashes(int $wish, int $slot): array
+    {
+        $this->steps++;
+        $start = $this->task->start[$slot];
+        $end = $this->task->end[$slot];
+        $clashes = [];
+        foreach ($this->task->gap[$wish] as $other => $gap) {
+            $its = $this->at[$other] ?? -1;
+            if ($its >= 0 && $start < $this->task->end[$its] + $gap && $this->task->start[$its] < $end + $gap) {
+                $clashes[] = $other;
+            }
+        }
+
+        return $clashes;
+    }
+
+    /** Whether the host sees no more people on the slot's date, besides that wish. */
+    public function isFull(int $slot, int $wish): bool
+    {
+        $hostDay = $this->task->hostDay[$slot];
+        $most = $this->task->most[$hostDay];
+        if ($most === null || ($this->meetings[$hostDay] ?? 0) < $most) {
+            return false;
+        }
+        $its = $this->at[$wish] ?? -1;
+
+        return $its < 0 || $this->task->hostDay[$its] !== $hostDay;
+    }
+
+    public function isFree(int $wish, int $slot): bool
+    {
+        return ! isset($this->held[$slot]) && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish);
+    }
+
+    /**
+     * What would have to go elsewhere for the wish to have that slot: one list, or several of which any will do.
+     *
+     * @return list<list<int>>
+     */
+    public function inTheWay(int $wish, int $slot): array
+    {
+        $clashes = $this->clashes($wish, $slot);
+        $holder = $this->held[$slot] ?? $wish;
+        if ($holder !== $wish) {
+            return [in_array($holder, $clashes, true) ? $clashes : [$holder, ...$clashes]];
+        }
+        if (! $this->isFull($slot, $wish)) {
+            return [$clashes];
+        }
+        $ways = [];
+        foreach ($this->at as $other => $its) {
+            if ($this->task->hostDay[$its] === $this->task->hostDay[$slot]) {
+                $ways[] = in_array($other, $clashes, true) ? $clashes : [$other, ...$clashes];
+            }
+        }
+
+        return $ways;
+    }
+
+    /** @return list<int> by level: how many wishes are granted */
+    public function granted(): array
+    {
+        $granted = array_fill(0, 1 + max([0, ...$this->task->level]), 0);
+        foreach ($this->at as $wish => $ignored) {
+            $granted[$this->task->level[$wish]]++;
+        }
+
+        return array_values($granted);
+    }
+}

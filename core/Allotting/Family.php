@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Allotting;
+
+use Recess\Time\Span;
+
+/** Who has wishes, and can be in one meeting at a time. */
+final readonly class Family
+{
+    /**
+     * @param  list<Span>  $windows  in which they can come
+     * @param  list<Wish>  $wishes
+     */
+    public function __construct(public string $id, public array $windows, public array $wishes)
+    {
+    }
+}

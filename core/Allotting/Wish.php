@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Recess\Allotting;
+
+/** A meeting that a family wants, or is asked to. */
+final readonly class Wish
+{
+    /**
+     * @param  int  $rank  1 is wanted most
+     * @param  bool  $asked  whether the host needs to see them: these come before all ranks
+     */
+    public function __construct(public string $id, public string $host, public int $rank = 1, public bool $asked = false)
+    {
+    }
+
+    /** What comes first is lower: 0 what is asked, then the ranks. */
+    public function level(): int
+    {
+        return $this->asked ? 0 : $this->rank;
+    }
+}

@@ -1,0 +1,59 @@
+"""The same integer program for a solver: COIN-OR CBC. One round a line as bin/recess allot reads it; [most in all, most by level] out."""
+import json, sys
+from datetime import datetime
+from zoneinfo import ZoneInfo
+
+from plan import solve
+
+
+def allot(task):
+    read = lambda text: datetime.fromisoformat(text).timestamp()
+    walk = {}
+    for a, b, minutes in task['walk'].get('pairs', []):
+        walk[a, b] = walk[b, a] = minutes
+    way = lambda a, b: 0 if a is None or b is None or a == b else walk.get((a, b), task['walk']['default']) * 60
+    hosts = {host['id']: host for host in task['hosts']}
+    zone = ZoneInfo(task['zone'])
+
+    rows, level_of, holders, dates = [], {}, {}, {}
+    for family in task['families']:
+        windows = [[read(a), read(b)] for a, b in family['windows']]
+        mine = []
+        for w, wish in enumerate(family['wishes']):
+            here = []
+            for s, (a, b) in enumerate(hosts[wish['host']]['slots']):
+                start, end = read(a), read(b)
+                if any(since <= start and end <= until for since, until in windows):
+                    name = f'x{len(level_of)}'
+                    level_of[name] = 0 if wish.get('asked') else wish['rank']
+                    holders.setdefault((wish['host'], s), []).append(name)
+                    dates.setdefault((wish['host'], datetime.fromisoformat(a).astimezone(zone).date()), []).append(name)
+                    here.append(name)
+                    mine.append((w, start, end, hosts[wish['host']].get('place'), name))
+            if here:
+                rows.append(' + '.join(here) + ' <= 1')
+        for w, start, end, place, name in mine:
+            for other in range(len(family['wishes'])):
+                clash = [n for o, a, b, p, n in mine if o == other != w and a - end < way(place, p) and start - b < way(place, p)]
+                if clash:
+                    rows.append(' + '.join([name, *clash]) + ' <= 1')
+    rows += [' + '.join(names) + ' <= 1' for names in holders.values() if len(names) > 1]
+    rows += [' + '.join(names) + f' <= {hosts[host]["most"]}' for (host, _), names in dates.items() if hosts[host].get('most') is not None]
+
+    def most(names, rows):
+        goal = ' + '.join(names)
+        found = solve('\n'.join([f'Maximize\n o: {goal}', 'Subject To', *rows, 'Binaries', ' '.join(level_of), 'End']) + '\n')
+        return round(sum(found.get(name, 0) for name in names))
+
+    levels, sums = [], []
+    for level in range(max(level_of.values(), default=0) + 1):
+        names = [n for n, of in level_of.items() if of == level]
+        levels.append(most(names, rows + sums) if names else 0)
+        if names:
+            sums.append(' + '.join(names) + f' >= {levels[-1]}')
+    return [most(list(level_of), rows), levels]
+
+
+for line in sys.stdin:
+    if line.strip():
+        print(json.dumps(allot(json.loads(line))), flush=True)
