@@ -40,6 +40,8 @@ return [
         // Names and addresses are mended now and then, not all day.
         'holder' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],
         // A worksheet is drawn anew a moment after each key; nobody types faster than this.
+        // A family's plan is found anew with each tick; a whole school may be behind one address.
+        'plans' => ['most' => (int) env('RECESS_PLANS_PER_MINUTE', 1200), 'seconds' => 60, 'by' => 'network'],
         'worksheet' => ['most' => (int) env('RECESS_DRAWINGS_PER_MINUTE', 240), 'seconds' => 60, 'by' => 'person'],
         // Letters that open accounts are few, even where a whole staff room sits behind one address.
         'account-keys' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],

@@ -22,6 +22,7 @@ use Recess\Time\Spans;
  *
  * @property int $id
  * @property int $staff_id
+ * @property int|null $round_id the round that it is part of
  * @property string $uid of its availability as a calendar
  * @property string $slug the readable end of its link
  * @property string $title
@@ -55,7 +56,7 @@ final class Sheet extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['audience' => 'anyone', 'audience_classes' => '[]', 'audience_students' => '[]'];
+    protected $attributes = ['round_id' => null, 'audience' => 'anyone', 'audience_classes' => '[]', 'audience_students' => '[]'];
 
     /** @return array<string, string> */
     protected function casts(): array

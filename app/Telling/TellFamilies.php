@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Framework\Words;
+use App\Models\Booking;
+use App\Rounds\PlanKept;
 use App\Sharing\ExpectedReminded;
 use App\Sharing\FamilyInvited;
 use App\Texts\SendText;
@@ -28,5 +30,13 @@ final class TellFamilies
             return;
         }
         Queue::push(new SendText(null, $one->phone, Words::say('sheets.expected_text', ['host' => $one->sheet->host->name, 'student' => $one->name, 'link' => $one->link()]), "expected|$one->id|$event->at"));
+    }
+
+    /** Their whole plan at once, not each meeting. */
+    public function ofPlan(PlanKept $event): void
+    {
+        if ($event->pass->email !== null) {
+            Envelopes::to($event->pass->email, $event->pass->name)->queue(new PlanLetter($event->pass, $event->round, array_map(static fn (Booking $one): int => $one->id, $event->bookings)));
+        }
     }
 }

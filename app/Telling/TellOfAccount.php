@@ -8,6 +8,7 @@ use App\Accounts\AccountKey;
 use App\Accounts\Invited;
 use App\Accounts\PasswordChanged;
 use App\Accounts\PasswordForgotten;
+use App\Alone\BeginningAsked;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\StaffMember;
@@ -21,6 +22,12 @@ final class TellOfAccount
     {
         $staff = $event->key->staff;
         $this->tell($staff, 'accounts.invitation', Words::say('accounts.invitation_news', ['by' => $event->by->name, 'school' => $staff->school->name, 'until' => self::until($event->key)]), $event->key);
+    }
+
+    /** Asks an address whether it wants to begin alone. */
+    public function ofBeginning(BeginningAsked $event): void
+    {
+        Envelopes::to($event->email, $event->name)->queue(new BeginningLetter($event->name, $event->sealed?->link()));
     }
 
     public function ofForgotten(PasswordForgotten $event): void

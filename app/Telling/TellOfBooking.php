@@ -27,7 +27,8 @@ final class TellOfBooking
 
     public function handle(BookingNews $event): void
     {
-        $messages = array_map(static fn (Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader), self::readers($event->booking, $event->occasion));
+        $readers = array_filter(self::readers($event->booking, $event->occasion), static fn (Reader $reader): bool => ! $event->together || $reader->isHost());
+        $messages = array_map(static fn (Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader), array_values($readers));
         // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.
         if ($event->wasWith !== null && $event->wasWith->id !== $event->booking->staff_id && $event->wasWith->notify !== 'never') {
             $messages[] = self::message($event, Occasion::MovedAway, Reader::staff($event->wasWith));

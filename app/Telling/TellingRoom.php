@@ -23,6 +23,7 @@ use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
+use App\Rounds\PlanKept;
 use App\Sharing\ExpectedReminded;
 use App\Sharing\FamilyInvited;
 use App\SignIn\SecondFactorTurned;
@@ -55,6 +56,7 @@ final class TellingRoom extends Room
         Event::listen(AnotherTimeOffered::class, [TellOfDay::class, 'ofOffer']);
         Event::listen(KnockNews::class, TellOfKnock::class);
         Event::listen(EntryDeclined::class, [TellOfKnock::class, 'ofEntryDeclined']);
+        Event::listen(PlanKept::class, [TellFamilies::class, 'ofPlan']);
         Event::listen(PlaceTaken::class, [TellOfLine::class, 'ofPlace']);
         Event::listen(TimeOffered::class, [TellOfLine::class, 'ofOffer']);
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);
@@ -66,7 +68,7 @@ final class TellingRoom extends Room
         Event::listen(SignInAsked::class, [TellOfAccount::class, 'ofSignIn']);
         Event::listen(SecondFactorTurned::class, [TellOfAccount::class, 'ofSecondFactor']);
         Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
-        Event::listen(BeginningAsked::class, TellOfBeginning::class);
+        Event::listen(BeginningAsked::class, [TellOfAccount::class, 'ofBeginning']);
         Event::listen(ExpectedReminded::class, [TellFamilies::class, 'ofExpected']);
         Event::listen(FamilyInvited::class, [TellFamilies::class, 'ofInvited']);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);

@@ -29,6 +29,22 @@ final class Guards
         self::raise([self::ofSheet($sheet->id), ...self::ofPeople([[$email, $student]]), ...self::ofHosts($sheet)]);
     }
 
+    /**
+     * For several bookings of one family at once.
+     *
+     * @param  list<Sheet>  $sheets
+     * @param  list<string>  $students
+     */
+    public static function bookings(array $sheets, string $email, array $students): void
+    {
+        $ids = array_values(array_unique(array_map(static fn (Sheet $one): int => $one->id, $sheets)));
+        sort($ids);
+        $hosts = array_unique(array_merge([], ...array_map(static fn (Sheet $one): array => $one->toCore()->hosts->all(), $sheets)));
+        self::raise([
+            ...array_map(self::ofSheet(...), $ids), ...self::ofPeople(array_map(static fn (string $student): array => [$email, $student], $students)), ...self::hosts($hosts),
+        ]);
+    }
+
     /** For an edit: nobody books on the sheet meanwhile, and then nobody decides for those who have. */
     public static function edit(Sheet $sheet): void
     {
@@ -63,7 +79,15 @@ final class Guards
     /** @return list<string> */
     private static function ofHosts(Sheet $sheet): array
     {
-        $hosts = $sheet->toCore()->hosts->all();
+        return self::hosts($sheet->toCore()->hosts->all());
+    }
+
+    /**
+     * @param  array<int>  $hosts
+     * @return list<string>
+     */
+    private static function hosts(array $hosts): array
+    {
         sort($hosts);
 
         return array_map(static fn (int $host): string => "host|$host", $hosts);

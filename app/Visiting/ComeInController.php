@@ -12,6 +12,7 @@ use App\Framework\Limits;
 use App\Framework\Words;
 use App\Knocks\KnockTerms;
 use App\Models\Pass;
+use App\Models\Round;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -40,6 +41,12 @@ final class ComeInController
         return self::form($sheet, '', true);
     }
 
+    /** The same at a round that is for families alone. */
+    public static function askAtRound(Round $round): View
+    {
+        return self::form(null, '', round: $round);
+    }
+
     public function page(): Response
     {
         return $this->answer(self::form(null, ''), 200);
@@ -51,20 +58,22 @@ final class ComeInController
         $sheet = Sheet::query()->where('slug', Asked::word($request, 'to'))->where('state', '!=', 'draft')->first();
         $door = StaffMember::query()->where('slug', Asked::word($request, 'door'))->whereNull('left_at')->first();
         $terms = $door === null ? null : KnockTerms::of($door)->sheet();
+        $round = Round::query()->where('slug', Asked::word($request, 'round'))->where('state', '!=', 'draft')->first();
         $wrong = 'card|'.Limited::network($request);
         if (Limits::isReached($wrong, self::WRONG, self::HOUR, $now)) {
-            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_too_often'), $terms !== null), 429);
+            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_too_often'), $terms !== null, $round), 429);
         }
         $guardian = Guardian::byCode(mb_substr(Asked::word($request, 'code'), 0, 40));
         if ($guardian === null) {
             Limits::exactly($wrong, self::HOUR, $now);
 
-            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_unknown'), $terms !== null), 422);
+            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_unknown'), $terms !== null, $round), 422);
         }
         $token = $guardian->pass()->token();
 
         return new RedirectResponse(match (true) {
             $door !== null => "/d/$door->slug/knock?pass=$token",
+            $round !== null => "/r/$round->slug?pass=$token",
             $sheet !== null => "/s/$sheet->slug?pass=$token",
             default => "/p/$token",
         }, 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
@@ -78,9 +87,9 @@ final class ComeInController
         return new RedirectResponse("/s/$sheet->slug?pass=".$pass->token(), 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
     }
 
-    private static function form(?Sheet $sheet, string $message, bool $atDoor = false): View
+    private static function form(?Sheet $sheet, string $message, bool $atDoor = false, ?Round $round = null): View
     {
-        return view('plain.come-in', ['sheet' => $sheet, 'atDoor' => $atDoor, 'message' => $message, 'school' => $sheet->host->school ?? School::here()]);
+        return view('plain.come-in', ['sheet' => $sheet, 'round' => $round, 'atDoor' => $atDoor, 'message' => $message, 'school' => $sheet->host->school ?? School::here()]);
     }
 
     private function answer(View $view, int $status): Response

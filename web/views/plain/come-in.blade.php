@@ -1,4 +1,4 @@
-@extends('plain.page', ['title' => ($atDoor ? App\Framework\Words::say('knocks.ask_title', ['host' => $sheet->host->name]) : $sheet?->title) ?? App\Framework\Words::say('booking.card_title')])
+@extends('plain.page', ['title' => ($atDoor ? App\Framework\Words::say('knocks.ask_title', ['host' => $sheet->host->name]) : $sheet?->title ?? $round?->title) ?? App\Framework\Words::say('booking.card_title')])
 @section('page')
 @if ($atDoor)
 <h1>{{ App\Framework\Words::say('knocks.ask_title', ['host' => $sheet->host->name]) }}</h1>
@@ -7,6 +7,9 @@
 <h1>{{ $sheet->title }}</h1>
 <p>{{ App\Framework\Words::say('booking.sheet_with', ['host' => $sheet->host->name]) }}</p>
 <p>{{ App\Framework\Words::say('booking.only_'.$sheet->audience->value, ['school' => $sheet->host->school->name]) }}</p>
+@elseif ($round !== null)
+<h1>{{ $round->title }}</h1>
+<p>{{ App\Framework\Words::say('rounds.only_families', ['school' => $round->school->name]) }}</p>
 @else
 <h1>{{ App\Framework\Words::say('booking.card_title') }}</h1>
 @endif
@@ -16,6 +19,8 @@
 <form method="post" action="/card">
 @if ($atDoor)
 <input type="hidden" name="door" value="{{ $sheet->host->slug }}">
+@elseif ($round !== null)
+<input type="hidden" name="round" value="{{ $round->slug }}">
 @else
 <input type="hidden" name="to" value="{{ $sheet?->slug }}">
 @endif

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Directory;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Who teaches whom, as the school's own lists say it. */
+final class Teachers
+{
+    /**
+     * @param  Collection<int, Student>  $students  with their classes
+     * @return array<int, list<int>> by student: the staff who teach one of their classes
+     */
+    public static function of(Collection $students): array
+    {
+        $classes = $students->flatMap(static fn (Student $one) => $one->classes->modelKeys())->unique()->values()->all();
+        $byClass = [];
+        foreach (self::rows($classes) as $row) {
+            $byClass[$row->class_id][] = (int) $row->id;
+        }
+
+        return $students->mapWithKeys(static fn (Student $one): array => [
+            $one->id => array_values(array_unique(array_merge([], ...array_map(static fn (int $class): array => $byClass[$class] ?? [], array_map(intval(...), $one->classes->modelKeys()))))),
+        ])->all();
+    }
+
+    /**
+     * @param  array<int>  $classes  none for all of the school
+     * @return array<int, int> by staff member: how many students of these classes they teach
+     */
+    public static function studentsOfEach(int $school, array $classes): array
+    {
+        return DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
+            ->join('students', 'students.id', '=', 'class_student.student_id')->join('school_classes', 'school_classes.id', '=', 'class_teachers.class_id')
+            ->whereNull('students.put_away_at')->whereNull('school_classes.put_away_at')->whereNull('staff.left_at')->where('staff.school_id', $school)
+            ->when($classes !== [], static fn ($query) => $query->whereIn('class_teachers.class_id', $classes))
+            ->groupBy('staff.id')->selectRaw('staff.id, COUNT(DISTINCT students.id) AS students')->get()
+            ->mapWithKeys(static fn (\stdClass $row): array => [(int) $row->id => (int) $row->students])->all();
+    }
+
+    /**
+     * @param  array<int>  $classes
+     * @return list<\stdClass> class_id and the staff member's id
+     */
+    private static function rows(array $classes): array
+    {
+        return array_values(DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')->whereIn('class_id', $classes)->whereNull('staff.left_at')
+            ->orderBy('staff.name')->get(['class_teachers.class_id', 'staff.id'])->all());
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Models\Booking;
+use App\Models\Instant;
+use App\Models\Pass;
+use App\Models\PlaceKind;
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Timetables\Asking;
+use App\Timetables\Worlds;
+use Illuminate\Database\Eloquent\Collection;
+use Recess\Fitting\Between;
+use Recess\Fitting\Plan;
+use Recess\Fitting\Planner;
+use Recess\Fitting\Wanted;
+use Recess\Offer;
+use Recess\Rules\Travel;
+use Recess\Time\DateRange;
+use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Timetable;
+
+/** Fits the meetings that a family wants together, around those that it has. Keeps nothing. */
+final readonly class FindPlan
+{
+    /** As long as whoever looks at a page may be made to wait. */
+    private const SECONDS = 0.2;
+
+    /**
+     * @param  Collection<int, Booking>  $booked  what stands already, on the dates of the round
+     * @param  list<Pick>  $picks
+     */
+    private function __construct(public Round $round, public array $picks, public Collection $booked, public Plan $plan, public Between $between)
+    {
+    }
+
+    /** @param  int  $now  seconds since the epoch */
+    public static function of(Round $round, ?Pass $pass, PlanAsk $ask, int $now): self
+    {
+        $school = $round->school;
+        $zone = $school->timeZone();
+        $dates = self::dates($round);
+        $booked = $pass === null ? new Collection : self::booked($pass, Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0)));
+        $between = new Between(new Travel(max($ask->walk, $school->travel_minutes)), $ask->breather);
+        $wanted = [];
+        foreach ($booked as $one) {
+            $wanted[] = new Wanted("b$one->id", $one->place->kind === PlaceKind::Room ? $one->place->label : null, [$one->span()]);
+        }
+        $free = self::free($ask->picks, $dates, $pass, $now);
+        // A time that was to stay and is gone is looked for anew.
+        $stays = array_filter(array_map(static fn (Pick $pick, array $slots): array => array_values(array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start)), $ask->picks, $free));
+        foreach ($ask->picks as $i => $pick) {
+            $place = $pick->sheet->places->first();
+            $wanted[] = new Wanted("p$i", $place?->kind === PlaceKind::Room ? $place->label : null, $stays[$i] ?? $free[$i]);
+        }
+        // What is booked stands, whatever they say of when they can come; so does what they want to stay.
+        $stands = [...array_map(static fn (Booking $one): Span => $one->span(), array_values($booked->all())), ...array_merge([], ...$stays)];
+        $end = hrtime(true) + (int) (self::SECONDS * 1e9);
+        $plan = Planner::plan($wanted, [...$ask->windows, ...$stands], $between, $zone, $ask->prefer, static fn (): bool => hrtime(true) >= $end);
+
+        return new self($round, $ask->picks, $booked, $plan, $between);
+    }
+
+    /** All dates between the first and the last of a round. */
+    public static function dates(Round $round): DateRange
+    {
+        $days = [];
+        foreach ($round->coreBlocks() as $block) {
+            array_push($days, $block->pattern->first()->day, ($block->pattern->last() ?? $block->pattern->first())->day);
+        }
+        sort($days);
+
+        return DateRange::of(LocalDate::fromDay($days[0]), LocalDate::fromDay($days[count($days) - 1]));
+    }
+
+    /**
+     * @param  list<Pick>  $picks
+     * @return array<int, list<Span>> by pick: when it can be had
+     */
+    private static function free(array $picks, DateRange $dates, ?Pass $pass, int $now): array
+    {
+        $free = [];
+        // With one look for each child, however many teachers it has.
+        foreach (array_unique(array_map(static fn (Pick $pick): string => $pick->student, $picks)) as $student) {
+            $mine = array_filter($picks, static fn (Pick $pick): bool => $pick->student === $student);
+            $sheets = [];
+            foreach ($mine as $pick) {
+                $sheets[$pick->sheet->id] = $pick->sheet->toCore();
+            }
+            $worlds = Worlds::ofAll($sheets, $dates, $now, $pass === null ? Asking::anybody() : Asking::holder($pass, $student));
+            foreach ($mine as $i => $pick) {
+                $timetable = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id]);
+                $free[$i] = array_map(static fn (Offer $offer): Span => $offer->slot, $timetable->free());
+            }
+        }
+
+        return $free;
+    }
+
+    /** @return Collection<int, Booking> */
+    public static function booked(Pass $pass, Span $range): Collection
+    {
+        return $pass->bookings()->whereNotNull('hold_id')->where('starts_at', '>=', Instant::column($range->start))->where('starts_at', '<', Instant::column($range->end))
+            ->with(['sheet', 'place', 'host'])->orderBy('starts_at')->limit(60)->get();
+    }
+
+    /** @return array<string, Sheet> by its slug, with all that judging takes; those that take bookings */
+    public static function sheets(Round $round): array
+    {
+        $sheets = [];
+        foreach ($round->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', SheetState::Open)->get()->sortBy(static fn (Sheet $one): string => $one->host->name) as $sheet) {
+            $sheets[$sheet->slug] = $sheet;
+        }
+
+        return $sheets;
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Booking\BookingWish;
+use App\Booking\BookSlot;
+use App\Booking\NoSeatLeft;
+use App\Booking\Permit;
+use App\Booking\RequestKeyReused;
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Timetables\Asking;
+use App\Timetables\Glance;
+use App\Timetables\Guards;
+use App\Timetables\SheetAtHand;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Ramsey\Uuid\Uuid;
+use Recess\Timetable;
+
+/** Books all meetings of a family's plan in one transaction, or none: by the same judge and the same holds as single ones. */
+final class KeepPlan
+{
+    public function __construct(private readonly BookSlot $book)
+    {
+    }
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws PlanGone when one of them cannot be had any more
+     * @throws \App\Booking\NotAsFilledIn when one cannot be had by them, for a reason on another pass
+     * @throws RequestKeyReused when the key was used for another plan
+     */
+    public function __invoke(Round $round, PlanWish $wish, int $now): Pass
+    {
+        $sheets = array_map(static fn (Pick $pick): Sheet => $pick->sheet, $wish->picks);
+        $students = array_map(static fn (Pick $pick): string => $pick->student, $wish->picks);
+        /** @var list<array{Sheet, Timetable, int}> $judged */
+        $judged = [];
+        $pass = Contended::transaction(function () use ($round, $wish, $sheets, $students, $now, &$judged): Pass {
+            Guards::bookings($sheets, $wish->email, $students);
+            $known = $this->alreadyKept($wish);
+            if ($known !== null) {
+                return $known;
+            }
+            $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
+            $judged = $bookings = [];
+            foreach ($wish->picks as $pick) {
+                $sheet = SheetAtHand::held($pick->sheet);
+                try {
+                    [$timetable, $offer] = Permit::of($sheet, (int) $pick->start, Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id), Party::Visitor, $now);
+                    $bookings[] = $this->book->onSlot($sheet, $timetable, $this->one($wish, $pick, $sheet, $pass), $offer->slot);
+                } catch (NoSeatLeft|UniqueConstraintViolationException) {
+                    throw PlanGone::at($pick);
+                }
+                $judged[] = [$sheet, $timetable, (int) $pick->start];
+            }
+            event(new PlanKept($round, $pass, $bookings));
+
+            return $pass;
+        });
+        foreach ($judged as [$sheet, $timetable, $start]) {
+            Glance::strike($sheet, $timetable, $start, $wish->requestKey);
+        }
+
+        return $pass;
+    }
+
+    private function one(PlanWish $wish, Pick $pick, Sheet $sheet, Pass $pass): BookingWish
+    {
+        return new BookingWish(
+            start: (int) $pick->start, placeId: $sheet->places->firstOrFail()->id, name: $pass->name, email: (string) $pass->email, phone: $wish->phone ?: $pass->phone, student: $pick->student,
+            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->clock, studentId: $pick->studentId, together: true,
+        );
+    }
+
+    /** Pressed twice, or an answer that was lost: it is theirs already. */
+    private function alreadyKept(PlanWish $wish): ?Pass
+    {
+        $keys = array_map(static fn (Pick $pick): string => self::key($wish, $pick), $wish->picks);
+        $kept = Booking::query()->whereIn('request_key', $keys)->with('pass')->get();
+        if ($kept->isNotEmpty() && $kept->count() < count($keys)) {
+            throw new RequestKeyReused;
+        }
+
+        return $kept->first()?->pass;
+    }
+
+    private static function key(PlanWish $wish, Pick $pick): string
+    {
+        return Uuid::uuid5($wish->requestKey, "{$pick->sheet->id}|$pick->start|$pick->student")->toString();
+    }
+}

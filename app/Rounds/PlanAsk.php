@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use Recess\Fitting\Preference;
+use Recess\Time\Span;
+
+/** What a family asks for: whom, when it can come, how long it walks, and what counts most to it. */
+final readonly class PlanAsk
+{
+    /**
+     * @param  list<Pick>  $picks
+     * @param  list<Span>  $windows
+     * @param  int<0, max>  $walk  minutes from door to door; where the school says longer, that
+     * @param  int<0, max>  $breather  minutes between any two meetings, besides the way
+     * @param  list<Preference>  $prefer
+     */
+    public function __construct(public array $picks, public array $windows, public int $walk = 0, public int $breather = 0, public array $prefer = [])
+    {
+    }
+}

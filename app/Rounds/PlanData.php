@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\SlotKey;
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Booking;
+use App\Timetables\HostCard;
+use Recess\Fitting\Cost;
+use Recess\Fitting\Left;
+use Recess\Fitting\Why;
+use Recess\Time\Span;
+use Recess\Time\Zone;
+
+/** A found plan as a page draws it: each day's meetings on an upright ruler, with the ways and the waiting between. */
+final class PlanData
+{
+    /** @return array<string, mixed> as RoundPlan in docs/formats/recess.openapi.yaml */
+    public static function of(FindPlan $found): array
+    {
+        $zone = $found->round->school->timeZone();
+        $days = [];
+        foreach ($found->plan->meetings as $id => $span) {
+            $days[$zone->dayAt($span->start)][$id] = $span;
+        }
+
+        return [
+            'days' => array_map(static fn (array $meetings): array => self::day($found, $meetings, $zone), array_values($days)),
+            'left' => array_map(static fn (Left $left): array => self::left($found, $left, $zone), $found->plan->left),
+            'best' => $found->plan->best,
+            'said' => self::saidOfBest($found),
+        ];
+    }
+
+    /**
+     * @param  non-empty-array<string, Span>  $meetings
+     * @return array<string, mixed>
+     */
+    private static function day(FindPlan $found, array $meetings, Zone $zone): array
+    {
+        $first = $meetings[array_key_first($meetings)];
+        $cost = Cost::of($meetings, $zone);
+        $rows = [];
+        $before = null;
+        foreach ($meetings as $id => $span) {
+            $booking = $id[0] === 'b' ? $found->booked->firstWhere('id', (int) substr($id, 1)) : null;
+            $rows[] = self::meeting($booking ?? $found->picks[(int) substr($id, 1)], $span, $zone)
+                + ['pick' => $booking === null ? (int) substr($id, 1) : null, 'gap' => $before === null ? 0 : intdiv($span->start - $before, 60)];
+            $before = $span->end;
+        }
+
+        return [
+            'date' => (string) $zone->dateAt($first->start),
+            'label' => Spell::date($zone->dateAt($first->start)),
+            'said' => Words::say('rounds.day_said', ['from' => Spell::time($first->start, $zone), 'until' => Spell::time((int) $before, $zone), 'waiting' => intdiv($cost->waiting, 60)]),
+            'meetings' => $rows,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function meeting(Booking|Pick $of, Span $span, Zone $zone): array
+    {
+        $booked = $of instanceof Booking;
+
+        return [
+            'sheet' => $of->sheet->slug, 'host' => HostCard::of($booked ? $of->host : $of->sheet->host), 'student' => $of->student,
+            'place' => $booked ? $of->place->label : (string) $of->sheet->places->first()?->label,
+            'key' => SlotKey::of($span->start), 'from' => Spell::time($span->start, $zone), 'until' => Spell::time($span->end, $zone), 'length' => $span->minutes(),
+            'booked' => $booked,
+        ];
+    }
+
+    /** @return array{pick: int, sheet: string, student: string, why: string, otherwise: array{key: string, said: string}|null} */
+    private static function left(FindPlan $found, Left $left, Zone $zone): array
+    {
+        $i = (int) substr($left->id, 1);
+        // What is booked already is never left out: it stands where it is.
+        $pick = $left->id[0] === 'p' ? $found->picks[$i] : null;
+        $host = $pick === null ? (string) $found->booked->firstWhere('id', $i)?->host->name : $pick->sheet->host->name;
+        $others = array_map(static fn (string $id): string => $id[0] === 'b' ? (string) $found->booked->firstWhere('id', (int) substr($id, 1))?->host->name : $found->picks[(int) substr($id, 1)]->sheet->host->name, $left->with);
+        $values = ['host' => $host, 'others' => Spell::list(array_values(array_unique($others))), 'child' => $pick->student ?? ''];
+        $key = match ($left->why) {
+            Why::NothingFree => 'left_nothing',
+            Why::OutsideWindows => 'left_outside',
+            Why::Clashes => 'left_clashes',
+        };
+        $otherwise = $left->otherwise;
+        if ($otherwise !== null) {
+            $days = array_map(static fn (Span $one): int => $zone->dayAt($one->start), $found->plan->meetings);
+            $sameDay = in_array($zone->dayAt($otherwise->start), $days, true);
+            $values += ['time' => $sameDay ? Spell::time($otherwise->start, $zone) : Spell::moment($otherwise->start, $zone), 'until' => Spell::time($otherwise->end, $zone)];
+            $key .= '_otherwise';
+        }
+
+        return [
+            'pick' => $i, 'sheet' => $pick->sheet->slug ?? '', 'student' => $pick->student ?? '', 'why' => Words::say("rounds.$key", $values),
+            'otherwise' => $otherwise === null ? null : ['key' => SlotKey::of($otherwise->start), 'said' => Words::say('rounds.take_otherwise', ['time' => Spell::time($otherwise->start, $zone)])],
+        ];
+    }
+
+    private static function saidOfBest(FindPlan $found): string
+    {
+        $plan = $found->plan;
+        if ($plan->best) {
+            return '';
+        }
+
+        return $plan->mostMeetings > count($plan->meetings) ? Words::say('rounds.not_proven_meetings', ['most' => $plan->mostMeetings]) : Words::say('rounds.not_proven');
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\SlotKey;
+use App\Framework\Words;
+use App\Models\Pass;
+use App\Models\PersonName;
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use Illuminate\Auth\Access\Response;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Recess\Fitting\Preference;
+use Recess\RecessException;
+use Recess\Time\Hours;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Span;
+
+/** Whom a family wants to meet, and when it can come: as its page has it, looked at field by field. */
+class PlanRequest extends FormRequest
+{
+    /** Meetings of one family: more is a slip. */
+    private const MOST = 20;
+
+    /** @var array<string, Sheet>|null */
+    private ?array $sheets = null;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'pass' => ['nullable', 'string', 'max:64'],
+            'picks' => ['present', 'array', 'list', 'max:'.self::MOST],
+            'picks.*' => ['array:sheet,student,start'],
+            'picks.*.sheet' => ['required', 'string', 'max:200'],
+            'picks.*.student' => ['required', 'string', new PersonName],
+            'picks.*.start' => ['nullable', 'string', SlotKey::RULE],
+            'windows' => ['present', 'array', 'list', 'max:40'],
+            'windows.*' => ['array:date,from,until'],
+            'windows.*.date' => ['required', 'string', 'date_format:Y-m-d'],
+            'windows.*.from' => ['required', 'string', 'max:20'],
+            'windows.*.until' => ['required', 'string', 'max:20'],
+            'walk' => ['nullable', 'integer', 'between:0,60'],
+            'breather' => ['nullable', 'integer', 'between:0,60'],
+            'prefer' => ['nullable', 'string', Rule::enum(Preference::class)],
+        ];
+    }
+
+    /** Before anything is said of what they typed. */
+    public function authorize(): Response
+    {
+        return match (true) {
+            ! RoundFamily::of($this->round(), $this->pass())->isAdmitted => Response::deny(Words::say('rounds.only_families', ['school' => $this->round()->school->name])),
+            $this->round()->state !== SheetState::Open => Response::deny(Words::say('rounds.not_open')),
+            default => Response::allow(),
+        };
+    }
+
+    public function round(): Round
+    {
+        $round = $this->route('round');
+        assert($round instanceof Round);
+
+        return $round;
+    }
+
+    public function pass(): ?Pass
+    {
+        return Pass::byToken($this->input('pass'));
+    }
+
+    public function asked(): PlanAsk
+    {
+        $prefer = Preference::tryFrom($this->string('prefer')->toString());
+
+        return new PlanAsk($this->picks(), $this->windows(), max(0, $this->integer('walk')), max(0, $this->integer('breather')), $prefer === null ? [] : [$prefer]);
+    }
+
+    /** @return array<string, mixed> as Shortlist: what is kept of it */
+    public function shortlist(): array
+    {
+        return [
+            'picks' => array_map(static fn (Pick $pick): array => ['sheet' => $pick->sheet->slug, 'student' => $pick->student], $this->picks()),
+            'windows' => array_map(static fn (array $one): array => ['date' => $one['date'], 'from' => $one['from'], 'until' => $one['until']], $this->validated('windows')),
+            'walk' => $this->integer('walk'), 'breather' => $this->integer('breather'), 'prefer' => $this->string('prefer')->toString() ?: 'evenings',
+        ];
+    }
+
+    /** @return list<Pick> */
+    public function picks(): array
+    {
+        $this->sheets ??= FindPlan::sheets($this->round());
+        $family = RoundFamily::of($this->round(), $this->pass());
+        $picks = $seen = $wrong = [];
+        foreach ($this->validated('picks') as $i => $one) {
+            $sheet = $this->sheets[$one['sheet']] ?? null;
+            $child = $family->child($one['student']);
+            $student = trim($one['student']);
+            $wrong += match (true) {
+                $sheet === null => ["picks.$i.sheet" => Words::say('rounds.not_in_it')],
+                $family->children !== null && $child === null => ["picks.$i.student" => Words::say('rounds.not_theirs')],
+                isset($seen["$sheet->id|$student"]) => ["picks.$i.sheet" => Words::say('rounds.twice')],
+                default => [],
+            };
+            if ($sheet !== null) {
+                $seen["$sheet->id|$student"] = true;
+                $picks[] = new Pick($sheet, $student, $child?->id, isset($one['start']) ? SlotKey::instant($one['start']) : null);
+            }
+        }
+        $wrong === [] || throw ValidationException::withMessages($wrong);
+
+        return $picks;
+    }
+
+    /** @return list<Span> */
+    private function windows(): array
+    {
+        $zone = $this->round()->school->timeZone();
+        $windows = $wrong = [];
+        foreach ($this->validated('windows') as $i => $one) {
+            try {
+                $span = Hours::between(LocalTime::parse($one['from']), LocalTime::parse($one['until']))->on(LocalDate::parse($one['date']), $zone);
+                $windows[] = $span ?? throw ValidationException::withMessages(["windows.$i.from" => Words::say('rounds.no_such_hours')]);
+            } catch (RecessException $failure) {
+                $wrong["windows.$i.from"] = $failure->getMessage();
+            }
+        }
+        $wrong === [] || throw ValidationException::withMessages($wrong);
+
+        return $windows;
+    }
+}

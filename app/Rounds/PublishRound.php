@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\Contended;
+use App\Framework\Spell;
+use App\Models\Audience;
+use App\Models\Instant;
+use App\Models\LinkMode;
+use App\Models\PlaceKind;
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Publishing\PublishSheet;
+use App\Publishing\WriteSheet;
+use App\Writing\ForWhom;
+use App\Writing\PlaceStatement;
+use App\Writing\SheetStatement;
+
+/** Makes the sheet of everybody who is in a round, and opens them all: all of them, or none. */
+final class PublishRound
+{
+    public function __construct(private readonly WriteSheet $write, private readonly PublishSheet $publish)
+    {
+    }
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws RoundRefused when nobody is in it, or it is not said where to find somebody
+     */
+    public function __invoke(Round $round, int $now): Round
+    {
+        return Contended::transaction(function () use ($round, $now): Round {
+            $round = Round::query()->lockForUpdate()->findOrFail($round->id);
+            if ($round->published_at !== null) {
+                return $round;
+            }
+            $hosts = RoundHost::of($round);
+            $hosts->isNotEmpty() || throw RoundRefused::because('nobody_in_it');
+            $without = $hosts->reject(static fn (RoundHost $one): bool => $one->hasPlace())->map(static fn (RoundHost $one): string => $one->host->name)->values()->all();
+            $without === [] || throw RoundRefused::because('no_place', ['count' => count($without), 'names' => Spell::list(array_slice($without, 0, 5))]);
+            foreach ($hosts as $host) {
+                $sheet = ($this->write)($host->host, self::statement($round, $host), $now);
+                $sheet->update(['round_id' => $round->id]);
+                $this->closeAbsences($sheet, $host);
+                ($this->publish)($sheet->refresh(), $now);
+                $host->update(['sheet_id' => $sheet->id]);
+            }
+            $round->update(['state' => SheetState::Open, 'published_at' => Instant::column($now)]);
+
+            return $round;
+        });
+    }
+
+    public static function statement(Round $round, RoundHost $host): SheetStatement
+    {
+        $blocks = $round->coreBlocks();
+        assert($blocks !== []);
+
+        return new SheetStatement(
+            title: $round->title, intro: $round->intro, blocks: $blocks,
+            places: [new PlaceStatement($host->kind, $host->label, $host->link, $host->directions, $host->kind === PlaceKind::Video && $host->link === null ? LinkMode::Each : LinkMode::One, $host->sheet?->places->first()?->id)],
+            questions: $round->questions, rules: $round->rules,
+            forWhom: $round->families ? new ForWhom(Audience::Families, $round->classes) : new ForWhom,
+        );
+    }
+
+    private function closeAbsences(Sheet $sheet, RoundHost $host): void
+    {
+        $core = $sheet->toCore();
+        foreach ($host->absences($core->zone) as $absence) {
+            $date = $core->zone->dateAt($absence->start);
+            foreach ($core->pieces($date, $date->plusDays(1)) as $pieces) {
+                foreach ($pieces->slots as $slot) {
+                    if ($slot->overlaps($absence)) {
+                        $sheet->slotChanges()->updateOrCreate(['starts_at' => Instant::column($slot->start)], ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0]);
+                    }
+                }
+            }
+        }
+    }
+}

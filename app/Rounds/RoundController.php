@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\Clock;
+use App\Framework\LogBook;
+use App\Framework\Page;
+use App\Framework\Words;
+use App\Models\Round;
+use App\Models\StaffMember;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+
+/** Rounds for those who work here: the office sets them up and looks how full they are; each sees what is theirs. */
+final class RoundController
+{
+    public function index(#[CurrentUser] StaffMember $staff): View
+    {
+        $rounds = Round::query()->where('school_id', $staff->school_id)->orderByDesc('id')->limit(30)->get();
+        $parts = RoundHost::query()->where('staff_id', $staff->id)->whereIn('round_id', $rounds->modelKeys())->with(['round', 'host'])->get();
+
+        return Page::staff('Rounds', Words::say('rounds.title'), [
+            'host' => $staff->name, 'office' => $staff->office,
+            'rounds' => $staff->office ? array_values($rounds->map(static fn (Round $one): array => ['id' => $one->id, 'title' => $one->title, 'state' => $one->state->value, 'hosts' => RoundHost::query()->where('round_id', $one->id)->count()])->all()) : [],
+            'parts' => array_values($parts->map(static fn (RoundHost $one): array => ['title' => $one->round->title, ...RoundSetupData::part($one), 'look' => RoundSetupData::look($staff->school_id, $one->round->coreBlocks(), [$staff->id], $one->round->classes, $one->round)])->all()),
+        ]);
+    }
+
+    public function create(#[CurrentUser] StaffMember $staff): View
+    {
+        return Page::staff('RoundSetup', Words::say('rounds.new'), RoundSetupData::of($staff, null));
+    }
+
+    public function page(#[CurrentUser] StaffMember $staff, Round $round): View
+    {
+        return Page::staff('RoundSetup', $round->title, RoundSetupData::of($staff, $round) + ['fill' => RoundFill::of($round, Clock::now())]);
+    }
+
+    /** How full it is, and whose families have not booked. */
+    public function show(Round $round): JsonResponse
+    {
+        return new JsonResponse(RoundFill::of($round, Clock::now()));
+    }
+
+    /** What would come of it, as it is typed. */
+    public function look(RoundRequest $request): JsonResponse
+    {
+        $statement = $request->statement();
+
+        return new JsonResponse(RoundSetupData::look($request->writer()->school_id, $statement->blocks, $statement->staff, $statement->classes));
+    }
+
+    public function store(RoundRequest $request, WriteRound $write): JsonResponse
+    {
+        return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement())), 201);
+    }
+
+    public function update(Round $round, RoundRequest $request, WriteRound $write): JsonResponse
+    {
+        return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement(), $round, $request->filled('version') ? $request->integer('version') : null)));
+    }
+
+    public function publish(Round $round, PublishRound $publish): JsonResponse
+    {
+        $round = $publish($round, Clock::now());
+        LogBook::note('round published', $round, ['title' => $round->title]);
+
+        return new JsonResponse(RoundSetupData::round($round));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Models\PlaceKind;
+use App\Models\Round;
+use App\Models\Row;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Recess\Time\Hours;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Span;
+use Recess\Time\Zone;
+
+/**
+ * Somebody in a round, and what is their own of it.
+ *
+ * @property int $id
+ * @property int $round_id
+ * @property int $staff_id
+ * @property int|null $sheet_id once it is published
+ * @property PlaceKind $kind
+ * @property string $label where they are; empty while nobody has said it
+ * @property string|null $link
+ * @property string $directions
+ * @property list<array{date: string, from: string, until: string}> $absent when they are not there
+ * @property StaffMember $host
+ * @property Round $round
+ * @property Sheet|null $sheet
+ */
+final class RoundHost extends Row
+{
+    protected $table = 'round_hosts';
+
+    protected $guarded = [];
+
+    protected $attributes = ['sheet_id' => null, 'kind' => 'room', 'label' => '', 'link' => null, 'directions' => '', 'absent' => '[]'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => PlaceKind::class, 'absent' => 'array'];
+    }
+
+    /** @return BelongsTo<StaffMember, $this> */
+    public function host(): BelongsTo
+    {
+        return $this->belongsTo(StaffMember::class, 'staff_id');
+    }
+
+    /** @return BelongsTo<Round, $this> */
+    public function round(): BelongsTo
+    {
+        return $this->belongsTo(Round::class);
+    }
+
+    /** @return BelongsTo<Sheet, $this> */
+    public function sheet(): BelongsTo
+    {
+        return $this->belongsTo(Sheet::class);
+    }
+
+    /** @return Collection<int, self> by their names */
+    public static function of(Round $round): Collection
+    {
+        return self::query()->where('round_id', $round->id)->with(['host', 'sheet.places'])->get()->sortBy(static fn (self $one): string => $one->host->name)->values();
+    }
+
+    /** Whether it is said where to find them. */
+    public function hasPlace(): bool
+    {
+        return $this->label !== '' && ($this->kind !== PlaceKind::Video || $this->link !== null);
+    }
+
+    /** @return list<Span> when they are not there */
+    public function absences(Zone $zone): array
+    {
+        return array_values(array_filter(array_map(static function (array $one) use ($zone): ?Span {
+            return Hours::between(LocalTime::parse($one['from']), LocalTime::parse($one['until']))->on(LocalDate::parse($one['date']), $zone);
+        }, $this->absent)));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Directory\Student;
+use App\Framework\Spell;
+use App\Models\Pass;
+use App\Models\PlaceKind;
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Timetables\HostCard;
+use Recess\Time\LocalDate;
+
+/** A round as a family sees it: its children and who teaches them, when it is, and what they said last. */
+final class RoundPageData
+{
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @return array<string, mixed> as RoundPage in docs/formats/recess.openapi.yaml
+     */
+    public static function of(Round $round, ?Pass $pass, int $now): array
+    {
+        $family = RoundFamily::of($round, $pass);
+        $sheets = FindPlan::sheets($round);
+        $byStaff = array_column(array_map(static fn (Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
+        $teachers = $family->teachers();
+        $kept = $pass === null ? null : Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first()?->asked;
+
+        return [
+            'slug' => $round->slug, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value,
+            'school' => $round->school->name, 'office' => $round->school->phone, 'zone_name' => $round->school->timeZone()->name, 'walk' => max(0, $round->school->travel_minutes),
+            'pass' => $pass === null ? null : ['path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => (string) $pass->email, 'phone' => $pass->phone],
+            'children' => $family->children === null ? null : array_values($family->children->map(static fn (Student $child): array => [
+                'name' => $child->name(), 'class' => (string) $child->classes->first()?->name,
+                'teachers' => array_values(array_filter(array_map(static fn (int $staff): ?string => $byStaff[$staff] ?? null, $teachers[$child->id]))),
+            ])->all()),
+            'sheets' => array_values(array_map(static fn (Sheet $one): array => ['slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label, 'video' => $one->places->first()?->kind === PlaceKind::Video], $sheets)),
+            'dates' => self::dates($round, $now),
+            'asked' => $kept,
+        ];
+    }
+
+    /** @return list<array{date: string, label: string, from: string, until: string}> on which meetings are, and between when */
+    private static function dates(Round $round, int $now): array
+    {
+        $zone = $round->school->timeZone();
+        $range = FindPlan::dates($round);
+        $dates = [];
+        foreach ($round->coreBlocks() as $block) {
+            foreach ($block->pieces($range->first, $range->last->plusDays(1), $zone) as $pieces) {
+                $day = $zone->dayAt($pieces->stretch->start);
+                $dates[$day] = [min($dates[$day][0] ?? PHP_INT_MAX, $pieces->stretch->start), max($dates[$day][1] ?? 0, $pieces->stretch->end)];
+            }
+        }
+        ksort($dates);
+
+        return array_map(static fn (int $day, array $span): array => [
+            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'from' => Spell::time($span[0], $zone), 'until' => Spell::time($span[1], $zone), 'over' => $span[1] <= $now,
+        ], array_keys($dates), array_values($dates));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\Clock;
+use App\Framework\Words;
+use App\Models\PlaceKind;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** What is one teacher's own of a round: where they are, and when they are not. */
+final class RoundPartController
+{
+    public function __invoke(RoundHost $part, Request $request, SetPart $set): JsonResponse
+    {
+        $form = $request->validate([
+            'kind' => ['required', Rule::enum(PlaceKind::class)],
+            'label' => ['required', 'string', 'max:120'],
+            'link' => ['nullable', 'string', 'max:2000', 'regex:#^https?://\S+$#'],
+            'directions' => ['nullable', 'string', 'max:1000'],
+            'absent' => ['present', 'array', 'list', 'max:20'],
+            'absent.*' => ['array:date,from,until'],
+            'absent.*.date' => ['required', 'string', 'date_format:Y-m-d'],
+            'absent.*.from' => ['required', 'string', 'max:20'],
+            'absent.*.until' => ['required', 'string', 'max:20'],
+        ], ['label.required' => Words::say('rounds.place_needed'), 'link.regex' => Words::say('rounds.link_needed')]);
+
+        return new JsonResponse(RoundSetupData::part($set($part, $form, Clock::now())));
+    }
+}

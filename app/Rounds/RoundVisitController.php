@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\Clock;
+use App\Framework\Page;
+use App\Framework\Words;
+use App\Models\Pass;
+use App\Models\Round;
+use App\Visiting\ComeInController;
+use App\Visiting\PassData;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A round for families: whom they want to meet, the plan that fits it together, and keeping it whole. */
+final class RoundVisitController
+{
+    private const PRIVATE = ['Cache-Control' => 'no-store, private'];
+
+    public function page(Round $round, Request $request): View
+    {
+        $pass = Pass::byToken($request->input('pass'));
+        if (! RoundFamily::of($round, $pass)->isAdmitted) {
+            return ComeInController::askAtRound($round);
+        }
+
+        return Page::visit('Round', $round->title, RoundPageData::of($round, $pass, Clock::now()), view('plain.round', ['round' => $round, 'pass' => $pass, 'sheets' => FindPlan::sheets($round)]));
+    }
+
+    public function show(Round $round, Request $request): JsonResponse
+    {
+        $pass = Pass::byToken($request->input('pass'));
+        abort_unless(RoundFamily::of($round, $pass)->isAdmitted, 403, Words::say('rounds.only_families', ['school' => $round->school->name]));
+
+        return new JsonResponse(RoundPageData::of($round, $pass, Clock::now()), 200, self::PRIVATE);
+    }
+
+    /** The plan for what is ticked now; what was ticked is there again after a reload. */
+    public function plan(Round $round, PlanRequest $request, KeepShortlist $keep): JsonResponse
+    {
+        $pass = $request->pass();
+        if ($pass !== null) {
+            $keep($round, $pass, $request->shortlist());
+        }
+
+        return new JsonResponse(PlanData::of(FindPlan::of($round, $pass, $request->asked(), Clock::now())), 200, self::PRIVATE);
+    }
+
+    public function keep(Round $round, KeepPlanRequest $request, KeepPlan $keep, KeepShortlist $shortlist): JsonResponse
+    {
+        $now = Clock::now();
+        try {
+            $pass = $keep($round, $request->wish(), $now);
+        } catch (PlanGone $gone) {
+            // Whoever was beaten to one goes on from the next best plan.
+            return new JsonResponse(['message' => $gone->getMessage(), 'plan' => PlanData::of(FindPlan::of($round, $request->pass(), $request->asked(), $now))], 409, self::PRIVATE);
+        }
+        // What is booked is wished for no more.
+        $shortlist($round, $pass, ['picks' => []] + $request->shortlist());
+
+        return new JsonResponse(PassData::of($pass, $now), 201, self::PRIVATE);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Rounds\RoundController;
+use App\Rounds\RoundPartController;
+use App\Rounds\RoundVisitController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('api')->group(static function (): void {
+    Route::middleware('limited:reads')->group(static function (): void {
+        Route::get('/r/{round:slug}', [RoundVisitController::class, 'page'])->can('visit', 'round');
+        Route::get('/api/r/{round:slug}', [RoundVisitController::class, 'show'])->can('visit', 'round');
+        Route::post('/api/r/{round:slug}/plan', [RoundVisitController::class, 'plan'])->can('visit', 'round')->middleware('limited:plans');
+    });
+    Route::post('/api/r/{round:slug}/bookings', [RoundVisitController::class, 'keep'])->can('visit', 'round')->middleware('limited:visitor-writes');
+});
+
+Route::middleware(['web', 'auth'])->group(static function (): void {
+    Route::get('/staff/rounds', [RoundController::class, 'index'])->can('viewAny', Sheet::class);
+    Route::get('/staff/rounds/new', [RoundController::class, 'create'])->can('create', Round::class);
+    Route::get('/staff/rounds/{round}', [RoundController::class, 'page'])->can('change', 'round');
+    Route::get('/api/staff/rounds/{round}', [RoundController::class, 'show'])->can('change', 'round')->middleware('cache.headers:etag');
+    Route::post('/api/staff/rounds', [RoundController::class, 'store'])->can('create', Round::class);
+    Route::post('/api/staff/rounds/look', [RoundController::class, 'look'])->can('create', Round::class)->middleware('limited:worksheet');
+    Route::put('/api/staff/rounds/{round}', [RoundController::class, 'update'])->can('change', 'round');
+    Route::post('/api/staff/rounds/{round}/publish', [RoundController::class, 'publish'])->can('change', 'round');
+    Route::put('/api/staff/round-parts/{part}', RoundPartController::class)->can('change', 'part');
+});

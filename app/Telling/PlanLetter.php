@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Pass;
+use App\Models\Round;
+
+/** A family's whole plan in one letter, as it stands when the letter goes out. */
+final class PlanLetter extends Message
+{
+    /** @param  list<int>  $bookings */
+    public function __construct(private readonly Pass $pass, private readonly Round $round, private readonly array $bookings)
+    {
+    }
+
+    protected function clock(): ?int
+    {
+        return $this->pass->clock;
+    }
+
+    protected function heading(): string
+    {
+        return Words::say('rounds.kept_heading', ['title' => $this->round->title]);
+    }
+
+    protected function letter(): Letter
+    {
+        $zone = $this->round->school->timeZone();
+        $bookings = Booking::query()->whereKey($this->bookings)->whereNotNull('hold_id')->with(['host', 'place'])->orderBy('starts_at')->get();
+        $kept = $bookings->contains(static fn (Booking $one): bool => $one->state === BookingState::Kept);
+        $facts = [];
+        foreach ($bookings as $one) {
+            $facts[Spell::shortDate($zone->dateAt($one->span()->start)).' '.Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', ['host' => $one->host->name, 'place' => $one->place->label, 'student' => $one->student === '' ? 'none' : $one->student]);
+        }
+
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => count($facts)]), word: '', facts: $facts,
+            linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'), link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->link(), school: $this->round->school->name,
+        );
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+// A school's rounds, in ICU MessageFormat: what families, teachers and the office read.
+return [
+    'title' => 'Rounds',
+    'new' => 'A new round',
+    // For families.
+    'only_families' => 'This round is for families of {school}. The card you were given opens it.',
+    'day_said' => '{from} to {until}, {waiting, plural, =0 {no waiting between} other {# minutes between meetings}}.',
+    'left_nothing' => '{host} has no free time left.',
+    'left_nothing_otherwise' => '{host} has no free time left.',
+    'left_outside' => '{host} has no free time while you can come.',
+    'left_outside_otherwise' => '{host} has no free time while you can come; {time} would be free.',
+    'left_clashes' => '{host} is only free while you are with {others}, or on the way there.',
+    'left_clashes_otherwise' => '{host} is only free while you are with {others}; {time} is free, if you can stay until {until}.',
+    'take_otherwise' => 'I can come at {time}',
+    'not_proven' => 'A good plan. Whether a better one exists could not be looked at in the time a page may take.',
+    'not_proven_meetings' => 'Perhaps up to {most, plural, one {one meeting fits} other {# meetings fit}}; all ways could not be looked at in the time a page may take.',
+    'gone' => 'Somebody has just taken {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
+    'not_open' => 'This round takes no bookings now. The school’s office knows more.',
+    'not_in_it' => 'They are not in this round, or take no bookings now.',
+    'not_theirs' => 'About this child you cannot book here.',
+    'twice' => 'They are there twice for one child.',
+    'nothing_picked' => 'Tick somebody whom you want to meet.',
+    'no_such_hours' => 'These hours do not exist on that day.',
+    'kept_heading' => 'Your plan: {title}',
+    'kept_news' => '{count, plural, one {This meeting is yours} other {These # meetings are yours}}. All of them stand on your pass, where you change one or give it back.',
+    'kept_to_confirm' => '{count, plural, one {This meeting is} other {These # meetings are}} kept for you for half an hour. One press on the address below and all of it is booked.',
+    'kept_link' => 'Your pass, with the whole plan',
+    'kept_confirm' => 'Yes, this is my address: book it',
+    'kept_row' => '{host}, {place}{student, select, none {} other { – about {student}}}',
+    'no_scripts' => 'The plan is found while you look, which needs scripts. Without them you book with one teacher after the other:',
+    // For the office, and teachers.
+    'published_already' => 'This round is published. What is common to all sheets cannot be changed here any more.',
+    'changed_elsewhere' => 'Somebody has changed this round meanwhile. What you typed is still here; load the page anew to see theirs.',
+    'nobody_in_it' => 'Nobody is in this round yet. Pick teachers, then publish.',
+    'no_place' => '{count, plural, one {{names} has no place yet: nobody would find them.} other {# have no place yet, so nobody would find them: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { and others}}.}} Nothing was published.',
+    'not_past' => 'The first date is over already.',
+    'dates_needed' => 'A round is on dates. Write them as “12 march, 14 march 16:00-19:00 /10”, or “2027-03-09 16:00-19:00 /10 gap 5”.',
+    'too_long' => 'A round lies within two months.',
+    'too_many_hosts' => 'At most {most} can be in a round.',
+    'no_such_staff' => 'One of these does not work here any more.',
+    'no_such_class' => 'One of these classes is not there any more.',
+    'look_said' => '{slots, plural, one {One time} other {# times}} for each teacher: {all, number} for {hosts, plural, one {one teacher} other {# teachers}}.',
+    'look_short' => '{count, plural, =0 {Everybody has time for all whom they teach.} one {One teacher teaches more students than they have times.} other {# teachers teach more students than they have times.}}',
+    'absent_on_sheet' => 'This round is published. Close the times on your sheet: there you see first whom it hits.',
+    'place_needed' => 'Say where people find you.',
+    'link_needed' => 'A video meeting needs its link, beginning with https://',
+];

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Directory\BringIn;
+use App\Directory\Guardian;
+use App\Directory\Roll;
+use App\Directory\RollPlan;
+use App\Models\Booking;
+use App\Models\Pass;
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Models\StaffMember;
+use App\Rounds\RoundHost;
+use App\Telling\BookingMessage;
+use App\Telling\PlanLetter;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Mail\SendQueuedMailable;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** A round: set up once by the office, planned by each family at once, kept whole or not at all. */
+final class RoundsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private StaffMember $office;
+
+    private StaffMember $wren;
+
+    private StaffMember $iolo;
+
+    private StaffMember $maja;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->office = tap($this->host('Ngozi Barre'))->update(['office' => true]);
+        [$this->wren, $this->iolo, $this->maja] = [$this->host(), $this->host('Iolo Bevan'), $this->host('Maja Kos')];
+        $roll = new Roll('CA', whole: false);
+        foreach ([['Ada Fay', '7B', 'Uma Fay', 'uma@mail.example'], ['Cy Fay', '8A', 'Uma Fay', 'uma@mail.example'], ['Lo Nox', '8A', 'Ed Nox', 'ed@mail.example']] as $i => [$student, $class, $guardian, $email]) {
+            $key = (string) $roll->student("S$i", $student, $i + 2);
+            $class = $roll->inClass($key, null, $class);
+            $roll->classes[$class]['teachers'] = ['iolo-bevan@school.example' => true] + ($i === 0 ? ['wren-halloran@school.example' => true] : ['maja-kos@school.example' => true]);
+            $roll->looksAfter((string) $roll->guardian(null, $guardian, $email, '902 555 0101', 'en', $i + 2), $key);
+        }
+        app(BringIn::class)(RollPlan::of($roll, $this->office->school), (int) strtotime(self::NOW));
+    }
+
+    public function test_the_office_sets_up_a_round_that_all_sheets_follow(): void
+    {
+        $this->actingAs($this->office);
+        // A lesson of 55 minutes by 15 is 3 slots: common practice, no published source. Wren teaches one student, Maja two, Iolo three.
+        $look = $this->ask('post', '/api/staff/rounds/look', $this->typed(['line' => self::EVENING.' 16:00-16:40 /15 gap 5']))->assertOk();
+        self::assertSame('2 times for each teacher: 6 for 3 teachers.', $look->json('said'));
+        self::assertSame([['staff' => $this->iolo->id, 'times' => 2, 'students' => 3]], $look->json('short'));
+
+        $round = $this->ask('post', '/api/staff/rounds', $this->typed())->assertCreated();
+        $parts = array_column($round->json('parts'), null, 'name');
+        $id = $round->json('id');
+        $this->ask('post', "/api/staff/rounds/$id/publish")->assertConflict()->assertJsonPath('message', '3 have no place yet, so nobody would find them: Iolo Bevan, Maja Kos and Wren Halloran. Nothing was published.');
+        self::assertSame(0, Sheet::query()->count());
+        $this->get('/r/spring-round')->assertNotFound();
+
+        // Each says what is theirs, and nobody else does.
+        $this->actingAs($this->wren);
+        $this->json('put', "/api/staff/round-parts/{$parts['Iolo Bevan']['id']}", self::part('Room 3'))->assertForbidden();
+        $this->ask('put', "/api/staff/round-parts/{$parts['Wren Halloran']['id']}", self::part('Room 12', [['date' => self::EVENING, 'from' => '4.30 pm', 'until' => '17:00']]))->assertOk()->assertJsonPath('absent.0.from', '16:30');
+        $this->ask('put', "/api/staff/round-parts/{$parts['Wren Halloran']['id']}", self::part('Room 12', [['date' => self::EVENING, 'from' => '17:30', 'until' => '17:00']]))->assertUnprocessable()->assertJsonValidationErrors('absent.0.from');
+        $this->json('put', "/api/staff/rounds/$id", $this->typed())->assertForbidden();
+        $this->actingAs($this->office);
+        foreach (['Iolo Bevan' => 'Room 3', 'Maja Kos' => 'Room 4'] as $name => $room) {
+            $this->ask('put', "/api/staff/round-parts/{$parts[$name]['id']}", self::part($room))->assertOk();
+        }
+        $this->ask('put', "/api/staff/rounds/$id", $this->typed(['version' => 1, 'title' => 'Spring round']))->assertOk();
+        $this->ask('put', "/api/staff/rounds/$id", $this->typed(['version' => 1]))->assertConflict();
+        $this->ask('post', "/api/staff/rounds/$id/publish")->assertOk()->assertJsonPath('state', 'open');
+        $this->ask('post', "/api/staff/rounds/$id/publish")->assertOk();
+
+        self::assertSame(['Spring round'], Sheet::query()->distinct()->pluck('title')->all());
+        self::assertSame(3, Sheet::query()->count());
+        $fill = $this->ask('get', "/api/staff/rounds/$id")->assertOk();
+        self::assertSame([0, 18], [$fill->json('taken'), $fill->json('slots')], 'six each; two of Wren’s are closed by hand, and count');
+        self::assertSame([['name' => '7B', 'students' => 1, 'missing' => 1], ['name' => '8A', 'students' => 2, 'missing' => 2]], $fill->json('classes'));
+        // Another room afterwards goes onto the sheet.
+        $this->ask('put', "/api/staff/round-parts/{$parts['Maja Kos']['id']}", self::part('Room 5'))->assertOk();
+        self::assertSame(['Room 5'], Sheet::query()->where('staff_id', $this->maja->id)->firstOrFail()->places->pluck('label')->all());
+    }
+
+    public function test_a_family_ticks_looks_and_keeps_the_whole_plan_in_one_go(): void
+    {
+        $round = $this->published();
+        $pass = Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass();
+        Auth::forgetGuards();
+        $page = $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->assertOk();
+        [$wren, $iolo, $maja] = [$this->slug($this->wren), $this->slug($this->iolo), $this->slug($this->maja)];
+        self::assertSame([['name' => 'Ada Fay', 'class' => '7B', 'teachers' => [$iolo, $wren]], ['name' => 'Cy Fay', 'class' => '8A', 'teachers' => [$iolo, $maja]]], $page->json('children'));
+
+        $picks = [['sheet' => $wren, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Cy Fay'], ['sheet' => $maja, 'student' => 'Cy Fay']];
+        $found = $this->plan($round, $pass, $picks)->assertOk();
+        self::assertSame([[], true], [$found->json('left'), $found->json('best')]);
+        $meetings = $found->json('days.0.meetings');
+        self::assertCount(4, $meetings);
+        self::assertSame([0, 5, 5, 5], array_column($meetings, 'gap'));
+        self::assertSame($picks, $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->json('asked.picks'), 'a reload loses nothing');
+
+        // Somebody else takes one of them before she presses.
+        $other = Guardian::query()->where('name', 'Ed Nox')->firstOrFail()->pass();
+        $lost = array_values(array_filter($meetings, static fn (array $one): bool => $one['sheet'] === $maja))[0];
+        $this->keep($round, $other, [['sheet' => $maja, 'student' => 'Lo Nox', 'start' => $lost['key']]])->assertCreated();
+        $gone = $this->keep($round, $pass, self::kept($meetings))->assertConflict();
+        self::assertStringContainsString('Somebody has just taken', $gone->json('message'));
+        self::assertSame(0, $pass->bookings()->count(), 'all or nothing');
+        self::assertCount(4, $gone->json('plan.days.0.meetings'), 'the next best is there at once');
+        self::assertNotContains($lost['key'].$maja, array_map(static fn (array $one): string => $one['key'].$one['sheet'], $gone->json('plan.days.0.meetings')));
+
+        Queue::fake();
+        Mail::fake();
+        $key = Str::uuid()->toString();
+        $plan = self::kept($gone->json('plan.days.0.meetings'));
+        $this->keep($round, $pass, $plan, $key)->assertCreated()->assertJsonCount(4, 'bookings');
+        $this->keep($round, $pass, $plan, $key)->assertCreated();
+        self::assertSame(4, $pass->bookings()->whereNotNull('hold_id')->count(), 'pressed twice books once');
+        $letters = Queue::pushed(SendQueuedMailable::class)->map(static fn (SendQueuedMailable $job): string => $job->mailable::class)->countBy()->all();
+        self::assertSame([BookingMessage::class => 4], $letters, 'one to each host');
+        Mail::assertQueued(PlanLetter::class, 1);
+        // What stands is planned around.
+        $more = $this->plan($round, $pass, [['sheet' => $wren, 'student' => 'Cy Fay']])->assertOk();
+        self::assertCount(5, $more->json('days.0.meetings'));
+        self::assertSame(4, count(array_filter(array_column($more->json('days.0.meetings'), 'booked'))));
+        $this->actingAs($this->office);
+        self::assertSame([0, 0], array_column($this->ask('get', "/api/staff/rounds/$round->id")->json('classes'), 'missing'));
+    }
+
+    public function test_why_something_does_not_fit_and_what_would(): void
+    {
+        $round = $this->published();
+        $pass = Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass();
+        $picks = [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Cy Fay']];
+        $answer = $this->plan($round, $pass, $picks, [['date' => self::EVENING, 'from' => '16:00', 'until' => '16:20']])->assertOk();
+        self::assertCount(1, $answer->json('days.0.meetings'));
+        self::assertMatchesRegularExpression('/^(Wren Halloran|Iolo Bevan) is only free while you are with (Iolo Bevan|Wren Halloran); 16:20 is free, if you can stay until 16:35\.$/', $answer->json('left.0.why'));
+        // They can: it is there, and the rest stays.
+        $picks[$answer->json('left.0.pick')]['start'] = $answer->json('left.0.otherwise.key');
+        $this->plan($round, $pass, $picks, [['date' => self::EVENING, 'from' => '16:00', 'until' => '16:20']])->assertOk()->assertJsonCount(2, 'days.0.meetings')->assertJsonPath('left', []);
+    }
+
+    public function test_what_cannot_be_is_said_at_its_field_and_strangers_see_nothing(): void
+    {
+        $round = $this->published();
+        $pass = Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass();
+        $sheet = $this->sheet($this->host('Sol Ito'));
+        $iolo = $this->slug($this->iolo);
+        $this->plan($round, null, [])->assertForbidden();
+        $this->keep($round, null, [['sheet' => $iolo, 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z']])->assertForbidden();
+        $this->get("/r/$round->slug")->assertOk()->assertSee('The card you were given opens it.')->assertDontSee('Ada Fay');
+        $this->post('/card', ['round' => $round->slug, 'code' => Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->code()])->assertRedirect("/r/$round->slug?pass={$pass->token()}");
+        foreach ([
+            'picks.0.sheet' => ['picks' => [['sheet' => $sheet->slug, 'student' => 'Ada Fay']]],
+            'picks.0.student' => ['picks' => [['sheet' => $iolo, 'student' => 'Lo Nox']]],
+            'picks.1.sheet' => ['picks' => [['sheet' => $iolo, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Ada Fay']]],
+            'picks' => ['picks' => array_fill(0, 200, ['sheet' => $iolo, 'student' => 'Ada Fay'])],
+            'windows.0.from' => ['windows' => [['date' => self::EVENING, 'from' => '19:00', 'until' => '18:00']]],
+            'windows.0.date' => ['windows' => [['date' => 'soon', 'from' => '16:00', 'until' => '18:00']]],
+            'windows' => ['windows' => 'all'], 'walk' => ['walk' => -3], 'prefer' => ['prefer' => 'speed'],
+        ] as $field => $wrong) {
+            $this->ask('post', "/api/r/$round->slug/plan", $wrong + ['pass' => $pass->token(), 'picks' => [], 'windows' => []])->assertUnprocessable()->assertJsonValidationErrors($field);
+        }
+        self::assertSame(0, Booking::query()->count());
+    }
+
+    /** A school without a directory: names are typed, and two of one plan go onto one new pass. */
+    public function test_anybody_types_a_name_where_the_school_knows_nobody(): void
+    {
+        $round = $this->published(['families' => false]);
+        $picks = [['sheet' => $this->slug($this->wren), 'student' => 'Kit Oke', 'start' => self::EVENING.'T20:00:00Z'], ['sheet' => $this->slug($this->iolo), 'student' => 'Kit Oke', 'start' => self::EVENING.'T20:20:00Z']];
+        $this->keep($round, null, $picks)->assertUnprocessable()->assertJsonValidationErrors(['name', 'email', 'phone']);
+        $answer = $this->keep($round, null, $picks, null, ['name' => 'Ola Oke', 'email' => 'ola@mail.example', 'phone' => '902 555 0177'])->assertCreated();
+        self::assertCount(2, $answer->json('bookings'));
+        self::assertSame(1, Pass::query()->where('email', 'ola@mail.example')->count());
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function published(array $changes = []): Round
+    {
+        $this->actingAs($this->office);
+        $id = $this->ask('post', '/api/staff/rounds', $this->typed($changes))->assertCreated()->json('id');
+        RoundHost::query()->update(['label' => 'Room 12']);
+        $this->ask('post', "/api/staff/rounds/$id/publish")->assertOk();
+        Auth::forgetGuards();
+
+        return Round::query()->findOrFail($id);
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return array<string, mixed>
+     */
+    private function typed(array $changes = []): array
+    {
+        return $changes + ['title' => 'Spring round', 'intro' => '', 'line' => self::EVENING.' 16:00-18:00 /15 gap 5', 'families' => true, 'classes' => [], 'staff' => [$this->wren->id, $this->iolo->id, $this->maja->id], 'opens_at' => null, 'closes_at' => null, 'lead_hours' => 2];
+    }
+
+    /**
+     * @param  list<array<string, string>>  $absent
+     * @return array<string, mixed>
+     */
+    private static function part(string $room, array $absent = []): array
+    {
+        return ['kind' => 'room', 'label' => $room, 'link' => '', 'directions' => '', 'absent' => $absent];
+    }
+
+    private function slug(StaffMember $host): string
+    {
+        return Sheet::query()->where('staff_id', $host->id)->whereNotNull('round_id')->firstOrFail()->slug;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $picks
+     * @param  list<array<string, string>>|null  $windows
+     * @return TestResponse<\Illuminate\Http\JsonResponse>
+     */
+    private function plan(Round $round, ?Pass $pass, array $picks, ?array $windows = null): TestResponse
+    {
+        return $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [['date' => self::EVENING, 'from' => '16:00', 'until' => '18:00']]]);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $picks
+     * @param  array<string, mixed>  $more
+     * @return TestResponse<\Illuminate\Http\JsonResponse>
+     */
+    private function keep(Round $round, ?Pass $pass, array $picks, ?string $key = null, array $more = []): TestResponse
+    {
+        return $this->ask('post', "/api/r/$round->slug/bookings", $more + ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => [['date' => self::EVENING, 'from' => '16:00', 'until' => '18:00']], 'request_key' => $key ?? Str::uuid()->toString()]);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $meetings
+     * @return list<array<string, mixed>>
+     */
+    private static function kept(array $meetings): array
+    {
+        return array_map(static fn (array $one): array => ['sheet' => $one['sheet'], 'student' => $one['student'], 'start' => $one['key']], $meetings);
+    }
+}
