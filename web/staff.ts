@@ -19,6 +19,8 @@ import MoveIn from './pages/MoveIn.svelte';
 import NotIn from './pages/NotIn.svelte';
 import OurSchool from './pages/OurSchool.svelte';
 import People from './pages/People.svelte';
+import Rounds from './pages/Rounds.svelte';
+import RoundSetup from './pages/RoundSetup.svelte';
 import SecondFactor from './pages/SecondFactor.svelte';
 import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
@@ -47,6 +49,8 @@ void mountPage(
         NotIn,
         OurSchool,
         People,
+        Rounds,
+        RoundSetup,
         SecondFactor,
         Settings,
         Sheets,

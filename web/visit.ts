@@ -12,6 +12,7 @@ void mountPage(
         Frame: () => import('./pages/Frame.svelte'),
         Knock: () => import('./pages/Knock.svelte'),
         Kiosk: () => import('./pages/Kiosk.svelte'),
+        Round: () => import('./pages/Round.svelte'),
         Pass: () => import('./pages/Pass.svelte'),
         Mailroom: () => import('./pages/Mailroom.svelte'),
         VideoRoom: () => import('./pages/VideoRoom.svelte'),

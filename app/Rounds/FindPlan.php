@@ -34,9 +34,11 @@ final readonly class FindPlan
     /**
      * @param  Collection<int, Booking>  $booked  what stands already, on the dates of the round
      * @param  list<Pick>  $picks
+     * @param  array<string, string|null>  $places  by the ids in the plan: b and a booking's number, p and a pick's
      */
-    private function __construct(public Round $round, public array $picks, public Collection $booked, public Plan $plan, public Between $between)
-    {
+    private function __construct(
+        public Round $round, public array $picks, public Collection $booked, public Plan $plan, public Between $between, public array $places,
+    ) {
     }
 
     /** @param  int  $now  seconds since the epoch */
@@ -63,7 +65,7 @@ final readonly class FindPlan
         $end = hrtime(true) + (int) (self::SECONDS * 1e9);
         $plan = Planner::plan($wanted, [...$ask->windows, ...$stands], $between, $zone, $ask->prefer, static fn (): bool => hrtime(true) >= $end);
 
-        return new self($round, $ask->picks, $booked, $plan, $between);
+        return new self($round, $ask->picks, $booked, $plan, $between, array_column(array_map(static fn (Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0));
     }
 
     /** All dates between the first and the last of a round. */

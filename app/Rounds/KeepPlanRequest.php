@@ -21,7 +21,7 @@ final class KeepPlanRequest extends PlanRequest
         $pass = $this->pass();
 
         return [
-            'picks' => ['required', 'array', 'list', 'min:1', 'max:20'],
+            'picks' => ['required', 'array', 'min:1', 'max:20'],
             'picks.*.start' => ['required', 'string', SlotKey::RULE],
             'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName],
             'email' => [$pass === null ? 'required' : 'nullable', 'string', new MailAddress],

@@ -48,16 +48,34 @@ final class PlanData
         foreach ($meetings as $id => $span) {
             $booking = $id[0] === 'b' ? $found->booked->firstWhere('id', (int) substr($id, 1)) : null;
             $rows[] = self::meeting($booking ?? $found->picks[(int) substr($id, 1)], $span, $zone)
-                + ['pick' => $booking === null ? (int) substr($id, 1) : null, 'gap' => $before === null ? 0 : intdiv($span->start - $before, 60)];
-            $before = $span->end;
+                + ['pick' => $booking === null ? (int) substr($id, 1) : null, 'between' => $before === null ? null : self::between($found, $before, [$id, $span])];
+            $before = [$id, $span];
         }
 
         return [
             'date' => (string) $zone->dateAt($first->start),
             'label' => Spell::date($zone->dateAt($first->start)),
-            'said' => Words::say('rounds.day_said', ['from' => Spell::time($first->start, $zone), 'until' => Spell::time((int) $before, $zone), 'waiting' => intdiv($cost->waiting, 60)]),
+            'said' => Words::say('rounds.day_said', ['from' => Spell::time($first->start, $zone), 'until' => Spell::time(end($meetings)->end, $zone), 'waiting' => intdiv($cost->waiting, 60)]),
             'meetings' => $rows,
         ];
+    }
+
+    /**
+     * @param  array{string, Span}  $before
+     * @param  array{string, Span}  $after
+     * @return array{minutes: int, said: string} the way and the waiting between two meetings
+     */
+    private static function between(FindPlan $found, array $before, array $after): array
+    {
+        $gap = intdiv($after[1]->start - $before[1]->end, 60);
+        $way = min($gap, intdiv($found->between->seconds($found->places[$before[0]], $found->places[$after[0]]), 60));
+
+        return ['minutes' => $gap, 'said' => Words::say(match (true) {
+            $gap === 0 => 'rounds.between_none',
+            $way === 0 => 'rounds.between_wait',
+            $way === $gap => 'rounds.between_way',
+            default => 'rounds.between_both',
+        }, ['way' => $way, 'wait' => $gap - $way])];
     }
 
     /** @return array<string, mixed> */

@@ -36,12 +36,12 @@ class PlanRequest extends FormRequest
     {
         return [
             'pass' => ['nullable', 'string', 'max:64'],
-            'picks' => ['present', 'array', 'list', 'max:'.self::MOST],
+            'picks' => ['present', 'array', 'max:'.self::MOST],
             'picks.*' => ['array:sheet,student,start'],
             'picks.*.sheet' => ['required', 'string', 'max:200'],
             'picks.*.student' => ['required', 'string', new PersonName],
             'picks.*.start' => ['nullable', 'string', SlotKey::RULE],
-            'windows' => ['present', 'array', 'list', 'max:40'],
+            'windows' => ['present', 'array', 'max:40'],
             'windows.*' => ['array:date,from,until'],
             'windows.*.date' => ['required', 'string', 'date_format:Y-m-d'],
             'windows.*.from' => ['required', 'string', 'max:20'],
@@ -87,7 +87,7 @@ class PlanRequest extends FormRequest
     {
         return [
             'picks' => array_map(static fn (Pick $pick): array => ['sheet' => $pick->sheet->slug, 'student' => $pick->student], $this->picks()),
-            'windows' => array_map(static fn (array $one): array => ['date' => $one['date'], 'from' => $one['from'], 'until' => $one['until']], $this->validated('windows')),
+            'windows' => array_values(array_map(static fn (array $one): array => ['date' => $one['date'], 'from' => $one['from'], 'until' => $one['until']], $this->validated('windows'))),
             'walk' => $this->integer('walk'), 'breather' => $this->integer('breather'), 'prefer' => $this->string('prefer')->toString() ?: 'evenings',
         ];
     }

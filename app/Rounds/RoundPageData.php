@@ -12,10 +12,14 @@ use App\Models\Round;
 use App\Models\Sheet;
 use App\Timetables\HostCard;
 use Recess\Time\LocalDate;
+use Recess\Time\Zone;
 
 /** A round as a family sees it: its children and who teaches them, when it is, and what they said last. */
 final class RoundPageData
 {
+    /** Seconds between the times at which one can say that one comes or goes. */
+    private const STEP = 1_800;
+
     /**
      * @param  int  $now  seconds since the epoch
      * @return array<string, mixed> as RoundPage in docs/formats/recess.openapi.yaml
@@ -42,7 +46,18 @@ final class RoundPageData
         ];
     }
 
-    /** @return list<array{date: string, label: string, from: string, until: string}> on which meetings are, and between when */
+    /** @return list<array{at: int, said: string}> between which somebody can say when they come and go, in minutes from the first */
+    private static function steps(int $from, int $until, Zone $zone): array
+    {
+        $instants = range($from, $until, self::STEP);
+        if (end($instants) < $until) {
+            $instants[] = $until;
+        }
+
+        return array_map(static fn (int $one): array => ['at' => intdiv($one - $from, 60), 'said' => Spell::time($one, $zone)], $instants);
+    }
+
+    /** @return list<array<string, mixed>> the dates on which meetings are, and between when */
     private static function dates(Round $round, int $now): array
     {
         $zone = $round->school->timeZone();
@@ -57,7 +72,7 @@ final class RoundPageData
         ksort($dates);
 
         return array_map(static fn (int $day, array $span): array => [
-            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'from' => Spell::time($span[0], $zone), 'until' => Spell::time($span[1], $zone), 'over' => $span[1] <= $now,
+            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'from' => Spell::time($span[0], $zone), 'until' => Spell::time($span[1], $zone), 'over' => $span[1] <= $now, 'steps' => self::steps($span[0], $span[1], $zone),
         ], array_keys($dates), array_values($dates));
     }
 }

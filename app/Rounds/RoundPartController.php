@@ -21,7 +21,7 @@ final class RoundPartController
             'label' => ['required', 'string', 'max:120'],
             'link' => ['nullable', 'string', 'max:2000', 'regex:#^https?://\S+$#'],
             'directions' => ['nullable', 'string', 'max:1000'],
-            'absent' => ['present', 'array', 'list', 'max:20'],
+            'absent' => ['present', 'array', 'max:20'],
             'absent.*' => ['array:date,from,until'],
             'absent.*.date' => ['required', 'string', 'date_format:Y-m-d'],
             'absent.*.from' => ['required', 'string', 'max:20'],

@@ -21,6 +21,7 @@ final readonly class Listed
         public string $stamp,
         public string $slug,
         public string $title,
+        /** Conferences on their own: what is part of a round is found as that. */
         public bool $isConference,
         public string $places,
         public array $hosts,
@@ -31,7 +32,7 @@ final readonly class Listed
     public static function of(Sheet $sheet, string $stamp): self
     {
         return new self(
-            $sheet->id, $stamp, $sheet->slug, $sheet->title, $sheet->kind->value === 'conferences',
+            $sheet->id, $stamp, $sheet->slug, $sheet->title, $sheet->kind->value === 'conferences' && $sheet->round_id === null,
             $sheet->places->map(static fn (Place $place): string => $place->label)->implode(', '),
             array_map(static fn (StaffMember $host): array => ['id' => $host->id] + HostCard::of($host), $sheet->whomToMeet()),
             $sheet->toCore(),

@@ -8,8 +8,10 @@ use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Knocks\KnockTerms;
+use App\Models\Round;
 use App\Models\School;
 use App\Models\Sheet;
+use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
@@ -84,9 +86,30 @@ final class BoardData
                 'when' => Spell::date(LocalDate::fromDay($first)),
             ];
         }
+        $rounds += self::planned($now);
         ksort($rounds, SORT_NATURAL);
 
         return array_values($rounds);
+    }
+
+    /** @return array<string, array{title: string, path: string, hosts: int, free: int, when: string}> those that the office set up: families plan them as one */
+    private static function planned(int $now): array
+    {
+        $rounds = [];
+        foreach (Round::query()->where('state', SheetState::Open)->with(['school', 'sheets' => static fn ($sheets) => $sheets->whereNull('put_away_at')->with(Sheet::PARTS)])->orderByDesc('id')->limit(10)->get() as $round) {
+            $sheets = $round->sheets->mapWithKeys(static fn (Sheet $one): array => [$one->id => $one->toCore()])->all();
+            $today = $round->school->timeZone()->dateAt($now);
+            $first = $sheets === [] ? null : reset($sheets)->dates($today);
+            if ($first !== null && ! $first->last->isBefore($today)) {
+                $free = Judge::soonestOfAll($sheets, $now);
+                $day = $first->first->isBefore($today) ? $today : $first->first;
+                $rounds["$day->day $round->title"] = [
+                    'title' => $round->title, 'path' => "/r/$round->slug", 'hosts' => count($sheets), 'free' => count(array_filter($free, static fn (Soonest $one): bool => $one->free !== null)), 'when' => Spell::date($day),
+                ];
+            }
+        }
+
+        return $rounds;
     }
 
     /**

@@ -9,6 +9,10 @@ return [
     // For families.
     'only_families' => 'This round is for families of {school}. The card you were given opens it.',
     'day_said' => '{from} to {until}, {waiting, plural, =0 {no waiting between} other {# minutes between meetings}}.',
+    'between_none' => 'right after',
+    'between_wait' => '{wait, plural, one {1 minute} other {# minutes}} to wait',
+    'between_way' => '{way, plural, one {1 minute} other {# minutes}} for the way',
+    'between_both' => '{way, plural, one {1 minute} other {# minutes}} for the way, {wait} to wait',
     'left_nothing' => '{host} has no free time left.',
     'left_nothing_otherwise' => '{host} has no free time left.',
     'left_outside' => '{host} has no free time while you can come.',

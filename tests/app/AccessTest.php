@@ -10,6 +10,9 @@ use App\Framework\SecurityHeaders;
 use App\Knocks\Knock;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\Questions;
+use App\Models\Round;
+use App\Rounds\RoundHost;
 use App\School\Kiosk;
 use App\School\SavedPlace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -18,11 +21,28 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use Recess\Records\BlockRecord;
+use Recess\Repeat\OnDates;
+use Recess\Rules\Stated;
+use Recess\Slots\Block;
+use Recess\Slots\Cut;
+use Recess\Time\Hours;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
 
 /** Who gets at what, and what a stranger learns. */
 final class AccessTest extends TestCase
 {
     use RefreshDatabase;
+
+    /** A round of the test's school that is open, with nobody in it. */
+    public static function round(int $school): Round
+    {
+        return Round::query()->create([
+            'school_id' => $school, 'slug' => 'round', 'title' => 'Round', 'state' => 'open', 'rules' => Stated::of(), 'questions' => new Questions, 'families' => false,
+            'blocks' => [BlockRecord::of(Block::of(OnDates::of(LocalDate::parse(self::EVENING)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of(10)))],
+        ]);
+    }
 
     public function test_every_route_names_its_policy(): void
     {
@@ -60,6 +80,7 @@ final class AccessTest extends TestCase
         'GET staff/sheets/{sheet}/afterwards', 'GET api/staff/sheets/{sheet}/afterwards', 'GET staff/sheets/{sheet}/figures.csv',
         // On the phone with a family, and when somebody is away.
         'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
+        'GET staff/rounds/new', 'GET staff/rounds/{round}', 'GET api/staff/rounds/{round}', 'POST api/staff/rounds', 'POST api/staff/rounds/look', 'PUT api/staff/rounds/{round}', 'POST api/staff/rounds/{round}/publish', 'PUT api/staff/round-parts/{part}',
         'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
     ];
 
@@ -77,6 +98,8 @@ final class AccessTest extends TestCase
             'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
             'place' => SavedPlace::query()->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
         ];
+        $values['round'] = self::round($wren->school_id)->id;
+        $values['part'] = RoundHost::query()->create(['round_id' => $values['round'], 'staff_id' => $wren->id])->id;
         $values['student'] = Student::query()->create(['school_id' => $wren->school_id, 'name' => 'Ada Fay'])->id;
         $values['guardian'] = Guardian::query()->create(['school_id' => $wren->school_id, 'name' => 'Uma Fay'])->id;
         $nothing = $this->host('Iolo Bevan');

@@ -13,6 +13,7 @@ use App\Models\Calendar;
 use App\Models\Notice;
 use App\Models\Secret;
 use App\Models\Waiting;
+use App\Rounds\RoundHost;
 use App\School\Kiosk;
 use App\School\SavedPlace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -118,6 +119,8 @@ final class WrongTypesTest extends TestCase
             'visitor' => (string) Booking::query()->firstOrFail()->pass_id,
             'student' => (string) Student::query()->create(['school_id' => $host->school_id, 'name' => 'Ada Fay'])->id,
             'guardian' => (string) Guardian::query()->create(['school_id' => $host->school_id, 'name' => 'Uma Fay'])->id,
+            'round:slug' => ($round = AccessTest::round($host->school_id))->slug, 'round' => (string) $round->id,
+            'part' => (string) RoundHost::query()->create(['round_id' => $round->id, 'staff_id' => $host->id])->id,
             'place' => (string) SavedPlace::query()->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,
         ];
     }

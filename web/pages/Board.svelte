@@ -57,7 +57,9 @@
                                 ? `${round.hosts} teachers, and every time is taken`
                                 : `${round.free} of ${round.hosts} teachers have a free time`}
                         </p>
-                        <a class="press" href={round.path}>See them side by side</a>
+                        <a class="press" href={round.path}
+                            >{round.path.startsWith('/r/') ? 'Plan all your meetings' : 'See them side by side'}</a
+                        >
                     </li>
                 {/each}
             </ul>

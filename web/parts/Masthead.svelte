@@ -37,6 +37,7 @@
         <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
             {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">Today</a>
                 <a class="inline-flex min-h-11 items-center" href="/staff/sheets">Your sheets</a>
+                <a class="inline-flex min-h-11 items-center" href="/staff/rounds">Rounds</a>
                 <a class="inline-flex min-h-11 items-center" href="/staff/knocks">Asked of you</a>{/if}
             {#if role === 'office' || role === 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff/day"
                     >Who comes</a

@@ -1,0 +1,220 @@
+<script lang="ts">
+    /** A round for a family: tick whom to meet, say when one can come, look at the plan, keep it whole. */
+    import { onMount, tick } from 'svelte';
+    import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import { newKey } from '../lib/key';
+    import ClockSwitch from '../parts/ClockSwitch.svelte';
+    import Field from '../parts/Field.svelte';
+    import Masthead from '../parts/Masthead.svelte';
+    import Office from '../parts/Office.svelte';
+    import Coming from '../round/Coming.svelte';
+    import PlanDays from '../round/PlanDays.svelte';
+    import { Shortlist } from '../round/shortlist.svelte';
+    import Wanted from '../round/Wanted.svelte';
+
+    let page: Schema['RoundPage'] = $props();
+
+    // svelte-ignore state_referenced_locally
+    const list = new Shortlist(page);
+    let who = $state({ name: '', email: '', phone: '' });
+    let keeping = $state(false);
+    let said = $state<HTMLElement>();
+    // One key for one plan: pressed twice, it books once.
+    let key = newKey();
+
+    const meetings = $derived((list.plan?.days ?? []).flatMap((day) => day.meetings));
+    const fresh = $derived(meetings.filter((one) => !one.booked).length);
+    const fields = $derived(list.trouble?.fields ?? {});
+    const PREFER = [
+        ['evenings', 'as few evenings as possible'],
+        ['home', 'home early'],
+        ['waiting', 'little waiting'],
+    ] as const;
+
+    onMount(() => {
+        list.look(0);
+        const token = page.pass?.path;
+        if (token) sessionStorage.setItem('recess.pass', token);
+    });
+
+    async function keep() {
+        if (keeping) return;
+        keeping = true;
+        const pass = await list.keep({ ...who, clock: clock.twelve ? 12 : 24 }, key);
+        keeping = false;
+        if (pass) {
+            location.assign(`${pass.path}#plan`);
+            return;
+        }
+        key = newKey();
+        await tick();
+        said?.focus();
+    }
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead school={page.school} />
+    <div class="flex flex-wrap items-baseline gap-x-4">
+        <h1>{page.title}</h1>
+        <span class="ml-auto"><ClockSwitch /></span>
+    </div>
+    {#if page.pass}<p class="text-faint">For {page.pass.name}</p>{/if}
+    {#if page.intro}<p class="mb-2 max-w-prose">{page.intro}</p>{/if}
+    {#if page.state !== 'open'}
+        <p class="notice my-4">This round takes no bookings now. What is booked stands on your pass.</p>
+    {:else}
+        <div class="columns">
+            <section aria-labelledby="whom">
+                <h2 id="whom" class="mt-3 mb-2">Whom do you want to meet?</h2>
+                <Wanted {page} {list} />
+                <h2 class="mt-5 mb-2">When can you come?</h2>
+                <Coming {page} {list} />
+                <details class="mb-4">
+                    <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
+                        >What counts, how long you walk, a break</summary
+                    >
+                    <p class="my-2">
+                        <label
+                            >Best is <select class="pick" bind:value={list.prefer} onchange={() => list.look()}>
+                                {#each PREFER as [value, words] (value)}<option {value}>{words}</option>{/each}
+                            </select></label
+                        >
+                    </p>
+                    <p class="my-2">
+                        <label
+                            >From room to room we need <select
+                                class="pick"
+                                bind:value={list.walk}
+                                onchange={() => list.look()}
+                            >
+                                {#each [...new Set( [page.walk, 5, 10, 15, 20] )].filter((one) => one >= page.walk) as one (one)}<option
+                                        value={one}>{one} minutes</option
+                                    >{/each}
+                            </select></label
+                        >
+                    </p>
+                    <p class="my-2">
+                        <label
+                            >Between two meetings <select
+                                class="pick"
+                                bind:value={list.breather}
+                                onchange={() => list.look()}
+                            >
+                                <option value={0}>no break is needed</option>
+                                {#each [5, 10, 15, 30] as one (one)}<option value={one}>a break of {one} minutes</option
+                                    >{/each}
+                            </select></label
+                        >
+                    </p>
+                </details>
+            </section>
+            <section aria-labelledby="plan" aria-busy={list.looking}>
+                <h2 id="plan" class="mt-3 mb-2">Your plan</h2>
+                {#if list.trouble}
+                    <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>
+                        {clock.all(list.trouble.message)}
+                    </p>
+                {/if}
+                {#if list.plan && meetings.length === 0 && list.picks.length === 0}
+                    <p class="text-faint">Tick whom you want to meet; the plan appears here.</p>
+                {/if}
+                {#if list.plan}
+                    <PlanDays plan={list.plan} {list} />
+                    {#if list.plan.left.length > 0}
+                        <h3 class="mb-1 text-lg">What does not fit</h3>
+                        <ul class="mb-4">
+                            {#each list.plan.left as left (left.sheet + left.student)}
+                                <li class="notice mb-2">
+                                    {clock.all(left.why)}
+                                    {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
+                                    {#if left.otherwise}<button
+                                            type="button"
+                                            class="press mt-1"
+                                            onclick={() => list.take(left)}>{clock.all(left.otherwise.said)}</button
+                                        >{/if}
+                                </li>
+                            {/each}
+                        </ul>
+                    {/if}
+                    {#if list.plan.said && meetings.length > 0}<p class="mb-3 text-faint">{list.plan.said}</p>{/if}
+                {/if}
+                {#if fresh > 0}
+                    <div class="grid gap-3">
+                        {#if !page.pass}
+                            <Field
+                                name="name"
+                                label="Your name"
+                                autocomplete="name"
+                                required
+                                bind:value={who.name}
+                                error={fields.name}
+                            />
+                            <Field
+                                name="email"
+                                label="E-mail address"
+                                type="email"
+                                autocomplete="email"
+                                required
+                                bind:value={who.email}
+                                error={fields.email}
+                            />
+                        {/if}
+                        {#if !page.pass?.phone}
+                            <Field
+                                name="phone"
+                                label="Phone number"
+                                type="tel"
+                                autocomplete="tel"
+                                required
+                                bind:value={who.phone}
+                                error={fields.phone}
+                            />
+                        {/if}
+                    </div>
+                    <div class="keep">
+                        <button
+                            type="button"
+                            class="press main w-full"
+                            disabled={keeping || list.looking}
+                            onclick={keep}
+                            >{keeping
+                                ? 'Booking all of it…'
+                                : fresh === 1
+                                  ? 'Book this meeting'
+                                  : `Book all ${fresh} meetings`}</button
+                        >
+                    </div>
+                {/if}
+                <p class="sr-only" role="status">
+                    {list.looking ? '' : `${meetings.length} in the plan, ${list.plan?.left.length ?? 0} do not fit.`}
+                </p>
+                {#if page.pass}<p class="mt-4">
+                        <a class="inline-flex min-h-11 items-center" href={page.pass.path}
+                            >Your pass, with all you have booked</a
+                        >
+                    </p>{/if}
+            </section>
+        </div>
+    {/if}
+    <Office phone={page.office} />
+</main>
+
+<style>
+    .columns {
+        display: grid;
+        gap: 0 3rem;
+    }
+    @media (min-width: 60rem) {
+        .columns {
+            grid-template-columns: 1fr 1fr;
+        }
+    }
+    /* On a phone the one press stays in sight under a long plan. */
+    .keep {
+        position: sticky;
+        bottom: 0;
+        padding: 0.6rem 0;
+        background: var(--paper);
+    }
+</style>

@@ -1,0 +1,64 @@
+<script lang="ts">
+    /** The school's rounds: for the office all of them, for each who is in one what is theirs to say. */
+    import { Badge, Button } from '../lib/controls';
+    import type { Schema } from '../lib/api';
+    import Masthead from '../parts/Masthead.svelte';
+    import PartForm from '../round/PartForm.svelte';
+
+    interface Props {
+        host: string;
+        office: boolean;
+        rounds: { id: number; title: string; state: string; hosts: number }[];
+        parts: (Schema['RoundPart'] & { title: string; look: Schema['RoundLook'] })[];
+    }
+    let { host, office, rounds, parts }: Props = $props();
+
+    let changed = $state<Record<number, Schema['RoundPart']>>({});
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <div class="mb-3 flex flex-wrap items-center gap-4">
+        <h1 class="mr-auto">Rounds</h1>
+        {#if office}<Button href="/staff/rounds/new">A new round</Button>{/if}
+    </div>
+    {#if office}
+        {#if rounds.length === 0}
+            <p class="max-w-prose">
+                A round is an evening or two on which families meet many teachers. You say once when it is and who is in
+                it; each teacher says where they are; each family plans all of its meetings at once.
+            </p>
+        {/if}
+        <ul class="border-t border-line">
+            {#each rounds as one (one.id)}
+                <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
+                    <a class="inline-flex min-h-11 items-center font-semibold" href="/staff/rounds/{one.id}"
+                        >{one.title}</a
+                    >
+                    <Badge color={one.state === 'open' ? 'primary' : 'gray'}>{one.state}</Badge>
+                    <span class="text-faint">{one.hosts === 1 ? '1 teacher' : `${one.hosts} teachers`}</span>
+                </li>
+            {/each}
+        </ul>
+    {/if}
+    {#each parts as one (one.id)}
+        {@const part = changed[one.id] ?? one}
+        <section class="mt-6" aria-labelledby="part-{one.id}">
+            <h2 id="part-{one.id}">{one.title}: what is yours</h2>
+            <ul>
+                {#each one.look.dates as date (date.label)}<li>{date.label}, {date.stretches.join(' and ')}</li>{/each}
+            </ul>
+            {#if !part.has_place}<p class="good-news my-2">
+                    Say where people find you: nothing opens before that.
+                </p>{/if}
+            {#if one.sheet}<p>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/sheets/{one.sheet}"
+                        >Your sheet, with who has booked</a
+                    >
+                </p>{/if}
+            <PartForm {part} changed={(kept) => (changed[one.id] = kept)} />
+        </section>
+    {:else}
+        {#if !office}<p class="max-w-prose">You are in no round. The office puts you into one.</p>{/if}
+    {/each}
+</main>

@@ -1,0 +1,86 @@
+<script lang="ts">
+    /** While a round runs: how full each is, whose families have not booked, which rooms are used twice. */
+    import { onMount } from 'svelte';
+    import { api, type Schema } from '../lib/api';
+
+    interface Props {
+        round: number;
+        first: Schema['RoundFill'];
+    }
+    let { round, first }: Props = $props();
+
+    /** Milliseconds. */
+    const AGAIN = 15_000;
+    let changed = $state<Schema['RoundFill'] | null>(null);
+    const fill = $derived(changed ?? first);
+    const most = $derived(Math.max(1, ...fill.hosts.map((one) => one.slots)));
+    const missing = $derived(fill.classes.filter((one) => one.missing > 0));
+
+    async function look() {
+        if (document.hidden) return;
+        const answer = await api.GET('/api/staff/rounds/{round}', { params: { path: { round } } }).catch(() => null);
+        if (answer?.data) changed = answer.data;
+    }
+    onMount(() => {
+        void look();
+        const timer = setInterval(() => void look(), AGAIN);
+        return () => clearInterval(timer);
+    });
+</script>
+
+<section aria-labelledby="fill">
+    <h2 id="fill" class="mb-1">{fill.taken} of {fill.slots} times are booked</h2>
+    <ul class="hosts mb-4">
+        {#each fill.hosts as one (one.sheet)}
+            <li>
+                <a class="min-w-0" href="/staff/sheets/{one.sheet}">{one.name}</a>
+                <span class="bar" style:width="{(100 * one.slots) / most}%" aria-hidden="true"
+                    ><b style:width="{one.slots ? (100 * one.taken) / one.slots : 0}%"></b></span
+                >
+                <span class="tabular-nums">{one.taken} of {one.slots}{one.taken === one.slots ? ', full' : ''}</span>
+            </li>
+        {/each}
+    </ul>
+    {#each fill.twice as one (one.room)}
+        <p class="notice mb-2">{one.room} is used by {one.names}.</p>
+    {/each}
+    <h2 class="mb-1">Nobody has booked yet</h2>
+    {#if missing.length === 0}
+        <p>For each student somebody has booked.</p>
+    {:else}
+        <ul class="grid gap-x-6 sm:grid-cols-3">
+            {#each missing as one (one.name)}
+                <li>{one.name}: for {one.missing} of {one.students}</li>
+            {/each}
+        </ul>
+    {/if}
+</section>
+
+<style>
+    .hosts li {
+        display: grid;
+        grid-template-columns: minmax(8rem, 14rem) 1fr 7rem;
+        gap: 0.75rem;
+        align-items: center;
+        min-height: 1.9rem;
+        border-bottom: 1px solid var(--line);
+    }
+    .bar {
+        height: 0.8rem;
+        border: 1px solid var(--edge);
+        border-radius: 3px;
+    }
+    .bar b {
+        display: block;
+        height: 100%;
+        background: var(--board);
+    }
+    @media (max-width: 30rem) {
+        .hosts li {
+            grid-template-columns: 1fr auto;
+        }
+        .bar {
+            display: none;
+        }
+    }
+</style>

@@ -1,0 +1,109 @@
+<script lang="ts">
+    /** What is one teacher's own of a round: where they are, and when they are not. */
+    import { Button, Input, Label, Select } from '../lib/controls';
+    import Field from '../controls/Field.svelte';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
+    import { api, ask, type Schema } from '../lib/api';
+
+    interface Props {
+        part: Schema['RoundPart'];
+        changed: (part: Schema['RoundPart']) => void;
+    }
+    let { part, changed }: Props = $props();
+
+    // svelte-ignore state_referenced_locally -- begins with what is kept
+    let form = $state({
+        kind: part.kind,
+        label: part.label,
+        link: part.link,
+        directions: part.directions,
+        absent: part.absent.map((one) => ({ ...one })),
+    });
+    let fields = $state<Record<string, string>>({});
+    let message = $state('');
+    let said = $state('');
+    const name = (field: string) => `part-${part.id}-${field}`;
+
+    async function save() {
+        const answer = await ask(
+            api.PUT('/api/staff/round-parts/{part}', { params: { path: { part: part.id } }, body: form }),
+        );
+        fields = answer.trouble?.fields ?? {};
+        message = answer.trouble?.message ?? '';
+        said = answer.data ? 'Kept.' : '';
+        if (answer.data) changed(answer.data);
+    }
+</script>
+
+<form
+    class="grid max-w-2xl gap-3 py-2"
+    novalidate
+    onsubmit={(event) => {
+        event.preventDefault();
+        void save();
+    }}
+>
+    <div class="grid gap-3 sm:grid-cols-[10rem_1fr]">
+        <div>
+            <Label for={name('kind')}>How</Label>
+            <Select id={name('kind')} placeholder="" bind:value={form.kind}>
+                <option value="room">in a room</option>
+                <option value="phone">by phone</option>
+                <option value="video">by video</option>
+            </Select>
+        </div>
+        <Field
+            name={name('label')}
+            label={form.kind === 'room' ? 'Room' : 'What it is called'}
+            required
+            bind:value={form.label}
+            error={fields.label}
+        />
+    </div>
+    {#if form.kind === 'video'}
+        <Field name={name('link')} label="Link" type="url" required bind:value={form.link} error={fields.link} />
+    {/if}
+    <Field
+        name={name('directions')}
+        label="How to find you, when to come"
+        bind:value={form.directions}
+        error={fields.directions}
+    />
+    {#if part.sheet === null}
+        {#each form.absent as away, i (i)}
+            <div class="grid gap-2 sm:grid-cols-[1fr_7rem_7rem_auto] sm:items-end">
+                <div>
+                    <Label for={name(`date-${i}`)}>Not there on</Label>
+                    <Input id={name(`date-${i}`)} type="date" bind:value={away.date} />
+                </div>
+                <div>
+                    <Label for={name(`from-${i}`)}>from</Label>
+                    <Input id={name(`from-${i}`)} bind:value={away.from} placeholder="17:00" />
+                </div>
+                <div>
+                    <Label for={name(`until-${i}`)}>to</Label>
+                    <Input id={name(`until-${i}`)} bind:value={away.until} placeholder="18:00" />
+                </div>
+                <TextButton onclick={() => (form.absent = form.absent.filter((_, at) => at !== i))}
+                    >Take it out</TextButton
+                >
+                {#if fields[`absent.${i}.from`] ?? fields[`absent.${i}.date`]}
+                    <p class="font-semibold text-brick sm:col-span-4">
+                        {fields[`absent.${i}.from`] ?? fields[`absent.${i}.date`]}
+                    </p>
+                {/if}
+            </div>
+        {/each}
+        <p>
+            <TextButton onclick={() => (form.absent = [...form.absent, { date: '', from: '', until: '' }])}
+                >I am not there for a while</TextButton
+            >
+        </p>
+    {/if}
+    {#if message}<Notice>{message}</Notice>{/if}
+    <p class="flex items-center gap-4">
+        <Button type="submit">Keep it</Button>
+        <span role="status">{said}</span>
+    </p>
+</form>

@@ -1,0 +1,162 @@
+import { api, ask, type Schema, type Trouble } from '../lib/api';
+
+type Page = Schema['RoundPage'];
+type Pick = Schema['PickedHost'];
+type Plan = Schema['RoundPlan'];
+
+const MEMORY = 'recess.round';
+/** Milliseconds after the last tick: the plan is looked for while they tick on. */
+const PAUSE = 200;
+
+/** Whom a family wants to meet in a round, when it can come, and the plan that comes of it. */
+export class Shortlist {
+    picks = $state<Pick[]>([]);
+    windows = $state<Schema['HoursOn'][]>([]);
+    walk = $state(0);
+    breather = $state(0);
+    prefer = $state<Schema['Shortlist']['prefer']>('evenings');
+
+    plan = $state<Plan | null>(null);
+    /** Whether another plan is being looked for. */
+    looking = $state(false);
+    trouble = $state<Trouble | null>(null);
+    /** Meetings that were at another time in the plan before somebody was quicker, by sheet and student. */
+    changed = $state<string[]>([]);
+
+    #page: Page;
+    #timer: ReturnType<typeof setTimeout> | undefined;
+    #asked = 0;
+
+    constructor(page: Page) {
+        this.#page = page;
+        const known = page.asked ?? this.#remembered();
+        this.picks = known?.picks ?? [];
+        this.windows = known?.windows ?? this.#whole();
+        this.walk = Math.max(known?.walk ?? 0, page.walk);
+        this.breather = known?.breather ?? 0;
+        this.prefer = known?.prefer ?? 'evenings';
+        // A date that is not part of it any more, or is over, is nobody's.
+        const open = page.dates.filter((one) => !one.over).map((one) => one.date);
+        this.windows = this.windows.filter((one) => open.includes(one.date));
+    }
+
+    static id = (one: { sheet: string; student: string }) => `${one.sheet} ${one.student}`;
+
+    has(sheet: string, student: string): boolean {
+        return this.picks.some((one) => one.sheet === sheet && one.student === student);
+    }
+
+    tick(sheet: string, student: string, on: boolean): void {
+        const rest = this.picks.filter((one) => one.sheet !== sheet || one.student !== student);
+        this.picks = on ? [...rest, { sheet, student }] : rest;
+        this.look();
+    }
+
+    come(date: string, from: string, until: string): void {
+        this.windows = [...this.windows.filter((one) => one.date !== date), { date, from, until }];
+        this.look();
+    }
+
+    stayAway(date: string): void {
+        this.windows = this.windows.filter((one) => one.date !== date);
+        this.look();
+    }
+
+    /** They can come at that time after all. */
+    take(left: Plan['left'][number]): void {
+        this.picks = this.picks.map((one) =>
+            Shortlist.id(one) === Shortlist.id(left) ? { ...one, start: left.otherwise?.key ?? null } : one,
+        );
+        this.look();
+    }
+
+    look(at = PAUSE): void {
+        clearTimeout(this.#timer);
+        this.changed = [];
+        this.#remember();
+        this.looking = true;
+        this.#timer = setTimeout(() => void this.find(), at);
+    }
+
+    async find(): Promise<void> {
+        const asked = ++this.#asked;
+        const answer = await ask(
+            api.POST('/api/r/{slug}/plan', { params: { path: { slug: this.#page.slug } }, body: this.#form() }),
+        );
+        // Who ticks on is answered for what is ticked last.
+        if (asked !== this.#asked) return;
+        this.looking = false;
+        this.trouble = answer.trouble ?? null;
+        if (answer.data) this.plan = answer.data;
+    }
+
+    /** Keeps all of it, or nothing; gives the pass, once it is theirs. */
+    async keep(
+        who: { name: string; email: string; phone: string; clock: number },
+        key: string,
+    ): Promise<Schema['Pass'] | null> {
+        const meetings = (this.plan?.days ?? []).flatMap((day) => day.meetings).filter((one) => !one.booked);
+        const picks = meetings.map((one) => ({ sheet: one.sheet, student: one.student, start: one.key }));
+        const answer = await ask(
+            api.POST('/api/r/{slug}/bookings', {
+                params: { path: { slug: this.#page.slug } },
+                body: { ...this.#form(), picks, ...who, request_key: key },
+            }),
+        );
+        this.trouble = answer.trouble ?? null;
+        if (answer.data) {
+            sessionStorage.removeItem(MEMORY);
+            return answer.data;
+        }
+        if (answer.status === 409) this.#goOn(answer.body as Partial<Schema['PlanGone']>, meetings);
+        return null;
+    }
+
+    #goOn(gone: Partial<Schema['PlanGone']>, before: Schema['PlannedMeeting'][]): void {
+        if (!gone.plan) return;
+        const was = new Map(before.map((one) => [Shortlist.id(one), one.key]));
+        const now = gone.plan.days.flatMap((day) => day.meetings);
+        this.plan = gone.plan;
+        this.changed = now
+            .filter((one) => was.has(Shortlist.id(one)) && was.get(Shortlist.id(one)) !== one.key)
+            .map(Shortlist.id);
+    }
+
+    #form() {
+        const { pass } = this.#page;
+        return {
+            pass: pass ? pass.path.slice('/p/'.length) : null,
+            picks: this.picks,
+            windows: this.windows,
+            walk: this.walk,
+            breather: this.breather,
+            prefer: this.prefer,
+        };
+    }
+
+    #whole(): Schema['HoursOn'][] {
+        return this.#page.dates.filter((one) => !one.over).map(({ date, from, until }) => ({ date, from, until }));
+    }
+
+    /** Whoever the school does not know is remembered in this tab alone; others on their pass. */
+    #remember(): void {
+        if (this.#page.pass) return;
+        const { picks, windows, walk, breather, prefer } = this;
+        sessionStorage.setItem(
+            MEMORY,
+            JSON.stringify({ slug: this.#page.slug, asked: { picks, windows, walk, breather, prefer } }),
+        );
+    }
+
+    #remembered(): Schema['Shortlist'] | null {
+        try {
+            const kept = JSON.parse(sessionStorage.getItem(MEMORY) ?? 'null') as {
+                slug: string;
+                asked: Schema['Shortlist'];
+            } | null;
+            return kept?.slug === this.#page.slug ? kept.asked : null;
+        } catch {
+            return null;
+        }
+    }
+}
