@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
@@ -13,6 +14,8 @@ use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** Rounds for those who work here: the office sets them up and looks how full they are; each sees what is theirs. */
 final class RoundController
@@ -43,6 +46,15 @@ final class RoundController
     public function show(Round $round): JsonResponse
     {
         return new JsonResponse(RoundFill::of($round, Clock::now()));
+    }
+
+    /** Cards to hand out: of all families, of those without an e-mail address, or of those who have not booked. */
+    public function cards(Round $round, Request $request): Response
+    {
+        LogBook::note('export', $round, ['about' => $round->title, 'what' => 'cards.pdf']);
+        $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
+
+        return new Response($who->pdf($round), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"", 'Cache-Control' => 'no-store, private']);
     }
 
     /** What would come of it, as it is typed. */

@@ -13,6 +13,7 @@ use App\Framework\QrCode;
 use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\Sheet;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Families' paper slips for a sheet: a code to type, and one to photograph, that open their own pass there. */
 final class Cards
@@ -43,7 +44,7 @@ final class Cards
     }
 
     /** @return array<string, string> */
-    private static function card(string $name, string $of, string $code, string $how, string $link): array
+    public static function card(string $name, string $of, string $code, string $how, string $link): array
     {
         return ['name' => $name, 'of' => $of, 'code' => $code, 'how' => $how, 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($link))];
     }
@@ -51,14 +52,23 @@ final class Cards
     /** @param  list<array<string, string>>  $cards */
     private static function printed(Sheet $sheet, array $cards): string
     {
-        return Printed::pdf('paper.cards', ['sheet' => $sheet, 'cards' => $cards], $sheet->host->school->country);
+        return Printed::pdf('paper.cards', ['title' => $sheet->title, 'about' => Words::say('booking.sheet_with', ['host' => $sheet->host->name]), 'cards' => $cards], $sheet->host->school->country);
     }
 
     /** @return list<array{guardian: Guardian, students: string}> each guardian once, with those for whom they may book there; in the order of the classes */
     public static function families(Sheet $sheet): array
     {
+        return self::familiesOf(Admission::expected($sheet));
+    }
+
+    /**
+     * @param  Builder<Student>  $expected
+     * @return list<array{guardian: Guardian, students: string}>
+     */
+    public static function familiesOf(Builder $expected): array
+    {
         $families = [];
-        $students = Admission::expected($sheet)->with(['guardians', 'classes'])->limit(self::MOST)->get()
+        $students = $expected->with(['guardians', 'classes'])->limit(self::MOST)->get()
             ->sortBy(static fn (Student $one): string => ($one->classes->first()->name ?? '').' '.$one->name_key, SORT_NATURAL);
         foreach ($students as $student) {
             foreach ($student->guardians as $guardian) {

@@ -23,6 +23,8 @@ return [
     'not_proven' => 'A good plan. Whether a better one exists could not be looked at in the time a page may take.',
     'not_proven_meetings' => 'Perhaps up to {most, plural, one {one meeting fits} other {# meetings fit}}; all ways could not be looked at in the time a page may take.',
     'gone' => 'Somebody has just taken {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
+    'dates' => '{first} to {last}',
+    'card_how' => '{teachers, select, none {} other {With {teachers}. }}Photograph the square, or type the code at {address}',
     'not_open' => 'This round takes no bookings now. The school’s office knows more.',
     'not_in_it' => 'They are not in this round, or take no bookings now.',
     'not_theirs' => 'About this child you cannot book here.',

@@ -45,6 +45,15 @@
         <p class="notice mb-2">{one.room} is used by {one.names}.</p>
     {/each}
     <h2 class="mb-1">Nobody has booked yet</h2>
+    <p class="flex flex-wrap gap-x-5">
+        <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf?who=missing" download
+            >Cards for their families</a
+        >
+        <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf?who=without-mail" download
+            >Cards for all without e-mail</a
+        >
+        <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf" download>Cards for all</a>
+    </p>
     {#if missing.length === 0}
         <p>For each student somebody has booked.</p>
     {:else}

@@ -78,7 +78,7 @@
             >
         {/if}
         {#each shown(child) as slug (slug)}{#if bySlug.has(slug)}{@render host(slug, child.name)}{/if}{/each}
-        <details class="mt-1" open={child.teachers.length === 0 && shown(child).length === 0}>
+        <details class="mt-1" open={child.teachers.length === 0}>
             <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4">Somebody else</summary
             >
             <label class="block">

@@ -2,7 +2,7 @@
 <html lang="en">
 <head>
 <meta charset="utf-8">
-<title>{{ $sheet->title }}</title>
+<title>{{ $title }}</title>
 <style>
 @page { margin: 1cm; }
 body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
@@ -23,7 +23,7 @@ strong { font-size: 12pt; }
 <td class="card">
 <img src="{{ $card['qr'] }}" alt="">
 <strong>{{ $card['name'] }}</strong> {{ $card['of'] }}<br><br>
-{{ $sheet->title }}, {{ App\Framework\Words::say('booking.sheet_with', ['host' => $sheet->host->name]) }}<br><br>
+{{ $title }}, {{ $about }}<br><br>
 @if ($card['code'] !== '')<span class="code">{{ $card['code'] }}</span><br>@endif
 <span class="small">{{ $card['how'] }}</span>
 </td>

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Directory\Guardian;
+use App\Directory\Student;
+use App\Directory\Teachers;
+use App\Framework\Printed;
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Round;
+use App\Models\StaffMember;
+use App\Sharing\Cards;
+use Illuminate\Database\Eloquent\Builder;
+
+/** A round's paper cards, ten to a sheet and by class: a code to type, one to photograph, and who teaches the children. */
+enum RoundCards: string
+{
+    case All = 'all';
+
+    case WithoutMail = 'without-mail';
+
+    /** For whose children nobody has booked. */
+    case Missing = 'missing';
+
+    public function pdf(Round $round): string
+    {
+        $in = array_flip(array_map(intval(...), RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->all()));
+        $names = StaffMember::query()->whereKey(array_keys($in))->pluck('name', 'id')->all();
+        $cards = [];
+        foreach (Cards::familiesOf($this->students($round)) as $one) {
+            if ($this !== self::WithoutMail || $one['guardian']->email === null) {
+                $cards[] = Cards::card(
+                    $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(),
+                    Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]), $round->linkFor($one['guardian']->pass()),
+                );
+            }
+        }
+
+        return Printed::pdf('paper.cards', ['title' => $round->title, 'about' => self::dates($round), 'cards' => $cards], $round->school->country);
+    }
+
+    /** @return Builder<Student> */
+    private function students(Round $round): Builder
+    {
+        $students = Student::here($round->school_id);
+        if ($round->classes !== []) {
+            $students->whereHas('classes', static fn ($class) => $class->whereIn('school_classes.id', $round->classes));
+        }
+        if ($this === self::Missing) {
+            $students->whereNotExists(static fn ($booked) => $booked->from('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')
+                ->where('sheets.round_id', $round->id)->whereNotNull('bookings.hold_id')->whereColumn('bookings.student_id', 'students.id'));
+        }
+
+        return $students;
+    }
+
+    /** @param  array<int, string>  $names  of those who are in the round */
+    private static function teachers(Guardian $guardian, array $names): string
+    {
+        $staff = array_unique(array_merge([], ...Teachers::of($guardian->students()->with('classes')->get())));
+
+        return Spell::list(array_values(array_intersect_key($names, array_flip($staff)))) ?: 'none';
+    }
+
+    private static function dates(Round $round): string
+    {
+        $dates = FindPlan::dates($round);
+
+        return $dates->first->equals($dates->last) ? Spell::date($dates->first) : Words::say('rounds.dates', ['first' => Spell::date($dates->first), 'last' => Spell::date($dates->last)]);
+    }
+}
