@@ -55,6 +55,12 @@ final class SheetPolicy
         return $sheet->isRunBy($writer) && $sheet->kind !== SheetKind::Knock;
     }
 
+    /** To write it anew, open it or throw it away: of a round's, all is common but what its host says there. */
+    public function write(StaffMember $writer, Sheet $sheet): bool
+    {
+        return $this->update($writer, $sheet) && $sheet->round_id === null;
+    }
+
     /** Whoever has been put on somebody else's sheet may say that they cannot be there. */
     public function refuse(StaffMember $colleague, Sheet $sheet): bool
     {

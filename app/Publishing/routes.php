@@ -15,18 +15,18 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff/sheets', [SheetController::class, 'index'])->can('viewAny', Sheet::class);
     Route::get('/staff/sheets/new', [SheetController::class, 'create'])->can('create', Sheet::class);
     Route::get('/staff/sheets/{sheet}', [SheetController::class, 'page'])->can('view', 'sheet');
-    Route::get('/staff/sheets/{sheet}/edit', [SheetController::class, 'edit'])->can('update', 'sheet');
+    Route::get('/staff/sheets/{sheet}/edit', [SheetController::class, 'edit'])->can('write', 'sheet');
 
     Route::put('/api/staff/school/closed-days', CloseDaysController::class)->can('set-up-school');
     Route::post('/api/staff/school/closed-days/effect', [CloseDaysController::class, 'effect'])->can('set-up-school');
     Route::post('/api/staff/sheets', [SheetController::class, 'store'])->can('create', Sheet::class);
     Route::get('/api/staff/sheets/{sheet}', [SheetController::class, 'show'])->can('view', 'sheet')->middleware('cache.headers:etag');
-    Route::put('/api/staff/sheets/{sheet}', [SheetController::class, 'update'])->can('update', 'sheet');
-    Route::post('/api/staff/sheets/{sheet}/effect', [SheetController::class, 'effect'])->can('update', 'sheet');
-    Route::post('/api/staff/sheets/{sheet}/publish', [SheetLifeController::class, 'publish'])->can('update', 'sheet');
+    Route::put('/api/staff/sheets/{sheet}', [SheetController::class, 'update'])->can('write', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/effect', [SheetController::class, 'effect'])->can('write', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/publish', [SheetLifeController::class, 'publish'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/state', [SheetLifeController::class, 'state'])->can('update', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/put-away', [SheetLifeController::class, 'putAway'])->can('update', 'sheet');
-    Route::delete('/api/staff/sheets/{sheet}', [SheetLifeController::class, 'throwAway'])->can('update', 'sheet');
+    Route::delete('/api/staff/sheets/{sheet}', [SheetLifeController::class, 'throwAway'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/refuse', [SheetLifeController::class, 'refuse'])->can('refuse', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/copy', [SheetLifeController::class, 'copy'])->can('copy', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/address', [SheetLifeController::class, 'rename'])->can('update', 'sheet');

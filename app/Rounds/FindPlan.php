@@ -37,7 +37,7 @@ final readonly class FindPlan
      * @param  array<string, string|null>  $places  by the ids in the plan: b and a booking's number, p and a pick's
      */
     private function __construct(
-        public Round $round, public array $picks, public Collection $booked, public Plan $plan, public Between $between, public array $places,
+        public Round $round, public array $picks, public Collection $booked, public Plan $plan, public Between $between, public array $places, public ?int $passId,
     ) {
     }
 
@@ -48,6 +48,8 @@ final readonly class FindPlan
         $zone = $school->timeZone();
         $dates = self::dates($round);
         $booked = $pass === null ? new Collection : self::booked($pass, Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0)));
+        // What stands already is not wished for once more.
+        $ask = $ask->without($booked);
         $between = new Between(new Travel(max($ask->walk, $school->travel_minutes)), $ask->breather);
         $wanted = [];
         foreach ($booked as $one) {
@@ -65,7 +67,7 @@ final readonly class FindPlan
         $end = hrtime(true) + (int) (self::SECONDS * 1e9);
         $plan = Planner::plan($wanted, [...$ask->windows, ...$stands], $between, $zone, $ask->prefer, static fn (): bool => hrtime(true) >= $end);
 
-        return new self($round, $ask->picks, $booked, $plan, $between, array_column(array_map(static fn (Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0));
+        return new self($round, $ask->picks, $booked, $plan, $between, array_column(array_map(static fn (Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0), $pass?->id);
     }
 
     /** All dates between the first and the last of a round. */
@@ -94,7 +96,10 @@ final readonly class FindPlan
             foreach ($mine as $pick) {
                 $sheets[$pick->sheet->id] = $pick->sheet->toCore();
             }
-            $worlds = Worlds::ofAll($sheets, $dates, $now, $pass === null ? Asking::anybody() : Asking::holder($pass, $student));
+            // Of a child that the school knows as theirs they may know what others who look after it have booked.
+            $known = array_filter($mine, static fn (Pick $pick): bool => $pick->studentId !== null) !== [];
+            $who = $pass === null ? Asking::anybody() : Asking::holder($pass, $student);
+            $worlds = Worlds::ofAll($sheets, $dates, $now, $known ? $who->across() : $who);
             foreach ($mine as $i => $pick) {
                 $timetable = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id]);
                 $free[$i] = array_map(static fn (Offer $offer): Span => $offer->slot, $timetable->free());

@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
 use App\Booking\Permit;
 use App\Booking\RequestKeyReused;
 use App\Framework\Contended;
@@ -34,7 +35,7 @@ final class KeepPlan
      * @param  int  $now  seconds since the epoch
      *
      * @throws PlanGone when one of them cannot be had any more
-     * @throws \App\Booking\NotAsFilledIn when one cannot be had by them, for a reason on another pass
+     * @throws NotAsFilledIn when one cannot be had by them, for a reason on another pass
      * @throws RequestKeyReused when the key was used for another plan
      */
     public function __invoke(Round $round, PlanWish $wish, int $now): Pass
@@ -56,8 +57,11 @@ final class KeepPlan
                 try {
                     [$timetable, $offer] = Permit::of($sheet, (int) $pick->start, Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id), Party::Visitor, $now);
                     $bookings[] = $this->book->onSlot($sheet, $timetable, $this->one($wish, $pick, $sheet, $pass), $offer->slot);
+                } catch (NotAsFilledIn $refusal) {
+                    // To whom the school knows as the child's guardian it can be told; to others not even that.
+                    throw $pick->studentId === null ? $refusal : ($pick->isTakenForChild($pass->id) ? PlanGone::at($pick, $pass) : PlanGone::elsewhere($pick));
                 } catch (NoSeatLeft|UniqueConstraintViolationException) {
-                    throw PlanGone::at($pick);
+                    throw PlanGone::at($pick, $pass);
                 }
                 $judged[] = [$sheet, $timetable, (int) $pick->start];
             }

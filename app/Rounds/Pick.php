@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Models\Booking;
 use App\Models\Sheet;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Somebody whom a family wants to meet, about one child. */
 final readonly class Pick
@@ -12,5 +14,18 @@ final readonly class Pick
     /** @param  int|null  $start  the instant at which it is to be, where it is not to be looked for */
     public function __construct(public Sheet $sheet, public string $student, public ?int $studentId = null, public ?int $start = null)
     {
+    }
+
+    /** @param  Collection<int, Booking>  $bookings */
+    public function standsIn(Collection $bookings): bool
+    {
+        return $bookings->contains(fn (Booking $one): bool => $one->sheet_id === $this->sheet->id && $one->student_key === Booking::studentKey($this->student));
+    }
+
+    /** Whether somebody else of the family has a time about that child there: then it is not for want of times. */
+    public function isTakenForChild(?int $pass): bool
+    {
+        return $this->studentId !== null && $this->sheet->rules->wholeOrNone('per_student') !== null && ! $this->sheet->rules->yes('each_guardian')
+            && Booking::query()->where('sheet_id', $this->sheet->id)->where('student_id', $this->studentId)->whereNotNull('hold_id')->where('pass_id', '!=', $pass ?? 0)->exists();
     }
 }

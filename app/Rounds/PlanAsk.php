@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Models\Booking;
+use Illuminate\Database\Eloquent\Collection;
 use Recess\Fitting\Preference;
 use Recess\Time\Span;
 
@@ -19,5 +21,17 @@ final readonly class PlanAsk
      */
     public function __construct(public array $picks, public array $windows, public int $walk = 0, public int $breather = 0, public array $prefer = [])
     {
+    }
+
+    /**
+     * The same without those whom they meet about that child already.
+     *
+     * @param  Collection<int, Booking>  $booked
+     */
+    public function without(Collection $booked): self
+    {
+        $picks = array_values(array_filter($this->picks, static fn (Pick $pick): bool => ! $pick->standsIn($booked)));
+
+        return new self($picks, $this->windows, $this->walk, $this->breather, $this->prefer);
     }
 }

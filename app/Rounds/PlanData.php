@@ -101,7 +101,7 @@ final class PlanData
         $others = array_map(static fn (string $id): string => $id[0] === 'b' ? (string) $found->booked->firstWhere('id', (int) substr($id, 1))?->host->name : $found->picks[(int) substr($id, 1)]->sheet->host->name, $left->with);
         $values = ['host' => $host, 'others' => Spell::list(array_values(array_unique($others))), 'child' => $pick->student ?? ''];
         $key = match ($left->why) {
-            Why::NothingFree => 'left_nothing',
+            Why::NothingFree => $pick?->isTakenForChild($found->passId) === true ? 'left_child' : 'left_nothing',
             Why::OutsideWindows => 'left_outside',
             Why::Clashes => 'left_clashes',
         };

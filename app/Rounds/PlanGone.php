@@ -6,12 +6,27 @@ namespace App\Rounds;
 
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Pass;
 
 /** Somebody was quicker with one meeting of a plan; nothing of it was booked. */
 final class PlanGone extends \RuntimeException
 {
-    public static function at(Pick $pick): self
+    /** They, or the child with somebody else who looks after it, are in another meeting then. */
+    public static function elsewhere(Pick $pick): self
     {
+        return new self(Words::say('rounds.elsewhere', ['child' => $pick->student, 'time' => Spell::moment((int) $pick->start, $pick->sheet->host->school->timeZone())]));
+    }
+
+    public static function at(Pick $pick, Pass $pass): self
+    {
+        // Of two tabs the second: nobody else was quicker.
+        if ($pick->standsIn($pass->bookings()->where('sheet_id', $pick->sheet->id)->whereNotNull('hold_id')->get())) {
+            return new self(Words::say('rounds.have_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]));
+        }
+        if ($pick->isTakenForChild($pass->id)) {
+            return new self(Words::say('rounds.child_has_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]));
+        }
+
         return new self(Words::say('rounds.gone', ['host' => $pick->sheet->host->name, 'time' => Spell::moment((int) $pick->start, $pick->sheet->host->school->timeZone())]));
     }
 }

@@ -32,9 +32,12 @@ final class RoundController
         ]);
     }
 
-    public function create(#[CurrentUser] StaffMember $staff): View
+    /** A new one, or one like an earlier one, of which only the dates are missing. */
+    public function create(#[CurrentUser] StaffMember $staff, Request $request): View
     {
-        return Page::staff('RoundSetup', Words::say('rounds.new'), RoundSetupData::of($staff, null));
+        $like = Round::query()->where('school_id', $staff->school_id)->whereKey($request->integer('like'))->first();
+
+        return Page::staff('RoundSetup', Words::say('rounds.new'), RoundSetupData::of($staff, null) + ['like' => $like === null ? null : RoundSetupData::round($like)]);
     }
 
     public function page(#[CurrentUser] StaffMember $staff, Round $round): View
@@ -73,6 +76,14 @@ final class RoundController
     public function update(Round $round, RoundRequest $request, WriteRound $write): JsonResponse
     {
         return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement(), $round, $request->filled('version') ? $request->integer('version') : null)));
+    }
+
+    public function takeBack(Round $round, TakeRoundBack $takeBack): JsonResponse
+    {
+        $round = $takeBack($round);
+        LogBook::note('round taken back', $round, ['title' => $round->title]);
+
+        return new JsonResponse(RoundSetupData::round($round));
     }
 
     public function publish(Round $round, PublishRound $publish): JsonResponse

@@ -42,6 +42,7 @@ final class RoundRequest extends FormRequest
             'opens_at' => ['nullable', 'string', 'max:40'],
             'closes_at' => ['nullable', 'string', 'max:40'],
             'lead_hours' => ['required', 'integer', 'between:0,720'],
+            'each_guardian' => ['nullable', 'boolean'],
             'version' => ['nullable', 'integer'],
         ];
     }
@@ -67,7 +68,11 @@ final class RoundRequest extends FormRequest
             $wrong['classes'] = Words::say('rounds.no_such_class');
         }
         try {
-            $rules = Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => $this->integer('lead_hours') * 60, 'opens_at' => $this->filled('opens_at') ? $this->string('opens_at')->toString() : null, 'closes_at' => $this->filled('closes_at') ? $this->string('closes_at')->toString() : null, 'furthest_days' => null]);
+            $rules = Stated::of([
+                'per_student' => 1, 'each_guardian' => $this->boolean('each_guardian'), 'guests' => 2, 'lead_minutes' => $this->integer('lead_hours') * 60, 'furthest_days' => null,
+                'opens_at' => $this->filled('opens_at') ? $this->string('opens_at')->toString() : null,
+                'closes_at' => $this->filled('closes_at') ? $this->string('closes_at')->toString() : null,
+            ]);
         } catch (RecessException $failure) {
             $wrong['opens_at'] = $failure->getMessage();
         }

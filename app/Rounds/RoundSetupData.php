@@ -48,7 +48,7 @@ final class RoundSetupData
             'id' => $round->id, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value, 'path' => "/r/$round->slug", 'version' => $round->version,
             'line' => implode('; ', array_map(static fn (Block $block): string => QuickPrint::line($block, $round->school->closedDays()), $round->coreBlocks())),
             'families' => $round->families, 'classes' => $round->classes, 'staff' => array_values($hosts->map(static fn (RoundHost $one): int => $one->staff_id)->all()),
-            'opens_at' => $stated['opens_at'], 'closes_at' => $stated['closes_at'], 'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60),
+            'opens_at' => $stated['opens_at'], 'closes_at' => $stated['closes_at'], 'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60), 'each_guardian' => $round->rules->yes('each_guardian'),
             'parts' => array_values($hosts->map(static fn (RoundHost $one): array => self::part($one))->all()),
             'look' => self::look($round->school_id, $round->coreBlocks(), array_values($hosts->map(static fn (RoundHost $one): int => $one->staff_id)->all()), $round->classes, $round),
         ];

@@ -28,5 +28,6 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/rounds/look', [RoundController::class, 'look'])->can('create', Round::class)->middleware('limited:worksheet');
     Route::put('/api/staff/rounds/{round}', [RoundController::class, 'update'])->can('change', 'round');
     Route::post('/api/staff/rounds/{round}/publish', [RoundController::class, 'publish'])->can('change', 'round');
+    Route::post('/api/staff/rounds/{round}/take-back', [RoundController::class, 'takeBack'])->can('change', 'round');
     Route::put('/api/staff/round-parts/{part}', RoundPartController::class)->can('change', 'part');
 });

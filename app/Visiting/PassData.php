@@ -23,6 +23,7 @@ use App\Models\Guest;
 use App\Models\Instant;
 use App\Models\MeetingLink;
 use App\Models\Pass;
+use App\Models\Round;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -77,7 +78,9 @@ final class PassData
     /** @return list<array{path: string, title: string, host: string}> what is for this pass and stands on no board */
     private static function open(Pass $pass): array
     {
-        return array_values(OpenToPass::of($pass)->map(static fn (Sheet $sheet): array => ['path' => "/s/$sheet->slug?pass=".$pass->token(), 'title' => $sheet->title, 'host' => $sheet->host->name])->all());
+        $rounds = array_values(OpenToPass::rounds($pass)->map(static fn (Round $round): array => ['path' => "/r/$round->slug?pass=".$pass->token(), 'title' => $round->title, 'host' => ''])->all());
+
+        return [...$rounds, ...array_values(OpenToPass::of($pass)->map(static fn (Sheet $sheet): array => ['path' => "/s/$sheet->slug?pass=".$pass->token(), 'title' => $sheet->title, 'host' => $sheet->host->name])->all())];
     }
 
     /** @return list<string> about whom they have booked, the last one first: names are picked, not typed again */

@@ -25,6 +25,10 @@ return [
     'gone' => 'Somebody has just taken {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
     'dates' => '{first} to {last}',
     'card_how' => '{teachers, select, none {} other {With {teachers}. }}Photograph the square, or type the code at {address}',
+    'have_it' => 'You have a time with {host} about {child} already, perhaps from another page. Nothing more was booked; the plan here goes on from what you have.',
+    'child_has_it' => 'A time with {host} about {child} is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.',
+    'elsewhere' => 'You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.',
+    'left_child' => 'A time with {host} about {child} is booked already by somebody else who looks after them. Ask them, or the office.',
     'not_open' => 'This round takes no bookings now. The school’s office knows more.',
     'not_in_it' => 'They are not in this round, or take no bookings now.',
     'not_theirs' => 'About this child you cannot book here.',
@@ -40,6 +44,7 @@ return [
     'no_scripts' => 'The plan is found while you look, which needs scripts. Without them you book with one teacher after the other:',
     // For the office, and teachers.
     'published_already' => 'This round is published. What is common to all sheets cannot be changed here any more.',
+    'booked_already' => 'Somebody has booked already, so it stays published. Nothing was changed.',
     'changed_elsewhere' => 'Somebody has changed this round meanwhile. What you typed is still here; load the page anew to see theirs.',
     'nobody_in_it' => 'Nobody is in this round yet. Pick teachers, then publish.',
     'no_place' => '{count, plural, one {{names} has no place yet: nobody would find them.} other {# have no place yet, so nobody would find them: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { and others}}.}} Nothing was published.',

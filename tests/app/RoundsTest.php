@@ -129,12 +129,56 @@ final class RoundsTest extends TestCase
         $letters = Queue::pushed(SendQueuedMailable::class)->map(static fn (SendQueuedMailable $job): string => $job->mailable::class)->countBy()->all();
         self::assertSame([BookingMessage::class => 4], $letters, 'one to each host');
         Mail::assertQueued(PlanLetter::class, 1);
+        // A second tab, which knows nothing of it: nobody else was quicker, and nothing is booked twice.
+        $this->keep($round, $pass, $plan)->assertConflict()->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'already, perhaps from another page'));
+        self::assertSame(4, $pass->bookings()->whereNotNull('hold_id')->count());
+        self::assertSame('/r/spring-round?pass='.$pass->token(), $this->ask('get', '/api/p/'.$pass->token())->json('open.0.path'), 'one way to the round, not one to each sheet');
         // What stands is planned around.
         $more = $this->plan($round, $pass, [['sheet' => $wren, 'student' => 'Cy Fay']])->assertOk();
         self::assertCount(5, $more->json('days.0.meetings'));
         self::assertSame(4, count(array_filter(array_column($more->json('days.0.meetings'), 'booked'))));
         $this->actingAs($this->office);
         self::assertSame([0, 0], array_column($this->ask('get', "/api/staff/rounds/$round->id")->json('classes'), 'missing'));
+    }
+
+    public function test_the_other_guardian_hears_why_and_can_be_given_times_of_their_own(): void
+    {
+        foreach ([false, true] as $each) {
+            $round = $this->published(['each_guardian' => $each, 'title' => "Round $each"]);
+            $mother = Guardian::query()->where('name', 'Uma Fay')->firstOrFail();
+            $father = Guardian::query()->firstOrCreate(['school_id' => $round->school_id, 'name' => 'Bo Ray'], ['email' => 'bo@mail.example', 'phone' => '902 555 0102']);
+            $father->students()->syncWithoutDetaching($mother->students->modelKeys());
+            $wren = Sheet::query()->where(['staff_id' => $this->wren->id, 'round_id' => $round->id])->firstOrFail()->slug;
+            $pick = ['sheet' => $wren, 'student' => 'Ada Fay'];
+            // The rounds lie on one evening: each has a time of its own.
+            $this->keep($round, $mother->pass(), [$pick + ['start' => self::EVENING.($each ? 'T21:00:00Z' : 'T20:00:00Z')]])->assertCreated();
+            $seen = $this->plan($round, $father->pass(), [$pick])->assertOk();
+            self::assertSame($each ? [] : ['A time with Wren Halloran about Ada Fay is booked already by somebody else who looks after them. Ask them, or the office.'], array_column($seen->json('left'), 'why'));
+            if (! $each) {
+                // As somebody whose page knew nothing of it would press.
+                $this->keep($round, $father->pass(), [$pick + ['start' => self::EVENING.'T20:20:00Z']])->assertConflict()
+                    ->assertJsonPath('message', 'A time with Wren Halloran about Ada Fay is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.');
+            }
+        }
+    }
+
+    public function test_what_was_published_by_mistake_is_taken_back_until_somebody_has_booked_and_sheets_are_not_written_alone(): void
+    {
+        $round = $this->published();
+        $sheet = Sheet::query()->where('staff_id', $this->wren->id)->firstOrFail();
+        $this->actingAs($this->wren);
+        $this->json('put', "/api/staff/sheets/$sheet->id", self::form())->assertForbidden();
+        $this->json('delete', "/api/staff/sheets/$sheet->id")->assertForbidden();
+        $this->actingAs($this->office);
+        $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertOk()->assertJsonPath('state', 'draft');
+        self::assertSame(0, Sheet::query()->count());
+        $this->ask('post', "/api/staff/rounds/$round->id/publish")->assertOk();
+        $this->keep($round->refresh(), Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass(), [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z']])->assertCreated();
+        $this->actingAs($this->office);
+        $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertConflict();
+        self::assertSame(3, Sheet::query()->count());
+        $this->get("/staff/rounds/new?like=$round->id")->assertOk()->assertSee('Spring round');
+        self::assertStringStartsWith('%PDF', (string) $this->get("/staff/rounds/$round->id/cards.pdf?who=missing")->assertOk()->getContent());
     }
 
     public function test_why_something_does_not_fit_and_what_would(): void

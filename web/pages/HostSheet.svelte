@@ -130,7 +130,9 @@
                 href="/staff/lists?whom={sheet.id}{sheet.days[0] ? `&date=${sheet.days[0].date}` : ''}">Paper</Button
             >
             <Button color="alternative" href="/staff/sheets/{sheet.id}/afterwards">Afterwards</Button>{/if}
-        {#if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit">Change it</Button>{/if}
+        {#if sheet.of_round}<Button color="alternative" href="/staff/rounds">Part of a round: where you are</Button>
+        {:else if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit">Change it</Button
+            >{/if}
     </div>
     {#if sheet.asked_of_you}<AskedOfYou {sheet} />{/if}
     {#if message}<Notice class="mt-2">{message}</Notice>{/if}

@@ -83,7 +83,11 @@
                 <ul>
                     {#each pass.open as one (one.path)}
                         <li>
-                            <a class="inline-flex min-h-11 items-center" href={one.path}>{one.title} with {one.host}</a>
+                            <a class="inline-flex min-h-11 items-center" href={one.path}
+                                >{one.host
+                                    ? `${one.title} with ${one.host}`
+                                    : `${one.title}: plan all your meetings`}</a
+                            >
                         </li>
                     {/each}
                 </ul>

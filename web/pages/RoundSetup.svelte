@@ -18,11 +18,13 @@
         people: { id: number; name: string; subject: string }[];
         round: Schema['RoundForm'] | null;
         fill?: Schema['RoundFill'];
+        /** The one that a new one is like. */
+        like?: Schema['RoundForm'] | null;
     }
-    let { host, classes, people, round: first, fill }: Props = $props();
+    let { host, classes, people, round: first, fill, like = null }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- begins with what is kept
-    const setup = new Setup(first);
+    const setup = new Setup(first, like);
     let sought = $state('');
     let open = $state<number | null>(null);
     let summary = $state(false);
@@ -61,6 +63,10 @@
         <h1 class="mr-auto">{setup.form.title || 'A new round'}</h1>
         {#if setup.round && setup.published}
             <a class="inline-flex min-h-11 items-center" href={setup.round.path}>What families see</a>
+            <a class="inline-flex min-h-11 items-center" href="/staff/rounds/new?like={setup.round.id}"
+                >Again, with new dates</a
+            >
+            <TextButton onclick={() => setup.takeBack()}>Take it back</TextButton>
         {:else}
             <span class="text-faint" role="status"
                 >{setup.state === 'kept' || (setup.round && setup.state === 'new')
@@ -142,6 +148,13 @@
                         </div>
                     </fieldset>
                 {/if}
+                <Checkbox
+                    checked={setup.form.each_guardian}
+                    onchange={(event) => {
+                        setup.form.each_guardian = event.currentTarget.checked;
+                        setup.typed();
+                    }}>Of guardians who live apart, each may have a time of their own</Checkbox
+                >
                 <div class="grid gap-3 sm:grid-cols-3">
                     <div>
                         <Label for="opens">Booking opens</Label>

@@ -35,8 +35,13 @@
                 !shown(child).includes(one.slug) && holds(`${one.host.name} ${one.host.subject} ${one.place}`, words),
         );
     };
+    /** What stands already is on the plan, and is changed on the pass. */
+    const stands = (slug: string, child: string) =>
+        (list.plan?.days ?? []).some((day) =>
+            day.meetings.some((one) => one.booked && one.sheet === slug && one.student === child),
+        );
     const missing = (child: { name: string; teachers: string[] }) =>
-        child.teachers.filter((one) => !list.has(one, child.name));
+        child.teachers.filter((one) => !list.has(one, child.name) && !stands(one, child.name));
 
     function add(event: SubmitEvent) {
         event.preventDefault();
@@ -52,12 +57,17 @@
         <input
             type="checkbox"
             class="size-6"
-            checked={list.has(slug, child)}
+            checked={list.has(slug, child) || stands(slug, child)}
+            disabled={stands(slug, child)}
             onchange={(event) => list.tick(slug, child, event.currentTarget.checked)}
         />
         <span class="min-w-0">
             <strong>{one.host.name}</strong>
-            <span class="text-faint">{one.host.subject}{one.host.subject ? ', ' : ''}{one.place}</span>
+            <span class="text-faint"
+                >{one.host.subject}{one.host.subject ? ', ' : ''}{one.place}{stands(slug, child)
+                    ? ', booked'
+                    : ''}</span
+            >
         </span>
     </label>
 {/snippet}

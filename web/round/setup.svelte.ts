@@ -18,6 +18,7 @@ export class Setup {
         opens_at: null,
         closes_at: null,
         lead_hours: 2,
+        each_guardian: false,
     });
     round = $state<Schema['RoundForm'] | null>(null);
     fields = $state<Record<string, string>>({});
@@ -29,11 +30,16 @@ export class Setup {
     /** One after the other: each carries the version that the one before has made. */
     #saving: Promise<void> = Promise.resolve();
 
-    constructor(round: Schema['RoundForm'] | null) {
+    constructor(round: Schema['RoundForm'] | null, like: Schema['RoundForm'] | null = null) {
         if (round) this.#take(round);
-        else {
+        else if (like) {
+            // Like an earlier one; when it is, is typed anew.
+            this.#take(like);
+            this.round = null;
+            this.form = { ...this.form, line: '', opens_at: null, closes_at: null };
+        } else {
             const kept = sessionStorage.getItem(MEMORY);
-            if (kept) this.form = JSON.parse(kept) as Typed;
+            if (kept) this.form = { ...this.form, ...(JSON.parse(kept) as Partial<Typed>) };
         }
     }
 
@@ -81,13 +87,22 @@ export class Setup {
         if (answer.data) this.#take(answer.data);
     }
 
+    async takeBack(): Promise<void> {
+        if (!this.round) return;
+        const answer = await ask(
+            api.POST('/api/staff/rounds/{round}/take-back', { params: { path: { round: this.round.id } } }),
+        );
+        this.message = answer.trouble?.message ?? '';
+        if (answer.data) this.#take(answer.data);
+    }
+
     partChanged(part: Schema['RoundPart']): void {
         if (this.round) this.round.parts = this.round.parts.map((one) => (one.id === part.id ? part : one));
     }
 
     #take(round: Schema['RoundForm']): void {
-        const { title, intro, line, families, classes, staff, opens_at, closes_at, lead_hours } = round;
+        const { title, intro, line, families, classes, staff, opens_at, closes_at, lead_hours, each_guardian } = round;
         this.round = round;
-        this.form = { title, intro, line, families, classes, staff, opens_at, closes_at, lead_hours };
+        this.form = { title, intro, line, families, classes, staff, opens_at, closes_at, lead_hours, each_guardian };
     }
 }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\Contended;
+use App\Models\Round;
+use App\Models\SheetState;
+use App\Publishing\StillNeeded;
+use App\Publishing\ThrowAway;
+
+/** Makes a round a draft again, as long as nobody has booked: what was published by mistake is mended. */
+final class TakeRoundBack
+{
+    public function __construct(private readonly ThrowAway $throwAway)
+    {
+    }
+
+    /** @throws RoundRefused when somebody has booked */
+    public function __invoke(Round $round): Round
+    {
+        return Contended::transaction(function () use ($round): Round {
+            $round = Round::query()->lockForUpdate()->findOrFail($round->id);
+            RoundHost::query()->where('round_id', $round->id)->update(['sheet_id' => null]);
+            foreach ($round->sheets()->with('host.school')->orderBy('id')->get() as $sheet) {
+                try {
+                    ($this->throwAway)($sheet);
+                } catch (StillNeeded) {
+                    throw RoundRefused::because('booked_already');
+                }
+            }
+            $round->update(['state' => SheetState::Draft, 'published_at' => null]);
+
+            return $round->refresh();
+        });
+    }
+}
