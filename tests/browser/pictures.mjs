@@ -1,4 +1,5 @@
 // Takes a picture of each main view of the running demo: node tests/browser/pictures.mjs ADDRESS FOLDER [NAME…]
+import { execFileSync } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import { BROWSER } from './browser.mjs';
@@ -107,10 +108,6 @@ await take('board', WIDE, (page) => page.goto('/'));
 await take('visit', WIDE, firstSheet);
 await take('visit-phone', PHONE, firstSheet);
 await take('pass-phone', PHONE, pass);
-await take('mailroom', WIDE, async (page) => {
-    await page.goto('/mailroom');
-    await page.frameLocator('iframe').getByText('Dear').waitFor();
-});
 await take('knock', WIDE, async (page) => {
     await page.goto('/d/tomasz-wilk/knock');
     await page.getByLabel('What is it about?').fill('The drift bottles');
@@ -177,7 +174,32 @@ await take('directory', WIDE, async (page) => {
 await take('year', WIDE, year);
 await take('effect', WIDE, effect);
 await take('worksheet', WIDE, worksheet);
-await take('worksheet-phone', PHONE, worksheet);
 await take('host-sheet', WIDE, hostSheet);
+
+/** A family with three children, by the code on its card as the office prints it; all of their teachers are ticked. */
+async function round(page) {
+    await signIn(page, 'ruta.simkute@gannetcove.example');
+    await page.goto('/staff/rounds');
+    await page.getByRole('link', { name: 'Meet all your teachers' }).first().click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Cards for all', exact: true }).click();
+    const text = execFileSync('pdftotext', ['-raw', await (await download).path(), '-']).toString();
+    const code = /Parveen Gill[\s\S]*?([0-9A-Z]{5}-[0-9A-Z]{5})/.exec(text)[1];
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Plan all your meetings' }).click();
+    await page.getByLabel('The code on your card').fill(code);
+    await page.getByRole('button', { name: 'Open' }).click();
+    await page.getByRole('heading', { name: 'Your plan' }).waitFor();
+    // What was ticked for one picture is there again for the next.
+    const all = page.getByRole('button', { name: 'Tick all 2' });
+    while ((await all.count()) > 0) await all.first().click();
+    await page.getByRole('button', { name: 'Book all 6 meetings' }).waitFor();
+    await page.waitForTimeout(600);
+}
+await take('round-phone', PHONE, async (page) => {
+    await round(page);
+    await page.getByRole('heading', { name: 'Your plan' }).evaluate((one) => one.scrollIntoView());
+});
+await take('round', WIDE, round);
 
 await browser.close();
