@@ -34,10 +34,12 @@ final readonly class FindPlan
     /**
      * @param  Collection<int, Booking>  $booked  what stands already, on the dates of the round
      * @param  list<Pick>  $picks
+     * @param  list<Span>  $windows
      * @param  array<string, string|null>  $places  by the ids in the plan: b and a booking's number, p and a pick's
      */
     private function __construct(
-        public Round $round, public array $picks, public Collection $booked, public Plan $plan, public Between $between, public array $places, public ?int $passId,
+        public Round $round, public array $picks, public array $windows, public Collection $booked, public Plan $plan, public Between $between,
+        public array $places, public ?int $passId,
     ) {
     }
 
@@ -67,7 +69,30 @@ final readonly class FindPlan
         $end = hrtime(true) + (int) (self::SECONDS * 1e9);
         $plan = Planner::plan($wanted, [...$ask->windows, ...$stands], $between, $zone, $ask->prefer, static fn (): bool => hrtime(true) >= $end);
 
-        return new self($round, $ask->picks, $booked, $plan, $between, array_column(array_map(static fn (Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0), $pass?->id);
+        $places = array_column(array_map(static fn (Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0);
+
+        return new self($round, $ask->picks, $ask->windows, $booked, $plan, $between, $places, $pass?->id);
+    }
+
+    /** What an id of the plan stands for. */
+    public function meant(string $id): Booking|Pick
+    {
+        $number = (int) substr($id, 1);
+
+        return $id[0] === 'p' ? $this->picks[$number] : $this->booked->firstOrFail('id', $number);
+    }
+
+    /** Whether a time lies after they can come on that day, and not before. */
+    public function canStayFor(Span $time): bool
+    {
+        $zone = $this->round->school->timeZone();
+        foreach ($this->windows as $window) {
+            if ($zone->dayAt($window->start) === $zone->dayAt($time->start) && $window->start <= $time->start) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** All dates between the first and the last of a round. */

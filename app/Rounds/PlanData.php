@@ -46,16 +46,16 @@ final class PlanData
         $rows = [];
         $before = null;
         foreach ($meetings as $id => $span) {
-            $booking = $id[0] === 'b' ? $found->booked->firstWhere('id', (int) substr($id, 1)) : null;
-            $rows[] = self::meeting($booking ?? $found->picks[(int) substr($id, 1)], $span, $zone)
-                + ['pick' => $booking === null ? (int) substr($id, 1) : null, 'between' => $before === null ? null : self::between($found, $before, [$id, $span])];
+            $rows[] = self::meeting($found->meant($id), $span, $zone) + ['between' => $before === null ? null : self::between($found, $before, [$id, $span])];
             $before = [$id, $span];
         }
 
         return [
             'date' => (string) $zone->dateAt($first->start),
             'label' => Spell::date($zone->dateAt($first->start)),
-            'said' => Words::say('rounds.day_said', ['from' => Spell::time($first->start, $zone), 'until' => Spell::time(end($meetings)->end, $zone), 'waiting' => intdiv($cost->waiting, 60)]),
+            'said' => Words::say('rounds.day_said', [
+                'from' => Spell::time($first->start, $zone), 'until' => Spell::time(end($meetings)->end, $zone), 'waiting' => intdiv($cost->waiting, 60),
+            ]),
             'meetings' => $rows,
         ];
     }
@@ -85,38 +85,42 @@ final class PlanData
 
         return [
             'sheet' => $of->sheet->slug, 'host' => HostCard::of($booked ? $of->host : $of->sheet->host), 'student' => $of->student,
-            'place' => $booked ? $of->place->label : (string) $of->sheet->places->first()?->label,
-            'key' => SlotKey::of($span->start), 'from' => Spell::time($span->start, $zone), 'until' => Spell::time($span->end, $zone), 'length' => $span->minutes(),
-            'booked' => $booked,
+            'place' => $booked ? $of->place->label : (string) $of->sheet->places->first()?->label, 'booked' => $booked,
+            'key' => SlotKey::of($span->start), 'length' => $span->minutes(),
+            'from' => Spell::time($span->start, $zone), 'until' => Spell::time($span->end, $zone),
         ];
     }
 
-    /** @return array{pick: int, sheet: string, student: string, why: string, otherwise: array{key: string, said: string}|null} */
+    /** @return array{sheet: string, student: string, why: string, otherwise: array{key: string, said: string}|null} */
     private static function left(FindPlan $found, Left $left, Zone $zone): array
     {
-        $i = (int) substr($left->id, 1);
-        // What is booked already is never left out: it stands where it is.
-        $pick = $left->id[0] === 'p' ? $found->picks[$i] : null;
-        $host = $pick === null ? (string) $found->booked->firstWhere('id', $i)?->host->name : $pick->sheet->host->name;
-        $others = array_map(static fn (string $id): string => $id[0] === 'b' ? (string) $found->booked->firstWhere('id', (int) substr($id, 1))?->host->name : $found->picks[(int) substr($id, 1)]->sheet->host->name, $left->with);
-        $values = ['host' => $host, 'others' => Spell::list(array_values(array_unique($others))), 'child' => $pick->student ?? ''];
+        $of = $found->meant($left->id);
+        $others = array_map(static fn (string $id): string => self::host($found->meant($id)), $left->with);
+        $values = ['host' => self::host($of), 'others' => Spell::list(array_values(array_unique($others))), 'child' => $of->student];
         $key = match ($left->why) {
-            Why::NothingFree => $pick?->isTakenForChild($found->passId) === true ? 'left_child' : 'left_nothing',
+            Why::NothingFree => $of instanceof Pick && $of->isTakenForChild($found->passId) ? 'left_child' : 'left_nothing',
             Why::OutsideWindows => 'left_outside',
             Why::Clashes => 'left_clashes',
         };
         $otherwise = $left->otherwise;
         if ($otherwise !== null) {
             $days = array_map(static fn (Span $one): int => $zone->dayAt($one->start), $found->plan->meetings);
-            $sameDay = in_array($zone->dayAt($otherwise->start), $days, true);
-            $values += ['time' => $sameDay ? Spell::time($otherwise->start, $zone) : Spell::moment($otherwise->start, $zone), 'until' => Spell::time($otherwise->end, $zone)];
-            $key .= '_otherwise';
+            $time = in_array($zone->dayAt($otherwise->start), $days, true) ? Spell::time($otherwise->start, $zone) : Spell::moment($otherwise->start, $zone);
+            $values += ['time' => $time, 'until' => Spell::time($otherwise->end, $zone)];
+            $key .= $found->canStayFor($otherwise) ? '_stay' : '_come';
         }
 
         return [
-            'pick' => $i, 'sheet' => $pick->sheet->slug ?? '', 'student' => $pick->student ?? '', 'why' => Words::say("rounds.$key", $values),
-            'otherwise' => $otherwise === null ? null : ['key' => SlotKey::of($otherwise->start), 'said' => Words::say('rounds.take_otherwise', ['time' => Spell::time($otherwise->start, $zone)])],
+            'sheet' => $of->sheet->slug, 'student' => $of->student, 'why' => Words::say("rounds.$key", $values),
+            'otherwise' => $otherwise === null ? null : [
+                'key' => SlotKey::of($otherwise->start), 'said' => Words::say('rounds.take_otherwise', ['time' => Spell::time($otherwise->start, $zone)]),
+            ],
         ];
+    }
+
+    private static function host(Booking|Pick $of): string
+    {
+        return $of instanceof Booking ? $of->host->name : $of->sheet->host->name;
     }
 
     private static function saidOfBest(FindPlan $found): string
@@ -126,6 +130,8 @@ final class PlanData
             return '';
         }
 
-        return $plan->mostMeetings > count($plan->meetings) ? Words::say('rounds.not_proven_meetings', ['most' => $plan->mostMeetings]) : Words::say('rounds.not_proven');
+        return $plan->mostMeetings > count($plan->meetings)
+            ? Words::say('rounds.not_proven_meetings', ['most' => $plan->mostMeetings])
+            : Words::say('rounds.not_proven');
     }
 }

@@ -190,8 +190,11 @@ final class RoundsTest extends TestCase
         self::assertCount(1, $answer->json('days.0.meetings'));
         self::assertMatchesRegularExpression('/^(Wren Halloran|Iolo Bevan) is only free while you are with (Iolo Bevan|Wren Halloran); 16:20 is free, if you can stay until 16:35\.$/', $answer->json('left.0.why'));
         // They can: it is there, and the rest stays.
-        $picks[$answer->json('left.0.pick')]['start'] = $answer->json('left.0.otherwise.key');
+        $picks[array_search($answer->json('left.0.sheet'), array_column($picks, 'sheet'), true)]['start'] = $answer->json('left.0.otherwise.key');
         $this->plan($round, $pass, $picks, [['date' => self::EVENING, 'from' => '16:00', 'until' => '16:20']])->assertOk()->assertJsonCount(2, 'days.0.meetings')->assertJsonPath('left', []);
+        // Who could only come earlier is not told to stay.
+        $late = $this->plan($round, $pass, array_map(static fn (array $one): array => array_diff_key($one, ['start' => 1]), $picks), [['date' => self::EVENING, 'from' => '17:40', 'until' => '18:00']])->assertOk();
+        self::assertStringEndsWith('17:20 is free, if you can come then.', $late->json('left.0.why'));
     }
 
     public function test_what_cannot_be_is_said_at_its_field_and_strangers_see_nothing(): void
