@@ -59,7 +59,9 @@ final readonly class FindPlan
         }
         $free = self::free($ask->picks, $dates, $pass, $now);
         // A time that was to stay and is gone is looked for anew.
-        $stays = array_filter(array_map(static fn (Pick $pick, array $slots): array => array_values(array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start)), $ask->picks, $free));
+        $stays = array_filter(array_map(
+            static fn (Pick $pick, array $slots): array => array_values(array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start)), $ask->picks, $free,
+        ));
         foreach ($ask->picks as $i => $pick) {
             $place = $pick->sheet->places->first();
             $wanted[] = new Wanted("p$i", $place?->kind === PlaceKind::Room ? $place->label : null, $stays[$i] ?? $free[$i]);
@@ -145,7 +147,8 @@ final readonly class FindPlan
     public static function sheets(Round $round): array
     {
         $sheets = [];
-        foreach ($round->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', SheetState::Open)->get()->sortBy(static fn (Sheet $one): string => $one->host->name) as $sheet) {
+        $open = $round->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', SheetState::Open)->get();
+        foreach ($open->sortBy(static fn (Sheet $one): string => $one->host->name) as $sheet) {
             $sheets[$sheet->slug] = $sheet;
         }
 

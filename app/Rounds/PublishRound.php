@@ -8,8 +8,6 @@ use App\Framework\Contended;
 use App\Framework\Spell;
 use App\Models\Audience;
 use App\Models\Instant;
-use App\Models\LinkMode;
-use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\Models\SheetState;
@@ -62,7 +60,7 @@ final class PublishRound
 
         return new SheetStatement(
             title: $round->title, intro: $round->intro, blocks: $blocks,
-            places: [new PlaceStatement($host->kind, $host->label, $host->link, $host->directions, $host->kind === PlaceKind::Video && $host->link === null ? LinkMode::Each : LinkMode::One, $host->sheet?->places->first()?->id)],
+            places: [new PlaceStatement($host->kind, $host->label, $host->link, $host->directions, id: $host->sheet?->places->first()?->id)],
             questions: $round->questions, rules: $round->rules,
             forWhom: $round->families ? new ForWhom(Audience::Families, $round->classes) : new ForWhom,
         );

@@ -24,11 +24,17 @@ final class RoundController
     {
         $rounds = Round::query()->where('school_id', $staff->school_id)->orderByDesc('id')->limit(30)->get();
         $parts = RoundHost::query()->where('staff_id', $staff->id)->whereIn('round_id', $rounds->modelKeys())->with(['round', 'host'])->get();
+        $hosts = RoundHost::query()->toBase()->selectRaw('round_id, COUNT(*) AS hosts')->groupBy('round_id')->pluck('hosts', 'round_id')->all();
 
         return Page::staff('Rounds', Words::say('rounds.title'), [
             'host' => $staff->name, 'office' => $staff->office,
-            'rounds' => $staff->office ? array_values($rounds->map(static fn (Round $one): array => ['id' => $one->id, 'title' => $one->title, 'state' => $one->state->value, 'hosts' => RoundHost::query()->where('round_id', $one->id)->count()])->all()) : [],
-            'parts' => array_values($parts->map(static fn (RoundHost $one): array => ['title' => $one->round->title, ...RoundSetupData::part($one), 'look' => RoundSetupData::look($staff->school_id, $one->round->coreBlocks(), [$staff->id], $one->round->classes, $one->round)])->all()),
+            'rounds' => ! $staff->office ? [] : array_values($rounds->map(static fn (Round $one): array => [
+                'id' => $one->id, 'title' => $one->title, 'state' => $one->state->value, 'hosts' => $hosts[$one->id] ?? 0,
+            ])->all()),
+            'parts' => array_values($parts->map(static fn (RoundHost $one): array => [
+                'title' => $one->round->title, ...RoundSetupData::part($one),
+                'look' => RoundSetupData::look($staff->school_id, $one->round->coreBlocks(), [$staff->id], $one->round->classes, $one->round),
+            ])->all()),
         ]);
     }
 
@@ -57,7 +63,9 @@ final class RoundController
         LogBook::note('export', $round, ['about' => $round->title, 'what' => 'cards.pdf']);
         $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
 
-        return new Response($who->pdf($round), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"", 'Cache-Control' => 'no-store, private']);
+        return new Response($who->pdf($round), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"", 'Cache-Control' => 'no-store, private',
+        ]);
     }
 
     /** What would come of it, as it is typed. */
@@ -75,7 +83,9 @@ final class RoundController
 
     public function update(Round $round, RoundRequest $request, WriteRound $write): JsonResponse
     {
-        return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement(), $round, $request->filled('version') ? $request->integer('version') : null)));
+        $version = $request->filled('version') ? $request->integer('version') : null;
+
+        return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement(), $round, $version)));
     }
 
     public function takeBack(Round $round, TakeRoundBack $takeBack): JsonResponse

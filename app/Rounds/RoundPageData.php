@@ -34,13 +34,17 @@ final class RoundPageData
 
         return [
             'slug' => $round->slug, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value,
-            'school' => $round->school->name, 'office' => $round->school->phone, 'zone_name' => $round->school->timeZone()->name, 'walk' => max(0, $round->school->travel_minutes),
+            'school' => $round->school->name, 'office' => $round->school->phone, 'zone_name' => $round->school->timeZone()->name,
+            'walk' => max(0, $round->school->travel_minutes),
             'pass' => $pass === null ? null : ['path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => (string) $pass->email, 'phone' => $pass->phone],
             'children' => $family->children === null ? null : array_values($family->children->map(static fn (Student $child): array => [
                 'name' => $child->name(), 'class' => (string) $child->classes->first()?->name,
                 'teachers' => array_values(array_filter(array_map(static fn (int $staff): ?string => $byStaff[$staff] ?? null, $teachers[$child->id]))),
             ])->all()),
-            'sheets' => array_values(array_map(static fn (Sheet $one): array => ['slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label, 'video' => $one->places->first()?->kind === PlaceKind::Video], $sheets)),
+            'sheets' => array_values(array_map(static fn (Sheet $one): array => [
+                'slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label,
+                'video' => $one->places->first()?->kind === PlaceKind::Video,
+            ], $sheets)),
             'dates' => self::dates($round, $now),
             'asked' => $kept,
         ];
@@ -72,7 +76,8 @@ final class RoundPageData
         ksort($dates);
 
         return array_map(static fn (int $day, array $span): array => [
-            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'from' => Spell::time($span[0], $zone), 'until' => Spell::time($span[1], $zone), 'over' => $span[1] <= $now, 'steps' => self::steps($span[0], $span[1], $zone),
+            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'over' => $span[1] <= $now,
+            'from' => Spell::time($span[0], $zone), 'until' => Spell::time($span[1], $zone), 'steps' => self::steps($span[0], $span[1], $zone),
         ], array_keys($dates), array_values($dates));
     }
 }

@@ -36,12 +36,16 @@ final class PlanLetter extends Message
         $kept = $bookings->contains(static fn (Booking $one): bool => $one->state === BookingState::Kept);
         $facts = [];
         foreach ($bookings as $one) {
-            $facts[Spell::shortDate($zone->dateAt($one->span()->start)).' '.Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', ['host' => $one->host->name, 'place' => $one->place->label, 'student' => $one->student === '' ? 'none' : $one->student]);
+            $when = Spell::shortDate($zone->dateAt($one->span()->start)).' '.Spell::slot($one->span(), $zone);
+            $student = $one->student === '' ? 'none' : $one->student;
+            $facts[$when] = Words::say('rounds.kept_row', ['host' => $one->host->name, 'place' => $one->place->label, 'student' => $student]);
         }
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => count($facts)]), word: '', facts: $facts,
-            linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'), link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->link(), school: $this->round->school->name,
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: '', facts: $facts,
+            news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => count($facts)]),
+            linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'),
+            link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->link(), school: $this->round->school->name,
         );
     }
 }
