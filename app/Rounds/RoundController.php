@@ -60,7 +60,7 @@ final class RoundController
     /** Cards to hand out: of all families, of those without an e-mail address, or of those who have not booked. */
     public function cards(Round $round, Request $request): Response
     {
-        LogBook::note('export', $round, ['about' => $round->title, 'what' => 'cards.pdf']);
+        LogBook::note('round_cards', $round, ['about' => $round->title]);
         $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
 
         return new Response($who->pdf($round), 200, [
@@ -91,7 +91,7 @@ final class RoundController
     public function takeBack(Round $round, TakeRoundBack $takeBack): JsonResponse
     {
         $round = $takeBack($round);
-        LogBook::note('round taken back', $round, ['title' => $round->title]);
+        LogBook::note('round_taken_back', $round, ['about' => $round->title]);
 
         return new JsonResponse(RoundSetupData::round($round));
     }
@@ -99,7 +99,7 @@ final class RoundController
     public function publish(Round $round, PublishRound $publish): JsonResponse
     {
         $round = $publish($round, Clock::now());
-        LogBook::note('round published', $round, ['title' => $round->title]);
+        LogBook::note('round_published', $round, ['about' => $round->title]);
 
         return new JsonResponse(RoundSetupData::round($round));
     }

@@ -178,6 +178,7 @@ final class RoundsTest extends TestCase
         $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertConflict();
         self::assertSame(3, Sheet::query()->count());
         $this->get("/staff/rounds/new?like=$round->id")->assertOk()->assertSee('Spring round');
+        $this->get('/staff/log')->assertOk()->assertSee('took the round “Spring round” back', false);
         self::assertStringStartsWith('%PDF', (string) $this->get("/staff/rounds/$round->id/cards.pdf?who=missing")->assertOk()->getContent());
     }
 

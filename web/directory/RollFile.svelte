@@ -25,10 +25,14 @@
         ...formOf({ file: one, ...more }),
     });
 
+    /** Who picks two columns quickly is answered for the second: the first answer knows nothing of it. */
+    let turn = 0;
     async function lookAt(chosen: File, again = false) {
+        const mine = ++turn;
         working = 'Reading it…';
         const more: Record<string, string> = again ? { parts: JSON.stringify(parts), whole } : { whole };
         const answer = await ask(api.POST('/api/staff/directory/file', body(chosen, more)));
+        if (mine !== turn) return;
         working = '';
         trouble = said(answer);
         if (!answer.data) return;
