@@ -13,8 +13,7 @@ recess_test() {
     instance_open test
     case $part in
         all)
-            check_lint
-            check_core
+            check_lint_and_core
             test_instance_up
             check_served
             ;;
@@ -27,6 +26,21 @@ recess_test() {
             ;;
     esac
     step "All of it passed."
+}
+
+# The core is tested on one processor, what is looked at and typed on the other.
+check_lint_and_core() {
+    local beside=$VAR/log/check-core.log pid
+    mkdir -p "$VAR/log"
+    step "The core’s tests begin beside; they are said below"
+    (check_core) >"$beside" 2>&1 &
+    pid=$!
+    check_lint
+    if ! wait "$pid"; then
+        cat "$beside"
+        fail "The core’s tests did not pass; it stands above."
+    fi
+    cat "$beside"
 }
 
 check_lint() {
