@@ -59,8 +59,8 @@ final readonly class Admission
         if ($staff !== null && ($staff->office || $sheet->isRunBy($staff))) {
             return new self(true, new Collection);
         }
-        $guardian = $pass?->guardian_id === null ? null : Guardian::query()->whereKey($pass->guardian_id)->where('school_id', $sheet->host->school_id)->whereNull('put_away_at')->first();
-        if ($guardian === null) {
+        $guardian = Guardian::ofPass($pass);
+        if ($guardian?->school_id !== $sheet->host->school_id) {
             return new self(false);
         }
         $children = self::among(Student::query()->whereKey($guardian->students->modelKeys())->orderBy('name'), $sheet)->with('classes')->get();

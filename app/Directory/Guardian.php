@@ -62,6 +62,12 @@ final class Guardian extends Row
             ->wherePivotNull('put_away_at')->wherePivot('may_book', true)->whereNull('students.put_away_at')->orderBy('students.name');
     }
 
+    /** Whose pass it is, as long as the school knows them. */
+    public static function ofPass(?Pass $pass): ?self
+    {
+        return $pass?->guardian_id === null ? null : self::query()->whereKey($pass->guardian_id)->whereNull('put_away_at')->first();
+    }
+
     public function child(string $called): ?Student
     {
         return $this->students->first(static fn (Student $child): bool => $child->name() === $called);

@@ -12,37 +12,35 @@ use App\Models\SheetState;
 use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
 
-/** The sheets that are for whoever holds a pass, and not for everybody: these stand on no board. Those of a round are found as that. As Admission says of each, in a few questions for all. */
-final class OpenToPass
+/** The sheets and rounds that are for whoever holds a pass, and not for everybody: these stand on no board. As Admission says of each, in a few questions for all. */
+final readonly class OpenToPass
 {
-    /** @return Collection<int, Sheet> */
-    public static function of(Pass $pass): Collection
+    /**
+     * @param  Collection<int, Sheet>  $sheets  those of no round
+     * @param  Collection<int, Round>  $rounds
+     */
+    private function __construct(public Collection $sheets, public Collection $rounds)
+    {
+    }
+
+    public static function of(Pass $pass): self
     {
         if ($pass->staff_id !== null) {
-            return self::open(Audience::Staff, (int) StaffMember::query()->whereKey($pass->staff_id)->whereNull('left_at')->value('school_id'));
+            $school = (int) StaffMember::query()->whereKey($pass->staff_id)->whereNull('left_at')->value('school_id');
+
+            return new self(self::open(Audience::Staff, $school), new Collection);
         }
-        $guardian = $pass->guardian_id === null ? null : Guardian::query()->whereKey($pass->guardian_id)->whereNull('put_away_at')->with('students.classes')->first();
+        $guardian = Guardian::ofPass($pass)?->load('students.classes');
         if ($guardian === null || $guardian->students->isEmpty()) {
-            return new Collection;
+            return new self(new Collection, new Collection);
         }
         $students = $guardian->students->modelKeys();
         $classes = $guardian->students->flatMap(static fn (Student $child): array => $child->classes->modelKeys())->all();
+        $sheets = self::open(Audience::Families, $guardian->school_id)->filter(static fn (Sheet $sheet): bool => ($sheet->audience_classes === [] && $sheet->audience_students === [])
+            || array_intersect($sheet->audience_students, $students) !== [] || array_intersect($sheet->audience_classes, $classes) !== []);
+        $rounds = Round::query()->where('school_id', $guardian->school_id)->where('state', SheetState::Open)->orderBy('id')->get();
 
-        return self::open(Audience::Families, $guardian->school_id)->filter(static fn (Sheet $sheet): bool => ($sheet->audience_classes === [] && $sheet->audience_students === [])
-            || array_intersect($sheet->audience_students, $students) !== [] || array_intersect($sheet->audience_classes, $classes) !== [])->values();
-    }
-
-    /** @return Collection<int, Round> those that are for this family */
-    public static function rounds(Pass $pass): Collection
-    {
-        $guardian = $pass->guardian_id === null ? null : Guardian::query()->whereKey($pass->guardian_id)->whereNull('put_away_at')->with('students.classes')->first();
-        if ($guardian === null || $guardian->students->isEmpty()) {
-            return new Collection;
-        }
-        $classes = $guardian->students->flatMap(static fn (Student $child): array => $child->classes->modelKeys())->all();
-
-        return Round::query()->where('school_id', $guardian->school_id)->where('state', SheetState::Open)->orderBy('id')->get()
-            ->filter(static fn (Round $round): bool => $round->classes === [] || array_intersect($round->classes, $classes) !== [])->values();
+        return new self($sheets->values(), $rounds->filter(static fn (Round $round): bool => $round->isFor($classes))->values());
     }
 
     /** @return Collection<int, Sheet> */

@@ -17,13 +17,10 @@ final class Teachers
     public static function of(Collection $students): array
     {
         $classes = $students->flatMap(static fn (Student $one) => $one->classes->modelKeys())->unique()->values()->all();
-        $byClass = [];
-        foreach (self::rows($classes) as $row) {
-            $byClass[$row->class_id][] = (int) $row->id;
-        }
+        $byClass = self::ofClasses($classes);
 
         return $students->mapWithKeys(static fn (Student $one): array => [
-            $one->id => array_values(array_unique(array_merge([], ...array_map(static fn (int $class): array => $byClass[$class] ?? [], array_map(intval(...), $one->classes->modelKeys()))))),
+            $one->id => array_values(array_unique(array_merge([], ...array_values(array_intersect_key($byClass, array_flip($one->classes->modelKeys())))))),
         ])->all();
     }
 
@@ -43,11 +40,17 @@ final class Teachers
 
     /**
      * @param  array<int>  $classes
-     * @return list<\stdClass> class_id and the staff member's id
+     * @return array<int, list<int>> by class: the staff who teach it, by their names
      */
-    private static function rows(array $classes): array
+    public static function ofClasses(array $classes): array
     {
-        return array_values(DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')->whereIn('class_id', $classes)->whereNull('staff.left_at')
-            ->orderBy('staff.name')->get(['class_teachers.class_id', 'staff.id'])->all());
+        $rows = DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')->whereIn('class_id', $classes)
+            ->whereNull('staff.left_at')->orderBy('staff.name')->get(['class_teachers.class_id', 'staff.id']);
+        $teachers = [];
+        foreach ($rows as $row) {
+            $teachers[(int) $row->class_id][] = (int) $row->id;
+        }
+
+        return $teachers;
     }
 }

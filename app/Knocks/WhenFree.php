@@ -90,7 +90,7 @@ final readonly class WhenFree
             ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))->with('place')->limit(1_000)->get();
 
         return Spans::of(array_values($bookings->map(static function (Booking $one) use ($travel, $there): Span {
-            $walk = $travel->minutes($there, $one->place->kind === PlaceKind::Room ? $one->place->label : null) * 60;
+            $walk = $travel->minutes($there, $one->place->room()) * 60;
 
             return $one->span()->widened($walk, $walk);
         })->all()));

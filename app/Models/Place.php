@@ -30,4 +30,10 @@ final class Place extends Row
     {
         return ['kind' => PlaceKind::class, 'link_mode' => LinkMode::class, 'removed_at' => 'immutable_datetime'];
     }
+
+    /** The room to which one walks; null on the phone or by video. */
+    public function room(): ?string
+    {
+        return $this->kind === PlaceKind::Room ? $this->label : null;
+    }
 }

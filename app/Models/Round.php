@@ -11,6 +11,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Recess\Records\BlockReader;
 use Recess\Rules\Stated;
 use Recess\Slots\Block as CoreBlock;
+use Recess\Slots\Pieces;
+use Recess\Time\DateRange;
+use Recess\Time\LocalDate;
 
 /**
  * One school-wide conference event: what the sheets of all who are in it have in common.
@@ -64,6 +67,45 @@ final class Round extends Row
     public function coreBlocks(): array
     {
         return array_map(BlockReader::read(...), $this->blocks);
+    }
+
+    /** All dates between its first and its last. */
+    public function dates(): DateRange
+    {
+        $days = [];
+        foreach ($this->coreBlocks() as $block) {
+            array_push($days, $block->pattern->first()->day, ($block->pattern->last() ?? $block->pattern->first())->day);
+        }
+        sort($days);
+
+        return DateRange::of(LocalDate::fromDay($days[0]), LocalDate::fromDay($days[count($days) - 1]));
+    }
+
+    /** @return list<Pieces> its stretches, cut into the slots that each who is in it begins with */
+    public function pieces(): array
+    {
+        $dates = $this->dates();
+        $zone = $this->school->timeZone();
+
+        return array_merge([], ...array_map(static fn (CoreBlock $block): array => $block->pieces($dates->first, $dates->last->plusDays(1), $zone), $this->coreBlocks()));
+    }
+
+    /** @return array<string, Sheet> by its slug, with all that judging takes, by their hosts' names; those that take bookings */
+    public function openSheets(): array
+    {
+        $sheets = [];
+        $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', SheetState::Open)->get();
+        foreach ($open->sortBy(static fn (Sheet $one): string => $one->host->name) as $sheet) {
+            $sheets[$sheet->slug] = $sheet;
+        }
+
+        return $sheets;
+    }
+
+    /** @param  array<int>  $classes  whether it is for the families of one of them */
+    public function isFor(array $classes): bool
+    {
+        return $this->classes === [] || array_intersect($this->classes, $classes) !== [];
     }
 
     public function link(): string

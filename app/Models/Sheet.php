@@ -140,7 +140,7 @@ final class Sheet extends Row
             blocks: $this->coreBlocks(),
             hosts: Hosts::of($this->staff_id, $this->colleaguesWho(HostRole::Any), $this->colleaguesWho(HostRole::Must)),
             rules: $this->rules,
-            places: $this->places->mapWithKeys(static fn (Place $place): array => [(int) $place->id => $place->kind === PlaceKind::Room ? $place->label : null])->all() ?: [null],
+            places: $this->places->mapWithKeys(static fn (Place $place): array => [(int) $place->id => $place->room()])->all() ?: [null],
             closedDays: $this->host->school->closedDays(),
             joining: $this->joining,
             shut: match ($this->seen()) {

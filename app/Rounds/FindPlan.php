@@ -7,10 +7,7 @@ namespace App\Rounds;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Pass;
-use App\Models\PlaceKind;
 use App\Models\Round;
-use App\Models\Sheet;
-use App\Models\SheetState;
 use App\Timetables\Asking;
 use App\Timetables\Worlds;
 use Illuminate\Database\Eloquent\Collection;
@@ -21,7 +18,6 @@ use Recess\Fitting\Wanted;
 use Recess\Offer;
 use Recess\Rules\Travel;
 use Recess\Time\DateRange;
-use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Timetable;
 
@@ -48,14 +44,15 @@ final readonly class FindPlan
     {
         $school = $round->school;
         $zone = $school->timeZone();
-        $dates = self::dates($round);
-        $booked = $pass === null ? new Collection : self::booked($pass, Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0)));
+        $dates = $round->dates();
+        $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
+        $booked = $pass === null ? new Collection : self::booked($pass, $range);
         // What stands already is not wished for once more.
         $ask = $ask->without($booked);
         $between = new Between(new Travel(max($ask->walk, $school->travel_minutes)), $ask->breather);
         $wanted = [];
         foreach ($booked as $one) {
-            $wanted[] = new Wanted("b$one->id", $one->place->kind === PlaceKind::Room ? $one->place->label : null, [$one->span()]);
+            $wanted[] = new Wanted("b$one->id", $one->place->room(), [$one->span()]);
         }
         $free = self::free($ask->picks, $dates, $pass, $now);
         // A time that was to stay and is gone is looked for anew.
@@ -63,8 +60,7 @@ final readonly class FindPlan
             static fn (Pick $pick, array $slots): array => array_values(array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start)), $ask->picks, $free,
         ));
         foreach ($ask->picks as $i => $pick) {
-            $place = $pick->sheet->places->first();
-            $wanted[] = new Wanted("p$i", $place?->kind === PlaceKind::Room ? $place->label : null, $stays[$i] ?? $free[$i]);
+            $wanted[] = new Wanted("p$i", $pick->sheet->places->first()?->room(), $stays[$i] ?? $free[$i]);
         }
         // What is booked stands, whatever they say of when they can come; so does what they want to stay.
         $stands = [...array_map(static fn (Booking $one): Span => $one->span(), array_values($booked->all())), ...array_merge([], ...$stays)];
@@ -97,18 +93,6 @@ final readonly class FindPlan
         return false;
     }
 
-    /** All dates between the first and the last of a round. */
-    public static function dates(Round $round): DateRange
-    {
-        $days = [];
-        foreach ($round->coreBlocks() as $block) {
-            array_push($days, $block->pattern->first()->day, ($block->pattern->last() ?? $block->pattern->first())->day);
-        }
-        sort($days);
-
-        return DateRange::of(LocalDate::fromDay($days[0]), LocalDate::fromDay($days[count($days) - 1]));
-    }
-
     /**
      * @param  list<Pick>  $picks
      * @return array<int, list<Span>> by pick: when it can be had
@@ -137,21 +121,10 @@ final readonly class FindPlan
     }
 
     /** @return Collection<int, Booking> */
-    public static function booked(Pass $pass, Span $range): Collection
+    private static function booked(Pass $pass, Span $range): Collection
     {
-        return $pass->bookings()->whereNotNull('hold_id')->where('starts_at', '>=', Instant::column($range->start))->where('starts_at', '<', Instant::column($range->end))
+        return $pass->bookings()->whereNotNull('hold_id')
+            ->where('starts_at', '>=', Instant::column($range->start))->where('starts_at', '<', Instant::column($range->end))
             ->with(['sheet', 'place', 'host'])->orderBy('starts_at')->limit(60)->get();
-    }
-
-    /** @return array<string, Sheet> by its slug, with all that judging takes; those that take bookings */
-    public static function sheets(Round $round): array
-    {
-        $sheets = [];
-        $open = $round->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', SheetState::Open)->get();
-        foreach ($open->sortBy(static fn (Sheet $one): string => $one->host->name) as $sheet) {
-            $sheets[$sheet->slug] = $sheet;
-        }
-
-        return $sheets;
     }
 }

@@ -9,7 +9,6 @@ use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\PersonName;
 use App\Models\Round;
-use App\Models\Sheet;
 use App\Models\SheetState;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
@@ -28,8 +27,13 @@ class PlanRequest extends FormRequest
     /** Meetings of one family: more is a slip. */
     private const MOST = 20;
 
-    /** @var array<string, Sheet>|null */
-    private ?array $sheets = null;
+    // Asked for more than once, and looked up once.
+    private ?Pass $pass = null;
+
+    private ?RoundFamily $family = null;
+
+    /** @var list<Pick>|null */
+    private ?array $picks = null;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -56,7 +60,7 @@ class PlanRequest extends FormRequest
     public function authorize(): Response
     {
         return match (true) {
-            ! RoundFamily::of($this->round(), $this->pass())->isAdmitted => Response::deny(Words::say('rounds.only_families', ['school' => $this->round()->school->name])),
+            ! $this->family()->isAdmitted => Response::deny(Words::say('rounds.only_families', ['school' => $this->round()->school->name])),
             $this->round()->state !== SheetState::Open => Response::deny(Words::say('rounds.not_open')),
             default => Response::allow(),
         };
@@ -72,7 +76,7 @@ class PlanRequest extends FormRequest
 
     public function pass(): ?Pass
     {
-        return Pass::byToken($this->input('pass'));
+        return $this->pass ??= Pass::byToken($this->input('pass'));
     }
 
     public function asked(): PlanAsk
@@ -95,16 +99,22 @@ class PlanRequest extends FormRequest
     /** @return list<Pick> */
     public function picks(): array
     {
-        $this->sheets ??= FindPlan::sheets($this->round());
-        $family = RoundFamily::of($this->round(), $this->pass());
+        return $this->picks ??= $this->read();
+    }
+
+    /** @return list<Pick> */
+    private function read(): array
+    {
+        $sheets = $this->round()->openSheets();
+        $children = $this->family()->childrenByName();
         $picks = $seen = $wrong = [];
         foreach ($this->validated('picks') as $i => $one) {
-            $sheet = $this->sheets[$one['sheet']] ?? null;
-            $child = $family->child($one['student']);
+            $sheet = $sheets[$one['sheet']] ?? null;
+            $child = $children[$one['student']] ?? null;
             $student = trim($one['student']);
             $wrong += match (true) {
                 $sheet === null => ["picks.$i.sheet" => Words::say('rounds.not_in_it')],
-                $family->children !== null && $child === null => ["picks.$i.student" => Words::say('rounds.not_theirs')],
+                $children !== null && $child === null => ["picks.$i.student" => Words::say('rounds.not_theirs')],
                 isset($seen["$sheet->id|$student"]) => ["picks.$i.sheet" => Words::say('rounds.twice')],
                 default => [],
             };
@@ -116,6 +126,11 @@ class PlanRequest extends FormRequest
         $wrong === [] || throw ValidationException::withMessages($wrong);
 
         return $picks;
+    }
+
+    private function family(): RoundFamily
+    {
+        return $this->family ??= RoundFamily::of($this->round(), $this->pass());
     }
 
     /** @return list<Span> */

@@ -67,7 +67,7 @@ enum RoundCards: string
 
     private static function dates(Round $round): string
     {
-        $dates = FindPlan::dates($round);
+        $dates = $round->dates();
 
         return $dates->first->equals($dates->last) ? Spell::date($dates->first) : Words::say('rounds.dates', ['first' => Spell::date($dates->first), 'last' => Spell::date($dates->last)]);
     }

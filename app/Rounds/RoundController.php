@@ -32,8 +32,7 @@ final class RoundController
                 'id' => $one->id, 'title' => $one->title, 'state' => $one->state->value, 'hosts' => $hosts[$one->id] ?? 0,
             ])->all()),
             'parts' => array_values($parts->map(static fn (RoundHost $one): array => [
-                'title' => $one->round->title, ...RoundSetupData::part($one),
-                'look' => RoundSetupData::look($staff->school_id, $one->round->coreBlocks(), [$staff->id], $one->round->classes, $one->round),
+                'title' => $one->round->title, 'dates' => RoundSetupData::dates($one->round), ...RoundSetupData::part($one),
             ])->all()),
         ]);
     }
@@ -66,14 +65,6 @@ final class RoundController
         return new Response($who->pdf($round), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"", 'Cache-Control' => 'no-store, private',
         ]);
-    }
-
-    /** What would come of it, as it is typed. */
-    public function look(RoundRequest $request): JsonResponse
-    {
-        $statement = $request->statement();
-
-        return new JsonResponse(RoundSetupData::look($request->writer()->school_id, $statement->blocks, $statement->staff, $statement->classes));
     }
 
     public function store(RoundRequest $request, WriteRound $write): JsonResponse

@@ -21,20 +21,20 @@ final readonly class RoundFamily
 
     public static function of(Round $round, ?Pass $pass): self
     {
-        $guardian = $pass?->guardian_id === null ? null : Guardian::query()->whereKey($pass->guardian_id)->where('school_id', $round->school_id)->whereNull('put_away_at')->first();
-        if ($guardian === null) {
+        $guardian = Guardian::ofPass($pass);
+        if ($guardian?->school_id !== $round->school_id) {
             return new self(! $round->families, null);
         }
         $children = $guardian->students()->with('classes')->get()
-            ->filter(static fn (Student $one): bool => $round->classes === [] || array_intersect($one->classes->modelKeys(), $round->classes) !== [])->values();
+            ->filter(static fn (Student $one): bool => $round->isFor($one->classes->modelKeys()))->values();
 
         return new self($children->isNotEmpty() || ! $round->families, $children->isEmpty() ? null : $children);
     }
 
-    /** Whom the school knows by that name, of this family. */
-    public function child(string $called): ?Student
+    /** @return array<string, Student>|null as they are called where several are meant; null where anybody types a name */
+    public function childrenByName(): ?array
     {
-        return $this->children?->first(static fn (Student $one): bool => $one->name() === $called);
+        return $this->children?->mapWithKeys(static fn (Student $one): array => [$one->name() => $one])->all();
     }
 
     /** @return array<int, list<int>> by child: who teaches it */

@@ -21,8 +21,8 @@ final class RoundFill
         if ($round->published_at === null) {
             return ['taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => []];
         }
-        $sheets = FindPlan::sheets($round);
-        $dates = FindPlan::dates($round);
+        $sheets = $round->openSheets();
+        $dates = $round->dates();
         $taken = array_map(intval(...), DB::table('bookings')->whereIn('sheet_id', array_column($sheets, 'id'))->whereNotNull('hold_id')
             ->selectRaw('sheet_id, COUNT(*) AS taken')->groupBy('sheet_id')->pluck('taken', 'sheet_id')->all());
         $hosts = $rooms = [];

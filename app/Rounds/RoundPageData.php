@@ -27,7 +27,7 @@ final class RoundPageData
     public static function of(Round $round, ?Pass $pass, int $now): array
     {
         $family = RoundFamily::of($round, $pass);
-        $sheets = FindPlan::sheets($round);
+        $sheets = $round->openSheets();
         $byStaff = array_column(array_map(static fn (Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
         $teachers = $family->teachers();
         $kept = $pass === null ? null : Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first()?->asked;
@@ -65,13 +65,10 @@ final class RoundPageData
     private static function dates(Round $round, int $now): array
     {
         $zone = $round->school->timeZone();
-        $range = FindPlan::dates($round);
         $dates = [];
-        foreach ($round->coreBlocks() as $block) {
-            foreach ($block->pieces($range->first, $range->last->plusDays(1), $zone) as $pieces) {
-                $day = $zone->dayAt($pieces->stretch->start);
-                $dates[$day] = [min($dates[$day][0] ?? PHP_INT_MAX, $pieces->stretch->start), max($dates[$day][1] ?? 0, $pieces->stretch->end)];
-            }
+        foreach ($round->pieces() as $pieces) {
+            $day = $zone->dayAt($pieces->stretch->start);
+            $dates[$day] = [min($dates[$day][0] ?? PHP_INT_MAX, $pieces->stretch->start), max($dates[$day][1] ?? 0, $pieces->stretch->end)];
         }
         ksort($dates);
 

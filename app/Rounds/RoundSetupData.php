@@ -11,10 +11,12 @@ use App\Framework\Words;
 use App\Models\Round;
 use App\Models\StaffMember;
 use App\Timetables\Sentence;
-use Illuminate\Support\Facades\DB;
 use Recess\Quick\QuickPrint;
 use Recess\Slots\Block;
+use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
+use Recess\Time\Span;
+use Recess\Time\Spans;
 
 /** A round as the office sets it up: what is typed, who can be in it, and what comes of it. */
 final class RoundSetupData
@@ -24,14 +26,13 @@ final class RoundSetupData
     {
         $school = $reader->school;
         $classes = SchoolClass::here($school->id)->withCount('students')->orderBy('name')->get();
-        $teachers = DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')->whereIn('class_id', $classes->modelKeys())->whereNull('staff.left_at')->get(['class_id', 'staff.id'])->groupBy('class_id');
+        $teachers = Teachers::ofClasses($classes->modelKeys());
         $people = StaffMember::query()->where('school_id', $school->id)->whereNull('left_at')->where('reader', false)->orderBy('name')->get();
 
         return [
             'host' => $reader->name,
             'classes' => array_values($classes->map(static fn (SchoolClass $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'students' => (int) $one->getAttribute('students_count'),
-                'teachers' => array_values(array_map(static fn (\stdClass $row): int => (int) $row->id, $teachers->get($one->id)?->all() ?? [])),
+                'id' => $one->id, 'name' => $one->name, 'students' => (int) $one->getAttribute('students_count'), 'teachers' => $teachers[$one->id] ?? [],
             ])->all()),
             'people' => array_values($people->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
             'round' => $round === null ? null : self::round($round),
@@ -42,15 +43,19 @@ final class RoundSetupData
     public static function round(Round $round): array
     {
         $stated = $round->rules->toArray();
-        $hosts = RoundHost::of($round);
+        $hosts = RoundHost::of($round)->all();
+        $closed = $round->school->closedDays();
 
         return [
-            'id' => $round->id, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value, 'path' => "/r/$round->slug", 'version' => $round->version,
-            'line' => implode('; ', array_map(static fn (Block $block): string => QuickPrint::line($block, $round->school->closedDays()), $round->coreBlocks())),
-            'families' => $round->families, 'classes' => $round->classes, 'staff' => array_values($hosts->map(static fn (RoundHost $one): int => $one->staff_id)->all()),
-            'opens_at' => $stated['opens_at'], 'closes_at' => $stated['closes_at'], 'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60), 'each_guardian' => $round->rules->yes('each_guardian'),
-            'parts' => array_values($hosts->map(static fn (RoundHost $one): array => self::part($one))->all()),
-            'look' => self::look($round->school_id, $round->coreBlocks(), array_values($hosts->map(static fn (RoundHost $one): int => $one->staff_id)->all()), $round->classes, $round),
+            'id' => $round->id, 'version' => $round->version, 'state' => $round->state->value, 'path' => "/r/$round->slug",
+            'title' => $round->title, 'intro' => $round->intro,
+            'line' => implode('; ', array_map(static fn (Block $block): string => QuickPrint::line($block, $closed), $round->coreBlocks())),
+            'families' => $round->families, 'classes' => $round->classes,
+            'staff' => array_map(static fn (RoundHost $one): int => $one->staff_id, array_values($hosts)),
+            'opens_at' => $stated['opens_at'], 'closes_at' => $stated['closes_at'],
+            'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60), 'each_guardian' => $round->rules->yes('each_guardian'),
+            'parts' => array_map(self::part(...), array_values($hosts)),
+            'look' => self::look($round, array_values($hosts)),
         ];
     }
 
@@ -58,45 +63,49 @@ final class RoundSetupData
     public static function part(RoundHost $one): array
     {
         return [
-            'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions,
-            'absent' => $one->absent, 'has_place' => $one->hasPlace(), 'sheet' => $one->sheet_id,
+            'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'sheet' => $one->sheet_id, 'has_place' => $one->hasPlace(),
+            'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions, 'absent' => $one->absent,
         ];
+    }
+
+    /** @return list<array{label: string, stretches: list<string>}> when it is */
+    public static function dates(Round $round): array
+    {
+        $zone = $round->school->timeZone();
+        $dates = [];
+        foreach ($round->pieces() as $pieces) {
+            $dates[$zone->dayAt($pieces->stretch->start)][] = Spell::time($pieces->stretch->start, $zone).' to '.Spell::time($pieces->stretch->end, $zone);
+        }
+        ksort($dates);
+
+        return array_map(static fn (int $day, array $stretches): array => [
+            'label' => Spell::date(LocalDate::fromDay($day)), 'stretches' => $stretches,
+        ], array_keys($dates), array_values($dates));
     }
 
     /**
      * What comes of it: so many times, for so many students, and whose evening is too short.
      *
-     * @param  list<Block>  $blocks
-     * @param  list<int>  $staff
-     * @param  list<int>  $classes
+     * @param  list<RoundHost>  $hosts  who is in it
      * @return array<string, mixed> as RoundLook in docs/formats/recess.openapi.yaml
      */
-    public static function look(int $school, array $blocks, array $staff, array $classes, ?Round $round = null): array
+    private static function look(Round $round, array $hosts): array
     {
-        $zone = StaffMember::query()->where('school_id', $school)->firstOrFail()->school->timeZone();
-        $dates = $slots = [];
-        foreach ($blocks as $block) {
-            foreach ($block->pieces($block->pattern->first(), ($block->pattern->last() ?? $block->pattern->first())->plusDays(1), $zone) as $pieces) {
-                $slots = [...$slots, ...$pieces->slots];
-                $dates[$zone->dayAt($pieces->stretch->start)][] = Spell::time($pieces->stretch->start, $zone).' to '.Spell::time($pieces->stretch->end, $zone);
-            }
-        }
-        ksort($dates);
-        $taught = Teachers::studentsOfEach($school, $classes);
-        $absences = $round === null ? [] : RoundHost::of($round)->mapWithKeys(static fn (RoundHost $one): array => [$one->staff_id => $one->absences($zone)])->all();
+        $slots = array_merge([], ...array_map(static fn (Pieces $pieces): array => $pieces->slots, $round->pieces()));
+        $taught = Teachers::studentsOfEach($round->school_id, $round->classes);
         $short = [];
-        foreach ($staff as $one) {
-            $times = count(array_filter($slots, static fn ($slot): bool => array_filter($absences[$one] ?? [], static fn ($absence): bool => $absence->overlaps($slot)) === []));
-            if (($taught[$one] ?? 0) > $times) {
-                $short[] = ['staff' => $one, 'times' => $times, 'students' => $taught[$one]];
+        foreach ($hosts as $host) {
+            $away = Spans::of($host->absences($round->school->timeZone()));
+            $times = count(array_filter($slots, static fn (Span $slot): bool => ! $away->touches($slot)));
+            if (($taught[$host->staff_id] ?? 0) > $times) {
+                $short[] = ['staff' => $host->staff_id, 'times' => $times, 'students' => $taught[$host->staff_id]];
             }
         }
 
         return [
-            'said' => Words::say('rounds.look_said', ['slots' => count($slots), 'all' => count($slots) * count($staff), 'hosts' => count($staff)]),
-            'sentences' => array_map(Sentence::of(...), $blocks),
+            'said' => Words::say('rounds.look_said', ['slots' => count($slots), 'all' => count($slots) * count($hosts), 'hosts' => count($hosts)]),
+            'sentences' => array_map(Sentence::of(...), $round->coreBlocks()),
             'short_said' => Words::say('rounds.look_short', ['count' => count($short)]),
-            'dates' => array_map(static fn (int $day, array $stretches): array => ['label' => Spell::date(LocalDate::fromDay($day)), 'stretches' => $stretches], array_keys($dates), array_values($dates)),
             'short' => $short,
         ];
     }

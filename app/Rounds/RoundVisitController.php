@@ -27,7 +27,9 @@ final class RoundVisitController
             return ComeInController::askAtRound($round);
         }
 
-        return Page::visit('Round', $round->title, RoundPageData::of($round, $pass, Clock::now()), view('plain.round', ['round' => $round, 'pass' => $pass, 'sheets' => FindPlan::sheets($round)]));
+        $data = RoundPageData::of($round, $pass, Clock::now());
+
+        return Page::visit('Round', $round->title, $data, view('plain.round', ['round' => $data, 'pass' => $pass]));
     }
 
     public function show(Round $round, Request $request): JsonResponse
@@ -56,7 +58,9 @@ final class RoundVisitController
             $pass = $keep($round, $request->wish(), $now);
         } catch (PlanGone $gone) {
             // Whoever was beaten to one goes on from the next best plan.
-            return new JsonResponse(['message' => $gone->getMessage(), 'plan' => PlanData::of(FindPlan::of($round, $request->pass(), $request->asked(), $now))], 409, self::PRIVATE);
+            $next = FindPlan::of($round, $request->pass(), $request->asked(), $now);
+
+            return new JsonResponse(['message' => $gone->getMessage(), 'plan' => PlanData::of($next)], 409, self::PRIVATE);
         }
         // What is booked is wished for no more.
         $shortlist($round, $pass, ['picks' => []] + $request->shortlist());

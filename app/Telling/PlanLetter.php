@@ -36,9 +36,8 @@ final class PlanLetter extends Message
         $kept = $bookings->contains(static fn (Booking $one): bool => $one->state === BookingState::Kept);
         $facts = [];
         foreach ($bookings as $one) {
-            $when = Spell::shortDate($zone->dateAt($one->span()->start)).' '.Spell::slot($one->span(), $zone);
             $student = $one->student === '' ? 'none' : $one->student;
-            $facts[$when] = Words::say('rounds.kept_row', ['host' => $one->host->name, 'place' => $one->place->label, 'student' => $student]);
+            $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', ['host' => $one->host->name, 'place' => $one->place->label, 'student' => $student]);
         }
 
         return new Letter(

@@ -26,7 +26,7 @@ final class Guards
     /** For a booking: the sheet, whoever books, whom it is about, and the hosts. */
     public static function booking(Sheet $sheet, string $email, string $student): void
     {
-        self::raise([self::ofSheet($sheet->id), ...self::ofPeople([[$email, $student]]), ...self::ofHosts($sheet)]);
+        self::bookings([$sheet], $email, [$student]);
     }
 
     /**
@@ -39,10 +39,8 @@ final class Guards
     {
         $ids = array_values(array_unique(array_map(static fn (Sheet $one): int => $one->id, $sheets)));
         sort($ids);
-        $hosts = array_unique(array_merge([], ...array_map(static fn (Sheet $one): array => $one->toCore()->hosts->all(), $sheets)));
-        self::raise([
-            ...array_map(self::ofSheet(...), $ids), ...self::ofPeople(array_map(static fn (string $student): array => [$email, $student], $students)), ...self::hosts($hosts),
-        ]);
+        $people = array_map(static fn (string $student): array => [$email, $student], $students);
+        self::raise([...array_map(self::ofSheet(...), $ids), ...self::ofPeople($people), ...self::ofHosts(...$sheets)]);
     }
 
     /** For an edit: nobody books on the sheet meanwhile, and then nobody decides for those who have. */
@@ -77,17 +75,9 @@ final class Guards
     }
 
     /** @return list<string> */
-    private static function ofHosts(Sheet $sheet): array
+    private static function ofHosts(Sheet ...$sheets): array
     {
-        return self::hosts($sheet->toCore()->hosts->all());
-    }
-
-    /**
-     * @param  array<int>  $hosts
-     * @return list<string>
-     */
-    private static function hosts(array $hosts): array
-    {
+        $hosts = array_unique(array_merge([], ...array_map(static fn (Sheet $one): array => $one->toCore()->hosts->all(), array_values($sheets))));
         sort($hosts);
 
         return array_map(static fn (int $host): string => "host|$host", $hosts);

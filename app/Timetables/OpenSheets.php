@@ -26,15 +26,27 @@ final class OpenSheets
     /** @return array<int, Listed> by number, in the order of their titles */
     public static function all(): array
     {
+        return self::atHand(self::KEY, self::rows()->where('sheets.state', SheetState::Open)->where('sheets.audience', Audience::Anyone));
+    }
+
+    /** @return array<int, Listed> those of a round, whomever it is for */
+    public static function ofRound(int $round): array
+    {
+        return self::atHand("sheets of round $round", self::rows()->where('sheets.round_id', $round));
+    }
+
+    /** @return array<int, Listed> */
+    private static function atHand(string $key, Builder $rows): array
+    {
         /** @var array{string, array<int, Listed>}|false $known */
-        $known = apcu_enabled() ? apcu_fetch(self::KEY) : false;
+        $known = apcu_enabled() ? apcu_fetch($key) : false;
         // One row that tells whether anything of any of them has changed.
-        $state = (string) json_encode(self::rows()->selectRaw('COUNT(*) AS n, SUM(CRC32('.self::STAMP.')) AS stamps')->first());
+        $state = (string) json_encode($rows->clone()->selectRaw('COUNT(*) AS n, SUM(CRC32('.self::STAMP.')) AS stamps')->first());
         if ($known !== false && $known[0] === $state) {
             return $known[1];
         }
-        $sheets = self::read($known === false ? [] : $known[1]);
-        apcu_enabled() && apcu_store(self::KEY, [$state, $sheets], self::HOUR);
+        $sheets = self::read($rows, $known === false ? [] : $known[1]);
+        apcu_enabled() && apcu_store($key, [$state, $sheets], self::HOUR);
 
         return $sheets;
     }
@@ -43,10 +55,10 @@ final class OpenSheets
      * @param  array<int, Listed>  $known
      * @return array<int, Listed>
      */
-    private static function read(array $known): array
+    private static function read(Builder $rows, array $known): array
     {
         $sheets = $stamps = [];
-        foreach (self::rows()->orderBy('sheets.title')->orderBy('sheets.id')->selectRaw('sheets.id, '.self::STAMP.' AS stamp')->get() as $row) {
+        foreach ($rows->clone()->orderBy('sheets.title')->orderBy('sheets.id')->selectRaw('sheets.id, '.self::STAMP.' AS stamp')->get() as $row) {
             $one = $known[(int) $row->id] ?? null;
             $sheets[(int) $row->id] = $one?->stamp === $row->stamp ? $one : null;
             $stamps[(int) $row->id] = (string) $row->stamp;
@@ -62,6 +74,6 @@ final class OpenSheets
     private static function rows(): Builder
     {
         return DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->join('schools', 'schools.id', '=', 'staff.school_id')
-            ->where('sheets.state', SheetState::Open)->where('sheets.audience', Audience::Anyone)->whereNull('sheets.put_away_at');
+            ->whereNull('sheets.put_away_at');
     }
 }

@@ -96,15 +96,15 @@ final class BoardData
     private static function planned(int $now): array
     {
         $rounds = [];
-        foreach (Round::query()->where('state', SheetState::Open)->with(['school', 'sheets' => static fn ($sheets) => $sheets->whereNull('put_away_at')->with(Sheet::PARTS)])->orderByDesc('id')->limit(10)->get() as $round) {
-            $sheets = $round->sheets->mapWithKeys(static fn (Sheet $one): array => [$one->id => $one->toCore()])->all();
+        foreach (Round::query()->where('state', SheetState::Open)->with('school')->orderByDesc('id')->limit(10)->get() as $round) {
             $today = $round->school->timeZone()->dateAt($now);
-            $first = $sheets === [] ? null : reset($sheets)->dates($today);
-            if ($first !== null && ! $first->last->isBefore($today)) {
-                $free = Judge::soonestOfAll($sheets, $now);
-                $day = $first->first->isBefore($today) ? $today : $first->first;
+            $sheets = $round->dates()->last->isBefore($today) ? [] : array_map(static fn (Listed $one): CoreSheet => $one->core, OpenSheets::ofRound($round->id));
+            $dates = $sheets === [] ? null : reset($sheets)->dates($today);
+            if ($dates !== null && ! $dates->last->isBefore($today)) {
+                $day = $dates->first->isBefore($today) ? $today : $dates->first;
+                $free = array_filter(Judge::soonestOfAll($sheets, $now), static fn (Soonest $one): bool => $one->free !== null);
                 $rounds["$day->day $round->title"] = [
-                    'title' => $round->title, 'path' => "/r/$round->slug", 'hosts' => count($sheets), 'free' => count(array_filter($free, static fn (Soonest $one): bool => $one->free !== null)), 'when' => Spell::date($day),
+                    'title' => $round->title, 'path' => "/r/$round->slug", 'hosts' => count($sheets), 'free' => count($free), 'when' => Spell::date($day),
                 ];
             }
         }

@@ -78,9 +78,13 @@ final class PassData
     /** @return list<array{path: string, title: string, host: string}> what is for this pass and stands on no board */
     private static function open(Pass $pass): array
     {
-        $rounds = array_values(OpenToPass::rounds($pass)->map(static fn (Round $round): array => ['path' => "/r/$round->slug?pass=".$pass->token(), 'title' => $round->title, 'host' => ''])->all());
+        $open = OpenToPass::of($pass);
+        $with = '?pass='.$pass->token();
 
-        return [...$rounds, ...array_values(OpenToPass::of($pass)->map(static fn (Sheet $sheet): array => ['path' => "/s/$sheet->slug?pass=".$pass->token(), 'title' => $sheet->title, 'host' => $sheet->host->name])->all())];
+        return [
+            ...$open->rounds->map(static fn (Round $round): array => ['path' => "/r/$round->slug$with", 'title' => $round->title, 'host' => ''])->values()->all(),
+            ...$open->sheets->map(static fn (Sheet $sheet): array => ['path' => "/s/$sheet->slug$with", 'title' => $sheet->title, 'host' => $sheet->host->name])->values()->all(),
+        ];
     }
 
     /** @return list<string> about whom they have booked, the last one first: names are picked, not typed again */

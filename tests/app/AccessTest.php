@@ -80,7 +80,7 @@ final class AccessTest extends TestCase
         'GET staff/sheets/{sheet}/afterwards', 'GET api/staff/sheets/{sheet}/afterwards', 'GET staff/sheets/{sheet}/figures.csv',
         // On the phone with a family, and when somebody is away.
         'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
-        'GET staff/rounds/new', 'GET staff/rounds/{round}', 'GET staff/rounds/{round}/cards.pdf', 'GET api/staff/rounds/{round}', 'POST api/staff/rounds', 'POST api/staff/rounds/look', 'PUT api/staff/rounds/{round}', 'POST api/staff/rounds/{round}/publish', 'POST api/staff/rounds/{round}/take-back', 'PUT api/staff/round-parts/{part}',
+        'GET staff/rounds/new', 'GET staff/rounds/{round}', 'GET staff/rounds/{round}/cards.pdf', 'GET api/staff/rounds/{round}', 'POST api/staff/rounds', 'PUT api/staff/rounds/{round}', 'POST api/staff/rounds/{round}/publish', 'POST api/staff/rounds/{round}/take-back', 'PUT api/staff/round-parts/{part}',
         'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
     ];
 

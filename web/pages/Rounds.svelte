@@ -9,7 +9,7 @@
         host: string;
         office: boolean;
         rounds: { id: number; title: string; state: string; hosts: number }[];
-        parts: (Schema['RoundPart'] & { title: string; look: Schema['RoundLook'] })[];
+        parts: (Schema['RoundPart'] & { title: string; dates: { label: string; stretches: string[] }[] })[];
     }
     let { host, office, rounds, parts }: Props = $props();
 
@@ -46,7 +46,7 @@
         <section class="mt-6" aria-labelledby="part-{one.id}">
             <h2 id="part-{one.id}">{one.title}: what is yours</h2>
             <ul>
-                {#each one.look.dates as date (date.label)}<li>{date.label}, {date.stretches.join(' and ')}</li>{/each}
+                {#each one.dates as date (date.label)}<li>{date.label}, {date.stretches.join(' and ')}</li>{/each}
             </ul>
             {#if !part.has_place}<p class="good-news my-2">
                     Say where people find you: nothing opens before that.

@@ -1,9 +1,9 @@
 <main class="sheet-of-paper">
-<h1>{{ $round->title }}</h1>
+<h1>{{ $round['title'] }}</h1>
 <p>{{ App\Framework\Words::say('rounds.no_scripts') }}</p>
 <ul>
-@foreach ($sheets as $sheet)
-<li><a href="/s/{{ $sheet->slug }}{{ $pass === null ? '' : '?pass='.$pass->token() }}">{{ $sheet->host->name }}@if ($sheet->host->subject !== ''), {{ $sheet->host->subject }}@endif</a></li>
+@foreach ($round['sheets'] as $sheet)
+<li><a href="/s/{{ $sheet['slug'] }}{{ $pass === null ? '' : '?pass='.$pass->token() }}">{{ $sheet['host']['name'] }}@if ($sheet['host']['subject'] !== ''), {{ $sheet['host']['subject'] }}@endif</a></li>
 @endforeach
 </ul>
 </main>
