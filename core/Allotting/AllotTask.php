@@ -64,7 +64,7 @@ final class AllotTask
             /** @var array<string, list<int>> $within by host: brothers and sisters have the same teachers */
             $within = [];
             foreach ($family->wishes as $wish) {
-                $within[$wish->host] ??= array_values(array_filter($slotsOf[$wish->host], fn (int $s): bool => $this->isWithin($s, $family->windows)));
+                $within[$wish->host] ??= array_values(array_filter($slotsOf[$wish->host], fn (int $s): bool => $this->span($s)->liesInOneOf($family->windows)));
                 $this->wishesOf[$f][] = count($this->wishes);
                 $this->wishes[] = $wish;
                 $this->level[] = $wish->level();
@@ -107,17 +107,5 @@ final class AllotTask
         }
 
         return $numbers;
-    }
-
-    /** @param  list<Span>  $windows */
-    private function isWithin(int $slot, array $windows): bool
-    {
-        foreach ($windows as $window) {
-            if ($window->start <= $this->start[$slot] && $this->end[$slot] <= $window->end) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -36,8 +36,9 @@ final class Allotter
      *                                            to end with what there is
      * @param  array<string, int>  $pinned  by wish: the start of the host's slot that it keeps
      */
-    public static function allot(array $hosts, array $families, Between $between, Zone $zone, int $seed, int $steps, \Closure $isOver, array $pinned = []): Allotment
-    {
+    public static function allot(
+        array $hosts, array $families, Between $between, Zone $zone, int $seed, int $steps, \Closure $isOver, array $pinned = [],
+    ): Allotment {
         $task = new AllotTask($hosts, $families, $between, $zone);
 
         return (new self($task, UpperBound::byLevel($task), $pinned))->run($seed, $steps, $isOver);
@@ -49,7 +50,11 @@ final class Allotter
         $bound = max([0, ...$this->bounds]);
         $best = null;
         $used = $longest = 0;
-        for ($attempt = 0; $attempt < self::ATTEMPTS && ($best === null || ($longest * self::ATTEMPTS <= $steps && $used + $longest <= $steps && ! $this->isProven($best))); $attempt++) {
+        for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
+            // Another one is made only where all of them are few steps, and where more can be hoped for.
+            if ($best !== null && ($longest * self::ATTEMPTS > $steps || $used + $longest > $steps || $this->isProven($best))) {
+                break;
+            }
             $random = new Randomizer(new Mt19937($seed + $attempt));
             $draft = new Draft($this->task);
             $pinned = $this->pin($draft);

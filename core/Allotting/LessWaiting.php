@@ -25,7 +25,6 @@ final readonly class LessWaiting
     /** @param  \Closure(Draft): bool  $isOver */
     public function run(\Closure $isOver): void
     {
-        $task = $this->draft->task;
         do {
             $gained = false;
             foreach ($this->random->shuffleArray(array_keys($this->draft->at)) as $wish) {
@@ -64,7 +63,8 @@ final readonly class LessWaiting
         $task = $this->draft->task;
         $here = $this->draft->at[$wish];
         $other = $this->draft->held[$slot] ?? null;
-        if ($other === $wish || ($other === null ? $this->draft->isFull($slot, $wish) : isset($this->pinned[$other]) || ! in_array($here, $task->slots[$other], true))) {
+        $mayMove = $other === null ? ! $this->draft->isFull($slot, $wish) : ! isset($this->pinned[$other]) && in_array($here, $task->slots[$other], true);
+        if ($other === $wish || ! $mayMove) {
             return 0;
         }
         $families = array_unique($other === null ? [$task->familyOf[$wish]] : [$task->familyOf[$wish], $task->familyOf[$other]]);

@@ -51,29 +51,23 @@ final class UpperBound
     }
 
     /**
-     * No more of a family's wishes than this fit one after the other: each has to have an instant of its own, of the fewest
-     * instants of which every slot holds one.
+     * No more of a family's wishes than this fit one after the other: each has to have a column of its own.
      *
      * @param  list<int>  $wishes
      */
     private static function fitting(AllotTask $task, array $wishes): int
     {
-        $columns = $of = [];
+        $starts = $untils = $wishOf = $of = [];
         foreach ($wishes as $w) {
             $way = $task->gap[$w] === [] ? 0 : min($task->gap[$w]);
             foreach ($task->slots[$w] as $s) {
-                $columns[] = [$task->end[$s] + $way, $task->start[$s], $w, $s];
+                $wishOf[] = $w;
+                $starts[] = $task->start[$s];
+                $untils[] = $task->end[$s] + $way;
             }
         }
-        sort($columns);
-        $column = -1;
-        $instant = PHP_INT_MIN;
-        foreach ($columns as [$until, $start, $w]) {
-            if ($start >= $instant) {
-                $instant = $until;
-                $column++;
-            }
-            $of[$w][$column] = $column;
+        foreach (Columns::cut($starts, $untils) as $stretch => $column) {
+            $of[$wishOf[$stretch]][$column] = $column;
         }
 
         return count(Columns::matchColumns($of));

@@ -24,6 +24,31 @@ final class Columns
     }
 
     /**
+     * The fewest instants of which every stretch holds one, found from the earliest end on. All stretches of one instant are
+     * a column: no two of them go together.
+     *
+     * @param  array<int, int>  $starts  by stretch
+     * @param  array<int, int>  $untils  by stretch
+     * @return array<int, int> the column of each stretch
+     */
+    public static function cut(array $starts, array $untils): array
+    {
+        asort($untils);
+        $column = -1;
+        $instant = PHP_INT_MIN;
+        $columns = [];
+        foreach ($untils as $stretch => $until) {
+            if ($starts[$stretch] >= $instant) {
+                $instant = $until;
+                $column++;
+            }
+            $columns[$stretch] = $column;
+        }
+
+        return $columns;
+    }
+
+    /**
      * @param  array<int, list<int>>  $slots  of each meeting
      * @param  list<int>  $columnOf  by slot
      * @return array<int, int> the column of each meeting that has one

@@ -58,7 +58,6 @@ final readonly class PlanNode
     {
         $days = array_keys($this->used, true, true);
         $home = array_map(fn (int $d): int => $task->home($d, $task->ends[$d][$this->until[$d][0]]), $days);
-
         $waits = $task->waits($this->most, $this->daysOpen($task));
 
         return new Cost(count($days), array_sum($home), max($waits ?? 0, $this->span($task) - $task->longest($this->most)));
@@ -114,7 +113,11 @@ final readonly class PlanNode
             return array_map(fn (array $ranges): self => new self($this->used, $this->from, $ranges, $this->most), self::halves($this->until, $until[1]));
         }
 
-        return $from[0] === 0 ? [] : array_map(fn (array $ranges): self => new self($this->used, $ranges, $this->until, $this->most), self::halves($this->from, $from[1]));
+        if ($from[0] === 0) {
+            return [];
+        }
+
+        return array_map(fn (array $ranges): self => new self($this->used, $ranges, $this->until, $this->most), self::halves($this->from, $from[1]));
     }
 
     /**

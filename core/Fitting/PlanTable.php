@@ -30,7 +30,11 @@ final class PlanTable
     /** @var array<int, int> */
     private array $todaySlot = [];
 
-    /** @var array<int, array<int, array<int, int>>> by set, and last meeting: for its first, second … slot, the least cost up to there, less what the slot itself adds */
+    /**
+     * By set, and last meeting: for its first, second … slot, the least cost up to there, less what the slot itself adds.
+     *
+     * @var array<int, array<int, array<int, int>>>
+     */
     private array $since = [];
 
     /** @var array<int, array<int, array<int, int>>> the slot of which that is the cost */

@@ -65,7 +65,7 @@ final class PlanTask
         $days = [];
         foreach ($wanted as $m => $meeting) {
             $this->gap[] = array_map(static fn (Wanted $other): int => $between->seconds($meeting->place, $other->place), $wanted);
-            $slots = array_filter($meeting->slots, static fn (Span $slot): bool => self::within($slot, $windows));
+            $slots = array_filter($meeting->slots, static fn (Span $slot): bool => $slot->liesInOneOf($windows));
             usort($slots, static fn (Span $a, Span $b): int => [$a->end, $a->start] <=> [$b->end, $b->start]);
             $this->slotsOf[$m] = [];
             $seconds = array_map(static fn (Span $slot): int => $slot->seconds(), $slots);
@@ -162,44 +162,19 @@ final class PlanTask
         return count($this->starts) <= 8;
     }
 
-    /** @param  list<Span>  $windows */
-    public static function within(Span $slot, array $windows): bool
-    {
-        foreach ($windows as $window) {
-            if ($window->start <= $slot->start && $slot->end <= $window->end) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * A slot together with the shortest way away from it is a stretch that no other meeting's stretch may meet. The fewest
-     * instants that lie in every stretch are found from the earliest end on; all stretches of one instant are a column.
-     */
+    /** A slot together with the shortest way away from it is a stretch that no other meeting's stretch may meet. */
     private function cutIntoColumns(): void
     {
-        $stretches = [];
+        $untils = [];
         foreach ($this->slotsOf as $m => $slots) {
             $ways = $this->gap[$m];
             unset($ways[$m]);
             $way = $ways === [] ? 0 : min($ways);
             foreach ($slots as $s) {
-                $stretches[$s] = $this->end[$s] + $way;
+                $untils[$s] = $this->end[$s] + $way;
             }
         }
-        asort($stretches);
-        $column = -1;
-        $instant = PHP_INT_MIN;
-        $columns = [];
-        foreach ($stretches as $s => $until) {
-            if ($this->start[$s] >= $instant) {
-                $instant = $until;
-                $column++;
-            }
-            $columns[$s] = $column;
-        }
+        $columns = Columns::cut($this->start, $untils);
         ksort($columns);
         $this->column = array_values($columns);
     }
@@ -235,16 +210,18 @@ final class PlanTask
     private function wait(int $m, int $next): int
     {
         $least = PHP_INT_MAX;
-        $starts = array_combine(array_map(fn (int $s): int => $this->start[$s], $this->slotsOf[$next]), array_map(fn (int $s): int => $this->day[$s], $this->slotsOf[$next]));
-        ksort($starts);
-        $days = array_values($starts);
-        $starts = array_keys($starts);
+        $dayOf = [];
+        foreach ($this->slotsOf[$next] as $s) {
+            $dayOf[$this->start[$s]] = $this->day[$s];
+        }
+        ksort($dayOf);
+        $starts = array_keys($dayOf);
         $i = 0;
         foreach ($this->slotsOf[$m] as $s) {
             while (isset($starts[$i]) && $starts[$i] < $this->end[$s] + $this->gap[$m][$next]) {
                 $i++;
             }
-            if (isset($starts[$i]) && $days[$i] === $this->day[$s]) {
+            if (isset($starts[$i]) && $dayOf[$starts[$i]] === $this->day[$s]) {
                 $least = min($least, $starts[$i] - $this->end[$s]);
             }
         }

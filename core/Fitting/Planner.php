@@ -104,7 +104,8 @@ final class Planner
 
                 return $parts === [] && $this->bestKey > $key ? $this->secondsToBeat($node) : null;
             };
-            $allSeen = $search->run($node->slots($this->task), $node->most, $parts === [] ? PHP_INT_MAX : self::STEPS, $parts === [] ? $this->secondsToBeat($node) : 0, $found);
+            [$steps, $seconds] = $parts === [] ? [PHP_INT_MAX, $this->secondsToBeat($node)] : [self::STEPS, 0];
+            $allSeen = $search->run($node->slots($this->task), $node->most, $steps, $seconds, $found);
             if ($this->bestKey <= $key) {
                 break;
             }
@@ -143,7 +144,8 @@ final class Planner
             usort($inTime, fn (int $a, int $b): int => $this->task->start[$this->best[$a]] <=> $this->task->start[$this->best[$b]]);
             $from = $first % 2 === 0 ? [...$inTime, ...array_diff($meetings, $inTime)] : $meetings;
             $step = $first % 2 === 0 ? 1 : 4;
-            $free = array_values(array_unique(array_map(static fn (int $i): int => $from[($first + $i * $step) % count($from)], range(0, min(self::FEW, count($from)) - 1))));
+            $few = range(0, min(self::FEW, count($from)) - 1);
+            $free = array_values(array_unique(array_map(static fn (int $i): int => $from[($first + $i * $step) % count($from)], $few)));
             $this->keep(PlanTable::best($this->task, $this->order, array_diff_key($this->best, array_flip($free)), $free));
             $stays = $this->bestKey < $before ? 0 : $stays + 1;
         }
@@ -194,7 +196,9 @@ final class Planner
             $named[$this->wanted[$m]->id] = $span;
         }
 
-        return new Plan($named, $left, $cost, $bound === null, -($bound[0] ?? -count($meetings)), $bound === null ? $cost : Cost::fromOrder(array_slice($bound, 1), $this->order));
+        return $bound === null
+            ? new Plan($named, $left, $cost, true, count($meetings), $cost)
+            : new Plan($named, $left, $cost, false, -$bound[0], Cost::fromOrder(array_slice($bound, 1), $this->order));
     }
 
     /**
@@ -216,7 +220,7 @@ final class Planner
             $clashes = array_filter($meetings, fn (Span $other, int $m): bool => $other->widened(
                 $gap = $this->between->seconds($meeting->place, $this->wanted[$m]->place), $gap,
             )->overlaps($slot), ARRAY_FILTER_USE_BOTH);
-            if (PlanTask::within($slot, $this->windows)) {
+            if ($slot->liesInOneOf($this->windows)) {
                 $inside = true;
                 $with += $clashes;
             } elseif ($clashes === [] && ($otherwise === null || $this->outside($slot) < $this->outside($otherwise))) {
@@ -235,6 +239,8 @@ final class Planner
     /** How far a slot reaches out of the window that it reaches out of least, in seconds. */
     private function outside(Span $slot): int
     {
-        return min([PHP_INT_MAX, ...array_map(static fn (Span $window): int => max(0, $window->start - $slot->start) + max(0, $slot->end - $window->end), $this->windows)]);
+        $reaches = static fn (Span $window): int => max(0, $window->start - $slot->start) + max(0, $slot->end - $window->end);
+
+        return min([PHP_INT_MAX, ...array_map($reaches, $this->windows)]);
     }
 }

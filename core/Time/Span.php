@@ -58,6 +58,22 @@ final readonly class Span
         return $this->start === $other->start && $this->end === $other->end;
     }
 
+    /**
+     * Whether all of it lies inside one of these; two that only touch are two.
+     *
+     * @param  list<self>  $windows
+     */
+    public function liesInOneOf(array $windows): bool
+    {
+        foreach ($windows as $window) {
+            if ($window->start <= $this->start && $this->end <= $window->end) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What both share, or null. */
     public function shared(self $other): ?self
     {

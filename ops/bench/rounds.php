@@ -38,8 +38,7 @@ function firstCome(array $hosts, array $families, Between $between): array
             $host = $hosts[$wish->host];
             foreach ($host->slots as $i => $slot) {
                 $clashes = array_filter($mine, static fn (array $one): bool => $one[0]->widened($way = $between->seconds($one[1], $host->place), $way)->overlaps($slot));
-                $within = array_filter($family->windows, static fn (Span $window): bool => $window->start <= $slot->start && $slot->end <= $window->end);
-                if (! isset($taken[$host->id][$i]) && $clashes === [] && $within !== []) {
+                if (! isset($taken[$host->id][$i]) && $clashes === [] && $slot->liesInOneOf($family->windows)) {
                     $taken[$host->id][$i] = true;
                     $mine[] = [$slot, $host->place];
                     $given[$wish->id] = $slot;
