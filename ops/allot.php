@@ -5,9 +5,11 @@ declare(strict_types=1);
 // bin/recess allot: a round's hosts and wishes in, who gets which time out. Needs no database.
 
 use Recess\Allotting\Allotter;
+use Recess\Allotting\Why;
 use Recess\Records\Fields;
 use Recess\Records\FittingReader;
 use Recess\Records\RoundReader;
+use Recess\Time\Span;
 
 require __DIR__.'/fitting.php';
 
@@ -28,14 +30,15 @@ answered($argv, USAGE, static function (Fields $all): array {
     $hosts = RoundReader::hosts($all);
     $families = RoundReader::families($all, $hosts);
     $seconds = $all->has('seconds') ? $all->number('seconds', 1, 3_600) : 60;
+    $seed = $all->has('seed') ? $all->number('seed', 0, 0xFFFF_FFFF) : 0;
     $isOver = passed($seconds);
     $allotment = Allotter::allot(
-        $hosts, $families, FittingReader::between($all), $zone, $all->has('seed') ? $all->number('seed', 0, 0xFFFF_FFFF) : 0, $seconds * STEPS_A_SECOND, static fn (): bool => $isOver(),
+        $hosts, $families, FittingReader::between($all), $zone, $seed, $seconds * STEPS_A_SECOND, static fn (): bool => $isOver(),
     );
 
     return [
-        'given' => array_map(static fn (string|int $wish, $span): array => ['wish' => (string) $wish, ...said($span, $zone)], array_keys($allotment->given), $allotment->given),
-        'not' => array_map(static fn (string|int $wish, $why): array => ['wish' => (string) $wish, 'why' => $why->value], array_keys($allotment->not), $allotment->not),
+        'given' => named('wish', array_map(static fn (Span $span): array => said($span, $zone), $allotment->given)),
+        'not' => named('wish', array_map(static fn (Why $why): array => ['why' => $why->value], $allotment->not)),
         'granted' => count($allotment->given),
         'bound' => $allotment->bound,
     ];

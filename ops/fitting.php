@@ -9,18 +9,11 @@ use Recess\Records\RecordNotValid;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
-error_reporting(E_ALL & ~E_DEPRECATED);
+require __DIR__.'/shell.php';
 ini_set('memory_limit', '512M');
-require __DIR__.'/../vendor/autoload.php';
 
 /** More than a large school's round has; what is larger is a slip. */
 const MOST_BYTES = 64 << 20;
-
-function failed(int $code, string $why): never
-{
-    fwrite(STDERR, "✗ $why\n");
-    exit($code);
-}
 
 /**
  * Reads the one file that is named, has it answered, and prints the answer.
@@ -40,12 +33,9 @@ function answered(array $argv, string $usage, Closure $answer): void
         failed(2, "One file is needed, or - for standard input; there are no options.\n\n".rtrim($usage));
     }
     $file = $files[0];
-    if ($file !== '-' && ! is_file($file)) {
-        failed(1, "$file: there is no such file.");
-    }
-    $text = @file_get_contents($file === '-' ? 'php://stdin' : $file, length: MOST_BYTES + 1);
-    if ($text === false || strlen($text) > MOST_BYTES) {
-        failed(1, $text === false ? "$file: it cannot be opened." : "$file: it is larger than 64 MB.");
+    $text = contents($file, MOST_BYTES);
+    if (strlen($text) > MOST_BYTES) {
+        failed(1, "$file: it is larger than 64 MB.");
     }
     try {
         $json = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
@@ -53,7 +43,8 @@ function answered(array $argv, string $usage, Closure $answer): void
     } catch (JsonException $failure) {
         failed(1, "$file: it is not JSON: {$failure->getMessage()}.");
     } catch (RecordNotValid $failure) {
-        failed(1, implode("\n  ", array_map(static fn (string $place, string $why): string => "$file: $place: $why", array_keys($failure->errors), $failure->errors)));
+        $wrong = array_map(static fn (string $place, string $why): string => "$file: $place: $why", array_keys($failure->errors), $failure->errors);
+        failed(1, implode("\n  ", $wrong));
     }
 }
 
@@ -68,9 +59,16 @@ function passed(float $seconds): Closure
 /** @return array{start: string, end: string} as RFC 3339, in the zone */
 function said(Span $span, Zone $zone): array
 {
-    $instant = static fn (int $at): string => preg_replace('/Z$/', '+00:00', $zone->rfc3339($at)) ?? '';
+    return ['start' => instant($span->start, $zone), 'end' => instant($span->end, $zone)];
+}
 
-    return ['start' => $instant($span->start), 'end' => $instant($span->end)];
+/**
+ * @param  array<array<string, mixed>>  $rows  by name
+ * @return list<array<string, mixed>> each with its name in front
+ */
+function named(string $key, array $rows): array
+{
+    return array_map(static fn (string|int $name, array $row): array => [$key => (string) $name] + $row, array_keys($rows), array_values($rows));
 }
 
 /** Seconds as minutes: whole where they are. */

@@ -23,8 +23,7 @@ use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
-error_reporting(E_ALL & ~E_DEPRECATED);
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/shell.php';
 
 const USAGE = <<<'TEXT'
     bin/recess line "TEXT" [--today YYYY-MM-DD] [--zone IANA] [--country CC]
@@ -42,8 +41,7 @@ const JSON = JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT
 
 function wrongUse(string $why): never
 {
-    fwrite(STDERR, "✗ $why\n\n".USAGE);
-    exit(2);
+    failed(2, "$why\n\n".rtrim(USAGE));
 }
 
 if (array_intersect(['--help', '-h'], $argv) !== []) {
@@ -97,10 +95,9 @@ try {
     fwrite(STDERR, json_encode(['error' => $failure->getMessage(), 'at' => 0, 'understood' => $read->line()], JSON)."\n");
     exit(1);
 }
-$instant = static fn (int $at): string => preg_replace('/Z$/', '+00:00', $zone->rfc3339($at)) ?? '';
 echo json_encode([
     'blocks' => array_map(BlockRecord::of(...), $read->blocks),
     'said' => $said($read),
     'notes' => array_map(static fn (Note $note): string => $note->message, $read->notes),
-    'slots' => array_map(static fn (Span $slot): array => ['start' => $instant($slot->start), 'end' => $instant($slot->end)], $slots),
+    'slots' => array_map(static fn (Span $slot): array => ['start' => instant($slot->start, $zone), 'end' => instant($slot->end, $zone)], $slots),
 ], JSON)."\n";

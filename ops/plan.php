@@ -27,15 +27,17 @@ const SECONDS = 0.2;
 
 answered($argv, USAGE, static function (Fields $all): array {
     $zone = FittingReader::zone($all);
+    $windows = $all->spans('windows', FittingReader::MOST_WINDOWS);
     $plan = Planner::plan(
-        FittingReader::wanted($all), array_values($all->spans('windows', FittingReader::MOST_WINDOWS)), FittingReader::between($all), $zone, FittingReader::prefer($all), passed(SECONDS),
+        FittingReader::wanted($all), $windows, FittingReader::between($all), $zone, FittingReader::prefer($all), passed(SECONDS),
     );
     $cost = static fn (Cost $cost): array => ['evenings' => $cost->evenings, 'home' => minutes($cost->home), 'waiting' => minutes($cost->waiting)];
 
     return [
-        'plan' => array_map(static fn (string|int $id, Span $span): array => ['id' => (string) $id, ...said($span, $zone)], array_keys($plan->meetings), $plan->meetings),
+        'plan' => named('id', array_map(static fn (Span $span): array => said($span, $zone), $plan->meetings)),
         'left' => array_map(static fn (Left $left): array => array_filter([
-            'id' => $left->id, 'why' => $left->why->value, 'with' => $left->with, 'otherwise' => $left->otherwise === null ? null : said($left->otherwise, $zone),
+            'id' => $left->id, 'why' => $left->why->value, 'with' => $left->with,
+            'otherwise' => $left->otherwise === null ? null : said($left->otherwise, $zone),
         ]), $plan->left),
         'cost' => $cost($plan->cost),
         'best' => $plan->best,

@@ -14,8 +14,7 @@ use Recess\Time\Span;
 use Recess\Time\Spans;
 use Recess\Time\Zone;
 
-error_reporting(E_ALL & ~E_DEPRECATED);
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/shell.php';
 
 const USAGE = <<<'TEXT'
     bin/recess slots AVAILABILITY.ics --minutes N --from YYYY-MM-DD --to YYYY-MM-DD
@@ -27,24 +26,7 @@ const USAGE = <<<'TEXT'
 
 function wrongUse(string $why): never
 {
-    fwrite(STDERR, "✗ $why\n\n".USAGE);
-    exit(2);
-}
-
-function unreadable(string $file, string $why): never
-{
-    fwrite(STDERR, "✗ $file: $why\n");
-    exit(1);
-}
-
-function contents(string $file): string
-{
-    if ($file !== '-' && ! is_file($file)) {
-        unreadable($file, 'there is no such file.');
-    }
-    $text = @file_get_contents($file === '-' ? 'php://stdin' : $file);
-
-    return $text === false ? unreadable($file, 'it cannot be opened.') : $text;
+    failed(2, "$why\n\n".rtrim(USAGE));
 }
 
 if (array_intersect(['--help', '-h'], $argv) !== []) {
@@ -107,7 +89,7 @@ try {
         }
     }
 } catch (RecessException $failure) {
-    unreadable($file, $failure->getMessage());
+    failed(1, "$file: {$failure->getMessage()}");
 }
 
 $slots = [];
@@ -119,10 +101,9 @@ foreach ($stretches as $stretch) {
     }
 }
 
-$said = static fn (int $instant): string => preg_replace('/Z$/', '+00:00', $zone->rfc3339($instant)) ?? '';
 echo match ($format) {
     'json' => json_encode(array_map(static fn (array $one): array => [
-        'start' => $said($one[0]->start), 'end' => $said($one[0]->end), 'state' => $one[1] ? 'free' : 'busy',
+        'start' => instant($one[0]->start, $zone), 'end' => instant($one[0]->end, $zone), 'state' => $one[1] ? 'free' : 'busy',
     ], $slots), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n",
     'ics' => FreeBusy::write($range, $slots, 'slots-'.hash('sha256', serialize($argv)).'@recess', time()),
     'text' => implode('', array_map(static fn (array $one): string => sprintf(

@@ -41,8 +41,10 @@ final class DemoRound
         $teachers = StaffMember::query()->where('school_id', $school->id)->whereIn('email', array_column(DemoPeople::STAFF, 2))->orderBy('id')->get();
         $hours = Stretches::of(Hours::between(LocalTime::of(15, 30), LocalTime::of(17)), Hours::between(LocalTime::of(17, 30), LocalTime::of(19)));
         $round = ($this->write)($school, new RoundStatement(
-            self::TITLE, 'Tick whom you want to meet. The plan fits it together, with time for the stairs.', [Block::of(OnDates::of($first, $first->plusDays(2)), $hours, Cut::of(10))],
-            Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => 120]), Questions::usual(), families: true, classes: [], staff: array_values(array_map(intval(...), $teachers->modelKeys())),
+            self::TITLE, 'Tick whom you want to meet. The plan fits it together, with time for the stairs.',
+            [Block::of(OnDates::of($first, $first->plusDays(2)), $hours, Cut::of(10))],
+            Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => 120]), Questions::usual(),
+            families: true, classes: [], staff: array_values(array_map(intval(...), $teachers->modelKeys())),
         ));
         foreach (RoundHost::of($round) as $i => $host) {
             $host->hasPlace() || $host->update(['label' => 'Hall, table '.($i + 1)]);

@@ -12,7 +12,10 @@ use App\Models\SheetState;
 use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
 
-/** The sheets and rounds that are for whoever holds a pass, and not for everybody: these stand on no board. As Admission says of each, in a few questions for all. */
+/**
+ * The sheets and rounds that are for whoever holds a pass, and not for everybody: these stand on no board. As Admission says
+ * of each, in a few questions for all.
+ */
 final readonly class OpenToPass
 {
     /**
@@ -36,8 +39,8 @@ final readonly class OpenToPass
         }
         $students = $guardian->students->modelKeys();
         $classes = $guardian->students->flatMap(static fn (Student $child): array => $child->classes->modelKeys())->all();
-        $sheets = self::open(Audience::Families, $guardian->school_id)->filter(static fn (Sheet $sheet): bool => ($sheet->audience_classes === [] && $sheet->audience_students === [])
-            || array_intersect($sheet->audience_students, $students) !== [] || array_intersect($sheet->audience_classes, $classes) !== []);
+        $sheets = self::open(Audience::Families, $guardian->school_id)->filter(static fn (Sheet $sheet): bool => ($sheet->audience_classes === []
+            && $sheet->audience_students === []) || array_intersect($sheet->audience_students, $students) !== [] || array_intersect($sheet->audience_classes, $classes) !== []);
         $rounds = Round::query()->where('school_id', $guardian->school_id)->where('state', SheetState::Open)->orderBy('id')->get();
 
         return new self($sheets->values(), $rounds->filter(static fn (Round $round): bool => $round->isFor($classes))->values());

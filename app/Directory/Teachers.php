@@ -30,7 +30,8 @@ final class Teachers
      */
     public static function studentsOfEach(int $school, array $classes): array
     {
-        return DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
+        return DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')
+            ->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
             ->join('students', 'students.id', '=', 'class_student.student_id')->join('school_classes', 'school_classes.id', '=', 'class_teachers.class_id')
             ->whereNull('students.put_away_at')->whereNull('school_classes.put_away_at')->whereNull('staff.left_at')->where('staff.school_id', $school)
             ->when($classes !== [], static fn ($query) => $query->whereIn('class_teachers.class_id', $classes))

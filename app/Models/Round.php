@@ -46,8 +46,8 @@ final class Round extends Row
     protected function casts(): array
     {
         return [
-            'state' => SheetState::class, 'blocks' => 'array', 'rules' => StatedRules::class, 'questions' => Questions::class, 'families' => 'boolean', 'classes' => 'array',
-            'published_at' => 'immutable_datetime',
+            'state' => SheetState::class, 'blocks' => 'array', 'rules' => StatedRules::class, 'questions' => Questions::class,
+            'families' => 'boolean', 'classes' => 'array', 'published_at' => 'immutable_datetime',
         ];
     }
 

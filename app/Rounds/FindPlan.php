@@ -56,9 +56,9 @@ final readonly class FindPlan
         }
         $free = self::free($ask->picks, $dates, $pass, $now);
         // A time that was to stay and is gone is looked for anew.
-        $stays = array_filter(array_map(
-            static fn (Pick $pick, array $slots): array => array_values(array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start)), $ask->picks, $free,
-        ));
+        $stays = array_filter(array_map(static fn (Pick $pick, array $slots): array => array_values(
+            array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start),
+        ), $ask->picks, $free));
         foreach ($ask->picks as $i => $pick) {
             $wanted[] = new Wanted("p$i", $pick->sheet->places->first()?->room(), $stays[$i] ?? $free[$i]);
         }

@@ -55,7 +55,8 @@ final class KeepPlan
             foreach ($wish->picks as $pick) {
                 $sheet = SheetAtHand::held($pick->sheet);
                 try {
-                    [$timetable, $offer] = Permit::of($sheet, (int) $pick->start, Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id), Party::Visitor, $now);
+                    $who = Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id);
+                    [$timetable, $offer] = Permit::of($sheet, (int) $pick->start, $who, Party::Visitor, $now);
                     $bookings[] = $this->book->onSlot($sheet, $timetable, $this->one($wish, $pick, $sheet, $pass), $offer->slot);
                 } catch (NotAsFilledIn $refusal) {
                     // To whom the school knows as the child's guardian it can be told; to others not even that.
@@ -79,8 +80,9 @@ final class KeepPlan
     private function one(PlanWish $wish, Pick $pick, Sheet $sheet, Pass $pass): BookingWish
     {
         return new BookingWish(
-            start: (int) $pick->start, placeId: $sheet->places->firstOrFail()->id, name: $pass->name, email: (string) $pass->email, phone: $wish->phone ?: $pass->phone, student: $pick->student,
-            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->clock, studentId: $pick->studentId, together: true,
+            start: (int) $pick->start, placeId: $sheet->places->firstOrFail()->id, name: $pass->name, email: (string) $pass->email,
+            phone: $wish->phone ?: $pass->phone, student: $pick->student, studentId: $pick->studentId,
+            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->clock, together: true,
         );
     }
 

@@ -38,7 +38,8 @@ final class KeepPlanRequest extends PlanRequest
         $picks !== [] || throw ValidationException::withMessages(['picks' => Words::say('rounds.nothing_picked')]);
 
         return new PlanWish(
-            $picks, $pass->name ?? $this->string('name')->trim()->toString(), $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
+            $picks, $pass->name ?? $this->string('name')->trim()->toString(),
+            $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
             $this->filled('phone') ? PhoneNumber::written($this->string('phone')->toString(), $this->round()->school->country) : ($pass->phone ?? ''),
             $this->string('request_key')->lower()->toString(), $pass?->id, $this->filled('clock') ? $this->integer('clock') : null,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Collection;
@@ -16,6 +17,12 @@ final readonly class Pick
     {
     }
 
+    /** The time that it is to be, in words. */
+    public function moment(): string
+    {
+        return Spell::moment((int) $this->start, $this->sheet->host->school->timeZone());
+    }
+
     /** @param  Collection<int, Booking>  $bookings */
     public function standsIn(Collection $bookings): bool
     {
@@ -26,6 +33,6 @@ final readonly class Pick
     public function isTakenForChild(?int $pass): bool
     {
         return $this->studentId !== null && $this->sheet->rules->wholeOrNone('per_student') !== null && ! $this->sheet->rules->yes('each_guardian')
-            && Booking::query()->where('sheet_id', $this->sheet->id)->where('student_id', $this->studentId)->whereNotNull('hold_id')->where('pass_id', '!=', $pass ?? 0)->exists();
+            && $this->sheet->bookings()->where('student_id', $this->studentId)->whereNotNull('hold_id')->where('pass_id', '!=', $pass ?? 0)->exists();
     }
 }

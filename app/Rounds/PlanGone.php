@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
-use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Pass;
 
@@ -14,7 +13,7 @@ final class PlanGone extends \RuntimeException
     /** They, or the child with somebody else who looks after it, are in another meeting then. */
     public static function elsewhere(Pick $pick): self
     {
-        return new self(Words::say('rounds.elsewhere', ['child' => $pick->student, 'time' => Spell::moment((int) $pick->start, $pick->sheet->host->school->timeZone())]));
+        return new self(Words::say('rounds.elsewhere', ['child' => $pick->student, 'time' => $pick->moment()]));
     }
 
     public static function at(Pick $pick, Pass $pass): self
@@ -27,6 +26,6 @@ final class PlanGone extends \RuntimeException
             return new self(Words::say('rounds.child_has_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]));
         }
 
-        return new self(Words::say('rounds.gone', ['host' => $pick->sheet->host->name, 'time' => Spell::moment((int) $pick->start, $pick->sheet->host->school->timeZone())]));
+        return new self(Words::say('rounds.gone', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]));
     }
 }

@@ -15,10 +15,6 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Recess\Fitting\Preference;
-use Recess\RecessException;
-use Recess\Time\Hours;
-use Recess\Time\LocalDate;
-use Recess\Time\LocalTime;
 use Recess\Time\Span;
 
 /** Whom a family wants to meet, and when it can come: as its page has it, looked at field by field. */
@@ -45,11 +41,7 @@ class PlanRequest extends FormRequest
             'picks.*.sheet' => ['required', 'string', 'max:200'],
             'picks.*.student' => ['required', 'string', new PersonName],
             'picks.*.start' => ['nullable', 'string', SlotKey::RULE],
-            'windows' => ['present', 'array', 'max:40'],
-            'windows.*' => ['array:date,from,until'],
-            'windows.*.date' => ['required', 'string', 'date_format:Y-m-d'],
-            'windows.*.from' => ['required', 'string', 'max:20'],
-            'windows.*.until' => ['required', 'string', 'max:20'],
+            ...HoursOn::rules('windows', 40),
             'walk' => ['nullable', 'integer', 'between:0,60'],
             'breather' => ['nullable', 'integer', 'between:0,60'],
             'prefer' => ['nullable', 'string', Rule::enum(Preference::class)],
@@ -60,7 +52,7 @@ class PlanRequest extends FormRequest
     public function authorize(): Response
     {
         return match (true) {
-            ! $this->family()->isAdmitted => Response::deny(Words::say('rounds.only_families', ['school' => $this->round()->school->name])),
+            ! $this->family()->isAdmitted => Response::deny($this->family()->refusal()),
             $this->round()->state !== SheetState::Open => Response::deny(Words::say('rounds.not_open')),
             default => Response::allow(),
         };
@@ -83,7 +75,9 @@ class PlanRequest extends FormRequest
     {
         $prefer = Preference::tryFrom($this->string('prefer')->toString());
 
-        return new PlanAsk($this->picks(), $this->windows(), max(0, $this->integer('walk')), max(0, $this->integer('breather')), $prefer === null ? [] : [$prefer]);
+        return new PlanAsk(
+            $this->picks(), $this->windows(), max(0, $this->integer('walk')), max(0, $this->integer('breather')), $prefer === null ? [] : [$prefer],
+        );
     }
 
     /** @return array<string, mixed> as Shortlist: what is kept of it */
@@ -91,7 +85,7 @@ class PlanRequest extends FormRequest
     {
         return [
             'picks' => array_map(static fn (Pick $pick): array => ['sheet' => $pick->sheet->slug, 'student' => $pick->student], $this->picks()),
-            'windows' => array_values(array_map(static fn (array $one): array => ['date' => $one['date'], 'from' => $one['from'], 'until' => $one['until']], $this->validated('windows'))),
+            'windows' => array_values($this->validated('windows')),
             'walk' => $this->integer('walk'), 'breather' => $this->integer('breather'), 'prefer' => $this->string('prefer')->toString() ?: 'evenings',
         ];
     }
@@ -137,16 +131,10 @@ class PlanRequest extends FormRequest
     private function windows(): array
     {
         $zone = $this->round()->school->timeZone();
-        $windows = $wrong = [];
-        foreach ($this->validated('windows') as $i => $one) {
-            try {
-                $span = Hours::between(LocalTime::parse($one['from']), LocalTime::parse($one['until']))->on(LocalDate::parse($one['date']), $zone);
-                $windows[] = $span ?? throw ValidationException::withMessages(["windows.$i.from" => Words::say('rounds.no_such_hours')]);
-            } catch (RecessException $failure) {
-                $wrong["windows.$i.from"] = $failure->getMessage();
-            }
+        $windows = [];
+        foreach (HoursOn::all($this->validated('windows'), 'windows') as $i => $hours) {
+            $windows[] = $hours->span($zone) ?? throw ValidationException::withMessages(["windows.$i.from" => Words::say('rounds.no_such_hours')]);
         }
-        $wrong === [] || throw ValidationException::withMessages($wrong);
 
         return $windows;
     }

@@ -38,7 +38,8 @@ final class PublishRound
             }
             $hosts = RoundHost::of($round);
             $hosts->isNotEmpty() || throw RoundRefused::because('nobody_in_it');
-            $without = $hosts->reject(static fn (RoundHost $one): bool => $one->hasPlace())->map(static fn (RoundHost $one): string => $one->host->name)->values()->all();
+            $without = $hosts->reject(static fn (RoundHost $one): bool => $one->hasPlace());
+            $without = $without->map(static fn (RoundHost $one): string => $one->host->name)->values()->all();
             $without === [] || throw RoundRefused::because('no_place', ['count' => count($without), 'names' => Spell::list(array_slice($without, 0, 5))]);
             foreach ($hosts as $host) {
                 $sheet = ($this->write)($host->host, self::statement($round, $host), $now);
@@ -74,7 +75,8 @@ final class PublishRound
             foreach ($core->pieces($date, $date->plusDays(1)) as $pieces) {
                 foreach ($pieces->slots as $slot) {
                     if ($slot->overlaps($absence)) {
-                        $sheet->slotChanges()->updateOrCreate(['starts_at' => Instant::column($slot->start)], ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0]);
+                        $closed = ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0];
+                        $sheet->slotChanges()->updateOrCreate(['starts_at' => Instant::column($slot->start)], $closed);
                     }
                 }
             }

@@ -32,9 +32,10 @@ enum RoundCards: string
         $cards = [];
         foreach (Cards::familiesOf($this->students($round)) as $one) {
             if ($this !== self::WithoutMail || $one['guardian']->email === null) {
+                $how = Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]);
                 $cards[] = Cards::card(
-                    $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(),
-                    Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]), $round->linkFor($one['guardian']->pass()),
+                    $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(), $how,
+                    $round->linkFor($one['guardian']->pass()),
                 );
             }
         }
@@ -69,6 +70,8 @@ enum RoundCards: string
     {
         $dates = $round->dates();
 
-        return $dates->first->equals($dates->last) ? Spell::date($dates->first) : Words::say('rounds.dates', ['first' => Spell::date($dates->first), 'last' => Spell::date($dates->last)]);
+        return $dates->first->equals($dates->last)
+            ? Spell::date($dates->first)
+            : Words::say('rounds.dates', ['first' => Spell::date($dates->first), 'last' => Spell::date($dates->last)]);
     }
 }

@@ -42,7 +42,9 @@ final class RoundController
     {
         $like = Round::query()->where('school_id', $staff->school_id)->whereKey($request->integer('like'))->first();
 
-        return Page::staff('RoundSetup', Words::say('rounds.new'), RoundSetupData::of($staff, null) + ['like' => $like === null ? null : RoundSetupData::round($like)]);
+        $data = RoundSetupData::of($staff, null) + ['like' => $like === null ? null : RoundSetupData::round($like)];
+
+        return Page::staff('RoundSetup', Words::say('rounds.new'), $data);
     }
 
     public function page(#[CurrentUser] StaffMember $staff, Round $round): View
@@ -63,7 +65,8 @@ final class RoundController
         $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
 
         return new Response($who->pdf($round), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"", 'Cache-Control' => 'no-store, private',
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"",
+            'Cache-Control' => 'no-store, private',
         ]);
     }
 

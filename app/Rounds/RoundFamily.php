@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Directory\Teachers;
+use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
 use Illuminate\Database\Eloquent\Collection;
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class RoundFamily
 {
     /** @param  Collection<int, Student>|null  $children  about whom it can be; null where anybody types a name */
-    private function __construct(public bool $isAdmitted, public ?Collection $children)
+    private function __construct(private Round $round, public bool $isAdmitted, public ?Collection $children)
     {
     }
 
@@ -23,12 +24,18 @@ final readonly class RoundFamily
     {
         $guardian = Guardian::ofPass($pass);
         if ($guardian?->school_id !== $round->school_id) {
-            return new self(! $round->families, null);
+            return new self($round, ! $round->families, null);
         }
         $children = $guardian->students()->with('classes')->get()
             ->filter(static fn (Student $one): bool => $round->isFor($one->classes->modelKeys()))->values();
 
-        return new self($children->isNotEmpty() || ! $round->families, $children->isEmpty() ? null : $children);
+        return new self($round, $children->isNotEmpty() || ! $round->families, $children->isEmpty() ? null : $children);
+    }
+
+    /** What whoever is not admitted is told. */
+    public function refusal(): string
+    {
+        return Words::say('rounds.only_families', ['school' => $this->round->school->name]);
     }
 
     /** @return array<string, Student>|null as they are called where several are meant; null where anybody types a name */

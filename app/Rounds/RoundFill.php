@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\DB;
 final class RoundFill
 {
     /** Whether anybody has booked about a student. */
-    private const BOOKED = 'SELECT 1 FROM bookings JOIN sheets ON sheets.id = bookings.sheet_id WHERE sheets.round_id = ? AND bookings.student_id = students.id AND bookings.hold_id IS NOT NULL';
+    private const BOOKED = 'SELECT 1 FROM bookings JOIN sheets ON sheets.id = bookings.sheet_id
+        WHERE sheets.round_id = ? AND bookings.student_id = students.id AND bookings.hold_id IS NOT NULL';
 
     /** @return array<string, mixed> as RoundFill in docs/formats/recess.openapi.yaml */
     public static function of(Round $round, int $now): array
@@ -49,18 +50,23 @@ final class RoundFill
     {
         $twice = array_filter($rooms, static fn (array $names): bool => count($names) > 1);
 
-        return array_map(static fn (string|int $room, array $names): array => ['room' => (string) $room, 'names' => Spell::list($names)], array_keys($twice), $twice);
+        return array_map(
+            static fn (string|int $room, array $names): array => ['room' => (string) $room, 'names' => Spell::list($names)], array_keys($twice), $twice,
+        );
     }
 
     /** @return list<array{name: string, students: int, missing: int}> by class: for how many nobody has booked */
     private static function classes(Round $round): array
     {
-        $rows = DB::table('school_classes')->join('class_student', 'class_student.class_id', '=', 'school_classes.id')->join('students', 'students.id', '=', 'class_student.student_id')
+        $rows = DB::table('school_classes')->join('class_student', 'class_student.class_id', '=', 'school_classes.id')
+            ->join('students', 'students.id', '=', 'class_student.student_id')
             ->where('school_classes.school_id', $round->school_id)->whereNull('school_classes.put_away_at')->whereNull('students.put_away_at')
             ->when($round->classes !== [], static fn ($query) => $query->whereIn('school_classes.id', $round->classes))
             ->selectRaw('school_classes.name, COUNT(*) AS students, SUM(NOT EXISTS ('.self::BOOKED.')) AS missing', [$round->id])
             ->groupBy('school_classes.id', 'school_classes.name')->orderBy('school_classes.name')->get();
 
-        return array_values($rows->map(static fn (\stdClass $row): array => ['name' => (string) $row->name, 'students' => (int) $row->students, 'missing' => (int) $row->missing])->all());
+        return array_values($rows->map(static fn (\stdClass $row): array => [
+            'name' => (string) $row->name, 'students' => (int) $row->students, 'missing' => (int) $row->missing,
+        ])->all());
     }
 }

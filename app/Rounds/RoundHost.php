@@ -11,9 +11,6 @@ use App\Models\Sheet;
 use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Recess\Time\Hours;
-use Recess\Time\LocalDate;
-use Recess\Time\LocalTime;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
@@ -68,7 +65,9 @@ final class RoundHost extends Row
     /** @return Collection<int, self> by their names */
     public static function of(Round $round): Collection
     {
-        return self::query()->where('round_id', $round->id)->with(['host', 'sheet.places'])->get()->sortBy(static fn (self $one): string => $one->host->name)->values();
+        $hosts = self::query()->where('round_id', $round->id)->with(['host', 'sheet.places'])->get();
+
+        return $hosts->sortBy(static fn (self $one): string => $one->host->name)->values();
     }
 
     /** Whether it is said where to find them. */
@@ -80,8 +79,6 @@ final class RoundHost extends Row
     /** @return list<Span> when they are not there */
     public function absences(Zone $zone): array
     {
-        return array_values(array_filter(array_map(static function (array $one) use ($zone): ?Span {
-            return Hours::between(LocalTime::parse($one['from']), LocalTime::parse($one['until']))->on(LocalDate::parse($one['date']), $zone);
-        }, $this->absent)));
+        return array_values(array_filter(array_map(static fn (array $one): ?Span => HoursOn::of($one)->span($zone), $this->absent)));
     }
 }

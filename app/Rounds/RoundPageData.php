@@ -36,7 +36,9 @@ final class RoundPageData
             'slug' => $round->slug, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value,
             'school' => $round->school->name, 'office' => $round->school->phone, 'zone_name' => $round->school->timeZone()->name,
             'walk' => max(0, $round->school->travel_minutes),
-            'pass' => $pass === null ? null : ['path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => (string) $pass->email, 'phone' => $pass->phone],
+            'pass' => $pass === null ? null : [
+                'path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => (string) $pass->email, 'phone' => $pass->phone,
+            ],
             'children' => $family->children === null ? null : array_values($family->children->map(static fn (Student $child): array => [
                 'name' => $child->name(), 'class' => (string) $child->classes->first()?->name,
                 'teachers' => array_values(array_filter(array_map(static fn (int $staff): ?string => $byStaff[$staff] ?? null, $teachers[$child->id]))),

@@ -69,7 +69,8 @@ final class RoundRequest extends FormRequest
         }
         try {
             $rules = Stated::of([
-                'per_student' => 1, 'each_guardian' => $this->boolean('each_guardian'), 'guests' => 2, 'lead_minutes' => $this->integer('lead_hours') * 60, 'furthest_days' => null,
+                'per_student' => 1, 'each_guardian' => $this->boolean('each_guardian'), 'guests' => 2,
+                'lead_minutes' => $this->integer('lead_hours') * 60, 'furthest_days' => null,
                 'opens_at' => $this->filled('opens_at') ? $this->string('opens_at')->toString() : null,
                 'closes_at' => $this->filled('closes_at') ? $this->string('closes_at')->toString() : null,
             ]);
@@ -78,7 +79,10 @@ final class RoundRequest extends FormRequest
         }
         $wrong === [] || throw ValidationException::withMessages($wrong);
 
-        return new RoundStatement($this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $this->blocks(), $rules ?? Stated::of(), Questions::usual(), $this->boolean('families'), $classes, $staff);
+        return new RoundStatement(
+            $this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $this->blocks(), $rules ?? Stated::of(), Questions::usual(),
+            $this->boolean('families'), $classes, $staff,
+        );
     }
 
     /** @return non-empty-list<Block> on dates, within two months */
@@ -87,7 +91,8 @@ final class RoundRequest extends FormRequest
         $school = $this->writer()->school;
         $today = $school->timeZone()->dateAt(Clock::now());
         try {
-            $blocks = QuickLine::parse($this->string('line')->toString(), new Context($today, $school->termRanges(), $school->closedDays(), $school->country))->blocks;
+            $context = new Context($today, $school->termRanges(), $school->closedDays(), $school->country);
+            $blocks = QuickLine::parse($this->string('line')->toString(), $context)->blocks;
         } catch (QuickAsks|QuickNotReadable $failure) {
             throw ValidationException::withMessages(['line' => $failure->getMessage()]);
         }

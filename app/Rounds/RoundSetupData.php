@@ -34,7 +34,9 @@ final class RoundSetupData
             'classes' => array_values($classes->map(static fn (SchoolClass $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'students' => (int) $one->getAttribute('students_count'), 'teachers' => $teachers[$one->id] ?? [],
             ])->all()),
-            'people' => array_values($people->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
+            'people' => array_values($people->map(static fn (StaffMember $one): array => [
+                'id' => $one->id, 'name' => $one->name, 'subject' => $one->subject,
+            ])->all()),
             'round' => $round === null ? null : self::round($round),
         ];
     }

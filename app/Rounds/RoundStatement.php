@@ -18,7 +18,8 @@ final readonly class RoundStatement
      * @param  list<int>  $staff  who is in it
      */
     public function __construct(
-        public string $title, public string $intro, public array $blocks, public Stated $rules, public Questions $questions, public bool $families, public array $classes, public array $staff,
+        public string $title, public string $intro, public array $blocks, public Stated $rules, public Questions $questions,
+        public bool $families, public array $classes, public array $staff,
     ) {
     }
 }

@@ -6,7 +6,6 @@ namespace App\Rounds;
 
 use App\Framework\Clock;
 use App\Framework\Page;
-use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Visiting\ComeInController;
@@ -35,7 +34,8 @@ final class RoundVisitController
     public function show(Round $round, Request $request): JsonResponse
     {
         $pass = Pass::byToken($request->input('pass'));
-        abort_unless(RoundFamily::of($round, $pass)->isAdmitted, 403, Words::say('rounds.only_families', ['school' => $round->school->name]));
+        $family = RoundFamily::of($round, $pass);
+        abort_unless($family->isAdmitted, 403, $family->refusal());
 
         return new JsonResponse(RoundPageData::of($round, $pass, Clock::now()), 200, self::PRIVATE);
     }

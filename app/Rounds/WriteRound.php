@@ -20,7 +20,9 @@ final class WriteRound
     public function __invoke(School $school, RoundStatement $statement, ?Round $round = null, ?int $version = null): Round
     {
         return Contended::transaction(function () use ($school, $statement, $round, $version): Round {
-            $round = $round === null ? new Round(['school_id' => $school->id, 'slug' => self::freeSlug($statement->title)]) : Round::query()->lockForUpdate()->findOrFail($round->id);
+            $round = $round === null
+                ? new Round(['school_id' => $school->id, 'slug' => self::freeSlug($statement->title)])
+                : Round::query()->lockForUpdate()->findOrFail($round->id);
             if ($round->published_at !== null) {
                 throw RoundRefused::because('published_already');
             }
@@ -28,8 +30,9 @@ final class WriteRound
                 throw RoundRefused::because('changed_elsewhere');
             }
             $round->fill([
-                'title' => $statement->title, 'intro' => $statement->intro, 'blocks' => array_map(BlockRecord::of(...), $statement->blocks), 'rules' => $statement->rules,
-                'questions' => $statement->questions, 'families' => $statement->families, 'classes' => $statement->classes, 'version' => $round->version + 1,
+                'title' => $statement->title, 'intro' => $statement->intro, 'blocks' => array_map(BlockRecord::of(...), $statement->blocks),
+                'rules' => $statement->rules, 'questions' => $statement->questions, 'families' => $statement->families, 'classes' => $statement->classes,
+                'version' => $round->version + 1,
             ])->save();
             RoundHost::query()->where('round_id', $round->id)->whereNotIn('staff_id', $statement->staff)->delete();
             $known = RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->all();
@@ -44,8 +47,10 @@ final class WriteRound
     /** @return array{kind: PlaceKind, label: string, link: string|null, directions: string} */
     private static function place(int $staff): array
     {
-        $last = Place::query()->join('sheets', 'sheets.id', '=', 'places.sheet_id')->where('sheets.staff_id', $staff)->where('sheets.kind', 'conferences')->whereNull('places.removed_at')
-            ->orderByDesc('sheets.id')->orderBy('places.position')->select('places.*')->first() ?? SavedPlace::query()->where('staff_id', $staff)->orderBy('id')->first();
+        $last = Place::query()->join('sheets', 'sheets.id', '=', 'places.sheet_id')
+            ->where('sheets.staff_id', $staff)->where('sheets.kind', 'conferences')->whereNull('places.removed_at')
+            ->orderByDesc('sheets.id')->orderBy('places.position')->select('places.*')->first();
+        $last ??= SavedPlace::query()->where('staff_id', $staff)->orderBy('id')->first();
 
         return ['kind' => $last->kind ?? PlaceKind::Room, 'label' => $last->label ?? '', 'link' => $last?->link, 'directions' => $last->directions ?? ''];
     }

@@ -28,7 +28,10 @@ final class Cards
         }
         $cards = [];
         foreach (self::families($sheet) as $one) {
-            $cards[] = self::card($one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(), Words::say('sheets.card_how', ['address' => url('/card')]), $sheet->linkFor($one['guardian']->pass()));
+            $cards[] = self::card(
+                $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(),
+                Words::say('sheets.card_how', ['address' => url('/card')]), $sheet->linkFor($one['guardian']->pass()),
+            );
         }
 
         return self::printed($sheet, $cards);
@@ -52,7 +55,9 @@ final class Cards
     /** @param  list<array<string, string>>  $cards */
     private static function printed(Sheet $sheet, array $cards): string
     {
-        return Printed::pdf('paper.cards', ['title' => $sheet->title, 'about' => Words::say('booking.sheet_with', ['host' => $sheet->host->name]), 'cards' => $cards], $sheet->host->school->country);
+        $about = Words::say('booking.sheet_with', ['host' => $sheet->host->name]);
+
+        return Printed::pdf('paper.cards', ['title' => $sheet->title, 'about' => $about, 'cards' => $cards], $sheet->host->school->country);
     }
 
     /** @return list<array{guardian: Guardian, students: string}> each guardian once, with those for whom they may book there; in the order of the classes */

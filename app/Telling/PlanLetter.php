@@ -37,7 +37,9 @@ final class PlanLetter extends Message
         $facts = [];
         foreach ($bookings as $one) {
             $student = $one->student === '' ? 'none' : $one->student;
-            $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', ['host' => $one->host->name, 'place' => $one->place->label, 'student' => $student]);
+            $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', [
+                'host' => $one->host->name, 'place' => $one->place->label, 'student' => $student,
+            ]);
         }
 
         return new Letter(

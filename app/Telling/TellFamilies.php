@@ -36,7 +36,8 @@ final class TellFamilies
     public function ofPlan(PlanKept $event): void
     {
         if ($event->pass->email !== null) {
-            Envelopes::to($event->pass->email, $event->pass->name)->queue(new PlanLetter($event->pass, $event->round, array_map(static fn (Booking $one): int => $one->id, $event->bookings)));
+            $bookings = array_map(static fn (Booking $one): int => $one->id, $event->bookings);
+            Envelopes::to($event->pass->email, $event->pass->name)->queue(new PlanLetter($event->pass, $event->round, $bookings));
         }
     }
 }

@@ -37,7 +37,11 @@ function firstCome(array $hosts, array $families, Between $between): array
         foreach ($family->wishes as $wish) {
             $host = $hosts[$wish->host];
             foreach ($host->slots as $i => $slot) {
-                $clashes = array_filter($mine, static fn (array $one): bool => $one[0]->widened($way = $between->seconds($one[1], $host->place), $way)->overlaps($slot));
+                $clashes = array_filter($mine, static function (array $one) use ($between, $host, $slot): bool {
+                    $way = $between->seconds($one[1], $host->place);
+
+                    return $one[0]->widened($way, $way)->overlaps($slot);
+                });
                 if (! isset($taken[$host->id][$i]) && $clashes === [] && $slot->liesInOneOf($family->windows)) {
                     $taken[$host->id][$i] = true;
                     $mine[] = [$slot, $host->place];
@@ -75,7 +79,10 @@ function figures(array $families, array $given, Zone $zone): array
     }
     $all = count($families);
 
-    return ['granted' => count($given), 'first wishes' => $firsts, 'families with none' => $none, 'waiting' => $waiting / 60 / $all, 'at school' => $atSchool / 60 / $all, 'evenings' => $evenings / $all];
+    return [
+        'granted' => count($given), 'first wishes' => $firsts, 'families with none' => $none,
+        'waiting' => $waiting / 60 / $all, 'at school' => $atSchool / 60 / $all, 'evenings' => $evenings / $all,
+    ];
 }
 
 $rows = [];
@@ -97,11 +104,14 @@ foreach ([1, 2, 4] as $times) {
     $firstSeconds = (hrtime(true) - $start) / 1e9;
     $rows[] = $row = ['times' => $times, 'hosts' => 60 * $times, 'families' => 600 * $times, 'wishes' => $wishes, 'bound' => $allotment->bound,
         'allotted' => figures($families, $allotment->given, $zone), 'first come' => figures($families, $first, $zone)];
-    printf("%d×: %d teachers × 36 times, %d families, %d wishes; no allotment grants more than %d\n", $times, 60 * $times, 600 * $times, $wishes, $allotment->bound);
+    printf('%d×: %d teachers × 36 times, %d families, %d wishes; ', $times, 60 * $times, 600 * $times, $wishes);
+    printf("no allotment grants more than %d\n", $allotment->bound);
     foreach (['allotted' => $seconds, 'first come' => $firstSeconds] as $name => $took) {
         $of = $row[$name];
-        printf("    %-11s %5d granted (%.2f %% of the bound), %4d first wishes, %3d families with none, %.0f min waiting, %.0f min at school and %.2f evenings a family; %.1f s%s\n", $name, $of['granted'],
-            100 * $of['granted'] / $allotment->bound, $of['first wishes'], $of['families with none'], $of['waiting'], $of['at school'], $of['evenings'], $took, $name === 'allotted' ? sprintf(', %d MB', memory_get_peak_usage() >> 20) : '');
+        printf('    %-11s %5d granted (%.2f %% of the bound), ', $name, $of['granted'], 100 * $of['granted'] / $allotment->bound);
+        printf('%4d first wishes, %3d families with none, ', $of['first wishes'], $of['families with none']);
+        printf('%.0f min waiting, %.0f min at school and %.2f evenings a family; ', $of['waiting'], $of['at school'], $of['evenings']);
+        printf("%.1f s%s\n", $took, $name === 'allotted' ? sprintf(', %d MB', memory_get_peak_usage() >> 20) : '');
     }
 }
 if (isset($argv[1])) {

@@ -43,10 +43,14 @@ final class RoundsTest extends TestCase
         $this->office = tap($this->host('Ngozi Barre'))->update(['office' => true]);
         [$this->wren, $this->iolo, $this->maja] = [$this->host(), $this->host('Iolo Bevan'), $this->host('Maja Kos')];
         $roll = new Roll('CA', whole: false);
-        foreach ([['Ada Fay', '7B', 'Uma Fay', 'uma@mail.example'], ['Cy Fay', '8A', 'Uma Fay', 'uma@mail.example'], ['Lo Nox', '8A', 'Ed Nox', 'ed@mail.example']] as $i => [$student, $class, $guardian, $email]) {
+        $families = [
+            ['Ada Fay', '7B', 'Uma Fay', 'uma@mail.example', 'wren-halloran'], ['Cy Fay', '8A', 'Uma Fay', 'uma@mail.example', 'maja-kos'],
+            ['Lo Nox', '8A', 'Ed Nox', 'ed@mail.example', 'maja-kos'],
+        ];
+        foreach ($families as $i => [$student, $class, $guardian, $email, $teacher]) {
             $key = (string) $roll->student("S$i", $student, $i + 2);
             $class = $roll->inClass($key, null, $class);
-            $roll->classes[$class]['teachers'] = ['iolo-bevan@school.example' => true] + ($i === 0 ? ['wren-halloran@school.example' => true] : ['maja-kos@school.example' => true]);
+            $roll->classes[$class]['teachers'] = ['iolo-bevan@school.example' => true, "$teacher@school.example" => true];
             $roll->looksAfter((string) $roll->guardian(null, $guardian, $email, '902 555 0101', 'en', $i + 2), $key);
         }
         app(BringIn::class)(RollPlan::of($roll, $this->office->school), (int) strtotime(self::NOW));
@@ -62,15 +66,17 @@ final class RoundsTest extends TestCase
         $parts = array_column($round->json('parts'), null, 'name');
         $id = $round->json('id');
         $this->ask('put', "/api/staff/rounds/$id", $this->typed(['version' => 1]))->assertOk();
-        $this->ask('post', "/api/staff/rounds/$id/publish")->assertConflict()->assertJsonPath('message', '3 have no place yet, so nobody would find them: Iolo Bevan, Maja Kos and Wren Halloran. Nothing was published.');
+        $this->ask('post', "/api/staff/rounds/$id/publish")->assertConflict()
+            ->assertJsonPath('message', '3 have no place yet, so nobody would find them: Iolo Bevan, Maja Kos and Wren Halloran. Nothing was published.');
         self::assertSame(0, Sheet::query()->count());
         $this->get('/r/spring-round')->assertNotFound();
 
         // Each says what is theirs, and nobody else does.
         $this->actingAs($this->wren);
         $this->json('put', "/api/staff/round-parts/{$parts['Iolo Bevan']['id']}", self::part('Room 3'))->assertForbidden();
-        $this->ask('put', "/api/staff/round-parts/{$parts['Wren Halloran']['id']}", self::part('Room 12', [['date' => self::EVENING, 'from' => '4.30 pm', 'until' => '17:00']]))->assertOk()->assertJsonPath('absent.0.from', '16:30');
-        $this->ask('put', "/api/staff/round-parts/{$parts['Wren Halloran']['id']}", self::part('Room 12', [['date' => self::EVENING, 'from' => '17:30', 'until' => '17:00']]))->assertUnprocessable()->assertJsonValidationErrors('absent.0.from');
+        $hers = "/api/staff/round-parts/{$parts['Wren Halloran']['id']}";
+        $this->ask('put', $hers, self::part('Room 12', [self::hours('4.30 pm', '17:00')]))->assertOk()->assertJsonPath('absent.0.from', '16:30');
+        $this->ask('put', $hers, self::part('Room 12', [self::hours('17:30', '17:00')]))->assertUnprocessable()->assertJsonValidationErrors('absent.0.from');
         $this->json('put', "/api/staff/rounds/$id", $this->typed())->assertForbidden();
         $this->actingAs($this->office);
         foreach (['Iolo Bevan' => 'Room 3', 'Maja Kos' => 'Room 4'] as $name => $room) {
@@ -94,13 +100,18 @@ final class RoundsTest extends TestCase
     public function test_a_family_ticks_looks_and_keeps_the_whole_plan_in_one_go(): void
     {
         $round = $this->published();
-        $pass = Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass();
+        $pass = self::guardian('Uma Fay')->pass();
         Auth::forgetGuards();
         $page = $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->assertOk();
         [$wren, $iolo, $maja] = [$this->slug($this->wren), $this->slug($this->iolo), $this->slug($this->maja)];
-        self::assertSame([['name' => 'Ada Fay', 'class' => '7B', 'teachers' => [$iolo, $wren]], ['name' => 'Cy Fay', 'class' => '8A', 'teachers' => [$iolo, $maja]]], $page->json('children'));
+        self::assertSame([
+            ['name' => 'Ada Fay', 'class' => '7B', 'teachers' => [$iolo, $wren]], ['name' => 'Cy Fay', 'class' => '8A', 'teachers' => [$iolo, $maja]],
+        ], $page->json('children'));
 
-        $picks = [['sheet' => $wren, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Cy Fay'], ['sheet' => $maja, 'student' => 'Cy Fay']];
+        $picks = [
+            ['sheet' => $wren, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Ada Fay'],
+            ['sheet' => $iolo, 'student' => 'Cy Fay'], ['sheet' => $maja, 'student' => 'Cy Fay'],
+        ];
         $found = $this->plan($round, $pass, $picks)->assertOk();
         self::assertSame([[], true], [$found->json('left'), $found->json('best')]);
         $meetings = $found->json('days.0.meetings');
@@ -109,14 +120,15 @@ final class RoundsTest extends TestCase
         self::assertSame($picks, $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->json('asked.picks'), 'a reload loses nothing');
 
         // Somebody else takes one of them before she presses.
-        $other = Guardian::query()->where('name', 'Ed Nox')->firstOrFail()->pass();
+        $other = self::guardian('Ed Nox')->pass();
         $lost = array_values(array_filter($meetings, static fn (array $one): bool => $one['sheet'] === $maja))[0];
         $this->keep($round, $other, [['sheet' => $maja, 'student' => 'Lo Nox', 'start' => $lost['key']]])->assertCreated();
         $gone = $this->keep($round, $pass, self::kept($meetings))->assertConflict();
         self::assertStringContainsString('Somebody has just taken', $gone->json('message'));
         self::assertSame(0, $pass->bookings()->count(), 'all or nothing');
         self::assertCount(4, $gone->json('plan.days.0.meetings'), 'the next best is there at once');
-        self::assertNotContains($lost['key'].$maja, array_map(static fn (array $one): string => $one['key'].$one['sheet'], $gone->json('plan.days.0.meetings')));
+        $next = array_map(static fn (array $one): string => $one['key'].$one['sheet'], $gone->json('plan.days.0.meetings'));
+        self::assertNotContains($lost['key'].$maja, $next);
 
         Queue::fake();
         Mail::fake();
@@ -129,9 +141,11 @@ final class RoundsTest extends TestCase
         self::assertSame([BookingMessage::class => 4], $letters, 'one to each host');
         Mail::assertQueued(PlanLetter::class, 1);
         // A second tab, which knows nothing of it: nobody else was quicker, and nothing is booked twice.
-        $this->keep($round, $pass, $plan)->assertConflict()->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'already, perhaps from another page'));
+        $this->keep($round, $pass, $plan)->assertConflict()
+            ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'already, perhaps from another page'));
         self::assertSame(4, $pass->bookings()->whereNotNull('hold_id')->count());
-        self::assertSame('/r/spring-round?pass='.$pass->token(), $this->ask('get', '/api/p/'.$pass->token())->json('open.0.path'), 'one way to the round, not one to each sheet');
+        $open = $this->ask('get', '/api/p/'.$pass->token())->json('open.0.path');
+        self::assertSame('/r/spring-round?pass='.$pass->token(), $open, 'one way to the round, not one to each sheet');
         // What stands is planned around.
         $more = $this->plan($round, $pass, [['sheet' => $wren, 'student' => 'Cy Fay']])->assertOk();
         self::assertCount(5, $more->json('days.0.meetings'));
@@ -144,19 +158,21 @@ final class RoundsTest extends TestCase
     {
         foreach ([false, true] as $each) {
             $round = $this->published(['each_guardian' => $each, 'title' => "Round $each"]);
-            $mother = Guardian::query()->where('name', 'Uma Fay')->firstOrFail();
-            $father = Guardian::query()->firstOrCreate(['school_id' => $round->school_id, 'name' => 'Bo Ray'], ['email' => 'bo@mail.example', 'phone' => '902 555 0102']);
+            $mother = self::guardian('Uma Fay');
+            $known = ['email' => 'bo@mail.example', 'phone' => '902 555 0102'];
+            $father = Guardian::query()->firstOrCreate(['school_id' => $round->school_id, 'name' => 'Bo Ray'], $known);
             $father->students()->syncWithoutDetaching($mother->students->modelKeys());
             $wren = Sheet::query()->where(['staff_id' => $this->wren->id, 'round_id' => $round->id])->firstOrFail()->slug;
             $pick = ['sheet' => $wren, 'student' => 'Ada Fay'];
             // The rounds lie on one evening: each has a time of its own.
             $this->keep($round, $mother->pass(), [$pick + ['start' => self::EVENING.($each ? 'T21:00:00Z' : 'T20:00:00Z')]])->assertCreated();
             $seen = $this->plan($round, $father->pass(), [$pick])->assertOk();
-            self::assertSame($each ? [] : ['A time with Wren Halloran about Ada Fay is booked already by somebody else who looks after them. Ask them, or the office.'], array_column($seen->json('left'), 'why'));
+            $taken = 'A time with Wren Halloran about Ada Fay is booked already by somebody else who looks after them.';
+            self::assertSame($each ? [] : ["$taken Ask them, or the office."], array_column($seen->json('left'), 'why'));
             if (! $each) {
                 // As somebody whose page knew nothing of it would press.
                 $this->keep($round, $father->pass(), [$pick + ['start' => self::EVENING.'T20:20:00Z']])->assertConflict()
-                    ->assertJsonPath('message', 'A time with Wren Halloran about Ada Fay is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.');
+                    ->assertJsonPath('message', "$taken Nothing was booked; ask them, or the office.");
             }
         }
     }
@@ -172,7 +188,8 @@ final class RoundsTest extends TestCase
         $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertOk()->assertJsonPath('state', 'draft');
         self::assertSame(0, Sheet::query()->count());
         $this->ask('post', "/api/staff/rounds/$round->id/publish")->assertOk();
-        $this->keep($round->refresh(), Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass(), [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z']])->assertCreated();
+        $pick = ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z'];
+        $this->keep($round->refresh(), self::guardian('Uma Fay')->pass(), [$pick])->assertCreated();
         $this->actingAs($this->office);
         $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertConflict();
         self::assertSame(3, Sheet::query()->count());
@@ -184,39 +201,43 @@ final class RoundsTest extends TestCase
     public function test_why_something_does_not_fit_and_what_would(): void
     {
         $round = $this->published();
-        $pass = Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass();
+        $pass = self::guardian('Uma Fay')->pass();
         $picks = [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Cy Fay']];
-        $answer = $this->plan($round, $pass, $picks, [['date' => self::EVENING, 'from' => '16:00', 'until' => '16:20']])->assertOk();
+        $answer = $this->plan($round, $pass, $picks, [self::hours('16:00', '16:20')])->assertOk();
         self::assertCount(1, $answer->json('days.0.meetings'));
-        self::assertMatchesRegularExpression('/^(Wren Halloran|Iolo Bevan) is only free while you are with (Iolo Bevan|Wren Halloran); 16:20 is free, if you can stay until 16:35\.$/', $answer->json('left.0.why'));
+        $why = '/^(Wren Halloran|Iolo Bevan) is only free while you are with (Iolo Bevan|Wren Halloran); 16:20 is free, if you can stay until 16:35\.$/';
+        self::assertMatchesRegularExpression($why, $answer->json('left.0.why'));
         // They can: it is there, and the rest stays.
         $picks[array_search($answer->json('left.0.sheet'), array_column($picks, 'sheet'), true)]['start'] = $answer->json('left.0.otherwise.key');
-        $this->plan($round, $pass, $picks, [['date' => self::EVENING, 'from' => '16:00', 'until' => '16:20']])->assertOk()->assertJsonCount(2, 'days.0.meetings')->assertJsonPath('left', []);
+        $this->plan($round, $pass, $picks, [self::hours('16:00', '16:20')])->assertOk()->assertJsonCount(2, 'days.0.meetings')->assertJsonPath('left', []);
         // Who could only come earlier is not told to stay.
-        $late = $this->plan($round, $pass, array_map(static fn (array $one): array => array_diff_key($one, ['start' => 1]), $picks), [['date' => self::EVENING, 'from' => '17:40', 'until' => '18:00']])->assertOk();
+        $picks = array_map(static fn (array $one): array => array_diff_key($one, ['start' => 1]), $picks);
+        $late = $this->plan($round, $pass, $picks, [self::hours('17:40', '18:00')])->assertOk();
         self::assertStringEndsWith('17:20 is free, if you can come then.', $late->json('left.0.why'));
     }
 
     public function test_what_cannot_be_is_said_at_its_field_and_strangers_see_nothing(): void
     {
         $round = $this->published();
-        $pass = Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass();
+        $pass = self::guardian('Uma Fay')->pass();
         $sheet = $this->sheet($this->host('Sol Ito'));
         $iolo = $this->slug($this->iolo);
         $this->plan($round, null, [])->assertForbidden();
         $this->keep($round, null, [['sheet' => $iolo, 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z']])->assertForbidden();
         $this->get("/r/$round->slug")->assertOk()->assertSee('The card you were given opens it.')->assertDontSee('Ada Fay');
-        $this->post('/card', ['round' => $round->slug, 'code' => Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->code()])->assertRedirect("/r/$round->slug?pass={$pass->token()}");
+        $this->post('/card', ['round' => $round->slug, 'code' => self::guardian('Uma Fay')->code()])
+            ->assertRedirect("/r/$round->slug?pass={$pass->token()}");
         foreach ([
             'picks.0.sheet' => ['picks' => [['sheet' => $sheet->slug, 'student' => 'Ada Fay']]],
             'picks.0.student' => ['picks' => [['sheet' => $iolo, 'student' => 'Lo Nox']]],
             'picks.1.sheet' => ['picks' => [['sheet' => $iolo, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Ada Fay']]],
             'picks' => ['picks' => array_fill(0, 200, ['sheet' => $iolo, 'student' => 'Ada Fay'])],
-            'windows.0.from' => ['windows' => [['date' => self::EVENING, 'from' => '19:00', 'until' => '18:00']]],
+            'windows.0.from' => ['windows' => [self::hours('19:00', '18:00')]],
             'windows.0.date' => ['windows' => [['date' => 'soon', 'from' => '16:00', 'until' => '18:00']]],
             'windows' => ['windows' => 'all'], 'walk' => ['walk' => -3], 'prefer' => ['prefer' => 'speed'],
         ] as $field => $wrong) {
-            $this->ask('post', "/api/r/$round->slug/plan", $wrong + ['pass' => $pass->token(), 'picks' => [], 'windows' => []])->assertUnprocessable()->assertJsonValidationErrors($field);
+            $this->ask('post', "/api/r/$round->slug/plan", $wrong + ['pass' => $pass->token(), 'picks' => [], 'windows' => []])
+                ->assertUnprocessable()->assertJsonValidationErrors($field);
         }
         self::assertSame(0, Booking::query()->count());
     }
@@ -225,7 +246,10 @@ final class RoundsTest extends TestCase
     public function test_anybody_types_a_name_where_the_school_knows_nobody(): void
     {
         $round = $this->published(['families' => false]);
-        $picks = [['sheet' => $this->slug($this->wren), 'student' => 'Kit Oke', 'start' => self::EVENING.'T20:00:00Z'], ['sheet' => $this->slug($this->iolo), 'student' => 'Kit Oke', 'start' => self::EVENING.'T20:20:00Z']];
+        $picks = [
+            ['sheet' => $this->slug($this->wren), 'student' => 'Kit Oke', 'start' => self::EVENING.'T20:00:00Z'],
+            ['sheet' => $this->slug($this->iolo), 'student' => 'Kit Oke', 'start' => self::EVENING.'T20:20:00Z'],
+        ];
         $this->keep($round, null, $picks)->assertUnprocessable()->assertJsonValidationErrors(['name', 'email', 'phone']);
         $answer = $this->keep($round, null, $picks, null, ['name' => 'Ola Oke', 'email' => 'ola@mail.example', 'phone' => '902 555 0177'])->assertCreated();
         self::assertCount(2, $answer->json('bookings'));
@@ -250,7 +274,10 @@ final class RoundsTest extends TestCase
      */
     private function typed(array $changes = []): array
     {
-        return $changes + ['title' => 'Spring round', 'intro' => '', 'line' => self::EVENING.' 16:00-18:00 /15 gap 5', 'families' => true, 'classes' => [], 'staff' => [$this->wren->id, $this->iolo->id, $this->maja->id], 'opens_at' => null, 'closes_at' => null, 'lead_hours' => 2];
+        return $changes + [
+            'title' => 'Spring round', 'intro' => '', 'line' => self::EVENING.' 16:00-18:00 /15 gap 5', 'families' => true, 'classes' => [],
+            'staff' => [$this->wren->id, $this->iolo->id, $this->maja->id], 'opens_at' => null, 'closes_at' => null, 'lead_hours' => 2,
+        ];
     }
 
     /**
@@ -260,6 +287,17 @@ final class RoundsTest extends TestCase
     private static function part(string $room, array $absent = []): array
     {
         return ['kind' => 'room', 'label' => $room, 'link' => '', 'directions' => '', 'absent' => $absent];
+    }
+
+    /** @return array{date: string, from: string, until: string} on the evening */
+    private static function hours(string $from, string $until): array
+    {
+        return ['date' => self::EVENING, 'from' => $from, 'until' => $until];
+    }
+
+    private static function guardian(string $name): Guardian
+    {
+        return Guardian::query()->where('name', $name)->firstOrFail();
     }
 
     private function slug(StaffMember $host): string
@@ -274,7 +312,9 @@ final class RoundsTest extends TestCase
      */
     private function plan(Round $round, ?Pass $pass, array $picks, ?array $windows = null): TestResponse
     {
-        return $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [['date' => self::EVENING, 'from' => '16:00', 'until' => '18:00']]]);
+        $windows ??= [self::hours('16:00', '18:00')];
+
+        return $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows]);
     }
 
     /**
@@ -284,7 +324,9 @@ final class RoundsTest extends TestCase
      */
     private function keep(Round $round, ?Pass $pass, array $picks, ?string $key = null, array $more = []): TestResponse
     {
-        return $this->ask('post', "/api/r/$round->slug/bookings", $more + ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => [['date' => self::EVENING, 'from' => '16:00', 'until' => '18:00']], 'request_key' => $key ?? Str::uuid()->toString()]);
+        return $this->ask('post', "/api/r/$round->slug/bookings", $more + [
+            'pass' => $pass?->token(), 'picks' => $picks, 'windows' => [self::hours('16:00', '18:00')], 'request_key' => $key ?? Str::uuid()->toString(),
+        ]);
     }
 
     /**

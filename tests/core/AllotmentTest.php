@@ -69,9 +69,14 @@ final class AllotmentTest extends TestCase
         $window = [['2026-03-10T16:00:00Z', '2026-03-10T16:20:00Z']];
         $task = [
             'zone' => 'UTC', 'walk' => ['default' => 5],
-            'hosts' => [['id' => 'a', 'place' => 'A', 'slots' => [$slot(0), $slot(10)]], ['id' => 'b', 'place' => 'B', 'slots' => [$slot(10)]], ['id' => 'c', 'place' => null, 'slots' => [$slot(40)]]],
+            'hosts' => [
+                ['id' => 'a', 'place' => 'A', 'slots' => [$slot(0), $slot(10)]], ['id' => 'b', 'place' => 'B', 'slots' => [$slot(10)]],
+                ['id' => 'c', 'place' => null, 'slots' => [$slot(40)]],
+            ],
             'families' => [
-                ['id' => 1, 'windows' => $window, 'wishes' => [['id' => 'w1', 'host' => 'a'], ['id' => 'w2', 'host' => 'b', 'rank' => 2], ['id' => 'w3', 'host' => 'c', 'rank' => 3]]],
+                ['id' => 1, 'windows' => $window, 'wishes' => [
+                    ['id' => 'w1', 'host' => 'a'], ['id' => 'w2', 'host' => 'b', 'rank' => 2], ['id' => 'w3', 'host' => 'c', 'rank' => 3],
+                ]],
                 ['id' => 2, 'windows' => $window, 'wishes' => [['id' => 'w4', 'host' => 'a', 'rank' => 4, 'asked' => true]]],
                 ['id' => 3, 'windows' => $window, 'wishes' => [['id' => 'w5', 'host' => 'a', 'rank' => 5]]],
             ],
@@ -125,7 +130,10 @@ final class AllotmentTest extends TestCase
         $hosts = RoundReader::hosts($all);
         $seed = $all->has('seed') ? $all->number('seed', 0, 9) : 0;
 
-        return Allotter::allot($hosts, RoundReader::families($all, $hosts), FittingReader::between($all), FittingReader::zone($all), $seed, 10_000_000, $isOver ?? static fn (): bool => false, $pinned);
+        return Allotter::allot(
+            $hosts, RoundReader::families($all, $hosts), FittingReader::between($all), FittingReader::zone($all), $seed, 10_000_000,
+            $isOver ?? static fn (): bool => false, $pinned,
+        );
     }
 
     /**
@@ -148,7 +156,8 @@ final class AllotmentTest extends TestCase
                 }
                 $host = $hosts[$wish->host];
                 self::assertContainsEquals($span, $host->slots);
-                self::assertNotEmpty(array_filter($family->windows, static fn (Span $window): bool => $window->start <= $span->start && $span->end <= $window->end));
+                $around = static fn (Span $window): bool => $window->start <= $span->start && $span->end <= $window->end;
+                self::assertNotEmpty(array_filter($family->windows, $around));
                 $taken[] = "$host->id $span->start";
                 $date = FittingReader::zone($all)->dayAt($span->start);
                 $perDate["$host->id $date"] = ($perDate["$host->id $date"] ?? 0) + 1;

@@ -36,7 +36,9 @@ final readonly class MadeUpRound
             }
             $wanted[] = ['id' => "m$m", 'place' => $this->one(['A', 'B', 'C', null]), 'slots' => $slots];
         }
-        $windows = array_map(fn (int $e): array => [self::at($e, $this->one([0, 0, 20])), self::at($e, $this->one([$times * 10 + 10, $times * 10 - 10]))], range(0, $evenings - 1));
+        $windows = array_map(fn (int $e): array => [
+            self::at($e, $this->one([0, 0, 20])), self::at($e, $this->one([$times * 10 + 10, $times * 10 - 10])),
+        ], range(0, $evenings - 1));
 
         return [...$this->ways(), 'windows' => $windows, 'prefer' => $prefer, 'meetings' => $wanted];
     }
@@ -65,11 +67,16 @@ final readonly class MadeUpRound
             return [
                 'id' => "f$f",
                 'windows' => array_map(fn (int $e): array => [self::at($e, $this->one([0, 0, 0, 30])), self::at($e, $each * 10)], $can),
-                'wishes' => array_map(fn (int $h, int $i): array => ['id' => "w$f.$i", 'host' => "h$h", 'rank' => $i + 1, 'asked' => $this->random->getInt(0, 19) === 0], array_keys($picked), range(0, count($picked) - 1)),
+                'wishes' => array_map(fn (int $h, int $i): array => [
+                    'id' => "w$f.$i", 'host' => "h$h", 'rank' => $i + 1, 'asked' => $this->random->getInt(0, 19) === 0,
+                ], array_keys($picked), range(0, count($picked) - 1)),
             ];
         };
 
-        return [...$this->ways(), 'seed' => 1, 'seconds' => 60, 'hosts' => array_map($makeHost, range(0, $hosts - 1)), 'families' => array_map($makeFamily, range(0, $families - 1))];
+        return [
+            ...$this->ways(), 'seed' => 1, 'seconds' => 60,
+            'hosts' => array_map($makeHost, range(0, $hosts - 1)), 'families' => array_map($makeFamily, range(0, $families - 1)),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -6,11 +6,15 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Recess\Fitting\Between;
 use Recess\Fitting\Cost;
+use Recess\Fitting\Left;
 use Recess\Fitting\Plan;
 use Recess\Fitting\Planner;
+use Recess\Fitting\Wanted;
 use Recess\Records\Fields;
 use Recess\Records\FittingReader;
+use Recess\Records\RecordNotValid;
 use Recess\Time\Span;
 use Tests\Core\Outside\Reference;
 
@@ -39,9 +43,10 @@ final class PlanTest extends TestCase
         foreach (range(1, 150) as $seed) {
             $task = (new MadeUpRound(1_000 + $seed))->family(3, 4);
             $all = Fields::of($task);
-            [$wanted, $windows, $between, $zone] = [FittingReader::wanted($all), $all->spans('windows', 9), FittingReader::between($all), FittingReader::zone($all)];
+            [$wanted, $windows] = [FittingReader::wanted($all), $all->spans('windows', 9)];
+            [$between, $zone] = [FittingReader::between($all), FittingReader::zone($all)];
             $best = [0, [0, 0, 0]];
-            foreach (self::combinations(array_map(static fn (array $slots): array => [null, ...$slots], array_column(array_map(static fn ($one): array => [$one->slots], $wanted), 0))) as $choice) {
+            foreach (self::combinations(array_map(static fn (Wanted $one): array => [null, ...$one->slots], $wanted)) as $choice) {
                 $held = array_filter($choice);
                 if (self::isPossible($held, $wanted, $windows, $between)) {
                     $best = min($best, [-count($held), self::costs(Cost::of($held, $zone), $task)]);
@@ -82,23 +87,30 @@ final class PlanTest extends TestCase
             'zone' => 'America/Halifax', 'walk' => ['default' => 5], 'windows' => [['2026-03-10T16:00:00-03:00', '2026-03-10T17:00:00-03:00']],
             'meetings' => [
                 ['id' => 'tavares', 'place' => 'Room 12', 'slots' => [['2026-03-10T16:15:00-03:00', '2026-03-10T16:25:00-03:00']]],
-                ['id' => 'le', 'place' => 'Room 3', 'slots' => [['2026-03-10T16:25:00-03:00', '2026-03-10T16:35:00-03:00'], ['2026-03-10T17:10:00-03:00', '2026-03-10T17:20:00-03:00']]],
+                ['id' => 'le', 'place' => 'Room 3', 'slots' => [
+                    ['2026-03-10T16:25:00-03:00', '2026-03-10T16:35:00-03:00'], ['2026-03-10T17:10:00-03:00', '2026-03-10T17:20:00-03:00'],
+                ]],
                 ['id' => 'okafor', 'place' => null, 'slots' => [['2026-03-10T18:00:00-03:00', '2026-03-10T18:10:00-03:00']]],
                 ['id' => 'nobody', 'place' => null, 'slots' => []],
                 ['id' => 'phone', 'place' => null, 'slots' => [['2026-03-10T16:25:00-03:00', '2026-03-10T16:35:00-03:00']]],
             ],
         ]);
-        $said = array_map(static fn ($left): array => [$left->id, $left->why->value, $left->with, $left->otherwise === null ? '' : gmdate('H:i', $left->otherwise->start - 10_800)], $plan->left);
+        $said = array_map(static fn (Left $left): array => [
+            $left->id, $left->why->value, $left->with, $left->otherwise === null ? '' : gmdate('H:i', $left->otherwise->start - 10_800),
+        ], $plan->left);
 
         self::assertSame(['tavares', 'phone'], array_keys($plan->meetings), 'nobody walks to the phone');
-        self::assertSame([['le', 'clashes', ['tavares', 'phone'], '17:10'], ['okafor', 'outside-windows', [], '18:00'], ['nobody', 'nothing-free', [], '']], $said);
+        self::assertSame([
+            ['le', 'clashes', ['tavares', 'phone'], '17:10'], ['okafor', 'outside-windows', [], '18:00'], ['nobody', 'nothing-free', [], ''],
+        ], $said);
         self::assertEquals(new Cost(1, (16 * 60 + 35) * 60, 0), $plan->cost);
     }
 
     /** Dates and being home are those of the clock on the wall: Lord Howe's clocks go forward by half an hour (tz database). */
     public function test_home_is_read_off_the_clock(): void
     {
-        $plan = self::plan(['zone' => 'Australia/Lord_Howe', 'windows' => [['2026-10-03T00:00:00Z', '2026-10-05T00:00:00Z']], 'meetings' => [['id' => 1, 'place' => null, 'slots' => [['2026-10-04T05:00:00+11:00', '2026-10-04T05:10:00+11:00']]]]]);
+        $meeting = ['id' => 1, 'place' => null, 'slots' => [['2026-10-04T05:00:00+11:00', '2026-10-04T05:10:00+11:00']]];
+        $plan = self::plan(['zone' => 'Australia/Lord_Howe', 'windows' => [['2026-10-03T00:00:00Z', '2026-10-05T00:00:00Z']], 'meetings' => [$meeting]]);
 
         self::assertEquals(new Cost(1, 310 * 60, 0), $plan->cost);
     }
@@ -110,7 +122,8 @@ final class PlanTest extends TestCase
         $meeting = ['id' => 'a', 'place' => null, 'slots' => []];
         yield 'no zone' => [['zone' => 'Moon/Sea'] + $task, 'zone'];
         yield 'no meetings' => [array_diff_key($task, ['meetings' => 1]), 'meetings'];
-        yield 'a slot that ends first' => [['meetings' => [['slots' => [['2026-03-10T17:00:00Z', '2026-03-10T16:00:00Z']]] + $meeting]] + $task, 'meetings[0].slots[0]'];
+        $backwards = ['slots' => [['2026-03-10T17:00:00Z', '2026-03-10T16:00:00Z']]] + $meeting;
+        yield 'a slot that ends first' => [['meetings' => [$backwards]] + $task, 'meetings[0].slots[0]'];
         yield 'a day that there is not' => [['windows' => [['2026-02-30T17:00:00Z', '2026-03-10T16:00:00Z']]] + $task, 'windows[0]'];
         yield 'no offset' => [['windows' => [['2026-02-20T17:00:00', '2026-03-10T16:00:00Z']]] + $task, 'windows[0]'];
         yield 'one id for two' => [['meetings' => [$meeting, $meeting]] + $task, 'meetings[1].id'];
@@ -128,7 +141,7 @@ final class PlanTest extends TestCase
         try {
             self::plan($task);
             self::fail('it was read');
-        } catch (\Recess\Records\RecordNotValid $failure) {
+        } catch (RecordNotValid $failure) {
             self::assertSame([$place], array_keys($failure->errors));
         }
     }
@@ -141,7 +154,10 @@ final class PlanTest extends TestCase
     {
         $all = Fields::of($task);
 
-        return Planner::plan(FittingReader::wanted($all), array_values($all->spans('windows', 200)), FittingReader::between($all), FittingReader::zone($all), FittingReader::prefer($all), $isOver ?? static fn (): bool => false);
+        return Planner::plan(
+            FittingReader::wanted($all), $all->spans('windows', 200), FittingReader::between($all), FittingReader::zone($all),
+            FittingReader::prefer($all), $isOver ?? static fn (): bool => false,
+        );
     }
 
     /**
@@ -176,10 +192,10 @@ final class PlanTest extends TestCase
 
     /**
      * @param  array<int, Span>  $held
-     * @param  list<\Recess\Fitting\Wanted>  $wanted
+     * @param  list<Wanted>  $wanted
      * @param  list<Span>  $windows
      */
-    private static function isPossible(array $held, array $wanted, array $windows, \Recess\Fitting\Between $between): bool
+    private static function isPossible(array $held, array $wanted, array $windows, Between $between): bool
     {
         foreach ($held as $m => $span) {
             if (array_filter($windows, static fn (Span $window): bool => $window->start <= $span->start && $span->end <= $window->end) === []) {

@@ -57,6 +57,21 @@
     }
 </script>
 
+{#snippet moment(field: 'opens_at' | 'closes_at', label: string)}
+    <div>
+        <Label for={field}>{label}</Label>
+        <Input
+            id={field}
+            type="datetime-local"
+            value={setup.form[field] ?? ''}
+            onchange={(event) => {
+                setup.form[field] = (event.currentTarget as HTMLInputElement).value || null;
+                setup.typed();
+            }}
+        />
+    </div>
+{/snippet}
+
 <main class="sheet-of-paper">
     <Masthead {host} before={() => (setup.state === 'typing' ? setup.save() : Promise.resolve())} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
@@ -156,30 +171,8 @@
                     }}>Of guardians who live apart, each may have a time of their own</Checkbox
                 >
                 <div class="grid gap-3 sm:grid-cols-3">
-                    <div>
-                        <Label for="opens">Booking opens</Label>
-                        <Input
-                            id="opens"
-                            type="datetime-local"
-                            value={setup.form.opens_at ?? ''}
-                            onchange={(event) => {
-                                setup.form.opens_at = (event.currentTarget as HTMLInputElement).value || null;
-                                setup.typed();
-                            }}
-                        />
-                    </div>
-                    <div>
-                        <Label for="closes">and closes</Label>
-                        <Input
-                            id="closes"
-                            type="datetime-local"
-                            value={setup.form.closes_at ?? ''}
-                            onchange={(event) => {
-                                setup.form.closes_at = (event.currentTarget as HTMLInputElement).value || null;
-                                setup.typed();
-                            }}
-                        />
-                    </div>
+                    {@render moment('opens_at', 'Booking opens')}
+                    {@render moment('closes_at', 'and closes')}
                     <div>
                         <Label for="lead">Hours before, at least</Label>
                         <Input

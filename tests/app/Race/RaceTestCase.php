@@ -48,4 +48,11 @@ abstract class RaceTestCase extends TestCase
 
         return array_values(array_map(static fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_filter(explode("\n", $contender->getOutput()))));
     }
+
+    /** How often a staff member is held at two places at once: what the database itself forbids. */
+    protected function overlaps(): int
+    {
+        return (int) DB::selectOne('SELECT COUNT(*) AS n FROM holds a JOIN holds b ON a.staff_id = b.staff_id AND a.id < b.id
+            AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at')->n;
+    }
 }
