@@ -7,7 +7,6 @@ namespace App\Rounds;
 use App\Directory\Student;
 use App\Framework\Spell;
 use App\Models\Pass;
-use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\Timetables\HostCard;
@@ -34,7 +33,7 @@ final class RoundPageData
 
         return [
             'slug' => $round->slug, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value,
-            'school' => $round->school->name, 'office' => $round->school->phone, 'zone_name' => $round->school->timeZone()->name,
+            'school' => $round->school->name, 'office' => $round->school->phone,
             'walk' => max(0, $round->school->travel_minutes),
             'pass' => $pass === null ? null : [
                 'path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => (string) $pass->email, 'phone' => $pass->phone,
@@ -45,7 +44,6 @@ final class RoundPageData
             ])->all()),
             'sheets' => array_values(array_map(static fn (Sheet $one): array => [
                 'slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label,
-                'video' => $one->places->first()?->kind === PlaceKind::Video,
             ], $sheets)),
             'dates' => self::dates($round, $now),
             'asked' => $kept,

@@ -3,6 +3,7 @@
     import type { Schema } from '../lib/api';
     import Answer from '../parts/Answer.svelte';
     import Field from '../parts/Field.svelte';
+    import WherePick from '../parts/WherePick.svelte';
     import Student from '../parts/Student.svelte';
     import type { Typed } from './typed';
 
@@ -68,24 +69,15 @@
     </div>
     <div class="grid gap-4">
         {#if page.places.length > 1}
-            <fieldset>
-                <legend class="mb-1 font-semibold">Where</legend>
-                {#each page.places as place (place.id)}
-                    <label class="flex min-h-11 items-center gap-2">
-                        <input
-                            type="radio"
-                            name="place"
-                            checked={(typed.place ?? page.places[0]!.id) === place.id}
-                            onchange={() => {
-                                typed.place = place.id;
-                                change();
-                                elsewhere();
-                            }}
-                        />
-                        {place.label} <span class="text-faint">{place.directions}</span>
-                    </label>
-                {/each}
-            </fieldset>
+            <WherePick
+                places={page.places}
+                chosen={typed.place ?? page.places[0]!.id}
+                pick={(id) => {
+                    typed.place = id;
+                    change();
+                    elsewhere();
+                }}
+            />
         {:else if page.places[0]}
             <p>
                 Where: <strong>{page.places[0].label}</strong>

@@ -8,6 +8,7 @@
     import AskToJoin from './AskToJoin.svelte';
     import Field from './Field.svelte';
     import Keep from './Keep.svelte';
+    import WherePick from './WherePick.svelte';
     import Student from './Student.svelte';
 
     interface Props {
@@ -185,20 +186,11 @@
         {@render asks(question)}
     {/each}
     {#if places.length > 1}
-        <fieldset>
-            <legend class="mb-1 font-semibold">Where</legend>
-            {#each places as offered (offered.id)}
-                <label class="flex min-h-11 items-center gap-2">
-                    <input
-                        type="radio"
-                        name="place"
-                        checked={offered.id === place}
-                        onchange={() => (typed.place = offered.id)}
-                    />
-                    {offered.label}
-                </label>
-            {/each}
-        </fieldset>
+        <WherePick
+            places={places.map(({ id, label }) => ({ id, label }))}
+            chosen={place}
+            pick={(id) => (typed.place = id)}
+        />
     {:else if places.length === 1 && sheet.places.length > 1}
         <!-- What holds for this time, where other times can be elsewhere. -->
         <p>Where: <strong>{places[0]!.label}</strong></p>
