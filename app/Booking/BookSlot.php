@@ -135,7 +135,7 @@ final class BookSlot
         if ($place->link_mode === LinkMode::Each) {
             $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
         }
-        event(new BookingNews($booking, $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted, $wish->by, $wish->entry->word ?? '', together: $wish->together));
+        event(new BookingNews($booking, $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted, $wish->by, $wish->entry->word ?? '', told: $wish->told));
 
         return $booking;
     }

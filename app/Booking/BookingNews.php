@@ -24,8 +24,7 @@ final readonly class BookingNews
         public ?StaffMember $wasWith = null,
         /** The key of a change that its visitor can take back for some seconds (LastChange): until then it is told to nobody. */
         public ?string $change = null,
-        /** Whether its visitor hears of it with others at once: somebody else tells them. */
-        public bool $together = false,
+        public Told $told = Told::Each,
     ) {
     }
 }

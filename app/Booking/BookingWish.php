@@ -35,8 +35,7 @@ final readonly class BookingWish
         public ?int $clock = null,
         /** Where it was asked for before, and is accepted with this. */
         public ?AgreedEntry $entry = null,
-        /** Whether it is one of several that are booked, and told their visitor, together. */
-        public bool $together = false,
+        public Told $told = Told::Each,
     ) {
     }
 

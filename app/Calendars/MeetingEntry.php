@@ -9,6 +9,7 @@ use App\Models\BookingState;
 use App\Models\MeetingLink;
 use App\Models\Pass;
 use App\Models\SheetKind;
+use Recess\Calendars\BookingFeed;
 use Recess\Calendars\Invitation;
 use Recess\Calendars\Meeting;
 use Recess\Calendars\Person;
@@ -23,6 +24,20 @@ final class MeetingEntry
         $stamp = $booking->updated_at->getTimestamp();
 
         return $booking->stands() ? Invitation::publish($meeting, $stamp) : Invitation::cancel($meeting, $stamp);
+    }
+
+    /**
+     * Those of several bookings that stand, in one file.
+     *
+     * @param  array<Booking>  $bookings
+     */
+    public static function files(array $bookings, Reader $reader, int $now): string
+    {
+        $booked = array_filter($bookings, static fn (Booking $one): bool => $one->state === BookingState::Booked);
+
+        return BookingFeed::write('Meetings', array_values(array_map(static fn (Booking $one): array => [
+            self::meeting($one, $reader, $one->sequence, $now), $one->updated_at->getTimestamp(),
+        ], $booked)));
     }
 
     public static function meeting(Booking $booking, Reader $reader, int $sequence, int $now): Meeting

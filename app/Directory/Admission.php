@@ -14,8 +14,11 @@ use Illuminate\Database\Eloquent\Collection;
 /** Whether whoever holds a pass is one of those for whom a sheet is, and about which students they may book there. */
 final readonly class Admission
 {
-    /** @param  Collection<int, Student>|null  $children  those whom it can be about; null where the sheet does not say */
-    private function __construct(public bool $isAdmitted, public ?Collection $children = null)
+    /**
+     * @param  Collection<int, Student>|null  $children  those whom it can be about; null where the sheet does not say
+     * @param  int|null  $opensAt  the instant from which they may book, where their round says another one for them than for others
+     */
+    private function __construct(public bool $isAdmitted, public ?Collection $children = null, public ?int $opensAt = null)
     {
     }
 
@@ -65,7 +68,10 @@ final readonly class Admission
         }
         $children = self::among(Student::query()->whereKey($guardian->students->modelKeys())->orderBy('name'), $sheet)->with('classes')->get();
 
-        return new self($children->isNotEmpty(), $children);
+        $round = $sheet->round;
+        $classes = $children->flatMap(static fn (Student $child): array => $child->classes->modelKeys())->all();
+
+        return new self($children->isNotEmpty(), $children, $round === null || $round->cohorts === [] ? null : $round->opensFor($classes));
     }
 
     /**

@@ -24,6 +24,15 @@ final class Teachers
         ])->all();
     }
 
+    /** @return list<int> the students of all classes that somebody teaches */
+    public static function studentsOf(int $staff): array
+    {
+        return array_values(array_map(intval(...), DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')
+            ->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
+            ->join('school_classes', 'school_classes.id', '=', 'class_teachers.class_id')->whereNull('school_classes.put_away_at')
+            ->where('staff.id', $staff)->distinct()->pluck('class_student.student_id')->all()));
+    }
+
     /**
      * @param  array<int>  $classes  none for all of the school
      * @return array<int, int> by staff member: how many students of these classes they teach

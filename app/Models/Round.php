@@ -29,6 +29,11 @@ use Recess\Time\LocalDate;
  * @property Questions $questions
  * @property bool $families whether it is for families alone, whom the school knows
  * @property list<int> $classes of these classes' families alone; empty for all
+ * @property bool $collects whether families wish until a day, and times are allotted; else they book, first come, first served
+ * @property CarbonImmutable|null $wishes_until
+ * @property bool $breaks whether an allotment leaves each teacher a time to breathe on a long evening
+ * @property CarbonImmutable|null $allotted_at when what was allotted was booked
+ * @property list<array{classes: list<int>, opens_at: string}> $cohorts whose families may book before all others, and from when on the school's clock
  * @property int $version
  * @property CarbonImmutable|null $published_at
  * @property School $school
@@ -40,14 +45,15 @@ final class Round extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['state' => 'draft', 'intro' => '', 'families' => true, 'classes' => '[]', 'version' => 0];
+    protected $attributes = ['state' => 'draft', 'intro' => '', 'families' => true, 'classes' => '[]', 'cohorts' => '[]', 'collects' => false, 'breaks' => false, 'version' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'state' => SheetState::class, 'blocks' => 'array', 'rules' => StatedRules::class, 'questions' => Questions::class,
-            'families' => 'boolean', 'classes' => 'array', 'published_at' => 'immutable_datetime',
+            'families' => 'boolean', 'classes' => 'array', 'published_at' => 'immutable_datetime', 'collects' => 'boolean', 'breaks' => 'boolean',
+            'wishes_until' => 'immutable_datetime', 'allotted_at' => 'immutable_datetime', 'cohorts' => 'array',
         ];
     }
 
@@ -81,6 +87,12 @@ final class Round extends Row
         return DateRange::of(LocalDate::fromDay($days[0]), LocalDate::fromDay($days[count($days) - 1]));
     }
 
+    /** The instant at which the first of its dates begins. */
+    public function begins(): int
+    {
+        return $this->school->timeZone()->instant($this->dates()->first, 0);
+    }
+
     /** @return list<Pieces> its stretches, cut into the slots that each who is in it begins with */
     public function pieces(): array
     {
@@ -90,11 +102,24 @@ final class Round extends Row
         return array_merge([], ...array_map(static fn (CoreBlock $block): array => $block->pieces($dates->first, $dates->last->plusDays(1), $zone), $this->coreBlocks()));
     }
 
-    /** @return array<string, Sheet> by its slug, with all that judging takes, by their hosts' names; those that take bookings */
+    /** Whether it is open for wishes, and nothing is allotted yet: its sheets are drafts until then. */
+    public function isCollecting(): bool
+    {
+        return $this->state === SheetState::Open && $this->collects && $this->allotted_at === null;
+    }
+
+    /** Whether a wish that is sent now still counts. */
+    public function takesWishes(int $now): bool
+    {
+        return $this->isCollecting() && $now < (int) $this->wishes_until?->getTimestamp();
+    }
+
+    /** @return array<string, Sheet> by its slug, with all that judging takes, by their hosts' names; those that take bookings, or wishes */
     public function openSheets(): array
     {
         $sheets = [];
-        $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', SheetState::Open)->get();
+        $state = $this->isCollecting() ? SheetState::Draft : SheetState::Open;
+        $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', $state)->get();
         foreach ($open->sortBy(static fn (Sheet $one): string => $one->host->name) as $sheet) {
             $sheets[$sheet->slug] = $sheet;
         }
@@ -106,6 +131,20 @@ final class Round extends Row
     public function isFor(array $classes): bool
     {
         return $this->classes === [] || array_intersect($this->classes, $classes) !== [];
+    }
+
+    /**
+     * From when the families of some classes may book.
+     *
+     * @param  array<int>  $classes
+     */
+    public function opensFor(array $classes): ?int
+    {
+        $zone = $this->school->timeZone();
+        $theirs = array_filter($this->cohorts, static fn (array $one): bool => array_intersect($one['classes'], $classes) !== []);
+
+        return $theirs === [] ? $this->rules->instantOrNone('opens_at', $zone)
+            : min(array_map(static fn (array $one): int => $zone->moment($one['opens_at']), $theirs));
     }
 
     public function link(): string

@@ -23,6 +23,7 @@ use Recess\Time\Spans;
  * @property int $id
  * @property int $staff_id
  * @property int|null $round_id the round that it is part of
+ * @property Round|null $round
  * @property string $uid of its availability as a calendar
  * @property string $slug the readable end of its link
  * @property string $title
@@ -91,6 +92,12 @@ final class Sheet extends Row
     public function places(): HasMany
     {
         return $this->hasMany(Place::class)->whereNull('removed_at')->orderBy('position')->orderBy('id');
+    }
+
+    /** @return BelongsTo<Round, $this> */
+    public function round(): BelongsTo
+    {
+        return $this->belongsTo(Round::class);
     }
 
     /** @return HasMany<Booking, $this> */

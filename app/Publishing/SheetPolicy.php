@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Directory\Admission;
+use App\Framework\Clock;
+use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\Pass;
@@ -26,9 +28,16 @@ final class SheetPolicy
     /** Paused and closed ones say so themselves, with what was typed kept. */
     public function book(?StaffMember $reader, Sheet $sheet): Response
     {
+        if ($sheet->state === SheetState::Draft || $sheet->kind === SheetKind::Knock) {
+            return Response::denyAsNotFound();
+        }
+        $admission = Admission::of($sheet, Pass::byToken(request()->input('pass')));
+
         return match (true) {
-            $sheet->state === SheetState::Draft, $sheet->kind === SheetKind::Knock => Response::denyAsNotFound(),
-            Admission::of($sheet, Pass::byToken(request()->input('pass')))->isAdmitted => Response::allow(),
+            $admission->isAdmitted && (int) $admission->opensAt > Clock::now() => Response::deny(Words::say('rounds.cohort_opens', [
+                'moment' => Spell::moment((int) $admission->opensAt, $sheet->host->school->timeZone()),
+            ])),
+            $admission->isAdmitted => Response::allow(),
             default => Response::deny(Words::say("booking.only_{$sheet->audience->value}", ['school' => $sheet->host->school->name])),
         };
     }
@@ -59,6 +68,12 @@ final class SheetPolicy
     public function write(StaffMember $writer, Sheet $sheet): bool
     {
         return $this->update($writer, $sheet) && $sheet->round_id === null;
+    }
+
+    /** To open, pause or close it: what opens with its round, its host does not open alone. */
+    public function changeState(StaffMember $writer, Sheet $sheet): bool
+    {
+        return $this->update($writer, $sheet) && ($sheet->round_id === null || $sheet->state !== SheetState::Draft);
     }
 
     /** Whoever has been put on somebody else's sheet may say that they cannot be there. */

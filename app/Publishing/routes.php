@@ -24,7 +24,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::put('/api/staff/sheets/{sheet}', [SheetController::class, 'update'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/effect', [SheetController::class, 'effect'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/publish', [SheetLifeController::class, 'publish'])->can('write', 'sheet');
-    Route::post('/api/staff/sheets/{sheet}/state', [SheetLifeController::class, 'state'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/state', [SheetLifeController::class, 'state'])->can('changeState', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/put-away', [SheetLifeController::class, 'putAway'])->can('update', 'sheet');
     Route::delete('/api/staff/sheets/{sheet}', [SheetLifeController::class, 'throwAway'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/refuse', [SheetLifeController::class, 'refuse'])->can('refuse', 'sheet');

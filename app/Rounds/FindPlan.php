@@ -54,7 +54,7 @@ final readonly class FindPlan
         foreach ($booked as $one) {
             $wanted[] = new Wanted("b$one->id", $one->place->room(), [$one->span()]);
         }
-        $free = self::free($ask->picks, $dates, $pass, $now);
+        $free = self::free($ask->picks, $dates, $pass, $now, $round->isCollecting());
         // A time that was to stay and is gone is looked for anew.
         $stays = array_filter(array_map(static fn (Pick $pick, array $slots): array => array_values(
             array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start),
@@ -95,9 +95,10 @@ final readonly class FindPlan
 
     /**
      * @param  list<Pick>  $picks
+     * @param  bool  $all  whether what nobody can book yet counts: while wishes are collected
      * @return array<int, list<Span>> by pick: when it can be had
      */
-    private static function free(array $picks, DateRange $dates, ?Pass $pass, int $now): array
+    private static function free(array $picks, DateRange $dates, ?Pass $pass, int $now, bool $all): array
     {
         $free = [];
         // With one look for each child, however many teachers it has.
@@ -112,8 +113,9 @@ final readonly class FindPlan
             $who = $pass === null ? Asking::anybody() : Asking::holder($pass, $student);
             $worlds = Worlds::ofAll($sheets, $dates, $now, $known ? $who->across() : $who);
             foreach ($mine as $i => $pick) {
-                $timetable = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id]);
-                $free[$i] = array_map(static fn (Offer $offer): Span => $offer->slot, $timetable->free());
+                $offers = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id])->offers();
+                $can = array_filter($offers, static fn (Offer $offer): bool => $all ? $offer->verdict->hostMayPass() : $offer->verdict->isFree());
+                $free[$i] = array_values(array_map(static fn (Offer $offer): Span => $offer->slot, $can));
             }
         }
 

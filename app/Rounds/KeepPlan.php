@@ -10,6 +10,7 @@ use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Permit;
 use App\Booking\RequestKeyReused;
+use App\Booking\Told;
 use App\Framework\Contended;
 use App\Models\Booking;
 use App\Models\Party;
@@ -45,12 +46,12 @@ final class KeepPlan
         /** @var list<array{Sheet, Timetable, int}> $judged */
         $judged = [];
         $pass = Contended::transaction(function () use ($round, $wish, $sheets, $students, $now, &$judged): Pass {
-            Guards::bookings($sheets, $wish->email, $students);
+            Guards::bookings($sheets, $wish->holder->email, $students);
             $known = $this->alreadyKept($wish);
             if ($known !== null) {
                 return $known;
             }
-            $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
+            $pass = $wish->holder->pass();
             $judged = $bookings = [];
             foreach ($wish->picks as $pick) {
                 $sheet = SheetAtHand::held($pick->sheet);
@@ -81,8 +82,8 @@ final class KeepPlan
     {
         return new BookingWish(
             start: (int) $pick->start, placeId: $sheet->places->firstOrFail()->id, name: $pass->name, email: (string) $pass->email,
-            phone: $wish->phone ?: $pass->phone, student: $pick->student, studentId: $pick->studentId,
-            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->clock, together: true,
+            phone: $wish->holder->phone ?: $pass->phone, student: $pick->student, studentId: $pick->studentId,
+            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->holder->clock, told: Told::PlanToVisitor,
         );
     }
 

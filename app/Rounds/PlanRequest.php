@@ -6,8 +6,10 @@ namespace App\Rounds;
 
 use App\Framework\SlotKey;
 use App\Framework\Words;
+use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\PersonName;
+use App\Models\PhoneNumber;
 use App\Models\Round;
 use App\Models\SheetState;
 use Illuminate\Auth\Access\Response;
@@ -21,7 +23,7 @@ use Recess\Time\Span;
 class PlanRequest extends FormRequest
 {
     /** Meetings of one family: more is a slip. */
-    private const MOST = 20;
+    protected const MOST = 20;
 
     // Asked for more than once, and looked up once.
     private ?Pass $pass = null;
@@ -56,6 +58,31 @@ class PlanRequest extends FormRequest
             $this->round()->state !== SheetState::Open => Response::deny(Words::say('rounds.not_open')),
             default => Response::allow(),
         };
+    }
+
+    /** @return array<string, list<mixed>> who comes, where their pass does not say it */
+    protected function holderRules(): array
+    {
+        $pass = $this->pass();
+
+        return [
+            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName],
+            'email' => [$pass === null ? 'required' : 'nullable', 'string', new MailAddress],
+            'phone' => [($pass->phone ?? '') === '' ? 'required' : 'nullable', 'string', new PhoneNumber($this->round()->school->country)],
+            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
+        ];
+    }
+
+    public function holder(): PlanHolder
+    {
+        $pass = $this->pass();
+
+        return new PlanHolder(
+            $pass?->id, $pass->name ?? $this->string('name')->trim()->toString(),
+            $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
+            $this->filled('phone') ? PhoneNumber::written($this->string('phone')->toString(), $this->round()->school->country) : ($pass->phone ?? ''),
+            $this->filled('clock') ? $this->integer('clock') : null,
+        );
     }
 
     public function round(): Round
@@ -122,7 +149,7 @@ class PlanRequest extends FormRequest
         return $picks;
     }
 
-    private function family(): RoundFamily
+    protected function family(): RoundFamily
     {
         return $this->family ??= RoundFamily::of($this->round(), $this->pass());
     }

@@ -8,9 +8,7 @@ namespace App\Rounds;
 final readonly class PlanWish
 {
     /** @param  non-empty-list<Pick>  $picks  each with its start */
-    public function __construct(
-        public array $picks, public string $name, public string $email, public string $phone, public string $requestKey,
-        public ?int $passId = null, public ?int $clock = null,
-    ) {
+    public function __construct(public array $picks, public PlanHolder $holder, public string $requestKey)
+    {
     }
 }

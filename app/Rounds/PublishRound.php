@@ -16,6 +16,7 @@ use App\Publishing\WriteSheet;
 use App\Writing\ForWhom;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
+use Recess\Rules\Stated;
 
 /** Makes the sheet of everybody who is in a round, and opens them all: all of them, or none. */
 final class PublishRound
@@ -40,12 +41,16 @@ final class PublishRound
             $hosts->isNotEmpty() || throw RoundRefused::because('nobody_in_it');
             $without = $hosts->reject(static fn (RoundHost $one): bool => $one->hasPlace());
             $without = $without->map(static fn (RoundHost $one): string => $one->host->name)->values()->all();
+            if ($round->collects && (int) $round->wishes_until?->getTimestamp() <= $now) {
+                throw RoundRefused::because('wishes_until_over');
+            }
             $without === [] || throw RoundRefused::because('no_place', ['count' => count($without), 'names' => Spell::list(array_slice($without, 0, 5))]);
             foreach ($hosts as $host) {
                 $sheet = ($this->write)($host->host, self::statement($round, $host), $now);
                 $sheet->update(['round_id' => $round->id]);
-                $this->closeAbsences($sheet, $host);
-                ($this->publish)($sheet->refresh(), $now);
+                self::closeAbsences($sheet, $host);
+                // While wishes are collected nobody books: it opens with what is allotted.
+                $round->collects || ($this->publish)($sheet->refresh(), $now);
                 $host->update(['sheet_id' => $sheet->id]);
             }
             $round->update(['state' => SheetState::Open, 'published_at' => Instant::column($now)]);
@@ -62,13 +67,23 @@ final class PublishRound
         return new SheetStatement(
             title: $round->title, intro: $round->intro, blocks: $blocks,
             places: [new PlaceStatement($host->kind, $host->label, $host->link, $host->directions, id: $host->sheet?->places->first()?->id)],
-            questions: $round->questions, rules: $round->rules,
+            questions: $round->questions, rules: self::rules($round, $host),
             forWhom: $round->families ? new ForWhom(Audience::Families, $round->classes) : new ForWhom,
         );
     }
 
-    private function closeAbsences(Sheet $sheet, RoundHost $host): void
+    /** What is common to all, the first of the openings, and how many meetings they can bear. */
+    private static function rules(Round $round, RoundHost $host): Stated
     {
+        $first = $round->cohorts === [] ? [] : ['opens_at' => min(array_column($round->cohorts, 'opens_at'))];
+
+        return Stated::of([...$round->rules->toArray(), ...$first, 'per_day' => $host->most]);
+    }
+
+    /** Closes when they are not there, on a sheet on which nobody has booked. */
+    public static function closeAbsences(Sheet $sheet, RoundHost $host): void
+    {
+        $sheet->slotChanges()->where('closed', true)->delete();
         $core = $sheet->toCore();
         foreach ($host->absences($core->zone) as $absence) {
             $date = $core->zone->dateAt($absence->start);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Directory\Guardian;
-use App\Directory\Student;
 use App\Directory\Teachers;
 use App\Framework\Printed;
 use App\Framework\Spell;
@@ -13,7 +12,6 @@ use App\Framework\Words;
 use App\Models\Round;
 use App\Models\StaffMember;
 use App\Sharing\Cards;
-use Illuminate\Database\Eloquent\Builder;
 
 /** A round's paper cards, ten to a sheet and by class: a code to type, one to photograph, and who teaches the children. */
 enum RoundCards: string
@@ -30,7 +28,7 @@ enum RoundCards: string
         $in = array_flip(array_map(intval(...), RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->all()));
         $names = StaffMember::query()->whereKey(array_keys($in))->pluck('name', 'id')->all();
         $cards = [];
-        foreach (Cards::familiesOf($this->students($round)) as $one) {
+        foreach (Cards::familiesOf($this === self::Missing ? Unheard::in($round) : Unheard::all($round)) as $one) {
             if ($this !== self::WithoutMail || $one['guardian']->email === null) {
                 $how = Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]);
                 $cards[] = Cards::card(
@@ -41,21 +39,6 @@ enum RoundCards: string
         }
 
         return Printed::pdf('paper.cards', ['title' => $round->title, 'about' => self::dates($round), 'cards' => $cards], $round->school->country);
-    }
-
-    /** @return Builder<Student> */
-    private function students(Round $round): Builder
-    {
-        $students = Student::here($round->school_id);
-        if ($round->classes !== []) {
-            $students->whereHas('classes', static fn ($class) => $class->whereIn('school_classes.id', $round->classes));
-        }
-        if ($this === self::Missing) {
-            $students->whereNotExists(static fn ($booked) => $booked->from('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')
-                ->where('sheets.round_id', $round->id)->whereNotNull('bookings.hold_id')->whereColumn('bookings.student_id', 'students.id'));
-        }
-
-        return $students;
     }
 
     /** @param  array<int, string>  $names  of those who are in the round */

@@ -32,6 +32,12 @@ final readonly class RoundFamily
         return new self($round, $children->isNotEmpty() || ! $round->families, $children->isEmpty() ? null : $children);
     }
 
+    /** From when they may book; null where that is not said. */
+    public function opensAt(): ?int
+    {
+        return $this->round->opensFor(array_merge([], ...($this->children?->map(static fn (Student $one): array => $one->classes->modelKeys())->all() ?? [])));
+    }
+
     /** What whoever is not admitted is told. */
     public function refusal(): string
     {

@@ -12,10 +12,6 @@ use Illuminate\Support\Facades\DB;
 /** While a round runs: how full it is, whose families have not booked, who is over full, which rooms are used twice. */
 final class RoundFill
 {
-    /** Whether anybody has booked about a student. */
-    private const BOOKED = 'SELECT 1 FROM bookings JOIN sheets ON sheets.id = bookings.sheet_id
-        WHERE sheets.round_id = ? AND bookings.student_id = students.id AND bookings.hold_id IS NOT NULL';
-
     /** @return array<string, mixed> as RoundFill in docs/formats/recess.openapi.yaml */
     public static function of(Round $round, int $now): array
     {
@@ -55,14 +51,16 @@ final class RoundFill
         );
     }
 
-    /** @return list<array{name: string, students: int, missing: int}> by class: for how many nobody has booked */
+    /** @return list<array{name: string, students: int, missing: int}> by class: of how many nothing was heard */
     private static function classes(Round $round): array
     {
+        $missing = Unheard::in($round)->select('students.id');
         $rows = DB::table('school_classes')->join('class_student', 'class_student.class_id', '=', 'school_classes.id')
-            ->join('students', 'students.id', '=', 'class_student.student_id')
-            ->where('school_classes.school_id', $round->school_id)->whereNull('school_classes.put_away_at')->whereNull('students.put_away_at')
+            ->joinSub(Unheard::all($round)->select('students.id'), 'every', 'every.id', '=', 'class_student.student_id')
+            ->leftJoinSub($missing, 'missing', 'missing.id', '=', 'class_student.student_id')
+            ->where('school_classes.school_id', $round->school_id)->whereNull('school_classes.put_away_at')
             ->when($round->classes !== [], static fn ($query) => $query->whereIn('school_classes.id', $round->classes))
-            ->selectRaw('school_classes.name, COUNT(*) AS students, SUM(NOT EXISTS ('.self::BOOKED.')) AS missing', [$round->id])
+            ->selectRaw('school_classes.name, COUNT(*) AS students, COUNT(missing.id) AS missing')
             ->groupBy('school_classes.id', 'school_classes.name')->orderBy('school_classes.name')->get();
 
         return array_values($rows->map(static fn (\stdClass $row): array => [

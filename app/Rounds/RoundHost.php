@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Directory\Student;
 use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Row;
@@ -11,6 +12,7 @@ use App\Models\Sheet;
 use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
@@ -26,7 +28,9 @@ use Recess\Time\Zone;
  * @property string|null $link
  * @property string $directions
  * @property list<array{date: string, from: string, until: string}> $absent when they are not there
+ * @property int|null $most meetings on one date
  * @property StaffMember $host
+ * @property Collection<int, Student> $asked
  * @property Round $round
  * @property Sheet|null $sheet
  */
@@ -36,7 +40,7 @@ final class RoundHost extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['sheet_id' => null, 'kind' => 'room', 'label' => '', 'link' => null, 'directions' => '', 'absent' => '[]'];
+    protected $attributes = ['sheet_id' => null, 'kind' => 'room', 'label' => '', 'link' => null, 'directions' => '', 'absent' => '[]', 'most' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -60,6 +64,12 @@ final class RoundHost extends Row
     public function sheet(): BelongsTo
     {
         return $this->belongsTo(Sheet::class);
+    }
+
+    /** @return BelongsToMany<Student, $this> whom they need to see */
+    public function asked(): BelongsToMany
+    {
+        return $this->belongsToMany(Student::class, 'round_asks', 'round_host_id', 'student_id')->whereNull('students.put_away_at')->orderBy('students.name');
     }
 
     /** @return Collection<int, self> by their names */

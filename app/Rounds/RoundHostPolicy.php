@@ -13,4 +13,10 @@ final class RoundHostPolicy
     {
         return $part->staff_id === $staff->id || ($staff->office && $part->round->school_id === $staff->school_id);
     }
+
+    /** Who is in it, the office says. */
+    public function takeOut(StaffMember $staff, RoundHost $part): bool
+    {
+        return $staff->office && $part->round->school_id === $staff->school_id;
+    }
 }

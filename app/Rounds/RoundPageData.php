@@ -6,6 +6,7 @@ namespace App\Rounds;
 
 use App\Directory\Student;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
@@ -29,7 +30,7 @@ final class RoundPageData
         $sheets = $round->openSheets();
         $byStaff = array_column(array_map(static fn (Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
         $teachers = $family->teachers();
-        $kept = $pass === null ? null : Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first()?->asked;
+        $kept = $pass === null ? null : Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first();
 
         return [
             'slug' => $round->slug, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value,
@@ -46,8 +47,31 @@ final class RoundPageData
                 'slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label,
             ], $sheets)),
             'dates' => self::dates($round, $now),
-            'asked' => $kept,
+            'asked' => $kept?->asked,
+            'wishes' => $round->isCollecting() ? self::wishes($round, $kept, $now) : null,
+            'opens' => self::opens($round, $family, $now),
         ];
+    }
+
+    /** @return array<string, mixed> until when they can be sent, and what was sent */
+    private static function wishes(Round $round, ?Shortlist $kept, int $now): array
+    {
+        $zone = $round->school->timeZone();
+        $open = $round->takesWishes($now);
+
+        return [
+            'open' => $open, 'said' => Words::say($open ? 'allotting.until' : 'allotting.until_over', ['moment' => Spell::moment((int) $round->wishes_until?->getTimestamp(), $zone)]),
+            'sent' => $kept?->wished, 'sent_said' => $kept?->wished_at === null ? '' : Words::say('allotting.sent_at', ['moment' => Spell::moment($kept->wished_at->getTimestamp(), $zone)]),
+        ];
+    }
+
+    /** From when this family may book; empty once it may. */
+    private static function opens(Round $round, RoundFamily $family, int $now): string
+    {
+        $opens = $family->opensAt();
+
+        return $opens === null || $opens <= $now || $round->isCollecting() ? ''
+            : Words::say('rounds.cohort_opens', ['moment' => Spell::moment($opens, $round->school->timeZone())]);
     }
 
     /** @return list<array{at: int, said: string}> between which somebody can say when they come and go, in minutes from the first */

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Directory\Student;
+use App\Directory\Teachers;
 use App\Framework\Clock;
+use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\PlaceKind;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 
 /**
@@ -18,7 +23,7 @@ use Illuminate\Validation\Rule;
  */
 final class RoundPartController
 {
-    public function __invoke(RoundHost $part, Request $request, SetPart $set): JsonResponse
+    public function set(RoundHost $part, Request $request, SetPart $set): JsonResponse
     {
         /** @var Part $form */
         $form = $request->validate([
@@ -26,9 +31,42 @@ final class RoundPartController
             'label' => ['required', 'string', 'max:120'],
             'link' => ['nullable', 'string', 'max:2000', 'regex:#^https?://\S+$#'],
             'directions' => ['nullable', 'string', 'max:1000'],
+            'most' => ['nullable', 'integer', 'between:1,200'],
+            'asked' => ['nullable', 'array', 'max:200'],
+            'asked.*' => ['integer', 'distinct', Rule::in($this->known($part)->modelKeys())],
             ...HoursOn::rules('absent', 20),
-        ], ['label.required' => Words::say('rounds.place_needed'), 'link.regex' => Words::say('rounds.link_needed')]);
+        ], [
+            'asked.*.in' => Words::say('rounds.not_taught'),
+            'label.required' => Words::say('rounds.place_needed'), 'link.regex' => Words::say('rounds.link_needed')]);
 
         return new JsonResponse(RoundSetupData::part($set($part, $form, Clock::now())));
+    }
+
+    public function takeOut(RoundHost $part, TakeOut $takeOut): Response
+    {
+        $takeOut($part);
+        LogBook::note('round_host_out', $part->round, ['about' => $part->round->title, 'who' => $part->host->name]);
+
+        return new Response('', 204);
+    }
+
+    /** The students whom they can ask to come. */
+    public function students(RoundHost $part): JsonResponse
+    {
+        return new JsonResponse(['students' => array_values($this->known($part)->map(static fn (Student $one): array => [
+            'id' => $one->id, 'name' => $one->name, 'class' => (string) $one->classes->first()?->name,
+        ])->all())]);
+    }
+
+    /** @return Collection<int, Student> whom they teach; all of the round's where the directory does not say whom anybody teaches */
+    private function known(RoundHost $part): Collection
+    {
+        $taught = Teachers::studentsOf($part->staff_id);
+        $students = Student::here($part->round->school_id)->with('classes')->orderBy('name');
+        if ($part->round->classes !== []) {
+            $students->whereHas('classes', static fn ($class) => $class->whereIn('school_classes.id', $part->round->classes));
+        }
+
+        return $students->when($taught !== [], static fn ($some) => $some->whereKey($taught))->limit(5_000)->get();
     }
 }

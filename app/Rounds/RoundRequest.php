@@ -43,6 +43,14 @@ final class RoundRequest extends FormRequest
             'closes_at' => ['nullable', 'string', 'max:40'],
             'lead_hours' => ['required', 'integer', 'between:0,720'],
             'each_guardian' => ['nullable', 'boolean'],
+            'collects' => ['nullable', 'boolean'],
+            'wishes_until' => ['nullable', 'string', 'required_if_accepted:collects', 'date_format:Y-m-d\TH:i'],
+            'breaks' => ['nullable', 'boolean'],
+            'cohorts' => ['nullable', 'array', 'max:20'],
+            'cohorts.*' => ['array:classes,opens_at'],
+            'cohorts.*.classes' => ['required', 'array', 'max:500'],
+            'cohorts.*.classes.*' => ['integer'],
+            'cohorts.*.opens_at' => ['required', 'string', 'date_format:Y-m-d\TH:i'],
             'version' => ['nullable', 'integer'],
         ];
     }
@@ -78,11 +86,42 @@ final class RoundRequest extends FormRequest
             $wrong['opens_at'] = $failure->getMessage();
         }
         $wrong === [] || throw ValidationException::withMessages($wrong);
+        $blocks = $this->blocks();
 
         return new RoundStatement(
-            $this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $this->blocks(), $rules ?? Stated::of(), Questions::usual(),
-            $this->boolean('families'), $classes, $staff,
+            $this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $blocks, $rules ?? Stated::of(), Questions::usual(),
+            $this->boolean('families'), $classes, $staff, $this->wishesUntil($blocks), $this->boolean('breaks'), $this->cohorts(),
         );
+    }
+
+    /**
+     * @param  non-empty-list<Block>  $blocks
+     * @return int|null the instant until which families wish; null where they book at once
+     */
+    private function wishesUntil(array $blocks): ?int
+    {
+        if (! $this->boolean('collects')) {
+            return null;
+        }
+        $zone = $this->writer()->school->timeZone();
+        $until = $zone->moment($this->string('wishes_until')->toString());
+        $first = min(array_map(static fn (Block $block): int => $zone->instant($block->pattern->first(), 0), $blocks));
+        $until < $first || throw ValidationException::withMessages(['wishes_until' => Words::say('rounds.wishes_too_late')]);
+
+        return $until;
+    }
+
+    /** @return list<array{classes: list<int>, opens_at: string}> each before all others may book */
+    private function cohorts(): array
+    {
+        $cohorts = [];
+        foreach ($this->array('cohorts') as $i => $one) {
+            $cohorts[] = ['classes' => array_values(array_map(intval(...), $one['classes'])), 'opens_at' => (string) $one['opens_at']];
+            $this->filled('opens_at') && $one['opens_at'] < $this->string('opens_at')->toString()
+                || throw ValidationException::withMessages(["cohorts.$i.opens_at" => Words::say('rounds.cohort_too_late')]);
+        }
+
+        return $cohorts;
     }
 
     /** @return non-empty-list<Block> on dates, within two months */

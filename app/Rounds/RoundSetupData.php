@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Directory\SchoolClass;
+use App\Directory\Student;
 use App\Directory\Teachers;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -56,6 +57,8 @@ final class RoundSetupData
             'staff' => array_map(static fn (RoundHost $one): int => $one->staff_id, array_values($hosts)),
             'opens_at' => $stated['opens_at'], 'closes_at' => $stated['closes_at'],
             'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60), 'each_guardian' => $round->rules->yes('each_guardian'),
+            'collects' => $round->collects, 'breaks' => $round->breaks, 'cohorts' => $round->cohorts, 'allotted' => $round->allotted_at !== null,
+            'wishes_until' => $round->wishes_until === null ? null : $round->school->timeZone()->reading($round->wishes_until->getTimestamp()),
             'parts' => array_map(self::part(...), array_values($hosts)),
             'look' => self::look($round, array_values($hosts)),
         ];
@@ -66,7 +69,8 @@ final class RoundSetupData
     {
         return [
             'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'sheet' => $one->sheet_id, 'has_place' => $one->hasPlace(),
-            'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions, 'absent' => $one->absent,
+            'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions, 'absent' => $one->absent, 'most' => $one->most, 'collects' => $one->round->collects,
+            'asked' => array_values($one->asked->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name()])->all()),
         ];
     }
 

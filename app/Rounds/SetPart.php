@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Contended;
+use App\Models\SheetState;
 use App\Publishing\WriteSheet;
 
 /**
@@ -12,7 +13,7 @@ use App\Publishing\WriteSheet;
  * is told.
  *
  * @phpstan-type OnDate array{date: string, from: string, until: string}
- * @phpstan-type Part array{kind: string, label: string, link?: string|null, directions?: string|null, absent: array<OnDate>}
+ * @phpstan-type Part array{kind: string, label: string, link?: string|null, directions?: string|null, absent: array<OnDate>, most?: int|null, asked?: list<int>|null}
  */
 final class SetPart
 {
@@ -23,22 +24,25 @@ final class SetPart
     /**
      * @param  Part  $form
      *
-     * @throws RoundRefused when absences are changed on a published round: on the sheet one sees whom that hits
+     * @throws RoundRefused when absences are changed on a sheet that is open: on the sheet one sees whom that hits
      */
     public function __invoke(RoundHost $part, array $form, int $now): RoundHost
     {
         $absent = array_map(static fn (HoursOn $one): array => $one->toArray(), array_values(HoursOn::all($form['absent'], 'absent')));
-        if ($part->sheet_id !== null && $absent !== $part->absent) {
+        $isDraft = $part->sheet === null || $part->sheet->state === SheetState::Draft;
+        if (! $isDraft && $absent !== $part->absent) {
             throw RoundRefused::because('absent_on_sheet');
         }
 
-        return Contended::transaction(function () use ($part, $form, $absent, $now): RoundHost {
+        return Contended::transaction(function () use ($part, $form, $absent, $isDraft, $now): RoundHost {
             $part->update([
                 'kind' => $form['kind'], 'label' => $form['label'], 'link' => ($form['link'] ?? null) ?: null,
-                'directions' => $form['directions'] ?? '', 'absent' => $absent,
+                'directions' => $form['directions'] ?? '', 'absent' => $absent, 'most' => $form['most'] ?? null,
             ]);
+            isset($form['asked']) && $part->asked()->sync($form['asked']);
             if ($part->sheet !== null) {
                 ($this->write)($part->host, PublishRound::statement($part->round, $part), $now, $part->sheet);
+                $isDraft && PublishRound::closeAbsences($part->sheet->refresh(), $part);
             }
 
             return $part->refresh();

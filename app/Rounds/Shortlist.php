@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Models\Pass;
 use App\Models\Row;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * Whom a family wants to meet in a round, and when it can come, as its page last said it: there again after a reload, and on
@@ -14,6 +17,9 @@ use App\Models\Row;
  * @property int $round_id
  * @property int $pass_id
  * @property array<string, mixed> $asked as Shortlist in docs/formats/recess.openapi.yaml
+ * @property array{picks: list<array{sheet: string, student: string}>, windows: list<array{date: string, from: string, until: string}>, walk: int, breather: int}|null $wished what was sent of it as wishes
+ * @property CarbonImmutable|null $wished_at
+ * @property Pass $pass
  */
 final class Shortlist extends Row
 {
@@ -24,6 +30,12 @@ final class Shortlist extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['asked' => 'array'];
+        return ['asked' => 'array', 'wished' => 'array', 'wished_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Pass, $this> */
+    public function pass(): BelongsTo
+    {
+        return $this->belongsTo(Pass::class);
     }
 }

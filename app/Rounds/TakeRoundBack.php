@@ -17,11 +17,14 @@ final class TakeRoundBack
     {
     }
 
-    /** @throws RoundRefused when somebody has booked */
+    /** @throws RoundRefused when somebody has booked, or sent wishes */
     public function __invoke(Round $round): Round
     {
         return Contended::transaction(function () use ($round): Round {
             $round = Round::query()->lockForUpdate()->findOrFail($round->id);
+            if (Shortlist::query()->where('round_id', $round->id)->whereNotNull('wished_at')->exists()) {
+                throw RoundRefused::because('wished_already');
+            }
             RoundHost::query()->where('round_id', $round->id)->update(['sheet_id' => null]);
             foreach ($round->sheets()->with('host.school')->orderBy('id')->get() as $sheet) {
                 try {
@@ -30,7 +33,7 @@ final class TakeRoundBack
                     throw RoundRefused::because('booked_already');
                 }
             }
-            $round->update(['state' => SheetState::Draft, 'published_at' => null]);
+            $round->update(['state' => SheetState::Draft, 'published_at' => null, 'allotted_at' => null]);
 
             return $round->refresh();
         });

@@ -28,5 +28,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::put('/api/staff/rounds/{round}', [RoundController::class, 'update'])->can('change', 'round');
     Route::post('/api/staff/rounds/{round}/publish', [RoundController::class, 'publish'])->can('change', 'round');
     Route::post('/api/staff/rounds/{round}/take-back', [RoundController::class, 'takeBack'])->can('change', 'round');
-    Route::put('/api/staff/round-parts/{part}', RoundPartController::class)->can('change', 'part');
+    Route::put('/api/staff/round-parts/{part}', [RoundPartController::class, 'set'])->can('change', 'part');
+    Route::delete('/api/staff/round-parts/{part}', [RoundPartController::class, 'takeOut'])->can('takeOut', 'part');
+    Route::get('/api/staff/round-parts/{part}/students', [RoundPartController::class, 'students'])->can('change', 'part');
 });

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Framework\Words;
-use App\Models\Booking;
-use App\Rounds\PlanKept;
 use App\Sharing\ExpectedReminded;
 use App\Sharing\FamilyInvited;
 use App\Texts\SendText;
@@ -30,14 +28,5 @@ final class TellFamilies
             return;
         }
         Queue::push(new SendText(null, $one->phone, Words::say('sheets.expected_text', ['host' => $one->sheet->host->name, 'student' => $one->name, 'link' => $one->link()]), "expected|$one->id|$event->at"));
-    }
-
-    /** Their whole plan at once, not each meeting. */
-    public function ofPlan(PlanKept $event): void
-    {
-        if ($event->pass->email !== null) {
-            $bookings = array_map(static fn (Booking $one): int => $one->id, $event->bookings);
-            Envelopes::to($event->pass->email, $event->pass->name)->queue(new PlanLetter($event->pass, $event->round, $bookings));
-        }
     }
 }

@@ -7,6 +7,7 @@ namespace App\Telling;
 use App\Booking\BookingNews;
 use App\Booking\LastChange;
 use App\Booking\Occasion;
+use App\Booking\Told;
 use App\Calendars\Reader;
 use App\Models\Booking;
 use App\Models\Guest;
@@ -27,7 +28,11 @@ final class TellOfBooking
 
     public function handle(BookingNews $event): void
     {
-        $readers = array_filter(self::readers($event->booking, $event->occasion), static fn (Reader $reader): bool => ! $event->together || $reader->isHost());
+        $readers = array_filter(self::readers($event->booking, $event->occasion), static fn (Reader $reader): bool => match ($event->told) {
+            Told::Each => true,
+            Told::PlanToVisitor => $reader->isHost(),
+            Told::AtOnce => false,
+        });
         $messages = array_map(static fn (Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader), array_values($readers));
         // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.
         if ($event->wasWith !== null && $event->wasWith->id !== $event->booking->staff_id && $event->wasWith->notify !== 'never') {

@@ -23,7 +23,6 @@ use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
-use App\Rounds\PlanKept;
 use App\Sharing\ExpectedReminded;
 use App\Sharing\FamilyInvited;
 use App\SignIn\SecondFactorTurned;
@@ -56,7 +55,6 @@ final class TellingRoom extends Room
         Event::listen(AnotherTimeOffered::class, [TellOfDay::class, 'ofOffer']);
         Event::listen(KnockNews::class, TellOfKnock::class);
         Event::listen(EntryDeclined::class, [TellOfKnock::class, 'ofEntryDeclined']);
-        Event::listen(PlanKept::class, [TellFamilies::class, 'ofPlan']);
         Event::listen(PlaceTaken::class, [TellOfLine::class, 'ofPlace']);
         Event::listen(TimeOffered::class, [TellOfLine::class, 'ofOffer']);
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);

@@ -12,7 +12,6 @@ use App\Framework\Page;
 use App\Framework\QrCode;
 use App\Framework\Spell;
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\School;
@@ -21,7 +20,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Recess\Calendars\BookingFeed;
 
 /** A visitor's private page for their bookings. */
 final class PassController
@@ -60,12 +58,7 @@ final class PassController
     /** All bookings as one calendar: a file to keep, or a feed to subscribe to. */
     public function entries(Pass $pass): Response
     {
-        $reader = Reader::pass($pass);
-        $bookings = PassData::bookings($pass)->filter(static fn (Booking $booking): bool => $booking->state === BookingState::Booked);
-
-        return $this->calendar(BookingFeed::write('Meetings', array_values($bookings->map(fn (Booking $booking): array => [
-            MeetingEntry::meeting($booking, $reader, $booking->sequence, Clock::now()), $booking->updated_at->getTimestamp(),
-        ])->all())), 'meetings.ics');
+        return $this->calendar(MeetingEntry::files(PassData::bookings($pass)->all(), Reader::pass($pass), Clock::now()), 'meetings.ics');
     }
 
     public function qr(Pass $pass): Response

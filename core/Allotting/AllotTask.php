@@ -64,18 +64,20 @@ final class AllotTask
             /** @var array<string, list<int>> $within by host: brothers and sisters have the same teachers */
             $within = [];
             foreach ($family->wishes as $wish) {
-                $within[$wish->host] ??= array_values(array_filter($slotsOf[$wish->host], fn (int $s): bool => $this->span($s)->liesInOneOf($family->windows)));
+                $slots = $wish->windows !== null
+                    ? $this->within($slotsOf[$wish->host], $wish->windows)
+                    : $within[$wish->host] ??= $this->within($slotsOf[$wish->host], $family->windows);
                 $this->wishesOf[$f][] = count($this->wishes);
                 $this->wishes[] = $wish;
                 $this->level[] = $wish->level();
                 $this->familyOf[] = $f;
-                $this->slots[] = $within[$wish->host];
+                $this->slots[] = $slots;
             }
             foreach ($this->wishesOf[$f] as $w) {
                 $this->gap[$w] = [];
                 foreach ($this->wishesOf[$f] as $other) {
                     if ($other !== $w) {
-                        $this->gap[$w][$other] = $between->seconds($places[$this->wishes[$w]->host], $places[$this->wishes[$other]->host]);
+                        $this->gap[$w][$other] = ($family->between ?? $between)->seconds($places[$this->wishes[$w]->host], $places[$this->wishes[$other]->host]);
                     }
                 }
             }
@@ -85,6 +87,16 @@ final class AllotTask
     public function span(int $slot): Span
     {
         return Span::of($this->start[$slot], $this->end[$slot]);
+    }
+
+    /**
+     * @param  list<int>  $slots
+     * @param  list<Span>  $windows
+     * @return list<int>
+     */
+    private function within(array $slots, array $windows): array
+    {
+        return array_values(array_filter($slots, fn (int $s): bool => $this->span($s)->liesInOneOf($windows)));
     }
 
     /** @return list<int> the slots of the host, in order */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Recess\Rules;
 
-use Recess\Time\LocalDate;
-use Recess\Time\LocalTime;
 use Recess\Time\Zone;
 
 /** A sheet's rules as its host has stated them: every field of the rulebook, within its bounds. */
@@ -75,12 +73,7 @@ final readonly class Stated
     /** A moment on the clock of the zone, in seconds since the epoch. */
     public function instantOrNone(string $field, Zone $zone): ?int
     {
-        if ($this->value($field) === null) {
-            return null;
-        }
-        $local = $this->text($field);
-
-        return $zone->instant(LocalDate::parse(substr($local, 0, 10)), LocalTime::parse(substr($local, 11, 5))->minute);
+        return $this->value($field) === null ? null : $zone->moment($this->text($field));
     }
 
     /** @return array<string, int|bool|string|list<int>|null> by field, as the published schema says */

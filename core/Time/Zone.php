@@ -95,6 +95,16 @@ final class Zone implements \Stringable
         return $this->instantOf($date->day * 86_400 + $minute * 60);
     }
 
+    /**
+     * The same of a moment as forms have it: 2027-03-09T16:00.
+     *
+     * @throws TimeNotValid
+     */
+    public function moment(string $local): int
+    {
+        return $this->instant(LocalDate::parse(substr($local, 0, 10)), LocalTime::parse(substr($local, 11, 5))->minute);
+    }
+
     /** @param  int  $reading date and clock time, as the seconds they would be in UTC */
     public function instantOf(int $reading): int
     {
@@ -135,6 +145,12 @@ final class Zone implements \Stringable
         $reading = $this->readingAt($instant);
 
         return intdiv($reading - (($reading % 86_400) + 86_400) % 86_400, 86_400);
+    }
+
+    /** What date and clock show at an instant, as forms have it: 2027-03-09T16:00. */
+    public function reading(int $instant): string
+    {
+        return $this->dateAt($instant).'T'.$this->timeAt($instant);
     }
 
     /** The clock time at that instant, to the minute below. */

@@ -31,6 +31,8 @@ return [
     'elsewhere' => 'You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.',
     'left_child' => 'A time with {host} about {child} is booked already by somebody else who looks after them. Ask them, or the office.',
     'not_open' => 'This round takes no bookings now. The school’s office knows more.',
+    'collecting' => 'This round collects wishes first; nothing can be booked before they are allotted.',
+    'cohort_opens' => 'For you booking opens on {moment}.',
     'not_in_it' => 'They are not in this round, or take no bookings now.',
     'not_theirs' => 'About this child you cannot book here.',
     'twice' => 'They are there twice for one child.',
@@ -45,6 +47,10 @@ return [
     'no_scripts' => 'The plan is found while you look, which needs scripts. Without them you book with one teacher after the other:',
     // For the office, and teachers.
     'published_already' => 'This round is published. What is common to all sheets cannot be changed here any more.',
+    'wished_already' => 'Families have sent wishes already, so it stays published. Nothing was changed.',
+    'wishes_too_late' => 'Wishes end before the first day of the round, so that there is time to allot.',
+    'wishes_until_over' => 'The moment until which families wish is over already. Set a later one, then publish.',
+    'cohort_too_late' => 'They come first: earlier than booking opens for everybody, so say above when that is.',
     'booked_already' => 'Somebody has booked already, so it stays published. Nothing was changed.',
     'changed_elsewhere' => 'Somebody has changed this round meanwhile. What you typed is still here; load the page anew to see theirs.',
     'nobody_in_it' => 'Nobody is in this round yet. Pick teachers, then publish.',
@@ -58,6 +64,8 @@ return [
     'look_said' => '{slots, plural, one {One time} other {# times}} for each teacher: {all, number} for {hosts, plural, one {one teacher} other {# teachers}}.',
     'look_short' => '{count, plural, =0 {Everybody has time for all whom they teach.} one {One teacher teaches more students than they have times.} other {# teachers teach more students than they have times.}}',
     'absent_on_sheet' => 'This round is published. Close the times on your sheet: there you see first whom it hits.',
+    'not_taught' => 'One of these students is not among those whom they teach any more.',
+    'has_meetings' => 'Somebody has booked with {host}, so they stay in it. Nothing was changed.',
     'place_needed' => 'Say where people find you.',
     'link_needed' => 'A video meeting needs its link, beginning with https://',
 ];

@@ -4,58 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Directory\BringIn;
 use App\Directory\Guardian;
-use App\Directory\Roll;
-use App\Directory\RollPlan;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
-use App\Models\StaffMember;
-use App\Rounds\RoundHost;
+use App\RoundLetters\PlanLetter;
 use App\Telling\BookingMessage;
-use App\Telling\PlanLetter;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
-use Illuminate\Testing\TestResponse;
 
 /** A round: set up once by the office, planned by each family at once, kept whole or not at all. */
-final class RoundsTest extends TestCase
+final class RoundsTest extends RoundTestCase
 {
-    use RefreshDatabase;
-
-    private StaffMember $office;
-
-    private StaffMember $wren;
-
-    private StaffMember $iolo;
-
-    private StaffMember $maja;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->office = tap($this->host('Ngozi Barre'))->update(['office' => true]);
-        [$this->wren, $this->iolo, $this->maja] = [$this->host(), $this->host('Iolo Bevan'), $this->host('Maja Kos')];
-        $roll = new Roll('CA', whole: false);
-        $families = [
-            ['Ada Fay', '7B', 'Uma Fay', 'uma@mail.example', 'wren-halloran'], ['Cy Fay', '8A', 'Uma Fay', 'uma@mail.example', 'maja-kos'],
-            ['Lo Nox', '8A', 'Ed Nox', 'ed@mail.example', 'maja-kos'],
-        ];
-        foreach ($families as $i => [$student, $class, $guardian, $email, $teacher]) {
-            $key = (string) $roll->student("S$i", $student, $i + 2);
-            $class = $roll->inClass($key, null, $class);
-            $roll->classes[$class]['teachers'] = ['iolo-bevan@school.example' => true, "$teacher@school.example" => true];
-            $roll->looksAfter((string) $roll->guardian(null, $guardian, $email, '902 555 0101', 'en', $i + 2), $key);
-        }
-        app(BringIn::class)(RollPlan::of($roll, $this->office->school), (int) strtotime(self::NOW));
-    }
-
     public function test_the_office_sets_up_a_round_that_all_sheets_follow(): void
     {
         $this->actingAs($this->office);
@@ -254,87 +218,5 @@ final class RoundsTest extends TestCase
         $answer = $this->keep($round, null, $picks, null, ['name' => 'Ola Oke', 'email' => 'ola@mail.example', 'phone' => '902 555 0177'])->assertCreated();
         self::assertCount(2, $answer->json('bookings'));
         self::assertSame(1, Pass::query()->where('email', 'ola@mail.example')->count());
-    }
-
-    /** @param  array<string, mixed>  $changes */
-    private function published(array $changes = []): Round
-    {
-        $this->actingAs($this->office);
-        $id = $this->ask('post', '/api/staff/rounds', $this->typed($changes))->assertCreated()->json('id');
-        RoundHost::query()->update(['label' => 'Room 12']);
-        $this->ask('post', "/api/staff/rounds/$id/publish")->assertOk();
-        Auth::forgetGuards();
-
-        return Round::query()->findOrFail($id);
-    }
-
-    /**
-     * @param  array<string, mixed>  $changes
-     * @return array<string, mixed>
-     */
-    private function typed(array $changes = []): array
-    {
-        return $changes + [
-            'title' => 'Spring round', 'intro' => '', 'line' => self::EVENING.' 16:00-18:00 /15 gap 5', 'families' => true, 'classes' => [],
-            'staff' => [$this->wren->id, $this->iolo->id, $this->maja->id], 'opens_at' => null, 'closes_at' => null, 'lead_hours' => 2,
-        ];
-    }
-
-    /**
-     * @param  list<array<string, string>>  $absent
-     * @return array<string, mixed>
-     */
-    private static function part(string $room, array $absent = []): array
-    {
-        return ['kind' => 'room', 'label' => $room, 'link' => '', 'directions' => '', 'absent' => $absent];
-    }
-
-    /** @return array{date: string, from: string, until: string} on the evening */
-    private static function hours(string $from, string $until): array
-    {
-        return ['date' => self::EVENING, 'from' => $from, 'until' => $until];
-    }
-
-    private static function guardian(string $name): Guardian
-    {
-        return Guardian::query()->where('name', $name)->firstOrFail();
-    }
-
-    private function slug(StaffMember $host): string
-    {
-        return Sheet::query()->where('staff_id', $host->id)->whereNotNull('round_id')->firstOrFail()->slug;
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $picks
-     * @param  list<array<string, string>>|null  $windows
-     * @return TestResponse<\Illuminate\Http\JsonResponse>
-     */
-    private function plan(Round $round, ?Pass $pass, array $picks, ?array $windows = null): TestResponse
-    {
-        $windows ??= [self::hours('16:00', '18:00')];
-
-        return $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows]);
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $picks
-     * @param  array<string, mixed>  $more
-     * @return TestResponse<\Illuminate\Http\JsonResponse>
-     */
-    private function keep(Round $round, ?Pass $pass, array $picks, ?string $key = null, array $more = []): TestResponse
-    {
-        return $this->ask('post', "/api/r/$round->slug/bookings", $more + [
-            'pass' => $pass?->token(), 'picks' => $picks, 'windows' => [self::hours('16:00', '18:00')], 'request_key' => $key ?? Str::uuid()->toString(),
-        ]);
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $meetings
-     * @return list<array<string, mixed>>
-     */
-    private static function kept(array $meetings): array
-    {
-        return array_map(static fn (array $one): array => ['sheet' => $one['sheet'], 'student' => $one['student'], 'start' => $one['key']], $meetings);
     }
 }

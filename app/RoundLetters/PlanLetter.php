@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Telling;
+namespace App\RoundLetters;
 
-use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Pass;
 use App\Models\Round;
+use App\Telling\Letter;
+use App\Telling\Message;
+use Illuminate\Mail\Mailables\Attachment;
 
 /** A family's whole plan in one letter, as it stands when the letter goes out. */
 final class PlanLetter extends Message
@@ -31,16 +33,9 @@ final class PlanLetter extends Message
 
     protected function letter(): Letter
     {
-        $zone = $this->round->school->timeZone();
-        $bookings = Booking::query()->whereKey($this->bookings)->whereNotNull('hold_id')->with(['host', 'place'])->orderBy('starts_at')->get();
+        $bookings = Meetings::still($this->bookings);
         $kept = $bookings->contains(static fn (Booking $one): bool => $one->state === BookingState::Kept);
-        $facts = [];
-        foreach ($bookings as $one) {
-            $student = $one->student === '' ? 'none' : $one->student;
-            $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', [
-                'host' => $one->host->name, 'place' => $one->place->label, 'student' => $student,
-            ]);
-        }
+        $facts = Meetings::facts($bookings, $this->round);
 
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: '', facts: $facts,
@@ -48,5 +43,11 @@ final class PlanLetter extends Message
             linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'),
             link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->link(), school: $this->round->school->name,
         );
+    }
+
+    /** @return list<Attachment> */
+    public function attachments(): array
+    {
+        return Meetings::file(Meetings::still($this->bookings), $this->pass);
     }
 }

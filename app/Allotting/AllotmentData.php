@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Allotting;
+
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Rounds\Shortlist;
+use Recess\Time\LocalDate;
+use Recess\Time\Zone;
+
+/** A round's allotment as the office looks at it: how far it is, a picture of all meetings on one scale, and who did not get what and why. */
+final class AllotmentData
+{
+    /** Of those who did not get something so many are listed; the table has all. */
+    private const LISTED = 200;
+
+    /**
+     * How far it is, in few words: what is asked for each second while it runs.
+     *
+     * @param  int  $now  seconds since the epoch
+     * @return array<string, mixed> as AllotmentProgress in docs/formats/recess.openapi.yaml
+     */
+    public static function progress(Round $round, ?Allotment $allotment, int $now): array
+    {
+        $sent = Shortlist::query()->where('round_id', $round->id)->whereNotNull('wished_at')->count();
+        $families = $allotment === null ? 0 : $allotment->rows()->distinct()->count('pass_id');
+
+        return [
+            'id' => $allotment?->id, 'state' => $allotment->state->value ?? 'none', 'seed' => $allotment->seed ?? 0, 'wishes' => $allotment->wishes ?? 0,
+            'granted' => $allotment->granted ?? 0, 'bound' => $allotment->bound ?? 0, 'booked' => $allotment->booked ?? 0, 'families' => $families,
+            'said' => self::said($allotment, $families),
+            'collecting' => $round->takesWishes($now),
+            'until' => $round->wishes_until === null ? '' : Spell::moment($round->wishes_until->getTimestamp(), $round->school->timeZone()),
+            'sent' => $sent, 'sent_said' => Words::say('allotting.sent', ['families' => $sent]),
+        ];
+    }
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @return array<string, mixed> as Allotment in docs/formats/recess.openapi.yaml
+     */
+    public static function of(Round $round, int $now): array
+    {
+        $allotment = Allotment::last($round);
+
+        return self::progress($round, $allotment, $now) + ['picture' => $allotment === null ? null : self::picture($round, $allotment)];
+    }
+
+    private static function said(?Allotment $allotment, int $families): string
+    {
+        $values = $allotment === null ? [] : [
+            'granted' => $allotment->granted, 'wishes' => $allotment->wishes, 'bound' => $allotment->bound, 'booked' => $allotment->booked, 'families' => $families,
+        ];
+
+        return Words::say(match ($allotment?->state) {
+            null => 'allotting.none_yet',
+            AllotmentState::Waiting => 'allotting.waiting',
+            AllotmentState::Running => 'allotting.running',
+            AllotmentState::Found => $allotment->granted >= $allotment->bound ? 'allotting.found_best' : 'allotting.found',
+            AllotmentState::Booking => 'allotting.booking',
+            AllotmentState::Booked => 'allotting.booked',
+            AllotmentState::Failed => 'allotting.failed',
+        }, $values);
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function picture(Round $round, Allotment $allotment): ?array
+    {
+        $rows = $allotment->rows()->with('pass')->get();
+        if ($rows->isEmpty()) {
+            return null;
+        }
+        $zone = $round->school->timeZone();
+        $sheets = $round->sheets()->whereNull('put_away_at')->with(['host', 'places'])->get()->sortBy(static fn (Sheet $one): string => $one->host->name)->values();
+        $hosts = $sheets->map(static fn (Sheet $one): array => ['sheet' => $one->id, 'name' => $one->host->name, 'place' => (string) $one->places->first()?->label]);
+        $at = array_flip($sheets->modelKeys());
+        $days = self::days($round, $zone);
+        $families = $meetings = $not = [];
+        foreach ($rows as $row) {
+            $families[$row->pass_id] ??= ['name' => $row->pass->name, 'index' => count($families)];
+            $common = [
+                'id' => $row->id, 'family' => $families[$row->pass_id]['index'], 'host' => $at[$row->sheet_id] ?? null, 'student' => $row->student, 'rank' => $row->rank, 'asked' => $row->asked,
+            ];
+            $span = $row->span();
+            if ($span === null) {
+                $not[] = $common + ['why' => $row->why?->said($row->host) ?? ''];
+            } elseif (isset($at[$row->sheet_id])) {
+                $day = $zone->dayAt($span->start);
+                $meetings[] = $common + [
+                    'day' => array_search($day, array_keys($days), true), 'at' => intdiv($span->start - $days[$day]['start'], 60), 'length' => $span->minutes(),
+                    'time' => Spell::time($span->start, $zone), 'pinned' => $row->pinned,
+                ];
+            }
+        }
+        usort($not, static fn (array $a, array $b): int => [! $a['asked'], $a['rank'], $a['id']] <=> [! $b['asked'], $b['rank'], $b['id']]);
+
+        return [
+            'days' => array_map(static fn (array $day): array => array_diff_key($day, ['start' => 1]), array_values($days)),
+            'hosts' => $hosts->all(), 'families' => array_column($families, 'name'), 'meetings' => $meetings,
+            'not' => array_slice($not, 0, self::LISTED), 'not_said' => Words::say('allotting.not_granted', ['count' => count($not), 'listed' => min(count($not), self::LISTED)]),
+            'breaks' => self::breaks($allotment, $at, $days, $zone),
+        ];
+    }
+
+    /** @return array<int, array{label: string, minutes: int, hours: list<array{at: int, said: string}>, start: int}> by day */
+    private static function days(Round $round, Zone $zone): array
+    {
+        $spans = [];
+        foreach ($round->pieces() as $pieces) {
+            $day = $zone->dayAt($pieces->stretch->start);
+            $spans[$day] = [min($spans[$day][0] ?? PHP_INT_MAX, $pieces->stretch->start), max($spans[$day][1] ?? 0, $pieces->stretch->end)];
+        }
+        ksort($spans);
+        $days = [];
+        foreach ($spans as $day => [$start, $end]) {
+            $hours = [];
+            for ($hour = $zone->instant(LocalDate::fromDay($day), 0); $hour <= $end; $hour += 3_600) {
+                if ($hour >= $start) {
+                    $hours[] = ['at' => intdiv($hour - $start, 60), 'said' => Spell::time($hour, $zone)];
+                }
+            }
+            $days[$day] = ['label' => Spell::shortDate(LocalDate::fromDay($day)), 'minutes' => intdiv($end - $start, 60), 'hours' => $hours, 'start' => $start];
+        }
+
+        return $days;
+    }
+
+    /**
+     * @param  array<int|string, int>  $at
+     * @param  array<int, array{start: int}>  $days
+     * @return list<array{host: int, day: int, at: int, length: int}>
+     */
+    private static function breaks(Allotment $allotment, array $at, array $days, Zone $zone): array
+    {
+        $breaks = [];
+        foreach ($allotment->breaks as ['sheet' => $sheet, 'start' => $start, 'end' => $end]) {
+            $day = $zone->dayAt($start);
+            if (isset($at[$sheet], $days[$day])) {
+                $breaks[] = ['host' => $at[$sheet], 'day' => (int) array_search($day, array_keys($days), true), 'at' => intdiv($start - $days[$day]['start'], 60), 'length' => intdiv($end - $start, 60)];
+            }
+        }
+
+        return $breaks;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Allotting;
+
+use App\Booking\BookingWish;
+use App\Booking\BookSlot;
+use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
+use App\Booking\Permit;
+use App\Booking\Told;
+use App\Framework\Contended;
+use App\Models\Booking;
+use App\Models\Party;
+use App\Models\Pass;
+use App\Models\Sheet;
+use App\Rounds\Shortlist;
+use App\Timetables\Asking;
+use App\Timetables\Guards;
+use App\Timetables\SheetAtHand;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
+
+/** Books what one family was allotted, by the same judge and the same holds as everybody; and has it told, once. */
+final class BookFamily
+{
+    public function __construct(private readonly BookSlot $book)
+    {
+    }
+
+    /** @param  int  $now  seconds since the epoch */
+    public function __invoke(Allotment $allotment, int $pass, int $now): void
+    {
+        Contended::transaction(function () use ($allotment, $pass, $now): void {
+            $pass = Pass::query()->findOrFail($pass);
+            $rows = $allotment->rows()->where('pass_id', $pass->id)->with('sheet')->get();
+            $given = $rows->filter(static fn (Allotted $row): bool => $row->starts_at !== null && $row->sheet !== null);
+            Guards::bookings(
+                array_values($given->map(static fn (Allotted $row): Sheet => SheetAtHand::held($row->sheet ?? throw new \LogicException))->all()), (string) $pass->email,
+                array_values($given->map(static fn (Allotted $row): string => $row->student)->all()),
+            );
+            // Another worker was quicker with them.
+            if (Allotted::query()->whereKey($rows->modelKeys())->where('told', true)->exists()) {
+                return;
+            }
+            $bookings = [];
+            foreach ($given as $row) {
+                $booking = $this->one($allotment, $row, $pass, $now);
+                $booking === null ? $row->update(['starts_at' => null, 'ends_at' => null, 'why' => NotGranted::TimeGone]) : $row->update(['booking_id' => $booking->id]);
+                $booking === null || $bookings[] = $booking;
+            }
+            $rows->filter(static fn (Allotted $row): bool => $row->starts_at !== null && $row->sheet === null)
+                ->each(static fn (Allotted $row) => $row->update(['starts_at' => null, 'ends_at' => null, 'why' => NotGranted::HostGone]));
+            Allotted::query()->whereKey($rows->modelKeys())->update(['told' => true]);
+            $this->leftForLater($allotment, $pass, $rows);
+            event(new FamilyAllotted($allotment->round, $pass, $bookings, $rows));
+        });
+    }
+
+    private function one(Allotment $allotment, Allotted $row, Pass $pass, int $now): ?Booking
+    {
+        $sheet = SheetAtHand::held($row->sheet ?? throw new \LogicException);
+        $start = (int) $row->span()?->start;
+        $place = $sheet->places->firstOrFail();
+        try {
+            // What was refused halfway takes nothing along of what the family has been given before.
+            return DB::transaction(function () use ($allotment, $row, $pass, $sheet, $start, $place, $now): Booking {
+                [$timetable, $offer] = Permit::of($sheet, $start, Asking::visitor($pass->id, $pass->email, $row->student, $place->id), Party::Office, $now);
+
+                return $this->book->onSlot($sheet, $timetable, new BookingWish(
+                    start: $start, placeId: $place->id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $row->student,
+                    requestKey: Uuid::uuid5(Uuid::NAMESPACE_OID, "recess allotment $allotment->id row $row->id")->toString(),
+                    passId: $pass->id, by: Party::Office, studentId: $row->student_id, told: Told::AtOnce,
+                ), $offer->slot);
+            });
+        } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
+            return null;
+        }
+    }
+
+    /**
+     * What could not be given stays ticked: free times are open to all afterwards.
+     *
+     * @param  Collection<int, Allotted>  $rows
+     */
+    private function leftForLater(Allotment $allotment, Pass $pass, Collection $rows): void
+    {
+        $list = Shortlist::query()->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])->first();
+        $left = $rows->filter(static fn (Allotted $row): bool => $row->starts_at === null && $row->sheet !== null && $row->why !== NotGranted::OtherGuardian)
+            ->map(static fn (Allotted $row): array => ['sheet' => (string) $row->sheet?->slug, 'student' => $row->student]);
+        $list?->update(['asked' => ['picks' => array_values($left->all())] + $list->asked]);
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Allotting;
+
+use App\Models\Round;
+use App\Models\Sheet;
+use App\Rounds\RoundHost;
+use App\Timetables\Worlds;
+use Recess\Allotting\Family;
+use Recess\Allotting\Host;
+use Recess\Allotting\Wish;
+use Recess\Fitting\Between;
+use Recess\Offer;
+use Recess\Rules\Travel;
+use Recess\Time\Span;
+use Recess\Timetable;
+
+/** A round as the core allots it: who is free when, and what is wished. A teacher's break is a wish of nobody's. */
+final class RoundTask
+{
+    /** An evening with fewer times has no break in it. */
+    private const LONG = 9;
+
+    /** @var list<Host> */
+    public array $hosts = [];
+
+    /** @var list<Family> */
+    public array $families = [];
+
+    /** @var array<string, array{sheet: int, row: int|null}> by the ids of the wishes */
+    public array $meant = [];
+
+    public function __construct(private readonly Round $round, public readonly WishList $list)
+    {
+    }
+
+    /** @param  int  $now  seconds since the epoch */
+    public static function of(Round $round, int $now): self
+    {
+        $sheets = [];
+        foreach ($round->openSheets() as $sheet) {
+            $sheets[$sheet->id] = $sheet;
+        }
+        $task = new self($round, WishList::of($round, $sheets));
+        $task->addHosts($sheets, $now);
+        $task->addFamilies();
+
+        return $task;
+    }
+
+    public function breaks(): int
+    {
+        return count(array_filter($this->meant, static fn (array $one): bool => $one['row'] === null));
+    }
+
+    /** @param  array<int, Sheet>  $sheets */
+    private function addHosts(array $sheets, int $now): void
+    {
+        $most = RoundHost::query()->where('round_id', $this->round->id)->pluck('most', 'sheet_id')->all();
+        $cores = array_map(static fn (Sheet $sheet) => $sheet->toCore(), $sheets);
+        $worlds = Worlds::ofAll($cores, $this->round->dates(), $now);
+        foreach ($sheets as $id => $sheet) {
+            $can = array_filter(Timetable::of($cores[$id], $worlds[$id])->offers(), static fn (Offer $offer): bool => $offer->verdict->hostMayPass());
+            $slots = array_values(array_map(static fn (Offer $offer): Span => $offer->slot, $can));
+            $this->hosts[] = new Host((string) $id, $sheet->places->first()?->room(), $slots, isset($most[$id]) ? (int) $most[$id] : null);
+            $this->round->breaks && $this->addBreaks($id, $slots);
+        }
+    }
+
+    /** @param  list<Span>  $slots */
+    private function addBreaks(int $sheet, array $slots): void
+    {
+        $days = [];
+        foreach ($slots as $slot) {
+            $days[$this->round->school->timeZone()->dayAt($slot->start)][] = $slot;
+        }
+        foreach ($days as $day => $those) {
+            if (count($those) >= self::LONG) {
+                // In the middle third of their evening.
+                $third = intdiv(count($those), 3);
+                $id = "break $sheet $day";
+                $this->meant[$id] = ['sheet' => $sheet, 'row' => null];
+                $this->families[] = new Family($id, array_slice($those, $third, count($those) - 2 * $third), [new Wish($id, (string) $sheet, asked: true)]);
+            }
+        }
+    }
+
+    /** Passes that have a child in common are one family: a child is in one meeting at a time, whoever comes with it. */
+    private function addFamilies(): void
+    {
+        $households = [];
+        foreach ($this->households() as $row => $household) {
+            $households[$household][] = $row;
+        }
+        $whole = array_map(static fn ($pieces): Span => $pieces->stretch, $this->round->pieces());
+        foreach ($households as $household => $rows) {
+            $wishes = [];
+            [$walk, $breather] = [max(0, $this->round->school->travel_minutes), 0];
+            foreach ($rows as $i) {
+                ['pass_id' => $pass, 'sheet_id' => $sheet, 'rank' => $rank, 'asked' => $asked, 'why' => $why] = $this->list->rows[$i];
+                if ($why === null) {
+                    assert(is_int($pass) && is_int($sheet) && is_int($rank) && is_bool($asked));
+                    $this->meant["w$i"] = ['sheet' => $sheet, 'row' => $i];
+                    $wishes[] = new Wish("w$i", (string) $sheet, max(1, $rank), $asked, $this->list->windows[$pass] ?? $whole);
+                    [$walk, $breather] = [max($walk, $this->list->needs[$pass][0] ?? 0), max($breather, $this->list->needs[$pass][1] ?? 0)];
+                }
+            }
+            $this->families[] = new Family("household $household", $whole, $wishes, new Between(new Travel($walk), $breather));
+        }
+    }
+
+    /** @return array<int, int> by row: the first row of its household */
+    private function households(): array
+    {
+        $of = [];
+        $find = static function (string $node) use (&$of): string {
+            while (($of[$node] ??= $node) !== $node) {
+                $node = $of[$node];
+            }
+
+            return $node;
+        };
+        foreach ($this->list->rows as ['pass_id' => $pass, 'student_id' => $student]) {
+            if ($student !== null) {
+                $of[$find("student $student")] = $find("pass $pass");
+            }
+        }
+        $first = $households = [];
+        foreach ($this->list->rows as $i => ['pass_id' => $pass]) {
+            $households[$i] = $first[$find("pass $pass")] ??= $i;
+        }
+
+        return $households;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Allotting;
+
+use App\Framework\Contended;
+use App\Models\Instant;
+use App\Models\Pass;
+use App\Models\Round;
+use App\Rounds\PlanHolder;
+use App\Rounds\Shortlist;
+
+/** Keeps what a family wishes; sent once more, it is what they sent last. */
+final class SendWishes
+{
+    /** Seconds within which who changes their wishes gets no other letter. */
+    private const QUIET = 600;
+
+    /**
+     * @param  array<string, mixed>  $asked  as Shortlist in docs/formats/recess.openapi.yaml
+     * @param  int  $now  seconds since the epoch
+     *
+     * @throws AllotmentRefused when the day until which they could is over
+     */
+    public function __invoke(Round $round, PlanHolder $holder, array $asked, int $now): Pass
+    {
+        return Contended::transaction(static function () use ($round, $holder, $asked, $now): Pass {
+            $round->refresh()->takesWishes($now) || throw AllotmentRefused::because('over');
+            $pass = $holder->pass();
+            $before = Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first()?->wished_at?->getTimestamp();
+            Shortlist::query()->updateOrCreate(
+                ['round_id' => $round->id, 'pass_id' => $pass->id], ['asked' => $asked, 'wished' => $asked, 'wished_at' => Instant::column($now)],
+            );
+            if ($before === null || $now - $before > self::QUIET) {
+                event(new WishesSent($round, $pass));
+            }
+
+            return $pass;
+        });
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Allotting;
+
+use App\Framework\Clock;
+use App\Models\Pass;
+use App\Models\Round;
+use App\Rounds\RoundPageData;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What a family wishes of a round that allots its times. */
+final class WishesController
+{
+    private const PRIVATE = ['Cache-Control' => 'no-store, private'];
+
+    public function send(Round $round, WishesRequest $request, SendWishes $send): JsonResponse
+    {
+        $now = Clock::now();
+        $pass = $send($round, $request->holder(), $request->shortlist(), $now);
+
+        return new JsonResponse(RoundPageData::of($round, $pass, $now), 200, self::PRIVATE);
+    }
+
+    public function takeBack(Round $round, Request $request, TakeWishesBack $takeBack): JsonResponse
+    {
+        $now = Clock::now();
+        $pass = Pass::byToken($request->input('pass'));
+        $pass instanceof Pass || abort(403);
+        $takeBack($round, $pass, $now);
+
+        return new JsonResponse(RoundPageData::of($round, $pass, $now), 200, self::PRIVATE);
+    }
+}

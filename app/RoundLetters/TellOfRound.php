@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\RoundLetters;
+
+use App\Allotting\Allotted;
+use App\Allotting\FamilyAllotted;
+use App\Allotting\RoundAllotted;
+use App\Allotting\WishesSent;
+use App\Models\Booking;
+use App\Models\Pass;
+use App\Rounds\PlanKept;
+use App\Telling\Envelopes;
+use App\Telling\Message;
+
+/** What families and teachers are told of a round: all of it at once, not each meeting. */
+final class TellOfRound
+{
+    public function ofPlan(PlanKept $event): void
+    {
+        self::send($event->pass, new PlanLetter($event->pass, $event->round, self::ids($event->bookings)));
+    }
+
+    public function ofWishes(WishesSent $event): void
+    {
+        self::send($event->pass, new WishesLetter($event->pass, $event->round));
+    }
+
+    public function ofFamily(FamilyAllotted $event): void
+    {
+        $left = $event->rows->filter(static fn (Allotted $row): bool => $row->starts_at === null && $row->why !== null)->map(static fn (Allotted $row): array => [
+            'host' => $row->host, 'why' => (string) $row->why?->said($row->host, toFamily: true),
+        ])->unique('host');
+        $asked = $event->rows->contains(static fn (Allotted $row): bool => $row->asked && $row->booking_id !== null);
+        self::send($event->pass, new GivenLetter($event->pass, $event->round, self::ids($event->bookings), array_values($left->all()), $asked));
+    }
+
+    public function ofRound(RoundAllotted $event): void
+    {
+        foreach ($event->round->openSheets() as $sheet) {
+            if ($sheet->host->notify !== 'never') {
+                Envelopes::to($sheet->host->email, $sheet->host->name)->queue(new HostRoundLetter($sheet));
+            }
+        }
+    }
+
+    private static function send(Pass $pass, Message $letter): void
+    {
+        $pass->email === null || Envelopes::to($pass->email, $pass->name)->queue($letter);
+    }
+
+    /**
+     * @param  list<Booking>  $bookings
+     * @return list<int>
+     */
+    private static function ids(array $bookings): array
+    {
+        return array_map(static fn (Booking $one): int => $one->id, $bookings);
+    }
+}

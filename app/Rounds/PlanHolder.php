@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Models\Pass;
+
+/** Who plans, or wishes: by their pass, or as they typed it. */
+final readonly class PlanHolder
+{
+    public function __construct(public ?int $passId, public string $name, public string $email, public string $phone, public ?int $clock)
+    {
+    }
+
+    /** Their pass; made where they have none. */
+    public function pass(): Pass
+    {
+        return Pass::ofVisitor($this->passId, $this->name, $this->email, $this->phone, $this->clock);
+    }
+}

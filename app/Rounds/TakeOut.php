@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\Contended;
+use App\Models\Round;
+use App\Publishing\StillNeeded;
+use App\Publishing\ThrowAway;
+
+/** Takes somebody out of a round, and their sheet away, as long as nobody has booked with them. What was wished says so when times are given. */
+final class TakeOut
+{
+    public function __construct(private readonly ThrowAway $throwAway)
+    {
+    }
+
+    /** @throws RoundRefused when somebody has booked with them */
+    public function __invoke(RoundHost $part): void
+    {
+        Contended::transaction(function () use ($part): void {
+            Round::query()->lockForUpdate()->findOrFail($part->round_id);
+            $sheet = $part->sheet;
+            $part->delete();
+            try {
+                $sheet === null || ($this->throwAway)($sheet);
+            } catch (StillNeeded) {
+                throw RoundRefused::because('has_meetings', ['host' => $part->host->name]);
+            }
+        });
+    }
+}
