@@ -222,7 +222,7 @@ instance_start_web() {
     for what in config route event view; do quietly "$VAR/log/$what-cache.log" artisan "$what:cache"; done
     quietly "$VAR/log/classes.log" artisan recess:classes "$VAR/bootstrap/classes.php"
     if [ "$INSTANCE" = school ] && has_units; then
-        quietly "$VAR/log/start-web.log" systemctl start $(unit fpm nginx queue live scheduler)
+        quietly "$VAR/log/start-web.log" systemctl start $(unit fpm nginx queue rounds live scheduler)
     else
         quietly "$VAR/log/start-web.log" supervise start 'web:*'
     fi

@@ -301,7 +301,7 @@ bring_up() {
 bring_down() {
     instance_is_running || return 0
     if [ "${1:-}" = yes ]; then
-        services_stop fpm queue live scheduler
+        services_stop fpm queue rounds live scheduler
     elif has_units; then
         # shellcheck disable=SC2046
         systemctl stop $(unit $PROGRAMS)

@@ -1,6 +1,6 @@
 # What runs a school's processes: systemd where it runs, supervisor (as in the demo) where it does not.
 
-PROGRAMS="mariadb fpm nginx queue live scheduler"
+PROGRAMS="mariadb fpm nginx queue rounds live scheduler"
 
 # Whether systemd runs this machine and looks after this school.
 has_units() { [ "${BOOT:-yes}" = yes ] && [ "$(id -u)" = 0 ] && [ -d /run/systemd/system ]; }
@@ -45,6 +45,8 @@ unit_of() {
         # A socket that a killed one left behind would keep it from starting.
         nginx) command="/usr/sbin/nginx -c $VAR/run/nginx.conf" stop=SIGQUIT before="rm -f $RUN/live/stamps.sock" ;;
         queue) command="$PHP $ROOT/artisan queue:work --sleep=1 --tries=6 --max-time=3600" user=$APP_USER ;;
+        # Times for a whole school take a minute to find: letters do not wait for them.
+        rounds) command="$PHP $ROOT/artisan queue:work --queue=rounds --sleep=1 --timeout=1800 --max-time=3600" user=$APP_USER ;;
         live) command="$PHP $ROOT/artisan recess:live" user=$APP_USER ;;
         scheduler) command="$PHP $ROOT/artisan schedule:work" user=$APP_USER ;;
     esac
@@ -65,7 +67,7 @@ Restart=always
 RestartSec=2
 TimeoutStopSec=60
 ${stop:+KillSignal=$stop}
-$([ "$1" != queue ] && [ "$1" != scheduler ] || printf 'Nice=10\n')
+$(case $1 in queue | rounds | scheduler) printf 'Nice=10\n' ;; esac)
 NoNewPrivileges=true
 PrivateTmp=$([ "$RUN" = "$VAR/run" ] && echo true || echo false)
 ProtectSystem=strict

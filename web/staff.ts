@@ -3,6 +3,7 @@ import Themed from './controls/Themed.svelte';
 import { mountPage } from './lib/page';
 import Account from './pages/Account.svelte';
 import Afterwards from './pages/Afterwards.svelte';
+import Allotment from './pages/Allotment.svelte';
 import Alone from './pages/Alone.svelte';
 import Come from './pages/Come.svelte';
 import Day from './pages/Day.svelte';
@@ -33,6 +34,7 @@ void mountPage(
     {
         Account,
         Afterwards,
+        Allotment,
         Alone,
         Come,
         Day,

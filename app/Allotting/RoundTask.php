@@ -20,8 +20,11 @@ use Recess\Timetable;
 /** A round as the core allots it: who is free when, and what is wished. A teacher's break is a wish of nobody's. */
 final class RoundTask
 {
-    /** An evening with fewer times has no break in it. */
+    /** Of fewer times without a pause nobody needs a break. */
     private const LONG = 9;
+
+    /** Seconds between two times that are a pause by themselves. */
+    private const PAUSE = 900;
 
     /** @var list<Host> */
     public array $hosts = [];
@@ -72,19 +75,33 @@ final class RoundTask
     /** @param  list<Span>  $slots */
     private function addBreaks(int $sheet, array $slots): void
     {
-        $days = [];
-        foreach ($slots as $slot) {
-            $days[$this->round->school->timeZone()->dayAt($slot->start)][] = $slot;
-        }
-        foreach ($days as $day => $those) {
-            if (count($those) >= self::LONG) {
-                // In the middle third of their evening.
-                $third = intdiv(count($those), 3);
+        foreach ($this->longestRuns($slots) as $day => $run) {
+            if (count($run) >= self::LONG) {
+                // In its middle third.
+                $third = intdiv(count($run), 3);
                 $id = "break $sheet $day";
                 $this->meant[$id] = ['sheet' => $sheet, 'row' => null];
-                $this->families[] = new Family($id, array_slice($those, $third, count($those) - 2 * $third), [new Wish($id, (string) $sheet, asked: true)]);
+                $this->families[] = new Family($id, array_slice($run, $third, count($run) - 2 * $third), [new Wish($id, (string) $sheet, asked: true)]);
             }
         }
+    }
+
+    /**
+     * @param  list<Span>  $slots
+     * @return array<int, non-empty-list<Span>> by day: the longest of its runs of times without a pause
+     */
+    private function longestRuns(array $slots): array
+    {
+        $longest = $run = [];
+        foreach ($slots as $slot) {
+            $run = $run !== [] && $slot->start - end($run)->end < self::PAUSE ? [...$run, $slot] : [$slot];
+            $day = $this->round->school->timeZone()->dayAt($slot->start);
+            if (count($run) > count($longest[$day] ?? [])) {
+                $longest[$day] = $run;
+            }
+        }
+
+        return $longest;
     }
 
     /** Passes that have a child in common are one family: a child is in one meeting at a time, whoever comes with it. */

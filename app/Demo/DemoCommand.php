@@ -20,7 +20,7 @@ final class DemoCommand extends Command
 
     protected $description = 'Fill in the demo school; run again, it adds what time has made stale and changes nothing else';
 
-    public function handle(DemoSchool $school, DemoDay $day, DemoKnocks $knocks, DemoRound $round): int
+    public function handle(DemoSchool $school, DemoDay $day, DemoKnocks $knocks, DemoRound $round, DemoSpring $spring): int
     {
         if (config('recess.demo') !== true) {
             $this->error('This is not a demo (RECESS_DEMO is not set), so no made-up school is filled in.');
@@ -33,6 +33,7 @@ final class DemoCommand extends Command
         $day->fill($made, $this->option('by-day') ? $made->timeZone()->instant($made->timeZone()->dateAt($now + self::LATER), self::AFTERNOON) : $now, begun: $this->option('by-day') !== true);
         $knocks->fill($made, $now);
         $round->fill($made, $now);
+        $spring->fill($made, $now);
 
         return self::SUCCESS;
     }

@@ -19,6 +19,26 @@ final class DemoPeople
         ['Ruta Šimkutė', 'Guidance', 'ruta.simkute@gannetcove.example', 'Office 1, beside the bell'],
     ];
 
+    /** Sixteen more, who are in the spring round. */
+    public const MORE_STAFF = [
+        ['Agnese Ozols', 'German', 'agnese.ozols@gannetcove.example', 'Room 4'],
+        ['Callum Innes', 'Mathematics', 'callum.innes@gannetcove.example', 'Room 14'],
+        ['Dalia Nasser', 'Chemistry', 'dalia.nasser@gannetcove.example', 'Laboratory 1'],
+        ['Emeka Obi', 'English', 'emeka.obi@gannetcove.example', 'Room 6'],
+        ['Fionn Daly', 'Sport', 'fionn.daly@gannetcove.example', 'Boat shed'],
+        ['Greta Holm', 'Geography', 'greta.holm@gannetcove.example', 'Room 15'],
+        ['Hiroshi Mori', 'Informatics', 'hiroshi.mori@gannetcove.example', 'Room 20'],
+        ['Ivana Pavlić', 'Art', 'ivana.pavlic@gannetcove.example', 'Studio'],
+        ['Jonas Brekke', 'Woodwork', 'jonas.brekke@gannetcove.example', 'Workshop'],
+        ['Khadija Sow', 'French', 'khadija.sow@gannetcove.example', 'Room 8'],
+        ['Lucía Ferrer', 'Spanish', 'lucia.ferrer@gannetcove.example', 'Room 9'],
+        ['Meera Nair', 'Biology', 'meera.nair@gannetcove.example', 'Room 16'],
+        ['Nils Aho', 'Physics', 'nils.aho@gannetcove.example', 'Laboratory 3'],
+        ['Orla Finch', 'History', 'orla.finch@gannetcove.example', 'Room 10'],
+        ['Pavel Urban', 'Music', 'pavel.urban@gannetcove.example', 'Room 2'],
+        ['Rosa Whitwell', 'Religion and ethics', 'rosa.whitwell@gannetcove.example', 'Room 11'],
+    ];
+
     private const GIVEN = [
         'Amara', 'Björn', 'Chiamaka', 'Dmitri', 'Eilidh', 'Farid', 'Giulia', 'Hana', 'Isidro', 'Jovana',
         'Kofi', 'Leilani', 'Mateus', 'Noor', 'Oksana', 'Parveen', 'Quentin', 'Rangi', 'Saoirse', 'Tuan',
@@ -56,6 +76,28 @@ final class DemoPeople
                 sprintf('family%02d@mail.example', $i + 1),
                 sprintf('+1 902 555 01%02d', $i),
             ];
+        }
+
+        return $families;
+    }
+
+    /**
+     * A hundred and twenty more families, with one to four children each.
+     *
+     * @return list<array{string, list<string>, string, string}> parent, children, e-mail address, phone number
+     */
+    public static function moreFamilies(): array
+    {
+        $families = [];
+        for ($i = 60; $i < 180; $i++) {
+            $tens = intdiv($i, 20);
+            // One step on from the fifth score, so that no two are called alike.
+            $surname = self::FAMILY[($i * 7 + $tens + ($tens > 4 ? 1 : 0)) % 20];
+            $children = [];
+            for ($child = 0; $child < [1, 2, 1, 2, 3, 1, 2, 4][$i % 8]; $child++) {
+                $children[] = self::CHILD[($i * 4 + $tens + $child * 5) % 15].' '.$surname;
+            }
+            $families[] = [self::GIVEN[($i * 3 + $tens) % 20].' '.$surname, $children, sprintf('family%03d@mail.example', $i + 1), sprintf('+1 902 555 01%02d', $i % 100)];
         }
 
         return $families;

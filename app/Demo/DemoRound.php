@@ -33,8 +33,9 @@ final class DemoRound
     {
         $today = $school->timeZone()->dateAt($now);
         // A Tuesday, and the Thursday after it.
-        $first = $today->plusDays(23 - $today->weekday()->value);
-        $last = Round::query()->where('school_id', $school->id)->orderByDesc('id')->first();
+        $closed = $school->closedDays();
+        for ($first = $today->plusDays(23 - $today->weekday()->value); $closed->holds($first) || $closed->holds($first->plusDays(2)); $first = $first->plusDays(7));
+        $last = Round::query()->where('school_id', $school->id)->where('title', self::TITLE)->orderByDesc('id')->first();
         if ($last !== null && ! $last->coreBlocks()[0]->pattern->first()->isBefore($today)) {
             return;
         }

@@ -14,6 +14,12 @@ final class QrCode
         return self::drawn('SVG', $address);
     }
 
+    /** The same as one line, for paper: of squares, each has to be laid out. */
+    public static function line(string $address): string
+    {
+        return self::drawn('SVG', $address, '--svg-path');
+    }
+
     public static function png(string $address): string
     {
         return self::drawn('PNG', $address, '--size=12');

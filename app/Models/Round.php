@@ -93,13 +93,16 @@ final class Round extends Row
         return $this->school->timeZone()->instant($this->dates()->first, 0);
     }
 
-    /** @return list<Pieces> its stretches, cut into the slots that each who is in it begins with */
+    /** @return list<Pieces> its stretches on days that are not closed, cut into the slots that each who is in it begins with */
     public function pieces(): array
     {
         $dates = $this->dates();
         $zone = $this->school->timeZone();
+        $closed = $this->school->closedDays();
 
-        return array_merge([], ...array_map(static fn (CoreBlock $block): array => $block->pieces($dates->first, $dates->last->plusDays(1), $zone), $this->coreBlocks()));
+        return array_merge([], ...array_map(
+            static fn (CoreBlock $block): array => $block->pieces($dates->first, $dates->last->plusDays(1), $zone, $closed), $this->coreBlocks(),
+        ));
     }
 
     /** Whether it is open for wishes, and nothing is allotted yet: its sheets are drafts until then. */

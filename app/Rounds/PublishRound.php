@@ -39,6 +39,7 @@ final class PublishRound
             }
             $hosts = RoundHost::of($round);
             $hosts->isNotEmpty() || throw RoundRefused::because('nobody_in_it');
+            $round->pieces() !== [] || throw RoundRefused::because('all_closed');
             $without = $hosts->reject(static fn (RoundHost $one): bool => $one->hasPlace());
             $without = $without->map(static fn (RoundHost $one): string => $one->host->name)->values()->all();
             if ($round->collects && (int) $round->wishes_until?->getTimestamp() <= $now) {

@@ -23,12 +23,16 @@ enum RoundCards: string
     /** For whose children nobody has booked. */
     case Missing = 'missing';
 
-    public function pdf(Round $round): string
+    /** @param  int|null  $class  of its students' families alone */
+    public function pdf(Round $round, ?int $class = null): string
     {
         $in = array_flip(array_map(intval(...), RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->all()));
         $names = StaffMember::query()->whereKey(array_keys($in))->pluck('name', 'id')->all();
         $cards = [];
-        foreach (Cards::familiesOf($this === self::Missing ? Unheard::in($round) : Unheard::all($round)) as $one) {
+        $students = $this === self::Missing ? Unheard::in($round) : Unheard::all($round);
+        $class === null || $students->whereHas('classes', static fn ($one) => $one->where('school_classes.id', $class));
+        $all = $students->count();
+        foreach (Cards::familiesOf($students) as $one) {
             if ($this !== self::WithoutMail || $one['guardian']->email === null) {
                 $how = Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]);
                 $cards[] = Cards::card(
@@ -38,7 +42,10 @@ enum RoundCards: string
             }
         }
 
-        return Printed::pdf('paper.cards', ['title' => $round->title, 'about' => self::dates($round), 'cards' => $cards], $round->school->country);
+        return Printed::pdf('paper.cards', [
+            'title' => $round->title, 'about' => self::dates($round), 'cards' => $cards,
+            'cut' => $all > Cards::MOST ? Words::say('rounds.cards_cut', ['most' => Cards::MOST, 'all' => $all]) : '',
+        ], $round->school->country);
     }
 
     /** @param  array<int, string>  $names  of those who are in the round */

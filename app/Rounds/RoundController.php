@@ -64,7 +64,7 @@ final class RoundController
         LogBook::note('round_cards', $round, ['about' => $round->title]);
         $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
 
-        return new Response($who->pdf($round), 200, [
+        return new Response($who->pdf($round, $request->filled('class') ? $request->integer('class') : null), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"",
             'Cache-Control' => 'no-store, private',
         ]);

@@ -24,8 +24,10 @@ final class RoundFill
             ->selectRaw('sheet_id, COUNT(*) AS taken')->groupBy('sheet_id')->pluck('taken', 'sheet_id')->all());
         $hosts = $rooms = [];
         foreach ($sheets as $sheet) {
-            $slots = $sheet->toCore()->count($dates->first, $dates->last->plusDays(1));
-            $hosts[] = ['sheet' => $sheet->id, 'name' => $sheet->host->name, 'taken' => $taken[$sheet->id] ?? 0, 'slots' => $slots];
+            // What is closed by hand is nobody's time, but for who had booked it before.
+            $open = $sheet->toCore()->count($dates->first, $dates->last->plusDays(1)) - $sheet->slotChanges->where('closed', true)->count();
+            $booked = $taken[$sheet->id] ?? 0;
+            $hosts[] = ['sheet' => $sheet->id, 'name' => $sheet->host->name, 'taken' => $booked, 'slots' => max($booked, $open)];
             $place = $sheet->places->first();
             if ($place?->kind === PlaceKind::Room) {
                 $rooms[$place->label][] = $sheet->host->name;
@@ -51,7 +53,7 @@ final class RoundFill
         );
     }
 
-    /** @return list<array{name: string, students: int, missing: int}> by class: of how many nothing was heard */
+    /** @return list<array{id: int, name: string, students: int, missing: int}> by class: of how many nothing was heard */
     private static function classes(Round $round): array
     {
         $missing = Unheard::in($round)->select('students.id');
@@ -60,11 +62,11 @@ final class RoundFill
             ->leftJoinSub($missing, 'missing', 'missing.id', '=', 'class_student.student_id')
             ->where('school_classes.school_id', $round->school_id)->whereNull('school_classes.put_away_at')
             ->when($round->classes !== [], static fn ($query) => $query->whereIn('school_classes.id', $round->classes))
-            ->selectRaw('school_classes.name, COUNT(*) AS students, COUNT(missing.id) AS missing')
+            ->selectRaw('school_classes.id, school_classes.name, COUNT(*) AS students, COUNT(missing.id) AS missing')
             ->groupBy('school_classes.id', 'school_classes.name')->orderBy('school_classes.name')->get();
 
         return array_values($rows->map(static fn (\stdClass $row): array => [
-            'name' => (string) $row->name, 'students' => (int) $row->students, 'missing' => (int) $row->missing,
+            'id' => (int) $row->id, 'name' => (string) $row->name, 'students' => (int) $row->students, 'missing' => (int) $row->missing,
         ])->all());
     }
 }

@@ -9,6 +9,7 @@ use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Row;
 use App\Models\Sheet;
+use App\Models\SheetState;
 use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -78,6 +79,12 @@ final class RoundHost extends Row
         $hosts = self::query()->where('round_id', $round->id)->with(['host', 'sheet.places'])->get();
 
         return $hosts->sortBy(static fn (self $one): string => $one->host->name)->values();
+    }
+
+    /** Whether families book on their sheet: from then on it says what is closed, and whom that hits. */
+    public function isOpen(): bool
+    {
+        return $this->sheet !== null && $this->sheet->state !== SheetState::Draft;
     }
 
     /** Whether it is said where to find them. */

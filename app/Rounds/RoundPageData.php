@@ -85,8 +85,8 @@ final class RoundPageData
         return array_map(static fn (int $one): array => ['at' => intdiv($one - $from, 60), 'said' => Spell::time($one, $zone)], $instants);
     }
 
-    /** @return list<array<string, mixed>> the dates on which meetings are, and between when */
-    private static function dates(Round $round, int $now): array
+    /** @return list<array{date: string, label: string, over: bool, from: string, until: string, steps: list<array{at: int, said: string}>}> the dates on which meetings are, and between when */
+    public static function dates(Round $round, int $now): array
     {
         $zone = $round->school->timeZone();
         $dates = [];

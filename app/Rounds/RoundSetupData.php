@@ -68,7 +68,7 @@ final class RoundSetupData
     public static function part(RoundHost $one): array
     {
         return [
-            'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'sheet' => $one->sheet_id, 'has_place' => $one->hasPlace(),
+            'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'sheet' => $one->sheet_id, 'is_open' => $one->isOpen(), 'has_place' => $one->hasPlace(),
             'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions, 'absent' => $one->absent, 'most' => $one->most, 'collects' => $one->round->collects,
             'asked' => array_values($one->asked->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name()])->all()),
         ];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Contended;
-use App\Models\SheetState;
 use App\Publishing\WriteSheet;
 
 /**
@@ -29,12 +28,11 @@ final class SetPart
     public function __invoke(RoundHost $part, array $form, int $now): RoundHost
     {
         $absent = array_map(static fn (HoursOn $one): array => $one->toArray(), array_values(HoursOn::all($form['absent'], 'absent')));
-        $isDraft = $part->sheet === null || $part->sheet->state === SheetState::Draft;
-        if (! $isDraft && $absent !== $part->absent) {
+        if ($part->isOpen() && $absent !== $part->absent) {
             throw RoundRefused::because('absent_on_sheet');
         }
 
-        return Contended::transaction(function () use ($part, $form, $absent, $isDraft, $now): RoundHost {
+        return Contended::transaction(function () use ($part, $form, $absent, $now): RoundHost {
             $part->update([
                 'kind' => $form['kind'], 'label' => $form['label'], 'link' => ($form['link'] ?? null) ?: null,
                 'directions' => $form['directions'] ?? '', 'absent' => $absent, 'most' => $form['most'] ?? null,
@@ -42,7 +40,7 @@ final class SetPart
             isset($form['asked']) && $part->asked()->sync($form['asked']);
             if ($part->sheet !== null) {
                 ($this->write)($part->host, PublishRound::statement($part->round, $part), $now, $part->sheet);
-                $isDraft && PublishRound::closeAbsences($part->sheet->refresh(), $part);
+                $part->isOpen() || PublishRound::closeAbsences($part->sheet->refresh(), $part);
             }
 
             return $part->refresh();

@@ -18,8 +18,8 @@ use Illuminate\Database\Eloquent\Builder;
 /** Families' paper slips for a sheet: a code to type, and one to photograph, that open their own pass there. */
 final class Cards
 {
-    /** On one print: a year's families in a few files. */
-    private const MOST = 600;
+    /** Students on one print; a larger school prints class by class. */
+    public const MOST = 600;
 
     public static function pdf(Sheet $sheet): string
     {
@@ -49,7 +49,7 @@ final class Cards
     /** @return array<string, string> */
     public static function card(string $name, string $of, string $code, string $how, string $link): array
     {
-        return ['name' => $name, 'of' => $of, 'code' => $code, 'how' => $how, 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::svg($link))];
+        return ['name' => $name, 'of' => $of, 'code' => $code, 'how' => $how, 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::line($link))];
     }
 
     /** @param  list<array<string, string>>  $cards */

@@ -67,7 +67,7 @@ final class BoardData
      *
      * @param  array<string, list<Listed>>  $titled
      * @param  array<int, Soonest>  $free  of each sheet
-     * @return list<array{title: string, path: string, hosts: int, free: int, when: string}> as Round in docs/formats/recess.openapi.yaml, the soonest first
+     * @return list<array{title: string, path: string, hosts: int, free: int, when: string, wishes: string}> as Round in docs/formats/recess.openapi.yaml, the soonest first
      */
     private static function rounds(array $titled, array $free, int $now): array
     {
@@ -83,7 +83,7 @@ final class BoardData
             $rounds["$first $title"] = [
                 'title' => (string) $title, 'path' => '/find?'.http_build_query(['about' => $title, 'from' => (string) LocalDate::fromDay($first), 'to' => (string) LocalDate::fromDay(min(max(array_column($coming, 1)), $first + self::DAYS - 1))]),
                 'hosts' => count($sheets), 'free' => count(array_filter($sheets, static fn (Listed $sheet): bool => $free[$sheet->id]->free !== null)),
-                'when' => Spell::date(LocalDate::fromDay($first)),
+                'when' => Spell::date(LocalDate::fromDay($first)), 'wishes' => '',
             ];
         }
         $rounds += self::planned($now);
@@ -92,7 +92,7 @@ final class BoardData
         return array_values($rounds);
     }
 
-    /** @return array<string, array{title: string, path: string, hosts: int, free: int, when: string}> those that the office set up: families plan them as one */
+    /** @return array<string, array{title: string, path: string, hosts: int, free: int, when: string, wishes: string}> those that the office set up: families plan them as one */
     private static function planned(int $now): array
     {
         $rounds = [];
@@ -102,9 +102,17 @@ final class BoardData
             $dates = $sheets === [] ? null : reset($sheets)->dates($today);
             if ($dates !== null && ! $dates->last->isBefore($today)) {
                 $day = $dates->first->isBefore($today) ? $today : $dates->first;
-                $free = array_filter(Judge::soonestOfAll($sheets, $now), static fn (Soonest $one): bool => $one->free !== null);
+                $free = $round->isCollecting() ? []
+                    : array_filter(Judge::soonestOfAll($sheets, $now), static fn (Soonest $one): bool => $one->free !== null);
                 $rounds["$day->day $round->title"] = [
                     'title' => $round->title, 'path' => "/r/$round->slug", 'hosts' => count($sheets), 'free' => count($free), 'when' => Spell::date($day),
+                    'wishes' => match (true) {
+                        ! $round->isCollecting() => '',
+                        $round->takesWishes($now) => Words::say('allotting.board_until', [
+                            'moment' => Spell::moment((int) $round->wishes_until?->getTimestamp(), $round->school->timeZone()),
+                        ]),
+                        default => Words::say('allotting.board_over'),
+                    },
                 ];
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 // A round's wishes and the times they are given, in ICU MessageFormat: what families, teachers and the office read.
 return [
     // For families.
+    'board_until' => 'wishes are taken until {moment}',
+    'board_over' => 'the times are being given; whoever sent wishes hears of theirs',
     'over' => 'Wishes for this round are not taken any more. The times that are free are here once all wishes have theirs.',
     'windows_needed' => 'Say when you can come: on no evening nobody can meet you.',
     'until' => 'You can send wishes, and change them, until {moment}.',

@@ -54,8 +54,8 @@ final class RoundsTest extends RoundTestCase
         self::assertSame(['Spring round'], Sheet::query()->distinct()->pluck('title')->all());
         self::assertSame(3, Sheet::query()->count());
         $fill = $this->ask('get', "/api/staff/rounds/$id")->assertOk();
-        self::assertSame([0, 18], [$fill->json('taken'), $fill->json('slots')], 'six each; two of Wren’s are closed by hand, and count');
-        self::assertSame([['name' => '7B', 'students' => 1, 'missing' => 1], ['name' => '8A', 'students' => 2, 'missing' => 2]], $fill->json('classes'));
+        self::assertSame([0, 16], [$fill->json('taken'), $fill->json('slots')], 'six each, but two of Wren’s, when she is not there');
+        self::assertSame([['7B', 1, 1], ['8A', 2, 2]], array_map(static fn (array $one): array => [$one['name'], $one['students'], $one['missing']], $fill->json('classes')));
         // Another room afterwards goes onto the sheet.
         $this->ask('put', "/api/staff/round-parts/{$parts['Maja Kos']['id']}", self::part('Room 5'))->assertOk();
         self::assertSame(['Room 5'], Sheet::query()->where('staff_id', $this->maja->id)->firstOrFail()->places->pluck('label')->all());

@@ -1,24 +1,10 @@
-import { execFileSync } from 'node:child_process';
-import { expect, test, type Page } from '@playwright/test';
-import { daysAhead, expectSound, listen, openMail, signIn, somebodyElse } from './steps';
+import { expect, test } from '@playwright/test';
+import { cardCode, daysAhead, expectSound, listen, openMail, signIn, somebodyElse } from './steps';
 
 const PHONE = { width: 390, height: 844 };
 const RUTA = 'ruta.simkute@gannetcove.example';
 /** Of her three children, each has two teachers in the demo's round. */
 const PARENT = 'Parveen Gill';
-
-/** The code on a guardian's card, as it is printed for the round. */
-async function codeOf(page: Page, guardian: string): Promise<string> {
-    await signIn(page, RUTA);
-    await page.goto('/staff/rounds');
-    await page.getByRole('link', { name: 'Meet all your teachers' }).first().click();
-    const download = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Cards for all', exact: true }).click();
-    const text = execFileSync('pdftotext', ['-raw', await (await download).path(), '-']).toString();
-    const code = new RegExp(`${guardian}[\\s\\S]*?([0-9A-Z]{5}-[0-9A-Z]{5})`).exec(text);
-    expect(code, text.slice(0, 2000)).not.toBeNull();
-    return code![1]!;
-}
 
 test('a parent of three plans six meetings on a phone, is beaten to one, and has all of them', async ({
     page,
@@ -26,7 +12,8 @@ test('a parent of three plans six meetings on a phone, is beaten to one, and has
 }) => {
     test.setTimeout(120_000);
     listen(page);
-    const code = await codeOf(page, PARENT);
+    await signIn(page, RUTA);
+    const code = await cardCode(page, 'Meet all your teachers', PARENT);
     const phone = await (await somebodyElse(browser, { viewport: PHONE, hasTouch: true })).newPage();
     // The mailroom shows letters in a frame without scripts.
     listen(phone, /409|422|sandboxed/);

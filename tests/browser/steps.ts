@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -133,4 +134,16 @@ export async function bookBy(browser: Browser, link: string, time: string, stude
     await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
     await context.close();
+}
+
+/** The code on a guardian's card, as the office prints it for a round. */
+export async function cardCode(page: Page, round: string, guardian: string): Promise<string> {
+    await page.goto('/staff/rounds');
+    await page.getByRole('link', { name: round }).first().click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Cards for all', exact: true }).click();
+    const text = execFileSync('pdftotext', ['-raw', await (await download).path(), '-']).toString();
+    const code = new RegExp(`${guardian}[\\s\\S]*?([0-9A-Z]{5}-[0-9A-Z]{5})`).exec(text);
+    expect(code, text.slice(0, 2000)).not.toBeNull();
+    return code![1]!;
 }

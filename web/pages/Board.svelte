@@ -53,12 +53,16 @@
                     <li class="good-news flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
                         <p>
                             <span class="font-semibold">{round.title}</span>, {round.when}:
-                            {round.free === 0
-                                ? `${round.hosts} teachers, and every time is taken`
-                                : `${round.free} of ${round.hosts} teachers have a free time`}
+                            {#if round.wishes}{clock.all(round.wishes)}{:else}{round.free === 0
+                                    ? `${round.hosts} teachers, and every time is taken`
+                                    : `${round.free} of ${round.hosts} teachers have a free time`}{/if}
                         </p>
                         <a class="press" href={round.path}
-                            >{round.path.startsWith('/r/') ? 'Plan all your meetings' : 'See them side by side'}</a
+                            >{round.wishes
+                                ? 'Your wishes'
+                                : round.path.startsWith('/r/')
+                                  ? 'Plan all your meetings'
+                                  : 'See them side by side'}</a
                         >
                     </li>
                 {/each}

@@ -5,13 +5,14 @@
     import { clock } from '../lib/clock.svelte';
     import { newKey } from '../lib/key';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
-    import Field from '../parts/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
     import Coming from '../round/Coming.svelte';
     import PlanDays from '../round/PlanDays.svelte';
     import { Shortlist } from '../round/shortlist.svelte';
     import Wanted from '../round/Wanted.svelte';
+    import WhoComes from '../round/WhoComes.svelte';
+    import Wishes from '../round/Wishes.svelte';
 
     let page: Schema['RoundPage'] = $props();
 
@@ -63,6 +64,20 @@
     {#if page.intro}<p class="mb-2 max-w-prose">{page.intro}</p>{/if}
     {#if page.state !== 'open'}
         <p class="notice my-4">This round takes no bookings now. What is booked stands on your pass.</p>
+    {:else if page.wishes && !page.wishes.open}
+        <p class="notice my-4">{clock.all(page.wishes.said)}</p>
+        {#if page.wishes.sent}
+            <h2 class="mt-3 mb-2">What you wished</h2>
+            <ol class="ml-6 list-decimal">
+                {#each page.wishes.sent.picks as pick (pick.sheet + pick.student)}
+                    <li>
+                        {page.sheets.find((one) => one.slug === pick.sheet)?.host.name ?? pick.sheet}{pick.student
+                            ? `, about ${pick.student}`
+                            : ''}
+                    </li>
+                {/each}
+            </ol>
+        {/if}
     {:else}
         <div class="columns">
             <section aria-labelledby="whom">
@@ -72,15 +87,19 @@
                 <Coming {page} {list} />
                 <details class="mb-4">
                     <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                        >What counts, how long you walk, a break</summary
+                        >{page.wishes
+                            ? 'How long you walk, a break'
+                            : 'What counts, how long you walk, a break'}</summary
                     >
-                    <p class="my-2">
-                        <label
-                            >Best is <select class="pick" bind:value={list.prefer} onchange={() => list.look()}>
-                                {#each PREFER as [value, words] (value)}<option {value}>{words}</option>{/each}
-                            </select></label
-                        >
-                    </p>
+                    {#if !page.wishes}
+                        <p class="my-2">
+                            <label
+                                >Best is <select class="pick" bind:value={list.prefer} onchange={() => list.look()}>
+                                    {#each PREFER as [value, words] (value)}<option {value}>{words}</option>{/each}
+                                </select></label
+                            >
+                        </p>
+                    {/if}
                     <p class="my-2">
                         <label
                             >From room to room we need <select
@@ -110,85 +129,62 @@
                 </details>
             </section>
             <section aria-labelledby="plan" aria-busy={list.looking}>
-                <h2 id="plan" class="mt-3 mb-2">Your plan</h2>
-                {#if list.trouble}
-                    <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>
-                        {clock.all(list.trouble.message)}
+                {#if page.wishes}
+                    <h2 id="plan" class="mt-3 mb-2">Your wishes</h2>
+                    <Wishes {page} {list} />
+                {:else}
+                    <h2 id="plan" class="mt-3 mb-2">Your plan</h2>
+                    {#if page.opens}<p class="notice mb-3">{clock.all(page.opens)}</p>{/if}
+                    {#if list.trouble}
+                        <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>
+                            {clock.all(list.trouble.message)}
+                        </p>
+                    {/if}
+                    {#if list.plan && meetings.length === 0 && list.picks.length === 0}
+                        <p class="text-faint">Tick whom you want to meet; the plan appears here.</p>
+                    {/if}
+                    {#if list.plan}
+                        <PlanDays plan={list.plan} {list} />
+                        {#if list.plan.left.length > 0}
+                            <h3 class="mb-1 text-lg">What does not fit</h3>
+                            <ul class="mb-4">
+                                {#each list.plan.left as left (left.sheet + left.student)}
+                                    <li class="notice mb-2">
+                                        {clock.all(left.why)}
+                                        {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
+                                        {#if left.otherwise}<button
+                                                type="button"
+                                                class="press mt-1"
+                                                onclick={() => list.take(left)}>{clock.all(left.otherwise.said)}</button
+                                            >{/if}
+                                    </li>
+                                {/each}
+                            </ul>
+                        {/if}
+                        {#if list.plan.said && meetings.length > 0}<p class="mb-3 text-faint">{list.plan.said}</p>{/if}
+                    {/if}
+                    {#if fresh > 0 && !page.opens}
+                        <WhoComes pass={page.pass} bind:who {fields} />
+                        <div class="keep">
+                            <button
+                                type="button"
+                                class="press main w-full"
+                                disabled={keeping || list.looking}
+                                onclick={keep}
+                                >{keeping
+                                    ? 'Booking all of it…'
+                                    : fresh === 1
+                                      ? 'Book this meeting'
+                                      : `Book all ${fresh} meetings`}</button
+                            >
+                        </div>
+                    {/if}
+                    <p class="sr-only" role="status">
+                        {list.looking
+                            ? ''
+                            : `${meetings.length} in the plan, ${list.plan?.left.length ?? 0} do not fit.`}
                     </p>
                 {/if}
-                {#if list.plan && meetings.length === 0 && list.picks.length === 0}
-                    <p class="text-faint">Tick whom you want to meet; the plan appears here.</p>
-                {/if}
-                {#if list.plan}
-                    <PlanDays plan={list.plan} {list} />
-                    {#if list.plan.left.length > 0}
-                        <h3 class="mb-1 text-lg">What does not fit</h3>
-                        <ul class="mb-4">
-                            {#each list.plan.left as left (left.sheet + left.student)}
-                                <li class="notice mb-2">
-                                    {clock.all(left.why)}
-                                    {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
-                                    {#if left.otherwise}<button
-                                            type="button"
-                                            class="press mt-1"
-                                            onclick={() => list.take(left)}>{clock.all(left.otherwise.said)}</button
-                                        >{/if}
-                                </li>
-                            {/each}
-                        </ul>
-                    {/if}
-                    {#if list.plan.said && meetings.length > 0}<p class="mb-3 text-faint">{list.plan.said}</p>{/if}
-                {/if}
-                {#if fresh > 0}
-                    <div class="grid gap-3">
-                        {#if !page.pass}
-                            <Field
-                                name="name"
-                                label="Your name"
-                                autocomplete="name"
-                                required
-                                bind:value={who.name}
-                                error={fields.name}
-                            />
-                            <Field
-                                name="email"
-                                label="E-mail address"
-                                type="email"
-                                autocomplete="email"
-                                required
-                                bind:value={who.email}
-                                error={fields.email}
-                            />
-                        {/if}
-                        {#if !page.pass?.phone}
-                            <Field
-                                name="phone"
-                                label="Phone number"
-                                type="tel"
-                                autocomplete="tel"
-                                required
-                                bind:value={who.phone}
-                                error={fields.phone}
-                            />
-                        {/if}
-                    </div>
-                    <div class="keep">
-                        <button
-                            type="button"
-                            class="press main w-full"
-                            disabled={keeping || list.looking}
-                            onclick={keep}
-                            >{keeping
-                                ? 'Booking all of it…'
-                                : fresh === 1
-                                  ? 'Book this meeting'
-                                  : `Book all ${fresh} meetings`}</button
-                        >
-                    </div>
-                {/if}
-                <p class="sr-only" role="status">
-                    {list.looking ? '' : `${meetings.length} in the plan, ${list.plan?.left.length ?? 0} do not fit.`}
-                </p>
                 {#if page.pass}<p class="mt-4">
                         <a class="inline-flex min-h-11 items-center" href={page.pass.path}
                             >Your pass, with all you have booked</a

@@ -8,6 +8,7 @@
     import { clock } from '../lib/clock.svelte';
     import { holds } from '../lib/sought';
     import Masthead from '../parts/Masthead.svelte';
+    import Cohorts from '../round/Cohorts.svelte';
     import Fill from '../round/Fill.svelte';
     import PartForm from '../round/PartForm.svelte';
     import { Setup } from '../round/setup.svelte';
@@ -57,7 +58,18 @@
     }
 </script>
 
-{#snippet moment(field: 'opens_at' | 'closes_at', label: string)}
+{#snippet hours()}
+    <div>
+        <Label for="lead">Hours before, at least</Label>
+        <Input
+            id="lead"
+            inputmode="numeric"
+            value={lead}
+            oninput={(event) => count((event.currentTarget as HTMLInputElement).value)}
+        />
+    </div>
+{/snippet}
+{#snippet moment(field: 'opens_at' | 'closes_at' | 'wishes_until', label: string)}
     <div>
         <Label for={field}>{label}</Label>
         <Input
@@ -77,6 +89,11 @@
     <div class="mb-2 flex flex-wrap items-center gap-4">
         <h1 class="mr-auto">{setup.form.title || 'A new round'}</h1>
         {#if setup.round && setup.published}
+            {#if setup.round.collects}
+                <Button href="/staff/rounds/{setup.round.id}/allotment"
+                    >{setup.round.allotted ? 'The allotment' : 'Wishes and allotment'}</Button
+                >
+            {/if}
             <a class="inline-flex min-h-11 items-center" href={setup.round.path}>What families see</a>
             <a class="inline-flex min-h-11 items-center" href="/staff/rounds/new?like={setup.round.id}"
                 >Again, with new dates</a
@@ -98,7 +115,11 @@
         <ul class="mb-4">
             {#each setup.round.look.sentences as sentence (sentence)}<li>{clock.all(sentence)}</li>{/each}
         </ul>
-        <Fill round={setup.round.id} first={fill ?? { taken: 0, slots: 0, hosts: [], classes: [], twice: [] }} />
+        <Fill
+            round={setup.round.id}
+            collecting={setup.round.collects && !setup.round.allotted}
+            first={fill ?? { taken: 0, slots: 0, hosts: [], classes: [], twice: [] }}
+        />
     {:else}
         <div class="grid gap-x-10 gap-y-4 lg:grid-cols-2">
             <section class="grid content-start gap-3" aria-label="What all of them have in common">
@@ -170,19 +191,51 @@
                         setup.typed();
                     }}>Of guardians who live apart, each may have a time of their own</Checkbox
                 >
-                <div class="grid gap-3 sm:grid-cols-3">
-                    {@render moment('opens_at', 'Booking opens')}
-                    {@render moment('closes_at', 'and closes')}
-                    <div>
-                        <Label for="lead">Hours before, at least</Label>
-                        <Input
-                            id="lead"
-                            inputmode="numeric"
-                            value={lead}
-                            oninput={(event) => count((event.currentTarget as HTMLInputElement).value)}
-                        />
+                <fieldset>
+                    <legend class="font-semibold">How times are given</legend>
+                    <Radio
+                        name="collects"
+                        value={false}
+                        group={setup.form.collects}
+                        onchange={() => {
+                            setup.form.collects = false;
+                            setup.typed();
+                        }}>who books first has first choice</Radio
+                    >
+                    <Radio
+                        name="collects"
+                        value={true}
+                        group={setup.form.collects}
+                        onchange={() => {
+                            setup.form.collects = true;
+                            setup.typed();
+                        }}>families send wishes until a day, then all get their times at once</Radio
+                    >
+                </fieldset>
+                {#if setup.form.collects}
+                    <div class="grid gap-3 sm:grid-cols-3">
+                        {@render moment('wishes_until', 'Wishes until')}
+                        {@render moment('closes_at', 'Booking closes')}
+                        {@render hours()}
                     </div>
-                </div>
+                    {#if setup.fields.wishes_until}
+                        <p class="font-semibold text-brick">{setup.fields.wishes_until}</p>
+                    {/if}
+                    <Checkbox
+                        checked={setup.form.breaks}
+                        onchange={(event) => {
+                            setup.form.breaks = event.currentTarget.checked;
+                            setup.typed();
+                        }}>A break for each teacher who else has nine times or more without a pause</Checkbox
+                    >
+                {:else}
+                    <div class="grid gap-3 sm:grid-cols-3">
+                        {@render moment('opens_at', 'Booking opens')}
+                        {@render moment('closes_at', 'and closes')}
+                        {@render hours()}
+                    </div>
+                    {#if setup.form.families}<Cohorts {setup} {classes} />{/if}
+                {/if}
                 {#if setup.fields.opens_at ?? setup.fields.lead_hours}
                     <p class="font-semibold text-brick">{setup.fields.opens_at ?? setup.fields.lead_hours}</p>
                 {/if}
@@ -274,8 +327,10 @@
             >
         {/if}
         <p>
-            Each of them has a sheet then, and families book. What is common to all sheets cannot be changed here any
-            more.
+            {setup.form.collects
+                ? 'Families can send wishes then; nothing is booked before you give the times.'
+                : 'Each of them has a sheet then, and families book.'} What is common to all sheets cannot be changed here
+            any more.
         </p>
         <div class="flex gap-3">
             <Button

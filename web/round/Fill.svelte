@@ -6,8 +6,10 @@
     interface Props {
         round: number;
         first: Schema['RoundFill'];
+        /** Whether wishes are collected: nothing is booked yet. */
+        collecting: boolean;
     }
-    let { round, first }: Props = $props();
+    let { round, first, collecting }: Props = $props();
 
     /** Milliseconds. */
     const AGAIN = 15_000;
@@ -29,7 +31,11 @@
 </script>
 
 <section aria-labelledby="fill">
-    <h2 id="fill" class="mb-1">{fill.taken} of {fill.slots} times are booked</h2>
+    <h2 id="fill" class="mb-1">
+        {collecting
+            ? `${fill.slots} times, for which wishes are collected`
+            : `${fill.taken} of ${fill.slots} times are booked`}
+    </h2>
     <ul class="hosts mb-4">
         {#each fill.hosts as one (one.sheet)}
             <li>
@@ -44,7 +50,7 @@
     {#each fill.twice as one (one.room)}
         <p class="notice mb-2">{one.room} is used by {one.names}.</p>
     {/each}
-    <h2 class="mb-1">Nobody has booked yet</h2>
+    <h2 class="mb-1">{collecting ? 'Nobody has sent wishes yet' : 'Nobody has booked yet'}</h2>
     <p class="flex flex-wrap gap-x-5">
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf?who=missing" download
             >Cards for their families</a
@@ -55,11 +61,19 @@
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf" download>Cards for all</a>
     </p>
     {#if missing.length === 0}
-        <p>For each student somebody has booked.</p>
+        <p>{collecting ? 'Each family has sent wishes.' : 'For each student somebody has booked.'}</p>
     {:else}
         <ul class="grid gap-x-6 sm:grid-cols-3">
-            {#each missing as one (one.name)}
-                <li>{one.name}: for {one.missing} of {one.students}</li>
+            {#each missing as one (one.id)}
+                <li class="flex items-center gap-x-3">
+                    <span>{one.name}: for {one.missing} of {one.students}</span>
+                    <a
+                        class="inline-flex min-h-11 items-center"
+                        aria-label="Cards for the families of {one.name}"
+                        href="/staff/rounds/{round}/cards.pdf?who=missing&class={one.id}"
+                        download>cards</a
+                    >
+                </li>
             {/each}
         </ul>
     {/if}

@@ -5,6 +5,7 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
+    import { holds } from '../lib/sought';
 
     interface Props {
         part: Schema['RoundPart'];
@@ -19,15 +20,37 @@
         link: part.link,
         directions: part.directions,
         absent: part.absent.map((one) => ({ ...one })),
+        most: part.most === null ? '' : String(part.most),
+        asked: part.asked.map((one) => one.id),
     });
     let fields = $state<Record<string, string>>({});
     let message = $state('');
     let said = $state('');
     const name = (field: string) => `part-${part.id}-${field}`;
 
+    /** Whom they teach; asked for when it is wanted. */
+    let students = $state<Schema['PartStudents']['students'] | null>(null);
+    let sought = $state('');
+    const named = $derived(new Map([...part.asked, ...(students ?? [])].map((one) => [one.id, one.name])));
+    const found = $derived(
+        (students ?? []).filter((one) => !form.asked.includes(one.id) && holds(`${one.name} ${one.class}`, sought)),
+    );
+
+    async function look() {
+        if (students) return;
+        const answer = await ask(
+            api.GET('/api/staff/round-parts/{part}/students', { params: { path: { part: part.id } } }),
+        );
+        message = answer.trouble?.message ?? '';
+        students = answer.data?.students ?? null;
+    }
+
     async function save() {
         const answer = await ask(
-            api.PUT('/api/staff/round-parts/{part}', { params: { path: { part: part.id } }, body: form }),
+            api.PUT('/api/staff/round-parts/{part}', {
+                params: { path: { part: part.id } },
+                body: { ...form, most: String(form.most ?? '') === '' ? null : Number(form.most) },
+            }),
         );
         fields = answer.trouble?.fields ?? {};
         message = answer.trouble?.message ?? '';
@@ -70,7 +93,7 @@
         bind:value={form.directions}
         error={fields.directions}
     />
-    {#if part.sheet === null}
+    {#if !part.is_open}
         {#each form.absent as away, i (i)}
             <div class="grid gap-2 sm:grid-cols-[1fr_7rem_7rem_auto] sm:items-end">
                 <div>
@@ -100,6 +123,50 @@
                 >I am not there for a while</TextButton
             >
         </p>
+    {/if}
+    <div class="max-w-48">
+        <Field
+            name={name('most')}
+            label="Meetings an evening, at most"
+            type="number"
+            bind:value={form.most}
+            error={fields.most}
+        />
+    </div>
+    {#if part.collects}
+        <fieldset>
+            <legend class="font-semibold">Please come</legend>
+            <p class="text-faint">Whom you need to see: these get a time before all wishes.</p>
+            <ul>
+                {#each form.asked as id (id)}
+                    <li class="flex items-center gap-3 border-b border-line">
+                        <span class="min-w-0 flex-1">{named.get(id) ?? ''}</span>
+                        <TextButton
+                            aria-label="Need not see {named.get(id)}"
+                            onclick={() => (form.asked = form.asked.filter((one) => one !== id))}>Take out</TextButton
+                        >
+                    </li>
+                {/each}
+            </ul>
+            {#if students === null}
+                <TextButton onclick={() => void look()}>Ask somebody to come</TextButton>
+            {:else}
+                <Label for={name('seek')}>Name or class</Label>
+                <Input id={name('seek')} type="search" autocomplete="off" bind:value={sought} />
+                <ul class="max-h-48 overflow-y-auto">
+                    {#each found.slice(0, 30) as one (one.id)}
+                        <li>
+                            <TextButton onclick={() => (form.asked = [...form.asked, one.id])}
+                                >{one.name}{one.class ? `, ${one.class}` : ''}</TextButton
+                            >
+                        </li>
+                    {:else}
+                        <li class="py-2">{students.length === 0 ? 'The school knows no students.' : 'Nobody else.'}</li>
+                    {/each}
+                </ul>
+            {/if}
+            {#if fields.asked}<p class="font-semibold text-brick">{fields.asked}</p>{/if}
+        </fieldset>
     {/if}
     {#if message}<Notice>{message}</Notice>{/if}
     <p class="flex items-center gap-4">

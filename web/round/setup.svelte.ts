@@ -19,6 +19,10 @@ export class Setup {
         closes_at: null,
         lead_hours: 2,
         each_guardian: false,
+        collects: false,
+        wishes_until: null,
+        breaks: false,
+        cohorts: [],
     });
     round = $state<Schema['RoundForm'] | null>(null);
     fields = $state<Record<string, string>>({});
@@ -36,7 +40,14 @@ export class Setup {
             // Like an earlier one; when it is, is typed anew.
             this.#take(like);
             this.round = null;
-            this.form = { ...this.form, line: '', opens_at: null, closes_at: null };
+            this.form = {
+                ...this.form,
+                line: '',
+                opens_at: null,
+                closes_at: null,
+                wishes_until: null,
+                cohorts: [],
+            };
         } else {
             const kept = sessionStorage.getItem(MEMORY);
             if (kept) this.form = { ...this.form, ...(JSON.parse(kept) as Partial<Typed>) };
@@ -101,8 +112,9 @@ export class Setup {
     }
 
     #take(round: Schema['RoundForm']): void {
-        const { title, intro, line, families, classes, staff, opens_at, closes_at, lead_hours, each_guardian } = round;
         this.round = round;
-        this.form = { title, intro, line, families, classes, staff, opens_at, closes_at, lead_hours, each_guardian };
+        this.form = Object.fromEntries(
+            Object.keys(this.form).map((field) => [field, round[field as keyof Typed]]),
+        ) as unknown as Typed;
     }
 }

@@ -23,12 +23,17 @@ export class Shortlist {
     /** Meetings that were at another time in the plan before somebody was quicker, by sheet and student. */
     changed = $state<string[]>([]);
 
+    /** What is with the school as wishes, where a round collects them. */
+    sent = $state<Schema['Shortlist'] | null>(null);
+    sentSaid = $state('');
+
     #page: Page;
     #timer: ReturnType<typeof setTimeout> | undefined;
     #asked = 0;
 
     constructor(page: Page) {
         this.#page = page;
+        this.#heard(page);
         const known = page.asked ?? this.#remembered();
         this.picks = known?.picks ?? [];
         this.windows = known?.windows ?? this.#whole();
@@ -50,6 +55,52 @@ export class Shortlist {
         const rest = this.picks.filter((one) => one.sheet !== sheet || one.student !== student);
         this.picks = on ? [...rest, { sheet, student }] : rest;
         this.look();
+    }
+
+    /** What is wanted more goes up. */
+    move(index: number, by: number): void {
+        const picks = [...this.picks];
+        const [one] = picks.splice(index, 1);
+        if (one) picks.splice(index + by, 0, one);
+        this.picks = picks;
+        this.look();
+    }
+
+    /** Whether what stands here is what is with the school. */
+    get isSent(): boolean {
+        const { picks, windows, walk, breather } = this;
+        const plain = (one: Partial<Schema['Shortlist']>) =>
+            JSON.stringify([
+                one.picks?.map(Shortlist.id),
+                one.windows?.map((hours) => `${hours.date} ${hours.from} ${hours.until}`).sort(),
+                one.walk,
+                one.breather,
+            ]);
+        return this.sent !== null && plain(this.sent) === plain({ picks, windows, walk, breather });
+    }
+
+    /** Sends all of it to the school; gives the way to this page on their pass. */
+    async send(who: { name: string; email: string; phone: string; clock: number }): Promise<string | null> {
+        const answer = await ask(
+            api.PUT('/api/r/{slug}/wishes', {
+                params: { path: { slug: this.#page.slug } },
+                body: { ...this.#form(), ...who },
+            }),
+        );
+        this.trouble = answer.trouble ?? null;
+        if (!answer.data) return null;
+        this.#heard(answer.data);
+        if (!this.#page.pass) sessionStorage.removeItem(MEMORY);
+        return answer.data.pass ? answer.data.pass.path.slice('/p/'.length) : null;
+    }
+
+    async takeBack(): Promise<void> {
+        const pass = this.#page.pass?.path.slice('/p/'.length) ?? '';
+        const answer = await ask(
+            api.DELETE('/api/r/{slug}/wishes', { params: { path: { slug: this.#page.slug } }, body: { pass } }),
+        );
+        this.trouble = answer.trouble ?? null;
+        if (answer.data) this.#heard(answer.data);
     }
 
     come(date: string, from: string, until: string): void {
@@ -120,6 +171,11 @@ export class Shortlist {
         this.changed = now
             .filter((one) => was.has(Shortlist.id(one)) && was.get(Shortlist.id(one)) !== one.key)
             .map(Shortlist.id);
+    }
+
+    #heard(page: Page): void {
+        this.sent = page.wishes?.sent ?? null;
+        this.sentSaid = page.wishes?.sent_said ?? '';
     }
 
     #form() {

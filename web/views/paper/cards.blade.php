@@ -6,7 +6,8 @@
 <style>
 @page { margin: 1cm; }
 body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
-table { width: 100%; border-collapse: collapse; }
+table { width: 100%; border-collapse: collapse; page-break-after: always; }
+table:last-of-type { page-break-after: auto; }
 tr { page-break-inside: avoid; }
 td.card { width: 50%; height: 5.2cm; border: 1pt dashed #8a8672; padding: 0.4cm; vertical-align: top; }
 img { width: 2.9cm; height: 2.9cm; float: right; }
@@ -16,8 +17,11 @@ strong { font-size: 12pt; }
 </style>
 </head>
 <body>
+@if (($cut ?? '') !== '')<p><strong>{{ $cut }}</strong></p>@endif
+{{-- A table for each page: one of all takes whoever lays it out as the square of its rows. --}}
+@foreach (array_chunk($cards, 10) as $page)
 <table>
-@foreach (array_chunk($cards, 2) as $row)
+@foreach (array_chunk($page, 2) as $row)
 <tr>
 @foreach ($row as $card)
 <td class="card">
@@ -32,6 +36,7 @@ strong { font-size: 12pt; }
 </tr>
 @endforeach
 </table>
+@endforeach
 @if ($cards === [])
 <p>{{ App\Framework\Words::say('sheets.card_nobody') }}</p>
 @endif

@@ -1,0 +1,94 @@
+import { expect, test, type Page } from '@playwright/test';
+import { cardCode, daysAhead, expectSound, listen, openMail, signIn, somebodyElse } from './steps';
+
+const PHONE = { width: 390, height: 844 };
+const RUTA = 'ruta.simkute@gannetcove.example';
+
+/** A new round with three teachers on a day that no other test uses. */
+async function setUp(page: Page, title: string, date: string): Promise<string> {
+    await page.goto('/staff/rounds/new');
+    await page.getByLabel('What it is called').fill(title);
+    await page.getByLabel('When').fill(`${date} 16:00-18:00 /10`);
+    await page.getByRole('radio', { name: /families send wishes until a day/ }).check();
+    await page.getByLabel('Wishes until', { exact: true }).fill(`${daysAhead(10)}T18:00`);
+    for (const name of [/Inês Tavares/, /Oluwaseun Adebanjo/, /Tomasz Wilk/])
+        await page.getByRole('checkbox', { name }).check();
+    await expect(page.getByText('Kept.')).toBeVisible();
+    await expectSound(page);
+    await page.getByRole('button', { name: 'Publish…' }).click();
+    await page.getByRole('button', { name: 'Publish it' }).click();
+    await expect(page.getByText('36 times, for which wishes are collected')).toBeVisible();
+    return (await page.getByRole('link', { name: 'What families see' }).getAttribute('href'))!;
+}
+
+test('from nothing to a round whose times are given: wishes on a phone, a picture, pins, one letter each', async ({
+    page,
+    browser,
+}) => {
+    test.setTimeout(120_000);
+    listen(page, /422|409|sandboxed/);
+    await signIn(page, RUTA);
+    const path = await setUp(page, 'Report talks', daysAhead(50));
+    await page.getByRole('link', { name: 'Wishes and allotment' }).click();
+    await expect(page.getByText('No family has sent wishes yet.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Find times' })).toBeDisabled();
+    const office = page.url();
+
+    // A family by its card: two children, three wishes, the second wanted most, not before five.
+    const code = await cardCode(page, 'Report talks', 'Parveen Gill');
+    const phone = await (await somebodyElse(browser, { viewport: PHONE, hasTouch: true })).newPage();
+    listen(phone, /409|422|sandboxed/);
+    await phone.goto(path);
+    await phone.getByLabel('The code on your card').fill(code);
+    await phone.getByRole('button').first().tap();
+    await expect(phone.getByText('For Parveen Gill')).toBeVisible();
+    await phone.getByRole('button', { name: 'Tick all 2' }).first().tap();
+    await expect(phone.locator('.wishes li')).toHaveCount(2);
+    await expectSound(phone);
+    const second = (await phone.locator('.wishes li strong').nth(1).textContent())!;
+    await phone.getByRole('button', { name: new RegExp(`${second}.*want it more`) }).tap();
+    await expect(phone.locator('.wishes li strong').first()).toHaveText(second);
+    await phone.getByRole('button', { name: 'Send these 2 wishes' }).tap();
+    await expect(phone.getByText(/Your wishes are with the school since/)).toBeVisible();
+    await phone.reload();
+    await expect(phone.locator('.wishes li strong').first()).toHaveText(second);
+    await expect(phone.getByText(/Your wishes are with the school since/)).toBeVisible();
+    await phone
+        .getByRole('checkbox', { name: /Inês Tavares/ })
+        .first()
+        .check();
+    await expect(phone.getByText('What stands here is not sent yet')).toBeVisible();
+    await phone.getByRole('button', { name: 'Send it as it stands now' }).tap();
+    await expect(phone.getByText(/Your wishes are with the school since/)).toBeVisible();
+    const wished = await phone.locator('.wishes li').count();
+
+    // The office looks how it would be, ends the wishes, pins, looks again, and publishes.
+    await page.goto(office);
+    await expect(page.getByText('One family has sent wishes.')).toBeVisible();
+    await page.getByRole('button', { name: 'Find times' }).click();
+    await expect(page.getByText(`${wished} of ${wished} wishes are granted.`)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Publish…' })).toBeDisabled();
+    await expectSound(page);
+    await page.getByRole('button', { name: 'Change that' }).click();
+    await expectSound(page);
+    await page.getByRole('button', { name: 'End it now' }).click();
+    await expect(page.getByText(/no more are taken/)).toBeVisible();
+    await page.getByLabel('Pick out a family or a teacher').fill('gill');
+    await page.getByRole('button', { name: 'Parveen Gill' }).click();
+    await page.getByRole('checkbox', { name: /stays/ }).first().check();
+    // What was found before the end is not published: it says so, and is found anew with what is pinned.
+    await page.getByRole('button', { name: 'Publish…' }).click();
+    await page.getByRole('button', { name: 'Publish it' }).click();
+    await expect(page.getByText(/It was found while wishes could still come/)).toBeVisible();
+    await page.getByRole('button', { name: 'Find again; 1 stays' }).click();
+    await expect(page.getByRole('button', { name: 'Find again; 1 stays' })).toBeVisible();
+    await page.getByRole('button', { name: 'Publish…' }).click();
+    await expectSound(page);
+    await page.getByRole('button', { name: 'Publish it' }).click();
+    await expect(page.getByText('families have their times and were told')).toBeVisible({ timeout: 30_000 });
+    await expectSound(page);
+
+    await phone.reload();
+    await expect(phone.locator('li.meeting')).toHaveCount(wished);
+    await openMail(phone, 'family06@mail.example', /Your times: Report talks/);
+});

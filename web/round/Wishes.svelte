@@ -1,0 +1,145 @@
+<script lang="ts">
+    /** What a family wishes, the most wanted first, and sending it; times are given to all wishes at once. */
+    import { tick } from 'svelte';
+    import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
+    import type { Shortlist } from './shortlist.svelte';
+    import WhoComes from './WhoComes.svelte';
+
+    interface Props {
+        page: Schema['RoundPage'];
+        list: Shortlist;
+    }
+    let { page, list }: Props = $props();
+
+    let who = $state({ name: '', email: '', phone: '' });
+    let sending = $state(false);
+    let said = $state<HTMLElement>();
+
+    const wishes = $derived(page.wishes!);
+    const name = (slug: string) => page.sheets.find((one) => one.slug === slug)?.host.name ?? slug;
+    const fields = $derived(list.trouble?.fields ?? {});
+
+    async function send() {
+        if (sending) return;
+        sending = true;
+        const token = await list.send({ ...who, clock: clock.twelve ? 12 : 24 });
+        sending = false;
+        // From now on it is theirs on the pass, also after a reload.
+        if (token && !page.pass) location.replace(`/r/${page.slug}?pass=${token}`);
+        await tick();
+        said?.focus();
+    }
+    /** The focus goes with what is moved. */
+    async function move(event: MouseEvent, index: number, by: number) {
+        const way = (event.currentTarget as HTMLElement).dataset.way;
+        list.move(index, by);
+        await tick();
+        const row = document.querySelectorAll('.wishes li')[index + by];
+        const button = row?.querySelector<HTMLButtonElement>(`[data-way=${way}]:not(:disabled)`);
+        (button ?? row?.querySelector<HTMLButtonElement>('button:not(:disabled)'))?.focus();
+    }
+</script>
+
+{#if list.trouble}
+    <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>{clock.all(list.trouble.message)}</p>
+{/if}
+{#if list.picks.length === 0}
+    <p class="text-faint">Tick whom you want to meet; what you want most stands first here.</p>
+{:else}
+    <p class="mb-2">What you want most stands first: it is given first.</p>
+    <ol class="wishes mb-3">
+        {#each list.picks as pick, i (pick.sheet + pick.student)}
+            <li>
+                <span class="rank">{i + 1}</span>
+                <span class="min-w-0"
+                    ><strong>{name(pick.sheet)}</strong>{pick.student ? `, about ${pick.student}` : ''}</span
+                >
+                <span class="ml-auto flex flex-none">
+                    <button
+                        type="button"
+                        class="step"
+                        data-way="up"
+                        disabled={i === 0}
+                        aria-label="{name(pick.sheet)} about {pick.student}: want it more"
+                        onclick={(event) => move(event, i, -1)}>↑</button
+                    >
+                    <button
+                        type="button"
+                        class="step"
+                        data-way="down"
+                        disabled={i === list.picks.length - 1}
+                        aria-label="{name(pick.sheet)} about {pick.student}: want it less"
+                        onclick={(event) => move(event, i, 1)}>↓</button
+                    >
+                </span>
+            </li>
+        {/each}
+    </ol>
+{/if}
+{#if list.plan && list.plan.left.length > 0}
+    <h3 class="mb-1 text-lg">What cannot be, even if nobody else comes</h3>
+    <ul class="mb-4">
+        {#each list.plan.left as left (left.sheet + left.student)}
+            <li class="notice mb-2">
+                {clock.all(left.why)}
+                {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
+            </li>
+        {/each}
+    </ul>
+{/if}
+<p class="mb-3" role="status">
+    {#if list.isSent}{clock.all(list.sentSaid)}
+    {:else if list.sent}What stands here is not sent yet; the school has what you sent before.
+    {/if}
+    {clock.all(wishes.said)}
+</p>
+{#if list.picks.length > 0 && !list.isSent}
+    <WhoComes pass={page.pass} bind:who {fields} />
+    {#if fields.windows}<p class="mt-2 font-semibold text-brick">{fields.windows}</p>{/if}
+    <div class="keep">
+        <button type="button" class="press main w-full" disabled={sending} onclick={send}
+            >{sending
+                ? 'Sending…'
+                : list.sent
+                  ? 'Send it as it stands now'
+                  : list.picks.length === 1
+                    ? 'Send this wish'
+                    : `Send these ${list.picks.length} wishes`}</button
+        >
+    </div>
+{/if}
+{#if list.sent}
+    <button type="button" class="link" onclick={() => list.takeBack()}>Take our wishes back</button>
+{/if}
+
+<style>
+    .wishes li {
+        display: flex;
+        align-items: center;
+        gap: 0.6rem;
+        min-height: 3rem;
+        border-bottom: 1px solid var(--line);
+    }
+    .rank {
+        min-width: 1.6rem;
+        color: var(--board);
+        font-weight: 700;
+        font-variant-numeric: tabular-nums;
+    }
+    .step {
+        width: 2.75rem;
+        height: 2.75rem;
+        color: var(--board);
+        font-size: 1.2rem;
+    }
+    .step:disabled {
+        opacity: 0.25;
+    }
+    .keep {
+        position: sticky;
+        bottom: 0;
+        padding: 0.6rem 0;
+        background: var(--paper);
+    }
+</style>
