@@ -20,6 +20,7 @@ import MoveIn from './pages/MoveIn.svelte';
 import NotIn from './pages/NotIn.svelte';
 import OurSchool from './pages/OurSchool.svelte';
 import People from './pages/People.svelte';
+import RoundChanges from './pages/RoundChanges.svelte';
 import Rounds from './pages/Rounds.svelte';
 import RoundSetup from './pages/RoundSetup.svelte';
 import SecondFactor from './pages/SecondFactor.svelte';
@@ -51,6 +52,7 @@ void mountPage(
         NotIn,
         OurSchool,
         People,
+        RoundChanges,
         Rounds,
         RoundSetup,
         SecondFactor,

@@ -75,14 +75,19 @@ final class Round extends Row
         return array_map(BlockReader::read(...), $this->blocks);
     }
 
-    /** All dates between its first and its last. */
+    /** All dates between its first and its last, wherever single ones were moved. */
     public function dates(): DateRange
     {
         $days = [];
         foreach ($this->coreBlocks() as $block) {
-            array_push($days, $block->pattern->first()->day, ($block->pattern->last() ?? $block->pattern->first())->day);
+            $first = $block->pattern->first();
+            foreach ($block->pattern->dates($first, ($block->pattern->last() ?? $first)->plusDays(1)) as $date) {
+                $day = isset($block->changes[$date->day]) ? $block->changes[$date->day]->date?->day : $date->day;
+                $day === null || $days[] = $day;
+            }
         }
         sort($days);
+        assert($days !== []);
 
         return DateRange::of(LocalDate::fromDay($days[0]), LocalDate::fromDay($days[count($days) - 1]));
     }

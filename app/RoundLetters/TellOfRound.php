@@ -10,6 +10,7 @@ use App\Allotting\RoundAllotted;
 use App\Allotting\WishesSent;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Replanning\EveningMoved;
 use App\Rounds\PlanKept;
 use App\Telling\Envelopes;
 use App\Telling\Message;
@@ -43,6 +44,11 @@ final class TellOfRound
                 Envelopes::to($sheet->host->email, $sheet->host->name)->queue(new HostRoundLetter($sheet));
             }
         }
+    }
+
+    public function ofEvening(EveningMoved $event): void
+    {
+        self::send($event->pass, new MovedLetter($event->pass, $event->round, self::ids($event->bookings), $event->word));
     }
 
     private static function send(Pass $pass, Message $letter): void

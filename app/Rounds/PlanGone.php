@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Framework\Clock;
 use App\Framework\Words;
 use App\Models\Pass;
+use App\Timetables\Asking;
+use App\Timetables\Judge;
+use App\Timetables\SheetAtHand;
+use Recess\Rules\Because;
 
 /** Somebody was quicker with one meeting of a plan; nothing of it was booked. */
 final class PlanGone extends \RuntimeException
@@ -24,6 +29,11 @@ final class PlanGone extends \RuntimeException
         }
         if ($pick->isTakenForChild($pass->id)) {
             return new self(Words::say('rounds.child_has_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]));
+        }
+
+        $offer = Judge::at((int) $pick->start, SheetAtHand::held($pick->sheet), Clock::now(), Asking::host())->offerAt((int) $pick->start);
+        if ($offer === null || in_array(Because::SlotClosed, array_column($offer->verdict->reasons, 'because'), true)) {
+            return new self(Words::say('rounds.no_longer', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]));
         }
 
         return new self(Words::say('rounds.gone', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]));

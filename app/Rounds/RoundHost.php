@@ -30,6 +30,7 @@ use Recess\Time\Zone;
  * @property string $directions
  * @property list<array{date: string, from: string, until: string}> $absent when they are not there
  * @property int|null $most meetings on one date
+ * @property array{kind: string, label: string, link: string|null}|null $before where they were before all went on by video
  * @property StaffMember $host
  * @property Collection<int, Student> $asked
  * @property Round $round
@@ -46,7 +47,7 @@ final class RoundHost extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => PlaceKind::class, 'absent' => 'array'];
+        return ['kind' => PlaceKind::class, 'absent' => 'array', 'before' => 'array'];
     }
 
     /** @return BelongsTo<StaffMember, $this> */

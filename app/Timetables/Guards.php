@@ -37,9 +37,19 @@ final class Guards
      */
     public static function bookings(array $sheets, string $email, array $students): void
     {
+        self::meetings($sheets, array_map(static fn (string $student): array => [$email, $student], $students));
+    }
+
+    /**
+     * For meetings of several families at once.
+     *
+     * @param  list<Sheet>  $sheets
+     * @param  array<array{string, string}>  $people  address and student of each
+     */
+    public static function meetings(array $sheets, array $people): void
+    {
         $ids = array_values(array_unique(array_map(static fn (Sheet $one): int => $one->id, $sheets)));
         sort($ids);
-        $people = array_map(static fn (string $student): array => [$email, $student], $students);
         self::raise([...array_map(self::ofSheet(...), $ids), ...self::ofPeople($people), ...self::ofHosts(...$sheets)]);
     }
 

@@ -22,6 +22,8 @@ return new class extends Migration
         });
         Schema::table('round_hosts', static function (Blueprint $table): void {
             $table->unsignedSmallInteger('most')->nullable();
+            // Where they were before all of the round went on by video.
+            $table->json('before')->nullable();
         });
         // Whom a teacher needs to see.
         Schema::create('round_asks', static function (Blueprint $table): void {
@@ -81,7 +83,7 @@ return new class extends Migration
         Schema::dropIfExists('allotments');
         Schema::table('shortlists', static fn (Blueprint $table) => $table->dropColumn(['wished', 'wished_at']));
         Schema::dropIfExists('round_asks');
-        Schema::table('round_hosts', static fn (Blueprint $table) => $table->dropColumn('most'));
+        Schema::table('round_hosts', static fn (Blueprint $table) => $table->dropColumn(['most', 'before']));
         Schema::table('rounds', static fn (Blueprint $table) => $table->dropColumn(['collects', 'wishes_until', 'breaks', 'allotted_at', 'cohorts']));
     }
 };

@@ -24,6 +24,7 @@ return [
     'not_proven' => 'A good plan. Whether a better one exists could not be looked at in the time a page may take.',
     'not_proven_meetings' => 'Perhaps up to {most, plural, one {one meeting fits} other {# meetings fit}}; all ways could not be looked at in the time a page may take.',
     'gone' => 'Somebody has just taken {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
+    'no_longer' => 'The school has moved or closed that time: {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
     'dates' => '{first} to {last}',
     'card_how' => '{teachers, select, none {} other {With {teachers}. }}Photograph the square, or type the code at {address}',
     'cards_cut' => 'These are the cards of the first {most, number} students of {all, number}. Print the others class by class.',

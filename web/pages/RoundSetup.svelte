@@ -95,6 +95,11 @@
                 >
             {/if}
             <a class="inline-flex min-h-11 items-center" href={setup.round.path}>What families see</a>
+            {#if !setup.round.collects || setup.round.allotted}
+                <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{setup.round.id}/changes"
+                    >When something comes up</a
+                >
+            {/if}
             <a class="inline-flex min-h-11 items-center" href="/staff/rounds/new?like={setup.round.id}"
                 >Again, with new dates</a
             >

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Replanning;
+
+use App\Framework\SlotKey;
+use App\Framework\Words;
+use App\Models\Round;
+use App\Rounds\HoursOn;
+use App\Rounds\RoundHost;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+
+/** Who is away and when, and what becomes of their meetings. */
+final class AwayRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'host' => ['required', 'integer'],
+            ...HoursOn::rules('times', 20),
+            'choices' => ['nullable', 'array', 'max:500'],
+            'choices.*' => ['array:booking,sheet,start'],
+            'choices.*.booking' => ['required', 'integer', 'distinct'],
+            'choices.*.sheet' => ['nullable', 'integer', 'required_with:choices.*.start'],
+            'choices.*.start' => ['nullable', 'string', 'required_with:choices.*.sheet', SlotKey::RULE],
+            'word' => ['nullable', 'string', 'max:1000'],
+        ];
+    }
+
+    /** @param  int  $now  seconds since the epoch */
+    public function absence(int $now): Absence
+    {
+        $round = $this->route('round');
+        assert($round instanceof Round);
+        $host = RoundHost::query()->where('round_id', $round->id)->whereKey($this->integer('host'))->whereNotNull('sheet_id')->with('sheet.places')->first();
+        $host !== null || throw ValidationException::withMessages(['host' => Words::say('replanning.not_in_it')]);
+        $times = [];
+        foreach (HoursOn::all($this->validated('times'), 'times') as $i => $hours) {
+            $times[] = $hours->span($round->school->timeZone()) ?? throw ValidationException::withMessages(["times.$i.from" => Words::say('rounds.no_such_hours')]);
+        }
+
+        return new Absence($host, $times, $now);
+    }
+
+    /** @return list<Choice> */
+    public function choices(): array
+    {
+        $choices = [];
+        foreach ($this->validated('choices') ?? [] as $one) {
+            $start = isset($one['start']) ? SlotKey::instant($one['start']) : null;
+            $choices[] = new Choice((int) $one['booking'], isset($one['sheet']) ? (int) $one['sheet'] : null, $start);
+        }
+
+        return $choices;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\RoundLetters;
+
+use App\Framework\Words;
+use App\Models\Pass;
+use App\Models\Round;
+use App\Telling\Letter;
+use App\Telling\Message;
+use Illuminate\Mail\Mailables\Attachment;
+
+/** All meetings of a family on another date, in one letter. */
+final class MovedLetter extends Message
+{
+    /** @param  list<int>  $bookings */
+    public function __construct(private readonly Pass $pass, private readonly Round $round, private readonly array $bookings, private readonly string $text)
+    {
+    }
+
+    protected function clock(): ?int
+    {
+        return $this->pass->clock;
+    }
+
+    protected function heading(): string
+    {
+        return Words::say('replanning.moved_heading', ['title' => $this->round->title]);
+    }
+
+    protected function letter(): Letter
+    {
+        $facts = Meetings::facts(Meetings::still($this->bookings), $this->round);
+
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: $this->text, facts: $facts,
+            news: Words::say('replanning.moved_news', ['count' => count($facts)]), linkText: Words::say('replanning.moved_link'), link: $this->pass->link(),
+            school: $this->round->school->name,
+        );
+    }
+
+    /** @return list<Attachment> */
+    public function attachments(): array
+    {
+        return Meetings::file(Meetings::still($this->bookings), $this->pass);
+    }
+}

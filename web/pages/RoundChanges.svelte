@@ -1,0 +1,73 @@
+<script lang="ts">
+    /** What comes between a published round and its evening: somebody is away, an evening moves, all goes on by video. */
+    import { Button, Radio } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import { api, ask, type Schema } from '../lib/api';
+    import Masthead from '../parts/Masthead.svelte';
+    import Away from '../round/Away.svelte';
+    import Evening from '../round/Evening.svelte';
+
+    let { host, ...first }: { host: string } & Schema['RoundChanges'] = $props();
+
+    let changed = $state<Schema['RoundChanges'] | null>(null);
+    const page = $derived(changed ?? first);
+    let what = $state<'away' | 'evening' | 'video'>('away');
+    let said = $state('');
+    let message = $state('');
+    const path = $derived({ params: { path: { round: page.round } } });
+
+    const CHOICES = [
+        ['away', 'Somebody is away'],
+        ['evening', 'An evening moves to another date'],
+        ['video', 'All of it goes on by video'],
+    ] as const;
+
+    async function video(on: boolean) {
+        const answer = on
+            ? await ask(api.POST('/api/staff/rounds/{round}/by-video', path))
+            : await ask(api.DELETE('/api/staff/rounds/{round}/by-video', path));
+        message = answer.trouble?.message ?? '';
+        if (!answer.data) return;
+        changed = answer.data;
+        said = on ? 'All who have a link meet by video now; everybody was told.' : 'Everybody is where they were.';
+    }
+</script>
+
+<main class="sheet-of-paper">
+    <Masthead {host} />
+    <div class="mb-2 flex flex-wrap items-center gap-x-4">
+        <h1 class="mr-auto">When something comes up</h1>
+        <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{page.round}">{page.title}</a>
+    </div>
+    <p role="status" class={said ? 'good-news mb-3' : ''}>{said}</p>
+    {#if message}<Notice class="mb-3">{message}</Notice>{/if}
+    <fieldset class="mb-4">
+        <legend class="sr-only">What has come up</legend>
+        {#each CHOICES as [value, label] (value)}
+            <Radio
+                name="what"
+                {value}
+                group={what}
+                onchange={() => {
+                    what = value;
+                    said = '';
+                }}>{label}</Radio
+            >
+        {/each}
+    </fieldset>
+    {#if what === 'away'}
+        <Away {page} done={(words) => (said = words)} />
+    {:else if what === 'evening'}
+        {#key page}<Evening {page} done={(words) => (said = words)} />{/key}
+    {:else}
+        <p class="mb-3 max-w-prose">{page.video_said}</p>
+        <p class="flex flex-wrap gap-3">
+            <Button onclick={() => void video(true)}>Go on by video, and write to them</Button>
+            {#if page.was_in_rooms}
+                <Button color="alternative" onclick={() => void video(false)}
+                    >Back to the rooms, and write to them</Button
+                >
+            {/if}
+        </p>
+    {/if}
+</main>
