@@ -95,7 +95,7 @@ final class DemoPeople
             $surname = self::FAMILY[($i * 7 + $tens + ($tens > 4 ? 1 : 0)) % 20];
             $children = [];
             for ($child = 0; $child < [1, 2, 1, 2, 3, 1, 2, 4][$i % 8]; $child++) {
-                $children[] = self::CHILD[($i * 4 + $tens + $child * 5) % 15].' '.$surname;
+                $children[] = self::CHILD[($i * 4 + $tens + $child * 4) % 15].' '.$surname;
             }
             $families[] = [self::GIVEN[($i * 3 + $tens) % 20].' '.$surname, $children, sprintf('family%03d@mail.example', $i + 1), sprintf('+1 902 555 01%02d', $i % 100)];
         }

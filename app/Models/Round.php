@@ -116,6 +116,12 @@ final class Round extends Row
         return $this->state === SheetState::Open && $this->collects && $this->allotted_at === null;
     }
 
+    /** Whether families can do something there now: book, or send wishes. */
+    public function isOpenFor(int $now): bool
+    {
+        return $this->state === SheetState::Open && (! $this->isCollecting() || $this->takesWishes($now));
+    }
+
     /** Whether a wish that is sent now still counts. */
     public function takesWishes(int $now): bool
     {

@@ -9,6 +9,7 @@ use App\Allotting\RoundAllotted;
 use App\Allotting\WishesSent;
 use App\Framework\Room;
 use App\Replanning\EveningMoved;
+use App\Rounds\FamilyReminded;
 use App\Rounds\PlanKept;
 use Illuminate\Support\Facades\Event;
 
@@ -22,6 +23,7 @@ final class RoundLettersRoom extends Room
         Event::listen(WishesSent::class, [TellOfRound::class, 'ofWishes']);
         Event::listen(FamilyAllotted::class, [TellOfRound::class, 'ofFamily']);
         Event::listen(EveningMoved::class, [TellOfRound::class, 'ofEvening']);
+        Event::listen(FamilyReminded::class, [TellOfRound::class, 'ofReminder']);
         Event::listen(RoundAllotted::class, [TellOfRound::class, 'ofRound']);
     }
 }

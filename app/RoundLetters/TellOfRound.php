@@ -8,12 +8,16 @@ use App\Allotting\Allotted;
 use App\Allotting\FamilyAllotted;
 use App\Allotting\RoundAllotted;
 use App\Allotting\WishesSent;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Replanning\EveningMoved;
+use App\Rounds\FamilyReminded;
 use App\Rounds\PlanKept;
 use App\Telling\Envelopes;
 use App\Telling\Message;
+use App\Texts\SendText;
+use Illuminate\Support\Facades\Queue;
 
 /** What families and teachers are told of a round: all of it at once, not each meeting. */
 final class TellOfRound
@@ -49,6 +53,18 @@ final class TellOfRound
     public function ofEvening(EveningMoved $event): void
     {
         self::send($event->pass, new MovedLetter($event->pass, $event->round, self::ids($event->bookings), $event->word));
+    }
+
+    /** By mail where there is an address, by text message where there is only a number. */
+    public function ofReminder(FamilyReminded $event): void
+    {
+        if ($event->pass->email !== null) {
+            self::send($event->pass, new RemindLetter($event->pass, $event->round, $event->students, $event->word, $event->at));
+
+            return;
+        }
+        $text = Words::say('rounds.remind_text', ['title' => $event->round->title, 'students' => $event->students, 'link' => $event->round->linkFor($event->pass)]);
+        Queue::push(new SendText($event->pass->id, $event->pass->phone, $text, "round|{$event->round->id}|{$event->pass->id}|$event->at"));
     }
 
     private static function send(Pass $pass, Message $letter): void

@@ -70,6 +70,16 @@ final class RoundController
         ]);
     }
 
+    /** A letter to each family of which nothing was heard. */
+    public function remind(Round $round, Request $request, RemindFamilies $remind): JsonResponse
+    {
+        $request->validate(['word' => ['nullable', 'string', 'max:1000']]);
+        $sent = $remind($round, $request->string('word')->trim()->toString(), Clock::now());
+        LogBook::note('round_reminded', $round, ['about' => $round->title, 'count' => $sent]);
+
+        return new JsonResponse(RoundFill::of($round, Clock::now()));
+    }
+
     public function store(RoundRequest $request, WriteRound $write): JsonResponse
     {
         return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement())), 201);

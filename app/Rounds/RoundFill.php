@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\LinkMode;
 use App\Models\PlaceKind;
 use App\Models\Round;
+use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
 
 /** While a round runs: how full it is, whose families have not booked, who is over full, which rooms are used twice. */
@@ -16,7 +19,7 @@ final class RoundFill
     public static function of(Round $round, int $now): array
     {
         if ($round->published_at === null) {
-            return ['taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => []];
+            return ['taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => [], 'without_link' => '', 'due' => 0, 'due_said' => ''];
         }
         $sheets = $round->openSheets();
         $dates = $round->dates();
@@ -36,8 +39,32 @@ final class RoundFill
 
         return [
             'taken' => array_sum($taken), 'slots' => array_sum(array_column($hosts, 'slots')), 'hosts' => $hosts, 'classes' => self::classes($round),
-            'twice' => self::twice($rooms),
+            'twice' => self::twice($rooms), 'without_link' => self::withoutLink($sheets), ...self::due($round, $now),
         ];
+    }
+
+    /** @param  array<Sheet>  $sheets */
+    private static function withoutLink(array $sheets): string
+    {
+        $names = [];
+        foreach ($sheets as $sheet) {
+            $place = $sheet->places->first();
+            if ($place?->kind === PlaceKind::Video && $place->link === null && $place->link_mode === LinkMode::One) {
+                $names[] = $sheet->host->name;
+            }
+        }
+
+        return $names === [] ? '' : Words::say('rounds.without_link', ['count' => count($names), 'names' => Spell::list(array_slice($names, 0, 10))]);
+    }
+
+    /** @return array{due: int, due_said: string} who would be reminded now */
+    private static function due(Round $round, int $now): array
+    {
+        $due = app(RemindFamilies::class)->due($round, $now);
+
+        return ['due' => count($due['can']), 'due_said' => Words::say('rounds.due_said', [
+            'can' => count($due['can']), 'lately' => $due['lately'], 'cannot' => $due['cannot'],
+        ])];
     }
 
     /**

@@ -37,6 +37,13 @@ return new class extends Migration
             $table->json('wished')->nullable();
             $table->dateTime('wished_at')->nullable();
         });
+        // When somebody was last reminded of it.
+        Schema::create('round_letters', static function (Blueprint $table): void {
+            $table->foreignId('round_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('guardian_id')->constrained('guardians')->cascadeOnDelete();
+            $table->dateTime('sent_at');
+            $table->primary(['round_id', 'guardian_id']);
+        });
         Schema::create('allotments', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('round_id')->constrained()->cascadeOnDelete();
@@ -81,6 +88,7 @@ return new class extends Migration
     {
         Schema::dropIfExists('allotted');
         Schema::dropIfExists('allotments');
+        Schema::dropIfExists('round_letters');
         Schema::table('shortlists', static fn (Blueprint $table) => $table->dropColumn(['wished', 'wished_at']));
         Schema::dropIfExists('round_asks');
         Schema::table('round_hosts', static fn (Blueprint $table) => $table->dropColumn(['most', 'before']));

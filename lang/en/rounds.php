@@ -69,6 +69,13 @@ return [
     'absent_on_sheet' => 'This round is published. Close the times on your sheet: there you see first whom it hits.',
     'not_taught' => 'One of these students is not among those whom they teach any more.',
     'has_meetings' => 'Somebody has booked with {host}, so they stay in it. Nothing was changed.',
+    'without_link' => '{count, plural, one {{names} meets by video and has no link yet.} other {# meet by video and have no link yet: {names}.}}',
+    'due_said' => '{can, plural, =0 {Nobody would be written to now.} one {One guardian would be written to.} other {# guardians would be written to.}} {lately, plural, =0 {} one {One was within the last day.} other {# were within the last day.}} {cannot, plural, =0 {} one {One has no address: print a card.} other {# have no address: print cards.}}',
+    'remind_heading' => '{title}: we have not heard from you yet',
+    'remind_news_book' => 'You can book times for {students}, with all who teach them, and see how it fits together.',
+    'remind_news_wish' => 'You can say whom you want to meet about {students}, and when you can come, until {moment}.',
+    'remind_link' => 'Open the round',
+    'remind_text' => '{title}: times for {students} at {link}',
     'place_needed' => 'Say where people find you.',
     'link_needed' => 'A video meeting needs its link, beginning with https://',
 ];

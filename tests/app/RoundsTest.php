@@ -10,7 +10,9 @@ use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\RoundLetters\PlanLetter;
+use App\RoundLetters\RemindLetter;
 use App\Telling\BookingMessage;
+use App\Texts\SendText;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
@@ -160,6 +162,26 @@ final class RoundsTest extends RoundTestCase
         $this->get("/staff/rounds/new?like=$round->id")->assertOk()->assertSee('Spring round');
         $this->get('/staff/log')->assertOk()->assertSee('took the round “Spring round” back', false);
         self::assertStringStartsWith('%PDF', (string) $this->get("/staff/rounds/$round->id/cards.pdf?who=missing")->assertOk()->getContent());
+    }
+
+    public function test_families_of_which_nothing_was_heard_are_written_to_once_a_day(): void
+    {
+        $round = $this->published();
+        $this->keep($round, self::guardian('Ed Nox')->pass(), [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox', 'start' => self::EVENING.'T20:00:00Z']])->assertCreated();
+        self::guardian('Uma Fay')->students()->firstOrFail()->guardians()->create(['school_id' => $round->school_id, 'name' => 'Bo Ray', 'phone' => '902 555 0199'], ['may_book' => true]);
+        $this->actingAs($this->office);
+        Mail::fake();
+        Queue::fake();
+        $texts = $this->ask('get', "/api/staff/rounds/$round->id")->assertOk();
+        self::assertSame([2, '2 guardians would be written to.'], [$texts->json('due'), trim($texts->json('due_said'))]);
+        $after = $this->ask('post', "/api/staff/rounds/$round->id/reminders", ['word' => 'Until Friday.'])->assertOk();
+        self::assertSame([0, 'Nobody would be written to now. 2 were within the last day.'], [$after->json('due'), trim($after->json('due_said'))]);
+        $this->ask('post', "/api/staff/rounds/$round->id/reminders")->assertOk();
+        Mail::assertQueued(RemindLetter::class, 1);
+        Queue::assertPushed(SendText::class, 1);
+        $letter = Mail::queued(RemindLetter::class)->first();
+        assert($letter instanceof RemindLetter);
+        self::assertStringContainsString('You can book times for Ada Fay, Cy Fay', $letter->render());
     }
 
     public function test_why_something_does_not_fit_and_what_would(): void

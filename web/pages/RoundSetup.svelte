@@ -123,7 +123,16 @@
         <Fill
             round={setup.round.id}
             collecting={setup.round.collects && !setup.round.allotted}
-            first={fill ?? { taken: 0, slots: 0, hosts: [], classes: [], twice: [] }}
+            first={fill ?? {
+                taken: 0,
+                slots: 0,
+                hosts: [],
+                classes: [],
+                twice: [],
+                without_link: '',
+                due: 0,
+                due_said: '',
+            }}
         />
     {:else}
         <div class="grid gap-x-10 gap-y-4 lg:grid-cols-2">

@@ -1,7 +1,10 @@
 <script lang="ts">
     /** While a round runs: how full each is, whose families have not booked, which rooms are used twice. */
     import { onMount } from 'svelte';
-    import { api, type Schema } from '../lib/api';
+    import { Button, Label, Modal, Textarea } from '../lib/controls';
+    import Notice from '../controls/Notice.svelte';
+    import TextButton from '../controls/TextButton.svelte';
+    import { api, ask, type Schema } from '../lib/api';
 
     interface Props {
         round: number;
@@ -23,6 +26,24 @@
         const answer = await api.GET('/api/staff/rounds/{round}', { params: { path: { round } } }).catch(() => null);
         if (answer?.data) changed = answer.data;
     }
+    let writing = $state(false);
+    let word = $state('');
+    let said = $state('');
+    let message = $state('');
+
+    async function remind() {
+        const before = fill.due;
+        const answer = await ask(
+            api.POST('/api/staff/rounds/{round}/reminders', { params: { path: { round } }, body: { word } }),
+        );
+        message = answer.trouble?.message ?? '';
+        if (!answer.data) return;
+        changed = answer.data;
+        said = before === 1 ? 'One letter is on its way.' : `${before} letters are on their way.`;
+        writing = false;
+        word = '';
+    }
+
     onMount(() => {
         void look();
         const timer = setInterval(() => void look(), AGAIN);
@@ -47,11 +68,14 @@
             </li>
         {/each}
     </ul>
+    {#if fill.without_link}<p class="notice mb-2">{fill.without_link}</p>{/if}
     {#each fill.twice as one (one.room)}
         <p class="notice mb-2">{one.room} is used by {one.names}.</p>
     {/each}
     <h2 class="mb-1">{collecting ? 'Nobody has sent wishes yet' : 'Nobody has booked yet'}</h2>
-    <p class="flex flex-wrap gap-x-5">
+    <p role="status">{said}</p>
+    <p class="flex flex-wrap items-center gap-x-5">
+        {#if fill.due > 0}<TextButton onclick={() => (writing = true)}>Write to them…</TextButton>{/if}
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf?who=missing" download
             >Cards for their families</a
         >
@@ -78,6 +102,17 @@
         </ul>
     {/if}
 </section>
+
+<Modal bind:open={writing} title="Write to those of whom nothing was heard?" size="md">
+    <p>{fill.due_said}</p>
+    {#if message}<Notice>{message}</Notice>{/if}
+    <Label for="remind-word">A word of yours</Label>
+    <Textarea id="remind-word" rows={3} class="w-full" maxlength={1000} bind:value={word} />
+    <div class="flex gap-3">
+        <Button onclick={() => void remind()}>Write to them</Button>
+        <Button color="alternative" onclick={() => (writing = false)}>Not yet</Button>
+    </div>
+</Modal>
 
 <style>
     .hosts li {

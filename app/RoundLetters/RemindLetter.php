@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\RoundLetters;
+
+use App\Framework\Spell;
+use App\Framework\Words;
+use App\Models\Pass;
+use App\Models\Round;
+use App\Telling\Letter;
+use App\Telling\Message;
+use App\Timetables\Sentence;
+
+/** Reminds a family of a round, with the link that is theirs. */
+final class RemindLetter extends Message
+{
+    public function __construct(
+        private readonly Pass $pass, private readonly Round $round, private readonly string $students, private readonly string $text, private readonly int $at,
+    ) {
+    }
+
+    protected function identity(): string
+    {
+        return "round-reminder.{$this->round->id}.{$this->pass->id}.$this->at";
+    }
+
+    protected function clock(): ?int
+    {
+        return $this->pass->clock;
+    }
+
+    protected function heading(): string
+    {
+        return Words::say('rounds.remind_heading', ['title' => $this->round->title]);
+    }
+
+    protected function letter(): Letter
+    {
+        $news = Words::say($this->round->isCollecting() ? 'rounds.remind_news_wish' : 'rounds.remind_news_book', [
+            'students' => $this->students, 'moment' => Spell::moment((int) $this->round->wishes_until?->getTimestamp(), $this->round->school->timeZone()),
+        ]);
+
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: $news, word: $this->text,
+            facts: [$this->round->title => implode(' ', array_map(Sentence::of(...), $this->round->coreBlocks()))],
+            linkText: Words::say('rounds.remind_link'), link: $this->round->linkFor($this->pass), school: $this->round->school->name,
+        );
+    }
+}

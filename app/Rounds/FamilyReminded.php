@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Models\Pass;
+use App\Models\Round;
+
+/** Raised for each who is reminded of a round. */
+final readonly class FamilyReminded
+{
+    public function __construct(public Round $round, public Pass $pass, public string $students, public string $word, public int $at)
+    {
+    }
+}
