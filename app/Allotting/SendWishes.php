@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Allotting;
 
 use App\Framework\Contended;
+use App\Live\Announce;
+use App\Live\Channel;
 use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Round;
@@ -32,6 +34,7 @@ final class SendWishes
             Shortlist::query()->updateOrCreate(
                 ['round_id' => $round->id, 'pass_id' => $pass->id], ['asked' => $asked, 'wished' => $asked, 'wished_at' => Instant::column($now)],
             );
+            Announce::to([Channel::times($round->school_id)]);
             if ($before === null || $now - $before > self::QUIET) {
                 event(new WishesSent($round, $pass));
             }

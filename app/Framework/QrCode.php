@@ -14,10 +14,22 @@ final class QrCode
         return self::drawn('SVG', $address);
     }
 
-    /** The same as one line, for paper: of squares, each has to be laid out. */
-    public static function line(string $address): string
+    /** The same as one shape, for paper: of squares, whoever lays it out has hundreds. */
+    public static function shape(string $address): string
     {
-        return self::drawn('SVG', $address, '--svg-path');
+        // Without its frame: rows of signs, two for each square.
+        $rows = array_map(static fn (string $row): string => (string) preg_replace('/(.)./', '$1', $row), explode("\n", trim(self::drawn('ASCII', $address), "\n")));
+        $path = '';
+        foreach ($rows as $y => $row) {
+            preg_match_all('/#+/', $row, $runs, PREG_OFFSET_CAPTURE);
+            foreach ($runs[0] as [$run, $x]) {
+                $length = strlen($run);
+                $path .= "M$x {$y}h{$length}v1h-{$length}z";
+            }
+        }
+        $size = count($rows);
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"$size\" height=\"$size\" viewBox=\"0 0 $size $size\"><path d=\"$path\" fill=\"#000\"/></svg>";
     }
 
     public static function png(string $address): string

@@ -23,6 +23,9 @@ enum RoundCards: string
     /** For whose children nobody has booked. */
     case Missing = 'missing';
 
+    /** So many teachers fit onto a card. */
+    private const NAMED = 6;
+
     /** @param  int|null  $class  of its students' families alone */
     public function pdf(Round $round, ?int $class = null): string
     {
@@ -42,8 +45,8 @@ enum RoundCards: string
             }
         }
 
-        return Printed::pdf('paper.cards', [
-            'title' => $round->title, 'about' => self::dates($round), 'cards' => $cards,
+        return Printed::pages('paper.cards', array_chunk($cards, Cards::ON_A_SHEET), [
+            'title' => $round->title, 'about' => self::dates($round),
             'cut' => $all > Cards::MOST ? Words::say('rounds.cards_cut', ['most' => Cards::MOST, 'all' => $all]) : '',
         ], $round->school->country);
     }
@@ -53,7 +56,14 @@ enum RoundCards: string
     {
         $staff = array_unique(array_merge([], ...Teachers::of($guardian->students()->with('classes')->get())));
 
-        return Spell::list(array_values(array_intersect_key($names, array_flip($staff)))) ?: 'none';
+        $theirs = array_values(array_intersect_key($names, array_flip($staff)));
+        $more = count($theirs) - self::NAMED;
+
+        if ($more > 1) {
+            return Words::say('rounds.card_teachers', ['names' => implode(', ', array_slice($theirs, 0, self::NAMED)), 'more' => $more]);
+        }
+
+        return Spell::list($theirs) ?: 'none';
     }
 
     private static function dates(Round $round): string
@@ -62,6 +72,6 @@ enum RoundCards: string
 
         return $dates->first->equals($dates->last)
             ? Spell::date($dates->first)
-            : Words::say('rounds.dates', ['first' => Spell::date($dates->first), 'last' => Spell::date($dates->last)]);
+            : Words::say('rounds.dates', ['first' => Spell::shortDate($dates->first), 'last' => Spell::shortDate($dates->last)]);
     }
 }

@@ -70,6 +70,17 @@ final class RoundController
         ]);
     }
 
+    /** All of it on paper, or as a workbook. */
+    public function paper(Round $round, string $paper): Response
+    {
+        $which = RoundPapers::tryFrom($paper) ?? abort(404);
+        LogBook::note('round_paper', $round, ['about' => $round->title, 'what' => $paper]);
+
+        return new Response($which->of($round), 200, [
+            'Content-Type' => $which->type(), 'Content-Disposition' => "attachment; filename=\"$round->slug-$paper\"", 'Cache-Control' => 'no-store, private',
+        ]);
+    }
+
     /** A letter to each family of which nothing was heard. */
     public function remind(Round $round, Request $request, RemindFamilies $remind): JsonResponse
     {

@@ -9,6 +9,7 @@ use App\Directory\Student;
 use App\Directory\Teachers;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Live\Channel;
 use App\Models\Round;
 use App\Models\StaffMember;
 use App\Timetables\Sentence;
@@ -31,7 +32,7 @@ final class RoundSetupData
         $people = StaffMember::query()->where('school_id', $school->id)->whereNull('left_at')->where('reader', false)->orderBy('name')->get();
 
         return [
-            'host' => $reader->name,
+            'host' => $reader->name, 'channel' => Channel::times($school->id),
             'classes' => array_values($classes->map(static fn (SchoolClass $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'students' => (int) $one->getAttribute('students_count'), 'teachers' => $teachers[$one->id] ?? [],
             ])->all()),

@@ -23,6 +23,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff/rounds/new', [RoundController::class, 'create'])->can('create', Round::class);
     Route::get('/staff/rounds/{round}', [RoundController::class, 'page'])->can('change', 'round');
     Route::get('/staff/rounds/{round}/cards.pdf', [RoundController::class, 'cards'])->can('change', 'round');
+    Route::get('/staff/rounds/{round}/paper/{paper}', [RoundController::class, 'paper'])->can('change', 'round');
     Route::get('/api/staff/rounds/{round}', [RoundController::class, 'show'])->can('change', 'round')->middleware('cache.headers:etag');
     Route::post('/api/staff/rounds/{round}/reminders', [RoundController::class, 'remind'])->can('change', 'round');
     Route::post('/api/staff/rounds', [RoundController::class, 'store'])->can('create', Round::class);

@@ -21,6 +21,8 @@ final class Cards
     /** Students on one print; a larger school prints class by class. */
     public const MOST = 600;
 
+    public const ON_A_SHEET = 10;
+
     public static function pdf(Sheet $sheet): string
     {
         if ($sheet->audience !== Audience::Families) {
@@ -49,7 +51,7 @@ final class Cards
     /** @return array<string, string> */
     public static function card(string $name, string $of, string $code, string $how, string $link): array
     {
-        return ['name' => $name, 'of' => $of, 'code' => $code, 'how' => $how, 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::line($link))];
+        return ['name' => $name, 'of' => $of, 'code' => $code, 'how' => $how, 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::shape($link))];
     }
 
     /** @param  list<array<string, string>>  $cards */
@@ -57,7 +59,7 @@ final class Cards
     {
         $about = Words::say('booking.sheet_with', ['host' => $sheet->host->name]);
 
-        return Printed::pdf('paper.cards', ['title' => $sheet->title, 'about' => $about, 'cards' => $cards], $sheet->host->school->country);
+        return Printed::pages('paper.cards', array_chunk($cards, self::ON_A_SHEET), ['title' => $sheet->title, 'about' => $about], $sheet->host->school->country);
     }
 
     /** @return list<array{guardian: Guardian, students: string}> each guardian once, with those for whom they may book there; in the order of the classes */

@@ -35,6 +35,7 @@ return [
     'round_by_video' => 'had the round “{about}” go on by video',
     'round_in_rooms' => 'had the round “{about}” go back to its rooms',
     'round_reminded' => '{count, plural, =0 {reminded nobody} one {reminded one family} other {reminded # families}} of the round “{about}”',
+    'round_paper' => 'took {what} of the round “{about}” out',
     'round_cards' => 'printed cards for the round “{about}”',
     'looked' => 'looked at the sheet “{about}” of {host}, and what is told there',
     'letters' => 'wrote to families about the sheet “{about}”: {sent, plural, one {one letter} other {# letters}}',

@@ -27,6 +27,7 @@ return [
     'no_longer' => 'The school has moved or closed that time: {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
     'dates' => '{first} to {last}',
     'card_how' => '{teachers, select, none {} other {With {teachers}. }}Photograph the square, or type the code at {address}',
+    'card_teachers' => '{names} and {more} others',
     'cards_cut' => 'These are the cards of the first {most, number} students of {all, number}. Print the others class by class.',
     'have_it' => 'You have a time with {host} about {child} already, perhaps from another page. Nothing more was booked; the plan here goes on from what you have.',
     'child_has_it' => 'A time with {host} about {child} is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.',
@@ -76,6 +77,7 @@ return [
     'remind_news_wish' => 'You can say whom you want to meet about {students}, and when you can come, until {moment}.',
     'remind_link' => 'Open the round',
     'remind_text' => '{title}: times for {students} at {link}',
+    'nobody_yet' => 'Nobody has booked in this round yet.',
     'place_needed' => 'Say where people find you.',
     'link_needed' => 'A video meeting needs its link, beginning with https://',
 ];

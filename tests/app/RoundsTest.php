@@ -162,6 +162,10 @@ final class RoundsTest extends RoundTestCase
         $this->get("/staff/rounds/new?like=$round->id")->assertOk()->assertSee('Spring round');
         $this->get('/staff/log')->assertOk()->assertSee('took the round “Spring round” back', false);
         self::assertStringStartsWith('%PDF', (string) $this->get("/staff/rounds/$round->id/cards.pdf?who=missing")->assertOk()->getContent());
+        foreach (['run-sheets.pdf' => '%PDF', 'entrance.pdf' => '%PDF', 'plans.pdf' => '%PDF', 'plans-without-mail.pdf' => '%PDF', 'meetings.xlsx' => 'PK'] as $paper => $begins) {
+            self::assertStringStartsWith($begins, (string) $this->get("/staff/rounds/$round->id/paper/$paper")->assertOk()->getContent());
+        }
+        $this->get("/staff/rounds/$round->id/paper/else.pdf")->assertNotFound();
     }
 
     public function test_families_of_which_nothing_was_heard_are_written_to_once_a_day(): void

@@ -19,10 +19,11 @@
         people: { id: number; name: string; subject: string }[];
         round: Schema['RoundForm'] | null;
         fill?: Schema['RoundFill'];
+        channel: string;
         /** The one that a new one is like. */
         like?: Schema['RoundForm'] | null;
     }
-    let { host, classes, people, round: first, fill, like = null }: Props = $props();
+    let { host, classes, people, round: first, fill, channel, like = null }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- begins with what is kept
     const setup = new Setup(first, like);
@@ -123,6 +124,7 @@
         <Fill
             round={setup.round.id}
             collecting={setup.round.collects && !setup.round.allotted}
+            {channel}
             first={fill ?? {
                 taken: 0,
                 slots: 0,

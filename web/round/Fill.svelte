@@ -5,27 +5,32 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
+    import { Live } from '../lib/live.svelte';
+    import Heard from '../parts/Heard.svelte';
 
     interface Props {
         round: number;
         first: Schema['RoundFill'];
         /** Whether wishes are collected: nothing is booked yet. */
         collecting: boolean;
+        /** On which it is told that something changed. */
+        channel: string;
     }
-    let { round, first, collecting }: Props = $props();
+    let { round, first, collecting, channel }: Props = $props();
 
-    /** Milliseconds. */
-    const AGAIN = 15_000;
     let changed = $state<Schema['RoundFill'] | null>(null);
     const fill = $derived(changed ?? first);
     const most = $derived(Math.max(1, ...fill.hosts.map((one) => one.slots)));
     const missing = $derived(fill.classes.filter((one) => one.missing > 0));
 
-    async function look() {
-        if (document.hidden) return;
-        const answer = await api.GET('/api/staff/rounds/{round}', { params: { path: { round } } }).catch(() => null);
-        if (answer?.data) changed = answer.data;
-    }
+    const PAPERS = [
+        ['run-sheets.pdf', 'Run sheets of all teachers'],
+        ['entrance.pdf', 'List for the entrance'],
+        ['plans.pdf', 'A plan for each family'],
+        ['plans-without-mail.pdf', 'Only for those without e-mail'],
+        ['meetings.xlsx', 'Workbook'],
+    ] as const;
+
     let writing = $state(false);
     let word = $state('');
     let said = $state('');
@@ -39,19 +44,27 @@
         message = answer.trouble?.message ?? '';
         if (!answer.data) return;
         changed = answer.data;
+        live.fresh();
         said = before === 1 ? 'One letter is on its way.' : `${before} letters are on their way.`;
         writing = false;
         word = '';
     }
 
-    onMount(() => {
-        void look();
-        const timer = setInterval(() => void look(), AGAIN);
-        return () => clearInterval(timer);
-    });
+    /** Whoever books, gives back or sends wishes: seen at once; in a rush every other second. */
+    const live = new Live(
+        () => channel,
+        async (headers) => {
+            const answer = await api.GET('/api/staff/rounds/{round}', { params: { path: { round } }, headers });
+            if (answer.data) changed = answer.data;
+            return answer.response;
+        },
+        2_000,
+    );
+    onMount(() => live.start());
 </script>
 
 <section aria-labelledby="fill">
+    <Heard {live} />
     <h2 id="fill" class="mb-1">
         {collecting
             ? `${fill.slots} times, for which wishes are collected`
@@ -68,6 +81,16 @@
             </li>
         {/each}
     </ul>
+    {#if fill.taken > 0}
+        <p class="mb-2 flex flex-wrap gap-x-5">
+            <span class="inline-flex min-h-11 items-center font-semibold">On paper</span>
+            {#each PAPERS as [file, label] (file)}
+                <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/paper/{file}" download
+                    >{label}</a
+                >
+            {/each}
+        </p>
+    {/if}
     {#if fill.without_link}<p class="notice mb-2">{fill.without_link}</p>{/if}
     {#each fill.twice as one (one.room)}
         <p class="notice mb-2">{one.room} is used by {one.names}.</p>

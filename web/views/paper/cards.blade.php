@@ -4,30 +4,30 @@
 <meta charset="utf-8">
 <title>{{ $title }}</title>
 <style>
-@page { margin: 1cm; }
-body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
+@page { margin: 0.8cm; }
+body { font: 9.5pt/1.25 'DejaVu Sans', sans-serif; color: #1d2a26; }
 table { width: 100%; border-collapse: collapse; page-break-after: always; }
 table:last-of-type { page-break-after: auto; }
 tr { page-break-inside: avoid; }
-td.card { width: 50%; height: 5.2cm; border: 1pt dashed #8a8672; padding: 0.4cm; vertical-align: top; }
-img { width: 2.9cm; height: 2.9cm; float: right; }
-strong { font-size: 12pt; }
-.code { font-size: 15pt; letter-spacing: 1pt; }
-.small { font-size: 8pt; }
+td.card { width: 50%; height: 3.9cm; border: 1pt dashed #8a8672; padding: 0.3cm; vertical-align: top; }
+img { width: 2.7cm; height: 2.7cm; float: right; }
+strong { font-size: 11pt; }
+.code { font-size: 14pt; letter-spacing: 1pt; }
+.small { font-size: 7pt; line-height: 1.15; }
 </style>
 </head>
 <body>
 @if (($cut ?? '') !== '')<p><strong>{{ $cut }}</strong></p>@endif
 {{-- A table for each page: one of all takes whoever lays it out as the square of its rows. --}}
-@foreach (array_chunk($cards, 10) as $page)
+@foreach ($pages as $page)
 <table>
 @foreach (array_chunk($page, 2) as $row)
 <tr>
 @foreach ($row as $card)
 <td class="card">
 <img src="{{ $card['qr'] }}" alt="">
-<strong>{{ $card['name'] }}</strong> {{ $card['of'] }}<br><br>
-{{ $title }}, {{ $about }}<br><br>
+<strong>{{ $card['name'] }}</strong> {{ $card['of'] }}<br>
+{{ $title }}, {{ $about }}<br>
 @if ($card['code'] !== '')<span class="code">{{ $card['code'] }}</span><br>@endif
 <span class="small">{{ $card['how'] }}</span>
 </td>
@@ -37,7 +37,7 @@ strong { font-size: 12pt; }
 @endforeach
 </table>
 @endforeach
-@if ($cards === [])
+@if ($pages === [])
 <p>{{ App\Framework\Words::say('sheets.card_nobody') }}</p>
 @endif
 </body>

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Framework\Printed;
+use App\Framework\QrCode;
+use App\Framework\Spell;
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Round;
+use App\Sharing\Workbook;
+use Illuminate\Database\Eloquent\Collection;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Zone;
+
+/** A whole round on paper, and as a workbook: who comes to whom, who goes where, each family's plan. */
+enum RoundPapers: string
+{
+    /** A page or more for each teacher and evening, in the order of the times. */
+    case RunSheets = 'run-sheets.pdf';
+
+    /** For the entrance: families by their names, and where they go. */
+    case Entrance = 'entrance.pdf';
+
+    /** A plan to hand out to each family. */
+    case Plans = 'plans.pdf';
+
+    /** The same to those without an e-mail address. */
+    case PlansWithoutMail = 'plans-without-mail.pdf';
+
+    case Table = 'meetings.xlsx';
+
+    /** Lines on a page of the list for the entrance. */
+    private const ROWS = 36;
+
+    public function type(): string
+    {
+        return $this === self::Table ? 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' : 'application/pdf';
+    }
+
+    public function of(Round $round): string
+    {
+        $bookings = $this->bookings($round);
+        $zone = $round->school->timeZone();
+        if ($this === self::Table) {
+            return Workbook::write(self::table($bookings, $zone));
+        }
+        $pages = match ($this) {
+            self::RunSheets => self::byTeacher($bookings, $zone),
+            self::Entrance => self::byDate($bookings, $zone),
+            default => self::byFamily($bookings, $zone, $round),
+        };
+        $view = match ($this) {
+            self::RunSheets => 'paper.round-run-sheets',
+            self::Entrance => 'paper.round-entrance',
+            default => 'paper.round-plans',
+        };
+
+        return Printed::pages($view, $pages, ['title' => $round->title, 'school' => $round->school->name], $round->school->country);
+    }
+
+    /** @return Collection<int, Booking> that stand, in the order of their times */
+    private function bookings(Round $round): Collection
+    {
+        $booked = Booking::query()->whereIn('sheet_id', $round->sheets()->select('id'))->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
+            ->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id');
+        $this === self::PlansWithoutMail && $booked->whereHas('pass', static fn ($pass) => $pass->whereNull('email'));
+
+        return $booked->get();
+    }
+
+    /**
+     * @param  Collection<int, Booking>  $bookings
+     * @return list<array{heading: string, rows: list<array<string, string>>}>
+     */
+    private static function byTeacher(Collection $bookings, Zone $zone): array
+    {
+        $pages = [];
+        foreach ($bookings->sortBy(static fn (Booking $one): string => $one->host->name.' '.$one->starts_at->format('c')) as $one) {
+            $pages[$one->host->name.', '.Spell::date($zone->dateAt($one->span()->start))][] = self::row($one, $zone);
+        }
+
+        return array_map(static fn (string $heading, array $rows): array => ['heading' => $heading, 'rows' => $rows], array_keys($pages), $pages);
+    }
+
+    /**
+     * @param  Collection<int, Booking>  $bookings
+     * @return list<array{heading: string, rows: list<array<string, string>>}>
+     */
+    private static function byDate(Collection $bookings, Zone $zone): array
+    {
+        $collator = new \Collator('en');
+        $pages = [];
+        foreach ($bookings as $one) {
+            $pages[Spell::date($zone->dateAt($one->span()->start))][] = self::row($one, $zone);
+        }
+        foreach ($pages as &$rows) {
+            // A stable sort: of one family the times stay in order.
+            usort($rows, static fn (array $a, array $b): int => (int) $collator->compare($a['family'], $b['family']));
+        }
+
+        unset($rows);
+        $some = [];
+        foreach ($pages as $heading => $rows) {
+            foreach (array_chunk($rows, self::ROWS) as $part) {
+                $some[] = ['heading' => $heading, 'rows' => $part];
+            }
+        }
+
+        return $some;
+    }
+
+    /**
+     * @param  Collection<int, Booking>  $bookings
+     * @return list<array{heading: string, rows: list<array<string, string>>, qr: string}>
+     */
+    private static function byFamily(Collection $bookings, Zone $zone, Round $round): array
+    {
+        $collator = new \Collator('en');
+        $pages = [];
+        foreach ($bookings->groupBy('pass_id') as $theirs) {
+            $pass = $theirs->firstOrFail()->pass;
+            $pages[] = [
+                'heading' => $pass->name,
+                'rows' => array_values($theirs->map(static fn (Booking $one): array => ['date' => Spell::date($zone->dateAt($one->span()->start))] + self::row($one, $zone))->all()),
+                'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::shape($pass->link())),
+            ];
+        }
+        usort($pages, static fn (array $a, array $b): int => (int) $collator->compare($a['heading'], $b['heading']));
+
+        return $pages;
+    }
+
+    /** @return array{from: string, until: string, family: string, student: string, phone: string, host: string, place: string} */
+    private static function row(Booking $one, Zone $zone): array
+    {
+        return [
+            'from' => Spell::time($one->span()->start, $zone), 'until' => Spell::time($one->span()->end, $zone), 'family' => $one->pass->name,
+            'student' => $one->student, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
+        ];
+    }
+
+    /**
+     * @param  Collection<int, Booking>  $bookings
+     * @return iterable<list<string|LocalDate|LocalTime>>
+     */
+    private static function table(Collection $bookings, Zone $zone): iterable
+    {
+        yield ['Date', 'From', 'To', 'Teacher', 'Place', 'Student', 'Visitor', 'Phone'];
+        foreach ($bookings as $one) {
+            $span = $one->span();
+            yield [
+                $zone->dateAt($span->start), $zone->timeAt($span->start), $zone->timeAt($span->end), $one->host->name, $one->place->label, $one->student,
+                $one->pass->name, $one->pass->phone,
+            ];
+        }
+    }
+}
