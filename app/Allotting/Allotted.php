@@ -27,6 +27,7 @@ use Recess\Time\Span;
  * @property CarbonImmutable|null $starts_at null when it was not granted
  * @property CarbonImmutable|null $ends_at
  * @property NotGranted|null $why
+ * @property string|null $language for which an interpreter has to be there
  * @property bool $pinned whether it keeps its time when others are allotted anew
  * @property bool $told whether its family has been booked and told
  * @property int|null $booking_id

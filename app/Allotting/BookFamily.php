@@ -6,6 +6,7 @@ namespace App\Allotting;
 
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\NoInterpreter;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Permit;
@@ -49,8 +50,12 @@ final class BookFamily
             $bookings = [];
             foreach ($given as $row) {
                 $booking = $this->one($allotment, $row, $pass, $now);
-                $booking === null ? $row->update(['starts_at' => null, 'ends_at' => null, 'why' => NotGranted::TimeGone]) : $row->update(['booking_id' => $booking->id]);
-                $booking === null || $bookings[] = $booking;
+                if ($booking instanceof NotGranted) {
+                    $row->update(['starts_at' => null, 'ends_at' => null, 'why' => $booking]);
+                } else {
+                    $row->update(['booking_id' => $booking->id]);
+                    $bookings[] = $booking;
+                }
             }
             $rows->filter(static fn (Allotted $row): bool => $row->starts_at !== null && $row->sheet === null)
                 ->each(static fn (Allotted $row) => $row->update(['starts_at' => null, 'ends_at' => null, 'why' => NotGranted::HostGone]));
@@ -60,7 +65,7 @@ final class BookFamily
         });
     }
 
-    private function one(Allotment $allotment, Allotted $row, Pass $pass, int $now): ?Booking
+    private function one(Allotment $allotment, Allotted $row, Pass $pass, int $now): Booking|NotGranted
     {
         $sheet = SheetAtHand::held($row->sheet ?? throw new \LogicException);
         $start = (int) $row->span()?->start;
@@ -73,11 +78,13 @@ final class BookFamily
                 return $this->book->onSlot($sheet, $timetable, new BookingWish(
                     start: $start, placeId: $place->id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $row->student,
                     requestKey: Uuid::uuid5(Uuid::NAMESPACE_OID, "recess allotment $allotment->id row $row->id")->toString(),
-                    passId: $pass->id, by: Party::Office, studentId: $row->student_id, told: Told::AtOnce,
+                    passId: $pass->id, by: Party::Office, studentId: $row->student_id, told: Told::AtOnce, language: $row->language,
                 ), $offer->slot);
             });
+        } catch (NoInterpreter) {
+            return NotGranted::NoInterpreter;
         } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
-            return null;
+            return NotGranted::TimeGone;
         }
     }
 

@@ -14,6 +14,8 @@ enum NotGranted: string
     case HostFull = 'host-full';
     case Clashes = 'clashes';
 
+    case NoInterpreter = 'no-interpreter';
+
     /** Another guardian of the child wished the same, and was first. */
     case OtherGuardian = 'other-guardian';
 

@@ -7,6 +7,7 @@ namespace App\Allotting;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\Rounds\RoundHost;
+use App\Timetables\Interpreters;
 use App\Timetables\Worlds;
 use Recess\Allotting\Family;
 use Recess\Allotting\Host;
@@ -51,6 +52,23 @@ final class RoundTask
         $task->addFamilies();
 
         return $task;
+    }
+
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @return array<string, list<list<Span>>> by language: when each interpreter is free
+     */
+    public function interpreters(int $now): array
+    {
+        $zone = $this->round->school->timeZone();
+        $dates = $this->round->dates();
+        $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
+        $free = [];
+        foreach (array_keys(Interpreters::of($this->round->id)) as $language) {
+            $free[$language] = Interpreters::free($this->round->id, $language, $range, $now);
+        }
+
+        return $free;
     }
 
     public function breaks(): int
@@ -120,7 +138,7 @@ final class RoundTask
                 if ($why === null) {
                     assert(is_int($pass) && is_int($sheet) && is_int($rank) && is_bool($asked));
                     $this->meant["w$i"] = ['sheet' => $sheet, 'row' => $i];
-                    $wishes[] = new Wish("w$i", (string) $sheet, max(1, $rank), $asked, $this->list->windows[$pass] ?? $whole);
+                    $wishes[] = new Wish("w$i", (string) $sheet, max(1, $rank), $asked, $this->list->windows[$pass] ?? $whole, $this->list->languages[$pass] ?? null);
                     [$walk, $breather] = [max($walk, $this->list->needs[$pass][0] ?? 0), max($breather, $this->list->needs[$pass][1] ?? 0)];
                 }
             }

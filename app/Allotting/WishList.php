@@ -30,6 +30,9 @@ final class WishList
     /** @var array<int, array{int<0, max>, int<0, max>}> by pass: minutes from room to room, and to breathe */
     public array $needs = [];
 
+    /** @var array<int, string|null> by pass: for which language they need an interpreter */
+    public array $languages = [];
+
     /** @var array<string, int> by sheet and student: the row of whoever wished it first */
     private array $first = [];
 
@@ -80,6 +83,7 @@ final class WishList
         $zone = $this->round->school->timeZone();
         $this->windows[$sent->pass_id] = array_values(array_filter(array_map(static fn (array $one): ?Span => HoursOn::of($one)->span($zone), $wished['windows'])));
         $this->needs[$sent->pass_id] = [max(0, max($wished['walk'], $this->round->school->travel_minutes)), max(0, $wished['breather'])];
+        $this->languages[$sent->pass_id] = ($wished['interpreter'] ?? '') ?: null;
         $bySlug = [];
         foreach ($this->sheets as $sheet) {
             $bySlug[$sheet->slug] = $sheet;
@@ -136,7 +140,7 @@ final class WishList
         }
         $this->rows[] = [
             'pass_id' => $pass, 'sheet_id' => $sheet?->id, 'student_id' => $studentId, 'host' => $host, 'student' => $student, 'rank' => $rank, 'asked' => $asked,
-            'why' => $why,
+            'why' => $why, 'language' => $this->languages[$pass] ?? null,
         ];
     }
 }

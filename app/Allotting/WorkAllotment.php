@@ -51,6 +51,7 @@ final class WorkAllotment implements ShouldQueue
         $found = Allotter::allot(
             $task->hosts, $task->families, new Between(new Travel(max(0, $allotment->round->school->travel_minutes))), $allotment->round->school->timeZone(),
             $allotment->seed, self::STEPS, $this->isOver($allotment, $task->breaks()), array_column($pins, 'start', 'id'),
+            $task->interpreters($now),
         );
         $this->keep($allotment, $task, $found, array_column($pins, 'row', 'row'));
     }

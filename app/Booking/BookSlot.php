@@ -17,6 +17,7 @@ use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Glance;
 use App\Timetables\Guards;
+use App\Timetables\Interpreters;
 use App\Timetables\SheetAtHand;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -85,12 +86,15 @@ final class BookSlot
      * Books a slot that is theirs by what was decided before. To be called inside a transaction that has raised the guards of
      * those it decides for.
      *
+     * @throws NoInterpreter
      * @throws NoSeatLeft
      * @throws UniqueConstraintViolationException when somebody was quicker
      */
     public function onSlot(Sheet $sheet, Timetable $timetable, BookingWish $wish, Span $slot): Booking
     {
         $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, $wish->hostId, $wish->keeper);
+        $interpreter = $wish->language === null ? null
+            : Interpreters::hold((int) $sheet->round_id, $wish->language, $sheet->id, $seat->holdId, $slot) ?? throw new NoInterpreter;
         $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
         $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
@@ -116,6 +120,8 @@ final class BookSlot
             },
             'held_until' => $asked ? Instant::column(min($slot->start, $now + $sheet->rules->whole('asked_hours') * 3600)) : null,
             'confirm_until' => $unconfirmed ? Instant::column(min($slot->start, $now + self::CONFIRM)) : null,
+            'language' => $wish->language,
+            'interpreter_id' => $interpreter,
             'made_by' => $wish->by,
             'uid' => $wish->entry->uid ?? Str::uuid()->toString(),
             'sequence' => $wish->entry->sequence ?? 0,

@@ -36,6 +36,8 @@ final readonly class BookingWish
         /** Where it was asked for before, and is accepted with this. */
         public ?AgreedEntry $entry = null,
         public Told $told = Told::Each,
+        /** For which an interpreter has to be there, as BCP 47 writes it; in a round alone. */
+        public ?string $language = null,
     ) {
     }
 

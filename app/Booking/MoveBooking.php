@@ -31,6 +31,7 @@ final class MoveBooking
      * @param  int|null  $host  whom else the visitor is content to meet
      *
      * @throws SlotGone when it cannot be had; the booking is where it was
+     * @throws NoInterpreter when it is free, and nobody who speaks their language is
      * @throws OtherHost when it can be had with somebody else alone
      */
     public function __invoke(Booking $booking, int $start, Party $by, string $note, int $now, ?int $host = null, ?Party $toldAs = null): Booking
@@ -63,6 +64,8 @@ final class MoveBooking
 
                 return ($this->reseat)($booking, $offer->slot, $seat, $toldAs ?? $by, $note, $change);
             });
+        } catch (NoInterpreter $nobody) {
+            throw $nobody;
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
             throw SlotGone::of(SheetAtHand::held($sheet), $start, $now, $who, $by === Party::Visitor ? $host : null);
         }

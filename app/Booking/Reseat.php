@@ -10,6 +10,7 @@ use App\Models\Party;
 use App\Models\Place;
 use App\Models\PlaceKind;
 use App\Models\StaffMember;
+use App\Timetables\Interpreters;
 use Recess\Time\Span;
 
 /**
@@ -22,6 +23,7 @@ final class Reseat
     {
     }
 
+    /** @throws NoInterpreter */
     public function __invoke(Booking $booking, Span $slot, TakenSeat $seat, Party $by, string $note, ?LastChange $change = null): Booking
     {
         $was = $booking->span();
@@ -29,6 +31,10 @@ final class Reseat
         $booking->moveTo($slot, $seat->holdId, $seat->seat, $seat->staffId);
         $booking->update(['undo' => $change?->toArray()]);
         $booking->refresh();
+        if ($booking->language !== null) {
+            $who = Interpreters::hold((int) $booking->sheet->round_id, $booking->language, $booking->sheet_id, $seat->holdId, $slot) ?? throw new NoInterpreter;
+            $booking->update(['interpreter_id' => $who]);
+        }
         $this->atAPlaceOfThatTime($booking, $slot);
         if ($booking->staff_id !== $host->id) {
             $this->withSomebodyElse($booking);

@@ -39,6 +39,9 @@ final class DemoPeople
         ['Rosa Whitwell', 'Religion and ethics', 'rosa.whitwell@gannetcove.example', 'Room 11'],
     ];
 
+    /** Who interprets French, and meets nobody in the round. */
+    public const INTERPRETER = ['Noémie Arsenault', 'noemie.arsenault@gannetcove.example'];
+
     private const GIVEN = [
         'Amara', 'Björn', 'Chiamaka', 'Dmitri', 'Eilidh', 'Farid', 'Giulia', 'Hana', 'Isidro', 'Jovana',
         'Kofi', 'Leilani', 'Mateus', 'Noor', 'Oksana', 'Parveen', 'Quentin', 'Rangi', 'Saoirse', 'Tuan',

@@ -20,6 +20,7 @@ use App\Rounds\PublishRound;
 use App\Rounds\RoundHost;
 use App\Rounds\RoundPageData;
 use App\Rounds\RoundStatement;
+use App\Rounds\SetInterpreters;
 use App\Rounds\Shortlist;
 use App\Rounds\WriteRound;
 use Illuminate\Database\Eloquent\Collection;
@@ -40,7 +41,7 @@ final class DemoSpring
 
     private const CLASSES = ['10A', '10B', '11A', '11B', '12'];
 
-    public function __construct(private readonly BringIn $bringIn, private readonly WriteRound $write, private readonly PublishRound $publish)
+    public function __construct(private readonly BringIn $bringIn, private readonly WriteRound $write, private readonly PublishRound $publish, private readonly SetInterpreters $interpreters)
     {
     }
 
@@ -58,6 +59,7 @@ final class DemoSpring
         Student::query()->where('school_id', $school->id)->where('number', 'GC-9060')->exists() || $this->families($school, $now);
         $round = $this->round($school, $now);
         $this->ask($round);
+        $this->interpret($school, $round);
         $this->wish($round, $now);
     }
 
@@ -106,6 +108,15 @@ final class DemoSpring
         return ($this->publish)($round, $now);
     }
 
+    private function interpret(School $school, Round $round): void
+    {
+        [$name, $email] = DemoPeople::INTERPRETER;
+        $noemie = StaffMember::query()->firstOrCreate(['email' => $email], [
+            'school_id' => $school->id, 'name' => $name, 'subject' => 'Interpreter', 'password' => (string) config('recess.demo_sign_in.password'), 'came_at' => now(),
+        ]);
+        ($this->interpreters)($round, [['staff' => $noemie->id, 'language' => 'fr']]);
+    }
+
     /** Every fourth teacher needs to see two of their students. */
     private function ask(Round $round): void
     {
@@ -139,7 +150,9 @@ final class DemoSpring
                 $windows = array_map(static fn (array $date): array => [
                     'date' => $date['date'], 'from' => $i % 6 === 4 ? '17:00' : '15:30', 'until' => '19:30',
                 ], $i % 7 === 3 ? [$dates[$i % 2]] : $dates);
-                $asked = ['picks' => $chance->shuffleArray($picks), 'windows' => $windows, 'walk' => 5, 'breather' => 0, 'prefer' => 'evenings'];
+                $asked = [
+                    'picks' => $chance->shuffleArray($picks), 'windows' => $windows, 'walk' => 5, 'breather' => 0, 'prefer' => 'evenings', 'interpreter' => $i % 23 === 5 ? 'fr' : '',
+                ];
                 $rows[$guardian->id] = json_encode($asked, JSON_THROW_ON_ERROR);
             }
         }

@@ -28,6 +28,9 @@ use Recess\Time\Span;
  * @property string $student_key the student's name as it is compared
  * @property array<string, mixed> $answers by question
  * @property string|null $link of this one meeting
+ * @property string|null $language for which an interpreter is there, as BCP 47 writes it
+ * @property int|null $interpreter_id who interprets
+ * @property StaffMember|null $interpreter
  * @property Party $made_by
  * @property bool $maybe the host has said maybe
  * @property string $answer_note the host's word with it
@@ -90,6 +93,12 @@ final class Booking extends Row
     public function place(): BelongsTo
     {
         return $this->belongsTo(Place::class);
+    }
+
+    /** @return BelongsTo<StaffMember, $this> */
+    public function interpreter(): BelongsTo
+    {
+        return $this->belongsTo(StaffMember::class, 'interpreter_id');
     }
 
     /** @return BelongsTo<StaffMember, $this> */

@@ -68,15 +68,20 @@ final class EveningMove
             return [];
         }
         $day = Span::of($this->zone->instant($this->to, 0), $this->zone->instant($this->to->plusDays(1), 0));
-        $hosts = array_values(array_unique(array_map(static fn (Booking $one): int => $one->staff_id, $bookings->all())));
-        $engaged = $hosts === [] ? [] : Worlds::engaged($hosts, $day, $now);
+        $people = [];
+        foreach ($bookings as $one) {
+            $people[$one->staff_id] = $one->staff_id;
+            $one->interpreter_id === null || $people[$one->interpreter_id] = $one->interpreter_id;
+        }
+        $engaged = $people === [] ? [] : Worlds::engaged(array_values($people), $day, $now);
         $others = Booking::query()->whereIn('pass_id', $bookings->pluck('pass_id')->unique())->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
             ->where('starts_at', '<', Instant::column($day->end))->where('ends_at', '>', Instant::column($day->start))->get()->groupBy('pass_id');
         $cannot = [];
         foreach ($bookings as $booking) {
             $then = $this->moved($booking->span());
             $elsewhere = ($others[$booking->pass_id] ?? new Collection)->contains(static fn (Booking $one): bool => $one->span()->overlaps($then));
-            if ($then->start <= $now || $elsewhere || ($engaged[$booking->staff_id] ?? null)?->touches($then) === true) {
+            if ($then->start <= $now || $elsewhere || ($engaged[$booking->staff_id] ?? null)?->touches($then) === true
+                || ($engaged[(int) $booking->interpreter_id] ?? null)?->touches($then) === true) {
                 $cannot[] = $booking->id;
             }
         }

@@ -10,6 +10,7 @@ use App\Models\Booking;
 use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Asking;
+use App\Timetables\Interpreters;
 use App\Timetables\Judge;
 use Recess\Changes\Displaced;
 use Recess\Changes\LeastMoves;
@@ -19,6 +20,7 @@ use Recess\Offer;
 use Recess\Rules\Because;
 use Recess\Rules\Reason;
 use Recess\Rules\Travel;
+use Recess\Time\Span;
 
 /**
  * Where those could meet whose teacher is away: with the same teacher at another time, or with a colleague who teaches the
@@ -108,7 +110,24 @@ final class Steads
             }
         }
 
-        return $steads;
+        return $this->interpreted($booking, $steads);
+    }
+
+    /**
+     * @param  list<Stead>  $steads
+     * @return list<Stead> at which one of their language is free, where they need one
+     */
+    private function interpreted(Booking $booking, array $steads): array
+    {
+        if ($booking->language === null || $steads === []) {
+            return $steads;
+        }
+        $round = $this->absence->host->round;
+        $zone = $round->school->timeZone();
+        $range = Span::of($zone->instant($round->dates()->first, 0), $zone->instant($round->dates()->last->plusDays(1), 0));
+        $free = Interpreters::free($round->id, $booking->language, $range, $this->absence->now);
+
+        return array_values(array_filter($steads, static fn (Stead $stead): bool => Interpreters::among([$stead->span], $free) !== []));
     }
 
     private function can(Offer $offer, bool $isSame): bool

@@ -25,7 +25,7 @@ final class Meetings
      */
     public static function still(array $ids): Collection
     {
-        return Booking::query()->whereKey($ids)->whereNotNull('hold_id')->with(['host', 'place', 'pass', 'sheet.host.school'])->orderBy('starts_at')->get();
+        return Booking::query()->whereKey($ids)->whereNotNull('hold_id')->with(['host', 'place', 'pass', 'interpreter', 'sheet.host.school'])->orderBy('starts_at')->get();
     }
 
     /**
@@ -39,7 +39,7 @@ final class Meetings
         foreach ($bookings as $one) {
             $student = $one->student === '' ? 'none' : $one->student;
             $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', [
-                'host' => $one->host->name, 'place' => $one->place->label, 'student' => $student,
+                'host' => $one->host->name, 'place' => $one->place->label, 'student' => $student, 'interpreter' => $one->interpreter->name ?? 'none',
             ]);
         }
 

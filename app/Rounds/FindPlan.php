@@ -9,6 +9,7 @@ use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Timetables\Asking;
+use App\Timetables\Interpreters;
 use App\Timetables\Worlds;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Fitting\Between;
@@ -31,11 +32,12 @@ final readonly class FindPlan
      * @param  Collection<int, Booking>  $booked  what stands already, on the dates of the round
      * @param  list<Pick>  $picks
      * @param  list<Span>  $windows
+     * @param  list<int>  $unheard  picks whose times are free only while no interpreter is
      * @param  array<string, string|null>  $places  by the ids in the plan: b and a booking's number, p and a pick's
      */
     private function __construct(
         public Round $round, public array $picks, public array $windows, public Collection $booked, public Plan $plan, public Between $between,
-        public array $places, public ?int $passId,
+        public array $places, public ?int $passId, private array $unheard,
     ) {
     }
 
@@ -55,6 +57,16 @@ final readonly class FindPlan
             $wanted[] = new Wanted("b$one->id", $one->place->room(), [$one->span()]);
         }
         $free = self::free($ask->picks, $dates, $pass, $now, $round->isCollecting());
+        $unheard = [];
+        if ($ask->language !== null) {
+            $interpreters = Interpreters::free($round->id, $ask->language, $range, $now);
+            foreach ($free as $i => $times) {
+                $free[$i] = Interpreters::among($times, $interpreters);
+                // Within the hours at which they can come.
+                $within = static fn (Span $time): bool => $time->liesInOneOf($ask->windows);
+                $unheard[$i] = array_filter($times, $within) !== [] && array_filter($free[$i], $within) === [];
+            }
+        }
         // A time that was to stay and is gone is looked for anew.
         $stays = array_filter(array_map(static fn (Pick $pick, array $slots): array => array_values(
             array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start),
@@ -69,7 +81,7 @@ final readonly class FindPlan
 
         $places = array_column(array_map(static fn (Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0);
 
-        return new self($round, $ask->picks, $ask->windows, $booked, $plan, $between, $places, $pass?->id);
+        return new self($round, $ask->picks, $ask->windows, $booked, $plan, $between, $places, $pass?->id, array_keys(array_filter($unheard)));
     }
 
     /** What an id of the plan stands for. */
@@ -78,6 +90,12 @@ final readonly class FindPlan
         $number = (int) substr($id, 1);
 
         return $id[0] === 'p' ? $this->picks[$number] : $this->booked->firstOrFail('id', $number);
+    }
+
+    /** Whether it is for want of interpreters that something has no time. */
+    public function lacksInterpreter(string $id): bool
+    {
+        return $id[0] === 'p' && in_array((int) substr($id, 1), $this->unheard, true);
     }
 
     /** Whether a time lies after they can come on that day, and not before. */

@@ -6,6 +6,7 @@ namespace App\Rounds;
 
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\NoInterpreter;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Permit;
@@ -62,6 +63,8 @@ final class KeepPlan
                 } catch (NotAsFilledIn $refusal) {
                     // To whom the school knows as the child's guardian it can be told; to others not even that.
                     throw $pick->studentId === null ? $refusal : ($pick->isTakenForChild($pass->id) ? PlanGone::at($pick, $pass) : PlanGone::elsewhere($pick));
+                } catch (NoInterpreter) {
+                    throw PlanGone::withoutInterpreter($pick);
                 } catch (NoSeatLeft|UniqueConstraintViolationException) {
                     throw PlanGone::at($pick, $pass);
                 }
@@ -83,7 +86,7 @@ final class KeepPlan
         return new BookingWish(
             start: (int) $pick->start, placeId: $sheet->places->firstOrFail()->id, name: $pass->name, email: (string) $pass->email,
             phone: $wish->holder->phone ?: $pass->phone, student: $pick->student, studentId: $pick->studentId,
-            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->holder->clock, told: Told::PlanToVisitor,
+            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->holder->clock, told: Told::PlanToVisitor, language: $wish->language,
         );
     }
 

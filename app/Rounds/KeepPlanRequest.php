@@ -44,6 +44,6 @@ final class KeepPlanRequest extends PlanRequest
         $picks = $this->picks();
         $picks !== [] || throw ValidationException::withMessages(['picks' => Words::say('rounds.nothing_picked')]);
 
-        return new PlanWish($picks, $this->holder(), $this->string('request_key')->lower()->toString());
+        return new PlanWish($picks, $this->holder(), $this->string('request_key')->lower()->toString(), $this->language());
     }
 }

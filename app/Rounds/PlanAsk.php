@@ -18,9 +18,11 @@ final readonly class PlanAsk
      * @param  int<0, max>  $walk  minutes from door to door; where the school says longer, that
      * @param  int<0, max>  $breather  minutes between any two meetings, besides the way
      * @param  list<Preference>  $prefer
+     * @param  string|null  $language  for which they need an interpreter
      */
-    public function __construct(public array $picks, public array $windows, public int $walk = 0, public int $breather = 0, public array $prefer = [])
-    {
+    public function __construct(
+        public array $picks, public array $windows, public int $walk = 0, public int $breather = 0, public array $prefer = [], public ?string $language = null,
+    ) {
     }
 
     /**
@@ -32,6 +34,6 @@ final readonly class PlanAsk
     {
         $picks = array_values(array_filter($this->picks, static fn (Pick $pick): bool => ! $pick->standsIn($booked)));
 
-        return new self($picks, $this->windows, $this->walk, $this->breather, $this->prefer);
+        return new self($picks, $this->windows, $this->walk, $this->breather, $this->prefer, $this->language);
     }
 }

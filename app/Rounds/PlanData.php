@@ -97,10 +97,11 @@ final class PlanData
         $of = $found->meant($left->id);
         $others = array_map(static fn (string $id): string => self::host($found->meant($id)), $left->with);
         $values = ['host' => self::host($of), 'others' => Spell::list(array_values(array_unique($others))), 'child' => $of->student];
-        $key = match ($left->why) {
-            Why::NothingFree => $of instanceof Pick && $of->isTakenForChild($found->passId) ? 'left_child' : 'left_nothing',
-            Why::OutsideWindows => 'left_outside',
-            Why::Clashes => 'left_clashes',
+        $key = match (true) {
+            $found->lacksInterpreter($left->id) => 'left_interpreter',
+            $left->why === Why::NothingFree => $of instanceof Pick && $of->isTakenForChild($found->passId) ? 'left_child' : 'left_nothing',
+            $left->why === Why::OutsideWindows => 'left_outside',
+            default => 'left_clashes',
         };
         $otherwise = $left->otherwise;
         if ($otherwise !== null) {

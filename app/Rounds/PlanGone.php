@@ -21,6 +21,11 @@ final class PlanGone extends \RuntimeException
         return new self(Words::say('rounds.elsewhere', ['child' => $pick->student, 'time' => $pick->moment()]));
     }
 
+    public static function withoutInterpreter(Pick $pick): self
+    {
+        return new self(Words::say('rounds.no_interpreter', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]));
+    }
+
     public static function at(Pick $pick, Pass $pass): self
     {
         // Of two tabs the second: nobody else was quicker.

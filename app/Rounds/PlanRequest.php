@@ -12,6 +12,7 @@ use App\Models\PersonName;
 use App\Models\PhoneNumber;
 use App\Models\Round;
 use App\Models\SheetState;
+use App\Timetables\Interpreters;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -47,6 +48,7 @@ class PlanRequest extends FormRequest
             'walk' => ['nullable', 'integer', 'between:0,60'],
             'breather' => ['nullable', 'integer', 'between:0,60'],
             'prefer' => ['nullable', 'string', Rule::enum(Preference::class)],
+            'interpreter' => ['nullable', 'string', Rule::in(array_keys(Interpreters::of($this->round()->id)))],
         ];
     }
 
@@ -104,6 +106,7 @@ class PlanRequest extends FormRequest
 
         return new PlanAsk(
             $this->picks(), $this->windows(), max(0, $this->integer('walk')), max(0, $this->integer('breather')), $prefer === null ? [] : [$prefer],
+            $this->language(),
         );
     }
 
@@ -114,7 +117,14 @@ class PlanRequest extends FormRequest
             'picks' => array_map(static fn (Pick $pick): array => ['sheet' => $pick->sheet->slug, 'student' => $pick->student], $this->picks()),
             'windows' => array_values($this->validated('windows')),
             'walk' => $this->integer('walk'), 'breather' => $this->integer('breather'), 'prefer' => $this->string('prefer')->toString() ?: 'evenings',
+            'interpreter' => $this->language() ?? '',
         ];
+    }
+
+    /** For which they need an interpreter. */
+    protected function language(): ?string
+    {
+        return $this->string('interpreter')->toString() ?: null;
     }
 
     /** @return list<Pick> */

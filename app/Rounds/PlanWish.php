@@ -7,8 +7,11 @@ namespace App\Rounds;
 /** A plan as its family wants to keep it: all of it, or nothing. */
 final readonly class PlanWish
 {
-    /** @param  non-empty-list<Pick>  $picks  each with its start */
-    public function __construct(public array $picks, public PlanHolder $holder, public string $requestKey)
+    /**
+     * @param  non-empty-list<Pick>  $picks  each with its start
+     * @param  string|null  $language  for which an interpreter has to be there
+     */
+    public function __construct(public array $picks, public PlanHolder $holder, public string $requestKey, public ?string $language = null)
     {
     }
 }

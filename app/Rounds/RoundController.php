@@ -8,7 +8,10 @@ use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
+use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Booking;
+use App\Models\Instant;
 use App\Models\Round;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -34,7 +37,21 @@ final class RoundController
             'parts' => array_values($parts->map(static fn (RoundHost $one): array => [
                 'title' => $one->round->title, 'dates' => RoundSetupData::dates($one->round), ...RoundSetupData::part($one),
             ])->all()),
+            'interpreting' => self::interpreting($staff),
         ]);
+    }
+
+    /** @return list<array{time: string, host: string, place: string, student: string, language: string}> where somebody interprets, still to come */
+    private static function interpreting(StaffMember $staff): array
+    {
+        $zone = $staff->school->timeZone();
+        $bookings = Booking::query()->where('interpreter_id', $staff->id)->whereNotNull('hold_id')->where('ends_at', '>', Instant::column(Clock::now()))
+            ->with(['host', 'place'])->orderBy('starts_at')->limit(200)->get();
+
+        return array_values($bookings->map(static fn (Booking $one): array => [
+            'time' => Spell::moment($one->span()->start, $zone), 'host' => $one->host->name, 'place' => $one->place->label, 'student' => $one->student,
+            'language' => SetInterpreters::name((string) $one->language) ?? '',
+        ])->all());
     }
 
     /** A new one, or one like an earlier one, of which only the dates are missing. */
@@ -101,6 +118,18 @@ final class RoundController
         $version = $request->filled('version') ? $request->integer('version') : null;
 
         return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement(), $round, $version)));
+    }
+
+    public function interpreters(Round $round, Request $request, SetInterpreters $set): JsonResponse
+    {
+        $request->validate([
+            'interpreters' => ['present', 'array', 'max:200'], 'interpreters.*' => ['array:staff,language'],
+            'interpreters.*.staff' => ['required', 'integer'], 'interpreters.*.language' => ['required', 'string', 'max:35'],
+        ]);
+        $asked = array_map(static fn (array $one): array => ['staff' => (int) $one['staff'], 'language' => (string) $one['language']], $request->array('interpreters'));
+        $set($round, $asked);
+
+        return new JsonResponse(RoundSetupData::round($round));
     }
 
     public function takeBack(Round $round, TakeRoundBack $takeBack): JsonResponse

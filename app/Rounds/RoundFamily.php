@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class RoundFamily
 {
     /** @param  Collection<int, Student>|null  $children  about whom it can be; null where anybody types a name */
-    private function __construct(private Round $round, public bool $isAdmitted, public ?Collection $children)
+    private function __construct(private Round $round, public bool $isAdmitted, public ?Collection $children, private ?Guardian $guardian = null)
     {
     }
 
@@ -29,7 +29,13 @@ final readonly class RoundFamily
         $children = $guardian->students()->with('classes')->get()
             ->filter(static fn (Student $one): bool => $round->isFor($one->classes->modelKeys()))->values();
 
-        return new self($round, $children->isNotEmpty() || ! $round->families, $children->isEmpty() ? null : $children);
+        return new self($round, $children->isNotEmpty() || ! $round->families, $children->isEmpty() ? null : $children, $guardian);
+    }
+
+    /** Which they speak, as the directory says it. */
+    public function language(): ?string
+    {
+        return $this->guardian?->language;
     }
 
     /** From when they may book; null where that is not said. */

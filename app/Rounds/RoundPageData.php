@@ -11,6 +11,7 @@ use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\Timetables\HostCard;
+use App\Timetables\Interpreters;
 use Recess\Time\LocalDate;
 use Recess\Time\Zone;
 
@@ -48,9 +49,18 @@ final class RoundPageData
             ], $sheets)),
             'dates' => self::dates($round, $now),
             'asked' => $kept?->asked,
+            'languages' => self::languages($round), 'language' => (string) $family->language(),
             'wishes' => $round->isCollecting() ? self::wishes($round, $kept, $now) : null,
             'opens' => self::opens($round, $family, $now),
         ];
+    }
+
+    /** @return list<array{code: string, name: string}> for which there are interpreters */
+    private static function languages(Round $round): array
+    {
+        return array_map(static fn (string $code): array => [
+            'code' => $code, 'name' => SetInterpreters::name($code) ?? $code,
+        ], array_keys(Interpreters::of($round->id)));
     }
 
     /** @return array<string, mixed> until when they can be sent, and what was sent */

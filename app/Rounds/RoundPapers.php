@@ -66,7 +66,7 @@ enum RoundPapers: string
     private function bookings(Round $round): Collection
     {
         $booked = Booking::query()->whereIn('sheet_id', $round->sheets()->select('id'))->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
-            ->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id');
+            ->with(['pass', 'place', 'host', 'interpreter'])->orderBy('starts_at')->orderBy('id');
         $this === self::PlansWithoutMail && $booked->whereHas('pass', static fn ($pass) => $pass->whereNull('email'));
 
         return $booked->get();
@@ -134,12 +134,12 @@ enum RoundPapers: string
         return $pages;
     }
 
-    /** @return array{from: string, until: string, family: string, student: string, phone: string, host: string, place: string} */
+    /** @return array{from: string, until: string, family: string, student: string, interpreter: string, phone: string, host: string, place: string} */
     private static function row(Booking $one, Zone $zone): array
     {
         return [
             'from' => Spell::time($one->span()->start, $zone), 'until' => Spell::time($one->span()->end, $zone), 'family' => $one->pass->name,
-            'student' => $one->student, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
+            'student' => $one->student, 'interpreter' => (string) $one->interpreter?->name, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
         ];
     }
 
@@ -149,12 +149,12 @@ enum RoundPapers: string
      */
     private static function table(Collection $bookings, Zone $zone): iterable
     {
-        yield ['Date', 'From', 'To', 'Teacher', 'Place', 'Student', 'Visitor', 'Phone'];
+        yield ['Date', 'From', 'To', 'Teacher', 'Place', 'Student', 'Visitor', 'Phone', 'Interpreter'];
         foreach ($bookings as $one) {
             $span = $one->span();
             yield [
                 $zone->dateAt($span->start), $zone->timeAt($span->start), $zone->timeAt($span->end), $one->host->name, $one->place->label, $one->student,
-                $one->pass->name, $one->pass->phone,
+                $one->pass->name, $one->pass->phone, (string) $one->interpreter?->name,
             ];
         }
     }

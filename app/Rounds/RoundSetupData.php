@@ -39,6 +39,7 @@ final class RoundSetupData
             'people' => array_values($people->map(static fn (StaffMember $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'subject' => $one->subject,
             ])->all()),
+            'languages' => array_map(static fn (string $code): array => ['code' => $code, 'name' => (string) SetInterpreters::name($code)], SetInterpreters::LANGUAGES),
             'round' => $round === null ? null : self::round($round),
         ];
     }
@@ -60,6 +61,7 @@ final class RoundSetupData
             'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60), 'each_guardian' => $round->rules->yes('each_guardian'),
             'collects' => $round->collects, 'breaks' => $round->breaks, 'cohorts' => $round->cohorts, 'allotted' => $round->allotted_at !== null,
             'wishes_until' => $round->wishes_until === null ? null : $round->school->timeZone()->reading($round->wishes_until->getTimestamp()),
+            'interpreters' => SetInterpreters::of($round),
             'parts' => array_map(self::part(...), array_values($hosts)),
             'look' => self::look($round, array_values($hosts)),
         ];

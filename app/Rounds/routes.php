@@ -28,6 +28,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/rounds/{round}/reminders', [RoundController::class, 'remind'])->can('change', 'round');
     Route::post('/api/staff/rounds', [RoundController::class, 'store'])->can('create', Round::class);
     Route::put('/api/staff/rounds/{round}', [RoundController::class, 'update'])->can('change', 'round');
+    Route::put('/api/staff/rounds/{round}/interpreters', [RoundController::class, 'interpreters'])->can('change', 'round');
     Route::post('/api/staff/rounds/{round}/publish', [RoundController::class, 'publish'])->can('change', 'round');
     Route::post('/api/staff/rounds/{round}/take-back', [RoundController::class, 'takeBack'])->can('change', 'round');
     Route::put('/api/staff/round-parts/{part}', [RoundPartController::class, 'set'])->can('change', 'part');

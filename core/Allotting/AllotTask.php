@@ -42,6 +42,9 @@ final class AllotTask
     /** @var list<list<int>> by family: its wishes */
     public array $wishesOf = [];
 
+    /** @var array<string, list<int>> by language: the wishes that need an interpreter for it */
+    public array $spoken = [];
+
     /** @var list<list<int>> by wish: the host's slots within the family's windows, in order */
     public array $slots = [];
 
@@ -51,8 +54,9 @@ final class AllotTask
     /**
      * @param  list<Host>  $hosts
      * @param  list<Family>  $families
+     * @param  array<string, list<list<Span>>>  $interpreters  by language: when each is free
      */
-    public function __construct(array $hosts, array $families, Between $between, Zone $zone)
+    public function __construct(array $hosts, array $families, Between $between, Zone $zone, private readonly array $interpreters = [])
     {
         $slotsOf = $places = [];
         foreach ($hosts as $host) {
@@ -67,6 +71,10 @@ final class AllotTask
                 $slots = $wish->windows !== null
                     ? $this->within($slotsOf[$wish->host], $wish->windows)
                     : $within[$wish->host] ??= $this->within($slotsOf[$wish->host], $family->windows);
+                if ($wish->language !== null) {
+                    $slots = array_values(array_filter($slots, fn (int $s): bool => $this->interpreters($wish->language, $s) > 0));
+                    $this->spoken[$wish->language][] = count($this->wishes);
+                }
                 $this->wishesOf[$f][] = count($this->wishes);
                 $this->wishes[] = $wish;
                 $this->level[] = $wish->level();
@@ -87,6 +95,14 @@ final class AllotTask
     public function span(int $slot): Span
     {
         return Span::of($this->start[$slot], $this->end[$slot]);
+    }
+
+    /** How many interpreters of a language are free at a slot, before any meeting is given. */
+    public function interpreters(string $language, int $slot): int
+    {
+        $span = $this->span($slot);
+
+        return count(array_filter($this->interpreters[$language] ?? [], static fn (array $free): bool => $span->liesInOneOf($free)));
     }
 
     /**

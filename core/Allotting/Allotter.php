@@ -7,6 +7,7 @@ namespace Recess\Allotting;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Recess\Fitting\Between;
+use Recess\Time\Span;
 use Recess\Time\Zone;
 
 /**
@@ -35,11 +36,12 @@ final class Allotter
      * @param  \Closure(int, int): bool  $isOver  is given how many are granted so far and the most that can be; says whether
      *                                            to end with what there is
      * @param  array<string, int>  $pinned  by wish: the start of the host's slot that it keeps
+     * @param  array<string, list<list<Span>>>  $interpreters  by language: when each of them is free
      */
     public static function allot(
-        array $hosts, array $families, Between $between, Zone $zone, int $seed, int $steps, \Closure $isOver, array $pinned = [],
+        array $hosts, array $families, Between $between, Zone $zone, int $seed, int $steps, \Closure $isOver, array $pinned = [], array $interpreters = [],
     ): Allotment {
-        $task = new AllotTask($hosts, $families, $between, $zone);
+        $task = new AllotTask($hosts, $families, $between, $zone, $interpreters);
 
         return (new self($task, UpperBound::byLevel($task), $pinned))->run($seed, $steps, $isOver);
     }
@@ -123,10 +125,14 @@ final class Allotter
     {
         foreach ($this->task->slots[$wish] as $s) {
             if (! isset($draft->held[$s]) && ! $draft->isFull($s, $wish)) {
-                return Why::Clashes;
+                return $draft->clashes($wish, $s) === [] ? Why::NoInterpreter : Why::Clashes;
             }
         }
 
-        return $this->task->slots[$wish] === [] ? Why::OutsideWindows : Why::HostFull;
+        return match (true) {
+            $this->task->slots[$wish] !== [] => Why::HostFull,
+            $this->task->wishes[$wish]->language !== null => Why::NoInterpreter,
+            default => Why::OutsideWindows,
+        };
     }
 }

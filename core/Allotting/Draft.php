@@ -107,7 +107,25 @@ final class Draft
 
     public function isFree(int $wish, int $slot): bool
     {
-        return ! isset($this->held[$slot]) && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish);
+        return ! isset($this->held[$slot]) && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish) && $this->rivals($wish, $slot) === [];
+    }
+
+    /** @return list<int> where all interpreters of the wish's language are in meetings then: the wishes that have them */
+    public function rivals(int $wish, int $slot): array
+    {
+        $language = $this->task->wishes[$wish]->language;
+        if ($language === null) {
+            return [];
+        }
+        $rivals = [];
+        foreach ($this->task->spoken[$language] as $other) {
+            $its = $this->at[$other] ?? -1;
+            if ($other !== $wish && $its >= 0 && $this->task->start[$slot] < $this->task->end[$its] && $this->task->start[$its] < $this->task->end[$slot]) {
+                $rivals[] = $other;
+            }
+        }
+
+        return count($rivals) < $this->task->interpreters($language, $slot) ? [] : $rivals;
     }
 
     /**
@@ -116,6 +134,25 @@ final class Draft
      * @return list<list<int>>
      */
     public function inTheWay(int $wish, int $slot): array
+    {
+        $rivals = $this->rivals($wish, $slot);
+        $ways = $this->hostsWays($wish, $slot);
+        if ($rivals === []) {
+            return $ways;
+        }
+        $all = [];
+        foreach ($ways as $way) {
+            // Whoever goes anyhow may leave an interpreter.
+            foreach (array_intersect($way, $rivals) !== [] ? [null] : $rivals as $rival) {
+                $all[] = $rival === null ? $way : [$rival, ...$way];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<list<int>> the same without regard to interpreters */
+    private function hostsWays(int $wish, int $slot): array
     {
         $clashes = $this->clashes($wish, $slot);
         $holder = $this->held[$slot] ?? $wish;

@@ -73,12 +73,12 @@ final readonly class LessWaiting
             $this->draft->take($other);
         }
         $this->draft->put($wish, $slot);
-        if ($this->draft->clashes($wish, $slot) !== []) {
+        if ($this->draft->clashes($wish, $slot) !== [] || $this->draft->rivals($wish, $slot) !== []) {
             return 0;
         }
         if ($other !== null) {
             $this->draft->put($other, $here);
-            if ($this->draft->clashes($other, $here) !== []) {
+            if ($this->draft->clashes($other, $here) !== [] || $this->draft->rivals($other, $here) !== []) {
                 return 0;
             }
         }

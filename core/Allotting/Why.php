@@ -15,4 +15,7 @@ enum Why: string
 
     /** The host has times left, but the family is in other meetings then, or on the way. */
     case Clashes = 'clashes';
+
+    /** The host has times left, but all interpreters of the family's language are in other meetings then, or there are none. */
+    case NoInterpreter = 'no-interpreter';
 }

@@ -37,6 +37,19 @@ return new class extends Migration
             $table->json('wished')->nullable();
             $table->dateTime('wished_at')->nullable();
         });
+        // Who interprets there, for which language.
+        Schema::create('round_interpreters', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('round_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('staff_id')->constrained('staff')->cascadeOnDelete();
+            // As BCP 47 writes it.
+            $table->string('language', 35);
+            $table->unique(['round_id', 'staff_id', 'language']);
+        });
+        Schema::table('bookings', static function (Blueprint $table): void {
+            $table->string('language', 35)->nullable();
+            $table->foreignId('interpreter_id')->nullable()->constrained('staff');
+        });
         // When somebody was last reminded of it.
         Schema::create('round_letters', static function (Blueprint $table): void {
             $table->foreignId('round_id')->constrained()->cascadeOnDelete();
@@ -74,6 +87,7 @@ return new class extends Migration
             $table->string('student', 200);
             $table->unsignedSmallInteger('rank');
             $table->boolean('asked')->default(false);
+            $table->string('language', 35)->nullable();
             $table->dateTime('starts_at')->nullable();
             $table->dateTime('ends_at')->nullable();
             $table->string('why', 30)->nullable();
@@ -89,6 +103,11 @@ return new class extends Migration
         Schema::dropIfExists('allotted');
         Schema::dropIfExists('allotments');
         Schema::dropIfExists('round_letters');
+        Schema::table('bookings', static function (Blueprint $table): void {
+            $table->dropConstrainedForeignId('interpreter_id');
+            $table->dropColumn('language');
+        });
+        Schema::dropIfExists('round_interpreters');
         Schema::table('shortlists', static fn (Blueprint $table) => $table->dropColumn(['wished', 'wished_at']));
         Schema::dropIfExists('round_asks');
         Schema::table('round_hosts', static fn (Blueprint $table) => $table->dropColumn(['most', 'before']));

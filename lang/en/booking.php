@@ -64,6 +64,7 @@ return [
     'address_asked' => 'Is {email} your address?',
     'address_asked_more' => 'One press and messages about your meetings go there; what is kept for you is booked with it.',
     'address_done' => 'Thank you. Messages go to {email}.',
+    'no_interpreter' => 'That time is free, but no interpreter is then. Nothing was changed; pick another time, or ask the office.',
     'address_moved_subject' => 'Messages about your meetings go to another address',
     'address_moved_news' => '{phone, select, none {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office.} other {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office, {phone}.}}',
     'join_subject' => '{name} would like to come too',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Allotting\Allotment;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\SecurityHeaders;
@@ -81,6 +82,11 @@ final class AccessTest extends TestCase
         // On the phone with a family, and when somebody is away.
         'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
         'GET staff/rounds/new', 'GET staff/rounds/{round}', 'GET staff/rounds/{round}/cards.pdf', 'GET api/staff/rounds/{round}', 'POST api/staff/rounds', 'PUT api/staff/rounds/{round}', 'POST api/staff/rounds/{round}/publish', 'POST api/staff/rounds/{round}/take-back', 'PUT api/staff/round-parts/{part}',
+        'DELETE api/staff/round-parts/{part}', 'GET api/staff/round-parts/{part}/students', 'POST api/staff/rounds/{round}/reminders', 'PUT api/staff/rounds/{round}/interpreters', 'GET staff/rounds/{round}/paper/{paper}',
+        'GET staff/rounds/{round}/allotment', 'GET staff/rounds/{round}/allotment.csv', 'GET api/staff/rounds/{round}/allotment', 'GET api/staff/rounds/{round}/allotment/progress',
+        'POST api/staff/rounds/{round}/allotment', 'PUT api/staff/rounds/{round}/wishes-until', 'POST api/staff/allotments/{allotment}/stop', 'PUT api/staff/allotments/{allotment}/pins', 'POST api/staff/allotments/{allotment}/publish',
+        'GET staff/rounds/{round}/changes', 'POST api/staff/rounds/{round}/away/effect', 'POST api/staff/rounds/{round}/away', 'POST api/staff/rounds/{round}/evening/effect', 'POST api/staff/rounds/{round}/evening',
+        'POST api/staff/rounds/{round}/by-video', 'DELETE api/staff/rounds/{round}/by-video',
         'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
     ];
 
@@ -100,6 +106,8 @@ final class AccessTest extends TestCase
         ];
         $values['round'] = self::round($wren->school_id)->id;
         $values['part'] = RoundHost::query()->create(['round_id' => $values['round'], 'staff_id' => $wren->id])->id;
+        $values['allotment'] = Allotment::query()->create(['round_id' => $values['round'], 'state' => 'found'])->id;
+        $values['paper'] = 'entrance.pdf';
         $values['student'] = Student::query()->create(['school_id' => $wren->school_id, 'name' => 'Ada Fay'])->id;
         $values['guardian'] = Guardian::query()->create(['school_id' => $wren->school_id, 'name' => 'Uma Fay'])->id;
         $nothing = $this->host('Iolo Bevan');

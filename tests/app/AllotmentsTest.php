@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Allotting\Allotment;
 use App\Allotting\Allotted;
 use App\Allotting\BookAllotment;
+use App\Allotting\BookFamily;
 use App\Allotting\WorkAllotment;
 use App\Directory\Guardian;
 use App\Directory\Student;
@@ -14,6 +15,7 @@ use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\SlotChange;
+use App\Models\StaffMember;
 use App\RoundLetters\GivenLetter;
 use App\RoundLetters\HostRoundLetter;
 use App\Rounds\RoundHost;
@@ -187,6 +189,33 @@ final class AllotmentsTest extends RoundTestCase
         self::assertSame(1, Booking::query()->count());
     }
 
+    public function test_killed_in_the_middle_it_is_finished_and_interpreters_come_along(): void
+    {
+        $round = $this->collecting();
+        $this->actingAs($this->office);
+        $sol = $this->host('Sol Ito');
+        $interpreters = static fn (StaffMember $one): array => ['interpreters' => [['staff' => $one->id, 'language' => 'fr']]];
+        $this->ask('put', "/api/staff/rounds/$round->id/interpreters", $interpreters($this->wren))->assertUnprocessable();
+        $this->ask('put', "/api/staff/rounds/$round->id/interpreters", $interpreters($sol))->assertOk();
+        [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
+        // Both need the one interpreter, and can come for three meetings between them.
+        $hour = [self::hours('16:00', '16:55')];
+        $this->wishes($round, $uma, [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay']], $hour, 'fr')->assertOk();
+        $this->wishes($round, $ed, [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox'], ['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox']], $hour, 'fr')->assertOk();
+        $this->actingAs($this->office);
+        $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
+        self::assertSame([3, 1], [$this->found($round)->json('granted'), count($this->found($round)->json('picture.not'))]);
+        $last = Allotment::query()->orderByDesc('id')->firstOrFail();
+        $this->ask('post', "/api/staff/allotments/$last->id/publish")->assertStatus(202);
+        // One family is in when its worker is killed.
+        app(BookFamily::class)($last->refresh(), $uma->id, (int) strtotime(self::NOW));
+        $first = $uma->bookings()->pluck('id')->all();
+        $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertOk()->assertJsonPath('state', 'booking');
+        app()->call([new BookAllotment($last->id), 'handle']);
+        self::assertSame($first, $uma->bookings()->pluck('id')->all());
+        self::assertSame([3, 3], [Booking::query()->count(), Booking::query()->where('interpreter_id', $sol->id)->distinct()->count('starts_at')], 'in no two at once');
+    }
+
     /** @param  array<string, mixed>  $changes */
     private function collecting(array $changes = []): Round
     {
@@ -198,9 +227,9 @@ final class AllotmentsTest extends RoundTestCase
      * @param  list<array<string, string>>|null  $windows
      * @return TestResponse<\Illuminate\Http\JsonResponse>
      */
-    private function wishes(Round $round, ?Pass $pass, array $picks, ?array $windows = null): TestResponse
+    private function wishes(Round $round, ?Pass $pass, array $picks, ?array $windows = null, string $interpreter = ''): TestResponse
     {
-        return $this->ask('put', "/api/r/$round->slug/wishes", ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [self::hours('16:00', '19:00')]]);
+        return $this->ask('put', "/api/r/$round->slug/wishes", ['interpreter' => $interpreter, 'pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [self::hours('16:00', '19:00')]]);
     }
 
     /** @return TestResponse<\Illuminate\Http\JsonResponse> the office's look at what was found */

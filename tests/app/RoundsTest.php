@@ -15,6 +15,7 @@ use App\Telling\BookingMessage;
 use App\Texts\SendText;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
@@ -186,6 +187,42 @@ final class RoundsTest extends RoundTestCase
         $letter = Mail::queued(RemindLetter::class)->first();
         assert($letter instanceof RemindLetter);
         self::assertStringContainsString('You can book times for Ada Fay, Cy Fay', $letter->render());
+    }
+
+    public function test_who_needs_an_interpreter_is_met_only_when_one_is_free_and_none_is_in_two_meetings(): void
+    {
+        $round = $this->published();
+        $this->actingAs($this->office);
+        $sol = $this->host('Sol Ito');
+        foreach ([['staff' => 999_999, 'language' => 'fr'], ['staff' => $sol->id, 'language' => 'Klingon!']] as $wrong) {
+            $this->ask('put', "/api/staff/rounds/$round->id/interpreters", ['interpreters' => [$wrong]])->assertUnprocessable();
+        }
+        $this->ask('put', "/api/staff/rounds/$round->id/interpreters", ['interpreters' => [['staff' => $sol->id, 'language' => 'fr']]])->assertOk()->assertJsonPath('interpreters.0.said', 'French');
+        [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
+        [$wren, $maja] = [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox']];
+        $this->keep($round, $uma, [$wren + ['start' => self::EVENING.'T20:00:00Z']], null, ['interpreter' => 'fr'])->assertCreated();
+        $booking = $uma->bookings()->firstOrFail();
+        self::assertSame([$sol->id, 'fr'], [$booking->interpreter_id, $booking->language]);
+        // The one interpreter is with Uma at four: not with Ed.
+        $french = ['pass' => $ed->token(), 'interpreter' => 'fr', 'picks' => [$maja]];
+        $plan = $this->ask('post', "/api/r/$round->slug/plan", $french + ['windows' => [self::hours('16:00', '16:20')]])->assertOk();
+        self::assertStringStartsWith('Maja Kos has free times, but no interpreter of your language has then', $plan->json('left.0.why'));
+        $plan = $this->ask('post', "/api/r/$round->slug/plan", $french + ['windows' => [self::hours('16:00', '18:00')]])->assertOk();
+        self::assertSame('16:20', $plan->json('days.0.meetings.0.from'));
+        $gone = $this->keep($round, $ed, [$maja + ['start' => self::EVENING.'T20:00:00Z']], null, ['interpreter' => 'fr'])->assertConflict();
+        self::assertStringStartsWith('No interpreter is free any more', $gone->json('message'));
+        $this->keep($round, $ed, [$maja + ['start' => self::EVENING.'T20:20:00Z']], null, ['interpreter' => 'fr'])->assertCreated();
+        // Whoever moves takes the interpreter along, or hears why not.
+        $path = fn (Booking $one): string => '/api/p/'.$one->pass->token()."/bookings/$one->id/move";
+        $this->ask('post', $path($booking), ['slot' => self::EVENING.'T20:20:00Z'])->assertConflict()
+            ->assertJsonPath('message', 'That time is free, but no interpreter is then. Nothing was changed; pick another time, or ask the office.');
+        $this->ask('post', $path($booking), ['slot' => self::EVENING.'T20:40:00Z'])->assertOk();
+        self::assertSame(1, DB::table('holds')->where('staff_id', $sol->id)->where('starts_at', self::EVENING.' 20:40:00')->count());
+        self::assertSame(0, DB::table('holds')->where('staff_id', $sol->id)->where('starts_at', self::EVENING.' 20:00:00')->count());
+        $this->actingAs($sol);
+        $this->get('/staff/rounds')->assertOk()->assertSee('Wren Halloran');
+        $this->plan($round, $ed, [['sheet' => $this->slug($this->wren), 'student' => 'Lo Nox']])->assertOk();
+        $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $ed->token(), 'interpreter' => 'it', 'picks' => [], 'windows' => []])->assertUnprocessable()->assertJsonValidationErrors('interpreter');
     }
 
     public function test_why_something_does_not_fit_and_what_would(): void

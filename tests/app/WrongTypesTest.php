@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Allotting\Allotment;
 use App\Demo\MailroomMessage;
 use App\Directory\Guardian;
 use App\Directory\Student;
@@ -120,6 +121,7 @@ final class WrongTypesTest extends TestCase
             'student' => (string) Student::query()->create(['school_id' => $host->school_id, 'name' => 'Ada Fay'])->id,
             'guardian' => (string) Guardian::query()->create(['school_id' => $host->school_id, 'name' => 'Uma Fay'])->id,
             'round:slug' => ($round = AccessTest::round($host->school_id))->slug, 'round' => (string) $round->id,
+            'allotment' => (string) Allotment::query()->create(['round_id' => $round->id, 'state' => 'found'])->id, 'paper' => 'entrance.pdf',
             'part' => (string) RoundHost::query()->create(['round_id' => $round->id, 'staff_id' => $host->id])->id,
             'place' => (string) SavedPlace::query()->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,
         ];

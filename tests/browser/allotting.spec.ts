@@ -21,7 +21,7 @@ async function setUp(page: Page, title: string, date: string): Promise<string> {
     return (await page.getByRole('link', { name: 'What families see' }).getAttribute('href'))!;
 }
 
-test('from nothing to a round whose times are given: wishes on a phone, a picture, pins, one letter each', async ({
+test('from nothing to a round whose times are given: wishes on a phone, a picture, pins, one letter each; a teacher is away', async ({
     page,
     browser,
 }) => {
@@ -90,5 +90,27 @@ test('from nothing to a round whose times are given: wishes on a phone, a pictur
 
     await phone.reload();
     await expect(phone.locator('li.meeting')).toHaveCount(wished);
+
+    // A teacher is away when the family's first meeting is: it goes to another time, and to nobody unseen.
+    const first = phone.locator('li.meeting').first();
+    const host = (await first.locator('strong').textContent())!;
+    const [hour, minute] = (await first.locator('.from').textContent())!.split(':').map(Number);
+    const clock = (minutes: number) =>
+        `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+    const from = 60 * hour! + minute!;
     await openMail(phone, 'family06@mail.example', /Your times: Report talks/);
+    await page.getByRole('link', { name: 'Report talks' }).click();
+    await page.getByRole('link', { name: 'When something comes up' }).click();
+    await page.getByLabel('Who is away').selectOption({ label: host });
+    await page.getByRole('button', { name: 'Only for some of it' }).click();
+    await page.getByLabel('from', { exact: true }).fill(clock(from));
+    await page.getByLabel('to', { exact: true }).fill(clock(from + 10));
+    await page.getByRole('button', { name: 'See whom it hits' }).click();
+    await expect(page.getByText(`One meeting with ${host} cannot be.`)).toBeVisible();
+    await expectSound(page);
+    await page.getByLabel('A word to all of them').fill('The ferry is late.');
+    await page.getByRole('button', { name: 'Do it, and write to them' }).click();
+    await expect(page.getByText(`${host} is away; everybody who is concerned was written to.`)).toBeVisible();
+    await openMail(phone, 'family06@mail.example', /^Moved: .* – Report talks/);
+    await expect(phone.frameLocator('iframe').getByText('The ferry is late.')).toBeVisible();
 });

@@ -7,12 +7,18 @@ namespace Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Recess\Allotting\Allotment;
 use Recess\Allotting\Allotter;
+use Recess\Allotting\Family;
+use Recess\Allotting\Host;
 use Recess\Allotting\Why;
+use Recess\Allotting\Wish;
+use Recess\Fitting\Between;
 use Recess\Records\Fields;
 use Recess\Records\FittingReader;
 use Recess\Records\RecordNotValid;
 use Recess\Records\RoundReader;
+use Recess\Rules\Travel;
 use Recess\Time\Span;
+use Recess\Time\Zone;
 use Symfony\Component\Process\Process;
 
 /** Times given to a round's wishes: that nobody is in two places, that what comes first has come first, and that no more could be given. */
@@ -86,6 +92,37 @@ final class AllotmentTest extends TestCase
         self::assertSame(['w1', 'w4'], array_keys($pinned->given));
         self::assertSame(['w2' => Why::Clashes, 'w3' => Why::OutsideWindows, 'w5' => Why::HostFull], $pinned->not);
         self::assertSame(strtotime('2026-03-10T16:10:00Z'), $pinned->given['w1']->start);
+    }
+
+    /** Interpreters are people of the round: none is in two meetings, and whoever needs one is where one of their language is free. */
+    public function test_no_interpreter_is_in_two_meetings(): void
+    {
+        $zone = Zone::of('Europe/Paris');
+        $slot = static fn (int $n): Span => Span::of(1_800_000_000 + $n * 600, 1_800_000_600 + $n * 600);
+        $evening = Span::of($slot(0)->start, $slot(5)->end);
+        $hosts = array_map(static fn (string $id): Host => new Host($id, null, array_map($slot, range(0, 5))), ['a', 'b', 'c']);
+        $families = [];
+        foreach (range(1, 9) as $f) {
+            $wishes = array_map(static fn (string $host): Wish => new Wish("$f$host", $host, 1, language: $f <= 4 ? 'fr' : null), ['a', 'b']);
+            $families[] = new Family("f$f", [$evening], $wishes);
+        }
+        $families[] = new Family('it', [$evening], [new Wish('it', 'c', 1, language: 'it')]);
+        // One is there all evening, the other for the first half: nine meetings at most, and eight are wanted.
+        $interpreters = ['fr' => [[$evening], [Span::of($slot(0)->start, $slot(2)->end)]]];
+        $found = Allotter::allot($hosts, $families, new Between(new Travel(0)), $zone, 1, 2_000_000, static fn (): bool => false, [], $interpreters);
+
+        self::assertSame(Why::NoInterpreter, $found->not['it']);
+        $at = [];
+        foreach ($found->given as $id => $span) {
+            if ((int) $id <= 4) {
+                $at[$span->start] = ($at[$span->start] ?? 0) + 1;
+            }
+        }
+        foreach ($at as $start => $meetings) {
+            self::assertLessThanOrEqual($start < $slot(3)->start ? 2 : 1, $meetings);
+        }
+        // Twelve times of a and b, all of them given; who speaks French has as many as interpreters allow.
+        self::assertCount(12, $found->given);
     }
 
     public function test_a_wish_for_somebody_who_is_not_in_the_round_is_named(): void

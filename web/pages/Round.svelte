@@ -85,11 +85,16 @@
                 <Wanted {page} {list} />
                 <h2 class="mt-5 mb-2">When can you come?</h2>
                 <Coming {page} {list} />
-                <details class="mb-4">
+                <details
+                    class="mb-4"
+                    open={list.interpreter !== '' || page.languages.some((one) => one.code === page.language)}
+                >
                     <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                        >{page.wishes
-                            ? 'How long you walk, a break'
-                            : 'What counts, how long you walk, a break'}</summary
+                        >{page.languages.length > 0
+                            ? 'How long you walk, a break, an interpreter'
+                            : page.wishes
+                              ? 'How long you walk, a break'
+                              : 'What counts, how long you walk, a break'}</summary
                     >
                     {#if !page.wishes}
                         <p class="my-2">
@@ -126,6 +131,21 @@
                             </select></label
                         >
                     </p>
+                    {#if page.languages.length > 0}
+                        <p class="my-2">
+                            <label
+                                >Interpreter <select
+                                    class="pick"
+                                    bind:value={list.interpreter}
+                                    onchange={() => list.look()}
+                                >
+                                    <option value="">none is needed</option>
+                                    {#each page.languages as one (one.code)}<option value={one.code}>{one.name}</option
+                                        >{/each}
+                                </select></label
+                            >
+                        </p>
+                    {/if}
                 </details>
             </section>
             <section aria-labelledby="plan" aria-busy={list.looking}>

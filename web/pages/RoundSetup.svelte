@@ -10,6 +10,7 @@
     import Masthead from '../parts/Masthead.svelte';
     import Cohorts from '../round/Cohorts.svelte';
     import Fill from '../round/Fill.svelte';
+    import Interpreters from '../round/Interpreters.svelte';
     import PartForm from '../round/PartForm.svelte';
     import { Setup } from '../round/setup.svelte';
 
@@ -17,13 +18,14 @@
         host: string;
         classes: { id: number; name: string; students: number; teachers: number[] }[];
         people: { id: number; name: string; subject: string }[];
+        languages: { code: string; name: string }[];
         round: Schema['RoundForm'] | null;
         fill?: Schema['RoundFill'];
         channel: string;
         /** The one that a new one is like. */
         like?: Schema['RoundForm'] | null;
     }
-    let { host, classes, people, round: first, fill, channel, like = null }: Props = $props();
+    let { host, classes, people, languages, round: first, fill, channel, like = null }: Props = $props();
 
     // svelte-ignore state_referenced_locally -- begins with what is kept
     const setup = new Setup(first, like);
@@ -59,6 +61,18 @@
     }
 </script>
 
+{#snippet interpreters()}
+    {#if setup.round}
+        <Interpreters
+            round={setup.round}
+            {people}
+            {languages}
+            changed={(all) => {
+                if (setup.round) setup.round.interpreters = all;
+            }}
+        />
+    {/if}
+{/snippet}
 {#snippet hours()}
     <div>
         <Label for="lead">Hours before, at least</Label>
@@ -136,6 +150,7 @@
                 due_said: '',
             }}
         />
+        {@render interpreters()}
     {:else}
         <div class="grid gap-x-10 gap-y-4 lg:grid-cols-2">
             <section class="grid content-start gap-3" aria-label="What all of them have in common">
@@ -325,6 +340,7 @@
                     {/each}
                 </ul>
                 {#if setup.fields.staff}<p class="font-semibold text-brick">{setup.fields.staff}</p>{/if}
+                {@render interpreters()}
             </section>
         </div>
     {/if}

@@ -2,6 +2,7 @@
     /** The school's rounds: for the office all of them, for each who is in one what is theirs to say. */
     import { Badge, Button } from '../lib/controls';
     import type { Schema } from '../lib/api';
+    import { clock } from '../lib/clock.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import PartForm from '../round/PartForm.svelte';
 
@@ -9,9 +10,10 @@
         host: string;
         office: boolean;
         rounds: { id: number; title: string; state: string; hosts: number }[];
+        interpreting: { time: string; host: string; place: string; student: string; language: string }[];
         parts: (Schema['RoundPart'] & { title: string; dates: { label: string; stretches: string[] }[] })[];
     }
-    let { host, office, rounds, parts }: Props = $props();
+    let { host, office, rounds, parts, interpreting }: Props = $props();
 
     let changed = $state<Record<number, Schema['RoundPart']>>({});
 </script>
@@ -40,6 +42,19 @@
                 </li>
             {/each}
         </ul>
+    {/if}
+    {#if interpreting.length > 0}
+        <section class="mt-6" aria-labelledby="interpreting">
+            <h2 id="interpreting">Where you interpret</h2>
+            <ul>
+                {#each interpreting as one (one.time + one.host)}
+                    <li class="border-b border-line py-1">
+                        {clock.all(one.time)}: {one.host}, {one.place}{one.student ? `, about ${one.student}` : ''}
+                        <span class="text-faint">{one.language}</span>
+                    </li>
+                {/each}
+            </ul>
+        </section>
     {/if}
     {#each parts as one (one.id)}
         {@const part = changed[one.id] ?? one}

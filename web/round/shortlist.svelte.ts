@@ -14,6 +14,8 @@ export class Shortlist {
     windows = $state<Schema['HoursOn'][]>([]);
     walk = $state(0);
     breather = $state(0);
+    /** For which language they need an interpreter. */
+    interpreter = $state('');
     prefer = $state<Schema['Shortlist']['prefer']>('evenings');
 
     plan = $state<Plan | null>(null);
@@ -39,6 +41,10 @@ export class Shortlist {
         this.windows = known?.windows ?? this.#whole();
         this.walk = Math.max(known?.walk ?? 0, page.walk);
         this.breather = known?.breather ?? 0;
+        // For a language of which nobody is there any more nothing is asked.
+        this.interpreter = page.languages.some((one) => one.code === known?.interpreter)
+            ? (known?.interpreter ?? '')
+            : '';
         this.prefer = known?.prefer ?? 'evenings';
         // A date that is not part of it any more, or is over, is nobody's.
         const open = page.dates.filter((one) => !one.over).map((one) => one.date);
@@ -68,15 +74,16 @@ export class Shortlist {
 
     /** Whether what stands here is what is with the school. */
     get isSent(): boolean {
-        const { picks, windows, walk, breather } = this;
+        const { picks, windows, walk, breather, interpreter } = this;
         const plain = (one: Partial<Schema['Shortlist']>) =>
             JSON.stringify([
                 one.picks?.map(Shortlist.id),
                 one.windows?.map((hours) => `${hours.date} ${hours.from} ${hours.until}`).sort(),
                 one.walk,
                 one.breather,
+                one.interpreter ?? '',
             ]);
-        return this.sent !== null && plain(this.sent) === plain({ picks, windows, walk, breather });
+        return this.sent !== null && plain(this.sent) === plain({ picks, windows, walk, breather, interpreter });
     }
 
     /** Sends all of it to the school; gives the way to this page on their pass. */
@@ -187,6 +194,7 @@ export class Shortlist {
             walk: this.walk,
             breather: this.breather,
             prefer: this.prefer,
+            interpreter: this.interpreter,
         };
     }
 
@@ -197,10 +205,10 @@ export class Shortlist {
     /** Whoever the school does not know is remembered in this tab alone; others on their pass. */
     #remember(): void {
         if (this.#page.pass) return;
-        const { picks, windows, walk, breather, prefer } = this;
+        const { picks, windows, walk, breather, prefer, interpreter } = this;
         sessionStorage.setItem(
             MEMORY,
-            JSON.stringify({ slug: this.#page.slug, asked: { picks, windows, walk, breather, prefer } }),
+            JSON.stringify({ slug: this.#page.slug, asked: { picks, windows, walk, breather, prefer, interpreter } }),
         );
     }
 

@@ -29,7 +29,7 @@ img { width: 2.2cm; height: 2.2cm; float: right; }
 <td class="when">{{ $row['from'] }}</td>
 <td>{{ $row['host'] }}</td>
 <td><strong>{{ $row['place'] }}</strong></td>
-<td>{{ $row['student'] }}</td>
+<td>{{ $row['student'] }}@if ($row['interpreter'] !== '')<br>{{ $row['interpreter'] }} interprets @endif</td>
 </tr>
 @endforeach
 </table>

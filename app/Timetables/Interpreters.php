@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Timetables;
+
+use App\Models\Instant;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Recess\Time\Span;
+use Recess\Time\Spans;
+
+/** Those who interpret in a round: whoever needs one is met only when one of their language is free, and none is in two meetings. */
+final class Interpreters
+{
+    /** @return array<string, list<int>> by language: who speaks it */
+    public static function of(int $round): array
+    {
+        $by = [];
+        $rows = DB::table('round_interpreters')->join('staff', 'staff.id', '=', 'round_interpreters.staff_id')->whereNull('staff.left_at')
+            ->where('round_id', $round)->orderBy('round_interpreters.id')->get(['language', 'staff_id']);
+        foreach ($rows as $row) {
+            $by[(string) $row->language][] = (int) $row->staff_id;
+        }
+
+        return $by;
+    }
+
+    /**
+     * When each who speaks a language is free.
+     *
+     * @param  int  $now  seconds since the epoch
+     * @return list<list<Span>> one for each of them
+     */
+    public static function free(int $round, string $language, Span $range, int $now): array
+    {
+        $who = self::of($round)[$language] ?? [];
+        $engaged = $who === [] ? [] : Worlds::engaged($who, $range, $now);
+
+        return array_map(static fn (int $one): array => Spans::of([$range])->subtract($engaged[$one])->all(), $who);
+    }
+
+    /**
+     * The times at which one of them is free.
+     *
+     * @param  list<Span>  $times
+     * @param  list<list<Span>>  $free  as free() says it
+     * @return list<Span>
+     */
+    public static function among(array $times, array $free): array
+    {
+        return array_values(array_filter($times, static function (Span $time) use ($free): bool {
+            foreach ($free as $one) {
+                if ($time->liesInOneOf($one)) {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
+    }
+
+    /**
+     * Takes the time of one of them along with a hold, which gives it back too. To be called inside its transaction: the database
+     * holds nobody twice.
+     *
+     * @return int|null who it is; null when all are in meetings
+     */
+    public static function hold(int $round, string $language, int $sheet, int $hold, Span $slot): ?int
+    {
+        foreach (self::of($round)[$language] ?? [] as $staff) {
+            try {
+                DB::table('holds')->insert([
+                    'staff_id' => $staff, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start), 'ends_at' => Instant::column($slot->end), 'with_hold_id' => $hold,
+                ]);
+
+                return $staff;
+            } catch (UniqueConstraintViolationException) {
+                // In another meeting then: the next one.
+            }
+        }
+
+        return null;
+    }
+}
