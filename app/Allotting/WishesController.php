@@ -9,6 +9,7 @@ use App\Models\Pass;
 use App\Models\Round;
 use App\Rounds\RoundPageData;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** What a family wishes of a round that allots its times. */
@@ -22,6 +23,14 @@ final class WishesController
         $pass = $send($round, $request->holder(), $request->shortlist(), $now);
 
         return new JsonResponse(RoundPageData::of($round, $pass, $now), 200, self::PRIVATE);
+    }
+
+    /** Without scripts: the page comes back with what is sent. */
+    public function plain(Round $round, PlainWishesRequest $request, SendWishes $send): RedirectResponse
+    {
+        $pass = $send($round, $request->holder(), $request->shortlist(), Clock::now());
+
+        return new RedirectResponse("/r/$round->slug?pass=".$pass->token(), 303, self::PRIVATE);
     }
 
     public function takeBack(Round $round, Request $request, TakeWishesBack $takeBack): JsonResponse

@@ -10,7 +10,7 @@ use App\Rounds\PlanRequest;
 use Illuminate\Auth\Access\Response;
 
 /** A family's wishes as it sends them: whom, what they want most first, when they can come, and who they are where that is not known. */
-final class WishesRequest extends PlanRequest
+class WishesRequest extends PlanRequest
 {
     public function authorize(): Response
     {

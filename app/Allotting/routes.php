@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::middleware('api')->group(static function (): void {
     Route::put('/api/r/{round:slug}/wishes', [WishesController::class, 'send'])->can('visit', 'round')->middleware('limited:visitor-writes');
+    Route::post('/r/{round:slug}/wishes', [WishesController::class, 'plain'])->can('visit', 'round')->middleware('limited:visitor-writes');
     Route::delete('/api/r/{round:slug}/wishes', [WishesController::class, 'takeBack'])->can('visit', 'round')->middleware('limited:visitor-writes');
 });
 

@@ -78,6 +78,7 @@ final class HostSheetData
             'taken' => $taken,
             'more' => $more,
             'put_away' => $sheet->put_away_at !== null,
+            'of_round' => $sheet->round_id !== null,
         ];
     }
 
@@ -93,7 +94,6 @@ final class HostSheetData
             'channel' => Channel::sheet($sheet),
             'version' => $sheet->version,
             'can_throw_away' => $sheet->round_id === null && $sheet->bookings()->doesntExist(),
-            'of_round' => $sheet->round_id !== null,
             'can_be_draft' => $sheet->round_id === null && $sheet->state !== SheetState::Draft && ! $sheet->hasBeenUsed(),
             'questions' => $sheet->questions->toArray(),
             'places' => array_values($sheet->places->map(static fn (Place $place): array => ['id' => $place->id, 'label' => $place->label])->all()),

@@ -70,7 +70,7 @@ final class SheetPolicy
         return $this->update($writer, $sheet) && $sheet->round_id === null;
     }
 
-    /** To open, pause or close it: what opens with its round, its host does not open alone. */
+    /** To open, pause or close it, or put it away: what opens with its round, its host does not open or take out of it alone. */
     public function changeState(StaffMember $writer, Sheet $sheet): bool
     {
         return $this->update($writer, $sheet) && ($sheet->round_id === null || $sheet->state !== SheetState::Draft);

@@ -25,7 +25,7 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::post('/api/staff/sheets/{sheet}/effect', [SheetController::class, 'effect'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/publish', [SheetLifeController::class, 'publish'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/state', [SheetLifeController::class, 'state'])->can('changeState', 'sheet');
-    Route::post('/api/staff/sheets/{sheet}/put-away', [SheetLifeController::class, 'putAway'])->can('update', 'sheet');
+    Route::post('/api/staff/sheets/{sheet}/put-away', [SheetLifeController::class, 'putAway'])->can('changeState', 'sheet');
     Route::delete('/api/staff/sheets/{sheet}', [SheetLifeController::class, 'throwAway'])->can('write', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/refuse', [SheetLifeController::class, 'refuse'])->can('refuse', 'sheet');
     Route::post('/api/staff/sheets/{sheet}/copy', [SheetLifeController::class, 'copy'])->can('copy', 'sheet');

@@ -57,6 +57,12 @@ final class AllotmentsTest extends RoundTestCase
         $this->actingAs($this->office);
         self::assertSame([0, 1], array_column($this->ask('get', "/api/staff/rounds/$round->id")->json('classes'), 'missing'));
         $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertConflict();
+        // Without scripts: a number for each, and the evenings.
+        $plain = ['pass' => $pass->token(), 'rank' => ['Cy Fay' => [$second['sheet'] => '2'], 'Ada Fay' => [$pick['sheet'] => '1']], 'dates' => [self::EVENING]];
+        $this->get("/r/$round->slug?pass={$pass->token()}")->assertOk()->assertSee('Write 1 beside whom you want to meet most');
+        $this->post("/r/$round->slug/wishes", ['dates' => []] + $plain)->assertUnprocessable()->assertSee('Say when you can come');
+        $this->post("/r/$round->slug/wishes", $plain)->assertRedirect("/r/$round->slug?pass={$pass->token()}");
+        $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->assertOk()->assertJsonPath('wishes.sent.picks', [$pick, $second]);
         CarbonImmutable::setTestNow('2026-11-30T22:00:00Z');
         $this->wishes($round, $pass, [$pick])->assertForbidden();
         $this->ask('delete', "/api/r/$round->slug/wishes", ['pass' => $pass->token()])->assertConflict();

@@ -23,7 +23,11 @@ test('a parent of three plans six meetings on a phone, is beaten to one, and has
         presses++;
     };
     await phone.goto('/');
-    await phone.getByRole('link', { name: 'Plan all your meetings' }).tap();
+    await phone
+        .getByRole('listitem')
+        .filter({ hasText: 'Meet all your teachers' })
+        .getByRole('link', { name: 'Plan all your meetings' })
+        .tap();
     // A zero typed as the letter is nobody's mistake.
     await phone.getByLabel('The code on your card').fill(code.replaceAll('0', 'O').toLowerCase());
     await press(/./);

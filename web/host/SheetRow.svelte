@@ -63,7 +63,9 @@
         {/if}
         <TextButton aria-expanded={start !== null} onclick={() => (start = start === null ? '' : null)}>Copy</TextButton
         >
-        {#if sheet.owner === host}<TextButton onclick={putAway}>Put away</TextButton>{/if}
+        {#if sheet.owner === host && !(sheet.of_round && sheet.state === 'draft')}<TextButton onclick={putAway}
+                >Put away</TextButton
+            >{/if}
     </div>
     {#if start !== null}
         <form

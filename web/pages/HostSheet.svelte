@@ -139,8 +139,13 @@
 
     {#if sheet.state === 'draft'}
         <div class="mt-2 flex flex-wrap items-center gap-3">
-            <p>This is a draft. Nobody but you sees it.</p>
-            {#if sheet.can_change}<Button href="/staff/sheets/{sheet.id}/edit#publish">Look it over and publish</Button
+            <p>
+                {sheet.of_round
+                    ? 'Families send wishes for this round. It opens with the times that are given to all of them.'
+                    : 'This is a draft. Nobody but you sees it.'}
+            </p>
+            {#if sheet.can_change && !sheet.of_round}<Button href="/staff/sheets/{sheet.id}/edit#publish"
+                    >Look it over and publish</Button
                 >{/if}
             {#if sheet.can_change && sheet.can_throw_away}<ThrowAway id={sheet.id} published={false} />{/if}
         </div>

@@ -124,7 +124,7 @@
             >
         </p>
     {/if}
-    <div class="max-w-48">
+    <div class="max-w-72">
         <Field
             name={name('most')}
             label="Meetings an evening, at most"
