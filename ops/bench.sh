@@ -1,4 +1,4 @@
-# bin/recess bench core, rounds, rush, school, page, desk: figures beside a baseline of the same run.
+# bin/recess bench core, rounds, publish, rush, school, page, desk: figures beside a baseline of the same run.
 . ops/install.sh
 . ops/instance.sh
 
@@ -13,11 +13,12 @@ recess_bench() {
             install_all >&2
             exec "$PHP" -d opcache.enable_cli=1 ops/bench/rounds.php "${@:2}"
             ;;
+        publish) bench_publish ;;
         rush) bench_rush ;;
         page) bench_page ;;
         desk) bench_desk "${@:2}" ;;
         school) bench_school "${@:2}" ;;
-        *) fail "bench does not know “${1:-}”." "There are: core, rounds, rush, school, page, desk." ;;
+        *) fail "bench does not know “${1:-}”." "There are: core, rounds, publish, rush, school, page, desk." ;;
     esac
 }
 
@@ -54,6 +55,12 @@ bench_desk() {
 bench_school() {
     bench_up
     RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_USER=$APP_USER "$PHP" ops/bench/school.php "$@"
+}
+
+# A round is allotted and booked while others book elsewhere.
+bench_publish() {
+    bench_up
+    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_USER=$APP_USER "$PHP" ops/bench/publish.php
 }
 
 bench_rush() {

@@ -14,7 +14,6 @@ use Recess\Allotting\Host;
 use Recess\Allotting\Wish;
 use Recess\Fitting\Between;
 use Recess\Offer;
-use Recess\Rules\Travel;
 use Recess\Time\Span;
 use Recess\Timetable;
 
@@ -142,7 +141,7 @@ final class RoundTask
                     [$walk, $breather] = [max($walk, $this->list->needs[$pass][0] ?? 0), max($breather, $this->list->needs[$pass][1] ?? 0)];
                 }
             }
-            $this->families[] = new Family("household $household", $whole, $wishes, new Between(new Travel($walk), $breather));
+            $this->families[] = new Family("household $household", $whole, $wishes, new Between($this->round->school->travel($walk), $breather));
         }
     }
 

@@ -12,7 +12,6 @@ use Illuminate\Support\Facades\DB;
 use Recess\Allotting\Allotment as Found;
 use Recess\Allotting\Allotter;
 use Recess\Fitting\Between;
-use Recess\Rules\Travel;
 
 /** Looks for an allotment, says how far it is, and keeps what it has found. */
 final class WorkAllotment implements ShouldQueue
@@ -49,7 +48,7 @@ final class WorkAllotment implements ShouldQueue
         $allotment->update(['state' => AllotmentState::Running, 'heard_at' => Instant::column($now), 'wishes' => count($task->list->rows)]);
         $pins = $this->pins($allotment, $task);
         $found = Allotter::allot(
-            $task->hosts, $task->families, new Between(new Travel(max(0, $allotment->round->school->travel_minutes))), $allotment->round->school->timeZone(),
+            $task->hosts, $task->families, new Between($allotment->round->school->travel()), $allotment->round->school->timeZone(),
             $allotment->seed, self::STEPS, $this->isOver($allotment, $task->breaks()), array_column($pins, 'start', 'id'),
             $task->interpreters($now),
         );

@@ -16,7 +16,6 @@ use App\Timetables\Guards;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use Recess\Rules\Travel;
 use Recess\Time\DateRange;
 use Recess\Time\Span;
 
@@ -165,7 +164,7 @@ final class AskForTime
         $dates = self::around($terms, $wish);
         $zone = $terms[0]->host->school->timeZone();
         $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
-        $own = WhenFree::ofPass($pass, $range, $wish->place, new Travel(max(0, $terms[0]->host->school->travel_minutes)));
+        $own = WhenFree::ofPass($pass, $range, $wish->place, $terms[0]->host->school->travel());
 
         return WhenFree::of($terms, $dates, $now)->with($own)->nearest($gone->start, $gone->minutes(), self::NEAREST);
     }

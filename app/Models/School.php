@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Facades\DB;
+use Recess\Rules\Travel;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
@@ -28,6 +29,7 @@ use Recess\Time\Zone;
  * @property int $keep_days after their last meeting what visitors told goes
  * @property int $log_days for which it is kept who did what
  * @property int $travel_minutes from one room to the next
+ * @property list<array{from: string, to: string, minutes: int}> $ways between rooms that begin so: other buildings, other floors
  * @property int $stamp raised by the database with each change
  */
 final class School extends Row
@@ -42,10 +44,14 @@ final class School extends Row
     /** @var array<string, Zone> those of this request: all of a school's sheets have one and the same */
     private static array $zones = [];
 
+    protected $attributes = ['ways' => '[]'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'confirm_addresses' => 'boolean', 'office_second_factor' => 'boolean', 'mail_sign_in' => 'boolean', 'alone' => 'boolean'];
+        return [
+            'terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'ways' => 'array', 'confirm_addresses' => 'boolean', 'office_second_factor' => 'boolean', 'mail_sign_in' => 'boolean', 'alone' => 'boolean',
+        ];
     }
 
     /**
@@ -71,6 +77,16 @@ final class School extends Row
     public function closedDays(): Dates
     {
         return self::rangesOf($this->closed_days);
+    }
+
+    /** @param  int  $atLeast  minutes, for whoever needs longer from room to room */
+    public function travel(int $atLeast = 0): Travel
+    {
+        $ways = array_map(static fn (array $way): array => [
+            'from' => $way['from'], 'to' => $way['to'], 'minutes' => max(0, max($way['minutes'], $atLeast)),
+        ], $this->ways);
+
+        return new Travel(max(0, max($this->travel_minutes, $atLeast)), [], $ways);
     }
 
     /** @param  list<array{name: string, first: string, last: string}>  $ranges */

@@ -11,7 +11,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Recess\Hosts;
 use Recess\Rules\SheetIs;
 use Recess\Rules\Stated;
-use Recess\Rules\Travel;
 use Recess\Sheet as CoreSheet;
 use Recess\Slots\Block as CoreBlock;
 use Recess\Time\Span;
@@ -158,7 +157,7 @@ final class Sheet extends Row
             },
             seatsAdded: $this->slotChanges->mapWithKeys(static fn (SlotChange $change): array => [$change->starts_at->getTimestamp() => $change->extra_seats])->filter()->all(),
             slotsClosed: $this->slotsClosed(),
-            travel: new Travel(max(0, $this->host->school->travel_minutes)),
+            travel: $this->host->school->travel(),
         );
     }
 

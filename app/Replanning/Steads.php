@@ -19,7 +19,6 @@ use Recess\Fitting\Between;
 use Recess\Offer;
 use Recess\Rules\Because;
 use Recess\Rules\Reason;
-use Recess\Rules\Travel;
 use Recess\Time\Span;
 
 /**
@@ -65,7 +64,7 @@ final class Steads
         foreach ($bookings as $booking) {
             $displaced[] = new Displaced("pass $booking->pass_id", (string) $booking->sheet_id, $booking->span(), $this->for($booking, $teachers[(int) $booking->student_id] ?? []));
         }
-        $best = LeastMoves::find($displaced, new Between(new Travel(max(0, $this->absence->host->round->school->travel_minutes))));
+        $best = LeastMoves::find($displaced, new Between($this->absence->host->round->school->travel()));
         $steads = [];
         foreach (array_values($bookings) as $i => $booking) {
             $all = $displaced[$i]->steads;

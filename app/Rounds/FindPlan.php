@@ -17,7 +17,6 @@ use Recess\Fitting\Plan;
 use Recess\Fitting\Planner;
 use Recess\Fitting\Wanted;
 use Recess\Offer;
-use Recess\Rules\Travel;
 use Recess\Time\DateRange;
 use Recess\Time\Span;
 use Recess\Timetable;
@@ -51,7 +50,7 @@ final readonly class FindPlan
         $booked = $pass === null ? new Collection : self::booked($pass, $range);
         // What stands already is not wished for once more.
         $ask = $ask->without($booked);
-        $between = new Between(new Travel(max($ask->walk, $school->travel_minutes)), $ask->breather);
+        $between = new Between($school->travel($ask->walk), $ask->breather);
         $wanted = [];
         foreach ($booked as $one) {
             $wanted[] = new Wanted("b$one->id", $one->place->room(), [$one->span()]);

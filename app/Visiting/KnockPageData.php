@@ -16,7 +16,6 @@ use App\Models\Pass;
 use App\Models\StaffMember;
 use App\School\SavedPlace;
 use App\Timetables\HostCard;
-use Recess\Rules\Travel;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
@@ -69,7 +68,7 @@ final class KnockPageData
         $dates = DateRange::of($from, $from->plusDays(self::DAYS - 1));
         if ($pass !== null) {
             $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
-            $own = WhenFree::ofPass($pass, $range, $place, new Travel(max(0, $school->travel_minutes)))->union($own ?? Spans::none());
+            $own = WhenFree::ofPass($pass, $range, $place, $school->travel())->union($own ?? Spans::none());
         }
         $lengths = self::lengths($terms);
         $later = $from->plusDays(self::DAYS);

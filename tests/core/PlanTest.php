@@ -15,6 +15,7 @@ use Recess\Fitting\Wanted;
 use Recess\Records\Fields;
 use Recess\Records\FittingReader;
 use Recess\Records\RecordNotValid;
+use Recess\Rules\Travel;
 use Recess\Time\Span;
 use Tests\Core\Outside\Reference;
 
@@ -210,5 +211,17 @@ final class PlanTest extends TestCase
         }
 
         return true;
+    }
+
+    /** A number for the school, for two rooms, and for all rooms of two buildings; of several the one that says most. */
+    public function test_ways_between_buildings_and_floors(): void
+    {
+        $travel = new Travel(5, ['Gym' => ['Room 7' => 1]], [
+            ['from' => 'Gym', 'to' => 'Room', 'minutes' => 12], ['from' => 'room 2', 'to' => 'Gym', 'minutes' => 15], ['from' => 'Room 2', 'to' => 'Room 2', 'minutes' => 0],
+        ]);
+        $expected = [['Room 3', 'Room 4', 5], ['Gym', 'Room 7', 1], ['Room 8', 'Gym', 12], ['Gym, court 2', 'Room 204', 15], ['Room 201', 'Room 230', 0], ['Gym', 'Gym', 0], ['Gym', null, 0]];
+        foreach ($expected as [$from, $to, $minutes]) {
+            self::assertSame($minutes, $travel->minutes($from, $to), "$from to $to");
+        }
     }
 }

@@ -4,6 +4,7 @@
     import Notice from '../controls/Notice.svelte';
     import { api, ask, firstOf, type Schema } from '../lib/api';
     import Field from '../controls/Field.svelte';
+    import TextButton from '../controls/TextButton.svelte';
 
     import Ranges from './Ranges.svelte';
 
@@ -69,6 +70,44 @@
                 />
             </div>
         </div>
+        {#each school.ways ?? [] as way, i (i)}
+            <div class="grid gap-2 sm:grid-cols-[1fr_1fr_7rem_auto] sm:items-end">
+                <div>
+                    <Label for="way-from-{i}">From rooms that begin with</Label>
+                    <Input id="way-from-{i}" class="w-full" placeholder="Gym" bind:value={way.from} />
+                </div>
+                <div>
+                    <Label for="way-to-{i}">to rooms that begin with</Label>
+                    <Input id="way-to-{i}" class="w-full" placeholder="Room 2" bind:value={way.to} />
+                </div>
+                <div>
+                    <Label for="way-minutes-{i}">Minutes</Label>
+                    <Input
+                        id="way-minutes-{i}"
+                        type="number"
+                        min="0"
+                        class="w-full"
+                        bind:value={
+                            () => way.minutes ?? '',
+                            (value) => (way.minutes = value === '' || value === null ? null : Number(value))
+                        }
+                    />
+                </div>
+                <TextButton onclick={() => (school.ways = school.ways?.filter((_, at) => at !== i))}
+                    >Take it out</TextButton
+                >
+                {#if fields[`ways.${i}.from`] ?? fields[`ways.${i}.to`] ?? fields[`ways.${i}.minutes`]}
+                    <p class="font-semibold text-brick sm:col-span-4">
+                        {fields[`ways.${i}.from`] ?? fields[`ways.${i}.to`] ?? fields[`ways.${i}.minutes`]}
+                    </p>
+                {/if}
+            </div>
+        {/each}
+        <p>
+            <TextButton onclick={() => (school.ways = [...(school.ways ?? []), { from: '', to: '', minutes: 10 }])}
+                >Between other buildings or floors it takes longer</TextButton
+            >
+        </p>
         <div class="grid gap-4 sm:grid-cols-3">
             <Field
                 name="school-phone"
