@@ -48,6 +48,7 @@ class PlanRequest extends FormRequest
             'walk' => ['nullable', 'integer', 'between:0,60'],
             'breather' => ['nullable', 'integer', 'between:0,60'],
             'prefer' => ['nullable', 'string', Rule::enum(Preference::class)],
+            'ground' => ['nullable', 'boolean'],
             'interpreter' => ['nullable', 'string', Rule::in(array_keys(Interpreters::of($this->round()->id)))],
         ];
     }
@@ -117,7 +118,7 @@ class PlanRequest extends FormRequest
             'picks' => array_map(static fn (Pick $pick): array => ['sheet' => $pick->sheet->slug, 'student' => $pick->student], $this->picks()),
             'windows' => array_values($this->validated('windows')),
             'walk' => $this->integer('walk'), 'breather' => $this->integer('breather'), 'prefer' => $this->string('prefer')->toString() ?: 'evenings',
-            'interpreter' => $this->language() ?? '',
+            'interpreter' => $this->language() ?? '', 'ground' => $this->boolean('ground'),
         ];
     }
 

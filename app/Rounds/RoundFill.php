@@ -19,7 +19,7 @@ final class RoundFill
     public static function of(Round $round, int $now): array
     {
         if ($round->published_at === null) {
-            return ['taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => [], 'without_link' => '', 'due' => 0, 'due_said' => ''];
+            return ['taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => [], 'without_link' => '', 'ground' => '', 'due' => 0, 'due_said' => ''];
         }
         $sheets = $round->openSheets();
         $dates = $round->dates();
@@ -39,7 +39,7 @@ final class RoundFill
 
         return [
             'taken' => array_sum($taken), 'slots' => array_sum(array_column($hosts, 'slots')), 'hosts' => $hosts, 'classes' => self::classes($round),
-            'twice' => self::twice($rooms), 'without_link' => self::withoutLink($sheets), ...self::due($round, $now),
+            'twice' => self::twice($rooms), 'without_link' => self::withoutLink($sheets), 'ground' => self::ground($round), ...self::due($round, $now),
         ];
     }
 
@@ -55,6 +55,14 @@ final class RoundFill
         }
 
         return $names === [] ? '' : Words::say('rounds.without_link', ['count' => count($names), 'names' => Spell::list(array_slice($names, 0, 10))]);
+    }
+
+    /** Who cannot climb stairs: the office finds them rooms. */
+    private static function ground(Round $round): string
+    {
+        $names = Shortlist::onTheGround($round)->sort()->values();
+
+        return $names->isEmpty() ? '' : Words::say('rounds.ground', ['count' => $names->count(), 'names' => Spell::list(array_values($names->take(20)->all()))]);
     }
 
     /** @return array{due: int, due_said: string} who would be reminded now */

@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Round;
@@ -48,6 +49,8 @@ enum RoundPapers: string
         if ($this === self::Table) {
             return Workbook::write(self::table($bookings, $zone));
         }
+        $ground = Shortlist::onTheGround($round);
+        $bookings->each(static fn (Booking $one) => $one->setAttribute('ground', $ground->has($one->pass_id)));
         $pages = match ($this) {
             self::RunSheets => self::byTeacher($bookings, $zone),
             self::Entrance => self::byDate($bookings, $zone),
@@ -134,12 +137,12 @@ enum RoundPapers: string
         return $pages;
     }
 
-    /** @return array{from: string, until: string, family: string, student: string, interpreter: string, phone: string, host: string, place: string} */
+    /** @return array{from: string, until: string, family: string, student: string, needs: string, interpreter: string, phone: string, host: string, place: string} */
     private static function row(Booking $one, Zone $zone): array
     {
         return [
             'from' => Spell::time($one->span()->start, $zone), 'until' => Spell::time($one->span()->end, $zone), 'family' => $one->pass->name,
-            'student' => $one->student, 'interpreter' => (string) $one->interpreter?->name, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
+            'student' => $one->student, 'needs' => $one->getAttribute('ground') === true ? Words::say('rounds.needs_ground') : '', 'interpreter' => (string) $one->interpreter?->name, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
         ];
     }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Models\Pass;
+use App\Models\Round;
 use App\Models\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Collection;
 
 /**
  * Whom a family wants to meet in a round, and when it can come, as its page last said it: there again after a reload, and on
@@ -31,6 +33,13 @@ final class Shortlist extends Row
     protected function casts(): array
     {
         return ['asked' => 'array', 'wished' => 'array', 'wished_at' => 'immutable_datetime'];
+    }
+
+    /** @return Collection<int, string> by pass: who of a round needs the ground floor */
+    public static function onTheGround(Round $round): Collection
+    {
+        return self::query()->where('round_id', $round->id)->where('asked->ground', true)->with('pass')->get()
+            ->mapWithKeys(static fn (self $one): array => [$one->pass_id => $one->pass->name]);
     }
 
     /** @return BelongsTo<Pass, $this> */

@@ -78,6 +78,8 @@ return [
     'not_taught' => 'One of these students is not among those whom they teach any more.',
     'has_meetings' => 'Somebody has booked with {host}, so they stay in it. Nothing was changed.',
     'without_link' => '{count, plural, one {{names} meets by video and has no link yet.} other {# meet by video and have no link yet: {names}.}}',
+    'ground' => '{count, plural, one {{names} needs} other {# families need}} the ground floor{count, plural, one {} other {: {names}}}.',
+    'needs_ground' => 'needs the ground floor',
     'due_said' => '{can, plural, =0 {Nobody would be written to now.} one {One guardian would be written to.} other {# guardians would be written to.}} {lately, plural, =0 {} one {One was within the last day.} other {# were within the last day.}} {cannot, plural, =0 {} one {One has no address: print a card.} other {# have no address: print cards.}}',
     'remind_heading' => '{title}: we have not heard from you yet',
     'remind_news_book' => 'You can book times for {students}, with all who teach them, and see how it fits together.',

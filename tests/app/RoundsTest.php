@@ -118,7 +118,10 @@ final class RoundsTest extends RoundTestCase
         self::assertCount(5, $more->json('days.0.meetings'));
         self::assertSame(4, count(array_filter(array_column($more->json('days.0.meetings'), 'booked'))));
         $this->actingAs($this->office);
-        self::assertSame([0, 0], array_column($this->ask('get', "/api/staff/rounds/$round->id")->json('classes'), 'missing'));
+        $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $pass->token(), 'picks' => [], 'windows' => [], 'ground' => true])->assertOk();
+        $this->actingAs($this->office);
+        $fill = $this->ask('get', "/api/staff/rounds/$round->id")->assertOk();
+        self::assertSame([[0, 0], 'Uma Fay needs the ground floor.'], [array_column($fill->json('classes'), 'missing'), $fill->json('ground')]);
     }
 
     public function test_the_other_guardian_hears_why_and_can_be_given_times_of_their_own(): void

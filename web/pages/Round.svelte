@@ -146,6 +146,10 @@
                             >
                         </p>
                     {/if}
+                    <label class="flex min-h-11 items-center gap-3">
+                        <input type="checkbox" class="size-6" bind:checked={list.ground} onchange={() => list.look()} /> We
+                        need the ground floor; the office finds rooms
+                    </label>
                 </details>
             </section>
             <section aria-labelledby="plan" aria-busy={list.looking}>

@@ -146,6 +146,7 @@
                 classes: [],
                 twice: [],
                 without_link: '',
+                ground: '',
                 due: 0,
                 due_said: '',
             }}

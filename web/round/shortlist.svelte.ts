@@ -16,6 +16,8 @@ export class Shortlist {
     breather = $state(0);
     /** For which language they need an interpreter. */
     interpreter = $state('');
+    /** Whether they need the ground floor. */
+    ground = $state(false);
     prefer = $state<Schema['Shortlist']['prefer']>('evenings');
 
     plan = $state<Plan | null>(null);
@@ -41,6 +43,7 @@ export class Shortlist {
         this.windows = known?.windows ?? this.#whole();
         this.walk = Math.max(known?.walk ?? 0, page.walk);
         this.breather = known?.breather ?? 0;
+        this.ground = known?.ground ?? false;
         // For a language of which nobody is there any more nothing is asked.
         this.interpreter = page.languages.some((one) => one.code === known?.interpreter)
             ? (known?.interpreter ?? '')
@@ -74,7 +77,7 @@ export class Shortlist {
 
     /** Whether what stands here is what is with the school. */
     get isSent(): boolean {
-        const { picks, windows, walk, breather, interpreter } = this;
+        const { picks, windows, walk, breather, interpreter, ground } = this;
         const plain = (one: Partial<Schema['Shortlist']>) =>
             JSON.stringify([
                 one.picks?.map(Shortlist.id),
@@ -82,8 +85,11 @@ export class Shortlist {
                 one.walk,
                 one.breather,
                 one.interpreter ?? '',
+                one.ground ?? false,
             ]);
-        return this.sent !== null && plain(this.sent) === plain({ picks, windows, walk, breather, interpreter });
+        return (
+            this.sent !== null && plain(this.sent) === plain({ picks, windows, walk, breather, interpreter, ground })
+        );
     }
 
     /** Sends all of it to the school; gives the way to this page on their pass. */
@@ -195,6 +201,7 @@ export class Shortlist {
             breather: this.breather,
             prefer: this.prefer,
             interpreter: this.interpreter,
+            ground: this.ground,
         };
     }
 
@@ -205,10 +212,13 @@ export class Shortlist {
     /** Whoever the school does not know is remembered in this tab alone; others on their pass. */
     #remember(): void {
         if (this.#page.pass) return;
-        const { picks, windows, walk, breather, prefer, interpreter } = this;
+        const { picks, windows, walk, breather, prefer, interpreter, ground } = this;
         sessionStorage.setItem(
             MEMORY,
-            JSON.stringify({ slug: this.#page.slug, asked: { picks, windows, walk, breather, prefer, interpreter } }),
+            JSON.stringify({
+                slug: this.#page.slug,
+                asked: { picks, windows, walk, breather, prefer, interpreter, ground },
+            }),
         );
     }
 
