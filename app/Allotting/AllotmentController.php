@@ -87,7 +87,8 @@ final class AllotmentController
         foreach (Allotment::last($round)?->rows()->with('pass')->get() ?? [] as $row) {
             $span = $row->span();
             $rows[] = [
-                $row->pass->name, $row->student, $row->host, (string) $row->rank, $row->asked ? 'yes' : '', $span === null ? '' : (string) $zone->dateAt($span->start),
+                $row->pass->name, $row->student, $row->host, (string) $row->rank, $row->asked ? 'yes' : '',
+                $span === null ? '' : (string) $zone->dateAt($span->start),
                 $span === null ? '' : (string) $zone->timeAt($span->start), $span === null ? '' : (string) $zone->timeAt($span->end),
                 $span === null && $row->why !== null ? $row->why->said($row->host) : '',
             ];

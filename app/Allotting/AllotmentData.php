@@ -53,7 +53,8 @@ final class AllotmentData
     private static function said(?Allotment $allotment, int $families): string
     {
         $values = $allotment === null ? [] : [
-            'granted' => $allotment->granted, 'wishes' => $allotment->wishes, 'bound' => $allotment->bound, 'booked' => $allotment->booked, 'families' => $families,
+            'granted' => $allotment->granted, 'wishes' => $allotment->wishes, 'bound' => $allotment->bound, 'booked' => $allotment->booked,
+            'families' => $families,
         ];
 
         return Words::say(match ($allotment?->state) {
@@ -75,15 +76,19 @@ final class AllotmentData
             return null;
         }
         $zone = $round->school->timeZone();
-        $sheets = $round->sheets()->whereNull('put_away_at')->with(['host', 'places'])->get()->sortBy(static fn (Sheet $one): string => $one->host->name)->values();
-        $hosts = $sheets->map(static fn (Sheet $one): array => ['sheet' => $one->id, 'name' => $one->host->name, 'place' => (string) $one->places->first()?->label]);
+        $sheets = $round->sheets()->whereNull('put_away_at')->with(['host', 'places'])->get()
+            ->sortBy(static fn (Sheet $one): string => $one->host->name)->values();
+        $hosts = $sheets->map(
+            static fn (Sheet $one): array => ['sheet' => $one->id, 'name' => $one->host->name, 'place' => (string) $one->places->first()?->label],
+        );
         $at = array_flip($sheets->modelKeys());
         $days = self::days($round, $zone);
         $families = $meetings = $not = [];
         foreach ($rows as $row) {
             $families[$row->pass_id] ??= ['name' => $row->pass->name, 'index' => count($families)];
             $common = [
-                'id' => $row->id, 'family' => $families[$row->pass_id]['index'], 'host' => $at[$row->sheet_id] ?? null, 'student' => $row->student, 'rank' => $row->rank, 'asked' => $row->asked,
+                'id' => $row->id, 'family' => $families[$row->pass_id]['index'], 'host' => $at[$row->sheet_id] ?? null, 'student' => $row->student,
+                'rank' => $row->rank, 'asked' => $row->asked,
             ];
             $span = $row->span();
             if ($span === null) {
@@ -101,7 +106,8 @@ final class AllotmentData
         return [
             'days' => array_map(static fn (array $day): array => array_diff_key($day, ['start' => 1]), array_values($days)),
             'hosts' => $hosts->all(), 'families' => array_column($families, 'name'), 'meetings' => $meetings,
-            'not' => array_slice($not, 0, self::LISTED), 'not_said' => Words::say('allotting.not_granted', ['count' => count($not), 'listed' => min(count($not), self::LISTED)]),
+            'not' => array_slice($not, 0, self::LISTED),
+            'not_said' => Words::say('allotting.not_granted', ['count' => count($not), 'listed' => min(count($not), self::LISTED)]),
             'breaks' => self::breaks($allotment, $at, $days, $zone),
         ];
     }
@@ -140,7 +146,10 @@ final class AllotmentData
         foreach ($allotment->breaks as ['sheet' => $sheet, 'start' => $start, 'end' => $end]) {
             $day = $zone->dayAt($start);
             if (isset($at[$sheet], $days[$day])) {
-                $breaks[] = ['host' => $at[$sheet], 'day' => (int) array_search($day, array_keys($days), true), 'at' => intdiv($start - $days[$day]['start'], 60), 'length' => intdiv($end - $start, 60)];
+                $breaks[] = [
+                    'host' => $at[$sheet], 'day' => (int) array_search($day, array_keys($days), true),
+                    'at' => intdiv($start - $days[$day]['start'], 60), 'length' => intdiv($end - $start, 60),
+                ];
             }
         }
 

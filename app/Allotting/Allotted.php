@@ -46,7 +46,8 @@ final class Allotted extends Row
     protected function casts(): array
     {
         return [
-            'asked' => 'boolean', 'pinned' => 'boolean', 'told' => 'boolean', 'why' => NotGranted::class, 'starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime',
+            'asked' => 'boolean', 'pinned' => 'boolean', 'told' => 'boolean', 'why' => NotGranted::class, 'starts_at' => 'immutable_datetime',
+            'ends_at' => 'immutable_datetime',
         ];
     }
 

@@ -40,7 +40,8 @@ final class BookFamily
             $rows = $allotment->rows()->where('pass_id', $pass->id)->with('sheet')->get();
             $given = $rows->filter(static fn (Allotted $row): bool => $row->starts_at !== null && $row->sheet !== null);
             Guards::bookings(
-                array_values($given->map(static fn (Allotted $row): Sheet => SheetAtHand::held($row->sheet ?? throw new \LogicException))->all()), (string) $pass->email,
+                array_values($given->map(static fn (Allotted $row): Sheet => SheetAtHand::held($row->sheet ?? throw new \LogicException))->all()),
+                (string) $pass->email,
                 array_values($given->map(static fn (Allotted $row): string => $row->student)->all()),
             );
             // Another worker was quicker with them.

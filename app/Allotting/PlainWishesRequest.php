@@ -29,7 +29,9 @@ final class PlainWishesRequest extends WishesRequest
         $windows = array_filter(RoundPageData::dates($this->round(), Clock::now()), static fn (array $one): bool => in_array($one['date'], $dates, true));
         $this->merge([
             'picks' => array_column($ranks, 1),
-            'windows' => array_values(array_map(static fn (array $one): array => ['date' => $one['date'], 'from' => $one['from'], 'until' => $one['until']], $windows)),
+            'windows' => array_values(
+                array_map(static fn (array $one): array => ['date' => $one['date'], 'from' => $one['from'], 'until' => $one['until']], $windows),
+            ),
         ]);
     }
 

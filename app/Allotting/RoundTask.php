@@ -137,7 +137,9 @@ final class RoundTask
                 if ($why === null) {
                     assert(is_int($pass) && is_int($sheet) && is_int($rank) && is_bool($asked));
                     $this->meant["w$i"] = ['sheet' => $sheet, 'row' => $i];
-                    $wishes[] = new Wish("w$i", (string) $sheet, max(1, $rank), $asked, $this->list->windows[$pass] ?? $whole, $this->list->languages[$pass] ?? null);
+                    $wishes[] = new Wish(
+                        "w$i", (string) $sheet, max(1, $rank), $asked, $this->list->windows[$pass] ?? $whole, $this->list->languages[$pass] ?? null,
+                    );
                     [$walk, $breather] = [max($walk, $this->list->needs[$pass][0] ?? 0), max($breather, $this->list->needs[$pass][1] ?? 0)];
                 }
             }

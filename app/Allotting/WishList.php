@@ -64,7 +64,8 @@ final class WishList
      */
     private static function children(Collection $sent): array
     {
-        $guardians = Guardian::query()->whereKey($sent->pluck('pass.guardian_id')->filter()->all())->whereNull('put_away_at')->with('students')->get()->keyBy('id');
+        $guardians = Guardian::query()->whereKey($sent->pluck('pass.guardian_id')->filter()->all())->whereNull('put_away_at')
+            ->with('students')->get()->keyBy('id');
         $children = [];
         foreach ($sent as $one) {
             $guardian = $guardians->get((int) $one->pass->guardian_id);
@@ -81,7 +82,9 @@ final class WishList
     {
         $wished = $sent->wished ?? ['picks' => [], 'windows' => [], 'walk' => 0, 'breather' => 0];
         $zone = $this->round->school->timeZone();
-        $this->windows[$sent->pass_id] = array_values(array_filter(array_map(static fn (array $one): ?Span => HoursOn::of($one)->span($zone), $wished['windows'])));
+        $this->windows[$sent->pass_id] = array_values(
+            array_filter(array_map(static fn (array $one): ?Span => HoursOn::of($one)->span($zone), $wished['windows'])),
+        );
         $this->needs[$sent->pass_id] = [max(0, max($wished['walk'], $this->round->school->travel_minutes)), max(0, $wished['breather'])];
         $this->languages[$sent->pass_id] = ($wished['interpreter'] ?? '') ?: null;
         $bySlug = [];
@@ -139,7 +142,8 @@ final class WishList
             $this->first["$sheet->id|$studentId"] ??= count($this->rows);
         }
         $this->rows[] = [
-            'pass_id' => $pass, 'sheet_id' => $sheet?->id, 'student_id' => $studentId, 'host' => $host, 'student' => $student, 'rank' => $rank, 'asked' => $asked,
+            'pass_id' => $pass, 'sheet_id' => $sheet?->id, 'student_id' => $studentId, 'host' => $host, 'student' => $student, 'rank' => $rank,
+            'asked' => $asked,
             'why' => $why, 'language' => $this->languages[$pass] ?? null,
         ];
     }

@@ -57,7 +57,8 @@ final class WorkAllotment implements ShouldQueue
 
     public function failed(): void
     {
-        Allotment::query()->whereKey($this->allotment)->update(['busy' => null, 'state' => AllotmentState::Failed, 'ended_at' => Instant::column(Clock::now())]);
+        Allotment::query()->whereKey($this->allotment)
+            ->update(['busy' => null, 'state' => AllotmentState::Failed, 'ended_at' => Instant::column(Clock::now())]);
     }
 
     /** @return \Closure(int, int): bool that says now and then how far it is, and hears whether to stop */
@@ -85,7 +86,8 @@ final class WorkAllotment implements ShouldQueue
     /** @return list<array{id: string, row: int, start: int}> what is to keep the time that it has in the allotment before */
     private function pins(Allotment $allotment, RoundTask $task): array
     {
-        $before = Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)->whereIn('state', [AllotmentState::Found])->orderByDesc('id')->first();
+        $before = Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)
+            ->whereIn('state', [AllotmentState::Found])->orderByDesc('id')->first();
         $starts = [];
         foreach ($before?->rows()->where('pinned', true)->whereNotNull('starts_at')->get() ?? [] as $row) {
             $starts[$row->key()] = $row->span()?->start;
@@ -105,14 +107,19 @@ final class WorkAllotment implements ShouldQueue
     /** @param  array<int, int>  $pinned  rows that were to keep their time */
     private function keep(Allotment $allotment, RoundTask $task, Found $found, array $pinned): void
     {
-        $rows = array_map(static fn (array $row): array => ['allotment_id' => $allotment->id, 'starts_at' => null, 'ends_at' => null, 'pinned' => false, 'why' => $row['why']?->value] + $row, $task->list->rows);
+        $rows = array_map(
+            static fn (array $row): array => ['allotment_id' => $allotment->id, 'starts_at' => null, 'ends_at' => null, 'pinned' => false, 'why' => $row['why']?->value] + $row,
+            $task->list->rows,
+        );
         $breaks = [];
         foreach ($found->given as $id => $span) {
             ['row' => $i, 'sheet' => $sheet] = $task->meant[$id];
             if ($i === null) {
                 $breaks[] = ['sheet' => $sheet, 'start' => $span->start, 'end' => $span->end];
             } else {
-                $rows[$i] = ['starts_at' => Instant::column($span->start), 'ends_at' => Instant::column($span->end), 'pinned' => isset($pinned[$i])] + $rows[$i];
+                $rows[$i] = [
+                    'starts_at' => Instant::column($span->start), 'ends_at' => Instant::column($span->end), 'pinned' => isset($pinned[$i]),
+                ] + $rows[$i];
             }
         }
         foreach ($found->not as $id => $why) {
@@ -122,7 +129,8 @@ final class WorkAllotment implements ShouldQueue
         DB::transaction(static function () use ($allotment, $rows, $breaks, $found): void {
             // Of one that was given up, or found by another worker meanwhile, nothing is written.
             $mine = DB::table('allotments')->where('id', $allotment->id)->where('state', AllotmentState::Running)->update([
-                'busy' => null, 'state' => AllotmentState::Found, 'granted' => count($found->given) - count($breaks), 'bound' => max(0, $found->bound - count($breaks)),
+                'busy' => null, 'state' => AllotmentState::Found, 'granted' => count($found->given) - count($breaks),
+                'bound' => max(0, $found->bound - count($breaks)),
                 'breaks' => json_encode($breaks, JSON_THROW_ON_ERROR), 'ended_at' => Instant::column(Clock::now()),
             ]);
             foreach ($mine === 0 ? [] : array_chunk($rows, 500) as $some) {

@@ -41,8 +41,10 @@ final class DemoSpring
 
     private const CLASSES = ['10A', '10B', '11A', '11B', '12'];
 
-    public function __construct(private readonly BringIn $bringIn, private readonly WriteRound $write, private readonly PublishRound $publish, private readonly SetInterpreters $interpreters)
-    {
+    public function __construct(
+        private readonly BringIn $bringIn, private readonly WriteRound $write, private readonly PublishRound $publish,
+        private readonly SetInterpreters $interpreters,
+    ) {
     }
 
     public function fill(School $school, int $now): void
@@ -53,7 +55,8 @@ final class DemoSpring
         }
         foreach (DemoPeople::MORE_STAFF as [$name, $subject, $email]) {
             StaffMember::query()->firstOrCreate(['email' => $email], [
-                'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => (string) config('recess.demo_sign_in.password'), 'came_at' => now(),
+                'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => (string) config('recess.demo_sign_in.password'),
+                'came_at' => now(),
             ]);
         }
         Student::query()->where('school_id', $school->id)->where('number', 'GC-9060')->exists() || $this->families($school, $now);
@@ -112,7 +115,8 @@ final class DemoSpring
     {
         [$name, $email] = DemoPeople::INTERPRETER;
         $noemie = StaffMember::query()->firstOrCreate(['email' => $email], [
-            'school_id' => $school->id, 'name' => $name, 'subject' => 'Interpreter', 'password' => (string) config('recess.demo_sign_in.password'), 'came_at' => now(),
+            'school_id' => $school->id, 'name' => $name, 'subject' => 'Interpreter', 'password' => (string) config('recess.demo_sign_in.password'),
+            'came_at' => now(),
         ]);
         ($this->interpreters)($round, [['staff' => $noemie->id, 'language' => 'fr']]);
     }
@@ -122,7 +126,9 @@ final class DemoSpring
     {
         foreach (RoundHost::of($round)->values() as $i => $host) {
             if ($i % 4 === 1) {
-                $host->asked()->sync(Student::query()->whereKey(Teachers::studentsOf($host->staff_id))->orderBy('number')->skip($i)->limit(2)->pluck('id')->all());
+                $host->asked()->sync(
+                    Student::query()->whereKey(Teachers::studentsOf($host->staff_id))->orderBy('number')->skip($i)->limit(2)->pluck('id')->all(),
+                );
             }
         }
     }
@@ -151,7 +157,8 @@ final class DemoSpring
                     'date' => $date['date'], 'from' => $i % 6 === 4 ? '17:00' : '15:30', 'until' => '19:30',
                 ], $i % 7 === 3 ? [$dates[$i % 2]] : $dates);
                 $asked = [
-                    'picks' => $chance->shuffleArray($picks), 'windows' => $windows, 'walk' => 5, 'breather' => 0, 'prefer' => 'evenings', 'interpreter' => $i % 23 === 5 ? 'fr' : '',
+                    'picks' => $chance->shuffleArray($picks), 'windows' => $windows, 'walk' => 5, 'breather' => 0, 'prefer' => 'evenings',
+                    'interpreter' => $i % 23 === 5 ? 'fr' : '',
                 ];
                 $rows[$guardian->id] = json_encode($asked, JSON_THROW_ON_ERROR);
             }
@@ -160,7 +167,8 @@ final class DemoSpring
         $at = Instant::column($now - 86_400);
         foreach ($guardians->find(array_keys($rows)) as $guardian) {
             Shortlist::query()->insert([
-                'round_id' => $round->id, 'pass_id' => $guardian->pass()->id, 'asked' => $rows[$guardian->id], 'wished' => $rows[$guardian->id], 'wished_at' => $at,
+                'round_id' => $round->id, 'pass_id' => $guardian->pass()->id, 'asked' => $rows[$guardian->id], 'wished' => $rows[$guardian->id],
+                'wished_at' => $at,
             ]);
         }
     }

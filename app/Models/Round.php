@@ -45,7 +45,9 @@ final class Round extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['state' => 'draft', 'intro' => '', 'families' => true, 'classes' => '[]', 'cohorts' => '[]', 'collects' => false, 'breaks' => false, 'version' => 0];
+    protected $attributes = [
+        'state' => 'draft', 'intro' => '', 'families' => true, 'classes' => '[]', 'cohorts' => '[]', 'collects' => false, 'breaks' => false, 'version' => 0,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -67,7 +67,8 @@ final class ByVideo
     private static function link(RoundHost $host): ?string
     {
         $last = Place::query()->join('sheets', 'sheets.id', '=', 'places.sheet_id')->where('sheets.staff_id', $host->staff_id)
-            ->where('places.kind', PlaceKind::Video)->whereNotNull('places.link')->whereNull('places.removed_at')->orderByDesc('places.id')->value('places.link');
+            ->where('places.kind', PlaceKind::Video)->whereNotNull('places.link')->whereNull('places.removed_at')
+            ->orderByDesc('places.id')->value('places.link');
         $saved = SavedPlace::query()->where('staff_id', $host->staff_id)->where('kind', PlaceKind::Video)->whereNotNull('link')->value('link');
         $link = $host->link ?? $last ?? $saved;
 

@@ -74,7 +74,8 @@ final class EveningMove
             $one->interpreter_id === null || $people[$one->interpreter_id] = $one->interpreter_id;
         }
         $engaged = $people === [] ? [] : Worlds::engaged(array_values($people), $day, $now);
-        $others = Booking::query()->whereIn('pass_id', $bookings->pluck('pass_id')->unique())->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
+        $others = Booking::query()->whereIn('pass_id', $bookings->pluck('pass_id')->unique())
+            ->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
             ->where('starts_at', '<', Instant::column($day->end))->where('ends_at', '>', Instant::column($day->start))->get()->groupBy('pass_id');
         $cannot = [];
         foreach ($bookings as $booking) {

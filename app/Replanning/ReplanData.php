@@ -37,7 +37,10 @@ final class ReplanData
             'hosts' => array_values($hosts->filter(static fn (RoundHost $one): bool => $one->isOpen())->map(static fn (RoundHost $one): array => [
                 'id' => $one->id, 'name' => $one->host->name,
             ])->all()),
-            'dates' => array_map(static fn (int $day): array => ['date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day))], array_keys($days)),
+            'dates' => array_map(
+                static fn (int $day): array => ['date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day))],
+                array_keys($days),
+            ),
             'video_said' => Words::say('replanning.video_said', [
                 'can' => count($video['can']), 'cannot' => count($video['cannot']), 'names' => Spell::list(array_slice($video['cannot'], 0, 12)) ?: 'none',
             ]),
@@ -60,7 +63,9 @@ final class ReplanData
             'hits' => array_values($bookings->map(static fn (Booking $one): array => [
                 'booking' => $one->id, 'name' => $one->pass->name, 'student' => $one->student, 'time' => Spell::slot($one->span(), $zone),
                 'best' => $steads[$one->id]['best'] === null ? null : self::key($steads[$one->id]['best']),
-                'others' => array_map(static fn (Stead $stead): array => self::stead($stead, $finder, $one, $zone), array_slice($steads[$one->id]['all'], 0, self::OFFERED)),
+                'others' => array_map(
+                    static fn (Stead $stead): array => self::stead($stead, $finder, $one, $zone), array_slice($steads[$one->id]['all'], 0, self::OFFERED),
+                ),
             ])->all()),
         ];
     }
@@ -81,7 +86,8 @@ final class ReplanData
                 'families' => $bookings->pluck('pass_id')->unique()->count(),
             ]),
             'cannot' => array_values($bookings->whereIn('id', $cannot)->map(static fn (Booking $one): array => [
-                'booking' => $one->id, 'name' => $one->pass->name, 'student' => $one->student, 'host' => $one->host->name, 'time' => Spell::time($one->span()->start, $zone),
+                'booking' => $one->id, 'name' => $one->pass->name, 'student' => $one->student, 'host' => $one->host->name,
+                'time' => Spell::time($one->span()->start, $zone),
             ])->all()),
         ];
     }

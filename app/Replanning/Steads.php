@@ -62,7 +62,9 @@ final class Steads
         $displaced = [];
         $teachers = $this->teachers($bookings);
         foreach ($bookings as $booking) {
-            $displaced[] = new Displaced("pass $booking->pass_id", (string) $booking->sheet_id, $booking->span(), $this->for($booking, $teachers[(int) $booking->student_id] ?? []));
+            $displaced[] = new Displaced(
+                "pass $booking->pass_id", (string) $booking->sheet_id, $booking->span(), $this->for($booking, $teachers[(int) $booking->student_id] ?? []),
+            );
         }
         $best = LeastMoves::find($displaced, new Between($this->absence->host->round->school->travel()));
         $steads = [];

@@ -20,7 +20,8 @@ final class GivenLetter extends Message
      * @param  bool  $asked  whether a teacher asked for some of it
      */
     public function __construct(
-        private readonly Pass $pass, private readonly Round $round, private readonly array $bookings, private readonly array $left, private readonly bool $asked,
+        private readonly Pass $pass, private readonly Round $round, private readonly array $bookings, private readonly array $left,
+        private readonly bool $asked,
     ) {
     }
 

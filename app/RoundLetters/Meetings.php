@@ -25,7 +25,8 @@ final class Meetings
      */
     public static function still(array $ids): Collection
     {
-        return Booking::query()->whereKey($ids)->whereNotNull('hold_id')->with(['host', 'place', 'pass', 'interpreter', 'sheet.host.school'])->orderBy('starts_at')->get();
+        return Booking::query()->whereKey($ids)->whereNotNull('hold_id')
+            ->with(['host', 'place', 'pass', 'interpreter', 'sheet.host.school'])->orderBy('starts_at')->get();
     }
 
     /**
@@ -55,7 +56,9 @@ final class Meetings
         $booked = $bookings->filter(static fn (Booking $one): bool => $one->state === BookingState::Booked)->all();
 
         return $booked === [] ? [] : [
-            Attachment::fromData(static fn (): string => MeetingEntry::files($booked, Reader::pass($pass), Clock::now()), 'meetings.ics')->withMime('text/calendar; charset=utf-8'),
+            Attachment::fromData(
+                static fn (): string => MeetingEntry::files($booked, Reader::pass($pass), Clock::now()), 'meetings.ics',
+            )->withMime('text/calendar; charset=utf-8'),
         ];
     }
 }

@@ -63,7 +63,9 @@ final class TellOfRound
 
             return;
         }
-        $text = Words::say('rounds.remind_text', ['title' => $event->round->title, 'students' => $event->students, 'link' => $event->round->linkFor($event->pass)]);
+        $text = Words::say(
+            'rounds.remind_text', ['title' => $event->round->title, 'students' => $event->students, 'link' => $event->round->linkFor($event->pass)],
+        );
         Queue::push(new SendText($event->pass->id, $event->pass->phone, $text, "round|{$event->round->id}|{$event->pass->id}|$event->at"));
     }
 

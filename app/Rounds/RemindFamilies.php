@@ -60,7 +60,8 @@ final class RemindFamilies
         if (! $round->isOpenFor($now)) {
             return $due;
         }
-        $lately = DB::table('round_letters')->where('round_id', $round->id)->where('sent_at', '>', Instant::column($now - self::AGAIN))->pluck('guardian_id')->flip();
+        $lately = DB::table('round_letters')->where('round_id', $round->id)
+            ->where('sent_at', '>', Instant::column($now - self::AGAIN))->pluck('guardian_id')->flip();
         foreach (Cards::familiesOf(Unheard::in($round)) as $one) {
             $guardian = $one['guardian'];
             if ($lately->has($guardian->id)) {

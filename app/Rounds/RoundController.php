@@ -126,7 +126,9 @@ final class RoundController
             'interpreters' => ['present', 'array', 'max:200'], 'interpreters.*' => ['array:staff,language'],
             'interpreters.*.staff' => ['required', 'integer'], 'interpreters.*.language' => ['required', 'string', 'max:35'],
         ]);
-        $asked = array_map(static fn (array $one): array => ['staff' => (int) $one['staff'], 'language' => (string) $one['language']], $request->array('interpreters'));
+        $asked = array_map(
+            static fn (array $one): array => ['staff' => (int) $one['staff'], 'language' => (string) $one['language']], $request->array('interpreters'),
+        );
         $set($round, $asked);
 
         return new JsonResponse(RoundSetupData::round($round));

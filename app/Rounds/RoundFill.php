@@ -19,7 +19,9 @@ final class RoundFill
     public static function of(Round $round, int $now): array
     {
         if ($round->published_at === null) {
-            return ['taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => [], 'without_link' => '', 'ground' => '', 'due' => 0, 'due_said' => ''];
+            return [
+                'taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => [], 'without_link' => '', 'ground' => '', 'due' => 0, 'due_said' => '',
+            ];
         }
         $sheets = $round->openSheets();
         $dates = $round->dates();
@@ -62,7 +64,9 @@ final class RoundFill
     {
         $names = Shortlist::onTheGround($round)->sort()->values();
 
-        return $names->isEmpty() ? '' : Words::say('rounds.ground', ['count' => $names->count(), 'names' => Spell::list(array_values($names->take(20)->all()))]);
+        return $names->isEmpty() ? '' : Words::say(
+            'rounds.ground', ['count' => $names->count(), 'names' => Spell::list(array_values($names->take(20)->all()))],
+        );
     }
 
     /** @return array{due: int, due_said: string} who would be reminded now */

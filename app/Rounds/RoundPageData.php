@@ -70,8 +70,14 @@ final class RoundPageData
         $open = $round->takesWishes($now);
 
         return [
-            'open' => $open, 'said' => Words::say($open ? 'allotting.until' : 'allotting.until_over', ['moment' => Spell::moment((int) $round->wishes_until?->getTimestamp(), $zone)]),
-            'sent' => $kept?->wished, 'sent_said' => $kept?->wished_at === null ? '' : Words::say('allotting.sent_at', ['moment' => Spell::moment($kept->wished_at->getTimestamp(), $zone)]),
+            'open' => $open,
+            'said' => Words::say(
+                $open ? 'allotting.until' : 'allotting.until_over', ['moment' => Spell::moment((int) $round->wishes_until?->getTimestamp(), $zone)],
+            ),
+            'sent' => $kept?->wished,
+            'sent_said' => $kept?->wished_at === null ? '' : Words::say(
+                'allotting.sent_at', ['moment' => Spell::moment($kept->wished_at->getTimestamp(), $zone)],
+            ),
         ];
     }
 

@@ -128,7 +128,11 @@ enum RoundPapers: string
             $pass = $theirs->firstOrFail()->pass;
             $pages[] = [
                 'heading' => $pass->name,
-                'rows' => array_values($theirs->map(static fn (Booking $one): array => ['date' => Spell::date($zone->dateAt($one->span()->start))] + self::row($one, $zone))->all()),
+                'rows' => array_values(
+                    $theirs->map(
+                        static fn (Booking $one): array => ['date' => Spell::date($zone->dateAt($one->span()->start))] + self::row($one, $zone),
+                    )->all(),
+                ),
                 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::shape($pass->link())),
             ];
         }
@@ -142,7 +146,8 @@ enum RoundPapers: string
     {
         return [
             'from' => Spell::time($one->span()->start, $zone), 'until' => Spell::time($one->span()->end, $zone), 'family' => $one->pass->name,
-            'student' => $one->student, 'needs' => $one->getAttribute('ground') === true ? Words::say('rounds.needs_ground') : '', 'interpreter' => (string) $one->interpreter?->name, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
+            'student' => $one->student, 'needs' => $one->getAttribute('ground') === true ? Words::say('rounds.needs_ground') : '',
+            'interpreter' => (string) $one->interpreter?->name, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
         ];
     }
 

@@ -39,7 +39,9 @@ final class RoundSetupData
             'people' => array_values($people->map(static fn (StaffMember $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'subject' => $one->subject,
             ])->all()),
-            'languages' => array_map(static fn (string $code): array => ['code' => $code, 'name' => (string) SetInterpreters::name($code)], SetInterpreters::LANGUAGES),
+            'languages' => array_map(
+                static fn (string $code): array => ['code' => $code, 'name' => (string) SetInterpreters::name($code)], SetInterpreters::LANGUAGES,
+            ),
             'round' => $round === null ? null : self::round($round),
         ];
     }
@@ -71,8 +73,10 @@ final class RoundSetupData
     public static function part(RoundHost $one): array
     {
         return [
-            'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'sheet' => $one->sheet_id, 'is_open' => $one->isOpen(), 'has_place' => $one->hasPlace(),
-            'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions, 'absent' => $one->absent, 'most' => $one->most, 'collects' => $one->round->collects,
+            'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'sheet' => $one->sheet_id, 'is_open' => $one->isOpen(),
+            'has_place' => $one->hasPlace(),
+            'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions,
+            'absent' => $one->absent, 'most' => $one->most, 'collects' => $one->round->collects,
             'asked' => array_values($one->asked->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name()])->all()),
         ];
     }

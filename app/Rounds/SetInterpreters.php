@@ -15,7 +15,8 @@ final class SetInterpreters
 {
     /** As BCP 47 writes them, for choosing; a school's others are as good. */
     public const LANGUAGES = [
-        'ar', 'bn', 'bs', 'cs', 'da', 'de', 'el', 'en', 'es', 'fa', 'fr', 'hi', 'hr', 'hu', 'it', 'ja', 'ko', 'ku', 'lt', 'lv', 'nl', 'no', 'pa', 'pl', 'ps', 'pt', 'ro',
+        'ar', 'bn', 'bs', 'cs', 'da', 'de', 'el', 'en', 'es', 'fa', 'fr', 'hi', 'hr', 'hu', 'it', 'ja', 'ko', 'ku', 'lt', 'lv', 'nl', 'no', 'pa',
+        'pl', 'ps', 'pt', 'ro',
         'ru', 'so', 'sq', 'sr', 'sv', 'sw', 'ta', 'ti', 'tl', 'tr', 'uk', 'ur', 'vi', 'zh',
     ];
 
@@ -26,12 +27,15 @@ final class SetInterpreters
      */
     public function __invoke(Round $round, array $interpreters): void
     {
-        $here = StaffMember::query()->where('school_id', $round->school_id)->whereNull('left_at')->whereKey(array_column($interpreters, 'staff'))->pluck('id')->flip();
+        $here = StaffMember::query()->where('school_id', $round->school_id)->whereNull('left_at')
+            ->whereKey(array_column($interpreters, 'staff'))->pluck('id')->flip();
         // Whoever meets families there cannot be promised to others before times are given.
         $hosts = $round->collects ? RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->flip() : collect();
         $seen = $rows = [];
         foreach ($interpreters as $i => ['staff' => $staff, 'language' => $language]) {
-            $here->has($staff) && ! isset($seen["$staff $language"]) || throw ValidationException::withMessages(["interpreters.$i.staff" => Words::say('rounds.interpreter_here')]);
+            $here->has($staff) && ! isset($seen["$staff $language"]) || throw ValidationException::withMessages(
+                ["interpreters.$i.staff" => Words::say('rounds.interpreter_here')],
+            );
             $hosts->has($staff) === false || throw ValidationException::withMessages(["interpreters.$i.staff" => Words::say('rounds.interpreter_is_host')]);
             self::name($language) !== null || throw ValidationException::withMessages(["interpreters.$i.language" => Words::say('rounds.no_such_language')]);
             $seen["$staff $language"] = true;
@@ -50,7 +54,8 @@ final class SetInterpreters
             ->orderBy('language')->orderBy('staff.name')->get(['staff_id', 'staff.name', 'language']);
 
         return array_values($rows->map(static fn (\stdClass $row): array => [
-            'staff' => (int) $row->staff_id, 'name' => (string) $row->name, 'language' => (string) $row->language, 'said' => self::name((string) $row->language) ?? (string) $row->language,
+            'staff' => (int) $row->staff_id, 'name' => (string) $row->name, 'language' => (string) $row->language,
+            'said' => self::name((string) $row->language) ?? (string) $row->language,
         ])->all());
     }
 

@@ -33,7 +33,8 @@ final class WriteRound
             $round->fill([
                 'title' => $statement->title, 'intro' => $statement->intro, 'blocks' => array_map(BlockRecord::of(...), $statement->blocks),
                 'rules' => $statement->rules, 'questions' => $statement->questions, 'families' => $statement->families, 'classes' => $statement->classes,
-                'collects' => $statement->wishesUntil !== null, 'wishes_until' => $statement->wishesUntil === null ? null : Instant::column($statement->wishesUntil),
+                'collects' => $statement->wishesUntil !== null,
+                'wishes_until' => $statement->wishesUntil === null ? null : Instant::column($statement->wishesUntil),
                 'breaks' => $statement->breaks, 'cohorts' => $statement->cohorts, 'version' => $round->version + 1,
             ])->save();
             RoundHost::query()->where('round_id', $round->id)->whereNotIn('staff_id', $statement->staff)->delete();

@@ -71,7 +71,8 @@ final class Interpreters
         foreach (self::of($round)[$language] ?? [] as $staff) {
             try {
                 DB::table('holds')->insert([
-                    'staff_id' => $staff, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start), 'ends_at' => Instant::column($slot->end), 'with_hold_id' => $hold,
+                    'staff_id' => $staff, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start),
+                    'ends_at' => Instant::column($slot->end), 'with_hold_id' => $hold,
                 ]);
 
                 return $staff;

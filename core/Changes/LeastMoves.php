@@ -89,7 +89,10 @@ final class LeastMoves
             return;
         }
         $columns = Matching::leastCost($costs);
-        $cost = [count(array_keys($columns, null, true)), array_sum(array_map(static fn (array $line, ?int $column): int => $line[$column ?? -1] ?? 0, $costs, $columns))];
+        $cost = [
+            count(array_keys($columns, null, true)),
+            array_sum(array_map(static fn (array $line, ?int $column): int => $line[$column ?? -1] ?? 0, $costs, $columns)),
+        ];
         if ($cost >= $this->bestCost) {
             return;
         }

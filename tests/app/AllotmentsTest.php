@@ -44,21 +44,25 @@ final class AllotmentsTest extends RoundTestCase
         $this->ask('post', "/api/s/{$pick['sheet']}/bookings", ['pass' => $pass->token()])->assertNotFound();
 
         $this->wishes($round, $pass, [])->assertUnprocessable()->assertJsonValidationErrors('picks');
-        $this->wishes($round, $pass, [$pick], [])->assertUnprocessable()->assertJsonPath('errors.windows.0', 'Say when you can come: on no evening nobody can meet you.');
+        $this->wishes($round, $pass, [$pick], [])->assertUnprocessable()
+            ->assertJsonPath('errors.windows.0', 'Say when you can come: on no evening nobody can meet you.');
         $this->wishes($round, $pass, array_fill(0, 200, $pick))->assertUnprocessable()->assertJsonValidationErrors('picks');
         $this->wishes($round, self::guardian('Ed Nox')->pass(), [$pick])->assertUnprocessable()->assertJsonValidationErrors('picks.0.student');
         $this->wishes($round, null, [$pick])->assertForbidden();
         $this->wishes($round, $pass, [$pick])->assertOk()->assertJsonPath('wishes.sent.picks', [$pick]);
         $second = ['sheet' => $this->slug($this->iolo), 'student' => 'Cy Fay'];
         $this->wishes($round, $pass, [$second, $pick])->assertOk()->assertJsonPath('wishes.sent.picks.0', $second);
-        $this->ask('delete', "/api/r/$round->slug/wishes", ['pass' => $pass->token()])->assertOk()->assertJsonPath('wishes.sent', null)->assertJsonPath('asked.picks.0', $second);
+        $this->ask('delete', "/api/r/$round->slug/wishes", ['pass' => $pass->token()])->assertOk()
+            ->assertJsonPath('wishes.sent', null)->assertJsonPath('asked.picks.0', $second);
         // The office sees who has, and who has not.
         $this->wishes($round, $pass, [$second])->assertOk();
         $this->actingAs($this->office);
         self::assertSame([0, 1], array_column($this->ask('get', "/api/staff/rounds/$round->id")->json('classes'), 'missing'));
         $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertConflict();
         // Without scripts: a number for each, and the evenings.
-        $plain = ['pass' => $pass->token(), 'rank' => ['Cy Fay' => [$second['sheet'] => '2'], 'Ada Fay' => [$pick['sheet'] => '1']], 'dates' => [self::EVENING]];
+        $plain = [
+            'pass' => $pass->token(), 'rank' => ['Cy Fay' => [$second['sheet'] => '2'], 'Ada Fay' => [$pick['sheet'] => '1']], 'dates' => [self::EVENING],
+        ];
         $this->get("/r/$round->slug?pass={$pass->token()}")->assertOk()->assertSee('Write 1 beside whom you want to meet most');
         $this->post("/r/$round->slug/wishes", ['dates' => []] + $plain)->assertUnprocessable()->assertSee('Say when you can come');
         $this->post("/r/$round->slug/wishes", $plain)->assertRedirect("/r/$round->slug?pass={$pass->token()}");
@@ -73,9 +77,13 @@ final class AllotmentsTest extends RoundTestCase
         $round = $this->collecting(['breaks' => true, 'line' => self::EVENING.' 16:00-19:00 /15 gap 5']);
         [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
         [$wren, $iolo, $maja] = [$this->slug($this->wren), $this->slug($this->iolo), $this->slug($this->maja)];
-        $this->wishes($round, $uma, [['sheet' => $wren, 'student' => 'Ada Fay'], ['sheet' => $maja, 'student' => 'Cy Fay'], ['sheet' => $iolo, 'student' => 'Cy Fay']])->assertOk();
+        $this->wishes(
+            $round, $uma, [['sheet' => $wren, 'student' => 'Ada Fay'], ['sheet' => $maja, 'student' => 'Cy Fay'], ['sheet' => $iolo, 'student' => 'Cy Fay']],
+        )->assertOk();
         // In that time two meetings can be.
-        $this->wishes($round, $ed, [['sheet' => $wren, 'student' => 'Lo Nox'], ['sheet' => $iolo, 'student' => 'Lo Nox']], [self::hours('16:00', '16:35')])->assertOk();
+        $this->wishes(
+            $round, $ed, [['sheet' => $wren, 'student' => 'Lo Nox'], ['sheet' => $iolo, 'student' => 'Lo Nox']], [self::hours('16:00', '16:35')],
+        )->assertOk();
         // Maja needs to see Lo, whose family did not think of it.
         $this->actingAs($this->maja);
         $part = RoundHost::query()->where(['round_id' => $round->id, 'staff_id' => $this->maja->id])->firstOrFail();
@@ -83,7 +91,8 @@ final class AllotmentsTest extends RoundTestCase
         $ada = Student::query()->where('name', 'Ada Fay')->firstOrFail();
         self::assertSame(['Cy Fay', 'Lo Nox'], array_column($this->ask('get', "/api/staff/round-parts/$part->id/students")->json('students'), 'name'));
         $this->ask('put', "/api/staff/round-parts/$part->id", self::part('Room 4') + ['asked' => [$ada->id]])->assertUnprocessable();
-        $this->ask('put', "/api/staff/round-parts/$part->id", self::part('Room 4') + ['asked' => [$lo->id], 'most' => 5])->assertOk()->assertJsonPath('asked.0.name', 'Lo Nox');
+        $this->ask('put', "/api/staff/round-parts/$part->id", self::part('Room 4') + ['asked' => [$lo->id], 'most' => 5])
+            ->assertOk()->assertJsonPath('asked.0.name', 'Lo Nox');
         $this->json('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertForbidden();
 
         $found = $this->found($round);
@@ -92,14 +101,19 @@ final class AllotmentsTest extends RoundTestCase
         self::assertSame(['Lo Nox'], array_column($found->json('picture.not'), 'student'));
         self::assertSame(['Iolo Bevan is only free while they are in another meeting, or on the way.'], array_column($found->json('picture.not'), 'why'));
         // The same wishes and seed, the same answer; and what is pinned stays, whatever the seed.
-        $times = static fn (TestResponse $one): array => array_map(static fn (array $m): array => [$m['host'], $m['student'], $m['time']], $one->json('picture.meetings'));
+        $times = static fn (TestResponse $one): array => array_map(
+            static fn (array $m): array => [$m['host'], $m['student'], $m['time']], $one->json('picture.meetings'),
+        );
         self::assertSame($times($found), $times($this->found($round)));
         $last = Allotment::query()->orderByDesc('id')->firstOrFail();
         $pinned = $last->rows()->where('student', 'Cy Fay')->get();
         $this->ask('put', "/api/staff/allotments/$last->id/pins", ['rows' => $pinned->modelKeys(), 'pinned' => true])->assertOk();
         $this->found($round, 7);
         $after = Allotment::query()->orderByDesc('id')->firstOrFail();
-        self::assertEquals($pinned->map(static fn (Allotted $row): mixed => $row->span())->all(), $after->rows()->where('pinned', true)->get()->map(static fn (Allotted $row): mixed => $row->span())->all());
+        self::assertEquals(
+            $pinned->map(static fn (Allotted $row): mixed => $row->span())->all(),
+            $after->rows()->where('pinned', true)->get()->map(static fn (Allotted $row): mixed => $row->span())->all(),
+        );
 
         // Wishes can still come: it waits; what was found before they ended is found anew.
         $this->ask('post', "/api/staff/allotments/$after->id/publish")->assertConflict();
@@ -147,13 +161,20 @@ final class AllotmentsTest extends RoundTestCase
     public function test_a_child_is_in_one_meeting_at_a_time_whoever_comes_with_it_and_of_two_guardians_one_has_the_time(): void
     {
         foreach ([false, true] as $each) {
-            $round = $this->collecting(['each_guardian' => $each, 'title' => "Round $each", 'line' => ($each ? '2026-12-04' : self::EVENING).' 16:00-16:30 /15']);
+            $round = $this->collecting(
+                ['each_guardian' => $each, 'title' => "Round $each", 'line' => ($each ? '2026-12-04' : self::EVENING).' 16:00-16:30 /15'],
+            );
             $mother = self::guardian('Uma Fay');
-            $father = Guardian::query()->firstOrCreate(['school_id' => $round->school_id, 'name' => 'Bo Ray'], ['email' => 'bo@mail.example', 'phone' => '902 555 0102']);
+            $father = Guardian::query()->firstOrCreate(
+                ['school_id' => $round->school_id, 'name' => 'Bo Ray'], ['email' => 'bo@mail.example', 'phone' => '902 555 0102'],
+            );
             $father->students()->syncWithoutDetaching($mother->students->modelKeys());
             $wren = $round->sheets()->where('staff_id', $this->wren->id)->firstOrFail()->slug;
             foreach ([$mother, $father] as $one) {
-                $this->wishes($round, $one->pass(), [['sheet' => $wren, 'student' => 'Ada Fay']], [['date' => $each ? '2026-12-04' : self::EVENING, 'from' => '16:00', 'until' => '16:30']])->assertOk();
+                $this->wishes(
+                    $round, $one->pass(), [['sheet' => $wren, 'student' => 'Ada Fay']],
+                    [['date' => $each ? '2026-12-04' : self::EVENING, 'from' => '16:00', 'until' => '16:30']],
+                )->assertOk();
             }
             $found = $this->found($round);
             self::assertCount($each ? 2 : 1, $found->json('picture.meetings'));
@@ -165,7 +186,9 @@ final class AllotmentsTest extends RoundTestCase
     {
         $round = $this->collecting();
         $uma = self::guardian('Uma Fay')->pass();
-        $this->wishes($round, $uma, [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay']])->assertOk();
+        $this->wishes(
+            $round, $uma, [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay']],
+        )->assertOk();
         $this->actingAs($this->office);
         Queue::fake();
         $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertStatus(202)->assertJsonPath('state', 'waiting')->json('id');
@@ -191,7 +214,11 @@ final class AllotmentsTest extends RoundTestCase
         $part = RoundHost::query()->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])->firstOrFail();
         $this->json('delete', "/api/staff/round-parts/$part->id")->assertNoContent();
         app()->call([new BookAllotment($id), 'handle']);
-        self::assertSame([null, 'host-gone'], Allotted::query()->where('allotment_id', $id)->orderBy('id')->get()->map(static fn (Allotted $row): ?string => $row->why?->value)->sort()->values()->all());
+        self::assertSame(
+            [null, 'host-gone'],
+            Allotted::query()->where('allotment_id', $id)->orderBy('id')->get()
+                ->map(static fn (Allotted $row): ?string => $row->why?->value)->sort()->values()->all(),
+        );
         self::assertSame(1, Booking::query()->count());
     }
 
@@ -206,8 +233,14 @@ final class AllotmentsTest extends RoundTestCase
         [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
         // Both need the one interpreter, and can come for three meetings between them.
         $hour = [self::hours('16:00', '16:55')];
-        $this->wishes($round, $uma, [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay']], $hour, 'fr')->assertOk();
-        $this->wishes($round, $ed, [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox'], ['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox']], $hour, 'fr')->assertOk();
+        $this->wishes(
+            $round, $uma,
+            [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay']], $hour, 'fr',
+        )->assertOk();
+        $this->wishes(
+            $round, $ed, [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox'], ['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox']],
+            $hour, 'fr',
+        )->assertOk();
         $this->actingAs($this->office);
         $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
         self::assertSame([3, 1], [$this->found($round)->json('granted'), count($this->found($round)->json('picture.not'))]);
@@ -219,7 +252,9 @@ final class AllotmentsTest extends RoundTestCase
         $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertOk()->assertJsonPath('state', 'booking');
         app()->call([new BookAllotment($last->id), 'handle']);
         self::assertSame($first, $uma->bookings()->pluck('id')->all());
-        self::assertSame([3, 3], [Booking::query()->count(), Booking::query()->where('interpreter_id', $sol->id)->distinct()->count('starts_at')], 'in no two at once');
+        self::assertSame(
+            [3, 3], [Booking::query()->count(), Booking::query()->where('interpreter_id', $sol->id)->distinct()->count('starts_at')], 'in no two at once',
+        );
     }
 
     /** @param  array<string, mixed>  $changes */
@@ -235,7 +270,10 @@ final class AllotmentsTest extends RoundTestCase
      */
     private function wishes(Round $round, ?Pass $pass, array $picks, ?array $windows = null, string $interpreter = ''): TestResponse
     {
-        return $this->ask('put', "/api/r/$round->slug/wishes", ['interpreter' => $interpreter, 'pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [self::hours('16:00', '19:00')]]);
+        return $this->ask(
+            'put', "/api/r/$round->slug/wishes",
+            ['interpreter' => $interpreter, 'pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [self::hours('16:00', '19:00')]],
+        );
     }
 
     /** @return TestResponse<\Illuminate\Http\JsonResponse> the office's look at what was found */

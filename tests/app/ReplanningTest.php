@@ -63,10 +63,14 @@ final class ReplanningTest extends RoundTestCase
         // All of the rest: who has no other time is given back, with the word.
         $this->actingAs($this->office);
         $hits = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", ['host' => $iolo->id, 'times' => []])->assertOk()->json('hits');
-        $this->ask('post', "/api/staff/rounds/$round->id/away", ['host' => $iolo->id, 'times' => [], 'choices' => [['booking' => $hits[0]['booking'], 'sheet' => null, 'start' => null]]])->assertOk();
+        $this->ask(
+            'post', "/api/staff/rounds/$round->id/away",
+            ['host' => $iolo->id, 'times' => [], 'choices' => [['booking' => $hits[0]['booking'], 'sheet' => null, 'start' => null]]],
+        )->assertOk();
         self::assertSame(BookingState::Cancelled, $ada->refresh()->state);
         foreach (['host' => ['host' => 999_999], 'times.0.from' => ['times' => [self::hours('17:00', '16:00')]], 'times' => ['times' => 'all']] as $field => $wrong) {
-            $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $wrong + ['host' => $iolo->id, 'times' => []])->assertUnprocessable()->assertJsonValidationErrors($field);
+            $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $wrong + ['host' => $iolo->id, 'times' => []])
+                ->assertUnprocessable()->assertJsonValidationErrors($field);
         }
     }
 
@@ -92,14 +96,21 @@ final class ReplanningTest extends RoundTestCase
 
         Mail::fake();
         Queue::fake();
-        $this->ask('post', "/api/staff/rounds/$round->id/evening", $form + ['seen' => array_column($effect->json('cannot'), 'booking'), 'word' => 'Snow.'])->assertOk();
-        self::assertSame(['2026-12-10 20:00:00', '2026-12-10 20:20:00'], $uma->bookings()->orderBy('starts_at')->get()->map(static fn (Booking $one): string => $one->starts_at->format('Y-m-d H:i:s'))->all());
+        $this->ask(
+            'post', "/api/staff/rounds/$round->id/evening", $form + ['seen' => array_column($effect->json('cannot'), 'booking'), 'word' => 'Snow.'],
+        )->assertOk();
+        self::assertSame(
+            ['2026-12-10 20:00:00', '2026-12-10 20:20:00'],
+            $uma->bookings()->orderBy('starts_at')->get()->map(static fn (Booking $one): string => $one->starts_at->format('Y-m-d H:i:s'))->all(),
+        );
         self::assertNull($ed->bookings()->firstOrFail()->hold_id);
         Mail::assertQueued(MovedLetter::class, 1);
         // Families plan on the other date now, and whoever still had the old evening before them hears why it is not there.
         $page = $this->ask('get', "/api/r/$round->slug?pass={$uma->token()}")->assertOk();
         self::assertSame(['2026-12-10'], array_column($page->json('dates'), 'date'));
-        $late = $this->keep($round->refresh(), $ed, [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox', 'start' => self::EVENING.'T21:00:00Z']])->assertConflict();
+        $late = $this->keep(
+            $round->refresh(), $ed, [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox', 'start' => self::EVENING.'T21:00:00Z']],
+        )->assertConflict();
         self::assertStringContainsString('The school has moved or closed that time', $late->json('message'));
         // Snow again: to the evening after that.
         $this->actingAs($this->office);

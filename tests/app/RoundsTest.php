@@ -58,7 +58,9 @@ final class RoundsTest extends RoundTestCase
         self::assertSame(3, Sheet::query()->count());
         $fill = $this->ask('get', "/api/staff/rounds/$id")->assertOk();
         self::assertSame([0, 16], [$fill->json('taken'), $fill->json('slots')], 'six each, but two of Wren’s, when she is not there');
-        self::assertSame([['7B', 1, 1], ['8A', 2, 2]], array_map(static fn (array $one): array => [$one['name'], $one['students'], $one['missing']], $fill->json('classes')));
+        self::assertSame(
+            [['7B', 1, 1], ['8A', 2, 2]], array_map(static fn (array $one): array => [$one['name'], $one['students'], $one['missing']], $fill->json('classes')),
+        );
         // Another room afterwards goes onto the sheet.
         $this->ask('put', "/api/staff/round-parts/{$parts['Maja Kos']['id']}", self::part('Room 5'))->assertOk();
         self::assertSame(['Room 5'], Sheet::query()->where('staff_id', $this->maja->id)->firstOrFail()->places->pluck('label')->all());
@@ -175,8 +177,11 @@ final class RoundsTest extends RoundTestCase
     public function test_families_of_which_nothing_was_heard_are_written_to_once_a_day(): void
     {
         $round = $this->published();
-        $this->keep($round, self::guardian('Ed Nox')->pass(), [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox', 'start' => self::EVENING.'T20:00:00Z']])->assertCreated();
-        self::guardian('Uma Fay')->students()->firstOrFail()->guardians()->create(['school_id' => $round->school_id, 'name' => 'Bo Ray', 'phone' => '902 555 0199'], ['may_book' => true]);
+        $this->keep(
+            $round, self::guardian('Ed Nox')->pass(), [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox', 'start' => self::EVENING.'T20:00:00Z']],
+        )->assertCreated();
+        self::guardian('Uma Fay')->students()->firstOrFail()->guardians()
+            ->create(['school_id' => $round->school_id, 'name' => 'Bo Ray', 'phone' => '902 555 0199'], ['may_book' => true]);
         $this->actingAs($this->office);
         Mail::fake();
         Queue::fake();
@@ -200,7 +205,8 @@ final class RoundsTest extends RoundTestCase
         foreach ([['staff' => 999_999, 'language' => 'fr'], ['staff' => $sol->id, 'language' => 'Klingon!']] as $wrong) {
             $this->ask('put', "/api/staff/rounds/$round->id/interpreters", ['interpreters' => [$wrong]])->assertUnprocessable();
         }
-        $this->ask('put', "/api/staff/rounds/$round->id/interpreters", ['interpreters' => [['staff' => $sol->id, 'language' => 'fr']]])->assertOk()->assertJsonPath('interpreters.0.said', 'French');
+        $this->ask('put', "/api/staff/rounds/$round->id/interpreters", ['interpreters' => [['staff' => $sol->id, 'language' => 'fr']]])
+            ->assertOk()->assertJsonPath('interpreters.0.said', 'French');
         [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
         [$wren, $maja] = [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox']];
         $this->keep($round, $uma, [$wren + ['start' => self::EVENING.'T20:00:00Z']], null, ['interpreter' => 'fr'])->assertCreated();
@@ -225,7 +231,8 @@ final class RoundsTest extends RoundTestCase
         $this->actingAs($sol);
         $this->get('/staff/rounds')->assertOk()->assertSee('Wren Halloran');
         $this->plan($round, $ed, [['sheet' => $this->slug($this->wren), 'student' => 'Lo Nox']])->assertOk();
-        $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $ed->token(), 'interpreter' => 'it', 'picks' => [], 'windows' => []])->assertUnprocessable()->assertJsonValidationErrors('interpreter');
+        $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $ed->token(), 'interpreter' => 'it', 'picks' => [], 'windows' => []])
+            ->assertUnprocessable()->assertJsonValidationErrors('interpreter');
     }
 
     public function test_why_something_does_not_fit_and_what_would(): void

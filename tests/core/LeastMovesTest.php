@@ -65,7 +65,9 @@ final class LeastMovesTest extends TestCase
     {
         $ways = [[]];
         foreach ($displaced as $one) {
-            $ways = array_merge(...array_map(static fn (array $way): array => array_map(static fn (?Stead $stead): array => [...$way, $stead], [null, ...$one->steads]), $ways));
+            $ways = array_merge(
+                ...array_map(static fn (array $way): array => array_map(static fn (?Stead $stead): array => [...$way, $stead], [null, ...$one->steads]), $ways),
+            );
         }
         $best = [0, 0];
         foreach ($ways as $way) {
