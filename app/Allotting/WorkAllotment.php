@@ -133,6 +133,8 @@ final class WorkAllotment implements ShouldQueue
                 'bound' => max(0, $found->bound - count($breaks)),
                 'breaks' => json_encode($breaks, JSON_THROW_ON_ERROR), 'ended_at' => Instant::column(Clock::now()),
             ]);
+            // Of those before it nobody needs anything any more: what was pinned is pinned here.
+            $mine === 0 || Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)->delete();
             foreach ($mine === 0 ? [] : array_chunk($rows, 500) as $some) {
                 DB::table('allotted')->insert($some);
             }

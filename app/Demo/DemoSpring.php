@@ -168,7 +168,7 @@ final class DemoSpring
         foreach ($guardians->find(array_keys($rows)) as $guardian) {
             Shortlist::query()->insert([
                 'round_id' => $round->id, 'pass_id' => $guardian->pass()->id, 'asked' => $rows[$guardian->id], 'wished' => $rows[$guardian->id],
-                'wished_at' => $at,
+                'wished_at' => $at, 'created_at' => $at, 'updated_at' => $at,
             ]);
         }
     }

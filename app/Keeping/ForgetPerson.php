@@ -64,8 +64,14 @@ final class ForgetPerson
         self::outOfLetters(array_values(array_map(intval(...), $bookings()->pluck('id')->all())));
         DB::table('guests')->whereIn('booking_id', $bookings()->select('id'))->delete();
         DB::table('guests')->whereIn('pass_id', $passes)->delete();
-        DB::table('waiting')->whereIn('pass_id', $passes)->delete();
-        $bookings()->update(['student' => '', 'student_key' => '', 'student_id' => null, 'answers' => '{}', 'cancel_note' => '', 'answer_note' => '', 'link' => null, 'undo' => null]);
+        // What they wished of a round, and what that was given.
+        foreach (['waiting', 'shortlists', 'allotted'] as $table) {
+            DB::table($table)->whereIn('pass_id', $passes)->delete();
+        }
+        $bookings()->update([
+            'student' => '', 'student_key' => '', 'student_id' => null, 'answers' => '{}', 'cancel_note' => '', 'answer_note' => '', 'link' => null, 'undo' => null,
+            'language' => null, 'interpreter_id' => null,
+        ]);
         // Whom the school knows by its own lists keeps their pass; it holds nothing of before.
         DB::table('passes')->whereIn('id', $passes)->whereNull('guardian_id')->whereNull('staff_id')
             ->update(['name' => '', 'email' => null, 'new_email' => null, 'phone' => '', 'mail_failure' => '', 'token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"), 'forgotten_at' => Instant::column($now)]);

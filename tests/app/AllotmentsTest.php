@@ -123,7 +123,7 @@ final class AllotmentsTest extends RoundTestCase
         $this->ask('post', "/api/staff/allotments/$after->id/publish")->assertConflict();
         $this->found($round, 7);
         $last = Allotment::query()->orderByDesc('id')->firstOrFail();
-        $this->ask('post', "/api/staff/allotments/$after->id/publish")->assertConflict();
+        $this->json('post', "/api/staff/allotments/$after->id/publish")->assertNotFound();
         // Somebody of another sheet is quicker with one of Wren's times: that one wish hears so, and all else is booked.
         $hers = $last->rows()->where('student', 'Ada Fay')->firstOrFail();
         $hold = ['staff_id' => $this->wren->id, 'sheet_id' => $hers->sheet_id, 'starts_at' => $hers->starts_at, 'ends_at' => $hers->ends_at];

@@ -12,6 +12,7 @@ use App\Models\Notice;
 use App\Models\Pass;
 use App\Models\SheetState;
 use App\Models\StaffMember;
+use App\Rounds\Shortlist;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
@@ -55,14 +56,18 @@ final class KeepingTest extends TestCase
         $sheet = $this->sheet();
         $pass = $this->book($sheet, $this->wish($sheet))->json('path');
         $this->book($sheet, $this->otherWish($sheet, '20:30', 'Bao'))->assertCreated();
+        $wished = ['picks' => [['sheet' => 'x', 'student' => 'Kwame Ferreira']], 'windows' => []];
+        $ama = Pass::query()->where('email', 'ama@mail.example')->firstOrFail()->id;
+        Shortlist::query()->create(['round_id' => AccessTest::round($sheet->host->school_id)->id, 'pass_id' => $ama, 'asked' => $wished, 'wished' => $wished]);
         $this->get("$pass/kept")->assertOk()->assertSee('ama@mail.example')->assertSee('Kwame Ferreira')->assertDontSee('Bao');
-        $this->getJson("$pass/kept.json")->assertOk()->assertJsonPath('you.email', 'ama@mail.example')->assertJsonPath('meetings.0.student', 'Kwame Ferreira')->assertJsonCount(1, 'meetings');
+        $this->getJson("$pass/kept.json")->assertOk()->assertJsonPath('you.email', 'ama@mail.example')->assertJsonPath('meetings.0.student', 'Kwame Ferreira')->assertJsonCount(1, 'meetings')
+            ->assertJsonPath('wishes.0.sent.picks.0.student', 'Kwame Ferreira');
 
         $this->post("$pass/forget")->assertRedirect("$pass/kept");
         $this->post("$pass/forget", ['sure' => 'yes'])->assertOk()->assertSee('opens nothing any more');
         $this->get($pass)->assertNotFound();
         self::assertSame([1, 1], [Hold::query()->count(), Booking::query()->where('state', 'booked')->count()], 'their time is free again, the other one stands');
-        foreach (['passes', 'bookings', 'activity_log'] as $table) {
+        foreach (['passes', 'bookings', 'shortlists', 'activity_log'] as $table) {
             self::assertStringNotContainsString('ama@mail.example', (string) json_encode(DB::table($table)->get()));
             self::assertStringNotContainsString('Kwame Ferreira', (string) json_encode(DB::table($table)->get()));
         }

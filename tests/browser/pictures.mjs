@@ -56,18 +56,18 @@ async function worksheet(page) {
     await page.getByText('left over each day').first().waitFor();
 }
 
-async function year(page) {
-    await signIn(page);
-    await page.getByRole('link', { name: 'New conferences' }).click();
-    const again = page.getByRole('button', { name: 'Throw it away and begin anew' });
-    await page.waitForTimeout(800);
-    if (await again.isVisible()) await again.click();
-    await page.getByRole('button', { name: 'Pick several on the year' }).click();
-    for (const i of [48, 49, 50]) await page.locator('[data-date]:not([disabled])').nth(i).click();
-    await page.getByLabel('From', { exact: true }).fill('15:30');
-    await page.getByRole('textbox', { name: 'To', exact: true }).fill('18:00');
-    await page.getByText('in all').first().waitFor();
-    await page.getByRole('group', { name: 'The year' }).scrollIntoViewIfNeeded();
+async function allotment(page) {
+    await signIn(page, 'ruta.simkute@gannetcove.example');
+    await page.goto('/staff/rounds');
+    await page.getByRole('link', { name: 'Spring round' }).first().click();
+    await page.getByRole('link', { name: 'Wishes and allotment' }).click();
+    const find = page.getByRole('button', { name: 'Find times', exact: true });
+    await page.getByText('families have sent wishes').waitFor();
+    if (await find.isVisible()) await find.click();
+    await page.getByText('wishes are granted').first().waitFor();
+    await page.getByLabel('Pick out a family or a teacher').fill('gill');
+    await page.getByRole('button', { name: 'Parveen Gill' }).click();
+    await page.getByRole('button', { name: 'Show all' }).waitFor();
 }
 
 async function effect(page) {
@@ -171,7 +171,7 @@ await take('directory', WIDE, async (page) => {
         .setInputFiles({ name: 'students.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
     await page.getByText('2 new students').waitFor();
 });
-await take('year', WIDE, year);
+await take('allotment', WIDE, allotment, { fullPage: true });
 await take('effect', WIDE, effect);
 await take('worksheet', WIDE, worksheet);
 await take('host-sheet', WIDE, hostSheet);
