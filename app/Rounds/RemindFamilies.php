@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Directory\Guardian;
+use App\Directory\Student;
 use App\Framework\Contended;
+use App\Framework\Spell;
 use App\Models\Instant;
 use App\Models\Round;
-use App\Sharing\Cards;
 use App\Texts\TextMessages;
 use Illuminate\Support\Facades\DB;
 
@@ -32,15 +33,18 @@ final class RemindFamilies
     {
         return Contended::transaction(function () use ($round, $word, $now): int {
             $sent = 0;
-            foreach ($this->due($round, $now)['can'] as $one) {
+            $missing = Unheard::in($round)->pluck('students.id')->flip();
+            foreach (Guardian::query()->whereKey($this->due($round, $now)['can'])->with('students')->orderBy('id')->lazy(200) as $guardian) {
                 // In one statement: of two who press at once, one reminds.
                 $mine = DB::affectingStatement(
                     'INSERT INTO round_letters (round_id, guardian_id, sent_at) VALUES (?, ?, ?)'
                     .' ON DUPLICATE KEY UPDATE sent_at = IF(sent_at <= ?, VALUES(sent_at), sent_at)',
-                    [$round->id, $one['guardian']->id, Instant::column($now), Instant::column($now - self::AGAIN)],
+                    [$round->id, $guardian->id, Instant::column($now), Instant::column($now - self::AGAIN)],
                 );
                 if ($mine > 0) {
-                    event(new FamilyReminded($round, $one['guardian']->pass(), $one['students'], $word, $now));
+                    $children = $guardian->students->filter(static fn (Student $one): bool => $missing->has($one->id));
+                    $names = array_values($children->map(static fn (Student $one): string => $one->name())->all());
+                    event(new FamilyReminded($round, $guardian->pass(), Spell::list($names), $word, $now));
                     $sent++;
                 }
             }
@@ -52,7 +56,7 @@ final class RemindFamilies
     /**
      * Who would be reminded now, and how many can only be given a card.
      *
-     * @return array{can: list<array{guardian: Guardian, students: string}>, cannot: int, lately: int}
+     * @return array{can: list<int>, cannot: int, lately: int}
      */
     public function due(Round $round, int $now): array
     {
@@ -60,16 +64,18 @@ final class RemindFamilies
         if (! $round->isOpenFor($now)) {
             return $due;
         }
-        $lately = DB::table('round_letters')->where('round_id', $round->id)
-            ->where('sent_at', '>', Instant::column($now - self::AGAIN))->pluck('guardian_id')->flip();
-        foreach (Cards::familiesOf(Unheard::in($round)) as $one) {
-            $guardian = $one['guardian'];
-            if ($lately->has($guardian->id)) {
+        $guardians = DB::table('guardians')->join('guardian_student', 'guardian_student.guardian_id', '=', 'guardians.id')
+            ->whereIn('guardian_student.student_id', Unheard::in($round)->select('students.id'))
+            ->where('guardian_student.may_book', true)->whereNull('guardian_student.put_away_at')->whereNull('guardians.put_away_at')
+            ->leftJoin('round_letters', static fn ($letter) => $letter->on('round_letters.guardian_id', '=', 'guardians.id')->where('round_letters.round_id', $round->id))
+            ->distinct()->orderBy('guardians.id')->get(['guardians.id', 'guardians.email', 'guardians.phone', 'round_letters.sent_at']);
+        foreach ($guardians as $one) {
+            if ($one->sent_at !== null && (string) $one->sent_at > Instant::column($now - self::AGAIN)) {
                 $due['lately']++;
-            } elseif ($guardian->email === null && ($guardian->phone === '' || ! $this->texts->areSent())) {
+            } elseif ($one->email === null && ((string) $one->phone === '' || ! $this->texts->areSent())) {
                 $due['cannot']++;
             } else {
-                $due['can'][] = $one;
+                $due['can'][] = (int) $one->id;
             }
         }
 

@@ -194,7 +194,7 @@ final class RoundsTest extends RoundTestCase
         Queue::assertPushed(SendText::class, 1);
         $letter = Mail::queued(RemindLetter::class)->first();
         assert($letter instanceof RemindLetter);
-        self::assertStringContainsString('You can book times for Ada Fay, Cy Fay', $letter->render());
+        self::assertStringContainsString('You can book times for Ada Fay and Cy Fay', $letter->render());
     }
 
     public function test_who_needs_an_interpreter_is_met_only_when_one_is_free_and_none_is_in_two_meetings(): void
