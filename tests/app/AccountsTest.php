@@ -146,7 +146,7 @@ final class AccountsTest extends TestCase
             $said[] = $this->ask('post', '/api/staff/forgotten', ['email' => $email])->assertStatus(202)->getContent();
         }
         self::assertSame($said[0], $said[1]);
-        $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0]);
+        $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         Mail::assertQueuedCount(1);
         $link = $this->link();
 
@@ -165,7 +165,7 @@ final class AccountsTest extends TestCase
             $this->ask('post', '/api/staff/forgotten', ['email' => $wren->email])->assertStatus(202);
         }
         Mail::fake();
-        $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0]);
+        $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         Mail::assertQueuedCount(2);
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addHour());
         self::assertNull(AccountKey::open(basename($this->link()), CarbonImmutable::now()->getTimestamp()), 'an hour, and no more');
