@@ -34,12 +34,12 @@ function said(Process $process): array
 function bookElsewhere(string $sheet, Closure $isWanted): array
 {
     global $address;
-    static $n = 0;
-    $slots = [];
+    static $n = 0, $slots = [], $page = [];
     $times = [];
     while ($isWanted()) {
-        if ($slots === []) {
-            $page = (array) json_decode((string) file_get_contents("$address/api/s/$sheet?n=".$n), true);
+        while ($slots === []) {
+            $from = $page === [] ? '' : "&from={$page['later']}";
+            $page = (array) json_decode((string) file_get_contents("$address/api/s/$sheet?n=$n$from"), true);
             foreach ($page['days'] as $day) {
                 foreach ($day['stretches'] as $stretch) {
                     array_push($slots, ...array_column(array_filter($stretch['slots'], static fn (array $slot): bool => $slot['state'] === 'free'), 'key'));
@@ -48,12 +48,16 @@ function bookElsewhere(string $sheet, Closure $isWanted): array
         }
         $n++;
         $body = json_encode([
-            'slot' => array_shift($slots), 'place' => $page['places'][0]['id'] ?? null, 'name' => "Someone $n", 'email' => "someone$n@large.example", 'phone' => '+1 902 555 0100',
-            'answers' => ['student' => "Somebody $n"], 'request_key' => sprintf('%08x-0000-4000-8000-%012x', crc32((string) $n), $n),
+            'slot' => array_shift($slots), 'place' => $page['places'][0]['id'] ?? null, 'name' => "Someone $n", 'email' => "someone$n@large.example",
+            'answers' => ['student' => "Somebody $n", 'phone' => '+1 902 555 0100'],
+            'request_key' => sprintf('%08x-0000-4000-8000-%012x', crc32((string) $n), $n),
         ]);
         $begun = hrtime(true);
         $curl = curl_init("$address/api/s/$sheet/bookings");
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]);
+        curl_setopt_array(
+            $curl,
+            [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']],
+        );
         $answer = (string) curl_exec($curl);
         $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
         $status === 201 || throw new RuntimeException("$status: $answer");
