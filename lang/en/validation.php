@@ -7,6 +7,7 @@ declare(strict_types=1);
 return [
     'required' => 'Please fill this in.',
     'required_if' => 'Please fill this in.',
+    'required_if_accepted' => 'Please fill this in.',
     'required_with' => 'Please fill this in.',
     'required_without' => 'Please fill this in.',
     'present' => 'This page has gone wrong. Load it again; what you typed is kept.',

@@ -96,7 +96,7 @@
             <Button color="alternative" onclick={() => void page.begin(now.seed)}
                 >{pinned === 0 ? 'Find times again' : `Find again; ${pinned} stay${pinned === 1 ? 's' : ''}`}</Button
             >
-            <TextButton onclick={() => void page.begin(now.seed + 1)}>Another way, as good</TextButton>
+            <TextButton onclick={() => void page.begin(now.seed + 1)}>Find another way</TextButton>
             {#if now.collecting}<span class="text-faint">It can be published once wishes are over.</span>{/if}
         {/if}
         {#if page.picture && !page.looking}

@@ -35,7 +35,7 @@
     const plain = $derived(round.interpreters.map((one) => ({ staff: one.staff, language: one.language })));
 </script>
 
-<section aria-labelledby="interpreters">
+<section class="mt-4" aria-labelledby="interpreters">
     <h2 id="interpreters" class="mb-1">Interpreters</h2>
     <ul>
         {#each round.interpreters as one (one.staff + one.language)}

@@ -90,7 +90,10 @@ export class Setup {
 
     async publish(): Promise<void> {
         await this.save();
-        if (!this.round || this.state !== 'kept') return;
+        if (!this.round || this.state !== 'kept') {
+            this.message ||= 'Something here needs another look before it is kept. Nothing was published.';
+            return;
+        }
         const answer = await ask(
             api.POST('/api/staff/rounds/{round}/publish', { params: { path: { round: this.round.id } } }),
         );
