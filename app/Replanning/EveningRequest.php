@@ -14,6 +14,9 @@ use Recess\Time\LocalDate;
 /** Which evening of a round goes to which other date. */
 final class EveningRequest extends FormRequest
 {
+    /** Days: an evening further away is another round. */
+    private const FURTHEST = 200;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -36,6 +39,7 @@ final class EveningRequest extends FormRequest
         $wrong = match (true) {
             ! in_array($from->day, $days, true) => ['from' => Words::say('replanning.not_its_date')],
             $to->isBefore($zone->dateAt(Clock::now())) => ['to' => Words::say('replanning.date_over')],
+            $to->day - $from->day > self::FURTHEST => ['to' => Words::say('replanning.date_far')],
             in_array($to->day, $days, true) => ['to' => Words::say('replanning.date_taken')],
             $round->school->closedDays()->holds($to) => ['to' => Words::say('replanning.date_closed')],
             default => [],

@@ -17,6 +17,7 @@ return [
     'evening_done' => 'The evening is moved; each family hears of all its meetings in one letter.',
     'not_its_date' => 'The round is not on this date.',
     'date_over' => 'This date is over.',
+    'date_far' => 'That is too far away for the same round. Make it again with new dates.',
     'date_taken' => 'The round is on this date already.',
     'date_closed' => 'The school is closed on this date.',
     'others_cannot' => 'Others cannot be on that date than you have seen. Nothing was changed; look once more.',

@@ -88,6 +88,7 @@ final class ReplanningTest extends RoundTestCase
                 ->assertUnprocessable()->assertJsonValidationErrors($field);
         }
         $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", ['from' => self::EVENING, 'to' => '2026-11-01'])->assertUnprocessable();
+        $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", ['from' => self::EVENING, 'to' => '9999-12-31'])->assertUnprocessable();
         $form = ['from' => self::EVENING, 'to' => '2026-12-10'];
         $effect = $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", $form)->assertOk();
         self::assertSame(['Lo Nox'], array_column($effect->json('cannot'), 'student'));
