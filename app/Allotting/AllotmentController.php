@@ -40,10 +40,10 @@ final class AllotmentController
     public function begin(Round $round, Request $request, BeginAllotment $begin): JsonResponse
     {
         $request->validate(['seed' => ['required', 'integer', 'between:0,999999']]);
-        $begin($round, $request->integer('seed'), Clock::now());
+        $allotment = $begin($round, $request->integer('seed'), Clock::now());
         LogBook::note('round_allotted', $round, ['about' => $round->title]);
 
-        return new JsonResponse(AllotmentData::progress($round, Allotment::last($round), Clock::now()), 202);
+        return new JsonResponse(AllotmentData::progress($round, $allotment, Clock::now()), 202);
     }
 
     public function stop(Allotment $allotment, StopAllotment $stop): JsonResponse

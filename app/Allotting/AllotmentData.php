@@ -115,14 +115,9 @@ final class AllotmentData
     /** @return array<int, array{label: string, minutes: int, hours: list<array{at: int, said: string}>, start: int}> by day */
     private static function days(Round $round, Zone $zone): array
     {
-        $spans = [];
-        foreach ($round->pieces() as $pieces) {
-            $day = $zone->dayAt($pieces->stretch->start);
-            $spans[$day] = [min($spans[$day][0] ?? PHP_INT_MAX, $pieces->stretch->start), max($spans[$day][1] ?? 0, $pieces->stretch->end)];
-        }
-        ksort($spans);
         $days = [];
-        foreach ($spans as $day => [$start, $end]) {
+        foreach ($round->days() as $day => $span) {
+            [$start, $end] = [$span->start, $span->end];
             $hours = [];
             for ($hour = $zone->instant(LocalDate::fromDay($day), 0); $hour <= $end; $hour += 3_600) {
                 if ($hour >= $start) {

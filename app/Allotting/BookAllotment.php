@@ -13,6 +13,7 @@ use App\Timetables\Guards;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
+use Recess\Time\Span;
 
 /**
  * Books an allotment: each family in a transaction of its own, with what it is told, so that nobody else waits for long; and
@@ -38,11 +39,11 @@ final class BookAllotment implements ShouldQueue
         if ($allotment === null || $allotment->state !== AllotmentState::Booking) {
             return;
         }
+        $booked = $allotment->rows()->where('told', true)->distinct()->count('pass_id');
         foreach ($allotment->rows()->where('told', false)->distinct()->reorder('pass_id')->pluck('pass_id') as $pass) {
             $now = Clock::now();
             $book($allotment, (int) $pass, $now);
-            $booked = $allotment->rows()->where('told', true)->distinct()->count('pass_id');
-            DB::table('allotments')->where('id', $allotment->id)->update(['booked' => $booked, 'heard_at' => Instant::column($now)]);
+            DB::table('allotments')->where('id', $allotment->id)->update(['booked' => ++$booked, 'heard_at' => Instant::column($now)]);
         }
         $this->open($allotment, Clock::now());
     }
@@ -53,12 +54,12 @@ final class BookAllotment implements ShouldQueue
             $round = Round::query()->findOrFail($allotment->round_id);
             $breaks = [];
             foreach ($allotment->breaks as ['sheet' => $sheet, 'start' => $start, 'end' => $end]) {
-                $breaks[$sheet][] = ['starts_at' => Instant::column($start), 'ends_at' => Instant::column($end), 'closed' => true, 'extra_seats' => 0];
+                $breaks[$sheet][] = Span::of($start, $end);
             }
             foreach ($round->sheets()->whereNull('put_away_at')->where('state', SheetState::Draft)->orderBy('id')->get() as $sheet) {
                 Guards::sheet($sheet);
                 foreach ($breaks[$sheet->id] ?? [] as $break) {
-                    $sheet->slotChanges()->updateOrCreate(['starts_at' => $break['starts_at']], $break);
+                    $sheet->closeSlot($break);
                 }
                 $sheet->update(['state' => SheetState::Open, 'published_at' => Instant::column($now)]);
             }

@@ -9,15 +9,12 @@ final class Pin
 {
     /**
      * @param  list<int>  $rows
-     * @return int how many there are now
      *
      * @throws AllotmentRefused when it is booked, or being booked
      */
-    public function __invoke(Allotment $allotment, array $rows, bool $pinned): int
+    public function __invoke(Allotment $allotment, array $rows, bool $pinned): void
     {
         $allotment->state === AllotmentState::Found || throw AllotmentRefused::because('nothing_to_pin');
         Allotted::query()->where('allotment_id', $allotment->id)->whereKey($rows)->whereNotNull('starts_at')->update(['pinned' => $pinned]);
-
-        return $allotment->rows()->where('pinned', true)->count();
     }
 }

@@ -59,9 +59,7 @@ final class RoundTask
      */
     public function interpreters(int $now): array
     {
-        $zone = $this->round->school->timeZone();
-        $dates = $this->round->dates();
-        $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
+        $range = $this->round->range();
         $free = [];
         foreach (array_keys(Interpreters::of($this->round->id)) as $language) {
             $free[$language] = Interpreters::free($this->round->id, $language, $range, $now);

@@ -46,10 +46,17 @@ final class ExpireCommand extends Command
             }
             // Of those who just came in, without a booking, and of whom a host expected.
             $over = $now - $school->keep_days * self::DAY;
-            DB::table('turns')->whereNull('booking_id')->where('created_at', '<', Instant::column($over))->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
-            DB::table('desk_days')->where('created_at', '<', Instant::column($over))->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
-            DB::table('expected')->where('updated_at', '<', Instant::column($over))->whereIn('sheet_id', DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('staff.school_id', $school->id)->select('sheets.id'))->delete();
-            DB::table('allotments')->where('ended_at', '<', Instant::column($over))->whereIn('round_id', DB::table('rounds')->where('school_id', $school->id)->select('id'))->delete();
+            DB::table('turns')->whereNull('booking_id')->where('created_at', '<', Instant::column($over))
+                ->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
+            DB::table('desk_days')->where('created_at', '<', Instant::column($over))
+                ->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
+            DB::table('expected')->where('updated_at', '<', Instant::column($over))
+                ->whereIn(
+                    'sheet_id',
+                    DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('staff.school_id', $school->id)->select('sheets.id'),
+                )->delete();
+            DB::table('allotments')->where('ended_at', '<', Instant::column($over))
+                ->whereIn('round_id', DB::table('rounds')->where('school_id', $school->id)->select('id'))->delete();
             DB::table('entries_sent')->where('sent_at', '<', Instant::column(min($over, $now - 400 * self::DAY)))->delete();
             DB::table('activity_log')->where('created_at', '<', Instant::column($now - max(31, $school->log_days) * self::DAY))->delete();
         }
@@ -67,20 +74,37 @@ final class ExpireCommand extends Command
         return DB::table('passes')->where('passes.created_at', '<', Instant::column($instant))
             ->where(static fn ($known) => $known->whereNull('passes.forgotten_at')->whereNull('passes.guardian_id')->whereNull('passes.staff_id')
                 // Of those whom the school knows, what they told.
-                ->orWhereExists(static fn (Builder $any) => $meetings($any)->where(static fn ($told) => $told->where('bookings.student', '!=', '')->orWhere('bookings.answers', '!=', '{}')))
+                ->orWhereExists(
+                    static fn (Builder $any) => $meetings($any)->where(
+                        static fn ($told) => $told->where('bookings.student', '!=', '')->orWhere('bookings.answers', '!=', '{}'),
+                    ),
+                )
                 ->orWhereExists(static fn (Builder $any) => $wishes($any))
                 ->orWhereExists(static fn (Builder $any) => $any->from('knocks')->whereColumn('knocks.pass_id', 'passes.id')))
             ->where(static fn ($here) => $here
-                ->whereExists(static fn (Builder $any) => $wishes($any)->join('rounds', 'rounds.id', '=', 'shortlists.round_id')->where('rounds.school_id', $school->id))
-                ->orWhereExists(static fn (Builder $any) => $any->from('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')->join('staff', 'staff.id', '=', 'sheets.staff_id')->whereColumn('bookings.pass_id', 'passes.id')->where('staff.school_id', $school->id))
+                ->whereExists(
+                    static fn (Builder $any) => $wishes($any)->join('rounds', 'rounds.id', '=', 'shortlists.round_id')->where('rounds.school_id', $school->id),
+                )
+                ->orWhereExists(
+                    static fn (Builder $any) => $any->from('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')
+                        ->join('staff', 'staff.id', '=', 'sheets.staff_id')->whereColumn('bookings.pass_id', 'passes.id')
+                        ->where('staff.school_id', $school->id),
+                )
                 ->orWhereExists(static fn (Builder $any) => $any->from('knocks')->join('staff', 'staff.id', '=', 'knocks.staff_id')->whereColumn('knocks.pass_id', 'passes.id')->where('staff.school_id', $school->id)))
-            ->whereNotExists(static fn (Builder $any) => $any->from('knocks')->whereColumn('knocks.pass_id', 'passes.id')->where('knocks.updated_at', '>=', Instant::column($instant)))
+            ->whereNotExists(
+                static fn (Builder $any) => $any->from('knocks')->whereColumn('knocks.pass_id', 'passes.id')
+                    ->where('knocks.updated_at', '>=', Instant::column($instant)),
+            )
             // Wishes are needed until times are given.
             ->whereNotExists(static fn (Builder $any) => $wishes($any)->join('rounds', 'rounds.id', '=', 'shortlists.round_id')->where(static fn ($still) => $still
                 ->where('shortlists.updated_at', '>=', Instant::column($instant))->orWhere('rounds.wishes_until', '>=', Instant::column($instant))))
             ->whereNotExists(static fn (Builder $any) => $meetings($any)->where('bookings.ends_at', '>=', Instant::column($instant)))
             ->whereNotExists(static fn (Builder $any) => $any->from('waiting')->whereColumn('waiting.pass_id', 'passes.id'))
-            ->whereNotExists(static fn (Builder $any) => $any->from('guests')->join('bookings as theirs', 'theirs.id', '=', 'guests.booking_id')->whereColumn('guests.pass_id', 'passes.id')->where('theirs.ends_at', '>=', Instant::column($instant)))
+            ->whereNotExists(
+                static fn (Builder $any) => $any->from('guests')
+                    ->join('bookings as theirs', 'theirs.id', '=', 'guests.booking_id')
+                    ->whereColumn('guests.pass_id', 'passes.id')->where('theirs.ends_at', '>=', Instant::column($instant)),
+            )
             ->orderBy('passes.id');
     }
 
@@ -92,10 +116,14 @@ final class ExpireCommand extends Command
         $hosts = DB::table('bookings')->whereIn('pass_id', self::over($school, $goes - $school->keep_days * self::DAY)->select('passes.id')->reorder())
             ->groupBy('staff_id')->selectRaw('staff_id, COUNT(*) AS meetings, UNIX_TIMESTAMP(MIN(ends_at)) AS first')->get();
         // Who heard of it lately need not hear of the same again tomorrow.
-        $lately = Notice::query()->where('key', 'like', 'goes|%')->where('created_at', '>', Instant::column($now - (self::WARNED - 1) * self::DAY))->pluck('staff_id')->flip();
+        $lately = Notice::query()->where('key', 'like', 'goes|%')
+            ->where('created_at', '>', Instant::column($now - (self::WARNED - 1) * self::DAY))->pluck('staff_id')->flip();
         foreach ($hosts->reject(static fn (\stdClass $one): bool => $lately->has((int) $one->staff_id)) as $one) {
             Notice::query()->firstOrCreate(['staff_id' => (int) $one->staff_id, 'key' => 'goes|'.gmdate('Y-m-d', $now)], [
-                'message' => Words::say('keeping.goes', ['meetings' => (int) $one->meetings, 'date' => Spell::date($zone->dateAt((int) $one->first + ($school->keep_days + 1) * self::DAY))]),
+                'message' => Words::say(
+                    'keeping.goes',
+                    ['meetings' => (int) $one->meetings, 'date' => Spell::date($zone->dateAt((int) $one->first + ($school->keep_days + 1) * self::DAY))],
+                ),
             ]);
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,6 +15,7 @@ use Recess\Slots\Block as CoreBlock;
 use Recess\Slots\Pieces;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
+use Recess\Time\Span;
 
 /**
  * One school-wide conference event: what the sheets of all who are in it have in common.
@@ -97,7 +99,38 @@ final class Round extends Row
     /** The instant at which the first of its dates begins. */
     public function begins(): int
     {
-        return $this->school->timeZone()->instant($this->dates()->first, 0);
+        return $this->range()->start;
+    }
+
+    /** From the midnight before its first date to that after its last. */
+    public function range(): Span
+    {
+        $zone = $this->school->timeZone();
+        $dates = $this->dates();
+
+        return Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
+    }
+
+    /** @return array<int, Span> by day: from its first time to the end of its last, on the days on which it is */
+    public function days(): array
+    {
+        $zone = $this->school->timeZone();
+        $days = [];
+        foreach ($this->pieces() as $pieces) {
+            $day = $zone->dayAt($pieces->stretch->start);
+            $known = $days[$day] ?? $pieces->stretch;
+            $days[$day] = Span::of(min($known->start, $pieces->stretch->start), max($known->end, $pieces->stretch->end));
+        }
+        ksort($days);
+
+        return $days;
+    }
+
+    /** @return Builder<Booking> those that stand, in the order of their times */
+    public function bookings(): Builder
+    {
+        return Booking::query()->whereIn('sheet_id', $this->sheets()->select('id'))->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
+            ->orderBy('starts_at')->orderBy('id');
     }
 
     /** @return list<Pieces> its stretches on days that are not closed, cut into the slots that each who is in it begins with */

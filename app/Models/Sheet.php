@@ -93,6 +93,14 @@ final class Sheet extends Row
         return $this->hasMany(Place::class)->whereNull('removed_at')->orderBy('position')->orderBy('id');
     }
 
+    /** By hand: what is booked there stays. To be called inside a transaction that has raised its guards, or on a draft. */
+    public function closeSlot(Span $slot): void
+    {
+        $this->slotChanges()->updateOrCreate(
+            ['starts_at' => Instant::column($slot->start)], ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0],
+        );
+    }
+
     /** @return BelongsTo<Round, $this> */
     public function round(): BelongsTo
     {

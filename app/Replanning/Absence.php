@@ -23,9 +23,7 @@ final readonly class Absence
      */
     public function __construct(public RoundHost $host, array $times, public int $now)
     {
-        $zone = $host->round->school->timeZone();
-        $dates = $host->round->dates();
-        $this->times = Spans::of($times !== [] ? $times : [Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0))]);
+        $this->times = Spans::of($times !== [] ? $times : [$host->round->range()]);
     }
 
     public function hits(Span $span): bool

@@ -49,10 +49,10 @@ final class EveningMove
     /** @return Collection<int, Booking> that stand on the date, in the order of their times */
     public function bookings(): Collection
     {
-        return Booking::query()->whereIn('sheet_id', $this->round->sheets()->select('id'))->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
+        return $this->round->bookings()
             ->where('starts_at', '>=', Instant::column($this->begins()))
             ->where('starts_at', '<', Instant::column($this->ends()))
-            ->with(['sheet', 'pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id')->get();
+            ->with(['sheet', 'pass', 'place', 'host'])->get();
     }
 
     /**

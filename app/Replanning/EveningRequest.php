@@ -35,7 +35,7 @@ final class EveningRequest extends FormRequest
         assert($round instanceof Round);
         [$from, $to] = [LocalDate::parse($this->string('from')->toString()), LocalDate::parse($this->string('to')->toString())];
         $zone = $round->school->timeZone();
-        $days = array_map(static fn ($pieces): int => $zone->dayAt($pieces->stretch->start), $round->pieces());
+        $days = array_keys($round->days());
         $wrong = match (true) {
             ! in_array($from->day, $days, true) => ['from' => Words::say('replanning.not_its_date')],
             $to->isBefore($zone->dateAt(Clock::now())) => ['to' => Words::say('replanning.date_over')],

@@ -14,7 +14,6 @@ use App\Booking\TakeSeat;
 use App\Framework\Contended;
 use App\Live\Announce;
 use App\Models\Booking;
-use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Asking;
@@ -96,8 +95,7 @@ final class LetBeAway
         foreach ($absence->host->round->pieces() as $pieces) {
             foreach ($pieces->slots as $slot) {
                 if ($absence->hits($slot)) {
-                    $closed = ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0];
-                    $sheet->slotChanges()->updateOrCreate(['starts_at' => Instant::column($slot->start)], $closed);
+                    $sheet->closeSlot($slot);
                 }
             }
         }

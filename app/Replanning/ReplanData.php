@@ -23,12 +23,7 @@ final class ReplanData
     /** @return array<string, mixed> as RoundChanges in docs/formats/recess.openapi.yaml */
     public static function page(Round $round): array
     {
-        $zone = $round->school->timeZone();
-        $days = [];
-        foreach ($round->pieces() as $pieces) {
-            $days[$zone->dayAt($pieces->stretch->start)] = true;
-        }
-        ksort($days);
+        $days = $round->days();
         $hosts = RoundHost::of($round);
         $video = ByVideo::look($round);
 

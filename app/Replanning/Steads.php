@@ -19,7 +19,6 @@ use Recess\Fitting\Between;
 use Recess\Offer;
 use Recess\Rules\Because;
 use Recess\Rules\Reason;
-use Recess\Time\Span;
 
 /**
  * Where those could meet whose teacher is away: with the same teacher at another time, or with a colleague who teaches the
@@ -124,9 +123,7 @@ final class Steads
             return $steads;
         }
         $round = $this->absence->host->round;
-        $zone = $round->school->timeZone();
-        $range = Span::of($zone->instant($round->dates()->first, 0), $zone->instant($round->dates()->last->plusDays(1), 0));
-        $free = Interpreters::free($round->id, $booking->language, $range, $this->absence->now);
+        $free = Interpreters::free($round->id, $booking->language, $round->range(), $this->absence->now);
 
         return array_values(array_filter($steads, static fn (Stead $stead): bool => Interpreters::among([$stead->span], $free) !== []));
     }

@@ -46,7 +46,7 @@ final readonly class FindPlan
         $school = $round->school;
         $zone = $school->timeZone();
         $dates = $round->dates();
-        $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
+        $range = $round->range();
         $booked = $pass === null ? new Collection : self::booked($pass, $range);
         // What stands already is not wished for once more.
         $ask = $ask->without($booked);

@@ -91,8 +91,7 @@ final class PublishRound
             foreach ($core->pieces($date, $date->plusDays(1)) as $pieces) {
                 foreach ($pieces->slots as $slot) {
                     if ($slot->overlaps($absence)) {
-                        $closed = ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0];
-                        $sheet->slotChanges()->updateOrCreate(['starts_at' => Instant::column($slot->start)], $closed);
+                        $sheet->closeSlot($slot);
                     }
                 }
             }

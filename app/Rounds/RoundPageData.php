@@ -13,6 +13,7 @@ use App\Models\Sheet;
 use App\Timetables\HostCard;
 use App\Timetables\Interpreters;
 use Recess\Time\LocalDate;
+use Recess\Time\Span;
 use Recess\Time\Zone;
 
 /** A round as a family sees it: its children and who teaches them, when it is, and what they said last. */
@@ -105,16 +106,11 @@ final class RoundPageData
     public static function dates(Round $round, int $now): array
     {
         $zone = $round->school->timeZone();
-        $dates = [];
-        foreach ($round->pieces() as $pieces) {
-            $day = $zone->dayAt($pieces->stretch->start);
-            $dates[$day] = [min($dates[$day][0] ?? PHP_INT_MAX, $pieces->stretch->start), max($dates[$day][1] ?? 0, $pieces->stretch->end)];
-        }
-        ksort($dates);
+        $days = $round->days();
 
-        return array_map(static fn (int $day, array $span): array => [
-            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'over' => $span[1] <= $now,
-            'from' => Spell::time($span[0], $zone), 'until' => Spell::time($span[1], $zone), 'steps' => self::steps($span[0], $span[1], $zone),
-        ], array_keys($dates), array_values($dates));
+        return array_map(static fn (int $day, Span $span): array => [
+            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'over' => $span->end <= $now,
+            'from' => Spell::time($span->start, $zone), 'until' => Spell::time($span->end, $zone), 'steps' => self::steps($span->start, $span->end, $zone),
+        ], array_keys($days), array_values($days));
     }
 }

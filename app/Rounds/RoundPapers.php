@@ -9,7 +9,6 @@ use App\Framework\QrCode;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\Round;
 use App\Sharing\Workbook;
 use Illuminate\Database\Eloquent\Collection;
@@ -68,8 +67,7 @@ enum RoundPapers: string
     /** @return Collection<int, Booking> that stand, in the order of their times */
     private function bookings(Round $round): Collection
     {
-        $booked = Booking::query()->whereIn('sheet_id', $round->sheets()->select('id'))->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
-            ->with(['pass', 'place', 'host', 'interpreter'])->orderBy('starts_at')->orderBy('id');
+        $booked = $round->bookings()->with(['pass', 'place', 'host', 'interpreter']);
         $this === self::PlansWithoutMail && $booked->whereHas('pass', static fn ($pass) => $pass->whereNull('email'));
 
         return $booked->get();

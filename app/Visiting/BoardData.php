@@ -49,7 +49,10 @@ final class BoardData
         foreach (KnockTerms::ofAnybody() as $terms) {
             $card = HostCard::of($terms->host);
             $cards[$terms->staff_id] ??= $card;
-            $theirs[$terms->staff_id][] = ['place' => '', 'path' => $card['door'].'/knock', 'title' => Words::say('knocks.on_board'), 'next' => Words::say('knocks.on_board_next'), 'next_at' => null];
+            $theirs[$terms->staff_id][] = [
+                'place' => '', 'path' => $card['door'].'/knock', 'title' => Words::say('knocks.on_board'),
+                'next' => Words::say('knocks.on_board_next'), 'next_at' => null,
+            ];
         }
         uasort($cards, static fn (array $a, array $b): int => strcoll((string) $a['name'], (string) $b['name']));
         $doors = array_map(static fn (array $card, int $id): array => $card + ['sheets' => $theirs[$id]], $cards, array_keys($cards));
@@ -81,7 +84,13 @@ final class BoardData
             }
             $first = max($today->day, min(array_column($coming, 0)));
             $rounds["$first $title"] = [
-                'title' => (string) $title, 'path' => '/find?'.http_build_query(['about' => $title, 'from' => (string) LocalDate::fromDay($first), 'to' => (string) LocalDate::fromDay(min(max(array_column($coming, 1)), $first + self::DAYS - 1))]),
+                'title' => (string) $title,
+                'path' => '/find?'.http_build_query(
+                    [
+                        'about' => $title, 'from' => (string) LocalDate::fromDay($first),
+                        'to' => (string) LocalDate::fromDay(min(max(array_column($coming, 1)), $first + self::DAYS - 1)),
+                    ],
+                ),
                 'hosts' => count($sheets), 'free' => count(array_filter($sheets, static fn (Listed $sheet): bool => $free[$sheet->id]->free !== null)),
                 'when' => Spell::date(LocalDate::fromDay($first)), 'wishes' => '',
             ];
@@ -98,7 +107,9 @@ final class BoardData
         $rounds = [];
         foreach (Round::query()->where('state', SheetState::Open)->with('school')->orderByDesc('id')->limit(10)->get() as $round) {
             $today = $round->school->timeZone()->dateAt($now);
-            $sheets = $round->dates()->last->isBefore($today) ? [] : array_map(static fn (Listed $one): CoreSheet => $one->core, OpenSheets::ofRound($round->id));
+            $sheets = $round->dates()->last->isBefore($today) ? [] : array_map(
+                static fn (Listed $one): CoreSheet => $one->core, OpenSheets::ofRound($round->id),
+            );
             $dates = $sheets === [] ? null : reset($sheets)->dates($today);
             if ($dates !== null && ! $dates->last->isBefore($today)) {
                 $day = $dates->first->isBefore($today) ? $today : $dates->first;
@@ -138,7 +149,8 @@ final class BoardData
             'host' => $host,
             'knock' => KnockTerms::of($staff)->isOpen() ? $host['door'].'/knock' : null,
             'sheets' => array_values(array_map(
-                static fn (Listed $sheet): array => ['intro' => (string) $intros[$sheet->id]] + self::entry($sheet, $host['door'], $free[$sheet->id], $now), $theirs,
+                static fn (Listed $sheet): array => ['intro' => (string) $intros[$sheet->id]] + self::entry($sheet, $host['door'], $free[$sheet->id], $now),
+                $theirs,
             )),
         ];
     }

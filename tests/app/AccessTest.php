@@ -40,8 +40,11 @@ final class AccessTest extends TestCase
     public static function round(int $school): Round
     {
         return Round::query()->create([
-            'school_id' => $school, 'slug' => 'round', 'title' => 'Round', 'state' => 'open', 'rules' => Stated::of(), 'questions' => new Questions, 'families' => false,
-            'blocks' => [BlockRecord::of(Block::of(OnDates::of(LocalDate::parse(self::EVENING)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of(10)))],
+            'school_id' => $school, 'slug' => 'round', 'title' => 'Round', 'state' => 'open', 'rules' => Stated::of(), 'questions' => new Questions,
+            'families' => false,
+            'blocks' => [
+                BlockRecord::of(Block::of(OnDates::of(LocalDate::parse(self::EVENING)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of(10))),
+            ],
         ]);
     }
 
@@ -56,38 +59,58 @@ final class AccessTest extends TestCase
 
     /** What needs nobody to be signed in, and what the office may of somebody else's; all else of others is refused. */
     private const OPEN = ['GET staff/sign-in', 'POST api/staff/session', 'GET staff/forgotten', 'POST api/staff/forgotten', 'GET staff/join/{token}', 'POST api/staff/join/{token}',
-        'GET staff/second-factor', 'POST api/staff/session/second', 'POST api/staff/session/letter', 'GET staff/elsewhere', 'GET staff/elsewhere/back', 'GET staff/come/{token}', 'POST api/staff/come/{token}',
+        'GET staff/second-factor', 'POST api/staff/session/second', 'POST api/staff/session/letter', 'GET staff/elsewhere',
+        'GET staff/elsewhere/back', 'GET staff/come/{token}', 'POST api/staff/come/{token}',
         'GET staff/alone', 'POST api/staff/alone', 'GET staff/alone/{token}', 'POST api/staff/alone/{token}'];
 
     /** What anybody who works here may, beside their own. */
-    private const STAFF = ['GET staff/visit/{sheet}', 'GET staff/knock/{staff}', 'GET staff/lists/{list}', 'GET staff/video-room/{key}', 'GET api/staff/video-room/{key}', 'POST api/staff/video-room/{key}'];
+    private const STAFF = [
+        'GET staff/visit/{sheet}', 'GET staff/knock/{staff}', 'GET staff/lists/{list}', 'GET staff/video-room/{key}',
+        'GET api/staff/video-room/{key}', 'POST api/staff/video-room/{key}',
+    ];
 
     /** The front desk: the day's lists, and an account of their own. */
     private const READER = [
-        'GET staff/day', 'GET staff/day/{list}', 'GET staff/visit/{sheet}', 'GET staff/knock/{staff}', 'GET staff/account', 'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
-        'POST api/staff/me/sessions/end', 'POST api/staff/me/second-factor', 'PUT api/staff/me/second-factor', 'DELETE api/staff/me/second-factor', 'POST api/staff/me/second-factor/codes',
+        'GET staff/day', 'GET staff/day/{list}', 'GET staff/visit/{sheet}', 'GET staff/knock/{staff}', 'GET staff/account',
+        'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
+        'POST api/staff/me/sessions/end', 'POST api/staff/me/second-factor', 'PUT api/staff/me/second-factor', 'DELETE api/staff/me/second-factor',
+        'POST api/staff/me/second-factor/codes',
     ];
 
     private const OFFICE = [
-        'GET staff/people', 'POST api/staff/people', 'POST api/staff/people/file', 'POST api/staff/people/file/invitations', 'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
-        'GET staff/day', 'GET staff/visitors', 'GET api/staff/visitors', 'GET api/staff/visitors/{visitor}', 'DELETE api/staff/visitors/{visitor}', 'GET staff/log',
-        'GET api/staff/people/{person}/leaving', 'POST api/staff/people/{person}/leaving', 'PUT api/staff/people/{person}/lending', 'DELETE api/staff/people/{person}/lending',
-        'GET staff/mail-left', 'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students', 'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
+        'GET staff/people', 'POST api/staff/people', 'POST api/staff/people/file', 'POST api/staff/people/file/invitations',
+        'PUT api/staff/people/{person}', 'POST api/staff/people/{person}/invitation', 'DELETE api/staff/people/{person}/invitation',
+        'GET staff/day', 'GET staff/visitors', 'GET api/staff/visitors', 'GET api/staff/visitors/{visitor}', 'DELETE api/staff/visitors/{visitor}',
+        'GET staff/log',
+        'GET api/staff/people/{person}/leaving', 'POST api/staff/people/{person}/leaving', 'PUT api/staff/people/{person}/lending',
+        'DELETE api/staff/people/{person}/lending',
+        'GET staff/mail-left', 'GET staff/directory', 'GET api/staff/directory', 'POST api/staff/directory/students',
+        'PUT api/staff/directory/students/{student}', 'POST api/staff/directory/students/{student}/away',
         'POST api/staff/directory/students/{student}/guardians/{guardian}/code', 'POST api/staff/directory/file', 'POST api/staff/directory/file/bring-in',
-        'GET staff/school', 'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days', 'POST api/staff/school/closed-days/effect',
+        'GET staff/school', 'PUT api/staff/school', 'POST api/staff/school/closed-days', 'PUT api/staff/school/closed-days',
+        'POST api/staff/school/closed-days/effect',
         // The day: any desk, and the tablets at the entrance.
-        'GET staff/desk/{person}', 'GET api/staff/desk/{person}', 'POST api/staff/desk/{person}/presses', 'POST api/staff/desk/{person}/undo', 'GET staff/day/{list}',
+        'GET staff/desk/{person}', 'GET api/staff/desk/{person}', 'POST api/staff/desk/{person}/presses', 'POST api/staff/desk/{person}/undo',
+        'GET staff/day/{list}',
         'GET api/staff/kiosks', 'POST api/staff/kiosks', 'DELETE api/staff/kiosks/{tablet}', 'GET staff/kiosks/{tablet}/qr.svg',
         'GET staff/sheets/{sheet}/afterwards', 'GET api/staff/sheets/{sheet}/afterwards', 'GET staff/sheets/{sheet}/figures.csv',
         // On the phone with a family, and when somebody is away.
-        'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster', 'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
-        'GET staff/rounds/new', 'GET staff/rounds/{round}', 'GET staff/rounds/{round}/cards.pdf', 'GET api/staff/rounds/{round}', 'POST api/staff/rounds', 'PUT api/staff/rounds/{round}', 'POST api/staff/rounds/{round}/publish', 'POST api/staff/rounds/{round}/take-back', 'PUT api/staff/round-parts/{part}',
-        'DELETE api/staff/round-parts/{part}', 'GET api/staff/round-parts/{part}/students', 'POST api/staff/rounds/{round}/reminders', 'PUT api/staff/rounds/{round}/interpreters', 'GET staff/rounds/{round}/paper/{paper}',
-        'GET staff/rounds/{round}/allotment', 'GET staff/rounds/{round}/allotment.csv', 'GET api/staff/rounds/{round}/allotment', 'GET api/staff/rounds/{round}/allotment/progress',
-        'POST api/staff/rounds/{round}/allotment', 'PUT api/staff/rounds/{round}/wishes-until', 'POST api/staff/allotments/{allotment}/stop', 'PUT api/staff/allotments/{allotment}/pins', 'POST api/staff/allotments/{allotment}/publish',
-        'GET staff/rounds/{round}/changes', 'POST api/staff/rounds/{round}/away/effect', 'POST api/staff/rounds/{round}/away', 'POST api/staff/rounds/{round}/evening/effect', 'POST api/staff/rounds/{round}/evening',
+        'GET staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}', 'GET api/staff/sheets/{sheet}/handout', 'GET api/staff/sheets/{sheet}/roster',
+        'GET staff/sheets/{sheet}/files/{what}', 'POST api/staff/sheets/{sheet}/copy',
+        'GET staff/rounds/new', 'GET staff/rounds/{round}', 'GET staff/rounds/{round}/cards.pdf', 'GET api/staff/rounds/{round}',
+        'POST api/staff/rounds', 'PUT api/staff/rounds/{round}', 'POST api/staff/rounds/{round}/publish', 'POST api/staff/rounds/{round}/take-back',
+        'PUT api/staff/round-parts/{part}',
+        'DELETE api/staff/round-parts/{part}', 'GET api/staff/round-parts/{part}/students', 'POST api/staff/rounds/{round}/reminders',
+        'PUT api/staff/rounds/{round}/interpreters', 'GET staff/rounds/{round}/paper/{paper}',
+        'GET staff/rounds/{round}/allotment', 'GET staff/rounds/{round}/allotment.csv', 'GET api/staff/rounds/{round}/allotment',
+        'GET api/staff/rounds/{round}/allotment/progress',
+        'POST api/staff/rounds/{round}/allotment', 'PUT api/staff/rounds/{round}/wishes-until', 'POST api/staff/allotments/{allotment}/stop',
+        'PUT api/staff/allotments/{allotment}/pins', 'POST api/staff/allotments/{allotment}/publish',
+        'GET staff/rounds/{round}/changes', 'POST api/staff/rounds/{round}/away/effect', 'POST api/staff/rounds/{round}/away',
+        'POST api/staff/rounds/{round}/evening/effect', 'POST api/staff/rounds/{round}/evening',
         'POST api/staff/rounds/{round}/by-video', 'DELETE api/staff/rounds/{round}/by-video',
-        'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
+        'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move',
+        'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
     ];
 
     public function test_a_walk_over_every_staff_route_as_nobody_as_staff_of_nothing_and_as_the_office(): void
@@ -96,13 +119,15 @@ final class AccessTest extends TestCase
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $wren = $sheet->host;
         $values = [
-            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id, 'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none', 'list' => 'entrance.pdf', 'key' => 'x',
+            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id,
+            'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none', 'list' => 'entrance.pdf', 'key' => 'x',
             'tablet' => Kiosk::query()->create(['school_id' => $wren->school_id, 'name' => 'Main door'])->id,
             'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
             'staff' => (string) $wren->slug,
             'knock' => Knock::query()->create(self::knock($wren->id))->id,
             'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
-            'place' => SavedPlace::query()->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
+            'place' => SavedPlace::query()
+                ->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
         ];
         $values['round'] = self::round($wren->school_id)->id;
         $values['part'] = RoundHost::query()->create(['round_id' => $values['round'], 'staff_id' => $wren->id])->id;
@@ -146,7 +171,11 @@ final class AccessTest extends TestCase
     /** @return array<string, mixed> one that is over, as a row */
     public static function knock(int $host): array
     {
-        return ['staff_id' => $host, 'pass_id' => Pass::query()->firstOrFail()->id, 'state' => 'declined', 'title' => 'x', 'details' => '', 'answers' => [], 'keeper' => '', 'until' => self::NOW, 'uid' => Str::uuid()->toString(), 'request_key' => Str::uuid()->toString(), 'request_digest' => ''];
+        return [
+            'staff_id' => $host, 'pass_id' => Pass::query()->firstOrFail()->id, 'state' => 'declined', 'title' => 'x', 'details' => '',
+            'answers' => [], 'keeper' => '', 'until' => self::NOW, 'uid' => Str::uuid()->toString(), 'request_key' => Str::uuid()->toString(),
+            'request_digest' => '',
+        ];
     }
 
     public function test_a_pass_is_known_by_the_hash_of_its_token_only(): void
@@ -197,7 +226,8 @@ final class AccessTest extends TestCase
         $this->ask('get', "/api/staff/sheets/$sheet->id")->assertUnauthorized();
 
         $this->actingAs($this->host('Iolo Bevan'));
-        $this->get("/staff/sheets/$sheet->id")->assertForbidden()->assertSee('belongs to another staff member')->assertHeader('Cache-Control', 'no-store, private');
+        $this->get("/staff/sheets/$sheet->id")->assertForbidden()->assertSee('belongs to another staff member')
+            ->assertHeader('Cache-Control', 'no-store, private');
         $this->ask('get', "/api/staff/sheets/$sheet->id")->assertForbidden();
         $this->ask('put', "/api/staff/sheets/$sheet->id")->assertForbidden();
         $this->ask('post', "/api/staff/sheets/$sheet->id/publish")->assertForbidden();
@@ -222,26 +252,42 @@ final class AccessTest extends TestCase
         $sheet = $this->sheet();
         config(['recess.limits.visitor-writes.most' => 2]);
         $press = fn (string $from, string $says, string $host = 'localhost') => $this->call('POST', "/api/s/$sheet->slug/let-go", server: [
-            'REMOTE_ADDR' => $from, 'HTTP_X_FORWARDED_FOR' => $says, 'HTTP_HOST' => $host, 'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json',
+            'REMOTE_ADDR' => $from, 'HTTP_X_FORWARDED_FOR' => $says, 'HTTP_HOST' => $host, 'HTTP_ACCEPT' => 'application/json',
+            'CONTENT_TYPE' => 'application/json',
         ], content: json_encode(['keep_key' => Str::uuid()->toString()], JSON_THROW_ON_ERROR))->getStatusCode();
 
         // From anywhere, what is claimed counts for nothing, whatever host is named.
-        self::assertSame([200, 200, 429, 429], [$press('203.0.113.9', '198.51.100.1'), $press('203.0.113.9', '198.51.100.2'), $press('203.0.113.9', '198.51.100.3'), $press('203.0.113.9', '198.51.100.4', 'x.on-forge.com')]);
+        self::assertSame(
+            [200, 200, 429, 429],
+            [
+                $press('203.0.113.9', '198.51.100.1'), $press('203.0.113.9', '198.51.100.2'), $press('203.0.113.9', '198.51.100.3'),
+                $press('203.0.113.9', '198.51.100.4', 'x.on-forge.com'),
+            ],
+        );
         config(['trustedproxy.proxies' => ['203.0.113.10']]);
-        self::assertSame([200, 200, 200, 429], [$press('203.0.113.10', '198.51.100.1'), $press('203.0.113.10', '198.51.100.2'), $press('203.0.113.10', '198.51.100.2'), $press('203.0.113.10', '198.51.100.2')]);
+        self::assertSame(
+            [200, 200, 200, 429],
+            [
+                $press('203.0.113.10', '198.51.100.1'), $press('203.0.113.10', '198.51.100.2'), $press('203.0.113.10', '198.51.100.2'),
+                $press('203.0.113.10', '198.51.100.2'),
+            ],
+        );
     }
 
     public function test_signing_in_is_throttled_and_can_be_remembered(): void
     {
         $host = $this->host();
-        $try = fn (string $password, bool $remember = false) => $this->ask('post', '/api/staff/session', ['email' => $host->email, 'password' => $password, 'remember' => $remember]);
+        $try = fn (string $password, bool $remember = false) => $this->ask(
+            'post', '/api/staff/session', ['email' => $host->email, 'password' => $password, 'remember' => $remember],
+        );
 
         $welcome = $try('chalk-and-slate', true)->assertOk()->assertJsonPath('to', '/staff');
         self::assertNotNull($welcome->getCookie('recess_device'));
         $this->ask('delete', '/api/staff/session')->assertOk();
 
         for ($i = 0; $i < 5; $i++) {
-            $try('wrong')->assertUnprocessable()->assertJsonPath('errors.email.0', 'E-mail and password do not belong together. Check both, or ask for a new password below.');
+            $try('wrong')->assertUnprocessable()
+                ->assertJsonPath('errors.email.0', 'E-mail and password do not belong together. Check both, or ask for a new password below.');
         }
         self::assertStringContainsString('tried too often', (string) $try('chalk-and-slate')->assertUnprocessable()->json('errors.email.0'));
         $this->assertGuest();

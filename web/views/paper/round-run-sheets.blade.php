@@ -4,14 +4,9 @@
 <meta charset="utf-8">
 <title>{{ $title }}</title>
 <style>
-@page { margin: 1.3cm; }
-body { font: 11pt/1.3 'DejaVu Sans', sans-serif; color: #000; }
-h1 { font-size: 17pt; margin: 0; }
-.page { page-break-after: always; }
-.last { page-break-after: auto; }
+@include('paper.round-style')
 table { width: 100%; border-collapse: collapse; margin-top: 0.3cm; }
 td { border-top: 0.75pt solid #000; padding: 3pt 8pt 3pt 0; vertical-align: top; }
-tr { page-break-inside: avoid; }
 .when { font-weight: bold; font-size: 13pt; width: 2.6cm; }
 .phone { white-space: nowrap; width: 3.6cm; }
 .here { width: 2.6cm; font-size: 8pt; white-space: nowrap; }
