@@ -56,6 +56,9 @@ final class WrongTypesTest extends TestCase
         config(['recess.demo' => true, 'mail.default' => 'mailroom', 'recess.limits.visitor-writes.most' => 100_000, 'recess.limits.pass-reads.most' => 100_000]);
         $paths = $this->paths();
         $fields = array_fill_keys(self::fields(), $odd);
+        // No address is longer than a web server takes; and what a failure was called with is not kept with it.
+        $short = is_string($odd) ? array_fill_keys(array_keys($fields), substr($odd, 0, 300)) : $fields;
+        ini_set('zend.exception_ignore_args', '1');
         $office = $this->host('Office Lead');
         $office->update(['office' => true]);
         $thrown = 0;
@@ -66,11 +69,13 @@ final class WrongTypesTest extends TestCase
                     $reader === null ? Auth::forgetGuards() : $this->actingAs($reader);
                     DB::beginTransaction();
                     try {
-                        // In the address where one only looks; as a form and as JSON where something is said.
+                        // In the address where one only looks; as JSON where something is said, as pages do; as a form
+                        // where no script is needed, which is so for visitors alone.
                         $status = $troubles = [];
-                        foreach ($method === 'GET' ? ['address'] : ['form', 'json'] as $way) {
+                        $ways = $reader === null ? ['form', 'json'] : ['json'];
+                        foreach ($method === 'GET' ? ['address'] : $ways as $way) {
                             $said = match ($way) {
-                                'address' => $this->call($method, $path.'?'.http_build_query($fields)),
+                                'address' => $this->call($method, $path.'?'.http_build_query($short)),
                                 'form' => $this->call($method, $path, $fields),
                                 'json' => $this->call($method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)),
                             };
