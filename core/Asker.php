@@ -18,6 +18,8 @@ final readonly class Asker
         public Claims $student,
         /** The number of the place they have chosen; null while any will do. */
         public ?int $place,
+        /** How many slots in a row the meeting takes: some are met for longer. */
+        public int $times = 1,
     ) {
     }
 
@@ -31,14 +33,14 @@ final readonly class Asker
         return self::known(new Claims, new Claims);
     }
 
-    public static function known(Claims $visitor, Claims $student, ?int $place = null): self
+    public static function known(Claims $visitor, Claims $student, ?int $place = null, int $times = 1): self
     {
-        return new self(false, $visitor, $student, $place);
+        return new self(false, $visitor, $student, $place, $times);
     }
 
     /** Whether what is said to them is what would be said to anybody. */
     public function isAnybody(): bool
     {
-        return $this->visitor->isNone() && $this->student->isNone();
+        return $this->visitor->isNone() && $this->student->isNone() && $this->times === 1;
     }
 }

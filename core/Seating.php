@@ -54,8 +54,9 @@ final readonly class Seating implements Rule
                 $day = $sheet->zone->dayAt($held->span->start);
                 $meetings[$held->host][$day] = ($meetings[$held->host][$day] ?? 0) + 1;
             }
-            // A booking on a slot that the sheet has no more is in the way of those it has.
-            if (! $held->ours || ($ends[$held->span->start] ?? null) !== $held->span->end) {
+            // A booking on a slot that the sheet has no more is in the way of those it has; so is the rest of a longer one.
+            $isRest = $held->alongside && in_array($held->host, $sheet->hosts->meeting, true);
+            if (! $held->ours || $isRest || ($ends[$held->span->start] ?? null) !== $held->span->end) {
                 $elsewhere[$held->host][] = $held->span;
             } elseif (! $held->alongside) {
                 $taken[$held->host][$held->span->start] = $held->seats;

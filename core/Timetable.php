@@ -13,9 +13,13 @@ use Recess\Rules\Because;
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Ends;
 use Recess\Rules\Past;
+use Recess\Rules\Reason;
 use Recess\Rules\Rulebook;
 use Recess\Rules\Rules;
 use Recess\Rules\SlotClosed;
+use Recess\Rules\State;
+use Recess\Rules\Verdict;
+use Recess\Slots\InARow;
 use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
@@ -38,6 +42,9 @@ final class Timetable
 
     /** @var list<Offer>|null judged when first asked for: whoever books asks about one slot */
     private ?array $offers = null;
+
+    /** @var array{list<Span>, array<int, int>}|null all slots in order, and where each is in them by its start */
+    private ?array $slots = null;
 
     private function __construct(
         public readonly Sheet $sheet,
@@ -97,7 +104,7 @@ final class Timetable
     {
         if ($this->offers === null) {
             $this->offers = [];
-            $judge = $this->rules->judging($this->world);
+            $judge = $this->judging();
             foreach ($this->pieces as $pieces) {
                 foreach ($pieces->slots as $slot) {
                     $this->offers[] = new Offer($slot, $judge($slot));
@@ -117,7 +124,7 @@ final class Timetable
     /** The first that can be had, judging no more than it has to. */
     public function firstFree(): ?Offer
     {
-        $judge = $this->rules->judging($this->world);
+        $judge = $this->judging();
         foreach ($this->pieces as $pieces) {
             foreach ($pieces->slots as $slot) {
                 $verdict = $judge($slot);
@@ -204,7 +211,63 @@ final class Timetable
     {
         $slot = $this->slotAt($start);
 
-        return $slot === null ? null : new Offer($slot, $this->rules->judging($this->world)($slot));
+        return $slot === null ? null : new Offer($slot, $this->judging()($slot));
+    }
+
+    /** The whole meeting that would begin with the slot: for those who are met for longer, the slots after it too; null where they are not there. */
+    public function whole(Span $slot): ?Span
+    {
+        $row = $this->row($slot);
+
+        return $row === [] ? null : Span::of($slot->start, end($row)->end);
+    }
+
+    /** @return list<Span> the slots that a meeting takes that begins with it; none where not enough of them follow one another */
+    public function row(Span $slot): array
+    {
+        $times = $this->world->asker->times;
+        if ($times === 1) {
+            return [$slot];
+        }
+        if ($this->slots === null) {
+            $all = array_merge([], ...array_map(static fn (Pieces $pieces): array => $pieces->slots, $this->pieces));
+            $this->slots = [$all, array_flip(array_map(static fn (Span $one): int => $one->start, $all))];
+        }
+        [$slots, $at] = $this->slots;
+        $first = $at[$slot->start] ?? null;
+
+        return $first === null || InARow::from($slots, $first, $times) === null ? [] : array_slice($slots, $first, $times);
+    }
+
+    /** @return \Closure(Span): Verdict */
+    private function judging(): \Closure
+    {
+        $judge = $this->rules->judging($this->world);
+
+        return $this->world->asker->times === 1 ? $judge : fn (Span $slot): Verdict => $this->whole($slot) === null
+            ? Verdict::against([...$judge($slot)->reasons, new Reason(Because::NotLongEnough, State::Taken)])
+            : self::together(array_map($judge, $this->row($slot)));
+    }
+
+    /**
+     * Of the slots after the first, only what nobody may pass over counts.
+     *
+     * @param  list<Verdict>  $row
+     */
+    private static function together(array $row): Verdict
+    {
+        $reasons = ($row[0] ?? Verdict::free())->reasons;
+        foreach (array_slice($row, 1) as $verdict) {
+            foreach ($verdict->reasons as $reason) {
+                match (true) {
+                    $reason->because->hostMayPass() => null,
+                    $reason->because === Because::VisitorElsewhere, $reason->because->isOfStudent() => $reasons[] = $reason,
+                    default => $reasons[] = new Reason(Because::NotLongEnough, State::Taken),
+                };
+            }
+        }
+
+        return $reasons === [] ? Verdict::free() : Verdict::against($reasons);
     }
 
     /** How many visitors a slot takes in, has, and can still take. */

@@ -8,6 +8,7 @@ use App\Models\Round;
 use App\Models\Sheet;
 use App\Rounds\RoundHost;
 use App\Timetables\Interpreters;
+use App\Timetables\Longer;
 use App\Timetables\Worlds;
 use Recess\Allotting\Family;
 use Recess\Allotting\Host;
@@ -126,17 +127,19 @@ final class RoundTask
         foreach ($this->households() as $row => $household) {
             $households[$household][] = $row;
         }
+        $longer = Longer::ofRound($this->round->id);
         $whole = array_map(static fn ($pieces): Span => $pieces->stretch, $this->round->pieces());
         foreach ($households as $household => $rows) {
             $wishes = [];
             [$walk, $breather] = [max(0, $this->round->school->travel_minutes), 0];
             foreach ($rows as $i) {
-                ['pass_id' => $pass, 'sheet_id' => $sheet, 'rank' => $rank, 'asked' => $asked, 'why' => $why] = $this->list->rows[$i];
+                ['pass_id' => $pass, 'sheet_id' => $sheet, 'rank' => $rank, 'asked' => $asked, 'why' => $why, 'student_id' => $student] = $this->list->rows[$i];
                 if ($why === null) {
                     assert(is_int($pass) && is_int($sheet) && is_int($rank) && is_bool($asked));
                     $this->meant["w$i"] = ['sheet' => $sheet, 'row' => $i];
                     $wishes[] = new Wish(
                         "w$i", (string) $sheet, max(1, $rank), $asked, $this->list->windows[$pass] ?? $whole, $this->list->languages[$pass] ?? null,
+                        times: is_int($student) ? $longer[$sheet][$student] ?? 1 : 1,
                     );
                     [$walk, $breather] = [max($walk, $this->list->needs[$pass][0] ?? 0), max($breather, $this->list->needs[$pass][1] ?? 0)];
                 }

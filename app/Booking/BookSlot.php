@@ -94,7 +94,7 @@ final class BookSlot
     {
         $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, $wish->hostId, $wish->keeper);
         $interpreter = $wish->language === null ? null
-            : Interpreters::hold((int) $sheet->round_id, $wish->language, $sheet->id, $seat->holdId, $slot) ?? throw new NoInterpreter;
+            : Interpreters::hold((int) $sheet->round_id, $wish->language, $sheet->id, $seat->holdId, $seat->span) ?? throw new NoInterpreter;
         $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
         $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
@@ -107,8 +107,8 @@ final class BookSlot
             'place_id' => $wish->placeId,
             'hold_id' => $seat->holdId,
             'seat' => $seat->seat,
-            'starts_at' => Instant::column($slot->start),
-            'ends_at' => Instant::column($slot->end),
+            'starts_at' => Instant::column($seat->span->start),
+            'ends_at' => Instant::column($seat->span->end),
             'student' => $wish->student,
             'student_key' => Booking::studentKey($wish->student),
             'student_id' => $wish->studentId,

@@ -62,7 +62,7 @@ final class MoveBooking
                 ($this->giveUpSeat)($hold, $oldSeat);
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, $by === Party::Visitor ? $host ?? $booking->staff_id : null, rather: $booking->staff_id);
 
-                return ($this->reseat)($booking, $offer->slot, $seat, $toldAs ?? $by, $note, $change);
+                return ($this->reseat)($booking, $seat, $toldAs ?? $by, $note, $change);
             });
         } catch (NoInterpreter $nobody) {
             throw $nobody;

@@ -11,7 +11,6 @@ use App\Models\Place;
 use App\Models\PlaceKind;
 use App\Models\StaffMember;
 use App\Timetables\Interpreters;
-use Recess\Time\Span;
 
 /**
  * Puts a booking on a seat that was taken for it, and tells of it. To be called inside the transaction that took the seat.
@@ -24,18 +23,18 @@ final class Reseat
     }
 
     /** @throws NoInterpreter */
-    public function __invoke(Booking $booking, Span $slot, TakenSeat $seat, Party $by, string $note, ?LastChange $change = null): Booking
+    public function __invoke(Booking $booking, TakenSeat $seat, Party $by, string $note, ?LastChange $change = null): Booking
     {
         $was = $booking->span();
         $host = $booking->host;
-        $booking->moveTo($slot, $seat->holdId, $seat->seat, $seat->staffId);
+        $booking->moveTo($seat->span, $seat->holdId, $seat->seat, $seat->staffId);
         $booking->update(['undo' => $change?->toArray()]);
         $booking->refresh();
         if ($booking->language !== null) {
-            $who = Interpreters::hold((int) $booking->sheet->round_id, $booking->language, $booking->sheet_id, $seat->holdId, $slot) ?? throw new NoInterpreter;
+            $who = Interpreters::hold((int) $booking->sheet->round_id, $booking->language, $booking->sheet_id, $seat->holdId, $seat->span) ?? throw new NoInterpreter;
             $booking->update(['interpreter_id' => $who]);
         }
-        $this->atAPlaceOfThatTime($booking, $slot);
+        $this->atAPlaceOfThatTime($booking);
         if ($booking->staff_id !== $host->id) {
             $this->withSomebodyElse($booking);
         }
@@ -45,9 +44,9 @@ final class Reseat
     }
 
     /** A time that is not at the place they had is at the first that it can be at; the message names it. */
-    private function atAPlaceOfThatTime(Booking $booking, Span $slot): void
+    private function atAPlaceOfThatTime(Booking $booking): void
     {
-        $there = $booking->sheet->toCore()->placesAt($slot);
+        $there = $booking->sheet->toCore()->placesAt($booking->span());
         if ($there !== [] && ! array_key_exists((int) $booking->place_id, $there)) {
             $place = Place::query()->findOrFail(array_key_first($there));
             $booking->update(['place_id' => $place->id, 'link' => null]);

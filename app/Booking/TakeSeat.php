@@ -32,6 +32,32 @@ final class TakeSeat
      */
     public function __invoke(int $sheet, Timetable $timetable, Span $slot, ?int $host = null, ?string $keeper = null, ?int $keptUntil = null, ?int $rather = null): TakenSeat
     {
+        $seat = $this->seat($sheet, $timetable, $slot, $host, $keeper, $keptUntil, $rather);
+        $whole = $timetable->whole($slot) ?? throw new NoSeatLeft;
+        if ($whole->end > $slot->end) {
+            $this->holdRest($sheet, Span::of($slot->end, $whole->end), $seat, $timetable->world->now);
+        }
+
+        return new TakenSeat($seat->holdId, $seat->seat, $seat->staffId, $whole);
+    }
+
+    /** Whoever is met for longer has the times after theirs too; they go with the hold, as a colleague's time does. */
+    private function holdRest(int $sheet, Span $rest, TakenSeat $seat, int $now): void
+    {
+        $held = DB::table('holds')->where('with_hold_id', $seat->holdId)->where('staff_id', $seat->staffId)->where('starts_at', Instant::column($rest->start));
+        if ($held->exists()) {
+            return;
+        }
+        $this->letGo($rest, [$seat->staffId], $now);
+        $this->newHold($sheet, $rest, $seat->staffId, $seat->holdId);
+    }
+
+    /**
+     * @throws NoSeatLeft
+     * @throws UniqueConstraintViolationException
+     */
+    private function seat(int $sheet, Timetable $timetable, Span $slot, ?int $host, ?string $keeper, ?int $keptUntil, ?int $rather): TakenSeat
+    {
         $now = $timetable->world->now;
         $mark = $keptUntil === null ? ['kept_until' => null, 'keeper' => null, 'keeper_at' => null] : ['kept_until' => Instant::column($keptUntil), 'keeper' => $keeper];
         $kept = $keeper === null ? null : $this->kept($sheet, $slot, $keeper, $now);
@@ -56,7 +82,7 @@ final class TakeSeat
         foreach ($hosts as $one) {
             try {
                 $hold = $plain ? $this->plainHold($sheet, $slot, $one, $now) : $this->sharedHold($sheet, $slot, $one, $seats, $alongside);
-                $seat = new TakenSeat($hold, $this->lowestFree($hold, $seats), $one);
+                $seat = new TakenSeat($hold, $this->lowestFree($hold, $seats), $one, $slot);
                 DB::table('seats')->insert(['hold_id' => $seat->holdId, 'seat' => $seat->seat] + $mark);
 
                 return $seat;
@@ -75,7 +101,7 @@ final class TakeSeat
             ->where('holds.starts_at', Instant::column($slot->start))->where('holds.ends_at', Instant::column($slot->end))
             ->first(['seats.hold_id', 'seats.seat', 'holds.staff_id']);
 
-        return $seat === null ? null : new TakenSeat((int) $seat->hold_id, (int) $seat->seat, (int) $seat->staff_id);
+        return $seat === null ? null : new TakenSeat((int) $seat->hold_id, (int) $seat->seat, (int) $seat->staff_id, $slot);
     }
 
     private function plainHold(int $sheet, Span $slot, int $host, int $now): int

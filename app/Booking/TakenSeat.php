@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Booking;
 
+use Recess\Time\Span;
+
 /** A seat that is somebody's now, and whose time it takes. */
 final readonly class TakenSeat
 {
@@ -11,6 +13,8 @@ final readonly class TakenSeat
         public int $holdId,
         public int $seat,
         public int $staffId,
+        /** The whole meeting: of those who are met for longer, with the times after its slot. */
+        public Span $span,
     ) {
     }
 }

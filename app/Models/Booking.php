@@ -52,6 +52,7 @@ use Recess\Time\Span;
  * @property StaffMember $host whom they meet
  * @property Collection<int, Guest> $guests
  * @property Turn|null $turn what became of it on the day
+ * @property Hold|null $hold
  */
 final class Booking extends Row
 {
@@ -113,6 +114,12 @@ final class Booking extends Row
         return $this->hasMany(Guest::class);
     }
 
+    /** @return BelongsTo<Hold, $this> */
+    public function hold(): BelongsTo
+    {
+        return $this->belongsTo(Hold::class);
+    }
+
     /** @return HasOne<Turn, $this> */
     public function turn(): HasOne
     {
@@ -149,6 +156,12 @@ final class Booking extends Row
     public static function studentKey(string $name): string
     {
         return mb_substr(mb_strtolower(trim((string) preg_replace('/\\s+/u', ' ', \Normalizer::normalize($name, \Normalizer::FORM_C) ?: $name))), 0, 120);
+    }
+
+    /** The slot of its sheet on which it is: where somebody is met for longer, its first. */
+    public function slot(): Span
+    {
+        return $this->hold === null ? $this->span() : Span::of($this->hold->starts_at->getTimestamp(), $this->hold->ends_at->getTimestamp());
     }
 
     public function span(): Span

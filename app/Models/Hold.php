@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Recess\Time\Span;
 
 /**
  * A staff member's time while at least one booking needs it. No two of one staff member overlap: the table forbids it.
@@ -24,6 +25,11 @@ final class Hold extends Row
     public $timestamps = false;
 
     protected $guarded = [];
+
+    public function span(): Span
+    {
+        return Span::of($this->starts_at->getTimestamp(), $this->ends_at->getTimestamp());
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

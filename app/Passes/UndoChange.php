@@ -79,6 +79,6 @@ final class UndoChange
             throw new NoSeatLeft;
         }
         $seat = ($this->takeSeat)($booking->sheet_id, $timetable, $offer->slot, $host);
-        $booking->moveTo($offer->slot, $seat->holdId, $seat->seat, $seat->staffId);
+        $booking->moveTo($seat->span, $seat->holdId, $seat->seat, $seat->staffId);
     }
 }

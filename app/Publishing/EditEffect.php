@@ -59,9 +59,9 @@ final readonly class EditEffect
     private static function between(Sheet $sheet, CoreSheet $after, ?SheetStatement $statement, int $now, Within $within): self
     {
         $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())
-            ->where('ends_at', '>', Instant::column($now))->with(['pass', 'place'])->orderBy('starts_at')->get()->keyBy('id');
+            ->where('ends_at', '>', Instant::column($now))->with(['pass', 'place', 'hold'])->orderBy('starts_at')->get()->keyBy('id');
         $timetable = Timetable::of($after, Worlds::of($sheet, self::dates($after->zone->dateAt($now), $bookings, $sheet), $now, Asking::host())->emptied());
-        $booked = $bookings->map(static fn (Booking $one): Booked => new Booked($one->id, $one->span(), (int) $one->place_id));
+        $booked = $bookings->map(static fn (Booking $one): Booked => new Booked($one->id, $one->slot(), (int) $one->place_id, whole: $one->span()));
         $effect = $timetable->effectOn(array_values($booked->all()), $within);
         // Where people are otherwise is asked for those alone who are to be somewhere at another time.
         $moved = self::moved($effect);
@@ -71,6 +71,14 @@ final readonly class EditEffect
         }
 
         return new self($effect, $bookings, $timetable, $sheet, $statement);
+    }
+
+    /** The sheet as it would be, to whoever has a booking: some are met for longer. */
+    public function for(int $booking): Timetable
+    {
+        $one = $this->bookings->findOrFail($booking);
+
+        return $one->slot()->equals($one->span()) ? $this->after : $this->after->seenBy(self::asker($this->sheet, $one, $this->after->world->now));
     }
 
     public function touchesNobody(): bool
@@ -102,7 +110,7 @@ final readonly class EditEffect
 
     private static function known(Booked $one, Asker $asker): Booked
     {
-        return new Booked($one->id, $one->slot, $one->place, $asker->visitor, $asker->student);
+        return new Booked($one->id, $one->slot, $one->place, $asker->visitor, $asker->student, $one->whole);
     }
 
     /** Whether there is a choice for everybody whom it touches; somebody may have booked since the writer looked. */

@@ -95,7 +95,10 @@ final class LetLeave
             return Contended::transaction(function () use ($booking, $staff, $to, $word): bool {
                 Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student);
                 DB::table('holds')->where('id', $booking->hold_id)->where('staff_id', $staff->id)->update(['staff_id' => $to->id]);
-                ($this->reseat)($booking, $booking->span(), new TakenSeat((int) $booking->hold_id, (int) $booking->seat, $to->id), Party::Office, $word);
+                // The rest of a longer meeting goes along.
+                DB::table('holds')->where('with_hold_id', $booking->hold_id)->where('staff_id', $staff->id)->update(['staff_id' => $to->id]);
+                $seat = new TakenSeat((int) $booking->hold_id, (int) $booking->seat, $to->id, $booking->span());
+                ($this->reseat)($booking, $seat, Party::Office, $word);
 
                 return true;
             });

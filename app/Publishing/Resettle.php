@@ -72,11 +72,11 @@ final class Resettle
         }
         foreach ($moves as [$booking, $slot]) {
             try {
-                $seat = ($this->takeSeat)($sheet->id, $effect->after, $slot, rather: $booking->staff_id);
+                $seat = ($this->takeSeat)($sheet->id, $effect->for($booking->id), $slot, rather: $booking->staff_id);
             } catch (UniqueConstraintViolationException|NoSeatLeft) {
                 throw new SettlementFailed('A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.');
             }
-            ($this->reseat)($booking, $slot, $seat, Party::Host, $word);
+            ($this->reseat)($booking, $seat, Party::Host, $word);
         }
     }
 

@@ -86,7 +86,7 @@ final class LetBeAway
                 $booking->update(['sheet_id' => $to->id, 'place_id' => $place->id, 'link' => null]);
                 $booking->setRelation('sheet', $to)->setRelation('place', $place);
             }
-            ($this->reseat)($booking, $offer->slot, $seat, Party::Office, $word);
+            ($this->reseat)($booking, $seat, Party::Office, $word);
         }
     }
 

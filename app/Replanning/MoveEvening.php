@@ -11,6 +11,7 @@ use App\Booking\Told;
 use App\Framework\Contended;
 use App\Models\Block;
 use App\Models\Booking;
+use App\Models\Hold;
 use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Round;
@@ -92,8 +93,11 @@ final class MoveEvening
             $was = $booking->span();
             $then = $move->moved($was);
             $columns = ['starts_at' => Instant::column($then->start), 'ends_at' => Instant::column($then->end)];
-            // Whoever has to be there too comes along.
-            DB::table('holds')->where('id', $booking->hold_id)->orWhere('with_hold_id', $booking->hold_id)->update($columns);
+            // Whoever has to be there too comes along, and the rest of a longer meeting.
+            foreach (Hold::query()->whereKey($booking->hold_id)->orWhere('with_hold_id', $booking->hold_id)->get() as $hold) {
+                $held = $move->moved($hold->span());
+                $hold->update(['starts_at' => Instant::column($held->start), 'ends_at' => Instant::column($held->end)]);
+            }
             $booking->update($columns + ['sequence' => $booking->sequence + 1]);
             DB::afterCommit(static fn () => Glance::forget($booking->sheet_id, $was->start));
             event(new BookingNews($booking, Occasion::Moved, Party::Office, $word, $was, $booking->host, told: Told::AtOnce));

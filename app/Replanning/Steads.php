@@ -102,10 +102,12 @@ final class Steads
                 continue;
             }
             $who = Asking::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place->id, $booking)->across();
-            foreach (Judge::over($sheet, $this->absence->host->round->dates(), $this->absence->now, $who)->offers() as $offer) {
-                $isAway = $staff === $away && $this->absence->hits($offer->slot);
+            $timetable = Judge::over($sheet, $this->absence->host->round->dates(), $this->absence->now, $who);
+            foreach ($timetable->offers() as $offer) {
+                $whole = $timetable->whole($offer->slot);
+                $isAway = $whole === null || ($staff === $away && $this->absence->hits($whole));
                 if (! $isAway && $offer->slot->start > $this->absence->now && $this->can($offer, $staff === $away)) {
-                    $steads[] = new Stead((string) $sheet->id, $place->room(), $offer->slot);
+                    $steads[] = new Stead((string) $sheet->id, $place->room(), $whole);
                 }
             }
         }

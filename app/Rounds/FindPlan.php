@@ -130,9 +130,9 @@ final readonly class FindPlan
             $who = $pass === null ? Asking::anybody() : Asking::holder($pass, $student);
             $worlds = Worlds::ofAll($sheets, $dates, $now, $known ? $who->across() : $who);
             foreach ($mine as $i => $pick) {
-                $offers = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id])->offers();
-                $can = array_filter($offers, static fn (Offer $offer): bool => $all ? $offer->verdict->hostMayPass() : $offer->verdict->isFree());
-                $free[$i] = array_values(array_map(static fn (Offer $offer): Span => $offer->slot, $can));
+                $timetable = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id]);
+                $can = array_filter($timetable->offers(), static fn (Offer $offer): bool => $all ? $offer->verdict->hostMayPass() : $offer->verdict->isFree());
+                $free[$i] = array_values(array_filter(array_map(static fn (Offer $offer): ?Span => $timetable->whole($offer->slot), $can)));
             }
         }
 

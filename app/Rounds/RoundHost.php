@@ -33,6 +33,7 @@ use Recess\Time\Zone;
  * @property array{kind: string, label: string, link: string|null}|null $before where they were before all went on by video
  * @property StaffMember $host
  * @property Collection<int, Student> $asked
+ * @property Collection<int, Student> $longer each with pivot.times
  * @property Round $round
  * @property Sheet|null $sheet
  */
@@ -72,6 +73,13 @@ final class RoundHost extends Row
     public function asked(): BelongsToMany
     {
         return $this->belongsToMany(Student::class, 'round_asks', 'round_host_id', 'student_id')->whereNull('students.put_away_at')->orderBy('students.name');
+    }
+
+    /** @return BelongsToMany<Student, $this> whom they meet for longer, each for so many times in a row */
+    public function longer(): BelongsToMany
+    {
+        return $this->belongsToMany(Student::class, 'round_longer', 'round_host_id', 'student_id')->withPivot('times')
+            ->whereNull('students.put_away_at')->orderBy('students.name');
     }
 
     /** @return Collection<int, self> by their names */

@@ -23,8 +23,12 @@ use Illuminate\Validation\Rule;
  */
 final class RoundPartController
 {
+    /** As many of their times in a row for one meeting. */
+    private const MOST_TIMES = 4;
+
     public function set(RoundHost $part, Request $request, SetPart $set): JsonResponse
     {
+        $known = $request->hasAny(['asked', 'longer']) ? $this->known($part)->modelKeys() : [];
         /** @var Part $form */
         $form = $request->validate([
             'kind' => ['required', Rule::enum(PlaceKind::class)],
@@ -33,10 +37,14 @@ final class RoundPartController
             'directions' => ['nullable', 'string', 'max:1000'],
             'most' => ['nullable', 'integer', 'between:1,200'],
             'asked' => ['nullable', 'array', 'max:200'],
-            'asked.*' => ['integer', 'distinct', Rule::in($this->known($part)->modelKeys())],
+            'asked.*' => ['integer', 'distinct', Rule::in($known)],
+            'longer' => ['nullable', 'array', 'max:200'],
+            'longer.*' => ['array:id,times'],
+            'longer.*.id' => ['required', 'integer', 'distinct', Rule::in($known)],
+            'longer.*.times' => ['required', 'integer', 'between:2,'.self::MOST_TIMES],
             ...HoursOn::rules('absent', 20),
         ], [
-            'asked.*.in' => Words::say('rounds.not_taught'),
+            'asked.*.in' => Words::say('rounds.not_taught'), 'longer.*.id.in' => Words::say('rounds.not_taught'),
             'label.required' => Words::say('rounds.place_needed'), 'link.regex' => Words::say('rounds.link_needed')]);
 
         return new JsonResponse(RoundSetupData::part($set($part, $form, Clock::now())));

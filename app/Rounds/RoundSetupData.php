@@ -77,6 +77,9 @@ final class RoundSetupData
             'has_place' => $one->hasPlace(),
             'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions,
             'absent' => $one->absent, 'most' => $one->most, 'collects' => $one->round->collects,
+            'longer' => array_values($one->longer->map(static fn (Student $student): array => [
+                'id' => $student->id, 'name' => $student->name(), 'times' => (int) $student->getRelation('pivot')->getAttribute('times'),
+            ])->all()),
             'asked' => array_values($one->asked->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name()])->all()),
         ];
     }

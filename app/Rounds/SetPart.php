@@ -12,7 +12,7 @@ use App\Publishing\WriteSheet;
  * is told.
  *
  * @phpstan-type OnDate array{date: string, from: string, until: string}
- * @phpstan-type Part array{kind: string, label: string, link?: string|null, directions?: string|null, absent: array<OnDate>, most?: int|null, asked?: list<int>|null}
+ * @phpstan-type Part array{kind: string, label: string, link?: string|null, directions?: string|null, absent: array<OnDate>, most?: int|null, asked?: list<int>|null, longer?: list<array{id: int, times: int}>|null}
  */
 final class SetPart
 {
@@ -38,6 +38,7 @@ final class SetPart
                 'directions' => $form['directions'] ?? '', 'absent' => $absent, 'most' => $form['most'] ?? null,
             ]);
             isset($form['asked']) && $part->asked()->sync($form['asked']);
+            isset($form['longer']) && $part->longer()->sync(array_map(static fn (array $one): array => ['times' => $one['times']], array_column($form['longer'], null, 'id')));
             if ($part->sheet !== null) {
                 ($this->write)($part->host, PublishRound::statement($part->round, $part), $now, $part->sheet);
                 $part->isOpen() || PublishRound::closeAbsences($part->sheet->refresh(), $part);

@@ -48,9 +48,11 @@ final class Askers
         // Whose a booking is tells its address where it has one: one person may have several passes.
         $others = array_values(array_filter($about, static fn (\stdClass $one): bool => (int) $one->pass_id !== $who->passId && ($who->email === '' || $one->email !== $who->email)));
 
-        return array_combine($sheets, array_map(
-            static fn (int $sheet): Asker => Asker::known(self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId), $sheets,
-        ));
+        $times = $key === '' || $who->passId === null || $sheets === [] ? [] : Longer::times($sheets, $who->passId, $key);
+
+        return array_combine($sheets, array_map(static fn (int $sheet): Asker => Asker::known(
+            self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId, $times[$sheet] ?? 1,
+        ), $sheets));
     }
 
     /**

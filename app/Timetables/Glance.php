@@ -107,7 +107,9 @@ final readonly class Glance
     {
         $slot = $timetable->slotAt($start);
         if (apcu_enabled() && $sheet->audience === Audience::Anyone && $slot !== null && $timetable->capacity($slot)->seats === 1) {
-            apcu_store(self::struck($sheet->id, $start), [$timetable->world->now, $holder, $until ?? PHP_INT_MAX], self::HOLDER);
+            foreach ($timetable->row($slot) as $one) {
+                apcu_store(self::struck($sheet->id, $one->start), [$timetable->world->now, $holder, $until ?? PHP_INT_MAX], self::HOLDER);
+            }
         }
     }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Recess\Allotting;
 
 use Recess\Fitting\Between;
+use Recess\Slots\InARow;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
 /**
- * A round as plain numbers: hosts, slots, families and wishes by index.
+ * A round as plain numbers: hosts, slots, families and wishes by index. Several slots in a row are one for those who are met
+ * for longer; its parts say which.
  *
  * @internal to the allotter
  */
@@ -20,6 +22,9 @@ final class AllotTask
 
     /** @var list<int> */
     public array $end = [];
+
+    /** @var list<non-empty-list<int>> by slot: itself, or the slots that it is made of */
+    public array $parts = [];
 
     /** @var list<int> by slot: one number for each host and date */
     public array $hostDay = [];
@@ -51,6 +56,9 @@ final class AllotTask
     /** @var list<array<int, int>> by wish: the seconds from it to each other wish of the family */
     public array $gap = [];
 
+    /** @var array<string, list<int>> by host and length: made when first asked for */
+    private array $longer = [];
+
     /**
      * @param  list<Host>  $hosts
      * @param  list<Family>  $families
@@ -68,9 +76,10 @@ final class AllotTask
             /** @var array<string, list<int>> $within by host: brothers and sisters have the same teachers */
             $within = [];
             foreach ($family->wishes as $wish) {
-                $slots = $wish->windows !== null
-                    ? $this->within($slotsOf[$wish->host], $wish->windows)
-                    : $within[$wish->host] ??= $this->within($slotsOf[$wish->host], $family->windows);
+                $fit = $wish->times === 1 ? $slotsOf[$wish->host] : $this->longer($slotsOf[$wish->host], $wish->times, "$wish->times $wish->host");
+                $slots = $wish->windows !== null || $wish->times > 1
+                    ? $this->within($fit, $wish->windows ?? $family->windows)
+                    : $within[$wish->host] ??= $this->within($fit, $family->windows);
                 if ($wish->language !== null) {
                     $slots = array_values(array_filter($slots, fn (int $s): bool => $this->interpreters($wish->language, $s) > 0));
                     $this->spoken[$wish->language][] = count($this->wishes);
@@ -127,13 +136,43 @@ final class AllotTask
                 $hostDays[$day] = count($this->most);
                 $this->most[] = $host->most;
             }
-            $numbers[] = count($this->start);
-            $this->start[] = $slot->start;
-            $this->end[] = $slot->end;
-            $this->day[] = $day;
-            $this->hostDay[] = $hostDays[$day];
+            $numbers[] = $this->addSlot($slot, $day, $hostDays[$day], null);
         }
 
         return $numbers;
+    }
+
+    /** @param  non-empty-list<int>|null  $parts  null where it is one by itself */
+    private function addSlot(Span $span, int $day, int $hostDay, ?array $parts): int
+    {
+        $number = count($this->start);
+        $this->start[] = $span->start;
+        $this->end[] = $span->end;
+        $this->day[] = $day;
+        $this->hostDay[] = $hostDay;
+        $this->parts[] = $parts ?? [$number];
+
+        return $number;
+    }
+
+    /**
+     * @param  list<int>  $slots  of a host, in order
+     * @return list<int> as many of them in a row as one, wherever that can be
+     */
+    private function longer(array $slots, int $times, string $key): array
+    {
+        if (! isset($this->longer[$key])) {
+            $this->longer[$key] = [];
+            $spans = array_map($this->span(...), $slots);
+            foreach ($slots as $i => $first) {
+                $whole = InARow::from($spans, $i, $times);
+                $parts = array_slice($slots, $i, $times);
+                if ($whole !== null && $parts !== []) {
+                    $this->longer[$key][] = $this->addSlot($whole, $this->day[$first], $this->hostDay[$first], $parts);
+                }
+            }
+        }
+
+        return $this->longer[$key];
     }
 }

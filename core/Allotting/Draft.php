@@ -14,7 +14,7 @@ final class Draft
     /** @var array<int, int> by wish that is granted: its slot */
     public array $at = [];
 
-    /** @var array<int, int> by slot that is given: the wish */
+    /** @var array<int, int> by slot that is given, each part by itself: the wish */
     public array $held = [];
 
     /** @var array<int, int> by host and date: how many meetings */
@@ -64,12 +64,17 @@ final class Draft
     {
         $before = $this->at[$wish] ?? -1;
         if ($before >= 0) {
-            unset($this->held[$before], $this->at[$wish]);
+            unset($this->at[$wish]);
+            foreach ($this->task->parts[$before] as $part) {
+                unset($this->held[$part]);
+            }
             $this->meetings[$this->task->hostDay[$before]]--;
         }
         if ($slot >= 0) {
             $this->at[$wish] = $slot;
-            $this->held[$slot] = $wish;
+            foreach ($this->task->parts[$slot] as $part) {
+                $this->held[$part] = $wish;
+            }
             $hostDay = $this->task->hostDay[$slot];
             $this->meetings[$hostDay] = ($this->meetings[$hostDay] ?? 0) + 1;
         }
@@ -92,6 +97,17 @@ final class Draft
         return $clashes;
     }
 
+    /** @return list<int> the wishes that have the slot or parts of it, each once */
+    public function holders(int $slot): array
+    {
+        $parts = $this->task->parts[$slot];
+        if (count($parts) === 1) {
+            return isset($this->held[$slot]) ? [$this->held[$slot]] : [];
+        }
+
+        return array_values(array_unique(array_intersect_key($this->held, array_flip($parts))));
+    }
+
     /** Whether the host sees no more people on the slot's date, besides that wish. */
     public function isFull(int $slot, int $wish): bool
     {
@@ -107,7 +123,7 @@ final class Draft
 
     public function isFree(int $wish, int $slot): bool
     {
-        return ! isset($this->held[$slot]) && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish) && $this->rivals($wish, $slot) === [];
+        return $this->holders($slot) === [] && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish) && $this->rivals($wish, $slot) === [];
     }
 
     /** @return list<int> where all interpreters of the wish's language are in meetings then: the wishes that have them */
@@ -155,9 +171,9 @@ final class Draft
     private function hostsWays(int $wish, int $slot): array
     {
         $clashes = $this->clashes($wish, $slot);
-        $holder = $this->held[$slot] ?? $wish;
-        if ($holder !== $wish) {
-            return [in_array($holder, $clashes, true) ? $clashes : [$holder, ...$clashes]];
+        $holders = array_diff($this->holders($slot), [$wish]);
+        if ($holders !== []) {
+            return [array_values(array_unique([...$holders, ...$clashes]))];
         }
         if (! $this->isFull($slot, $wish)) {
             return [$clashes];

@@ -62,9 +62,14 @@ final readonly class LessWaiting
     {
         $task = $this->draft->task;
         $here = $this->draft->at[$wish];
-        $other = $this->draft->held[$slot] ?? null;
+        $others = array_values(array_diff($this->draft->holders($slot), [$wish]));
+        $other = $others[0] ?? null;
+        if ($slot === $here || count($others) > 1 || ($other !== null && $task->parts[$here] !== [$here])) {
+            // Longer meetings go to what is free; they change places with nobody.
+            return 0;
+        }
         $mayMove = $other === null ? ! $this->draft->isFull($slot, $wish) : ! isset($this->pinned[$other]) && in_array($here, $task->slots[$other], true);
-        if ($other === $wish || ! $mayMove) {
+        if (! $mayMove) {
             return 0;
         }
         $families = array_unique($other === null ? [$task->familyOf[$wish]] : [$task->familyOf[$wish], $task->familyOf[$other]]);

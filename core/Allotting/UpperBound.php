@@ -40,7 +40,8 @@ final class UpperBound
             foreach (array_keys($task->level, $level, true) as $w) {
                 $flow->arc($ofFamily + $task->familyOf[$w], $ofWish + $w, 1);
                 foreach ($task->slots[$w] as $s) {
-                    $flow->arc($ofWish + $w, $ofSlot + $s, 1);
+                    // Of a longer meeting the first part is what it surely takes.
+                    $flow->arc($ofWish + $w, $ofSlot + $task->parts[$s][0], 1);
                 }
             }
             // What flows already goes on to flow; only what comes in addition is counted.

@@ -19,6 +19,19 @@ final readonly class Booked
         public Claims $visitor = new Claims,
         /** The other bookings about its student. */
         public Claims $student = new Claims,
+        /** Where somebody is met for longer: with the times after its slot. */
+        public ?Span $whole = null,
     ) {
+    }
+
+    /** How long the meeting is, in seconds. */
+    public function seconds(): int
+    {
+        return ($this->whole ?? $this->slot)->seconds();
+    }
+
+    public function isLonger(): bool
+    {
+        return $this->seconds() > $this->slot->seconds();
     }
 }

@@ -6,7 +6,9 @@ namespace Recess\Changes;
 
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Travel;
+use Recess\Slots\InARow;
 use Recess\Time\Span;
+use Recess\Time\Spans;
 use Recess\Time\Zone;
 
 /** Compares a sheet's bookings with the slots that it has after an edit. */
@@ -48,13 +50,30 @@ final class Edit
         }
 
         $free = [];
-        foreach ($openings as $opening) {
+        foreach (self::withoutRests($openings, [...$stays, ...$otherPlace, ...array_column($otherLength, 0)]) as $opening) {
             for ($seat = $opening->takes - $stayed[$opening->slot->start]; $seat > 0; $seat--) {
                 $free[] = $opening->slot;
             }
         }
 
         return new Effect($stays, $otherLength, $otherPlace, self::rehoused($homeless, $free, $places, $travel, $zone, $within));
+    }
+
+    /**
+     * What longer meetings that stay take beside their slot can be had by nobody.
+     *
+     * @param  list<Opening>  $openings
+     * @param  list<Booked>  $staying
+     * @return list<Opening>
+     */
+    private static function withoutRests(array $openings, array $staying): array
+    {
+        $rests = Spans::of(array_map(
+            static fn (Booked $one): Span => Span::of($one->slot->end, $one->slot->start + $one->seconds()),
+            array_values(array_filter($staying, static fn (Booked $one): bool => $one->isLonger())),
+        ));
+
+        return array_values(array_filter($openings, static fn (Opening $one): bool => ! $rests->touches($one->slot)));
     }
 
     /**
@@ -79,11 +98,12 @@ final class Edit
     {
         $near = $proposable = $wanted = [];
         foreach ($bookings as $i => $booking) {
-            $possible = array_filter($free, static fn (Span $slot): bool => self::canCome($booking, $slot, $places, $travel));
+            $possible = array_filter($free, static fn (Span $slot): bool => self::canCome($booking, $slot, $places, $travel) && self::isLongEnough($booking, $slot, $free));
             uasort($possible, static fn (Span $a, Span $b): int => [self::minutes($booking, $a), $a->start] <=> [self::minutes($booking, $b), $b->start]);
             $near[$i] = $possible;
             // With n bookings nobody needs more than their own n nearest: one of those is always left over.
-            $proposable[$i] = array_filter($possible, static fn (Span $slot): bool => $within->allows($booking->slot, $slot, $zone));
+            // A longer one takes a time that somebody else would have been moved to: that is for people to say.
+            $proposable[$i] = $booking->isLonger() ? [] : array_filter($possible, static fn (Span $slot): bool => $within->allows($booking->slot, $slot, $zone));
             foreach (array_slice($proposable[$i], 0, count($bookings), true) as $at => $slot) {
                 $wanted[$at] = true;
             }
@@ -105,6 +125,23 @@ final class Edit
         }
 
         return $left;
+    }
+
+    /** @param  list<Span>  $free */
+    private static function isLongEnough(Booked $booking, Span $slot, array $free): bool
+    {
+        if (! $booking->isLonger()) {
+            return true;
+        }
+        $slots = array_values(array_column(array_map(static fn (Span $one): array => [$one->start, $one], $free), 1, 0));
+        $first = (int) array_search($slot, $slots, true);
+        for ($times = 2; ($row = InARow::from($slots, $first, $times)) !== null; $times++) {
+            if ($row->seconds() >= $booking->seconds()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function minutes(Booked $booking, Span $slot): int

@@ -15,7 +15,7 @@ final class LeastMoves
     /** Meeting somebody else is as bad as so many minutes earlier or later. */
     private const SOMEBODY_ELSE = 60;
 
-    /** Ways looked at, one for each time that two of a family collide; of an evening of one host it is a handful. */
+    /** Ways looked at, one for each time that two of a family or at one host collide; of an evening of one host it is a handful. */
     private const MOST = 400;
 
     /** @var array<string, int> by start and host */
@@ -78,8 +78,8 @@ final class LeastMoves
     }
 
     /**
-     * Without regard to families the matching is the best there is; where two of one collide, either the one or the other is
-     * not there (branch and bound, Land and Doig 1960).
+     * Without regard to families, and to meetings that take several times of a host, the matching is the best there is; where
+     * two of them collide, either the one or the other is not there (branch and bound, Land and Doig 1960).
      *
      * @param  list<list<int|null>>  $costs
      */
@@ -117,17 +117,21 @@ final class LeastMoves
 
     /**
      * @param  list<int|null>  $columns
-     * @return array{int, int}|null two meetings of one family that collide
+     * @return array{int, int}|null two meetings of one family, or with one host, that collide
      */
     private function clash(array $columns): ?array
     {
         foreach ($columns as $a => $one) {
             foreach ($columns as $b => $two) {
-                if ($b <= $a || $one === null || $two === null || $this->displaced[$a]->family !== $this->displaced[$b]->family) {
+                if ($b <= $a || $one === null || $two === null) {
                     continue;
                 }
                 [$first, $second] = [$this->at[$a][$one], $this->at[$b][$two]];
-                $gap = $this->between->seconds($first->place, $second->place);
+                $isFamily = $this->displaced[$a]->family === $this->displaced[$b]->family;
+                if (! $isFamily && $first->host !== $second->host) {
+                    continue;
+                }
+                $gap = $isFamily ? $this->between->seconds($first->place, $second->place) : 0;
                 if ($first->span->start < $second->span->end + $gap && $second->span->start < $first->span->end + $gap) {
                     return [$a, $b];
                 }

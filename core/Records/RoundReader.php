@@ -20,6 +20,9 @@ final class RoundReader
 
     private const MOST_SLOTS = 1_000;
 
+    /** Slots in a row for one meeting. */
+    private const MOST_TIMES = 6;
+
     /** @return list<Host> */
     public static function hosts(Fields $all): array
     {
@@ -62,6 +65,7 @@ final class RoundReader
                 isset($known["=$host"]) || throw Fields::wrong($wish->place('host'), "There is no host “{$host}” in this round.");
                 $wishes[] = new Wish(
                     FittingReader::id($wish, $wishIds), $host, $wish->has('rank') ? $wish->number('rank', 1, 1_000) : 1, $wish->flag('asked'),
+                    times: $wish->has('times') ? $wish->number('times', 1, self::MOST_TIMES) : 1,
                 );
             }
             $families[] = new Family($id, $one->spans('windows', FittingReader::MOST_WINDOWS), $wishes);

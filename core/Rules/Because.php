@@ -14,6 +14,7 @@ enum Because: string
     case SlotClosed = 'the host has closed this time';
     case NoSeat = 'every seat is taken';
     case HostBusy = 'the host is not free';
+    case NotLongEnough = 'the times after it that the meeting needs are not free';
     case DayFull = 'the host has enough meetings that day';
     case NoLongerOpen = 'booking has closed';
     case TooSoon = 'it is too soon';
@@ -37,7 +38,7 @@ enum Because: string
         return match ($this) {
             self::SheetDraft, self::SheetPaused, self::SheetClosed, self::DayFull, self::NoLongerOpen, self::TooSoon,
             self::VisitorHasEnough, self::StudentHasEnough, self::NotOpenYet, self::TooFarAhead => true,
-            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::VisitorElsewhere, self::StudentElsewhere, self::NotAtPlace => false,
+            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::NotLongEnough, self::VisitorElsewhere, self::StudentElsewhere, self::NotAtPlace => false,
         };
     }
 }

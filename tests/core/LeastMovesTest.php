@@ -47,9 +47,11 @@ final class LeastMovesTest extends TestCase
         $displaced = [];
         foreach (range(1, $chance->getInt(2, 4)) as $i) {
             $steads = [];
+            $times = $chance->getInt(1, 2);
             foreach ($chance->pickArrayKeys(range(0, 7), $chance->getInt(1, 4)) as $slot) {
                 $host = ['ill', 'x', 'y'][$chance->getInt(0, 2)];
-                $steads[] = new Stead($host, "room $host", Span::of($slot * 600, $slot * 600 + 600));
+                // Some meetings take two times in a row.
+                $steads[] = new Stead($host, "room $host", Span::of($slot * 600, $slot * 600 + 600 * $times));
             }
             $displaced[] = new Displaced('family '.$chance->getInt(1, 3), 'ill', Span::of($i * 600, $i * 600 + 600), $steads);
         }

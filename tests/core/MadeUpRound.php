@@ -44,11 +44,12 @@ final readonly class MadeUpRound
     }
 
     /**
-     * Popular hosts are wished for by more than they can see; one of three families can come on one evening only.
+     * Popular hosts are wished for by more than they can see; one of three families can come on one evening only. Where some are
+     * met for longer, one wish of eight takes two times in a row.
      *
      * @return array<string, mixed>
      */
-    public function round(int $hosts, int $times, int $families, int $wishes, bool $bounded = false): array
+    public function round(int $hosts, int $times, int $families, int $wishes, bool $bounded = false, bool $longer = false): array
     {
         $each = intdiv($times, 2);
         $makeHost = fn (int $h): array => array_filter([
@@ -57,7 +58,7 @@ final readonly class MadeUpRound
                 static fn (int $i): array => [self::at($e, $i * 10), self::at($e, $i * 10 + 10)], range(0, $each - 1),
             ), [0, 1])),
         ], static fn (mixed $value): bool => $value !== null);
-        $makeFamily = function (int $f) use ($hosts, $each, $wishes): array {
+        $makeFamily = function (int $f) use ($hosts, $each, $wishes, $longer): array {
             $can = $this->one([[0], [1], [0, 1], [0, 1], [0, 1], [0, 1]]);
             $picked = [];
             for ($n = min($hosts, max(1, $wishes + $this->random->getInt(-2, 2))); count($picked) < $n;) {
@@ -69,6 +70,7 @@ final readonly class MadeUpRound
                 'windows' => array_map(fn (int $e): array => [self::at($e, $this->one([0, 0, 0, 30])), self::at($e, $each * 10)], $can),
                 'wishes' => array_map(fn (int $h, int $i): array => [
                     'id' => "w$f.$i", 'host' => "h$h", 'rank' => $i + 1, 'asked' => $this->random->getInt(0, 19) === 0,
+                    ...($longer && $this->random->getInt(0, 7) === 0 ? ['times' => 2] : []),
                 ], array_keys($picked), range(0, count($picked) - 1)),
             ];
         };

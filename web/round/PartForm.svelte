@@ -1,6 +1,6 @@
 <script lang="ts">
     /** What is one teacher's own of a round: where they are, and when they are not. */
-    import { Button, Input, Label, Select } from '../lib/controls';
+    import { Button, Checkbox, Input, Label, Select } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -21,8 +21,16 @@
         directions: part.directions,
         absent: part.absent.map((one) => ({ ...one })),
         most: part.most === null ? '' : String(part.most),
-        asked: part.asked.map((one) => one.id),
     });
+    // svelte-ignore state_referenced_locally -- begins with what is kept
+    let own = $state(
+        [...new Map([...part.asked, ...part.longer].map((one) => [one.id, one.name]))].map(([id]) => ({
+            id,
+            asked: part.asked.some((one) => one.id === id),
+            times: part.longer.find((one) => one.id === id)?.times ?? 1,
+        })),
+    );
+    const add = (id: number) => (own = [...own, { id, asked: part.collects, times: part.collects ? 1 : 2 }]);
     let fields = $state<Record<string, string>>({});
     let message = $state('');
     let said = $state('');
@@ -31,9 +39,13 @@
     /** Whom they teach; asked for when it is wanted. */
     let students = $state<Schema['PartStudents']['students'] | null>(null);
     let sought = $state('');
-    const named = $derived(new Map([...part.asked, ...(students ?? [])].map((one) => [one.id, one.name])));
+    const named = $derived(
+        new Map([...part.asked, ...part.longer, ...(students ?? [])].map((one) => [one.id, one.name])),
+    );
     const found = $derived(
-        (students ?? []).filter((one) => !form.asked.includes(one.id) && holds(`${one.name} ${one.class}`, sought)),
+        (students ?? []).filter(
+            (one) => !own.some((other) => other.id === one.id) && holds(`${one.name} ${one.class}`, sought),
+        ),
     );
 
     async function look() {
@@ -49,7 +61,14 @@
         const answer = await ask(
             api.PUT('/api/staff/round-parts/{part}', {
                 params: { path: { part: part.id } },
-                body: { ...form, most: String(form.most ?? '') === '' ? null : Number(form.most) },
+                body: {
+                    ...form,
+                    most: String(form.most ?? '') === '' ? null : Number(form.most),
+                    asked: own.filter((one) => one.asked).map((one) => one.id),
+                    longer: own
+                        .filter((one) => Number(one.times) > 1)
+                        .map((one) => ({ id: one.id, times: Number(one.times) })),
+                },
             }),
         );
         fields = answer.trouble?.fields ?? {};
@@ -133,41 +152,59 @@
             error={fields.most}
         />
     </div>
-    {#if part.collects}
-        <fieldset>
-            <legend class="font-semibold">Please come</legend>
-            <p class="text-faint">Whom you need to see: these get a time before all wishes.</p>
-            <ul>
-                {#each form.asked as id (id)}
-                    <li class="flex items-center gap-3 border-b border-line">
-                        <span class="min-w-0 flex-1">{named.get(id) ?? ''}</span>
-                        <TextButton
-                            aria-label="Need not see {named.get(id)}"
-                            onclick={() => (form.asked = form.asked.filter((one) => one !== id))}>Take out</TextButton
+    <fieldset>
+        <legend class="font-semibold">Students of your own</legend>
+        <p class="text-faint">
+            {part.collects
+                ? 'Whom you need to see gets a time before all wishes. Whom you meet for longer has several of your times in a row.'
+                : 'Whom you meet for longer has several of your times in a row, from whenever they book.'}
+        </p>
+        <ul>
+            {#each own as one (one.id)}
+                <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1">
+                    <span class="min-w-0 flex-1 basis-40">{named.get(one.id) ?? ''}</span>
+                    {#if part.collects}<Checkbox bind:checked={one.asked} aria-label="Please come: {named.get(one.id)}"
+                            >Please come</Checkbox
+                        >{/if}
+                    <Select
+                        class="w-auto"
+                        aria-label="How long with {named.get(one.id)}"
+                        placeholder=""
+                        bind:value={one.times}
+                    >
+                        <option value={1}>as long as others</option>
+                        <option value={2}>twice as long</option>
+                        <option value={3}>three times as long</option>
+                        <option value={4}>four times as long</option>
+                    </Select>
+                    <TextButton
+                        aria-label="Take out {named.get(one.id)}"
+                        onclick={() => (own = own.filter((other) => other !== one))}>Take out</TextButton
+                    >
+                </li>
+            {/each}
+        </ul>
+        {#if students === null}
+            <TextButton onclick={() => void look()}
+                >{part.collects ? 'Ask somebody to come, or for longer' : 'Meet somebody for longer'}</TextButton
+            >
+        {:else}
+            <Label for={name('seek')}>Name or class</Label>
+            <Input id={name('seek')} type="search" autocomplete="off" bind:value={sought} />
+            <ul class="max-h-48 overflow-y-auto">
+                {#each found.slice(0, 30) as one (one.id)}
+                    <li>
+                        <TextButton onclick={() => add(one.id)}
+                            >{one.name}{one.class ? `, ${one.class}` : ''}</TextButton
                         >
                     </li>
+                {:else}
+                    <li class="py-2">{students.length === 0 ? 'The school knows no students.' : 'Nobody else.'}</li>
                 {/each}
             </ul>
-            {#if students === null}
-                <TextButton onclick={() => void look()}>Ask somebody to come</TextButton>
-            {:else}
-                <Label for={name('seek')}>Name or class</Label>
-                <Input id={name('seek')} type="search" autocomplete="off" bind:value={sought} />
-                <ul class="max-h-48 overflow-y-auto">
-                    {#each found.slice(0, 30) as one (one.id)}
-                        <li>
-                            <TextButton onclick={() => (form.asked = [...form.asked, one.id])}
-                                >{one.name}{one.class ? `, ${one.class}` : ''}</TextButton
-                            >
-                        </li>
-                    {:else}
-                        <li class="py-2">{students.length === 0 ? 'The school knows no students.' : 'Nobody else.'}</li>
-                    {/each}
-                </ul>
-            {/if}
-            {#if fields.asked}<p class="font-semibold text-brick">{fields.asked}</p>{/if}
-        </fieldset>
-    {/if}
+        {/if}
+        {#if fields.asked ?? fields.longer}<p class="font-semibold text-brick">{fields.asked ?? fields.longer}</p>{/if}
+    </fieldset>
     {#if message}<Notice>{message}</Notice>{/if}
     <p class="flex items-center gap-4">
         <Button type="submit">Keep it</Button>

@@ -21,12 +21,17 @@ def allot(task):
         mine = []
         for w, wish in enumerate(family['wishes']):
             here = []
-            for s, (a, b) in enumerate(hosts[wish['host']]['slots']):
-                start, end = read(a), read(b)
+            slots = [(read(a), read(b)) for a, b in hosts[wish['host']]['slots']]
+            for s, (a, _) in enumerate(hosts[wish['host']]['slots']):
+                parts = range(s, s + wish.get('times', 1))
+                if parts[-1] >= len(slots) or any(slots[i + 1][0] - slots[i][1] >= slots[i][1] - slots[i][0] for i in parts[:-1]):
+                    continue
+                start, end = slots[s][0], slots[parts[-1]][1]
                 if any(since <= start and end <= until for since, until in windows):
                     name = f'x{len(level_of)}'
                     level_of[name] = 0 if wish.get('asked') else wish['rank']
-                    holders.setdefault((wish['host'], s), []).append(name)
+                    for part in parts:
+                        holders.setdefault((wish['host'], part), []).append(name)
                     dates.setdefault((wish['host'], datetime.fromisoformat(a).astimezone(zone).date()), []).append(name)
                     here.append(name)
                     mine.append((w, start, end, hosts[wish['host']].get('place'), name))
