@@ -8,7 +8,7 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Round;
 use App\Models\Sheet;
-use App\Rounds\Shortlist;
+use App\Plans\Shortlist;
 use Recess\Time\LocalDate;
 use Recess\Time\Zone;
 

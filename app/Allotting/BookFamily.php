@@ -16,7 +16,7 @@ use App\Models\Booking;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Sheet;
-use App\Rounds\Shortlist;
+use App\Plans\Shortlist;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
 use App\Timetables\SheetAtHand;

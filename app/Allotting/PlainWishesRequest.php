@@ -6,7 +6,7 @@ namespace App\Allotting;
 
 use App\Framework\Clock;
 use App\Framework\Words;
-use App\Rounds\RoundPageData;
+use App\Plans\RoundPageData;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Response;

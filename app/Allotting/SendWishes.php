@@ -10,8 +10,8 @@ use App\Live\Channel;
 use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Round;
-use App\Rounds\PlanHolder;
-use App\Rounds\Shortlist;
+use App\Plans\PlanHolder;
+use App\Plans\Shortlist;
 
 /** Keeps what a family wishes; sent once more, it is what they sent last. */
 final class SendWishes

@@ -6,7 +6,7 @@ namespace App\Allotting;
 
 use App\Models\Pass;
 use App\Models\Round;
-use App\Rounds\Shortlist;
+use App\Plans\Shortlist;
 
 /** What a family wished counts no more; what they ticked is still there. */
 final class TakeWishesBack

@@ -9,9 +9,9 @@ use App\Directory\Student;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
-use App\Rounds\HoursOn;
+use App\Plans\HoursOn;
+use App\Plans\Shortlist;
 use App\Rounds\RoundHost;
-use App\Rounds\Shortlist;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Time\Span;
 

@@ -7,7 +7,7 @@ namespace App\Allotting;
 use App\Framework\Clock;
 use App\Models\Pass;
 use App\Models\Round;
-use App\Rounds\RoundPageData;
+use App\Plans\RoundPageData;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

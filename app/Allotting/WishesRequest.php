@@ -6,7 +6,7 @@ namespace App\Allotting;
 
 use App\Framework\Clock;
 use App\Framework\Words;
-use App\Rounds\PlanRequest;
+use App\Plans\PlanRequest;
 use Illuminate\Auth\Access\Response;
 
 /** A family's wishes as it sends them: whom, what they want most first, when they can come, and who they are where that is not known. */

@@ -18,7 +18,7 @@ use App\Models\Round;
 use App\Models\Turn;
 use App\Models\Waiting;
 use App\Passes\Joiner;
-use App\Rounds\Shortlist;
+use App\Plans\Shortlist;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

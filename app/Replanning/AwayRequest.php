@@ -7,7 +7,7 @@ namespace App\Replanning;
 use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Models\Round;
-use App\Rounds\HoursOn;
+use App\Plans\HoursOn;
 use App\Rounds\RoundHost;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;

@@ -8,9 +8,9 @@ use App\Allotting\FamilyAllotted;
 use App\Allotting\RoundAllotted;
 use App\Allotting\WishesSent;
 use App\Framework\Room;
+use App\Plans\PlanKept;
 use App\Replanning\EveningMoved;
 use App\Rounds\FamilyReminded;
-use App\Rounds\PlanKept;
 use Illuminate\Support\Facades\Event;
 
 /** Letters about a round. Listens to what happens in it, and is called by nobody. */

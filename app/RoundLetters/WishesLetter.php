@@ -9,7 +9,7 @@ use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
-use App\Rounds\Shortlist;
+use App\Plans\Shortlist;
 use App\Telling\Letter;
 use App\Telling\Message;
 

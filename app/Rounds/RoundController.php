@@ -14,6 +14,7 @@ use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Round;
 use App\Models\StaffMember;
+use App\Timetables\Interpreters;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -50,7 +51,7 @@ final class RoundController
 
         return array_values($bookings->map(static fn (Booking $one): array => [
             'time' => Spell::moment($one->span()->start, $zone), 'host' => $one->host->name, 'place' => $one->place->label, 'student' => $one->student,
-            'language' => SetInterpreters::name((string) $one->language) ?? '',
+            'language' => Interpreters::name((string) $one->language) ?? '',
         ])->all());
     }
 

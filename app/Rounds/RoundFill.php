@@ -10,6 +10,7 @@ use App\Models\LinkMode;
 use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Sheet;
+use App\Plans\Shortlist;
 use Illuminate\Support\Facades\DB;
 
 /** While a round runs: how full it is, whose families have not booked, who is over full, which rooms are used twice. */

@@ -11,6 +11,7 @@ use App\Models\Row;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
+use App\Plans\HoursOn;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;

@@ -10,6 +10,7 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Round;
+use App\Plans\Shortlist;
 use App\Sharing\Workbook;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Time\LocalDate;

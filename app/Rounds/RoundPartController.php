@@ -10,6 +10,7 @@ use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\PlaceKind;
+use App\Plans\HoursOn;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -12,6 +12,7 @@ use App\Framework\Words;
 use App\Live\Channel;
 use App\Models\Round;
 use App\Models\StaffMember;
+use App\Timetables\Interpreters;
 use App\Timetables\Sentence;
 use Recess\Quick\QuickPrint;
 use Recess\Slots\Block;
@@ -40,7 +41,7 @@ final class RoundSetupData
                 'id' => $one->id, 'name' => $one->name, 'subject' => $one->subject,
             ])->all()),
             'languages' => array_map(
-                static fn (string $code): array => ['code' => $code, 'name' => (string) SetInterpreters::name($code)], SetInterpreters::LANGUAGES,
+                static fn (string $code): array => ['code' => $code, 'name' => (string) Interpreters::name($code)], SetInterpreters::LANGUAGES,
             ),
             'round' => $round === null ? null : self::round($round),
         ];

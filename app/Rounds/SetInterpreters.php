@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Framework\Words;
 use App\Models\Round;
 use App\Models\StaffMember;
+use App\Timetables\Interpreters;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -37,7 +38,7 @@ final class SetInterpreters
                 ["interpreters.$i.staff" => Words::say('rounds.interpreter_here')],
             );
             $hosts->has($staff) === false || throw ValidationException::withMessages(["interpreters.$i.staff" => Words::say('rounds.interpreter_is_host')]);
-            self::name($language) !== null || throw ValidationException::withMessages(["interpreters.$i.language" => Words::say('rounds.no_such_language')]);
+            Interpreters::name($language) !== null || throw ValidationException::withMessages(["interpreters.$i.language" => Words::say('rounds.no_such_language')]);
             $seen["$staff $language"] = true;
             $rows[] = ['round_id' => $round->id, 'staff_id' => $staff, 'language' => $language];
         }
@@ -55,15 +56,7 @@ final class SetInterpreters
 
         return array_values($rows->map(static fn (\stdClass $row): array => [
             'staff' => (int) $row->staff_id, 'name' => (string) $row->name, 'language' => (string) $row->language,
-            'said' => self::name((string) $row->language) ?? (string) $row->language,
+            'said' => Interpreters::name((string) $row->language) ?? (string) $row->language,
         ])->all());
-    }
-
-    /** What a language is called; null when the code is none. */
-    public static function name(string $code): ?string
-    {
-        $name = preg_match('/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $code) === 1 ? (string) \Locale::getDisplayLanguage($code, app()->getLocale()) : '';
-
-        return $name === '' || $name === $code ? null : $name;
     }
 }

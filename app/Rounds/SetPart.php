@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Contended;
+use App\Plans\HoursOn;
 use App\Publishing\WriteSheet;
 
 /**

@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Framework\Contended;
 use App\Models\Round;
 use App\Models\SheetState;
+use App\Plans\Shortlist;
 use App\Publishing\StillNeeded;
 use App\Publishing\ThrowAway;
 

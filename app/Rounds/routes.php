@@ -6,17 +6,7 @@ use App\Models\Round;
 use App\Models\Sheet;
 use App\Rounds\RoundController;
 use App\Rounds\RoundPartController;
-use App\Rounds\RoundVisitController;
 use Illuminate\Support\Facades\Route;
-
-Route::middleware('api')->group(static function (): void {
-    Route::middleware('limited:reads')->group(static function (): void {
-        Route::get('/r/{round:slug}', [RoundVisitController::class, 'page'])->can('visit', 'round');
-        Route::get('/api/r/{round:slug}', [RoundVisitController::class, 'show'])->can('visit', 'round');
-        Route::post('/api/r/{round:slug}/plan', [RoundVisitController::class, 'plan'])->can('visit', 'round')->middleware('limited:plans');
-    });
-    Route::post('/api/r/{round:slug}/bookings', [RoundVisitController::class, 'keep'])->can('visit', 'round')->middleware('limited:visitor-writes');
-});
 
 Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff/rounds', [RoundController::class, 'index'])->can('viewAny', Sheet::class);

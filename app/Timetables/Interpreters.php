@@ -83,4 +83,12 @@ final class Interpreters
 
         return null;
     }
+
+    /** What a language is called; null when the code is none. */
+    public static function name(string $code): ?string
+    {
+        $name = preg_match('/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $code) === 1 ? (string) \Locale::getDisplayLanguage($code, app()->getLocale()) : '';
+
+        return $name === '' || $name === $code ? null : $name;
+    }
 }

@@ -182,6 +182,28 @@ final class AllotmentsTest extends RoundTestCase
         }
     }
 
+    public function test_who_is_met_for_longer_is_given_several_times_in_a_row(): void
+    {
+        $round = $this->collecting();
+        $ada = Student::query()->where('name', 'Ada Fay')->firstOrFail();
+        $part = RoundHost::query()->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])->firstOrFail();
+        $this->actingAs($this->wren);
+        $this->ask('put', "/api/staff/round-parts/$part->id", self::part('Room 12') + ['longer' => [['id' => $ada->id, 'times' => 2]]])->assertOk();
+        $pick = ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'];
+        // Two times, and the gap of five between them, do not fit into half an hour.
+        $this->wishes($round, self::guardian('Uma Fay')->pass(), [$pick], [self::hours('16:00', '16:30')])->assertOk();
+        self::assertSame(['Wren Halloran has no time while they can come.'], array_column($this->found($round)->json('picture.not'), 'why'));
+        $this->wishes($round, self::guardian('Uma Fay')->pass(), [$pick], [self::hours('16:00', '16:35')])->assertOk();
+        $this->actingAs($this->office);
+        $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
+        CarbonImmutable::setTestNow('2026-11-24T13:00:00Z');
+        $this->found($round);
+        $id = Allotment::query()->max('id');
+        $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
+        app()->call([new BookAllotment((int) $id), 'handle']);
+        self::assertSame(['16:00 to 16:35'], Booking::query()->get()->map(static fn (Booking $one): string => $one->starts_at->setTimezone('America/Halifax')->format('H:i').' to '.$one->ends_at->setTimezone('America/Halifax')->format('H:i'))->all());
+    }
+
     public function test_two_are_not_found_at_once_one_is_stopped_and_who_left_meanwhile_is_named(): void
     {
         $round = $this->collecting();

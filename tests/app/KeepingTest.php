@@ -12,7 +12,7 @@ use App\Models\Notice;
 use App\Models\Pass;
 use App\Models\SheetState;
 use App\Models\StaffMember;
-use App\Rounds\Shortlist;
+use App\Plans\Shortlist;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;

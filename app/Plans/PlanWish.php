@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rounds;
+namespace App\Plans;
 
 /** A plan as its family wants to keep it: all of it, or nothing. */
 final readonly class PlanWish

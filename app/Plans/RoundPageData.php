@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rounds;
+namespace App\Plans;
 
 use App\Directory\Student;
 use App\Framework\Spell;
@@ -60,7 +60,7 @@ final class RoundPageData
     private static function languages(Round $round): array
     {
         return array_map(static fn (string $code): array => [
-            'code' => $code, 'name' => SetInterpreters::name($code) ?? $code,
+            'code' => $code, 'name' => Interpreters::name($code) ?? $code,
         ], array_keys(Interpreters::of($round->id)));
     }
 
