@@ -49,8 +49,10 @@ final class BookFamily
                 return;
             }
             $bookings = [];
+            $about = Shortlist::query()->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])->first()->wished['about'] ?? [];
+            $answers = array_column($about, 'answers', 'student');
             foreach ($given as $row) {
-                $booking = $this->one($allotment, $row, $pass, $now);
+                $booking = $this->one($allotment, $row, $pass, $answers[$row->student] ?? [], $now);
                 if ($booking instanceof NotGranted) {
                     $row->update(['starts_at' => null, 'ends_at' => null, 'why' => $booking]);
                 } else {
@@ -66,20 +68,21 @@ final class BookFamily
         });
     }
 
-    private function one(Allotment $allotment, Allotted $row, Pass $pass, int $now): Booking|NotGranted
+    /** @param  array<string, mixed>  $answers */
+    private function one(Allotment $allotment, Allotted $row, Pass $pass, array $answers, int $now): Booking|NotGranted
     {
         $sheet = SheetAtHand::held($row->sheet ?? throw new \LogicException);
         $start = (int) $row->span()?->start;
         $place = $sheet->places->firstOrFail();
         try {
             // What was refused halfway takes nothing along of what the family has been given before.
-            return DB::transaction(function () use ($allotment, $row, $pass, $sheet, $start, $place, $now): Booking {
+            return DB::transaction(function () use ($allotment, $row, $pass, $answers, $sheet, $start, $place, $now): Booking {
                 [$timetable, $offer] = Permit::of($sheet, $start, Asking::visitor($pass->id, $pass->email, $row->student, $place->id), Party::Office, $now);
 
                 return $this->book->onSlot($sheet, $timetable, new BookingWish(
                     start: $start, placeId: $place->id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $row->student,
                     requestKey: Uuid::uuid5(Uuid::NAMESPACE_OID, "recess allotment $allotment->id row $row->id")->toString(),
-                    passId: $pass->id, by: Party::Office, studentId: $row->student_id, told: Told::AtOnce, language: $row->language,
+                    passId: $pass->id, by: Party::Office, studentId: $row->student_id, told: Told::AtOnce, language: $row->language, answers: $answers,
                 ), $offer->slot);
             });
         } catch (NoInterpreter) {

@@ -6,10 +6,12 @@ namespace App\Allotting;
 
 use App\Framework\Clock;
 use App\Framework\Words;
+use App\Plans\AboutChildren;
 use App\Plans\RoundPageData;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
 /** The same as a form without scripts sends it: a number for each child and teacher, and the evenings on which they can come. */
 final class PlainWishesRequest extends WishesRequest
@@ -35,11 +37,25 @@ final class PlainWishesRequest extends WishesRequest
         ]);
     }
 
+    public function shortlist(): array
+    {
+        try {
+            return parent::shortlist();
+        } catch (ValidationException $failure) {
+            $this->failedValidation($failure->validator);
+        }
+    }
+
     /** The form comes back with what is wrong. */
     protected function failedValidation(Validator $validator): never
     {
+        $errors = $validator->errors();
         $data = RoundPageData::of($this->round(), $this->pass(), Clock::now());
-        $page = view('plain.wishes', ['round' => $data, 'pass' => $this->pass(), 'message' => $validator->errors()->first(), 'rank' => $this->input('rank')]);
+        $page = view('plain.wishes', [
+            'round' => $data, 'pass' => $this->pass(), 'message' => $errors->first(), 'rank' => $this->input('rank'),
+            'said' => array_map(static fn (array $messages): string => $messages[0] ?? '', $errors->toArray()),
+            'typed' => array_column(AboutChildren::typed($this->round(), $this->input('about')), 'answers', 'student'),
+        ]);
 
         throw new HttpResponseException(new Response($page, 422, ['Cache-Control' => 'no-store, private']));
     }

@@ -6,6 +6,7 @@ namespace App\Allotting;
 
 use App\Framework\Clock;
 use App\Framework\Words;
+use App\Plans\AboutChildren;
 use App\Plans\PlanRequest;
 use Illuminate\Auth\Access\Response;
 
@@ -26,6 +27,11 @@ class WishesRequest extends PlanRequest
             'picks' => ['required', 'array', 'min:1', 'max:'.self::MOST],
             'windows' => ['required', 'array', 'min:1', 'max:40'],
         ] + $this->holderRules() + parent::rules();
+    }
+
+    public function shortlist(): array
+    {
+        return ['about' => AboutChildren::checked($this->round(), $this->picks(), $this->input('about'))] + parent::shortlist();
     }
 
     /** @return array<string, string> */

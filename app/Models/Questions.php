@@ -47,6 +47,12 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         return new \ArrayIterator($this->all);
     }
 
+    /** @return list<Question> those beside what nearly every school asks */
+    public function ofItsOwn(): array
+    {
+        return array_values(array_filter($this->all, static fn (Question $one): bool => ! in_array($one->key, ['student', 'phone'], true)));
+    }
+
     public function first(QuestionKind $kind): ?Question
     {
         foreach ($this->all as $question) {

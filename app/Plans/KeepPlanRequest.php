@@ -44,6 +44,8 @@ final class KeepPlanRequest extends PlanRequest
         $picks = $this->picks();
         $picks !== [] || throw ValidationException::withMessages(['picks' => Words::say('rounds.nothing_picked')]);
 
-        return new PlanWish($picks, $this->holder(), $this->string('request_key')->lower()->toString(), $this->language());
+        $answers = array_column(AboutChildren::checked($this->round(), $picks, $this->input('about')), 'answers', 'student');
+
+        return new PlanWish($picks, $this->holder(), $this->string('request_key')->lower()->toString(), $this->language(), $answers);
     }
 }

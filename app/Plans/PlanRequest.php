@@ -49,6 +49,7 @@ class PlanRequest extends FormRequest
             'breather' => ['nullable', 'integer', 'between:0,60'],
             'prefer' => ['nullable', 'string', Rule::enum(Preference::class)],
             'ground' => ['nullable', 'boolean'],
+            'about' => ['nullable', 'array', 'max:20'],
             'interpreter' => ['nullable', 'string', Rule::in(array_keys(Interpreters::of($this->round()->id)))],
         ];
     }
@@ -119,6 +120,7 @@ class PlanRequest extends FormRequest
             'windows' => array_values($this->validated('windows')),
             'walk' => $this->integer('walk'), 'breather' => $this->integer('breather'), 'prefer' => $this->string('prefer')->toString() ?: 'evenings',
             'interpreter' => $this->language() ?? '', 'ground' => $this->boolean('ground'),
+            'about' => AboutChildren::typed($this->round(), $this->input('about')),
         ];
     }
 

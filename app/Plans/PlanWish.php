@@ -10,8 +10,10 @@ final readonly class PlanWish
     /**
      * @param  non-empty-list<Pick>  $picks  each with its start
      * @param  string|null  $language  for which an interpreter has to be there
+     * @param  array<string, array<string, mixed>>  $answers  by student and question, already checked
      */
-    public function __construct(public array $picks, public PlanHolder $holder, public string $requestKey, public ?string $language = null)
-    {
+    public function __construct(
+        public array $picks, public PlanHolder $holder, public string $requestKey, public ?string $language = null, public array $answers = [],
+    ) {
     }
 }

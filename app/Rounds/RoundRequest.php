@@ -9,6 +9,7 @@ use App\Framework\Clock;
 use App\Framework\Words;
 use App\Models\Questions;
 use App\Models\StaffMember;
+use App\Writing\TypedQuestions;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Recess\Quick\Context;
@@ -23,6 +24,9 @@ use Recess\Slots\Block;
 final class RoundRequest extends FormRequest
 {
     private const MOST_STAFF = 500;
+
+    /** Of its own; families answer them for each child. */
+    private const MOST_QUESTIONS = 8;
 
     /** Days between first and last date. */
     private const LONGEST = 62;
@@ -46,6 +50,7 @@ final class RoundRequest extends FormRequest
             'collects' => ['nullable', 'boolean'],
             'wishes_until' => ['nullable', 'string', 'required_if_accepted:collects', 'date_format:Y-m-d\TH:i'],
             'breaks' => ['nullable', 'boolean'],
+            ...TypedQuestions::rules(self::MOST_QUESTIONS),
             'cohorts' => ['nullable', 'array', 'max:20'],
             'cohorts.*' => ['array:classes,opens_at'],
             'cohorts.*.classes' => ['required', 'array', 'max:500'],
@@ -85,11 +90,15 @@ final class RoundRequest extends FormRequest
         } catch (RecessException $failure) {
             $wrong['opens_at'] = $failure->getMessage();
         }
+        /** @var array<int, array<mixed>> $questions */
+        $questions = $this->validated('questions', []);
+        $wrong += TypedQuestions::wrong($questions);
         $wrong === [] || throw ValidationException::withMessages($wrong);
         $blocks = $this->blocks();
 
         return new RoundStatement(
-            $this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $blocks, $rules ?? Stated::of(), Questions::usual(),
+            $this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $blocks, $rules ?? Stated::of(),
+            new Questions([...Questions::usual()->all, ...TypedQuestions::read($questions)->ofItsOwn()]),
             $this->boolean('families'), $classes, $staff, $this->wishesUntil($blocks), $this->boolean('breaks'), $this->cohorts(),
         );
     }

@@ -10,9 +10,6 @@ use App\Models\Audience;
 use App\Models\HostRole;
 use App\Models\LinkMode;
 use App\Models\PlaceKind;
-use App\Models\Question;
-use App\Models\QuestionKind;
-use App\Models\Questions;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
@@ -66,7 +63,7 @@ final class WorksheetReader
         $reader = new self($form, $writer, $sheet, $writer->school->timeZone()->dateAt($now));
         $reader->errors = Validator::make($form, $reader->rules())->errors()->toArray();
         $reader->readBlocks();
-        $reader->checkQuestions();
+        $reader->checkQuestionsAndPlaces();
         if (! isset($reader->errors['audience.classes']) && ! ForWhom::read($form)->isKnownAt($writer->school_id)) {
             $reader->errors['audience'][] = Words::say('directory.not_known');
         }
@@ -89,15 +86,7 @@ final class WorksheetReader
             'places.*.link' => ['nullable', 'string', 'max:2000', 'url:http,https'],
             'places.*.link_mode' => [Rule::enum(LinkMode::class)],
             'places.*.directions' => ['nullable', 'string', 'max:500'],
-            'questions' => ['array', 'max:40'],
-            'questions.*.key' => ['required', 'string', 'max:40', 'regex:/^[a-z0-9-]+$/D', 'distinct'],
-            'questions.*.kind' => ['required', Rule::enum(QuestionKind::class)],
-            'questions.*.label' => ['required', 'string', 'max:200', 'not_regex:/[\r\n]/'],
-            'questions.*.help' => ['nullable', 'string', 'max:500'],
-            'questions.*.required' => ['boolean'],
-            'questions.*.on_run_sheet' => ['boolean'],
-            'questions.*.choices' => ['array', 'max:50'],
-            'questions.*.choices.*' => ['required', 'string', 'max:200'],
+            ...TypedQuestions::rules(40),
             ...self::rulebook(),
             'audience' => ['array'],
             'audience.kind' => ['required_with:audience', Rule::enum(Audience::class)],
@@ -215,17 +204,9 @@ final class WorksheetReader
         return false;
     }
 
-    private function checkQuestions(): void
+    private function checkQuestionsAndPlaces(): void
     {
-        foreach ($this->list('questions') as $i => $question) {
-            $kind = QuestionKind::tryFrom(is_string($question['kind'] ?? null) ? $question['kind'] : '');
-            if ($kind?->hasChoices() && count(is_array($question['choices'] ?? null) ? $question['choices'] : []) < 2) {
-                $this->errors["questions.$i.choices"][] = 'Write at least two answers to choose from, one to a line.';
-            }
-            if (($kind === QuestionKind::Student) !== (($question['key'] ?? null) === 'student')) {
-                $this->errors["questions.$i.kind"][] = 'The student’s name is asked once, and by the question made for it.';
-            }
-        }
+        $this->errors = array_merge_recursive($this->errors, TypedQuestions::wrong($this->list('questions')));
         foreach ($this->list('places') as $i => $place) {
             if (($place['kind'] ?? '') === 'video' && ($place['link_mode'] ?? 'one') === 'one' && ($place['link'] ?? '') === '' && ! WorksheetData::makesRooms()) {
                 $this->errors["places.$i.link"][] = 'Please fill this in, or choose to have a link made for each meeting, or to add it later.';
@@ -299,7 +280,7 @@ final class WorksheetReader
             intro: $this->text('intro'),
             blocks: $blocks,
             places: $places,
-            questions: new Questions(array_map(Question::fromArray(...), $this->list('questions'))),
+            questions: TypedQuestions::read($this->list('questions')),
             rules: $this->sheetRules(),
             kind: SheetKind::tryFrom($this->text('kind')) ?? SheetKind::Conferences,
             joining: (bool) ($this->form['joining'] ?? false),

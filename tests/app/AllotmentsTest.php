@@ -13,6 +13,9 @@ use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\Question;
+use App\Models\QuestionKind;
+use App\Models\Questions;
 use App\Models\Round;
 use App\Models\SlotChange;
 use App\Models\StaffMember;
@@ -67,6 +70,14 @@ final class AllotmentsTest extends RoundTestCase
         $this->post("/r/$round->slug/wishes", ['dates' => []] + $plain)->assertUnprocessable()->assertSee('Say when you can come');
         $this->post("/r/$round->slug/wishes", $plain)->assertRedirect("/r/$round->slug?pass={$pass->token()}");
         $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->assertOk()->assertJsonPath('wishes.sent.picks', [$pick, $second]);
+        // What the round asks comes along, and what has to be answered is said beside it.
+        $topic = new Question('q-topic', QuestionKind::Short, 'What shall we talk about?', '', true);
+        $round->update(['questions' => new Questions([...$round->questions->all, $topic])]);
+        $this->wishes($round, $pass, [$pick])->assertUnprocessable()->assertJsonValidationErrors('about.Ada Fay.q-topic');
+        $this->post("/r/$round->slug/wishes", $plain)->assertUnprocessable()->assertSee('What shall we talk about?')->assertSee('Please fill this in.');
+        $about = array_map(static fn (string $child): array => ['student' => $child, 'answers' => ['q-topic' => "About $child"]], ['Ada Fay', 'Cy Fay']);
+        $this->post("/r/$round->slug/wishes", ['about' => $about] + $plain)->assertRedirect();
+        $this->get("/r/$round->slug?pass={$pass->token()}")->assertOk()->assertSee('About Cy Fay');
         CarbonImmutable::setTestNow('2026-11-30T22:00:00Z');
         $this->wishes($round, $pass, [$pick])->assertForbidden();
         $this->ask('delete', "/api/r/$round->slug/wishes", ['pass' => $pass->token()])->assertConflict();
@@ -193,7 +204,9 @@ final class AllotmentsTest extends RoundTestCase
         // Two times, and the gap of five between them, do not fit into half an hour.
         $this->wishes($round, self::guardian('Uma Fay')->pass(), [$pick], [self::hours('16:00', '16:30')])->assertOk();
         self::assertSame(['Wren Halloran has no time while they can come.'], array_column($this->found($round)->json('picture.not'), 'why'));
-        $this->wishes($round, self::guardian('Uma Fay')->pass(), [$pick], [self::hours('16:00', '16:35')])->assertOk();
+        $round->update(['questions' => new Questions([...$round->questions->all, new Question('q-topic', QuestionKind::Short, 'What about?')])]);
+        $about = [['student' => 'Ada Fay', 'answers' => ['q-topic' => 'Reading']]];
+        $this->wishes($round, self::guardian('Uma Fay')->pass(), [$pick], [self::hours('16:00', '16:35')], '', $about)->assertOk();
         $this->actingAs($this->office);
         $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
         CarbonImmutable::setTestNow('2026-11-24T13:00:00Z');
@@ -201,7 +214,8 @@ final class AllotmentsTest extends RoundTestCase
         $id = Allotment::query()->max('id');
         $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
         app()->call([new BookAllotment((int) $id), 'handle']);
-        self::assertSame(['16:00 to 16:35'], Booking::query()->get()->map(static fn (Booking $one): string => $one->starts_at->setTimezone('America/Halifax')->format('H:i').' to '.$one->ends_at->setTimezone('America/Halifax')->format('H:i'))->all());
+        $booking = Booking::query()->firstOrFail();
+        self::assertSame(['20:00', '20:35', ['q-topic' => 'Reading']], [$booking->starts_at->format('H:i'), $booking->ends_at->format('H:i'), $booking->answers]);
     }
 
     public function test_two_are_not_found_at_once_one_is_stopped_and_who_left_meanwhile_is_named(): void
@@ -288,13 +302,14 @@ final class AllotmentsTest extends RoundTestCase
     /**
      * @param  list<array<string, string>>  $picks
      * @param  list<array<string, string>>|null  $windows
+     * @param  list<array<string, mixed>>  $about
      * @return TestResponse<\Illuminate\Http\JsonResponse>
      */
-    private function wishes(Round $round, ?Pass $pass, array $picks, ?array $windows = null, string $interpreter = ''): TestResponse
+    private function wishes(Round $round, ?Pass $pass, array $picks, ?array $windows = null, string $interpreter = '', array $about = []): TestResponse
     {
         return $this->ask(
             'put', "/api/r/$round->slug/wishes",
-            ['interpreter' => $interpreter, 'pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [self::hours('16:00', '19:00')]],
+            ['interpreter' => $interpreter, 'about' => $about, 'pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [self::hours('16:00', '19:00')]],
         );
     }
 

@@ -7,6 +7,7 @@
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
+    import AboutChildren from '../round/AboutChildren.svelte';
     import Coming from '../round/Coming.svelte';
     import PlanDays from '../round/PlanDays.svelte';
     import { Shortlist } from '../round/shortlist.svelte';
@@ -26,6 +27,7 @@
 
     const meetings = $derived((list.plan?.days ?? []).flatMap((day) => day.meetings));
     const fresh = $derived(meetings.filter((one) => !one.booked).length);
+    const about = $derived([...new Set(meetings.filter((one) => !one.booked).map((one) => one.student))]);
     const fields = $derived(list.trouble?.fields ?? {});
     const PREFER = [
         ['evenings', 'as few evenings as possible'],
@@ -188,6 +190,7 @@
                         {#if list.plan.said && meetings.length > 0}<p class="mb-3 text-faint">{list.plan.said}</p>{/if}
                     {/if}
                     {#if fresh > 0 && !page.opens}
+                        <AboutChildren {page} {list} children={about} />
                         <WhoComes pass={page.pass} bind:who {fields} />
                         <div class="keep">
                             <button

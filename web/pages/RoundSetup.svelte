@@ -8,6 +8,7 @@
     import { clock } from '../lib/clock.svelte';
     import { holds } from '../lib/sought';
     import Masthead from '../parts/Masthead.svelte';
+    import AskFamilies from '../round/AskFamilies.svelte';
     import Cohorts from '../round/Cohorts.svelte';
     import Fill from '../round/Fill.svelte';
     import Interpreters from '../round/Interpreters.svelte';
@@ -271,6 +272,7 @@
                 {#if setup.fields.opens_at ?? setup.fields.lead_hours}
                     <p class="font-semibold text-brick">{setup.fields.opens_at ?? setup.fields.lead_hours}</p>
                 {/if}
+                <AskFamilies {setup} />
                 <Field
                     name="intro"
                     label="A word to families"

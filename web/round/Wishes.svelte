@@ -3,6 +3,7 @@
     import { tick } from 'svelte';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
+    import AboutChildren from './AboutChildren.svelte';
     import type { Shortlist } from './shortlist.svelte';
     import WhoComes from './WhoComes.svelte';
 
@@ -95,6 +96,7 @@
     {clock.all(wishes.said)}
 </p>
 {#if list.picks.length > 0 && !list.isSent}
+    <AboutChildren {page} {list} children={[...new Set(list.picks.map((one) => one.student))]} />
     <WhoComes pass={page.pass} bind:who {fields} />
     {#if fields.windows}<p class="mt-2 font-semibold text-brick">{fields.windows}</p>{/if}
     <div class="keep">

@@ -23,6 +23,7 @@ export class Setup {
         wishes_until: null,
         breaks: false,
         cohorts: [],
+        questions: [],
     });
     round = $state<Schema['RoundForm'] | null>(null);
     fields = $state<Record<string, string>>({});

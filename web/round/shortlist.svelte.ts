@@ -19,6 +19,8 @@ export class Shortlist {
     /** Whether they need the ground floor. */
     ground = $state(false);
     prefer = $state<Schema['Shortlist']['prefer']>('evenings');
+    /** What they answer, by child and question. */
+    about = $state<Record<string, Record<string, unknown>>>({});
 
     plan = $state<Plan | null>(null);
     /** Whether another plan is being looked for. */
@@ -49,6 +51,7 @@ export class Shortlist {
             ? (known?.interpreter ?? '')
             : '';
         this.prefer = known?.prefer ?? 'evenings';
+        this.#told(known?.about);
         // A date that is not part of it any more, or is over, is nobody's.
         const open = page.dates.filter((one) => !one.over).map((one) => one.date);
         this.windows = this.windows.filter((one) => open.includes(one.date));
@@ -66,6 +69,11 @@ export class Shortlist {
         this.look();
     }
 
+    tell(child: string, question: string, value: unknown): void {
+        this.about = { ...this.about, [child]: { ...this.about[child], [question]: value } };
+        this.look();
+    }
+
     /** What is wanted more goes up. */
     move(index: number, by: number): void {
         const picks = [...this.picks];
@@ -78,6 +86,7 @@ export class Shortlist {
     /** Whether what stands here is what is with the school. */
     get isSent(): boolean {
         const { picks, windows, walk, breather, interpreter, ground } = this;
+        const about = this.#about();
         const plain = (one: Partial<Schema['Shortlist']>) =>
             JSON.stringify([
                 one.picks?.map(Shortlist.id),
@@ -86,9 +95,11 @@ export class Shortlist {
                 one.breather,
                 one.interpreter ?? '',
                 one.ground ?? false,
+                this.#said(one.about ?? []),
             ]);
         return (
-            this.sent !== null && plain(this.sent) === plain({ picks, windows, walk, breather, interpreter, ground })
+            this.sent !== null &&
+            plain(this.sent) === plain({ picks, windows, walk, breather, interpreter, ground, about })
         );
     }
 
@@ -103,6 +114,7 @@ export class Shortlist {
         this.trouble = answer.trouble ?? null;
         if (!answer.data) return null;
         this.#heard(answer.data);
+        this.#told(this.sent?.about);
         if (!this.#page.pass) sessionStorage.removeItem(MEMORY);
         return answer.data.pass ? answer.data.pass.path.slice('/p/'.length) : null;
     }
@@ -202,7 +214,29 @@ export class Shortlist {
             prefer: this.prefer,
             interpreter: this.interpreter,
             ground: this.ground,
+            about: this.#about(),
         };
+    }
+
+    #told(about: Schema['AboutChild'][] | undefined): void {
+        this.about = Object.fromEntries((about ?? []).map((one) => [one.student, { ...one.answers }]));
+    }
+
+    #about(): Schema['AboutChild'][] {
+        return Object.entries(this.about).map(([student, answers]) => ({ student, answers }) as Schema['AboutChild']);
+    }
+
+    /** What is answered about those who are wished for, whatever order it was typed in, and nothing for nothing. */
+    #said(about: Schema['AboutChild'][]): string[] {
+        const children = new Set(this.picks.map((one) => one.student));
+        return about
+            .filter((one) => children.has(one.student))
+            .flatMap((one) =>
+                Object.entries(one.answers).map(([key, value]) => [one.student, key, String(value ?? '')]),
+            )
+            .filter(([, , value]) => value !== '')
+            .map((one) => one.join('|'))
+            .sort();
     }
 
     #whole(): Schema['HoursOn'][] {
@@ -213,11 +247,12 @@ export class Shortlist {
     #remember(): void {
         if (this.#page.pass) return;
         const { picks, windows, walk, breather, prefer, interpreter, ground } = this;
+        const about = this.#about();
         sessionStorage.setItem(
             MEMORY,
             JSON.stringify({
                 slug: this.#page.slug,
-                asked: { picks, windows, walk, breather, prefer, interpreter, ground },
+                asked: { picks, windows, walk, breather, prefer, interpreter, ground, about },
             }),
         );
     }

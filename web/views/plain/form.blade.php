@@ -42,29 +42,7 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 @endif
 @foreach ($sheet['questions'] as $question)
 @php $key = $question['key']; $answer = $typed['answers'][$key] ?? ($pass === null ? '' : ($key === 'phone' ? $pass->phone : '')); @endphp
-<p><label for="q-{{ $key }}">{{ $question['label'] }}{{ $question['required'] ? '' : ' (if you like)' }}</label><br>
-@if ($question['help'] !== '')<small>{{ $question['help'] }}</small><br>@endif
-@switch($question['kind'])
-@case('long')
-<textarea id="q-{{ $key }}" name="answers[{{ $key }}]" rows="4">{{ is_string($answer) ? $answer : '' }}</textarea>
-@break
-@case('choice')
-<select id="q-{{ $key }}" name="answers[{{ $key }}]"><option value=""></option>
-@foreach ($question['choices'] as $choice)<option @selected($answer === $choice)>{{ $choice }}</option>@endforeach
-</select>
-@break
-@case('several')
-@foreach ($question['choices'] as $n => $choice)<input type="checkbox" id="q-{{ $key }}{{ $n === 0 ? '' : "-$n" }}" name="answers[{{ $key }}][]" value="{{ $choice }}" @checked(is_array($answer) && in_array($choice, $answer, true))> {{ $choice }}<br>@endforeach
-@break
-@case('yes or no')
-<select id="q-{{ $key }}" name="answers[{{ $key }}]"><option value=""></option><option value="1" @selected($answer === '1')>yes</option><option value="0" @selected($answer === '0')>no</option></select>
-@break
-@default
-<input id="q-{{ $key }}" name="answers[{{ $key }}]" value="{{ is_string($answer) ? $answer : '' }}" @if ($key === 'student' && $students !== []) list="students" @endif>
-@if ($key === 'student' && $students !== [])<datalist id="students">@foreach ($students as $one)<option value="{{ $one }}">@endforeach</datalist>@endif
-@endswitch
-@isset($said["answers.$key"])<br><strong>{{ $said["answers.$key"] }}</strong>@endisset
-</p>
+@include('plain.question', ['id' => "q-$key", 'name' => "answers[$key]", 'error' => $said["answers.$key"] ?? ''])
 @endforeach
 <p><button class="press main">{{ $sheet['approve'] ? 'Ask for this time' : 'Book this time' }}</button></p>
 </form>

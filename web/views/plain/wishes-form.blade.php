@@ -1,5 +1,6 @@
 @php($names = array_column($round['sheets'], null, 'slug'))
 @php($sent = array_map(static fn (array $one): string => $one['student'].' '.$one['sheet'], $round['wishes']['sent']['picks'] ?? []))
+@php($told = array_column($round['wishes']['sent']['about'] ?? [], 'answers', 'student'))
 @php($come = array_column($round['wishes']['sent']['windows'] ?? [], 'date'))
 @if (($message ?? '') !== '')
 <p class="notice" role="alert">{{ $message }}</p>
@@ -16,6 +17,13 @@
 @php($at = array_search($child['name'].' '.$slug, $sent, true))
 <p><label><input class="box" style="width: 4rem" type="number" min="1" max="20" inputmode="numeric" name="rank[{{ $child['name'] }}][{{ $slug }}]" value="{{ ($rank[$child['name']][$slug] ?? null) ?? ($at === false ? '' : $at + 1) }}"> {{ $names[$slug]['host']['name'] ?? '' }}, {{ $names[$slug]['host']['subject'] ?? '' }}</label></p>
 @endforeach
+@if ($round['questions'] !== [])
+<input type="hidden" name="about[{{ $c }}][student]" value="{{ $child['name'] }}">
+@foreach ($round['questions'] as $question)
+@php($key = $question['key'])
+@include('plain.question', ['id' => "q-$c-$key", 'name' => "about[$c][answers][$key]", 'answer' => ($typed[$child['name']] ?? $told[$child['name']] ?? [])[$key] ?? '', 'error' => $said["about.{$child['name']}.$key"] ?? '', 'students' => []])
+@endforeach
+@endif
 </fieldset>
 @endforeach
 <fieldset>

@@ -1,0 +1,24 @@
+{{-- One question: $question as it is asked, $id and $name of its field, $answer as it was typed, $error beside it, $students known. --}}
+<p><label for="{{ $id }}">{{ $question['label'] }}{{ $question['required'] ? '' : ' (if you like)' }}</label><br>
+@if ($question['help'] !== '')<small>{{ $question['help'] }}</small><br>@endif
+@switch($question['kind'])
+@case('long')
+<textarea id="{{ $id }}" name="{{ $name }}" rows="4">{{ is_string($answer) ? $answer : '' }}</textarea>
+@break
+@case('choice')
+<select id="{{ $id }}" name="{{ $name }}"><option value=""></option>
+@foreach ($question['choices'] as $choice)<option @selected($answer === $choice)>{{ $choice }}</option>@endforeach
+</select>
+@break
+@case('several')
+@foreach ($question['choices'] as $n => $choice)<input type="checkbox" id="{{ $id }}{{ $n === 0 ? '' : "-$n" }}" name="{{ $name }}[]" value="{{ $choice }}" @checked(is_array($answer) && in_array($choice, $answer, true))> {{ $choice }}<br>@endforeach
+@break
+@case('yes or no')
+<select id="{{ $id }}" name="{{ $name }}"><option value=""></option><option value="1" @selected($answer === '1' || $answer === true)>yes</option><option value="0" @selected($answer === '0' || $answer === false)>no</option></select>
+@break
+@default
+<input id="{{ $id }}" name="{{ $name }}" value="{{ is_string($answer) ? $answer : '' }}" @if ($question['key'] === 'student' && $students !== []) list="students" @endif>
+@if ($question['key'] === 'student' && $students !== [])<datalist id="students">@foreach ($students as $one)<option value="{{ $one }}">@endforeach</datalist>@endif
+@endswitch
+@if ($error !== '')<br><strong>{{ $error }}</strong>@endif
+</p>
