@@ -11,6 +11,8 @@ use App\Directory\RollPlan;
 use App\Directory\Student;
 use App\Directory\Teachers;
 use App\Models\Instant;
+use App\Models\Question;
+use App\Models\QuestionKind;
 use App\Models\Questions;
 use App\Models\Round;
 use App\Models\School;
@@ -37,6 +39,8 @@ use Recess\Time\LocalTime;
 /** The demo's spring round: twenty-four teachers and 180 families, whose wishes are in, ready to be allotted. */
 final class DemoSpring
 {
+    private const TOPICS = ['Reading, and the move to the next class', 'Homework in the evening', 'How the first weeks went'];
+
     public const TITLE = 'Spring round';
 
     private const CLASSES = ['10A', '10B', '11A', '11B', '12'];
@@ -100,7 +104,7 @@ final class DemoSpring
         $round = ($this->write)($school, new RoundStatement(
             self::TITLE, 'Tell us whom you want to meet, and when you can come. Everybody hears of all their times at once.',
             [Block::of(OnDates::of($first, $first->plusDays(2)), $hours, Cut::of(10))],
-            Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => 120]), Questions::usual(), families: true, classes: [],
+            Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => 120]), self::questions(), families: true, classes: [],
             staff: array_values(array_map(intval(...), $staff->modelKeys())), wishesUntil: $zone->instant($today->plusDays(2), 1080), breaks: true,
         ));
         $rooms = array_column([...DemoPeople::STAFF, ...DemoPeople::MORE_STAFF], 3, 2);
@@ -109,6 +113,11 @@ final class DemoSpring
         }
 
         return ($this->publish)($round, $now);
+    }
+
+    private static function questions(): Questions
+    {
+        return new Questions([...Questions::usual()->all, new Question('q-topic', QuestionKind::Short, 'What would you like to talk about?')]);
     }
 
     private function interpret(School $school, Round $round): void
@@ -121,14 +130,14 @@ final class DemoSpring
         ($this->interpreters)($round, [['staff' => $noemie->id, 'language' => 'fr']]);
     }
 
-    /** Every fourth teacher needs to see two of their students. */
+    /** Every fourth teacher needs to see two of their students, and one of them for twice as long. */
     private function ask(Round $round): void
     {
         foreach (RoundHost::of($round)->values() as $i => $host) {
             if ($i % 4 === 1) {
-                $host->asked()->sync(
-                    Student::query()->whereKey(Teachers::studentsOf($host->staff_id))->orderBy('number')->skip($i)->limit(2)->pluck('id')->all(),
-                );
+                $students = Student::query()->whereKey(Teachers::studentsOf($host->staff_id))->orderBy('number')->skip($i)->limit(2)->pluck('id')->all();
+                $host->asked()->sync($students);
+                $host->longer()->sync(array_fill_keys(array_slice($students, 0, 1), ['times' => 2]));
             }
         }
     }
@@ -159,6 +168,7 @@ final class DemoSpring
                 $asked = [
                     'picks' => $chance->shuffleArray($picks), 'windows' => $windows, 'walk' => 5, 'breather' => 0, 'prefer' => 'evenings',
                     'interpreter' => $i % 23 === 5 ? 'fr' : '',
+                    'about' => $i % 5 !== 2 ? [] : [['student' => $picks[0]['student'], 'answers' => ['q-topic' => self::TOPICS[$i % 3]]]],
                 ];
                 $rows[$guardian->id] = json_encode($asked, JSON_THROW_ON_ERROR);
             }

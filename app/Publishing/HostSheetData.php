@@ -104,7 +104,7 @@ final class HostSheetData
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
-            'days' => RulerData::days($timetable, new RulerNotes(busy: self::busy($sheet, $timetable->pieces), extra: $timetable->sheet->seatsAdded, shut: self::shut($sheet))),
+            'days' => RulerData::days($timetable, new RulerNotes(busy: [...self::busy($sheet, $timetable->pieces), ...self::rests($sheet)], extra: $timetable->sheet->seatsAdded, shut: self::shut($sheet))),
             'later' => $later === null ? null : (string) $later,
             'links_missing' => self::linksMissing($sheet, $now),
             // What was kept for an address that never answered was nobody's booking.
@@ -147,6 +147,17 @@ final class HostSheetData
             ->orderBy('starts_at')->limit(500)->get()
             // A colleague on the sheet sees that the host is busy, not with what.
             ->map(static fn (BusySpan $busy): array => [$busy->span(), Auth::id() === $sheet->staff_id ? $busy->title : ''])->all());
+    }
+
+    /** @return list<array{Span, string}> what longer meetings of a round take beside their slot */
+    private static function rests(Sheet $sheet): array
+    {
+        $bookings = $sheet->round_id === null ? [] : $sheet->bookings()->whereNotNull('hold_id')->with('hold')->get()->all();
+        $longer = array_filter($bookings, static fn (Booking $one): bool => $one->span()->end > $one->slot()->end);
+
+        return array_values(array_map(static fn (Booking $one): array => [
+            Span::of($one->slot()->end, $one->span()->end), Words::say('rounds.longer', ['student' => $one->student]),
+        ], $longer));
     }
 
     /** @return array<int, true> single slots that are closed, by their start */

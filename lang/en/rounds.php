@@ -89,4 +89,5 @@ return [
     'nobody_yet' => 'Nobody has booked in this round yet.',
     'place_needed' => 'Say where people find you.',
     'link_needed' => 'A video meeting needs its link, beginning with https://',
+    'longer' => '{student}, for longer',
 ];

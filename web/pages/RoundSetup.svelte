@@ -36,6 +36,8 @@
     let lead = $state(String(setup.form.lead_hours));
 
     const shown = $derived(people.filter((one) => holds(`${one.name} ${one.subject}`, sought)));
+    /** A department is whoever has one subject: picked here, then all who are shown are taken. */
+    const subjects = $derived([...new Set(people.map((one) => one.subject).filter(Boolean))].sort());
     const part = (staff: number) => setup.round?.parts.find((one) => one.staff === staff);
     const short = (staff: number) => setup.round?.look.short.find((one) => one.staff === staff);
     const chosen = $derived(
@@ -307,7 +309,17 @@
                     {/if}
                 </p>
                 <Label for="seek">Name or subject</Label>
-                <Input id="seek" type="search" class="mb-2 w-full" autocomplete="off" bind:value={sought} />
+                <Input
+                    id="seek"
+                    type="search"
+                    class="mb-2 w-full"
+                    autocomplete="off"
+                    list="subjects"
+                    bind:value={sought}
+                />
+                <datalist id="subjects">
+                    {#each subjects as one (one)}<option value={one}></option>{/each}
+                </datalist>
                 {#if setup.round && setup.round.look.short.length > 0}
                     <p class="notice mb-2">{setup.round.look.short_said}</p>
                 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What families are asked for each child, beside its name: once, for all whom they meet about it. */
+    import UndoToast from '../controls/UndoToast.svelte';
     import { Button } from '../lib/controls';
     import Questions from '../worksheet/Questions.svelte';
     import { newQuestion } from '../worksheet/question';
@@ -7,6 +8,18 @@
 
     let { setup }: { setup: Setup } = $props();
     const MOST = 8;
+    let taken = $state<{ at: number; question: Setup['form']['questions'][number] } | null>(null);
+
+    function take(at: number) {
+        const [question] = setup.form.questions.splice(at, 1);
+        taken = question ? { at, question } : null;
+        setup.typed();
+    }
+    function putBack() {
+        if (taken) setup.form.questions.splice(taken.at, 0, taken.question);
+        taken = null;
+        setup.typed();
+    }
 </script>
 
 <fieldset class="grid gap-2">
@@ -18,10 +31,7 @@
             errors={setup.fields}
             shown="Stands on run sheets"
             changed={() => setup.typed()}
-            take={(i) => {
-                setup.form.questions.splice(i, 1);
-                setup.typed();
-            }}
+            {take}
         />
     {/if}
     {#if setup.form.questions.length < MOST}
@@ -35,3 +45,10 @@
         >
     {/if}
 </fieldset>
+{#if taken}
+    {#key taken}<UndoToast
+            said="Question {taken.at + 1} is taken out."
+            act={putBack}
+            done={() => (taken = null)}
+        />{/key}
+{/if}

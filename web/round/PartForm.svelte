@@ -143,7 +143,7 @@
             >
         </p>
     {/if}
-    <div class="max-w-72">
+    <div class="max-w-96">
         <Field
             name={name('most')}
             label="Meetings an evening, at most"
@@ -157,7 +157,7 @@
         <p class="text-faint">
             {part.collects
                 ? 'Whom you need to see gets a time before all wishes. Whom you meet for longer has several of your times in a row.'
-                : 'Whom you meet for longer has several of your times in a row, from whenever they book.'}
+                : 'Whom you meet for longer has several of your times in a row. It holds for what is booked from now on.'}
         </p>
         <ul>
             {#each own as one (one.id)}

@@ -89,6 +89,7 @@
         {/each}
     </ul>
 {/if}
+<AboutChildren {page} {list} children={[...new Set(list.picks.map((one) => one.student))]} />
 <p class="mb-3" role="status">
     {#if list.isSent}{clock.all(list.sentSaid)}
     {:else if list.sent}What stands here is not sent yet; the school has what you sent before.
@@ -96,7 +97,6 @@
     {clock.all(wishes.said)}
 </p>
 {#if list.picks.length > 0 && !list.isSent}
-    <AboutChildren {page} {list} children={[...new Set(list.picks.map((one) => one.student))]} />
     <WhoComes pass={page.pass} bind:who {fields} />
     {#if fields.windows}<p class="mt-2 font-semibold text-brick">{fields.windows}</p>{/if}
     <div class="keep">
