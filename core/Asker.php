@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Recess;
 
 use Recess\Rules\Claims;
+use Recess\Time\Span;
 
 /** Who asks what can be had, as far as they are known. */
 final readonly class Asker
@@ -20,6 +21,8 @@ final readonly class Asker
         public ?int $place,
         /** How many slots in a row the meeting takes: some are met for longer. */
         public int $times = 1,
+        /** @var list<list<Span>>|null when each interpreter of their language is free; null where they need none */
+        public ?array $interpreters = null,
     ) {
     }
 
@@ -33,14 +36,15 @@ final readonly class Asker
         return self::known(new Claims, new Claims);
     }
 
-    public static function known(Claims $visitor, Claims $student, ?int $place = null, int $times = 1): self
+    /** @param  list<list<Span>>|null  $interpreters */
+    public static function known(Claims $visitor, Claims $student, ?int $place = null, int $times = 1, ?array $interpreters = null): self
     {
-        return new self(false, $visitor, $student, $place, $times);
+        return new self(false, $visitor, $student, $place, $times, $interpreters);
     }
 
     /** Whether what is said to them is what would be said to anybody. */
     public function isAnybody(): bool
     {
-        return $this->visitor->isNone() && $this->student->isNone() && $this->times === 1;
+        return $this->visitor->isNone() && $this->student->isNone() && $this->times === 1 && $this->interpreters === null;
     }
 }

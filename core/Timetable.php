@@ -12,6 +12,7 @@ use Recess\Changes\Within;
 use Recess\Rules\Because;
 use Recess\Rules\Elsewhere;
 use Recess\Rules\Ends;
+use Recess\Rules\Interpreted;
 use Recess\Rules\Past;
 use Recess\Rules\Reason;
 use Recess\Rules\Rulebook;
@@ -58,6 +59,7 @@ final class Timetable
         $this->elsewhere = new Elsewhere($sheet->travel, $chosen ?: $sheet->places, $sheet->hasOwnPlaces() ? $sheet : null);
         $this->rules = Rules::of(
             new Past, $this->seating, ...Rulebook::rulesOf($sheet),
+            ...($asker->interpreters === null ? [] : [new Interpreted($asker->interpreters)]),
             ...($sheet->slotsClosed === null ? [] : [new SlotClosed($sheet->slotsClosed)]),
             ...($asker->isHost || ($asker->isAnybody() && $asker->place === null) ? [] : [$this->elsewhere]),
             ...($asker->isHost ? [] : [...($sheet->shut === null ? [] : [$sheet->shut])]),
@@ -261,7 +263,7 @@ final class Timetable
             foreach ($verdict->reasons as $reason) {
                 match (true) {
                     $reason->because->hostMayPass() => null,
-                    $reason->because === Because::VisitorElsewhere, $reason->because->isOfStudent() => $reasons[] = $reason,
+                    in_array($reason->because, [Because::VisitorElsewhere, Because::NoInterpreter], true), $reason->because->isOfStudent() => $reasons[] = $reason,
                     default => $reasons[] = new Reason(Because::NotLongEnough, State::Taken),
                 };
             }

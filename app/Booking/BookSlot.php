@@ -51,7 +51,7 @@ final class BookSlot
      */
     public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
     {
-        $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId, keeper: $wish->keeper);
+        $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId, keeper: $wish->keeper)->interpreted($wish->language);
         try {
             [$booking, $timetable] = Contended::transaction(function () use ($sheet, $wish, $who, $now): array {
                 // Whoever else decides for one of these waits here, and then sees this booking.

@@ -8,6 +8,7 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\PlaceKind;
+use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
 use Recess\Asker;
 use Recess\Rules\Claims;
@@ -48,11 +49,29 @@ final class Askers
         // Whose a booking is tells its address where it has one: one person may have several passes.
         $others = array_values(array_filter($about, static fn (\stdClass $one): bool => (int) $one->pass_id !== $who->passId && ($who->email === '' || $one->email !== $who->email)));
 
+        $interpreters = $who->language === null ? [] : self::interpreters($sheets, $who->language, $who->moving, $now);
         $times = $key === '' || $who->passId === null || $sheets === [] ? [] : Longer::times($sheets, $who->passId, $key);
 
         return array_combine($sheets, array_map(static fn (int $sheet): Asker => Asker::known(
-            self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId, $times[$sheet] ?? 1,
+            self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId, $times[$sheet] ?? 1, $interpreters[$sheet] ?? null,
         ), $sheets));
+    }
+
+    /**
+     * @param  list<int>  $sheets
+     * @return array<int, list<list<Span>>> by sheet of a round: when each who speaks the language is free
+     */
+    private static function interpreters(array $sheets, string $language, ?Booking $moving, int $now): array
+    {
+        $free = $bySheet = [];
+        foreach (Sheet::query()->whereKey($sheets)->whereNotNull('round_id')->with('round.school')->get() as $sheet) {
+            $round = $sheet->round;
+            if ($round !== null) {
+                $bySheet[$sheet->id] = $free[$round->id] ??= Interpreters::free($round->id, $language, $round->range(), $now, $moving);
+            }
+        }
+
+        return $bySheet;
     }
 
     /**

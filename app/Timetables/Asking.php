@@ -22,6 +22,8 @@ final readonly class Asking
         public ?string $keeper = null,
         /** Whether what stands on other passes counts too, of that address or about that student. What comes of it is told to nobody. */
         public bool $across = false,
+        /** For which they need an interpreter of the sheet's round, as BCP 47 writes it. */
+        public ?string $language = null,
     ) {
     }
 
@@ -48,7 +50,13 @@ final readonly class Asking
     /** The same with what stands on other passes: to decide by, not to tell. */
     public function across(): self
     {
-        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $this->keeper, true);
+        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $this->keeper, true, $this->language);
+    }
+
+    /** The same, met only when somebody who speaks it is free; null for whoever needs nobody. */
+    public function interpreted(?string $language): self
+    {
+        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $this->keeper, $this->across, $language);
     }
 
     /** Whoever has a booking and would move it. */
@@ -57,6 +65,6 @@ final readonly class Asking
         // Where places differ from time to time, a meeting may move to a time at another one.
         $place = $booking->sheet->toCore()->hasOwnPlaces() ? null : $booking->place_id;
 
-        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place, $booking);
+        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place, $booking)->interpreted($booking->language);
     }
 }

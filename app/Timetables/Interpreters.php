@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Models\Booking;
 use App\Models\Instant;
+use App\Models\Pass;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
@@ -26,16 +28,26 @@ final class Interpreters
         return $by;
     }
 
+    /** For which language a family needs one, as its page of the round says; null for none, or where nobody there speaks it any more. */
+    public static function neededBy(?Pass $pass, ?int $round): ?string
+    {
+        $language = $pass === null || $round === null ? null : DB::table('shortlists')->where(['round_id' => $round, 'pass_id' => $pass->id])->value('asked->interpreter');
+        $code = is_string($language) ? trim($language, '"') : '';
+
+        return $round !== null && isset(self::of($round)[$code]) ? $code : null;
+    }
+
     /**
      * When each who speaks a language is free.
      *
      * @param  int  $now  seconds since the epoch
+     * @param  Booking|null  $moving  that would be given up for another time, and its interpreter's with it
      * @return list<list<Span>> one for each of them
      */
-    public static function free(int $round, string $language, Span $range, int $now): array
+    public static function free(int $round, string $language, Span $range, int $now, ?Booking $moving = null): array
     {
         $who = self::of($round)[$language] ?? [];
-        $engaged = $who === [] ? [] : Worlds::engaged($who, $range, $now);
+        $engaged = $who === [] ? [] : Worlds::engaged($who, $range, $now, moving: $moving);
 
         return array_map(static fn (int $one): array => Spans::of([$range])->subtract($engaged[$one])->all(), $who);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
@@ -71,11 +72,12 @@ final class Worlds
      *
      * @param  non-empty-list<int>  $hosts
      * @param  string|null  $keeper  hash of a key; what is kept under it counts as free
+     * @param  Booking|null  $moving  what is held for it counts as free
      * @return array<int, Spans> by host
      */
-    public static function engaged(array $hosts, Span $range, int $now, ?string $keeper = null): array
+    public static function engaged(array $hosts, Span $range, int $now, ?string $keeper = null, ?Booking $moving = null): array
     {
-        [$rows, $busy] = self::known($hosts, $range, $now, Asking::anybody($keeper));
+        [$rows, $busy] = self::known($hosts, $range, $now, Asking::visitor(null, null, '', moving: $moving, keeper: $keeper));
         $held = array_fill_keys($hosts, []);
         foreach ($rows as $row) {
             $held[(int) $row->staff_id][] = self::span($row);

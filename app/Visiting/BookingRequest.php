@@ -17,6 +17,7 @@ use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Secret;
 use App\Models\Sheet;
+use App\Timetables\Interpreters;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -129,6 +130,7 @@ class BookingRequest extends FormRequest
             by: $this->party(),
             clock: $this->filled('clock') ? $this->integer('clock') : null,
             studentId: $student,
+            language: Interpreters::neededBy($pass, $this->sheet()->round_id),
             hostId: $this->filled('host') ? $this->sheet()->chosenFrom()[$this->string('host')->toString()] : null,
         );
     }

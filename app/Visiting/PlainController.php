@@ -23,6 +23,7 @@ use App\Passes\GiveBack;
 use App\Passes\MoveOwn;
 use App\Passes\UndoChange;
 use App\Timetables\Asking;
+use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -125,7 +126,7 @@ final class PlainController
     {
         $typed = is_array($with['typed'] ?? null) ? $with['typed'] : [];
         $pass = Pass::byToken($typed['pass'] ?? null);
-        $who = $pass === null ? Asking::anybody() : Asking::holder($pass);
+        $who = $pass === null ? Asking::anybody() : Asking::holder($pass)->interpreted(Interpreters::neededBy($pass, $sheet->round_id));
 
         $children = Admission::of($sheet, $pass)->names();
 

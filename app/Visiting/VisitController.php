@@ -23,6 +23,7 @@ use App\Models\Sheet;
 use App\Models\Wants;
 use App\Passes\AskToJoin;
 use App\Timetables\Asking;
+use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -133,7 +134,7 @@ final class VisitController
         $keeper = $kept === '' ? null : Secret::hash(mb_strtolower($kept));
         $who = match (true) {
             $moving !== null => Asking::moving($moving),
-            $pass !== null => Asking::holder($pass, Asked::word($request, 'student'), $keeper),
+            $pass !== null => Asking::holder($pass, Asked::word($request, 'student'), $keeper)->interpreted(Interpreters::neededBy($pass, $sheet->round_id)),
             default => Asking::anybody($keeper),
         };
 

@@ -104,7 +104,7 @@ final class VisitSheetData
         return match (true) {
             $toCome->opensAt() !== null => 'opens',
             in_array(Because::VisitorHasEnough, $against, true) || in_array(Because::StudentHasEnough, $against, true) => 'enough',
-            array_intersect(array_column($against, 'name'), ['NoSeat', 'HostBusy', 'NotLongEnough', 'DayFull', 'VisitorElsewhere', 'StudentElsewhere']) !== [] => 'taken',
+            array_intersect(array_column($against, 'name'), ['NoSeat', 'HostBusy', 'NotLongEnough', 'NoInterpreter', 'DayFull', 'VisitorElsewhere', 'StudentElsewhere']) !== [] => 'taken',
             default => 'too late',
         };
     }

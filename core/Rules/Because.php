@@ -15,6 +15,7 @@ enum Because: string
     case NoSeat = 'every seat is taken';
     case HostBusy = 'the host is not free';
     case NotLongEnough = 'the times after it that the meeting needs are not free';
+    case NoInterpreter = 'no interpreter of their language is free then';
     case DayFull = 'the host has enough meetings that day';
     case NoLongerOpen = 'booking has closed';
     case TooSoon = 'it is too soon';
@@ -38,7 +39,7 @@ enum Because: string
         return match ($this) {
             self::SheetDraft, self::SheetPaused, self::SheetClosed, self::DayFull, self::NoLongerOpen, self::TooSoon,
             self::VisitorHasEnough, self::StudentHasEnough, self::NotOpenYet, self::TooFarAhead => true,
-            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::NotLongEnough, self::VisitorElsewhere, self::StudentElsewhere, self::NotAtPlace => false,
+            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::NotLongEnough, self::NoInterpreter, self::VisitorElsewhere, self::StudentElsewhere, self::NotAtPlace => false,
         };
     }
 }

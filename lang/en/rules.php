@@ -50,6 +50,7 @@ return [
         'SlotClosed' => '{time} is not free any more.',
         'HostBusy' => '{time} is not free any more.',
         'NoSeat' => 'Somebody has just taken {time}.',
+        'NoInterpreter' => 'At {time} nobody who interprets for you is free.',
         'NotLongEnough' => 'At {time} there is not enough time for this meeting, which is longer than others.',
         'DayFull' => 'That day is full.',
         'TooSoon' => '{time} is too soon to be booked now.',

@@ -224,10 +224,19 @@ final class RoundsTest extends RoundTestCase
         // Whoever moves takes the interpreter along, or hears why not.
         $path = fn (Booking $one): string => '/api/p/'.$one->pass->token()."/bookings/$one->id/move";
         $this->ask('post', $path($booking), ['slot' => self::EVENING.'T20:20:00Z'])->assertConflict()
-            ->assertJsonPath('message', 'That time is free, but no interpreter is then. Nothing was changed; pick another time, or ask the office.');
+            ->assertJsonPath('message', fn (string $said): bool => str_starts_with($said, 'At 16:20 nobody who interprets for you is free.'));
         $this->ask('post', $path($booking), ['slot' => self::EVENING.'T20:40:00Z'])->assertOk();
         self::assertSame(1, DB::table('holds')->where('staff_id', $sol->id)->where('starts_at', self::EVENING.' 20:40:00')->count());
         self::assertSame(0, DB::table('holds')->where('staff_id', $sol->id)->where('starts_at', self::EVENING.' 20:00:00')->count());
+        // Nor is it otherwise where they book teacher by teacher: Sol is with Ed at 16:20 and with Uma at 16:40.
+        $iolo = $this->slug($this->iolo);
+        $sheet = $this->ask('get', "/api/s/$iolo?pass={$ed->token()}")->assertOk();
+        self::assertSame('16:00', Str::before((string) $sheet->json('earliest.from'), ' '));
+        $form = ['place' => $sheet->json('places.0.id'), 'answers' => ['student' => 'Lo Nox'], 'pass' => $ed->token()];
+        $this->ask('post', "/api/s/$iolo/bookings", $form + ['slot' => self::EVENING.'T20:40:00Z', 'request_key' => Str::uuid()->toString()])
+            ->assertConflict()->assertJsonPath('message', fn (string $said): bool => str_starts_with($said, 'At 16:40 nobody who interprets for you is free.'));
+        $this->ask('post', "/api/s/$iolo/bookings", $form + ['slot' => self::EVENING.'T21:00:00Z', 'request_key' => Str::uuid()->toString()])->assertCreated();
+        self::assertSame($sol->id, $ed->bookings()->orderByDesc('id')->firstOrFail()->interpreter_id);
         $this->actingAs($sol);
         $this->get('/staff/rounds')->assertOk()->assertSee('Wren Halloran');
         $this->plan($round, $ed, [['sheet' => $this->slug($this->wren), 'student' => 'Lo Nox']])->assertOk();
