@@ -263,7 +263,8 @@ final class Timetable
             foreach ($verdict->reasons as $reason) {
                 match (true) {
                     $reason->because->hostMayPass() => null,
-                    in_array($reason->because, [Because::VisitorElsewhere, Because::NoInterpreter], true), $reason->because->isOfStudent() => $reasons[] = $reason,
+                    in_array($reason->because, [Because::VisitorElsewhere, Because::NoInterpreter], true),
+                    $reason->because->isOfStudent() => $reasons[] = $reason,
                     default => $reasons[] = new Reason(Because::NotLongEnough, State::Taken),
                 };
             }
@@ -352,7 +353,10 @@ final class Timetable
         $openings = [];
         foreach ($emptied->offers() as $offer) {
             $capacity = $emptied->capacity($offer->slot);
-            $openings[] = new Opening($offer->slot, $capacity->seats, $offer->verdict->hostMayPass() ? $capacity->left : 0, $this->sheet->hasOwnPlaces() ? $this->sheet->placesAt($offer->slot) : null);
+            $openings[] = new Opening(
+                $offer->slot, $capacity->seats, $offer->verdict->hostMayPass() ? $capacity->left : 0,
+                $this->sheet->hasOwnPlaces() ? $this->sheet->placesAt($offer->slot) : null,
+            );
         }
 
         return Edit::effect($bookings, $openings, $this->sheet->places, $this->sheet->travel, $this->sheet->zone, $within);

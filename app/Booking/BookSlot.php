@@ -141,7 +141,11 @@ final class BookSlot
         if ($place->link_mode === LinkMode::Each) {
             $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
         }
-        event(new BookingNews($booking, $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted, $wish->by, $wish->entry->word ?? '', told: $wish->told));
+        event(
+            new BookingNews(
+                $booking, $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted, $wish->by, $wish->entry->word ?? '', told: $wish->told,
+            ),
+        );
 
         return $booking;
     }

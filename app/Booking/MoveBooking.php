@@ -54,13 +54,16 @@ final class MoveBooking
                     throw OtherHost::of($timetable->hostsFor($offer->slot), $offer->slot->start, $timetable->sheet->zone);
                 }
                 $change = $by !== Party::Visitor ? null : LastChange::made('moved', $now, [
-                    'start' => $booking->span()->start, 'host' => $booking->staff_id, 'answers' => $booking->answers, 'link' => $booking->link, 'held' => $booking->held_until?->getTimestamp() ?? 0,
+                    'start' => $booking->span()->start, 'host' => $booking->staff_id, 'answers' => $booking->answers, 'link' => $booking->link,
+                    'held' => $booking->held_until?->getTimestamp() ?? 0,
                 ]);
                 // All in one transaction: where the new time cannot be had, the old one was never given up.
                 [$hold, $oldSeat] = [$booking->hold_id, $booking->seat];
                 $booking->update(['hold_id' => null, 'seat' => null]);
                 ($this->giveUpSeat)($hold, $oldSeat);
-                $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, $by === Party::Visitor ? $host ?? $booking->staff_id : null, rather: $booking->staff_id);
+                $seat = ($this->takeSeat)(
+                    $sheet->id, $timetable, $offer->slot, $by === Party::Visitor ? $host ?? $booking->staff_id : null, rather: $booking->staff_id,
+                );
 
                 return ($this->reseat)($booking, $seat, $toldAs ?? $by, $note, $change);
             });

@@ -31,7 +31,9 @@ final class Reseat
         $booking->update(['undo' => $change?->toArray()]);
         $booking->refresh();
         if ($booking->language !== null) {
-            $who = Interpreters::hold((int) $booking->sheet->round_id, $booking->language, $booking->sheet_id, $seat->holdId, $seat->span) ?? throw new NoInterpreter;
+            $who = Interpreters::hold(
+                (int) $booking->sheet->round_id, $booking->language, $booking->sheet_id, $seat->holdId, $seat->span,
+            ) ?? throw new NoInterpreter;
             $booking->update(['interpreter_id' => $who]);
         }
         $this->atAPlaceOfThatTime($booking);

@@ -30,8 +30,9 @@ final class TakeSeat
      * @throws NoSeatLeft
      * @throws UniqueConstraintViolationException when somebody was quicker
      */
-    public function __invoke(int $sheet, Timetable $timetable, Span $slot, ?int $host = null, ?string $keeper = null, ?int $keptUntil = null, ?int $rather = null): TakenSeat
-    {
+    public function __invoke(
+        int $sheet, Timetable $timetable, Span $slot, ?int $host = null, ?string $keeper = null, ?int $keptUntil = null, ?int $rather = null,
+    ): TakenSeat {
         $seat = $this->seat($sheet, $timetable, $slot, $host, $keeper, $keptUntil, $rather);
         $whole = $timetable->whole($slot) ?? throw new NoSeatLeft;
         if ($whole->end > $slot->end) {
@@ -59,7 +60,9 @@ final class TakeSeat
     private function seat(int $sheet, Timetable $timetable, Span $slot, ?int $host, ?string $keeper, ?int $keptUntil, ?int $rather): TakenSeat
     {
         $now = $timetable->world->now;
-        $mark = $keptUntil === null ? ['kept_until' => null, 'keeper' => null, 'keeper_at' => null] : ['kept_until' => Instant::column($keptUntil), 'keeper' => $keeper];
+        $mark = $keptUntil === null ? ['kept_until' => null, 'keeper' => null, 'keeper_at' => null] : [
+            'kept_until' => Instant::column($keptUntil), 'keeper' => $keeper,
+        ];
         $kept = $keeper === null ? null : $this->kept($sheet, $slot, $keeper, $now);
         if ($kept !== null) {
             // To look at it again makes it no longer: what is kept for five minutes is, and what is offered for two hours.
@@ -137,7 +140,8 @@ final class TakeSeat
     private function newHold(int $sheet, Span $slot, int $host, ?int $with = null): int
     {
         return DB::table('holds')->insertGetId([
-            'staff_id' => $host, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start), 'ends_at' => Instant::column($slot->end), 'with_hold_id' => $with,
+            'staff_id' => $host, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start), 'ends_at' => Instant::column($slot->end),
+            'with_hold_id' => $with,
         ]);
     }
 
@@ -165,7 +169,9 @@ final class TakeSeat
 
     private function at(int $sheet, Span $slot, int $host): Builder
     {
-        return DB::table('holds')->where(['staff_id' => $host, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start), 'ends_at' => Instant::column($slot->end)]);
+        return DB::table('holds')->where(
+            ['staff_id' => $host, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start), 'ends_at' => Instant::column($slot->end)],
+        );
     }
 
     private function lowestFree(int $hold, int $seats): int

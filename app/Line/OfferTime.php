@@ -56,7 +56,8 @@ final class OfferTime
                 $until = min($now + self::LASTS, $offer->slot->start);
                 $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, null, $keeper, $until, $booking->staff_id);
                 $made = TimeOffer::query()->create([
-                    'booking_id' => $booking->id, 'staff_id' => $seat->staffId, 'starts_at' => Instant::column($seat->span->start), 'ends_at' => Instant::column($seat->span->end),
+                    'booking_id' => $booking->id, 'staff_id' => $seat->staffId, 'starts_at' => Instant::column($seat->span->start),
+                    'ends_at' => Instant::column($seat->span->end),
                     'until' => Instant::column($until), 'keeper' => $keeper, 'word' => $word,
                 ]);
                 event(new AnotherTimeOffered($made, $by));

@@ -143,7 +143,9 @@ final class Booking extends Row
     /** Whether whoever holds the pass may move it and give it back: their own, or one to which they are brought by somebody who lets them. */
     public function isChangedBy(Pass $pass): bool
     {
-        return $this->pass_id === $pass->id || $this->guests->contains(static fn (Guest $guest): bool => $guest->pass_id === $pass->id && $guest->may_change && $guest->left_at === null);
+        return $this->pass_id === $pass->id || $this->guests->contains(
+            static fn (Guest $guest): bool => $guest->pass_id === $pass->id && $guest->may_change && $guest->left_at === null,
+        );
     }
 
     /** Whether it still has its time. */

@@ -67,7 +67,9 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     /** @return list<string> the keys of those whose answer only the one who is met reads */
     public function private(): array
     {
-        return array_values(array_map(static fn (Question $one): string => $one->key, array_filter($this->all, static fn (Question $one): bool => ! $one->onRunSheet)));
+        return array_values(
+            array_map(static fn (Question $one): string => $one->key, array_filter($this->all, static fn (Question $one): bool => ! $one->onRunSheet)),
+        );
     }
 
     /**

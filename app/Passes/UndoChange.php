@@ -57,7 +57,12 @@ final class UndoChange
     private function takeAgain(Booking $booking, LastChange $change, int $now): void
     {
         $this->seat($booking, $booking->span()->start, $booking->staff_id, $now);
-        $booking->update(['state' => BookingState::from(is_string($change->facts['state'] ?? null) ? $change->facts['state'] : 'booked'), 'cancelled_by' => null, 'cancel_note' => '']);
+        $booking->update(
+            [
+                'state' => BookingState::from(is_string($change->facts['state'] ?? null) ? $change->facts['state'] : 'booked'),
+                'cancelled_by' => null, 'cancel_note' => '',
+            ],
+        );
     }
 
     private function moveBack(Booking $booking, LastChange $change, int $now): void
@@ -67,7 +72,12 @@ final class UndoChange
         ($this->giveUpSeat)((int) $hold, (int) $seat);
         $this->seat($booking, $change->whole('start'), $change->whole('host'), $now);
         $held = $change->whole('held');
-        $booking->update(['answers' => (object) (is_array($change->facts['answers'] ?? null) ? $change->facts['answers'] : []), 'link' => $change->facts['link'] ?? null, 'held_until' => $held === 0 ? null : Instant::column($held)]);
+        $booking->update(
+            [
+                'answers' => (object) (is_array($change->facts['answers'] ?? null) ? $change->facts['answers'] : []),
+                'link' => $change->facts['link'] ?? null, 'held_until' => $held === 0 ? null : Instant::column($held),
+            ],
+        );
     }
 
     /** Back on the seat that it had, or one as good; what its host would not give to others now it had already. */

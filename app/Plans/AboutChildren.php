@@ -88,6 +88,8 @@ final class AboutChildren
     {
         $texts = is_array($answer) ? array_slice($answer, 0, 51) : [$answer];
 
-        return count($texts) <= 50 && array_filter($texts, static fn (mixed $one): bool => ! is_bool($one) && ! (is_string($one) && mb_strlen($one) <= 4_000)) === [];
+        return count($texts) <= 50 && array_filter(
+            $texts, static fn (mixed $one): bool => ! is_bool($one) && ! (is_string($one) && mb_strlen($one) <= 4_000),
+        ) === [];
     }
 }

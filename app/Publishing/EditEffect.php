@@ -66,7 +66,11 @@ final readonly class EditEffect
         // Where people are otherwise is asked for those alone who are to be somewhere at another time.
         $moved = self::moved($effect);
         if ($moved !== []) {
-            $known = $booked->map(static fn (Booked $one): Booked => isset($moved[$one->id]) ? self::known($one, self::asker($sheet, $bookings->findOrFail((int) $one->id), $now)) : $one);
+            $known = $booked->map(
+                static fn (Booked $one): Booked => isset($moved[$one->id]) ? self::known(
+                    $one, self::asker($sheet, $bookings->findOrFail((int) $one->id), $now),
+                ) : $one,
+            );
             $effect = $timetable->effectOn(array_values($known->all()), $within);
         }
 
@@ -98,7 +102,10 @@ final readonly class EditEffect
     /** @return array<int|string, true> by booking */
     private static function moved(Effect $effect): array
     {
-        $ids = [...array_map(static fn (array $one): int|string => $one[0]->id, $effect->otherLength), ...array_map(static fn (Left $left): int|string => $left->booking->id, $effect->left)];
+        $ids = [
+            ...array_map(static fn (array $one): int|string => $one[0]->id, $effect->otherLength),
+            ...array_map(static fn (Left $left): int|string => $left->booking->id, $effect->left),
+        ];
 
         return array_fill_keys($ids, true);
     }

@@ -70,7 +70,9 @@ final class HostSheetData
             'fresh' => (clone $standing)->when($looked !== null, static fn ($one) => $one->where('created_at', '>', $looked))->count(),
             'asked' => $sheet->bookings()->where('state', BookingState::Asked)->count(),
             'fill' => match (true) {
-                $timetable->offers() === [] => Words::say('sheets.fill_none', ['standing' => (clone $standing)->where('ends_at', '>', Instant::column($now))->count()]),
+                $timetable->offers() === [] => Words::say(
+                    'sheets.fill_none', ['standing' => (clone $standing)->where('ends_at', '>', Instant::column($now))->count()],
+                ),
                 default => Words::say($more ? 'sheets.fill_next' : 'sheets.fill', ['taken' => $taken, 'slots' => count($timetable->offers())]),
             },
             'slots' => count($timetable->offers()),
@@ -97,14 +99,21 @@ final class HostSheetData
             'can_be_draft' => $sheet->round_id === null && $sheet->state !== SheetState::Draft && ! $sheet->hasBeenUsed(),
             'questions' => $sheet->questions->toArray(),
             'places' => array_values($sheet->places->map(static fn (Place $place): array => ['id' => $place->id, 'label' => $place->label])->all()),
-            'colleagues' => Sentence::colleagues(array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [$one->colleague->name, $one->role])->all())),
+            'colleagues' => Sentence::colleagues(
+                array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [$one->colleague->name, $one->role])->all()),
+            ),
             'asked_of_you' => self::askedOfYou($sheet),
             'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()) && $sheet->kind !== SheetKind::Knock,
             'intro' => $sheet->intro,
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
-            'days' => RulerData::days($timetable, new RulerNotes(busy: [...self::busy($sheet, $timetable->pieces), ...self::rests($sheet)], extra: $timetable->sheet->seatsAdded, shut: self::shut($sheet))),
+            'days' => RulerData::days(
+                $timetable,
+                new RulerNotes(
+                    busy: [...self::busy($sheet, $timetable->pieces), ...self::rests($sheet)], extra: $timetable->sheet->seatsAdded, shut: self::shut($sheet),
+                ),
+            ),
             'later' => $later === null ? null : (string) $later,
             'links_missing' => self::linksMissing($sheet, $now),
             // What was kept for an address that never answered was nobody's booking.
@@ -128,7 +137,9 @@ final class HostSheetData
         $today = $sheet->toCore()->zone->dateAt($now);
         [$timetable, $later] = Judge::page($sheet, $from ?? $today, self::DAYS, $now, Asking::host(), over: true);
 
-        return $timetable->pieces === [] && $from === null ? Judge::page($sheet, LocalDate::fromDay(0), self::DAYS, $now, Asking::host(), over: true) : [$timetable, $later];
+        return $timetable->pieces === [] && $from === null ? Judge::page(
+            $sheet, LocalDate::fromDay(0), self::DAYS, $now, Asking::host(), over: true,
+        ) : [$timetable, $later];
     }
 
     /**
@@ -197,7 +208,10 @@ final class HostSheetData
             'email' => (string) $booking->pass->email,
             'mail_failure' => $booking->pass->mail_failure,
             'answers' => (object) $booking->sheet->questions->said($booking->answers, true),
-            'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all()),
+            'guests' => array_values(
+                $booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)
+                    ->map(static fn (Guest $guest): string => $guest->pass->name)->all(),
+            ),
             'place' => $booking->place->label,
             'video' => $booking->place->kind->value === 'video',
             'link' => MeetingLink::of($booking),

@@ -75,7 +75,8 @@ final class LetLeave
             Guards::edit($sheet);
             $open = $sheet->state !== SheetState::Closed && $sheet->put_away_at === null;
             if ($to === null) {
-                $sheet->update(['put_away_at' => $sheet->put_away_at ?? Instant::column($now)] + ($sheet->state === SheetState::Draft ? [] : ['state' => SheetState::Closed]));
+                $closed = $sheet->state === SheetState::Draft ? [] : ['state' => SheetState::Closed];
+                $sheet->update(['put_away_at' => $sheet->put_away_at ?? Instant::column($now)] + $closed);
             } else {
                 $sheet->colleagues()->where('staff_id', $to->id)->delete();
                 $sheet->update(['staff_id' => $to->id, 'version' => $sheet->version + 1]);
@@ -117,7 +118,12 @@ final class LetLeave
                 DB::table($table)->where($column, $staff->id)->delete();
             }
             DB::table('lendings')->where('to_id', $staff->id)->delete();
-            $staff->forceFill(['left_at' => Instant::column($now), 'office' => false, 'reader' => false, 'password' => Str::random(60), 'totp_secret' => null, 'totp_at' => null, 'feed_hash' => null, 'picture' => null])->save();
+            $staff->forceFill(
+                [
+                    'left_at' => Instant::column($now), 'office' => false, 'reader' => false, 'password' => Str::random(60), 'totp_secret' => null,
+                    'totp_at' => null, 'feed_hash' => null, 'picture' => null,
+                ],
+            )->save();
         });
     }
 }

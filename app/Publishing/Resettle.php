@@ -46,7 +46,10 @@ final class Resettle
                 ($this->cancel)($this->booking($left->booking), Party::Host, $settlement->word);
             } elseif ($choice['do'] === 'move') {
                 $start = $choice['to'] ?? throw new SettlementFailed('A time has to be chosen for everybody who is moved.');
-                $moves[] = [$this->booking($left->booking), Span::of($start, $ends[$start] ?? throw new SettlementFailed('A time that was chosen is not on the sheet any more.'))];
+                $moves[] = [
+                    $this->booking($left->booking),
+                    Span::of($start, $ends[$start] ?? throw new SettlementFailed('A time that was chosen is not on the sheet any more.')),
+                ];
             }
         }
         $this->move($sheet, $moves, $effect, $settlement->word);
@@ -54,7 +57,9 @@ final class Resettle
             if ($this->chosen($settlement, $booked) !== 'leave') {
                 $booking = $this->booking($booked);
                 $there = array_key_first($sheet->toCore()->placesAt($booking->span()));
-                $booking->update(['place_id' => ($sheet->places->firstWhere('id', $there) ?? $sheet->places->firstOrFail())->id, 'sequence' => $booking->sequence + 1]);
+                $booking->update(
+                    ['place_id' => ($sheet->places->firstWhere('id', $there) ?? $sheet->places->firstOrFail())->id, 'sequence' => $booking->sequence + 1],
+                );
                 event(new BookingNews($booking->refresh(), Occasion::PlaceChanged, Party::Host, $settlement->word));
             }
         }
@@ -74,7 +79,9 @@ final class Resettle
             try {
                 $seat = ($this->takeSeat)($sheet->id, $effect->for($booking->id), $slot, rather: $booking->staff_id);
             } catch (UniqueConstraintViolationException|NoSeatLeft) {
-                throw new SettlementFailed('A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.');
+                throw new SettlementFailed(
+                    'A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.',
+                );
             }
             ($this->reseat)($booking, $seat, Party::Host, $word);
         }

@@ -38,7 +38,9 @@ final class SetInterpreters
                 ["interpreters.$i.staff" => Words::say('rounds.interpreter_here')],
             );
             $hosts->has($staff) === false || throw ValidationException::withMessages(["interpreters.$i.staff" => Words::say('rounds.interpreter_is_host')]);
-            Interpreters::name($language) !== null || throw ValidationException::withMessages(["interpreters.$i.language" => Words::say('rounds.no_such_language')]);
+            Interpreters::name($language) !== null || throw ValidationException::withMessages(
+                ["interpreters.$i.language" => Words::say('rounds.no_such_language')],
+            );
             $seen["$staff $language"] = true;
             $rows[] = ['round_id' => $round->id, 'staff_id' => $staff, 'language' => $language];
         }

@@ -39,7 +39,9 @@ final class SetPart
                 'directions' => $form['directions'] ?? '', 'absent' => $absent, 'most' => $form['most'] ?? null,
             ]);
             isset($form['asked']) && $part->asked()->sync($form['asked']);
-            isset($form['longer']) && $part->longer()->sync(array_map(static fn (array $one): array => ['times' => $one['times']], array_column($form['longer'], null, 'id')));
+            isset($form['longer']) && $part->longer()->sync(
+                array_map(static fn (array $one): array => ['times' => $one['times']], array_column($form['longer'], null, 'id')),
+            );
             if ($part->sheet !== null) {
                 ($this->write)($part->host, PublishRound::statement($part->round, $part), $now, $part->sheet);
                 $part->isOpen() || PublishRound::closeAbsences($part->sheet->refresh(), $part);

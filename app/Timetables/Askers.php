@@ -47,13 +47,18 @@ final class Askers
             }
         }
         // Whose a booking is tells its address where it has one: one person may have several passes.
-        $others = array_values(array_filter($about, static fn (\stdClass $one): bool => (int) $one->pass_id !== $who->passId && ($who->email === '' || $one->email !== $who->email)));
+        $others = array_values(
+            array_filter(
+                $about, static fn (\stdClass $one): bool => (int) $one->pass_id !== $who->passId && ($who->email === '' || $one->email !== $who->email),
+            ),
+        );
 
         $interpreters = $who->language === null ? [] : self::interpreters($sheets, $who->language, $who->moving, $now);
         $times = $key === '' || $who->passId === null || $sheets === [] ? [] : Longer::times($sheets, $who->passId, $key);
 
         return array_combine($sheets, array_map(static fn (int $sheet): Asker => Asker::known(
-            self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId, $times[$sheet] ?? 1, $interpreters[$sheet] ?? null,
+            self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId, $times[$sheet] ?? 1,
+            $interpreters[$sheet] ?? null,
         ), $sheets));
     }
 
@@ -108,7 +113,12 @@ final class Askers
 
         return new Claims(
             $here($bookings),
-            array_values(array_map(self::engagement(...), array_filter($bookings, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet || (int) $one->ends > $now - self::BACK))),
+            array_values(
+                array_map(
+                    self::engagement(...),
+                    array_filter($bookings, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet || (int) $one->ends > $now - self::BACK),
+                ),
+            ),
             $here($others),
         );
     }

@@ -31,7 +31,8 @@ final class Interpreters
     /** For which language a family needs one, as its page of the round says; null for none, or where nobody there speaks it any more. */
     public static function neededBy(?Pass $pass, ?int $round): ?string
     {
-        $language = $pass === null || $round === null ? null : DB::table('shortlists')->where(['round_id' => $round, 'pass_id' => $pass->id])->value('asked->interpreter');
+        $language = $pass === null || $round === null ? null : DB::table('shortlists')
+            ->where(['round_id' => $round, 'pass_id' => $pass->id])->value('asked->interpreter');
         $code = is_string($language) ? trim($language, '"') : '';
 
         return $round !== null && isset(self::of($round)[$code]) ? $code : null;

@@ -61,7 +61,9 @@ final class Worlds
         $askers = $who === null ? [] : Askers::of(array_keys($sheets), $who, $now);
         $worlds = [];
         foreach ($sheets as $id => $sheet) {
-            $worlds[$id] = World::of($now, $held[$id] ?? [], $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())), $askers[$id] ?? null, $dates);
+            $worlds[$id] = World::of(
+                $now, $held[$id] ?? [], $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())), $askers[$id] ?? null, $dates,
+            );
         }
 
         return $worlds;

@@ -39,7 +39,9 @@ final class PlainController
             return new RedirectResponse("/s/$sheet->slug", 303);
         }
 
-        return $this->formOf($sheet, ['slot' => Asked::word($request, 'slot'), 'typed' => ['pass' => Asked::word($request, 'pass')], 'said' => [], 'message' => ''], 200);
+        return $this->formOf(
+            $sheet, ['slot' => Asked::word($request, 'slot'), 'typed' => ['pass' => Asked::word($request, 'pass')], 'said' => [], 'message' => ''], 200,
+        );
     }
 
     /** The form comes back with what was typed and what is wrong, or with the pass. */
@@ -62,7 +64,11 @@ final class PlainController
             [$message, $status] = [$refused->getMessage(), 409];
         }
 
-        return $this->formOf($sheet, ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => self::shown($typed), 'said' => $said, 'message' => $message], $status);
+        return $this->formOf(
+            $sheet,
+            ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => self::shown($typed), 'said' => $said, 'message' => $message],
+            $status,
+        );
     }
 
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): Response
@@ -72,7 +78,9 @@ final class PlainController
         $status = 200;
         try {
             $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
-            $join($sheet, null, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet));
+            $join(
+                $sheet, null, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet),
+            );
         } catch (ValidationException $failure) {
             $said = self::firstOfEach($failure);
             [$message, $status] = [Words::say('booking.look_again'), 422];
@@ -130,7 +138,11 @@ final class PlainController
 
         $children = Admission::of($sheet, $pass)->names();
 
-        return $this->page('plain.form', ['sheet' => VisitSheetData::of($sheet, Clock::now(), $who, children: $children), 'pass' => $pass, 'students' => $children ?? ($pass === null ? [] : PassData::students($pass))] + $with, $status);
+        return $this->page(
+            'plain.form',
+            ['sheet' => VisitSheetData::of($sheet, Clock::now(), $who, children: $children), 'pass' => $pass, 'students' => $children ?? ($pass === null ? [] : PassData::students($pass))] + $with,
+            $status,
+        );
     }
 
     /** @param  array<string, mixed>  $with */

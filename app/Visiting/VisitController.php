@@ -51,7 +51,10 @@ final class VisitController
         $admitted = Admission::of($sheet, Pass::byToken($request->input('pass')))->isAdmitted;
         $view = $admitted ? Page::visit('Frame', $sheet->title, $this->data($sheet, $request)) : ComeInController::ask($sheet);
 
-        return new Response($view->render(), 200, ['Content-Security-Policy' => str_replace("frame-ancestors 'none'", 'frame-ancestors *', \App\Framework\SecurityHeaders::POLICY)]);
+        return new Response(
+            $view->render(), 200,
+            ['Content-Security-Policy' => str_replace("frame-ancestors 'none'", 'frame-ancestors *', \App\Framework\SecurityHeaders::POLICY)],
+        );
     }
 
     public function show(Sheet $sheet, Request $request): JsonResponse
@@ -68,9 +71,18 @@ final class VisitController
     public function keep(Sheet $sheet, Request $request, KeepSlot $keep): JsonResponse
     {
         $hosts = $sheet->chosenFrom();
-        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid'], 'host' => ['nullable', 'string', Rule::in(array_keys($hosts))]]);
+        $request->validate(
+            [
+                'slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid'],
+                'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
+            ],
+        );
         $now = Clock::now();
-        $until = $keep($sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()), Secret::hash(Secret::of('keeper|'.Limited::network($request))), $now, host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null);
+        $until = $keep(
+            $sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()),
+            Secret::hash(Secret::of('keeper|'.Limited::network($request))), $now,
+            host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null,
+        );
 
         return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
     }
@@ -107,9 +119,17 @@ final class VisitController
     /** Says the same whether or not anybody has a time for that student. */
     public function askToJoin(Sheet $sheet, Request $request, AskToJoin $ask): JsonResponse
     {
-        $request->validate(['student' => ['required', 'string', new PersonName], 'name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
+        $request->validate(
+            [
+                'student' => ['required', 'string', new PersonName], 'name' => ['required', 'string', new PersonName],
+                'email' => ['required', 'string', new MailAddress],
+            ],
+        );
         if ($sheet->rules->whole('guests') > 0) {
-            $ask($sheet, $request->string('student')->toString(), $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Clock::now());
+            $ask(
+                $sheet, $request->string('student')->toString(), $request->string('name')->trim()->toString(),
+                (string) MailAddress::of($request->input('email')), Clock::now(),
+            );
         }
 
         return new JsonResponse(['ok' => true]);
@@ -118,8 +138,17 @@ final class VisitController
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
     {
         $pass = Pass::byToken($request->input('pass'));
-        $request->validate(['name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName], 'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress], 'clock' => ['nullable', 'integer', Rule::in([12, 24])]]);
-        $join($sheet, $pass, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet), $request->filled('clock') ? $request->integer('clock') : null);
+        $request->validate(
+            [
+                'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName],
+                'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress],
+                'clock' => ['nullable', 'integer', Rule::in([12, 24])],
+            ],
+        );
+        $join(
+            $sheet, $pass, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')),
+            Wants::asked($request, $sheet), $request->filled('clock') ? $request->integer('clock') : null,
+        );
 
         return new JsonResponse(['ok' => true]);
     }
@@ -138,6 +167,8 @@ final class VisitController
             default => Asking::anybody($keeper),
         };
 
-        return ['expected' => Expected::byKey($sheet, Asked::word($request, 'for'))->name ?? ''] + VisitSheetData::of($sheet, $now, $who, Asked::date($request, 'from'), Admission::of($sheet, $pass)->names());
+        return ['expected' => Expected::byKey($sheet, Asked::word($request, 'for'))->name ?? ''] + VisitSheetData::of(
+            $sheet, $now, $who, Asked::date($request, 'from'), Admission::of($sheet, $pass)->names(),
+        );
     }
 }

@@ -89,7 +89,8 @@ final class VisitSheetData
     {
         // One small question: all that is open, with all its times, is not read for it.
         return $sheet->kind === SheetKind::Conferences && $sheet->audience === Audience::Anyone && $sheet->seen() === SheetState::Open
-            && Sheet::query()->whereKeyNot($sheet->id)->where('kind', SheetKind::Conferences)->where('state', SheetState::Open)->where('audience', Audience::Anyone)->whereNull('put_away_at')
+            && Sheet::query()->whereKeyNot($sheet->id)->where('kind', SheetKind::Conferences)->where('state', SheetState::Open)
+                ->where('audience', Audience::Anyone)->whereNull('put_away_at')
                 ->whereRaw('BINARY title = ?', [$sheet->title])->exists();
     }
 
@@ -104,7 +105,9 @@ final class VisitSheetData
         return match (true) {
             $toCome->opensAt() !== null => 'opens',
             in_array(Because::VisitorHasEnough, $against, true) || in_array(Because::StudentHasEnough, $against, true) => 'enough',
-            array_intersect(array_column($against, 'name'), ['NoSeat', 'HostBusy', 'NotLongEnough', 'NoInterpreter', 'DayFull', 'VisitorElsewhere', 'StudentElsewhere']) !== [] => 'taken',
+            array_intersect(
+                array_column($against, 'name'), ['NoSeat', 'HostBusy', 'NotLongEnough', 'NoInterpreter', 'DayFull', 'VisitorElsewhere', 'StudentElsewhere'],
+            ) !== [] => 'taken',
             default => 'too late',
         };
     }

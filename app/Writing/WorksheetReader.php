@@ -95,7 +95,11 @@ final class WorksheetReader
             'audience.students' => ['array', 'max:500'],
             'audience.students.*.id' => ['required', 'integer'],
             'hosts' => ['array', 'max:20'],
-            'hosts.*.id' => ['required', 'integer', 'distinct', Rule::exists('staff', 'id')->where('school_id', $this->writer->school_id)->whereNull('left_at')->where('reader', 0)->whereNot('id', $this->sheet->staff_id ?? $this->writer->id)],
+            'hosts.*.id' => [
+                'required', 'integer', 'distinct',
+                Rule::exists('staff', 'id')->where('school_id', $this->writer->school_id)->whereNull('left_at')
+                    ->where('reader', 0)->whereNot('id', $this->sheet->staff_id ?? $this->writer->id),
+            ],
             'hosts.*.role' => ['required', Rule::enum(HostRole::class)],
         ];
     }
@@ -139,7 +143,9 @@ final class WorksheetReader
                 continue;
             }
             if ($this->slotsOf($block) > self::MOST_SLOTS) {
-                $this->errors["blocks.$i.minutes"][] = sprintf('That would make more than %s meetings. Look at the length, the hours and the last day again.', number_format(self::MOST_SLOTS));
+                $this->errors["blocks.$i.minutes"][] = sprintf(
+                    'That would make more than %s meetings. Look at the length, the hours and the last day again.', number_format(self::MOST_SLOTS),
+                );
 
                 continue;
             }
@@ -230,7 +236,10 @@ final class WorksheetReader
     {
         $school = $this->writer->school;
 
-        return new CoreSheet($school->timeZone(), array_values($this->blocks), Hosts::of(0), Stated::of(), closedDays: $school->closedDays(), joining: (bool) ($this->form['joining'] ?? false));
+        return new CoreSheet(
+            $school->timeZone(), array_values($this->blocks), Hosts::of(0), Stated::of(), closedDays: $school->closedDays(),
+            joining: (bool) ($this->form['joining'] ?? false),
+        );
     }
 
     /**
@@ -297,7 +306,10 @@ final class WorksheetReader
             $text = static fn (string $field): string => is_string($place[$field] ?? null) ? trim($place[$field]) : '';
             $kind = PlaceKind::tryFrom($text('kind'));
             if ($kind !== null && $text('label') !== '') {
-                $places[] = new PlaceStatement($kind, $text('label'), $text('link') ?: null, $text('directions'), LinkMode::tryFrom($text('link_mode')) ?? LinkMode::One, is_int($place['id'] ?? null) ? $place['id'] : null);
+                $places[] = new PlaceStatement(
+                    $kind, $text('label'), $text('link') ?: null, $text('directions'), LinkMode::tryFrom($text('link_mode')) ?? LinkMode::One,
+                    is_int($place['id'] ?? null) ? $place['id'] : null,
+                );
             }
         }
 

@@ -94,7 +94,9 @@ final class AllotTask
                 $this->gap[$w] = [];
                 foreach ($this->wishesOf[$f] as $other) {
                     if ($other !== $w) {
-                        $this->gap[$w][$other] = ($family->between ?? $between)->seconds($places[$this->wishes[$w]->host], $places[$this->wishes[$other]->host]);
+                        $this->gap[$w][$other] = ($family->between ?? $between)->seconds(
+                            $places[$this->wishes[$w]->host], $places[$this->wishes[$other]->host],
+                        );
                     }
                 }
             }

@@ -98,12 +98,16 @@ final class Edit
     {
         $near = $proposable = $wanted = [];
         foreach ($bookings as $i => $booking) {
-            $possible = array_filter($free, static fn (Span $slot): bool => self::canCome($booking, $slot, $places, $travel) && self::isLongEnough($booking, $slot, $free));
+            $possible = array_filter(
+                $free, static fn (Span $slot): bool => self::canCome($booking, $slot, $places, $travel) && self::isLongEnough($booking, $slot, $free),
+            );
             uasort($possible, static fn (Span $a, Span $b): int => [self::minutes($booking, $a), $a->start] <=> [self::minutes($booking, $b), $b->start]);
             $near[$i] = $possible;
             // With n bookings nobody needs more than their own n nearest: one of those is always left over.
             // A longer one takes a time that somebody else would have been moved to: that is for people to say.
-            $proposable[$i] = $booking->isLonger() ? [] : array_filter($possible, static fn (Span $slot): bool => $within->allows($booking->slot, $slot, $zone));
+            $proposable[$i] = $booking->isLonger() ? [] : array_filter(
+                $possible, static fn (Span $slot): bool => $within->allows($booking->slot, $slot, $zone),
+            );
             foreach (array_slice($proposable[$i], 0, count($bookings), true) as $at => $slot) {
                 $wanted[$at] = true;
             }

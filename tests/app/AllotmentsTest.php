@@ -215,7 +215,9 @@ final class AllotmentsTest extends RoundTestCase
         $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
         app()->call([new BookAllotment((int) $id), 'handle']);
         $booking = Booking::query()->firstOrFail();
-        self::assertSame(['20:00', '20:35', ['q-topic' => 'Reading']], [$booking->starts_at->format('H:i'), $booking->ends_at->format('H:i'), $booking->answers]);
+        self::assertSame(
+            ['20:00', '20:35', ['q-topic' => 'Reading']], [$booking->starts_at->format('H:i'), $booking->ends_at->format('H:i'), $booking->answers],
+        );
     }
 
     public function test_two_are_not_found_at_once_one_is_stopped_and_who_left_meanwhile_is_named(): void
@@ -309,7 +311,10 @@ final class AllotmentsTest extends RoundTestCase
     {
         return $this->ask(
             'put', "/api/r/$round->slug/wishes",
-            ['interpreter' => $interpreter, 'about' => $about, 'pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows ?? [self::hours('16:00', '19:00')]],
+            [
+                'interpreter' => $interpreter, 'about' => $about, 'pass' => $pass?->token(), 'picks' => $picks,
+                'windows' => $windows ?? [self::hours('16:00', '19:00')],
+            ],
         );
     }
 

@@ -60,13 +60,16 @@ final class KeepingTest extends TestCase
         $ama = Pass::query()->where('email', 'ama@mail.example')->firstOrFail()->id;
         Shortlist::query()->create(['round_id' => AccessTest::round($sheet->host->school_id)->id, 'pass_id' => $ama, 'asked' => $wished, 'wished' => $wished]);
         $this->get("$pass/kept")->assertOk()->assertSee('ama@mail.example')->assertSee('Kwame Ferreira')->assertDontSee('Bao');
-        $this->getJson("$pass/kept.json")->assertOk()->assertJsonPath('you.email', 'ama@mail.example')->assertJsonPath('meetings.0.student', 'Kwame Ferreira')->assertJsonCount(1, 'meetings')
+        $this->getJson("$pass/kept.json")->assertOk()->assertJsonPath('you.email', 'ama@mail.example')
+            ->assertJsonPath('meetings.0.student', 'Kwame Ferreira')->assertJsonCount(1, 'meetings')
             ->assertJsonPath('wishes.0.sent.picks.0.student', 'Kwame Ferreira');
 
         $this->post("$pass/forget")->assertRedirect("$pass/kept");
         $this->post("$pass/forget", ['sure' => 'yes'])->assertOk()->assertSee('opens nothing any more');
         $this->get($pass)->assertNotFound();
-        self::assertSame([1, 1], [Hold::query()->count(), Booking::query()->where('state', 'booked')->count()], 'their time is free again, the other one stands');
+        self::assertSame(
+            [1, 1], [Hold::query()->count(), Booking::query()->where('state', 'booked')->count()], 'their time is free again, the other one stands',
+        );
         foreach (['passes', 'bookings', 'shortlists', 'activity_log'] as $table) {
             self::assertStringNotContainsString('ama@mail.example', (string) json_encode(DB::table($table)->get()));
             self::assertStringNotContainsString('Kwame Ferreira', (string) json_encode(DB::table($table)->get()));
@@ -98,7 +101,13 @@ final class KeepingTest extends TestCase
             }
         }
         // Somebody of another school reads none of it.
-        $other = StaffMember::query()->create(['school_id' => \App\Models\School::query()->create(['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT'])->id, 'name' => 'Io Sand', 'email' => 'io@else.example', 'subject' => 'Office', 'password' => 'chalk-and-slate', 'office' => true, 'came_at' => self::NOW]);
+        $other = StaffMember::query()->create(
+            [
+                'school_id' => \App\Models\School::query()->create(['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT'])->id,
+                'name' => 'Io Sand', 'email' => 'io@else.example', 'subject' => 'Office', 'password' => 'chalk-and-slate', 'office' => true,
+                'came_at' => self::NOW,
+            ],
+        );
         $this->actingAs($other->refresh())->get('/staff/log')->assertOk()->assertDontSee('Ngozi Barre');
     }
 
@@ -116,8 +125,15 @@ final class KeepingTest extends TestCase
         $this->actingAs($this->office);
         $this->ask('get', "/api/staff/people/$wren->id/leaving")->assertOk()->assertJsonPath('count', 2)->assertJsonPath('sheets', ['Conferences']);
         $this->ask('post', "/api/staff/people/$wren->id/leaving", ['to' => $iolo->id, 'word' => 'Wren has left us.'])->assertOk()
-            ->assertJsonPath('said', 'Wren Halloran has left. One sheet is Iolo Bevan’s now; one meeting changed hands, one was cancelled. Everybody concerned gets a letter.');
-        self::assertSame([[$iolo->id, 'booked'], [$wren->id, 'cancelled']], Booking::query()->where('sheet_id', $sheet->id)->orderBy('starts_at')->get()->map(static fn (Booking $one): array => [$one->staff_id, $one->state->value])->all());
+            ->assertJsonPath(
+                'said',
+                'Wren Halloran has left. One sheet is Iolo Bevan’s now; one meeting changed hands, one was cancelled. Everybody concerned gets a letter.',
+            );
+        self::assertSame(
+            [[$iolo->id, 'booked'], [$wren->id, 'cancelled']],
+            Booking::query()->where('sheet_id', $sheet->id)->orderBy('starts_at')->get()
+                ->map(static fn (Booking $one): array => [$one->staff_id, $one->state->value])->all(),
+        );
         self::assertSame($iolo->id, $sheet->refresh()->staff_id);
         Auth::logout();
         $this->ask('post', '/api/staff/session', ['email' => $wren->email, 'password' => 'chalk-and-slate'])->assertUnprocessable();
@@ -148,7 +164,8 @@ final class KeepingTest extends TestCase
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $desk = tap($this->host('Maja Kos'))->update(['reader' => true]);
         $this->ask('post', '/api/staff/session', ['email' => $desk->email, 'password' => 'chalk-and-slate'])->assertJsonPath('to', '/staff/day');
-        $this->get('/staff/day?day='.self::EVENING)->assertOk()->assertSee('Ama Otoo')->assertSee('Room 12')->assertDontSee('ama@mail.example')->assertDontSee('555');
+        $this->get('/staff/day?day='.self::EVENING)->assertOk()->assertSee('Ama Otoo')->assertSee('Room 12')
+            ->assertDontSee('ama@mail.example')->assertDontSee('555');
         $this->get('/staff')->assertForbidden();
     }
 }

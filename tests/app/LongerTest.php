@@ -85,7 +85,8 @@ final class LongerTest extends RoundTestCase
         $this->actingAs($this->wren);
         [$ada, $cy] = array_map(static fn (string $name): int => Student::query()->where('name', $name)->firstOrFail()->id, ['Ada Fay', 'Cy Fay']);
         foreach ([
-            'longer.0.id' => [['id' => $cy, 'times' => 2]], 'longer.0.times' => [['id' => $ada, 'times' => 1]], 'longer.1.id' => [['id' => $ada, 'times' => 2], ['id' => $ada, 'times' => 3]],
+            'longer.0.id' => [['id' => $cy, 'times' => 2]], 'longer.0.times' => [['id' => $ada, 'times' => 1]],
+            'longer.1.id' => [['id' => $ada, 'times' => 2], ['id' => $ada, 'times' => 3]],
             'longer' => 'all', 'longer.0' => ['x'],
         ] as $field => $wrong) {
             $this->ask('put', $at, ['longer' => $wrong] + self::part('Room 12'))->assertUnprocessable()->assertJsonValidationErrors($field);
@@ -119,7 +120,8 @@ final class LongerTest extends RoundTestCase
         $slots = array_merge(...array_column(array_merge(...array_column($days, 'stretches')), 'slots'));
 
         return array_values(array_map(
-            static fn (array $slot): string => Str::before($slot['from'], ' '), array_filter($slots, static fn (array $slot): bool => $slot['state'] === 'free'),
+            static fn (array $slot): string => Str::before($slot['from'], ' '),
+            array_filter($slots, static fn (array $slot): bool => $slot['state'] === 'free'),
         ));
     }
 }

@@ -247,7 +247,10 @@ final class RoundsTest extends RoundTestCase
     public function test_what_the_round_asks_is_answered_once_for_each_child_and_each_teacher_reads_it(): void
     {
         $this->actingAs($this->office);
-        $topic = ['key' => 'q-topic', 'kind' => 'short', 'label' => 'What shall we talk about?', 'help' => '', 'required' => true, 'on_run_sheet' => true, 'choices' => []];
+        $topic = [
+            'key' => 'q-topic', 'kind' => 'short', 'label' => 'What shall we talk about?', 'help' => '', 'required' => true, 'on_run_sheet' => true,
+            'choices' => [],
+        ];
         $how = ['key' => 'q-how', 'kind' => 'choice', 'label' => 'Who comes?', 'required' => false, 'choices' => ['one of us', 'both of us']] + $topic;
         foreach (['questions.0.choices' => ['choices' => ['one']] + $how, 'questions.0.label' => ['label' => ''] + $topic, 'questions.0.kind' => ['kind' => 'student'] + $topic] as $field => $wrong) {
             $this->ask('post', '/api/staff/rounds', $this->typed(['questions' => [$wrong]]))->assertUnprocessable()->assertJsonValidationErrors($field);
@@ -258,15 +261,23 @@ final class RoundsTest extends RoundTestCase
         $picks = [['sheet' => $wren, 'student' => 'Ada Fay'], ['sheet' => $iolo, 'student' => 'Ada Fay']];
         $about = ['about' => [['student' => 'Ada Fay', 'answers' => ['q-topic' => ' Reading ', 'q-how' => 'both of us', 'q-more' => 'x']]]];
         // What is typed is there again after a reload, and what is no answer is not.
-        $plan = $this->ask('post', "/api/r/$round->slug/plan", $about + ['pass' => $pass->token(), 'picks' => $picks, 'windows' => [self::hours('16:00', '18:00')]]);
+        $plan = $this->ask(
+            'post', "/api/r/$round->slug/plan", $about + ['pass' => $pass->token(), 'picks' => $picks, 'windows' => [self::hours('16:00', '18:00')]],
+        );
         $page = $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->assertOk();
-        self::assertSame([['q-topic', 'q-how'], ['q-topic' => 'Reading', 'q-how' => 'both of us']], [array_column($page->json('questions'), 'key'), $page->json('asked.about.0.answers')]);
+        self::assertSame(
+            [['q-topic', 'q-how'], ['q-topic' => 'Reading', 'q-how' => 'both of us']],
+            [array_column($page->json('questions'), 'key'), $page->json('asked.about.0.answers')],
+        );
         $kept = self::kept($plan->json('days.0.meetings'));
         $this->keep($round, $pass, $kept)->assertUnprocessable()->assertJsonPath('errors', ['about.Ada Fay.q-topic' => ['Please fill this in.']]);
         $this->keep($round, $pass, $kept, null, ['about' => [['student' => 'Ada Fay', 'answers' => ['q-topic' => ['x'], 'q-how' => 'nobody']]]])
             ->assertUnprocessable()->assertJsonCount(2, 'errors');
         $this->keep($round, $pass, $kept, null, $about)->assertCreated();
-        self::assertSame([['q-topic' => 'Reading', 'q-how' => 'both of us']], array_unique($pass->bookings()->get()->map(static fn (Booking $one): array => $one->answers)->all(), SORT_REGULAR));
+        self::assertSame(
+            [['q-topic' => 'Reading', 'q-how' => 'both of us']],
+            array_unique($pass->bookings()->get()->map(static fn (Booking $one): array => $one->answers)->all(), SORT_REGULAR),
+        );
         $this->actingAs($this->wren);
         $this->get('/staff/lists/run-sheet.csv?date='.self::EVENING)->assertOk()->assertSee('Reading')->assertSee('both of us');
     }
