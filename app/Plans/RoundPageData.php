@@ -13,6 +13,7 @@ use App\Models\Round;
 use App\Models\Sheet;
 use App\Timetables\HostCard;
 use App\Timetables\Interpreters;
+use Illuminate\Support\Facades\DB;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Zone;
@@ -33,6 +34,7 @@ final class RoundPageData
         $sheets = $round->openSheets();
         $byStaff = array_column(array_map(static fn (Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
         $teachers = $family->teachers();
+        $asked = self::asked($round, $family);
         $kept = $pass === null ? null : Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first();
 
         return [
@@ -45,6 +47,7 @@ final class RoundPageData
             'children' => $family->children === null ? null : array_values($family->children->map(static fn (Student $child): array => [
                 'name' => $child->name(), 'class' => (string) $child->classes->first()?->name,
                 'teachers' => array_values(array_filter(array_map(static fn (int $staff): ?string => $byStaff[$staff] ?? null, $teachers[$child->id]))),
+                'asked' => array_values(array_intersect_key(array_column($sheets, 'slug', 'id'), $asked[$child->id] ?? [])),
             ])->all()),
             'sheets' => array_values(array_map(static fn (Sheet $one): array => [
                 'slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label,
@@ -56,6 +59,19 @@ final class RoundPageData
             'wishes' => $round->isCollecting() ? self::wishes($round, $kept, $now) : null,
             'opens' => self::opens($round, $family, $now),
         ];
+    }
+
+    /** @return array<int, array<int, true>> by child and sheet: which teachers need to see its family */
+    private static function asked(Round $round, RoundFamily $family): array
+    {
+        $asked = [];
+        $rows = DB::table('round_asks')->join('round_hosts', 'round_hosts.id', '=', 'round_asks.round_host_id')
+            ->where('round_id', $round->id)->whereNotNull('sheet_id')->whereIn('student_id', $family->children?->modelKeys() ?? [])->get(['student_id', 'sheet_id']);
+        foreach ($rows as $row) {
+            $asked[(int) $row->student_id][(int) $row->sheet_id] = true;
+        }
+
+        return $asked;
     }
 
     /** @return list<array{code: string, name: string}> for which there are interpreters */

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Directory\Guardian;
+use App\Directory\Student;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\RoundLetters\PlanLetter;
 use App\RoundLetters\RemindLetter;
+use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
 use App\Texts\SendText;
 use Illuminate\Mail\SendQueuedMailable;
@@ -69,12 +71,18 @@ final class RoundsTest extends RoundTestCase
     public function test_a_family_ticks_looks_and_keeps_the_whole_plan_in_one_go(): void
     {
         $round = $this->published();
+        // Wren needs to see Ada's family; who that is about reads it, and nobody else.
+        $this->actingAs($this->wren);
+        $part = RoundHost::query()->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])->firstOrFail();
+        $asked = ['asked' => [Student::query()->where('name', 'Ada Fay')->firstOrFail()->id]];
+        $this->ask('put', "/api/staff/round-parts/$part->id", $asked + self::part('Room 12'))->assertOk();
         $pass = self::guardian('Uma Fay')->pass();
         Auth::forgetGuards();
         $page = $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->assertOk();
         [$wren, $iolo, $maja] = [$this->slug($this->wren), $this->slug($this->iolo), $this->slug($this->maja)];
         self::assertSame([
-            ['name' => 'Ada Fay', 'class' => '7B', 'teachers' => [$iolo, $wren]], ['name' => 'Cy Fay', 'class' => '8A', 'teachers' => [$iolo, $maja]],
+            ['name' => 'Ada Fay', 'class' => '7B', 'teachers' => [$iolo, $wren], 'asked' => [$wren]],
+            ['name' => 'Cy Fay', 'class' => '8A', 'teachers' => [$iolo, $maja], 'asked' => []],
         ], $page->json('children'));
 
         $picks = [

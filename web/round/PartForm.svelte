@@ -30,7 +30,7 @@
             times: part.longer.find((one) => one.id === id)?.times ?? 1,
         })),
     );
-    const add = (id: number) => (own = [...own, { id, asked: part.collects, times: part.collects ? 1 : 2 }]);
+    const add = (id: number) => (own = [...own, { id, asked: true, times: 1 }]);
     let fields = $state<Record<string, string>>({});
     let message = $state('');
     let said = $state('');
@@ -157,15 +157,15 @@
         <p class="text-faint">
             {part.collects
                 ? 'Whom you need to see gets a time before all wishes. Whom you meet for longer has several of your times in a row.'
-                : 'Whom you meet for longer has several of your times in a row. It holds for what is booked from now on.'}
+                : 'Whom you need to see reads so where they book. Whom you meet for longer has several of your times in a row. It holds for what is booked from now on.'}
         </p>
         <ul>
             {#each own as one (one.id)}
                 <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1">
                     <span class="min-w-0 flex-1 basis-40">{named.get(one.id) ?? ''}</span>
-                    {#if part.collects}<Checkbox bind:checked={one.asked} aria-label="Please come: {named.get(one.id)}"
-                            >Please come</Checkbox
-                        >{/if}
+                    <Checkbox bind:checked={one.asked} aria-label="Please come: {named.get(one.id)}"
+                        >Please come</Checkbox
+                    >
                     <Select
                         class="w-auto"
                         aria-label="How long with {named.get(one.id)}"
@@ -185,9 +185,7 @@
             {/each}
         </ul>
         {#if students === null}
-            <TextButton onclick={() => void look()}
-                >{part.collects ? 'Ask somebody to come, or for longer' : 'Meet somebody for longer'}</TextButton
-            >
+            <TextButton onclick={() => void look()}>Ask somebody to come, or for longer</TextButton>
         {:else}
             <Label for={name('seek')}>Name or class</Label>
             <Input id={name('seek')} type="search" autocomplete="off" bind:value={sought} />

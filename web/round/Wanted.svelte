@@ -18,16 +18,23 @@
     const bySlug = $derived(new Map(page.sheets.map((one) => [one.slug, one])));
     const known = $derived([...new Set([...list.picks.map((one) => one.student), ...typed])]);
     const children = $derived(
-        page.children ?? known.map((child) => ({ name: child, class: '', teachers: [] as string[] })),
+        page.children ??
+            known.map((child) => ({ name: child, class: '', teachers: [] as string[], asked: [] as string[] })),
     );
     /** Who is ticked stays in sight, whoever teaches the child. */
-    const shown = (child: { name: string; teachers: string[] }) => [
-        ...child.teachers,
+    const shown = (child: { name: string; teachers: string[]; asked: string[] }) => [
+        ...child.asked,
+        ...child.teachers.filter((one) => !child.asked.includes(one)),
         ...list.picks
-            .filter((one) => one.student === child.name && !child.teachers.includes(one.sheet) && bySlug.has(one.sheet))
+            .filter(
+                (one) =>
+                    one.student === child.name &&
+                    ![...child.asked, ...child.teachers].includes(one.sheet) &&
+                    bySlug.has(one.sheet),
+            )
             .map((one) => one.sheet),
     ];
-    const found = (child: { name: string; teachers: string[] }) => {
+    const found = (child: { name: string; teachers: string[]; asked: string[] }) => {
         const words = sought[child.name] ?? '';
         if (words.trim() === '' && page.children) return [];
         return page.sheets.filter(
@@ -51,7 +58,7 @@
     }
 </script>
 
-{#snippet host(slug: string, child: string)}
+{#snippet host(slug: string, child: string, asks = false)}
     {@const one = bySlug.get(slug)!}
     <label class="flex min-h-11 items-center gap-3 border-b border-line py-1">
         <input
@@ -62,7 +69,7 @@
             onchange={(event) => list.tick(slug, child, event.currentTarget.checked)}
         />
         <span class="min-w-0">
-            <strong>{one.host.name}</strong>
+            <strong>{one.host.name}</strong>{#if asks}<span class="chip open">asks you to come</span>{/if}
             <span class="text-faint"
                 >{one.host.subject}{one.host.subject ? ', ' : ''}{one.place}{stands(slug, child)
                     ? ', booked'
@@ -87,7 +94,11 @@
                 >Tick all {child.teachers.length}</button
             >
         {/if}
-        {#each shown(child) as slug (slug)}{#if bySlug.has(slug)}{@render host(slug, child.name)}{/if}{/each}
+        {#each shown(child) as slug (slug)}{#if bySlug.has(slug)}{@render host(
+                    slug,
+                    child.name,
+                    child.asked.includes(slug),
+                )}{/if}{/each}
         <details class="mt-1" open={child.teachers.length === 0}>
             <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4">Somebody else</summary
             >
