@@ -13,6 +13,13 @@ async function setUp(page: Page, title: string, date: string): Promise<string> {
     await page.getByLabel('Wishes until', { exact: true }).fill(`${daysAhead(10)}T18:00`);
     for (const name of [/Inês Tavares/, /Oluwaseun Adebanjo/, /Tomasz Wilk/])
         await page.getByRole('checkbox', { name }).check();
+    // What it asks of families; taken out by mistake, it comes back.
+    await page.getByRole('button', { name: 'Add a question' }).click();
+    await page.getByLabel('Question 1', { exact: true }).fill('What is it about?');
+    await page.getByRole('checkbox', { name: 'Has to be answered' }).check();
+    await page.getByRole('button', { name: 'Take question 1 out' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByLabel('Question 1', { exact: true })).toHaveValue('What is it about?');
     await expect(page.getByText('Kept.')).toBeVisible();
     await expectSound(page);
     await page.getByRole('button', { name: 'Publish…' }).click();
@@ -49,15 +56,22 @@ test('from nothing to a round whose times are given: wishes on a phone, a pictur
     await phone.getByRole('button', { name: new RegExp(`${second}.*want it more`) }).tap();
     await expect(phone.locator('.wishes li strong').first()).toHaveText(second);
     await phone.getByRole('button', { name: 'Send these 2 wishes' }).tap();
+    // Asked for each child; what is missing is said at its field, and nothing was sent.
+    await expect(phone.getByText('Please fill this in.', { exact: true })).toBeVisible();
+    await phone.getByLabel('What is it about?').fill('Reading');
+    await phone.getByRole('button', { name: 'Send these 2 wishes' }).tap();
     await expect(phone.getByText(/Your wishes are with the school since/)).toBeVisible();
     await phone.reload();
     await expect(phone.locator('.wishes li strong').first()).toHaveText(second);
     await expect(phone.getByText(/Your wishes are with the school since/)).toBeVisible();
+    await expect(phone.getByLabel('What is it about?')).toHaveValue('Reading');
     await phone
         .getByRole('checkbox', { name: /Inês Tavares/ })
         .first()
         .check();
     await expect(phone.getByText('What stands here is not sent yet')).toBeVisible();
+    // That is about another child, of which the same is asked.
+    await phone.getByLabel('What is it about?').last().fill('Sums');
     await phone.getByRole('button', { name: 'Send it as it stands now' }).tap();
     await expect(phone.getByText(/Your wishes are with the school since/)).toBeVisible();
     const wished = await phone.locator('.wishes li').count();
