@@ -138,6 +138,7 @@ final class Booking extends Row
             'held_until' => $this->held_until === null ? null : Instant::column(min($this->held_until->getTimestamp(), $slot->start)),
             'sequence' => $this->sequence + 1,
         ]);
+        $this->unsetRelation('hold');
     }
 
     /** Whether whoever holds the pass may move it and give it back: their own, or one to which they are brought by somebody who lets them. */
