@@ -145,6 +145,25 @@ describe('a family’s list', () => {
         expect(one.plan?.days[0]?.meetings.map((each) => each.key)).toEqual(['16:40', '16:20']);
     });
 
+    it('keeps what a press was refused for, whatever look was on its way', async () => {
+        const one = new Shortlist(page({ asked: list({ picks: [wren] }) }));
+        let late: (answer: object) => void = () => undefined;
+        const fields = { 'about.Ada.topic': 'Please fill this in.', phone: 'Please fill this in.' };
+        answers = [
+            new Promise((resolve) => (late = resolve)),
+            { trouble: { message: 'Look again.', fields }, status: 422, body: null },
+        ];
+        const look = one.find();
+        expect(await one.send({ name: '', email: '', phone: '', clock: 24 })).toBeNull();
+        late({ data: { days: [], left: [], best: true, said: '' } });
+        await look;
+        expect(one.trouble?.fields).toEqual(fields);
+        one.tell('Ada', 'topic', 'Reading');
+        expect(one.trouble?.fields, 'the other one is still wrong').toEqual(fields);
+        one.tick('maja', 'Cy', true);
+        expect(one.trouble).toBeNull();
+    });
+
     it('shows the answer to what was ticked last, whichever comes first', async () => {
         const one = new Shortlist(page());
         let late: (answer: object) => void = () => undefined;

@@ -25,7 +25,10 @@ export class Shortlist {
     plan = $state<Plan | null>(null);
     /** Whether another plan is being looked for. */
     looking = $state(false);
-    trouble = $state<Trouble | null>(null);
+    /** Of the last press; a look that was on its way does not wipe it away. */
+    #pressed = $state<Trouble | null>(null);
+    /** Of the last look. */
+    #looked = $state<Trouble | null>(null);
     /** Meetings that were at another time in the plan before somebody was quicker, by sheet and student. */
     changed = $state<string[]>([]);
 
@@ -57,6 +60,10 @@ export class Shortlist {
         this.windows = this.windows.filter((one) => open.includes(one.date));
     }
 
+    get trouble(): Trouble | null {
+        return this.#pressed ?? this.#looked;
+    }
+
     static id = (one: { sheet: string; student: string }) => `${one.sheet} ${one.student}`;
 
     has(sheet: string, student: string): boolean {
@@ -70,8 +77,11 @@ export class Shortlist {
     }
 
     tell(child: string, question: string, value: unknown): void {
+        const pressed = this.#pressed;
         this.about = { ...this.about, [child]: { ...this.about[child], [question]: value } };
         this.look();
+        // What is wrong at other fields still is.
+        this.#pressed = pressed;
     }
 
     /** What is wanted more goes up. */
@@ -111,7 +121,7 @@ export class Shortlist {
                 body: { ...this.#form(), ...who },
             }),
         );
-        this.trouble = answer.trouble ?? null;
+        this.#pressed = answer.trouble ?? null;
         if (!answer.data) return null;
         this.#heard(answer.data);
         this.#told(this.sent?.about);
@@ -124,7 +134,7 @@ export class Shortlist {
         const answer = await ask(
             api.DELETE('/api/r/{slug}/wishes', { params: { path: { slug: this.#page.slug } }, body: { pass } }),
         );
-        this.trouble = answer.trouble ?? null;
+        this.#pressed = answer.trouble ?? null;
         if (answer.data) this.#heard(answer.data);
     }
 
@@ -149,6 +159,7 @@ export class Shortlist {
     look(at = PAUSE): void {
         clearTimeout(this.#timer);
         this.changed = [];
+        this.#pressed = null;
         this.#remember();
         this.looking = true;
         this.#timer = setTimeout(() => void this.find(), at);
@@ -162,7 +173,7 @@ export class Shortlist {
         // Who ticks on is answered for what is ticked last.
         if (asked !== this.#asked) return;
         this.looking = false;
-        this.trouble = answer.trouble ?? null;
+        this.#looked = answer.trouble ?? null;
         if (answer.data) this.plan = answer.data;
     }
 
@@ -179,7 +190,7 @@ export class Shortlist {
                 body: { ...this.#form(), picks, ...who, request_key: key },
             }),
         );
-        this.trouble = answer.trouble ?? null;
+        this.#pressed = answer.trouble ?? null;
         if (answer.data) {
             sessionStorage.removeItem(MEMORY);
             return answer.data;
