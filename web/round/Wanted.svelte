@@ -69,7 +69,7 @@
             onchange={(event) => list.tick(slug, child, event.currentTarget.checked)}
         />
         <span class="min-w-0">
-            <strong>{one.host.name}</strong>{#if asks}<span class="chip open">asks you to come</span>{/if}
+            <strong>{one.host.name}</strong>{#if asks}<span class="chip open ms-2">asks you to come</span>{/if}
             <span class="text-faint"
                 >{one.host.subject}{one.host.subject ? ', ' : ''}{one.place}{stands(slug, child)
                     ? ', booked'
