@@ -246,9 +246,13 @@ final class Timetable
     {
         $judge = $this->rules->judging($this->world);
 
-        return $this->world->asker->times === 1 ? $judge : fn (Span $slot): Verdict => $this->whole($slot) === null
-            ? Verdict::against([...$judge($slot)->reasons, new Reason(Because::NotLongEnough, State::Taken)])
-            : self::together(array_map($judge, $this->row($slot)));
+        return $this->world->asker->times === 1 ? $judge : function (Span $slot) use ($judge): Verdict {
+            $row = $this->row($slot);
+
+            return $row === []
+                ? Verdict::against([...$judge($slot)->reasons, new Reason(Because::NotLongEnough, State::Taken)])
+                : self::together(array_map($judge, $row));
+        };
     }
 
     /**

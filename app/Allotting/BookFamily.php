@@ -49,8 +49,8 @@ final class BookFamily
                 return;
             }
             $bookings = [];
-            $about = Shortlist::query()->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])->first()->wished['about'] ?? [];
-            $answers = array_column($about, 'answers', 'student');
+            $list = Shortlist::query()->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])->first();
+            $answers = array_column($list->wished['about'] ?? [], 'answers', 'student');
             foreach ($given as $row) {
                 $booking = $this->one($allotment, $row, $pass, $answers[$row->student] ?? [], $now);
                 if ($booking instanceof NotGranted) {
@@ -63,7 +63,7 @@ final class BookFamily
             $rows->filter(static fn (Allotted $row): bool => $row->starts_at !== null && $row->sheet === null)
                 ->each(static fn (Allotted $row) => $row->update(['starts_at' => null, 'ends_at' => null, 'why' => NotGranted::HostGone]));
             Allotted::query()->whereKey($rows->modelKeys())->update(['told' => true]);
-            $this->leftForLater($allotment, $pass, $rows);
+            $list === null || $this->leftForLater($list, $rows);
             event(new FamilyAllotted($allotment->round, $pass, $bookings, $rows));
         });
     }
@@ -97,11 +97,10 @@ final class BookFamily
      *
      * @param  Collection<int, Allotted>  $rows
      */
-    private function leftForLater(Allotment $allotment, Pass $pass, Collection $rows): void
+    private function leftForLater(Shortlist $list, Collection $rows): void
     {
-        $list = Shortlist::query()->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])->first();
         $left = $rows->filter(static fn (Allotted $row): bool => $row->starts_at === null && $row->sheet !== null && $row->why !== NotGranted::OtherGuardian)
             ->map(static fn (Allotted $row): array => ['sheet' => (string) $row->sheet?->slug, 'student' => $row->student]);
-        $list?->update(['asked' => ['picks' => array_values($left->all())] + $list->asked]);
+        $list->update(['asked' => ['picks' => array_values($left->all())] + $list->asked]);
     }
 }

@@ -35,9 +35,10 @@ final class TakeSeat
     ): TakenSeat {
         $seat = $this->seat($sheet, $timetable, $slot, $host, $keeper, $keptUntil, $rather);
         $whole = $timetable->whole($slot) ?? throw new NoSeatLeft;
-        if ($whole->end > $slot->end) {
-            $this->holdRest($sheet, Span::of($slot->end, $whole->end), $seat, $timetable->world->now);
+        if ($whole->equals($slot)) {
+            return $seat;
         }
+        $this->holdRest($sheet, Span::of($slot->end, $whole->end), $seat, $timetable->world->now);
 
         return new TakenSeat($seat->holdId, $seat->seat, $seat->staffId, $whole);
     }

@@ -164,7 +164,15 @@ final class Booking extends Row
     /** The slot of its sheet on which it is: where somebody is met for longer, its first. */
     public function slot(): Span
     {
-        return $this->hold === null ? $this->span() : Span::of($this->hold->starts_at->getTimestamp(), $this->hold->ends_at->getTimestamp());
+        return $this->hold?->span() ?? $this->span();
+    }
+
+    /** What a longer meeting takes after its slot; null for all others. */
+    public function rest(): ?Span
+    {
+        [$slot, $span] = [$this->slot(), $this->span()];
+
+        return $span->end > $slot->end ? Span::of($slot->end, $span->end) : null;
     }
 
     public function span(): Span

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Validation\Rule;
 
 /**
  * What a sheet asks, in order.
@@ -15,6 +16,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final readonly class Questions implements \IteratorAggregate, CastsAttributes
 {
+    /** What nearly every school asks, by their keys. */
+    private const USUAL = ['student', 'phone'];
+
     /** @param  list<Question>  $all */
     public function __construct(public array $all = [])
     {
@@ -47,10 +51,24 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         return new \ArrayIterator($this->all);
     }
 
-    /** @return list<Question> those beside what nearly every school asks */
-    public function ofItsOwn(): array
+    /** Those beside what nearly every school asks. */
+    public function ofItsOwn(): self
     {
-        return array_values(array_filter($this->all, static fn (Question $one): bool => ! in_array($one->key, ['student', 'phone'], true)));
+        return new self(array_values(array_filter($this->all, static fn (Question $one): bool => ! in_array($one->key, self::USUAL, true))));
+    }
+
+    /** @return array<string, list<mixed>> Laravel's rules for the answers, by what stands before the key and the key */
+    public function rules(string $country, string $before = ''): array
+    {
+        $rules = [];
+        foreach ($this->all as $question) {
+            $rules[$before.$question->key] = $question->rules($country);
+            if ($question->kind === QuestionKind::Several && $question->choices !== []) {
+                $rules["$before$question->key.*"] = ['string', Rule::in($question->choices)];
+            }
+        }
+
+        return $rules;
     }
 
     public function first(QuestionKind $kind): ?Question
@@ -83,7 +101,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         $said = [];
         foreach ($this->all as $question) {
             $answer = Question::said($answers[$question->key] ?? null);
-            if ($answer !== '' && ! in_array($question->key, ['student', 'phone'], true) && (! $onRunSheetOnly || $question->onRunSheet)) {
+            if ($answer !== '' && ! in_array($question->key, self::USUAL, true) && (! $onRunSheetOnly || $question->onRunSheet)) {
                 $said[$question->label] = $answer;
             }
         }

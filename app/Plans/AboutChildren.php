@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Models\Question;
 use App\Models\Round;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /**
@@ -28,7 +26,7 @@ final class AboutChildren
     public static function typed(Round $round, mixed $about): array
     {
         $typed = [];
-        $rules = self::rules($round);
+        $rules = $round->questions->ofItsOwn()->rules($round->school->country);
         foreach (array_slice(is_array($about) ? $about : [], 0, self::MOST) as $one) {
             $student = is_array($one) ? $one['student'] ?? null : null;
             $answers = is_array($one) && is_array($one['answers'] ?? null) ? $one['answers'] : [];
@@ -52,7 +50,7 @@ final class AboutChildren
     public static function checked(Round $round, array $picks, mixed $about): array
     {
         $typed = array_column(self::typed($round, $about), 'answers', 'student');
-        $rules = self::rules($round);
+        $rules = $round->questions->ofItsOwn()->rules($round->school->country);
         $wrong = $checked = [];
         foreach ($rules === [] ? [] : array_unique(array_map(static fn (Pick $pick): string => $pick->student, $picks)) as $student) {
             $faults = Validator::make($typed[$student] ?? [], $rules)->errors()->toArray();
@@ -68,20 +66,6 @@ final class AboutChildren
         $wrong === [] || throw ValidationException::withMessages($wrong);
 
         return $checked;
-    }
-
-    /** @return array<string, list<mixed>> Laravel's rules, by the key of the question */
-    private static function rules(Round $round): array
-    {
-        $rules = [];
-        foreach ($round->questions->ofItsOwn() as $question) {
-            $rules[$question->key] = $question->rules($round->school->country);
-            if ($question->kind->value === 'several') {
-                $rules["$question->key.*"] = ['string', Rule::in($question->choices)];
-            }
-        }
-
-        return $rules;
     }
 
     private static function isAnAnswer(mixed $answer): bool

@@ -8,7 +8,6 @@ use App\Directory\Student;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Pass;
-use App\Models\Question;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\Timetables\HostCard;
@@ -52,7 +51,7 @@ final class RoundPageData
             'sheets' => array_values(array_map(static fn (Sheet $one): array => [
                 'slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label,
             ], $sheets)),
-            'questions' => array_map(static fn (Question $one): array => $one->toArray(), $round->questions->ofItsOwn()),
+            'questions' => $round->questions->ofItsOwn()->toArray(),
             'dates' => self::dates($round, $now),
             'asked' => $kept?->asked,
             'languages' => self::languages($round), 'language' => (string) $family->language(),

@@ -82,7 +82,7 @@ final readonly class EditEffect
     {
         $one = $this->bookings->findOrFail($booking);
 
-        return $one->slot()->equals($one->span()) ? $this->after : $this->after->seenBy(self::asker($this->sheet, $one, $this->after->world->now));
+        return $one->rest() === null ? $this->after : $this->after->seenBy(self::asker($this->sheet, $one, $this->after->world->now));
     }
 
     public function touchesNobody(): bool

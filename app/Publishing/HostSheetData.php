@@ -27,6 +27,7 @@ use App\Timetables\Judge;
 use App\Timetables\RulerData;
 use App\Timetables\RulerNotes;
 use App\Timetables\Sentence;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Auth;
 use Recess\Offer;
 use Recess\Time\LocalDate;
@@ -163,12 +164,14 @@ final class HostSheetData
     /** @return list<array{Span, string}> what longer meetings of a round take beside their slot */
     private static function rests(Sheet $sheet): array
     {
-        $bookings = $sheet->round_id === null ? [] : $sheet->bookings()->whereNotNull('hold_id')->with('hold')->get()->all();
-        $longer = array_filter($bookings, static fn (Booking $one): bool => $one->span()->end > $one->slot()->end);
+        $rests = [];
+        $longer = static fn (Builder $hold) => $hold->whereColumn('holds.ends_at', '<', 'bookings.ends_at');
+        foreach ($sheet->round_id === null ? [] : $sheet->bookings()->whereHas('hold', $longer)->with('hold')->get() as $booking) {
+            $rest = $booking->rest();
+            $rest === null || $rests[] = [$rest, Words::say('rounds.longer', ['student' => $booking->student])];
+        }
 
-        return array_values(array_map(static fn (Booking $one): array => [
-            Span::of($one->slot()->end, $one->span()->end), Words::say('rounds.longer', ['student' => $one->student]),
-        ], $longer));
+        return $rests;
     }
 
     /** @return array<int, true> single slots that are closed, by their start */

@@ -98,7 +98,7 @@ final class RoundRequest extends FormRequest
 
         return new RoundStatement(
             $this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $blocks, $rules ?? Stated::of(),
-            new Questions([...Questions::usual()->all, ...TypedQuestions::read($questions)->ofItsOwn()]),
+            new Questions([...Questions::usual()->all, ...TypedQuestions::read($questions)->ofItsOwn()->all]),
             $this->boolean('families'), $classes, $staff, $this->wishesUntil($blocks), $this->boolean('breaks'), $this->cohorts(),
         );
     }

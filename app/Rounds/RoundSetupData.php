@@ -10,7 +10,6 @@ use App\Directory\Teachers;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Live\Channel;
-use App\Models\Question;
 use App\Models\Round;
 use App\Models\StaffMember;
 use App\Timetables\Interpreters;
@@ -65,7 +64,7 @@ final class RoundSetupData
             'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60), 'each_guardian' => $round->rules->yes('each_guardian'),
             'collects' => $round->collects, 'breaks' => $round->breaks, 'cohorts' => $round->cohorts, 'allotted' => $round->allotted_at !== null,
             'wishes_until' => $round->wishes_until === null ? null : $round->school->timeZone()->reading($round->wishes_until->getTimestamp()),
-            'questions' => array_map(static fn (Question $one): array => $one->toArray(), $round->questions->ofItsOwn()),
+            'questions' => $round->questions->ofItsOwn()->toArray(),
             'interpreters' => SetInterpreters::of($round),
             'parts' => array_map(self::part(...), array_values($hosts)),
             'look' => self::look($round, array_values($hosts)),

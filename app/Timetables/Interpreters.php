@@ -33,9 +33,8 @@ final class Interpreters
     {
         $language = $pass === null || $round === null ? null : DB::table('shortlists')
             ->where(['round_id' => $round, 'pass_id' => $pass->id])->value('asked->interpreter');
-        $code = is_string($language) ? trim($language, '"') : '';
 
-        return $round !== null && isset(self::of($round)[$code]) ? $code : null;
+        return $round !== null && is_string($language) && isset(self::of($round)[$language]) ? $language : null;
     }
 
     /**

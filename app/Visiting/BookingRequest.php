@@ -41,17 +41,14 @@ class BookingRequest extends FormRequest
             'host' => ['nullable', 'string', Rule::in(array_keys($sheet->chosenFrom()))],
         ];
         $children = $this->admission()->names();
+        $rules += $sheet->questions->rules($sheet->host->school->country, 'answers.');
         foreach ($sheet->questions as $question) {
-            $rules["answers.$question->key"] = $question->rules($sheet->host->school->country);
             if ($question->key === 'phone' && ($this->pass()->phone ?? '') !== '') {
                 // It is known, and need not be typed again.
                 $rules['answers.phone'][0] = 'nullable';
             }
             if ($question->kind === QuestionKind::Student && $children !== null) {
                 $rules["answers.$question->key"] = ['required', 'string', Rule::in($children)];
-            }
-            if ($question->choices !== [] && ! isset($rules["answers.$question->key.*"]) && $question->kind->value === 'several') {
-                $rules["answers.$question->key.*"] = ['string', Rule::in($question->choices)];
             }
         }
 

@@ -124,7 +124,7 @@ final class Allotter
     private function why(Draft $draft, int $wish): Why
     {
         foreach ($this->task->slots[$wish] as $s) {
-            if ($draft->holders($s) === [] && ! $draft->isFull($s, $wish)) {
+            if ($draft->others($wish, $s) === [] && ! $draft->isFull($s, $wish)) {
                 return $draft->clashes($wish, $s) === [] ? Why::NoInterpreter : Why::Clashes;
             }
         }

@@ -97,15 +97,17 @@ final class Draft
         return $clashes;
     }
 
-    /** @return list<int> the wishes that have the slot or parts of it, each once */
-    public function holders(int $slot): array
+    /** @return list<int> the other wishes that have the slot or parts of it, each once */
+    public function others(int $wish, int $slot): array
     {
         $parts = $this->task->parts[$slot];
         if (count($parts) === 1) {
-            return isset($this->held[$slot]) ? [$this->held[$slot]] : [];
+            $holder = $this->held[$slot] ?? $wish;
+
+            return $holder === $wish ? [] : [$holder];
         }
 
-        return array_values(array_unique(array_intersect_key($this->held, array_flip($parts))));
+        return array_values(array_unique(array_diff(array_intersect_key($this->held, array_flip($parts)), [$wish])));
     }
 
     /** Whether the host sees no more people on the slot's date, besides that wish. */
@@ -123,7 +125,7 @@ final class Draft
 
     public function isFree(int $wish, int $slot): bool
     {
-        return $this->holders($slot) === [] && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish) && $this->rivals($wish, $slot) === [];
+        return $this->others($wish, $slot) === [] && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish) && $this->rivals($wish, $slot) === [];
     }
 
     /** @return list<int> where all interpreters of the wish's language are in meetings then: the wishes that have them */
@@ -171,9 +173,9 @@ final class Draft
     private function hostsWays(int $wish, int $slot): array
     {
         $clashes = $this->clashes($wish, $slot);
-        $holders = array_diff($this->holders($slot), [$wish]);
-        if ($holders !== []) {
-            return [array_values(array_unique([...$holders, ...$clashes]))];
+        $others = $this->others($wish, $slot);
+        if ($others !== []) {
+            return [array_values(array_unique([...$others, ...$clashes]))];
         }
         if (! $this->isFull($slot, $wish)) {
             return [$clashes];

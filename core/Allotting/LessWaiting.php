@@ -62,7 +62,7 @@ final readonly class LessWaiting
     {
         $task = $this->draft->task;
         $here = $this->draft->at[$wish];
-        $others = array_values(array_diff($this->draft->holders($slot), [$wish]));
+        $others = $this->draft->others($wish, $slot);
         $other = $others[0] ?? null;
         if ($slot === $here || count($others) > 1 || ($other !== null && $task->parts[$here] !== [$here])) {
             // Longer meetings go to what is free; they change places with nobody.

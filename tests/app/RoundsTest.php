@@ -260,7 +260,10 @@ final class RoundsTest extends RoundTestCase
             'choices' => [],
         ];
         $how = ['key' => 'q-how', 'kind' => 'choice', 'label' => 'Who comes?', 'required' => false, 'choices' => ['one of us', 'both of us']] + $topic;
-        foreach (['questions.0.choices' => ['choices' => ['one']] + $how, 'questions.0.label' => ['label' => ''] + $topic, 'questions.0.kind' => ['kind' => 'student'] + $topic] as $field => $wrong) {
+        foreach ([
+            'questions.0.choices' => ['choices' => ['one']] + $how, 'questions.0.label' => ['label' => ''] + $topic,
+            'questions.0.kind' => ['kind' => 'student'] + $topic,
+        ] as $field => $wrong) {
             $this->ask('post', '/api/staff/rounds', $this->typed(['questions' => [$wrong]]))->assertUnprocessable()->assertJsonValidationErrors($field);
         }
         $round = $this->published(['questions' => [$topic, $how]]);

@@ -15,10 +15,10 @@ use Recess\Changes\Left;
 use Recess\Changes\Opening;
 use Recess\Changes\Within;
 use Recess\Held;
+use Recess\Offer;
 use Recess\Rules\Because;
 use Recess\Rules\Claims;
 use Recess\Rules\Engagement;
-use Recess\Rules\Reason;
 use Recess\Rules\Travel;
 use Recess\Slots\InARow;
 use Recess\Time\Span;
@@ -47,10 +47,14 @@ final class LongerMeetingsTest extends TestCase
     public function test_as_long_as_all_of_it_is_free(): void
     {
         $this->forAll(
-            Generators::seq(Generators::choose(0, 3)), Generators::seq(Generators::tuple(Generators::choose(-10, 55), Generators::choose(5, 30))), Generators::choose(1, 3),
+            Generators::seq(Generators::choose(0, 3)), Generators::seq(Generators::tuple(Generators::choose(-10, 55), Generators::choose(5, 30))),
+            Generators::choose(1, 3),
         )->then(static function (array $held, array $busy, int $times): void {
-            $spans = array_map(static fn (array $one): Span => Span::of(Afternoon::at('16:00') + $one[0] * 60, Afternoon::at('16:00') + ($one[0] + $one[1]) * 60), $busy);
-            $taken = array_map(static fn (int $slot): Held => new Held(1, Afternoon::slot('16:00')->widened(-900 * $slot, 900 * $slot)), array_values(array_unique($held)));
+            $minute = static fn (int $minutes): int => Afternoon::at('16:00') + $minutes * 60;
+            $spans = array_map(static fn (array $one): Span => Span::of($minute($one[0]), $minute($one[0] + $one[1])), $busy);
+            $taken = array_map(
+                static fn (int $slot): Held => new Held(1, Span::of($minute(15 * $slot), $minute(15 * $slot + 15))), array_values(array_unique($held)),
+            );
             $world = World::of(Afternoon::at('12:00'), $taken, [1 => Spans::of($spans)]);
             $once = Timetable::of(Afternoon::sheet(), $world);
             $longer = $once->seenBy(Asker::known(new Claims, new Claims, null, $times));
@@ -108,7 +112,7 @@ final class LongerMeetingsTest extends TestCase
     /** @return list<Because|null> what stands first against each slot */
     private static function first(Timetable $timetable): array
     {
-        return array_map(static fn ($offer): ?Because => array_map(static fn (Reason $one): Because => $one->because, $offer->verdict->reasons)[0] ?? null, $timetable->offers());
+        return array_map(static fn (Offer $offer): ?Because => $offer->verdict->reasons[0]->because ?? null, $timetable->offers());
     }
 
     /**

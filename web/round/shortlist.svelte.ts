@@ -77,11 +77,9 @@ export class Shortlist {
     }
 
     tell(child: string, question: string, value: unknown): void {
-        const pressed = this.#pressed;
         this.about = { ...this.about, [child]: { ...this.about[child], [question]: value } };
-        this.look();
         // What is wrong at other fields still is.
-        this.#pressed = pressed;
+        this.#soon(PAUSE);
     }
 
     /** What is wanted more goes up. */
@@ -157,9 +155,13 @@ export class Shortlist {
     }
 
     look(at = PAUSE): void {
+        this.#pressed = null;
+        this.#soon(at);
+    }
+
+    #soon(at: number): void {
         clearTimeout(this.#timer);
         this.changed = [];
-        this.#pressed = null;
         this.#remember();
         this.looking = true;
         this.#timer = setTimeout(() => void this.find(), at);

@@ -11,14 +11,24 @@
 </select>
 @break
 @case('several')
-@foreach ($question['choices'] as $n => $choice)<input type="checkbox" id="{{ $id }}{{ $n === 0 ? '' : "-$n" }}" name="{{ $name }}[]" value="{{ $choice }}" @checked(is_array($answer) && in_array($choice, $answer, true))> {{ $choice }}<br>@endforeach
+@foreach ($question['choices'] as $n => $choice)
+<input type="checkbox" id="{{ $id }}{{ $n === 0 ? '' : "-$n" }}" name="{{ $name }}[]" value="{{ $choice }}"
+    @checked(is_array($answer) && in_array($choice, $answer, true))> {{ $choice }}<br>
+@endforeach
 @break
 @case('yes or no')
-<select id="{{ $id }}" name="{{ $name }}"><option value=""></option><option value="1" @selected($answer === '1' || $answer === true)>yes</option><option value="0" @selected($answer === '0' || $answer === false)>no</option></select>
+<select id="{{ $id }}" name="{{ $name }}">
+<option value=""></option>
+<option value="1" @selected($answer === '1' || $answer === true)>yes</option>
+<option value="0" @selected($answer === '0' || $answer === false)>no</option>
+</select>
 @break
 @default
-<input id="{{ $id }}" name="{{ $name }}" value="{{ is_string($answer) ? $answer : '' }}" @if ($question['key'] === 'student' && $students !== []) list="students" @endif>
-@if ($question['key'] === 'student' && $students !== [])<datalist id="students">@foreach ($students as $one)<option value="{{ $one }}">@endforeach</datalist>@endif
+<input id="{{ $id }}" name="{{ $name }}" value="{{ is_string($answer) ? $answer : '' }}"
+    @if ($question['key'] === 'student' && $students !== []) list="students" @endif>
+@if ($question['key'] === 'student' && $students !== [])
+<datalist id="students">@foreach ($students as $one)<option value="{{ $one }}">@endforeach</datalist>
+@endif
 @endswitch
 @if ($error !== '')<br><strong>{{ $error }}</strong>@endif
 </p>

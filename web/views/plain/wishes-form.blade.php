@@ -21,7 +21,11 @@
 <input type="hidden" name="about[{{ $c }}][student]" value="{{ $child['name'] }}">
 @foreach ($round['questions'] as $question)
 @php($key = $question['key'])
-@include('plain.question', ['id' => "q-$c-$key", 'name' => "about[$c][answers][$key]", 'answer' => ($typed[$child['name']] ?? $told[$child['name']] ?? [])[$key] ?? '', 'error' => $said["about.{$child['name']}.$key"] ?? '', 'students' => []])
+@include('plain.question', [
+    'id' => "q-$c-$key", 'name' => "about[$c][answers][$key]", 'students' => [],
+    'answer' => ($typed[$child['name']] ?? $told[$child['name']] ?? [])[$key] ?? '',
+    'error' => $said["about.{$child['name']}.$key"] ?? '',
+])
 @endforeach
 @endif
 </fieldset>
