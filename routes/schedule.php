@@ -16,6 +16,7 @@ Schedule::command('recess:remind')->everyMinute()->onOneServer();
 Schedule::command('recess:late')->everyMinute()->onOneServer();
 Schedule::command('recess:knocks')->everyMinute()->onOneServer();
 Schedule::command('recess:answers')->everyMinute()->withoutOverlapping(10)->onOneServer();
+Schedule::command('recess:renew-shown')->everyMinute()->onOneServer();
 Schedule::command('recess:tidy')->everyMinute()->onOneServer();
 Schedule::command('recess:expire')->dailyAt('03:30')->onOneServer();
 Schedule::command('recess:forget')->dailyAt('03:40')->onOneServer();

@@ -17,6 +17,7 @@ use App\Knocks\KnockHost;
 use App\Knocks\ProposeTimes;
 use App\Models\Booking;
 use App\Models\Guest;
+use App\Models\Pass;
 use App\Passes\GiveBack;
 use App\Timetables\Guards;
 use Recess\Calendars\Answer;
@@ -86,7 +87,7 @@ final class TakeAnswer
         $why = match (true) {
             $booking === null && $knock === null => Left::UnknownEntry,
             $mail->from === '' || $answer->attendee !== $mail->from || ! EntrySent::went($answer->uid, $mail->from) => Left::Stranger,
-            ! AnswerAddress::isAmong($mail->sentTo, $answer->uid, $mail->from) => Left::OtherAddress,
+            ! self::isTheirs($mail, $answer, $booking) => Left::OtherAddress,
             $booking !== null && ! $booking->stands(), $knock !== null && ! $knock->state->isOpen() => Left::Off,
             default => null,
         };
@@ -102,6 +103,16 @@ final class TakeAnswer
             }
             $booking !== null ? $this->ofBooking($booking, $answer, $mail->from, $now) : ($knock !== null && $this->ofKnock($knock, $answer, $mail->from, $now));
         });
+    }
+
+    /** Whether it was sent to the address that stands in the entry of that reader, as it is now. */
+    private static function isTheirs(MailIn $mail, Answer $answer, ?Booking $booking): bool
+    {
+        $passes = $booking === null ? [] : [$booking->pass, ...$booking->guests->map(static fn (Guest $guest): Pass => $guest->pass)->all()];
+        $theirs = array_filter($passes, static fn (Pass $pass): bool => mb_strtolower((string) $pass->email) === $mail->from);
+        $generations = $theirs === [] ? [1] : array_map(static fn (Pass $pass): int => $pass->generation, $theirs);
+
+        return array_filter($generations, static fn (int $one): bool => AnswerAddress::isAmong($mail->sentTo, $answer->uid, $mail->from, $one)) !== [];
     }
 
     private function ofBooking(Booking $booking, Answer $answer, string $from, int $now): void

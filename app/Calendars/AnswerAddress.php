@@ -18,12 +18,16 @@ final class AnswerAddress
         return self::of('', '') !== null;
     }
 
-    /** Null where no mailbox is read: then answers go to the other side, by ordinary mail. */
-    public static function of(string $uid, string $reader): ?string
+    /**
+     * Null where no mailbox is read: then answers go to the other side, by ordinary mail.
+     *
+     * @param  int  $generation  of the reader's pass: whoever has a new address made for it has new keys, too
+     */
+    public static function of(string $uid, string $reader, int $generation = 1): ?string
     {
         $address = config('recess.answers.address');
 
-        return is_string($address) && $address !== '' ? str_replace('{key}', self::key($uid, $reader), $address) : null;
+        return is_string($address) && $address !== '' ? str_replace('{key}', self::key($uid, $reader, $generation), $address) : null;
     }
 
     /**
@@ -31,14 +35,16 @@ final class AnswerAddress
      *
      * @param  list<string>  $sentTo
      */
-    public static function isAmong(array $sentTo, string $uid, string $reader): bool
+    public static function isAmong(array $sentTo, string $uid, string $reader, int $generation = 1): bool
     {
-        return in_array(mb_strtolower((string) self::of($uid, $reader)), array_map(mb_strtolower(...), $sentTo), true);
+        return in_array(mb_strtolower((string) self::of($uid, $reader, $generation)), array_map(mb_strtolower(...), $sentTo), true);
     }
 
     /** Lower-case letters and digits only: mail servers may not keep others apart. */
-    private static function key(string $uid, string $reader): string
+    private static function key(string $uid, string $reader, int $generation): string
     {
-        return substr(hash('sha256', Secret::of("answer|$uid|".mb_strtolower($reader))), 0, 24);
+        $of = "answer|$uid|".mb_strtolower($reader).($generation === 1 ? '' : "|$generation");
+
+        return substr(hash('sha256', Secret::of($of)), 0, 24);
     }
 }

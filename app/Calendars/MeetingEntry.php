@@ -17,10 +17,10 @@ use Recess\Calendars\Person;
 /** A booking as an iCalendar object for one reader. */
 final class MeetingEntry
 {
-    /** For a visitor to download from the pass. */
-    public static function file(Booking $booking, int $now): string
+    /** For whoever comes to download from their own pass. */
+    public static function file(Booking $booking, Reader $reader, int $now): string
     {
-        $meeting = self::meeting($booking, Reader::pass($booking->pass), $booking->sequence, $now);
+        $meeting = self::meeting($booking, $reader, $booking->sequence, $now);
         $stamp = $booking->updated_at->getTimestamp();
 
         return $booking->stands() ? Invitation::publish($meeting, $stamp) : Invitation::cancel($meeting, $stamp);
@@ -52,7 +52,7 @@ final class MeetingEntry
         // What was asked for is the visitor's to call, and the host's to come to.
         $asked = $reader->isHost() && $booking->sheet->kind === SheetKind::Knock;
         $other = $reader->isHost() ? $visitor : $host;
-        $answers = $reader->isHost() && ! $asked ? null : AnswerAddress::of($booking->uid, $reader->email());
+        $answers = $reader->isHost() && ! $asked ? null : AnswerAddress::of($booking->uid, $reader->email(), $reader->generation());
 
         return new Meeting(
             uid: $booking->uid,

@@ -33,7 +33,7 @@ final class MeetingFacts
             'About' => $booking->student,
             'Phone' => $reader->isHost() ? $booking->pass->phone : '',
             'E-mail' => $reader->isHost() ? (string) $booking->pass->email : '',
-            ...($reader->isHost() ? $booking->sheet->questions->said($booking->answers) : []),
+            ...($reader->isHost() ? $booking->sheet->questions->said($booking->answers, onRunSheetOnly: ! $reader->meets($booking)) : []),
         ];
 
         return array_filter($facts, static fn (string $value): bool => $value !== '');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Models\Booking;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\StaffMember;
@@ -17,12 +18,14 @@ final readonly class Reader
         private string $name,
         private string $email,
         private ?int $clock,
+        /** Of the pass; what opens something for its reader is another one with each. */
+        private int $generation = 1,
     ) {
     }
 
     public static function pass(Pass $pass): self
     {
-        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock);
+        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock, $pass->generation);
     }
 
     public static function staff(StaffMember $staff): self
@@ -49,6 +52,17 @@ final readonly class Reader
     public function clock(): ?int
     {
         return $this->clock;
+    }
+
+    public function generation(): int
+    {
+        return $this->generation;
+    }
+
+    /** Whether they are the one whom the meeting is with: what was told to them alone is for nobody else, colleague or not. */
+    public function meets(Booking $booking): bool
+    {
+        return $this->isHost() && $this->id === $booking->staff_id;
     }
 
     public function person(): Pass|StaffMember

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Ramsey\Uuid\Lazy\LazyUuidFromString;
@@ -26,6 +27,10 @@ final class FrameworkRoom extends Room
         Str::createUuidsUsing(static fn (): UuidInterface => new LazyUuidFromString(Uuid::v4()->toRfc4122()));
         Model::shouldBeStrict();
         Model::automaticallyEagerLoadRelationships();
+        if (! $this->app->runningUnitTests()) {
+            // What was forgotten to be loaded is a fault for us to read of, and none that a family meets.
+            Model::handleLazyLoadingViolationUsing(static fn (Model $model, string $relation) => Log::warning('Loaded late: '.$model::class.".$relation"));
+        }
 
         // Links in pages and mail are the school's own address, whatever host name a request claims.
         URL::useOrigin((string) config('app.url'));

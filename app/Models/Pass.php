@@ -26,6 +26,7 @@ use Illuminate\Support\Facades\DB;
  * @property CarbonImmutable|null $confirmed_at when the address answered
  * @property int|null $clock 12 or 24, as the visitor reads times; null until they have said
  * @property string $mail_failure why the last message did not arrive
+ * @property string|null $renew_because why it is to have another address, until it has
  * @property CarbonImmutable|null $forgotten_at when what was known of its holder was taken away
  * @property CarbonImmutable|null $created_at
  * @property int|null $guardian_id whose it is, where the school knows them (App\Directory)

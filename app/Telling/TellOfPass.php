@@ -8,6 +8,7 @@ use App\Models\School;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
+use App\Passes\PassRenewed;
 
 /** What is said about passes themselves: which address they have, and who would like to come too. */
 final class TellOfPass
@@ -20,6 +21,11 @@ final class TellOfPass
     public function ofAddressChanged(AddressChanged $event): void
     {
         self::to($event->was, $event->pass->name, new AddressMoved($event->pass, School::here($event->pass)->name));
+    }
+
+    public function ofRenewed(PassRenewed $event): void
+    {
+        self::to((string) $event->pass->email, $event->pass->name, new PassMoved($event->pass));
     }
 
     public function ofJoiner(JoinerAsks $event): void

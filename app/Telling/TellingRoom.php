@@ -21,6 +21,7 @@ use App\Line\HostRunsLate;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
+use App\Passes\PassRenewed;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
 use App\Sharing\ExpectedReminded;
@@ -59,6 +60,7 @@ final class TellingRoom extends Room
         Event::listen(TimeOffered::class, [TellOfLine::class, 'ofOffer']);
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);
         Event::listen(AddressChanged::class, [TellOfPass::class, 'ofAddressChanged']);
+        Event::listen(PassRenewed::class, [TellOfPass::class, 'ofRenewed']);
         Event::listen(JoinerAsks::class, [TellOfPass::class, 'ofJoiner']);
         Event::listen(PassWanted::class, TellPassAgain::class);
         Event::listen(Invited::class, [TellOfAccount::class, 'ofInvited']);

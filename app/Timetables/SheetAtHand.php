@@ -49,6 +49,9 @@ final class SheetAtHand
             apcu_store("sheet's stamp|$slug", [$sheet->id, $sheet->stamp], self::HOUR);
         }
 
+        // Storing it has taken from its parts what loads the rest of them when that is asked for (Model::__sleep).
+        $sheet?->autoloadRelationsUsing(static fn (array $path) => $sheet->newCollection([$sheet])->loadMissingRelationshipChain($path), $sheet);
+
         return $sheet;
     }
 

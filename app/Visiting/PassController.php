@@ -15,7 +15,7 @@ use App\Models\Booking;
 use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\School;
-use App\Models\Secret;
+use App\Passes\RenewPass;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -40,19 +40,16 @@ final class PassController
     }
 
     /** A new address for the pass; the old one stops working. */
-    public function renew(Pass $pass): JsonResponse
+    public function renew(Pass $pass, RenewPass $renew): JsonResponse
     {
-        $pass->generation++;
-        $pass->token_hash = Secret::hash($pass->token());
-        $pass->save();
-        Secret::forgetFormer('passes', $pass->id);
+        $renew($pass);
 
         return new JsonResponse($this->data($pass));
     }
 
     public function entry(Pass $pass, Booking $booking): Response
     {
-        return $this->calendar(MeetingEntry::file($booking, Clock::now()), 'meeting.ics');
+        return $this->calendar(MeetingEntry::file($booking, Reader::pass($pass), Clock::now()), 'meeting.ics');
     }
 
     /** All bookings as one calendar: a file to keep, or a feed to subscribe to. */

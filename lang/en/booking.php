@@ -85,4 +85,8 @@ return [
     'line_leave' => 'Leave the line',
     'line_decline' => 'This time does not suit me',
     'line_see' => 'See the times',
+    'pass_renewed_heading' => 'Your bookings: a new private address',
+    'pass_renewed' => 'The private page for your bookings has a new address. The old one stood in a calendar file that somebody you added could open, so it no longer works. Your bookings are as they were. Calendar entries from before can no longer be answered from your calendar: use this page.',
+    'pass_renewed_link' => 'Your bookings',
+    'pass_renewed_host' => 'The private page of {who} has a new address, and we have no e-mail address to tell them. Print their slip again and hand it to them.',
 ];

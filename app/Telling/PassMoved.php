@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Framework\Words;
+use App\Models\Pass;
+use App\Models\School;
+
+/** Tells somebody that their private page has another address, and why. */
+final class PassMoved extends Message
+{
+    public function __construct(private readonly Pass $pass)
+    {
+    }
+
+    /** One for each address, however often the queue tries. */
+    protected function identity(): string
+    {
+        return "renewed.{$this->pass->id}.{$this->pass->generation}";
+    }
+
+    protected function heading(): string
+    {
+        return Words::say('booking.pass_renewed_heading');
+    }
+
+    protected function letter(): Letter
+    {
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say('booking.pass_renewed'), word: '', facts: [],
+            linkText: Words::say('booking.pass_renewed_link'), link: $this->pass->link(), school: School::here($this->pass)->name,
+        );
+    }
+}
