@@ -48,6 +48,7 @@ return [
         'password' => ['most' => 10, 'seconds' => 3600, 'by' => 'person'],
         'invitations' => ['most' => 300, 'seconds' => 3600, 'by' => 'person'],
         // An address is not flooded with its own passes, whoever asks.
+        'everything' => ['most' => 5, 'seconds' => 3600, 'by' => 'pass'],
         'pass-again' => ['most' => 5, 'seconds' => 3600, 'by' => 'email'],
     ],
     // Days after which a sheet that was put away goes for good, with its bookings.

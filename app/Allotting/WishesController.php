@@ -20,7 +20,7 @@ final class WishesController
     public function send(Round $round, WishesRequest $request, SendWishes $send): JsonResponse
     {
         $now = Clock::now();
-        $pass = $send($round, $request->holder(), $request->shortlist(), $now);
+        $pass = $send($round, $request->holder(), $request->shortlist(), $now)->within($request->pass()?->reach);
 
         return new JsonResponse(RoundPageData::of($round, $pass, $now), 200, self::PRIVATE);
     }
@@ -28,7 +28,7 @@ final class WishesController
     /** Without scripts: the page comes back with what is sent. */
     public function plain(Round $round, PlainWishesRequest $request, SendWishes $send): RedirectResponse
     {
-        $pass = $send($round, $request->holder(), $request->shortlist(), Clock::now());
+        $pass = $send($round, $request->holder(), $request->shortlist(), Clock::now())->within($request->pass()?->reach);
 
         return new RedirectResponse("/r/$round->slug?pass=".$pass->token(), 303, self::PRIVATE);
     }
@@ -36,7 +36,7 @@ final class WishesController
     public function takeBack(Round $round, Request $request, TakeWishesBack $takeBack): JsonResponse
     {
         $now = Clock::now();
-        $pass = Pass::byToken($request->input('pass'));
+        $pass = Pass::opening($request->input('pass'), $round);
         $pass instanceof Pass || abort(403);
         $takeBack($round, $pass, $now);
 

@@ -45,7 +45,7 @@ final class MeetingEntry
         $host = $booking->host;
         $visitor = $booking->pass;
         $person = $reader->person();
-        $facts = MeetingFacts::of($booking, $reader, $now) + ($person instanceof Pass ? ['Your pass' => $person->link()] : []);
+        $facts = MeetingFacts::of($booking, $reader, $now) + ($person instanceof Pass ? ['Your pass' => $person->linkTo($booking)] : []);
         // What is kept in a calendar stays there: a link that is shown only when it is due does not go in.
         $shown = $booking->sheet->rules->text('link_shown') === 'booked' && $booking->state === BookingState::Booked;
         $link = $reader->isHost() || $shown ? MeetingLink::of($booking) : null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Directory\Guardian;
+use App\Directory\CardCode;
 use App\Line\DayCode;
 use App\Line\DayOf;
 use App\Models\Booking;
@@ -28,7 +28,7 @@ final class KioskFinder
         $pass = self::passOf($kiosk, $code, $day);
 
         return $pass === null ? new Collection
-            : self::today($kiosk, $day)->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))->limit(self::MOST)->get();
+            : self::today($kiosk, $day)->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))->limit(self::MOST)->get()->filter($pass->reaches(...))->values();
     }
 
     /**
@@ -53,11 +53,11 @@ final class KioskFinder
 
     private static function passOf(Kiosk $kiosk, string $code, DayOf $day): ?Pass
     {
-        if (preg_match('#/p/([A-Za-z0-9_-]{43})#', $code, $found) === 1 || preg_match('#[?&]pass=([A-Za-z0-9_-]{43})#', $code, $found) === 1) {
+        if (preg_match('#(?:/p/|[?&]pass=)([\w.-]{43,120})#', $code, $found) === 1) {
             return Pass::byToken($found[1]);
         }
-        $guardian = Guardian::byCode($code);
+        $card = CardCode::read($code);
 
-        return $guardian?->school_id === $kiosk->school_id ? $guardian->pass() : DayCode::passOf($code, $day, $kiosk->school_id);
+        return $card?->guardian->school_id === $kiosk->school_id ? $card->pass() : DayCode::passOf($code, $day, $kiosk->school_id);
     }
 }

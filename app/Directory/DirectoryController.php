@@ -10,13 +10,14 @@ use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Words;
 use App\Models\Instant;
-use App\Models\Secret;
+use App\Models\Pass;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** The office's page of the students and those who look after them. */
@@ -59,9 +60,14 @@ final class DirectoryController
     public function newCode(Student $student, Guardian $guardian): JsonResponse
     {
         abort_unless($student->guardians->contains($guardian), 404);
-        Guardian::query()->whereKey($guardian->id)->increment('generation');
-        Secret::forgetFormer('guardians', $guardian->id);
-        $guardian->refresh()->code();
+        DB::transaction(static function () use ($guardian): void {
+            Guardian::query()->whereKey($guardian->id)->increment('generation');
+            CardCode::query()->where('guardian_id', $guardian->id)->delete();
+            // The square on the lost card opens their pass as far as the card went: it is closed, too, and they are told where it is.
+            $pass = Pass::query()->where('guardian_id', $guardian->id)->first();
+            $pass?->renew();
+            $pass === null || event(new CardRenewed($pass));
+        });
         LogBook::note('new_code', $guardian, ['about' => $guardian->name]);
 
         return new JsonResponse(DirectoryData::student($student));

@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
-use App\Framework\Signs;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Row;
-use App\Models\Secret;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
 /**
- * Whoever looks after a student. They have no account: a pass of their own, which a link or the code on a card opens.
+ * Whoever looks after a student. They have no account: a pass of their own, which a letter or a card opens as far as it is about.
  *
  * @property int $id
  * @property int $school_id
@@ -24,23 +22,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string|null $email
  * @property string $phone
  * @property string $language as BCP 47 writes it; empty when it is not known
- * @property int $generation of their code
- * @property string|null $code_hash
+ * @property int $generation of the codes on their cards
  * @property CarbonImmutable|null $put_away_at
  * @property Collection<int, Student> $students
  */
 final class Guardian extends Row
 {
-    /** Fifty bits: at the limit of tries that is never guessed. */
-    private const LENGTH = 10;
-
     protected $table = 'guardians';
 
     protected $guarded = [];
 
-    protected $hidden = ['code_hash'];
-
-    protected $attributes = ['number' => null, 'email' => null, 'phone' => '', 'language' => '', 'generation' => 1, 'code_hash' => null, 'put_away_at' => null];
+    protected $attributes = ['number' => null, 'email' => null, 'phone' => '', 'language' => '', 'generation' => 1, 'put_away_at' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -83,34 +75,5 @@ final class Guardian extends Row
     public function onPass(): array
     {
         return ['name' => $this->name, 'email' => $this->email, 'phone' => $this->phone];
-    }
-
-    /** What stands on their card, in groups that are easily typed: GANNE-T7C0V. */
-    public function code(): string
-    {
-        $code = $this->signs();
-        $hash = Secret::hash($code);
-        if ($this->code_hash !== $hash) {
-            self::query()->whereKey($this->id)->update(['code_hash' => $hash]);
-            $this->setRawAttributes(['code_hash' => $hash] + $this->getAttributes(), true);
-        }
-
-        return substr($code, 0, 5).'-'.substr($code, 5);
-    }
-
-    /** The same without the dash: what is hashed. */
-    public function signs(): string
-    {
-        return Signs::of(Secret::of("card|$this->id|$this->generation"), self::LENGTH);
-    }
-
-    /** Whose card a code is on. */
-    public static function byCode(string $typed): ?self
-    {
-        $code = Signs::read($typed);
-
-        $known = strlen($code) !== self::LENGTH ? null : self::query()->where('code_hash', Secret::hash($code))->first() ?? self::query()->find(Secret::formerly('guardians', $code));
-
-        return $known?->put_away_at === null ? $known : null;
     }
 }

@@ -25,7 +25,8 @@ final class Limited
         $who = match ($limit['by']) {
             'email' => (string) MailAddress::of($request->input('email')),
             'person' => 'staff '.$request->user()?->getAuthIdentifier(),
-            'network and sheet' => self::network($request).'|'.self::sheet($request),
+            'pass' => self::named($request, 'pass'),
+            'network and sheet' => self::network($request).'|'.self::named($request, 'sheet'),
             default => self::network($request),
         };
         $wait = Limits::hit("$kind|$who", $limit['most'], $limit['seconds'], Clock::now());
@@ -36,12 +37,12 @@ final class Limited
         return $next($request);
     }
 
-    /** Of which sheet a request is, as its address says. */
-    private static function sheet(Request $request): string
+    /** Of which sheet or pass a request is, as its address says. */
+    private static function named(Request $request, string $parameter): string
     {
-        $sheet = $request->route()->originalParameter('sheet');
+        $one = $request->route()->originalParameter($parameter);
 
-        return is_string($sheet) ? $sheet : '';
+        return is_string($one) ? $one : '';
     }
 
     /** From where a request comes: of an IPv6 address the network, for one household has billions of them (RFC 6177). */

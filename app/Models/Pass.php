@@ -43,6 +43,9 @@ final class Pass extends Row
 
     protected $hidden = ['token_hash'];
 
+    /** How far it was opened; null is all of it. */
+    public ?Reach $reach = null;
+
     protected $attributes = ['generation' => 1, 'mail_failure' => '', 'guardian_id' => null, 'staff_id' => null, 'late_by_mail' => true, 'late_by_text' => false];
 
     /** @return array<string, string> */
@@ -86,15 +89,60 @@ final class Pass extends Row
         return $this->hasMany(Booking::class);
     }
 
-    /** 43 characters that go into an address as they are; 256 bits nobody guesses. */
+    /** Another address, and other keys in its calendar entries: what the old ones opened they open no more. */
+    public function renew(): void
+    {
+        $this->generation++;
+        $this->token_hash = Secret::hash($this->within(null)->token());
+        $this->renew_because = null;
+        $this->save();
+        Secret::forgetFormer('passes', $this->id);
+    }
+
+    /** What goes into an address as it is, and nobody guesses: of all of it, or no further than it was opened. */
     public function token(): string
     {
-        return Secret::of(sprintf('pass|%d|%d', $this->id, $this->generation));
+        return $this->reach?->token($this) ?? Secret::of(sprintf('pass|%d|%d', $this->id, $this->generation));
     }
 
     public function link(): string
     {
         return url('/p/'.$this->token());
+    }
+
+    /** The same pass, no further than that. */
+    public function within(?Reach $reach): self
+    {
+        $pass = clone $this;
+        $pass->reach = $reach;
+
+        return $pass;
+    }
+
+    /** The e-mail address, or a hint of it to whoever opened a part: it is on a card that others handed out. */
+    public function shownEmail(): string
+    {
+        $email = (string) $this->email;
+
+        return $this->reach === null || $email === '' ? $email : mb_substr($email, 0, 1).'…'.strrchr($email, '@');
+    }
+
+    /** The phone number, or its last digits, likewise. */
+    public function shownPhone(): string
+    {
+        return $this->reach === null || $this->phone === '' ? $this->phone : '… '.mb_substr($this->phone, -2);
+    }
+
+    /** Whether what was opened of it is about that booking. */
+    public function reaches(Booking $booking): bool
+    {
+        return $this->reach?->holds($booking) ?? true;
+    }
+
+    /** Its page as far as one booking or round goes: what letters, calendars and paper lead to. */
+    public function linkTo(Booking|Round $one): string
+    {
+        return $this->within($one instanceof Booking ? Reach::booking($one) : Reach::round($one))->link();
     }
 
     /** The secret end of the address at which one of its e-mail addresses answers: whoever has it reads that address. */
@@ -109,15 +157,40 @@ final class Pass extends Row
         return Secret::matches("address|$this->id|$email", $key);
     }
 
+    /** Whoever presses there reads that mailbox: then all of it opens. */
     public function confirmLink(string $email): string
     {
-        return $this->link().'/address/'.$this->addressKey($email);
+        return $this->within(Reach::answer())->link().'/address/'.$this->addressKey($email);
     }
 
     /** @param  mixed  $token  as it came: what is no token opens nothing */
     public static function byToken(mixed $token): ?self
     {
-        return ! is_string($token) || $token === '' ? null
-            : self::query()->where('token_hash', Secret::hash($token))->first() ?? self::query()->find(Secret::formerly('passes', $token));
+        return match (true) {
+            ! is_string($token) || $token === '' => null,
+            str_contains($token, '.') => Reach::opened($token),
+            default => self::query()->where('token_hash', Secret::hash($token))->first() ?? self::query()->find(Secret::formerly('passes', $token)),
+        };
+    }
+
+    /** The pass that a token opens on that sheet, in that round, or at that host's door; null where it reaches something else. */
+    public static function opening(mixed $token, Sheet|Round|StaffMember $on): ?self
+    {
+        $pass = self::byToken($token);
+        $reach = $pass?->reach;
+
+        return $reach === null || match (true) {
+            $on instanceof Sheet => $reach->opens($on),
+            $on instanceof Round => $reach->opensRound($on),
+            default => $reach->opensDoor($on),
+        } ? $pass : null;
+    }
+
+    /** The pass that a token opens whole; null where it reaches less. */
+    public static function whole(mixed $token): ?self
+    {
+        $pass = self::byToken($token);
+
+        return $pass?->reach === null ? $pass : null;
     }
 }

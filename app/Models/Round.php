@@ -204,6 +204,6 @@ final class Round extends Row
     /** Its link in a letter to whoever holds this pass. */
     public function linkFor(Pass $pass): string
     {
-        return $this->link().'?'.http_build_query(['pass' => $pass->token()]);
+        return $this->link().'?'.http_build_query(['pass' => $pass->within(Reach::round($this))->token()]);
     }
 }

@@ -24,11 +24,11 @@ final class RenewShownCommand extends Command
 
     protected $description = 'Give those passes another address that somebody else has seen, and tell whose they are';
 
-    public function handle(RenewPass $renew): int
+    public function handle(): int
     {
         foreach (Pass::query()->whereNotNull('renew_because')->orderBy('id')->limit(self::MOST)->get() as $pass) {
-            DB::transaction(static function () use ($pass, $renew): void {
-                $renew($pass);
+            DB::transaction(static function () use ($pass): void {
+                $pass->renew();
                 $pass->email === null ? self::tellHost($pass) : event(new PassRenewed($pass));
             });
         }

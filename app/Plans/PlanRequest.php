@@ -38,7 +38,7 @@ class PlanRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'pass' => ['nullable', 'string', 'max:64'],
+            'pass' => ['nullable', 'string', 'max:120'],
             'picks' => ['present', 'array', 'max:'.self::MOST],
             'picks.*' => ['array:sheet,student,start'],
             'picks.*.sheet' => ['required', 'string', 'max:200'],
@@ -99,7 +99,7 @@ class PlanRequest extends FormRequest
 
     public function pass(): ?Pass
     {
-        return $this->pass ??= Pass::byToken($this->input('pass'));
+        return $this->pass ??= Pass::opening($this->input('pass'), $this->round());
     }
 
     public function asked(): PlanAsk

@@ -41,7 +41,7 @@ final class RoundPageData
             'school' => $round->school->name, 'office' => $round->school->phone,
             'walk' => max(0, $round->school->travel_minutes),
             'pass' => $pass === null ? null : [
-                'path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => (string) $pass->email, 'phone' => $pass->phone,
+                'path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => $pass->shownEmail(), 'phone' => $pass->shownPhone(),
             ],
             'children' => $family->children === null ? null : array_values($family->children->map(static fn (Student $child): array => [
                 'name' => $child->name(), 'class' => (string) $child->classes->first()?->name,

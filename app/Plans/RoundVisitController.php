@@ -21,7 +21,7 @@ final class RoundVisitController
 
     public function page(Round $round, Request $request): View
     {
-        $pass = Pass::byToken($request->input('pass'));
+        $pass = Pass::opening($request->input('pass'), $round);
         if (! RoundFamily::of($round, $pass)->isAdmitted) {
             return ComeInController::askAtRound($round);
         }
@@ -33,7 +33,7 @@ final class RoundVisitController
 
     public function show(Round $round, Request $request): JsonResponse
     {
-        $pass = Pass::byToken($request->input('pass'));
+        $pass = Pass::opening($request->input('pass'), $round);
         $family = RoundFamily::of($round, $pass);
         abort_unless($family->isAdmitted, 403, $family->refusal());
 
@@ -65,6 +65,6 @@ final class RoundVisitController
         // What is booked is wished for no more.
         $shortlist($round, $pass, ['picks' => []] + $request->shortlist());
 
-        return new JsonResponse(PassData::of($pass, $now), 201, self::PRIVATE);
+        return new JsonResponse(PassData::of($pass->within($request->pass()?->reach), $now), 201, self::PRIVATE);
     }
 }

@@ -31,7 +31,7 @@ final class SheetPolicy
         if ($sheet->state === SheetState::Draft || $sheet->kind === SheetKind::Knock) {
             return Response::denyAsNotFound();
         }
-        $admission = Admission::of($sheet, Pass::byToken(request()->input('pass')));
+        $admission = Admission::of($sheet, Pass::opening(request()->input('pass'), $sheet));
 
         return match (true) {
             $admission->isAdmitted && (int) $admission->opensAt > Clock::now() => Response::deny(Words::say('rounds.cohort_opens', [
@@ -86,6 +86,22 @@ final class SheetPolicy
     public function writeTo(StaffMember $writer, Sheet $sheet): bool
     {
         return $this->view($writer, $sheet) && $sheet->audience === Audience::Families && $sheet->state === SheetState::Open && $sheet->put_away_at === null;
+    }
+
+    /**
+     * Cards open a sheet: one that families can open. Those of all families of the school are the office's to print; a host's
+     * are of the classes and students that their sheet names.
+     */
+    public function printCards(StaffMember $writer, Sheet $sheet): Response
+    {
+        $everybody = $sheet->audience === Audience::Families && $sheet->audience_classes === [] && $sheet->audience_students === [];
+
+        return match (true) {
+            ! $this->view($writer, $sheet) => Response::deny(),
+            $sheet->state === SheetState::Draft => Response::deny(Words::say('sheets.cards_of_drafts')),
+            $everybody && ! $this->isOffice($writer, $sheet) => Response::deny(Words::say('sheets.cards_of_everybody')),
+            default => Response::allow(),
+        };
     }
 
     /** Reminders to those on its list: of a sheet that can be booked. */

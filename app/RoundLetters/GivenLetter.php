@@ -52,7 +52,7 @@ final class GivenLetter extends Message
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: $this->asked ? Words::say('allotting.given_asked') : '', facts: $facts,
             news: Words::say('allotting.given_news', ['count' => $count, 'left' => count($this->left)]),
-            linkText: Words::say('allotting.given_link'), link: $this->pass->link(), school: $this->round->school->name,
+            linkText: Words::say('allotting.given_link'), link: $this->pass->linkTo($this->round), school: $this->round->school->name,
         );
     }
 

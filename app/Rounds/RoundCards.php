@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Directory\CardCode;
 use App\Directory\Guardian;
 use App\Directory\Teachers;
 use App\Framework\Printed;
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Reach;
 use App\Models\Round;
 use App\Models\StaffMember;
 use App\Sharing\Cards;
@@ -32,6 +34,7 @@ enum RoundCards: string
         $in = array_flip(array_map(intval(...), RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->all()));
         $names = StaffMember::query()->whereKey(array_keys($in))->pluck('name', 'id')->all();
         $cards = [];
+        $last = Reach::round($round)->ends();
         $students = $this === self::Missing ? Unheard::in($round) : Unheard::all($round);
         $class === null || $students->whereHas('classes', static fn ($one) => $one->where('school_classes.id', $class));
         $all = $students->count();
@@ -39,7 +42,7 @@ enum RoundCards: string
             if ($this !== self::WithoutMail || $one['guardian']->email === null) {
                 $how = Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]);
                 $cards[] = Cards::card(
-                    $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(), $how,
+                    $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), CardCode::of($one['guardian'], $round, $last), $how,
                     $round->linkFor($one['guardian']->pass()),
                 );
             }

@@ -132,7 +132,7 @@ enum RoundPapers: string
                         static fn (Booking $one): array => ['date' => Spell::date($zone->dateAt($one->span()->start))] + self::row($one, $zone),
                     )->all(),
                 ),
-                'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::shape($pass->link())),
+                'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::shape($pass->linkTo($round))),
             ];
         }
         usort($pages, static fn (array $a, array $b): int => (int) $collator->compare($a['heading'], $b['heading']));

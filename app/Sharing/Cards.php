@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 use App\Directory\Admission;
+use App\Directory\CardCode;
 use App\Directory\Expected;
 use App\Directory\Guardian;
 use App\Directory\Student;
@@ -12,6 +13,7 @@ use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Framework\Words;
 use App\Models\Audience;
+use App\Models\Reach;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -29,9 +31,10 @@ final class Cards
             return self::ofList($sheet);
         }
         $cards = [];
+        $last = Reach::sheet($sheet)->ends();
         foreach (self::families($sheet) as $one) {
             $cards[] = self::card(
-                $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), $one['guardian']->code(),
+                $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), CardCode::of($one['guardian'], $sheet, $last),
                 Words::say('sheets.card_how', ['address' => url('/card')]), $sheet->linkFor($one['guardian']->pass()),
             );
         }

@@ -19,6 +19,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Recess\Calendars\AvailabilityReader;
@@ -37,6 +38,9 @@ final class FormatsController
     public function file(#[CurrentUser] StaffMember $reader, Sheet $sheet, string $what): Response
     {
         $now = Clock::now();
+        if ($what === 'cards.pdf') {
+            Gate::authorize('printCards', $sheet);
+        }
         [$body, $type] = match ($what) {
             'sheet.json' => [SheetFile::write($sheet), 'application/json'],
             'availability.ics' => [AvailabilityWriter::write($sheet->coreBlocks(), $sheet->host->school->timeZone(), $sheet->uid, $now), 'text/calendar; charset=utf-8'],

@@ -13,6 +13,7 @@ use App\Models\BookingState;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 
 /** The students expected on a sheet that is for families: who has booked, and who has not. */
 final class Roster
@@ -31,6 +32,7 @@ final class Roster
 
         return [
             'kind' => 'families',
+            'cards' => Gate::allows('printCards', $sheet),
             'said' => Words::say('sheets.roster', ['missing' => $count, 'expected' => Admission::expected($sheet)->count()]),
             'missing' => array_values($shown->map(static fn (Student $one): array => [
                 'id' => $one->id, 'failed' => '', 'name' => $one->name, 'class' => $one->classes->first()->name ?? '', 'can_write' => $one->guardians->contains(static fn ($guardian): bool => $guardian->email !== null),
@@ -50,6 +52,7 @@ final class Roster
 
         return [
             'kind' => $sheet->audience === Audience::Anyone ? 'list' : 'none',
+            'cards' => $count > 0 && Gate::allows('printCards', $sheet),
             'said' => $expected === 0 ? '' : Words::say('sheets.roster', ['missing' => $count, 'expected' => $expected]),
             'missing' => array_values($missing->take(self::SHOWN)->map(static fn (Expected $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'class' => $one->class, 'can_write' => $one->email !== null || $one->phone !== '',

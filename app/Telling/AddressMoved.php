@@ -24,7 +24,7 @@ final class AddressMoved extends Message
     {
         return new Letter(
             greeting: Words::say('booking.dear', ['name' => $this->pass->name]), news: Words::say('booking.address_moved_news', ['email' => (string) $this->pass->email, 'phone' => School::here($this->pass)->phoneOrNone()]), word: '', facts: [],
-            linkText: Words::say('booking.open_pass'), link: $this->pass->link(), school: $this->school,
+            linkText: Words::say('booking.address_moved_link'), link: url('/'), school: $this->school,
         );
     }
 }

@@ -41,7 +41,7 @@ final class DeclinedLetter extends Message
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
             news: Words::say('answers.declined_news', ['host' => $this->booking->host->name]),
             word: '', facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()),
-            linkText: Words::say('answers.declined_link'), link: $this->pass->link(), school: $this->booking->sheet->host->school->name,
+            linkText: Words::say('answers.declined_link'), link: $this->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
         );
     }
 }

@@ -34,7 +34,7 @@ final class JoinerQuestion extends Message
         return new Letter(
             greeting: Words::say('booking.dear', ['name' => $booking->pass->name]), news: Words::say('booking.join_news', ['name' => $this->joiner->name]), word: '',
             facts: MeetingFacts::of($booking, Reader::pass($booking->pass), Clock::now()),
-            linkText: Words::say('booking.open_pass'), link: $booking->pass->link(), school: $booking->sheet->host->school->name,
+            linkText: Words::say('booking.open_pass'), link: $booking->pass->linkTo($booking), school: $booking->sheet->host->school->name,
         );
     }
 }

@@ -11,6 +11,7 @@ use App\Framework\Words;
 use App\Knocks\Knock;
 use App\Knocks\KnockOccasion;
 use App\Knocks\MailAnswer;
+use App\Models\Reach;
 use App\Models\StaffMember;
 use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\SentMessage;
@@ -101,7 +102,7 @@ final class KnockLetter extends Message
             link: match (true) {
                 $host => url('/staff/knocks'),
                 $confirms => $knock->pass->confirmLink((string) $knock->pass->email),
-                default => $knock->pass->link(),
+                default => $knock->pass->within(Reach::knock($knock->id, $knock->until->getTimestamp()))->link(),
             },
             school: $knock->host->school->name,
             buttons: $this->buttons(),

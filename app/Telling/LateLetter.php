@@ -39,7 +39,7 @@ final class LateLetter extends Message
     {
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say('day.late_news', $this->values()), word: '',
-            facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()), linkText: Words::say('day.late_link'), link: $this->pass->link(), school: $this->booking->sheet->host->school->name,
+            facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()), linkText: Words::say('day.late_link'), link: $this->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
         );
     }
 

@@ -58,7 +58,7 @@ final readonly class Letter
                 ! $person instanceof Pass => url('/staff/sheets/'.$booking->sheet_id),
                 $off && $booking->pass_id === $person->id => $booking->sheet->linkFor($person),
                 $occasion === Occasion::ToConfirm => $person->confirmLink((string) $person->email),
-                default => $person->link(),
+                default => $person->linkTo($booking),
             },
             school: $booking->sheet->host->school->name,
         );

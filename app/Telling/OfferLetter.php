@@ -65,7 +65,7 @@ final class OfferLetter extends Message
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
             news: Words::say('day.offer_news', ['host' => $this->booking->host->name, 'time' => Spell::moment($this->starts, $zone), 'until' => Spell::moment($this->until, $zone)]),
             word: $this->text, facts: [Words::say('day.offer_instead') => $this->booking->sheet->title.', '.Spell::moment($this->booking->span()->start, $zone)],
-            linkText: Words::say('day.offer_link'), link: $this->pass->link(), school: $this->booking->sheet->host->school->name,
+            linkText: Words::say('day.offer_link'), link: $this->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
         );
     }
 }

@@ -23,12 +23,12 @@ final class PassAgain extends Message
     {
         $facts = [];
         foreach (Pass::query()->whereIn('id', $this->others)->get() as $n => $other) {
-            $facts['And '.($n + 2)] = $other->link();
+            $facts['And '.($n + 2)] = $other->confirmLink((string) $other->email);
         }
 
         return new Letter(
             greeting: 'Dear '.$this->pass->name.',', news: 'Here is the pass you asked for.', word: '', facts: $facts,
-            linkText: 'Your pass', link: $this->pass->link(), school: $this->school,
+            linkText: 'Your pass', link: $this->pass->confirmLink((string) $this->pass->email), school: $this->school,
         );
     }
 }

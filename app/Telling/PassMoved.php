@@ -11,7 +11,8 @@ use App\Models\School;
 /** Tells somebody that their private page has another address, and why. */
 final class PassMoved extends Message
 {
-    public function __construct(private readonly Pass $pass)
+    /** @param  string  $why  guest or card: who may have had the old one */
+    public function __construct(private readonly Pass $pass, private readonly string $why)
     {
     }
 
@@ -29,8 +30,8 @@ final class PassMoved extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say('booking.pass_renewed'), word: '', facts: [],
-            linkText: Words::say('booking.pass_renewed_link'), link: $this->pass->link(), school: School::here($this->pass)->name,
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say('booking.pass_renewed', ['why' => $this->why]), word: '', facts: [],
+            linkText: Words::say('booking.pass_renewed_link'), link: $this->pass->confirmLink((string) $this->pass->email), school: School::here($this->pass)->name,
         );
     }
 }

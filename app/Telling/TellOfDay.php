@@ -52,7 +52,7 @@ final class TellOfDay
             Envelopes::to($booking->pass->email, $booking->pass->name)->later(Press::TOLD, new OfferLetter($event->offer, $booking, $booking->pass));
         } elseif ($booking->pass->phone !== '' && $this->texts->areSent()) {
             $zone = $booking->sheet->host->school->timeZone();
-            $said = Words::say('day.offer_text', ['host' => $booking->host->name, 'time' => Spell::moment($event->offer->starts_at->getTimestamp(), $zone), 'link' => $booking->pass->link()]);
+            $said = Words::say('day.offer_text', ['host' => $booking->host->name, 'time' => Spell::moment($event->offer->starts_at->getTimestamp(), $zone), 'link' => $booking->pass->linkTo($booking)]);
             Queue::later(Press::TOLD, new SendText($booking->pass_id, $booking->pass->phone, $said, "offer|{$event->offer->id}"));
         }
     }

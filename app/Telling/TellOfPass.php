@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Directory\CardRenewed;
 use App\Models\School;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
@@ -25,7 +26,12 @@ final class TellOfPass
 
     public function ofRenewed(PassRenewed $event): void
     {
-        self::to((string) $event->pass->email, $event->pass->name, new PassMoved($event->pass));
+        self::to((string) $event->pass->email, $event->pass->name, new PassMoved($event->pass, 'guest'));
+    }
+
+    public function ofCard(CardRenewed $event): void
+    {
+        $event->pass->email === null || self::to($event->pass->email, $event->pass->name, new PassMoved($event->pass, 'card'));
     }
 
     public function ofJoiner(JoinerAsks $event): void

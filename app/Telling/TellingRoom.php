@@ -14,6 +14,7 @@ use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
 use App\Day\WrittenAfterwards;
+use App\Directory\CardRenewed;
 use App\Framework\Room;
 use App\Knocks\KnockNews;
 use App\Line\AnotherTimeOffered;
@@ -61,6 +62,7 @@ final class TellingRoom extends Room
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);
         Event::listen(AddressChanged::class, [TellOfPass::class, 'ofAddressChanged']);
         Event::listen(PassRenewed::class, [TellOfPass::class, 'ofRenewed']);
+        Event::listen(CardRenewed::class, [TellOfPass::class, 'ofCard']);
         Event::listen(JoinerAsks::class, [TellOfPass::class, 'ofJoiner']);
         Event::listen(PassWanted::class, TellPassAgain::class);
         Event::listen(Invited::class, [TellOfAccount::class, 'ofInvited']);

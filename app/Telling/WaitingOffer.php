@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Models\Reach;
 use App\Models\Secret;
 use App\Models\Waiting;
 use Recess\Time\Span;
@@ -55,7 +56,7 @@ final class WaitingOffer extends Message
             word: '',
             facts: ['What' => $sheet->title, 'When' => Spell::slot(Span::of($this->start, $this->end), $zone), 'With' => $sheet->host->name.' ('.$sheet->host->subject.')'],
             linkText: 'Take this time',
-            link: $sheet->link().'?'.http_build_query(['slot' => SlotKey::of($this->start), 'kept' => $this->key, 'pass' => $this->waiting->pass->token()] + $this->waiting->wants()->inAddress($sheet)),
+            link: $sheet->link().'?'.http_build_query(['slot' => SlotKey::of($this->start), 'kept' => $this->key, 'pass' => $this->waiting->pass->within(Reach::sheet($sheet))->token()] + $this->waiting->wants()->inAddress($sheet)),
             school: $sheet->host->school->name,
         );
     }

@@ -35,7 +35,7 @@ class BookingRequest extends FormRequest
             'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', new MailAddress],
             'answers' => ['present', 'array'],
             'request_key' => ['required', 'uuid'],
-            'pass' => ['nullable', 'string', 'max:64'],
+            'pass' => ['nullable', 'string', 'max:120'],
             'clock' => ['nullable', 'integer', Rule::in([12, 24])],
             'keep_key' => ['nullable', 'uuid'],
             'host' => ['nullable', 'string', Rule::in(array_keys($sheet->chosenFrom()))],
@@ -75,9 +75,9 @@ class BookingRequest extends FormRequest
     }
 
     /** The pass on which the booking is to go, when the visitor has one. */
-    private function pass(): ?Pass
+    public function pass(): ?Pass
     {
-        return Pass::byToken($this->input('pass'));
+        return Pass::opening($this->input('pass'), $this->sheet());
     }
 
     /** A pass that somebody else has them book on. */

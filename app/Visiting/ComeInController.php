@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Directory\Guardian;
+use App\Directory\CardCode;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Limited;
@@ -12,6 +12,7 @@ use App\Framework\Limits;
 use App\Framework\Words;
 use App\Knocks\KnockTerms;
 use App\Models\Pass;
+use App\Models\Reach;
 use App\Models\Round;
 use App\Models\School;
 use App\Models\Sheet;
@@ -63,19 +64,21 @@ final class ComeInController
         if (Limits::isReached($wrong, self::WRONG, self::HOUR, $now)) {
             return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_too_often'), $terms !== null, $round), 429);
         }
-        $guardian = Guardian::byCode(mb_substr(Asked::word($request, 'code'), 0, 40));
-        if ($guardian === null) {
+        $card = CardCode::read(mb_substr(Asked::word($request, 'code'), 0, 40));
+        if ($card === null) {
             Limits::exactly($wrong, self::HOUR, $now);
 
             return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_unknown'), $terms !== null, $round), 422);
         }
-        $token = $guardian->pass()->token();
+        $pass = $card->pass();
 
+        // It leads to what it is for, wherever it was typed; and what the office gave out opens a door, to ask for a time there.
         return new RedirectResponse(match (true) {
-            $door !== null => "/d/$door->slug/knock?pass=$token",
-            $round !== null => "/r/$round->slug?pass=$token",
-            $sheet !== null => "/s/$sheet->slug?pass=$token",
-            default => "/p/$token",
+            $door !== null && $card->round !== null => "/d/$door->slug/knock?pass=".$pass->within(Reach::door($door))->token(),
+            $card->round !== null && $sheet !== null && $sheet->round_id === $card->round_id => "/s/$sheet->slug?pass=".$pass->token(),
+            $card->round !== null => $card->round->linkFor($pass),
+            $card->sheet !== null => $card->sheet->linkFor($pass),
+            default => abort(404),
         }, 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
     }
 

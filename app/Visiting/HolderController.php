@@ -52,7 +52,8 @@ final class HolderController
     public function addressPage(Pass $pass, string $key): Response
     {
         $email = ConfirmAddress::addressOf($pass, $key) ?? abort(404);
-        $done = $pass->email === $email && $pass->confirmed_at !== null;
+        // On the pass itself, and answered already: there is nothing to press.
+        $done = $pass->reach === null && $pass->email === $email && $pass->confirmed_at !== null;
 
         return $this->address($pass, $email, $done ? null : "/p/{$pass->token()}/address/$key");
     }
@@ -62,14 +63,18 @@ final class HolderController
         $email = ConfirmAddress::addressOf($pass, $key) ?? abort(404);
         $confirm($pass, $email, Clock::now());
 
-        return $this->address($pass->refresh(), $email, null);
+        // Its mailbox has answered: from here on it is all of it.
+        return $this->address($pass->refresh()->within(null), $email, null);
     }
 
     private function address(Pass $pass, string $email, ?string $press): Response
     {
         $words = $press === null
             ? ['heading' => Words::say('booking.address_done', ['email' => $email]), 'more' => '']
-            : ['heading' => Words::say('booking.address_asked', ['email' => $email]), 'more' => Words::say('booking.address_asked_more')];
+            : ($pass->confirmed_at !== null && $pass->email === $email
+                // It has answered before: it is the way back to everything.
+                ? ['heading' => Words::say('booking.open_everything'), 'more' => Words::say('booking.open_everything_more')]
+                : ['heading' => Words::say('booking.address_asked', ['email' => $email]), 'more' => Words::say('booking.address_asked_more')]);
 
         return new Response(view('plain.address', $words + ['pass' => $pass, 'press' => $press, 'school' => School::here($pass)->name])->render(), 200, ['Cache-Control' => 'no-store, private']);
     }

@@ -47,7 +47,7 @@ final class KnockController
     public function page(StaffMember $staff, Request $request): View|Response
     {
         $terms = KnockTerms::of($staff);
-        $pass = Pass::byToken($request->input('pass'));
+        $pass = Pass::opening($request->input('pass'), $staff);
         if (! $terms->isOpen()) {
             return new Response(view('plain.knock', ['staff' => $staff, 'message' => Words::say('knocks.closed', ['host' => $staff->name])])->render(), 404);
         }
@@ -71,9 +71,9 @@ final class KnockController
     {
         $request->validate([
             'with' => ['present', 'array', 'max:5'], 'with.*' => ['string', 'max:80', 'distinct'], 'own' => ['nullable', 'array', 'max:'.self::SPANS],
-            'place' => ['nullable', 'integer'], 'pass' => ['nullable', 'string', 'max:64'],
+            'place' => ['nullable', 'integer'], 'pass' => ['nullable', 'string', 'max:120'],
         ]);
-        $pass = Pass::byToken($request->input('pass'));
+        $pass = Pass::opening($request->input('pass'), $staff);
         $terms = KnockPageData::termsOf($staff, array_values(array_filter($request->array('with'), is_string(...))), $pass) ?? throw ValidationException::withMessages(['with' => Words::say('knocks.not_together')]);
         $place = $terms[0]->places()->firstWhere('id', $request->integer('place'));
 
@@ -106,7 +106,7 @@ final class KnockController
     {
         $knock = $ask($request->terms(), $request->wish(), Clock::now());
 
-        return new JsonResponse(['path' => '/p/'.$knock->pass->token(), 'state' => $knock->state->value, 'email' => (string) $knock->pass->email], $knock->wasRecentlyCreated ? 201 : 200, ['Cache-Control' => 'no-store, private']);
+        return new JsonResponse(['path' => '/p/'.$knock->pass->within($request->pass()?->reach)->token(), 'state' => $knock->state->value, 'email' => (string) $knock->pass->email], $knock->wasRecentlyCreated ? 201 : 200, ['Cache-Control' => 'no-store, private']);
     }
 
     public function take(Pass $pass, Knock $knock, Request $request, TakeProposal $take): JsonResponse

@@ -47,7 +47,7 @@ final class KnockRequest extends FormRequest
             'choices.*.start' => ['required', 'string', SlotKey::RULE],
             'choices.*.minutes' => ['required', 'integer', 'between:1,1440'],
             'request_key' => ['required', 'uuid'],
-            'pass' => ['nullable', 'string', 'max:64'],
+            'pass' => ['nullable', 'string', 'max:120'],
             'clock' => ['nullable', 'integer', Rule::in([12, 24])],
         ];
         $children = $this->children();
@@ -113,7 +113,7 @@ final class KnockRequest extends FormRequest
 
     public function pass(): ?Pass
     {
-        return Pass::byToken($this->input('pass'));
+        return Pass::opening($this->input('pass'), $this->asked());
     }
 
     /** @return list<string>|null those whom it can be about, where it is for families whom the school knows */

@@ -7,15 +7,18 @@ namespace App\Visiting;
 use App\Booking\PassWanted;
 use App\Calendars\MeetingEntry;
 use App\Calendars\Reader;
+use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\QrCode;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\School;
-use App\Passes\RenewPass;
+use App\Models\Sheet;
+use App\Models\StaffMember;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,15 +37,23 @@ final class PassController
         return Page::visit('Pass', 'Your pass', $data, view('plain.pass', $plain));
     }
 
-    public function show(Pass $pass): JsonResponse
+    public function show(Pass $pass, Request $request): JsonResponse
     {
+        $on = Asked::word($request, 'on');
+        $where = match (true) {
+            str_starts_with($on, '/s/') => Sheet::query()->where('slug', substr($on, 3))->first(),
+            str_starts_with($on, '/d/') => StaffMember::query()->where('slug', substr($on, 3))->first(),
+            default => null,
+        };
+        abort_if($where !== null && Pass::opening($pass->token(), $where) === null, 404);
+
         return new JsonResponse($this->data($pass));
     }
 
     /** A new address for the pass; the old one stops working. */
-    public function renew(Pass $pass, RenewPass $renew): JsonResponse
+    public function renew(Pass $pass): JsonResponse
     {
-        $renew($pass);
+        $pass->renew();
 
         return new JsonResponse($this->data($pass));
     }
@@ -61,6 +72,17 @@ final class PassController
     public function qr(Pass $pass): Response
     {
         return new Response(QrCode::svg($pass->link()), 200, ['Content-Type' => 'image/svg+xml']);
+    }
+
+    /** From a link that reaches less: a letter to its mailbox leads to all of it. Whoever reads along here learns nothing more. */
+    public function everything(Pass $pass): Response
+    {
+        if ($pass->email !== null) {
+            event(new PassWanted($pass->within(null), [], School::here($pass)->name));
+        }
+        $said = $pass->email === null ? Words::say('booking.everything_office', ['phone' => School::here($pass)->phoneOrNone()]) : Words::say('booking.everything_sent');
+
+        return new Response(view('plain.said', ['title' => Words::say('booking.open_everything'), 'message' => $said, 'back' => '/p/'.$pass->token()])->render(), 200, ['Cache-Control' => 'no-store, private']);
     }
 
     /** Says the same whether or not the address is known, and takes no longer. */

@@ -23,6 +23,7 @@ use App\Models\Guest;
 use App\Models\Instant;
 use App\Models\MeetingLink;
 use App\Models\Pass;
+use App\Models\Reach;
 use App\Models\Round;
 use App\Models\School;
 use App\Models\Sheet;
@@ -55,15 +56,17 @@ final class PassData
 
         return [
             'path' => $path,
+            'whole' => $pass->reach === null,
+            'calendar_path' => '/p/'.($pass->reach === null ? $pass->within(Reach::calendar()) : $pass)->token().'/bookings.ics',
             'name' => $pass->name,
-            'email' => (string) $pass->email,
-            'new_email' => $pass->new_email,
-            'phone' => $pass->phone,
+            'email' => $pass->shownEmail(),
+            'new_email' => $pass->reach === null ? $pass->new_email : null,
+            'phone' => $pass->shownPhone(),
             'clock' => $pass->clock,
             'school' => $school->name,
             'office' => $school->phone,
             'students' => self::students($pass),
-            'open' => $only === null ? self::open($pass) : [],
+            'open' => $only === null && $pass->reach === null ? self::open($pass) : [],
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'channel' => Channel::pass($pass),
             'code' => $bookings->contains(static fn (Booking $one): bool => Opening::stands($one) && $today->span->holds($one->span()->start)) ? DayCode::of($pass, $today) : null,
@@ -90,6 +93,10 @@ final class PassData
     /** @return list<string> about whom they have booked, the last one first: names are picked, not typed again */
     public static function students(Pass $pass): array
     {
+        if ($pass->reach !== null) {
+            // As far as it was opened: of a sheet for some families, its page names those whom it is for.
+            return array_values(array_unique(array_filter(self::bookings($pass)->where('pass_id', $pass->id)->sortByDesc('id')->pluck('student')->all())));
+        }
         $own = $pass->guardian_id === null ? [] : array_map(static fn (Student $child): string => $child->name(), Guardian::query()->find($pass->guardian_id)?->students->all() ?? []);
 
         return array_values(array_unique(array_map(strval(...), [...$own, ...$pass->bookings()->where('student', '!=', '')->orderByDesc('id')->limit(50)->pluck('student')->all()])));
@@ -114,7 +121,8 @@ final class PassData
     {
         return Booking::query()
             ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))
-            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass'])->orderBy('starts_at')->get();
+            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass'])->orderBy('starts_at')->get()
+            ->filter($pass->reaches(...))->values();
     }
 
     /** @return array<string, mixed> */
@@ -191,7 +199,7 @@ final class PassData
             ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)))->orderByDesc('updated_at')->limit(5)->get();
         foreach ($bookings as $booking) {
             $change = LastChange::of($booking, $now);
-            if ($change !== null && $change->at + LastChange::LASTS > $now && $change->isFor($booking, $pass)) {
+            if ($change !== null && $pass->reaches($booking) && $change->at + LastChange::LASTS > $now && $change->isFor($booking, $pass)) {
                 return ['booking' => $booking->id, 'what' => $change->what, 'seconds' => $change->at + LastChange::LASTS - $now];
             }
         }

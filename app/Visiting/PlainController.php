@@ -35,7 +35,7 @@ final class PlainController
 {
     public function form(Sheet $sheet, Request $request): Response|RedirectResponse
     {
-        if (! Admission::of($sheet, Pass::byToken($request->input('pass')))->isAdmitted) {
+        if (! Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted) {
             return new RedirectResponse("/s/$sheet->slug", 303);
         }
 
@@ -51,10 +51,11 @@ final class PlainController
         $typed['answers'] = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
         $said = [];
         try {
-            $booking = $bookSlot($sheet, $this->checked($request, $typed)->wish(), Clock::now());
+            $form = $this->checked($request, $typed);
+            $booking = $bookSlot($sheet, $form->wish(), Clock::now());
 
             // So that a reload is a look, and the address is the pass's.
-            return new RedirectResponse('/p/'.$booking->pass->token(), 303);
+            return new RedirectResponse('/p/'.$booking->pass->within($form->pass()?->reach)->token(), 303);
         } catch (ValidationException $failure) {
             $said = self::firstOfEach($failure);
             [$message, $status] = [Words::say('booking.look_again'), 422];
@@ -133,7 +134,7 @@ final class PlainController
     private function formOf(Sheet $sheet, array $with, int $status): Response
     {
         $typed = is_array($with['typed'] ?? null) ? $with['typed'] : [];
-        $pass = Pass::byToken($typed['pass'] ?? null);
+        $pass = Pass::opening($typed['pass'] ?? null, $sheet);
         $who = $pass === null ? Asking::anybody() : Asking::holder($pass)->interpreted(Interpreters::neededBy($pass, $sheet->round_id));
 
         $children = Admission::of($sheet, $pass)->names();

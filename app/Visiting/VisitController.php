@@ -37,7 +37,7 @@ final class VisitController
 {
     public function page(Sheet $sheet, Request $request): View
     {
-        if (! Admission::of($sheet, Pass::byToken($request->input('pass')))->isAdmitted) {
+        if (! Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted) {
             return ComeInController::ask($sheet);
         }
         $data = $this->data($sheet, $request);
@@ -48,7 +48,7 @@ final class VisitController
     /** The same in a frame on a course page: nothing of it can be done there but look; a press opens the sheet itself. */
     public function frame(Sheet $sheet, Request $request): Response
     {
-        $admitted = Admission::of($sheet, Pass::byToken($request->input('pass')))->isAdmitted;
+        $admitted = Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted;
         $view = $admitted ? Page::visit('Frame', $sheet->title, $this->data($sheet, $request)) : ComeInController::ask($sheet);
 
         return new Response(
@@ -101,7 +101,7 @@ final class VisitController
         $booking = $bookSlot($sheet, $request->wish(), $now);
 
         return new JsonResponse(
-            PassData::of($booking->pass, $now, $booking->pass->wasRecentlyCreated ? $booking : null),
+            PassData::of($booking->pass->within($request->pass()?->reach), $now, $booking->pass->wasRecentlyCreated ? $booking : null),
             $booking->wasRecentlyCreated ? 201 : 200,
             ['Cache-Control' => 'no-store, private'],
         );
@@ -137,7 +137,7 @@ final class VisitController
 
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
     {
-        $pass = Pass::byToken($request->input('pass'));
+        $pass = Pass::opening($request->input('pass'), $sheet);
         $request->validate(
             [
                 'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName],
@@ -157,7 +157,7 @@ final class VisitController
     private function data(Sheet $sheet, Request $request): array
     {
         $now = Clock::now();
-        $pass = Pass::byToken($request->input('pass'));
+        $pass = Pass::opening($request->input('pass'), $sheet);
         $moving = $pass?->bookings()->where('id', $request->integer('moving'))->first();
         $kept = Asked::word($request, 'kept');
         $keeper = $kept === '' ? null : Secret::hash(mb_strtolower($kept));

@@ -54,11 +54,11 @@ Route::middleware('api')->group(static function (): void {
         Route::post('/w/{waiting}/decline', [LineController::class, 'decline'])->can('see-board');
         Route::post('/w/{waiting}/wants', [LineController::class, 'wants'])->can('see-board');
         Route::post('/w/{waiting}/leave', [LineController::class, 'leave'])->can('see-board');
-        Route::get('/p/{pass}', [PassController::class, 'page'])->can('hold', 'pass');
-        Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('hold', 'pass')->middleware('cache.headers:etag');
-        Route::get('/p/{pass}/address/{key}', [HolderController::class, 'addressPage'])->can('hold', 'pass');
-        Route::get('/p/{pass}/qr.svg', [PassController::class, 'qr'])->can('hold', 'pass');
-        Route::get('/p/{pass}/bookings.ics', [PassController::class, 'entries'])->can('hold', 'pass');
+        Route::get('/p/{pass}', [PassController::class, 'page'])->can('open', 'pass');
+        Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('open', 'pass')->middleware('cache.headers:etag');
+        Route::get('/p/{pass}/address/{key}', [HolderController::class, 'addressPage'])->can('answer', 'pass');
+        Route::get('/p/{pass}/qr.svg', [PassController::class, 'qr'])->can('open', 'pass');
+        Route::get('/p/{pass}/bookings.ics', [PassController::class, 'entries'])->can('follow', 'pass');
         Route::get('/p/{pass}/bookings/{booking}.ics', [PassController::class, 'entry'])->can('attend', ['booking', 'pass']);
         Route::middleware('limited:visitor-writes')->group(static function (): void {
             Route::post('/api/p/{pass}/bookings/{booking}/here', [OnTheDayController::class, 'here'])->can('attend', ['booking', 'pass']);
@@ -67,10 +67,11 @@ Route::middleware('api')->group(static function (): void {
             Route::post('/api/p/{pass}/bookings/{booking}/offer', [OnTheDayController::class, 'offer'])->can('hold', ['booking', 'pass']);
             Route::post('/api/p/{pass}/knocks/{knock}/take', [KnockController::class, 'take'])->can('hold', ['knock', 'pass']);
             Route::post('/api/p/{pass}/knocks/{knock}/take-back', [KnockController::class, 'takeBack'])->can('hold', ['knock', 'pass']);
-            Route::post('/api/p/{pass}/late', [OnTheDayController::class, 'late'])->can('hold', 'pass');
+            Route::post('/p/{pass}/everything', [PassController::class, 'everything'])->can('open', 'pass')->middleware('limited:everything');
+            Route::post('/api/p/{pass}/late', [OnTheDayController::class, 'late'])->can('open', 'pass');
             Route::post('/api/p/{pass}/holder', [HolderController::class, 'mend'])->can('hold', 'pass')->middleware('limited:holder');
             Route::post('/api/p/{pass}/student', [HolderController::class, 'student'])->can('hold', 'pass')->middleware('limited:holder');
-            Route::post('/p/{pass}/address/{key}', [HolderController::class, 'confirmAddress'])->can('hold', 'pass');
+            Route::post('/p/{pass}/address/{key}', [HolderController::class, 'confirmAddress'])->can('answer', 'pass');
             Route::post('/p/{pass}/bookings/{booking}/give-back', [PlainController::class, 'giveBack'])->can('change', ['booking', 'pass']);
             Route::post('/p/{pass}/bookings/{booking}/move', [PlainController::class, 'move'])->can('change', ['booking', 'pass']);
             Route::post('/p/{pass}/bookings/{booking}/here', [PlainController::class, 'here'])->can('attend', ['booking', 'pass']);

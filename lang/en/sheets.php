@@ -38,4 +38,6 @@ return [
     'expected_news' => '{host} expects {student} and has no time for them yet. The link below knows the name; the rest is a press.',
     'expected_text' => '{host} expects {student} and has no time for them yet. Pick one: {link}',
     'expected_card' => 'Photograph the square and pick a time; it knows the name.',
+    'cards_of_drafts' => 'Cards open a sheet, and this one is not published yet. Publish it first; then print them.',
+    'cards_of_everybody' => 'This sheet is for all families of the school: their cards are the office’s to print. Name classes on the sheet, or ask the office.',
 ];

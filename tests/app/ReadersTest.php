@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Calendars\AnswerAddress;
 use App\Demo\MailroomMessage;
+use App\Directory\CardCode;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\RawMail;
@@ -18,6 +19,7 @@ use App\Models\Pass;
 use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Questions;
+use App\Models\Reach;
 use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\School\Kiosk;
@@ -96,7 +98,7 @@ final class ReadersTest extends TestCase
             'school_id' => $this->sheet->host->school_id, 'name' => 'Dara Darko', 'email' => 'dara@mail.example', 'phone' => '+1 902-555-0104',
         ]);
         $student->guardians()->attach($dara->id, ['may_book' => true]);
-        $dara->code();
+        CardCode::of($dara, $this->sheet, Reach::sheet($this->sheet)->ends());
     }
 
     /** @return array<string, list<string>> what stands out, and who alone may read it */
@@ -111,10 +113,12 @@ final class ReadersTest extends TestCase
             ...array_combine(
                 array_map(static fn (Pass $pass): string => $pass->token(), $this->passes), array_map(static fn (string $who): array => [$who], array_keys($this->passes)),
             ),
+            // Of a link that a letter carries, what seals it.
+            substr($this->passes['owner']->linkTo($this->booking), -43) => ['owner'], substr($this->passes['guest']->linkTo($this->booking), -43) => ['guest'],
             $key('owner') => ['owner'], $key('guest') => ['guest'],
             DayCode::of($this->passes['owner'], $day) => ['owner'],
             $this->sheet->host->feedToken() => ['host'],
-            Guardian::query()->sole()->code() => ['office'],
+            Guardian::query()->sole()->pass()->token() => ['nobody'],
             Kiosk::query()->sole()->token() => ['office', 'at the tablet'],
             // Addresses and numbers: whoever meets them, and the office; the list of the day has the number.
             'ama@mail' => ['owner', ...self::AT_IT], 'kofi@mail' => ['guest', ...self::AT_IT], 'bao@mail' => ['next to them', ...self::AT_IT], 'dara@mail' => ['office'],
@@ -264,7 +268,8 @@ final class ReadersTest extends TestCase
         $this->ask('get', "/api/p/$now")->assertOk()->assertJsonPath('bookings.0.id', $this->booking->id);
         $letter = MailroomMessage::query()->sole();
         self::assertSame('ama@mail.example', $letter->recipient);
-        self::assertStringContainsString($now, RawMail::read($letter->raw)->part('text/plain'));
+        self::assertSame(1, preg_match('#(/p/\S+)#', RawMail::read($letter->raw)->part('text/plain'), $leads));
+        $this->post($leads[1])->assertOk()->assertSee($now);
         $entry = (string) preg_replace('/\r\n[ \t]/', '', (string) $this->get("/p/$now/bookings/{$this->booking->id}.ics")->assertOk()->getContent());
         self::assertStringNotContainsString((string) $oldKey, $entry);
         self::assertStringContainsString((string) AnswerAddress::of($this->booking->uid, 'ama@mail.example', 2), $entry);

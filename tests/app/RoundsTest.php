@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Directory\CardCode;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\Reach;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\RoundLetters\PlanLetter;
@@ -320,8 +322,8 @@ final class RoundsTest extends RoundTestCase
         $this->plan($round, null, [])->assertForbidden();
         $this->keep($round, null, [['sheet' => $iolo, 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z']])->assertForbidden();
         $this->get("/r/$round->slug")->assertOk()->assertSee('The card you were given opens it.')->assertDontSee('Ada Fay');
-        $this->post('/card', ['round' => $round->slug, 'code' => self::guardian('Uma Fay')->code()])
-            ->assertRedirect("/r/$round->slug?pass={$pass->token()}");
+        $this->post('/card', ['round' => $round->slug, 'code' => CardCode::of(self::guardian('Uma Fay'), $round, Reach::round($round)->ends())])
+            ->assertRedirect("/r/$round->slug?pass={$pass->within(Reach::round($round))->token()}");
         foreach ([
             'picks.0.sheet' => ['picks' => [['sheet' => $sheet->slug, 'student' => 'Ada Fay']]],
             'picks.0.student' => ['picks' => [['sheet' => $iolo, 'student' => 'Lo Nox']]],

@@ -18,7 +18,7 @@
     const pass = $derived(changed ?? first);
     let renewed = $state(false);
     let message = $state('');
-    const feed = $derived(`webcal://${location.host}${pass.path}/bookings.ics`);
+    const feed = $derived(`webcal://${location.host}${pass.calendar_path}`);
 
     const token = $derived(pass.path.slice('/p/'.length));
     const live = new Live(
@@ -93,34 +93,46 @@
                 </ul>
             </section>
         {/if}
+        {#if !pass.whole}
+            <form class="no-print mt-8" method="post" action="{pass.path}/everything">
+                <h2 class="mb-2">Everything you booked</h2>
+                <p class="mb-3 text-faint">
+                    This link shows one part of it. We send a link to all of it to the e-mail address that we know of
+                    you{pass.email ? ` (${pass.email})` : ''}; from there you can also change who you are.
+                </p>
+                <button class="press">Send me a link to everything</button>
+            </form>
+        {/if}
         <section class="no-print mt-8" aria-labelledby="more">
-            <h2 id="more" class="mb-3">All of it</h2>
+            <h2 id="more" class="mb-3">{pass.whole ? 'All of it' : 'This part of it'}</h2>
             <div class="flex flex-wrap gap-3">
-                <a class="press main" href="/" onclick={carry}>Book another meeting</a>
+                {#if pass.whole}<a class="press main" href="/" onclick={carry}>Book another meeting</a>{/if}
                 <a class="press" href="{pass.path}/bookings.ics" download>All in one calendar file</a>
                 <a class="press" href={feed}>Follow it in your calendar</a>
                 <button type="button" class="press" onclick={() => print()}>Print the plan</button>
             </div>
         </section>
-        <Holder {pass} changed={pressed} />
         <LateWays {pass} changed={pressed} />
-        <details class="no-print mt-5">
-            <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                >This pass on another device, or a new address for it</summary
-            >
-            <img src="{pass.path}/qr.svg" alt="QR code of this pass" width="190" height="190" class="my-3 bg-white" />
-            <p class="mb-2">If somebody has seen the address who should not: a new one makes the old one worthless.</p>
-            <button type="button" class="press away" onclick={renew}>Give it a new address</button>
-            <div role="status">
-                {#if renewed}<p class="good-news mt-3">
-                        This page has a new address now. Messages that come later carry it.
-                    </p>{/if}
-            </div>
-            {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
-        </details>
-        <p class="no-print mt-5">
-            <a class="inline-flex min-h-11 items-center" href="{pass.path}/kept">All that is kept about you</a>
-        </p>
+        {#if pass.whole}
+            <Holder {pass} changed={pressed} />
+            <details class="no-print mt-5">
+                <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
+                    >This pass on another device, or a new address for it</summary
+                >
+                <img src="{pass.path}/qr.svg" alt="QR code of this pass" width="190" height="190" class="my-3 bg-white" />
+                <p class="mb-2">If somebody has seen the address who should not: a new one makes the old one worthless.</p>
+                <button type="button" class="press away" onclick={renew}>Give it a new address</button>
+                <div role="status">
+                    {#if renewed}<p class="good-news mt-3">
+                            This page has a new address now. Messages that come later carry it.
+                        </p>{/if}
+                </div>
+                {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
+            </details>
+            <p class="no-print mt-5">
+                <a class="inline-flex min-h-11 items-center" href="{pass.path}/kept">All that is kept about you</a>
+            </p>
+        {/if}
         <Office phone={pass.office} />
     </div>
 </main>

@@ -6,6 +6,7 @@ namespace Tests\App\Mail;
 
 use App\Demo\MailroomMessage;
 use App\Models\Booking;
+use App\Models\Pass;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
@@ -24,6 +25,7 @@ final class MessagesTest extends TestCase
 
         $sheet = $this->sheet();
         $path = (string) $this->book($sheet, $this->wish($sheet, changes: ['name' => 'Ama Òtóo', 'answers' => ['phone' => '902 555 0199', 'student' => 'Kwame; Ferreira, "K" \o']]))->json('path');
+        $link = Pass::query()->sole()->linkTo(Booking::query()->sole());
         CarbonImmutable::setTestNow('2026-11-25T09:30:00Z');
         $this->actingAs($this->host())->ask('post', '/api/staff/bookings/'.Booking::query()->min('id').'/cancel', ['note' => "I am ill.\nSorry!"])->assertOk();
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
@@ -35,12 +37,13 @@ final class MessagesTest extends TestCase
         self::assertSame('Booked: Thu 3 Dec 16:15 with Wren Halloran – Conferences', $yours['subject']);
         self::assertSame('wren-halloran@school.example', $yours['replyTo']['address']);
         foreach (['text', 'html'] as $form) {
-            foreach (['This time is yours.', 'Thursday 3 December 2026, 16:15 to 16:30 (Halifax time)', 'Room 12', 'Up the stairs.', $path] as $fact) {
+            foreach (['This time is yours.', 'Thursday 3 December 2026, 16:15 to 16:30 (Halifax time)', 'Room 12', 'Up the stairs.', $link] as $fact) {
                 self::assertStringContainsString($fact, $yours[$form]);
             }
             self::assertStringContainsString('+1 902-555-0199', $hosts[$form]);
             self::assertStringContainsString('Sorry!', $sorry[$form]);
-            self::assertStringNotContainsString($path, $hosts[$form]);
+            self::assertStringNotContainsString($link, $hosts[$form]);
+            self::assertStringNotContainsString($path, $yours[$form], 'All of the pass is in no letter.');
         }
         self::assertStringContainsString('Wren Halloran had to cancel this meeting.', $sorry['text']);
         self::assertCount(4, array_unique(array_column($mails, 'messageId')));

@@ -57,6 +57,10 @@
 @if ($pass['bookings'] === [])
 <p>Nothing is booked on this pass.</p>
 @endif
+@if ($pass['whole'])
 <p><a href="/?pass={{ substr($pass['path'], 3) }}">Book another meeting</a></p>
+@else
+<form method="post" action="{{ $pass['path'] }}/everything"><p>{{ App\Framework\Words::say('booking.everything') }}<br><button class="press">{{ App\Framework\Words::say('booking.everything_press') }}</button></p></form>
+@endif
 @include('plain.office', ['phone' => $pass['office']])
 </main>
