@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Accounts\SessionEnds;
 use App\Booking\TooLate;
+use App\Framework\Budget;
 use App\Framework\CleanInput;
 use App\Framework\Limited;
 use App\Framework\SecurityHeaders;
@@ -47,7 +48,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->prepend(CleanInput::class);
-        $middleware->alias(['limited' => Limited::class, 'proved' => Proof::class]);
+        $middleware->alias(['budget' => Budget::class, 'limited' => Limited::class, 'proved' => Proof::class]);
         $middleware->append(SecurityHeaders::class);
         // Another password signs out whoever was signed in with the one before.
         $middleware->authenticateSessions();

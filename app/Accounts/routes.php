@@ -7,7 +7,7 @@ use App\Accounts\StaffFileController;
 use App\Models\StaffMember;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff/people', [StaffController::class, 'page'])->can('viewAny', StaffMember::class);
     Route::post('/api/staff/people', [StaffController::class, 'invite'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');
     Route::post('/api/staff/people/file', [StaffFileController::class, 'look'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');

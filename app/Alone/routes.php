@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Alone\AloneController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'guest'])->group(static function (): void {
+Route::middleware(['web', 'guest', 'budget:300'])->group(static function (): void {
     Route::get('/staff/alone', [AloneController::class, 'page'])->can('begin-alone');
     Route::post('/api/staff/alone', [AloneController::class, 'ask'])->can('begin-alone')->middleware(['limited:waiting', 'limited:waiting-address']);
     Route::get('/staff/alone/{token}', [AloneController::class, 'beginPage'])->can('begin-alone')->middleware('limited:account-keys');

@@ -7,10 +7,10 @@ use App\Calendars\FeedController;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::post('/api/staff/calendars', [CalendarController::class, 'store'])->can('viewAny', Sheet::class);
     Route::post('/api/staff/calendars/{calendar}/refresh', [CalendarController::class, 'refresh'])->can('change', 'calendar');
     Route::delete('/api/staff/calendars/{calendar}', [CalendarController::class, 'destroy'])->can('change', 'calendar');
 });
 
-Route::middleware('api')->get('/feeds/{token}.ics', FeedController::class)->can('see-board')->middleware('limited:pass-reads');
+Route::middleware(['api', 'budget:300'])->get('/feeds/{token}.ics', FeedController::class)->can('see-board')->middleware('limited:pass-reads');

@@ -10,14 +10,14 @@ use App\Day\ListsController;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['api', 'limited:kiosk'])->group(static function (): void {
+Route::middleware(['api', 'budget:300', 'limited:kiosk'])->group(static function (): void {
     Route::get('/kiosk/{kiosk}', [KioskController::class, 'page'])->can('use-kiosk', 'kiosk');
     Route::get('/api/kiosk/{kiosk}', [KioskController::class, 'show'])->can('use-kiosk', 'kiosk')->middleware('cache.headers:etag');
     Route::post('/api/kiosk/{kiosk}/find', [KioskController::class, 'find'])->can('use-kiosk', 'kiosk');
     Route::post('/api/kiosk/{kiosk}/here', [KioskController::class, 'here'])->can('use-kiosk', 'kiosk');
 });
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff', [DeskController::class, 'home'])->can('viewAny', Sheet::class);
     Route::get('/staff/desk/{person}', [DeskController::class, 'page'])->can('run-desk', 'person');
     Route::get('/api/staff/desk/{person}', [DeskController::class, 'show'])->can('run-desk', 'person')->middleware('cache.headers:etag');

@@ -7,7 +7,7 @@ use App\Directory\RollFileController;
 use App\Directory\Student;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff/directory', [DirectoryController::class, 'page'])->can('viewAny', Student::class);
     Route::get('/api/staff/directory', [DirectoryController::class, 'find'])->can('viewAny', Student::class);
     Route::post('/api/staff/directory/students', [DirectoryController::class, 'add'])->can('viewAny', Student::class);

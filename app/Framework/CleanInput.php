@@ -8,8 +8,9 @@ use Illuminate\Foundation\Http\Middleware\TransformsRequest;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /**
- * What nobody types is not let in: NULs and broken letters in any field, and lists in an address, where every field of
- * ours is one word. Whatever else is wrong with a field is said where the field is checked.
+ * What nobody types is not let in: NULs and broken letters in any field, more of them than any page of ours has, and lists
+ * in an address, where every field of ours is one word. What is said stands in the body, what is asked for in the address:
+ * neither is taken for the other. Whatever else is wrong with a field is said where the field is checked.
  */
 final class CleanInput extends TransformsRequest
 {
@@ -19,6 +20,9 @@ final class CleanInput extends TransformsRequest
         if ($request->isMethodSafe()) {
             // Whoever only looks has no more to say than the address does.
             $request->setJson(new InputBag);
+        } else {
+            $request->query->replace([]);
+            Budget::check($request, Budget::MOST);
         }
 
         return parent::handle($request, $next);

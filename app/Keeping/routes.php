@@ -7,13 +7,13 @@ use App\Keeping\LogController;
 use App\Keeping\VisitorsController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['api', 'limited:pass-reads'])->group(static function (): void {
+Route::middleware(['api', 'budget:300', 'limited:pass-reads'])->group(static function (): void {
     Route::get('/p/{pass}/kept', [KeptController::class, 'page'])->can('hold', 'pass');
     Route::get('/p/{pass}/kept.json', [KeptController::class, 'file'])->can('hold', 'pass');
     Route::post('/p/{pass}/forget', [KeptController::class, 'forget'])->can('hold', 'pass')->middleware('limited:visitor-writes');
 });
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff/visitors', [VisitorsController::class, 'page'])->can('set-up-school');
     Route::get('/api/staff/visitors', [VisitorsController::class, 'find'])->can('set-up-school');
     Route::get('/api/staff/visitors/{visitor}', [VisitorsController::class, 'file'])->can('set-up-school')->middleware('proved')->whereNumber('visitor');

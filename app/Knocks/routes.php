@@ -8,12 +8,12 @@ use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
 
 // Buttons in a host's letters: no session, signed, good once.
-Route::middleware(['api', 'limited:pass-reads'])->group(static function (): void {
+Route::middleware(['api', 'budget:300', 'limited:pass-reads'])->group(static function (): void {
     Route::get('/knock/{answer}', [MailAnswerController::class, 'page'])->can('see-board');
     Route::post('/knock/{answer}', [MailAnswerController::class, 'press'])->can('see-board')->middleware('limited:visitor-writes');
 });
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff/knocks', [HostKnocksController::class, 'page'])->can('viewAny', Sheet::class);
     Route::get('/api/staff/knocks', [HostKnocksController::class, 'show'])->can('viewAny', Sheet::class)->middleware('cache.headers:etag');
     Route::put('/api/staff/me/knocks', [HostKnocksController::class, 'terms'])->can('viewAny', Sheet::class);

@@ -8,7 +8,7 @@ use App\Rounds\RoundController;
 use App\Rounds\RoundPartController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff/rounds', [RoundController::class, 'index'])->can('viewAny', Sheet::class);
     Route::get('/staff/rounds/new', [RoundController::class, 'create'])->can('create', Round::class);
     Route::get('/staff/rounds/{round}', [RoundController::class, 'page'])->can('change', 'round');
@@ -16,8 +16,8 @@ Route::middleware(['web', 'auth'])->group(static function (): void {
     Route::get('/staff/rounds/{round}/paper/{paper}', [RoundController::class, 'paper'])->can('change', 'round');
     Route::get('/api/staff/rounds/{round}', [RoundController::class, 'show'])->can('change', 'round')->middleware('cache.headers:etag');
     Route::post('/api/staff/rounds/{round}/reminders', [RoundController::class, 'remind'])->can('change', 'round');
-    Route::post('/api/staff/rounds', [RoundController::class, 'store'])->can('create', Round::class);
-    Route::put('/api/staff/rounds/{round}', [RoundController::class, 'update'])->can('change', 'round');
+    Route::post('/api/staff/rounds', [RoundController::class, 'store'])->can('create', Round::class)->middleware('budget:12000');
+    Route::put('/api/staff/rounds/{round}', [RoundController::class, 'update'])->can('change', 'round')->middleware('budget:12000');
     Route::put('/api/staff/rounds/{round}/interpreters', [RoundController::class, 'interpreters'])->can('change', 'round');
     Route::post('/api/staff/rounds/{round}/publish', [RoundController::class, 'publish'])->can('change', 'round');
     Route::post('/api/staff/rounds/{round}/take-back', [RoundController::class, 'takeBack'])->can('change', 'round');

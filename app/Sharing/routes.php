@@ -9,7 +9,7 @@ use App\Sharing\FamiliesController;
 use App\Sharing\FormatsController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff/sheets/{sheet}/files/{what}', [FormatsController::class, 'file'])->can('view', 'sheet');
     Route::get('/api/staff/sheets/{sheet}/handout', [FormatsController::class, 'handout'])->can('view', 'sheet');
     Route::get('/staff/day', [DayController::class, 'page'])->can('see-day');

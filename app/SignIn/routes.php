@@ -9,7 +9,7 @@ use App\SignIn\PasswordController;
 use App\SignIn\SessionController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['web', 'guest'])->group(static function (): void {
+Route::middleware(['web', 'guest', 'budget:300'])->group(static function (): void {
     Route::get('/staff/sign-in', [SessionController::class, 'page'])->can('sign-in');
     Route::post('/api/staff/session', [SessionController::class, 'store'])->can('sign-in');
     Route::get('/staff/second-factor', [SessionController::class, 'secondPage'])->can('sign-in');
@@ -19,7 +19,7 @@ Route::middleware(['web', 'guest'])->group(static function (): void {
     Route::get('/staff/elsewhere/back', [OidcController::class, 'back'])->can('sign-in')->middleware('limited:account-keys');
 });
 
-Route::middleware('web')->group(static function (): void {
+Route::middleware(['web', 'budget:300'])->group(static function (): void {
     Route::get('/staff/join/{token}', [PasswordController::class, 'page'])->can('open-account')->middleware('limited:account-keys');
     Route::post('/api/staff/join/{token}', [PasswordController::class, 'first'])->can('open-account')->middleware('limited:account-keys');
     Route::get('/begin/{token}', [MoveInController::class, 'page'])->can('open-account')->middleware('limited:account-keys');
@@ -31,7 +31,7 @@ Route::middleware('web')->group(static function (): void {
     Route::post('/api/staff/come/{token}', [SessionController::class, 'come'])->can('sign-in')->middleware('limited:account-keys');
 });
 
-Route::middleware(['web', 'auth'])->group(static function (): void {
+Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::delete('/api/staff/session', [SessionController::class, 'destroy'])->can('sign-in');
     Route::post('/api/staff/session/proof', [SessionController::class, 'prove'])->can('sign-in');
     Route::put('/api/staff/me/password', [PasswordController::class, 'change'])->can('sign-in')->middleware('limited:password');

@@ -17,14 +17,14 @@ use Illuminate\Support\Facades\Route;
 
 // For visitors: no session, no cookie. Every route names its policy.
 
-Route::middleware('api')->group(static function (): void {
+Route::middleware(['api', 'budget:600'])->group(static function (): void {
     Route::middleware('limited:reads')->group(static function (): void {
         Route::get('/', [BoardController::class, 'board'])->can('see-board');
         Route::get('/find', [BoardController::class, 'find'])->can('see-board');
         Route::get('/api/find', [BoardController::class, 'showFound'])->can('see-board')->middleware('cache.headers:etag');
         Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('see-board');
         Route::get('/d/{staff:slug}/knock', [KnockController::class, 'page'])->can('see-board');
-        Route::post('/api/d/{staff:slug}/times', [KnockController::class, 'times'])->can('see-board');
+        Route::post('/api/d/{staff:slug}/times', [KnockController::class, 'times'])->can('see-board')->middleware('budget:6500');
         Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('see-board');
         Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
         Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
@@ -89,5 +89,5 @@ Route::middleware('api')->group(static function (): void {
 });
 
 // Of a sheet that is for those who work here, they see the times on a pass of their own.
-Route::middleware(['web', 'auth'])->get('/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'])->can('visit', 'sheet');
-Route::middleware(['web', 'auth'])->get('/staff/knock/{staff:slug}', [KnockController::class, 'staff'])->can('knock', 'staff');
+Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'])->can('visit', 'sheet');
+Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/knock/{staff:slug}', [KnockController::class, 'staff'])->can('knock', 'staff');

@@ -14,4 +14,5 @@ return [
     'clock_wrong' => 'Something was written down {minutes, plural, one {a minute} other {# minutes}} later than now: the machine’s clock was set back, or was wrong before. Set it right: times that were booked meanwhile are right, but “too late” and reminders go by the clock.',
     'census' => '{staff, plural, one {one staff member} other {# staff members}}, {sheets, plural, one {one sheet} other {# sheets}}, {bookings, plural, one {one booking} other {# bookings}}, {students, plural, one {one student} other {# students}}.',
     'first_key_over' => '{school} has moved in already. Its office invites everybody else, on the page “Staff”.',
+    'too_much' => 'This is more than any of our pages sends, so it was not looked at. Nothing was changed.',
 ];
