@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Calendars;
 
+use Recess\Repeat\Budget;
 use Recess\Time\Span;
 use Recess\Time\TimeNotValid;
 use Recess\Time\Zone;
@@ -50,7 +51,7 @@ final readonly class Answer
             $attendees = Fields::all($event, 'ATTENDEE');
             $one = count($attendees) === 1 ? $attendees[0] : null;
             try {
-                $zones = Zones::of($chunks, $floating);
+                $zones = Zones::of($chunks, $floating, new Budget((new Limits)->work));
                 $start = Fields::moment($event, 'DTSTART', $zones);
                 $end = Fields::moment($event, 'DTEND', $zones)?->instant() ?? (($length = Fields::text($event, 'DURATION')) === '' || $start === null ? null : Lasting::read($length)->end($start));
                 $stamp = Fields::moment($event, 'DTSTAMP', $zones);

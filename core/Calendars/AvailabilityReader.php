@@ -40,7 +40,7 @@ final readonly class AvailabilityReader
     public static function read(string $text, Zone $floating, Limits $limits = new Limits): self
     {
         $chunks = Chunks::of($text, $limits);
-        $zones = Zones::of($chunks, $floating);
+        $zones = Zones::of($chunks, $floating, new Budget($limits->work));
         $skipped = $availabilities = [];
         $zone = null;
         foreach ($chunks->named('VAVAILABILITY', $skipped) as $line => $component) {
@@ -83,6 +83,7 @@ final readonly class AvailabilityReader
     public function stretches(Span $range): array
     {
         $free = [];
+        $budget = new Budget($this->limits->work);
         foreach ($this->availabilities as [$component, $entries]) {
             $bounds = $this->bounds($component);
             $left = [];
@@ -90,7 +91,7 @@ final readonly class AvailabilityReader
             foreach ($free as $span) {
                 array_push($left, ...Spans::of([$span])->subtract(Spans::of([$bounds]))->all());
             }
-            foreach ($this->occurrences($entries, $range) as $span) {
+            foreach ($this->occurrences($entries, $range, $budget) as $span) {
                 $shared = $span->shared($bounds);
                 if ($shared !== null) {
                     $left[] = $shared;
@@ -155,13 +156,12 @@ final readonly class AvailabilityReader
      * @param  list<Entry>  $entries
      * @return list<Span>
      */
-    private function occurrences(array $entries, Span $range): array
+    private function occurrences(array $entries, Span $range, Budget $budget): array
     {
         $mains = $changed = $spans = [];
         foreach ($entries as $entry) {
             $entry->replaces === null ? $mains[] = $entry : $changed[$entry->uid][] = $entry;
         }
-        $budget = new Budget($this->limits->work);
         foreach ($mains as $entry) {
             try {
                 foreach (Occurrences::in($range, $entry, $changed[$entry->uid] ?? [], $this->limits, startCounts: false, budget: $budget) as [$span]) {

@@ -20,7 +20,8 @@ final class BusyReader
     /** @var list<array{Span, string}> */
     private array $entries = [];
 
-    private readonly Budget $budget;
+    /** Whether as many are read as may be: what comes after is not worked out. */
+    private bool $full = false;
 
     private function __construct(
         private readonly Chunks $chunks,
@@ -30,8 +31,8 @@ final class BusyReader
         private readonly bool $tentative,
         /** @var array<string, mixed> */
         private readonly array $but,
+        private readonly Budget $budget,
     ) {
-        $this->budget = new Budget($limits->work);
         $this->skipped = $chunks->skipped;
     }
 
@@ -58,7 +59,9 @@ final class BusyReader
             }
         }
 
-        return (new self($chunks, Zones::of($chunks, $floating), $range, $limits, $tentative, array_flip($but)))->all();
+        $budget = new Budget($limits->work);
+
+        return (new self($chunks, Zones::of($chunks, $floating, $budget), $range, $limits, $tentative, array_flip($but), $budget))->all();
     }
 
     private function all(): BusyTimes
@@ -95,6 +98,9 @@ final class BusyReader
             }
         }
         foreach ($mains + $changed as $uid => $one) {
+            if ($this->full) {
+                return;
+            }
             $main = $one instanceof Entry ? $one : null;
             $this->occurrences($main, $changed[$uid] ?? []);
         }
@@ -119,6 +125,8 @@ final class BusyReader
                 continue;
             }
             if (! $this->add($span, $entry->title, $told->line)) {
+                $this->full = true;
+
                 return;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Calendars;
 
+use Recess\Repeat\RruleNotValid;
 use Recess\Time\TimeNotValid;
 use Sabre\VObject\Component;
 use Sabre\VObject\Property;
@@ -11,6 +12,9 @@ use Sabre\VObject\Property;
 /** One VEVENT or AVAILABLE: when it begins, how long it lasts, and how it repeats. */
 final readonly class Entry
 {
+    /** Dates that one entry may name besides its rule. */
+    private const LISTED = 20_000;
+
     /**
      * @param  list<string>  $rules  RRULE values
      * @param  list<array{Moment, Lasting|null}>  $also  RDATE values, periods with a length of their own
@@ -54,8 +58,8 @@ final readonly class Entry
                 default => Lasting::nothing(),
             },
             rules: array_map(strval(...), Fields::all($component, 'RRULE')),
-            also: self::periods($component, $zones),
-            not: array_merge(...array_map(static fn (Property $property): array => Moment::all($property, $zones), Fields::all($component, 'EXDATE'))),
+            also: self::periods(self::listed($component, 'RDATE'), $zones),
+            not: array_merge(...array_map(static fn (Property $property): array => Moment::all($property, $zones), self::listed($component, 'EXDATE'))),
             replaces: Fields::moment($component, 'RECURRENCE-ID', $zones),
             andFuture: $replaced !== null && strtoupper(Fields::parameter($replaced, 'RANGE')) === 'THISANDFUTURE',
             transparent: strtoupper(Fields::text($component, 'TRANSP')) === 'TRANSPARENT',
@@ -68,11 +72,29 @@ final readonly class Entry
         return $this->status === 'CANCELLED';
     }
 
-    /** @return list<array{Moment, Lasting|null}> */
-    private static function periods(Component $component, Zones $zones): array
+    /**
+     * The properties that list dates, as far as anybody lists them.
+     *
+     * @return list<Property>
+     *
+     * @throws RruleNotValid
+     */
+    private static function listed(Component $component, string $name): array
+    {
+        $all = Fields::all($component, $name);
+        $commas = array_sum(array_map(static fn (Property $one): int => 1 + substr_count((string) $one, ','), $all));
+
+        return $commas > self::LISTED ? throw RruleNotValid::tooLong() : $all;
+    }
+
+    /**
+     * @param  list<Property>  $properties
+     * @return list<array{Moment, Lasting|null}>
+     */
+    private static function periods(array $properties, Zones $zones): array
     {
         $all = [];
-        foreach (Fields::all($component, 'RDATE') as $property) {
+        foreach ($properties as $property) {
             $texts = array_values(array_filter(array_map(trim(...), explode(',', (string) $property))));
             foreach (Moment::all($property, $zones) as $i => $start) {
                 $all[] = [$start, self::lengthOfPeriod($texts[$i] ?? '', $start)];

@@ -40,6 +40,7 @@ final readonly class Occurrences
         if ($main !== null) {
             foreach (self::starts($main, $range, $limits, $startCounts, $budget) as [$start, $lasting]) {
                 $instant = $start->instant();
+                $budget?->spend(count($future));
                 if (! isset($replaced[$instant])) {
                     $found[] = self::afterChanges($start, $lasting, $instant, $main, $future);
                 }
@@ -89,14 +90,17 @@ final readonly class Occurrences
     {
         $start = $entry->start;
         $before = $start->zone->readingAt($range->end) + 86_400;
+        // One that began before the range and lasts into it counts; clocks change by a few hours.
+        $from = $start->zone->readingAt($range->start) - 2 * 86_400 - max(0, $entry->lasting->end($start) - $start->instant());
         $starts = $startCounts || $entry->rules === [] ? [$start->reading => [$start, null]] : [];
         foreach ($entry->rules as $text) {
             $rule = Rrule::parse($text);
             $end = $rule->until === null ? $before : min($before, self::untilReading($rule->until, $start) + 1);
-            foreach (RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts, $budget) as $reading) {
+            foreach (RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts, $budget, $from) as $reading) {
                 $starts[$reading] = [$start->at($reading), null];
             }
         }
+        $budget?->make(count($entry->also) + count($entry->not));
         foreach ($entry->also as [$also, $lasting]) {
             $starts[$start->zone->readingAt($also->instant())] = [$also, $lasting];
         }

@@ -8,6 +8,7 @@ use Recess\RecessException;
 use Recess\Repeat\Budget;
 use Recess\Repeat\Rrule;
 use Recess\Repeat\RruleDates;
+use Recess\Repeat\RruleNotValid;
 use Recess\Time\TimeNotValid;
 use Recess\Time\Zone;
 use Sabre\VObject\Component;
@@ -19,29 +20,34 @@ use Sabre\VObject\TimeZoneUtil;
  */
 final class Zones
 {
-    /** Clock changes of a zone known only from its description are followed to the end of this year. */
-    /** Days that one zone's rule may look at: five hundred years of them are 183,000. */
-    private const WORK = 400_000;
+    /** Clock changes of a zone known only from its description are followed from this year on, and to the end of the last. */
+    private const FIRST_YEAR = 1970;
 
     private const LAST_YEAR = 2100;
+
+    /** Observances of one zone: governments have changed their minds some hundred times. */
+    private const OBSERVANCES = 400;
 
     /** @var array<string, Zone> */
     private array $known = [];
 
     /** @param  array<string, Component>  $described VTIMEZONE by TZID */
-    private function __construct(private readonly array $described, public readonly Zone $floating)
+    private function __construct(private readonly array $described, public readonly Zone $floating, private readonly Budget $budget)
     {
     }
 
-    /** @param  Zone  $floating for times that name no zone */
-    public static function of(Chunks $chunks, Zone $floating): self
+    /**
+     * @param  Zone  $floating  for times that name no zone
+     * @param  Budget  $budget  of the whole file
+     */
+    public static function of(Chunks $chunks, Zone $floating, Budget $budget): self
     {
         $described = $skipped = [];
         foreach ($chunks->named('VTIMEZONE', $skipped) as $component) {
             $described[Fields::text($component, 'TZID')] = $component;
         }
 
-        return new self($described, $floating);
+        return new self($described, $floating, $budget);
     }
 
     /** @throws TimeNotValid when nothing tells what the name means */
@@ -65,7 +71,7 @@ final class Zones
             }
         }
         if ($described !== null) {
-            return self::fromDescription($plain, $described);
+            return $this->fromDescription($plain, $described);
         }
         try {
             // Knows the names of the usual office programs.
@@ -76,17 +82,20 @@ final class Zones
     }
 
     /** @throws TimeNotValid */
-    private static function fromDescription(string $name, Component $described): Zone
+    private function fromDescription(string $name, Component $described): Zone
     {
         $changes = [];
         $before = null;
+        if (count($described->getComponents()) > self::OBSERVANCES) {
+            throw TimeNotValid::zoneTooLong($name);
+        }
         foreach ($described->getComponents() as $observance) {
             if (! $observance instanceof Component || ! in_array($observance->name, ['STANDARD', 'DAYLIGHT'], true)) {
                 continue;
             }
             $from = self::offset(Fields::text($observance, 'TZOFFSETFROM'));
             $to = self::offset(Fields::text($observance, 'TZOFFSETTO'));
-            foreach (self::onsets($observance) as $reading) {
+            foreach ($this->onsets($name, $observance) as $reading) {
                 $changes[$reading - $from] = $to;
                 $before = $before === null || $reading - $from < $before[0] ? [$reading - $from, $from] : $before;
             }
@@ -99,8 +108,12 @@ final class Zones
         return Zone::fromChanges($name, [PHP_INT_MIN, ...array_keys($changes)], [$before[1], ...array_values($changes)]);
     }
 
-    /** @return list<int> readings, before the change, at which an observance begins */
-    private static function onsets(Component $observance): array
+    /**
+     * @return list<int> readings, before the change, at which an observance begins
+     *
+     * @throws TimeNotValid when it takes too long to find out
+     */
+    private function onsets(string $name, Component $observance): array
     {
         $utc = Zone::of('UTC');
         $start = Moment::read(Fields::text($observance, 'DTSTART'), $utc)->reading;
@@ -117,7 +130,10 @@ final class Zones
                 $end = (int) gmmktime(0, 0, 0, 1, 1, self::LAST_YEAR + 1);
                 // UNTIL is UTC here; a day more or less never meets the next change.
                 $end = $rule->until === null ? $end : min($end, Moment::read($rule->until, $utc)->reading + 86_400);
-                $onsets = [...$onsets, ...iterator_to_array(RruleDates::of($rule, $start, $end, 2_000, budget: new Budget(self::WORK)), false)];
+                $onsets = [...$onsets, ...iterator_to_array(RruleDates::of($rule, $start, $end, 2_000, false, $this->budget, (int) gmmktime(0, 0, 0, 1, 1, self::FIRST_YEAR)), false)];
+            } catch (RruleNotValid $failure) {
+                // Half of its changes would be another zone than the one that was meant.
+                throw TimeNotValid::zoneTooLong($name, $failure);
             } catch (RecessException) {
                 // The first onset is then all that is known of it.
             }

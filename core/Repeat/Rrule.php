@@ -86,10 +86,11 @@ final readonly class Rrule
             if (abs($number) < $least || abs($number) > $most) {
                 throw RruleNotValid::part($name, $text);
             }
-            $numbers[] = $number;
+            $numbers[$number] = $number;
         }
 
-        return $numbers;
+        // What is said twice counts once; a rule is not made longer by it.
+        return array_values($numbers);
     }
 
     /**
@@ -104,9 +105,9 @@ final readonly class Rrule
             if (preg_match('/^([+-]?\d{1,2})?(MO|TU|WE|TH|FR|SA|SU)$/D', trim($item), $part) !== 1 || ($part[1] !== '' && ((int) $part[1] === 0 || abs((int) $part[1]) > 53))) {
                 throw RruleNotValid::part('BYDAY', $text);
             }
-            $days[] = [self::DAYS[$part[2]], (int) $part[1]];
+            $days[$part[2].(int) $part[1]] = [self::DAYS[$part[2]], (int) $part[1]];
         }
 
-        return $days;
+        return array_values($days);
     }
 }

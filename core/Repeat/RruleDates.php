@@ -17,12 +17,21 @@ final class RruleDates
     /** Periods looked at before a rule is called endless: a rule that names no date is found out by this. */
     private const PERIODS = 500_000;
 
+    /** How much dearer a day is of which months, weeks or numbers are asked, and not its weekday alone. */
+    private const ALL_LIMITS = 3;
+
+    /** Readings of one period from which BYSETPOS may pick: every minute of a year is half a million. */
+    private const SET = 100_000;
+
     /** @var list<int> seconds of the day, in order */
     private array $times;
 
     private readonly int $startDay;
 
     private readonly int $startTime;
+
+    /** The number of the first period that is looked at. */
+    private readonly int $first;
 
     /** Whether no limit but plain days of the week holds days back: the common case, and a quick one. */
     private readonly bool $weekdaysOnly;
@@ -33,16 +42,19 @@ final class RruleDates
     /** @var list<array{int, int}> */
     private array $byDay;
 
-    private function __construct(private readonly Rrule $rule, private readonly int $start, private readonly ?Budget $budget)
+    private function __construct(private readonly Rrule $rule, private readonly int $start, private readonly ?Budget $budget, ?int $from)
     {
         $this->startDay = intdiv($start - (($start % 86_400) + 86_400) % 86_400, 86_400);
         $this->startTime = $start - $this->startDay * 86_400;
+        $this->first = $from === null || $rule->count !== null ? 0 : $this->periodBefore($from);
         $this->by = $rule->by;
         $this->byDay = $rule->byDay;
         $this->fillIn();
         $this->weekdaysOnly = array_intersect_key($this->by, ['BYMONTH' => 0, 'BYMONTHDAY' => 0, 'BYYEARDAY' => 0, 'BYWEEKNO' => 0]) === []
             && array_filter($this->byDay, static fn (array $day): bool => $day[1] !== 0) === [];
-        $this->times = $this->timesOfDay();
+        // Frequencies shorter than a day have times of their own.
+        $this->times = in_array($rule->frequency, ['SECONDLY', 'MINUTELY', 'HOURLY'], true) ? [] : $this->timesOfDay();
+        $budget?->spend(count($this->times));
     }
 
     /**
@@ -52,11 +64,12 @@ final class RruleDates
      * @param  bool  $startCounts  whether DTSTART is the first even where the rule does not name it; RFC 5545, 3.8.5.3
      *                             leaves such rules undefined, and writers differ
      * @param  Budget|null  $budget  of all rules of a file
+     * @param  int|null  $from  the first reading that is wanted: a rule that is not counted is not followed through the years before it
      * @return \Generator<int, int> readings, in order, each once
      *
      * @throws RruleNotValid when the rule has more than that many, or does not come to an end
      */
-    public static function of(Rrule $rule, int $start, int $before, int $atMost, bool $startCounts = true, ?Budget $budget = null): \Generator
+    public static function of(Rrule $rule, int $start, int $before, int $atMost, bool $startCounts = true, ?Budget $budget = null, ?int $from = null): \Generator
     {
         $given = 0;
         if ($startCounts) {
@@ -65,7 +78,7 @@ final class RruleDates
                 return;
             }
         }
-        foreach ((new self($rule, $start, $budget))->readings($before) as $reading) {
+        foreach ((new self($rule, $start, $budget, $from))->readings($before) as $reading) {
             if ($reading < $start || ($startCounts && $reading === $start)) {
                 continue;
             }
@@ -121,24 +134,37 @@ final class RruleDates
     {
         $positions = $this->by['BYSETPOS'] ?? null;
         foreach ($this->periods($before) as [$days, $times]) {
+            if ($positions === null) {
+                // One after the other: a day of 86,400 seconds is never there as a whole.
+                foreach ($days as $day) {
+                    foreach ($times as $time) {
+                        $this->budget?->make(1);
+                        yield $day * 86_400 + $time;
+                    }
+                }
+
+                continue;
+            }
+            // To count from its end, a set has to be there.
+            if (count($days) * count($times) > self::SET) {
+                throw RruleNotValid::tooMuchWork();
+            }
+            $this->budget?->make(count($days) * count($times));
             $set = [];
             foreach ($days as $day) {
                 foreach ($times as $time) {
                     $set[] = $day * 86_400 + $time;
                 }
             }
-            if ($positions !== null) {
-                $picked = [];
-                foreach ($positions as $position) {
-                    $at = $position > 0 ? $position - 1 : count($set) + $position;
-                    if (isset($set[$at])) {
-                        $picked[$set[$at]] = $set[$at];
-                    }
+            $picked = [];
+            foreach ($positions as $position) {
+                $at = $position > 0 ? $position - 1 : count($set) + $position;
+                if (isset($set[$at])) {
+                    $picked[$set[$at]] = $set[$at];
                 }
-                sort($picked);
-                $set = $picked;
             }
-            yield from $set;
+            sort($picked);
+            yield from $picked;
         }
     }
 
@@ -153,7 +179,7 @@ final class RruleDates
     {
         $every = $this->rule->interval;
         $short = ['SECONDLY' => 1, 'MINUTELY' => 60, 'HOURLY' => 3600][$this->rule->frequency] ?? null;
-        for ($n = 0; $n < self::PERIODS; $n++) {
+        for ($n = $this->first; $n < $this->first + self::PERIODS; $n++) {
             if ($short !== null) {
                 $reading = $this->start - $this->start % $short + $n * $every * $short;
                 $day = intdiv($reading, 86_400);
@@ -169,10 +195,45 @@ final class RruleDates
             if ($days === null || $before <= $days[0] * 86_400) {
                 return;
             }
-            $this->budget?->spend($days[1] - $days[0]);
-            yield [array_values(array_filter(range($days[0], $days[1] - 1), $this->fits(...))), $this->times];
+            $looked = $this->daysWithin($days[0], $days[1]);
+            // To look at all limits of a day takes some times as long as at its weekday alone.
+            $this->budget?->spend(count($looked) * ($this->weekdaysOnly ? 1 : self::ALL_LIMITS));
+            yield [array_values(array_filter($looked, $this->fits(...))), $this->times];
         }
         throw RruleNotValid::tooLong();
+    }
+
+    /** @return list<int> the days of a period that can fit: of a year, those of the months that are named */
+    private function daysWithin(int $first, int $after): array
+    {
+        if ($this->rule->frequency !== 'YEARLY' || ! isset($this->by['BYMONTH']) || isset($this->by['BYWEEKNO'])) {
+            return range($first, $after - 1);
+        }
+        $index = LocalDate::fromDay($first)->parts()[0] * 12;
+        $months = $this->by['BYMONTH'];
+        sort($months);
+
+        return array_merge(...array_map(static fn (int $month): array => range(self::monthStart($index + $month - 1), self::monthStart($index + $month) - 1), $months));
+    }
+
+    /** The number of a period that ends before a reading, one or two before the one in which it lies. */
+    private function periodBefore(int $reading): int
+    {
+        [$year, $month] = LocalDate::fromDay($this->startDay)->parts();
+        [$ofYear, $ofMonth] = LocalDate::fromDay(intdiv(max($reading, $this->start), 86_400))->parts();
+        $months = ($ofYear - $year) * 12 + $ofMonth - $month;
+        $since = max(0, $reading - $this->start);
+        $periods = match ($this->rule->frequency) {
+            'SECONDLY' => $since,
+            'MINUTELY' => intdiv($since, 60),
+            'HOURLY' => intdiv($since, 3600),
+            'DAILY' => intdiv($since, 86_400),
+            'WEEKLY' => intdiv($since, 7 * 86_400),
+            'MONTHLY' => $months,
+            default => $ofYear - $year,
+        };
+
+        return max(0, intdiv($periods, $this->rule->interval) - 2);
     }
 
     /** @return array{int, int}|null the first day of the n-th period and the day after its last */
@@ -207,6 +268,10 @@ final class RruleDates
         $by = $this->by;
         if ($this->weekdaysOnly) {
             return $this->byDay === [] || in_array([LocalDate::weekdayOf($day), 0], $this->byDay, true);
+        }
+        // Most days are held back by their weekday already, and to know it is cheap.
+        if ($this->byDay !== [] && ! in_array(LocalDate::weekdayOf($day), array_column($this->byDay, 0), true)) {
+            return false;
         }
         [$year, $month, $dayOfMonth] = LocalDate::fromDay($day)->parts();
         if (isset($by['BYMONTH']) && ! in_array($month, $by['BYMONTH'], true)) {

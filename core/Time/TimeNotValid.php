@@ -24,6 +24,12 @@ final class TimeNotValid extends \DomainException implements RecessException
         return new self(sprintf('From %s to %s is more than ten years. Look at the years again.', $first, $last));
     }
 
+    /** Of a zone that a calendar describes by rules of its own. */
+    public static function zoneTooLong(string $name, ?\Throwable $because = null): self
+    {
+        return new self(sprintf('The clock changes of the zone “%s” take too long to work out.', self::shortened($name)), previous: $because);
+    }
+
     public static function noSuchDate(string $given): self
     {
         return new self(sprintf('There is no date “%s”. Write it as year-month-day, such as 2026-11-26.', self::shortened($given)));

@@ -174,4 +174,22 @@ final class RruleTest extends TestCase
 
         return array_map(static fn (int $reading): string => gmdate('Y-m-d\TH:i:s', $reading), iterator_to_array($readings, false));
     }
+
+    /** What is asked about begins years after a rule did: to begin late finds what following it from its start would. */
+    public function test_a_rule_that_is_followed_from_later_on_says_the_same_from_there(): void
+    {
+        $compared = 0;
+        foreach ([...self::EXAMPLES, ['2016-02-29T23:30:00', 'FREQ=YEARLY'], ['2015-01-31T00:15:00', 'FREQ=MONTHLY;INTERVAL=7'], ['2001-12-31T12:00:00', 'FREQ=YEARLY;INTERVAL=3;BYWEEKNO=1,53']] as [$start, $text]) {
+            [$rule, $first] = [Rrule::parse($text), (int) strtotime($start.'Z')];
+            foreach ([0, 1, 40, 366, 1_000] as $days) {
+                $from = $first + $days * 86_400;
+                $before = $from + 800 * 86_400;
+                $whole = array_filter(iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false), false), static fn (int $one): bool => $one >= $from);
+                $late = array_filter(iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false, null, $from), false), static fn (int $one): bool => $one >= $from);
+                self::assertSame(array_values($whole), array_values($late), "$text from $days days on");
+                $compared += count($whole);
+            }
+        }
+        self::assertGreaterThan(5_000, $compared);
+    }
 }
