@@ -160,6 +160,7 @@ fill_template() {
     fi
     # Measured and tested is from one address, which is then a whole school's.
     text=${text//@RATE@/$([ "$INSTANCE" = demo ] || [ "$INSTANCE" = school ] && echo 100 || echo 5000)}
+    text=${text//@LIVE@/$([ "$INSTANCE" = demo ] || [ "$INSTANCE" = school ] && echo 300 || echo 5000)}
     text=${text//@ROOT@/$ROOT}
     text=${text//@RUN@/$RUN}
     text=${text//@VAR@/$VAR}

@@ -44,11 +44,11 @@ unit_of() {
         fpm) command="/usr/sbin/php-fpm8.2 -c $VAR/run/php.ini --fpm-config $VAR/run/php-fpm.conf" stop=SIGQUIT ;;
         # A socket that a killed one left behind would keep it from starting.
         nginx) command="/usr/sbin/nginx -c $VAR/run/nginx.conf" stop=SIGQUIT before="rm -f $RUN/live/stamps.sock" ;;
-        queue) command="$PHP $ROOT/artisan queue:work --sleep=1 --tries=6 --max-time=3600" user=$APP_USER ;;
+        queue) command="$PHP -d memory_limit=192M $ROOT/artisan queue:work --sleep=1 --tries=6 --max-time=3600" user=$APP_USER ;;
         # Times for a whole school take a minute to find: letters do not wait for them.
-        rounds) command="$PHP $ROOT/artisan queue:work --queue=rounds --sleep=1 --timeout=1800 --max-time=3600" user=$APP_USER ;;
-        live) command="$PHP $ROOT/artisan recess:live" user=$APP_USER ;;
-        scheduler) command="$PHP $ROOT/artisan schedule:work" user=$APP_USER ;;
+        rounds) command="$PHP -d memory_limit=512M $ROOT/artisan queue:work --queue=rounds --sleep=1 --timeout=1800 --max-time=3600" user=$APP_USER ;;
+        live) command="$PHP -d memory_limit=128M $ROOT/artisan recess:live" user=$APP_USER ;;
+        scheduler) command="$PHP -d memory_limit=128M $ROOT/artisan schedule:work" user=$APP_USER ;;
     esac
     cat <<UNIT
 # Made by bin/recess install; change ops/services.sh.

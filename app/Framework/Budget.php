@@ -36,8 +36,7 @@ final class Budget
      */
     public function handle(Request $request, \Closure $next, string $leaves = ''): Response
     {
-        $route = $request->route();
-        self::check($request, $route instanceof Route ? self::of($route) ?? (int) $leaves : (int) $leaves);
+        self::check($request, self::of($request->route()) ?? (int) $leaves);
 
         return $next($request);
     }

@@ -159,7 +159,7 @@ final class Knock extends Row
     public function announce(): void
     {
         $desks = $this->hosts->map(static fn (KnockHost $one): string => Channel::desk($one->staff_id))->all();
-        Announce::to([...array_values($desks), Channel::pass($this->pass_id), Channel::times($this->host->school_id)]);
+        Announce::to([...array_values($desks), Channel::pass($this->pass), Channel::times($this->host->school_id)]);
     }
 
     /** The one of its hosts for whom a colleague answers: they themselves, or somebody who is away and has lent them their sheets. */

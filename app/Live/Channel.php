@@ -25,9 +25,12 @@ final class Channel
         return self::named('desk', $staff);
     }
 
-    public static function pass(int|Pass $pass): string
+    /** Of a pass, as long as it has the address that it has: whoever had the one before hears nothing of what comes. */
+    public static function pass(int|Pass $pass, int $generation = 1): string
     {
-        return self::named('pass', $pass instanceof Pass ? $pass->id : $pass);
+        [$id, $generation] = $pass instanceof Pass ? [$pass->id, $pass->generation] : [$pass, $generation];
+
+        return Secret::of("live|pass|$id".($generation === 1 ? '' : "|$generation"));
     }
 
     /** All times of a school: for those who look at many hosts side by side. */

@@ -15,4 +15,5 @@ return [
     'census' => '{staff, plural, one {one staff member} other {# staff members}}, {sheets, plural, one {one sheet} other {# sheets}}, {bookings, plural, one {one booking} other {# bookings}}, {students, plural, one {one student} other {# students}}.',
     'first_key_over' => '{school} has moved in already. Its office invites everybody else, on the page “Staff”.',
     'too_much' => 'This is more than any of our pages sends, so it was not looked at. Nothing was changed.',
+    'calendar_too_much' => 'To read this calendar takes more time or memory than a calendar may. Look for entries that repeat every minute or second in it.',
 ];

@@ -8,6 +8,7 @@ use App\Calendars\CalendarFeed;
 use App\Calendars\FeedAnswer;
 use App\Calendars\FeedFailed;
 use App\Calendars\HttpCalendarFeed;
+use App\Calendars\ReadApart;
 use App\Models\Booking;
 use App\Models\Calendar;
 use App\Models\HostRole;
@@ -161,11 +162,11 @@ final class HostsTest extends TestCase
 
         $this->travel(20)->minutes();
         \Carbon\CarbonImmutable::setTestNow('2026-11-24T12:20:00Z');
-        Artisan::call('recess:calendars');
+        Artisan::call('recess:calendars', ['--here' => true]);
         self::assertSame([null, '"1"'], $feed->etags);
         $feed->fails = 'yes';
         \Carbon\CarbonImmutable::setTestNow('2026-11-24T12:40:00Z');
-        Artisan::call('recess:calendars');
+        Artisan::call('recess:calendars', ['--here' => true]);
         self::assertSame('The server did not answer in time. We try again later.', Calendar::query()->firstOrFail()->failure);
         $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('free', 2);
     }
@@ -246,5 +247,36 @@ final class HostsTest extends TestCase
         $answer = $this->post('/api/staff/calendars', ['name' => 'Mine', 'file' => UploadedFile::fake()->createWithContent('x.ics', $text)], ['Accept' => 'application/json'])->assertUnprocessable()->assertOnlyJsonValidationErrors(['file']);
         self::assertStringContainsString($says, (string) $answer->json('errors.file.0'));
         self::assertSame(0, Calendar::query()->count());
+    }
+
+    public function test_a_calendar_that_uses_up_a_program_ends_it_alone_and_the_others_are_read(): void
+    {
+        $numbers = [];
+        foreach (range(1, 5) as $n) {
+            $numbers[] = $this->host()->calendars()->create(['name' => "Feed $n", 'address' => "https://calendar.school.example/$n.ics"])->id;
+        }
+        [$one, $eats, $three, $waits, $five] = $numbers;
+        $file = (string) tempnam(sys_get_temp_dir(), 'read');
+        // Stands for ours: notes which it has read, and comes to grief at two of them, as programs do.
+        $reads = <<<PHP
+            foreach (explode(',', substr(end(\$argv), 8)) as \$n) {
+                echo "reading \$n\n";
+                if (\$n === '$eats') { \$eaten = str_repeat('x', 200_000_000); }
+                if (\$n === '$waits') { exit(255); }
+                file_put_contents('$file', "\$n ", FILE_APPEND);
+            }
+            PHP;
+        $apart = new ReadApart([PHP_BINARY, '-d', 'memory_limit=64M', '-d', 'display_errors=0', '-r', $reads, '--']);
+        try {
+            self::assertSame([$eats, $waits], $apart($numbers));
+            self::assertSame("$one $three $five ", file_get_contents($file));
+        } finally {
+            unlink($file);
+        }
+        app()->instance(ReadApart::class, new ReadApart([PHP_BINARY, '-r', 'echo "reading '.$eats.'\n"; exit((int) (end($argv) !== "--these='."$three,$waits,$five".'"));', '--']));
+        Artisan::call('recess:calendars');
+        $said = array_filter(Calendar::query()->orderBy('id')->pluck('failure')->all());
+        self::assertCount(1, $said);
+        self::assertStringContainsString('takes more time or memory', implode('', $said));
     }
 }

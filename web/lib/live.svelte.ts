@@ -75,6 +75,11 @@ export class Live {
         this.heard = now.at;
     }
 
+    /** Listens on another channel, once the page has one. */
+    elsewhere(): void {
+        if (!this.#stopped && this.#source) this.#open();
+    }
+
     /** Looks at once; of several asked for meanwhile one is done. */
     async now(): Promise<void> {
         if (this.#looking) {

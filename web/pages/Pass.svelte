@@ -54,6 +54,7 @@
         changed = answer.data;
         renewed = true;
         history.replaceState(null, '', answer.data.path);
+        live.elsewhere();
     }
     /** The next booking goes on this pass: it is remembered in this tab. */
     const carry = () => sessionStorage.setItem('recess.pass', pass.path);

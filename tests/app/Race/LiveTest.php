@@ -115,4 +115,26 @@ final class LiveTest extends RaceTestCase
 
         return $text === '' ? null : self::fail("Something else came: $text");
     }
+
+    public function test_a_page_elsewhere_is_refused_and_nothing_of_where_it_is_comes_back(): void
+    {
+        $channel = Channel::desk(900_000_003);
+        foreach (['https://elsewhere.example' => 403, $this->address => 0, '' => 0] as $origin => $status) {
+            $ask = curl_init("$this->address/live/$channel");
+            curl_setopt_array($ask, [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT_MS => 400,
+                CURLOPT_HTTPHEADER => ['Accept: text/event-stream', ...$origin === '' ? [] : ["Origin: $origin"]],
+            ]);
+            $said = (string) curl_exec($ask);
+            // One that is let in is still open when the time is over.
+            self::assertSame($status === 0 ? 200 : $status, curl_getinfo($ask, CURLINFO_RESPONSE_CODE), $origin);
+            self::assertStringNotContainsString('elsewhere.example', $said);
+            self::assertStringNotContainsString('Allow-Credentials', $said);
+        }
+        // So many at once from one network, and of all; elsewhere than here it is less than here.
+        $nginx = (string) file_get_contents(base_path('ops/templates/nginx.conf'));
+        foreach (['limit_conn live_from @LIVE@;', 'limit_conn live_all 3000;', 'nchan_subscriber_timeout', 'client_header_timeout', 'client_body_timeout', 'send_timeout'] as $bound) {
+            self::assertStringContainsString($bound, $nginx);
+        }
+    }
 }
