@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Accounts\SessionEnds;
+use App\Accounts\WrongKeys;
 use App\Booking\TooLate;
 use App\Framework\Budget;
 use App\Framework\CleanInput;
@@ -48,7 +49,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->prepend(CleanInput::class);
-        $middleware->alias(['budget' => Budget::class, 'limited' => Limited::class, 'proved' => Proof::class]);
+        $middleware->alias(['budget' => Budget::class, 'limited' => Limited::class, 'proved' => Proof::class, 'wrong-keys' => WrongKeys::class]);
+        // Spaces at the ends of a password are part of it.
+        $middleware->trimStrings(except: ['current', 'password']);
         $middleware->append(SecurityHeaders::class);
         // Another password signs out whoever was signed in with the one before.
         $middleware->authenticateSessions();

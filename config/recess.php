@@ -43,8 +43,11 @@ return [
         // A family's plan is found anew with each tick; a whole school may be behind one address.
         'plans' => ['most' => (int) env('RECESS_PLANS_PER_MINUTE', 1200), 'seconds' => 60, 'by' => 'network'],
         'worksheet' => ['most' => (int) env('RECESS_DRAWINGS_PER_MINUTE', 240), 'seconds' => 60, 'by' => 'person'],
-        // Letters that open accounts are few, even where a whole staff room sits behind one address.
-        'account-keys' => ['most' => 60, 'seconds' => 3600, 'by' => 'network'],
+        // Letters that open accounts are few to one address; a whole staff room sits behind one network. Of keys, wrong ones
+        // are counted, and nothing else (Accounts/WrongKeys).
+        'account-letters' => ['most' => 10, 'seconds' => 3600, 'by' => 'email'],
+        'account-letters-from' => ['most' => 300, 'seconds' => 3600, 'by' => 'network'],
+        'elsewhere' => ['most' => 600, 'seconds' => 3600, 'by' => 'network'],
         'password' => ['most' => 10, 'seconds' => 3600, 'by' => 'person'],
         'invitations' => ['most' => 300, 'seconds' => 3600, 'by' => 'person'],
         // An address is not flooded with its own passes, whoever asks.

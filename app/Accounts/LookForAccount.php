@@ -25,7 +25,7 @@ final class LookForAccount implements ShouldBeEncrypted, ShouldQueue
     public function handle(): void
     {
         $now = Clock::now();
-        $staff = StaffMember::query()->where('email', $this->email)->first();
+        $staff = StaffMember::query()->where('email', $this->email)->whereNull('left_at')->first();
         if ($staff !== null && Limits::isReached("forgotten|$staff->id", self::LETTERS, 3600, $now) === false) {
             Limits::exactly("forgotten|$staff->id", 3600, $now);
             event(new PasswordForgotten(AccountKey::cut($staff, KeyPurpose::Password, $now)));

@@ -29,7 +29,7 @@ final class StaffController
     {
         try {
             $staff = $invite($reader, $request->person(), Clock::now());
-            LogBook::note('invited', $staff, ['about' => $staff->name]);
+            LogBook::note('invited', $staff, ['about' => $staff->name, 'role' => $staff->role()]);
         } catch (UniqueConstraintViolationException) {
             throw ValidationException::withMessages(['email' => Words::say('accounts.known')]);
         }

@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Framework\Clock;
 use App\Framework\Contended;
+use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -33,7 +34,12 @@ final class StaffFileController
         $file = $this->file($request);
         $now = Clock::now();
         try {
-            Contended::transaction(static fn () => array_map(static fn (array $person): StaffMember => $invite($reader, $person, $now), $file->new));
+            Contended::transaction(static function () use ($reader, $file, $invite, $now): void {
+                foreach ($file->new as $person) {
+                    $staff = $invite($reader, $person, $now);
+                    LogBook::note('invited', $staff, ['about' => $staff->name, 'role' => $staff->role()]);
+                }
+            });
         } catch (UniqueConstraintViolationException) {
             throw new NotNow(Words::say('accounts.file_changed'));
         }

@@ -9,10 +9,10 @@ use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get('/staff/people', [StaffController::class, 'page'])->can('viewAny', StaffMember::class);
-    Route::post('/api/staff/people', [StaffController::class, 'invite'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');
+    Route::post('/api/staff/people', [StaffController::class, 'invite'])->can('viewAny', StaffMember::class)->middleware(['proved', 'limited:invitations']);
     Route::post('/api/staff/people/file', [StaffFileController::class, 'look'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');
-    Route::post('/api/staff/people/file/invitations', [StaffFileController::class, 'invite'])->can('viewAny', StaffMember::class)->middleware('limited:invitations');
+    Route::post('/api/staff/people/file/invitations', [StaffFileController::class, 'invite'])->can('viewAny', StaffMember::class)->middleware(['proved', 'limited:invitations']);
     Route::put('/api/staff/people/{person}', [StaffController::class, 'change'])->can('change', 'person')->middleware('proved');
-    Route::post('/api/staff/people/{person}/invitation', [StaffController::class, 'again'])->can('change', 'person')->middleware('limited:invitations');
-    Route::delete('/api/staff/people/{person}/invitation', [StaffController::class, 'takeBack'])->can('change', 'person');
+    Route::post('/api/staff/people/{person}/invitation', [StaffController::class, 'again'])->can('change', 'person')->middleware(['proved', 'limited:invitations']);
+    Route::delete('/api/staff/people/{person}/invitation', [StaffController::class, 'takeBack'])->can('change', 'person')->middleware('proved');
 });

@@ -18,6 +18,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** A tutor begins alone: an address that answers first, and then all of it on one page. */
 final class AloneController
@@ -39,13 +40,13 @@ final class AloneController
         return new JsonResponse(['said' => Words::say('alone.asked')], 202);
     }
 
-    public function beginPage(string $token): View
+    public function beginPage(string $token): Response
     {
         $sealed = Sealed::open($token, Clock::now());
 
-        return Page::staff('Alone', Words::say($sealed === null ? 'accounts.key_spent_title' : 'alone.title'), [
+        return Page::opened($sealed !== null, Page::staff('Alone', Words::say($sealed === null ? 'accounts.key_spent_title' : 'alone.title'), [
             'token' => $token, 'person' => $sealed === null ? null : ['name' => $sealed->name, 'email' => $sealed->email], 'least' => NewPassword::least(), 'zones' => Zones::all(),
-        ]);
+        ]));
     }
 
     public function begin(AloneRequest $request, string $token, BeginAlone $begin): JsonResponse

@@ -8,6 +8,6 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'guest', 'budget:300'])->group(static function (): void {
     Route::get('/staff/alone', [AloneController::class, 'page'])->can('begin-alone');
     Route::post('/api/staff/alone', [AloneController::class, 'ask'])->can('begin-alone')->middleware(['limited:waiting', 'limited:waiting-address']);
-    Route::get('/staff/alone/{token}', [AloneController::class, 'beginPage'])->can('begin-alone')->middleware('limited:account-keys');
-    Route::post('/api/staff/alone/{token}', [AloneController::class, 'begin'])->can('begin-alone')->middleware('limited:account-keys');
+    Route::get('/staff/alone/{token}', [AloneController::class, 'beginPage'])->can('begin-alone')->middleware('wrong-keys');
+    Route::post('/api/staff/alone/{token}', [AloneController::class, 'begin'])->can('begin-alone')->middleware('wrong-keys');
 });

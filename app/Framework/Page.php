@@ -6,6 +6,7 @@ namespace App\Framework;
 
 use App\Models\StaffMember;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 
 /** A page: a shell with the page's data in it, on which one Svelte component of web/pages/ is mounted. */
@@ -21,6 +22,12 @@ final class Page
     public static function staff(string $component, string $title, array $data): View
     {
         return self::shell('staff', $component, $title, $data);
+    }
+
+    /** A page that a key opens; of one that opens nothing (any more) it is the same page, which says so (HTTP 410). */
+    public static function opened(bool $isOpen, View $page): Response
+    {
+        return new Response($page->render(), $isOpen ? Response::HTTP_OK : Response::HTTP_GONE);
     }
 
     /** @param  array<string, mixed>  $data */

@@ -36,8 +36,8 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
     Route::post('/api/staff/sheets/{sheet}/bookings', [OfficeController::class, 'book'])->can('bookFor', 'sheet');
     Route::get('/api/staff/people/{person}/leaving', [LeavingController::class, 'effect'])->can('change', 'person');
     Route::post('/api/staff/people/{person}/leaving', [LeavingController::class, 'leave'])->can('change', 'person')->middleware('proved');
-    Route::put('/api/staff/people/{person}/lending', [LeavingController::class, 'lend'])->can('change', 'person');
-    Route::delete('/api/staff/people/{person}/lending', [LeavingController::class, 'takeBack'])->can('change', 'person');
+    Route::put('/api/staff/people/{person}/lending', [LeavingController::class, 'lend'])->can('change', 'person')->middleware('proved');
+    Route::delete('/api/staff/people/{person}/lending', [LeavingController::class, 'takeBack'])->can('change', 'person')->middleware('proved');
     Route::post('/api/staff/bookings/{booking}/cancel', [HostBookingController::class, 'cancel'])->can('cancel', 'booking');
     Route::get('/api/staff/bookings/{booking}/times', [HostBookingController::class, 'times'])->can('cancel', 'booking');
     Route::post('/api/staff/bookings/{booking}/move', [HostBookingController::class, 'move'])->can('cancel', 'booking');

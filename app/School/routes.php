@@ -13,7 +13,7 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
     Route::post('/api/staff/me/picture', [SettingsController::class, 'picture'])->can('viewAny', Sheet::class);
     Route::post('/api/staff/me/feed', [SettingsController::class, 'renewFeed'])->can('viewAny', Sheet::class);
     Route::get('/staff/school', [SettingsController::class, 'schoolPage'])->can('set-up-school');
-    Route::put('/api/staff/school', [SettingsController::class, 'school'])->can('set-up-school')->middleware('budget:2000');
+    Route::put('/api/staff/school', [SettingsController::class, 'school'])->can('set-up-school')->middleware('proved')->middleware('budget:2000');
     Route::post('/api/staff/school/closed-days', [SettingsController::class, 'closedDays'])->can('set-up-school')->middleware('budget:3000');
     Route::post('/api/staff/places', [SettingsController::class, 'addPlace'])->can('viewAny', Sheet::class);
     Route::delete('/api/staff/places/{place}', [SettingsController::class, 'removePlace'])->can('change', 'place');

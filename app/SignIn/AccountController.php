@@ -43,6 +43,7 @@ final class AccountController
         if ($codes === null) {
             throw ValidationException::withMessages(['code' => Words::say('signin.code_wrong')]);
         }
+        self::endElsewhere($staff, $request);
         event(new SecondFactorTurned($staff, on: true));
 
         return new JsonResponse(['codes' => $codes, 'account' => $this->data($staff->refresh(), $request)]);
@@ -58,9 +59,17 @@ final class AccountController
     public function off(#[CurrentUser] StaffMember $staff, Request $request, SecondFactor $factor): JsonResponse
     {
         $factor->off($staff);
+        self::endElsewhere($staff, $request);
         event(new SecondFactorTurned($staff, on: false));
 
         return new JsonResponse($this->data($staff->refresh(), $request));
+    }
+
+    /** Whoever was in by less than is asked for now, or by what does not count any more, is not in any longer. */
+    private static function endElsewhere(StaffMember $staff, Request $request): void
+    {
+        DB::table('sessions')->where('user_id', $staff->id)->where('id', '!=', $request->session()->getId())->delete();
+        Device::query()->where('staff_id', $staff->id)->delete();
     }
 
     /** A session elsewhere, or a machine on which one stays signed in, ends. */

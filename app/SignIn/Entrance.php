@@ -31,7 +31,7 @@ final class Entrance
             return '/staff/second-factor';
         }
 
-        return self::in($request, $staff, $remember, $how);
+        return self::in($request, $staff, $remember, $how, $strong);
     }
 
     /** Who has shown the first and is asked for the second factor; null when nobody is, or not any more. */
@@ -45,7 +45,7 @@ final class Entrance
     }
 
     /** In a session of its own, from now on. */
-    public static function in(Request $request, StaffMember $staff, ?bool $remember = null, string $how = 'first'): string
+    public static function in(Request $request, StaffMember $staff, ?bool $remember = null, string $how = 'first', bool $strong = false): string
     {
         $asked = $request->session()->pull('asked');
         $wanted = $request->session()->pull('url.intended');
@@ -53,7 +53,8 @@ final class Entrance
         Auth::login($staff);
         LogBook::note('came_in', $staff, ['how' => is_array($asked) ? 'code' : $how], $staff);
         $now = Clock::now();
-        $request->session()->put(['since' => $now, 'proved_at' => $now]);
+        $request->session()->put(['since' => $now, 'proved_at' => $now] + ($strong || is_array($asked) ? ['factor_at' => $now] : []));
+        KnownBrowser::keep($request, $staff);
         if ($remember) {
             Device::keep($staff, (string) $request->userAgent(), $now);
         }

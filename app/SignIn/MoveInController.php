@@ -14,22 +14,22 @@ use App\Framework\Page;
 use App\Framework\Words;
 use App\Models\MailAddress;
 use App\School\NewPassword;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 /** An empty server becomes a school's: one page, whose address opens once. */
 final class MoveInController
 {
-    public function page(string $token): View
+    public function page(string $token): Response
     {
         $open = AccountKey::openServer($token, Clock::now()) !== null;
 
-        return Page::staff('MoveIn', Words::say($open ? 'accounts.move_in' : 'accounts.key_spent_title'), [
+        return Page::opened($open, Page::staff('MoveIn', Words::say($open ? 'accounts.move_in' : 'accounts.key_spent_title'), [
             'token' => $token, 'open' => $open, 'least' => NewPassword::least(), 'from' => config('mail.from.address'),
             'zones' => Zones::all(),
-        ]);
+        ]));
     }
 
     /** A letter at once, before anything is decided. */

@@ -19,6 +19,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 
@@ -26,16 +27,16 @@ use Illuminate\Validation\ValidationException;
 final class PasswordController
 {
     /** Looking at a letter's address uses nothing up: programs that read mail look too. */
-    public function page(string $token): View
+    public function page(string $token): Response
     {
         $key = AccountKey::open($token, Clock::now());
 
-        return Page::staff('Join', Words::say($key === null ? 'accounts.key_spent_title' : "accounts.title_{$key->purpose->value}"), [
+        return Page::opened($key !== null, Page::staff('Join', Words::say($key === null ? 'accounts.key_spent_title' : "accounts.title_{$key->purpose->value}"), [
             'token' => $token,
             'person' => $key === null ? null : ['name' => $key->staff->name, 'email' => $key->staff->email, 'school' => $key->staff->school->name],
             'said' => $key === null ? Words::say('accounts.key_spent') : Words::say("accounts.page_{$key->purpose->value}", ['school' => $key->staff->school->name]),
             'least' => NewPassword::least($key?->staff),
-        ]);
+        ]));
     }
 
     public function first(Request $request, string $token, SetPassword $set): JsonResponse

@@ -6,6 +6,7 @@ namespace App\SignIn;
 
 use App\Framework\Clock;
 use App\Framework\Words;
+use App\Models\StaffMember;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -15,12 +16,17 @@ final class Proof
 {
     private const SECONDS = 900;
 
-    /** @param  \Closure(Request): Response  $next */
-    public function handle(Request $request, \Closure $next): Response
+    /**
+     * @param  \Closure(Request): Response  $next
+     * @param  string  $what  factor, where the password alone is not enough for whoever has a second one
+     */
+    public function handle(Request $request, \Closure $next, string $what = ''): Response
     {
-        $shown = $request->session()->get('proved_at');
+        $staff = $request->user();
+        $second = $staff instanceof StaffMember && $staff->totp_at !== null;
+        $shown = $request->session()->get($what === 'factor' && $second ? 'factor_at' : 'proved_at');
         if (! is_int($shown) || Clock::now() - $shown >= self::SECONDS) {
-            return new JsonResponse(['message' => Words::say('signin.prove'), 'second_factor' => $request->user()?->getAttribute('totp_at') !== null], 423);
+            return new JsonResponse(['message' => Words::say('signin.prove'), 'second_factor' => $second, 'factor_only' => $what === 'factor' && $second], 423);
         }
 
         return $next($request);

@@ -17,6 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\Hash;
@@ -54,7 +55,8 @@ final class SessionController
         }
         $request->validate(['code' => ['required', 'string', 'max:40']]);
         $now = Clock::now();
-        $tries = new Tries("second|$staff->id", Limited::network($request), 'code', $now, 20, $staff);
+        $known = KnownBrowser::of($request, $staff);
+        $tries = new Tries("second|$staff->id".($known === null ? '' : "|$known"), Limited::network($request), 'code', $now, 20, $staff);
         $tries->mayTry();
         if (! $factor->opens($staff, $request->string('code')->toString(), $now)) {
             $tries->wrong(Words::say('signin.code_wrong'));
@@ -82,6 +84,7 @@ final class SessionController
         // Who steps up goes on in another session than the one that could not (OWASP ASVS 4.0.3, 3.2.1).
         $request->session()->regenerate();
         $request->session()->put('proved_at', $now);
+        $field === 'code' && $request->session()->put('factor_at', $now);
 
         return new JsonResponse(['ok' => true]);
     }
@@ -96,11 +99,11 @@ final class SessionController
     }
 
     /** Looking at a letter's address signs nobody in: programs that read mail look too. */
-    public function comePage(string $token): View
+    public function comePage(string $token): Response
     {
         $key = AccountKey::open($token, Clock::now(), 'session');
 
-        return Page::staff('Come', Words::say($key === null ? 'accounts.key_spent_title' : 'signin.come_title'), ['token' => $token, 'name' => $key?->staff->name]);
+        return Page::opened($key !== null, Page::staff('Come', Words::say($key === null ? 'accounts.key_spent_title' : 'signin.come_title'), ['token' => $token, 'name' => $key?->staff->name]));
     }
 
     public function come(Request $request, string $token): JsonResponse

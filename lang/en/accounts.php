@@ -60,4 +60,5 @@ return [
     'changed_heading' => 'Your password was changed',
     'changed_news' => 'The password of your account is another one now, and everywhere else you were signed out. If it was not you, take it back at once with “Password forgotten” where one signs in, and tell the office.',
     'changed_link' => 'Sign in',
+    'wrong_keys' => 'Many links that open nothing were tried from here. Wait an hour, or ask the office for a new one.',
 ];

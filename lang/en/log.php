@@ -12,7 +12,7 @@ return [
     'password' => 'has another password: {about}',
     'factor_on' => 'switched a second factor on',
     'factor_off' => 'switched the second factor off',
-    'invited' => 'invited {about}',
+    'invited' => 'invited {about}{role, select, office { as one of the office} reader { as a reader} other {}}',
     'uninvited' => 'took the invitation of {about} back',
     'role' => 'made {about} {role, select, office {one of the office} reader {a reader} other {staff}}',
     'lent' => 'had {to} look after the sheets of {about}',

@@ -56,7 +56,7 @@ final class AccountsTest extends TestCase
         $this->assertAuthenticatedAs($lark);
         self::assertStringStartsWith('$argon2id$', $lark->refresh()->password);
         $this->ask('post', "/api$link", ['password' => self::GOOD.'!'])->assertConflict();
-        $this->get($link)->assertOk()->assertSee('opens nothing any more');
+        $this->get($link)->assertGone()->assertSee('opens nothing any more');
 
         Auth::logout();
         $this->ask('post', '/api/staff/session', ['email' => 'lark@school.example', 'password' => self::GOOD])->assertOk();
@@ -207,7 +207,7 @@ final class AccountsTest extends TestCase
         Artisan::call('recess:first-key');
         $link = (string) parse_url(trim(Artisan::output()), PHP_URL_PATH);
         $said = ['school' => 'Bell Point School', 'zone' => 'Europe/Lisbon', 'country' => 'pt', 'name' => 'Noor Haas', 'email' => 'noor@bellpoint.example', 'password' => self::GOOD];
-        $this->get($lost)->assertOk()->assertSee('"open":false', false);
+        $this->get($lost)->assertGone()->assertSee('"open":false', false);
         $this->ask('post', "/api$lost", $said)->assertConflict();
         $this->get($link)->assertOk()->assertSee('"open":true', false)->assertHeader('Cache-Control', 'no-store, private');
         foreach (['zone' => 'Lisbon', 'country' => 'Portugal', 'email' => 'noor', 'password' => 'Bell Point School Noor'] as $field => $slip) {

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Accounts\AccountKey;
+use App\Accounts\KeyPurpose;
+use App\Accounts\LookForAccount;
 use App\Demo\StandInProvider;
 use App\Models\StaffMember;
+use App\SignIn\Device;
 use App\SignIn\OidcController;
 use App\SignIn\SecondFactor;
 use App\SignIn\Totp;
@@ -17,6 +21,7 @@ use GuzzleHttp\ClientInterface;
 use GuzzleHttp\Exception\ConnectException;
 use GuzzleHttp\Psr7\Response as Answer;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
@@ -318,5 +323,115 @@ final class SignInTest extends TestCase
     private function first(array $more = []): \Illuminate\Testing\TestResponse
     {
         return $this->ask('post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'chalk-and-slate'] + $more);
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>}> what gives rights to somebody, or takes what protects */
+    public static function graveThings(): iterable
+    {
+        yield 'an office account' => ['post', '/api/staff/people', ['name' => 'New Office', 'email' => 'new@school.example', 'subject' => '', 'role' => 'office']];
+        yield 'a table of accounts' => ['post', '/api/staff/people/file/invitations', []];
+        yield 'the school’s settings' => ['put', '/api/staff/school', ['name' => 'Another School']];
+        yield 'somebody’s sheets to a colleague' => ['put', '/api/staff/people/{wren}/lending', ['to' => 1, 'until' => '2026-12-24']];
+        yield 'taking them back' => ['delete', '/api/staff/people/{wren}/lending', []];
+        yield 'another letter to who is invited' => ['post', '/api/staff/people/{wren}/invitation', []];
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[DataProvider('graveThings')]
+    public function test_whoever_sits_down_at_an_open_session_gives_nobody_rights(string $method, string $path, array $body): void
+    {
+        $path = str_replace('{wren}', (string) $this->host()->id, $path);
+        $this->actingAs($this->office)->withSession(['proved_at' => self::now() - 901])->ask($method, $path, $body)->assertStatus(423);
+        self::assertSame(0, StaffMember::query()->where('email', 'new@school.example')->count() + DB::table('lendings')->count());
+    }
+
+    public function test_a_table_writes_down_whom_it_made_the_office(): void
+    {
+        $table = UploadedFile::fake()->createWithContent('staff.csv', "Name,E-mail,Subject,Role\nNia Sand,nia@school.example,Art,office\nOla Sand,ola@school.example,Art,\n");
+        $this->actingAs($this->office)->post('/api/staff/people/file/invitations', ['file' => $table], ['Accept' => 'application/json'])->assertCreated();
+        $written = DB::table('activity_log')->where('event', 'invited')->orderBy('id')->pluck('properties')->all();
+        self::assertSame([['Nia Sand', 'office'], ['Ola Sand', 'staff']], array_map(static fn (string $one): array => [json_decode($one, true)['about'], json_decode($one, true)['role']], $written));
+        $this->get('/staff/log')->assertOk()->assertSee('Nia Sand as one of the office');
+    }
+
+    public function test_the_second_factor_is_switched_off_by_itself_alone_and_ends_all_that_was_let_in_without_it(): void
+    {
+        $codes = $this->withSecondFactor();
+        Device::query()->create(['staff_id' => $this->office->id, 'token_hash' => 'x', 'name' => 'Old machine', 'until' => '2027-01-01', 'seen_at' => self::NOW]);
+        DB::table('sessions')->insert(['id' => 'another', 'user_id' => $this->office->id, 'payload' => '', 'last_activity' => 0]);
+        // The password was shown just now; it is not what is asked for.
+        $this->actingAs($this->office->refresh());
+        foreach (['delete' => '/api/staff/me/second-factor', 'post' => '/api/staff/me/second-factor/codes'] as $method => $path) {
+            $this->ask($method, $path)->assertStatus(423)->assertJsonPath('factor_only', true);
+        }
+        $this->ask('post', '/api/staff/session/proof', ['password' => 'chalk-and-slate'])->assertOk();
+        $this->ask('delete', '/api/staff/me/second-factor')->assertStatus(423);
+        $this->later(31);
+        $this->ask('post', '/api/staff/session/proof', ['code' => $this->code()])->assertOk();
+        $this->ask('delete', '/api/staff/me/second-factor')->assertOk()->assertJsonPath('second_factor', false);
+        self::assertSame([0, 0], [Device::query()->count(), DB::table('sessions')->where('id', 'another')->count()]);
+    }
+
+    public function test_strangers_who_guess_do_not_shut_the_owner_out_of_where_they_have_been(): void
+    {
+        $welcome = $this->first()->assertOk();
+        $known = $welcome->getCookie('recess_known', false);
+        self::assertNotNull($known);
+        Auth::logout();
+        $guess = fn (string $from) => $this->call('POST', '/api/staff/session', server: ['REMOTE_ADDR' => $from, 'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: json_encode(['email' => $this->office->email, 'password' => 'wrong'], JSON_THROW_ON_ERROR));
+        foreach (range(1, 204) as $n) {
+            $guess("203.0.113.$n");
+        }
+        // Elsewhere it waits for an hour; in that browser its owner comes in.
+        $this->flushSession();
+        $this->first()->assertUnprocessable();
+        $this->flushSession();
+        $this->withCredentials()->withUnencryptedCookie('recess_known', (string) $known->getValue())->first()->assertOk();
+        Auth::logout();
+        // It is theirs alone, and guesses there are counted, too.
+        $this->host()->update(['email' => 'wren-halloran@school.example']);
+        foreach (range(1, 5) as $ignored) {
+            $this->ask('post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'wrong'])->assertUnprocessable();
+        }
+        self::assertStringContainsString('tried too often', (string) $this->first()->assertUnprocessable()->json('errors.email.0'));
+    }
+
+    public function test_looks_at_letters_shut_nobody_out_and_wrong_keys_do_in_the_end(): void
+    {
+        $invited = StaffMember::query()->create(['school_id' => $this->office->school_id, 'name' => 'Nia Sand', 'email' => 'nia@school.example', 'subject' => '', 'password' => 'x']);
+        $key = AccountKey::cut($invited, KeyPurpose::Invitation, self::now());
+        foreach (range(1, 150) as $ignored) {
+            $this->get('/staff/join/'.$key->token())->assertOk();
+        }
+        foreach (range(1, 120) as $n) {
+            $this->get("/staff/join/none-$n")->assertGone()->assertSee('data', false);
+        }
+        $this->get('/staff/join/'.$key->token())->assertTooManyRequests();
+        // Signing in is another matter.
+        $this->first()->assertOk();
+        $this->later(3601);
+        $this->get('/staff/join/'.$key->token())->assertOk();
+        // Letters are few to one address, whoever asks, and many from a school’s own network.
+        foreach (range(1, 40) as $n) {
+            $this->ask('post', '/api/staff/forgotten', ['email' => "somebody$n@school.example"])->assertAccepted();
+        }
+        foreach (range(1, 10) as $ignored) {
+            $this->ask('post', '/api/staff/forgotten', ['email' => 'one@school.example'])->assertAccepted();
+        }
+        $this->ask('post', '/api/staff/forgotten', ['email' => 'one@school.example'])->assertTooManyRequests();
+    }
+
+    public function test_whoever_left_is_written_no_letter_and_spaces_are_part_of_a_password(): void
+    {
+        $left = tap($this->host('Lark Osei'))->update(['left_at' => self::NOW]);
+        (new LookForAccount($left->email))->handle();
+        self::assertSame(0, AccountKey::query()->count());
+        $wren = $this->host();
+        $wren->update(['password' => '  chalk and slate at sea  ']);
+        $this->ask('post', '/api/staff/session', ['email' => $wren->email, 'password' => '  chalk and slate at sea  '])->assertOk();
+        $this->ask('put', '/api/staff/me/password', ['current' => '  chalk and slate at sea  ', 'password' => ' gulls over the harbour wall '])->assertOk();
+        Auth::logout();
+        $this->flushSession();
+        $this->ask('post', '/api/staff/session', ['email' => $wren->email, 'password' => ' gulls over the harbour wall '])->assertOk();
     }
 }

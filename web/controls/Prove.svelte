@@ -38,19 +38,24 @@
         }}
     >
         <p>What you are about to do cannot simply be taken back.</p>
-        <Field
-            name="proof-password"
-            label="Your password"
-            type="password"
-            autocomplete="current-password"
-            required={!proving.wanted?.secondFactor}
-            bind:value={password}
-            error={fields.password}
-        />
+        {#if !proving.wanted?.factorOnly}
+            <Field
+                name="proof-password"
+                label="Your password"
+                type="password"
+                autocomplete="current-password"
+                required={!proving.wanted?.secondFactor}
+                bind:value={password}
+                error={fields.password}
+            />
+        {/if}
         {#if proving.wanted?.secondFactor}
             <Field
                 name="proof-code"
-                label="Or a code of your telephone"
+                label={proving.wanted?.factorOnly
+                    ? 'A code of your telephone, or one on paper'
+                    : 'Or a code of your telephone'}
+                required={proving.wanted?.factorOnly}
                 autocomplete="one-time-code"
                 bind:value={code}
                 error={fields.code}

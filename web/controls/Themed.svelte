@@ -13,7 +13,7 @@
     }
     let { page: Page, data }: Props = $props();
 
-    provedBy((secondFactor) => proving.ask(secondFactor));
+    provedBy((wanted) => proving.ask(wanted));
 </script>
 
 <ThemeProvider {theme}>

@@ -67,9 +67,7 @@
                     aria-expanded={adding}
                     onclick={() => (adding = !adding)}>Put students on the list</Button
                 >{/if}
-            {#if roster.cards}<a
-                    href="/staff/sheets/{sheet.id}/files/cards.pdf">Cards with codes, on paper</a
-                >{/if}
+            {#if roster.cards}<a href="/staff/sheets/{sheet.id}/files/cards.pdf">Cards with codes, on paper</a>{/if}
             {#if roster.to_write > 0 && sheet.state === 'open' && !sheet.put_away}
                 <Button color="alternative" aria-expanded={writing} onclick={() => (writing = !writing)}
                     >{roster.kind === 'families'

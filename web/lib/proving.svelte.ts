@@ -1,11 +1,17 @@
+export interface Wanted {
+    /** Whether they have a second factor, and whether it alone is enough here. */
+    secondFactor: boolean;
+    factorOnly: boolean;
+}
+
 /** A press waits here while somebody shows once more who they are; see controls/Prove.svelte. */
 class Proving {
-    wanted = $state<{ secondFactor: boolean } | null>(null);
+    wanted = $state<Wanted | null>(null);
     #settle: ((shown: boolean) => void) | null = null;
 
-    ask(secondFactor: boolean): Promise<boolean> {
+    ask(wanted: Wanted): Promise<boolean> {
         this.#settle?.(false);
-        this.wanted = { secondFactor };
+        this.wanted = wanted;
         return new Promise((settle) => (this.#settle = settle));
     }
     settle(shown: boolean): void {

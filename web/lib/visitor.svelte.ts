@@ -59,7 +59,9 @@ export class Visitor {
     async meet(): Promise<void> {
         const token = this.token;
         if (token === null) return;
-        const answer = await ask(api.GET('/api/p/{token}', { params: { path: { token }, query: { on: `/s/${this.#slug}` } } }));
+        const answer = await ask(
+            api.GET('/api/p/{token}', { params: { path: { token }, query: { on: `/s/${this.#slug}` } } }),
+        );
         if (answer.data) this.known = answer.data;
         else if (answer.status === 404) this.forgetPass();
     }

@@ -98,7 +98,9 @@
 
     /** Asks the pass who this is, so that nothing is typed twice; a pass that is none is forgotten. */
     async function meet() {
-        const answer = await ask(api.GET('/api/p/{token}', { params: { path: { token: pass! }, query: { on: `/d/${page.slug}` } } }));
+        const answer = await ask(
+            api.GET('/api/p/{token}', { params: { path: { token: pass! }, query: { on: `/d/${page.slug}` } } }),
+        );
         if (answer.data) known = answer.data;
         else if (answer.status === 404) {
             pass = null;

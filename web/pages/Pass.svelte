@@ -120,8 +120,16 @@
                 <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
                     >This pass on another device, or a new address for it</summary
                 >
-                <img src="{pass.path}/qr.svg" alt="QR code of this pass" width="190" height="190" class="my-3 bg-white" />
-                <p class="mb-2">If somebody has seen the address who should not: a new one makes the old one worthless.</p>
+                <img
+                    src="{pass.path}/qr.svg"
+                    alt="QR code of this pass"
+                    width="190"
+                    height="190"
+                    class="my-3 bg-white"
+                />
+                <p class="mb-2">
+                    If somebody has seen the address who should not: a new one makes the old one worthless.
+                </p>
                 <button type="button" class="press away" onclick={renew}>Give it a new address</button>
                 <div role="status">
                     {#if renewed}<p class="good-news mt-3">
