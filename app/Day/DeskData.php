@@ -8,6 +8,7 @@ use App\Directory\Guardian;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Knocks\HostKnocks;
+use App\Line\DeskReach;
 use App\Line\HostDay;
 use App\Line\Press;
 use App\Line\TimeOffer;
@@ -34,20 +35,24 @@ final class DeskData
     public static function of(HostDay $day, StaffMember $reader, int $now): array
     {
         $zone = $day->day->zone;
-        $notes = MeetingNotes::of($reader, $day->bookings);
-        $languages = Guardian::query()->whereKey($day->bookings->pluck('pass.guardian_id')->filter()->unique()->all())->pluck('language', 'id');
-        $offers = TimeOffer::liveOf($day->bookings, $now);
+        $reach = DeskReach::of($reader, $day->host);
+        $bookings = $day->bookings->filter($reach->holds(...))->values();
+        $notes = MeetingNotes::of($reader, $bookings);
+        $languages = Guardian::query()->whereKey($bookings->pluck('pass.guardian_id')->filter()->unique()->all())->pluck('language', 'id');
+        $offers = TimeOffer::liveOf($bookings, $now);
         $turns = [
-            ...$day->bookings->map(static fn (Booking $booking): array => self::booking($booking, $day, $reader, $offers->get($booking->id)) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] + $notes->about($booking))->all(),
-            ...$day->unbooked->map(static fn (Turn $turn): array => self::unbooked($turn, $zone))->all(),
+            ...$bookings->map(static fn (Booking $booking): array => self::booking($booking, $day, $reader, $offers->get($booking->id)) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] + $notes->about($booking))->all(),
+            ...$reach->isWhole() ? $day->unbooked->map(static fn (Turn $turn): array => self::unbooked($turn, $zone))->all() : [],
         ];
         $late = $day->isAsleep($now) ? [] : $day->line($now)->lateness();
         $undo = UndoPress::last($day->desk, $now);
+        $undo = $undo === null || ! $reach->holdsAll(UndoPress::whose($undo)) ? null : $undo;
         $back = $day->desk->break_until?->getTimestamp();
 
         return [
             'person' => ['id' => $day->host->id, 'name' => $day->host->name],
             'own' => $day->host->id === $reader->id,
+            'whole' => $reach->isWhole(),
             'desks' => Desks::besides($reader, $day->host, $day->day),
             'day' => Spell::date($day->day->date),
             'date' => (string) $day->day->date,

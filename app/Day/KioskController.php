@@ -16,6 +16,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Recess\Time\LocalTime;
+use Recess\Time\TimeNotValid;
 
 /** A shared tablet at the entrance: whoever comes finds themselves, says that they are here, and sees where to go. */
 final class KioskController
@@ -23,7 +25,14 @@ final class KioskController
     /** Wrong codes and names on one tablet within ten minutes: people mistype, machines guess. */
     private const WRONG = 40;
 
+    private const WRONG_OF_NAME = 3;
+
     private const WHILE = 600;
+
+    /** Seconds before and after its time within which a meeting is found by a name. */
+    private const BEFORE = 2700;
+
+    private const AFTER = 1800;
 
     public function page(Kiosk $kiosk): View
     {
@@ -37,16 +46,21 @@ final class KioskController
 
     public function find(Kiosk $kiosk, Request $request): JsonResponse
     {
-        $request->validate(['code' => ['required_without:name', 'nullable', 'string', 'max:400'], 'name' => ['required_without:code', 'nullable', 'string', 'max:120'], 'time' => ['required_with:name', 'nullable', 'string', 'regex:/^\d{2}:\d{2}$/D']]);
+        $request->validate(['code' => ['required_without:name', 'nullable', 'string', 'max:400'], 'name' => ['required_without:code', 'nullable', 'string', 'max:120'], 'time' => ['required_with:name', 'nullable', 'string', 'max:20']]);
         $now = Clock::now();
         $wrong = "kiosk|$kiosk->id";
-        if (Limits::isReached($wrong, self::WRONG, self::WHILE, $now)) {
+        $name = $request->filled('code') ? null : Booking::studentKey($request->string('name')->toString());
+        // Of one name few: to go through a child's hours is no way to find out when it comes.
+        $ofName = "kiosk name|$kiosk->school_id|$name";
+        if (Limits::isReached($wrong, self::WRONG, self::WHILE, $now) || ($name !== null && Limits::isReached($ofName, self::WRONG_OF_NAME, self::WHILE, $now))) {
             return new JsonResponse(['message' => Words::say('day.kiosk_too_often')], 429);
         }
         $day = DayOf::at($now, $kiosk->school->timeZone());
-        $found = $request->filled('code') ? KioskFinder::byCode($kiosk, $request->string('code')->toString(), $day) : KioskFinder::byName($kiosk, $request->string('name')->toString(), self::instant($request->string('time')->toString(), $day), $day);
+        $found = $name === null ? KioskFinder::byCode($kiosk, $request->string('code')->toString(), $day)
+            : KioskFinder::byName($kiosk, $name, self::near($request->string('time')->toString(), $day, $now), $day);
         if ($found->isEmpty()) {
             Limits::exactly($wrong, self::WHILE, $now);
+            $name === null || Limits::exactly($ofName, self::WHILE, $now);
             throw ValidationException::withMessages($request->filled('code') ? ['code' => Words::say('day.kiosk_no_code')] : ['name' => Words::say('day.kiosk_no_name')]);
         }
 
@@ -67,12 +81,27 @@ final class KioskController
         return new JsonResponse(['meetings' => [KioskData::meeting($kiosk, $booking->refresh(), $now)]]);
     }
 
-    /** Of a clock time of the school on that day, which may pass midnight. */
-    private static function instant(string $time, DayOf $day): int
+    /**
+     * The instants that a clock time can mean, as it was typed, and that are near: nobody is found by a name long before.
+     *
+     * @return list<int>
+     */
+    private static function near(string $typed, DayOf $day, int $now): array
     {
-        [$hour, $minute] = array_map(intval(...), explode(':', $time));
-        $at = $day->zone->instant($day->date, $hour * 60 + $minute);
+        try {
+            $minute = LocalTime::parse($typed)->minute % 1440;
+        } catch (TimeNotValid) {
+            throw ValidationException::withMessages(['time' => Words::say('day.kiosk_time')]);
+        }
+        $near = [];
+        // Whoever reads twelve hours types 4:40 in the afternoon.
+        foreach ($minute < 720 ? [$minute, $minute + 720] : [$minute] as $one) {
+            foreach ([$day->date, $day->date->plusDays(1)] as $date) {
+                $at = $day->zone->instant($date, $one);
+                $day->span->holds($at) && $at - $now <= self::BEFORE && $now - $at <= self::AFTER && $near[] = $at;
+            }
+        }
 
-        return $day->span->holds($at) ? $at : $day->zone->instant($day->date->plusDays(1), $hour * 60 + $minute);
+        return $near;
     }
 }

@@ -31,8 +31,6 @@ final class KioskData
             'school' => $kiosk->school->name,
             'day' => Spell::date($day->date),
             'channel' => Channel::entrance($kiosk->school_id),
-            // All times of the day: which of them are somebody's is not told.
-            'times' => array_values(array_unique($bookings->map(static fn (Booking $one): string => Spell::time($one->span()->start, $day->zone))->all())),
             'hosts' => array_values($bookings->filter(static fn (Booking $one): bool => $one->turn?->isOver() !== true && $one->span()->end > $now - 3600)->groupBy('staff_id')
                 ->map(static fn ($meetings): array => self::host($meetings->firstOrFail()->host, array_values($meetings->all()), $day, $awake->has($meetings->firstOrFail()->staff_id) ? $now : null))->sortBy('name')->all()),
         ];

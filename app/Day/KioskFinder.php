@@ -32,15 +32,13 @@ final class KioskFinder
     }
 
     /**
-     * @param  string  $name  of the visitor or of the student, whole: what begins like it is nobody's
-     * @param  int  $start  the instant
+     * @param  string  $key  of the name of the visitor or of the student, whole: what begins like it is nobody's
+     * @param  list<int>  $starts  the instants at which it may begin
      * @return Collection<int, Booking>
      */
-    public static function byName(Kiosk $kiosk, string $name, int $start, DayOf $day): Collection
+    public static function byName(Kiosk $kiosk, string $key, array $starts, DayOf $day): Collection
     {
-        $key = Booking::studentKey($name);
-
-        return $key === '' ? new Collection : self::today($kiosk, $day)->where('starts_at', Instant::column($start))->limit(500)->get()
+        return $key === '' || $starts === [] ? new Collection : self::today($kiosk, $day)->whereIn('starts_at', array_map(Instant::column(...), $starts))->limit(500)->get()
             ->filter(static fn (Booking $one): bool => $one->student_key === $key || Booking::studentKey($one->pass->name) === $key)->take(self::MOST)->values();
     }
 

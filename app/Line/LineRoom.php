@@ -8,8 +8,6 @@ use App\Booking\BookingNews;
 use App\Booking\Occasion;
 use App\Framework\Room;
 use App\Live\Announce;
-use App\Models\HostRole;
-use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Models\Turn;
 use Illuminate\Support\Facades\Event;
@@ -28,11 +26,10 @@ final class LineRoom extends Room
         Event::listen(BookingNews::class, self::forgetOtherDay(...));
     }
 
-    /** The host, whoever has to be there too or looks after their sheets, and the office. */
+    /** Whoever sees some of it; how much, DeskReach says. */
     public static function runsDesk(StaffMember $reader, StaffMember $host): bool
     {
-        return $reader->id === $host->id || ($reader->school_id === $host->school_id && ($reader->office || in_array($host->id, $reader->standsInFor(), true)
-            || Sheet::query()->where('staff_id', $host->id)->whereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $reader->id)->whereIn('role', [HostRole::Must, HostRole::Manage]))->exists()));
+        return DeskReach::of($reader, $host)->isAny();
     }
 
     /** What was noted of the day before goes with a meeting that is on another one. */

@@ -51,6 +51,22 @@ final class UndoPress
     }
 
     /**
+     * Whom a press was about, by TurnKey.
+     *
+     * @param  array<string, mixed>  $press
+     * @return list<string>
+     */
+    public static function whose(array $press): array
+    {
+        $swapped = is_array($press['swapped'] ?? null) ? array_filter($press['swapped'], is_int(...)) : [];
+
+        return [
+            ...array_map(strval(...), array_keys(is_array($press['turns'] ?? null) ? $press['turns'] : [])),
+            ...array_map(static fn (int $one): string => "b$one", array_values($swapped)),
+        ];
+    }
+
+    /**
      * @param  array<string, mixed>  $press
      * @return array{Booking|null, Booking|null}
      */

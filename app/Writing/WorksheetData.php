@@ -46,6 +46,7 @@ final class WorksheetData
             'rulebook' => array_map(static fn (Term $term): array => [
                 'name' => $term->name, 'kind' => $term->kind->value, 'least' => $term->least, 'most' => $term->most, 'choices' => $term->choices, 'asks' => Words::say("rules.asks.$term->name"),
             ], self::rulebook()),
+            'names_hosts' => WorksheetReader::namesHosts($host, $sheet),
             'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->whereNull('left_at')->where('reader', false)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
                 ->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
         ];

@@ -64,11 +64,33 @@ final class WorksheetReader
         $reader->errors = Validator::make($form, $reader->rules())->errors()->toArray();
         $reader->readBlocks();
         $reader->checkQuestionsAndPlaces();
+        if (! self::namesHosts($writer, $sheet) && $reader->namesOthers()) {
+            $reader->errors['hosts'][] = Words::say('colleagues.owner_names', ['owner' => $sheet->host->name ?? '']);
+        }
         if (! isset($reader->errors['audience.classes']) && ! ForWhom::read($form)->isKnownAt($writer->school_id)) {
             $reader->errors['audience'][] = Words::say('directory.not_known');
         }
 
         return $reader;
+    }
+
+    /**
+     * Whose a sheet is says who else is on it, and so does the office. Whoever only looks after it, for a while or for good,
+     * gives nobody what they have themselves, and keeps it no longer than it was given to them.
+     */
+    public static function namesHosts(StaffMember $writer, ?Sheet $sheet): bool
+    {
+        return $sheet === null || $sheet->staff_id === $writer->id || $writer->office;
+    }
+
+    private function namesOthers(): bool
+    {
+        $said = array_column($this->list('hosts'), 'role', 'id');
+        $are = $this->sheet === null ? [] : array_column(SheetFormData::of($this->sheet)['hosts'], 'role', 'id');
+        ksort($said);
+        ksort($are);
+
+        return $said !== $are;
     }
 
     /** @return array<string, list<mixed>> */

@@ -52,7 +52,8 @@ return [
     'kiosk_title' => 'Here at {school}',
     'kiosk_too_often' => 'That was a lot of tries at this tablet. Please ask at the office, or try again in ten minutes.',
     'kiosk_no_code' => 'Nothing today is found by this code. Look whether all of it is there, or find yourself by name and time.',
-    'kiosk_no_name' => 'Nobody of that name has a meeting at that time. Write the whole name as it was booked, yours or the student’s; or ask at the office.',
+    'kiosk_no_name' => 'Nobody of that name has a meeting at that time, or it is not near yet. Write the whole name as it was booked, yours or the student’s; or ask at the office.',
+    'kiosk_time' => 'Write the time of the meeting, such as 16:40.',
     // Lists of a day.
     'lists_title' => 'On paper: {date}',
     'run_own' => 'Meetings of {host}',
@@ -72,4 +73,5 @@ return [
     'plain_late' => '{host} runs about {minutes} minutes late.',
     'plain_word' => '{host}: “{word}”',
     'next_meeting' => 'Your next meeting is {when}, with {who}.',
+    'not_on_yours' => 'That is not on a sheet that you run. Nothing was changed.',
 ];

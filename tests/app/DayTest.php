@@ -339,6 +339,18 @@ final class DayTest extends TestCase
         self::assertSame(1, Turn::query()->where('booking_id', $this->at['20:00']->id)->count());
         $this->ask('get', $at)->assertOk()->assertJsonPath('hosts.0.name', 'Wren Halloran');
 
+        // By a name only near its time, and few tries of one name: a child's hours are not gone through.
+        $this->clock('17:00');
+        $this->ask('post', "$at/find", ['name' => 'Ama Otoo', 'time' => '16:00'])->assertUnprocessable();
+        $this->ask('post', "$at/find", ['name' => 'Ama Otoo', 'time' => 'soon'])->assertUnprocessable()->assertJsonValidationErrors('time');
+        $this->clock('20:00');
+        $this->ask('post', "$at/find", ['name' => 'Ama Otoo', 'time' => '4.00'])->assertOk();
+        foreach (['15:45', '16:20'] as $time) {
+            $this->ask('post', "$at/find", ['name' => 'Child of Ama Otoo', 'time' => $time])->assertUnprocessable();
+        }
+        $this->ask('post', "$at/find", ['name' => 'Child of Ama Otoo', 'time' => '15:50'])->assertUnprocessable();
+        $this->ask('post', "/api/kiosk/{$second->token()}/find", ['name' => 'CHILD of Ama  Otoo', 'time' => '16:00'])->assertTooManyRequests();
+        self::assertArrayNotHasKey('times', (array) $this->ask('get', $at)->json(), 'Nothing is listed to strangers.');
         // Guessing ends; so does a tablet that was lost.
         for ($i = 0; $i < 40; $i++) {
             $last = $this->ask('post', "$at/find", ['name' => "Guess $i", 'time' => '16:00']);
@@ -402,6 +414,41 @@ final class DayTest extends TestCase
         CarbonImmutable::setTestNow('2026-12-10T19:00:00Z');
         $this->actingAs($this->wren);
         self::assertSame(['when' => '3 December 2026', 'text' => 'Reads under the desk.'], $this->ask('get', "/api/staff/desk/{$this->wren->id}")->json('turns.0.last_note'));
+    }
+
+    public function test_a_desk_shows_a_colleague_what_stands_on_sheets_they_run_and_nothing_else(): void
+    {
+        $iolo = $this->host('Iolo Bevan');
+        $other = $this->sheet(title: 'Other', date: '2026-12-04');
+        $see = fn (): TestResponse => $this->actingAs($iolo->refresh())->getJson("/api/staff/desk/{$this->wren->id}");
+        // A draft is nothing that anybody runs yet.
+        $draft = $this->draft(title: 'Draft');
+        $draft->colleagues()->create(['staff_id' => $iolo->id, 'role' => HostRole::Manage]);
+        $see()->assertForbidden();
+        $other->colleagues()->create(['staff_id' => $iolo->id, 'role' => HostRole::Manage]);
+        $seen = $see()->assertOk()->assertJsonPath('turns', [])->assertJsonPath('whole', false);
+        self::assertDoesNotMatchRegularExpression('/Ama|Otoo|555/', (string) $seen->getContent());
+        $this->clock('19:55');
+        $press = fn (StaffMember $who, array $what): int => $this->actingAs($who->refresh())->postJson("/api/staff/desk/{$this->wren->id}/presses", $what + [
+            'revision' => $this->getJson("/api/staff/desk/{$this->wren->id}")->json('revision'), 'who' => [],
+        ])->getStatusCode();
+        $this->actingAs($this->wren)->postJson("/api/staff/desk/{$this->wren->id}/presses", ['revision' => 0, 'what' => 'unbooked', 'name' => 'Zoe Came', 'minutes' => 5, 'who' => []])->assertOk();
+        $unbooked = 't'.Turn::query()->whereNull('booking_id')->value('id');
+        foreach ([['what' => 'call', 'who' => [$this->key('20:00')]], ['what' => 'away', 'who' => [$this->key('20:00')]], ['what' => 'late', 'minutes' => 20], ['what' => 'break', 'minutes' => 5],
+            ['what' => 'word', 'word' => 'All of you'], ['what' => 'unbooked', 'name' => 'Zed', 'minutes' => 5], ['what' => 'call', 'who' => [$unbooked]], ['what' => 'call', 'who' => ['b999999']]] as $what) {
+            self::assertSame(403, $press($iolo, $what), json_encode($what) ?: '');
+        }
+        $key = (string) $this->actingAs($this->wren)->getJson("/api/staff/desk/{$this->wren->id}")->json('undo.key');
+        $this->actingAs($iolo)->postJson("/api/staff/desk/{$this->wren->id}/undo", ['revision' => 1, 'key' => $key])->assertForbidden();
+        $see()->assertJsonPath('undo', null)->assertDontSee('Zoe');
+        // On the sheet of today they are told of its turns, and press there.
+        $this->sheet->colleagues()->create(['staff_id' => $iolo->id, 'role' => HostRole::Must]);
+        self::assertCount(5 - 1, (array) $see()->json('turns'), 'Those of the sheet, and not the one who just came in.');
+        self::assertSame(200, $press($iolo, ['what' => 'here', 'who' => [$this->key('20:00')]]));
+        self::assertSame(403, $press($iolo, ['what' => 'late', 'minutes' => 20]));
+        // Whoever looks after all of somebody's sheets has all of the desk.
+        DB::table('lendings')->insert(['of_id' => $this->wren->id, 'to_id' => $this->host('Bram Teller')->id, 'until' => '2027-01-01']);
+        $this->actingAs($this->host('Bram Teller')->refresh())->getJson("/api/staff/desk/{$this->wren->id}")->assertJsonPath('whole', true)->assertSee('Zoe');
     }
 
     public function test_a_page_that_looks_by_itself_keeps_nobody_signed_in(): void

@@ -15,10 +15,14 @@ use App\Models\HostRole;
 use App\Models\Notice;
 use App\Models\Sheet;
 use App\Models\SheetHost;
+use App\Models\StaffMember;
+use App\Writing\SheetFormData;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -278,5 +282,30 @@ final class HostsTest extends TestCase
         $said = array_filter(Calendar::query()->orderBy('id')->pluck('failure')->all());
         self::assertCount(1, $said);
         self::assertStringContainsString('takes more time or memory', implode('', $said));
+    }
+
+    public function test_whose_a_sheet_is_names_who_is_on_it_and_a_loan_does_not_outlive_its_end(): void
+    {
+        $sheet = $this->sheet();
+        [$bram, $iolo] = [$this->host('Bram Teller'), $this->host('Iolo Bevan')];
+        DB::table('lendings')->insert(['of_id' => $sheet->staff_id, 'to_id' => $bram->id, 'until' => '2026-12-24']);
+        $write = function (StaffMember $who, array $hosts) use ($sheet): TestResponse {
+            $form = ['hosts' => $hosts, 'version' => $sheet->refresh()->version] + SheetFormData::of($sheet);
+
+            return $this->actingAs($who->refresh())->ask('put', "/api/staff/sheets/$sheet->id", $form);
+        };
+        $write($bram, [['id' => $bram->id, 'role' => 'manage']])->assertUnprocessable()->assertJsonValidationErrors('hosts');
+        $write($bram, [])->assertOk();
+        $write($this->host(), [['id' => $iolo->id, 'role' => 'manage']])->assertOk();
+        // Whoever looks after it gives it to nobody, and takes nobody off it, themselves among them.
+        foreach ([[], [['id' => $iolo->id, 'role' => 'must']], [['id' => $iolo->id, 'role' => 'manage'], ['id' => $bram->id, 'role' => 'any']]] as $hosts) {
+            $write($iolo, $hosts)->assertUnprocessable()->assertJsonValidationErrors('hosts');
+            $write($bram, $hosts)->assertUnprocessable();
+        }
+        $write($iolo, [['id' => $iolo->id, 'role' => 'manage']])->assertOk();
+        $this->actingAs($bram)->get("/staff/sheets/$sheet->id/edit")->assertOk()->assertSee('"names_hosts":false', false);
+        $write($this->host(), [])->assertOk();
+        CarbonImmutable::setTestNow('2026-12-24T12:00:00Z');
+        $this->actingAs($bram->refresh())->get("/staff/sheets/$sheet->id")->assertForbidden();
     }
 }

@@ -86,7 +86,7 @@
         // The list of keys can always be looked up; there they are switched on again.
         const act =
             keysOn || event.key === '?' ? KEYS[event.key.length === 1 ? event.key.toLowerCase() : ''] : undefined;
-        if (!act) return;
+        if (!act || (!desk.data.whole && 'lbwa'.includes(event.key.toLowerCase()))) return;
         event.preventDefault();
         act[1]();
     }
@@ -124,20 +124,28 @@
         {#each desk.data.desks as other (other.id)}<Button size="sm" color="alternative" href="/staff/desk/{other.id}"
                 >Desk of {other.name}</Button
             >{/each}
-        <Button size="sm" color="alternative" aria-expanded={form === 'late'} onclick={() => show('late')}
-            >Running late</Button
-        >
-        {#if desk.data.back !== null && desk.data.back > now.seconds}
+        {#if desk.data.whole}<Button
+                size="sm"
+                color="alternative"
+                aria-expanded={form === 'late'}
+                onclick={() => show('late')}>Running late</Button
+            >{/if}
+        {#if !desk.data.whole}
+            <!-- Breaks, lateness and who just came in are the host's. -->
+        {:else if desk.data.back !== null && desk.data.back > now.seconds}
             <Button size="sm" onclick={() => rest(0)}>Back from the break</Button>
         {:else}
             <Button size="sm" color="alternative" aria-expanded={form === 'break'} onclick={() => show('break')}
                 >Break</Button
             >
         {/if}
-        <Button size="sm" color="alternative" aria-expanded={form === 'unbooked'} onclick={() => show('unbooked')}
-            >Somebody came in</Button
-        >
-        {#if desk.waiting.length > 0}<Button
+        {#if desk.data.whole}<Button
+                size="sm"
+                color="alternative"
+                aria-expanded={form === 'unbooked'}
+                onclick={() => show('unbooked')}>Somebody came in</Button
+            >{/if}
+        {#if desk.data.whole && desk.waiting.length > 0}<Button
                 size="sm"
                 color="alternative"
                 aria-expanded={form === 'word'}

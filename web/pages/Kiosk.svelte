@@ -181,13 +181,16 @@
                 <form class="grid gap-2" novalidate onsubmit={(event) => submit(event, { name, time })}>
                     <label class="font-semibold" for="name">Or the whole name, yours or the student’s</label>
                     <input id="name" class="box text-xl" autocomplete="off" spellcheck="false" bind:value={name} />
-                    <label class="font-semibold" for="time">and the time of the meeting</label>
+                    <label class="font-semibold" for="time">and the time of the meeting, once it is near</label>
                     <div class="flex flex-wrap gap-2">
-                        <select id="time" class="box text-xl" bind:value={time}>
-                            <option value="">Pick it</option>
-                            {#each kiosk.times as one (one)}<option value={one}>{clock.say(one)}</option>{/each}
-                        </select>
-                        <button class="press main text-lg" disabled={!name.trim() || !time}>Find me</button>
+                        <input
+                            id="time"
+                            class="box w-36 text-xl"
+                            autocomplete="off"
+                            placeholder="like 16:40"
+                            bind:value={time}
+                        />
+                        <button class="press main text-lg" disabled={!name.trim() || !time.trim()}>Find me</button>
                     </div>
                 </form>
             </div>

@@ -35,6 +35,7 @@
         classes: Schema['ClassRow'][];
         makes_rooms: boolean;
         colleagues: { id: number; name: string; subject: string }[];
+        names_hosts: boolean;
         rulebook: Term[];
     }
     let {
@@ -49,6 +50,7 @@
         classes,
         makes_rooms,
         colleagues,
+        names_hosts,
         rulebook,
     }: Props = $props();
 
@@ -278,7 +280,7 @@
                 bind:open={open.rules}
                 wrong={wrong('rules', 'hosts') || doubtful('rules')}
             >
-                <Rules {draft} {colleagues} {rulebook} />
+                <Rules {draft} {colleagues} namesHosts={names_hosts} {rulebook} />
             </Sentence>
             <section class="border-t border-line pt-3" aria-labelledby="sentence-share">
                 <div class="mb-3 flex flex-wrap items-baseline gap-x-4">

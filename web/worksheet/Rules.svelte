@@ -13,9 +13,11 @@
     interface Props {
         draft: Draft;
         colleagues: { id: number; name: string; subject: string }[];
+        /** Whether the writer says who else is on it: whose sheet it is, or the office. */
+        namesHosts: boolean;
         rulebook: Term[];
     }
-    let { draft, colleagues, rulebook }: Props = $props();
+    let { draft, colleagues, namesHosts, rulebook }: Props = $props();
 
     const rules = $derived(draft.form.rules);
     const change = () => draft.changed();
@@ -148,7 +150,7 @@
         </p>
     {/if}
     <MoreRules {draft} {rulebook} />
-    {#if colleagues.length > 0}
+    {#if colleagues.length > 0 && namesHosts}
         <div>
             <p class="mb-1 font-semibold">Colleagues on this sheet</p>
             <ul class="grid gap-2">
