@@ -8,6 +8,7 @@ use App\Booking\TooLate;
 use App\Framework\Budget;
 use App\Framework\CleanInput;
 use App\Framework\Limited;
+use App\Framework\Logged;
 use App\Framework\SecurityHeaders;
 use App\SignIn\Proof;
 use App\SignIn\RememberedDevice;
@@ -49,7 +50,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->prepend(CleanInput::class);
-        $middleware->alias(['budget' => Budget::class, 'limited' => Limited::class, 'proved' => Proof::class, 'wrong-keys' => WrongKeys::class]);
+        $middleware->alias(['budget' => Budget::class, 'limited' => Limited::class, 'logged' => Logged::class, 'proved' => Proof::class, 'wrong-keys' => WrongKeys::class]);
         // Spaces at the ends of a password are part of it.
         $middleware->trimStrings(except: ['current', 'password']);
         $middleware->append(SecurityHeaders::class);

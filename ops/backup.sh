@@ -97,8 +97,8 @@ recess_restore() {
     step "Looking whether the backup is whole"
     unpacked "$file" "$work"
     # What it was set to, and then what is said now: another port, another folder.
-    # shellcheck disable=SC1091
-    . "$work/settings"
+    read_settings "$work/settings"
+    (read_secrets "$work/secrets")
     BACKUPS=''
     school_flags "$@"
     BACKUPS=${BACKUPS:-$DIR/backups}

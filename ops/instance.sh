@@ -54,8 +54,7 @@ instance_prepare() {
     [ -n "${DB_PORT:-}" ] && { instance_is_running || ! port_taken "$DB_PORT"; } || DB_PORT=$(free_port)
     printf 'PORT=%s\nDB_PORT=%s\n' "$PORT" "$DB_PORT" >"$VAR/ports"
     keep_secrets
-    # shellcheck disable=SC1091
-    . "$VAR/secrets"
+    read_secrets "$VAR/secrets"
     (umask 077 && instance_env >"$VAR/.env")
     (umask 077 && accounts >"$VAR/run/accounts.sql")
     local name
@@ -76,6 +75,17 @@ instance_prepare() {
         [ "$(id -u)" != 0 ] || as="--user=$DB_USER"
         quietly "$VAR/log/install-db.log" mariadb-install-db --no-defaults $as --datadir="$VAR/mariadb" --auth-root-authentication-method=normal --skip-test-db
     fi
+}
+
+# read_secrets FILE: a name and a value a line: data, which nothing runs.
+read_secrets() {
+    local line name value
+    while IFS= read -r line || [ -n "$line" ]; do
+        name=${line%%=*} value=${line#*=}
+        [[ $name =~ ^(APP_KEY|DB_PASSWORD|OWNER_PASSWORD)$ ]] || continue
+        [[ $value =~ ^[A-Za-z0-9:+/=]+$ ]] || fail "The secret $name is not one of ours." "It stands in $1."
+        printf -v "$name" %s "$value"
+    done <"$1"
 }
 
 # Made once and kept, for the owner of the instance alone; what a later version asks for is added.
@@ -134,7 +144,7 @@ ENV
     echo 'RECESS_ANSWERS_ADDRESS=answers+{key}@gannetcove.example'
     [ "$INSTANCE" = demo ] || echo RECESS_TUTORS=true
     # The races of the tests come from one address.
-    [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\nRECESS_READS_PER_MINUTE=100000\nRECESS_KNOCKS_PER_HOUR=100000\n'
+    [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\nRECESS_READS_PER_MINUTE=100000\nRECESS_KNOCKS_PER_HOUR=100000\nRECESS_UNANSWERED=100000\n'
 }
 
 fill_template() {

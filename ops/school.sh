@@ -57,8 +57,7 @@ school_flags() {
         fi
         shift
     done
-    # shellcheck disable=SC1091
-    [ ! -f "$DIR/settings" ] || . "$DIR/settings"
+    [ ! -f "$DIR/settings" ] || read_settings "$DIR/settings"
     set -- "${rest[@]}"
     ARGUMENTS=()
     while [ $# -gt 0 ]; do
@@ -155,12 +154,64 @@ asked() {
     fi
 }
 
+# A name, an equals sign, and what it is set to, to the end of the line: data, which nothing runs.
+PLAIN='# recess settings 2: data, not shell'
+
 keep_settings() (
     umask 077
     local name
-    for name in $SETTINGS; do printf '%s=%q\n' "$name" "${!name:-}"; done >"$VAR/settings.new"
+    {
+        echo "$PLAIN"
+        for name in $SETTINGS; do printf '%s=%s\n' "$name" "$(head -n 1 <<<"${!name:-}")"; done
+    } >"$VAR/settings.new"
     mv "$VAR/settings.new" "$VAR/settings"
 )
+
+# read_settings FILE: those that are known, each as it may be; a file from elsewhere is somebody's word and no program.
+read_settings() {
+    local line name value plain=''
+    while IFS= read -r line || [ -n "$line" ]; do
+        [ "$line" != "$PLAIN" ] || plain=yes
+        name=${line%%=*} value=${line#*=}
+        [[ " $(tr -s '[:space:]' ' ' <<<"$SETTINGS") " == *" $name "* ]] && [ "$name" != "$line" ] || continue
+        [ -n "$plain" ] || value=$(unescaped "$value")
+        is_setting "$name" "$value" || fail "The setting $name cannot be “${value:0:60}”." "It stands in $1."
+        printf -v "$name" %s "$value"
+    done <"$1"
+}
+
+# As earlier versions wrote values, for a shell to read (printf %q): read here without one.
+unescaped() {
+    case $1 in
+        "''") ;;
+        "\$'"*"'")
+            local inner=${1:2:${#1}-3}
+            # shellcheck disable=SC2059
+            printf "${inner//%/%%}"
+            ;;
+        *) printf %s "$1" | sed 's/\\\(.\)/\1/g' ;;
+    esac
+}
+
+is_setting() {
+    [[ $2 != *[[:cntrl:]]* ]] || return 1
+    [ -n "$2" ] || return 0
+    case $1 in
+        HOST) [[ $2 =~ ^[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?$ ]] ;;
+        HTTPS_PORT | HTTP_PORT | WATCH_PORT | MAIL_PORT) [[ $2 =~ ^[0-9]{1,5}$ ]] ;;
+        KEEP_BACKUPS) [[ $2 =~ ^[0-9]{1,6}$ ]] ;;
+        LISTEN) [[ $2 =~ ^[0-9a-fA-F.:]+$ ]] ;;
+        RUN_AS) [[ $2 =~ ^[a-z_][a-z0-9_-]*$ ]] && [ "$2" != root ] ;;
+        BOOT | TUTORS | OIDC_MAKES_ACCOUNTS) [[ $2 =~ ^(yes|no)$ ]] ;;
+        MAIL_SCHEME) [[ $2 =~ ^smtps?$ ]] ;;
+        MAIL_HOST) [[ $2 =~ ^[A-Za-z0-9.:_-]+$ ]] ;;
+        MAIL_FROM) [[ $2 =~ ^[^@[:space:]\"\<\>]+@[^@[:space:]\"\<\>]+$ ]] ;;
+        # Paths go into files of other programs.
+        CERTIFICATE | CERTIFICATE_KEY | BACKUPS | BACKUP_KEY) [[ $2 == /* && $2 != *[\;{}\"\'\`\$\\]* ]] ;;
+        PREVIOUS_KEY) [[ $2 =~ ^[A-Za-z0-9:+/=,]*$ ]] ;;
+        *) true ;;
+    esac
+}
 
 school_address() { printf 'https://%s%s' "$HOST" "$([ "$HTTPS_PORT" = 443 ] || printf ':%s' "$HTTPS_PORT")"; }
 
@@ -273,8 +324,7 @@ school_open() {
     school_flags "$@"
     [ -f "$DIR/settings" ] || fail "There is no school in $DIR." "Make one: bin/recess install --host NAME; or say where it lies: --dir FOLDER"
     instance_open school "$DIR"
-    # shellcheck disable=SC1091
-    . "$VAR/secrets"
+    read_secrets "$VAR/secrets"
 }
 
 # From settings to something that answers, on whatever code lies here: for the first start, each start, and each update.

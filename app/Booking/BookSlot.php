@@ -98,7 +98,7 @@ final class BookSlot
         $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
         $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
-        $unconfirmed = $wish->by === Party::Visitor && $pass->email !== null && $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
+        $unconfirmed = $wish->by === Party::Visitor && Unanswered::mustAnswer($sheet, $pass, $wish->origin, $now);
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = new Booking([
             'sheet_id' => $sheet->id,
@@ -133,6 +133,7 @@ final class BookSlot
             'called_in_at' => null,
             'request_key' => $wish->requestKey,
             'request_digest' => $wish->digest($sheet->id),
+            'origin' => $pass->confirmed_at === null ? $wish->origin : null,
         ]);
         // All that the messages, the pages that are told, and the answer will ask of it is known already.
         $booking->setRelations(['sheet' => $sheet, 'pass' => $pass, 'place' => $place, 'guests' => new Collection]);

@@ -38,6 +38,8 @@ final readonly class BookingWish
         public Told $told = Told::Each,
         /** For which an interpreter has to be there, as BCP 47 writes it; in a round alone. */
         public ?string $language = null,
+        /** Hash of the network from which a visitor asks; null where somebody else books. */
+        public ?string $origin = null,
     ) {
     }
 

@@ -30,7 +30,7 @@ final class PassPolicy
     }
 
     /** Whether one of its addresses answers: the letter that asks for it opens nothing else. */
-    public function answer(?StaffMember $reader, Pass $pass): Response
+    public function confirm(?StaffMember $reader, Pass $pass): Response
     {
         return $pass->reach === null || $pass->reach->isAnswer() ? Response::allow() : Response::denyAsNotFound();
     }

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Http;
  * Fetches over http(s), guarded: the name is looked up once, private and loopback addresses are refused unless the
  * administrator lists them, and the connection goes to the very address that was checked. Each redirect is checked anew.
  */
-final readonly class HttpCalendarFeed implements CalendarFeed
+final readonly class HttpCalendarFeed implements VisitorsFeed
 {
     private const REDIRECTS = 5;
 

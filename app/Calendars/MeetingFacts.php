@@ -15,9 +15,10 @@ final class MeetingFacts
     /**
      * What, when, where, about whom: what both sides need on the day.
      *
+     * @param  bool  $strange  whether it goes to an address that has not answered: then nothing of what was typed does
      * @return array<string, string>
      */
-    public static function of(Booking $booking, Reader $reader, int $now): array
+    public static function of(Booking $booking, Reader $reader, int $now, bool $strange = false): array
     {
         $host = $booking->host;
         $place = $booking->place;
@@ -30,11 +31,15 @@ final class MeetingFacts
             'How to get there' => $place->directions,
             'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
             'Also coming' => Spell::list(array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all())),
-            'About' => $booking->student,
+            'About' => $strange ? '' : $booking->student,
             'Phone' => $reader->isHost() ? $booking->pass->phone : '',
             'E-mail' => $reader->isHost() ? (string) $booking->pass->email : '',
             ...($reader->isHost() ? $booking->sheet->questions->said($booking->answers, onRunSheetOnly: ! $reader->meets($booking)) : []),
         ];
+
+        if ($strange) {
+            unset($facts['Also coming']);
+        }
 
         return array_filter($facts, static fn (string $value): bool => $value !== '');
     }

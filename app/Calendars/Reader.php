@@ -20,17 +20,18 @@ final readonly class Reader
         private ?int $clock,
         /** Of the pass; what opens something for its reader is another one with each. */
         private int $generation = 1,
+        private string $addressee = '',
     ) {
     }
 
     public static function pass(Pass $pass): self
     {
-        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock, $pass->generation);
+        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock, $pass->generation, $pass->addressee());
     }
 
     public static function staff(StaffMember $staff): self
     {
-        return new self(Party::Host, $staff->id, $staff->name, $staff->email, is_numeric($staff->clock) ? (int) $staff->clock : null);
+        return new self(Party::Host, $staff->id, $staff->name, $staff->email, is_numeric($staff->clock) ? (int) $staff->clock : null, addressee: $staff->name);
     }
 
     public function isHost(): bool
@@ -41,6 +42,12 @@ final readonly class Reader
     public function name(): string
     {
         return $this->name;
+    }
+
+    /** Their name as it stands beside the address: of nobody who may be somebody else. */
+    public function addressee(): string
+    {
+        return $this->addressee;
     }
 
     public function email(): string

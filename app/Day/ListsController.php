@@ -6,7 +6,6 @@ namespace App\Day;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
-use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Printed;
 use App\Framework\Spell;
@@ -50,9 +49,6 @@ final class ListsController
             'doors.pdf' => [Printed::pdf('paper.doors', $said, $country), 'application/pdf'],
             default => abort(404),
         };
-        if (str_starts_with($list, 'run-sheet.')) {
-            LogBook::note('export', null, ['about' => $run->title, 'what' => $list]);
-        }
 
         return new Response($body, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$run->day->date}-$list\"", 'Cache-Control' => 'no-store, private']);
     }

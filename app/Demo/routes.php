@@ -10,7 +10,7 @@ use App\Demo\VideoRoomController;
 use Illuminate\Support\Facades\Route;
 
 // The demo's stand-ins: for mail, for a calendar program, and for a video service.
-Route::middleware(['api', 'budget:300'])->group(static function (): void {
+Route::middleware(['api', 'budget:300', 'logged:nothing,visitor'])->group(static function (): void {
     Route::get('/mailroom', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}/html', [MailroomController::class, 'html'])->can('read-mailroom');
@@ -33,7 +33,7 @@ Route::middleware(['api', 'budget:300'])->group(static function (): void {
 });
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
-    Route::get('/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'])->can('host-rooms');
-    Route::get('/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'])->can('host-rooms');
-    Route::post('/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'])->can('host-rooms');
+    Route::get('/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'])->can('host-rooms')->middleware('logged:nothing,own');
+    Route::get('/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'])->can('host-rooms')->middleware('logged:nothing,own');
+    Route::post('/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'])->can('host-rooms')->middleware('logged:nothing,own');
 });

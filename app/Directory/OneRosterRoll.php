@@ -15,8 +15,8 @@ use App\Models\MailAddress;
  */
 final class OneRosterRoll
 {
-    /** Of all tables together, unpacked: ten times a large school's. */
-    private const MOST_BYTES = 64 * 1024 * 1024;
+    /** Of all tables together, unpacked: ten times a large school's. In memory they are ten times that. */
+    private const MOST_BYTES = 12 * 1024 * 1024;
 
     private const NEEDED = ['users', 'classes', 'enrollments'];
 
@@ -165,7 +165,8 @@ final class OneRosterRoll
     /** @return iterable<int, array<string, string>> by line, its cells by the names of their columns in small letters */
     private static function table(\ZipArchive $zip, string $name): iterable
     {
-        $bytes = $zip->getFromName("$name.csv");
+        // No more than it says that it has, whatever it says.
+        $bytes = $zip->getFromName("$name.csv", self::MOST_BYTES);
         if ($bytes === false) {
             throw RollNotReadable::because($name === 'manifest' ? 'no_bundle' : 'table_missing', ['table' => "$name.csv"]);
         }

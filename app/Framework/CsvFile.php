@@ -10,6 +10,11 @@ namespace App\Framework;
  */
 final readonly class CsvFile
 {
+    /** Lines, and characters of one: a large school has some thousand lines. What is larger is no table of people. */
+    private const LINES = 60_000;
+
+    private const LONG = 60_000;
+
     /**
      * @param  list<string>  $columns  as the first line names them, in small letters
      * @param  array<int, list<string>>  $rows  by the line at which each begins; empty lines are left out
@@ -19,14 +24,19 @@ final readonly class CsvFile
     {
     }
 
+    /** @throws FileTooLarge before anything of it is taken apart */
     public static function read(string $bytes): self
     {
         $text = self::text($bytes);
         $guessed = $text === null;
         $text ??= (string) mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
+        $text = strtr(str_replace(["\r\n", "\0"], ["\n", ''], $text), "\r", "\n");
+        if (substr_count($text, "\n") > self::LINES || preg_match('/[^\n]{'.self::LONG.'}/', $text) !== 0) {
+            throw new FileTooLarge(Words::say('running.file_too_large', ['lines' => self::LINES]));
+        }
         $stream = fopen('php://temp', 'w+b');
         assert($stream !== false);
-        fwrite($stream, (string) preg_replace('/\r\n?/', "\n", str_replace("\0", '', $text)));
+        fwrite($stream, $text);
         rewind($stream);
         $head = (string) fgets($stream);
         $counts = array_combine([',', ';', "\t"], array_map(static fn (string $sign): int => substr_count($head, $sign), [',', ';', "\t"]));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Framework;
 
 use App\Models\MailAddress;
+use App\Models\Secret;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -43,6 +44,12 @@ final class Limited
         $one = $request->route()->originalParameter($parameter);
 
         return is_string($one) ? $one : '';
+    }
+
+    /** The same as it is kept: a hash, which the application key alone makes. */
+    public static function origin(Request $request): string
+    {
+        return Secret::hash(Secret::of('origin|'.self::network($request)));
     }
 
     /** From where a request comes: of an IPv6 address the network, for one household has billions of them (RFC 6177). */

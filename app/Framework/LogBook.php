@@ -16,6 +16,9 @@ final class LogBook
 {
     public const NAME = 'recess';
 
+    /** How many lines this process has written: by which a test knows that an action notes what its route says it notes. */
+    public static int $noted = 0;
+
     /**
      * @param  string  $what  a word of lang/en/log.php
      * @param  Model|null  $about  whom or what it was about
@@ -31,5 +34,6 @@ final class LogBook
         }
         $who instanceof StaffMember ? $note->causedBy($who) : $note->causedByAnonymous();
         $note->log($what);
+        self::$noted++;
     }
 }

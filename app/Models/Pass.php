@@ -145,6 +145,18 @@ final class Pass extends Row
         return $this->within($one instanceof Booking ? Reach::booking($one) : Reach::round($one))->link();
     }
 
+    /** Whether one of its addresses has shown that it is theirs: until then nothing that was typed here goes there. */
+    public function hasAnswered(): bool
+    {
+        return $this->confirmed_at !== null;
+    }
+
+    /** What stands beside its address on the outside of a letter. */
+    public function addressee(): string
+    {
+        return $this->hasAnswered() ? $this->name : '';
+    }
+
     /** The secret end of the address at which one of its e-mail addresses answers: whoever has it reads that address. */
     public function addressKey(string $email): string
     {

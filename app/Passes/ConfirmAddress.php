@@ -13,6 +13,7 @@ use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Timetables\Guards;
+use Illuminate\Support\Facades\DB;
 
 /** The address of a pass has answered: what was kept for it stands, and messages go there from now on. */
 final class ConfirmAddress
@@ -27,6 +28,8 @@ final class ConfirmAddress
                 event(new AddressChanged($pass, $was));
             }
         });
+        // From where it was asked is of no use any more.
+        DB::table('bookings')->where('pass_id', $pass->id)->whereNotNull('origin')->update(['origin' => null]);
         event(new AddressAnswered($pass, $now));
         foreach ($pass->bookings()->where('state', BookingState::Kept)->get() as $booking) {
             Contended::transaction(static function () use ($booking): void {

@@ -87,7 +87,7 @@ final class KeepPlan
             start: (int) $pick->start, placeId: $sheet->places->firstOrFail()->id, name: $pass->name, email: (string) $pass->email,
             phone: $wish->holder->phone ?: $pass->phone, student: $pick->student, studentId: $pick->studentId,
             requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->holder->clock, told: Told::PlanToVisitor, language: $wish->language,
-            answers: $wish->answers[$pick->student] ?? [],
+            answers: $wish->answers[$pick->student] ?? [], origin: $wish->holder->origin,
         );
     }
 

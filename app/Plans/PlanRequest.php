@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Framework\Limited;
 use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Models\MailAddress;
@@ -85,7 +86,7 @@ class PlanRequest extends FormRequest
             $pass?->id, $pass->name ?? $this->string('name')->trim()->toString(),
             $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
             $this->filled('phone') ? PhoneNumber::written($this->string('phone')->toString(), $this->round()->school->country) : ($pass->phone ?? ''),
-            $this->filled('clock') ? $this->integer('clock') : null,
+            $this->filled('clock') ? $this->integer('clock') : null, Limited::origin($this),
         );
     }
 

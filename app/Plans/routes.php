@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Plans\RoundVisitController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware(['api', 'budget:600'])->group(static function (): void {
+Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static function (): void {
     Route::middleware('limited:reads')->group(static function (): void {
         Route::get('/r/{round:slug}', [RoundVisitController::class, 'page'])->can('visit', 'round');
         Route::get('/api/r/{round:slug}', [RoundVisitController::class, 'show'])->can('visit', 'round');

@@ -6,7 +6,6 @@ namespace App\Publishing;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
-use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -91,9 +90,6 @@ final class SheetController
     {
         $data = ['host' => $host->name, 'sheet' => $this->whole($sheet)];
         $look($host, $sheet, Clock::now());
-        if (! $sheet->isRunBy($host)) {
-            LogBook::note('looked', $sheet, ['about' => $sheet->title, 'host' => $sheet->host->name]);
-        }
 
         return Page::staff('HostSheet', $sheet->title, $data);
     }

@@ -31,14 +31,15 @@ final class Meetings
 
     /**
      * @param  Collection<int, Booking>  $bookings
+     * @param  bool  $strange  whether it goes to an address that has not answered: about whom it is is then not said
      * @return array<string, string> where and with whom, by when
      */
-    public static function facts(Collection $bookings, Round $round): array
+    public static function facts(Collection $bookings, Round $round, bool $strange = false): array
     {
         $zone = $round->school->timeZone();
         $facts = [];
         foreach ($bookings as $one) {
-            $student = $one->student === '' ? 'none' : $one->student;
+            $student = $one->student === '' || $strange ? 'none' : $one->student;
             $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', [
                 'host' => $one->host->name, 'place' => $one->place->label, 'student' => $student, 'interpreter' => $one->interpreter->name ?? 'none',
             ]);

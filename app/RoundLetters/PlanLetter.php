@@ -35,10 +35,10 @@ final class PlanLetter extends Message
     {
         $bookings = Meetings::still($this->bookings);
         $kept = $bookings->contains(static fn (Booking $one): bool => $one->state === BookingState::Kept);
-        $facts = Meetings::facts($bookings, $this->round);
+        $facts = Meetings::facts($bookings, $this->round, strange: $kept);
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: '', facts: $facts,
+            greeting: $kept ? Letter::greeting($this->pass) : Words::say('accounts.dear', ['name' => $this->pass->name]), word: '', facts: $facts,
             news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => count($facts)]),
             linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'),
             link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->linkTo($this->round), school: $this->round->school->name,

@@ -71,7 +71,7 @@ final class TellOfRound
 
     private static function send(Pass $pass, Message $letter): void
     {
-        $pass->email === null || Envelopes::to($pass->email, $pass->name)->queue($letter);
+        $pass->email === null || Envelopes::to($pass->email, $pass->addressee())->queue($letter);
     }
 
     /**

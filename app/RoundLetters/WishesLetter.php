@@ -37,13 +37,13 @@ final class WishesLetter extends Message
         $facts = [];
         foreach ($picks as $i => $pick) {
             $facts[Words::say('allotting.wishes_rank', ['rank' => $i + 1])] = Words::say('allotting.wishes_row', [
-                'host' => $sheets->get($pick['sheet'])->host->name ?? $pick['sheet'], 'student' => $pick['student'] === '' ? 'none' : $pick['student'],
+                'host' => $sheets->get($pick['sheet'])->host->name ?? $pick['sheet'], 'student' => $pick['student'] === '' || ! $this->pass->hasAnswered() ? 'none' : $pick['student'],
             ]);
         }
         $confirm = $this->pass->email !== null && $this->pass->confirmed_at === null && $this->round->school->confirm_addresses;
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: '', facts: $facts,
+            greeting: Letter::greeting($this->pass), word: '', facts: $facts,
             news: Words::say($confirm ? 'allotting.wishes_to_confirm' : 'allotting.wishes_news', [
                 'count' => count($picks), 'moment' => Spell::moment((int) $this->round->wishes_until?->getTimestamp(), $this->round->school->timeZone()),
             ]),

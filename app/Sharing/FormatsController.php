@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 use App\Framework\Clock;
-use App\Framework\LogBook;
 use App\Framework\QrCode;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -55,9 +54,6 @@ final class FormatsController
             default => abort(404),
         };
         $inline = str_starts_with($what, 'qr.');
-        if (str_starts_with($what, 'bookings.') || $what === 'cards.pdf') {
-            LogBook::note('export', $sheet, ['about' => $sheet->title, 'what' => $what]);
-        }
 
         return new Response($body, 200, [
             'Content-Type' => $type,

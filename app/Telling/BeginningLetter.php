@@ -9,7 +9,7 @@ use App\Framework\Words;
 /** To whoever wants to begin alone; or has an account already. */
 final class BeginningLetter extends Message
 {
-    public function __construct(private readonly string $name, private readonly ?string $address)
+    public function __construct(private readonly ?string $address)
     {
     }
 
@@ -23,7 +23,7 @@ final class BeginningLetter extends Message
         $known = $this->address === null ? 'known_' : '';
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->name]), news: Words::say("alone.{$known}news"), word: '', facts: [],
+            greeting: Words::say('booking.good_day'), news: Words::say("alone.{$known}news"), word: '', facts: [],
             linkText: Words::say("alone.{$known}link"), link: $this->address ?? url('/staff/sign-in'), school: '',
         );
     }

@@ -8,6 +8,7 @@ use App\Booking\Occasion;
 use App\Calendars\MeetingFacts;
 use App\Calendars\Reader;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -37,16 +38,24 @@ final readonly class Letter
     ) {
     }
 
+    /** Whoever has not answered from that address may be somebody else: a name that a stranger typed is not put to them. */
+    public static function greeting(Pass $pass): string
+    {
+        return $pass->hasAnswered() ? Words::say('booking.dear', ['name' => $pass->name]) : Words::say('booking.good_day');
+    }
+
     public static function about(Booking $booking, Occasion $occasion, Reader $reader, string $note, Party $by, int $now, ?int $was = null): self
     {
         $person = $reader->person();
         $off = $occasion->isOff();
+        // Asked for, and not answered: the letter goes to whatever address somebody typed.
+        $strange = $person instanceof Pass && ! $person->hasAnswered() && $occasion->isOpen();
 
         return new self(
-            greeting: 'Dear '.$person->name.',',
+            greeting: $strange ? self::greeting($person) : 'Dear '.$person->name.',',
             news: self::news($booking, $occasion, $reader, $by, $now),
             word: $note,
-            facts: self::was($booking, $was) + MeetingFacts::of($booking, $reader, $now) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : [])
+            facts: self::was($booking, $was) + MeetingFacts::of($booking, $reader, $now, strange: $strange) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : [])
                 + ($occasion === Occasion::Booked && $person instanceof Pass ? self::thatDay($booking, $person) : []),
             linkText: match (true) {
                 $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',

@@ -27,7 +27,7 @@ final class PassAgain extends Message
         }
 
         return new Letter(
-            greeting: 'Dear '.$this->pass->name.',', news: 'Here is the pass you asked for.', word: '', facts: $facts,
+            greeting: Letter::greeting($this->pass), news: 'Here is the pass you asked for.', word: '', facts: $facts,
             linkText: 'Your pass', link: $this->pass->confirmLink((string) $this->pass->email), school: $this->school,
         );
     }

@@ -34,7 +34,7 @@ final class PlaceInLine extends Message
         $sheet = $this->waiting->sheet;
 
         return new Letter(
-            greeting: Words::say('booking.dear', ['name' => $this->waiting->pass->name]),
+            greeting: Words::say('booking.good_day'),
             news: Words::say('booking.line_news'),
             word: '',
             facts: ['What' => $sheet->title, 'With' => $sheet->host->name.' ('.$sheet->host->subject.')'],

@@ -55,7 +55,7 @@ final class SendReminders
                 return false;
             }
             foreach (TellOfBooking::readers($booking, Occasion::Reminder) as $reader) {
-                Envelopes::to($reader->email(), $reader->name())->queue(new BookingMessage($booking, Occasion::Reminder, $reader, Party::Host));
+                Envelopes::to($reader->email(), $reader->addressee())->queue(new BookingMessage($booking, Occasion::Reminder, $reader, Party::Host));
             }
 
             return true;

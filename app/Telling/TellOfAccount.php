@@ -27,7 +27,7 @@ final class TellOfAccount
     /** Asks an address whether it wants to begin alone. */
     public function ofBeginning(BeginningAsked $event): void
     {
-        Envelopes::to($event->email, $event->name)->queue(new BeginningLetter($event->name, $event->sealed?->link()));
+        Envelopes::to($event->email, '')->queue(new BeginningLetter($event->sealed?->link()));
     }
 
     public function ofForgotten(PasswordForgotten $event): void

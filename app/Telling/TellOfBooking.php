@@ -45,7 +45,7 @@ final class TellOfBooking
     private static function message(BookingNews $event, Occasion $occasion, Reader $reader): SendQueuedMailable
     {
         $message = new BookingMessage($event->booking, $occasion, $reader, $event->by, $event->note, $event->was, $event->change);
-        $job = new SendQueuedMailable($message->to($reader->email(), $reader->name()));
+        $job = new SendQueuedMailable($message->to($reader->email(), $reader->addressee()));
 
         return $event->change === null ? $job : $job->delay(LastChange::TOLD);
     }

@@ -24,7 +24,7 @@ final class TellOfKnock
             $readers[] = Reader::staff($host);
         }
         foreach ($readers as $reader) {
-            Envelopes::to($reader->email(), $reader->name())->queue(new KnockLetter($event->knock, $event->occasion, $reader, $event->word, $event->by));
+            Envelopes::to($reader->email(), $reader->addressee())->queue(new KnockLetter($event->knock, $event->occasion, $reader, $event->word, $event->by));
         }
     }
 
@@ -32,7 +32,7 @@ final class TellOfKnock
     public function ofEntryDeclined(EntryDeclined $event): void
     {
         $pass = $event->booking->pass;
-        Envelopes::to((string) $pass->email, $pass->name)->queue(new DeclinedLetter($event->booking, $pass));
+        Envelopes::to((string) $pass->email, $pass->addressee())->queue(new DeclinedLetter($event->booking, $pass));
     }
 
     /** @return list<StaffMember> */

@@ -13,13 +13,13 @@ final class TellOfLine
     public function ofPlace(PlaceTaken $event): void
     {
         $pass = $event->waiting->pass;
-        Envelopes::to((string) $pass->email, $pass->name)->queue(new PlaceInLine($event->waiting));
+        Envelopes::to((string) $pass->email, $pass->addressee())->queue(new PlaceInLine($event->waiting));
     }
 
     public function ofOffer(TimeOffered $offer): void
     {
         $pass = $offer->waiting->pass;
-        Envelopes::to((string) $pass->email, $pass->name)
+        Envelopes::to((string) $pass->email, $pass->addressee())
             ->queue(new WaitingOffer($offer->waiting, $offer->key, $offer->slot->start, $offer->slot->end, $offer->until));
     }
 }

@@ -16,29 +16,29 @@ final class TellOfPass
 {
     public function ofAddressGiven(AddressGiven $event): void
     {
-        self::to($event->email, $event->pass->name, new AddressQuestion($event->pass, $event->email, School::here($event->pass)->name));
+        self::to($event->email, $event->pass->addressee(), new AddressQuestion($event->pass, $event->email, School::here($event->pass)->name));
     }
 
     public function ofAddressChanged(AddressChanged $event): void
     {
-        self::to($event->was, $event->pass->name, new AddressMoved($event->pass, School::here($event->pass)->name));
+        self::to($event->was, $event->pass->addressee(), new AddressMoved($event->pass, School::here($event->pass)->name));
     }
 
     public function ofRenewed(PassRenewed $event): void
     {
-        self::to((string) $event->pass->email, $event->pass->name, new PassMoved($event->pass, 'guest'));
+        self::to((string) $event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, 'guest'));
     }
 
     public function ofCard(CardRenewed $event): void
     {
-        $event->pass->email === null || self::to($event->pass->email, $event->pass->name, new PassMoved($event->pass, 'card'));
+        $event->pass->email === null || self::to($event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, 'card'));
     }
 
     public function ofJoiner(JoinerAsks $event): void
     {
         $pass = $event->joiner->booking->pass;
         if ($pass->email !== null) {
-            self::to($pass->email, $pass->name, new JoinerQuestion($event->joiner));
+            self::to($pass->email, $pass->addressee(), new JoinerQuestion($event->joiner));
         }
     }
 

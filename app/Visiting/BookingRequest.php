@@ -8,6 +8,7 @@ use App\Booking\BookingWish;
 use App\Directory\Admission;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Framework\Limited;
 use App\Framework\SlotKey;
 use App\Models\MailAddress;
 use App\Models\Party;
@@ -128,6 +129,7 @@ class BookingRequest extends FormRequest
             clock: $this->filled('clock') ? $this->integer('clock') : null,
             studentId: $student,
             language: Interpreters::neededBy($pass, $this->sheet()->round_id),
+            origin: $this->party() === Party::Visitor ? Limited::origin($this) : null,
             hostId: $this->filled('host') ? $this->sheet()->chosenFrom()[$this->string('host')->toString()] : null,
         );
     }

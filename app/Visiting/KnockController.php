@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
-use App\Calendars\CalendarFeed;
 use App\Calendars\FeedFailed;
+use App\Calendars\VisitorsFeed;
 use App\Directory\Admission;
 use App\Framework\Asked;
 use App\Framework\Clock;
@@ -83,7 +83,7 @@ final class KnockController
     }
 
     /** A file or a feed of the visitor's, read once: what it says of when they are busy goes back to their page, and is kept nowhere. */
-    public function calendar(StaffMember $staff, Request $request, CalendarFeed $feed): JsonResponse
+    public function calendar(StaffMember $staff, Request $request, VisitorsFeed $feed): JsonResponse
     {
         $request->validate(
             ['address' => ['required_without:file', 'nullable', 'string', 'max:2000', 'regex:#^(?:https?|webcals?)://#i'], 'file' => ['nullable', 'file', 'max:10240']],

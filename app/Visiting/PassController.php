@@ -19,6 +19,7 @@ use App\Models\Pass;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Passes\LookForPasses;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -85,16 +86,12 @@ final class PassController
         return new Response(view('plain.said', ['title' => Words::say('booking.open_everything'), 'message' => $said, 'back' => '/p/'.$pass->token()])->render(), 200, ['Cache-Control' => 'no-store, private']);
     }
 
-    /** Says the same whether or not the address is known, and takes no longer. */
+    /** Says the same whether or not the address is known, and takes as long. */
     public function again(Request $request): JsonResponse
     {
         $request->validate(['email' => ['required', 'string', new MailAddress]]);
-        $passes = Pass::query()->where('email', MailAddress::of($request->input('email')))->orderByDesc('id')->limit(10)->get();
-        $first = $passes->first();
-        if ($first !== null) {
-            $others = array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all()));
-            event(new PassWanted($first, $others, School::here($first)->name));
-        }
+        // Looked for once the answer has gone: neither its words nor its time tell whether there is one.
+        dispatch(new LookForPasses((string) MailAddress::of($request->input('email'))));
 
         return new JsonResponse(['ok' => true]);
     }

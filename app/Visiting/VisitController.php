@@ -21,7 +21,7 @@ use App\Models\PersonName;
 use App\Models\Secret;
 use App\Models\Sheet;
 use App\Models\Wants;
-use App\Passes\AskToJoin;
+use App\Passes\LookForMeeting;
 use App\Timetables\Asking;
 use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
@@ -117,7 +117,7 @@ final class VisitController
     }
 
     /** Says the same whether or not anybody has a time for that student. */
-    public function askToJoin(Sheet $sheet, Request $request, AskToJoin $ask): JsonResponse
+    public function askToJoin(Sheet $sheet, Request $request): JsonResponse
     {
         $request->validate(
             [
@@ -126,10 +126,10 @@ final class VisitController
             ],
         );
         if ($sheet->rules->whole('guests') > 0) {
-            $ask(
-                $sheet, $request->string('student')->toString(), $request->string('name')->trim()->toString(),
-                (string) MailAddress::of($request->input('email')), Clock::now(),
-            );
+            dispatch(new LookForMeeting(
+                $sheet->id, $request->string('student')->toString(), $request->string('name')->trim()->toString(),
+                (string) MailAddress::of($request->input('email')),
+            ));
         }
 
         return new JsonResponse(['ok' => true]);

@@ -17,15 +17,15 @@ use Illuminate\Support\Facades\Route;
 
 // For visitors: no session, no cookie. Every route names its policy.
 
-Route::middleware(['api', 'budget:600'])->group(static function (): void {
+Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static function (): void {
     Route::middleware('limited:reads')->group(static function (): void {
         Route::get('/', [BoardController::class, 'board'])->can('see-board');
         Route::get('/find', [BoardController::class, 'find'])->can('see-board');
         Route::get('/api/find', [BoardController::class, 'showFound'])->can('see-board')->middleware('cache.headers:etag');
-        Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('see-board');
-        Route::get('/d/{staff:slug}/knock', [KnockController::class, 'page'])->can('see-board');
-        Route::post('/api/d/{staff:slug}/times', [KnockController::class, 'times'])->can('see-board')->middleware('budget:6500');
-        Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('see-board');
+        Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('visit', 'staff');
+        Route::get('/d/{staff:slug}/knock', [KnockController::class, 'page'])->can('visit', 'staff');
+        Route::post('/api/d/{staff:slug}/times', [KnockController::class, 'times'])->can('visit', 'staff')->middleware('budget:6500');
+        Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('visit', 'staff');
         Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
         Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
         Route::get('/card', [ComeInController::class, 'page'])->can('see-board');
@@ -56,7 +56,7 @@ Route::middleware(['api', 'budget:600'])->group(static function (): void {
         Route::post('/w/{waiting}/leave', [LineController::class, 'leave'])->can('see-board');
         Route::get('/p/{pass}', [PassController::class, 'page'])->can('open', 'pass');
         Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('open', 'pass')->middleware('cache.headers:etag');
-        Route::get('/p/{pass}/address/{key}', [HolderController::class, 'addressPage'])->can('answer', 'pass');
+        Route::get('/p/{pass}/address/{key}', [HolderController::class, 'addressPage'])->can('confirm', 'pass');
         Route::get('/p/{pass}/qr.svg', [PassController::class, 'qr'])->can('open', 'pass');
         Route::get('/p/{pass}/bookings.ics', [PassController::class, 'entries'])->can('follow', 'pass');
         Route::get('/p/{pass}/bookings/{booking}.ics', [PassController::class, 'entry'])->can('attend', ['booking', 'pass']);
@@ -71,7 +71,7 @@ Route::middleware(['api', 'budget:600'])->group(static function (): void {
             Route::post('/api/p/{pass}/late', [OnTheDayController::class, 'late'])->can('open', 'pass');
             Route::post('/api/p/{pass}/holder', [HolderController::class, 'mend'])->can('hold', 'pass')->middleware('limited:holder');
             Route::post('/api/p/{pass}/student', [HolderController::class, 'student'])->can('hold', 'pass')->middleware('limited:holder');
-            Route::post('/p/{pass}/address/{key}', [HolderController::class, 'confirmAddress'])->can('answer', 'pass');
+            Route::post('/p/{pass}/address/{key}', [HolderController::class, 'confirmAddress'])->can('confirm', 'pass');
             Route::post('/p/{pass}/bookings/{booking}/give-back', [PlainController::class, 'giveBack'])->can('change', ['booking', 'pass']);
             Route::post('/p/{pass}/bookings/{booking}/move', [PlainController::class, 'move'])->can('change', ['booking', 'pass']);
             Route::post('/p/{pass}/bookings/{booking}/here', [PlainController::class, 'here'])->can('attend', ['booking', 'pass']);
@@ -89,5 +89,5 @@ Route::middleware(['api', 'budget:600'])->group(static function (): void {
 });
 
 // Of a sheet that is for those who work here, they see the times on a pass of their own.
-Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'])->can('visit', 'sheet');
-Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/knock/{staff:slug}', [KnockController::class, 'staff'])->can('knock', 'staff');
+Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'])->can('visit', 'sheet')->middleware('logged:nothing,own');
+Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/knock/{staff:slug}', [KnockController::class, 'staff'])->can('knock', 'staff')->middleware('logged:nothing,own');

@@ -119,4 +119,6 @@ return [
     'forgotten_title' => 'Asked for',
     'also_asked' => 'also asked for',
     'word' => 'A word to them, if you like',
+    // To an address that has not answered: nothing that a stranger wrote goes there.
+    'stranger_title' => 'a time of your own',
 ];

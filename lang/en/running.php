@@ -16,4 +16,5 @@ return [
     'first_key_over' => '{school} has moved in already. Its office invites everybody else, on the page “Staff”.',
     'too_much' => 'This is more than any of our pages sends, so it was not looked at. Nothing was changed.',
     'calendar_too_much' => 'To read this calendar takes more time or memory than a calendar may. Look for entries that repeat every minute or second in it.',
+    'file_too_large' => 'This file has more than {lines, number} lines, or a very long one, so it was not read. Nothing was changed. Hand it in in parts.',
 ];

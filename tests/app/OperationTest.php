@@ -103,4 +103,44 @@ final class OperationTest extends TestCase
         $this->get('/metrics', ['RECESS_WATCH' => 'yes', 'Recess-Watch' => 'yes'])->assertNotFound();
         self::assertStringContainsString("\nrecess_clock_ahead_seconds 86400\n", (string) $this->call('GET', '/metrics', server: ['RECESS_WATCH' => 'yes'])->assertOk()->getContent());
     }
+
+    public function test_the_settings_of_a_backup_are_data_and_run_nothing(): void
+    {
+        $folder = sys_get_temp_dir().'/settings-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        $name = 'the school’s own "account" $(touch '.$folder.'/ran) `touch '.$folder.'/ran` & more\\';
+        try {
+            // As earlier versions wrote them for a shell, as they are written now, and as somebody else might.
+            $said = $this->shell(<<<'SH'
+                printf 'HOST=meet.example.org\nOIDC_NAME=%q\nMAIL_FROM='"''"'\nEVIL=$(touch %s/ran)\ntouch %s/ran\n' "$1" "$VAR" "$VAR" >"$VAR/old"
+                read_settings "$VAR/old"
+                printf '%s|%s|%s\n' "$HOST" "$OIDC_NAME" "$MAIL_FROM"
+                keep_settings
+                OIDC_NAME='' HOST=''
+                read_settings "$VAR/settings"
+                printf '%s|%s\n' "$HOST" "$OIDC_NAME"
+                LC_ALL=C bash -c 'printf "OIDC_NAME=%q\n" "caf\351 d’Orée"' >"$VAR/bytes"
+                for bad in 'CERTIFICATE=/x; include /tmp/y' 'HOST=a b' 'RUN_AS=root' 'HTTPS_PORT=443 default_server' 'BACKUPS=$(x)' 'MAIL_HOST=$(x)'; do
+                    echo "$bad" >"$VAR/bad"
+                    (read_settings "$VAR/bad") 2>/dev/null && echo "took $bad"
+                done
+                printf 'APP_KEY=base64:abc=\nDB_PASSWORD=x;touch %s/ran\n' "$VAR" >"$VAR/secrets"
+                (read_secrets "$VAR/secrets") 2>/dev/null && echo 'took a secret'
+                echo end
+                SH, $folder, $name);
+            self::assertSame("meet.example.org|$name|\nmeet.example.org|$name\nend\n", $said);
+            self::assertFileDoesNotExist("$folder/ran");
+        } finally {
+            (new Process(['rm', '-rf', $folder]))->run();
+        }
+    }
+
+    /** What the shell's side says. */
+    private function shell(string $script, string $folder, string ...$arguments): string
+    {
+        $begin = 'set -uo pipefail; ROOT=$2 CALLED_FROM=/tmp VAR=$3; cd "$ROOT"; . ops/say.sh; . ops/school.sh; shift 3; set -- "${@}"; ';
+        $process = new Process(['bash', '-c', str_replace('shift 3; set -- "${@}"', 'set -- "${@:4}"', $begin).$script, 'bash', '-', base_path(), $folder, ...$arguments]);
+
+        return $process->mustRun()->getOutput();
+    }
 }

@@ -53,6 +53,8 @@ abstract class TestCase extends LaravelTestCase
         apcu_clear_cache();
         // No mailbox is read but where a test says so.
         config(['recess.answers.address' => null]);
+        // All tests come from one network; where it matters one says how many.
+        config(['recess.unanswered' => ['stand' => 1_000, 'wait' => 1_000]]);
         $this->withoutVite();
     }
 
@@ -68,7 +70,7 @@ abstract class TestCase extends LaravelTestCase
 
     protected function host(string $name = 'Wren Halloran'): StaffMember
     {
-        $school = School::query()->firstOrCreate(['name' => 'Test Point School'], ['zone' => 'America/Halifax', 'country' => 'CA']);
+        $school = School::query()->firstOrCreate(['name' => 'Test Point School'], ['zone' => 'America/Halifax', 'country' => 'CA', 'confirm_addresses' => false]);
 
         return StaffMember::query()->firstOrCreate(
             ['email' => Str::slug($name).'@school.example'],
