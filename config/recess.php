@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'version' => trim((string) @file_get_contents(__DIR__.'/../VERSION')),
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
     // What the demo's sign-in page offers; all of its staff have this password.

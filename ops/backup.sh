@@ -16,7 +16,7 @@ backup_into() ( # FOLDER
     cp "$VAR/settings" "$VAR/secrets" "$into/"
     [ ! -f "$VAR/more.env" ] || cp "$VAR/more.env" "$into/"
     cp -r "$VAR/tls" "$into/tls"
-    printf 'recess 1\nof %s\nat %s\nversion %s\n' "$HOST" "$(date -u +%FT%TZ)" "$(version_of_code)" >"$into/about"
+    printf 'recess 1\nof %s\nat %s\nversion %s %s\n' "$HOST" "$(date -u +%FT%TZ)" "$(cat "$ROOT/VERSION")" "$(version_of_code)" >"$into/about"
     (cd "$into" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums)
 )
 

@@ -63,13 +63,51 @@ install_node() {
 stamp_of() { find "$@" -type f ! -name api.d.ts -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1; }
 stamped() { [ -f "$1" ] && [ "$(cat "$1")" = "$(stamp_of "${@:2}")" ]; }
 
+# dev: with what the tests need; run: without, as at a school.
+PACKAGES_FOR=${PACKAGES_FOR:-dev}
+
+# Those of php-packages.lock and no others, each made of the files that it names.
 install_php_packages() {
-    stamped vendor/.stamp composer.json && return
+    local flags='' stamp=vendor/.stamp-$PACKAGES_FOR
+    [ "$PACKAGES_FOR" = dev ] || flags=--no-dev
+    stamped "$stamp" composer.json php-packages.lock && php_packages_are_ours 2>/dev/null && return
     step "Installing PHP packages"
-    watched "$INSTALL_LOG/composer.log" 'PHP packages' composer install --prefer-dist --no-progress
+    rm -f vendor/.stamp*
+    "$PHP" ops/php-lock.php pin
+    # shellcheck disable=SC2086
+    COMPOSER=composer.pinned.json watched "$INSTALL_LOG/composer.log" 'PHP packages' composer install --prefer-dist --no-progress $flags
+    php_packages_are_ours || fail "The PHP packages are not those that were tried." "Nothing was started. What differs stands above; if the lock is older than composer.json: php ops/php-lock.php write."
     # Some archives unpack readable by their owner only; the web server is another user.
     chmod -R a+rX vendor
-    stamp_of composer.json >vendor/.stamp
+    stamp_of composer.json php-packages.lock >"$stamp"
+}
+
+php_packages_are_ours() {
+    # shellcheck disable=SC2046
+    "$PHP" ops/php-lock.php check $([ "$PACKAGES_FOR" = dev ] || echo --no-dev)
+}
+
+# audit_packages: 1 when one of those that run here has a known hole; a registry that cannot be asked is said, and no answer.
+audit_packages() {
+    local found=0 said
+    "$PHP" ops/php-lock.php pin
+    if said=$(COMPOSER=composer.pinned.json composer audit --no-dev --format=plain 2>&1); then
+        step "PHP packages: no known hole"
+    elif grep -qiE 'could not|failed|timed out|404|not be (fully )?loaded' <<<"$said" && ! grep -q 'CVE' <<<"$said"; then
+        say_warning "The registry of the PHP packages could not be asked."
+    else
+        printf '%s\n' "$said"
+        found=1
+    fi
+    if said=$(npm audit --omit=dev 2>&1); then
+        step "JavaScript packages: no known hole"
+    elif grep -qiE 'audit endpoint|ENOTFOUND|ECONN|E40[0-9]|E50[0-9]|not implemented' <<<"$said"; then
+        say_warning "The registry of the JavaScript packages could not be asked."
+    else
+        printf '%s\n' "$said"
+        found=1
+    fi
+    return $found
 }
 
 install_js_packages() {

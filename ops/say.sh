@@ -39,3 +39,5 @@ quietly() {
         fail "This failed: $*" "The whole of it is in ${log#"$ROOT"/}."
     fi
 }
+
+say_warning() { printf '! %s\n' "$*"; }

@@ -1,5 +1,6 @@
 # The real thing: one school's own instance, with TLS, mail and a start of its own.
 . ops/install.sh
+PACKAGES_FOR=run
 . ops/instance.sh
 . ops/services.sh
 . ops/backup.sh

@@ -48,13 +48,9 @@ final class ExpireCommand extends Command
             $over = $now - $school->keep_days * self::DAY;
             DB::table('turns')->whereNull('booking_id')->where('created_at', '<', Instant::column($over))
                 ->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
-            DB::table('desk_days')->where('created_at', '<', Instant::column($over))
-                ->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
-            DB::table('expected')->where('updated_at', '<', Instant::column($over))
-                ->whereIn(
-                    'sheet_id',
-                    DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('staff.school_id', $school->id)->select('sheets.id'),
-                )->delete();
+            foreach (WhatIsKept::all() as $table => $kept) {
+                $kept->ages === null || self::ofSchool($table, $school)->where("$table.$kept->ages", '<', Instant::column($over))->delete();
+            }
             DB::table('allotments')->where('ended_at', '<', Instant::column($over))
                 ->whereIn('round_id', DB::table('rounds')->where('school_id', $school->id)->select('id'))->delete();
             DB::table('entries_sent')->where('sent_at', '<', Instant::column(min($over, $now - 400 * self::DAY)))->delete();
@@ -64,48 +60,79 @@ final class ExpireCommand extends Command
         return self::SUCCESS;
     }
 
-    /** @return Builder visitors' passes of whom something is known, and whose last meeting was over at an instant */
+    /** A table's rows of one school: by who works there, or by their sheets; of what has neither, by its visitor's meetings. */
+    private static function ofSchool(string $table, School $school): Builder
+    {
+        $staff = DB::table('staff')->where('school_id', $school->id)->select('id');
+
+        return match ($table) {
+            'expected' => DB::table($table)->whereIn('sheet_id', DB::table('sheets')->whereIn('staff_id', $staff)->select('id')),
+            // Of nobody who ever met anybody here, or of somebody who did.
+            'texts_sent' => DB::table($table)->where(static fn (Builder $any) => $any->whereNull('pass_id')
+                ->orWhereIn('pass_id', DB::table('bookings')->whereIn('staff_id', $staff)->select('pass_id'))
+                ->orWhereNotIn('pass_id', DB::table('bookings')->select('pass_id'))),
+            default => DB::table($table)->whereIn('staff_id', $staff),
+        };
+    }
+
+    /** What may be on a pass: a table, what joins it to its school, and the instants that keep it. */
+    private const ON_A_PASS = [
+        ['bookings', 'bookings.staff_id', ['bookings.ends_at']],
+        ['guests', 'theirs.staff_id', ['theirs.ends_at']],
+        ['knocks', 'knocks.staff_id', ['knocks.updated_at']],
+        ['waiting', 'sheets.staff_id', ['waiting.updated_at']],
+        // Wishes are needed until times are given.
+        ['shortlists', 'rounds.school_id', ['shortlists.updated_at', 'rounds.wishes_until']],
+    ];
+
+    /** @param  array{string, string, list<string>}  $what */
+    private static function on(Builder $any, array $what): Builder
+    {
+        [$table] = $what;
+        $any->from($table)->whereColumn("$table.pass_id", 'passes.id');
+
+        return match ($table) {
+            'guests' => $any->join('bookings as theirs', 'theirs.id', '=', 'guests.booking_id'),
+            'waiting' => $any->join('sheets', 'sheets.id', '=', 'waiting.sheet_id'),
+            'shortlists' => $any->join('rounds', 'rounds.id', '=', 'shortlists.round_id'),
+            default => $any,
+        };
+    }
+
+    /** @return Builder passes of whose holders something is known, and whose last meeting was over at an instant; guests', and of those who only waited, among them */
     public static function over(School $school, int $instant): Builder
     {
-        $meetings = static fn (Builder $any): Builder => $any->from('bookings')->whereColumn('bookings.pass_id', 'passes.id');
-
-        $wishes = static fn (Builder $any): Builder => $any->from('shortlists')->whereColumn('shortlists.pass_id', 'passes.id');
-
-        return DB::table('passes')->where('passes.created_at', '<', Instant::column($instant))
-            ->where(static fn ($known) => $known->whereNull('passes.forgotten_at')->whereNull('passes.guardian_id')->whereNull('passes.staff_id')
+        $column = Instant::column($instant);
+        $over = DB::table('passes')->where('passes.created_at', '<', $column)
+            ->where(static fn (Builder $known) => $known
+                ->where(static fn (Builder $own) => $own->whereNull('passes.forgotten_at')->whereNull('passes.guardian_id')->whereNull('passes.staff_id'))
                 // Of those whom the school knows, what they told.
-                ->orWhereExists(
-                    static fn (Builder $any) => $meetings($any)->where(
-                        static fn ($told) => $told->where('bookings.student', '!=', '')->orWhere('bookings.answers', '!=', '{}'),
-                    ),
-                )
-                ->orWhereExists(static fn (Builder $any) => $wishes($any))
-                ->orWhereExists(static fn (Builder $any) => $any->from('knocks')->whereColumn('knocks.pass_id', 'passes.id')))
-            ->where(static fn ($here) => $here
-                ->whereExists(
-                    static fn (Builder $any) => $wishes($any)->join('rounds', 'rounds.id', '=', 'shortlists.round_id')->where('rounds.school_id', $school->id),
-                )
-                ->orWhereExists(
-                    static fn (Builder $any) => $any->from('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')
-                        ->join('staff', 'staff.id', '=', 'sheets.staff_id')->whereColumn('bookings.pass_id', 'passes.id')
-                        ->where('staff.school_id', $school->id),
-                )
-                ->orWhereExists(static fn (Builder $any) => $any->from('knocks')->join('staff', 'staff.id', '=', 'knocks.staff_id')->whereColumn('knocks.pass_id', 'passes.id')->where('staff.school_id', $school->id)))
-            ->whereNotExists(
-                static fn (Builder $any) => $any->from('knocks')->whereColumn('knocks.pass_id', 'passes.id')
-                    ->where('knocks.updated_at', '>=', Instant::column($instant)),
-            )
-            // Wishes are needed until times are given.
-            ->whereNotExists(static fn (Builder $any) => $wishes($any)->join('rounds', 'rounds.id', '=', 'shortlists.round_id')->where(static fn ($still) => $still
-                ->where('shortlists.updated_at', '>=', Instant::column($instant))->orWhere('rounds.wishes_until', '>=', Instant::column($instant))))
-            ->whereNotExists(static fn (Builder $any) => $meetings($any)->where('bookings.ends_at', '>=', Instant::column($instant)))
-            ->whereNotExists(static fn (Builder $any) => $any->from('waiting')->whereColumn('waiting.pass_id', 'passes.id'))
-            ->whereNotExists(
-                static fn (Builder $any) => $any->from('guests')
-                    ->join('bookings as theirs', 'theirs.id', '=', 'guests.booking_id')
-                    ->whereColumn('guests.pass_id', 'passes.id')->where('theirs.ends_at', '>=', Instant::column($instant)),
-            )
-            ->orderBy('passes.id');
+                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[0])
+                    ->where(static fn (Builder $told) => $told->where('bookings.student', '!=', '')->orWhere('bookings.answers', '!=', '{}')))
+                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[2]))
+                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[3]))
+                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[4])));
+        foreach (self::ON_A_PASS as $what) {
+            $over->whereNotExists(static fn (Builder $any) => self::on($any, $what)->where(static function (Builder $still) use ($what, $column): void {
+                foreach ($what[2] as $until) {
+                    $still->orWhere($until, '>=', $column);
+                }
+            }));
+        }
+
+        // Here, or nowhere at all: what nothing leads to any more goes with whichever school looks first.
+        return $over->where(static function (Builder $here) use ($school): void {
+            foreach (self::ON_A_PASS as $what) {
+                $here->orWhereExists(static fn (Builder $any) => $what[0] === 'shortlists' ? self::on($any, $what)->where($what[1], $school->id)
+                    : self::on($any, $what)->whereIn($what[1], DB::table('staff')->where('school_id', $school->id)->select('id')));
+            }
+            $here->orWhere(static function (Builder $nowhere): void {
+                foreach (self::ON_A_PASS as $what) {
+                    $nowhere->whereNotExists(static fn (Builder $any) => self::on($any, $what));
+                }
+                $nowhere->whereNull('passes.guardian_id')->whereNull('passes.staff_id');
+            });
+        })->orderBy('passes.id');
     }
 
     /** Hosts who may still need something of it. */

@@ -17,6 +17,7 @@ use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\SheetKind;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -47,35 +48,75 @@ final class ForgetPerson
     }
 
     /**
-     * Of several at once, whose meetings are all over.
+     * Of several at once, whose meetings are all over: table by table, as WhatIsKept says.
      *
      * @param  list<int>  $passes
      */
     public static function takeAway(array $passes, int $now): void
     {
-        $bookings = static fn () => DB::table('bookings')->whereIn('pass_id', $passes);
-        DB::table('joiners')->whereIn('booking_id', $bookings()->select('id'))->delete();
-        // What was noted of them, said to them, and sent.
-        foreach (['meeting_notes', 'turns', 'offers'] as $table) {
-            DB::table($table)->whereIn('booking_id', $bookings()->select('id'))->delete();
+        $bookings = array_values(array_map(intval(...), DB::table('bookings')->whereIn('pass_id', $passes)->pluck('id')->all()));
+        $brought = array_values(array_map(intval(...), DB::table('guests')->whereIn('booking_id', $bookings)->pluck('pass_id')->all()));
+        self::outOfTitles($passes);
+        self::outOfLetters($bookings);
+        foreach (WhatIsKept::all() as $table => $kept) {
+            $rows = self::rows($table, $kept, $passes, $bookings);
+            $kept->blank === null ? $rows?->delete() : $rows?->update($kept->blank);
         }
-        DB::table('texts_sent')->whereIn('pass_id', $passes)->delete();
-        self::askedFor($passes);
-        self::outOfLetters(array_values(array_map(intval(...), $bookings()->pluck('id')->all())));
-        DB::table('guests')->whereIn('booking_id', $bookings()->select('id'))->delete();
-        DB::table('guests')->whereIn('pass_id', $passes)->delete();
-        // What they wished of a round, and what that was given.
-        foreach (['waiting', 'shortlists', 'allotted'] as $table) {
-            DB::table($table)->whereIn('pass_id', $passes)->delete();
-        }
-        $bookings()->update([
-            'student' => '', 'student_key' => '', 'student_id' => null, 'answers' => '{}', 'cancel_note' => '', 'answer_note' => '', 'link' => null, 'undo' => null,
-            'language' => null, 'interpreter_id' => null,
-        ]);
-        // Whom the school knows by its own lists keeps their pass; it holds nothing of before.
-        DB::table('passes')->whereIn('id', $passes)->whereNull('guardian_id')->whereNull('staff_id')
-            ->update(['name' => '', 'email' => null, 'new_email' => null, 'phone' => '', 'mail_failure' => '', 'token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"), 'forgotten_at' => Instant::column($now)]);
+        // What opened it opens nothing any more.
+        self::ofThemselves($passes)->update(['token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"), 'forgotten_at' => Instant::column($now)]);
         DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();
+        // Whom they brought was known for that alone.
+        $alone = self::holdingNothing($brought);
+        $alone === [] || self::takeAway($alone, $now);
+    }
+
+    /** A visitor's own rows of a table; null where there are none of visitors. */
+    public static function rowsOf(string $table, Kept $kept, Pass $pass): ?Builder
+    {
+        return self::rows($table, $kept, [$pass->id], array_values(array_map(intval(...), $pass->bookings()->pluck('id')->all())));
+    }
+
+    /**
+     * The rows of a table that are those visitors'; null where there are none of visitors.
+     *
+     * @param  list<int>  $passes
+     * @param  list<int>  $bookings
+     */
+    private static function rows(string $table, Kept $kept, array $passes, array $bookings): ?Builder
+    {
+        return match ($kept->by) {
+            null => null,
+            'pass' => DB::table($table)->whereIn('pass_id', $passes),
+            'booking' => DB::table($table)->whereIn('booking_id', $bookings),
+            'booking or pass' => DB::table($table)->where(static fn (Builder $one) => $one->whereIn('booking_id', $bookings)->orWhereIn('pass_id', $passes)),
+            'entry' => DB::table($table)->whereIn('uid', [...DB::table('bookings')->whereIn('id', $bookings)->pluck('uid'), ...DB::table('knocks')->whereIn('pass_id', $passes)->pluck('uid')]),
+            'row' => self::ofThemselves($passes),
+            default => throw new \LogicException("Nothing of $table is found by $kept->by."),
+        };
+    }
+
+    /**
+     * Whom the school knows by its own lists keeps their pass; it holds nothing of before.
+     *
+     * @param  list<int>  $passes
+     */
+    private static function ofThemselves(array $passes): Builder
+    {
+        return DB::table('passes')->whereIn('id', $passes)->whereNull('guardian_id')->whereNull('staff_id');
+    }
+
+    /**
+     * @param  list<int>  $passes
+     * @return list<int> those with nothing on them any more
+     */
+    private static function holdingNothing(array $passes): array
+    {
+        $left = self::ofThemselves($passes)->whereNull('forgotten_at');
+        foreach (['bookings', 'guests', 'knocks', 'waiting', 'shortlists'] as $table) {
+            $left->whereNotExists(static fn (Builder $any) => $any->from($table)->whereColumn("$table.pass_id", 'passes.id'));
+        }
+
+        return array_values(array_map(intval(...), $left->pluck('id')->all()));
     }
 
     /**
@@ -83,12 +124,10 @@ final class ForgetPerson
      *
      * @param  list<int>  $passes
      */
-    private static function askedFor(array $passes): void
+    private static function outOfTitles(array $passes): void
     {
-        $entries = [...DB::table('bookings')->whereIn('pass_id', $passes)->pluck('uid'), ...DB::table('knocks')->whereIn('pass_id', $passes)->pluck('uid')];
-        DB::table('entries_sent')->whereIn('uid', $entries)->delete();
-        DB::table('sheets')->where('kind', SheetKind::Knock)->whereIn('id', DB::table('bookings')->whereIn('pass_id', $passes)->select('sheet_id'))->update(['title' => Words::say('knocks.forgotten_title')]);
-        DB::table('knocks')->whereIn('pass_id', $passes)->delete();
+        DB::table('sheets')->where('kind', SheetKind::Knock)->whereIn('id', DB::table('bookings')->whereIn('pass_id', $passes)->select('sheet_id'))
+            ->update(['title' => Words::say('knocks.forgotten_title')]);
     }
 
     /**

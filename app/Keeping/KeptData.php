@@ -66,11 +66,31 @@ final class KeptData
                         static fn (Guest $one): array => ['meeting' => $one->booking->sheet->title, 'starts' => SlotKey::of($one->booking->span()->start)],
                     )->all(),
             ),
+            'texts_and_letters' => self::rest($pass),
             'in_line' => array_values(
                 Waiting::query()->where('pass_id', $pass->id)->with('sheet')->get()
                     ->map(static fn (Waiting $one): array => ['sheet' => $one->sheet->title, 'wants' => $one->wants])->all(),
             ),
         ];
+    }
+
+    /**
+     * What else WhatIsKept declares of a visitor, as it stands: so that nothing is kept of which its owner does not read.
+     *
+     * @return array<string, list<array<string, mixed>>> by table
+     */
+    private static function rest(Pass $pass): array
+    {
+        // These stand above in words; of what a host noted for themselves, its writer decides.
+        $said = ['passes' => 0, 'bookings' => 0, 'knocks' => 0, 'waiting' => 0, 'shortlists' => 0, 'guests' => 0, 'joiners' => 0, 'turns' => 0, 'meeting_notes' => 0];
+        $rest = [];
+        foreach (array_diff_key(WhatIsKept::all(), $said) as $table => $kept) {
+            $rows = $kept->by === null ? null : ForgetPerson::rowsOf($table, $kept, $pass);
+            $found = $rows === null ? [] : $rows->limit(500)->get($kept->columns)->map(static fn (\stdClass $one): array => array_diff_key((array) $one, ['keeper' => 0, 'uid' => 0, 'key' => 0]))->all();
+            $found === [] || $rest[$table] = array_values($found);
+        }
+
+        return $rest;
     }
 
     /** @return array<string, string|null>|null what happened on the day; a host's own note is their own, and goes with the meeting */

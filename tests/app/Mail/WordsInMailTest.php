@@ -79,7 +79,8 @@ final class WordsInMailTest extends TestCase
         $calendar = (string) $this->get("$path/bookings.ics")->assertOk()->getContent();
         $unfolded = str_replace("\r\n ", '', $calendar);
         self::assertStringContainsString('SUMMARY:Conferences: Wren Halloran\, about Kwame Ferreira', $unfolded);
-        self::assertStringContainsString('Your pass: '.config('app.url').$path, str_replace('\\', '', $unfolded));
+        $booking = \App\Models\Booking::query()->sole();
+        self::assertStringContainsString('Your pass: '.$booking->pass->linkTo($booking), str_replace('\\', '', $unfolded));
         $feed = (string) $this->get('/feeds/'.$this->host()->feedToken().'.ics')->getContent();
         self::assertStringNotContainsString(substr($path, 3), str_replace("\r\n ", '', $feed));
     }
