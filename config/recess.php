@@ -48,6 +48,7 @@ return [
         // are counted, and nothing else (Accounts/WrongKeys).
         'account-letters' => ['most' => 10, 'seconds' => 3600, 'by' => 'email'],
         'account-letters-from' => ['most' => 300, 'seconds' => 3600, 'by' => 'network'],
+        'passkeys' => ['most' => 600, 'seconds' => 3600, 'by' => 'network'],
         'elsewhere' => ['most' => 600, 'seconds' => 3600, 'by' => 'network'],
         'password' => ['most' => 10, 'seconds' => 3600, 'by' => 'person'],
         'invitations' => ['most' => 300, 'seconds' => 3600, 'by' => 'person'],

@@ -9,6 +9,7 @@ use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\MailAddress;
 use App\Models\StaffMember;
+use App\Passkeys\Passkey;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -17,7 +18,7 @@ final class LetInCommand extends Command
 {
     protected $signature = 'recess:let-in {email : of somebody of the office}';
 
-    protected $description = 'Prints an address at which somebody of the office chooses a new password; switches their second factor off';
+    protected $description = 'Prints an address at which somebody of the office chooses a new password; switches their second factor off, and their passkeys';
 
     public function handle(): int
     {
@@ -28,6 +29,7 @@ final class LetInCommand extends Command
             return self::FAILURE;
         }
         $staff->forceFill(['totp_secret' => null, 'totp_at' => null, 'totp_step' => 0])->save();
+        Passkey::of($staff)->delete();
         DB::table('recovery_codes')->where('staff_id', $staff->id)->delete();
         LogBook::note('let_in', $staff, ['about' => $staff->name]);
         $this->line(AccountKey::cut($staff, KeyPurpose::Password, Clock::now())->link());

@@ -19,6 +19,7 @@ use App\Timetables\Glance;
 use App\Timetables\Guards;
 use App\Timetables\Interpreters;
 use App\Timetables\SheetAtHand;
+use App\Video\VideoRooms;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;

@@ -17,11 +17,6 @@ final class BookingRoom extends Room
         return [Booking::class => BookingPolicy::class, Pass::class => PassPolicy::class];
     }
 
-    public function register(): void
-    {
-        $this->app->bind(VideoRooms::class, static fn (): VideoRooms => TemplateRooms::areSet() ? new TemplateRooms((string) config('recess.video_address')) : new StandInRooms);
-    }
-
     public function boot(): void
     {
         parent::boot();

@@ -11,6 +11,7 @@ use App\Models\Place;
 use App\Models\PlaceKind;
 use App\Models\StaffMember;
 use App\Timetables\Interpreters;
+use App\Video\VideoRooms;
 
 /**
  * Puts a booking on a seat that was taken for it, and tells of it. To be called inside the transaction that took the seat.

@@ -6,9 +6,9 @@ namespace App\Calendars;
 
 use App\Models\Booking;
 use App\Models\BookingState;
-use App\Models\MeetingLink;
 use App\Models\Pass;
 use App\Models\SheetKind;
+use App\Video\MeetingLink;
 use Recess\Calendars\BookingFeed;
 use Recess\Calendars\Invitation;
 use Recess\Calendars\Meeting;

@@ -7,7 +7,7 @@ namespace App\Calendars;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Guest;
-use App\Models\MeetingLink;
+use App\Video\MeetingLink;
 
 /** A meeting in a few lines, the same in letters and in calendars. */
 final class MeetingFacts

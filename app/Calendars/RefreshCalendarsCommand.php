@@ -34,12 +34,14 @@ final class RefreshCalendarsCommand extends Command
 
             return self::SUCCESS;
         }
+        $before = (int) ini_get('max_execution_time');
         foreach ($this->due($now)->with('owner.school')->get() as $calendar) {
             $this->line("reading $calendar->id");
             // Counted anew for each, and of processor time alone: to wait for an answer has its own end.
             set_time_limit(self::SECONDS);
             $refresh($calendar, $now->getTimestamp());
         }
+        set_time_limit($before);
 
         return self::SUCCESS;
     }

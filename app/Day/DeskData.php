@@ -17,12 +17,12 @@ use App\Line\UndoPress;
 use App\Live\Channel;
 use App\Models\Booking;
 use App\Models\Guest;
-use App\Models\MeetingLink;
 use App\Models\PlaceKind;
 use App\Models\StaffMember;
 use App\Models\Turn;
 use App\Sharing\BookingTable;
 use App\Timetables\RulerData;
+use App\Video\MeetingLink;
 use Carbon\CarbonImmutable;
 use Recess\Time\Zone;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Booking\StandInRooms;
 use App\Framework\Page;
 use App\Live\Announce;
 use App\Models\Booking;
@@ -12,6 +11,7 @@ use App\Models\PersonName;
 use App\Models\Secret;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Video\StandInRooms;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;

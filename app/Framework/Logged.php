@@ -90,7 +90,7 @@ final class Logged
         $name = match (true) {
             $about instanceof Sheet, $about instanceof Round => $about->title,
             $about instanceof Booking => $about->sheet->title,
-            default => $about?->getAttribute('name') ?? $about?->getAttribute('title'),
+            default => $about?->getAttributes()['name'] ?? $about?->getAttributes()['title'] ?? null,
         };
 
         return is_string($name) && $name !== '' ? $name : 'none';

@@ -38,8 +38,10 @@ final class Printed
         if (count($parts) < 2) {
             return self::laidOut($view, ['pages' => $pages] + $data, $country);
         }
-        // A whole school's plans take half a minute.
-        set_time_limit(180);
+        // A whole school's plans take half a minute, where requests have an end.
+        if (PHP_SAPI !== 'cli') {
+            set_time_limit(180);
+        }
         $files = [];
         try {
             foreach ($parts as $part) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
-use App\Booking\StandInRooms;
-use App\Booking\TemplateRooms;
 use App\Models\Audience;
 use App\Models\PlaceKind;
 use App\Models\Questions;
@@ -14,6 +12,8 @@ use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
 use App\School\SavedPlace;
+use App\Video\StandInRooms;
+use App\Video\TemplateRooms;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Recess\Common\AskedHours;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Clock;
+use Carbon\CarbonImmutable;
 use Recess\Slots\Block;
 
 /**
@@ -48,7 +48,7 @@ final readonly class Reach
     public static function sheet(Sheet $sheet): self
     {
         $lasts = array_map(static fn (Block $block): ?int => $block->pattern->last()?->day, $sheet->coreBlocks());
-        $today = intdiv(Clock::now(), self::DAY);
+        $today = intdiv(CarbonImmutable::now()->getTimestamp(), self::DAY);
         $last = $lasts === [] || in_array(null, $lasts, true) ? $today + self::LONG : max($today, ...array_map(intval(...), $lasts));
 
         return new self('s', $sheet->id, self::days($last * self::DAY, self::AFTER));
@@ -56,13 +56,13 @@ final readonly class Reach
 
     public static function round(Round $round): self
     {
-        return new self('r', $round->id, self::days(max(Clock::now(), $round->range()->end), self::AFTER));
+        return new self('r', $round->id, self::days(max(CarbonImmutable::now()->getTimestamp(), $round->range()->end), self::AFTER));
     }
 
     /** Asking one host for a time. */
     public static function door(StaffMember $host): self
     {
-        return new self('d', $host->id, self::days(Clock::now(), self::LONG));
+        return new self('d', $host->id, self::days(CarbonImmutable::now()->getTimestamp(), self::LONG));
     }
 
     /** @param  int  $knock  what was asked for, by its number */
@@ -74,13 +74,13 @@ final readonly class Reach
     /** The file of all meetings, for a calendar program that follows it. */
     public static function calendar(): self
     {
-        return new self('c', 0, self::days(Clock::now(), self::LONG));
+        return new self('c', 0, self::days(CarbonImmutable::now()->getTimestamp(), self::LONG));
     }
 
     /** Whether a mailbox answers, and nothing else. */
     public static function answer(): self
     {
-        return new self('a', 0, self::days(Clock::now(), self::ANSWER));
+        return new self('a', 0, self::days(CarbonImmutable::now()->getTimestamp(), self::ANSWER));
     }
 
     /** Of a pass: what a letter can carry, worked out again from its row and the application key. */
@@ -98,7 +98,7 @@ final readonly class Reach
             return null;
         }
         [$id, $of, $until] = array_map(static fn (string $digits): int => (int) base_convert($digits, 36, 10), array_slice($found, 2, 3));
-        $pass = $until < Clock::now() ? null : Pass::query()->find($of);
+        $pass = $until < CarbonImmutable::now()->getTimestamp() ? null : Pass::query()->find($of);
         $reach = new self($found[1], $id, $until);
 
         return $pass !== null && Secret::matches($reach->sealed($pass), $found[5]) ? $pass->within($reach) : null;

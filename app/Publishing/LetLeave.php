@@ -114,7 +114,7 @@ final class LetLeave
             // Their time alongside others is nobody's any more; those meetings stand.
             DB::table('holds')->where('staff_id', $staff->id)->whereNotNull('with_hold_id')->where('ends_at', '>', Instant::column($now))->delete();
             SheetHost::query()->where('staff_id', $staff->id)->delete();
-            foreach (['calendars' => 'staff_id', 'drafts' => 'staff_id', 'account_keys' => 'staff_id', 'devices' => 'staff_id', 'recovery_codes' => 'staff_id', 'sessions' => 'user_id', 'lendings' => 'of_id', 'notices' => 'staff_id'] as $table => $column) {
+            foreach (['calendars' => 'staff_id', 'drafts' => 'staff_id', 'account_keys' => 'staff_id', 'devices' => 'staff_id', 'recovery_codes' => 'staff_id', 'passkeys' => 'staff_id', 'sessions' => 'user_id', 'lendings' => 'of_id', 'notices' => 'staff_id'] as $table => $column) {
                 DB::table($table)->where($column, $staff->id)->delete();
             }
             DB::table('lendings')->where('to_id', $staff->id)->delete();

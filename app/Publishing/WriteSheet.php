@@ -6,7 +6,6 @@ namespace App\Publishing;
 
 use App\Booking\BookingNews;
 use App\Booking\Occasion;
-use App\Booking\VideoRooms;
 use App\Framework\Contended;
 use App\Models\Block;
 use App\Models\Booking;
@@ -18,6 +17,7 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Guards;
+use App\Video\VideoRooms;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use App\Writing\WorksheetData;

@@ -6,6 +6,7 @@ namespace App\School;
 
 use App\Framework\Words;
 use App\Models\StaffMember;
+use App\Passkeys\AnyFactor;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
@@ -35,7 +36,7 @@ final readonly class NewPassword implements ValidationRule
 
     public static function least(?StaffMember $staff = null): int
     {
-        return $staff?->totp_at === null ? self::LEAST : self::LEAST_OF_TWO;
+        return AnyFactor::of($staff) ? self::LEAST_OF_TWO : self::LEAST;
     }
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void

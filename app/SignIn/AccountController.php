@@ -7,11 +7,10 @@ namespace App\SignIn;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\QrCode;
-use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Secret;
 use App\Models\StaffMember;
-use App\School\NewPassword;
+use App\Passkeys\AnyFactor;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -24,7 +23,7 @@ final class AccountController
 {
     public function page(#[CurrentUser] StaffMember $staff, Request $request): View
     {
-        return Page::staff('Account', Words::say('signin.title'), ['host' => $staff->name, 'account' => $this->data($staff, $request)]);
+        return Page::staff('Account', Words::say('signin.title'), ['host' => $staff->name, 'account' => AccountData::of($staff, $request)]);
     }
 
     public function begin(#[CurrentUser] StaffMember $staff, SecondFactor $factor): JsonResponse
@@ -46,14 +45,14 @@ final class AccountController
         self::endElsewhere($staff, $request);
         event(new SecondFactorTurned($staff, on: true));
 
-        return new JsonResponse(['codes' => $codes, 'account' => $this->data($staff->refresh(), $request)]);
+        return new JsonResponse(['codes' => $codes, 'account' => AccountData::of($staff->refresh(), $request)]);
     }
 
     public function codes(#[CurrentUser] StaffMember $staff, Request $request, SecondFactor $factor): JsonResponse
     {
-        abort_if($staff->totp_at === null, 409, Words::say('signin.second_off'));
+        abort_unless(AnyFactor::of($staff), 409, Words::say('signin.second_off'));
 
-        return new JsonResponse(['codes' => $factor->newCodes($staff), 'account' => $this->data($staff, $request)]);
+        return new JsonResponse(['codes' => $factor->newCodes($staff), 'account' => AccountData::of($staff, $request)]);
     }
 
     public function off(#[CurrentUser] StaffMember $staff, Request $request, SecondFactor $factor): JsonResponse
@@ -62,11 +61,11 @@ final class AccountController
         self::endElsewhere($staff, $request);
         event(new SecondFactorTurned($staff, on: false));
 
-        return new JsonResponse($this->data($staff->refresh(), $request));
+        return new JsonResponse(AccountData::of($staff->refresh(), $request));
     }
 
     /** Whoever was in by less than is asked for now, or by what does not count any more, is not in any longer. */
-    private static function endElsewhere(StaffMember $staff, Request $request): void
+    public static function endElsewhere(StaffMember $staff, Request $request): void
     {
         DB::table('sessions')->where('user_id', $staff->id)->where('id', '!=', $request->session()->getId())->delete();
         Device::query()->where('staff_id', $staff->id)->delete();
@@ -82,7 +81,7 @@ final class AccountController
         DB::table('sessions')->whereIn('id', $ends)->delete();
         Device::query()->where('staff_id', $staff->id)->when(! $request->boolean('all'), static fn ($some) => $some->whereKey($request->integer('device')))->delete();
 
-        return new JsonResponse($this->data($staff, $request));
+        return new JsonResponse(AccountData::of($staff, $request));
     }
 
     public function nameDevice(#[CurrentUser] StaffMember $staff, Request $request): JsonResponse
@@ -90,25 +89,6 @@ final class AccountController
         $request->validate(['device' => ['required', 'integer'], 'name' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/']]);
         Device::query()->where('staff_id', $staff->id)->whereKey($request->integer('device'))->update(['name' => $request->string('name')->trim()->toString()]);
 
-        return new JsonResponse($this->data($staff, $request));
-    }
-
-    /** @return array<string, mixed> as Account in docs/formats/recess.openapi.yaml */
-    private function data(StaffMember $staff, Request $request): array
-    {
-        $zone = $staff->school->timeZone();
-        $here = $request->session()->getId();
-
-        return [
-            'email' => $staff->email, 'least' => NewPassword::least($staff),
-            'second_factor' => $staff->totp_at !== null, 'codes_left' => SecondFactor::left($staff), 'wanted' => SecondFactorWanted::of($staff),
-            'sessions' => array_values(DB::table('sessions')->where('user_id', $staff->id)->orderByDesc('last_activity')->limit(50)->get()->map(static fn (\stdClass $one): array => [
-                'key' => Secret::hash((string) $one->id), 'here' => $one->id === $here, 'browser' => Browser::name((string) $one->user_agent), 'from' => (string) $one->ip_address,
-                'seen' => Spell::moment((int) $one->last_activity, $zone),
-            ])->all()),
-            'devices' => array_values(Device::query()->where('staff_id', $staff->id)->where('until', '>', now())->orderByDesc('seen_at')->limit(50)->get()->map(static fn (Device $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'until' => Spell::moment($one->until->getTimestamp(), $zone), 'seen' => Spell::moment($one->seen_at->getTimestamp(), $zone),
-            ])->all()),
-        ];
+        return new JsonResponse(AccountData::of($staff, $request));
     }
 }

@@ -7,6 +7,7 @@ namespace App\SignIn;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Models\StaffMember;
+use App\Passkeys\AnyFactor;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
@@ -19,13 +20,13 @@ final class Entrance
     /**
      * With a first factor shown. Whoever has a second one is asked for it; all others are in.
      *
-     * @param  string  $how  password, letter, service, or first: by an invitation or a new password
+     * @param  string  $how  password, letter, service, passkey, or first: by an invitation or a new password
      * @param  bool  $strong  whether several factors were shown elsewhere already
      * @return string  where to go next
      */
     public static function after(Request $request, StaffMember $staff, bool $remember, string $how, bool $strong = false): string
     {
-        if ($staff->totp_at !== null && ! $strong) {
+        if (! $strong && AnyFactor::of($staff)) {
             $request->session()->put('asked', ['staff' => $staff->id, 'remember' => $remember, 'at' => Clock::now(), 'password' => $staff->password]);
 
             return '/staff/second-factor';
@@ -42,6 +43,14 @@ final class Entrance
 
         // Another password in the meantime begins anew.
         return $staff !== null && hash_equals((string) $asked['password'], $staff->password) ? $staff : null;
+    }
+
+    /** Whether they, when they showed the first factor, asked to stay signed in. */
+    public static function remembers(Request $request, StaffMember $staff): bool
+    {
+        $asked = $request->session()->get('asked');
+
+        return is_array($asked) && $asked['remember'] === true && self::asked($request)?->is($staff) === true;
     }
 
     /** In a session of its own, from now on. */

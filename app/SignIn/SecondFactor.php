@@ -8,9 +8,10 @@ use App\Framework\Contended;
 use App\Models\Instant;
 use App\Models\Secret;
 use App\Models\StaffMember;
+use App\Passkeys\AnyFactor;
 use Illuminate\Support\Facades\DB;
 
-/** A staff member's second factor: codes of a telephone, and ten codes on paper for when it is lost. */
+/** A staff member's second factor: codes of a telephone, or passkeys (see Passkeys/); and ten codes on paper for when they are lost. */
 final class SecondFactor
 {
     private const CODES = 10;
@@ -83,7 +84,15 @@ final class SecondFactor
     public function off(StaffMember $staff): void
     {
         $staff->forceFill(['totp_secret' => null, 'totp_at' => null, 'totp_step' => 0])->save();
-        DB::table('recovery_codes')->where('staff_id', $staff->id)->delete();
+        $this->withoutLast($staff);
+    }
+
+    /** Codes on paper stand in for a second factor; without one they stand for nothing. */
+    public function withoutLast(StaffMember $staff): void
+    {
+        if (! AnyFactor::of($staff)) {
+            DB::table('recovery_codes')->where('staff_id', $staff->id)->delete();
+        }
     }
 
     public static function left(StaffMember $staff): int

@@ -6,6 +6,7 @@ namespace App\SignIn;
 
 use App\Framework\Words;
 use App\Models\StaffMember;
+use App\Passkeys\AnyFactor;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -14,11 +15,11 @@ use Symfony\Component\HttpFoundation\Response;
 /** Where the school asks a second factor of its office, whoever belongs to it sets one up before anything else. */
 final class SecondFactorWanted
 {
-    private const MAY = ['staff/account', 'api/staff/me/second-factor', 'api/staff/session', 'api/staff/session/*', 'api/staff/me/password'];
+    private const MAY = ['staff/account', 'api/staff/me/second-factor', 'api/staff/me/passkeys', 'api/staff/me/passkeys/*', 'api/staff/session', 'api/staff/session/*', 'api/staff/me/password'];
 
     public static function of(?StaffMember $staff): bool
     {
-        return $staff !== null && $staff->office && $staff->totp_at === null && $staff->school->office_second_factor;
+        return $staff !== null && $staff->office && $staff->school->office_second_factor && ! AnyFactor::of($staff);
     }
 
     /** @param  \Closure(Request): Response  $next */

@@ -13,6 +13,8 @@ use App\Framework\Words;
 use App\Models\MailAddress;
 use App\Models\School;
 use App\Models\StaffMember;
+use App\Passkeys\Passkey;
+use App\Passkeys\RelyingParty;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -25,12 +27,13 @@ use Illuminate\Support\Facades\Hash;
 /** Signing in and out. */
 final class SessionController
 {
-    public function page(): View
+    public function page(Request $request): View
     {
         return Page::staff('SignIn', 'Sign in', [
             'demo' => config('recess.demo') === true ? config('recess.demo_sign_in') : null,
             'by_letter' => School::query()->where('mail_sign_in', true)->exists(),
             'elsewhere' => OidcSettings::known()?->name,
+            'passkeys' => RelyingParty::here($request) !== null,
             'tutors' => config('recess.tutors') === true,
         ]);
     }
@@ -44,7 +47,7 @@ final class SessionController
     {
         $staff = Entrance::asked($request);
 
-        return $staff === null ? new RedirectResponse('/staff/sign-in') : Page::staff('SecondFactor', Words::say('signin.second_title'), ['name' => $staff->name]);
+        return $staff === null ? new RedirectResponse('/staff/sign-in') : Page::staff('SecondFactor', Words::say('signin.second_title'), ['name' => $staff->name, 'telephone' => $staff->totp_at !== null, 'passkey' => Passkey::of($staff)->exists() && RelyingParty::here($request) !== null]);
     }
 
     public function second(Request $request, SecondFactor $factor): JsonResponse
@@ -81,10 +84,7 @@ final class SessionController
             $tries->wrong(Words::say($field === 'code' ? 'signin.code_wrong' : 'accounts.current_wrong'));
         }
         $tries->right();
-        // Who steps up goes on in another session than the one that could not (OWASP ASVS 4.0.3, 3.2.1).
-        $request->session()->regenerate();
-        $request->session()->put('proved_at', $now);
-        $field === 'code' && $request->session()->put('factor_at', $now);
+        Proof::shown($request, factor: $field === 'code');
 
         return new JsonResponse(['ok' => true]);
     }

@@ -47,8 +47,8 @@ final class TellOfAccount
 
     public function ofSecondFactor(SecondFactorTurned $event): void
     {
-        $about = $event->on ? 'signin.factor_on' : 'signin.factor_off';
-        $this->tell($event->staff, $about, Words::say("{$about}_news"));
+        $about = "signin.{$event->word()}";
+        $this->tell($event->staff, $about, Words::say("{$about}_news", ['name' => (string) $event->passkey]));
     }
 
     private static function until(AccountKey $key): string

@@ -21,7 +21,6 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Guest;
 use App\Models\Instant;
-use App\Models\MeetingLink;
 use App\Models\Pass;
 use App\Models\Reach;
 use App\Models\Round;
@@ -34,6 +33,7 @@ use App\Timetables\Asking;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
 use App\Timetables\RulerData;
+use App\Video\MeetingLink;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Offer;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
-use App\Booking\StandInRooms;
-use App\Booking\TemplateRooms;
 use App\Calendars\AnswerAddress;
 use App\Directory\DirectoryData;
 use App\Framework\Spell;
@@ -13,6 +11,8 @@ use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\School\SettingsData;
+use App\Video\StandInRooms;
+use App\Video\TemplateRooms;
 use Recess\Rules\Rulebook;
 use Recess\Rules\Term;
 use Recess\Time\LocalDate;

@@ -16,7 +16,7 @@ return new class extends Migration
             // The credential's ID in base64url (up to 1,023 bytes), and what finds it.
             $table->string('credential', 1400)->collation('ascii_bin');
             $table->char('credential_hash', 64)->unique();
-            // As PEM: SubjectPublicKeyInfo.
+            // A JSON Web Key (RFC 7517).
             $table->string('public_key', 600);
             $table->unsignedBigInteger('counter')->default(0);
             $table->string('name', 120);

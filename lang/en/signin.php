@@ -35,4 +35,18 @@ return [
     'factor_off_heading' => 'The second factor is off',
     'factor_off_news' => 'Your account asks for no second factor any more. If it was not you, take another password at once with “Password forgotten” where one signs in, and tell the office.',
     'factor_off_link' => 'Sign in',
+    // Passkeys.
+    'passkey_late' => 'That took too long. Press again.',
+    'passkey_refused' => 'This passkey was not accepted, and nobody was signed in. Press again; if it happens again, sign in with your password.',
+    'passkey_unknown' => 'This passkey opens no account here any more. Sign in with your password, and make another one under “Signing in”.',
+    'passkey_not_made' => 'What your machine made cannot be used here, and nothing was changed. Press again, or use another machine.',
+    'passkey_no_name' => 'Passkeys need the school’s own address, with a name and https. Open Recess there.',
+    'passkey_most' => 'You have {most, number} passkeys. Remove one first.',
+    'passkey_there' => 'This passkey is there already.',
+    'passkey_on_heading' => 'You have a new passkey',
+    'passkey_on_news' => 'Your account opens with the passkey “{name}” from now on. If it was not you, remove it under “Signing in” at once, take another password, and tell the office.',
+    'passkey_on_link' => 'Sign in',
+    'passkey_off_heading' => 'A passkey was removed',
+    'passkey_off_news' => 'The passkey “{name}” opens your account no more. If it was not you, take another password at once with “Password forgotten” where you sign in, and tell the office.',
+    'passkey_off_link' => 'Sign in',
 ];

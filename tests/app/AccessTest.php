@@ -13,6 +13,7 @@ use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Questions;
 use App\Models\Round;
+use App\Passkeys\Passkey;
 use App\Rounds\RoundHost;
 use App\School\Kiosk;
 use App\School\SavedPlace;
@@ -59,7 +60,7 @@ final class AccessTest extends TestCase
 
     /** What needs nobody to be signed in, and what the office may of somebody else's; all else of others is refused. */
     private const OPEN = ['GET staff/sign-in', 'POST api/staff/session', 'GET staff/forgotten', 'POST api/staff/forgotten', 'GET staff/join/{token}', 'POST api/staff/join/{token}',
-        'GET staff/second-factor', 'POST api/staff/session/second', 'POST api/staff/session/letter', 'GET staff/elsewhere',
+        'GET staff/second-factor', 'POST api/staff/session/second', 'POST api/staff/session/passkey', 'POST api/staff/session/passkey/asked', 'POST api/staff/session/letter', 'GET staff/elsewhere',
         'GET staff/elsewhere/back', 'GET staff/come/{token}', 'POST api/staff/come/{token}',
         'GET staff/alone', 'POST api/staff/alone', 'GET staff/alone/{token}', 'POST api/staff/alone/{token}'];
 
@@ -75,6 +76,7 @@ final class AccessTest extends TestCase
         'DELETE api/staff/session', 'POST api/staff/session/proof', 'PUT api/staff/me/password', 'PUT api/staff/me/devices',
         'POST api/staff/me/sessions/end', 'POST api/staff/me/second-factor', 'PUT api/staff/me/second-factor', 'DELETE api/staff/me/second-factor',
         'POST api/staff/me/second-factor/codes',
+        'POST api/staff/session/proof/passkey', 'POST api/staff/me/passkeys', 'POST api/staff/me/passkeys/asked',
     ];
 
     private const OFFICE = [
@@ -121,6 +123,7 @@ final class AccessTest extends TestCase
         $values = [
             'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id,
             'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none', 'list' => 'entrance.pdf', 'key' => 'x',
+            'passkey' => Passkey::query()->create(['staff_id' => $wren->id, 'credential' => 'a', 'credential_hash' => Passkey::hash('a'), 'public_key' => '{}', 'name' => 'Mine'])->id,
             'tablet' => Kiosk::query()->create(['school_id' => $wren->school_id, 'name' => 'Main door'])->id,
             'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
             'staff' => (string) $wren->slug,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Booking\StandInRooms;
 use App\Line\DayCode;
 use App\Line\DayOf;
 use App\Line\DeskDay;
@@ -19,6 +18,7 @@ use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Models\Turn;
 use App\School\Kiosk;
+use App\Video\StandInRooms;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\Client\Request as SentRequest;

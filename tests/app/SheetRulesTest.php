@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Booking\TemplateRooms;
 use App\Models\HostRole;
 use App\Models\SheetHost;
+use App\Video\TemplateRooms;
 use App\Writing\LinkCheck;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;

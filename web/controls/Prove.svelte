@@ -3,7 +3,8 @@
     import { Button, Modal } from '../lib/controls';
     import Field from './Field.svelte';
     import Notice from './Notice.svelte';
-    import { api, ask, beside } from '../lib/api';
+    import { api, ask, beside, firstOf } from '../lib/api';
+    import { machineCan, showPasskey } from '../lib/passkey';
     import { proving } from '../lib/proving.svelte';
 
     let password = $state('');
@@ -26,6 +27,21 @@
         trouble = beside(answer.trouble);
         if (answer.data) done(true);
     }
+    async function byPasskey() {
+        working = true;
+        const shown = await showPasskey();
+        const answer = shown.data
+            ? await ask(api.POST('/api/staff/session/proof/passkey', { body: shown.data }))
+            : shown;
+        working = false;
+        trouble = firstOf(answer.trouble);
+        if (shown.data && answer.data) done(true);
+    }
+    const code_label = $derived.by(() => {
+        if (!proving.wanted?.telephone)
+            return proving.wanted?.factorOnly ? 'One of your codes on paper' : 'Or a code on paper';
+        return proving.wanted.factorOnly ? 'A code of your telephone, or one on paper' : 'Or a code of your telephone';
+    });
 </script>
 
 <Modal bind:open={() => open, (to) => !to && open && done(false)} title="Show once more that it is you" size="sm">
@@ -38,6 +54,9 @@
         }}
     >
         <p>What you are about to do cannot simply be taken back.</p>
+        {#if proving.wanted?.passkey && machineCan()}
+            <Button color="alternative" disabled={working} onclick={byPasskey}>Show it with your passkey</Button>
+        {/if}
         {#if !proving.wanted?.factorOnly}
             <Field
                 name="proof-password"
@@ -52,9 +71,7 @@
         {#if proving.wanted?.secondFactor}
             <Field
                 name="proof-code"
-                label={proving.wanted?.factorOnly
-                    ? 'A code of your telephone, or one on paper'
-                    : 'Or a code of your telephone'}
+                label={code_label}
                 required={proving.wanted?.factorOnly}
                 autocomplete="one-time-code"
                 bind:value={code}

@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './api.d';
+import type { Wanted } from './proving.svelte';
 
 export type Schema = components['schemas'];
 
@@ -20,7 +21,7 @@ api.use({
 });
 
 /** How staff pages ask once more who is there (HTTP 423); visitors' pages never need to. */
-let prove: ((wanted: { secondFactor: boolean; factorOnly: boolean }) => Promise<boolean>) | null = null;
+let prove: ((wanted: Wanted) => Promise<boolean>) | null = null;
 export const provedBy = (how: typeof prove): void => void (prove = how);
 const sent = new WeakMap<Request, Request>();
 api.use({
@@ -31,8 +32,13 @@ api.use({
     async onResponse({ request, response }) {
         const again = sent.get(request);
         if (response.status !== 423 || !again || !prove) return undefined;
-        const asked = (await response.clone().json()) as { second_factor?: boolean; factor_only?: boolean };
-        const wanted = { secondFactor: asked.second_factor === true, factorOnly: asked.factor_only === true };
+        const asked = (await response.clone().json()) as Record<string, unknown>;
+        const wanted = {
+            secondFactor: asked.second_factor === true,
+            factorOnly: asked.factor_only === true,
+            telephone: asked.telephone === true,
+            passkey: asked.passkey === true,
+        };
         if (!(await prove(wanted))) return undefined;
         // In a session that was renewed, with the token of now.
         const headers = new Headers(again.headers);

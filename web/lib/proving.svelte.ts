@@ -2,6 +2,9 @@ export interface Wanted {
     /** Whether they have a second factor, and whether it alone is enough here. */
     secondFactor: boolean;
     factorOnly: boolean;
+    /** Whether their telephone shows codes, and whether a passkey can be shown here. */
+    telephone: boolean;
+    passkey: boolean;
 }
 
 /** A press waits here while somebody shows once more who they are; see controls/Prove.svelte. */

@@ -4,6 +4,7 @@
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
+    import { machineCan, makePasskey } from '../lib/passkey';
     import { api, ask, beside, firstOf, type Schema, type Trouble } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
     import Password from '../settings/Password.svelte';
@@ -16,6 +17,9 @@
 
     let changed = $state<Schema['Account'] | null>(null);
     const account = $derived(changed ?? first);
+    const left = $derived(
+        account.codes_left === 1 ? 'One code on paper is left.' : `${account.codes_left} codes on paper are left.`,
+    );
     let said = $state('');
     let trouble = $state('');
     let fields = $state<Record<string, string>>({});
@@ -52,6 +56,26 @@
         code = '';
         said = what;
     }
+    let passkey_name = $state('');
+    let making = $state(false);
+    async function make() {
+        making = true;
+        const made = await makePasskey();
+        const answer = made.data
+            ? await ask(api.POST('/api/staff/me/passkeys', { body: { ...made.data, name: passkey_name || null } }))
+            : made;
+        making = false;
+        said = '';
+        trouble = firstOf(answer.trouble);
+        if (!answer.data || !('account' in answer.data)) return;
+        passkey_name = '';
+        keep(answer.data, 'You have a passkey here. Sign in with it from the next time on.');
+    }
+    const remove = async (passkey: number) =>
+        settle(
+            await ask(api.DELETE('/api/staff/me/passkeys/{passkey}', { params: { path: { passkey } } })),
+            'That passkey opens nothing here any more. Remove it from the machine too.',
+        );
     async function off() {
         settle(await ask(api.DELETE('/api/staff/me/second-factor')), 'The second factor is off.');
         codes = [];
@@ -66,7 +90,8 @@
     <Masthead {host} />
     <h1 class="mb-3">Signing in</h1>
     {#if account.wanted}<Notice class="mb-3"
-            >Your school asks a second factor of its office. Set it up here; then everything else is there again.</Notice
+            >Your school asks a second factor of its office. Set it up here, or make a passkey; then everything else is
+            there again.</Notice
         >{/if}
     <div role="status">
         {#if said}<p class="good-news mb-3">{said}</p>{/if}
@@ -119,20 +144,71 @@
                 </form>
             {:else if account.second_factor}
                 <p class="mb-2">
-                    It is on: after the password a code of your telephone is asked for. {account.codes_left === 1
-                        ? 'One code on paper is left.'
-                        : `${account.codes_left} codes on paper are left.`}
+                    It is on: after the password a code of your telephone is asked for. {left}
                 </p>
                 <div class="flex flex-wrap gap-x-4">
                     <Button color="alternative" onclick={newCodes}>New codes on paper</Button>
                     <TextButton away onclick={off}>Switch it off</TextButton>
                 </div>
             {:else}
-                <p class="mb-2">
-                    It is off. With it, whoever has your password alone does not come in: a telephone shows a code that
-                    is asked for as well.
-                </p>
-                <Button onclick={begin}>Set it up</Button>
+                {#if account.passkeys.length > 0}
+                    <p class="mb-2">Your passkey is one: after the password it is asked for. {left}</p>
+                    <p class="mb-2"><TextButton onclick={newCodes}>New codes on paper</TextButton></p>
+                    <p class="mb-2">A telephone can show codes as well, for machines without your passkey.</p>
+                {:else}
+                    <p class="mb-2">
+                        It is off. With it, whoever has your password alone does not come in: a telephone shows a code
+                        that is asked for as well.
+                    </p>
+                {/if}
+                <Button color={account.wanted ? undefined : 'alternative'} onclick={begin}>Set it up</Button>
+            {/if}
+        </section>
+        <section aria-labelledby="passkeys">
+            <h2 id="passkeys" class="mb-2">Passkeys</h2>
+            <p class="mb-2">
+                A key that stays in your machine or telephone. It shows itself to this site and no other, so nobody can
+                talk you out of it; it counts as a second factor too.
+            </p>
+            {#if account.passkeys.length > 0}
+                <ul class="mb-2 divide-y divide-line">
+                    {#each account.passkeys as one (one.id)}
+                        <li class="flex flex-wrap items-center gap-x-4 py-1">
+                            <span class="mr-auto"
+                                ><strong class="[overflow-wrap:anywhere]">{one.name}</strong>
+                                <span class="text-faint"
+                                    >made {one.since}{one.used ? `, used ${one.used}` : ', not used yet'}</span
+                                ></span
+                            >
+                            <TextButton
+                                away
+                                aria-label="Remove the passkey {one.name}, made {one.since}"
+                                onclick={() => remove(one.id)}>Remove it</TextButton
+                            >
+                        </li>
+                    {/each}
+                </ul>
+            {/if}
+            {#if !account.passkeys_here}
+                <p class="text-faint">Passkeys need the school’s own address, with a name and https. This is not it.</p>
+            {:else if !machineCan()}
+                <p class="text-faint">This browser has no passkeys. Open this page in another one.</p>
+            {:else}
+                <form
+                    class="grid max-w-xs gap-3"
+                    novalidate
+                    onsubmit={(event) => {
+                        event.preventDefault();
+                        if (!making) void make();
+                    }}
+                >
+                    <Field name="passkey-name" label="What you call it, if you like" bind:value={passkey_name} />
+                    <div>
+                        <Button type="submit" color="alternative" disabled={making}
+                            >{making ? 'Your machine asks you…' : 'Make a passkey'}</Button
+                        >
+                    </div>
+                </form>
             {/if}
         </section>
         <section aria-labelledby="password">

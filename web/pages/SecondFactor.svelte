@@ -3,16 +3,32 @@
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask, beside } from '../lib/api';
+    import { api, ask, beside, firstOf } from '../lib/api';
+    import { machineCan, showPasskey } from '../lib/passkey';
     import Masthead from '../parts/Masthead.svelte';
 
-    let { name }: { name: string } = $props();
+    interface Props {
+        name: string;
+        /** Whether their telephone shows codes; whether they have a passkey that can be shown here. */
+        telephone: boolean;
+        passkey: boolean;
+    }
+    let { name, telephone, passkey }: Props = $props();
 
     let code = $state('');
     let working = $state(false);
     let trouble = $state('');
     let fields = $state<Record<string, string>>({});
 
+    async function byPasskey() {
+        working = true;
+        const shown = await showPasskey();
+        const answer = shown.data ? await ask(api.POST('/api/staff/session/passkey', { body: shown.data })) : shown;
+        if (answer.data && 'to' in answer.data) return location.assign(answer.data.to);
+        working = false;
+        fields = {};
+        trouble = firstOf(answer.trouble);
+    }
     async function show() {
         working = true;
         const answer = await ask(api.POST('/api/staff/session/second', { body: { code } }));
@@ -26,8 +42,22 @@
 <main class="sheet-of-paper">
     <Masthead />
     <div class="max-w-md">
-        <h1 class="mb-2">One more code</h1>
-        <p class="mb-6">{name}, type the six digits that your telephone shows now, or one of your codes on paper.</p>
+        <h1 class="mb-2">One thing more</h1>
+        {#if passkey && machineCan()}
+            <p class="mb-3">{name}, show your passkey.</p>
+            <p class="mb-6"><Button disabled={working} onclick={byPasskey}>Show my passkey</Button></p>
+            <p class="mb-3">
+                {telephone
+                    ? 'Or type the six digits that your telephone shows now, or one of your codes on paper.'
+                    : 'Or type one of your codes on paper.'}
+            </p>
+        {:else}
+            <p class="mb-6">
+                {telephone
+                    ? `${name}, type the six digits that your telephone shows now, or one of your codes on paper.`
+                    : `${name}, type one of your codes on paper. Your passkey is for another machine or address.`}
+            </p>
+        {/if}
         <form
             class="grid gap-4"
             novalidate
@@ -46,7 +76,9 @@
             />
             {#if trouble}<Notice>{trouble}</Notice>{/if}
             <div class="flex flex-wrap items-center gap-x-5">
-                <Button type="submit" disabled={working}>{working ? 'One moment…' : 'Sign in'}</Button>
+                <Button type="submit" color={passkey && machineCan() ? 'alternative' : undefined} disabled={working}
+                    >{working ? 'One moment…' : 'Sign in'}</Button
+                >
                 <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">Begin again</a>
             </div>
         </form>

@@ -3,7 +3,8 @@
     import { Button, Checkbox } from '../lib/controls';
     import TextButton from '../controls/TextButton.svelte';
     import Notice from '../controls/Notice.svelte';
-    import { api, ask, beside } from '../lib/api';
+    import { api, ask, beside, firstOf } from '../lib/api';
+    import { machineCan, showPasskey } from '../lib/passkey';
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -13,9 +14,11 @@
         by_letter: boolean;
         /** What the school's own service is called; null where there is none. */
         elsewhere: string | null;
+        /** Whether this address can have passkeys. */
+        passkeys: boolean;
         tutors: boolean;
     }
-    let { demo, by_letter, elsewhere, tutors }: Props = $props();
+    let { demo, by_letter, elsewhere, passkeys, tutors }: Props = $props();
 
     let email = $state('');
     let password = $state('');
@@ -30,6 +33,17 @@
         fields = answer.trouble?.fields ?? {};
         message = beside(answer.trouble);
         said = answer.data?.said ?? '';
+    }
+    async function byPasskey() {
+        working = true;
+        const shown = await showPasskey();
+        const answer = shown.data
+            ? await ask(api.POST('/api/staff/session/passkey', { body: { ...shown.data, remember } }))
+            : shown;
+        if (answer.data && 'to' in answer.data) return location.assign(answer.data.to);
+        working = false;
+        fields = {};
+        message = firstOf(answer.trouble);
     }
     async function signIn() {
         working = true;
@@ -78,8 +92,13 @@
                 <a class="inline-flex min-h-11 items-center" href="/staff/forgotten">Password forgotten</a>
             </div>
         </form>
+        {#if passkeys && machineCan()}
+            <p class="mt-5">
+                <Button color="alternative" disabled={working} onclick={byPasskey}>Sign in with a passkey</Button>
+            </p>
+        {/if}
         {#if elsewhere}
-            <p class="mt-5"><Button color="alternative" href="/staff/elsewhere">Sign in with {elsewhere}</Button></p>
+            <p class="mt-3"><Button color="alternative" href="/staff/elsewhere">Sign in with {elsewhere}</Button></p>
         {/if}
         {#if by_letter}
             <p class="mt-3">

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Video;
+
+use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\PlaceKind;
 
 /** The video link of a meeting, and when its visitor gets to see it. */
 final class MeetingLink

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Booking;
+namespace App\Video;
 
 use App\Models\Booking;
 use App\Models\Secret;
