@@ -28,13 +28,13 @@ final readonly class RelyingParty
         $url = parse_url((string) config('app.url'));
         $host = (string) ($url['host'] ?? '');
         $asked = $request->getHost();
+        $port = isset($url['port']) ? ":{$url['port']}" : '';
         // On one's own machine the address is a number, and its name is localhost.
         if (str_starts_with($host, '127.') && $asked === 'localhost') {
-            return new self($asked, $request->getSchemeAndHttpHost());
+            return new self($asked, "http://localhost$port");
         }
-        $origin = ($url['scheme'] ?? '')."://$host".(isset($url['port']) ? ":{$url['port']}" : '');
 
-        return ($url['scheme'] ?? '') === 'https' && filter_var($host, FILTER_VALIDATE_IP) === false && $asked === $host ? new self($host, $origin) : null;
+        return ($url['scheme'] ?? '') === 'https' && filter_var($host, FILTER_VALIDATE_IP) === false && $asked === $host ? new self($host, "https://$host$port") : null;
     }
 
     /**

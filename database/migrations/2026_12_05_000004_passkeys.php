@@ -17,7 +17,7 @@ return new class extends Migration
             $table->string('credential', 1400)->collation('ascii_bin');
             $table->char('credential_hash', 64)->unique();
             // A JSON Web Key (RFC 7517).
-            $table->string('public_key', 600);
+            $table->string('public_key', 1000);
             $table->unsignedBigInteger('counter')->default(0);
             $table->string('name', 120);
             $table->dateTime('used_at')->nullable();

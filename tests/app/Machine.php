@@ -6,7 +6,7 @@ namespace Tests\App;
 
 use Firebase\JWT\JWT;
 
-/** A machine with passkeys, as WebAuthn Level 2 and CTAP2 describe it: one key, ES256 or EdDSA, bound to one site. */
+/** A machine with passkeys, as WebAuthn Level 2 and CTAP2 describe it: one key, bound to one site. */
 final class Machine
 {
     public int $counter = 0;
@@ -21,13 +21,20 @@ final class Machine
 
     private readonly string $cose;
 
-    public function __construct(public string $site, public string $origin, bool $eddsa = false)
+    public function __construct(public string $site, public string $origin, string $kind = 'ES256')
     {
         $this->id = random_bytes(32);
-        if ($eddsa) {
+        if ($kind === 'EdDSA') {
             $pair = sodium_crypto_sign_keypair();
             $this->key = sodium_crypto_sign_secretkey($pair);
             $this->cose = "\xa4\x01\x01\x03\x27\x20\x06\x21\x58\x20".sodium_crypto_sign_publickey($pair);
+        } elseif ($kind === 'RS256') {
+            $key = openssl_pkey_new(['private_key_type' => OPENSSL_KEYTYPE_RSA, 'private_key_bits' => 2048]);
+            assert($key !== false);
+            /** @var array{rsa: array{n: string}} $about */
+            $about = openssl_pkey_get_details($key);
+            $this->key = $key;
+            $this->cose = "\xa4\x01\x03\x03\x39\x01\x00\x20\x59\x01\x00{$about['rsa']['n']}\x21\x43\x01\x00\x01";
         } else {
             $key = openssl_pkey_new(['private_key_type' => OPENSSL_KEYTYPE_EC, 'curve_name' => 'prime256v1']);
             assert($key !== false);

@@ -98,20 +98,21 @@ final class PasskeysTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{bool}> */
+    /** @return iterable<string, array{string}> */
     public static function kinds(): iterable
     {
-        yield 'ES256' => [false];
-        yield 'EdDSA' => [true];
+        yield 'ES256' => ['ES256'];
+        yield 'EdDSA' => ['EdDSA'];
+        yield 'RS256' => ['RS256'];
     }
 
     #[DataProvider('kinds')]
-    public function test_one_signs_in_with_it_and_it_counts_as_a_second_factor(bool $eddsa): void
+    public function test_one_signs_in_with_it_and_it_counts_as_a_second_factor(string $kind): void
     {
         $this->office->school->update(['office_second_factor' => true]);
         $this->actingAs($this->office->refresh());
         $this->get('/staff/people')->assertRedirect('/staff/account');
-        $machine = new Machine('school.example', 'https://school.example', $eddsa);
+        $machine = new Machine('school.example', 'https://school.example', $kind);
         $this->withSession(['proved_at' => 0])->ask('post', '/api/staff/me/passkeys/asked')->assertStatus(423);
         $codes = $this->kept($machine)->assertCreated()->assertJsonPath('account.passkeys.0.name', 'My telephone')->assertJsonPath('account.wanted', false)->json('codes');
         self::assertCount(10, $codes);

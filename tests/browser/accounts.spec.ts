@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { expectSound, listen, openMail, signIn, somebodyElse } from './steps';
+import { expectSound, listen, openMail, signIn, signOut, somebodyElse } from './steps';
 
 test('the office invites somebody, who comes once, by keyboard, and changes their password', async ({
     page,
@@ -68,4 +68,79 @@ test('the office invites somebody, who comes once, by keyboard, and changes thei
     await home.keyboard.press('Enter');
     await expect(home.getByText('If there is an account with this address')).toBeVisible();
     await expectSound(home);
+});
+
+test('somebody of the office makes a passkey, signs in with it, and removes it', async ({ browser }) => {
+    // No browser makes a key for a number: on one’s own machine the name is localhost.
+    const context = await somebodyElse(browser, {
+        baseURL: process.env.RECESS_SERVED?.replace('127.0.0.1', 'localhost'),
+    });
+    const page = await context.newPage();
+    listen(page, /status of (422|423)/);
+    // Chromium's own machine with keys: independent of how we read them.
+    const machine = await context.newCDPSession(page);
+    await machine.send('WebAuthn.enable');
+    const { authenticatorId } = await machine.send('WebAuthn.addVirtualAuthenticator', {
+        options: {
+            protocol: 'ctap2',
+            transport: 'internal',
+            hasResidentKey: true,
+            hasUserVerification: true,
+            isUserVerified: true,
+            automaticPresenceSimulation: true,
+        },
+    });
+    const byPassword = async () => {
+        await page.goto('/staff/sign-in');
+        await page.getByLabel('E-mail address').fill('ruta.simkute@gannetcove.example');
+        await page.getByLabel('Password').fill('low-tide-bell');
+        await page.keyboard.press('Enter');
+    };
+    await byPassword();
+    await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
+    await page.goto('/staff/account');
+    await page.getByLabel('What you call it, if you like').fill('The one at the desk');
+    await page.getByRole('button', { name: 'Make a passkey' }).click();
+    await expect(page.getByText('You have a passkey here.')).toBeVisible();
+    await expect(page.getByText('They are shown now and never again')).toBeVisible();
+    const paper = await page
+        .getByRole('list')
+        .filter({ hasText: /^[a-z0-9]{5}-/ })
+        .getByRole('listitem')
+        .allInnerTexts();
+    expect(paper).toHaveLength(10);
+    await page.getByRole('button', { name: 'I have them' }).click();
+    await expect(page.getByText('The one at the desk')).toBeVisible();
+    await expectSound(page);
+    // What changes how one signs in asks for the factor itself; and the same machine makes no second one.
+    await page.getByRole('button', { name: 'Make a passkey' }).click();
+    await page.getByRole('button', { name: 'Show it with your passkey' }).click();
+    await expect(page.getByText('This machine has a passkey for your account already.')).toBeVisible();
+
+    // Without a password; then with one, and the passkey as the second question.
+    await signOut(page);
+    await page.goto('/staff/sign-in');
+    await expectSound(page);
+    await page.getByRole('button', { name: 'Sign in with a passkey' }).click();
+    await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
+    await signOut(page);
+    await byPassword();
+    await expect(page.getByRole('heading', { name: 'One thing more' })).toBeVisible();
+    await expectSound(page);
+    // Whoever turns away stays where they are; a code on paper opens once as well.
+    await machine.send('WebAuthn.setUserVerified', { authenticatorId, isUserVerified: false });
+    await page.getByRole('button', { name: 'Show my passkey' }).click();
+    await expect(page.getByRole('button', { name: 'Show my passkey' })).toBeEnabled();
+    await machine.send('WebAuthn.setUserVerified', { authenticatorId, isUserVerified: true });
+    await page.getByRole('button', { name: 'Show my passkey' }).click();
+    await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
+
+    await page.goto('/staff/account');
+    await page.getByRole('button', { name: /^Remove the passkey The one at the desk/ }).click();
+    await expect(page.getByText('That passkey opens nothing here any more.')).toBeVisible();
+    await signOut(page);
+    await page.goto('/staff/sign-in');
+    await page.getByRole('button', { name: 'Sign in with a passkey' }).click();
+    await expect(page.getByText('This passkey opens no account here any more.')).toBeVisible();
+    await context.close();
 });

@@ -52,7 +52,7 @@ export async function signIn(
     await page.goto('/staff');
     await page.getByLabel('E-mail address').fill(email);
     await page.getByLabel('Password').fill(password);
-    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.getByRole('button', { name: 'Sign in', exact: true }).click();
     await expect(page.getByRole('heading', { name: lands })).toBeVisible();
 }
 
