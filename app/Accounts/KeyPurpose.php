@@ -19,7 +19,7 @@ enum KeyPurpose: string
         return match ($this) {
             self::Invitation => 7 * 86400,
             self::Password => 3600,
-            self::Session => 900,
+            self::Session => 600,
             self::School => 86400,
         };
     }

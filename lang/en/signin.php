@@ -15,7 +15,7 @@ return [
     'second_off' => 'There is no second factor to have codes for.',
     'second_wanted' => 'Your school asks a second factor of its office. Set it up first, under “Signing in”.',
     'prove' => 'Show once more that it is you.',
-    'letter_said' => 'If there is an account with this address, and its school allows it, a letter is on its way. It signs you in once, within a quarter of an hour.',
+    'letter_said' => 'If there is an account with this address, and its school allows it, a letter is on its way. It signs you in once, within ten minutes.',
     'come_title' => 'Come in',
     'not_in' => 'You are not signed in',
     'new_subject' => 'Staff',

@@ -112,7 +112,8 @@ final class KnocksTest extends TestCase
     {
         $path = $this->knock([['3T14:00', 30], ['3T15:15', 15], ['4T14:00', 30]])->assertCreated()->assertJsonPath('state', 'asked')->json('path');
         self::assertSame(['3T14:00-14:30', '3T15:15-15:30', '4T14:00-14:30'], $this->held(), 'all three are kept');
-        self::assertSame(['ama: You have asked Wren Halloran: The lab report', 'wren-halloran: Asked: The lab report, by Ama Otoo'], $this->letters());
+        // Her address has not answered: none of her words goes there.
+        self::assertSame(['ama: You have asked Wren Halloran: a time of your own', 'wren-halloran: Asked: The lab report, by Ama Otoo'], $this->letters());
         $this->ask('get', "/api$path")->assertJsonPath('knocks.0.state', 'asked')->assertJsonPath('bookings', []);
 
         $this->answer('accept', 2, 'Bring the table.')->assertOk()->assertJsonPath('open', [])->assertJsonPath('over.0.said', 'Agreed: Thursday 3 December, 11:15');
@@ -166,7 +167,7 @@ final class KnocksTest extends TestCase
         CarbonImmutable::setTestNow('2026-12-03T12:00:00Z');
         $this->ask('get', "/api$path")->assertJsonPath('knocks.0.state', 'lapsed');
         Artisan::call('recess:knocks');
-        self::assertSame(['ama: Not answered: The lab report, with Wren Halloran', 'wren-halloran: Off: The lab report, with Ama Otoo'], $this->letters());
+        self::assertSame(['ama: Not answered: a time of your own, with Wren Halloran', 'wren-halloran: Off: The lab report, with Ama Otoo'], $this->letters());
         self::assertSame([[], 0], [$this->held(), Sheet::query()->count()]);
         $this->answer('accept', 1)->assertConflict();
     }
@@ -183,7 +184,7 @@ final class KnocksTest extends TestCase
         $propose(['4T22:30', '4T22:45'])->assertUnprocessable()->assertJsonValidationErrors(['times.1.start' => 'overlaps']);
         $propose(['4T22:30', '7T18:00'])->assertOk()->assertJsonPath('open.0.state', 'proposed');
         self::assertSame(['4T22:30-23:00', '7T18:00-18:30'], $this->held());
-        self::assertContains('ama: Other times: The lab report, with Wren Halloran', $this->letters());
+        self::assertContains('ama: Other times: a time of your own, with Wren Halloran', $this->letters());
 
         $offered = $this->ask('get', "/api$path")->json('knocks.0.choices');
         $this->ask('post', "/api$path/knocks/$knock->id/take", ['choice' => $offered[1]['id']])->assertOk()->assertJsonPath('bookings.0.from', '14:00');

@@ -381,7 +381,8 @@ final class VisitorTest extends TestCase
         DB::table('jobs')->delete();
         $known = $this->ask('post', '/api/pass-again', ['email' => 'ama@MAIL.example'])->assertOk()->getContent();
         self::assertSame($known, $this->ask('post', '/api/pass-again', ['email' => 'nobody@mail.example'])->assertOk()->getContent());
-        self::assertSame(1, DB::table('jobs')->count());
+        // Whether anybody has it is looked up later, for each alike (StrangersTest has the letters).
+        self::assertSame(2, DB::table('jobs')->count());
 
         $new = (string) $this->ask('post', "/api$path/renew")->assertOk()->json('path');
         $this->get($path)->assertNotFound();
