@@ -135,6 +135,77 @@ final class OperationTest extends TestCase
         }
     }
 
+    /** A copy of the tree's lists and of one package, of which a byte is changed, a file added, a version raised. */
+    public function test_the_lock_of_the_packages_knows_each_file(): void
+    {
+        $folder = sys_get_temp_dir().'/lock-'.bin2hex(random_bytes(6));
+        $check = static function (string ...$what) use ($folder): array {
+            $process = new Process([PHP_BINARY, "$folder/ops/php-lock.php", ...$what]);
+            $process->run();
+
+            return [$process->getExitCode(), $process->getErrorOutput()];
+        };
+        try {
+            (new Process(['mkdir', '-p', "$folder/ops", "$folder/vendor/composer", "$folder/vendor/psr"]))->mustRun();
+            copy(base_path('ops/php-lock.php'), "$folder/ops/php-lock.php");
+            copy(base_path('composer.json'), "$folder/composer.json");
+            (new Process(['cp', '-a', base_path('vendor/psr/clock'), "$folder/vendor/psr/clock"]))->mustRun();
+            $known = ['packages' => [['name' => 'psr/clock', 'version' => '1.0.0', 'install-path' => '../psr/clock']], 'dev-package-names' => []];
+            file_put_contents("$folder/vendor/composer/installed.json", json_encode($known));
+            file_put_contents("$folder/php-packages.lock", implode("\n", preg_grep('#^psr/clock #', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: []));
+            self::assertSame([0, ''], $check('check'), 'as it is in the lock of the tree');
+            file_put_contents("$folder/vendor/psr/clock/src/ClockInterface.php", ' ', FILE_APPEND);
+            [$code, $said] = $check('check');
+            self::assertSame(1, $code);
+            self::assertStringContainsString('psr/clock 1.0.0 is made of other files', $said);
+            self::assertSame(0, $check('write')[0]);
+            self::assertSame(0, $check('check')[0]);
+            touch("$folder/vendor/psr/clock/more.php");
+            self::assertSame(1, $check('check')[0]);
+            $known['packages'][] = ['name' => 'some/body', 'version' => '1', 'install-path' => '../psr/clock'];
+            file_put_contents("$folder/vendor/composer/installed.json", json_encode($known));
+            self::assertStringContainsString('some/body is not in the lock', $check('check')[1]);
+            self::assertSame(0, $check('pin')[0]);
+            self::assertSame('1.0.0', json_decode((string) file_get_contents("$folder/composer.pinned.json"), true)['require']['psr/clock']);
+        } finally {
+            (new Process(['rm', '-rf', $folder]))->run();
+        }
+    }
+
+    public function test_what_the_asvs_page_names_is_there_and_its_figures_are_those_of_its_rows(): void
+    {
+        $page = (string) file_get_contents(base_path('docs/asvs.md'));
+        preg_match_all('/^\| (\d+\.\d+\.\d+) \| (Not held|Does not apply)?.*\|([^|]*)\|$/m', $page, $rows, PREG_SET_ORDER);
+        $without = ['' => 0, 'Not held' => 0, 'Does not apply' => 0];
+        foreach ($rows as [, $number, $said, $shown]) {
+            $without[$said]++;
+            preg_match_all('/`([^`]+)`/', $shown, $paths);
+            self::assertSame($said === '', $paths[1] !== [], "$number is shown by something, or does not hold");
+            foreach ($paths[1] as $path) {
+                self::assertFileExists(base_path($path), $number);
+            }
+        }
+        self::assertStringContainsString(sprintf('Of %d requirements %d do not hold, and %d do not apply.', count($rows), $without['Not held'], $without['Does not apply']), $page);
+    }
+
+    /** CycloneDX 1.5, by its own words (cyclonedx.org/docs/1.5): from memory. */
+    public function test_what_it_is_made_of_is_said_whole_and_its_version_everywhere(): void
+    {
+        $version = trim((string) file_get_contents(base_path('VERSION')));
+        self::assertMatchesRegularExpression('/^\d+\.\d+\.\d+$/D', $version);
+        $this->getJson('/up')->assertJsonPath('version', $version);
+        self::assertStringContainsString("## $version", (string) file_get_contents(base_path('CHANGELOG.md')));
+        $bill = json_decode((new Process([PHP_BINARY, 'ops/sbom.php', 'php8.2-cli'], base_path()))->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(['CycloneDX', '1.5', $version], [$bill['bomFormat'], $bill['specVersion'], $bill['metadata']['component']['version']]);
+        $named = array_column($bill['components'], 'purl');
+        foreach (preg_grep('/ run /', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: [] as $line) {
+            [$name, $of] = explode(' ', $line);
+            self::assertContains("pkg:composer/$name@".ltrim($of, 'v'), $named);
+        }
+        self::assertNotSame([], preg_grep('#^pkg:npm/svelte@#', $named));
+        self::assertNotSame([], preg_grep('#^pkg:deb/debian/php8.2-cli@#', $named));
+    }
+
     /** What the shell's side says. */
     private function shell(string $script, string $folder, string ...$arguments): string
     {
