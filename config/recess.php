@@ -58,7 +58,7 @@ return [
     ],
     // Of one network on one sheet: so many bookings stand for addresses that never answered, where the school asks no answer;
     // and so many more wait for one at once (Booking/Unanswered).
-    'unanswered' => ['stand' => (int) env('RECESS_UNANSWERED', 3), 'wait' => (int) env('RECESS_UNANSWERED', 4)],
+    'unanswered' => ['stand' => (int) env('RECESS_UNANSWERED', 3), 'wait' => (int) env('RECESS_UNANSWERED_WAIT', 4)],
     // Days after which a sheet that was put away goes for good, with its bookings.
     'keep_days' => (int) env('RECESS_KEEP_DAYS', 730),
     // Hosts of calendar feeds that may lie in the school's own network, with commas between: "calendar.school.example".

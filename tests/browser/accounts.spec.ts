@@ -99,7 +99,7 @@ test('somebody of the office makes a passkey, signs in with it, and removes it',
     await byPassword();
     await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
     await page.goto('/staff/account');
-    await page.getByLabel('What you call it, if you like').fill('The one at the desk');
+    await page.getByLabel('What you call it').fill('The one at the desk');
     await page.getByRole('button', { name: 'Make a passkey' }).click();
     await expect(page.getByText('You have a passkey here.')).toBeVisible();
     await expect(page.getByText('They are shown now and never again')).toBeVisible();

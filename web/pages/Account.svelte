@@ -167,8 +167,8 @@
         <section aria-labelledby="passkeys">
             <h2 id="passkeys" class="mb-2">Passkeys</h2>
             <p class="mb-2">
-                A key that stays in your machine or telephone. It shows itself to this site and no other, so nobody can
-                talk you out of it; it counts as a second factor too.
+                A key that stays in your machine or telephone. It shows itself to this site alone, so a page that only
+                looks like it cannot have it. It counts as a second factor too.
             </p>
             {#if account.passkeys.length > 0}
                 <ul class="mb-2 divide-y divide-line">
@@ -202,7 +202,7 @@
                         if (!making) void make();
                     }}
                 >
-                    <Field name="passkey-name" label="What you call it, if you like" bind:value={passkey_name} />
+                    <Field name="passkey-name" label="What you call it" bind:value={passkey_name} />
                     <div>
                         <Button type="submit" color="alternative" disabled={making}
                             >{making ? 'Your machine asks you…' : 'Make a passkey'}</Button
