@@ -5,8 +5,16 @@ declare(strict_types=1);
 namespace App\Passes;
 
 use App\Framework\Room;
+use App\Live\Announce;
+use App\Live\Channel;
 
 /** What a visitor does with their pass besides booking: mend what was mistyped, take a change back, bring whoever asks to come. */
 final class PassesRoom extends Room
 {
+    public function boot(): void
+    {
+        parent::boot();
+        // Whoever has the time may be looking at their pass.
+        Joiner::created(static fn (Joiner $one) => Announce::to([Channel::pass($one->booking->pass)]));
+    }
 }

@@ -8,7 +8,7 @@ return [
     'wrong' => 'E-mail and password do not belong together. Check both, or ask for a new password below.',
     'too_often' => 'That was tried too often. Wait a minute and try again.',
     'too_often_hour' => 'That was tried too often, from several places. Wait an hour, or ask for a new password by letter.',
-    'second_title' => 'One more code',
+    'second_title' => 'One thing more',
     'begin_anew' => 'That took too long. Sign in again.',
     'code_wrong' => 'This code is not right, or was used already. Take the one that your telephone shows now, or one of those on paper.',
     'second_on' => 'A second factor is on already. Switch it off first.',

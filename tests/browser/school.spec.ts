@@ -44,7 +44,7 @@ test('a second factor, by keyboard: set up, asked for, and off again only by who
     await elsewhere.getByLabel('Password').fill('low-tide-bell');
     await elsewhere.getByRole('checkbox', { name: 'Stay signed in on this machine' }).check();
     await elsewhere.keyboard.press('Enter');
-    await expect(elsewhere.getByRole('heading', { name: 'One more code' })).toBeVisible();
+    await expect(elsewhere.getByRole('heading', { name: 'One thing more' })).toBeVisible();
     await expectSound(elsewhere);
     await elsewhere.getByLabel('Code').fill('000000');
     await elsewhere.keyboard.press('Enter');
@@ -226,6 +226,16 @@ test('a visitor reads all that is kept of them, and has it taken away', async ({
         .getByRole('link', { name: /^Your pass/ })
         .getAttribute('href');
     await visitor.goto(pass!);
+    // A letter opens what it is about; all of it, once the mailbox has answered.
+    await expect(visitor.getByRole('link', { name: 'All that is kept about you' })).toHaveCount(0);
+    await expectSound(visitor);
+    await visitor.getByRole('button', { name: 'Send me a link to everything' }).click();
+    await expect(visitor.getByText('A letter is on its way')).toBeVisible();
+    await openMail(visitor, 'sol.dunnock@mail.example', /^Your pass/);
+    const all = visitor.frameLocator('iframe').getByRole('link', { name: 'Your pass' });
+    await visitor.goto((await all.getAttribute('href'))!);
+    await visitor.getByRole('button', { name: 'Open everything' }).click();
+    await visitor.getByRole('link', { name: 'To your pass' }).click();
     await visitor.getByRole('link', { name: 'All that is kept about you' }).click();
     await expect(visitor.getByText('sol.dunnock@mail.example')).toBeVisible();
     await expectSound(visitor);

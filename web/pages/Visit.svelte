@@ -1,6 +1,6 @@
 <script lang="ts">
     /** A sheet as a visitor sees it: pick a time on the rulers, say who you are, and it is yours. One page. */
-    import { onMount, tick } from 'svelte';
+    import { onMount, tick, untrack } from 'svelte';
     import { standFor } from '../lib/address';
     import { Live } from '../lib/live.svelte';
     import { api, type Schema } from '../lib/api';
@@ -184,7 +184,8 @@
     const still = $derived(chosen ? find(chosen.slot.key)?.slot.state === 'free' : false);
     const again = () => chosen && pick(chosen.slot, chosen.day);
     $effect(() => {
-        if (visitor.over) void refresh(true);
+        // Once: what it brings is no reason to look again.
+        if (visitor.over) untrack(() => void refresh(true));
     });
     const city = $derived(listed(days)[0] === undefined ? null : ownCity(listed(days)[0]!.slot.key, sheet.zone_name));
     const own = (slot: Schema['Slot']) => {

@@ -100,7 +100,10 @@
     const phone = $derived(asked.find((one) => one.key === 'phone'));
     /** Whom it is about stands on the press itself where it was not typed just now. */
     const about = $derived(
-        visitor.pass && visitor.known?.students.includes(String(typed.answers.student)) ? typed.answers.student : null,
+        visitor.pass &&
+            [...(sheet.children ?? []), ...(visitor.known?.students ?? [])].includes(String(typed.answers.student))
+            ? typed.answers.student
+            : null,
     );
     const press = $derived(
         sheet.approve
