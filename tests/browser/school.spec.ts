@@ -238,7 +238,7 @@ test('a visitor reads all that is kept of them, and has it taken away', async ({
     await openMail(visitor, 'sol.dunnock@mail.example', /^Your pass/);
     const all = visitor.frameLocator('iframe').getByRole('link', { name: 'Your pass' });
     await visitor.goto((await all.getAttribute('href'))!);
-    await visitor.getByRole('button', { name: 'Open everything' }).click();
+    await visitor.getByRole('button', { name: 'Yes, this is my address' }).click();
     await visitor.getByRole('link', { name: 'To your pass' }).click();
     await visitor.getByRole('link', { name: 'All that is kept about you' }).click();
     await expect(visitor.getByText('sol.dunnock@mail.example')).toBeVisible();
