@@ -12,7 +12,10 @@ use Illuminate\Support\Facades\Gate;
 final class AccountsRoom extends Room
 {
     /** What somebody at the front desk may, beside what everybody may: the day's lists, and their own account. */
-    private const READERS = ['see-day', 'sign-in', 'open-account', 'see-board', 'visit', 'book', 'hold', 'open', 'follow', 'confirm', 'attend', 'knock', 'read-mailroom', 'use-stand-ins'];
+    private const READERS = [
+        'see-day', 'sign-in', 'open-account', 'see-board', 'visit', 'book', 'hold', 'open', 'follow', 'confirm',
+        'attend', 'knock', 'read-mailroom', 'use-stand-ins',
+    ];
 
     public function boot(): void
     {

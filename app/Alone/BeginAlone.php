@@ -35,7 +35,11 @@ final class BeginAlone
     public function __invoke(Sealed $sealed, array $said, int $now): Sheet
     {
         return Contended::transaction(function () use ($sealed, $said, $now): Sheet {
-            $school = School::query()->create(['name' => $said['name'], 'zone' => $said['zone'], 'country' => $said['country'], 'phone' => '', 'terms' => [], 'closed_days' => [], 'confirm_addresses' => true, 'travel_minutes' => 0, 'alone' => true]);
+            $school = School::query()->create([
+                'name' => $said['name'], 'zone' => $said['zone'], 'country' => $said['country'], 'phone' => '',
+                'terms' => [], 'closed_days' => [], 'confirm_addresses' => true, 'travel_minutes' => 0,
+                'alone' => true,
+            ]);
             $staff = StaffMember::query()->create(['school_id' => $school->id, 'name' => $said['name'], 'email' => $sealed->email, 'subject' => $said['subject'], 'office' => true, 'password' => Str::random(60)]);
             // The first one is no other password, of which a letter would tell.
             ($this->setPassword)($staff, $said['password']);

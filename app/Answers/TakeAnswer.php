@@ -108,11 +108,18 @@ final class TakeAnswer
     /** Whether it was sent to the address that stands in the entry of that reader, as it is now. */
     private static function isTheirs(MailIn $mail, Answer $answer, ?Booking $booking): bool
     {
-        $passes = $booking === null ? [] : [$booking->pass, ...$booking->guests->map(static fn (Guest $guest): Pass => $guest->pass)->all()];
-        $theirs = array_filter($passes, static fn (Pass $pass): bool => mb_strtolower((string) $pass->email) === $mail->from);
+        $passes = $booking === null ? [] : [
+            $booking->pass, ...$booking->guests->map(static fn (Guest $guest): Pass => $guest->pass)->all(),
+        ];
+        $theirs = array_filter(
+            $passes, static fn (Pass $pass): bool => mb_strtolower((string) $pass->email) === $mail->from,
+        );
         $generations = $theirs === [] ? [1] : array_map(static fn (Pass $pass): int => $pass->generation, $theirs);
 
-        return array_filter($generations, static fn (int $one): bool => AnswerAddress::isAmong($mail->sentTo, $answer->uid, $mail->from, $one)) !== [];
+        return array_filter(
+            $generations,
+            static fn (int $one): bool => AnswerAddress::isAmong($mail->sentTo, $answer->uid, $mail->from, $one),
+        ) !== [];
     }
 
     private function ofBooking(Booking $booking, Answer $answer, string $from, int $now): void

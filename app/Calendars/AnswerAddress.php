@@ -27,7 +27,9 @@ final class AnswerAddress
     {
         $address = config('recess.answers.address');
 
-        return is_string($address) && $address !== '' ? str_replace('{key}', self::key($uid, $reader, $generation), $address) : null;
+        return is_string($address) && $address !== '' ? str_replace(
+            '{key}', self::key($uid, $reader, $generation), $address,
+        ) : null;
     }
 
     /**
@@ -37,7 +39,10 @@ final class AnswerAddress
      */
     public static function isAmong(array $sentTo, string $uid, string $reader, int $generation = 1): bool
     {
-        return in_array(mb_strtolower((string) self::of($uid, $reader, $generation)), array_map(mb_strtolower(...), $sentTo), true);
+        return in_array(
+            mb_strtolower((string) self::of($uid, $reader, $generation)), array_map(mb_strtolower(...), $sentTo),
+            true,
+        );
     }
 
     /** Lower-case letters and digits only: mail servers may not keep others apart. */

@@ -45,14 +45,18 @@ final class MeetingEntry
         $host = $booking->host;
         $visitor = $booking->pass;
         $person = $reader->person();
-        $facts = MeetingFacts::of($booking, $reader, $now) + ($person instanceof Pass ? ['Your pass' => $person->linkTo($booking)] : []);
+        $facts = MeetingFacts::of($booking, $reader, $now) + ($person instanceof Pass ? [
+            'Your pass' => $person->linkTo($booking),
+        ] : []);
         // What is kept in a calendar stays there: a link that is shown only when it is due does not go in.
         $shown = $booking->sheet->rules->text('link_shown') === 'booked' && $booking->state === BookingState::Booked;
         $link = $reader->isHost() || $shown ? MeetingLink::of($booking) : null;
         // What was asked for is the visitor's to call, and the host's to come to.
         $asked = $reader->isHost() && $booking->sheet->kind === SheetKind::Knock;
         $other = $reader->isHost() ? $visitor : $host;
-        $answers = $reader->isHost() && ! $asked ? null : AnswerAddress::of($booking->uid, $reader->email(), $reader->generation());
+        $answers = $reader->isHost() && ! $asked ? null : AnswerAddress::of(
+            $booking->uid, $reader->email(), $reader->generation(),
+        );
 
         return new Meeting(
             uid: $booking->uid,

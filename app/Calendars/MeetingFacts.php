@@ -34,7 +34,9 @@ final class MeetingFacts
             'About' => $strange ? '' : $booking->student,
             'Phone' => $reader->isHost() ? $booking->pass->phone : '',
             'E-mail' => $reader->isHost() ? (string) $booking->pass->email : '',
-            ...($reader->isHost() ? $booking->sheet->questions->said($booking->answers, onRunSheetOnly: ! $reader->meets($booking)) : []),
+            ...($reader->isHost() ? $booking->sheet->questions->said(
+                $booking->answers, onRunSheetOnly: ! $reader->meets($booking),
+            ) : []),
         ];
 
         if ($strange) {

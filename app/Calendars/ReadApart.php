@@ -35,7 +35,9 @@ final readonly class ReadApart
         $ended = [];
         while ($calendars !== []) {
             $some = array_splice($calendars, 0, self::AT_ONCE);
-            $process = new Process([...$this->program ?? $this->ours(), '--these='.implode(',', $some)], timeout: self::SECONDS);
+            $process = new Process(
+                [...$this->program ?? $this->ours(), '--these='.implode(',', $some)], timeout: self::SECONDS,
+            );
             try {
                 $process->run();
             } catch (ProcessTimedOutException) {
@@ -45,7 +47,9 @@ final readonly class ReadApart
                 continue;
             }
             // Without a word of where it was, it never began with the first.
-            $at = preg_match_all('/^reading (\d+)$/m', $process->getOutput(), $found) > 0 ? (int) end($found[1]) : $some[0];
+            $at = preg_match_all(
+                '/^reading (\d+)$/m', $process->getOutput(), $found,
+            ) > 0 ? (int) end($found[1]) : $some[0];
             $ended[] = $at;
             $place = array_search($at, $some, true);
             array_unshift($calendars, ...array_slice($some, $place === false ? 1 : $place + 1));

@@ -26,12 +26,18 @@ final readonly class Reader
 
     public static function pass(Pass $pass): self
     {
-        return new self(Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock, $pass->generation, $pass->addressee());
+        return new self(
+            Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock, $pass->generation,
+            $pass->addressee(),
+        );
     }
 
     public static function staff(StaffMember $staff): self
     {
-        return new self(Party::Host, $staff->id, $staff->name, $staff->email, is_numeric($staff->clock) ? (int) $staff->clock : null, addressee: $staff->name);
+        return new self(
+            Party::Host, $staff->id, $staff->name, $staff->email,
+            is_numeric($staff->clock) ? (int) $staff->clock : null, addressee: $staff->name,
+        );
     }
 
     public function isHost(): bool

@@ -62,7 +62,10 @@ final class DeskController
     public function press(#[CurrentUser] StaffMember $reader, StaffMember $person, PressRequest $asked): JsonResponse
     {
         [$now, $revision, $who] = [Clock::now(), $asked->integer('revision'), $asked->who()];
-        abort_unless(DeskReach::of($reader, $person)->allows($asked->string('what')->toString(), $who), 403, Words::say('day.not_on_yours'));
+        abort_unless(
+            DeskReach::of($reader, $person)->allows($asked->string('what')->toString(), $who), 403,
+            Words::say('day.not_on_yours'),
+        );
         $minutes = $asked->integer('minutes');
         $word = $asked->string('word')->trim()->toString();
         match ($asked->string('what')->toString()) {
@@ -91,8 +94,13 @@ final class DeskController
     public function undo(#[CurrentUser] StaffMember $reader, StaffMember $person, Request $request, UndoPress $undo): JsonResponse
     {
         $request->validate(['revision' => ['required', 'integer', 'min:0'], 'key' => ['required', 'uuid']]);
-        $last = UndoPress::last(DeskDay::query()->where(['staff_id' => $person->id, 'day' => (string) DayOf::at(Clock::now(), $person->school->timeZone())->date])->first(), Clock::now());
-        abort_unless($last === null || DeskReach::of($reader, $person)->holdsAll(UndoPress::whose($last)), 403, Words::say('day.not_on_yours'));
+        $last = UndoPress::last(DeskDay::query()->where(
+            ['staff_id' => $person->id, 'day' => (string) DayOf::at(Clock::now(), $person->school->timeZone())->date],
+        )->first(), Clock::now());
+        abort_unless(
+            $last === null || DeskReach::of($reader, $person)->holdsAll(UndoPress::whose($last)), 403,
+            Words::say('day.not_on_yours'),
+        );
         $undo($person, $request->integer('revision'), $request->string('key')->toString(), Clock::now());
 
         return $this->show($reader, $person);

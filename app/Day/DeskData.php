@@ -38,11 +38,17 @@ final class DeskData
         $reach = DeskReach::of($reader, $day->host);
         $bookings = $day->bookings->filter($reach->holds(...))->values();
         $notes = MeetingNotes::of($reader, $bookings);
-        $languages = Guardian::query()->whereKey($bookings->pluck('pass.guardian_id')->filter()->unique()->all())->pluck('language', 'id');
+        $languages = Guardian::query()->whereKey(
+            $bookings->pluck('pass.guardian_id')->filter()->unique()->all(),
+        )->pluck('language', 'id');
         $offers = TimeOffer::liveOf($bookings, $now);
         $turns = [
-            ...$bookings->map(static fn (Booking $booking): array => self::booking($booking, $day, $reader, $offers->get($booking->id)) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] + $notes->about($booking))->all(),
-            ...$reach->isWhole() ? $day->unbooked->map(static fn (Turn $turn): array => self::unbooked($turn, $zone))->all() : [],
+            ...$bookings->map(
+                static fn (Booking $booking): array => self::booking($booking, $day, $reader, $offers->get($booking->id)) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] + $notes->about($booking),
+            )->all(),
+            ...$reach->isWhole() ? $day->unbooked->map(
+                static fn (Turn $turn): array => self::unbooked($turn, $zone),
+            )->all() : [],
         ];
         $late = $day->isAsleep($now) ? [] : $day->line($now)->lateness();
         $undo = UndoPress::last($day->desk, $now);

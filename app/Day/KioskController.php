@@ -46,7 +46,11 @@ final class KioskController
 
     public function find(Kiosk $kiosk, Request $request): JsonResponse
     {
-        $request->validate(['code' => ['required_without:name', 'nullable', 'string', 'max:400'], 'name' => ['required_without:code', 'nullable', 'string', 'max:120'], 'time' => ['required_with:name', 'nullable', 'string', 'max:20']]);
+        $request->validate([
+            'code' => ['required_without:name', 'nullable', 'string', 'max:400'],
+            'name' => ['required_without:code', 'nullable', 'string', 'max:120'],
+            'time' => ['required_with:name', 'nullable', 'string', 'max:20'],
+        ]);
         $now = Clock::now();
         $wrong = "kiosk|$kiosk->id";
         $name = $request->filled('code') ? null : Booking::studentKey($request->string('name')->toString());

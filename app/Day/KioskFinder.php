@@ -28,7 +28,11 @@ final class KioskFinder
         $pass = self::passOf($kiosk, $code, $day);
 
         return $pass === null ? new Collection
-            : self::today($kiosk, $day)->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))->limit(self::MOST)->get()->filter($pass->reaches(...))->values();
+            : self::today($kiosk, $day)->where(
+                static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas(
+                    'guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at'),
+                ),
+            )->limit(self::MOST)->get()->filter($pass->reaches(...))->values();
     }
 
     /**
@@ -38,7 +42,9 @@ final class KioskFinder
      */
     public static function byName(Kiosk $kiosk, string $key, array $starts, DayOf $day): Collection
     {
-        return $key === '' || $starts === [] ? new Collection : self::today($kiosk, $day)->whereIn('starts_at', array_map(Instant::column(...), $starts))->limit(500)->get()
+        return $key === '' || $starts === [] ? new Collection : self::today($kiosk, $day)->whereIn(
+            'starts_at', array_map(Instant::column(...), $starts),
+        )->limit(500)->get()
             ->filter(static fn (Booking $one): bool => $one->student_key === $key || Booking::studentKey($one->pass->name) === $key)->take(self::MOST)->values();
     }
 

@@ -61,7 +61,10 @@ final class EveningCommand extends Command
             for ($v = 0; $v < (int) $this->argument('each'); $v++) {
                 $booking = $book($sheet, new BookingWish($first + $v * self::TEN, $sheet->places()->firstOrFail()->id, "Visitor $h $v", "v$h.$v@mail.example", '', "Student $h $v", Str::uuid()->toString()), $first - 3600);
                 $checkIn(Booking::query()->findOrFail($booking->id), 'pass', $now);
-                $passes[] = ['desk' => $host->id, 'path' => '/api/p/'.$booking->pass->token(), 'channel' => Channel::pass($booking->pass)];
+                $passes[] = [
+                    'desk' => $host->id, 'path' => '/api/p/'.$booking->pass->token(),
+                    'channel' => Channel::pass($booking->pass),
+                ];
             }
             $desks[] = ['id' => $host->id, 'channel' => Channel::desk($host->id)];
         }

@@ -33,7 +33,13 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor'])->group(static
 });
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
-    Route::get('/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'])->can('host-rooms')->middleware('logged:nothing,own');
-    Route::get('/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'])->can('host-rooms')->middleware('logged:nothing,own');
-    Route::post('/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'])->can('host-rooms')->middleware('logged:nothing,own');
+    Route::get(
+        '/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'],
+    )->can('host-rooms')->middleware('logged:nothing,own');
+    Route::get(
+        '/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'],
+    )->can('host-rooms')->middleware('logged:nothing,own');
+    Route::post(
+        '/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'],
+    )->can('host-rooms')->middleware('logged:nothing,own');
 });

@@ -71,7 +71,9 @@ final class CardCode extends Row
      */
     public static function of(Guardian $guardian, Sheet|Round $for, int $until): string
     {
-        $at = $for instanceof Sheet ? ['sheet_id' => $for->id, 'round_id' => null] : ['sheet_id' => null, 'round_id' => $for->id];
+        $at = $for instanceof Sheet ? [
+            'sheet_id' => $for->id, 'round_id' => null,
+        ] : ['sheet_id' => null, 'round_id' => $for->id];
         $code = (new self($at + ['guardian_id' => $guardian->id]))->setRelation('guardian', $guardian)->signs();
         self::query()->updateOrCreate(
             ['code_hash' => Secret::hash($code)],
@@ -104,6 +106,8 @@ final class CardCode extends Row
     /** Their pass, as far as the card goes. */
     public function pass(): Pass
     {
-        return $this->guardian->pass()->within($this->round !== null ? Reach::round($this->round) : ($this->sheet === null ? Reach::answer() : Reach::sheet($this->sheet)));
+        return $this->guardian->pass()->within(
+            $this->round !== null ? Reach::round($this->round) : ($this->sheet === null ? Reach::answer() : Reach::sheet($this->sheet)),
+        );
     }
 }

@@ -32,7 +32,9 @@ final class Guardian extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['number' => null, 'email' => null, 'phone' => '', 'language' => '', 'generation' => 1, 'put_away_at' => null];
+    protected $attributes = [
+        'number' => null, 'email' => null, 'phone' => '', 'language' => '', 'generation' => 1, 'put_away_at' => null,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

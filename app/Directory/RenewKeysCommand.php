@@ -36,7 +36,10 @@ final class RenewKeysCommand extends Command
         $this->renew('kiosks', 'token_hash', Kiosk::query()->getModel(), static fn (Kiosk $kiosk): string => $kiosk->token(), $until);
         $this->renew('waiting', 'token_hash', Waiting::query()->getModel(), static fn (Waiting $place): string => $place->token(), $until);
         $this->renew('account_keys', 'token_hash', AccountKey::query()->getModel(), static fn (AccountKey $key): string => $key->token(), $until);
-        $this->renew('card_codes', 'code_hash', CardCode::query()->getModel(), static fn (CardCode $card): string => $card->signs(), $until);
+        $this->renew(
+            'card_codes', 'code_hash', CardCode::query()->getModel(),
+            static fn (CardCode $card): string => $card->signs(), $until,
+        );
 
         return self::SUCCESS;
     }

@@ -57,7 +57,9 @@ final class Budget
             $used = self::used($value, $leaves, 1);
             $leaves -= $used ?? 0;
             if ($used === null || $leaves < 0 || strlen((string) $field) > self::NAME) {
-                throw ValidationException::withMessages([mb_substr((string) $field, 0, 40) => Words::say('running.too_much')]);
+                throw ValidationException::withMessages(
+                    [mb_substr((string) $field, 0, 40) => Words::say('running.too_much')],
+                );
             }
         }
     }

@@ -29,7 +29,9 @@ final class FrameworkRoom extends Room
         Model::automaticallyEagerLoadRelationships();
         if (! $this->app->runningUnitTests()) {
             // What was forgotten to be loaded is a fault for us to read of, and none that a family meets.
-            Model::handleLazyLoadingViolationUsing(static fn (Model $model, string $relation) => Log::warning('Loaded late: '.$model::class.".$relation"));
+            Model::handleLazyLoadingViolationUsing(
+                static fn (Model $model, string $relation) => Log::warning('Loaded late: '.$model::class.".$relation"),
+            );
         }
 
         // Links in pages and mail are the school's own address, whatever host name a request claims.

@@ -23,6 +23,9 @@ final class HealthController
             'clock' => $vitals->wasSetBack() ? 'set back' : 'well',
         ];
 
-        return (new JsonResponse(['ok' => array_unique(array_values($parts)) === ['well'], 'version' => config()->string('recess.version'), 'parts' => $parts]))->header('Cache-Control', 'no-store');
+        return (new JsonResponse([
+            'ok' => array_unique(array_values($parts)) === ['well'], 'version' => config()->string('recess.version'),
+            'parts' => $parts,
+        ]))->header('Cache-Control', 'no-store');
     }
 }

@@ -28,7 +28,10 @@ final class Logged
     private const HOUR = 3600;
 
     /** What is pressed many times in an evening is one line an hour, as a look is. */
-    private const OFTEN = ['pressed', 'expected', 'sheet_changed', 'round_written', 'allotment_pinned', 'allotment', 'afterwards', 'round', 'days_looked'];
+    private const OFTEN = [
+        'pressed', 'expected', 'sheet_changed', 'round_written', 'allotment_pinned', 'allotment', 'afterwards',
+        'round', 'days_looked',
+    ];
 
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next, string $what, string $why = ''): Response
@@ -58,15 +61,22 @@ final class Logged
 
     private function note(Request $request, StaffMember $reader, string $what): void
     {
-        $about = array_values(array_filter($request->route()->parameters(), static fn (mixed $one): bool => $one instanceof Model))[0] ?? null;
-        $file = array_filter([$request->route('what'), $request->route('list'), $request->route('paper')], is_string(...));
+        $about = array_values(
+            array_filter($request->route()->parameters(), static fn (mixed $one): bool => $one instanceof Model),
+        )[0] ?? null;
+        $file = array_filter(
+            [$request->route('what'), $request->route('list'), $request->route('paper')], is_string(...),
+        );
         $often = $request->isMethodSafe() || in_array($what, self::OFTEN, true);
         // What leaves the house is written down, whosever it is.
         $leaves = $what === 'file' || $what === 'lists' || $what === 'slip';
         if ($often && ((! $leaves && $this->isOwn($reader, $about)) || ! self::isFirst("$reader->id|$what|".($about === null ? '' : $about::class.$about->getKey()).'|'.current($file)))) {
             return;
         }
-        LogBook::note($what, $about?->exists === true ? $about : null, ['about' => self::named($about), 'what' => current($file) ?: 'none', 'host' => $about instanceof Sheet ? $about->host->name : 'none']);
+        LogBook::note($what, $about?->exists === true ? $about : null, [
+            'about' => self::named($about), 'what' => current($file) ?: 'none',
+            'host' => $about instanceof Sheet ? $about->host->name : 'none',
+        ]);
     }
 
     private function isOwn(StaffMember $reader, ?Model $about): bool

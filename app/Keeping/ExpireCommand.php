@@ -49,7 +49,9 @@ final class ExpireCommand extends Command
             DB::table('turns')->whereNull('booking_id')->where('created_at', '<', Instant::column($over))
                 ->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
             foreach (WhatIsKept::all() as $table => $kept) {
-                $kept->ages === null || self::ofSchool($table, $school)->where("$table.$kept->ages", '<', Instant::column($over))->delete();
+                $kept->ages === null || self::ofSchool($table, $school)->where(
+                    "$table.$kept->ages", '<', Instant::column($over),
+                )->delete();
             }
             DB::table('allotments')->where('ended_at', '<', Instant::column($over))
                 ->whereIn('round_id', DB::table('rounds')->where('school_id', $school->id)->select('id'))->delete();
@@ -66,7 +68,9 @@ final class ExpireCommand extends Command
         $staff = DB::table('staff')->where('school_id', $school->id)->select('id');
 
         return match ($table) {
-            'expected' => DB::table($table)->whereIn('sheet_id', DB::table('sheets')->whereIn('staff_id', $staff)->select('id')),
+            'expected' => DB::table($table)->whereIn(
+                'sheet_id', DB::table('sheets')->whereIn('staff_id', $staff)->select('id'),
+            ),
             // Of nobody who ever met anybody here, or of somebody who did.
             'texts_sent' => DB::table($table)->where(static fn (Builder $any) => $any->whereNull('pass_id')
                 ->orWhereIn('pass_id', DB::table('bookings')->whereIn('staff_id', $staff)->select('pass_id'))
@@ -105,7 +109,9 @@ final class ExpireCommand extends Command
         $column = Instant::column($instant);
         $over = DB::table('passes')->where('passes.created_at', '<', $column)
             ->where(static fn (Builder $known) => $known
-                ->where(static fn (Builder $own) => $own->whereNull('passes.forgotten_at')->whereNull('passes.guardian_id')->whereNull('passes.staff_id'))
+                ->where(
+                    static fn (Builder $own) => $own->whereNull('passes.forgotten_at')->whereNull('passes.guardian_id')->whereNull('passes.staff_id'),
+                )
                 // Of those whom the school knows, what they told.
                 ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[0])
                     ->where(static fn (Builder $told) => $told->where('bookings.student', '!=', '')->orWhere('bookings.answers', '!=', '{}')))

@@ -54,8 +54,12 @@ final class ForgetPerson
      */
     public static function takeAway(array $passes, int $now): void
     {
-        $bookings = array_values(array_map(intval(...), DB::table('bookings')->whereIn('pass_id', $passes)->pluck('id')->all()));
-        $brought = array_values(array_map(intval(...), DB::table('guests')->whereIn('booking_id', $bookings)->pluck('pass_id')->all()));
+        $bookings = array_values(
+            array_map(intval(...), DB::table('bookings')->whereIn('pass_id', $passes)->pluck('id')->all()),
+        );
+        $brought = array_values(
+            array_map(intval(...), DB::table('guests')->whereIn('booking_id', $bookings)->pluck('pass_id')->all()),
+        );
         self::outOfTitles($passes);
         self::outOfLetters($bookings);
         foreach (WhatIsKept::all() as $table => $kept) {
@@ -63,7 +67,10 @@ final class ForgetPerson
             $kept->blank === null ? $rows?->delete() : $rows?->update($kept->blank);
         }
         // What opened it opens nothing any more.
-        self::ofThemselves($passes)->update(['token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"), 'forgotten_at' => Instant::column($now)]);
+        self::ofThemselves($passes)->update([
+            'token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"),
+            'forgotten_at' => Instant::column($now),
+        ]);
         DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();
         // Whom they brought was known for that alone.
         $alone = self::holdingNothing($brought);
@@ -73,7 +80,9 @@ final class ForgetPerson
     /** A visitor's own rows of a table; null where there are none of visitors. */
     public static function rowsOf(string $table, Kept $kept, Pass $pass): ?Builder
     {
-        return self::rows($table, $kept, [$pass->id], array_values(array_map(intval(...), $pass->bookings()->pluck('id')->all())));
+        return self::rows(
+            $table, $kept, [$pass->id], array_values(array_map(intval(...), $pass->bookings()->pluck('id')->all())),
+        );
     }
 
     /**
@@ -88,8 +97,13 @@ final class ForgetPerson
             null => null,
             'pass' => DB::table($table)->whereIn('pass_id', $passes),
             'booking' => DB::table($table)->whereIn('booking_id', $bookings),
-            'booking or pass' => DB::table($table)->where(static fn (Builder $one) => $one->whereIn('booking_id', $bookings)->orWhereIn('pass_id', $passes)),
-            'entry' => DB::table($table)->whereIn('uid', [...DB::table('bookings')->whereIn('id', $bookings)->pluck('uid'), ...DB::table('knocks')->whereIn('pass_id', $passes)->pluck('uid')]),
+            'booking or pass' => DB::table($table)->where(
+                static fn (Builder $one) => $one->whereIn('booking_id', $bookings)->orWhereIn('pass_id', $passes),
+            ),
+            'entry' => DB::table($table)->whereIn('uid', [
+                ...DB::table('bookings')->whereIn('id', $bookings)->pluck('uid'),
+                ...DB::table('knocks')->whereIn('pass_id', $passes)->pluck('uid'),
+            ]),
             'row' => self::ofThemselves($passes),
             default => throw new \LogicException("Nothing of $table is found by $kept->by."),
         };
@@ -113,7 +127,9 @@ final class ForgetPerson
     {
         $left = self::ofThemselves($passes)->whereNull('forgotten_at');
         foreach (['bookings', 'guests', 'knocks', 'waiting', 'shortlists'] as $table) {
-            $left->whereNotExists(static fn (Builder $any) => $any->from($table)->whereColumn("$table.pass_id", 'passes.id'));
+            $left->whereNotExists(
+                static fn (Builder $any) => $any->from($table)->whereColumn("$table.pass_id", 'passes.id'),
+            );
         }
 
         return array_values(array_map(intval(...), $left->pluck('id')->all()));
@@ -126,7 +142,9 @@ final class ForgetPerson
      */
     private static function outOfTitles(array $passes): void
     {
-        DB::table('sheets')->where('kind', SheetKind::Knock)->whereIn('id', DB::table('bookings')->whereIn('pass_id', $passes)->select('sheet_id'))
+        DB::table('sheets')->where('kind', SheetKind::Knock)->whereIn(
+            'id', DB::table('bookings')->whereIn('pass_id', $passes)->select('sheet_id'),
+        )
             ->update(['title' => Words::say('knocks.forgotten_title')]);
     }
 

@@ -82,11 +82,18 @@ final class KeptData
     private static function rest(Pass $pass): array
     {
         // These stand above in words; of what a host noted for themselves, its writer decides.
-        $said = ['passes' => 0, 'bookings' => 0, 'knocks' => 0, 'waiting' => 0, 'shortlists' => 0, 'guests' => 0, 'joiners' => 0, 'turns' => 0, 'meeting_notes' => 0];
+        $said = [
+            'passes' => 0, 'bookings' => 0, 'knocks' => 0, 'waiting' => 0, 'shortlists' => 0, 'guests' => 0,
+            'joiners' => 0, 'turns' => 0, 'meeting_notes' => 0,
+        ];
         $rest = [];
         foreach (array_diff_key(WhatIsKept::all(), $said) as $table => $kept) {
             $rows = $kept->by === null ? null : ForgetPerson::rowsOf($table, $kept, $pass);
-            $found = $rows === null ? [] : $rows->limit(500)->get($kept->columns)->map(static fn (\stdClass $one): array => array_diff_key((array) $one, ['keeper' => 0, 'uid' => 0, 'key' => 0]))->all();
+            $found = $rows === null ? [] : $rows->limit(500)->get($kept->columns)->map(
+                static fn (\stdClass $one): array => array_diff_key(
+                    (array) $one, ['keeper' => 0, 'uid' => 0, 'key' => 0],
+                ),
+            )->all();
             $found === [] || $rest[$table] = array_values($found);
         }
 

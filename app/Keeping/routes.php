@@ -14,9 +14,17 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor', 'limited:pass-
 });
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
-    Route::get('/staff/visitors', [VisitorsController::class, 'page'])->can('set-up-school')->middleware('logged:visitors');
-    Route::get('/api/staff/visitors', [VisitorsController::class, 'find'])->can('set-up-school')->middleware('logged:itself');
-    Route::get('/api/staff/visitors/{visitor}', [VisitorsController::class, 'file'])->can('set-up-school')->middleware('proved')->whereNumber('visitor')->middleware('logged:itself');
-    Route::delete('/api/staff/visitors/{visitor}', [VisitorsController::class, 'forget'])->can('set-up-school')->middleware('proved')->whereNumber('visitor')->middleware('logged:itself');
+    Route::get(
+        '/staff/visitors', [VisitorsController::class, 'page'],
+    )->can('set-up-school')->middleware('logged:visitors');
+    Route::get(
+        '/api/staff/visitors', [VisitorsController::class, 'find'],
+    )->can('set-up-school')->middleware('logged:itself');
+    Route::get(
+        '/api/staff/visitors/{visitor}', [VisitorsController::class, 'file'],
+    )->can('set-up-school')->middleware('proved')->whereNumber('visitor')->middleware('logged:itself');
+    Route::delete(
+        '/api/staff/visitors/{visitor}', [VisitorsController::class, 'forget'],
+    )->can('set-up-school')->middleware('proved')->whereNumber('visitor')->middleware('logged:itself');
     Route::get('/staff/log', [LogController::class, 'page'])->can('set-up-school')->middleware('logged:log');
 });

@@ -18,7 +18,9 @@ final class PassKnocks
     public static function of(Pass $pass, int $now): array
     {
         $knocks = Knock::query()->where('pass_id', $pass->id)->where('state', '!=', KnockState::Accepted)
-            ->where(static fn ($one) => $one->whereIn('state', KnockState::open())->orWhere('updated_at', '>', Instant::column($now - self::OVER)))->with(Knock::PARTS)->orderByDesc('id')->limit(50)->get()
+            ->where(static fn ($one) => $one->whereIn('state', KnockState::open())->orWhere(
+                'updated_at', '>', Instant::column($now - self::OVER),
+            ))->with(Knock::PARTS)->orderByDesc('id')->limit(50)->get()
             ->filter(static fn (Knock $knock): bool => $pass->reach?->holdsKnock($knock->id, $knock->staff_id) ?? true);
 
         return array_values($knocks->map(static function (Knock $knock) use ($now): array {

@@ -14,9 +14,19 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor', 'limited:pass-
 });
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
-    Route::get('/staff/knocks', [HostKnocksController::class, 'page'])->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
-    Route::get('/api/staff/knocks', [HostKnocksController::class, 'show'])->can('viewAny', Sheet::class)->middleware('cache.headers:etag')->middleware('logged:nothing,own');
-    Route::put('/api/staff/me/knocks', [HostKnocksController::class, 'terms'])->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
-    Route::post('/api/staff/knocks/{knock}/answer', [HostKnocksController::class, 'answer'])->can('answer', 'knock')->middleware('logged:knock_answered');
-    Route::get('/api/staff/knocks/{knock}/free', [HostKnocksController::class, 'free'])->can('answer', 'knock')->middleware('logged:nothing,own');
+    Route::get(
+        '/staff/knocks', [HostKnocksController::class, 'page'],
+    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    Route::get(
+        '/api/staff/knocks', [HostKnocksController::class, 'show'],
+    )->can('viewAny', Sheet::class)->middleware('cache.headers:etag')->middleware('logged:nothing,own');
+    Route::put(
+        '/api/staff/me/knocks', [HostKnocksController::class, 'terms'],
+    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    Route::post(
+        '/api/staff/knocks/{knock}/answer', [HostKnocksController::class, 'answer'],
+    )->can('answer', 'knock')->middleware('logged:knock_answered');
+    Route::get(
+        '/api/staff/knocks/{knock}/free', [HostKnocksController::class, 'free'],
+    )->can('answer', 'knock')->middleware('logged:nothing,own');
 });

@@ -32,7 +32,9 @@ final readonly class DeskReach
         }
         $running = Sheet::query()->where('state', '!=', SheetState::Draft)
             // With the host: their own, or one on which they may be the one.
-            ->where(static fn (Builder $with) => $with->where('staff_id', $host->id)->orWhereHas('colleagues', static fn ($one) => $one->where('staff_id', $host->id)))
+            ->where(static fn (Builder $with) => $with->where('staff_id', $host->id)->orWhereHas(
+                'colleagues', static fn ($one) => $one->where('staff_id', $host->id),
+            ))
             ->where(static fn (Builder $by) => $by->whereIn('staff_id', [$reader->id, ...$reader->standsInFor()])
                 ->orWhereHas('colleagues', static fn ($one) => $one->where('staff_id', $reader->id)->whereIn('role', [HostRole::Must, HostRole::Manage])));
 

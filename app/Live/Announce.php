@@ -29,7 +29,10 @@ final class Announce
     /** A booking changed: its sheet, its pass, those who are brought, and the desk. */
     public static function booking(Booking $booking): void
     {
-        $channels = [Channel::sheet($booking->sheet_id), Channel::pass($booking->pass), Channel::desk($booking->staff_id), Channel::times($booking->host->school_id)];
+        $channels = [
+            Channel::sheet($booking->sheet_id), Channel::pass($booking->pass), Channel::desk($booking->staff_id),
+            Channel::times($booking->host->school_id),
+        ];
         if (! $booking->wasRecentlyCreated) {
             foreach (DB::table('guests')->join('passes', 'passes.id', '=', 'guests.pass_id')->where('booking_id', $booking->id)->pluck('generation', 'pass_id') as $pass => $generation) {
                 $channels[] = Channel::pass((int) $pass, (int) $generation);

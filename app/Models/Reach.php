@@ -49,14 +49,19 @@ final readonly class Reach
     {
         $lasts = array_map(static fn (Block $block): ?int => $block->pattern->last()?->day, $sheet->coreBlocks());
         $today = intdiv(CarbonImmutable::now()->getTimestamp(), self::DAY);
-        $last = $lasts === [] || in_array(null, $lasts, true) ? $today + self::LONG : max($today, ...array_map(intval(...), $lasts));
+        $last = $lasts === [] || in_array(null, $lasts, true) ? $today + self::LONG : max(
+            $today, ...array_map(intval(...), $lasts),
+        );
 
         return new self('s', $sheet->id, self::days($last * self::DAY, self::AFTER));
     }
 
     public static function round(Round $round): self
     {
-        return new self('r', $round->id, self::days(max(CarbonImmutable::now()->getTimestamp(), $round->range()->end), self::AFTER));
+        return new self(
+            'r', $round->id,
+            self::days(max(CarbonImmutable::now()->getTimestamp(), $round->range()->end), self::AFTER),
+        );
     }
 
     /** Asking one host for a time. */
@@ -97,7 +102,9 @@ final readonly class Reach
         if (preg_match(self::FORM, $token, $found) !== 1) {
             return null;
         }
-        [$id, $of, $until] = array_map(static fn (string $digits): int => (int) base_convert($digits, 36, 10), array_slice($found, 2, 3));
+        [$id, $of, $until] = array_map(
+            static fn (string $digits): int => (int) base_convert($digits, 36, 10), array_slice($found, 2, 3),
+        );
         $pass = $until < CarbonImmutable::now()->getTimestamp() ? null : Pass::query()->find($of);
         $reach = new self($found[1], $id, $until);
 

@@ -140,7 +140,9 @@ final class Sheet extends Row
     /** Its link as it stands in a letter to whoever holds this pass: where it is for some alone, it says who comes. */
     public function linkFor(Pass $pass): string
     {
-        return $this->link().($this->audience === Audience::Anyone ? '' : '?'.http_build_query(['pass' => $pass->within(Reach::sheet($this))->token()]));
+        return $this->link().($this->audience === Audience::Anyone ? '' : '?'.http_build_query(
+            ['pass' => $pass->within(Reach::sheet($this))->token()],
+        ));
     }
 
     /** As the core judges it, when that is known already: of a sheet that is at hand. */

@@ -29,7 +29,10 @@ final class LookForPasses implements ShouldBeEncrypted, ShouldQueue
         $passes = Pass::query()->where('email', $this->email)->orderByDesc('id')->limit(self::MOST)->get();
         $newest = $passes->first();
         if ($newest !== null) {
-            event(new PassWanted($newest, array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all())), School::here($newest)->name));
+            event(new PassWanted(
+                $newest, array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all())),
+                School::here($newest)->name,
+            ));
         }
     }
 }

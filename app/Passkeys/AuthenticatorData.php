@@ -49,6 +49,9 @@ final readonly class AuthenticatorData
             throw PasskeyRefused::because('something stands after the machine’s data');
         }
 
-        return new self(substr($bytes, 0, 32), ($head['flags'] & self::PRESENT) !== 0, ($head['flags'] & self::VERIFIED) !== 0, $head['counter'], $credential, $key);
+        return new self(
+            substr($bytes, 0, 32), ($head['flags'] & self::PRESENT) !== 0, ($head['flags'] & self::VERIFIED) !== 0,
+            $head['counter'], $credential, $key,
+        );
     }
 }

@@ -71,7 +71,9 @@ final class Cbor
         if ($said < 24) {
             return $said;
         }
-        $format = [24 => 'C', 25 => 'n', 26 => 'N', 27 => 'J'][$said] ?? throw PasskeyRefused::because('a length that is not said');
+        $format = [
+            24 => 'C', 25 => 'n', 26 => 'N', 27 => 'J',
+        ][$said] ?? throw PasskeyRefused::because('a length that is not said');
         $number = (array) unpack($format, $this->take(1 << $said - 24));
 
         return is_int($number[1]) && $number[1] >= 0 ? $number[1] : throw PasskeyRefused::because('a number beyond 63 bits');

@@ -39,9 +39,17 @@ final readonly class CoseKey
         $kind = [$said[1] ?? null, $said[3] ?? null, $said[-1] ?? null];
         $rsa = ($said[1] ?? null) === 3 && ($said[3] ?? null) === self::RS256 && count($said) === 4;
         $jwk = match (true) {
-            $rsa => ['kty' => 'RSA', 'alg' => 'RS256', 'n' => self::modulus($said[-1] ?? null), 'e' => ($said[-2] ?? null) === "\1\0\1" ? 'AQAB' : throw PasskeyRefused::because('an exponent of its own')],
-            $kind === [2, self::ES256, 1] && count($said) === 5 => ['kty' => 'EC', 'crv' => 'P-256', 'alg' => 'ES256', 'x' => self::coordinate($said[-2] ?? null), 'y' => self::coordinate($said[-3] ?? null)],
-            $kind === [1, self::EDDSA, 6] && count($said) === 4 => ['kty' => 'OKP', 'crv' => 'Ed25519', 'alg' => 'EdDSA', 'x' => self::coordinate($said[-2] ?? null)],
+            $rsa => [
+                'kty' => 'RSA', 'alg' => 'RS256', 'n' => self::modulus($said[-1] ?? null),
+                'e' => ($said[-2] ?? null) === "\1\0\1" ? 'AQAB' : throw PasskeyRefused::because('an exponent of its own'),
+            ],
+            $kind === [2, self::ES256, 1] && count($said) === 5 => [
+                'kty' => 'EC', 'crv' => 'P-256', 'alg' => 'ES256', 'x' => self::coordinate($said[-2] ?? null),
+                'y' => self::coordinate($said[-3] ?? null),
+            ],
+            $kind === [1, self::EDDSA, 6] && count($said) === 4 => [
+                'kty' => 'OKP', 'crv' => 'Ed25519', 'alg' => 'EdDSA', 'x' => self::coordinate($said[-2] ?? null),
+            ],
             default => throw PasskeyRefused::because('a key of another kind'),
         };
         $key = new self($jwk);

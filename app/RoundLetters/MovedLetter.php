@@ -35,7 +35,9 @@ final class MovedLetter extends Message
 
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: $this->text, facts: $facts,
-            news: Words::say('replanning.moved_news', ['count' => count($facts)]), linkText: Words::say('replanning.moved_link'), link: $this->pass->linkTo($this->round),
+            news: Words::say(
+                'replanning.moved_news', ['count' => count($facts)],
+            ), linkText: Words::say('replanning.moved_link'), link: $this->pass->linkTo($this->round),
             school: $this->round->school->name,
         );
     }

@@ -38,7 +38,9 @@ final class PlanLetter extends Message
         $facts = Meetings::facts($bookings, $this->round, strange: $kept);
 
         return new Letter(
-            greeting: $kept ? Letter::greeting($this->pass) : Words::say('accounts.dear', ['name' => $this->pass->name]), word: '', facts: $facts,
+            greeting: $kept ? Letter::greeting($this->pass) : Words::say(
+                'accounts.dear', ['name' => $this->pass->name],
+            ), word: '', facts: $facts,
             news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => count($facts)]),
             linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'),
             link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->linkTo($this->round), school: $this->round->school->name,

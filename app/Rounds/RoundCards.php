@@ -42,7 +42,9 @@ enum RoundCards: string
             if ($this !== self::WithoutMail || $one['guardian']->email === null) {
                 $how = Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]);
                 $cards[] = Cards::card(
-                    $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), CardCode::of($one['guardian'], $round, $last), $how,
+                    $one['guardian']->name, Words::say(
+                        'sheets.card_for', ['students' => $one['students']],
+                    ), CardCode::of($one['guardian'], $round, $last), $how,
                     $round->linkFor($one['guardian']->pass()),
                 );
             }

@@ -34,7 +34,9 @@ final class Cards
         $last = Reach::sheet($sheet)->ends();
         foreach (self::families($sheet) as $one) {
             $cards[] = self::card(
-                $one['guardian']->name, Words::say('sheets.card_for', ['students' => $one['students']]), CardCode::of($one['guardian'], $sheet, $last),
+                $one['guardian']->name, Words::say(
+                    'sheets.card_for', ['students' => $one['students']],
+                ), CardCode::of($one['guardian'], $sheet, $last),
                 Words::say('sheets.card_how', ['address' => url('/card')]), $sheet->linkFor($one['guardian']->pass()),
             );
         }

@@ -23,7 +23,10 @@ final class AccountController
 {
     public function page(#[CurrentUser] StaffMember $staff, Request $request): View
     {
-        return Page::staff('Account', Words::say('signin.title'), ['host' => $staff->name, 'account' => AccountData::of($staff, $request)]);
+        return Page::staff(
+            'Account', Words::say('signin.title'),
+            ['host' => $staff->name, 'account' => AccountData::of($staff, $request)],
+        );
     }
 
     public function begin(#[CurrentUser] StaffMember $staff, SecondFactor $factor): JsonResponse

@@ -62,7 +62,9 @@ final class Entrance
         Auth::login($staff);
         LogBook::note('came_in', $staff, ['how' => is_array($asked) ? 'code' : $how], $staff);
         $now = Clock::now();
-        $request->session()->put(['since' => $now, 'proved_at' => $now] + ($strong || is_array($asked) ? ['factor_at' => $now] : []));
+        $request->session()->put(
+            ['since' => $now, 'proved_at' => $now] + ($strong || is_array($asked) ? ['factor_at' => $now] : []),
+        );
         KnownBrowser::keep($request, $staff);
         if ($remember) {
             Device::keep($staff, (string) $request->userAgent(), $now);

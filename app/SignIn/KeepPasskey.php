@@ -34,7 +34,9 @@ final readonly class KeepPasskey
             $codes = Contended::transaction(function () use ($staff, $key, $name): array {
                 $staff = StaffMember::query()->lockForUpdate()->findOrFail($staff->id);
                 if (Passkey::of($staff)->count() >= self::MOST) {
-                    throw ValidationException::withMessages(['passkey' => Words::say('signin.passkey_most', ['most' => self::MOST])]);
+                    throw ValidationException::withMessages(
+                        ['passkey' => Words::say('signin.passkey_most', ['most' => self::MOST])],
+                    );
                 }
                 $first = ! AnyFactor::of($staff);
                 Passkey::query()->create([

@@ -27,7 +27,10 @@ final class KnownBrowser
     {
         if (self::of($request, $staff) === null) {
             $mark = bin2hex(random_bytes(16));
-            Cookie::queue(self::cookie(), "$staff->id.$mark.".self::seal($staff, $mark), self::MINUTES, '/', null, str_starts_with((string) config('app.url'), 'https://'), true, false, 'lax');
+            Cookie::queue(
+                self::cookie(), "$staff->id.$mark.".self::seal($staff, $mark), self::MINUTES, '/', null,
+                str_starts_with((string) config('app.url'), 'https://'), true, false, 'lax',
+            );
         }
     }
 

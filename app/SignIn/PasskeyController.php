@@ -24,7 +24,10 @@ final class PasskeyController
         $site = self::site($request);
         $staff = $request->user() ?? Entrance::asked($request);
 
-        return new JsonResponse(['challenge' => Question::ask($request, 'show'), 'site' => $site->id, 'keys' => $staff instanceof StaffMember ? self::keys($staff) : []]);
+        return new JsonResponse([
+            'challenge' => Question::ask($request, 'show'), 'site' => $site->id,
+            'keys' => $staff instanceof StaffMember ? self::keys($staff) : [],
+        ]);
     }
 
     public function signIn(ShownPasskey $request): JsonResponse
@@ -58,7 +61,10 @@ final class PasskeyController
 
     public function keep(#[CurrentUser] StaffMember $staff, MadePasskey $request, KeepPasskey $keep): JsonResponse
     {
-        $codes = $keep($staff, $request->key(), $request->filled('name') ? $request->string('name')->trim()->toString() : Browser::name((string) $request->userAgent()));
+        $codes = $keep(
+            $staff, $request->key(),
+            $request->filled('name') ? $request->string('name')->trim()->toString() : Browser::name((string) $request->userAgent()),
+        );
         if ($codes !== []) {
             AccountController::endElsewhere($staff, $request);
         }
@@ -79,11 +85,15 @@ final class PasskeyController
     /** @return list<string> */
     private static function keys(StaffMember $staff): array
     {
-        return array_values(Passkey::of($staff)->pluck('credential')->map(static fn (mixed $one): string => is_string($one) ? $one : '')->all());
+        return array_values(Passkey::of($staff)->pluck('credential')->map(
+            static fn (mixed $one): string => is_string($one) ? $one : '',
+        )->all());
     }
 
     private static function site(Request $request): RelyingParty
     {
-        return RelyingParty::here($request) ?? throw ValidationException::withMessages(['passkey' => Words::say('signin.passkey_no_name')]);
+        return RelyingParty::here($request) ?? throw ValidationException::withMessages(
+            ['passkey' => Words::say('signin.passkey_no_name')],
+        );
     }
 }

@@ -15,7 +15,10 @@ use Symfony\Component\HttpFoundation\Response;
 /** Where the school asks a second factor of its office, whoever belongs to it sets one up before anything else. */
 final class SecondFactorWanted
 {
-    private const MAY = ['staff/account', 'api/staff/me/second-factor', 'api/staff/me/passkeys', 'api/staff/me/passkeys/*', 'api/staff/session', 'api/staff/session/*', 'api/staff/me/password'];
+    private const MAY = [
+        'staff/account', 'api/staff/me/second-factor', 'api/staff/me/passkeys', 'api/staff/me/passkeys/*',
+        'api/staff/session', 'api/staff/session/*', 'api/staff/me/password',
+    ];
 
     public static function of(?StaffMember $staff): bool
     {

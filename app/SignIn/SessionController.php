@@ -47,7 +47,13 @@ final class SessionController
     {
         $staff = Entrance::asked($request);
 
-        return $staff === null ? new RedirectResponse('/staff/sign-in') : Page::staff('SecondFactor', Words::say('signin.second_title'), ['name' => $staff->name, 'telephone' => $staff->totp_at !== null, 'passkey' => Passkey::of($staff)->exists() && RelyingParty::here($request) !== null]);
+        return $staff === null ? new RedirectResponse('/staff/sign-in') : Page::staff(
+            'SecondFactor', Words::say('signin.second_title'),
+            [
+                'name' => $staff->name, 'telephone' => $staff->totp_at !== null,
+                'passkey' => Passkey::of($staff)->exists() && RelyingParty::here($request) !== null,
+            ],
+        );
     }
 
     public function second(Request $request, SecondFactor $factor): JsonResponse
@@ -59,7 +65,10 @@ final class SessionController
         $request->validate(['code' => ['required', 'string', 'max:40']]);
         $now = Clock::now();
         $known = KnownBrowser::of($request, $staff);
-        $tries = new Tries("second|$staff->id".($known === null ? '' : "|$known"), Limited::network($request), 'code', $now, 20, $staff);
+        $tries = new Tries(
+            "second|$staff->id".($known === null ? '' : "|$known"), Limited::network($request), 'code', $now, 20,
+            $staff,
+        );
         $tries->mayTry();
         if (! $factor->opens($staff, $request->string('code')->toString(), $now)) {
             $tries->wrong(Words::say('signin.code_wrong'));
@@ -103,7 +112,10 @@ final class SessionController
     {
         $key = AccountKey::open($token, Clock::now(), 'session');
 
-        return Page::opened($key !== null, Page::staff('Come', Words::say($key === null ? 'accounts.key_spent_title' : 'signin.come_title'), ['token' => $token, 'name' => $key?->staff->name]));
+        return Page::opened($key !== null, Page::staff(
+            'Come', Words::say($key === null ? 'accounts.key_spent_title' : 'signin.come_title'),
+            ['token' => $token, 'name' => $key?->staff->name],
+        ));
     }
 
     public function come(Request $request, string $token): JsonResponse

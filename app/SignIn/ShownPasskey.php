@@ -52,13 +52,18 @@ final class ShownPasskey extends FormRequest
 
         $refusal = null;
         $staff = Contended::transaction(function () use ($challenge, $site, $only, &$refusal): ?StaffMember {
-            $passkey = Passkey::query()->where('credential_hash', Passkey::hash($this->string('id')->toString()))->lockForUpdate()->first();
+            $passkey = Passkey::query()->where(
+                'credential_hash', Passkey::hash($this->string('id')->toString()),
+            )->lockForUpdate()->first();
             $staff = $passkey === null ? null : StaffMember::query()->whereKey($passkey->staff_id)->whereNull('left_at')->first();
             if ($passkey === null || $staff === null || ($only !== null && ! $only->is($staff)) || ! $this->isTheirs($staff)) {
                 return null;
             }
             try {
-                $counter = $site->asserted($challenge, $this->bytes('client'), $this->bytes('data'), $this->bytes('signature'), CoseKey::kept($passkey->public_key), $passkey->counter);
+                $counter = $site->asserted(
+                    $challenge, $this->bytes('client'), $this->bytes('data'), $this->bytes('signature'),
+                    CoseKey::kept($passkey->public_key), $passkey->counter,
+                );
             } catch (PasskeyRefused $refused) {
                 $refusal = $refused;
                 LogBook::note('not_in', $staff, ['about' => $staff->name, 'what' => 'passkey']);

@@ -36,7 +36,10 @@ final class SignInRequest extends FormRequest
         $email = (string) MailAddress::of($this->input('email'));
         $whose = StaffMember::query()->where('email', $email)->first();
         $known = KnownBrowser::of($this, $whose);
-        $tries = new Tries("sign-in|$email".($known === null ? '' : "|$known"), Limited::network($this), 'email', Clock::now(), whose: $whose);
+        $tries = new Tries(
+            "sign-in|$email".($known === null ? '' : "|$known"), Limited::network($this), 'email', Clock::now(),
+            whose: $whose,
+        );
         $tries->mayTry();
         $given = ['email' => $email, 'password' => $this->string('password')->toString()];
         $provider = new EloquentUserProvider(app(Hasher::class), StaffMember::class);

@@ -28,12 +28,18 @@ final class SignInRoom extends Room
         parent::boot();
         Gate::define('open-account', static fn (?StaffMember $reader): bool => true);
         Gate::define('sign-in', static fn (?StaffMember $reader): bool => true);
-        Gate::define('remove-passkey', static fn (StaffMember $reader, Passkey $passkey): bool => $passkey->staff_id === $reader->id);
+        Gate::define(
+            'remove-passkey',
+            static fn (StaffMember $reader, Passkey $passkey): bool => $passkey->staff_id === $reader->id,
+        );
         // Another password ends what was signed in with the one before, on all machines.
         Event::listen(PasswordChanged::class, static function (PasswordChanged $event): void {
             Device::query()->where('staff_id', $event->staff->id)->delete();
             LogBook::note('password', $event->staff, ['about' => $event->staff->name]);
         });
-        Event::listen(SecondFactorTurned::class, static fn (SecondFactorTurned $event) => LogBook::note($event->word(), $event->staff, by: $event->staff));
+        Event::listen(
+            SecondFactorTurned::class,
+            static fn (SecondFactorTurned $event) => LogBook::note($event->word(), $event->staff, by: $event->staff),
+        );
     }
 }

@@ -22,7 +22,9 @@ final class AddressQuestion extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('booking.good_day'), news: Words::say('booking.address_news', ['school' => $this->school]), word: '', facts: [],
+            greeting: Words::say('booking.good_day'), news: Words::say(
+                'booking.address_news', ['school' => $this->school],
+            ), word: '', facts: [],
             linkText: Words::say('booking.address_press'), link: $this->pass->confirmLink($this->email), school: $this->school,
         );
     }

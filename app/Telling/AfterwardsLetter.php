@@ -41,6 +41,10 @@ final class AfterwardsLetter extends Message
 
     protected function letter(): Letter
     {
-        return new Letter(greeting: Words::say('accounts.dear', ['name' => $this->booking->pass->name]), news: $this->text, word: '', facts: [], linkText: Words::say('day.after_link'), link: $this->booking->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name);
+        return new Letter(
+            greeting: Words::say('accounts.dear', ['name' => $this->booking->pass->name]), news: $this->text,
+            word: '', facts: [], linkText: Words::say('day.after_link'),
+            link: $this->booking->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
+        );
     }
 }

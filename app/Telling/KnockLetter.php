@@ -81,7 +81,10 @@ final class KnockLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say("knocks.letter_{$this->key()}_heading", ['title' => $this->title(), 'who' => $this->knock->pass->name, 'host' => $this->knock->names(), 'by' => $this->by]);
+        return Words::say("knocks.letter_{$this->key()}_heading", [
+            'title' => $this->title(), 'who' => $this->knock->pass->name, 'host' => $this->knock->names(),
+            'by' => $this->by,
+        ]);
     }
 
     protected function letter(): Letter
@@ -91,7 +94,9 @@ final class KnockLetter extends Message
         $confirms = $this->occasion === KnockOccasion::ToConfirm;
 
         return new Letter(
-            greeting: $host ? Words::say('accounts.dear', ['name' => $this->reader->name()]) : Letter::greeting($knock->pass),
+            greeting: $host ? Words::say(
+                'accounts.dear', ['name' => $this->reader->name()],
+            ) : Letter::greeting($knock->pass),
             news: Words::say("knocks.letter_{$this->key()}", [
                 'who' => $knock->pass->name, 'by' => $this->by, 'until' => Spell::moment($knock->until->getTimestamp(), $knock->zone()),
                 'host' => $this->occasion === KnockOccasion::Declined && $this->by !== '' ? $this->by : $knock->names(),
@@ -136,7 +141,9 @@ final class KnockLetter extends Message
         $knock = $this->knock;
         $zone = $knock->zone();
         $facts = $this->isStrange() ? [] : [Words::say('knocks.fact_about') => $knock->title];
-        $facts += [Words::say($this->reader->isHost() ? 'knocks.fact_from' : 'knocks.fact_with') => $this->reader->isHost() ? $knock->pass->name : $knock->names()];
+        $facts += [Words::say(
+            $this->reader->isHost() ? 'knocks.fact_from' : 'knocks.fact_with',
+        ) => $this->reader->isHost() ? $knock->pass->name : $knock->names()];
         foreach ($this->times as $i => [$start, $end]) {
             $facts[count($this->times) === 1 ? Words::say('knocks.fact_time') : Words::say('knocks.fact_choice', ['position' => $i + 1])] = Spell::slot(Span::of($start, $end), $zone);
         }
@@ -145,7 +152,9 @@ final class KnockLetter extends Message
             Words::say('knocks.fact_where') => $knock->place->label ?? '',
             ...$this->isStrange() ? [] : [
                 Words::say('knocks.fact_student') => $knock->student,
-                Words::say($this->reader->isHost() ? 'knocks.fact_details' : 'knocks.fact_details_yours') => $knock->details,
+                Words::say(
+                    $this->reader->isHost() ? 'knocks.fact_details' : 'knocks.fact_details_yours',
+                ) => $knock->details,
                 Words::say('knocks.fact_work') => $knock->work,
             ],
             Words::say('knocks.fact_answer') => $this->asksHost() ? Words::say(AnswerAddress::isRead() ? 'knocks.letter_by_calendar' : 'knocks.letter_by_buttons') : '',
@@ -203,9 +212,15 @@ final class KnockLetter extends Message
             sequence: $this->reader->isHost() ? $this->sequence : max(0, $this->sequence - 1),
             span: Span::of(...$this->times[0]),
             zone: $zone,
-            summary: Words::say('knocks.summary', ['title' => $this->title(), 'other' => $this->reader->isHost() ? $knock->pass->name : $knock->names()]),
+            summary: Words::say(
+                'knocks.summary',
+                ['title' => $this->title(), 'other' => $this->reader->isHost() ? $knock->pass->name : $knock->names()],
+            ),
             location: $knock->place->label ?? '',
-            description: trim(implode("\n", array_filter([...$this->isStrange() ? [] : [$knock->details, $knock->work], $also === [] ? '' : Words::say('knocks.also', ['times' => Spell::list($also)])]))),
+            description: trim(implode("\n", array_filter([
+                ...$this->isStrange() ? [] : [$knock->details, $knock->work],
+                $also === [] ? '' : Words::say('knocks.also', ['times' => Spell::list($also)]),
+            ]))),
             host: new Person($host->name, (string) $host->email),
             visitor: new Person($knock->pass->name, (string) $knock->pass->email),
             tentative: true,

@@ -55,7 +55,9 @@ final readonly class Letter
             greeting: $strange ? self::greeting($person) : 'Dear '.$person->name.',',
             news: self::news($booking, $occasion, $reader, $by, $now),
             word: $note,
-            facts: self::was($booking, $was) + MeetingFacts::of($booking, $reader, $now, strange: $strange) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : [])
+            facts: self::was($booking, $was) + MeetingFacts::of(
+                $booking, $reader, $now, strange: $strange,
+            ) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : [])
                 + ($occasion === Occasion::Booked && $person instanceof Pass ? self::thatDay($booking, $person) : []),
             linkText: match (true) {
                 $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',

@@ -30,7 +30,9 @@ final class PassMoved extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say('booking.pass_renewed', ['why' => $this->why]), word: '', facts: [],
+            greeting: Words::say(
+                'accounts.dear', ['name' => $this->pass->name],
+            ), news: Words::say('booking.pass_renewed', ['why' => $this->why]), word: '', facts: [],
             linkText: Words::say('booking.pass_renewed_link'), link: $this->pass->confirmLink((string) $this->pass->email), school: School::here($this->pass)->name,
         );
     }

@@ -55,7 +55,9 @@ final class SendReminders
                 return false;
             }
             foreach (TellOfBooking::readers($booking, Occasion::Reminder) as $reader) {
-                Envelopes::to($reader->email(), $reader->addressee())->queue(new BookingMessage($booking, Occasion::Reminder, $reader, Party::Host));
+                Envelopes::to($reader->email(), $reader->addressee())->queue(
+                    new BookingMessage($booking, Occasion::Reminder, $reader, Party::Host),
+                );
             }
 
             return true;

@@ -15,7 +15,9 @@ final class TellFamilies
 {
     public function ofInvited(FamilyInvited $event): void
     {
-        Envelopes::to((string) $event->pass->email, $event->pass->addressee())->queue(new FamilyLetter($event->pass, $event->sheet, $event->students, $event->word));
+        Envelopes::to((string) $event->pass->email, $event->pass->addressee())->queue(
+            new FamilyLetter($event->pass, $event->sheet, $event->students, $event->word),
+        );
     }
 
     /** By mail where there is an address, by text message where there is only a number. */

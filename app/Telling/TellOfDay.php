@@ -29,7 +29,9 @@ final class TellOfDay
         $come = [$booking->pass, ...$booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): Pass => $guest->pass)->all()];
         foreach ($come as $pass) {
             if ($pass->late_by_mail && $pass->email !== null) {
-                Envelopes::to($pass->email, $pass->addressee())->queue(new LateLetter($booking, $pass, $event->late, $event->about));
+                Envelopes::to($pass->email, $pass->addressee())->queue(
+                    new LateLetter($booking, $pass, $event->late, $event->about),
+                );
             }
             if ($pass->late_by_text && $pass->phone !== '' && $this->texts->areSent()) {
                 $said = Spell::onClock($pass->clock, static fn (): string => Words::say('day.late_text', [
@@ -42,17 +44,25 @@ final class TellOfDay
 
     public function ofWritten(WrittenAfterwards $event): void
     {
-        Envelopes::to((string) $event->booking->pass->email, $event->booking->pass->addressee())->queue(new AfterwardsLetter($event->letter->id, $event->booking, $event->subject, $event->text));
+        Envelopes::to((string) $event->booking->pass->email, $event->booking->pass->addressee())->queue(
+            new AfterwardsLetter($event->letter->id, $event->booking, $event->subject, $event->text),
+        );
     }
 
     public function ofOffer(AnotherTimeOffered $event): void
     {
         $booking = $event->offer->booking;
         if ($booking->pass->email !== null) {
-            Envelopes::to($booking->pass->email, $booking->pass->addressee())->later(Press::TOLD, new OfferLetter($event->offer, $booking, $booking->pass));
+            Envelopes::to($booking->pass->email, $booking->pass->addressee())->later(
+                Press::TOLD, new OfferLetter($event->offer, $booking, $booking->pass),
+            );
         } elseif ($booking->pass->phone !== '' && $this->texts->areSent()) {
             $zone = $booking->sheet->host->school->timeZone();
-            $said = Words::say('day.offer_text', ['host' => $booking->host->name, 'time' => Spell::moment($event->offer->starts_at->getTimestamp(), $zone), 'link' => $booking->pass->linkTo($booking)]);
+            $said = Words::say('day.offer_text', [
+                'host' => $booking->host->name,
+                'time' => Spell::moment($event->offer->starts_at->getTimestamp(), $zone),
+                'link' => $booking->pass->linkTo($booking),
+            ]);
             Queue::later(Press::TOLD, new SendText($booking->pass_id, $booking->pass->phone, $said, "offer|{$event->offer->id}"));
         }
     }

@@ -24,7 +24,9 @@ final class TellOfKnock
             $readers[] = Reader::staff($host);
         }
         foreach ($readers as $reader) {
-            Envelopes::to($reader->email(), $reader->addressee())->queue(new KnockLetter($event->knock, $event->occasion, $reader, $event->word, $event->by));
+            Envelopes::to($reader->email(), $reader->addressee())->queue(
+                new KnockLetter($event->knock, $event->occasion, $reader, $event->word, $event->by),
+            );
         }
     }
 

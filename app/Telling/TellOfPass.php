@@ -16,12 +16,17 @@ final class TellOfPass
 {
     public function ofAddressGiven(AddressGiven $event): void
     {
-        self::to($event->email, $event->pass->addressee(), new AddressQuestion($event->pass, $event->email, School::here($event->pass)->name));
+        self::to(
+            $event->email, $event->pass->addressee(),
+            new AddressQuestion($event->pass, $event->email, School::here($event->pass)->name),
+        );
     }
 
     public function ofAddressChanged(AddressChanged $event): void
     {
-        self::to($event->was, $event->pass->addressee(), new AddressMoved($event->pass, School::here($event->pass)->name));
+        self::to(
+            $event->was, $event->pass->addressee(), new AddressMoved($event->pass, School::here($event->pass)->name),
+        );
     }
 
     public function ofRenewed(PassRenewed $event): void
@@ -31,7 +36,9 @@ final class TellOfPass
 
     public function ofCard(CardRenewed $event): void
     {
-        $event->pass->email === null || self::to($event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, 'card'));
+        $event->pass->email === null || self::to(
+            $event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, 'card'),
+        );
     }
 
     public function ofJoiner(JoinerAsks $event): void

@@ -12,6 +12,8 @@ final class TellPassAgain
     public function handle(PassWanted $wanted): void
     {
         $pass = $wanted->newest;
-        Envelopes::to((string) $pass->email, $pass->addressee())->queue(new PassAgain($pass, $wanted->others, $wanted->school));
+        Envelopes::to((string) $pass->email, $pass->addressee())->queue(
+            new PassAgain($pass, $wanted->others, $wanted->school),
+        );
     }
 }

@@ -56,7 +56,10 @@ final class WaitingOffer extends Message
             word: '',
             facts: ['What' => $sheet->title, 'When' => Spell::slot(Span::of($this->start, $this->end), $zone), 'With' => $sheet->host->name.' ('.$sheet->host->subject.')'],
             linkText: 'Take this time',
-            link: $sheet->link().'?'.http_build_query(['slot' => SlotKey::of($this->start), 'kept' => $this->key, 'pass' => $this->waiting->pass->within(Reach::sheet($sheet))->token()] + $this->waiting->wants()->inAddress($sheet)),
+            link: $sheet->link().'?'.http_build_query([
+                'slot' => SlotKey::of($this->start), 'kept' => $this->key,
+                'pass' => $this->waiting->pass->within(Reach::sheet($sheet))->token(),
+            ] + $this->waiting->wants()->inAddress($sheet)),
             school: $sheet->host->school->name,
         );
     }

@@ -50,7 +50,9 @@ final class SheetAtHand
         }
 
         // Storing it has taken from its parts what loads the rest of them when that is asked for (Model::__sleep).
-        $sheet?->autoloadRelationsUsing(static fn (array $path) => $sheet->newCollection([$sheet])->loadMissingRelationshipChain($path), $sheet);
+        $sheet?->autoloadRelationsUsing(
+            static fn (array $path) => $sheet->newCollection([$sheet])->loadMissingRelationshipChain($path), $sheet,
+        );
 
         return $sheet;
     }

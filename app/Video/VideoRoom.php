@@ -11,6 +11,9 @@ final class VideoRoom extends Room
 {
     public function register(): void
     {
-        $this->app->bind(VideoRooms::class, static fn (): VideoRooms => TemplateRooms::areSet() ? new TemplateRooms((string) config('recess.video_address')) : new StandInRooms);
+        $this->app->bind(
+            VideoRooms::class,
+            static fn (): VideoRooms => TemplateRooms::areSet() ? new TemplateRooms((string) config('recess.video_address')) : new StandInRooms,
+        );
     }
 }

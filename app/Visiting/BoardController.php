@@ -56,6 +56,8 @@ final class BoardController
     {
         $asked = static fn (string $name): string => Asked::word($request, $name);
 
-        return FindData::of($asked('about'), $asked('from'), $asked('to'), Clock::now(), Pass::whole($request->input('pass')));
+        return FindData::of(
+            $asked('about'), $asked('from'), $asked('to'), Clock::now(), Pass::whole($request->input('pass')),
+        );
     }
 }

@@ -73,7 +73,11 @@ final class HolderController
             ? ['heading' => Words::say('booking.address_done', ['email' => $email]), 'more' => '']
             : ($pass->confirmed_at !== null && $pass->email === $email
                 // It has answered before: it is the way back to everything.
-                ? ['heading' => Words::say('booking.open_everything'), 'more' => Words::say('booking.open_everything_more'), 'say' => Words::say('booking.open_everything_press')]
+                ? [
+                    'heading' => Words::say('booking.open_everything'),
+                    'more' => Words::say('booking.open_everything_more'),
+                    'say' => Words::say('booking.open_everything_press'),
+                ]
                 : ['heading' => Words::say('booking.address_asked', ['email' => $email]), 'more' => Words::say('booking.address_asked_more'), 'say' => Words::say('booking.address_press')]);
 
         return new Response(view('plain.address', $words + ['pass' => $pass, 'press' => $press, 'school' => School::here($pass)->name])->render(), 200, ['Cache-Control' => 'no-store, private']);

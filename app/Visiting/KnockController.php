@@ -108,7 +108,10 @@ final class KnockController
     {
         $knock = $ask($request->terms(), $request->wish(), Clock::now());
 
-        return new JsonResponse(['path' => '/p/'.$knock->pass->within($request->pass()?->reach)->token(), 'state' => $knock->state->value, 'email' => (string) $knock->pass->email], $knock->wasRecentlyCreated ? 201 : 200, ['Cache-Control' => 'no-store, private']);
+        return new JsonResponse([
+            'path' => '/p/'.$knock->pass->within($request->pass()?->reach)->token(), 'state' => $knock->state->value,
+            'email' => (string) $knock->pass->email,
+        ], $knock->wasRecentlyCreated ? 201 : 200, ['Cache-Control' => 'no-store, private']);
     }
 
     public function take(Pass $pass, Knock $knock, Request $request, TakeProposal $take): JsonResponse

@@ -81,9 +81,14 @@ final class PassController
         if ($pass->email !== null) {
             event(new PassWanted($pass->within(null), [], School::here($pass)->name));
         }
-        $said = $pass->email === null ? Words::say('booking.everything_office', ['phone' => School::here($pass)->phoneOrNone()]) : Words::say('booking.everything_sent');
+        $said = $pass->email === null ? Words::say(
+            'booking.everything_office', ['phone' => School::here($pass)->phoneOrNone()],
+        ) : Words::say('booking.everything_sent');
 
-        return new Response(view('plain.said', ['title' => Words::say('booking.open_everything'), 'message' => $said, 'back' => '/p/'.$pass->token()])->render(), 200, ['Cache-Control' => 'no-store, private']);
+        return new Response(view(
+            'plain.said',
+            ['title' => Words::say('booking.open_everything'), 'message' => $said, 'back' => '/p/'.$pass->token()],
+        )->render(), 200, ['Cache-Control' => 'no-store, private']);
     }
 
     /** Says the same whether or not the address is known, and takes as long. */

@@ -95,7 +95,9 @@ final class PassData
     {
         if ($pass->reach !== null) {
             // As far as it was opened: of a sheet for some families, its page names those whom it is for.
-            return array_values(array_unique(array_filter(self::bookings($pass)->where('pass_id', $pass->id)->sortByDesc('id')->pluck('student')->all())));
+            return array_values(array_unique(array_filter(
+                self::bookings($pass)->where('pass_id', $pass->id)->sortByDesc('id')->pluck('student')->all(),
+            )));
         }
         $own = $pass->guardian_id === null ? [] : array_map(static fn (Student $child): string => $child->name(), Guardian::query()->find($pass->guardian_id)?->students->all() ?? []);
 

@@ -101,7 +101,10 @@ final class VisitController
         $booking = $bookSlot($sheet, $request->wish(), $now);
 
         return new JsonResponse(
-            PassData::of($booking->pass->within($request->pass()?->reach), $now, $booking->pass->wasRecentlyCreated ? $booking : null),
+            PassData::of(
+                $booking->pass->within($request->pass()?->reach), $now,
+                $booking->pass->wasRecentlyCreated ? $booking : null,
+            ),
             $booking->wasRecentlyCreated ? 201 : 200,
             ['Cache-Control' => 'no-store, private'],
         );

@@ -24,7 +24,9 @@ Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static
         Route::get('/api/find', [BoardController::class, 'showFound'])->can('see-board')->middleware('cache.headers:etag');
         Route::get('/d/{staff:slug}', [BoardController::class, 'door'])->can('visit', 'staff');
         Route::get('/d/{staff:slug}/knock', [KnockController::class, 'page'])->can('visit', 'staff');
-        Route::post('/api/d/{staff:slug}/times', [KnockController::class, 'times'])->can('visit', 'staff')->middleware('budget:6500');
+        Route::post(
+            '/api/d/{staff:slug}/times', [KnockController::class, 'times'],
+        )->can('visit', 'staff')->middleware('budget:6500');
         Route::get('/d/{staff:slug}/picture', [BoardController::class, 'picture'])->can('visit', 'staff');
         Route::get('/s/{sheet:slug}', [VisitController::class, 'page'])->can('visit', 'sheet');
         Route::get('/s/{sheet:slug}/frame', [VisitController::class, 'frame'])->can('visit', 'sheet');
@@ -55,7 +57,9 @@ Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static
         Route::post('/w/{waiting}/wants', [LineController::class, 'wants'])->can('see-board');
         Route::post('/w/{waiting}/leave', [LineController::class, 'leave'])->can('see-board');
         Route::get('/p/{pass}', [PassController::class, 'page'])->can('open', 'pass');
-        Route::get('/api/p/{pass}', [PassController::class, 'show'])->can('open', 'pass')->middleware('cache.headers:etag');
+        Route::get(
+            '/api/p/{pass}', [PassController::class, 'show'],
+        )->can('open', 'pass')->middleware('cache.headers:etag');
         Route::get('/p/{pass}/address/{key}', [HolderController::class, 'addressPage'])->can('confirm', 'pass');
         Route::get('/p/{pass}/qr.svg', [PassController::class, 'qr'])->can('open', 'pass');
         Route::get('/p/{pass}/bookings.ics', [PassController::class, 'entries'])->can('follow', 'pass');
@@ -67,7 +71,9 @@ Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static
             Route::post('/api/p/{pass}/bookings/{booking}/offer', [OnTheDayController::class, 'offer'])->can('hold', ['booking', 'pass']);
             Route::post('/api/p/{pass}/knocks/{knock}/take', [KnockController::class, 'take'])->can('hold', ['knock', 'pass']);
             Route::post('/api/p/{pass}/knocks/{knock}/take-back', [KnockController::class, 'takeBack'])->can('hold', ['knock', 'pass']);
-            Route::post('/p/{pass}/everything', [PassController::class, 'everything'])->can('open', 'pass')->middleware('limited:everything');
+            Route::post(
+                '/p/{pass}/everything', [PassController::class, 'everything'],
+            )->can('open', 'pass')->middleware('limited:everything');
             Route::post('/api/p/{pass}/late', [OnTheDayController::class, 'late'])->can('open', 'pass');
             Route::post('/api/p/{pass}/holder', [HolderController::class, 'mend'])->can('hold', 'pass')->middleware('limited:holder');
             Route::post('/api/p/{pass}/student', [HolderController::class, 'student'])->can('hold', 'pass')->middleware('limited:holder');
@@ -89,5 +95,9 @@ Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static
 });
 
 // Of a sheet that is for those who work here, they see the times on a pass of their own.
-Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'])->can('visit', 'sheet')->middleware('logged:nothing,own');
-Route::middleware(['web', 'auth', 'budget:1500'])->get('/staff/knock/{staff:slug}', [KnockController::class, 'staff'])->can('knock', 'staff')->middleware('logged:nothing,own');
+Route::middleware(['web', 'auth', 'budget:1500'])->get(
+    '/staff/visit/{sheet:slug}', [ComeInController::class, 'staff'],
+)->can('visit', 'sheet')->middleware('logged:nothing,own');
+Route::middleware(['web', 'auth', 'budget:1500'])->get(
+    '/staff/knock/{staff:slug}', [KnockController::class, 'staff'],
+)->can('knock', 'staff')->middleware('logged:nothing,own');

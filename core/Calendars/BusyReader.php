@@ -61,7 +61,9 @@ final class BusyReader
 
         $budget = new Budget($limits->work);
 
-        return (new self($chunks, Zones::of($chunks, $floating, $budget), $range, $limits, $tentative, array_flip($but), $budget))->all();
+        return (new self(
+            $chunks, Zones::of($chunks, $floating, $budget), $range, $limits, $tentative, array_flip($but), $budget,
+        ))->all();
     }
 
     private function all(): BusyTimes

@@ -59,7 +59,10 @@ final readonly class Entry
             },
             rules: array_map(strval(...), Fields::all($component, 'RRULE')),
             also: self::periods(self::listed($component, 'RDATE'), $zones),
-            not: array_merge(...array_map(static fn (Property $property): array => Moment::all($property, $zones), self::listed($component, 'EXDATE'))),
+            not: array_merge(...array_map(
+                static fn (Property $property): array => Moment::all($property, $zones),
+                self::listed($component, 'EXDATE'),
+            )),
             replaces: Fields::moment($component, 'RECURRENCE-ID', $zones),
             andFuture: $replaced !== null && strtoupper(Fields::parameter($replaced, 'RANGE')) === 'THISANDFUTURE',
             transparent: strtoupper(Fields::text($component, 'TRANSP')) === 'TRANSPARENT',

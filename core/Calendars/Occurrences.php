@@ -91,7 +91,9 @@ final readonly class Occurrences
         $start = $entry->start;
         $before = $start->zone->readingAt($range->end) + 86_400;
         // One that began before the range and lasts into it counts; clocks change by a few hours.
-        $from = $start->zone->readingAt($range->start) - 2 * 86_400 - max(0, $entry->lasting->end($start) - $start->instant());
+        $from = $start->zone->readingAt($range->start) - 2 * 86_400 - max(
+            0, $entry->lasting->end($start) - $start->instant(),
+        );
         $starts = $startCounts || $entry->rules === [] ? [$start->reading => [$start, null]] : [];
         foreach ($entry->rules as $text) {
             $rule = Rrule::parse($text);

@@ -130,7 +130,9 @@ final class Zones
                 $end = (int) gmmktime(0, 0, 0, 1, 1, self::LAST_YEAR + 1);
                 // UNTIL is UTC here; a day more or less never meets the next change.
                 $end = $rule->until === null ? $end : min($end, Moment::read($rule->until, $utc)->reading + 86_400);
-                $onsets = [...$onsets, ...iterator_to_array(RruleDates::of($rule, $start, $end, 2_000, false, $this->budget, (int) gmmktime(0, 0, 0, 1, 1, self::FIRST_YEAR)), false)];
+                $onsets = [...$onsets, ...iterator_to_array(RruleDates::of(
+                    $rule, $start, $end, 2_000, false, $this->budget, (int) gmmktime(0, 0, 0, 1, 1, self::FIRST_YEAR),
+                ), false)];
             } catch (RruleNotValid $failure) {
                 // Half of its changes would be another zone than the one that was meant.
                 throw TimeNotValid::zoneTooLong($name, $failure);

@@ -213,7 +213,9 @@ final class RruleDates
         $months = $this->by['BYMONTH'];
         sort($months);
 
-        return array_merge(...array_map(static fn (int $month): array => range(self::monthStart($index + $month - 1), self::monthStart($index + $month) - 1), $months));
+        return array_merge(...array_map(static fn (int $month): array => range(
+            self::monthStart($index + $month - 1), self::monthStart($index + $month) - 1,
+        ), $months));
     }
 
     /** The number of a period that ends before a reading, one or two before the one in which it lies. */

@@ -27,7 +27,10 @@ final class TimeNotValid extends \DomainException implements RecessException
     /** Of a zone that a calendar describes by rules of its own. */
     public static function zoneTooLong(string $name, ?\Throwable $because = null): self
     {
-        return new self(sprintf('The clock changes of the zone “%s” take too long to work out.', self::shortened($name)), previous: $because);
+        return new self(
+            sprintf('The clock changes of the zone “%s” take too long to work out.', self::shortened($name)),
+            previous: $because,
+        );
     }
 
     public static function noSuchDate(string $given): self

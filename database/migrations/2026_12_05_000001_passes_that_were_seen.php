@@ -18,7 +18,10 @@ return new class extends Migration
         Schema::table('passes', static function (Blueprint $table): void {
             $table->string('renew_because', 20)->nullable()->index();
         });
-        DB::statement('UPDATE passes SET renew_because = ? WHERE id IN (SELECT b.pass_id FROM bookings b JOIN guests g ON g.booking_id = b.id)', ['guest saw it']);
+        DB::statement(
+            'UPDATE passes SET renew_because = ? WHERE id IN (SELECT b.pass_id FROM bookings b JOIN guests g ON g.booking_id = b.id)',
+            ['guest saw it'],
+        );
     }
 
     public function down(): void

@@ -17,7 +17,9 @@ return new class extends Migration
             $table->index(['sheet_id', 'origin']);
         });
         // A school that begins from now on asks addresses to answer; who has chosen otherwise, has.
-        Schema::table('schools', static fn (Blueprint $table) => $table->boolean('confirm_addresses')->default(true)->change());
+        Schema::table(
+            'schools', static fn (Blueprint $table) => $table->boolean('confirm_addresses')->default(true)->change(),
+        );
         // Two addresses that differ in an accent are two: compared byte by byte, as passes are.
         foreach (['guardians', 'expected'] as $name) {
             DB::statement("ALTER TABLE $name MODIFY email VARCHAR(190) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL");
@@ -29,7 +31,9 @@ return new class extends Migration
         foreach (['guardians', 'expected'] as $name) {
             DB::statement("ALTER TABLE $name MODIFY email VARCHAR(190) NULL");
         }
-        Schema::table('schools', static fn (Blueprint $table) => $table->boolean('confirm_addresses')->default(false)->change());
+        Schema::table(
+            'schools', static fn (Blueprint $table) => $table->boolean('confirm_addresses')->default(false)->change(),
+        );
         Schema::table('bookings', static function (Blueprint $table): void {
             $table->dropIndex(['sheet_id', 'origin']);
             $table->dropColumn('origin');

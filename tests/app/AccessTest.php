@@ -123,7 +123,10 @@ final class AccessTest extends TestCase
         $values = [
             'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id,
             'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none', 'list' => 'entrance.pdf', 'key' => 'x',
-            'passkey' => Passkey::query()->create(['staff_id' => $wren->id, 'credential' => 'a', 'credential_hash' => Passkey::hash('a'), 'public_key' => '{}', 'name' => 'Mine'])->id,
+            'passkey' => Passkey::query()->create([
+                'staff_id' => $wren->id, 'credential' => 'a', 'credential_hash' => Passkey::hash('a'),
+                'public_key' => '{}', 'name' => 'Mine',
+            ])->id,
             'tablet' => Kiosk::query()->create(['school_id' => $wren->school_id, 'name' => 'Main door'])->id,
             'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
             'staff' => (string) $wren->slug,

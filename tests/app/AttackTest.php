@@ -41,7 +41,10 @@ final class AttackTest extends TestCase
         }
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         $raw = DB::table('mailroom_messages')->get(['recipient', 'raw']);
-        $ourMail = $raw->filter(static fn (\stdClass $one): bool => str_contains(str_replace(["=\r\n", '=3D'], ['', '='], $one->raw), Pass::byToken(substr($ours, 3))?->addressKey('ama@mail.example') ?? 'none'));
+        $ourMail = $raw->filter(static fn (\stdClass $one): bool => str_contains(
+            str_replace(["=\r\n", '=3D'], ['', '='], $one->raw),
+            Pass::byToken(substr($ours, 3))?->addressKey('ama@mail.example') ?? 'none',
+        ));
         self::assertSame(['ama@mail.example'], $ourMail->pluck('recipient')->all(), 'Asked for six addresses, ours is told once, and alone.');
         self::assertCount(5, $raw, 'And nobody is told of an address at which nothing is booked.');
         self::assertSame(['ama@mail.example', 'ama@xn--mil-1oa.example', 'amá@mail.example', 'Ama@mail.example'], Pass::query()->orderBy('id')->pluck('email')->all());

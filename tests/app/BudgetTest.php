@@ -28,18 +28,27 @@ final class BudgetTest extends TestCase
     /** @return list<RoutingRoute> those that take something in */
     private static function writing(): array
     {
-        return array_values(array_filter(Route::getRoutes()->getRoutes(), static fn (RoutingRoute $one): bool => array_diff($one->methods(), ['GET', 'HEAD', 'OPTIONS']) !== []));
+        return array_values(array_filter(
+            Route::getRoutes()->getRoutes(),
+            static fn (RoutingRoute $one): bool => array_diff($one->methods(), ['GET', 'HEAD', 'OPTIONS']) !== [],
+        ));
     }
 
     public function test_every_route_that_takes_something_in_says_how_much(): void
     {
-        $without = array_filter(self::writing(), static fn (RoutingRoute $one): bool => Budget::of($one) === null || Budget::of($one) > Budget::MOST);
+        $without = array_filter(
+            self::writing(),
+            static fn (RoutingRoute $one): bool => Budget::of($one) === null || Budget::of($one) > Budget::MOST,
+        );
         self::assertSame([], array_values(array_map(static fn (RoutingRoute $one): string => $one->uri(), $without)));
         self::assertGreaterThan(150, count(self::writing()));
     }
 
     /** The names that lists have in our requests: each is filled to the brim. */
-    private const LISTS = ['with', 'picks', 'windows', 'answers', 'choices', 'own', 'about', 'who', 'lengths', 'place_ids', 'questions', 'hours', 'classes'];
+    private const LISTS = [
+        'with', 'picks', 'windows', 'answers', 'choices', 'own', 'about', 'who', 'lengths', 'place_ids', 'questions',
+        'hours', 'classes',
+    ];
 
     public function test_the_largest_body_of_every_public_route_takes_a_moment(): void
     {
@@ -53,7 +62,9 @@ final class BudgetTest extends TestCase
             if (in_array('auth', $route->gatherMiddleware(), true)) {
                 continue;
             }
-            $path = '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => $paths[$name[1]] ?? 'x', $route->uri());
+            $path = '/'.preg_replace_callback(
+                '/\{(\w+)\}/', static fn (array $name): string => $paths[$name[1]] ?? 'x', $route->uri(),
+            );
             $method = current(array_diff($route->methods(), ['HEAD', 'OPTIONS']));
             $budget = (int) Budget::of($route);
             foreach (self::LISTS as $field) {
@@ -63,12 +74,18 @@ final class BudgetTest extends TestCase
                     DB::beginTransaction();
                     Auth::forgetGuards();
                     $before = self::used();
-                    $answer = $this->call((string) $method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $body);
+                    $answer = $this->call(
+                        (string) $method, $path,
+                        server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+                        content: $body,
+                    );
                     $took = self::used() - $before;
                     DB::rollBack();
                     self::assertLessThan(500, $answer->getStatusCode(), "$method $path with $field");
                     $walked++;
-                    $took < self::MOMENT || $slow[] = sprintf('%s %s with %s: %.2f s', $method, $route->uri(), $field, $took);
+                    $took < self::MOMENT || $slow[] = sprintf(
+                        '%s %s with %s: %.2f s', $method, $route->uri(), $field, $took,
+                    );
                 }
             }
         }
@@ -93,7 +110,9 @@ final class BudgetTest extends TestCase
         yield 'deep' => [['answers' => array_reduce(range(1, 40), static fn (mixed $in): array => [$in], 'x')]];
         yield 'one long word' => [['name' => str_repeat('é', 30_000)]];
         yield 'a long name of a field' => [['answers' => [str_repeat('n', 5_000) => 'x']]];
-        yield 'many fields' => [array_fill_keys(array_map(static fn (int $n): string => "field$n", range(1, 20_000)), 'x')];
+        yield 'many fields' => [
+            array_fill_keys(array_map(static fn (int $n): string => "field$n", range(1, 20_000)), 'x'),
+        ];
         yield 'twenty thousand empty lists' => [['with' => array_fill(0, 20_000, [])]];
     }
 
@@ -108,7 +127,9 @@ final class BudgetTest extends TestCase
             $before = self::used();
             $answer = $this->postJson($path, $body)->assertUnprocessable();
             self::assertLessThan(self::MOMENT, self::used() - $before, $path);
-            self::assertStringContainsString('more than any of our pages sends', (string) json_encode($answer->json('errors')));
+            self::assertStringContainsString(
+                'more than any of our pages sends', (string) json_encode($answer->json('errors')),
+            );
         }
         self::assertSame(0, Booking::query()->count());
     }
@@ -118,11 +139,16 @@ final class BudgetTest extends TestCase
         $paths = $this->paths();
         $office = tap($this->host('Olga Pike'))->update(['office' => true]);
         foreach (self::writing() as $route) {
-            $path = '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => $paths[$name[1]] ?? '1', $route->uri());
+            $path = '/'.preg_replace_callback(
+                '/\{(\w+)\}/', static fn (array $name): string => $paths[$name[1]] ?? '1', $route->uri(),
+            );
             foreach (['rows', 'settle', 'staff'] as $field) {
                 $this->actingAs($office);
                 $before = self::used();
-                $answer = $this->json((string) current(array_diff($route->methods(), ['HEAD', 'OPTIONS'])), $path, [$field => range(1, 22_500)]);
+                $answer = $this->json(
+                    (string) current(array_diff($route->methods(), ['HEAD', 'OPTIONS'])), $path,
+                    [$field => range(1, 22_500)],
+                );
                 self::assertSame(422, $answer->getStatusCode(), $path);
                 self::assertLessThan(self::MOMENT, self::used() - $before, $path);
             }
@@ -133,9 +159,16 @@ final class BudgetTest extends TestCase
     {
         $sheet = $this->sheet();
         $wish = $this->wish($sheet);
-        $this->ask('post', "/api/s/$sheet->slug/bookings?".http_build_query(['name' => 'From Afar', 'email' => 'afar@mail.example']), ['name' => null, 'email' => null] + $wish)
+        $this->ask(
+            'post',
+            "/api/s/$sheet->slug/bookings?".http_build_query(['name' => 'From Afar', 'email' => 'afar@mail.example']),
+            ['name' => null, 'email' => null] + $wish,
+        )
             ->assertUnprocessable()->assertJsonValidationErrors(['name', 'email']);
-        $this->post('/api/staff/session?'.http_build_query(['email' => $this->host()->email, 'password' => 'chalk-and-slate']), [], ['Accept' => 'application/json'])->assertUnprocessable();
+        $this->post(
+            '/api/staff/session?'.http_build_query(['email' => $this->host()->email, 'password' => 'chalk-and-slate']),
+            [], ['Accept' => 'application/json'],
+        )->assertUnprocessable();
         $this->assertGuest();
     }
 

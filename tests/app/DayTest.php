@@ -342,14 +342,18 @@ final class DayTest extends TestCase
         // By a name only near its time, and few tries of one name: a child's hours are not gone through.
         $this->clock('17:00');
         $this->ask('post', "$at/find", ['name' => 'Ama Otoo', 'time' => '16:00'])->assertUnprocessable();
-        $this->ask('post', "$at/find", ['name' => 'Ama Otoo', 'time' => 'soon'])->assertUnprocessable()->assertJsonValidationErrors('time');
+        $this->ask(
+            'post', "$at/find", ['name' => 'Ama Otoo', 'time' => 'soon'],
+        )->assertUnprocessable()->assertJsonValidationErrors('time');
         $this->clock('20:00');
         $this->ask('post', "$at/find", ['name' => 'Ama Otoo', 'time' => '4.00'])->assertOk();
         foreach (['15:45', '16:20'] as $time) {
             $this->ask('post', "$at/find", ['name' => 'Child of Ama Otoo', 'time' => $time])->assertUnprocessable();
         }
         $this->ask('post', "$at/find", ['name' => 'Child of Ama Otoo', 'time' => '15:50'])->assertUnprocessable();
-        $this->ask('post', "/api/kiosk/{$second->token()}/find", ['name' => 'CHILD of Ama  Otoo', 'time' => '16:00'])->assertTooManyRequests();
+        $this->ask(
+            'post', "/api/kiosk/{$second->token()}/find", ['name' => 'CHILD of Ama  Otoo', 'time' => '16:00'],
+        )->assertTooManyRequests();
         self::assertArrayNotHasKey('times', (array) $this->ask('get', $at)->json(), 'Nothing is listed to strangers.');
         // Guessing ends; so does a tablet that was lost.
         for ($i = 0; $i < 40; $i++) {
@@ -432,22 +436,31 @@ final class DayTest extends TestCase
         $press = fn (StaffMember $who, array $what): int => $this->actingAs($who->refresh())->postJson("/api/staff/desk/{$this->wren->id}/presses", $what + [
             'revision' => $this->getJson("/api/staff/desk/{$this->wren->id}")->json('revision'), 'who' => [],
         ])->getStatusCode();
-        $this->actingAs($this->wren)->postJson("/api/staff/desk/{$this->wren->id}/presses", ['revision' => 0, 'what' => 'unbooked', 'name' => 'Zoe Came', 'minutes' => 5, 'who' => []])->assertOk();
+        $this->actingAs($this->wren)->postJson(
+            "/api/staff/desk/{$this->wren->id}/presses",
+            ['revision' => 0, 'what' => 'unbooked', 'name' => 'Zoe Came', 'minutes' => 5, 'who' => []],
+        )->assertOk();
         $unbooked = 't'.Turn::query()->whereNull('booking_id')->value('id');
         foreach ([['what' => 'call', 'who' => [$this->key('20:00')]], ['what' => 'away', 'who' => [$this->key('20:00')]], ['what' => 'late', 'minutes' => 20], ['what' => 'break', 'minutes' => 5],
             ['what' => 'word', 'word' => 'All of you'], ['what' => 'unbooked', 'name' => 'Zed', 'minutes' => 5], ['what' => 'call', 'who' => [$unbooked]], ['what' => 'call', 'who' => ['b999999']]] as $what) {
             self::assertSame(403, $press($iolo, $what), json_encode($what) ?: '');
         }
         $key = (string) $this->actingAs($this->wren)->getJson("/api/staff/desk/{$this->wren->id}")->json('undo.key');
-        $this->actingAs($iolo)->postJson("/api/staff/desk/{$this->wren->id}/undo", ['revision' => 1, 'key' => $key])->assertForbidden();
+        $this->actingAs($iolo)->postJson(
+            "/api/staff/desk/{$this->wren->id}/undo", ['revision' => 1, 'key' => $key],
+        )->assertForbidden();
         $see()->assertJsonPath('undo', null)->assertDontSee('Zoe');
         // On the sheet of today they are told of its turns, and press there.
         $this->sheet->colleagues()->create(['staff_id' => $iolo->id, 'role' => HostRole::Must]);
-        self::assertCount(5 - 1, (array) $see()->json('turns'), 'Those of the sheet, and not the one who just came in.');
+        self::assertCount(
+            5 - 1, (array) $see()->json('turns'), 'Those of the sheet, and not the one who just came in.',
+        );
         self::assertSame(200, $press($iolo, ['what' => 'here', 'who' => [$this->key('20:00')]]));
         self::assertSame(403, $press($iolo, ['what' => 'late', 'minutes' => 20]));
         // Whoever looks after all of somebody's sheets has all of the desk.
-        DB::table('lendings')->insert(['of_id' => $this->wren->id, 'to_id' => $this->host('Bram Teller')->id, 'until' => '2027-01-01']);
+        DB::table('lendings')->insert(
+            ['of_id' => $this->wren->id, 'to_id' => $this->host('Bram Teller')->id, 'until' => '2027-01-01'],
+        );
         $this->actingAs($this->host('Bram Teller')->refresh())->getJson("/api/staff/desk/{$this->wren->id}")->assertJsonPath('whole', true)->assertSee('Zoe');
     }
 

@@ -156,7 +156,10 @@ final class DirectoryTest extends TestCase
 
         $uma = Guardian::query()->where('name', 'Uma Fay')->firstOrFail();
         $this->post('/card', ['code' => 'AAAAA-AAAAA', 'to' => $sheet->slug])->assertUnprocessable();
-        $in = $this->post('/card', ['code' => ' '.strtolower(str_replace('-', ' ', self::card($uma, $sheet))), 'to' => $sheet->slug])->assertRedirect();
+        $in = $this->post(
+            '/card',
+            ['code' => ' '.strtolower(str_replace('-', ' ', self::card($uma, $sheet))), 'to' => $sheet->slug],
+        )->assertRedirect();
         $pass = $uma->pass()->within(Reach::sheet($sheet))->token();
         self::assertStringEndsWith("/s/$sheet->slug?pass=$pass", (string) $in->headers->get('Location'));
         $this->ask('get', "/api/s/$sheet->slug?pass=$pass")->assertOk()->assertJsonPath('children', ['Ada Fay (7B)']);
@@ -165,7 +168,9 @@ final class DirectoryTest extends TestCase
         foreach (['Cy Fay', 'Kwame Ferreira', ''] as $other) {
             $this->book($sheet, $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => $other]]))->assertUnprocessable();
         }
-        $this->book($sheet, ['name' => '', 'email' => ''] + $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => 'Ada Fay (7B)']]))->assertCreated()->assertJsonPath('name', 'Uma Fay')->assertJsonPath('phone', '… 01');
+        $this->book($sheet, ['name' => '', 'email' => ''] + $this->wish(
+            $sheet, changes: ['pass' => $pass, 'answers' => ['student' => 'Ada Fay (7B)']],
+        ))->assertCreated()->assertJsonPath('name', 'Uma Fay')->assertJsonPath('phone', '… 01');
         self::assertSame('S1', Student::query()->findOrFail(Booking::query()->firstOrFail()->student_id)->number);
 
         // The second guardian, under another roof, has a pass of their own, and learns nothing of hers.
@@ -181,7 +186,9 @@ final class DirectoryTest extends TestCase
             }
         }
         // Whoever may not book for the student does not come in; nor does somebody of another class, or of another school.
-        $elsewhere = School::query()->create(['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT', 'confirm_addresses' => false]);
+        $elsewhere = School::query()->create(
+            ['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT', 'confirm_addresses' => false],
+        );
         $stranger = Guardian::query()->create(['school_id' => $elsewhere->id, 'name' => 'Io Sand']);
         $stranger->students()->attach(Student::query()->create(['school_id' => $elsewhere->id, 'name' => 'Al Sand'])->id, ['may_book' => true]);
         $all = tap($this->sheet(title: 'For all'))->update(['audience' => 'families']);

@@ -257,7 +257,9 @@ final class HostsTest extends TestCase
     {
         $numbers = [];
         foreach (range(1, 5) as $n) {
-            $numbers[] = $this->host()->calendars()->create(['name' => "Feed $n", 'address' => "https://calendar.school.example/$n.ics"])->id;
+            $numbers[] = $this->host()->calendars()->create(
+                ['name' => "Feed $n", 'address' => "https://calendar.school.example/$n.ics"],
+            )->id;
         }
         [$one, $eats, $three, $waits, $five] = $numbers;
         $file = (string) tempnam(sys_get_temp_dir(), 'read');
@@ -277,7 +279,10 @@ final class HostsTest extends TestCase
         } finally {
             unlink($file);
         }
-        app()->instance(ReadApart::class, new ReadApart([PHP_BINARY, '-r', 'echo "reading '.$eats.'\n"; exit((int) (end($argv) !== "--these='."$three,$waits,$five".'"));', '--']));
+        app()->instance(ReadApart::class, new ReadApart([
+            PHP_BINARY, '-r',
+            'echo "reading '.$eats.'\n"; exit((int) (end($argv) !== "--these='."$three,$waits,$five".'"));', '--',
+        ]));
         Artisan::call('recess:calendars');
         $said = array_filter(Calendar::query()->orderBy('id')->pluck('failure')->all());
         self::assertCount(1, $said);
@@ -294,7 +299,9 @@ final class HostsTest extends TestCase
 
             return $this->actingAs($who->refresh())->ask('put', "/api/staff/sheets/$sheet->id", $form);
         };
-        $write($bram, [['id' => $bram->id, 'role' => 'manage']])->assertUnprocessable()->assertJsonValidationErrors('hosts');
+        $write(
+            $bram, [['id' => $bram->id, 'role' => 'manage']],
+        )->assertUnprocessable()->assertJsonValidationErrors('hosts');
         $write($bram, [])->assertOk();
         $write($this->host(), [['id' => $iolo->id, 'role' => 'manage']])->assertOk();
         // Whoever looks after it gives it to nobody, and takes nobody off it, themselves among them.
@@ -307,6 +314,8 @@ final class HostsTest extends TestCase
         $write($this->host(), [])->assertOk();
         CarbonImmutable::setTestNow('2026-12-24T12:00:00Z');
         // As a request later finds them: for whom they stand in is looked up once in each.
-        $this->actingAs(StaffMember::query()->findOrFail($bram->id))->get("/staff/sheets/$sheet->id")->assertForbidden();
+        $this->actingAs(
+            StaffMember::query()->findOrFail($bram->id),
+        )->get("/staff/sheets/$sheet->id")->assertForbidden();
     }
 }

@@ -103,7 +103,9 @@ final class KeepingTest extends TestCase
         // Somebody of another school reads none of it.
         $other = StaffMember::query()->create(
             [
-                'school_id' => \App\Models\School::query()->create(['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT', 'confirm_addresses' => false])->id,
+                'school_id' => \App\Models\School::query()->create(
+                    ['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT', 'confirm_addresses' => false],
+                )->id,
                 'name' => 'Io Sand', 'email' => 'io@else.example', 'subject' => 'Office', 'password' => 'chalk-and-slate', 'office' => true,
                 'came_at' => self::NOW,
             ],

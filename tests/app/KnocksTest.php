@@ -113,7 +113,10 @@ final class KnocksTest extends TestCase
         $path = $this->knock([['3T14:00', 30], ['3T15:15', 15], ['4T14:00', 30]])->assertCreated()->assertJsonPath('state', 'asked')->json('path');
         self::assertSame(['3T14:00-14:30', '3T15:15-15:30', '4T14:00-14:30'], $this->held(), 'all three are kept');
         // Her address has not answered: none of her words goes there.
-        self::assertSame(['ama: You have asked Wren Halloran: a time of your own', 'wren-halloran: Asked: The lab report, by Ama Otoo'], $this->letters());
+        self::assertSame([
+            'ama: You have asked Wren Halloran: a time of your own',
+            'wren-halloran: Asked: The lab report, by Ama Otoo',
+        ], $this->letters());
         $this->ask('get', "/api$path")->assertJsonPath('knocks.0.state', 'asked')->assertJsonPath('bookings', []);
 
         $this->answer('accept', 2, 'Bring the table.')->assertOk()->assertJsonPath('open', [])->assertJsonPath('over.0.said', 'Agreed: Thursday 3 December, 11:15');
@@ -167,7 +170,10 @@ final class KnocksTest extends TestCase
         CarbonImmutable::setTestNow('2026-12-03T12:00:00Z');
         $this->ask('get', "/api$path")->assertJsonPath('knocks.0.state', 'lapsed');
         Artisan::call('recess:knocks');
-        self::assertSame(['ama: Not answered: a time of your own, with Wren Halloran', 'wren-halloran: Off: The lab report, with Ama Otoo'], $this->letters());
+        self::assertSame([
+            'ama: Not answered: a time of your own, with Wren Halloran',
+            'wren-halloran: Off: The lab report, with Ama Otoo',
+        ], $this->letters());
         self::assertSame([[], 0], [$this->held(), Sheet::query()->count()]);
         $this->answer('accept', 1)->assertConflict();
     }
@@ -316,7 +322,10 @@ final class KnocksTest extends TestCase
         $guardian = Guardian::query()->create(['school_id' => $this->wren->school_id, 'name' => 'Ola Sandpiper', 'email' => 'ola@mail.example']);
         $guardian->students()->attach($child->id, ['may_book' => true]);
         $this->get('/d/wren-halloran/knock')->assertOk()->assertSee('name="door" value="wren-halloran"', false);
-        $card = (string) $this->post('/card', ['door' => 'wren-halloran', 'code' => CardCode::of($guardian, AccessTest::round($this->wren->school_id), self::ENDS)])->assertStatus(303)->headers->get('Location');
+        $card = (string) $this->post('/card', [
+            'door' => 'wren-halloran',
+            'code' => CardCode::of($guardian, AccessTest::round($this->wren->school_id), self::ENDS),
+        ])->assertStatus(303)->headers->get('Location');
         self::assertStringContainsString('/d/wren-halloran/knock?pass=', $card);
         $theirs = ['pass' => Str::after($card, 'pass='), 'name' => null, 'email' => null];
         $this->knock([['4T14:00', 30]], $theirs)->assertUnprocessable()->assertJsonValidationErrors('student');

@@ -39,7 +39,9 @@ final class LinksTest extends TestCase
         $this->sheet = $this->sheet();
         $this->other = $this->sheet($this->host('Iolo Bevan'), title: 'Maths');
         $this->whole = (string) $this->book($this->sheet, $this->wish($this->sheet))->assertCreated()->json('path');
-        $this->book($this->other, $this->wish($this->other, '20:45', ['pass' => substr($this->whole, 3), 'answers' => ['student' => 'Esi Ferreira']]))->assertCreated();
+        $this->book($this->other, $this->wish(
+            $this->other, '20:45', ['pass' => substr($this->whole, 3), 'answers' => ['student' => 'Esi Ferreira']],
+        ))->assertCreated();
     }
 
     private static function booking(Sheet $sheet): Booking
@@ -56,7 +58,9 @@ final class LinksTest extends TestCase
     public function test_a_letter_opens_its_own_booking_and_nothing_else_of_the_pass(): void
     {
         $this->delivered();
-        $letter = RawMail::read(MailroomMessage::query()->where('recipient', 'ama@mail.example')->orderBy('id')->firstOrFail()->raw)->part('text/plain');
+        $letter = RawMail::read(
+            MailroomMessage::query()->where('recipient', 'ama@mail.example')->orderBy('id')->firstOrFail()->raw,
+        )->part('text/plain');
         self::assertStringNotContainsString($this->whole, $letter);
         self::assertSame(1, preg_match('#(/p/\S+)#', $letter, $found));
         $link = $found[1];
@@ -70,21 +74,35 @@ final class LinksTest extends TestCase
         }
         // Nothing of the other one, and nothing of the whole.
         foreach (['give-back', 'move', 'undo', 'answers', 'guests', 'here', 'word', 'leave'] as $what) {
-            $this->ask('post', "/api$link/bookings/$else->id/$what", ['slot' => self::EVENING.'T20:00:00Z'])->assertNotFound();
+            $this->ask(
+                'post', "/api$link/bookings/$else->id/$what", ['slot' => self::EVENING.'T20:00:00Z'],
+            )->assertNotFound();
         }
         $this->get("$link/bookings/$else->id.ics")->assertNotFound();
         foreach ([['post', "/api$link/renew"], ['post', "/api$link/holder"], ['post', "/api$link/student"], ['get', "$link/kept"], ['get', "$link/kept.json"], ['post', "$link/forget"]] as [$method, $path]) {
             self::assertSame(404, $this->json($method, $path)->getStatusCode(), $path);
         }
         $this->ask('get', "/api$link?on=/s/{$this->other->slug}")->assertNotFound();
-        self::assertStringNotContainsString('Iolo', (string) $this->get("$link/bookings.ics")->assertOk()->getContent());
+        self::assertStringNotContainsString(
+            'Iolo', (string) $this->get("$link/bookings.ics")->assertOk()->getContent(),
+        );
         // On another sheet it is nobody's: who books there says who they are.
-        $this->book($this->other, $this->wish($this->other, '20:00', ['pass' => substr($link, 3), 'name' => '', 'email' => '']))->assertUnprocessable()->assertJsonValidationErrors('name');
+        $this->book(
+            $this->other,
+            $this->wish($this->other, '20:00', ['pass' => substr($link, 3), 'name' => '', 'email' => '']),
+        )->assertUnprocessable()->assertJsonValidationErrors('name');
         // What it is about it does whole: move, and what answers is no more than it was.
         $this->ask('get', "/api$link?on=/s/{$this->sheet->slug}")->assertOk();
-        $this->ask('post', "/api$link/bookings/$mine->id/move", ['slot' => self::EVENING.'T20:30:00Z'])->assertOk()->assertJsonPath('path', $link)->assertJsonCount(1, 'bookings');
-        $again = $this->book($this->sheet, $this->wish($this->sheet, '20:00', ['pass' => substr($link, 3), 'answers' => ['student' => 'Esi Ferreira']]));
-        self::assertSame([201, $link], [$again->getStatusCode(), $again->json('path')], 'Who books by it gets no more of the pass than it opened.');
+        $this->ask(
+            'post', "/api$link/bookings/$mine->id/move", ['slot' => self::EVENING.'T20:30:00Z'],
+        )->assertOk()->assertJsonPath('path', $link)->assertJsonCount(1, 'bookings');
+        $again = $this->book($this->sheet, $this->wish(
+            $this->sheet, '20:00', ['pass' => substr($link, 3), 'answers' => ['student' => 'Esi Ferreira']],
+        ));
+        self::assertSame(
+            [201, $link], [$again->getStatusCode(), $again->json('path')],
+            'Who books by it gets no more of the pass than it opened.',
+        );
         // Another address ends it; so do thirty days.
         CarbonImmutable::setTestNow(CarbonImmutable::parse(self::EVENING)->addDays(30));
         $this->ask('get', "/api$link")->assertOk();
@@ -102,7 +120,10 @@ final class LinksTest extends TestCase
         $link = $this->path(Reach::booking(self::booking($this->sheet)));
         $this->post("$link/everything")->assertOk()->assertSee('A letter is on its way')->assertDontSee('ama@mail.example');
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
-        self::assertSame(1, preg_match('#(/p/\S+)#', RawMail::read(MailroomMessage::query()->sole()->raw)->part('text/plain'), $found));
+        self::assertSame(
+            1,
+            preg_match('#(/p/\S+)#', RawMail::read(MailroomMessage::query()->sole()->raw)->part('text/plain'), $found),
+        );
         // A program that opens links changes nothing, and sees nothing of it.
         $asked = $this->get($found[1])->assertOk()->assertDontSee($this->whole);
         $before = substr($found[1], 0, (int) strpos($found[1], '/address'));
@@ -124,12 +145,20 @@ final class LinksTest extends TestCase
     /** @return iterable<string, array{\Closure(string): string}> */
     public static function forgeries(): iterable
     {
-        yield 'another booking' => [static fn (string $token): string => 'b'.base_convert((string) ((int) base_convert(substr((string) strtok($token, '.'), 1), 36, 10) + 1), 10, 36).substr($token, (int) strpos($token, '.'))];
+        yield 'another booking' => [static fn (string $token): string => 'b'.base_convert(
+            (string) ((int) base_convert(substr((string) strtok($token, '.'), 1), 36, 10) + 1), 10, 36,
+        ).substr($token, (int) strpos($token, '.'))];
         yield 'another kind' => [static fn (string $token): string => 's'.substr($token, 1)];
-        yield 'a later end' => [static fn (string $token): string => (string) preg_replace('/^(\w+\.\w+)\.\w+\./', '$1.zzzzzz.', $token)];
-        yield 'another pass' => [static fn (string $token): string => (string) preg_replace('/^(\w+)\.\w+\./', '$1.zz.', $token)];
+        yield 'a later end' => [
+            static fn (string $token): string => (string) preg_replace('/^(\w+\.\w+)\.\w+\./', '$1.zzzzzz.', $token),
+        ];
+        yield 'another pass' => [
+            static fn (string $token): string => (string) preg_replace('/^(\w+)\.\w+\./', '$1.zz.', $token),
+        ];
         yield 'no seal' => [static fn (string $token): string => substr($token, 0, -43)];
-        yield 'numbers that overflow' => [static fn (string $token): string => 'bzzzzzzzzzzzzz.zzzzzzzzzzzzz.zzzzzzzz.'.substr($token, -43)];
+        yield 'numbers that overflow' => [
+            static fn (string $token): string => 'bzzzzzzzzzzzzz.zzzzzzzzzzzzz.zzzzzzzz.'.substr($token, -43),
+        ];
     }
 
     /** @param  \Closure(string): string  $forge */
@@ -150,7 +179,9 @@ final class LinksTest extends TestCase
         self::assertStringNotContainsString($this->whole, $file);
         foreach (['', '/qr.svg', '/kept', '/bookings/'.self::booking($this->sheet)->id.'.ics'] as $more) {
             $status = $this->get(str_replace('/bookings.ics', $more, $path))->getStatusCode();
-            self::assertSame($more === '' || str_contains($more, 'qr') || str_contains($more, 'kept') ? 404 : 200, $status, $more);
+            self::assertSame(
+                $more === '' || str_contains($more, 'qr') || str_contains($more, 'kept') ? 404 : 200, $status, $more,
+            );
         }
         $this->ask('post', '/api'.str_replace('/bookings.ics', '/renew', $path))->assertNotFound();
     }
@@ -161,11 +192,16 @@ final class LinksTest extends TestCase
         $students = [];
         foreach (['Ada Fay' => 'Uma Fay', 'Lo Nox' => 'Ivo Nox'] as $child => $name) {
             $students[$child] = Student::query()->create(['school_id' => $school->id, 'name' => $child]);
-            Guardian::query()->create(['school_id' => $school->id, 'name' => $name, 'email' => strtolower(strtok($name, ' ')).'@mail.example', 'phone' => '+1 902-555-0177'])
+            Guardian::query()->create([
+                'school_id' => $school->id, 'name' => $name,
+                'email' => strtolower(strtok($name, ' ')).'@mail.example', 'phone' => '+1 902-555-0177',
+            ])
                 ->students()->attach($students[$child]->id, ['may_book' => true]);
         }
         $office = tap($this->host('Olga Pike'))->update(['office' => true]);
-        $draft = tap($this->draft(title: 'Mine'))->update(['audience' => 'families', 'audience_students' => [$students['Ada Fay']->id]]);
+        $draft = tap($this->draft(title: 'Mine'))->update(
+            ['audience' => 'families', 'audience_students' => [$students['Ada Fay']->id]],
+        );
         $all = tap($this->sheet(title: 'All'))->update(['audience' => 'families']);
         $cards = fn (Sheet $sheet) => $this->get("/staff/sheets/$sheet->id/files/cards.pdf");
         $this->actingAs($this->host());
@@ -185,19 +221,27 @@ final class LinksTest extends TestCase
         $this->flushSession();
         $uma = Guardian::query()->where('name', 'Uma Fay')->firstOrFail();
         $code = CardCode::of($uma, $mine, Reach::sheet($mine)->ends());
-        $in = (string) $this->post('/card', ['code' => $code, 'to' => $all->slug])->assertRedirect()->headers->get('Location');
-        self::assertStringContainsString("/s/$mine->slug?pass=", $in, 'It leads to what it is for, wherever it was typed.');
+        $in = (string) $this->post(
+            '/card', ['code' => $code, 'to' => $all->slug],
+        )->assertRedirect()->headers->get('Location');
+        self::assertStringContainsString(
+            "/s/$mine->slug?pass=", $in, 'It leads to what it is for, wherever it was typed.',
+        );
         $token = substr($in, (int) strpos($in, 'pass=') + 5);
         $this->ask('get', "/api/s/$mine->slug?pass=$token")->assertOk();
         $this->ask('get', "/api/s/$all->slug?pass=$token")->assertForbidden();
         $this->ask('get', "/api/p/$token")->assertJsonPath('phone', '… 77')->assertJsonPath('email', 'u…@mail.example')->assertJsonPath('open', []);
         // A card that was lost is closed with one press, and so is the square on it.
-        $this->actingAs($office)->ask('post', "/api/staff/directory/students/{$students['Ada Fay']->id}/guardians/$uma->id/code")->assertOk();
+        $this->actingAs($office)->ask(
+            'post', "/api/staff/directory/students/{$students['Ada Fay']->id}/guardians/$uma->id/code",
+        )->assertOk();
         Auth::logout();
         $this->post('/card', ['code' => $code])->assertUnprocessable();
         $this->ask('get', "/api/p/$token")->assertNotFound();
         // And a month after the last date it is over.
-        $ivo = CardCode::of(Guardian::query()->where('name', 'Ivo Nox')->firstOrFail(), $all, Reach::sheet($all)->ends());
+        $ivo = CardCode::of(
+            Guardian::query()->where('name', 'Ivo Nox')->firstOrFail(), $all, Reach::sheet($all)->ends(),
+        );
         $this->post('/card', ['code' => $ivo])->assertRedirect();
         CarbonImmutable::setTestNow('2027-01-10T12:00:00Z');
         $this->post('/card', ['code' => $ivo])->assertUnprocessable();

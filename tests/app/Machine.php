@@ -41,7 +41,9 @@ final class Machine
             /** @var array{ec: array{x: string, y: string}} $about */
             $about = openssl_pkey_get_details($key);
             $this->key = $key;
-            $this->cose = "\xa5\x01\x02\x03\x26\x20\x01\x21\x58\x20".str_pad($about['ec']['x'], 32, "\0", STR_PAD_LEFT)."\x22\x58\x20".str_pad($about['ec']['y'], 32, "\0", STR_PAD_LEFT);
+            $this->cose = "\xa5\x01\x02\x03\x26\x20\x01\x21\x58\x20".str_pad(
+                $about['ec']['x'], 32, "\0", STR_PAD_LEFT,
+            )."\x22\x58\x20".str_pad($about['ec']['y'], 32, "\0", STR_PAD_LEFT);
         }
     }
 
@@ -53,7 +55,9 @@ final class Machine
     {
         $data = $this->data(0x40).str_repeat("\0", 16).pack('n', strlen($this->id)).$this->id.$this->cose;
 
-        return ['client' => $this->client($type, $challenge), 'attestation' => JWT::urlsafeB64Encode("\xa3\x63fmt\x64none\x67attStmt\xa0\x68authData\x59".pack('n', strlen($data)).$data)];
+        return ['client' => $this->client($type, $challenge), 'attestation' => JWT::urlsafeB64Encode(
+            "\xa3\x63fmt\x64none\x67attStmt\xa0\x68authData\x59".pack('n', strlen($data)).$data,
+        )];
     }
 
     /** @return array{id: string, client: string, data: string, signature: string} */
@@ -69,12 +73,18 @@ final class Machine
             openssl_sign($signed, $signature, $this->key, OPENSSL_ALGO_SHA256);
         }
 
-        return ['id' => JWT::urlsafeB64Encode($this->id), 'client' => $client, 'data' => JWT::urlsafeB64Encode($data), 'signature' => JWT::urlsafeB64Encode($signature)];
+        return [
+            'id' => JWT::urlsafeB64Encode($this->id), 'client' => $client, 'data' => JWT::urlsafeB64Encode($data),
+            'signature' => JWT::urlsafeB64Encode($signature),
+        ];
     }
 
     private function client(string $type, string $challenge): string
     {
-        return JWT::urlsafeB64Encode((string) json_encode(['type' => $type, 'challenge' => $challenge, 'origin' => $this->origin, 'crossOrigin' => false], JSON_UNESCAPED_SLASHES));
+        return JWT::urlsafeB64Encode((string) json_encode(
+            ['type' => $type, 'challenge' => $challenge, 'origin' => $this->origin, 'crossOrigin' => false],
+            JSON_UNESCAPED_SLASHES,
+        ));
     }
 
     private function data(int $with): string

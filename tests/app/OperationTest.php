@@ -150,9 +150,15 @@ final class OperationTest extends TestCase
             copy(base_path('ops/php-lock.php'), "$folder/ops/php-lock.php");
             copy(base_path('composer.json'), "$folder/composer.json");
             (new Process(['cp', '-a', base_path('vendor/psr/clock'), "$folder/vendor/psr/clock"]))->mustRun();
-            $known = ['packages' => [['name' => 'psr/clock', 'version' => '1.0.0', 'install-path' => '../psr/clock']], 'dev-package-names' => []];
+            $known = [
+                'packages' => [['name' => 'psr/clock', 'version' => '1.0.0', 'install-path' => '../psr/clock']],
+                'dev-package-names' => [],
+            ];
             file_put_contents("$folder/vendor/composer/installed.json", json_encode($known));
-            file_put_contents("$folder/php-packages.lock", implode("\n", preg_grep('#^psr/clock #', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: []));
+            file_put_contents("$folder/php-packages.lock", implode(
+                "\n",
+                preg_grep('#^psr/clock #', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: [],
+            ));
             self::assertSame([0, ''], $check('check'), 'as it is in the lock of the tree');
             file_put_contents("$folder/vendor/psr/clock/src/ClockInterface.php", ' ', FILE_APPEND);
             [$code, $said] = $check('check');
@@ -166,7 +172,10 @@ final class OperationTest extends TestCase
             file_put_contents("$folder/vendor/composer/installed.json", json_encode($known));
             self::assertStringContainsString('some/body is not in the lock', $check('check')[1]);
             self::assertSame(0, $check('pin')[0]);
-            self::assertSame('1.0.0', json_decode((string) file_get_contents("$folder/composer.pinned.json"), true)['require']['psr/clock']);
+            self::assertSame(
+                '1.0.0',
+                json_decode((string) file_get_contents("$folder/composer.pinned.json"), true)['require']['psr/clock'],
+            );
         } finally {
             (new Process(['rm', '-rf', $folder]))->run();
         }
@@ -175,7 +184,9 @@ final class OperationTest extends TestCase
     public function test_what_the_asvs_page_names_is_there_and_its_figures_are_those_of_its_rows(): void
     {
         $page = (string) file_get_contents(base_path('docs/asvs.md'));
-        preg_match_all('/^\| (\d+\.\d+\.\d+) \| (Not held|Does not apply)?.*\|([^|]*)\|$/m', $page, $rows, PREG_SET_ORDER);
+        preg_match_all(
+            '/^\| (\d+\.\d+\.\d+) \| (Not held|Does not apply)?.*\|([^|]*)\|$/m', $page, $rows, PREG_SET_ORDER,
+        );
         $without = ['' => 0, 'Not held' => 0, 'Does not apply' => 0];
         foreach ($rows as [, $number, $said, $shown]) {
             $without[$said]++;
@@ -185,7 +196,10 @@ final class OperationTest extends TestCase
                 self::assertFileExists(base_path($path), $number);
             }
         }
-        self::assertStringContainsString(sprintf('Of %d requirements %d do not hold, and %d do not apply.', count($rows), $without['Not held'], $without['Does not apply']), $page);
+        self::assertStringContainsString(sprintf(
+            'Of %d requirements %d do not hold, and %d do not apply.', count($rows), $without['Not held'],
+            $without['Does not apply'],
+        ), $page);
     }
 
     /** CycloneDX 1.5, by its own words (cyclonedx.org/docs/1.5): from memory. */
@@ -195,8 +209,14 @@ final class OperationTest extends TestCase
         self::assertMatchesRegularExpression('/^\d+\.\d+\.\d+$/D', $version);
         $this->getJson('/up')->assertJsonPath('version', $version);
         self::assertStringContainsString("## $version", (string) file_get_contents(base_path('CHANGELOG.md')));
-        $bill = json_decode((new Process([PHP_BINARY, 'ops/sbom.php', 'php8.2-cli'], base_path()))->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-        self::assertSame(['CycloneDX', '1.5', $version], [$bill['bomFormat'], $bill['specVersion'], $bill['metadata']['component']['version']]);
+        $bill = json_decode(
+            (new Process([PHP_BINARY, 'ops/sbom.php', 'php8.2-cli'], base_path()))->mustRun()->getOutput(), true,
+            flags: JSON_THROW_ON_ERROR,
+        );
+        self::assertSame(
+            ['CycloneDX', '1.5', $version],
+            [$bill['bomFormat'], $bill['specVersion'], $bill['metadata']['component']['version']],
+        );
         $named = array_column($bill['components'], 'purl');
         foreach (preg_grep('/ run /', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: [] as $line) {
             [$name, $of] = explode(' ', $line);
@@ -210,7 +230,10 @@ final class OperationTest extends TestCase
     private function shell(string $script, string $folder, string ...$arguments): string
     {
         $begin = 'set -uo pipefail; ROOT=$2 CALLED_FROM=/tmp VAR=$3; cd "$ROOT"; . ops/say.sh; . ops/school.sh; shift 3; set -- "${@}"; ';
-        $process = new Process(['bash', '-c', str_replace('shift 3; set -- "${@}"', 'set -- "${@:4}"', $begin).$script, 'bash', '-', base_path(), $folder, ...$arguments]);
+        $process = new Process([
+            'bash', '-c', str_replace('shift 3; set -- "${@}"', 'set -- "${@:4}"', $begin).$script, 'bash', '-',
+            base_path(), $folder, ...$arguments,
+        ]);
 
         return $process->mustRun()->getOutput();
     }

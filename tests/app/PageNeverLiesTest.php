@@ -62,7 +62,10 @@ final class PageNeverLiesTest extends TestCase
     public function test_what_is_free_can_be_booked_and_nothing_else(int $seed): void
     {
         $this->chance = new Randomizer(new Mt19937($seed));
-        School::query()->create(['name' => 'Test Point School', 'zone' => $this->one(self::ZONES), 'country' => 'CA', 'confirm_addresses' => false, 'travel_minutes' => $this->one([0, 5, 15])]);
+        School::query()->create([
+            'name' => 'Test Point School', 'zone' => $this->one(self::ZONES), 'country' => 'CA',
+            'confirm_addresses' => false, 'travel_minutes' => $this->one([0, 5, 15]),
+        ]);
         $sheets = [$this->world('Wren Halloran', ['Iolo Bevan']), $this->world('Iolo Bevan', []), $this->world('Ffion Pugh', ['Wren Halloran'])];
         $pass = $this->life($sheets);
 

@@ -36,7 +36,9 @@ final class PasskeysTest extends TestCase
         config(['app.url' => 'https://school.example']);
         url()->forceRootUrl('https://school.example');
         url()->forceScheme('https');
-        $this->office = tap($this->host('Ngozi Barre'))->update(['office' => true, 'password' => Hash::make('kelp under nine lanterns')]);
+        $this->office = tap($this->host('Ngozi Barre'))->update(
+            ['office' => true, 'password' => Hash::make('kelp under nine lanterns')],
+        );
     }
 
     /**
@@ -52,7 +54,10 @@ final class PasskeysTest extends TestCase
             'a363666d74646e6f6e656761747453746d74a068617574684461746158a4bfabc37432958b063360d3ad6461c9c4735ae7f8edd46592a5e0f01452b2e4b559000000008446ccb9ab1db374750b2367ff6f3a1f0020f91f391db4c9b2fde0ea70189cba3fb63f579ba6122b33ad94ff3ec330084be4a5010203262001215820afefa16f97ca9b2d23eb86ccb64098d20db90856062eb249c33a9b672f26df61225820930a56b87a2fca66334b03458abf879717c12cc68ed73290af2e2664796b9220',
         ];
         $key = $site->registered(...array_map(hex2bin(...), $made));
-        self::assertSame('f91f391db4c9b2fde0ea70189cba3fb63f579ba6122b33ad94ff3ec330084be4', bin2hex(JWT::urlsafeB64Decode($key->credential)));
+        self::assertSame(
+            'f91f391db4c9b2fde0ea70189cba3fb63f579ba6122b33ad94ff3ec330084be4',
+            bin2hex(JWT::urlsafeB64Decode($key->credential)),
+        );
 
         $shown = array_map(static fn (string $hex): string => (string) hex2bin($hex), [
             '39c0e7521417ba54d43e8dc95174f423dee9bf3cd804ff6d65c857c9abf4d408',
@@ -64,14 +69,21 @@ final class PasskeysTest extends TestCase
 
         // Its machine was there, and did not ask who is: for signing in without a password that is not enough.
         $this->expectExceptionMessage('nobody was asked who they are');
-        (new RelyingParty('example.org', 'https://example.org'))->asserted($shown[0], $shown[1], $shown[2], $shown[3], $key->key, 0);
+        (new RelyingParty('example.org', 'https://example.org'))->asserted(
+            $shown[0], $shown[1], $shown[2], $shown[3], $key->key, 0,
+        );
     }
 
     /** RFC 8032, section 7.1, TEST 2; from memory, as above. */
     public function test_the_keys_of_rfc_8032_are_those_of_eddsa(): void
     {
-        $key = CoseKey::of([1 => 1, 3 => -8, -1 => 6, -2 => hex2bin('3d4017c3e843895a92b70aa74d1b7ebc9c982ccf2ec4968cc0cd55f12af4660c')]);
-        $signature = (string) hex2bin('92a009a9f0d4cab8720e820b5f642540a2b27b5416503f8fb3762223ebdb69da085ac1e43e15996e458f3613d0f11d8c387b2eaeb4302aeeb00d291612bb0c00');
+        $key = CoseKey::of([
+            1 => 1, 3 => -8, -1 => 6,
+            -2 => hex2bin('3d4017c3e843895a92b70aa74d1b7ebc9c982ccf2ec4968cc0cd55f12af4660c'),
+        ]);
+        $signature = (string) hex2bin(
+            '92a009a9f0d4cab8720e820b5f642540a2b27b5416503f8fb3762223ebdb69da085ac1e43e15996e458f3613d0f11d8c387b2eaeb4302aeeb00d291612bb0c00',
+        );
         self::assertTrue($key->signed("\x72", $signature));
         self::assertFalse($key->signed("\x73", $signature));
         self::assertFalse($key->signed("\x72", substr($signature, 1)));
@@ -114,37 +126,58 @@ final class PasskeysTest extends TestCase
         $this->get('/staff/people')->assertRedirect('/staff/account');
         $machine = new Machine('school.example', 'https://school.example', $kind);
         $this->withSession(['proved_at' => 0])->ask('post', '/api/staff/me/passkeys/asked')->assertStatus(423);
-        $codes = $this->kept($machine)->assertCreated()->assertJsonPath('account.passkeys.0.name', 'My telephone')->assertJsonPath('account.wanted', false)->json('codes');
+        $codes = $this->kept($machine)->assertCreated()->assertJsonPath(
+            'account.passkeys.0.name', 'My telephone',
+        )->assertJsonPath('account.wanted', false)->json('codes');
         self::assertCount(10, $codes);
-        Mail::assertQueued(AccountLetter::class, static fn (AccountLetter $letter): bool => $letter->envelope()->subject === 'You have a new passkey');
+        Mail::assertQueued(
+            AccountLetter::class,
+            static fn (AccountLetter $letter): bool => $letter->envelope()->subject === 'You have a new passkey',
+        );
         $this->get('/staff/people')->assertOk();
-        $this->kept($machine)->assertUnprocessable()->assertJsonPath('errors.passkey.0', 'This passkey is there already.');
+        $this->kept($machine)->assertUnprocessable()->assertJsonPath(
+            'errors.passkey.0', 'This passkey is there already.',
+        );
 
         // The password alone opens nothing; the key opens all, with and without it.
         $this->signedOut();
-        $this->ask('post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'kelp under nine lanterns'])->assertJsonPath('to', '/staff/second-factor');
+        $this->ask(
+            'post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'kelp under nine lanterns'],
+        )->assertJsonPath('to', '/staff/second-factor');
         $this->assertGuest();
         $this->shown($machine)->assertOk()->assertJsonPath('to', '/staff');
         $this->assertAuthenticatedAs($this->office);
         $this->signedOut();
         $this->shown($machine)->assertOk();
         self::assertNotNull(session('factor_at'));
-        self::assertStringContainsString('passkey', (string) DB::table('activity_log')->where('event', 'came_in')->orWhere('description', 'came_in')->latest('id')->value('properties'));
+        self::assertStringContainsString(
+            'passkey',
+            (string) DB::table('activity_log')->where('event', 'came_in')->orWhere('description', 'came_in')->latest('id')->value('properties'),
+        );
         // Lost: a code on paper stands in for it.
         $this->signedOut();
-        $this->ask('post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'kelp under nine lanterns']);
+        $this->ask(
+            'post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'kelp under nine lanterns'],
+        );
         $this->ask('post', '/api/staff/session/second', ['code' => $codes[0]])->assertOk();
 
         // Removing asks for the factor itself; it opens nothing afterwards, nor do the codes.
         $this->later(901);
-        $this->ask('delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'))->assertStatus(423)->assertJsonPath('factor_only', true)->assertJsonPath('passkey', true);
+        $this->ask(
+            'delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'),
+        )->assertStatus(423)->assertJsonPath('factor_only', true)->assertJsonPath('passkey', true);
         $this->ask('post', '/api/staff/session/proof', ['password' => 'kelp under nine lanterns'])->assertOk();
         $this->ask('delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'))->assertStatus(423);
         $this->ask('post', '/api/staff/session/proof/passkey', $machine->shows($this->challenge()))->assertOk();
-        $this->ask('delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'))->assertOk()->assertJsonPath('passkeys', [])->assertJsonPath('wanted', true);
+        $this->ask(
+            'delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'),
+        )->assertOk()->assertJsonPath('passkeys', [])->assertJsonPath('wanted', true);
         self::assertSame(0, SecondFactor::left($this->office));
         $this->signedOut();
-        $this->shown($machine)->assertUnprocessable()->assertJsonPath('errors.passkey.0', 'This passkey opens no account here any more. Sign in with your password, and make another one under “Signing in”.');
+        $this->shown($machine)->assertUnprocessable()->assertJsonPath(
+            'errors.passkey.0',
+            'This passkey opens no account here any more. Sign in with your password, and make another one under “Signing in”.',
+        );
     }
 
     /** @return iterable<string, array{\Closure(Machine, string): array<string, string>}> what is not right with what a machine shows */
@@ -163,11 +196,21 @@ final class PasskeysTest extends TestCase
         yield 'something claimed and not there' => [$with('flags', 0x85)];
         yield 'the counter stood still' => [$with('counter', 7)];
         yield 'another key’s name' => [$with('id', 'another')];
-        yield 'another question' => [static fn (Machine $machine, string $challenge): array => $machine->shows(JWT::urlsafeB64Encode(random_bytes(32)))];
-        yield 'made, not shown' => [static fn (Machine $machine, string $challenge): array => $machine->shows($challenge, 'webauthn.create')];
-        yield 'another’s handle' => [static fn (Machine $machine, string $challenge): array => ['handle' => JWT::urlsafeB64Encode('somebody else')] + $machine->shows($challenge)];
-        yield 'signed otherwise' => [static fn (Machine $machine, string $challenge): array => ['signature' => JWT::urlsafeB64Encode(str_repeat('x', 70))] + $machine->shows($challenge)];
-        yield 'no data' => [static fn (Machine $machine, string $challenge): array => ['data' => 'AAAA'] + $machine->shows($challenge)];
+        yield 'another question' => [
+            static fn (Machine $machine, string $challenge): array => $machine->shows(JWT::urlsafeB64Encode(random_bytes(32))),
+        ];
+        yield 'made, not shown' => [
+            static fn (Machine $machine, string $challenge): array => $machine->shows($challenge, 'webauthn.create'),
+        ];
+        yield 'another’s handle' => [static fn (Machine $machine, string $challenge): array => [
+            'handle' => JWT::urlsafeB64Encode('somebody else'),
+        ] + $machine->shows($challenge)];
+        yield 'signed otherwise' => [static fn (Machine $machine, string $challenge): array => [
+            'signature' => JWT::urlsafeB64Encode(str_repeat('x', 70)),
+        ] + $machine->shows($challenge)];
+        yield 'no data' => [
+            static fn (Machine $machine, string $challenge): array => ['data' => 'AAAA'] + $machine->shows($challenge),
+        ];
     }
 
     /** @param  \Closure(Machine, string): array<string, string>  $shows */
@@ -178,7 +221,9 @@ final class PasskeysTest extends TestCase
         $machine->counter = 7;
         $this->withKey($machine);
         $machine->counter = 8;
-        $this->ask('post', '/api/staff/session/passkey', $shows($machine, $this->challenge()))->assertUnprocessable()->assertJsonStructure(['errors' => ['passkey']]);
+        $this->ask(
+            'post', '/api/staff/session/passkey', $shows($machine, $this->challenge()),
+        )->assertUnprocessable()->assertJsonStructure(['errors' => ['passkey']]);
         $this->assertGuest();
     }
 
@@ -192,12 +237,16 @@ final class PasskeysTest extends TestCase
         $this->ask('post', '/api/staff/session/passkey', $answer)->assertUnprocessable();
         $late = $machine->shows($this->challenge());
         $this->later(301);
-        $this->ask('post', '/api/staff/session/passkey', $late)->assertUnprocessable()->assertJsonPath('errors.passkey.0', 'That took too long. Press again.');
+        $this->ask('post', '/api/staff/session/passkey', $late)->assertUnprocessable()->assertJsonPath(
+            'errors.passkey.0', 'That took too long. Press again.',
+        );
 
         // Somebody else's key proves nothing of oneself, is not seen and not removed; who left does not come in.
         $other = $this->host('Olu Brandt');
         $this->actingAs($other)->withSession(['proved_at' => CarbonImmutable::now()->getTimestamp()]);
-        $this->ask('post', '/api/staff/session/proof/passkey', $machine->shows($this->challenge()))->assertUnprocessable();
+        $this->ask(
+            'post', '/api/staff/session/proof/passkey', $machine->shows($this->challenge()),
+        )->assertUnprocessable();
         $this->ask('delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'))->assertForbidden();
         $this->signedOut();
         $this->office->update(['left_at' => now()]);
@@ -209,7 +258,9 @@ final class PasskeysTest extends TestCase
     {
         config(['app.url' => 'https://192.0.2.7']);
         $this->actingAs($this->office)->get('/staff/account')->assertOk()->assertSee('"passkeys_here":false', false);
-        $this->withSession(['proved_at' => CarbonImmutable::now()->getTimestamp()])->ask('post', '/api/staff/me/passkeys/asked')->assertUnprocessable();
+        $this->withSession(
+            ['proved_at' => CarbonImmutable::now()->getTimestamp()],
+        )->ask('post', '/api/staff/me/passkeys/asked')->assertUnprocessable();
     }
 
     private function withKey(Machine $machine): void
@@ -222,7 +273,10 @@ final class PasskeysTest extends TestCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function kept(Machine $machine): TestResponse
     {
-        $this->withSession(['proved_at' => CarbonImmutable::now()->getTimestamp(), 'factor_at' => CarbonImmutable::now()->getTimestamp()]);
+        $this->withSession([
+            'proved_at' => CarbonImmutable::now()->getTimestamp(),
+            'factor_at' => CarbonImmutable::now()->getTimestamp(),
+        ]);
         $challenge = $this->ask('post', '/api/staff/me/passkeys/asked')->assertOk()->json('challenge');
         self::assertIsString($challenge);
 

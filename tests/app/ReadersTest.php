@@ -66,14 +66,21 @@ final class ReadersTest extends TestCase
             'recess.limits.kiosk.most' => 1_000, 'recess.limits.worksheet.most' => 10_000,
         ]);
         $this->sheet = $this->draft(title: 'Maps', rules: Stated::of(['seats' => 2, 'show_who' => true, 'guests' => 2]), questions: new Questions([
-            ...Questions::usual()->all, new Question('about', QuestionKind::Long, 'About', '', false, onRunSheet: false),
+            ...Questions::usual()->all, new Question(
+                'about', QuestionKind::Long, 'About', '', false, onRunSheet: false,
+            ),
         ]));
         foreach (['colleague' => HostRole::Must, 'manager' => HostRole::Manage] as $who => $role) {
-            SheetHost::query()->create(['sheet_id' => $this->sheet->id, 'staff_id' => $this->host(self::STAFF[$who])->id, 'role' => $role]);
+            SheetHost::query()->create(
+                ['sheet_id' => $this->sheet->id, 'staff_id' => $this->host(self::STAFF[$who])->id, 'role' => $role],
+            );
         }
         $this->host(self::STAFF['front desk'])->update(['reader' => true]);
         $this->host(self::STAFF['office'])->update(['office' => true]);
-        DB::table('lendings')->insert(['of_id' => $this->sheet->staff_id, 'to_id' => $this->host(self::STAFF['borrower'])->id, 'until' => '2027-01-01 00:00:00']);
+        DB::table('lendings')->insert([
+            'of_id' => $this->sheet->staff_id, 'to_id' => $this->host(self::STAFF['borrower'])->id,
+            'until' => '2027-01-01 00:00:00',
+        ]);
         $this->publish($this->sheet->refresh());
         $this->families();
     }
@@ -82,18 +89,29 @@ final class ReadersTest extends TestCase
     private function families(): void
     {
         $wish = fn (string $who, string $student, string $phone, array $more): array => $this->wish($this->sheet, '20:15', [
-            'name' => $who, 'email' => strtolower(strtok($who, ' ')).'@mail.example', 'answers' => ['student' => $student, 'phone' => $phone] + $more,
+            'name' => $who, 'email' => strtolower(strtok($who, ' ')).'@mail.example', 'answers' => [
+                'student' => $student, 'phone' => $phone,
+            ] + $more,
         ]);
-        $this->book($this->sheet, $wish('Ama Otoo', 'Kwame Ferreira', '902 555 0101', ['about' => 'delicate-matter']))->assertCreated();
-        $this->book($this->sheet, $wish('Bao Lind', 'Tuva Lind', '902 555 0103', ['about' => 'other-matter']))->assertCreated();
+        $this->book(
+            $this->sheet, $wish('Ama Otoo', 'Kwame Ferreira', '902 555 0101', ['about' => 'delicate-matter']),
+        )->assertCreated();
+        $this->book(
+            $this->sheet, $wish('Bao Lind', 'Tuva Lind', '902 555 0103', ['about' => 'other-matter']),
+        )->assertCreated();
         [$ama, $bao] = Pass::query()->orderBy('id')->get()->all();
         $this->booking = Booking::query()->where('pass_id', $ama->id)->firstOrFail();
-        $this->ask('post', "/api/p/{$ama->token()}/bookings/{$this->booking->id}/guests", ['name' => 'Kofi Adeyemi', 'email' => 'kofi@mail.example', 'may_change' => true])
+        $this->ask(
+            'post', "/api/p/{$ama->token()}/bookings/{$this->booking->id}/guests",
+            ['name' => 'Kofi Adeyemi', 'email' => 'kofi@mail.example', 'may_change' => true],
+        )
             ->assertOk();
         $kofi = Guest::query()->with('pass')->sole()->pass;
         $kofi->update(['phone' => '+1 902-555-0102']);
         $this->passes = ['owner' => $ama, 'guest' => $kofi, 'next to them' => $bao];
-        $student = Student::query()->create(['school_id' => $this->sheet->host->school_id, 'name' => 'Efua Darko', 'number' => 'S-77']);
+        $student = Student::query()->create(
+            ['school_id' => $this->sheet->host->school_id, 'name' => 'Efua Darko', 'number' => 'S-77'],
+        );
         $dara = Guardian::query()->create([
             'school_id' => $this->sheet->host->school_id, 'name' => 'Dara Darko', 'email' => 'dara@mail.example', 'phone' => '+1 902-555-0104',
         ]);
@@ -111,10 +129,14 @@ final class ReadersTest extends TestCase
         $owned = [
             // What opens something is its holder's alone.
             ...array_combine(
-                array_map(static fn (Pass $pass): string => $pass->token(), $this->passes), array_map(static fn (string $who): array => [$who], array_keys($this->passes)),
+                array_map(static fn (Pass $pass): string => $pass->token(), $this->passes), array_map(
+                    static fn (string $who): array => [$who], array_keys($this->passes),
+                ),
             ),
             // Of a link that a letter carries, what seals it.
-            substr($this->passes['owner']->linkTo($this->booking), -43) => ['owner'], substr($this->passes['guest']->linkTo($this->booking), -43) => ['guest'],
+            substr(
+                $this->passes['owner']->linkTo($this->booking), -43,
+            ) => ['owner'], substr($this->passes['guest']->linkTo($this->booking), -43) => ['guest'],
             $key('owner') => ['owner'], $key('guest') => ['guest'],
             DayCode::of($this->passes['owner'], $day) => ['owner'],
             $this->sheet->host->feedToken() => ['host'],
@@ -126,10 +148,14 @@ final class ReadersTest extends TestCase
             '555-0103' => ['next to them', 'front desk', ...self::AT_IT], '555-0104' => ['office'],
             // What was told to the one who is met.
             'delicate-matter' => ['owner', 'host'], 'other-matter' => ['next to them', 'host'],
-            'Kwame Ferreira' => ['owner', 'guest', 'front desk', ...self::AT_IT], 'Tuva Lind' => ['next to them', 'front desk', ...self::AT_IT],
+            'Kwame Ferreira' => [
+                'owner', 'guest', 'front desk', ...self::AT_IT,
+            ], 'Tuva Lind' => ['next to them', 'front desk', ...self::AT_IT],
             'Efua Darko' => ['office'], 'Dara Darko' => ['office'],
             // Names are seen in turn by those who come at the same time, where the sheet says so.
-            'Ama Otoo' => ['owner', 'guest', 'next to them', 'front desk', ...self::AT_IT], 'Kofi Adeyemi' => ['owner', 'guest', 'front desk', ...self::AT_IT],
+            'Ama Otoo' => [
+                'owner', 'guest', 'next to them', 'front desk', ...self::AT_IT,
+            ], 'Kofi Adeyemi' => ['owner', 'guest', 'front desk', ...self::AT_IT],
         ];
         self::assertNotContains('', array_keys($owned));
 
@@ -168,7 +194,10 @@ final class ReadersTest extends TestCase
                     if ($answer->isOk()) {
                         $read++;
                         $body = (string) ($answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse ? $answer->streamedContent() : $answer->getContent());
-                        $this->assertTheirsAlone(self::text($body, (string) $answer->headers->get('Content-Type')), $reader, $address, $owned);
+                        $this->assertTheirsAlone(
+                            self::text($body, (string) $answer->headers->get('Content-Type')), $reader, $address,
+                            $owned,
+                        );
                     }
                 }
             }
@@ -187,14 +216,21 @@ final class ReadersTest extends TestCase
         ];
         // A file's name is one of several.
         $names = match (true) {
-            str_ends_with($route->uri(), 'files/{what}') => ['sheet.json', 'availability.ics', 'bookings.csv', 'bookings.xlsx', 'bookings.pdf', 'notice.pdf', 'slips.pdf', 'cards.pdf'],
-            str_contains($route->uri(), '{list}') => ['run-sheet.pdf', 'run-sheet.csv', 'run-sheet.xlsx', 'entrance.pdf', 'doors.pdf'],
+            str_ends_with($route->uri(), 'files/{what}') => [
+                'sheet.json', 'availability.ics', 'bookings.csv', 'bookings.xlsx', 'bookings.pdf', 'notice.pdf',
+                'slips.pdf', 'cards.pdf',
+            ],
+            str_contains($route->uri(), '{list}') => [
+                'run-sheet.pdf', 'run-sheet.csv', 'run-sheet.xlsx', 'entrance.pdf', 'doors.pdf',
+            ],
             default => [''],
         };
         $known = static fn (array $name): string => (string) ($values[$name[1]] ?? 1);
         $addresses = [];
         foreach ($names as $name) {
-            $path = '/'.preg_replace_callback('/\{(\w+)(?::\w+)?\}/', $known, str_replace(['{what}', '{list}'], $name, $route->uri()));
+            $path = '/'.preg_replace_callback(
+                '/\{(\w+)(?::\w+)?\}/', $known, str_replace(['{what}', '{list}'], $name, $route->uri()),
+            );
             $addresses[] = $path;
             // As it is opened from a pass, about a child, for the whole school, for a sheet.
             if ($who instanceof Pass && ! str_contains($path, '/p/')) {
@@ -218,13 +254,21 @@ final class ReadersTest extends TestCase
         $id = $this->booking->id;
         $this->delivered();
         foreach ([
-            ['move', ['slot' => self::EVENING.'T20:45:00Z']], ['answers', ['answers' => ['about' => 'delicate-matter', 'student' => 'Kwame Ferreira', 'phone' => '902 555 0101']]],
+            ['move', ['slot' => self::EVENING.'T20:45:00Z']], [
+                'answers',
+                ['answers' => ['about' => 'delicate-matter', 'student' => 'Kwame Ferreira', 'phone' => '902 555 0101']],
+            ],
         ] as [$what, $body]) {
             $this->ask('post', "/api/p/$ama/bookings/$id/$what", $body)->assertOk();
             $this->delivered();
         }
-        $this->ask('post', "/api/s/{$this->sheet->slug}/ask-to-join", ['student' => 'Tuva Lind', 'name' => 'Ama Otoo', 'email' => 'ama@mail.example'])->assertOk();
-        $this->actingAs($this->host())->ask('post', "/api/staff/sheets/{$this->sheet->id}/link", ['link' => 'https://video.school.example/r/7']);
+        $this->ask(
+            'post', "/api/s/{$this->sheet->slug}/ask-to-join",
+            ['student' => 'Tuva Lind', 'name' => 'Ama Otoo', 'email' => 'ama@mail.example'],
+        )->assertOk();
+        $this->actingAs($this->host())->ask(
+            'post', "/api/staff/sheets/{$this->sheet->id}/link", ['link' => 'https://video.school.example/r/7'],
+        );
         CarbonImmutable::setTestNow('2026-12-02T20:46:00Z');
         Artisan::call('recess:remind');
         $this->delivered();
@@ -241,7 +285,10 @@ final class ReadersTest extends TestCase
             $reader = $readers[$message->recipient];
             $met[$reader] = ($met[$reader] ?? 0) + 1;
             $entry = (string) preg_replace('/\r\n[ \t]/', '', $mail->part('text/calendar'));
-            $text = implode("\n", [implode(' ', $mail->headers('reply-to')), $mail->header('subject'), $mail->part('text/plain'), $mail->part('text/html'), $entry]);
+            $text = implode("\n", [
+                implode(' ', $mail->headers('reply-to')), $mail->header('subject'), $mail->part('text/plain'),
+                $mail->part('text/html'), $entry,
+            ]);
             $this->assertTheirsAlone(html_entity_decode($text), $reader, '“'.$mail->header('subject').'”', $owned);
         }
         self::assertSame([], array_diff(['owner', 'guest', 'next to them', 'host', 'colleague'], array_keys($met)));
@@ -257,7 +304,9 @@ final class ReadersTest extends TestCase
         $marks = (string) file_get_contents(database_path('migrations/2026_12_05_000001_passes_that_were_seen.php'));
         self::assertSame(1, preg_match('/(UPDATE passes SET renew_because = \?[^\']+)\'/', $marks, $found));
         DB::update($found[1], ['guest saw it']);
-        self::assertSame([$this->passes['owner']->id], Pass::query()->whereNotNull('renew_because')->pluck('id')->all());
+        self::assertSame(
+            [$this->passes['owner']->id], Pass::query()->whereNotNull('renew_because')->pluck('id')->all(),
+        );
         MailroomMessage::query()->delete();
         Artisan::call('recess:renew-shown');
         Artisan::call('recess:renew-shown');
@@ -270,13 +319,21 @@ final class ReadersTest extends TestCase
         self::assertSame('ama@mail.example', $letter->recipient);
         self::assertSame(1, preg_match('#(/p/\S+)#', RawMail::read($letter->raw)->part('text/plain'), $leads));
         $this->post($leads[1])->assertOk()->assertSee($now);
-        $entry = (string) preg_replace('/\r\n[ \t]/', '', (string) $this->get("/p/$now/bookings/{$this->booking->id}.ics")->assertOk()->getContent());
+        $entry = (string) preg_replace(
+            '/\r\n[ \t]/', '',
+            (string) $this->get("/p/$now/bookings/{$this->booking->id}.ics")->assertOk()->getContent(),
+        );
         self::assertStringNotContainsString((string) $oldKey, $entry);
-        self::assertStringContainsString((string) AnswerAddress::of($this->booking->uid, 'ama@mail.example', 2), $entry);
+        self::assertStringContainsString(
+            (string) AnswerAddress::of($this->booking->uid, 'ama@mail.example', 2), $entry,
+        );
         // Whoever has no mailbox is told by whom they meet.
         $this->passes['next to them']->update(['email' => null, 'renew_because' => 'guest saw it']);
         Artisan::call('recess:renew-shown');
-        self::assertSame([$this->sheet->staff_id], DB::table('notices')->where('message', 'like', 'The private page of Bao Lind%')->pluck('staff_id')->all());
+        self::assertSame(
+            [$this->sheet->staff_id],
+            DB::table('notices')->where('message', 'like', 'The private page of Bao Lind%')->pluck('staff_id')->all(),
+        );
     }
 
     /** What can be read of a file, by its type: what a calendar folds unfolded, what a page encodes decoded. */
@@ -290,7 +347,9 @@ final class ReadersTest extends TestCase
                 str_contains($type, 'pdf') => (new Process(['pdftotext', '-q', $file, '-']))->mustRun()->getOutput(),
                 str_contains($type, 'sheet') => (new Process(['unzip', '-p', $file]))->mustRun()->getOutput(),
                 str_contains($type, 'calendar') => (string) preg_replace('/\r\n[ \t]/', '', $body),
-                str_contains($type, 'json') => (string) json_encode(json_decode($body, true), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
+                str_contains($type, 'json') => (string) json_encode(
+                    json_decode($body, true), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+                ),
                 default => html_entity_decode($body),
             };
         } finally {

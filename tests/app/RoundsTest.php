@@ -322,7 +322,10 @@ final class RoundsTest extends RoundTestCase
         $this->plan($round, null, [])->assertForbidden();
         $this->keep($round, null, [['sheet' => $iolo, 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z']])->assertForbidden();
         $this->get("/r/$round->slug")->assertOk()->assertSee('The card you were given opens it.')->assertDontSee('Ada Fay');
-        $this->post('/card', ['round' => $round->slug, 'code' => CardCode::of(self::guardian('Uma Fay'), $round, Reach::round($round)->ends())])
+        $this->post('/card', [
+            'round' => $round->slug,
+            'code' => CardCode::of(self::guardian('Uma Fay'), $round, Reach::round($round)->ends()),
+        ])
             ->assertRedirect("/r/$round->slug?pass={$pass->within(Reach::round($round))->token()}");
         foreach ([
             'picks.0.sheet' => ['picks' => [['sheet' => $sheet->slug, 'student' => 'Ada Fay']]],

@@ -328,10 +328,15 @@ final class SignInTest extends TestCase
     /** @return iterable<string, array{string, string, array<string, mixed>}> what gives rights to somebody, or takes what protects */
     public static function graveThings(): iterable
     {
-        yield 'an office account' => ['post', '/api/staff/people', ['name' => 'New Office', 'email' => 'new@school.example', 'subject' => '', 'role' => 'office']];
+        yield 'an office account' => [
+            'post', '/api/staff/people',
+            ['name' => 'New Office', 'email' => 'new@school.example', 'subject' => '', 'role' => 'office'],
+        ];
         yield 'a table of accounts' => ['post', '/api/staff/people/file/invitations', []];
         yield 'the school’s settings' => ['put', '/api/staff/school', ['name' => 'Another School']];
-        yield 'somebody’s sheets to a colleague' => ['put', '/api/staff/people/{wren}/lending', ['to' => 1, 'until' => '2026-12-24']];
+        yield 'somebody’s sheets to a colleague' => [
+            'put', '/api/staff/people/{wren}/lending', ['to' => 1, 'until' => '2026-12-24'],
+        ];
         yield 'taking them back' => ['delete', '/api/staff/people/{wren}/lending', []];
         yield 'another letter to who is invited' => ['post', '/api/staff/people/{wren}/invitation', []];
     }
@@ -342,23 +347,38 @@ final class SignInTest extends TestCase
     {
         $path = str_replace('{wren}', (string) $this->host()->id, $path);
         $this->actingAs($this->office)->withSession(['proved_at' => self::now() - 901])->ask($method, $path, $body)->assertStatus(423);
-        self::assertSame(0, StaffMember::query()->where('email', 'new@school.example')->count() + DB::table('lendings')->count());
+        self::assertSame(
+            0, StaffMember::query()->where('email', 'new@school.example')->count() + DB::table('lendings')->count(),
+        );
     }
 
     public function test_a_table_writes_down_whom_it_made_the_office(): void
     {
-        $table = UploadedFile::fake()->createWithContent('staff.csv', "Name,E-mail,Subject,Role\nNia Sand,nia@school.example,Art,office\nOla Sand,ola@school.example,Art,\n");
-        $this->actingAs($this->office)->post('/api/staff/people/file/invitations', ['file' => $table], ['Accept' => 'application/json'])->assertCreated();
+        $table = UploadedFile::fake()->createWithContent(
+            'staff.csv',
+            "Name,E-mail,Subject,Role\nNia Sand,nia@school.example,Art,office\nOla Sand,ola@school.example,Art,\n",
+        );
+        $this->actingAs($this->office)->post(
+            '/api/staff/people/file/invitations', ['file' => $table], ['Accept' => 'application/json'],
+        )->assertCreated();
         $written = DB::table('activity_log')->where('event', 'invited')->orderBy('id')->pluck('properties')->all();
-        self::assertSame([['Nia Sand', 'office'], ['Ola Sand', 'staff']], array_map(static fn (string $one): array => [json_decode($one, true)['about'], json_decode($one, true)['role']], $written));
+        self::assertSame([['Nia Sand', 'office'], ['Ola Sand', 'staff']], array_map(
+            static fn (string $one): array => [json_decode($one, true)['about'], json_decode($one, true)['role']],
+            $written,
+        ));
         $this->get('/staff/log')->assertOk()->assertSee('Nia Sand as one of the office');
     }
 
     public function test_the_second_factor_is_switched_off_by_itself_alone_and_ends_all_that_was_let_in_without_it(): void
     {
         $codes = $this->withSecondFactor();
-        Device::query()->create(['staff_id' => $this->office->id, 'token_hash' => 'x', 'name' => 'Old machine', 'until' => '2027-01-01', 'seen_at' => self::NOW]);
-        DB::table('sessions')->insert(['id' => 'another', 'user_id' => $this->office->id, 'payload' => '', 'last_activity' => 0]);
+        Device::query()->create([
+            'staff_id' => $this->office->id, 'token_hash' => 'x', 'name' => 'Old machine', 'until' => '2027-01-01',
+            'seen_at' => self::NOW,
+        ]);
+        DB::table('sessions')->insert(
+            ['id' => 'another', 'user_id' => $this->office->id, 'payload' => '', 'last_activity' => 0],
+        );
         // The password was shown just now; it is not what is asked for.
         $this->actingAs($this->office->refresh());
         foreach (['delete' => '/api/staff/me/second-factor', 'post' => '/api/staff/me/second-factor/codes'] as $method => $path) {
@@ -378,7 +398,11 @@ final class SignInTest extends TestCase
         $known = $welcome->getCookie('recess_known', false);
         self::assertNotNull($known);
         Auth::logout();
-        $guess = fn (string $from) => $this->call('POST', '/api/staff/session', server: ['REMOTE_ADDR' => $from, 'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: json_encode(['email' => $this->office->email, 'password' => 'wrong'], JSON_THROW_ON_ERROR));
+        $guess = fn (string $from) => $this->call(
+            'POST', '/api/staff/session',
+            server: ['REMOTE_ADDR' => $from, 'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+            content: json_encode(['email' => $this->office->email, 'password' => 'wrong'], JSON_THROW_ON_ERROR),
+        );
         foreach (range(1, 204) as $n) {
             $guess("203.0.113.$n");
         }
@@ -386,19 +410,28 @@ final class SignInTest extends TestCase
         $this->flushSession();
         $this->first()->assertUnprocessable();
         $this->flushSession();
-        $this->withCredentials()->withUnencryptedCookie('recess_known', (string) $known->getValue())->first()->assertOk();
+        $this->withCredentials()->withUnencryptedCookie(
+            'recess_known', (string) $known->getValue(),
+        )->first()->assertOk();
         Auth::logout();
         // It is theirs alone, and guesses there are counted, too.
         $this->host()->update(['email' => 'wren-halloran@school.example']);
         foreach (range(1, 5) as $ignored) {
-            $this->ask('post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'wrong'])->assertUnprocessable();
+            $this->ask(
+                'post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'wrong'],
+            )->assertUnprocessable();
         }
-        self::assertStringContainsString('tried too often', (string) $this->first()->assertUnprocessable()->json('errors.email.0'));
+        self::assertStringContainsString(
+            'tried too often', (string) $this->first()->assertUnprocessable()->json('errors.email.0'),
+        );
     }
 
     public function test_looks_at_letters_shut_nobody_out_and_wrong_keys_do_in_the_end(): void
     {
-        $invited = StaffMember::query()->create(['school_id' => $this->office->school_id, 'name' => 'Nia Sand', 'email' => 'nia@school.example', 'subject' => '', 'password' => 'x']);
+        $invited = StaffMember::query()->create([
+            'school_id' => $this->office->school_id, 'name' => 'Nia Sand', 'email' => 'nia@school.example',
+            'subject' => '', 'password' => 'x',
+        ]);
         $key = AccountKey::cut($invited, KeyPurpose::Invitation, self::now());
         foreach (range(1, 150) as $ignored) {
             $this->get('/staff/join/'.$key->token())->assertOk();
@@ -428,10 +461,17 @@ final class SignInTest extends TestCase
         self::assertSame(0, AccountKey::query()->count());
         $wren = $this->host();
         $wren->update(['password' => '  chalk and slate at sea  ']);
-        $this->ask('post', '/api/staff/session', ['email' => $wren->email, 'password' => '  chalk and slate at sea  '])->assertOk();
-        $this->ask('put', '/api/staff/me/password', ['current' => '  chalk and slate at sea  ', 'password' => ' gulls over the harbour wall '])->assertOk();
+        $this->ask(
+            'post', '/api/staff/session', ['email' => $wren->email, 'password' => '  chalk and slate at sea  '],
+        )->assertOk();
+        $this->ask(
+            'put', '/api/staff/me/password',
+            ['current' => '  chalk and slate at sea  ', 'password' => ' gulls over the harbour wall '],
+        )->assertOk();
         Auth::logout();
         $this->flushSession();
-        $this->ask('post', '/api/staff/session', ['email' => $wren->email, 'password' => ' gulls over the harbour wall '])->assertOk();
+        $this->ask(
+            'post', '/api/staff/session', ['email' => $wren->email, 'password' => ' gulls over the harbour wall '],
+        )->assertOk();
     }
 }

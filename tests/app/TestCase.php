@@ -70,7 +70,10 @@ abstract class TestCase extends LaravelTestCase
 
     protected function host(string $name = 'Wren Halloran'): StaffMember
     {
-        $school = School::query()->firstOrCreate(['name' => 'Test Point School'], ['zone' => 'America/Halifax', 'country' => 'CA', 'confirm_addresses' => false]);
+        $school = School::query()->firstOrCreate(
+            ['name' => 'Test Point School'],
+            ['zone' => 'America/Halifax', 'country' => 'CA', 'confirm_addresses' => false],
+        );
 
         return StaffMember::query()->firstOrCreate(
             ['email' => Str::slug($name).'@school.example'],

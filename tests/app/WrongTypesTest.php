@@ -140,7 +140,10 @@ final class WrongTypesTest extends TestCase
             )->token(),
             'tablet' => (string) Kiosk::query()->max('id'),
             'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
-            'passkey' => (string) Passkey::query()->create(['staff_id' => $host->id, 'credential' => 'a', 'credential_hash' => Passkey::hash('a'), 'public_key' => '{}', 'name' => 'Mine'])->id,
+            'passkey' => (string) Passkey::query()->create([
+                'staff_id' => $host->id, 'credential' => 'a', 'credential_hash' => Passkey::hash('a'),
+                'public_key' => '{}', 'name' => 'Mine',
+            ])->id,
             'visitor' => (string) Booking::query()->firstOrFail()->pass_id,
             'student' => (string) Student::query()->create(['school_id' => $host->school_id, 'name' => 'Ada Fay'])->id,
             'guardian' => (string) Guardian::query()->create(['school_id' => $host->school_id, 'name' => 'Uma Fay'])->id,

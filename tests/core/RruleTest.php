@@ -184,8 +184,14 @@ final class RruleTest extends TestCase
             foreach ([0, 1, 40, 366, 1_000] as $days) {
                 $from = $first + $days * 86_400;
                 $before = $from + 800 * 86_400;
-                $whole = array_filter(iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false), false), static fn (int $one): bool => $one >= $from);
-                $late = array_filter(iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false, null, $from), false), static fn (int $one): bool => $one >= $from);
+                $whole = array_filter(
+                    iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false), false),
+                    static fn (int $one): bool => $one >= $from,
+                );
+                $late = array_filter(
+                    iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false, null, $from), false),
+                    static fn (int $one): bool => $one >= $from,
+                );
                 self::assertSame(array_values($whole), array_values($late), "$text from $days days on");
                 $compared += count($whole);
             }

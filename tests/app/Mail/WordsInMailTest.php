@@ -80,7 +80,9 @@ final class WordsInMailTest extends TestCase
         $unfolded = str_replace("\r\n ", '', $calendar);
         self::assertStringContainsString('SUMMARY:Conferences: Wren Halloran\, about Kwame Ferreira', $unfolded);
         $booking = \App\Models\Booking::query()->sole();
-        self::assertStringContainsString('Your pass: '.$booking->pass->linkTo($booking), str_replace('\\', '', $unfolded));
+        self::assertStringContainsString(
+            'Your pass: '.$booking->pass->linkTo($booking), str_replace('\\', '', $unfolded),
+        );
         $feed = (string) $this->get('/feeds/'.$this->host()->feedToken().'.ics')->getContent();
         self::assertStringNotContainsString(substr($path, 3), str_replace("\r\n ", '', $feed));
     }

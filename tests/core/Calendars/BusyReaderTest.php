@@ -131,7 +131,9 @@ final class BusyReaderTest extends TestCase
     public function test_rules_that_never_match_have_one_measure_for_the_whole_file(): void
     {
         // A 30 February, looked for since 1900 in each of sixty entries; the one that is plain is read all the same.
-        $never = array_merge(...array_fill(0, 60, self::event('DTSTART:19000101T090000Z', 'DURATION:PT1H', 'RRULE:FREQ=DAILY;COUNT=3;BYMONTH=2;BYMONTHDAY=30')));
+        $never = array_merge(...array_fill(0, 60, self::event(
+            'DTSTART:19000101T090000Z', 'DURATION:PT1H', 'RRULE:FREQ=DAILY;COUNT=3;BYMONTH=2;BYMONTHDAY=30',
+        )));
         $times = self::read(self::calendar(...$never, ...self::event('DTSTART:20261125T090000Z', 'DURATION:PT1H')), limits: new Limits(work: 100_000));
         self::assertSame(['11-25 09:00 10:00'], self::said($times));
         self::assertStringContainsString('take too long to work out', $times->skipped[0]->why);
@@ -146,11 +148,22 @@ final class BusyReaderTest extends TestCase
         $many = static fn (int $count, string $start, string $rule): string => self::calendar(...array_merge(...array_map(static fn (int $n): array => [
             'BEGIN:VEVENT', "UID:$n", "DTSTART:$start", 'DURATION:PT1M', "RRULE:$rule", 'END:VEVENT',
         ], range(1, $count))));
-        $observance = ['BEGIN:STANDARD', 'DTSTART:16010101T020000', 'TZOFFSETFROM:+0200', 'TZOFFSETTO:+0100', 'RRULE:FREQ=YEARLY;BYDAY=-1SU;BYMONTH=10', 'END:STANDARD'];
+        $observance = [
+            'BEGIN:STANDARD', 'DTSTART:16010101T020000', 'TZOFFSETFROM:+0200', 'TZOFFSETTO:+0100',
+            'RRULE:FREQ=YEARLY;BYDAY=-1SU;BYMONTH=10', 'END:STANDARD',
+        ];
         yield 'every second of a day, once a year' => [$many(1, '20200101T000000Z', "FREQ=YEARLY$times")];
-        yield 'the last second of a year, counted from its end' => [$many(1, '20200101T000000Z', "FREQ=YEARLY;BYDAY=MO,TU,WE,TH,FR;BYSETPOS=-1$times")];
+        yield 'the last second of a year, counted from its end' => [
+            $many(1, '20200101T000000Z', "FREQ=YEARLY;BYDAY=MO,TU,WE,TH,FR;BYSETPOS=-1$times"),
+        ];
         // Said twice counts once, so there is nothing to leave out.
-        yield 'the same second said thousands of times' => [$many(1, '20200101T000000Z', 'FREQ=DAILY;BYSECOND='.implode(',', array_fill(0, 20_000, '0')).';BYMINUTE='.implode(',', array_fill(0, 20_000, '0'))), false];
+        yield 'the same second said thousands of times' => [
+            $many(
+                1, '20200101T000000Z',
+                'FREQ=DAILY;BYSECOND='.implode(',', array_fill(0, 20_000, '0')).';BYMINUTE='.implode(',', array_fill(0, 20_000, '0')),
+            ),
+            false,
+        ];
         yield 'five thousand that happen each minute' => [$many(5_000, '20261101T000000Z', 'FREQ=MINUTELY')];
         yield 'three thousand zones of its own' => [self::calendar(...array_merge(...array_map(static fn (int $n): array => [
             'BEGIN:VTIMEZONE', "TZID:Made Up $n", ...$observance, 'END:VTIMEZONE', 'BEGIN:VEVENT', "UID:$n", "DTSTART;TZID=Made Up $n:20261201T100000", 'DURATION:PT1H', 'END:VEVENT',
@@ -161,12 +174,17 @@ final class BusyReaderTest extends TestCase
         yield 'each occurrence changed with all that follow' => [self::calendar(
             ...self::event('DTSTART:20260101T000000Z', 'DURATION:PT1H', 'RRULE:FREQ=HOURLY'),
             ...array_merge(...array_map(static fn (int $n): array => self::event(
-                gmdate('\R\E\C\U\R\R\E\N\C\E\-\I\D\;\R\A\N\G\E\=\T\H\I\S\A\N\D\F\U\T\U\R\E:Ymd\THis\Z', 1_767_225_600 + $n * 3600),
+                gmdate(
+                    '\R\E\C\U\R\R\E\N\C\E\-\I\D\;\R\A\N\G\E\=\T\H\I\S\A\N\D\F\U\T\U\R\E:Ymd\THis\Z',
+                    1_767_225_600 + $n * 3600,
+                ),
                 gmdate('\D\T\S\T\A\R\T:Ymd\THis\Z', 1_767_225_600 + $n * 3600), 'DURATION:PT1H',
             ), range(1, 5_000))),
         )];
         yield 'three hundred thousand dates in one entry' => [self::calendar(...self::event(
-            'DTSTART:20261101T000000Z', 'DURATION:PT1H', 'RDATE:'.implode(',', array_fill(0, 300_000, '20261124T100000Z')),
+            'DTSTART:20261101T000000Z', 'DURATION:PT1H', 'RDATE:'.implode(
+                ',', array_fill(0, 300_000, '20261124T100000Z'),
+            ),
         ))];
     }
 
