@@ -90,7 +90,8 @@ async function pass(page) {
     await page.goto('/mailroom');
     const letter = page.frameLocator('iframe');
     for (const link of await page.locator('ol a').all()) {
-        if (!/family[^]*Booked/.test(await link.innerText())) continue;
+        const said = await link.innerText();
+        if (!said.includes('@mail.example') || !said.includes('Booked')) continue;
         await link.click();
         break;
     }
