@@ -46,6 +46,16 @@ final class Passkey extends Row
     /** What a machine keeps with a key of theirs, to know whose it is: it tells nobody else (WebAuthn Level 2, 14.6.1). */
     public static function handle(StaffMember $staff): string
     {
-        return Secret::of("passkeys of|$staff->id");
+        return Secret::of(self::handled($staff));
+    }
+
+    public static function isHandleOf(StaffMember $staff, string $handle): bool
+    {
+        return Secret::matches(self::handled($staff), $handle);
+    }
+
+    private static function handled(StaffMember $staff): string
+    {
+        return "passkeys of|$staff->id";
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Passkeys;
 
+use App\Models\StaffMember;
 use Firebase\JWT\JWT;
 use Illuminate\Http\Request;
 
@@ -35,6 +36,12 @@ final readonly class RelyingParty
         }
 
         return ($url['scheme'] ?? '') === 'https' && filter_var($host, FILTER_VALIDATE_IP) === false && $asked === $host ? new self($host, "https://$host$port") : null;
+    }
+
+    /** Whether somebody has a passkey, and can show it at this address. */
+    public static function canAsk(Request $request, StaffMember $staff): bool
+    {
+        return self::here($request) !== null && Passkey::of($staff)->exists();
     }
 
     /**

@@ -20,8 +20,8 @@ final class MadePasskey extends FormRequest
     public function rules(): array
     {
         return [
-            'client' => ['required', 'string', 'max:4000', 'regex:/^[A-Za-z0-9_-]+$/D'],
-            'attestation' => ['required', 'string', 'max:12000', 'regex:/^[A-Za-z0-9_-]+$/D'],
+            'client' => ['required', 'string', 'max:4000', ShownPasskey::BASE64URL],
+            'attestation' => ['required', 'string', 'max:12000', ShownPasskey::BASE64URL],
             'name' => ['nullable', 'string', 'max:120', 'not_regex:/[\r\n]/'],
         ];
     }

@@ -8,7 +8,6 @@ use App\Framework\Clock;
 use App\Framework\Words;
 use App\Models\StaffMember;
 use App\Passkeys\AnyFactor;
-use App\Passkeys\Passkey;
 use App\Passkeys\RelyingParty;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,7 +30,7 @@ final class Proof
         if (! is_int($shown) || Clock::now() - $shown >= self::SECONDS) {
             return new JsonResponse([
                 'message' => Words::say('signin.prove'), 'second_factor' => $second, 'factor_only' => $what === 'factor' && $second,
-                'telephone' => $second && $staff->totp_at !== null, 'passkey' => $second && Passkey::of($staff)->exists() && RelyingParty::here($request) !== null,
+                'telephone' => $second && $staff->totp_at !== null, 'passkey' => $second && RelyingParty::canAsk($request, $staff),
             ], 423);
         }
 

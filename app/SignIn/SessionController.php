@@ -13,7 +13,6 @@ use App\Framework\Words;
 use App\Models\MailAddress;
 use App\Models\School;
 use App\Models\StaffMember;
-use App\Passkeys\Passkey;
 use App\Passkeys\RelyingParty;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -51,7 +50,7 @@ final class SessionController
             'SecondFactor', Words::say('signin.second_title'),
             [
                 'name' => $staff->name, 'telephone' => $staff->totp_at !== null,
-                'passkey' => Passkey::of($staff)->exists() && RelyingParty::here($request) !== null,
+                'passkey' => RelyingParty::canAsk($request, $staff),
             ],
         );
     }

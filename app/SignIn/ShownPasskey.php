@@ -9,7 +9,6 @@ use App\Framework\Contended;
 use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\Instant;
-use App\Models\Secret;
 use App\Models\StaffMember;
 use App\Passkeys\CoseKey;
 use App\Passkeys\Passkey;
@@ -23,7 +22,7 @@ use Illuminate\Validation\ValidationException;
 /** What a machine answers when somebody shows their passkey (AuthenticatorAssertionResponse), in base64url. */
 final class ShownPasskey extends FormRequest
 {
-    private const BASE64URL = 'regex:/^[A-Za-z0-9_-]+$/D';
+    public const BASE64URL = 'regex:/^[A-Za-z0-9_-]+$/D';
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -84,7 +83,7 @@ final class ShownPasskey extends FormRequest
     /** A machine that says whose key it is says it rightly (WebAuthn Level 2, 7.2, step 6). */
     private function isTheirs(StaffMember $staff): bool
     {
-        return ! $this->filled('handle') || Secret::matches("passkeys of|$staff->id", $this->bytes('handle'));
+        return ! $this->filled('handle') || Passkey::isHandleOf($staff, $this->bytes('handle'));
     }
 
     private function bytes(string $field): string
