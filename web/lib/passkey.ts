@@ -96,3 +96,14 @@ export async function makePasskey(): Promise<FromMachine<Schema['PasskeyMade']>>
     const answer = made.data.response as AuthenticatorAttestationResponse;
     return { data: { client: text(answer.clientDataJSON), attestation: text(answer.attestationObject) } };
 }
+
+/** Signs in with one and goes on; what comes back is what went wrong, or nothing when somebody turned away. */
+export async function comeInByPasskey(remember = false): Promise<Trouble | undefined> {
+    const shown = await showPasskey();
+    if (!shown.data) return shown.trouble;
+    const answer = await ask(api.POST('/api/staff/session/passkey', { body: { ...shown.data, remember } }));
+    if (!answer.data) return answer.trouble;
+    location.assign(answer.data.to);
+    // The page is left: until then nothing of it can be pressed again.
+    return new Promise(() => undefined);
+}

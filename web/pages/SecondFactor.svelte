@@ -4,7 +4,7 @@
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, beside, firstOf } from '../lib/api';
-    import { machineCan, showPasskey } from '../lib/passkey';
+    import { comeInByPasskey, machineCan } from '../lib/passkey';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -22,12 +22,10 @@
 
     async function byPasskey() {
         working = true;
-        const shown = await showPasskey();
-        const answer = shown.data ? await ask(api.POST('/api/staff/session/passkey', { body: shown.data })) : shown;
-        if (answer.data && 'to' in answer.data) return location.assign(answer.data.to);
+        const wrong = await comeInByPasskey();
         working = false;
         fields = {};
-        trouble = firstOf(answer.trouble);
+        trouble = firstOf(wrong);
     }
     async function show() {
         working = true;

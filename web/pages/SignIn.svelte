@@ -4,7 +4,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, beside, firstOf } from '../lib/api';
-    import { machineCan, showPasskey } from '../lib/passkey';
+    import { comeInByPasskey, machineCan } from '../lib/passkey';
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -36,14 +36,10 @@
     }
     async function byPasskey() {
         working = true;
-        const shown = await showPasskey();
-        const answer = shown.data
-            ? await ask(api.POST('/api/staff/session/passkey', { body: { ...shown.data, remember } }))
-            : shown;
-        if (answer.data && 'to' in answer.data) return location.assign(answer.data.to);
+        const wrong = await comeInByPasskey(remember);
         working = false;
         fields = {};
-        message = firstOf(answer.trouble);
+        message = firstOf(wrong);
     }
     async function signIn() {
         working = true;
