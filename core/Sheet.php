@@ -92,7 +92,53 @@ final readonly class Sheet
     /** The same sheet where other days are closed. */
     public function withClosedDays(Dates $closedDays): self
     {
-        return new self($this->zone, $this->blocks, $this->hosts, $this->rules, $this->places, $closedDays, $this->joining, $this->shut, $this->seatsAdded, $this->slotsClosed, $this->travel);
+        return $this->timed($this->blocks, $closedDays, $this->slotsClosed);
+    }
+
+    /**
+     * The same sheet at other times.
+     *
+     * @param  list<Block>  $blocks
+     */
+    public function withBlocks(array $blocks): self
+    {
+        return $this->timed($blocks, $this->closedDays, $this->slotsClosed);
+    }
+
+    /** The same sheet with slots closed by hand at other times. */
+    public function withSlotsClosed(?Spans $slots): self
+    {
+        return $this->timed($this->blocks, $this->closedDays, $slots);
+    }
+
+    /** Whether it makes that very slot. */
+    public function hasSlot(Span $slot): bool
+    {
+        $date = $this->zone->dateAt($slot->start);
+        foreach ($this->pieces($date->plusDays(-1), $date->plusDays(1)) as $pieces) {
+            foreach ($pieces->slots as $one) {
+                if ($one->equals($slot)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** As if it had that one time alone: of a meeting whose time is no slot of the sheet, or not yet. */
+    public function only(Span $slot): self
+    {
+        return $this->timed([Block::alone($slot, $this->zone)], null, null);
+    }
+
+    /** @param  list<Block>  $blocks */
+    private function timed(array $blocks, ?Dates $closedDays, ?Spans $slotsClosed): self
+    {
+        return new self(
+            $this->zone, $blocks, $this->hosts, $this->rules, $this->places, $closedDays, $this->joining, $this->shut, $this->seatsAdded,
+            $slotsClosed, $this->travel,
+        );
     }
 
     /**

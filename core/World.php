@@ -39,6 +39,12 @@ final readonly class World
         return new self($this->now, $this->held, $this->busy, $asker, $this->dates);
     }
 
+    /** Where calendars are not asked: hosts know their own, and are there already. */
+    public function withoutCalendars(): self
+    {
+        return new self($this->now, $this->held, [], $this->asker, $this->dates);
+    }
+
     /** As if nobody had booked on the sheet that is judged: to see where its bookings could go. */
     public function emptied(): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -20,8 +21,9 @@ final class ChangeRole
     public function __invoke(StaffMember $staff, string $role): void
     {
         Contended::transaction(static function () use ($staff, $role): void {
-            // The same rows in the same order, so that two who take each other's role do not both get through.
-            $offices = StaffMember::query()->where('school_id', $staff->school_id)->where('office', true)->whereNotNull('came_at')->orderBy('id')->lockForUpdate()->pluck('id');
+            // Two who take each other's role at once do not both get through.
+            Guard::office($staff->school_id);
+            $offices = StaffMember::query()->where('school_id', $staff->school_id)->where('office', true)->whereNotNull('came_at')->pluck('id');
             if ($role !== 'office' && $offices->contains($staff->id) && $offices->count() === 1) {
                 throw new NotNow(Words::say('accounts.last_office', ['name' => $staff->name]));
             }

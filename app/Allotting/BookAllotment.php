@@ -9,6 +9,7 @@ use App\Framework\Contended;
 use App\Models\Instant;
 use App\Models\Round;
 use App\Models\SheetState;
+use App\Publishing\OpenSheet;
 use App\Timetables\Guards;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -33,7 +34,7 @@ final class BookAllotment implements ShouldQueue
         $this->onQueue('rounds');
     }
 
-    public function handle(BookFamily $book): void
+    public function handle(BookFamily $book, OpenSheet $open): void
     {
         $allotment = Allotment::query()->with('round.school')->find($this->allotment);
         if ($allotment === null || $allotment->state !== AllotmentState::Booking) {
@@ -45,12 +46,12 @@ final class BookAllotment implements ShouldQueue
             $book($allotment, (int) $pass, $now);
             DB::table('allotments')->where('id', $allotment->id)->update(['booked' => ++$booked, 'heard_at' => Instant::column($now)]);
         }
-        $this->open($allotment, Clock::now());
+        $this->open($allotment, $open, Clock::now());
     }
 
-    private function open(Allotment $allotment, int $now): void
+    private function open(Allotment $allotment, OpenSheet $openSheet, int $now): void
     {
-        Contended::transaction(static function () use ($allotment, $now): void {
+        Contended::transaction(static function () use ($allotment, $openSheet, $now): void {
             $round = Round::query()->findOrFail($allotment->round_id);
             $breaks = [];
             foreach ($allotment->breaks as ['sheet' => $sheet, 'start' => $start, 'end' => $end]) {
@@ -61,7 +62,7 @@ final class BookAllotment implements ShouldQueue
                 foreach ($breaks[$sheet->id] ?? [] as $break) {
                     $sheet->closeSlot($break);
                 }
-                $sheet->update(['state' => SheetState::Open, 'published_at' => Instant::column($now)]);
+                $openSheet($sheet, $now);
             }
             $round->update(['allotted_at' => Instant::column($now)]);
             $allotment->refresh()->update(['state' => AllotmentState::Booked, 'busy' => null, 'ended_at' => Instant::column($now)]);

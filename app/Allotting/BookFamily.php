@@ -6,6 +6,7 @@ namespace App\Allotting;
 
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\Claimant;
 use App\Booking\NoInterpreter;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
@@ -77,13 +78,14 @@ final class BookFamily
         try {
             // What was refused halfway takes nothing along of what the family has been given before.
             return DB::transaction(function () use ($allotment, $row, $pass, $answers, $sheet, $start, $place, $now): Booking {
-                [$timetable, $offer] = Permit::of($sheet, $start, Asking::visitor($pass->id, $pass->email, $row->student, $place->id), Party::Office, $now);
+                $who = Asking::visitor($pass->id, $pass->email, $row->student, $place->id)->interpreted($row->language);
+                $permit = Permit::of($sheet, $start, $who, Claimant::Staff, $now);
 
-                return $this->book->onSlot($sheet, $timetable, new BookingWish(
+                return $this->book->onSlot($sheet, $permit, new BookingWish(
                     start: $start, placeId: $place->id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $row->student,
                     requestKey: Uuid::uuid5(Uuid::NAMESPACE_OID, "recess allotment $allotment->id row $row->id")->toString(),
                     passId: $pass->id, by: Party::Office, studentId: $row->student_id, told: Told::AtOnce, language: $row->language, answers: $answers,
-                ), $offer->slot);
+                ));
             });
         } catch (NoInterpreter) {
             return NotGranted::NoInterpreter;

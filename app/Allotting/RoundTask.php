@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Allotting;
 
+use App\Models\Booking;
+use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\Rounds\RoundHost;
 use App\Timetables\Interpreters;
 use App\Timetables\Longer;
+use App\Timetables\People;
+use App\Timetables\Presence;
+use App\Timetables\Whereabouts;
 use App\Timetables\Worlds;
 use Recess\Allotting\Family;
 use Recess\Allotting\Host;
@@ -16,6 +21,7 @@ use Recess\Allotting\Wish;
 use Recess\Fitting\Between;
 use Recess\Offer;
 use Recess\Time\Span;
+use Recess\Time\Spans;
 use Recess\Timetable;
 
 /** A round as the core allots it: who is free when, and what is wished. A teacher's break is a wish of nobody's. */
@@ -33,6 +39,9 @@ final class RoundTask
     /** @var list<Family> */
     public array $families = [];
 
+    /** @var array<int, string> addresses by pass */
+    private array $emails = [];
+
     /** @var array<string, array{sheet: int, row: int|null}> by the ids of the wishes */
     public array $meant = [];
 
@@ -49,7 +58,7 @@ final class RoundTask
         }
         $task = new self($round, WishList::of($round, $sheets));
         $task->addHosts($sheets, $now);
-        $task->addFamilies();
+        $task->addFamilies($sheets);
 
         return $task;
     }
@@ -120,8 +129,12 @@ final class RoundTask
         return $longest;
     }
 
-    /** Passes that have a child in common are one family: a child is in one meeting at a time, whoever comes with it. */
-    private function addFamilies(): void
+    /**
+     * Passes that have a child in common are one family: a child is in one meeting at a time, whoever comes with it.
+     *
+     * @param  array<int, Sheet>  $sheets
+     */
+    private function addFamilies(array $sheets): void
     {
         $households = [];
         foreach ($this->households() as $row => $household) {
@@ -129,6 +142,7 @@ final class RoundTask
         }
         $longer = Longer::ofRound($this->round->id);
         $whole = array_map(static fn ($pieces): Span => $pieces->stretch, $this->round->pieces());
+        $there = $this->whereabouts();
         foreach ($households as $household => $rows) {
             $wishes = [];
             [$walk, $breather] = [max(0, $this->round->school->travel_minutes), 0];
@@ -138,7 +152,9 @@ final class RoundTask
                     assert(is_int($pass) && is_int($sheet) && is_int($rank) && is_bool($asked));
                     $this->meant["w$i"] = ['sheet' => $sheet, 'row' => $i];
                     $wishes[] = new Wish(
-                        "w$i", (string) $sheet, max(1, $rank), $asked, $this->list->windows[$pass] ?? $whole, $this->list->languages[$pass] ?? null,
+                        "w$i", (string) $sheet, max(1, $rank), $asked,
+                        $this->around($this->list->windows[$pass] ?? $whole, $this->whereIs($there, $i), $sheets[$sheet]->places->first()?->room()),
+                        $this->list->languages[$pass] ?? null,
                         times: is_int($student) ? $longer[$sheet][$student] ?? 1 : 1,
                     );
                     [$walk, $breather] = [max($walk, $this->list->needs[$pass][0] ?? 0), max($breather, $this->list->needs[$pass][1] ?? 0)];
@@ -146,6 +162,49 @@ final class RoundTask
             }
             $this->families[] = new Family("household $household", $whole, $wishes, new Between($this->round->school->travel($walk), $breather));
         }
+    }
+
+    /** @return list<Presence> where all are who wish, and whom it is about: in other rounds and sheets too, on whichever pass */
+    private function whereabouts(): array
+    {
+        $passes = array_values(array_unique(array_column($this->list->rows, 'pass_id')));
+        $students = array_map(static fn (array $row): string => Booking::studentKey((string) $row['student']), $this->list->rows);
+        $emails = Pass::query()->whereKey($passes)->whereNotNull('email')->pluck('email', 'id')->all();
+        $this->emails = $emails;
+
+        return Whereabouts::of(People::passes(...$passes)->across(array_values($emails), $students), $this->round->range());
+    }
+
+    /**
+     * @param  list<Presence>  $there
+     * @return list<Presence> of whom a row is, and about whom
+     */
+    private function whereIs(array $there, int $row): array
+    {
+        ['pass_id' => $pass, 'student' => $student] = $this->list->rows[$row];
+        $key = Booking::studentKey((string) $student);
+        $email = $this->emails[$pass] ?? '';
+
+        return array_values(array_filter($there, static fn (Presence $one): bool => $one->isOf((int) $pass, $email) || ($key !== '' && $one->student === $key)));
+    }
+
+    /**
+     * When they can come, less what they are in then and the way there and back.
+     *
+     * @param  list<Span>  $windows
+     * @param  list<Presence>  $there
+     * @return list<Span>
+     */
+    private function around(array $windows, array $there, ?string $place): array
+    {
+        $travel = $this->round->school->travel();
+        $busy = array_map(static function (Presence $one) use ($travel, $place): Span {
+            $walk = $travel->minutes($place, $one->place) * 60;
+
+            return $one->span->widened($walk, $walk);
+        }, $there);
+
+        return $busy === [] ? $windows : Spans::of($windows)->subtract(Spans::of($busy))->all();
     }
 
     /** @return array<int, int> by row: the first row of its household */

@@ -23,8 +23,6 @@ use App\Video\VideoRooms;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
-use Recess\Time\Span;
-use Recess\Timetable;
 
 /**
  * Gives a visitor the slot they wish for, or says that it is gone.
@@ -56,11 +54,11 @@ final class BookSlot
         try {
             [$booking, $timetable] = Contended::transaction(function () use ($sheet, $wish, $who, $now): array {
                 // Whoever else decides for one of these waits here, and then sees this booking.
-                Guards::booking($sheet, $wish->email, $wish->student);
+                Guards::booking($sheet, $wish->email, $wish->student, $wish->language);
                 $sheet = SheetAtHand::held($sheet);
-                [$timetable, $offer] = Permit::of($sheet, $wish->start, $who, $wish->by, $now);
+                $permit = Permit::of($sheet, $wish->start, $who, Claimant::of($wish->by), $now);
 
-                return [$this->onSlot($sheet, $timetable, $wish, $offer->slot), $timetable];
+                return [$this->onSlot($sheet, $permit, $wish), $permit->timetable];
             });
             Glance::strike($sheet, $timetable, $wish->start, $wish->requestKey);
 
@@ -91,11 +89,12 @@ final class BookSlot
      * @throws NoSeatLeft
      * @throws UniqueConstraintViolationException when somebody was quicker
      */
-    public function onSlot(Sheet $sheet, Timetable $timetable, BookingWish $wish, Span $slot): Booking
+    public function onSlot(Sheet $sheet, Permit $permit, BookingWish $wish): Booking
     {
-        $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, $wish->hostId, $wish->keeper);
+        [$timetable, $slot] = [$permit->timetable, $permit->slot];
+        $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, SeatWish::with($wish->hostId, $wish->keeper));
         $interpreter = $wish->language === null ? null
-            : Interpreters::hold((int) $sheet->round_id, $wish->language, $sheet->id, $seat->holdId, $seat->span) ?? throw new NoInterpreter;
+            : Interpreters::hold($sheet, $wish->language, $seat->holdId, $seat->span) ?? throw new NoInterpreter;
         $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
         $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);

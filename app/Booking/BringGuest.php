@@ -23,7 +23,8 @@ final class BringGuest
     public function __invoke(Booking $booking, string $name, string $email, bool $mayChange, int $now): Guest
     {
         return Contended::transaction(static function () use ($booking, $name, $email, $mayChange, $now): Guest {
-            Guards::sheet($booking->sheet);
+            // They are in this meeting too from now on, whoever else books them.
+            Guards::booking($booking->sheet, $email, '');
             $booking = Booking::query()->findOrFail($booking->id);
             $coming = $booking->guests()->whereNull('left_at')->with('pass')->get();
             $most = $booking->sheet->rules->whole('guests');

@@ -30,20 +30,15 @@ final class CancelBooking
             if (! $booking->stands()) {
                 return $booking;
             }
-            $change = $undoFrom === null ? null : LastChange::made('given back', $undoFrom, ['state' => $booking->state->value]);
-            [$hold, $seat] = [$booking->hold_id, $booking->seat];
+            $change = $undoFrom === null ? null : LastChange::made('given back', $undoFrom, ['state' => $booking->state->value, 'spot' => Spot::of($booking)->toArray()]);
+            $this->giveUpSeat->ofBooking($booking);
             $booking->update([
                 'state' => $as === Occasion::Declined ? BookingState::Declined : BookingState::Cancelled,
                 'cancelled_by' => $by,
                 'cancel_note' => $note,
                 'sequence' => $booking->sequence + 1,
-                'hold_id' => null,
-                'seat' => null,
                 'undo' => $change?->toArray(),
             ]);
-            if ($hold !== null && $seat !== null) {
-                ($this->giveUpSeat)($hold, $seat);
-            }
             event(new BookingNews($booking, $as, $by, $note, change: $change?->key));
 
             return $booking;

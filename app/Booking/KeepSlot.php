@@ -12,7 +12,6 @@ use App\Models\Sheet;
 use App\Timetables\Asking;
 use App\Timetables\Glance;
 use App\Timetables\Guards;
-use App\Timetables\Judge;
 use App\Timetables\SheetAtHand;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Recess\Timetable;
@@ -28,53 +27,48 @@ final class KeepSlot
     }
 
     /**
-     * @param  string  $keeper  hash of the visitor's key
-     * @param  string  $at  keyed hash of the visitor's network address
-     * @param  int|null  $host  of hosts of whom one is enough, the one who is wished for
      * @return int|null the instant until which it is kept; null when too much is kept from there already
      *
      * @throws SlotGone when it cannot be had
      */
-    public function __invoke(Sheet $sheet, int $start, string $keeper, string $at, int $now, ?int $until = null, ?int $host = null): ?int
+    public function __invoke(Sheet $sheet, Keep $keep, int $now): ?int
     {
-        $until ??= $now + (int) config('recess.keep_seconds');
-        $who = Asking::anybody($keeper);
+        $until = $keep->until ?? $now + (int) config('recess.keep_seconds');
+        $who = Asking::anybody($keep->keeper);
         try {
-            $timetable = Contended::transaction(function () use ($sheet, $start, $keeper, $at, $now, &$until, $host, $who): ?Timetable {
+            $timetable = Contended::transaction(function () use ($sheet, $keep, $now, &$until, $who): ?Timetable {
                 Guards::sheet($sheet);
                 $sheet = SheetAtHand::held($sheet);
-                if ($this->keptFrom($sheet, $at, $keeper, $now) >= self::FROM_ONE_ADDRESS) {
+                if ($this->keptFrom($sheet, $keep, $now) >= self::FROM_ONE_ADDRESS) {
                     return null;
                 }
-                ($this->letGo)($sheet, $keeper, butNot: $start, with: $host);
-                $timetable = Judge::at($start, $sheet, $now, $who);
-                $offer = $timetable->offerAt($start);
-                if ($offer === null || ! $offer->verdict->isFree()) {
-                    throw new NoSeatLeft;
-                }
-                $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, $host, $keeper, $until);
+                ($this->letGo)($sheet, $keep->keeper, butNot: $keep->start, with: $keep->host);
+                $permit = Permit::of($sheet, $keep->start, $who, Claimant::Visitor, $now);
+                $seat = ($this->takeSeat)(
+                    $sheet->id, $permit->timetable, $permit->slot, SeatWish::with($keep->host)->kept($keep->keeper, $until, $keep->for),
+                );
                 $row = Seat::query()->where('hold_id', $seat->holdId)->where('seat', $seat->seat);
-                (clone $row)->update(['keeper_at' => $at]);
+                (clone $row)->update(['keeper_at' => $keep->at]);
                 Announce::sheet($sheet->id);
                 $until = $row->first()?->kept_until?->getTimestamp() ?? $until;
 
-                return $timetable;
+                return $permit->timetable;
             });
         } catch (UniqueConstraintViolationException|NoSeatLeft) {
-            throw SlotGone::of(SheetAtHand::held($sheet), $start, $now, $who, $host);
+            throw SlotGone::of(SheetAtHand::held($sheet), $keep->start, $now, $who, $keep->host);
         }
         if ($timetable === null) {
             return null;
         }
-        Glance::strike($sheet, $timetable, $start, $keeper, $until);
+        Glance::strike($sheet, $timetable, $keep->start, $keep->keeper, $until);
 
         return $until;
     }
 
     /** How much is kept from one network address, but for whoever asks. */
-    private function keptFrom(Sheet $sheet, string $at, string $keeper, int $now): int
+    private function keptFrom(Sheet $sheet, Keep $keep, int $now): int
     {
-        return Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper_at', $at)
-            ->where('holds.sheet_id', $sheet->id)->where('kept_until', '>', Instant::column($now))->where('keeper', '!=', $keeper)->count();
+        return Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper_at', $keep->at)
+            ->where('holds.sheet_id', $sheet->id)->where('kept_until', '>', Instant::column($now))->where('keeper', '!=', $keep->keeper)->count();
     }
 }

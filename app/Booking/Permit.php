@@ -4,36 +4,61 @@ declare(strict_types=1);
 
 namespace App\Booking;
 
-use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
 use App\Timetables\Worlds;
 use Recess\Offer;
+use Recess\Rules\Because;
+use Recess\Sheet as CoreSheet;
+use Recess\Time\Span;
 use Recess\Timetable;
 
-/** Decides whether somebody can have a slot. To be called inside a transaction that has raised the guards of those it decides for. */
-final class Permit
+/** That somebody may have a slot, and with whom. Nobody else decides it: not for a booking, a keep, a move, an offer or what is taken back. */
+final readonly class Permit
 {
+    private function __construct(public Timetable $timetable, public Span $slot)
+    {
+    }
+
     /**
+     * To be called inside a transaction that has raised the guards of those it decides for.
+     *
      * @param  int  $start  the instant at which the slot begins
-     * @return array{Timetable, Offer}
+     * @param  CoreSheet|null  $as  the sheet as it is judged, where that is not as it stands
      *
      * @throws NoSeatLeft when it cannot be had
      * @throws NotAsFilledIn when it cannot be had by them, for a reason on another pass
      */
-    public static function of(Sheet $sheet, int $start, Asking $who, Party $by, int $now): array
+    public static function of(Sheet $sheet, int $start, Asking $who, Claimant $by, int $now, ?CoreSheet $as = null): self
     {
-        $timetable = Judge::at($start, $sheet, $now, $who);
-        $offer = $timetable->offerAt($start);
-        if ($offer === null || ! $by->mayHave($offer->verdict)) {
-            throw new NoSeatLeft;
+        $timetable = Judge::at($start, $sheet, $now, $who, $as);
+        if (! $by->asksCalendars()) {
+            $timetable = Timetable::of($timetable->sheet, $timetable->world->withoutCalendars());
         }
-        $across = $timetable->seenBy(Worlds::asker($sheet, $who->across(), $now))->offerAt($start);
-        if ($across === null || ! $by->mayHave($across->verdict)) {
+        $offer = self::had($timetable, $start, $by);
+        // Whoever has no name, address or student yet has nothing on another pass.
+        try {
+            $who->canBeKnownAcross() && self::had($timetable->seenBy(Worlds::asker($sheet, $who->across(), $now)), $start, $by);
+        } catch (NoSeatLeft) {
             throw new NotAsFilledIn($sheet);
         }
 
-        return [$timetable, $offer];
+        return new self($timetable, $offer->slot);
+    }
+
+    /** The whole meeting: for those who are met for longer, with the times after its slot. */
+    public function whole(): Span
+    {
+        return $this->timetable->whole($this->slot) ?? throw new NoSeatLeft;
+    }
+
+    /** @throws NoSeatLeft */
+    private static function had(Timetable $timetable, int $start, Claimant $by): Offer
+    {
+        $offer = $timetable->offerAt($start) ?? throw new NoSeatLeft;
+        $against = $by->isRefused($offer->verdict);
+
+        return $against === [] ? $offer : throw ($against === [Because::NoInterpreter] ? new NoInterpreter : new NoSeatLeft);
     }
 }

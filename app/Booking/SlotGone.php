@@ -68,6 +68,7 @@ final class SlotGone extends Refused
     /** @param  list<Span>  $nearest */
     private static function instead(array $nearest, int $start, Zone $zone): string
     {
+        usort($nearest, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
         $times = array_map(
             static function (Span $slot) use ($start, $zone): string {
                 $time = Spell::time($slot->start, $zone);
@@ -77,7 +78,6 @@ final class SlotGone extends Refused
             },
             $nearest,
         );
-        sort($times);
 
         return match (count($times)) {
             0 => 'Nothing else is free on this sheet now.',

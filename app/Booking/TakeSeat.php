@@ -22,18 +22,13 @@ final class TakeSeat
 {
     /**
      * @param  Timetable  $timetable  who judges with whom it can be and how many seats there are
-     * @param  int|null  $host  the one of several whom it has to be
-     * @param  string|null  $keeper  hash of the key under which the seat may be kept already, or is to be kept
-     * @param  int|null  $keptUntil  an instant, to keep the seat rather than take it for good
-     * @param  int|null  $rather  of several hosts, the one with whom it was so far
      *
      * @throws NoSeatLeft
      * @throws UniqueConstraintViolationException when somebody was quicker
      */
-    public function __invoke(
-        int $sheet, Timetable $timetable, Span $slot, ?int $host = null, ?string $keeper = null, ?int $keptUntil = null, ?int $rather = null,
-    ): TakenSeat {
-        $seat = $this->seat($sheet, $timetable, $slot, $host, $keeper, $keptUntil, $rather);
+    public function __invoke(int $sheet, Timetable $timetable, Span $slot, SeatWish $wish): TakenSeat
+    {
+        $seat = $this->seat($sheet, $timetable, $slot, $wish);
         $whole = $timetable->whole($slot) ?? throw new NoSeatLeft;
         if ($whole->equals($slot)) {
             return $seat;
@@ -48,6 +43,9 @@ final class TakeSeat
     {
         $held = DB::table('holds')->where('with_hold_id', $seat->holdId)->where('staff_id', $seat->staffId)->where('starts_at', Instant::column($rest->start));
         if ($held->exists()) {
+            // Of a group's whose longest is shorter than this one.
+            $held->where('ends_at', '<', Instant::column($rest->end))->update(['ends_at' => Instant::column($rest->end)]);
+
             return;
         }
         $this->letGo($rest, [$seat->staffId], $now);
@@ -58,23 +56,23 @@ final class TakeSeat
      * @throws NoSeatLeft
      * @throws UniqueConstraintViolationException
      */
-    private function seat(int $sheet, Timetable $timetable, Span $slot, ?int $host, ?string $keeper, ?int $keptUntil, ?int $rather): TakenSeat
+    private function seat(int $sheet, Timetable $timetable, Span $slot, SeatWish $wish): TakenSeat
     {
         $now = $timetable->world->now;
-        $mark = $keptUntil === null ? ['kept_until' => null, 'keeper' => null, 'keeper_at' => null] : [
-            'kept_until' => Instant::column($keptUntil), 'keeper' => $keeper,
+        $mark = $wish->until === null ? ['kept_until' => null, 'keeper' => null, 'keeper_at' => null, 'pass_id' => null] : [
+            'kept_until' => Instant::column($wish->until), 'keeper' => $wish->keeper, 'pass_id' => $wish->for,
         ];
-        $kept = $keeper === null ? null : $this->kept($sheet, $slot, $keeper, $now);
+        $kept = $wish->keeper === null ? null : $this->kept($sheet, $slot, $wish->keeper, $now);
         if ($kept !== null) {
             // To look at it again makes it no longer: what is kept for five minutes is, and what is offered for two hours.
-            if ($keptUntil === null) {
+            if ($wish->until === null) {
                 DB::table('seats')->where('hold_id', $kept->holdId)->where('seat', $kept->seat)->update($mark);
             }
 
             return $kept;
         }
-        $hosts = $timetable->hostsFor($slot, $host);
-        usort($hosts, static fn (int $a, int $b): int => ($b === $rather) <=> ($a === $rather));
+        $hosts = $timetable->hostsFor($slot, $wish->host);
+        usort($hosts, static fn (int $a, int $b): int => ($b === $wish->rather) <=> ($a === $wish->rather));
         $alongside = $timetable->sheet->hosts->alongside;
         $seats = $timetable->seatsEach($slot);
         // One person's whole slot: whether somebody's time ran out on it is asked only when it is refused.

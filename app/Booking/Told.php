@@ -15,4 +15,7 @@ enum Told
 
     /** Both sides hear of all at once. */
     case AtOnce;
+
+    /** Nobody: it is as if it had not been. */
+    case Nobody;
 }

@@ -7,8 +7,10 @@ namespace App\Knocks;
 use App\Booking\AgreedEntry;
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\Claimant;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
+use App\Booking\Permit;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Timetables\Asking;
@@ -71,16 +73,14 @@ final class AcceptKnock
         $pass = $knock->pass;
         $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id, keeper: $knock->keeper);
         try {
-            [$timetable, $offer] = KeptPermit::of(KnockSheet::at($sheet, $span), $span, $who, $now);
-            $booking = $this->book->onSlot($sheet, $timetable, new BookingWish(
+            $permit = Permit::of($sheet, $span->start, $who, Claimant::Kept, $now, KnockSheet::at($sheet, $span));
+            $booking = $this->book->onSlot($sheet, $permit, new BookingWish(
                 start: $span->start, placeId: (int) $knock->place_id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $knock->student, requestKey: $knock->request_key,
                 answers: array_filter(['details' => $knock->details, 'work' => $knock->work]) + $knock->answers, passId: $pass->id, keeper: $knock->keeper, studentId: $knock->student_id,
                 entry: new AgreedEntry($knock->uid, $knock->sequence + 1, $word),
-            ), $offer->slot);
+            ));
         } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
             throw KnockRefused::because('cannot_be_had');
-        } finally {
-            $sheet->atHand = null;
         }
         KnockSheet::agreed($sheet, $knock->terms(), $span, $now);
         $knock->update(['state' => KnockState::Accepted, 'booking_id' => $booking->id, 'sequence' => $knock->sequence + 1, 'answer_note' => $word]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Booking\Claimant;
 use App\Booking\RequestKeyReused;
 use App\Framework\Contended;
 use App\Framework\Words;
@@ -74,7 +75,7 @@ final class AskForTime
         $unconfirmed = $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $keeper = Secret::hash(Str::uuid()->toString());
         $answerBy = $now + ($unconfirmed ? self::CONFIRM : $terms[0]->kept_hours * 3600);
-        $gone = ($this->keepTimes)($sheet, $wish->spans, Asking::visitor($pass->id, $pass->email, $wish->student, keeper: $keeper), Party::Visitor, $answerBy, $now);
+        $gone = ($this->keepTimes)($sheet, $wish->spans, Asking::visitor($pass->id, $pass->email, $wish->student, keeper: $keeper), Claimant::Visitor, $answerBy, $now);
         if ($gone !== null) {
             throw KnockRefused::gone($gone, $this->instead($terms, $pass, $wish, $gone, $now), $sheet->host->school->timeZone());
         }
@@ -164,7 +165,7 @@ final class AskForTime
         $dates = self::around($terms, $wish);
         $zone = $terms[0]->host->school->timeZone();
         $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
-        $own = WhenFree::ofPass($pass, $range, $wish->place, $terms[0]->host->school->travel());
+        $own = WhenFree::ofPass($pass, $range, $wish->place, $terms[0]->host->school->travel(), $now);
 
         return WhenFree::of($terms, $dates, $now)->with($own)->nearest($gone->start, $gone->minutes(), self::NEAREST);
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Booking\Claimant;
 use App\Booking\NoSeatLeft;
 use App\Booking\Permit;
+use App\Booking\SeatWish;
 use App\Booking\TakeSeat;
 use App\Models\Instant;
-use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Asking;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -26,16 +27,15 @@ final class KeepTimes
      * @param  Asking  $who  with the key under which they are kept
      * @return Span|null the first that cannot be had; null when all are kept
      */
-    public function __invoke(Sheet $sheet, array $spans, Asking $who, Party $by, int $until, int $now): ?Span
+    public function __invoke(Sheet $sheet, array $spans, Asking $who, Claimant $by, int $until, int $now): ?Span
     {
         foreach ($spans as $span) {
             try {
-                [$timetable, $offer] = Permit::of(KnockSheet::at($sheet, $span), $span->start, $who, $by, $now);
-                ($this->takeSeat)($sheet->id, $timetable, $offer->slot, null, $who->keeper, min($until, $span->start));
+                $permit = Permit::of($sheet, $span->start, $who, $by, $now, KnockSheet::at($sheet, $span));
+                $wish = SeatWish::with(null)->kept((string) $who->keeper, min($until, $span->start), $who->passId);
+                ($this->takeSeat)($sheet->id, $permit->timetable, $permit->slot, $wish);
             } catch (NoSeatLeft|UniqueConstraintViolationException) {
                 return $span;
-            } finally {
-                $sheet->atHand = null;
             }
         }
 

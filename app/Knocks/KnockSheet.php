@@ -17,17 +17,13 @@ use App\Models\SheetState;
 use App\School\SavedPlace;
 use Illuminate\Support\Str;
 use Recess\Repeat\Adjusted;
-use Recess\Repeat\OnDates;
 use Recess\Rules\Stated;
 use Recess\Sheet as CoreSheet;
 use Recess\Slots\Block as CoreBlock;
-use Recess\Slots\Cut;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
-use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
-use Recess\Time\Zone;
 
 /**
  * The small sheet that a knock keeps its times on: the host's rules and place, with all who have to be there. So what is
@@ -61,13 +57,13 @@ final class KnockSheet
     }
 
     /** The sheet as the judge sees it for one time: whoever can be asked can be asked for any, not for those it is cut into. */
-    public static function at(Sheet $sheet, Span $span): Sheet
+    public static function at(Sheet $sheet, Span $span): CoreSheet
     {
-        $sheet->atHand = null;
         $core = $sheet->toCore();
-        $sheet->atHand = new CoreSheet($core->zone, [self::alone($span, $core->zone)], $core->hosts, $core->rules, $core->places, $core->closedDays, travel: $core->travel);
 
-        return $sheet;
+        return new CoreSheet(
+            $core->zone, [CoreBlock::alone($span, $core->zone)], $core->hosts, $core->rules, $core->places, $core->closedDays, travel: $core->travel,
+        );
     }
 
     /**
@@ -81,17 +77,12 @@ final class KnockSheet
         $zone = $terms[0]->host->school->timeZone();
         $date = $zone->dateAt($span->start);
         $sheet->blocks()->delete();
-        $sheet->blocks()->create(Block::columnsOf(self::alone($span, $zone)));
+        $sheet->blocks()->create(Block::columnsOf(CoreBlock::alone($span, $zone)));
         $around = self::around($terms, $span->minutes(), $zone->dateAt($now));
         if ($around !== null) {
             $sheet->blocks()->create(Block::columnsOf($around->withPattern(Adjusted::of($around->pattern, Dates::of(DateRange::day($date))))));
         }
         $sheet->load('blocks');
-    }
-
-    private static function alone(Span $span, Zone $zone): CoreBlock
-    {
-        return CoreBlock::of(OnDates::of($zone->dateAt($span->start)), Hours::lasting($zone->timeAt($span->start), $span->minutes()), Cut::of($span->minutes()));
     }
 
     /** @param  non-empty-list<KnockTerms>  $terms */

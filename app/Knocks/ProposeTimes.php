@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Booking\Claimant;
 use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Sheet;
@@ -35,7 +36,7 @@ final class ProposeTimes
             $knock->choices()->delete();
             $pass = $knock->pass;
             $answerBy = $now + KnockTerms::of($knock->host)->kept_hours * 3600;
-            $gone = ($this->keepTimes)($sheet, $spans, Asking::visitor($pass->id, $pass->email, $knock->student, keeper: $knock->keeper), Party::Host, $answerBy, $now);
+            $gone = ($this->keepTimes)($sheet, $spans, Asking::visitor($pass->id, $pass->email, $knock->student, keeper: $knock->keeper), Claimant::Staff, $answerBy, $now);
             if ($gone !== null) {
                 throw KnockRefused::gone($gone, [], $knock->zone());
             }

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
-use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\HostRole;
-use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\PlaceKind;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\School\SavedPlace;
-use App\Timetables\Worlds;
+use App\Timetables\People;
+use App\Timetables\Presence;
+use App\Timetables\Whereabouts;
 use Recess\Common\AskedHours;
 use Recess\Common\CommonTime;
 use Recess\Rules\Travel;
@@ -29,6 +28,9 @@ use Recess\Time\Zone;
  */
 final readonly class WhenFree
 {
+    /** Seconds: whoever is elsewhere so long before or after needs no more for the way. */
+    private const NEAR = 86_400;
+
     /** @param  array<int, Spans>  $busy  by host */
     private function __construct(
         public Zone $zone,
@@ -82,18 +84,16 @@ final readonly class WhenFree
         return CommonTime::of($this->windows, []);
     }
 
-    /** When whoever holds a pass is elsewhere, with the way there and back. */
-    public static function ofPass(Pass $pass, Span $range, ?SavedPlace $place, Travel $travel): Spans
+    /** When whoever holds a pass is elsewhere, with the way there and back; what is kept for them counts too. */
+    public static function ofPass(Pass $pass, Span $range, ?SavedPlace $place, Travel $travel, int $now): Spans
     {
         $there = $place?->kind === PlaceKind::Room ? $place->label : null;
-        $bookings = Booking::query()->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($range->start - 86_400))->where('starts_at', '<', Instant::column($range->end + 86_400))
-            ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))->with('place')->limit(1_000)->get();
 
-        return Spans::of(array_values($bookings->map(static function (Booking $one) use ($travel, $there): Span {
-            $walk = $travel->minutes($there, $one->place->room()) * 60;
+        return Spans::of(array_map(static function (Presence $one) use ($travel, $there): Span {
+            $walk = $travel->minutes($there, $one->place) * 60;
 
-            return $one->span()->widened($walk, $walk);
-        })->all()));
+            return $one->span->widened($walk, $walk);
+        }, Whereabouts::of(People::passes($pass->id)->andKept($now), $range->widened(self::NEAR, self::NEAR))));
     }
 
     /** @param  non-empty-list<KnockTerms>  $terms */
@@ -103,7 +103,7 @@ final readonly class WhenFree
         $zone = $school->timeZone();
         $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
         $hosts = array_map(static fn (KnockTerms $one): int => $one->staff_id, $terms);
-        $busy = Worlds::engaged($hosts, $range, $now, $keeper);
+        $busy = Whereabouts::ofStaff($hosts, $range, $now, $keeper);
         foreach (self::sheets($hosts) as $sheet) {
             $stretches = Spans::of($sheet->toCore()->stretches($dates->first->plusDays(-1), $dates->last->plusDays(1)));
             foreach (array_intersect($sheet->toCore()->hosts->all(), $hosts) as $host) {

@@ -8,6 +8,7 @@ use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\LetGo;
 use App\Booking\MoveBooking;
+use App\Booking\Relocation;
 use App\Framework\Contended;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -37,7 +38,7 @@ final class AnswerOffer
             match (true) {
                 ! $take => null,
                 $met => $this->another($booking, $offer, $now),
-                default => ($this->move)($booking, $offer->starts_at->getTimestamp(), Party::Host, '', $now, toldAs: Party::Visitor),
+                default => ($this->move)($booking, $offer->starts_at->getTimestamp(), Relocation::offered($now)),
             };
         });
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Line;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Instant;
@@ -19,7 +20,8 @@ final class AnswerWord
     public function __invoke(Booking $booking, string $answer, int $now): void
     {
         Contended::transaction(static function () use ($booking, $answer, $now): void {
-            $turn = Turn::query()->where('booking_id', $booking->id)->lockForUpdate()->first();
+            Guard::turn($booking->id);
+            $turn = Turn::query()->where('booking_id', $booking->id)->first();
             if ($turn === null || $turn->word === '' || $turn->isOver()) {
                 throw new NotHere(Words::say('day.no_word'));
             }

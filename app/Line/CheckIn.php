@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Line;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Instant;
@@ -22,8 +23,9 @@ final class CheckIn
     public function __invoke(Booking $booking, string $by, int $now): Turn
     {
         return Contended::transaction(static function () use ($booking, $by, $now): Turn {
+            Guard::turn($booking->id);
             $day = DayOf::at($booking->span()->start, $booking->sheet->host->school->timeZone());
-            $turn = Turn::query()->where('booking_id', $booking->id)->lockForUpdate()->first() ?? Press::begun($booking, $day);
+            $turn = Turn::query()->where('booking_id', $booking->id)->first() ?? Press::begun($booking, $day);
             $stands = Opening::stands($booking->refresh());
             if ($stands && $turn->arrived_at !== null && ! $turn->isOver()) {
                 return $turn;

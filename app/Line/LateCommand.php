@@ -6,6 +6,7 @@ namespace App\Line;
 
 use App\Framework\Clock;
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\StaffMember;
@@ -52,7 +53,8 @@ final class LateCommand extends Command
                 continue;
             }
             Contended::transaction(static function () use ($booking, $day, $late, $threshold): void {
-                $turn = Turn::query()->where('booking_id', $booking->id)->lockForUpdate()->first() ?? Press::begun($booking, $day->day);
+                Guard::turn($booking->id);
+                $turn = Turn::query()->where('booking_id', $booking->id)->first() ?? Press::begun($booking, $day->day);
                 if ($turn->called_at === null && ! $turn->isOver() && ($turn->told_late === 0 || $late >= $turn->told_late + $threshold)) {
                     $turn->fill(['told_late' => $late])->save();
                     event(new HostRunsLate($booking, $late, $booking->span()->start + $late));

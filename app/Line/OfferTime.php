@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Line;
 
+use App\Booking\Claimant;
 use App\Booking\LetGo;
 use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
+use App\Booking\Permit;
+use App\Booking\SeatWish;
 use App\Booking\SlotGone;
 use App\Booking\TakeSeat;
 use App\Framework\Contended;
@@ -15,7 +19,6 @@ use App\Models\Secret;
 use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
-use App\Timetables\Judge;
 use App\Timetables\SheetAtHand;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
@@ -47,14 +50,12 @@ final class OfferTime
                     ($this->letGo)($sheet, $earlier->keeper);
                     $earlier->delete();
                 }
-                $timetable = Judge::at($start, $sheet, $now, Asking::moving($booking));
-                $offer = $timetable->offerAt($start);
-                if ($offer === null || ! $offer->verdict->hostMayPass()) {
-                    throw new NoSeatLeft;
-                }
+                $permit = Permit::of($sheet, $start, Asking::moving($booking), Claimant::Staff, $now);
                 $keeper = Secret::hash(Str::uuid()->toString());
-                $until = min($now + self::LASTS, $offer->slot->start);
-                $seat = ($this->takeSeat)($sheet->id, $timetable, $offer->slot, null, $keeper, $until, $booking->staff_id);
+                $until = min($now + self::LASTS, $permit->slot->start);
+                $seat = ($this->takeSeat)(
+                    $sheet->id, $permit->timetable, $permit->slot, SeatWish::rather($booking->staff_id)->kept($keeper, $until, $booking->pass_id),
+                );
                 $made = TimeOffer::query()->create([
                     'booking_id' => $booking->id, 'staff_id' => $seat->staffId, 'starts_at' => Instant::column($seat->span->start),
                     'ends_at' => Instant::column($seat->span->end),
@@ -64,7 +65,7 @@ final class OfferTime
 
                 return $made;
             });
-        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn) {
             throw SlotGone::of(SheetAtHand::held($sheet), $start, $now, Asking::moving($booking), null);
         }
     }

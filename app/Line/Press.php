@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line;
 
+use App\Booking\Spot;
 use App\Framework\Contended;
 use App\Models\Booking;
 use App\Models\Instant;
@@ -32,7 +33,7 @@ final class Press
     /** @var array<string, array<string, mixed>|null> each turn's columns as they were; null where there was none */
     private array $turns = [];
 
-    /** @var list<int>|null the two bookings that changed places */
+    /** @var array<int, array<string, mixed>>|null the two bookings that changed times, and where each was (Spot) */
     private ?array $swapped = null;
 
     private function __construct(public readonly HostDay $day, public readonly DeskDay $desk, public readonly int $now)
@@ -143,7 +144,9 @@ final class Press
 
     public function swapped(Booking $one, Booking $other): void
     {
-        $this->swapped = [$one->id, $other->id];
+        // With the same host: what they answered is no matter of this press.
+        $spot = static fn (Booking $booking): array => ['answers' => null] + Spot::of($booking)->toArray();
+        $this->swapped = [$one->id => $spot($one), $other->id => $spot($other)];
     }
 
     public static function begun(Booking $booking, DayOf $day): Turn

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Line;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Instant;
@@ -17,7 +18,8 @@ final class ReportVideo
     public function __invoke(Booking $booking, bool $fails, int $now): void
     {
         Contended::transaction(static function () use ($booking, $fails, $now): void {
-            $turn = Turn::query()->where('booking_id', $booking->id)->lockForUpdate()->first();
+            Guard::turn($booking->id);
+            $turn = Turn::query()->where('booking_id', $booking->id)->first();
             if ($turn === null || ! $turn->isUnderWay()) {
                 throw new NotHere(Words::say('day.not_in'));
             }

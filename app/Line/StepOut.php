@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Line;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Turn;
@@ -16,7 +17,8 @@ final class StepOut
     public function __invoke(Booking $booking): void
     {
         Contended::transaction(static function () use ($booking): void {
-            $turn = Turn::query()->where('booking_id', $booking->id)->lockForUpdate()->first();
+            Guard::turn($booking->id);
+            $turn = Turn::query()->where('booking_id', $booking->id)->first();
             if ($turn?->called_at !== null) {
                 throw new NotHere(Words::say('day.in_already'));
             }

@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace App\Line;
 
+use App\Booking\Destination;
+use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
+use App\Booking\OtherHost;
+use App\Booking\Relocate;
+use App\Booking\Relocation;
+use App\Booking\Spot;
 use App\Framework\Contended;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\StaffMember;
 use App\Models\Turn;
-use App\Timetables\Guards;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /** Takes the last press at a desk back, as long as nothing else was pressed since. What visitors did meanwhile stays. */
 final class UndoPress
 {
+    public function __construct(private readonly Relocate $relocate)
+    {
+    }
+
     /** @throws PressedElsewhere when it is too late */
     public function __invoke(StaffMember $host, int $revision, string $key, int $now): void
     {
@@ -24,14 +35,10 @@ final class UndoPress
             if ($last === null || $last['key'] !== $key) {
                 throw PressedElsewhere::because('undo_late');
             }
-            [$one, $other] = $this->swapped($last);
-            if ($one !== null) {
-                Guards::sheet($one->sheet);
-            }
+            $back = self::swapped($last);
+            Relocate::guard($back);
             $desk = Press::raised($host, $day, $revision);
-            if ($one !== null && $other !== null) {
-                SwapTurns::exchange($one, $other);
-            }
+            $this->unswap($back, $now);
             foreach (is_array($last['turns'] ?? null) ? $last['turns'] : [] as $turn => $columns) {
                 $this->restore((string) $turn, is_array($columns) ? $columns : null);
             }
@@ -58,24 +65,36 @@ final class UndoPress
      */
     public static function whose(array $press): array
     {
-        $swapped = is_array($press['swapped'] ?? null) ? array_filter($press['swapped'], is_int(...)) : [];
-
         return [
             ...array_map(strval(...), array_keys(is_array($press['turns'] ?? null) ? $press['turns'] : [])),
-            ...array_map(static fn (int $one): string => "b$one", array_values($swapped)),
+            ...array_map(static fn (int|string $one): string => "b$one", array_keys(is_array($press['swapped'] ?? null) ? $press['swapped'] : [])),
         ];
     }
 
     /**
      * @param  array<string, mixed>  $press
-     * @return array{Booking|null, Booking|null}
+     * @return list<Destination> where the two were that changed times; none where one has given theirs back since
      */
-    private function swapped(array $press): array
+    private static function swapped(array $press): array
     {
-        $ids = is_array($press['swapped'] ?? null) ? $press['swapped'] : [];
-        $both = Booking::query()->whereKey($ids)->with('sheet')->get();
+        $were = is_array($press['swapped'] ?? null) ? $press['swapped'] : [];
+        $back = [];
+        foreach (Booking::query()->whereKey(array_keys($were))->whereNotNull('hold_id')->with(['sheet', 'pass'])->get() as $booking) {
+            $spot = Spot::from($were[$booking->id] ?? null);
+            $spot === null || $back[] = Destination::back($booking, $spot);
+        }
 
-        return $both->count() === 2 && $both->every(static fn (Booking $one): bool => $one->hold_id !== null) ? [$both[0], $both[1]] : [null, null];
+        return count($back) === 2 ? $back : [];
+    }
+
+    /** @param  list<Destination>  $back */
+    private function unswap(array $back, int $now): void
+    {
+        try {
+            $back === [] || ($this->relocate)($back, Relocation::unswapped($now));
+        } catch (NoSeatLeft|NotAsFilledIn|OtherHost|UniqueConstraintViolationException) {
+            throw PressedElsewhere::because('swap_clash');
+        }
     }
 
     /** @param  array<string, mixed>|null  $columns  as they were; null where there was no turn */

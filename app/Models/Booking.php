@@ -126,21 +126,6 @@ final class Booking extends Row
         return $this->hasOne(Turn::class);
     }
 
-    /** To another time, with the seat taken there; a wish stays a wish, and is not held beyond its time. */
-    public function moveTo(Span $slot, int $hold, int $seat, int $staff): void
-    {
-        $this->update([
-            'hold_id' => $hold,
-            'seat' => $seat,
-            'staff_id' => $staff,
-            'starts_at' => Instant::column($slot->start),
-            'ends_at' => Instant::column($slot->end),
-            'held_until' => $this->held_until === null ? null : Instant::column(min($this->held_until->getTimestamp(), $slot->start)),
-            'sequence' => $this->sequence + 1,
-        ]);
-        $this->unsetRelation('hold');
-    }
-
     /** Whether whoever holds the pass may move it and give it back: their own, or one to which they are brought by somebody who lets them. */
     public function isChangedBy(Pass $pass): bool
     {

@@ -145,13 +145,21 @@ final class Sheet extends Row
         ));
     }
 
-    /** As the core judges it, when that is known already: of a sheet that is at hand. */
-    public ?CoreSheet $atHand = null;
+    /** As the core judges it, where it is read once and asked often: of a sheet at hand, which nobody changes. */
+    private ?CoreSheet $core = null;
+
+    /** To be judged by what it is now until it is read anew. */
+    public function atHand(): static
+    {
+        $this->core = $this->toCore();
+
+        return $this;
+    }
 
     /** As the core judges it. */
     public function toCore(): CoreSheet
     {
-        return $this->atHand ?? new CoreSheet(
+        return $this->core ?? new CoreSheet(
             zone: $this->host->school->timeZone(),
             blocks: $this->coreBlocks(),
             hosts: Hosts::of($this->staff_id, $this->colleaguesWho(HostRole::Any), $this->colleaguesWho(HostRole::Must)),
@@ -192,7 +200,7 @@ final class Sheet extends Row
 
     public function refresh(): static
     {
-        $this->atHand = null;
+        $this->core = null;
 
         return parent::refresh();
     }

@@ -6,9 +6,9 @@ namespace App\Passes;
 
 use App\Booking\MoveBooking;
 use App\Booking\PassRefused;
+use App\Booking\Relocation;
 use App\Framework\Words;
 use App\Models\Booking;
-use App\Models\Party;
 use App\Models\SheetKind;
 
 /** A visitor moves a booking before it begins; for some seconds they can take that back (LastChange). */
@@ -30,6 +30,6 @@ final class MoveOwn
         if ($booking->sheet->kind === SheetKind::Knock) {
             throw new PassRefused(Words::say('knocks.move_by_asking', ['host' => $booking->host->name]));
         }
-        ($this->move)($booking, $start, Party::Visitor, '', $now, $host);
+        ($this->move)($booking, $start, Relocation::byVisitor($now), $host);
     }
 }

@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Booking\Claimant;
 use App\Models\Booking;
-use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Timetables\Asking;
-use App\Timetables\Interpreters;
+use App\Timetables\People;
+use App\Timetables\Presence;
+use App\Timetables\Whereabouts;
 use App\Timetables\Worlds;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Fitting\Between;
 use Recess\Fitting\Plan;
 use Recess\Fitting\Planner;
 use Recess\Fitting\Wanted;
-use Recess\Offer;
+use Recess\Rules\Because;
 use Recess\Time\DateRange;
 use Recess\Time\Span;
+use Recess\Time\Spans;
 use Recess\Timetable;
 
 /** Fits the meetings that a family wants together, around those that it has. Keeps nothing. */
@@ -47,7 +50,8 @@ final readonly class FindPlan
         $zone = $school->timeZone();
         $dates = $round->dates();
         $range = $round->range();
-        $booked = $pass === null ? new Collection : self::booked($pass, $range);
+        $there = $pass === null ? [] : Whereabouts::of(People::passes($pass->id)->andKept($now), $range);
+        $booked = self::booked($there);
         // What stands already is not wished for once more.
         $ask = $ask->without($booked);
         $between = new Between($school->travel($ask->walk), $ask->breather);
@@ -55,16 +59,13 @@ final readonly class FindPlan
         foreach ($booked as $one) {
             $wanted[] = new Wanted("b$one->id", $one->place->room(), [$one->span()]);
         }
-        $free = self::free($ask->picks, $dates, $pass, $now, $round->isCollecting());
+        [$free, $lacking] = self::free($ask, $dates, $pass, $now, $round->isCollecting());
+        $free = array_map(static fn (array $times): array => self::apart($times, $there), $free);
+        // Within the hours at which they can come.
+        $within = static fn (Span $time): bool => $time->liesInOneOf($ask->windows);
         $unheard = [];
-        if ($ask->language !== null) {
-            $interpreters = Interpreters::free($round->id, $ask->language, $range, $now);
-            foreach ($free as $i => $times) {
-                $free[$i] = Interpreters::among($times, $interpreters);
-                // Within the hours at which they can come.
-                $within = static fn (Span $time): bool => $time->liesInOneOf($ask->windows);
-                $unheard[$i] = array_filter($times, $within) !== [] && array_filter($free[$i], $within) === [];
-            }
+        foreach ($lacking as $i => $times) {
+            $unheard[$i] = array_filter($times, $within) !== [] && array_filter($free[$i], $within) === [];
         }
         // A time that was to stay and is gone is looked for anew.
         $stays = array_filter(array_map(static fn (Pick $pick, array $slots): array => array_values(
@@ -111,39 +112,69 @@ final readonly class FindPlan
     }
 
     /**
-     * @param  list<Pick>  $picks
      * @param  bool  $all  whether what nobody can book yet counts: while wishes are collected
-     * @return array<int, list<Span>> by pick: when it can be had
+     * @return array{array<int, list<Span>>, array<int, list<Span>>} by pick: when it can be had, and when but for want of an interpreter
      */
-    private static function free(array $picks, DateRange $dates, ?Pass $pass, int $now, bool $all): array
+    private static function free(PlanAsk $ask, DateRange $dates, ?Pass $pass, int $now, bool $all): array
     {
-        $free = [];
+        $free = $lacking = [];
         // With one look for each child, however many teachers it has.
-        foreach (array_unique(array_map(static fn (Pick $pick): string => $pick->student, $picks)) as $student) {
-            $mine = array_filter($picks, static fn (Pick $pick): bool => $pick->student === $student);
+        foreach (array_unique(array_map(static fn (Pick $pick): string => $pick->student, $ask->picks)) as $student) {
+            $mine = array_filter($ask->picks, static fn (Pick $pick): bool => $pick->student === $student);
             $sheets = [];
             foreach ($mine as $pick) {
                 $sheets[$pick->sheet->id] = $pick->sheet->toCore();
             }
             // Of a child that the school knows as theirs they may know what others who look after it have booked.
             $known = array_filter($mine, static fn (Pick $pick): bool => $pick->studentId !== null) !== [];
-            $who = $pass === null ? Asking::anybody() : Asking::holder($pass, $student);
+            $who = ($pass === null ? Asking::anybody() : Asking::holder($pass, $student))->interpreted($ask->language);
             $worlds = Worlds::ofAll($sheets, $dates, $now, $known ? $who->across() : $who);
+            $by = $all ? Claimant::Staff : Claimant::Visitor;
             foreach ($mine as $i => $pick) {
                 $timetable = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id]);
-                $can = array_filter($timetable->offers(), static fn (Offer $offer): bool => $all ? $offer->verdict->hostMayPass() : $offer->verdict->isFree());
-                $free[$i] = array_values(array_filter(array_map(static fn (Offer $offer): ?Span => $timetable->whole($offer->slot), $can)));
+                $free[$i] = $lacking[$i] = [];
+                foreach ($timetable->offers() as $offer) {
+                    $whole = $timetable->whole($offer->slot);
+                    $against = $by->isRefused($offer->verdict);
+                    if ($whole !== null && $against === []) {
+                        $free[$i][] = $whole;
+                    } elseif ($whole !== null && $against === [Because::NoInterpreter]) {
+                        $lacking[$i][] = $whole;
+                    }
+                }
             }
         }
 
-        return $free;
+        // In the order of the picks, not of the children.
+        ksort($free);
+
+        return [$free, $lacking];
     }
 
-    /** @return Collection<int, Booking> */
-    private static function booked(Pass $pass, Span $range): Collection
+    /**
+     * @param  list<Presence>  $there
+     * @return Collection<int, Booking> their own, and those to which they are brought
+     */
+    private static function booked(array $there): Collection
     {
-        return $pass->bookings()->whereNotNull('hold_id')
-            ->where('starts_at', '>=', Instant::column($range->start))->where('starts_at', '<', Instant::column($range->end))
-            ->with(['sheet', 'place', 'host'])->orderBy('starts_at')->limit(60)->get();
+        $ids = array_values(array_filter(array_map(static fn (Presence $one): ?int => $one->booking, $there)));
+
+        return $ids === [] ? new Collection : Booking::query()->whereKey($ids)->with(['sheet', 'place', 'host'])->orderBy('starts_at')->limit(60)->get();
+    }
+
+    /**
+     * Those that are not kept for them elsewhere: asked for, or offered to them. Where all are, they choose.
+     *
+     * @param  list<Span>  $times
+     * @param  list<Presence>  $there
+     * @return list<Span>
+     */
+    private static function apart(array $times, array $there): array
+    {
+        $kept = Spans::of(array_map(
+            static fn (Presence $one): Span => $one->span, array_filter($there, static fn (Presence $one): bool => $one->booking === null),
+        ));
+
+        return array_values(array_filter($times, static fn (Span $time): bool => ! $kept->touches($time))) ?: $times;
     }
 }

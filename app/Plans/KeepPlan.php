@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\Claimant;
 use App\Booking\NoInterpreter;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
@@ -14,7 +15,6 @@ use App\Booking\RequestKeyReused;
 use App\Booking\Told;
 use App\Framework\Contended;
 use App\Models\Booking;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
@@ -47,7 +47,7 @@ final class KeepPlan
         /** @var list<array{Sheet, Timetable, int}> $judged */
         $judged = [];
         $pass = Contended::transaction(function () use ($round, $wish, $sheets, $students, $now, &$judged): Pass {
-            Guards::bookings($sheets, $wish->holder->email, $students);
+            Guards::bookings($sheets, $wish->holder->email, $students, $wish->language);
             $known = $this->alreadyKept($wish);
             if ($known !== null) {
                 return $known;
@@ -57,9 +57,9 @@ final class KeepPlan
             foreach ($wish->picks as $pick) {
                 $sheet = SheetAtHand::held($pick->sheet);
                 try {
-                    $who = Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id);
-                    [$timetable, $offer] = Permit::of($sheet, (int) $pick->start, $who, Party::Visitor, $now);
-                    $bookings[] = $this->book->onSlot($sheet, $timetable, $this->one($wish, $pick, $sheet, $pass), $offer->slot);
+                    $who = Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id)->interpreted($wish->language);
+                    $permit = Permit::of($sheet, (int) $pick->start, $who, Claimant::Visitor, $now);
+                    $bookings[] = $this->book->onSlot($sheet, $permit, $this->one($wish, $pick, $sheet, $pass));
                 } catch (NotAsFilledIn $refusal) {
                     // To whom the school knows as the child's guardian it can be told; to others not even that.
                     throw $pick->studentId === null ? $refusal : ($pick->isTakenForChild($pass->id) ? PlanGone::at($pick, $pass) : PlanGone::elsewhere($pick));
@@ -68,7 +68,7 @@ final class KeepPlan
                 } catch (NoSeatLeft|UniqueConstraintViolationException) {
                     throw PlanGone::at($pick, $pass);
                 }
-                $judged[] = [$sheet, $timetable, (int) $pick->start];
+                $judged[] = [$sheet, $permit->timetable, (int) $pick->start];
             }
             event(new PlanKept($round, $pass, $bookings));
 

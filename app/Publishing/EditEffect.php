@@ -9,6 +9,7 @@ use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Sheet;
 use App\Timetables\Asking;
+use App\Timetables\Judge;
 use App\Timetables\Worlds;
 use App\Writing\SheetStatement;
 use Illuminate\Database\Eloquent\Collection;
@@ -21,6 +22,7 @@ use Recess\Sheet as CoreSheet;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
+use Recess\Time\Span;
 use Recess\Timetable;
 
 /** What a worksheet, if saved, would do to those who have booked on its sheet. */
@@ -83,6 +85,14 @@ final readonly class EditEffect
         $one = $this->bookings->findOrFail($booking);
 
         return $one->rest() === null ? $this->after : $this->after->seenBy(self::asker($this->sheet, $one, $this->after->world->now));
+    }
+
+    /** @return list<Span> what would be free instead for whoever loses their time */
+    public function insteadOf(Booking $booking): array
+    {
+        [$start, $now] = [$booking->span()->start, $this->after->world->now];
+
+        return Judge::around($start, $this->sheet, $now, Asking::moving($booking), $this->after->sheet)->nearestFree($start, Judge::NEAREST);
     }
 
     public function touchesNobody(): bool

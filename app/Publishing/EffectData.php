@@ -58,10 +58,7 @@ final class EffectData
     private function change(EditEffect $edit, int|string $id, string $what, ?Span $to, array $nearest, string $word, ?Settlement $settlement): array
     {
         $booking = $edit->bookings->findOrFail((int) $id);
-        // What a message says is free is so as the sheet would be then.
-        $then = clone $edit->sheet;
-        $then->atHand = $edit->after->sheet;
-        $booking->setRelation('sheet', $then);
+        $booking->setRelation('sheet', $edit->sheet);
         $choice = $settlement->choices[$booking->id] ?? null;
 
         return [
@@ -75,7 +72,7 @@ final class EffectData
             'nearest' => array_map(static fn (Span $slot): array => self::slot($slot, $edit), $nearest),
             'message' => match ($choice['do'] ?? ($what === 'time' && $to === null ? 'leave' : 'move')) {
                 'leave' => '',
-                'cancel' => $this->preview->toVisitor($booking, Occasion::Cancelled, $word, $edit->after->world->now),
+                'cancel' => $this->preview->cancelled($booking, $word, $edit->after->world->now, $edit->insteadOf($booking)),
                 default => $this->moved($booking, $what, ($choice['to'] ?? null) === null ? $to : self::chosen($choice['to'], [...$nearest, ...($to === null ? [] : [$to])]), $edit, $word),
             },
         ];
@@ -122,6 +119,6 @@ final class EffectData
         }
         $was = $to !== null && $to->start !== $booking->span()->start ? $booking->span()->start : null;
 
-        return $this->preview->toVisitor($then, $what === 'place' ? Occasion::PlaceChanged : Occasion::Moved, $word, $edit->after->world->now, $was);
+        return $this->preview->moved($then, $what === 'place' ? Occasion::PlaceChanged : Occasion::Moved, $word, $edit->after->world->now, $was);
     }
 }

@@ -8,6 +8,7 @@ use App\Booking\AnswerWish;
 use App\Booking\CancelBooking;
 use App\Booking\CancelRequest;
 use App\Booking\MoveBooking;
+use App\Booking\Relocation;
 use App\Booking\SetLink;
 use App\Booking\WishAnswer;
 use App\Framework\Asked;
@@ -44,7 +45,8 @@ final class HostBookingController
     public function move(#[CurrentUser] StaffMember $staff, Booking $booking, Request $request, MoveBooking $move): JsonResponse
     {
         $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'note' => ['nullable', 'string', 'max:1000']]);
-        $move($booking, SlotKey::instant($request->string('slot')->toString()), $this->side($staff, $booking), $request->string('note')->toString(), Clock::now());
+        $how = Relocation::by($this->side($staff, $booking), $request->string('note')->toString(), Clock::now());
+        $move($booking, SlotKey::instant($request->string('slot')->toString()), $how);
 
         return $this->whole($booking->sheet);
     }

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Booking\CancelBooking;
-use App\Booking\Reseat;
-use App\Booking\TakenSeat;
+use App\Booking\Destination;
+use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
+use App\Booking\OtherHost;
+use App\Booking\Relocate;
+use App\Booking\Relocation;
 use App\Framework\Contended;
 use App\Knocks\EndKnocks;
 use App\Models\Booking;
@@ -28,7 +32,7 @@ use Illuminate\Support\Str;
  */
 final class LetLeave
 {
-    public function __construct(private readonly Reseat $reseat, private readonly CancelBooking $cancel, private readonly EndKnocks $endKnocks)
+    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel, private readonly EndKnocks $endKnocks)
     {
     }
 
@@ -49,7 +53,7 @@ final class LetLeave
         foreach (self::meetings($staff, $now) as $booking) {
             // Whoever has the sheet now: the colleague who takes it, or the one on whose sheet they stood in.
             $taker = $booking->sheet->staff_id === $staff->id ? null : $booking->sheet->host;
-            if ($taker !== null && $this->moves($booking, $staff, $taker, $word)) {
+            if ($taker !== null && $this->moves($booking, $taker, $word, $now)) {
                 $done['moved']++;
             } else {
                 ($this->cancel)($booking, Party::Office, $word);
@@ -86,24 +90,17 @@ final class LetLeave
         });
     }
 
-    /** Whether the taker has time: the database says so, for it holds nobody twice. */
-    private function moves(Booking $booking, StaffMember $staff, StaffMember $to, string $word): bool
+    /** Whether the taker has time, and so has who interprets. */
+    private function moves(Booking $booking, StaffMember $to, string $word, int $now): bool
     {
-        if ($booking->hold_id === null || $booking->seat === null || $to->left_at !== null) {
+        if ($to->left_at !== null) {
             return false;
         }
         try {
-            return Contended::transaction(function () use ($booking, $staff, $to, $word): bool {
-                Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student);
-                DB::table('holds')->where('id', $booking->hold_id)->where('staff_id', $staff->id)->update(['staff_id' => $to->id]);
-                // The rest of a longer meeting goes along.
-                DB::table('holds')->where('with_hold_id', $booking->hold_id)->where('staff_id', $staff->id)->update(['staff_id' => $to->id]);
-                $seat = new TakenSeat((int) $booking->hold_id, (int) $booking->seat, $to->id, $booking->span());
-                ($this->reseat)($booking, $seat, Party::Office, $word);
+            ($this->relocate)([Destination::hour($booking, $booking->slot(), $booking->sheet, $to->id)], Relocation::handedOver($word, $now));
 
-                return true;
-            });
-        } catch (UniqueConstraintViolationException) {
+            return true;
+        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn|OtherHost) {
             return false;
         }
     }

@@ -5,17 +5,14 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Framework\Contended;
-use App\Models\Instant;
 use App\Models\Sheet;
-use App\Models\SheetState;
 use App\Timetables\Asking;
-use App\Timetables\Guards;
 use App\Timetables\Judge;
 
 /** Opens a sheet to everybody who has its link. */
 final class PublishSheet
 {
-    public function __construct(private readonly AskColleagues $askColleagues)
+    public function __construct(private readonly OpenSheet $open)
     {
     }
 
@@ -31,9 +28,7 @@ final class PublishSheet
         }
 
         return Contended::transaction(function () use ($sheet, $now): Sheet {
-            Guards::sheet($sheet);
-            $sheet->update(['state' => SheetState::Open, 'published_at' => Instant::column($now), 'paused_note' => '']);
-            ($this->askColleagues)($sheet);
+            ($this->open)($sheet, $now);
 
             return $sheet;
         });

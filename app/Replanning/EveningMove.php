@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Replanning;
 
+use App\Booking\Claimant;
+use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
+use App\Booking\Permit;
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Round;
-use App\Timetables\Worlds;
+use App\Models\Sheet;
+use App\Timetables\Asking;
 use Illuminate\Database\Eloquent\Collection;
+use Recess\Sheet as CoreSheet;
 use Recess\Slots\Block;
 use Recess\Slots\DayChange;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
+use Recess\Time\Spans;
 use Recess\Time\Zone;
 
 /** A whole evening of a round on another date: every meeting at its hour, but for those whose teacher is not free then. */
@@ -52,42 +58,52 @@ final class EveningMove
         return $this->round->bookings()
             ->where('starts_at', '>=', Instant::column($this->begins()))
             ->where('starts_at', '<', Instant::column($this->ends()))
-            ->with(['sheet', 'pass', 'place', 'host'])->get();
+            ->with(['sheet', 'pass', 'place', 'host', 'hold'])->get();
     }
 
     /**
-     * Of these, those that cannot be at their hour on the other date: their teacher is held or busy then, or they are in
-     * another meeting.
+     * Of these, those that cannot be at their hour on the other date: judged as any move is, on the sheets as they would be.
      *
      * @param  Collection<int, Booking>  $bookings
      * @return list<int> their numbers
      */
     public function cannot(Collection $bookings, int $now): array
     {
-        if ($bookings->isEmpty()) {
-            return [];
+        $sheets = [];
+        foreach ($this->sheets() as $sheet) {
+            $sheets[$sheet->id] = $sheet;
         }
-        $day = Span::of($this->zone->instant($this->to, 0), $this->zone->instant($this->to->plusDays(1), 0));
-        $people = [];
-        foreach ($bookings as $one) {
-            $people[$one->staff_id] = $one->staff_id;
-            $one->interpreter_id === null || $people[$one->interpreter_id] = $one->interpreter_id;
-        }
-        $engaged = $people === [] ? [] : Worlds::engaged(array_values($people), $day, $now);
-        $others = Booking::query()->whereIn('pass_id', $bookings->pluck('pass_id')->unique())
-            ->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
-            ->where('starts_at', '<', Instant::column($day->end))->where('ends_at', '>', Instant::column($day->start))->get()->groupBy('pass_id');
-        $cannot = [];
+        $cannot = $timetables = [];
         foreach ($bookings as $booking) {
-            $then = $this->moved($booking->span());
-            $elsewhere = ($others[$booking->pass_id] ?? new Collection)->contains(static fn (Booking $one): bool => $one->span()->overlaps($then));
-            if ($then->start <= $now || $elsewhere || ($engaged[$booking->staff_id] ?? null)?->touches($then) === true
-                || ($engaged[(int) $booking->interpreter_id] ?? null)?->touches($then) === true) {
+            $sheet = $sheets[$booking->sheet_id] ?? null;
+            $then = $this->moved($booking->slot());
+            $booking->setRelation('sheet', $sheet ?? $booking->sheet);
+            try {
+                $as = $sheet === null ? null : $this->sheet($sheet->toCore());
+                $as === null || $as->hasSlot($then) || $as = $as->only($then);
+                Permit::of($booking->sheet, $then->start, Asking::moving($booking), Claimant::Staff, $now, $as)->whole();
+            } catch (NoSeatLeft|NotAsFilledIn) {
                 $cannot[] = $booking->id;
             }
         }
 
         return $cannot;
+    }
+
+    /** @return Collection<int, Sheet> all of the round whose evening moves with it */
+    public function sheets(): Collection
+    {
+        return $this->round->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->orderBy('id')->get();
+    }
+
+    /** A sheet as it is once the evening is on the other date. */
+    private function sheet(CoreSheet $core): CoreSheet
+    {
+        $closed = array_map(
+            fn (Span $one): Span => $one->start >= $this->begins() && $one->start < $this->ends() ? $this->moved($one) : $one, $core->slotsClosed?->all() ?? [],
+        );
+
+        return $core->withBlocks($this->blocks($core->blocks))->withSlotsClosed($closed === [] ? null : Spans::of($closed));
     }
 
     /**

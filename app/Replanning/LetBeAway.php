@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace App\Replanning;
 
 use App\Booking\CancelBooking;
-use App\Booking\GiveUpSeat;
+use App\Booking\Destination;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
-use App\Booking\Permit;
-use App\Booking\Reseat;
-use App\Booking\TakeSeat;
+use App\Booking\Relocate;
+use App\Booking\Relocation;
 use App\Framework\Contended;
 use App\Live\Announce;
 use App\Models\Booking;
 use App\Models\Party;
 use App\Models\Sheet;
-use App\Timetables\Asking;
 use App\Timetables\Guards;
 use Illuminate\Database\UniqueConstraintViolationException;
 
@@ -26,9 +24,8 @@ use Illuminate\Database\UniqueConstraintViolationException;
  */
 final class LetBeAway
 {
-    public function __construct(
-        private readonly TakeSeat $takeSeat, private readonly GiveUpSeat $giveUpSeat, private readonly Reseat $reseat, private readonly CancelBooking $cancel,
-    ) {
+    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel)
+    {
     }
 
     /**
@@ -51,9 +48,9 @@ final class LetBeAway
                 foreach ($bookings as $booking) {
                     $choice = $byBooking[$booking->id];
                     $to = $choice->sheet === null ? null : $steads->sheet($choice->sheet) ?? throw ReplanRefused::because('not_in_it');
-                    $to === null ? ($this->cancel)($booking, Party::Office, $word) : $moves[] = [$booking, $to, (int) $choice->start];
+                    $to === null ? ($this->cancel)($booking, Party::Office, $word) : $moves[] = Destination::slot($booking, (int) $choice->start, $to);
                 }
-                $this->move($moves, $absence, $word);
+                $moves === [] || ($this->relocate)($moves, Relocation::by(Party::Office, $word, $absence->now));
                 $this->close($sheet, $absence);
             });
         } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
@@ -67,27 +64,6 @@ final class LetBeAway
         $sheets = array_filter(array_map(static fn (Choice $one): ?Sheet => $one->sheet === null ? null : $steads->sheet($one->sheet), $choices));
         $people = $absence->bookings()->map(static fn (Booking $one): array => [(string) $one->pass->email, $one->student])->all();
         Guards::meetings([$sheet, ...array_values($sheets)], array_values($people));
-    }
-
-    /** @param  list<array{Booking, Sheet, int}>  $moves  all give up their time first, so that they can change places among themselves */
-    private function move(array $moves, Absence $absence, string $word): void
-    {
-        foreach ($moves as [$booking]) {
-            [$hold, $seat] = [(int) $booking->hold_id, (int) $booking->seat];
-            $booking->update(['hold_id' => null, 'seat' => null]);
-            ($this->giveUpSeat)($hold, $seat);
-        }
-        foreach ($moves as [$booking, $to, $start]) {
-            $place = $to->places->firstOrFail();
-            $who = Asking::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place->id, $booking);
-            [$timetable, $offer] = Permit::of($to, $start, $who, Party::Office, $absence->now);
-            $seat = ($this->takeSeat)($to->id, $timetable, $offer->slot);
-            if ($to->id !== $booking->sheet_id) {
-                $booking->update(['sheet_id' => $to->id, 'place_id' => $place->id, 'link' => null]);
-                $booking->setRelation('sheet', $to)->setRelation('place', $place);
-            }
-            ($this->reseat)($booking, $seat, Party::Office, $word);
-        }
     }
 
     private function close(Sheet $sheet, Absence $absence): void

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Replanning;
 
-use App\Booking\BookingNews;
 use App\Booking\CancelBooking;
-use App\Booking\Occasion;
-use App\Booking\Told;
+use App\Booking\Destination;
+use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
+use App\Booking\Relocate;
+use App\Booking\Relocation;
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Models\Block;
 use App\Models\Booking;
-use App\Models\Hold;
 use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Round;
 use App\Models\Sheet;
-use App\Timetables\Glance;
 use App\Timetables\Guards;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 use Recess\Records\BlockRecord;
 
 /**
@@ -29,7 +29,7 @@ use Recess\Records\BlockRecord;
  */
 final class MoveEvening
 {
-    public function __construct(private readonly CancelBooking $cancel)
+    public function __construct(private readonly CancelBooking $cancel, private readonly Relocate $relocate)
     {
     }
 
@@ -44,10 +44,11 @@ final class MoveEvening
     {
         try {
             Contended::transaction(function () use ($move, $seen, $word, $now): void {
-                $round = Round::query()->lockForUpdate()->findOrFail($move->round->id);
-                $sheets = array_values($round->openSheets());
-                $people = $move->bookings()->map(static fn (Booking $one): array => [(string) $one->pass->email, $one->student])->all();
-                Guards::meetings($sheets, array_values($people));
+                Guard::round($move->round->id);
+                $round = Round::query()->findOrFail($move->round->id);
+                Relocate::guard(self::destinations($move, $move->bookings()));
+                $sheets = $move->sheets();
+                Guards::meetings(array_values($sheets->all()), []);
                 // Who booked or gave back while the guards were waited for counts too.
                 $bookings = $move->bookings();
                 $cannot = $move->cannot($bookings, $now);
@@ -57,18 +58,29 @@ final class MoveEvening
                 }
                 $this->rewrite($round, $sheets, $move);
                 $moved = $bookings->whereNotIn('id', $cannot)->values();
-                $this->move($moved, $move, $word);
+                $moved->isEmpty() || ($this->relocate)(self::destinations($move, $moved), Relocation::by(Party::Office, $word, $now)->toldAtOnce());
                 foreach ($moved->groupBy('pass_id') as $theirs) {
-                    event(new EveningMoved($round, $theirs->firstOrFail()->pass, array_values($theirs->all()), $word));
+                    event(new EveningMoved($round, $theirs->firstOrFail()->pass, array_values($theirs->map(static fn (Booking $one): Booking => $one->refresh())->all()), $word));
                 }
             });
-        } catch (UniqueConstraintViolationException) {
+        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn) {
             throw ReplanRefused::because('others_cannot');
         }
     }
 
-    /** @param  list<Sheet>  $sheets */
-    private function rewrite(Round $round, array $sheets, EveningMove $move): void
+    /**
+     * @param  Collection<int, Booking>  $bookings
+     * @return list<Destination> each at its hour on the other date
+     */
+    private static function destinations(EveningMove $move, Collection $bookings): array
+    {
+        return array_values($bookings->map(
+            static fn (Booking $one): Destination => Destination::hour($one, $move->moved($one->slot()), $one->sheet),
+        )->all());
+    }
+
+    /** @param  Collection<int, Sheet>  $sheets */
+    private function rewrite(Round $round, Collection $sheets, EveningMove $move): void
     {
         $blocks = $move->blocks($round->coreBlocks());
         $round->update(['blocks' => array_map(BlockRecord::of(...), $blocks), 'version' => $round->version + 1]);
@@ -83,24 +95,6 @@ final class MoveEvening
                 $change->update(['starts_at' => Instant::column($then->start), 'ends_at' => Instant::column($then->end)]);
             }
             $sheet->update(['version' => $sheet->version + 1]);
-        }
-    }
-
-    /** @param  Collection<int, Booking>  $bookings */
-    private function move(Collection $bookings, EveningMove $move, string $word): void
-    {
-        foreach ($bookings as $booking) {
-            $was = $booking->span();
-            $then = $move->moved($was);
-            $columns = ['starts_at' => Instant::column($then->start), 'ends_at' => Instant::column($then->end)];
-            // Whoever has to be there too comes along, and the rest of a longer meeting.
-            foreach (Hold::query()->whereKey($booking->hold_id)->orWhere('with_hold_id', $booking->hold_id)->get() as $hold) {
-                $held = $move->moved($hold->span());
-                $hold->update(['starts_at' => Instant::column($held->start), 'ends_at' => Instant::column($held->end)]);
-            }
-            $booking->update($columns + ['sequence' => $booking->sequence + 1]);
-            DB::afterCommit(static fn () => Glance::forget($booking->sheet_id, $was->start));
-            event(new BookingNews($booking, Occasion::Moved, Party::Office, $word, $was, $booking->host, told: Told::AtOnce));
         }
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Replanning;
 
+use App\Booking\Claimant;
 use App\Directory\Student;
 use App\Directory\Teachers;
 use App\Models\Booking;
-use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Asking;
-use App\Timetables\Interpreters;
 use App\Timetables\Judge;
 use Recess\Changes\Displaced;
 use Recess\Changes\LeastMoves;
@@ -101,8 +100,8 @@ final class Steads
             if ($sheet === null || $place === null) {
                 continue;
             }
-            $who = Asking::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place->id, $booking)->across();
-            $timetable = Judge::over($sheet, $this->absence->host->round->dates(), $this->absence->now, $who);
+            $dates = $this->absence->host->round->dates();
+            $timetable = Judge::over($sheet, $dates, $this->absence->now, Asking::moving($booking, $sheet)->across());
             foreach ($timetable->offers() as $offer) {
                 $whole = $timetable->whole($offer->slot);
                 $isAway = $whole === null || ($staff === $away && $this->absence->hits($whole));
@@ -112,27 +111,12 @@ final class Steads
             }
         }
 
-        return $this->interpreted($booking, $steads);
-    }
-
-    /**
-     * @param  list<Stead>  $steads
-     * @return list<Stead> at which one of their language is free, where they need one
-     */
-    private function interpreted(Booking $booking, array $steads): array
-    {
-        if ($booking->language === null || $steads === []) {
-            return $steads;
-        }
-        $round = $this->absence->host->round;
-        $free = Interpreters::free($round->id, $booking->language, $round->range(), $this->absence->now);
-
-        return array_values(array_filter($steads, static fn (Stead $stead): bool => Interpreters::among([$stead->span], $free) !== []));
+        return $steads;
     }
 
     private function can(Offer $offer, bool $isSame): bool
     {
-        if (! Party::Office->mayHave($offer->verdict)) {
+        if (! Claimant::Staff->mayHave($offer->verdict)) {
             return false;
         }
         $enough = array_filter($offer->verdict->reasons, static fn (Reason $reason): bool => in_array($reason->because, self::ENOUGH, true));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\Spell;
 use App\Models\Audience;
 use App\Models\Instant;
@@ -33,7 +34,8 @@ final class PublishRound
     public function __invoke(Round $round, int $now): Round
     {
         return Contended::transaction(function () use ($round, $now): Round {
-            $round = Round::query()->lockForUpdate()->findOrFail($round->id);
+            Guard::round($round->id);
+            $round = Round::query()->findOrFail($round->id);
             if ($round->published_at !== null) {
                 return $round;
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Contended;
-use App\Models\Round;
+use App\Framework\Guard;
 use App\Publishing\StillNeeded;
 use App\Publishing\ThrowAway;
 
@@ -20,7 +20,7 @@ final class TakeOut
     public function __invoke(RoundHost $part): void
     {
         Contended::transaction(function () use ($part): void {
-            Round::query()->lockForUpdate()->findOrFail($part->round_id);
+            Guard::round($part->round_id);
             $sheet = $part->sheet;
             $part->delete();
             try {

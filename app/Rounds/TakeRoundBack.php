@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Models\Round;
 use App\Models\SheetState;
 use App\Plans\Shortlist;
@@ -22,7 +23,8 @@ final class TakeRoundBack
     public function __invoke(Round $round): Round
     {
         return Contended::transaction(function () use ($round): Round {
-            $round = Round::query()->lockForUpdate()->findOrFail($round->id);
+            Guard::round($round->id);
+            $round = Round::query()->findOrFail($round->id);
             if (Shortlist::query()->where('round_id', $round->id)->whereNotNull('wished_at')->exists()) {
                 throw RoundRefused::because('wished_already');
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Models\Instant;
 use App\Models\Place;
 use App\Models\PlaceKind;
@@ -21,9 +22,10 @@ final class WriteRound
     public function __invoke(School $school, RoundStatement $statement, ?Round $round = null, ?int $version = null): Round
     {
         return Contended::transaction(function () use ($school, $statement, $round, $version): Round {
+            $round === null || Guard::round($round->id);
             $round = $round === null
                 ? new Round(['school_id' => $school->id, 'slug' => self::freeSlug($statement->title)])
-                : Round::query()->lockForUpdate()->findOrFail($round->id);
+                : Round::query()->findOrFail($round->id);
             if ($round->published_at !== null) {
                 throw RoundRefused::because('published_already');
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SignIn;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\Words;
 use App\Models\StaffMember;
 use App\Passkeys\AnyFactor;
@@ -32,7 +33,8 @@ final readonly class KeepPasskey
     {
         try {
             $codes = Contended::transaction(function () use ($staff, $key, $name): array {
-                $staff = StaffMember::query()->lockForUpdate()->findOrFail($staff->id);
+                Guard::account($staff->id);
+                $staff = StaffMember::query()->findOrFail($staff->id);
                 if (Passkey::of($staff)->count() >= self::MOST) {
                     throw ValidationException::withMessages(
                         ['passkey' => Words::say('signin.passkey_most', ['most' => self::MOST])],

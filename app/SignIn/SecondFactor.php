@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SignIn;
 
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Models\Instant;
 use App\Models\Secret;
 use App\Models\StaffMember;
@@ -36,7 +37,8 @@ final class SecondFactor
     public function confirm(StaffMember $staff, string $typed, int $now): ?array
     {
         return Contended::transaction(function () use ($staff, $typed, $now): ?array {
-            $staff = StaffMember::query()->lockForUpdate()->findOrFail($staff->id);
+            Guard::account($staff->id);
+            $staff = StaffMember::query()->findOrFail($staff->id);
             $step = $staff->totp_secret === null ? null : Totp::stepOf((string) base64_decode($staff->totp_secret, true), $typed, $now, $staff->totp_step);
             if ($step === null) {
                 return null;
@@ -51,7 +53,8 @@ final class SecondFactor
     public function opens(StaffMember $staff, string $typed, int $now): bool
     {
         return Contended::transaction(static function () use ($staff, $typed, $now): bool {
-            $staff = StaffMember::query()->lockForUpdate()->findOrFail($staff->id);
+            Guard::account($staff->id);
+            $staff = StaffMember::query()->findOrFail($staff->id);
             $step = $staff->totp_at === null || $staff->totp_secret === null ? null : Totp::stepOf((string) base64_decode($staff->totp_secret, true), $typed, $now, $staff->totp_step);
             if ($step !== null) {
                 $staff->forceFill(['totp_step' => $step])->save();

@@ -6,6 +6,7 @@ namespace App\SignIn;
 
 use App\Framework\Clock;
 use App\Framework\Contended;
+use App\Framework\Guard;
 use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\Instant;
@@ -50,10 +51,12 @@ final class ShownPasskey extends FormRequest
         $site = RelyingParty::here($this) ?? throw self::refused('signin.passkey_refused');
 
         $refusal = null;
-        $staff = Contended::transaction(function () use ($challenge, $site, $only, &$refusal): ?StaffMember {
-            $passkey = Passkey::query()->where(
-                'credential_hash', Passkey::hash($this->string('id')->toString()),
-            )->lockForUpdate()->first();
+        $hash = Passkey::hash($this->string('id')->toString());
+        // Of a key that is nobody's there is nothing to guard.
+        $known = Passkey::query()->where('credential_hash', $hash)->value('staff_id');
+        $staff = Contended::transaction(function () use ($challenge, $site, $only, $hash, $known, &$refusal): ?StaffMember {
+            $known === null || Guard::account((int) $known);
+            $passkey = $known === null ? null : Passkey::query()->where('credential_hash', $hash)->first();
             $staff = $passkey === null ? null : StaffMember::query()->whereKey($passkey->staff_id)->whereNull('left_at')->first();
             if ($passkey === null || $staff === null || ($only !== null && ! $only->is($staff)) || ! $this->isTheirs($staff)) {
                 return null;

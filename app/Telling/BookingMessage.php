@@ -113,7 +113,9 @@ final class BookingMessage extends Message
 
     protected function letter(): Letter
     {
-        return Letter::about($this->then(), $this->occasion, $this->reader, $this->note, $this->by, was: $this->occasion === Occasion::MovedAway ? null : $this->was?->start, now: Clock::now());
+        $was = $this->occasion === Occasion::MovedAway ? null : $this->was?->start;
+
+        return Letter::about($this->then(), new News($this->occasion, $this->by, $this->note, $was), $this->reader, Clock::now());
     }
 
     protected function entry(): ?CalendarEntry

@@ -44,8 +44,10 @@ final readonly class Letter
         return $pass->hasAnswered() ? Words::say('booking.dear', ['name' => $pass->name]) : Words::say('booking.good_day');
     }
 
-    public static function about(Booking $booking, Occasion $occasion, Reader $reader, string $note, Party $by, int $now, ?int $was = null): self
+    /** @param  int  $now  seconds since the epoch */
+    public static function about(Booking $booking, News $what, Reader $reader, int $now): self
     {
+        $occasion = $what->occasion;
         $person = $reader->person();
         $off = $occasion->isOff();
         // Asked for, and not answered: the letter goes to whatever address somebody typed.
@@ -53,11 +55,11 @@ final readonly class Letter
 
         return new self(
             greeting: $strange ? self::greeting($person) : 'Dear '.$person->name.',',
-            news: self::news($booking, $occasion, $reader, $by, $now),
-            word: $note,
-            facts: self::was($booking, $was) + MeetingFacts::of(
+            news: self::news($booking, $occasion, $reader, $what->by, $now),
+            word: $what->note,
+            facts: self::was($booking, $what->was) + MeetingFacts::of(
                 $booking, $reader, $now, strange: $strange,
-            ) + ($off && $by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $now) : [])
+            ) + ($off && $what->by === Party::Host && ! $reader->isHost() ? self::otherTimes($booking, $what->instead ?? self::free($booking, $now)) : [])
                 + ($occasion === Occasion::Booked && $person instanceof Pass ? self::thatDay($booking, $person) : []),
             linkText: match (true) {
                 $reader->isHost() => $occasion === Occasion::Asked ? 'Answer this wish' : 'See everybody who has booked',
@@ -106,13 +108,21 @@ final readonly class Letter
         return $others->isEmpty() ? [] : ['Also that day' => $others->implode('; ')];
     }
 
-    /** @return array<string, string> what is free instead, for whoever has just lost a time */
-    private static function otherTimes(Booking $booking, int $now): array
+    /** @return list<Span> what is free instead, for whoever has just lost a time */
+    private static function free(Booking $booking, int $now): array
     {
-        $sheet = $booking->sheet;
-        $zone = $sheet->host->school->timeZone();
         $start = $booking->span()->start;
-        $free = Judge::around($start, $sheet, $now, Asking::moving($booking))->nearestFree($start, Judge::NEAREST);
+
+        return Judge::around($start, $booking->sheet, $now, Asking::moving($booking))->nearestFree($start, Judge::NEAREST);
+    }
+
+    /**
+     * @param  list<Span>  $free
+     * @return array<string, string>
+     */
+    private static function otherTimes(Booking $booking, array $free): array
+    {
+        $zone = $booking->sheet->host->school->timeZone();
 
         return $free === [] ? [] : ['Free just now' => Spell::list(array_map(
             static fn (Span $slot): string => Spell::shortDate($zone->dateAt($slot->start)).' '.Spell::time($slot->start, $zone), $free,

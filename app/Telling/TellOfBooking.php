@@ -31,7 +31,7 @@ final class TellOfBooking
         $readers = array_filter(self::readers($event->booking, $event->occasion), static fn (Reader $reader): bool => match ($event->told) {
             Told::Each => true,
             Told::PlanToVisitor => $reader->isHost(),
-            Told::AtOnce => false,
+            Told::AtOnce, Told::Nobody => false,
         });
         $messages = array_map(static fn (Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader), array_values($readers));
         // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.

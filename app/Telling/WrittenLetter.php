@@ -13,9 +13,19 @@ use App\Models\Party;
 /** A letter as it would be written, to look at. */
 final class WrittenLetter implements LetterPreview
 {
-    public function toVisitor(Booking $then, Occasion $occasion, string $word, int $now, ?int $was = null): string
+    public function moved(Booking $then, Occasion $occasion, string $word, int $now, ?int $was): string
     {
-        $letter = Letter::about($then, $occasion, Reader::pass($then->pass), $word, Party::Host, $now, $was);
+        return self::written($then, new News($occasion, Party::Host, $word, $was), $now);
+    }
+
+    public function cancelled(Booking $booking, string $word, int $now, array $instead): string
+    {
+        return self::written($booking, new News(Occasion::Cancelled, Party::Host, $word, instead: $instead), $now);
+    }
+
+    private static function written(Booking $booking, News $what, int $now): string
+    {
+        $letter = Letter::about($booking, $what, Reader::pass($booking->pass), $now);
 
         return trim(view('mail.text', ['letter' => $letter])->render());
     }

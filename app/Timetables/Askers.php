@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\Instant;
-use App\Models\PlaceKind;
 use App\Models\Sheet;
-use Illuminate\Support\Facades\DB;
 use Recess\Asker;
 use Recess\Rules\Claims;
 use Recess\Rules\Engagement;
@@ -34,24 +31,21 @@ final class Askers
             return array_fill_keys($sheets, Asker::host());
         }
         $key = $who->student === '' ? '' : Booking::studentKey($who->student);
-        $visitor = $about = [];
-        foreach ($sheets === [] ? [] : self::bookings($sheets, $who, $key, $now) as $one) {
-            if ((int) $one->id === $who->moving?->id) {
+        $visitor = $about = $others = [];
+        foreach ($sheets === [] ? [] : self::known($sheets, $who, $key, $now) as $one) {
+            $isTheirs = $one->isOf($who->passId, $who->across ? $who->email : '');
+            if ($one->booking === $who->moving?->id) {
                 continue;
             }
-            if ((int) $one->pass_id === $who->passId || ($who->across && $who->email !== '' && $one->email === $who->email)) {
+            if ($isTheirs) {
                 $visitor[] = $one;
             }
-            if ($key !== '' && $one->student_key === $key) {
+            if ($key !== '' && $one->student === $key) {
                 $about[] = $one;
+                // Whose a booking is tells its address where it has one: one person may have several passes.
+                $one->isOf($who->passId, $who->email) || $others[] = $one;
             }
         }
-        // Whose a booking is tells its address where it has one: one person may have several passes.
-        $others = array_values(
-            array_filter(
-                $about, static fn (\stdClass $one): bool => (int) $one->pass_id !== $who->passId && ($who->email === '' || $one->email !== $who->email),
-            ),
-        );
 
         $interpreters = $who->language === null ? [] : self::interpreters($sheets, $who->language, $who->moving, $now);
         $times = $key === '' || $who->passId === null || $sheets === [] ? [] : Longer::times($sheets, $who->passId, $key);
@@ -80,51 +74,28 @@ final class Askers
     }
 
     /**
-     * What the visitor or the student has booked: on these sheets ever, on others from now on.
+     * Where the visitor and the student are: on these sheets ever, on others from now on.
      *
      * @param  list<int>  $sheets
-     * @return list<\stdClass>
+     * @return list<Presence>
      */
-    private static function bookings(array $sheets, Asking $who, string $key, int $now): array
+    private static function known(array $sheets, Asking $who, string $key, int $now): array
     {
-        // Each way to know them by an index of its own; one question with "or" would read every booking there is.
-        $ways = array_filter([
-            'bookings.pass_id' => $who->passId,
-            'passes.email' => ! $who->across || $who->email === '' ? null : $who->email,
-            'bookings.student_key' => ! $who->across || $key === '' ? null : $key,
-        ], static fn ($value): bool => $value !== null);
-        $standing = "'".implode("', '", array_column(BookingState::standing(), 'value'))."'";
-        $these = implode(', ', $sheets);
-        $known = array_map(static fn (string $column): string => 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label'
-            .' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id'
-            ." WHERE $column = ? AND bookings.state IN ($standing) AND (bookings.ends_at > ? OR bookings.sheet_id IN ($these))", array_keys($ways));
-        $asked = array_map(static fn (int|string $value): array => [$value, Instant::column($now - self::BACK)], array_values($ways));
+        $people = $who->passId === null ? People::passes() : People::passes($who->passId);
 
-        return $known === [] ? [] : array_values(DB::select(implode(' UNION ', $known), array_merge(...$asked)));
+        return Whereabouts::of($who->across ? $people->across([$who->email], [$key]) : $people, Span::of($now - self::BACK, Instant::FURTHEST), $sheets);
     }
 
     /**
-     * @param  list<\stdClass>  $bookings
-     * @param  list<\stdClass>  $others  those of them that are somebody else's
+     * @param  list<Presence>  $bookings
+     * @param  list<Presence>  $others  those of them that are somebody else's
      */
     private static function claims(int $sheet, array $bookings, int $now, array $others = []): Claims
     {
-        $here = static fn (array $some): int => count(array_filter($some, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet));
+        // One to which they are only brought is none of those they may have.
+        $here = static fn (array $some): int => count(array_filter($some, static fn (Presence $one): bool => $one->isOwn && $one->sheet === $sheet));
+        $near = array_filter($bookings, static fn (Presence $one): bool => $one->sheet === $sheet || $one->span->end > $now - self::BACK);
 
-        return new Claims(
-            $here($bookings),
-            array_values(
-                array_map(
-                    self::engagement(...),
-                    array_filter($bookings, static fn (\stdClass $one): bool => (int) $one->sheet_id === $sheet || (int) $one->ends > $now - self::BACK),
-                ),
-            ),
-            $here($others),
-        );
-    }
-
-    private static function engagement(\stdClass $one): Engagement
-    {
-        return new Engagement(Span::of((int) $one->starts, (int) $one->ends), $one->kind === PlaceKind::Room->value ? $one->label : null);
+        return new Claims($here($bookings), array_values(array_map(static fn (Presence $one): Engagement => $one->engagement(), $near)), $here($others));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Timetables;
 
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\Sheet;
 
 /** Who asks what can be had of a sheet, as a request names them. Worlds finds out what is known of them. */
 final readonly class Asking
@@ -47,6 +48,12 @@ final readonly class Asking
         return self::visitor($pass->id, $pass->email, $student, keeper: $keeper);
     }
 
+    /** Whether anything of theirs could stand on another pass. */
+    public function canBeKnownAcross(): bool
+    {
+        return ! $this->isHost && ($this->email !== '' || $this->student !== '');
+    }
+
     /** The same with what stands on other passes: to decide by, not to tell. */
     public function across(): self
     {
@@ -59,11 +66,11 @@ final readonly class Asking
         return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $this->keeper, $this->across, $language);
     }
 
-    /** Whoever has a booking and would move it. */
-    public static function moving(Booking $booking): self
+    /** Whoever has a booking and would move it, on its sheet or to another one. */
+    public static function moving(Booking $booking, ?Sheet $to = null): self
     {
         // Where places differ from time to time, a meeting may move to a time at another one.
-        $place = $booking->sheet->toCore()->hasOwnPlaces() ? null : $booking->place_id;
+        $place = ($to ?? $booking->sheet)->toCore()->hasOwnPlaces() ? null : ($to === null ? $booking->place_id : $to->places->first()?->id);
 
         return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place, $booking)->interpreted($booking->language);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Framework\Guard;
 use App\Models\Booking;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
@@ -20,13 +21,13 @@ final class Guards
     /** For whatever is decided about a sheet and its hosts' time. */
     public static function sheet(Sheet $sheet): void
     {
-        self::raise([self::ofSheet($sheet->id), ...self::ofHosts($sheet)]);
+        Guard::raise(...[self::ofSheet($sheet->id), ...self::ofHosts([$sheet])]);
     }
 
-    /** For a booking: the sheet, whoever books, whom it is about, and the hosts. */
-    public static function booking(Sheet $sheet, string $email, string $student): void
+    /** For a booking: the sheet, whoever books, whom it is about, the hosts, and who may have to interpret. */
+    public static function booking(Sheet $sheet, string $email, string $student, ?string $language = null): void
     {
-        self::bookings([$sheet], $email, [$student]);
+        self::meetings([$sheet], [[$email, $student]], Interpreters::at($sheet, $language));
     }
 
     /**
@@ -34,10 +35,12 @@ final class Guards
      *
      * @param  list<Sheet>  $sheets
      * @param  list<string>  $students
+     * @param  string|null  $language  for which they need somebody to interpret
      */
-    public static function bookings(array $sheets, string $email, array $students): void
+    public static function bookings(array $sheets, string $email, array $students, ?string $language = null): void
     {
-        self::meetings($sheets, array_map(static fn (string $student): array => [$email, $student], $students));
+        $interpreters = array_merge([], ...array_map(static fn (Sheet $one): array => Interpreters::at($one, $language), $sheets));
+        self::meetings($sheets, array_map(static fn (string $student): array => [$email, $student], $students), $interpreters);
     }
 
     /**
@@ -45,21 +48,22 @@ final class Guards
      *
      * @param  list<Sheet>  $sheets
      * @param  array<array{string, string}>  $people  address and student of each
+     * @param  list<int>  $staff  whose time it may take too, besides the hosts'
      */
-    public static function meetings(array $sheets, array $people): void
+    public static function meetings(array $sheets, array $people, array $staff = []): void
     {
         $ids = array_values(array_unique(array_map(static fn (Sheet $one): int => $one->id, $sheets)));
         sort($ids);
-        self::raise([...array_map(self::ofSheet(...), $ids), ...self::ofPeople($people), ...self::ofHosts(...$sheets)]);
+        Guard::raise(...[...array_map(self::ofSheet(...), $ids), ...self::ofPeople($people), ...self::ofHosts($sheets, $staff)]);
     }
 
     /** For an edit: nobody books on the sheet meanwhile, and then nobody decides for those who have. */
     public static function edit(Sheet $sheet): void
     {
-        self::raise([self::ofSheet($sheet->id)]);
+        Guard::raise(...[self::ofSheet($sheet->id)]);
         $people = DB::table('bookings')->join('passes', 'passes.id', '=', 'bookings.pass_id')->where('bookings.sheet_id', $sheet->id)->whereNotNull('bookings.hold_id')
             ->get(['passes.email', 'bookings.student']);
-        self::raise([...self::ofPeople($people->map(static fn (\stdClass $one): array => [(string) $one->email, $one->student])->all()), ...self::ofHosts($sheet)]);
+        Guard::raise(...[...self::ofPeople($people->map(static fn (\stdClass $one): array => [(string) $one->email, $one->student])->all()), ...self::ofHosts([$sheet])]);
     }
 
     private static function ofSheet(int $sheet): string
@@ -84,23 +88,16 @@ final class Guards
         return $names;
     }
 
-    /** @return list<string> */
-    private static function ofHosts(Sheet ...$sheets): array
+    /**
+     * @param  list<Sheet>  $sheets
+     * @param  list<int>  $more
+     * @return list<string>
+     */
+    private static function ofHosts(array $sheets, array $more = []): array
     {
-        $hosts = array_unique(array_merge([], ...array_map(static fn (Sheet $one): array => $one->toCore()->hosts->all(), array_values($sheets))));
+        $hosts = array_unique(array_merge($more, ...array_map(static fn (Sheet $one): array => $one->toCore()->hosts->all(), $sheets)));
         sort($hosts);
 
         return array_map(static fn (int $host): string => "host|$host", $hosts);
-    }
-
-    /** @param  list<string>  $names  in order */
-    private static function raise(array $names): void
-    {
-        foreach (array_chunk($names, 500) as $some) {
-            DB::insert(
-                'INSERT INTO guards (digest, raised) VALUES '.implode(', ', array_fill(0, count($some), '(?, 1)')).' ON DUPLICATE KEY UPDATE raised = raised + 1',
-                array_map(static fn (string $name): string => hash('sha256', $name), $some),
-            );
-        }
     }
 }

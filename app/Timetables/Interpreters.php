@@ -7,6 +7,7 @@ namespace App\Timetables;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Pass;
+use App\Models\Sheet;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
@@ -47,7 +48,7 @@ final class Interpreters
     public static function free(int $round, string $language, Span $range, int $now, ?Booking $moving = null): array
     {
         $who = self::of($round)[$language] ?? [];
-        $engaged = $who === [] ? [] : Worlds::engaged($who, $range, $now, moving: $moving);
+        $engaged = $who === [] ? [] : Whereabouts::ofStaff($who, $range, $now, moving: $moving);
 
         return array_map(static fn (int $one): array => Spans::of([$range])->subtract($engaged[$one])->all(), $who);
     }
@@ -76,14 +77,17 @@ final class Interpreters
      * Takes the time of one of them along with a hold, which gives it back too. To be called inside its transaction: the database
      * holds nobody twice.
      *
+     * @param  int|null  $rather  who interprets there so far
      * @return int|null who it is; null when all are in meetings
      */
-    public static function hold(int $round, string $language, int $sheet, int $hold, Span $slot): ?int
+    public static function hold(Sheet $sheet, string $language, int $hold, Span $slot, ?int $rather = null): ?int
     {
-        foreach (self::of($round)[$language] ?? [] as $staff) {
+        $who = self::at($sheet, $language);
+        usort($who, static fn (int $a, int $b): int => ($b === $rather) <=> ($a === $rather));
+        foreach ($who as $staff) {
             try {
                 DB::table('holds')->insert([
-                    'staff_id' => $staff, 'sheet_id' => $sheet, 'starts_at' => Instant::column($slot->start),
+                    'staff_id' => $staff, 'sheet_id' => $sheet->id, 'starts_at' => Instant::column($slot->start),
                     'ends_at' => Instant::column($slot->end), 'with_hold_id' => $hold,
                 ]);
 
@@ -94,6 +98,12 @@ final class Interpreters
         }
 
         return null;
+    }
+
+    /** @return list<int> who interprets from a language at a sheet's meetings; nobody outside a round */
+    public static function at(Sheet $sheet, ?string $language): array
+    {
+        return $language === null || $sheet->round_id === null ? [] : self::of($sheet->round_id)[$language] ?? [];
     }
 
     /** What a language is called; null when the code is none. */

@@ -23,25 +23,26 @@ final class Judge
     /** Days of the first look for a free time; each further look is three times as long. */
     private const LOOK = 28;
 
-    public static function over(Sheet $sheet, DateRange $dates, int $now, Asking $who): Timetable
+    /** @param  CoreSheet|null  $as  as it would be, where that is not as it stands */
+    public static function over(Sheet $sheet, DateRange $dates, int $now, Asking $who, ?CoreSheet $as = null): Timetable
     {
-        return Timetable::of($sheet->toCore(), Worlds::of($sheet, $dates, $now, $who));
+        return Timetable::of($as ?? $sheet->toCore(), Worlds::of($sheet, $dates, $now, $who));
     }
 
     /** The date of a slot, and the one before: a block may pass midnight. Enough to decide about one slot. */
-    public static function at(int $instant, Sheet $sheet, int $now, Asking $who): Timetable
+    public static function at(int $instant, Sheet $sheet, int $now, Asking $who, ?CoreSheet $as = null): Timetable
     {
         $day = $sheet->toCore()->zone->dateAt($instant);
 
-        return self::over($sheet, DateRange::of($day->plusDays(-1), $day), $now, $who);
+        return self::over($sheet, DateRange::of($day->plusDays(-1), $day), $now, $who, $as);
     }
 
     /** The days around a slot: what is free instead lies near. */
-    public static function around(int $instant, Sheet $sheet, int $now, Asking $who): Timetable
+    public static function around(int $instant, Sheet $sheet, int $now, Asking $who, ?CoreSheet $as = null): Timetable
     {
         $day = $sheet->toCore()->zone->dateAt($instant);
 
-        return self::over($sheet, DateRange::of($day->plusDays(-self::NEAR), $day->plusDays(self::NEAR)), $now, $who);
+        return self::over($sheet, DateRange::of($day->plusDays(-self::NEAR), $day->plusDays(self::NEAR)), $now, $who, $as);
     }
 
     /**

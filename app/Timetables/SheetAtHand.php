@@ -42,7 +42,7 @@ final class SheetAtHand
     {
         $sheet = Sheet::query()->where('slug', $slug)->with(Sheet::PARTS)->first();
         if ($sheet !== null && apcu_enabled()) {
-            $sheet->atHand = $sheet->toCore();
+            $sheet->atHand();
             // That there is a picture is all a page asks of it.
             $host = (clone $sheet->host)->setRawAttributes(['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(), sync: true);
             apcu_store("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);

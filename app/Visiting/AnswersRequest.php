@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Models\Booking;
 use App\Models\Question;
+use App\Models\Questions;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Answers that a visitor changes after booking. Whom it is about stays: that would be another booking. */
@@ -14,12 +15,7 @@ final class AnswersRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $rules = ['answers' => ['present', 'array']];
-        foreach ($this->questions() as $question) {
-            $rules["answers.$question->key"] = $question->rules($this->country());
-        }
-
-        return $rules;
+        return ['answers' => ['present', 'array']] + (new Questions($this->questions()))->rules($this->country(), 'answers.');
     }
 
     /** @return array<string, mixed> */

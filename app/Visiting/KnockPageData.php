@@ -68,7 +68,7 @@ final class KnockPageData
         $dates = DateRange::of($from, $from->plusDays(self::DAYS - 1));
         if ($pass !== null) {
             $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
-            $own = WhenFree::ofPass($pass, $range, $place, $school->travel())->union($own ?? Spans::none());
+            $own = WhenFree::ofPass($pass, $range, $place, $school->travel(), $now)->union($own ?? Spans::none());
         }
         $lengths = self::lengths($terms);
         $later = $from->plusDays(self::DAYS);

@@ -54,11 +54,8 @@ final class KnockRequest extends FormRequest
         if ($children !== null) {
             $rules['student'] = ['required', 'string', Rule::in($children)];
         }
-        foreach ($terms->questions as $question) {
-            $rules["answers.$question->key"] = $question->rules($country);
-        }
 
-        return $rules;
+        return $rules + $terms->questions->rules($country, 'answers.');
     }
 
     /** @return array<string, string> */

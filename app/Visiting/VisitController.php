@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Booking\BookSlot;
+use App\Booking\Keep;
 use App\Booking\KeepLonger;
 use App\Booking\KeepSlot;
 use App\Booking\LetGo;
@@ -78,11 +79,11 @@ final class VisitController
             ],
         );
         $now = Clock::now();
-        $until = $keep(
-            $sheet, SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()),
-            Secret::hash(Secret::of('keeper|'.Limited::network($request))), $now,
+        $until = $keep($sheet, new Keep(
+            SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()),
+            Secret::hash(Secret::of('keeper|'.Limited::network($request))),
             host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null,
-        );
+        ), $now);
 
         return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
     }

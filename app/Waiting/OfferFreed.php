@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Waiting;
 
+use App\Booking\Claimant;
+use App\Booking\Keep;
 use App\Booking\KeepSlot;
+use App\Booking\NoSeatLeft;
+use App\Booking\NotAsFilledIn;
+use App\Booking\Permit;
 use App\Booking\SlotGone;
 use App\Framework\Contended;
 use App\Models\Instant;
@@ -13,7 +18,6 @@ use App\Models\Sheet;
 use App\Models\Waiting;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
-use App\Timetables\Judge;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Recess\Time\Span;
@@ -69,12 +73,17 @@ final class OfferFreed
                 return false;
             }
             $wants = $one->wants();
-            $timetable = Judge::at($start, $sheet, $now, Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place)->across());
-            $offer = $timetable->offerAt($start);
-            $until = $offer === null ? 0 : min($now + self::HOURS * 3600, $timetable->bookableUntil($offer->slot));
+            try {
+                $permit = Permit::of(
+                    $sheet, $start, Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place), Claimant::Visitor, $now,
+                );
+            } catch (NoSeatLeft|NotAsFilledIn) {
+                return false;
+            }
+            $until = min($now + self::HOURS * 3600, $permit->timetable->bookableUntil($permit->slot));
 
-            return $offer !== null && $offer->verdict->isFree() && $until >= $now + self::LEAST
-                && $wants->suits($offer->slot, $timetable, $timetable->sheet->zone) && $this->offer($sheet, $one, $offer->slot, $now, $until);
+            return $until >= $now + self::LEAST && $wants->suits($permit->slot, $permit->timetable, $permit->timetable->sheet->zone)
+                && $this->offer($sheet, $one, $permit->slot, $now, $until);
         });
     }
 
@@ -82,7 +91,7 @@ final class OfferFreed
     {
         $key = Str::uuid()->toString();
         try {
-            ($this->keep)($sheet, $slot->start, Secret::hash($key), Secret::hash("waiting|$one->id"), $now, $until, $one->wants()->host);
+            ($this->keep)($sheet, new Keep($slot->start, Secret::hash($key), Secret::hash("waiting|$one->id"), $until, $one->wants()->host, $one->pass_id), $now);
         } catch (SlotGone) {
             return false;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Slots;
 
+use Recess\Repeat\OnDates;
 use Recess\Repeat\Pattern;
 use Recess\Time\Dates;
 use Recess\Time\Hours;
@@ -36,6 +37,14 @@ final readonly class Block
         $stretches = $stretches instanceof Hours ? Stretches::of($stretches) : $stretches;
 
         return new self($pattern, self::fitting($stretches, $cut), [], $cut, []);
+    }
+
+    /** One slot alone, whatever a sheet is cut into otherwise. */
+    public static function alone(Span $slot, Zone $zone): self
+    {
+        $hours = Hours::lasting($zone->timeAt($slot->start), $slot->minutes());
+
+        return self::of(OnDates::of($zone->dateAt($slot->start)), $hours, Cut::of($slot->minutes()));
     }
 
     /** @throws SlotsNotValid when not one slot fits */

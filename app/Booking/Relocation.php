@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Models\Party;
+
+/** Why meetings go somewhere else, with what right, and who hears of it. */
+final readonly class Relocation
+{
+    private function __construct(
+        public Claimant $by,
+        /** Who pressed. */
+        public Party $party,
+        /** Seconds since the epoch. */
+        public int $now,
+        /** A word to those who hear of it. */
+        public string $note = '',
+        public Told $told = Told::Each,
+        /** The key of a press that can be taken back for some seconds. */
+        public ?string $change = null,
+    ) {
+    }
+
+    /** A visitor moves their own; for some seconds they can take it back. */
+    public static function byVisitor(int $now): self
+    {
+        return new self(Claimant::Visitor, Party::Visitor, $now);
+    }
+
+    public static function by(Party $party, string $note, int $now): self
+    {
+        return new self(Claimant::Staff, $party, $now, $note);
+    }
+
+    /** A visitor takes what was offered to them: a host has chosen it. */
+    public static function offered(int $now): self
+    {
+        return new self(Claimant::Staff, Party::Visitor, $now);
+    }
+
+    /** Somebody takes over at the hours that were agreed. */
+    public static function handedOver(string $note, int $now): self
+    {
+        return new self(Claimant::Handover, Party::Office, $now, $note);
+    }
+
+    /** Two at a desk change their times. */
+    public static function swapped(string $press, int $now): self
+    {
+        return new self(Claimant::Desk, Party::Host, $now, change: $press);
+    }
+
+    /** As if it had not been: nobody has heard of it. */
+    public static function takenBack(int $now): self
+    {
+        return new self(Claimant::Undo, Party::Visitor, $now, told: Told::Nobody);
+    }
+
+    /** The same at a desk. */
+    public static function unswapped(int $now): self
+    {
+        return new self(Claimant::Desk, Party::Host, $now, told: Told::Nobody);
+    }
+
+    /** Both sides hear of all at once, from whoever does it. */
+    public function toldAtOnce(): self
+    {
+        return new self($this->by, $this->party, $this->now, $this->note, Told::AtOnce, $this->change);
+    }
+
+    /** Whether its visitor can take it back. */
+    public function isRecorded(): bool
+    {
+        return $this->by === Claimant::Visitor;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Booking;
+
+use App\Models\Booking;
+
+/** Where a meeting is: when, with whom, at which place, and what hangs on that. What it takes to put it back there. */
+final readonly class Spot
+{
+    /** @param  array<string, mixed>|null  $answers  null where they are the same wherever it is */
+    private function __construct(
+        public int $sheet,
+        /** The instant at which its slot begins. */
+        public int $start,
+        public int $host,
+        public int $place,
+        public ?string $link,
+        /** The instant until which a wish is held; null where it is agreed. */
+        public ?int $held,
+        public ?array $answers,
+    ) {
+    }
+
+    public static function of(Booking $booking): self
+    {
+        return new self(
+            $booking->sheet_id, $booking->span()->start, $booking->staff_id, $booking->place_id, $booking->link,
+            $booking->held_until?->getTimestamp(), $booking->answers,
+        );
+    }
+
+    /** @param  mixed  $kept  as toArray() makes it; null when it is not that */
+    public static function from(mixed $kept): ?self
+    {
+        if (! is_array($kept) || ! is_int($kept['sheet'] ?? null) || ! is_int($kept['start'] ?? null) || ! is_int($kept['host'] ?? null)
+            || ! is_int($kept['place'] ?? null)) {
+            return null;
+        }
+
+        return new self(
+            $kept['sheet'], $kept['start'], $kept['host'], $kept['place'], is_string($kept['link'] ?? null) ? $kept['link'] : null,
+            is_int($kept['held'] ?? null) ? $kept['held'] : null, is_array($kept['answers'] ?? null) ? $kept['answers'] : null,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+}
