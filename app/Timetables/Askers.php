@@ -21,6 +21,9 @@ final class Askers
     /** Seconds for which what is over is still looked at: nobody needs longer from one room to the next. */
     private const BACK = 86_400;
 
+    /** Seconds: no round is further ahead, nor is one moved there. */
+    private const AHEAD = 3 * 366 * 86_400;
+
     /**
      * @param  list<int>  $sheets
      * @return array<int, Asker> by sheet, all with one question
@@ -63,11 +66,9 @@ final class Askers
     private static function interpreters(array $sheets, string $language, ?Booking $moving, int $now): array
     {
         $free = $bySheet = [];
-        foreach (Sheet::query()->whereKey($sheets)->whereNotNull('round_id')->with('round.school')->get() as $sheet) {
-            $round = $sheet->round;
-            if ($round !== null) {
-                $bySheet[$sheet->id] = $free[$round->id] ??= Interpreters::free($round->id, $language, $round->range(), $now, $moving);
-            }
+        $range = Span::of($now - self::BACK, $now + self::AHEAD);
+        foreach (Sheet::query()->whereKey($sheets)->whereNotNull('round_id')->pluck('round_id', 'id') as $sheet => $round) {
+            $bySheet[(int) $sheet] = $free[$round] ??= Interpreters::free((int) $round, $language, $range, $now, $moving);
         }
 
         return $bySheet;
