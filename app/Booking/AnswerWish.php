@@ -21,7 +21,7 @@ final class AnswerWish
     public function __invoke(Booking $booking, WishAnswer $answer, string $note): Booking
     {
         if ($answer === WishAnswer::Decline) {
-            return $booking->state === BookingState::Asked ? ($this->cancel)($booking, Party::Host, $note, Occasion::Declined) : $booking;
+            return $booking->state === BookingState::Asked ? ($this->cancel)($booking, Ending::by(Party::Host, $note, Occasion::Declined)) : $booking;
         }
 
         return Contended::transaction(static function () use ($booking, $answer, $note): Booking {

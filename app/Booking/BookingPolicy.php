@@ -42,7 +42,7 @@ final class BookingPolicy
     {
         $change = LastChange::of($booking, Clock::now());
 
-        return $change === null ? $this->attend($reader, $booking, $pass) : ($pass->reaches($booking) && $change->isFor($booking, $pass) ? Response::allow() : Response::denyAsNotFound());
+        return $change === null ? $this->attend($reader, $booking, $pass) : ($pass->reaches($booking) && LastChange::isFor($change, $booking, $pass) ? Response::allow() : Response::denyAsNotFound());
     }
 
     /** Whoever holds the pass on which it stands. */

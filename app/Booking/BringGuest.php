@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\Party;
@@ -35,8 +36,8 @@ final class BringGuest
                 throw new PassRefused('This person is coming already.');
             }
             $guest = Guest::query()->create(['booking_id' => $booking->id, 'may_change' => $mayChange, 'pass_id' => Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id]);
-            $change = LastChange::made('guest brought', $now, ['guest' => $guest->id]);
-            $booking->update(['sequence' => $booking->sequence + 1, 'undo' => $change->toArray()]);
+            $change = Undoable::made(LastChange::about($booking->id), 'guest brought', $now, ['guest' => $guest->id]);
+            $booking->update(['sequence' => $booking->sequence + 1]);
             event(new BookingNews($booking, Occasion::GuestBrought, Party::Visitor, change: $change->key));
 
             return $guest;

@@ -42,6 +42,6 @@ final readonly class Destination
     {
         $sheet = $spot->sheet === $booking->sheet_id ? $booking->sheet : Sheet::query()->findOrFail($spot->sheet);
 
-        return new self($booking, $spot->start, $sheet, $spot->host, back: $spot);
+        return new self($booking, $spot->start, $sheet, $spot->host, $spot->slot(), $spot);
     }
 }

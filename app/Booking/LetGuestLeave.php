@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Models\Guest;
 use App\Models\Instant;
 use App\Models\Party;
@@ -23,8 +24,8 @@ final class LetGuestLeave
                 return;
             }
             $booking = $guest->booking;
-            $change = LastChange::made('guest left', $now, ['guest' => $guest->id]);
-            $booking->update(['sequence' => $booking->sequence + 1, 'undo' => $change->toArray()]);
+            $change = Undoable::made(LastChange::about($booking->id), 'guest left', $now, ['guest' => $guest->id]);
+            $booking->update(['sequence' => $booking->sequence + 1]);
             // Told while they still count as coming, so that their calendar lets go of it too.
             event(new BookingNews($booking, Occasion::GuestLeft, Party::Visitor, change: $change->key));
             $guest->update(['left_at' => Instant::column($now)]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -48,10 +49,13 @@ final class Relocate
         return Contended::transaction(function () use ($moves, $how): array {
             self::guard($moves);
             $legs = array_map(fn (Destination $to): array => $this->leave($to), $moves);
+            // What was done to them before cannot be taken back any more, but as a part of this.
+            Undoable::pass(array_map(static fn (Destination $to): string => LastChange::about($to->booking->id), $moves), $how->now);
             foreach ($legs as [$booking, $to, $was, $span]) {
-                $change = $how->isRecorded() ? LastChange::made('moved', $how->now, ['spot' => $was->toArray()]) : null;
-                $booking->fill(['undo' => $change?->toArray()]);
                 $this->arrive($booking, $to, $how);
+                $change = ! $how->isUndoable ? null : Undoable::made(LastChange::about($booking->id), 'moved', $how->now, [
+                    'spot' => $was->toArray(), 'by' => $how->party === Party::Visitor ? '' : LastChange::BY_STAFF,
+                ]);
                 if ($how->told !== Told::Nobody) {
                     event(new BookingNews(
                         $booking, Occasion::Moved, $how->party, $how->note, $span, StaffMember::query()->findOrFail($was->host),
@@ -67,7 +71,7 @@ final class Relocate
     /** A meeting that was given back stands again, where it was. To be called inside a transaction that has raised its guards. */
     public function again(Booking $booking, Spot $spot, BookingState $state, Relocation $how): void
     {
-        $booking->fill(['state' => $state, 'cancelled_by' => null, 'cancel_note' => '', 'undo' => null]);
+        $booking->fill(['state' => $state, 'cancelled_by' => null, 'cancel_note' => '']);
         $this->arrive($booking, Destination::back($booking, $spot), $how);
     }
 

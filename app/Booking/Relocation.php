@@ -18,15 +18,17 @@ final readonly class Relocation
         /** A word to those who hear of it. */
         public string $note = '',
         public Told $told = Told::Each,
-        /** The key of a press that can be taken back for some seconds. */
+        /** The key of something larger that can be taken back, of which it is a part. */
         public ?string $change = null,
+        /** Whether it can be taken back by itself for some seconds. */
+        public bool $isUndoable = false,
     ) {
     }
 
     /** A visitor moves their own; for some seconds they can take it back. */
     public static function byVisitor(int $now): self
     {
-        return new self(Claimant::Visitor, Party::Visitor, $now);
+        return new self(Claimant::Visitor, Party::Visitor, $now, isUndoable: true);
     }
 
     public static function by(Party $party, string $note, int $now): self
@@ -70,9 +72,14 @@ final readonly class Relocation
         return new self($this->by, $this->party, $this->now, $this->note, Told::AtOnce, $this->change);
     }
 
-    /** Whether its visitor can take it back. */
-    public function isRecorded(): bool
+    /** Whoever does it can take it back for some seconds. */
+    public function undoable(): self
     {
-        return $this->by === Claimant::Visitor;
+        return new self($this->by, $this->party, $this->now, $this->note, $this->told, $this->change, true);
+    }
+
+    public function partOf(string $change): self
+    {
+        return new self($this->by, $this->party, $this->now, $this->note, $this->told, $change);
     }
 }

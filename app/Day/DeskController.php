@@ -7,10 +7,10 @@ namespace App\Day;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\SlotKey;
+use App\Framework\Undoable;
 use App\Framework\Words;
 use App\Line\CallIn;
 use App\Line\DayOf;
-use App\Line\DeskDay;
 use App\Line\DeskReach;
 use App\Line\EndMeeting;
 use App\Line\GiveMinutes;
@@ -18,6 +18,7 @@ use App\Line\HostDay;
 use App\Line\MarkHere;
 use App\Line\MarkOutcome;
 use App\Line\OfferTime;
+use App\Line\Press;
 use App\Line\ReportVideo;
 use App\Line\SayLate;
 use App\Line\SendAway;
@@ -94,9 +95,7 @@ final class DeskController
     public function undo(#[CurrentUser] StaffMember $reader, StaffMember $person, Request $request, UndoPress $undo): JsonResponse
     {
         $request->validate(['revision' => ['required', 'integer', 'min:0'], 'key' => ['required', 'uuid']]);
-        $last = UndoPress::last(DeskDay::query()->where(
-            ['staff_id' => $person->id, 'day' => (string) DayOf::at(Clock::now(), $person->school->timeZone())->date],
-        )->first(), Clock::now());
+        $last = Undoable::last(Press::about($person, DayOf::at(Clock::now(), $person->school->timeZone())), Clock::now());
         abort_unless(
             $last === null || DeskReach::of($reader, $person)->holdsAll(UndoPress::whose($last)), 403,
             Words::say('day.not_on_yours'),

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Directory\Guardian;
 use App\Framework\Spell;
+use App\Framework\Undoable;
 use App\Framework\Words;
 use App\Knocks\HostKnocks;
 use App\Line\DeskReach;
@@ -51,7 +52,7 @@ final class DeskData
             )->all() : [],
         ];
         $late = $day->isAsleep($now) ? [] : $day->line($now)->lateness();
-        $undo = UndoPress::last($day->desk, $now);
+        $undo = Undoable::last(Press::about($day->host, $day->day), $now);
         $undo = $undo === null || ! $reach->holdsAll(UndoPress::whose($undo)) ? null : $undo;
         $back = $day->desk->break_until?->getTimestamp();
 
@@ -73,7 +74,7 @@ final class DeskData
             'missing_minutes' => $day->host->missing_minutes,
             'arrive_minutes' => $day->host->arrive_minutes,
             'asked' => $day->host->id === $reader->id ? HostKnocks::waiting($reader, $now) : 0,
-            'undo' => $undo === null ? null : ['key' => $undo['key'], 'said' => Words::say('day.done_'.(is_string($undo['what']) ? $undo['what'] : '')), 'until' => (is_int($undo['at']) ? $undo['at'] : 0) + Press::LASTS],
+            'undo' => $undo === null ? null : ['key' => $undo->key, 'said' => Words::say("day.done_$undo->what"), 'until' => $undo->at + Undoable::LASTS],
         ];
     }
 

@@ -28,6 +28,7 @@ use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Recess\Repeat\OnDates;
 use Recess\Rules\Stated;
@@ -118,6 +119,6 @@ final class DemoDay
         ($this->mark)($host, $revision(), [TurnKey::of($bookings[2])], Outcome::Missed, $first + 2400);
         ($this->checkIn)($bookings[5], 'kiosk', $bookings[5]->span()->start - 420);
         ($this->checkIn)($bookings[6], 'pass', $bookings[6]->span()->start - 600);
-        DeskDay::query()->where('staff_id', $host->id)->update(['presses' => '[]']);
+        DB::table('changes')->where('about', 'like', "desk|$host->id|%")->delete();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Keeping;
 
 use App\Booking\CancelBooking;
+use App\Booking\Ending;
 use App\Day\AfterLetter;
 use App\Framework\Contended;
 use App\Framework\Words;
@@ -35,7 +36,7 @@ final class ForgetPerson
     public function __invoke(Pass $pass, Party $by, int $now): void
     {
         foreach ($pass->bookings()->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now))->with('sheet.host.school')->get() as $booking) {
-            ($this->cancel)($booking, $by, '');
+            ($this->cancel)($booking, Ending::by($by, ''));
         }
         foreach (Knock::query()->where('pass_id', $pass->id)->whereIn('state', KnockState::open())->with(Knock::PARTS)->get() as $knock) {
             try {

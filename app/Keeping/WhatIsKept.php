@@ -23,7 +23,7 @@ final class WhatIsKept
     /** @return array<string, Kept> in the order in which they are taken away: what hangs on a booking before it */
     private static function ofVisitors(): array
     {
-        $empty = ['student' => '', 'student_key' => '', 'student_id' => null, 'answers' => '{}', 'cancel_note' => '', 'answer_note' => '', 'link' => null, 'undo' => null,
+        $empty = ['student' => '', 'student_key' => '', 'student_id' => null, 'answers' => '{}', 'cancel_note' => '', 'answer_note' => '', 'link' => null,
             'language' => null, 'interpreter_id' => null, 'origin' => null];
 
         return [
@@ -76,7 +76,7 @@ final class WhatIsKept
             )->goesBy('pass'),
             'bookings' => Kept::of('students, visitors', 'name; answers to the sheet’s questions; links and words of the meeting; hash of the network, until the address answers',
                 'as above; that there was a meeting stays, without saying whose',
-                ['student', 'student_key', 'answers', 'link', 'answer_note', 'cancel_note', 'language', 'undo', 'origin', 'uid', 'request_key', 'request_digest', 'state', 'made_by', 'cancelled_by'])->becomes('pass', $empty),
+                ['student', 'student_key', 'answers', 'link', 'answer_note', 'cancel_note', 'language', 'origin', 'uid', 'request_key', 'request_digest', 'state', 'made_by', 'cancelled_by'])->becomes('pass', $empty),
             'passes' => Kept::of(
                 'visitors, guests', 'name, e-mail address, phone number, their clock', self::AS_SCHOOL,
                 ['name', 'email', 'new_email', 'phone', 'mail_failure', 'token_hash', 'renew_because'],
@@ -149,6 +149,9 @@ final class WhatIsKept
             'devices' => Kept::of(
                 'staff', 'machines on which they stay signed in', 'thirty days', ['name', 'token_hash'],
             ),
+            'changes' => Kept::of(
+                'visitors, staff', 'what was before something was done that can be taken back', 'half a minute', ['key', 'about', 'what', 'facts'],
+            ),
             'recovery_codes' => Kept::of(
                 'staff', 'hashes of codes on paper', 'the second factor is switched off', ['code_hash'],
             ),
@@ -156,8 +159,8 @@ final class WhatIsKept
                 'invited, forgotten', 'hash of a key', 'a day after it ends', ['purpose', 'token_hash'],
             ),
             'desk_days' => Kept::of(
-                'staff', 'their desk of a day: lateness, breaks, the last presses',
-                'so many days after that day as the school says', ['presses'],
+                'staff', 'their desk of a day: lateness, breaks',
+                'so many days after that day as the school says', [],
             )->agesBy('created_at'),
             'round_hosts' => Kept::of(
                 'staff', 'where they are in a round, and when they are not', 'the round goes',
@@ -214,7 +217,7 @@ final class WhatIsKept
     {
         return array_fill_keys([
             'allotments', 'blocks', 'cache', 'cache_locks', 'freed', 'guards', 'holds', 'kiosks', 'knock_choices', 'mail_marks', 'migrations', 'open_rooms', 'places',
-            'reminders_sent', 'rounds', 'saved_places', 'schools', 'school_classes', 'seats', 'sheets', 'sheet_slugs', 'slot_changes', 'stamps', 'undone',
+            'reminders_sent', 'rounds', 'saved_places', 'schools', 'school_classes', 'seats', 'sheets', 'sheet_slugs', 'slot_changes', 'stamps',
         ], Kept::nothing());
     }
 

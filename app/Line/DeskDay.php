@@ -17,7 +17,6 @@ use Carbon\CarbonImmutable;
  * @property int $late_minutes that the host said they run late
  * @property CarbonImmutable|null $break_from
  * @property CarbonImmutable|null $break_until
- * @property list<array<string, mixed>> $presses the last ones, each with what it changed, while they can be taken back
  */
 final class DeskDay extends Row
 {
@@ -25,11 +24,11 @@ final class DeskDay extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['revision' => 0, 'late_minutes' => 0, 'break_from' => null, 'break_until' => null, 'presses' => '[]'];
+    protected $attributes = ['revision' => 0, 'late_minutes' => 0, 'break_from' => null, 'break_until' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['break_from' => 'immutable_datetime', 'break_until' => 'immutable_datetime', 'presses' => 'array'];
+        return ['break_from' => 'immutable_datetime', 'break_until' => 'immutable_datetime'];
     }
 }

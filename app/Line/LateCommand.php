@@ -7,6 +7,7 @@ namespace App\Line;
 use App\Framework\Clock;
 use App\Framework\Contended;
 use App\Framework\Guard;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\StaffMember;
@@ -29,7 +30,7 @@ final class LateCommand extends Command
     {
         $now = Clock::now();
         // Where nobody has pressed today nothing is known, and a press of a moment ago can be taken back.
-        $desks = DeskDay::query()->where('revision', '>', 0)->where('updated_at', '>', Instant::column($now - 86_400))->where('updated_at', '<=', Instant::column($now - Press::TOLD))->get();
+        $desks = DeskDay::query()->where('revision', '>', 0)->where('updated_at', '>', Instant::column($now - 86_400))->where('updated_at', '<=', Instant::column($now - Undoable::TOLD))->get();
         foreach ($desks as $desk) {
             $host = StaffMember::query()->with('school')->find($desk->staff_id);
             if ($host !== null && $desk->day === (string) ($day = DayOf::at($now, $host->school->timeZone()))->date) {

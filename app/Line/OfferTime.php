@@ -13,6 +13,7 @@ use App\Booking\SeatWish;
 use App\Booking\SlotGone;
 use App\Booking\TakeSeat;
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Secret;
@@ -61,7 +62,8 @@ final class OfferTime
                     'ends_at' => Instant::column($seat->span->end),
                     'until' => Instant::column($until), 'keeper' => $keeper, 'word' => $word,
                 ]);
-                event(new AnotherTimeOffered($made, $by));
+                $change = Undoable::made("offer|$made->id", 'offered', $now);
+                event(new AnotherTimeOffered($made, $by, $change->key));
 
                 return $made;
             });

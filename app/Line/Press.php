@@ -6,13 +6,13 @@ namespace App\Line;
 
 use App\Booking\Spot;
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\StaffMember;
 use App\Models\Turn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /**
  * One press at a host's desk. Of two at once one wins, and the other is told what is true now; what it changed is kept
@@ -20,14 +20,6 @@ use Illuminate\Support\Str;
  */
 final class Press
 {
-    /** Seconds for which it can be taken back. */
-    public const LASTS = 20;
-
-    /** Seconds after which others are told: a press on the last second is still on its way. */
-    public const TOLD = 25;
-
-    private const KEPT = 10;
-
     public readonly string $key;
 
     /** @var array<string, array<string, mixed>|null> each turn's columns as they were; null where there was none */
@@ -36,9 +28,9 @@ final class Press
     /** @var array<int, array<string, mixed>>|null the two bookings that changed times, and where each was (Spot) */
     private ?array $swapped = null;
 
-    private function __construct(public readonly HostDay $day, public readonly DeskDay $desk, public readonly int $now)
+    private function __construct(public readonly HostDay $day, public readonly DeskDay $desk, public readonly int $now, Undoable $change)
     {
-        $this->key = Str::uuid()->toString();
+        $this->key = $change->key;
     }
 
     /**
@@ -54,12 +46,17 @@ final class Press
             $day = DayOf::at($now, $host->school->timeZone());
             $desk = self::raised($host, $day, $revision);
             $before = self::deskColumns($desk);
-            $press = new self(HostDay::of($host, $day), $desk, $now);
+            $change = Undoable::begun(self::about($host, $day), $what, $now);
+            $press = new self(HostDay::of($host, $day), $desk, $now, $change);
             $work($press);
-            $kept = array_filter($desk->presses, static fn (array $one): bool => is_int($one['at'] ?? null) && $now < $one['at'] + self::LASTS);
-            $desk->presses = [...array_slice(array_values($kept), -self::KEPT), ['key' => $press->key, 'what' => $what, 'at' => $now, 'desk' => $before, 'turns' => $press->turns, 'swapped' => $press->swapped]];
             $desk->save();
+            $change->with(['desk' => $before, 'turns' => $press->turns, 'swapped' => $press->swapped]);
         });
+    }
+
+    public static function about(StaffMember $host, DayOf $day): string
+    {
+        return "desk|$host->id|$day->date";
     }
 
     /** The desk of that day, on which nobody else presses until this is over. */

@@ -6,11 +6,9 @@ namespace App\Line;
 
 use App\Booking\LetGo;
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Models\Booking;
-use App\Models\Instant;
-use App\Texts\SendText;
 use App\Timetables\Guards;
-use Illuminate\Support\Facades\DB;
 
 /** The host takes an offer back that nobody has answered: its time is free at once, and a message that has not gone yet never goes. */
 final class TakeOfferBack
@@ -25,7 +23,7 @@ final class TakeOfferBack
         Contended::transaction(function () use ($booking, $now): void {
             Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student);
             $offer = TimeOffer::live($booking->id, $now) ?? throw PressedElsewhere::because('offer_answered');
-            DB::table('undone')->insertOrIgnore(['change_key' => SendText::undone("offer|$offer->id"), 'at' => Instant::column($now)]);
+            Undoable::last("offer|$offer->id", $now)?->takeBack($now);
             $offer->delete();
             ($this->letGo)($booking->sheet, $offer->keeper);
         });

@@ -12,12 +12,12 @@ use App\Booking\Relocate;
 use App\Booking\Relocation;
 use App\Booking\Spot;
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\StaffMember;
 use App\Models\Turn;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 
 /** Takes the last press at a desk back, as long as nothing else was pressed since. What visitors did meanwhile stays. */
 final class UndoPress
@@ -31,53 +31,35 @@ final class UndoPress
     {
         Contended::transaction(function () use ($host, $revision, $key, $now): void {
             $day = DayOf::at($now, $host->school->timeZone());
-            $last = self::last(DeskDay::query()->where(['staff_id' => $host->id, 'day' => (string) $day->date])->first(), $now);
-            if ($last === null || $last['key'] !== $key) {
+            $last = Undoable::last(Press::about($host, $day), $now);
+            if ($last === null || $last->key !== $key) {
                 throw PressedElsewhere::because('undo_late');
             }
             $back = self::swapped($last);
             Relocate::guard($back);
             $desk = Press::raised($host, $day, $revision);
             $this->unswap($back, $now);
-            foreach (is_array($last['turns'] ?? null) ? $last['turns'] : [] as $turn => $columns) {
+            foreach ($last->list('turns') as $turn => $columns) {
                 $this->restore((string) $turn, is_array($columns) ? $columns : null);
             }
-            DB::table('undone')->insertOrIgnore(['change_key' => $key, 'at' => Instant::column($now)]);
-            $desk->fill(is_array($last['desk'] ?? null) ? $last['desk'] : []);
-            $desk->presses = array_slice($desk->presses, 0, -1);
-            $desk->save();
+            $last->takeBack($now);
+            $desk->fill($last->columns('desk'))->save();
         });
     }
 
-    /** @return array<string, mixed>|null the last press that can still be taken back */
-    public static function last(?DeskDay $desk, int $now): ?array
-    {
-        $last = $desk === null || $desk->presses === [] ? null : $desk->presses[count($desk->presses) - 1];
-
-        return $last !== null && is_int($last['at'] ?? null) && is_string($last['key'] ?? null) && $now < $last['at'] + Press::TOLD ? $last : null;
-    }
-
-    /**
-     * Whom a press was about, by TurnKey.
-     *
-     * @param  array<string, mixed>  $press
-     * @return list<string>
-     */
-    public static function whose(array $press): array
+    /** @return list<string> whom a press was about, by TurnKey */
+    public static function whose(Undoable $press): array
     {
         return [
-            ...array_map(strval(...), array_keys(is_array($press['turns'] ?? null) ? $press['turns'] : [])),
-            ...array_map(static fn (int|string $one): string => "b$one", array_keys(is_array($press['swapped'] ?? null) ? $press['swapped'] : [])),
+            ...array_map(strval(...), array_keys($press->list('turns'))),
+            ...array_map(static fn (int|string $one): string => "b$one", array_keys($press->list('swapped'))),
         ];
     }
 
-    /**
-     * @param  array<string, mixed>  $press
-     * @return list<Destination> where the two were that changed times; none where one has given theirs back since
-     */
-    private static function swapped(array $press): array
+    /** @return list<Destination> where the two were that changed times; none where one has given theirs back since */
+    private static function swapped(Undoable $press): array
     {
-        $were = is_array($press['swapped'] ?? null) ? $press['swapped'] : [];
+        $were = $press->list('swapped');
         $back = [];
         foreach (Booking::query()->whereKey(array_keys($were))->whereNotNull('hold_id')->with(['sheet', 'pass'])->get() as $booking) {
             $spot = Spot::from($were[$booking->id] ?? null);

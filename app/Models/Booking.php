@@ -37,7 +37,6 @@ use Recess\Time\Span;
  * @property CarbonImmutable|null $held_until how long an asked slot is held; null once it is accepted
  * @property CarbonImmutable|null $called_in_at since when its visitor is in; null before and afterwards
  * @property CarbonImmutable|null $confirm_until how long it is kept for an address that has not answered (BookingState::Kept)
- * @property array<string, mixed>|null $undo how the visitor's last change is taken back
  * @property BookingState $state
  * @property Party|null $cancelled_by
  * @property string $cancel_note
@@ -74,7 +73,6 @@ final class Booking extends Row
             'held_until' => 'immutable_datetime',
             'called_in_at' => 'immutable_datetime',
             'confirm_until' => 'immutable_datetime',
-            'undo' => 'array',
         ];
     }
 

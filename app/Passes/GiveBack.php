@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Passes;
 
 use App\Booking\CancelBooking;
+use App\Booking\Ending;
 use App\Booking\Occasion;
 use App\Booking\PassRefused;
 use App\Models\Booking;
@@ -23,6 +24,7 @@ final class GiveBack
     {
         Changeable::ahead($booking, $now);
         // Of what was only kept for an address nobody else knows.
-        ($this->cancel)($booking, Party::Visitor, $note, $booking->state === BookingState::Kept ? Occasion::Lapsed : Occasion::Cancelled, $now);
+        $as = $booking->state === BookingState::Kept ? Occasion::Lapsed : Occasion::Cancelled;
+        ($this->cancel)($booking, Ending::by(Party::Visitor, $note, $as)->undoable($now));
     }
 }

@@ -60,9 +60,9 @@ final readonly class FindPlan
             $wanted[] = new Wanted("b$one->id", $one->place->room(), [$one->span()]);
         }
         [$free, $lacking] = self::free($ask, $dates, $pass, $now, $round->isCollecting());
-        $free = array_map(static fn (array $times): array => self::apart($times, $there), $free);
         // Within the hours at which they can come.
         $within = static fn (Span $time): bool => $time->liesInOneOf($ask->windows);
+        $free = array_map(static fn (array $times): array => self::apart($times, $there, $within), $free);
         $unheard = [];
         foreach ($lacking as $i => $times) {
             $unheard[$i] = array_filter($times, $within) !== [] && array_filter($free[$i], $within) === [];
@@ -167,14 +167,17 @@ final readonly class FindPlan
      *
      * @param  list<Span>  $times
      * @param  list<Presence>  $there
+     * @param  \Closure(Span): bool  $within  whether they can come then
      * @return list<Span>
      */
-    private static function apart(array $times, array $there): array
+    private static function apart(array $times, array $there, \Closure $within): array
     {
         $kept = Spans::of(array_map(
             static fn (Presence $one): Span => $one->span, array_filter($there, static fn (Presence $one): bool => $one->booking === null),
         ));
 
-        return array_values(array_filter($times, static fn (Span $time): bool => ! $kept->touches($time))) ?: $times;
+        $apart = array_values(array_filter($times, static fn (Span $time): bool => ! $kept->touches($time)));
+
+        return array_filter($apart, $within) === [] ? $times : $apart;
     }
 }

@@ -7,9 +7,13 @@ namespace App\Publishing;
 use App\Booking\AnswerWish;
 use App\Booking\CancelBooking;
 use App\Booking\CancelRequest;
+use App\Booking\Ending;
+use App\Booking\LastChange;
 use App\Booking\MoveBooking;
+use App\Booking\PassRefused;
 use App\Booking\Relocation;
 use App\Booking\SetLink;
+use App\Booking\TakeBack;
 use App\Booking\WishAnswer;
 use App\Framework\Asked;
 use App\Framework\Clock;
@@ -37,7 +41,7 @@ final class HostBookingController
         if ($booking->stands() && $booking->ends_at->isPast()) {
             return new JsonResponse(['message' => 'This meeting is over, so it cannot be cancelled any more.'], 409);
         }
-        $cancel($booking, $this->side($staff, $booking), $request->note());
+        $cancel($booking, Ending::by($this->side($staff, $booking), $request->note())->undoable(Clock::now()));
 
         return $this->whole($booking->sheet);
     }
@@ -45,8 +49,20 @@ final class HostBookingController
     public function move(#[CurrentUser] StaffMember $staff, Booking $booking, Request $request, MoveBooking $move): JsonResponse
     {
         $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'note' => ['nullable', 'string', 'max:1000']]);
-        $how = Relocation::by($this->side($staff, $booking), $request->string('note')->toString(), Clock::now());
+        $how = Relocation::by($this->side($staff, $booking), $request->string('note')->toString(), Clock::now())->undoable();
         $move($booking, SlotKey::instant($request->string('slot')->toString()), $how);
+
+        return $this->whole($booking->sheet);
+    }
+
+    /** Takes a move or a cancelling of staff back, for some seconds; what a visitor did is theirs to take back. */
+    public function undo(Booking $booking, TakeBack $takeBack): JsonResponse
+    {
+        $change = LastChange::of($booking, Clock::now());
+        if ($change === null || ! LastChange::isByStaff($change)) {
+            throw new PassRefused(Words::say('booking.undo_late'));
+        }
+        $takeBack($booking, Clock::now());
 
         return $this->whole($booking->sheet);
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Booking\LastChange;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Framework\Undoable;
 use App\Framework\Words;
 use App\Live\Channel;
 use App\Models\Audience;
@@ -93,6 +95,7 @@ final class HostSheetData
 
         return [
             ...self::said($sheet, $timetable, $later !== null),
+            'undo' => self::undo($sheet, $now),
             'slug' => $sheet->slug,
             'channel' => Channel::sheet($sheet),
             'version' => $sheet->version,
@@ -121,6 +124,22 @@ final class HostSheetData
             'bookings' => array_values($sheet->bookings()->where(static fn ($one) => $one->whereNull('confirm_until')->orWhere('state', BookingState::Kept))->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get()
                 ->map(static fn (Booking $booking): array => self::booking($booking, $zone, $now))->all()),
         ];
+    }
+
+    /** @return array{booking: int, said: string, seconds: int}|null what staff have done last to one of its meetings, while it can be taken back */
+    private static function undo(Sheet $sheet, int $now): ?array
+    {
+        $recent = $sheet->bookings()->where('updated_at', '>', Instant::column($now - Undoable::LASTS))->with('pass')->limit(50)->get()->keyBy('id');
+        $change = Undoable::lastOf(array_map(LastChange::about(...), array_values($recent->modelKeys())), $now);
+        $booking = $change === null ? null : $recent->first(static fn (Booking $one): bool => LastChange::about($one->id) === $change->about);
+        if ($change === null || $booking === null || ! LastChange::isByStaff($change) || $change->seconds($now) === 0) {
+            return null;
+        }
+        $said = Words::say('sheets.undo_'.str_replace(' ', '_', $change->what), [
+            'name' => $booking->student ?: $booking->pass->name, 'when' => Spell::moment($booking->span()->start, $sheet->host->school->timeZone()),
+        ]);
+
+        return ['booking' => $booking->id, 'said' => $said, 'seconds' => $change->seconds($now)];
     }
 
     /** What the reader, if they are a colleague, has to do on it; null when nothing. */

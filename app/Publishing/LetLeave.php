@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Booking\CancelBooking;
 use App\Booking\Destination;
+use App\Booking\Ending;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\OtherHost;
@@ -56,7 +57,7 @@ final class LetLeave
             if ($taker !== null && $this->moves($booking, $taker, $word, $now)) {
                 $done['moved']++;
             } else {
-                ($this->cancel)($booking, Party::Office, $word);
+                ($this->cancel)($booking, Ending::by(Party::Office, $word));
                 $done['cancelled']++;
             }
         }

@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Booking\CancelBooking;
 use App\Booking\Destination;
+use App\Booking\Ending;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Relocate;
@@ -33,7 +34,7 @@ final class Resettle
         foreach ($effect->effect->left as $left) {
             $choice = $settlement->choices[(int) $left->booking->id] ?? ['do' => $left->proposed === null ? 'leave' : 'move', 'to' => $left->proposed?->start];
             if ($choice['do'] === 'cancel') {
-                ($this->cancel)($this->booking($left->booking), Party::Host, $settlement->word);
+                ($this->cancel)($this->booking($left->booking), Ending::by(Party::Host, $settlement->word));
             } elseif ($choice['do'] === 'move') {
                 $start = $choice['to'] ?? throw new SettlementFailed('A time has to be chosen for everybody who is moved.');
                 $effect->after->slotAt($start) ?? throw new SettlementFailed('A time that was chosen is not on the sheet any more.');

@@ -96,6 +96,9 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
         '/api/staff/bookings/{booking}/move', [HostBookingController::class, 'move'],
     )->can('cancel', 'booking')->middleware('logged:meeting_moved');
     Route::post(
+        '/api/staff/bookings/{booking}/undo', [HostBookingController::class, 'undo'],
+    )->can('cancel', 'booking')->middleware('logged:meeting_undone');
+    Route::post(
         '/api/staff/bookings/{booking}/answer', [HostBookingController::class, 'answer'],
     )->can('answer', 'booking')->middleware('logged:meeting_answered');
     Route::get(

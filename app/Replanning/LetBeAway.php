@@ -6,13 +6,16 @@ namespace App\Replanning;
 
 use App\Booking\CancelBooking;
 use App\Booking\Destination;
+use App\Booking\Ending;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Relocate;
 use App\Booking\Relocation;
 use App\Framework\Contended;
+use App\Framework\Undoable;
 use App\Live\Announce;
 use App\Models\Booking;
+use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Guards;
@@ -44,14 +47,17 @@ final class LetBeAway
                 $this->guard($sheet, $absence, $byBooking, $steads);
                 $bookings = $absence->bookings();
                 array_diff($bookings->modelKeys(), array_keys($byBooking)) === [] || throw ReplanRefused::because('others_hit');
+                $round = $absence->host->round;
+                $change = Undoable::begun(Replanned::about($round), 'away', $absence->now);
+                $facts = ['spots' => Replanned::spots($bookings), 'sheet' => $sheet->id];
                 $moves = [];
                 foreach ($bookings as $booking) {
                     $choice = $byBooking[$booking->id];
                     $to = $choice->sheet === null ? null : $steads->sheet($choice->sheet) ?? throw ReplanRefused::because('not_in_it');
-                    $to === null ? ($this->cancel)($booking, Party::Office, $word) : $moves[] = Destination::slot($booking, (int) $choice->start, $to);
+                    $to === null ? ($this->cancel)($booking, Ending::by(Party::Office, $word)->partOf($change->key)) : $moves[] = Destination::slot($booking, (int) $choice->start, $to);
                 }
-                $moves === [] || ($this->relocate)($moves, Relocation::by(Party::Office, $word, $absence->now));
-                $this->close($sheet, $absence);
+                $moves === [] || ($this->relocate)($moves, Relocation::by(Party::Office, $word, $absence->now)->partOf($change->key));
+                $change->with($facts + ['closed' => $this->close($sheet, $absence)]);
             });
         } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
             throw ReplanRefused::because('taken_meanwhile');
@@ -66,15 +72,21 @@ final class LetBeAway
         Guards::meetings([$sheet, ...array_values($sheets)], array_values($people));
     }
 
-    private function close(Sheet $sheet, Absence $absence): void
+    /** @return list<int> when those begin that were open before */
+    private function close(Sheet $sheet, Absence $absence): array
     {
+        $known = $sheet->slotChanges()->where('closed', true)->pluck('starts_at')->map(static fn (mixed $at): string => (string) $at)->all();
+        $closed = [];
         foreach ($absence->host->round->pieces() as $pieces) {
             foreach ($pieces->slots as $slot) {
-                if ($absence->hits($slot)) {
+                if ($absence->hits($slot) && ! in_array(Instant::column($slot->start), $known, true)) {
                     $sheet->closeSlot($slot);
+                    $closed[] = $slot->start;
                 }
             }
         }
         Announce::sheet($sheet->id);
+
+        return $closed;
     }
 }

@@ -19,7 +19,7 @@ final class ReplanController
 {
     public function page(#[CurrentUser] StaffMember $staff, Round $round): View
     {
-        return Page::staff('RoundChanges', Words::say('replanning.title', ['round' => $round->title]), ['host' => $staff->name] + ReplanData::page($round));
+        return Page::staff('RoundChanges', Words::say('replanning.title', ['round' => $round->title]), ['host' => $staff->name] + ReplanData::page($round, Clock::now()));
     }
 
     public function away(Round $round, AwayRequest $request): JsonResponse
@@ -33,7 +33,7 @@ final class ReplanController
         $let($absence, $request->choices(), $request->string('word')->trim()->toString());
         LogBook::note('round_host_away', $round, ['about' => $round->title, 'who' => $absence->host->host->name]);
 
-        return new JsonResponse(['message' => Words::say('replanning.away_done', ['host' => $absence->host->host->name])]);
+        return self::done($round, Words::say('replanning.away_done', ['host' => $absence->host->host->name]));
     }
 
     public function evening(Round $round, EveningRequest $request): JsonResponse
@@ -46,7 +46,21 @@ final class ReplanController
         $move($request->move(), $request->seen(), $request->string('word')->trim()->toString(), Clock::now());
         LogBook::note('round_evening_moved', $round, ['about' => $round->title]);
 
-        return new JsonResponse(['message' => Words::say('replanning.evening_done')]);
+        return self::done($round, Words::say('replanning.evening_done'));
+    }
+
+    /** Takes the last of these back, for some seconds. */
+    public function takeBack(Round $round, TakeReplanBack $takeBack): JsonResponse
+    {
+        $takeBack($round, Clock::now());
+        LogBook::note('round_replan_undone', $round, ['about' => $round->title]);
+
+        return self::done($round, Words::say('replanning.undone'));
+    }
+
+    private static function done(Round $round, string $said): JsonResponse
+    {
+        return new JsonResponse(['message' => $said, 'undo' => Replanned::last($round, Clock::now())?->seconds(Clock::now()) ?? 0]);
     }
 
     public function byVideo(Round $round, ByVideo $video): JsonResponse
@@ -54,7 +68,7 @@ final class ReplanController
         $video($round, Words::say('replanning.by_video_label'), Clock::now());
         LogBook::note('round_by_video', $round, ['about' => $round->title]);
 
-        return new JsonResponse(ReplanData::page($round));
+        return new JsonResponse(ReplanData::page($round, Clock::now()));
     }
 
     public function inRooms(Round $round, ByVideo $video): JsonResponse
@@ -62,6 +76,6 @@ final class ReplanController
         $video->back($round, Clock::now());
         LogBook::note('round_in_rooms', $round, ['about' => $round->title]);
 
-        return new JsonResponse(ReplanData::page($round));
+        return new JsonResponse(ReplanData::page($round, Clock::now()));
     }
 }

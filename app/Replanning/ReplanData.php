@@ -20,8 +20,11 @@ final class ReplanData
     /** Of the times that a meeting could have instead, so many are offered. */
     private const OFFERED = 40;
 
-    /** @return array<string, mixed> as RoundChanges in docs/formats/recess.openapi.yaml */
-    public static function page(Round $round): array
+    /**
+     * @param  int  $now  seconds since the epoch
+     * @return array<string, mixed> as RoundChanges in docs/formats/recess.openapi.yaml
+     */
+    public static function page(Round $round, int $now): array
     {
         $days = $round->days();
         $hosts = RoundHost::of($round);
@@ -39,6 +42,7 @@ final class ReplanData
             'video_said' => Words::say('replanning.video_said', [
                 'can' => count($video['can']), 'cannot' => count($video['cannot']), 'names' => Spell::list(array_slice($video['cannot'], 0, 12)) ?: 'none',
             ]),
+            'undo' => Replanned::last($round, $now)?->seconds($now) ?? 0,
             'was_in_rooms' => $hosts->contains(static fn (RoundHost $one): bool => $one->before !== null),
         ];
     }

@@ -22,6 +22,9 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
         '/api/staff/rounds/{round}/evening', [ReplanController::class, 'moveEvening'],
     )->can('change', 'round')->middleware('budget:5100')->middleware('logged:itself');
     Route::post(
+        '/api/staff/rounds/{round}/undo', [ReplanController::class, 'takeBack'],
+    )->can('change', 'round')->middleware('logged:itself');
+    Route::post(
         '/api/staff/rounds/{round}/by-video', [ReplanController::class, 'byVideo'],
     )->can('change', 'round')->middleware('logged:itself');
     Route::delete(

@@ -52,7 +52,7 @@ final class TellOfRound
 
     public function ofEvening(EveningMoved $event): void
     {
-        self::send($event->pass, new MovedLetter($event->pass, $event->round, self::ids($event->bookings), $event->word));
+        self::send($event->pass, (new MovedLetter($event->pass, $event->round, self::ids($event->bookings), $event->word))->of($event->change));
     }
 
     /** By mail where there is an address, by text message where there is only a number. */

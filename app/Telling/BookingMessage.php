@@ -14,7 +14,6 @@ use App\Models\Party;
 use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\Attributes\WithoutRelations;
-use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
@@ -38,8 +37,6 @@ final class BookingMessage extends Message
         public readonly Party $by,
         public readonly string $note = '',
         private readonly ?Span $was = null,
-        /** The key of a change that can be taken back; then there is nothing to tell. */
-        private readonly ?string $change = null,
     ) {
         $this->sequence = $booking->sequence;
         $this->stamp = $booking->updated_at->getTimestamp();
@@ -62,9 +59,6 @@ final class BookingMessage extends Message
     /** An address that the mail server refuses for good is not tried again: the host is told at once. */
     public function send($mailer): ?SentMessage
     {
-        if ($this->change !== null && DB::table('undone')->where('change_key', $this->change)->exists()) {
-            return null;
-        }
         try {
             return parent::send($mailer);
         } catch (TransportExceptionInterface $failure) {

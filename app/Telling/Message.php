@@ -8,6 +8,7 @@ use App\Answers\EntrySent;
 use App\Calendars\AnswerAddress;
 use App\Framework\Clock;
 use App\Framework\Spell;
+use App\Framework\Undoable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
@@ -15,6 +16,7 @@ use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use Illuminate\Mail\Mailables\Headers;
+use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\SerializesModels;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Part\Multipart\AlternativePart;
@@ -27,6 +29,22 @@ abstract class Message extends Mailable implements ShouldQueue
     use SerializesModels;
 
     public int $tries = 6;
+
+    /** The key of a change that can be taken back; then there is nothing to tell. */
+    public ?string $change = null;
+
+    public function send($mailer): ?SentMessage
+    {
+        return Undoable::wasTakenBack($this->change) ? null : parent::send($mailer);
+    }
+
+    /** Goes out once what it tells of cannot be taken back any more. */
+    public function of(?string $change): static
+    {
+        $this->change = $change;
+
+        return $change === null ? $this : $this->delay(Undoable::TOLD);
+    }
 
     abstract protected function letter(): Letter;
 

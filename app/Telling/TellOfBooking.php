@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Booking\BookingNews;
-use App\Booking\LastChange;
 use App\Booking\Occasion;
 use App\Booking\Told;
 use App\Calendars\Reader;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\HostRole;
@@ -44,10 +44,11 @@ final class TellOfBooking
 
     private static function message(BookingNews $event, Occasion $occasion, Reader $reader): SendQueuedMailable
     {
-        $message = new BookingMessage($event->booking, $occasion, $reader, $event->by, $event->note, $event->was, $event->change);
+        $message = new BookingMessage($event->booking, $occasion, $reader, $event->by, $event->note, $event->was);
+        $message->change = $event->change;
         $job = new SendQueuedMailable($message->to($reader->email(), $reader->addressee()));
 
-        return $event->change === null ? $job : $job->delay(LastChange::TOLD);
+        return $event->change === null ? $job : $job->delay(Undoable::TOLD);
     }
 
     /** @return list<Reader> */

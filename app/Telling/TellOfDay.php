@@ -6,10 +6,10 @@ namespace App\Telling;
 
 use App\Day\WrittenAfterwards;
 use App\Framework\Spell;
+use App\Framework\Undoable;
 use App\Framework\Words;
 use App\Line\AnotherTimeOffered;
 use App\Line\HostRunsLate;
-use App\Line\Press;
 use App\Models\Guest;
 use App\Models\Pass;
 use App\Texts\SendText;
@@ -54,7 +54,7 @@ final class TellOfDay
         $booking = $event->offer->booking;
         if ($booking->pass->email !== null) {
             Envelopes::to($booking->pass->email, $booking->pass->addressee())->later(
-                Press::TOLD, new OfferLetter($event->offer, $booking, $booking->pass),
+                Undoable::TOLD, (new OfferLetter($event->offer, $booking, $booking->pass))->of($event->change),
             );
         } elseif ($booking->pass->phone !== '' && $this->texts->areSent()) {
             $zone = $booking->sheet->host->school->timeZone();
@@ -63,7 +63,7 @@ final class TellOfDay
                 'time' => Spell::moment($event->offer->starts_at->getTimestamp(), $zone),
                 'link' => $booking->pass->linkTo($booking),
             ]);
-            Queue::later(Press::TOLD, new SendText($booking->pass_id, $booking->pass->phone, $said, "offer|{$event->offer->id}"));
+            Queue::later(Undoable::TOLD, new SendText($booking->pass_id, $booking->pass->phone, $said, "offer|{$event->offer->id}", $event->change));
         }
     }
 }

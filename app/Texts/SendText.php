@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Texts;
 
 use App\Framework\Clock;
+use App\Framework\Undoable;
 use App\Models\Instant;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
-use Ramsey\Uuid\Uuid;
 
 /** One text message, queued with what it tells of; each once, and what did not arrive is written down. */
 final class SendText implements ShouldQueue
@@ -18,15 +18,14 @@ final class SendText implements ShouldQueue
 
     public int $tries = 4;
 
-    /** @param  string  $key  one for each message */
-    public function __construct(private readonly ?int $pass, private readonly string $to, private readonly string $text, private readonly string $key)
-    {
-    }
-
-    /** As what was taken back is known (the table's keys are UUIDs; RFC 9562, 5.5). */
-    public static function undone(string $key): string
-    {
-        return Uuid::uuid5(Uuid::NAMESPACE_URL, $key)->toString();
+    /**
+     * @param  string  $key  one for each message
+     * @param  string|null  $change  the key of what it tells of, where that can be taken back
+     */
+    public function __construct(
+        private readonly ?int $pass, private readonly string $to, private readonly string $text, private readonly string $key,
+        private readonly ?string $change = null,
+    ) {
     }
 
     /** @return list<int> seconds to wait before each new attempt */
@@ -38,7 +37,7 @@ final class SendText implements ShouldQueue
     public function handle(TextMessages $texts): void
     {
         // What was taken back while it waited is not told.
-        if (DB::table('texts_sent')->where('key', $this->key)->where('failure', '')->exists() || DB::table('undone')->where('change_key', self::undone($this->key))->exists()) {
+        if (DB::table('texts_sent')->where('key', $this->key)->where('failure', '')->exists() || Undoable::wasTakenBack($this->change)) {
             return;
         }
         $texts->send($this->to, $this->text);

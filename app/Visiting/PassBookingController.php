@@ -8,6 +8,7 @@ use App\Booking\BringGuest;
 use App\Booking\CancelRequest;
 use App\Booking\ChangeAnswers;
 use App\Booking\LetGuestLeave;
+use App\Booking\TakeBack;
 use App\Framework\Clock;
 use App\Framework\SlotKey;
 use App\Models\Booking;
@@ -20,7 +21,6 @@ use App\Passes\Changeable;
 use App\Passes\GiveBack;
 use App\Passes\Joiner;
 use App\Passes\MoveOwn;
-use App\Passes\UndoChange;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -85,7 +85,7 @@ final class PassBookingController
         return $this->shown($pass);
     }
 
-    public function undo(Pass $pass, Booking $booking, UndoChange $undo): JsonResponse
+    public function undo(Pass $pass, Booking $booking, TakeBack $undo): JsonResponse
     {
         $undo($booking, Clock::now());
 

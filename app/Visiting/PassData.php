@@ -10,6 +10,7 @@ use App\Directory\OpenToPass;
 use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Framework\Undoable;
 use App\Knocks\PassKnocks;
 use App\Line\DayCode;
 use App\Line\DayOf;
@@ -197,12 +198,12 @@ final class PassData
     /** @return array{booking: int, what: string, seconds: int}|null the last change that can still be taken back, and for how long */
     private static function undo(Pass $pass, int $now): ?array
     {
-        $bookings = Booking::query()->where('updated_at', '>', Instant::column($now - LastChange::LASTS))->whereNotNull('undo')
+        $bookings = Booking::query()->where('updated_at', '>', Instant::column($now - Undoable::LASTS))
             ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)))->orderByDesc('updated_at')->limit(5)->get();
         foreach ($bookings as $booking) {
             $change = LastChange::of($booking, $now);
-            if ($change !== null && $pass->reaches($booking) && $change->at + LastChange::LASTS > $now && $change->isFor($booking, $pass)) {
-                return ['booking' => $booking->id, 'what' => $change->what, 'seconds' => $change->at + LastChange::LASTS - $now];
+            if ($change !== null && $pass->reaches($booking) && $change->seconds($now) > 0 && LastChange::isFor($change, $booking, $pass)) {
+                return ['booking' => $booking->id, 'what' => $change->what, 'seconds' => $change->seconds($now)];
             }
         }
 

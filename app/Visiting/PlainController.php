@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Booking\BookSlot;
 use App\Booking\CancelRequest;
+use App\Booking\TakeBack;
 use App\Directory\Admission;
 use App\Framework\Asked;
 use App\Framework\Clock;
@@ -21,7 +22,6 @@ use App\Models\Sheet;
 use App\Models\Wants;
 use App\Passes\GiveBack;
 use App\Passes\MoveOwn;
-use App\Passes\UndoChange;
 use App\Timetables\Asking;
 use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
@@ -105,7 +105,7 @@ final class PlainController
         return $this->acted($pass, static fn () => $move($booking, SlotKey::instant($request->string('slot')->toString()), Clock::now()));
     }
 
-    public function undo(Pass $pass, Booking $booking, UndoChange $undo): Response|RedirectResponse
+    public function undo(Pass $pass, Booking $booking, TakeBack $undo): Response|RedirectResponse
     {
         return $this->acted($pass, static fn () => $undo($booking, Clock::now()));
     }

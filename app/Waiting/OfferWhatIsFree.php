@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Waiting;
 
 use App\Booking\BookingNews;
-use App\Booking\LastChange;
 use App\Booking\Occasion;
+use App\Framework\Undoable;
 use App\Models\Instant;
 use App\Models\Waiting;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +20,7 @@ final class OfferWhatIsFree
         $free = $event->occasion->isOff() ? $booking->span()->start : $event->was?->start;
         if ($free !== null && Waiting::query()->where('sheet_id', $booking->sheet_id)->exists()) {
             // What its visitor may still take back is offered to nobody yet.
-            $wait = $event->change === null ? 0 : LastChange::TOLD;
+            $wait = $event->change === null ? 0 : Undoable::TOLD;
             DB::table('freed')->insertOrIgnore(['sheet_id' => $booking->sheet_id, 'starts_at' => Instant::column($free), 'offered_from' => Instant::column($booking->updated_at->getTimestamp() + $wait)]);
             OfferWaiting::dispatch($booking->sheet_id)->delay($wait);
         }

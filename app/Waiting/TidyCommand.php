@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Waiting;
 
 use App\Booking\CancelBooking;
+use App\Booking\Ending;
 use App\Booking\Occasion;
 use App\Framework\Contended;
 use App\Framework\Limits;
 use App\Framework\Spell;
+use App\Framework\Undoable;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -36,14 +38,15 @@ final class TidyCommand extends Command
         Limits::tidy($now->getTimestamp());
         $this->keeps($now);
         foreach (Booking::query()->where('state', BookingState::Asked)->where('held_until', '<=', $now)->get() as $booking) {
-            $cancel($booking, Party::Host, Words::say('booking.not_answered', ['phone' => $booking->sheet->host->school->phoneOrNone()]), Occasion::Declined);
+            $word = Words::say('booking.not_answered', ['phone' => $booking->sheet->host->school->phoneOrNone()]);
+            $cancel($booking, Ending::by(Party::Host, $word, Occasion::Declined));
         }
         foreach (Booking::query()->where('state', BookingState::Kept)->where('confirm_until', '<=', $now)->get() as $booking) {
-            $cancel($booking, Party::Office, Words::say('booking.not_confirmed'), Occasion::Lapsed);
+            $cancel($booking, Ending::by(Party::Office, Words::say('booking.not_confirmed'), Occasion::Lapsed));
         }
         // What was typed and never saved is not kept for ever.
         DB::table('drafts')->where('updated_at', '<=', $now->subDays(60))->limit(500)->delete();
-        DB::table('undone')->where('at', '<=', $now->subDay())->delete();
+        Undoable::tidy($now->getTimestamp());
         // What opened an account and opens nothing any more.
         DB::table('former_secrets')->where('until', '<=', $now)->limit(500)->delete();
         DB::table('account_keys')->where('until', '<=', $now->subDay())->delete();

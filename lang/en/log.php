@@ -89,4 +89,6 @@ return [
     'expected' => 'changed whom the sheet “{about}” expects',
     'second_codes' => 'has other codes on paper for the second factor',
     'sessions_ended' => 'ended sessions elsewhere',
+    'round_replan_undone' => 'took back what was last done to the round “{about}”',
+    'meeting_undone' => 'took back what was last done to a meeting',
 ];

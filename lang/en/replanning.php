@@ -27,4 +27,8 @@ return [
     // By video.
     'video_said' => '{can, plural, =0 {Nobody has a link.} one {One teacher has a link.} other {# teachers have a link.}} {cannot, plural, =0 {} one {{names} has none, and stays where they are until they say one.} other {# have none, and stay where they are until they say one: {names}{cannot, plural, =1 {} =2 {} =3 {} =4 {} =5 {} =6 {} =7 {} =8 {} =9 {} =10 {} =11 {} =12 {} other { and others}}.}}',
     'by_video_label' => 'By video',
+    'undone' => 'All is as it was. Nobody was written to.',
+    'undo_late' => 'It is too late to take this back: they have been written to.',
+    'undo_taken' => 'This cannot be taken back any more: somebody has one of these times by now. Nothing was changed.',
+    'undo_away' => '{host} is away.',
 ];

@@ -40,4 +40,6 @@ return [
     'expected_card' => 'Photograph the square and pick a time; it knows the name.',
     'cards_of_drafts' => 'Cards open a sheet, and this one is not published yet. Publish it first; then print them.',
     'cards_of_everybody' => 'This sheet is for all families of the school: their cards are the office’s to print. Name classes on the sheet, or ask the office.',
+    'undo_moved' => '{name} is moved to {when}.',
+    'undo_given_back' => 'The meeting with {name} is cancelled.',
 ];

@@ -109,9 +109,9 @@ final class AccessTest extends TestCase
         'POST api/staff/rounds/{round}/allotment', 'PUT api/staff/rounds/{round}/wishes-until', 'POST api/staff/allotments/{allotment}/stop',
         'PUT api/staff/allotments/{allotment}/pins', 'POST api/staff/allotments/{allotment}/publish',
         'GET staff/rounds/{round}/changes', 'POST api/staff/rounds/{round}/away/effect', 'POST api/staff/rounds/{round}/away',
-        'POST api/staff/rounds/{round}/evening/effect', 'POST api/staff/rounds/{round}/evening',
+        'POST api/staff/rounds/{round}/evening/effect', 'POST api/staff/rounds/{round}/evening', 'POST api/staff/rounds/{round}/undo',
         'POST api/staff/rounds/{round}/by-video', 'DELETE api/staff/rounds/{round}/by-video',
-        'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move',
+        'POST api/staff/sheets/{sheet}/bookings', 'GET api/staff/bookings/{booking}/times', 'POST api/staff/bookings/{booking}/move', 'POST api/staff/bookings/{booking}/undo',
         'POST api/staff/bookings/{booking}/cancel', 'GET staff/bookings/{booking}/slip.pdf',
     ];
 

@@ -176,7 +176,7 @@ final class DayTest extends TestCase
 
         // Too late: what others were told stays.
         $desk = $this->press('missed', ['who' => [$this->key('20:00')]])->assertOk();
-        CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(Press::TOLD));
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(\App\Framework\Undoable::TOLD));
         $undo((string) $desk->json('undo.key'))->assertConflict();
     }
 

@@ -89,6 +89,10 @@ final class MovesTest extends RoundTestCase
         $undo = $this->takeBack($way);
         if ($undo !== null) {
             $undo->assertOk();
+            self::assertGreaterThanOrEqual(400, $this->takeBack($way)?->getStatusCode(), 'Once.');
+            DB::table('mailroom_messages')->delete();
+            $this->delivered();
+            self::assertSame(0, DB::table('mailroom_messages')->where('recipient', 'uma@mail.example')->count(), 'Nobody hears of it.');
             InOrder::check("$way, $world, taken back");
             self::assertEquals($before, InOrder::picture(), 'Taken back it is as if it had not been.');
         }
@@ -146,8 +150,10 @@ final class MovesTest extends RoundTestCase
             'way between buildings' => $this->otherOfFamily('Cy Fay', '21:00', 'Hall'),
             default => null,
         };
-        DB::table('bookings')->update(['undo' => null]);
+        DB::table('jobs')->delete();
+        DB::table('changes')->delete();
         $this->booking->refresh();
+        $this->actingAs($this->office);
     }
 
     /** @return array{interpreter: string} */
@@ -272,6 +278,8 @@ final class MovesTest extends RoundTestCase
         return match ($way) {
             'own', 'give back' => $this->ask('post', "/api/p/{$this->uma->token()}/bookings/{$this->booking->id}/undo"),
             'swap' => $this->onTheDay('undo', []),
+            'host' => $this->ask('post', "/api/staff/bookings/{$this->booking->id}/undo"),
+            'away', 'colleague', 'evening' => $this->ask('post', "/api/staff/rounds/{$this->round->id}/undo"),
             default => null,
         };
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Booking\LastChange;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\HostRole;
@@ -59,8 +58,8 @@ final class PassTest extends TestCase
         $undo = fn () => $this->ask('post', "$pass/bookings/$id/undo");
         $this->told();
 
-        $this->ask('post', "$pass/bookings/$id/give-back")->assertOk()->assertJsonPath('undo', ['booking' => $id, 'what' => 'given back', 'seconds' => LastChange::LASTS]);
-        $this->later(LastChange::LASTS - 1);
+        $this->ask('post', "$pass/bookings/$id/give-back")->assertOk()->assertJsonPath('undo', ['booking' => $id, 'what' => 'given back', 'seconds' => \App\Framework\Undoable::LASTS]);
+        $this->later(\App\Framework\Undoable::LASTS - 1);
         $undo()->assertOk()->assertJsonPath('bookings.0.state', 'booked')->assertJsonPath('undo', null);
         $this->ask('post', "$pass/bookings/$id/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertOk();
         $undo()->assertOk()->assertJsonPath('bookings.0.from', '16:15');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Booking\LastChange;
 use App\Models\PlaceKind;
 use App\Models\Questions;
 use App\Models\School;
@@ -159,7 +158,7 @@ abstract class TestCase extends LaravelTestCase
     /** Works off what is queued, as a worker does (who has more room than one, for it shares a process with all tests) once nobody can take back any more what it tells of. */
     protected function delivered(): void
     {
-        CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(LastChange::TOLD));
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(\App\Framework\Undoable::TOLD));
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         // A worker that stops early says so here, and not as a message that somebody misses.
         self::assertSame([0, 0], [DB::table('jobs')->where('available_at', '<=', CarbonImmutable::now()->getTimestamp())->count(), DB::table('failed_jobs')->count()], 'All that was due is done. '.Artisan::output());

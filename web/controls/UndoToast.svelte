@@ -6,16 +6,17 @@
         said: string;
         act: () => void;
         done: () => void;
+        /** For which it is offered. */
+        seconds?: number;
     }
-    let { said, act, done }: Props = $props();
+    let { said, act, done, seconds = 20 }: Props = $props();
 
-    const SECONDS = 20;
     let box = $state<HTMLElement>();
     $effect(() => {
         void said;
         const timer = setInterval(() => {
             if (!box?.contains(document.activeElement)) done();
-        }, SECONDS * 1000);
+        }, seconds * 1000);
         return () => clearInterval(timer);
     });
 </script>

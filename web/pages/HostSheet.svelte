@@ -2,6 +2,7 @@
     /** A sheet for its host: the link to pass on, the rulers, and who has booked. */
     import { Badge, Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
+    import { clock } from '../lib/clock.svelte';
     import UndoToast from '../controls/UndoToast.svelte';
     import AskedOfYou from '../host/AskedOfYou.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -69,6 +70,15 @@
             undo = { said: TURNED[to], to: before };
         }
         message = answer.trouble?.fields.note ?? answer.trouble?.message ?? '';
+    }
+    /** What was done last to a meeting is as if it had not been; nobody has heard of it. */
+    async function takeBack() {
+        if (!sheet.undo) return;
+        const answer = await ask(
+            api.POST('/api/staff/bookings/{booking}/undo', { params: { path: { booking: sheet.undo.booking } } }),
+        );
+        if (answer.data) changed = answer.data;
+        message = answer.trouble?.message ?? '';
     }
     let from: string | null = null;
     /** Whoever books, moves or gives back: seen at once. */
@@ -286,6 +296,14 @@
         {/if}
     </section>
     {#if undo}<UndoToast said={undo.said} act={() => undo && void turn(undo.to)} done={() => (undo = null)} />{/if}
+    {#if sheet.undo && !undo}
+        {#key sheet.undo.said}<UndoToast
+                said={clock.all(sheet.undo.said)}
+                seconds={sheet.undo.seconds}
+                act={() => void takeBack()}
+                done={() => (changed = { ...sheet, undo: null })}
+            />{/key}
+    {/if}
     {#if !knock}<p class="mt-6 text-faint">
             In open formats: <a href="/staff/sheets/{sheet.id}/files/sheet.json" download>the sheet as JSON</a> ·
             <a href="/staff/sheets/{sheet.id}/files/availability.ics" download>its times as availability</a>

@@ -4,6 +4,7 @@
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
+    import UndoToast from '../controls/UndoToast.svelte';
     import Away from '../round/Away.svelte';
     import Evening from '../round/Evening.svelte';
 
@@ -22,6 +23,18 @@
         ['video', 'All of it goes on by video'],
     ] as const;
 
+    // svelte-ignore state_referenced_locally -- begins with what the page came with
+    let undo = $state(first.undo);
+    function done(words: string, seconds: number) {
+        said = words;
+        undo = seconds;
+    }
+    async function takeBack() {
+        const answer = await ask(api.POST('/api/staff/rounds/{round}/undo', path));
+        undo = 0;
+        said = answer.data?.message ?? '';
+        message = answer.trouble?.message ?? '';
+    }
     async function video(on: boolean) {
         const answer = on
             ? await ask(api.POST('/api/staff/rounds/{round}/by-video', path))
@@ -56,9 +69,9 @@
         {/each}
     </fieldset>
     {#if what === 'away'}
-        <Away {page} done={(words) => (said = words)} />
+        <Away {page} {done} />
     {:else if what === 'evening'}
-        {#key page}<Evening {page} done={(words) => (said = words)} />{/key}
+        {#key page}<Evening {page} {done} />{/key}
     {:else}
         <p class="mb-3 max-w-prose">{page.video_said}</p>
         <p class="flex flex-wrap gap-3">
@@ -70,4 +83,10 @@
             {/if}
         </p>
     {/if}
+    {#if undo > 0}<UndoToast
+            said={said || 'The meetings of this round were changed just now.'}
+            seconds={undo}
+            act={() => void takeBack()}
+            done={() => (undo = 0)}
+        />{/if}
 </main>

@@ -8,7 +8,7 @@
 
     interface Props {
         page: Schema['RoundChanges'];
-        done: (said: string) => void;
+        done: (said: string, undo: number) => void;
     }
     let { page, done }: Props = $props();
 
@@ -44,7 +44,7 @@
         fields = answer.trouble?.fields ?? {};
         if (answer.data) {
             effect = null;
-            done(answer.data.message);
+            done(answer.data.message, answer.data.undo);
         } else {
             const said = answer.trouble?.message ?? '';
             // What is true now is there to be looked at.

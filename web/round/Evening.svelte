@@ -7,7 +7,7 @@
 
     interface Props {
         page: Schema['RoundChanges'];
-        done: (said: string) => void;
+        done: (said: string, undo: number) => void;
     }
     let { page, done }: Props = $props();
 
@@ -36,7 +36,7 @@
         working = false;
         if (answer.data) {
             effect = null;
-            done(answer.data.message);
+            done(answer.data.message, answer.data.undo);
         } else {
             const said = answer.trouble?.message ?? '';
             await look();
