@@ -11,6 +11,11 @@ use Illuminate\Support\Facades\Gate;
 /** Who works here: invitations, roles, passwords. */
 final class AccountsRoom extends Room
 {
+    protected function tidies(): array
+    {
+        return [TidyKeys::class];
+    }
+
     /** What somebody at the front desk may, beside what everybody may: the day's lists, and their own account. */
     private const READERS = [
         'see-day', 'sign-in', 'open-account', 'see-board', 'visit', 'book', 'hold', 'open', 'follow', 'confirm',

@@ -10,9 +10,9 @@ use App\Models\Round;
 use App\Models\Sheet;
 use App\Rounds\RoundHost;
 use App\Timetables\Interpreters;
-use App\Timetables\Longer;
 use App\Timetables\People;
 use App\Timetables\Presence;
+use App\Timetables\RoundsKnow;
 use App\Timetables\Whereabouts;
 use App\Timetables\Worlds;
 use Recess\Allotting\Family;
@@ -140,7 +140,7 @@ final class RoundTask
         foreach ($this->households() as $row => $household) {
             $households[$household][] = $row;
         }
-        $longer = Longer::ofRound($this->round->id);
+        $longer = app(RoundsKnow::class)->timesOfRound($this->round->id);
         $whole = array_map(static fn ($pieces): Span => $pieces->stretch, $this->round->pieces());
         $there = $this->whereabouts();
         foreach ($households as $household => $rows) {

@@ -53,12 +53,13 @@ final class ReadCalendar
      */
     private static function ours(StaffMember $owner, int $now): array
     {
-        $since = Instant::column($now - 86_400);
-        $uids = DB::table('bookings')->where('ends_at', '>', $since)->where(static fn ($theirs) => $theirs->where('staff_id', $owner->id)
-            ->orWhereIn('sheet_id', DB::table('sheet_hosts')->where('staff_id', $owner->id)->select('sheet_id')))->pluck('uid')
-            ->merge(DB::table('knocks')->join('knock_hosts', 'knock_hosts.knock_id', '=', 'knocks.id')->where('knock_hosts.staff_id', $owner->id)->where('knocks.until', '>', $since)->pluck('knocks.uid'));
+        $uids = [];
+        foreach (app()->tagged(OwnEntries::class) as $room) {
+            assert($room instanceof OwnEntries);
+            array_push($uids, ...$room->uids($owner, $now - 86_400));
+        }
 
-        return array_values(array_map(strval(...), $uids->all()));
+        return $uids;
     }
 
     /** Keeps what was read, and the calendar with it where it is new: there once it has been read, and not before. */

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 use App\Calendars\CalendarController;
 use App\Calendars\FeedController;
-use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::post(
         '/api/staff/calendars', [CalendarController::class, 'store'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::post(
         '/api/staff/calendars/{calendar}/refresh', [CalendarController::class, 'refresh'],
     )->can('change', 'calendar')->middleware('logged:nothing,own');

@@ -7,7 +7,6 @@ use App\Day\DeskController;
 use App\Day\KioskController;
 use App\Day\KiosksController;
 use App\Day\ListsController;
-use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['api', 'budget:300', 'logged:nothing,visitor', 'limited:kiosk'])->group(static function (): void {
@@ -18,7 +17,7 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor', 'limited:kiosk
 });
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
-    Route::get('/staff', [DeskController::class, 'home'])->can('viewAny', Sheet::class)->middleware('logged:itself');
+    Route::get('/staff', [DeskController::class, 'home'])->can('have-sheets')->middleware('logged:itself');
     Route::get(
         '/staff/desk/{person}', [DeskController::class, 'page'],
     )->can('run-desk', 'person')->middleware('logged:desk');
@@ -54,10 +53,10 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
     )->can('update', 'sheet')->middleware('limited:after-letters')->middleware('logged:itself');
     Route::get(
         '/staff/lists', [ListsController::class, 'page'],
-    )->can('viewAny', Sheet::class)->middleware('logged:lists');
+    )->can('have-sheets')->middleware('logged:lists');
     Route::get(
         '/staff/lists/{list}', [ListsController::class, 'file'],
-    )->can('viewAny', Sheet::class)->middleware('logged:lists');
+    )->can('have-sheets')->middleware('logged:lists');
     Route::get(
         '/staff/day/{list}', [ListsController::class, 'file'],
     )->whereIn('list', ['entrance.pdf', 'doors.pdf'])->can('see-day')->middleware('logged:lists');
@@ -78,5 +77,5 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
     )->can('answer', 'booking')->middleware('logged:time_offered');
     Route::put(
         '/api/staff/me/desk', [DeskController::class, 'settings'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
 });

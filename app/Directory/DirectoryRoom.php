@@ -10,6 +10,11 @@ use Illuminate\Support\Facades\Route;
 /** Whom the school knows: students, those who look after them, classes, and who teaches whom. */
 final class DirectoryRoom extends Room
 {
+    protected function tidies(): array
+    {
+        return [TidySecrets::class];
+    }
+
     protected function policies(): array
     {
         return [Student::class => DirectoryPolicy::class, SchoolClass::class => DirectoryPolicy::class];

@@ -16,8 +16,15 @@ abstract class Room extends ServiceProvider
         return [];
     }
 
+    /** @return list<class-string<Tidies>> what ends what was only for a while in it */
+    protected function tidies(): array
+    {
+        return [];
+    }
+
     public function boot(): void
     {
+        $this->app->tag($this->tidies(), Tidies::class);
         foreach ($this->policies() as $model => $policy) {
             Gate::policy($model, $policy);
         }

@@ -9,7 +9,7 @@ use App\Framework\Contended;
 use App\Models\Hold;
 use App\Models\Sheet;
 use App\Timetables\Guards;
-use Illuminate\Support\Facades\DB;
+use App\Waiting\TidyLine;
 use Recess\Time\Span;
 
 /** What all that is done to a knock has in common: its guards are raised, it is read anew, and its times go when it comes to nothing. */
@@ -65,7 +65,7 @@ final class KnockChange
             // What was kept for too long is cleared away by whoever comes first: that may be this.
             Hold::query()->where('sheet_id', $sheet->id)->whereNotNull('with_hold_id')->delete();
             Hold::query()->where('sheet_id', $sheet->id)->delete();
-            DB::table('freed')->where('sheet_id', $sheet->id)->delete();
+            TidyLine::drop($sheet->id);
             $sheet->delete();
         }
     }

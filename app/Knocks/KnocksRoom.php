@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Calendars\OwnEntries;
 use App\Framework\Room;
+use App\Models\KnowsSchool;
 use App\Models\StaffMember;
 use App\Passes\AddressAnswered;
 use Illuminate\Auth\Access\Response;
@@ -22,6 +24,8 @@ final class KnocksRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        $this->app->tag(SchoolOfKnock::class, KnowsSchool::class);
+        $this->app->tag(KnockEntries::class, OwnEntries::class);
         // Whoever may come to their door may ask, where they allow it; whether somebody is one of those for whom it is, their pass says.
         Gate::define('knock', static fn (?StaffMember $reader, StaffMember $host): Response => KnockTerms::of($host)->isOpen() ? Response::allow() : Response::denyAsNotFound());
         Event::listen(AddressAnswered::class, AskAtLast::class);

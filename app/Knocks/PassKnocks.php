@@ -6,6 +6,7 @@ namespace App\Knocks;
 
 use App\Framework\Spell;
 use App\Framework\Words;
+use App\Models\Addresses;
 use App\Models\Instant;
 use App\Models\Pass;
 
@@ -29,7 +30,7 @@ final class PassKnocks
             $state = $knock->state->isOpen() && $knock->until->getTimestamp() <= $now ? KnockState::Lapsed : $knock->state;
 
             return [
-                'id' => $knock->id, 'title' => $knock->title, 'host' => $knock->names(), 'door' => "/d/{$knock->host->slug}/knock", 'place' => $knock->place->label ?? '', 'student' => $knock->student,
+                'id' => $knock->id, 'title' => $knock->title, 'host' => $knock->names(), 'door' => Addresses::knock((string) $knock->host->slug), 'place' => $knock->place->label ?? '', 'student' => $knock->student,
                 'state' => $state->value, 'open' => $state->isOpen(), 'word' => $knock->answer_note,
                 'said' => Words::say('knocks.pass_'.str_replace(' ', '_', $state->value), ['host' => $knock->names(), 'until' => Spell::moment($knock->until->getTimestamp(), $zone), 'email' => (string) $knock->pass->email]),
                 'choices' => array_values($knock->choices->map(static fn (KnockChoice $one): array => [

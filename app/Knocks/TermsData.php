@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Models\Addresses;
 use App\Models\Question;
 use App\School\SavedPlace;
 
@@ -22,7 +23,7 @@ final class TermsData
             'places' => array_values(KnockTerms::placesOf($terms->host)->map(static fn (SavedPlace $one): array => ['id' => $one->id, 'label' => $one->label, 'kind' => $one->kind->value])->all()),
             'most_open' => $terms->most_open, 'kept_hours' => $terms->kept_hours, 'audience' => $terms->audience->value, 'intro' => $terms->intro,
             'questions' => array_map(static fn (Question $one): array => ['label' => $one->label, 'required' => $one->required], $terms->questions->all),
-            'door' => url("/d/{$terms->host->slug}/knock"),
+            'door' => url(Addresses::knock((string) $terms->host->slug)),
         ];
     }
 }

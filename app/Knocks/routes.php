@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Knocks\HostKnocksController;
 use App\Knocks\MailAnswerController;
-use App\Models\Sheet;
 use Illuminate\Support\Facades\Route;
 
 // Buttons in a host's letters: no session, signed, good once.
@@ -16,13 +15,13 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor', 'limited:pass-
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get(
         '/staff/knocks', [HostKnocksController::class, 'page'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::get(
         '/api/staff/knocks', [HostKnocksController::class, 'show'],
-    )->can('viewAny', Sheet::class)->middleware('cache.headers:etag')->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('cache.headers:etag')->middleware('logged:nothing,own');
     Route::put(
         '/api/staff/me/knocks', [HostKnocksController::class, 'terms'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::post(
         '/api/staff/knocks/{knock}/answer', [HostKnocksController::class, 'answer'],
     )->can('answer', 'knock')->middleware('logged:knock_answered');

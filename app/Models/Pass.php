@@ -107,7 +107,7 @@ final class Pass extends Row
 
     public function link(): string
     {
-        return url('/p/'.$this->token());
+        return url(Addresses::pass($this->token()));
     }
 
     /** The same pass, no further than that. */

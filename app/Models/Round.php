@@ -198,7 +198,7 @@ final class Round extends Row
 
     public function link(): string
     {
-        return url("/r/$this->slug");
+        return url(Addresses::round($this->slug));
     }
 
     /** Its link in a letter to whoever holds this pass. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Support\Facades\DB;
 use Recess\Rules\Travel;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
@@ -60,12 +59,24 @@ final class School extends Row
      */
     public static function here(?Pass $pass = null): self
     {
-        $of = $pass === null ? null : DB::table('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')->join('staff', 'staff.id', '=', 'sheets.staff_id')->where('bookings.pass_id', $pass->id)->orderByDesc('bookings.id')->value('staff.school_id')
-            ?? DB::table('knocks')->join('staff', 'staff.id', '=', 'knocks.staff_id')->where('knocks.pass_id', $pass->id)->orderByDesc('knocks.id')->value('staff.school_id');
+        $of = $pass === null ? null : self::of($pass);
         $here = self::query()->when($of !== null, static fn ($one) => $one->whereKey($of))->orderBy('alone')->orderBy('id')->first()
             ?? (new self)->forceFill(['name' => '', 'zone' => 'UTC', 'country' => '', 'phone' => '', 'keep_days' => 180, 'alone' => true]);
 
         return $of === null && $here->alone ? (clone $here)->forceFill(['name' => '', 'phone' => '']) : $here;
+    }
+
+    private static function of(Pass $pass): ?int
+    {
+        $school = StaffMember::query()->whereIn('id', Sheet::query()->whereIn(
+            'id', Booking::query()->where('pass_id', $pass->id)->orderByDesc('id')->limit(1)->pluck('sheet_id'),
+        )->pluck('staff_id'))->value('school_id');
+        foreach ($school === null ? app()->tagged(KnowsSchool::class) : [] as $room) {
+            assert($room instanceof KnowsSchool);
+            $school ??= $room->schoolOf($pass);
+        }
+
+        return $school === null ? null : (int) $school;
     }
 
     /** The office's number for a sentence of the catalogue, which says it otherwise where there is none. */

@@ -55,4 +55,10 @@ final class Secret
     {
         return hash('sha256', $token);
     }
+
+    /** Those whose time is over. */
+    public static function forget(int $now): void
+    {
+        DB::table('former_secrets')->where('until', '<=', Instant::column($now))->limit(500)->delete();
+    }
 }

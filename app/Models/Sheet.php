@@ -134,7 +134,7 @@ final class Sheet extends Row
     /** Where it is visited; of what was asked for, where one can ask again. */
     public function link(): string
     {
-        return url($this->kind === SheetKind::Knock ? "/d/{$this->host->slug}/knock" : "/s/$this->slug");
+        return url($this->kind === SheetKind::Knock ? Addresses::knock((string) $this->host->slug) : Addresses::sheet($this->slug));
     }
 
     /** Its link as it stands in a letter to whoever holds this pass: where it is for some alone, it says who comes. */

@@ -56,7 +56,7 @@ final class Waiting extends Row
 
     public function link(): string
     {
-        return url('/w/'.$this->token());
+        return url(Addresses::inLine($this->token()));
     }
 
     /** @return Builder<self> all who are in line, in order: whoever let an offer pass is behind the others */

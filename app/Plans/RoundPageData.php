@@ -12,7 +12,7 @@ use App\Models\Round;
 use App\Models\Sheet;
 use App\Timetables\HostCard;
 use App\Timetables\Interpreters;
-use Illuminate\Support\Facades\DB;
+use App\Timetables\RoundsKnow;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Zone;
@@ -33,7 +33,7 @@ final class RoundPageData
         $sheets = $round->openSheets();
         $byStaff = array_column(array_map(static fn (Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
         $teachers = $family->teachers();
-        $asked = self::asked($round, $family);
+        $asked = app(RoundsKnow::class)->asked($round->id, array_values($family->children?->modelKeys() ?? []));
         $kept = $pass === null ? null : Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first();
 
         return [
@@ -58,19 +58,6 @@ final class RoundPageData
             'wishes' => $round->isCollecting() ? self::wishes($round, $kept, $now) : null,
             'opens' => self::opens($round, $family, $now),
         ];
-    }
-
-    /** @return array<int, array<int, true>> by child and sheet: which teachers need to see its family */
-    private static function asked(Round $round, RoundFamily $family): array
-    {
-        $asked = [];
-        $rows = DB::table('round_asks')->join('round_hosts', 'round_hosts.id', '=', 'round_asks.round_host_id')
-            ->where('round_id', $round->id)->whereNotNull('sheet_id')->whereIn('student_id', $family->children?->modelKeys() ?? [])->get(['student_id', 'sheet_id']);
-        foreach ($rows as $row) {
-            $asked[(int) $row->student_id][(int) $row->sheet_id] = true;
-        }
-
-        return $asked;
     }
 
     /** @return list<array{code: string, name: string}> for which there are interpreters */

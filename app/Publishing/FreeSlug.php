@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Sheet;
-use Illuminate\Support\Facades\DB;
+use App\Timetables\FormerSlugs;
 use Illuminate\Support\Str;
 
 /** The title as an address; with the host's name, and then a number, where another sheet has or had that already. */
@@ -28,6 +28,6 @@ final class FreeSlug
     public static function taken(string $slug, ?int $butFor = null): bool
     {
         return Sheet::query()->where('slug', $slug)->where('id', '!=', $butFor ?? 0)->exists()
-            || DB::table('sheet_slugs')->where('slug', $slug)->where('sheet_id', '!=', $butFor ?? 0)->exists();
+            || ! in_array(FormerSlugs::sheet($slug), [null, $butFor], true);
     }
 }

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get(
         '/staff/sheets', [SheetController::class, 'index'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::get(
         '/staff/sheets/new', [SheetController::class, 'create'],
     )->can('create', Sheet::class)->middleware('logged:nothing,own');

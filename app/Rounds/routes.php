@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\Round;
-use App\Models\Sheet;
 use App\Rounds\RoundController;
 use App\Rounds\RoundPartController;
 use Illuminate\Support\Facades\Route;
@@ -11,7 +10,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get(
         '/staff/rounds', [RoundController::class, 'index'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::get(
         '/staff/rounds/new', [RoundController::class, 'create'],
     )->can('create', Round::class)->middleware('logged:nothing,own');

@@ -21,6 +21,8 @@ final class SchoolRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        // Everybody but the front desk (AccountsRoom).
+        Gate::define('have-sheets', static fn (StaffMember $staff): bool => true);
         Gate::define('see-day', static fn (StaffMember $staff): bool => $staff->office || $staff->reader);
         Gate::define('set-up-school', static fn (StaffMember $staff): bool => $staff->office);
     }

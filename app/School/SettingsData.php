@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\School;
 
 use App\Framework\Spell;
+use App\Models\Addresses;
 use App\Models\Calendar;
 use App\Models\Instant;
 use App\Models\StaffMember;
@@ -29,8 +30,8 @@ final class SettingsData
                 'notify' => $staff->notify,
                 'tentative_busy' => $staff->tentative_busy,
                 'initials' => $staff->initials(),
-                'picture' => $staff->picture === null ? null : "/d/$staff->slug/picture?".substr(hash('sha256', $staff->picture), 0, 8),
-                'door' => url("/d/$staff->slug"),
+                'picture' => $staff->picture === null ? null : Addresses::picture((string) $staff->slug).'?'.substr(hash('sha256', $staff->picture), 0, 8),
+                'door' => url(Addresses::door((string) $staff->slug)),
                 'feed' => self::webcal(url('/feeds/'.$staff->feedToken().'.ics')),
             ],
             'office' => $staff->office,

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Sheet;
 use App\School\NoticeController;
 use App\School\SettingsController;
 use Illuminate\Support\Facades\Route;
@@ -10,16 +9,16 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
     Route::get(
         '/staff/settings', [SettingsController::class, 'page'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::put(
         '/api/staff/me', [SettingsController::class, 'me'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::post(
         '/api/staff/me/picture', [SettingsController::class, 'picture'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::post(
         '/api/staff/me/feed', [SettingsController::class, 'renewFeed'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::get(
         '/staff/school', [SettingsController::class, 'schoolPage'],
     )->can('set-up-school')->middleware('logged:nothing,figures');
@@ -31,7 +30,7 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
     )->can('set-up-school')->middleware('budget:3000')->middleware('logged:nothing,figures');
     Route::post(
         '/api/staff/places', [SettingsController::class, 'addPlace'],
-    )->can('viewAny', Sheet::class)->middleware('logged:nothing,own');
+    )->can('have-sheets')->middleware('logged:nothing,own');
     Route::delete(
         '/api/staff/places/{place}', [SettingsController::class, 'removePlace'],
     )->can('change', 'place')->middleware('logged:nothing,own');

@@ -6,6 +6,7 @@ namespace App\SignIn;
 
 use App\Framework\Clock;
 use App\Framework\LogBook;
+use App\Models\Addresses;
 use App\Models\StaffMember;
 use App\Passkeys\AnyFactor;
 use Illuminate\Http\Request;
@@ -71,6 +72,6 @@ final class Entrance
         }
 
         // Only the path: where to go next is never another site, whatever host the request named.
-        return (is_string($wanted) ? parse_url($wanted, PHP_URL_PATH) : null) ?: ($staff->reader ? '/staff/day' : '/staff');
+        return (is_string($wanted) ? parse_url($wanted, PHP_URL_PATH) : null) ?: ($staff->reader ? Addresses::TODAY : Addresses::STAFF);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
-use App\Directory\CardRenewed;
 use App\Models\School;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
@@ -32,13 +31,6 @@ final class TellOfPass
     public function ofRenewed(PassRenewed $event): void
     {
         self::to((string) $event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, 'guest'));
-    }
-
-    public function ofCard(CardRenewed $event): void
-    {
-        $event->pass->email === null || self::to(
-            $event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, 'card'),
-        );
     }
 
     public function ofJoiner(JoinerAsks $event): void

@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
-use App\Accounts\Invited;
-use App\Accounts\PasswordChanged;
-use App\Accounts\PasswordForgotten;
 use App\Accounts\TriesMail;
-use App\Alone\BeginningAsked;
 use App\Answers\EntryDeclined;
 use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
 use App\Day\WrittenAfterwards;
-use App\Directory\CardRenewed;
 use App\Framework\Room;
 use App\Knocks\KnockNews;
 use App\Line\AnotherTimeOffered;
@@ -25,10 +20,6 @@ use App\Passes\JoinerAsks;
 use App\Passes\PassRenewed;
 use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
-use App\Sharing\ExpectedReminded;
-use App\Sharing\FamilyInvited;
-use App\SignIn\SecondFactorTurned;
-use App\SignIn\SignInAsked;
 use App\Waiting\PlaceTaken;
 use App\Waiting\TimeOffered;
 use Illuminate\Support\Facades\Event;
@@ -62,17 +53,8 @@ final class TellingRoom extends Room
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);
         Event::listen(AddressChanged::class, [TellOfPass::class, 'ofAddressChanged']);
         Event::listen(PassRenewed::class, [TellOfPass::class, 'ofRenewed']);
-        Event::listen(CardRenewed::class, [TellOfPass::class, 'ofCard']);
         Event::listen(JoinerAsks::class, [TellOfPass::class, 'ofJoiner']);
         Event::listen(PassWanted::class, TellPassAgain::class);
-        Event::listen(Invited::class, [TellOfAccount::class, 'ofInvited']);
-        Event::listen(PasswordForgotten::class, [TellOfAccount::class, 'ofForgotten']);
-        Event::listen(SignInAsked::class, [TellOfAccount::class, 'ofSignIn']);
-        Event::listen(SecondFactorTurned::class, [TellOfAccount::class, 'ofSecondFactor']);
-        Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
-        Event::listen(BeginningAsked::class, [TellOfAccount::class, 'ofBeginning']);
-        Event::listen(ExpectedReminded::class, [TellFamilies::class, 'ofExpected']);
-        Event::listen(FamilyInvited::class, [TellFamilies::class, 'ofInvited']);
         Event::listen(ColleagueAsked::class, [TellColleague::class, 'ofAsked']);
         Event::listen(ColleagueRefused::class, [TellColleague::class, 'ofRefused']);
     }

@@ -51,7 +51,7 @@ final class Askers
         }
 
         $interpreters = $who->language === null ? [] : self::interpreters($sheets, $who->language, $who->moving, $now);
-        $times = $key === '' || $who->passId === null || $sheets === [] ? [] : Longer::times($sheets, $who->passId, $key);
+        $times = $key === '' || $who->passId === null || $sheets === [] ? [] : app(RoundsKnow::class)->times($sheets, $who->passId, $key);
 
         return array_combine($sheets, array_map(static fn (int $sheet): Asker => Asker::known(
             self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId, $times[$sheet] ?? 1,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Models\Addresses;
 use App\Models\StaffMember;
 
 /** Who a host is, as visitors see it wherever one is named. */
@@ -17,8 +18,8 @@ final class HostCard
             'subject' => $host->subject,
             'title' => $host->title,
             'initials' => $host->initials(),
-            'door' => '/d/'.$host->slug,
-            'picture' => $host->picture === null ? null : "/d/$host->slug/picture",
+            'door' => Addresses::door((string) $host->slug),
+            'picture' => $host->picture === null ? null : Addresses::picture((string) $host->slug),
         ];
     }
 }

@@ -19,23 +19,13 @@ final class Interpreters
     /** @return array<string, list<int>> by language: who speaks it */
     public static function of(int $round): array
     {
-        $by = [];
-        $rows = DB::table('round_interpreters')->join('staff', 'staff.id', '=', 'round_interpreters.staff_id')->whereNull('staff.left_at')
-            ->where('round_id', $round)->orderBy('round_interpreters.id')->get(['language', 'staff_id']);
-        foreach ($rows as $row) {
-            $by[(string) $row->language][] = (int) $row->staff_id;
-        }
-
-        return $by;
+        return app(RoundsKnow::class)->interpreters($round);
     }
 
     /** For which language a family needs one, as its page of the round says; null for none, or where nobody there speaks it any more. */
     public static function neededBy(?Pass $pass, ?int $round): ?string
     {
-        $language = $pass === null || $round === null ? null : DB::table('shortlists')
-            ->where(['round_id' => $round, 'pass_id' => $pass->id])->value('asked->interpreter');
-
-        return $round !== null && is_string($language) && isset(self::of($round)[$language]) ? $language : null;
+        return $pass === null || $round === null ? null : app(RoundsKnow::class)->languageOf($pass, $round);
     }
 
     /**

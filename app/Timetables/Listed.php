@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Models\Addresses;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -46,6 +47,6 @@ final readonly class Listed
      */
     public function path(string $door): string
     {
-        return "/s/$this->slug".($this->core->hosts->canBeChosen() ? '?with='.basename($door) : '');
+        return Addresses::sheet($this->slug).($this->core->hosts->canBeChosen() ? '?with='.basename($door) : '');
     }
 }

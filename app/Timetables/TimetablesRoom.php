@@ -6,7 +6,6 @@ namespace App\Timetables;
 
 use App\Framework\Room;
 use App\Models\Sheet;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
 /** Sheets and what is known of them, read for the core to judge. */
@@ -21,7 +20,7 @@ final class TimetablesRoom extends Room
                 return Sheet::query()->find($value) ?? abort(404);
             }
 
-            return SheetAtHand::now($value) ?? Sheet::query()->whereIn('id', DB::table('sheet_slugs')->where('slug', $value)->select('sheet_id'))->first() ?? abort(404);
+            return SheetAtHand::now($value) ?? Sheet::query()->find(FormerSlugs::sheet($value)) ?? abort(404);
         });
     }
 }

@@ -8,6 +8,7 @@ use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Knocks\KnockTerms;
+use App\Models\Addresses;
 use App\Models\Round;
 use App\Models\School;
 use App\Models\Sheet;
@@ -116,7 +117,7 @@ final class BoardData
                 $free = $round->isCollecting() ? []
                     : array_filter(Judge::soonestOfAll($sheets, $now), static fn (Soonest $one): bool => $one->free !== null);
                 $rounds["$day->day $round->title"] = [
-                    'title' => $round->title, 'path' => "/r/$round->slug", 'hosts' => count($sheets), 'free' => count($free), 'when' => Spell::date($day),
+                    'title' => $round->title, 'path' => Addresses::round($round->slug), 'hosts' => count($sheets), 'free' => count($free), 'when' => Spell::date($day),
                     'wishes' => match (true) {
                         ! $round->isCollecting() => '',
                         $round->takesWishes($now) => Words::say('allotting.board_until', [

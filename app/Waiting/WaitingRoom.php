@@ -14,6 +14,11 @@ use Illuminate\Support\Facades\Route;
 /** The line at a sheet: who waits for a time, and what newly came free for them. */
 final class WaitingRoom extends Room
 {
+    protected function tidies(): array
+    {
+        return [TidyLine::class];
+    }
+
     public function boot(): void
     {
         parent::boot();

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\AccountLetters\AccountLetter;
 use App\Accounts\AccountKey;
 use App\Accounts\TriesMail;
 use App\Models\StaffMember;
-use App\Telling\AccountLetter;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;

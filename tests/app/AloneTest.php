@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\AccountLetters\BeginningLetter;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
-use App\Telling\BeginningLetter;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Mail;

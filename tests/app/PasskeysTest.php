@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\AccountLetters\AccountLetter;
 use App\Models\StaffMember;
 use App\Passkeys\Cbor;
 use App\Passkeys\CoseKey;
@@ -11,7 +12,6 @@ use App\Passkeys\Passkey;
 use App\Passkeys\PasskeyRefused;
 use App\Passkeys\RelyingParty;
 use App\SignIn\SecondFactor;
-use App\Telling\AccountLetter;
 use Carbon\CarbonImmutable;
 use Firebase\JWT\JWT;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\AccountLetters\AccountLetter;
 use App\Accounts\AccountKey;
 use App\Accounts\KeyPurpose;
 use App\Accounts\LookForAccount;
@@ -13,7 +14,6 @@ use App\SignIn\Device;
 use App\SignIn\OidcController;
 use App\SignIn\SecondFactor;
 use App\SignIn\Totp;
-use App\Telling\AccountLetter;
 use Carbon\CarbonImmutable;
 use Firebase\JWT\JWT;
 use GuzzleHttp\Client;

@@ -185,8 +185,8 @@ final class WhoIsWhereTest extends RoundTestCase
             'lengths' => [30], 'place_ids' => [$place->id], 'most_open' => 3, 'kept_hours' => 48, 'audience' => 'anyone', 'intro' => '',
             'questions' => [['on_run_sheet' => true] + $several->toArray()],
         ])->assertOk();
-        $key = KnockTerms::of($this->wren->refresh())->questions->first(QuestionKind::Several)?->key;
-        $this->ask('post', "/api/d/{$this->wren->slug}/knocks", ['answers' => [$key => ['Klingon']]])->assertUnprocessable()->assertJsonValidationErrors("answers.$key.0");
+        KnockTerms::query()->firstOrFail()->update(['questions' => new Questions([$several])]);
+        $this->ask('post', "/api/d/{$this->wren->slug}/knocks", ['answers' => ['q-langs' => ['Klingon']]])->assertUnprocessable()->assertJsonValidationErrors('answers.q-langs.0');
     }
 
     public function test_two_who_take_each_others_role_wait_for_each_other_on_whichever_server(): void

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Telling;
+namespace App\AccountLetters;
 
 use App\Framework\Words;
+use App\Telling\Letter;
+use App\Telling\Message;
 
 /** To whoever wants to begin alone; or has an account already. */
 final class BeginningLetter extends Message

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\SignIn;
 
+use App\Accounts\AccountKey;
+use App\Accounts\KeyPurpose;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Words;
@@ -11,7 +13,6 @@ use App\Models\MailAddress;
 use App\Models\StaffMember;
 use App\Passkeys\Passkey;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 /** For whoever sits at the server, when nobody of the office comes in any more. */
 final class LetInCommand extends Command
@@ -20,7 +21,7 @@ final class LetInCommand extends Command
 
     protected $description = 'Prints an address at which somebody of the office chooses a new password; switches their second factor off, and their passkeys';
 
-    public function handle(): int
+    public function handle(SecondFactor $factor): int
     {
         $staff = StaffMember::query()->where('email', MailAddress::of($this->argument('email')) ?? '')->where('office', true)->whereNull('left_at')->first();
         if ($staff === null) {
@@ -28,9 +29,8 @@ final class LetInCommand extends Command
 
             return self::FAILURE;
         }
-        $staff->forceFill(['totp_secret' => null, 'totp_at' => null, 'totp_step' => 0])->save();
         Passkey::of($staff)->delete();
-        DB::table('recovery_codes')->where('staff_id', $staff->id)->delete();
+        $factor->off($staff);
         LogBook::note('let_in', $staff, ['about' => $staff->name]);
         $this->line(AccountKey::cut($staff, KeyPurpose::Password, Clock::now())->link());
 

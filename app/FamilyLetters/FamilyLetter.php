@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Telling;
+namespace App\FamilyLetters;
 
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Sheet;
+use App\Telling\Letter;
+use App\Telling\Message;
 use App\Timetables\Sentence;
 
 /** Invites a family to pick a time on a sheet that is for them. */

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Telling;
+namespace App\FamilyLetters;
 
+use App\Directory\CardRenewed;
 use App\Framework\Words;
 use App\Sharing\ExpectedReminded;
 use App\Sharing\FamilyInvited;
+use App\Telling\Envelopes;
+use App\Telling\PassMoved;
 use App\Texts\SendText;
 use Illuminate\Support\Facades\Queue;
 
@@ -30,5 +33,10 @@ final class TellFamilies
             return;
         }
         Queue::push(new SendText(null, $one->phone, Words::say('sheets.expected_text', ['host' => $one->sheet->host->name, 'student' => $one->name, 'link' => $one->link()]), "expected|$one->id|$event->at"));
+    }
+
+    public function ofCard(CardRenewed $event): void
+    {
+        $event->pass->email === null || Envelopes::to($event->pass->email, $event->pass->addressee())->queue(new PassMoved($event->pass, 'card'));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rounds;
+namespace App\Plans;
 
 use App\Models\Round;
 use App\Models\SheetState;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Telling;
+namespace App\AccountLetters;
 
 use App\Accounts\AccountKey;
 use App\Accounts\Invited;
@@ -14,6 +14,7 @@ use App\Framework\Words;
 use App\Models\StaffMember;
 use App\SignIn\SecondFactorTurned;
 use App\SignIn\SignInAsked;
+use App\Telling\Envelopes;
 
 /** Letters that open an account, and the one that says that its password is another. */
 final class TellOfAccount

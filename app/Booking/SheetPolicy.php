@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Publishing;
+namespace App\Booking;
 
 use App\Directory\Admission;
 use App\Framework\Clock;
@@ -40,11 +40,6 @@ final class SheetPolicy
             $admission->isAdmitted => Response::allow(),
             default => Response::deny(Words::say("booking.only_{$sheet->audience->value}", ['school' => $sheet->host->school->name])),
         };
-    }
-
-    public function viewAny(StaffMember $reader): bool
-    {
-        return true;
     }
 
     public function create(StaffMember $writer): bool

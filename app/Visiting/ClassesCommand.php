@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Framework;
+namespace App\Visiting;
 
 use App\Models\Sheet;
 use App\Models\SheetState;

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Telling;
+namespace App\FamilyLetters;
 
 use App\Directory\Expected;
 use App\Framework\Words;
+use App\Telling\Letter;
+use App\Telling\Message;
 use App\Timetables\Sentence;
 use Illuminate\Queue\Attributes\WithoutRelations;
 

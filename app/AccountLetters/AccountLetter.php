@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Telling;
+namespace App\AccountLetters;
 
 use App\Accounts\AccountKey;
 use App\Framework\Words;
 use App\Models\StaffMember;
+use App\Telling\Letter;
+use App\Telling\Message;
 
 /** A letter to a staff member about their account. */
 final class AccountLetter extends Message
