@@ -6,5 +6,5 @@ declare(strict_types=1);
 return [
     'Framework', 'Live', 'Texts', 'Video', 'Passkeys', 'School', 'Accounts', 'SignIn', 'Directory', 'Calendars', 'Timetables',
     'Booking', 'Passes', 'Waiting', 'Line', 'Knocks', 'Answers', 'Visiting', 'Writing', 'Publishing', 'Sharing', 'Plans', 'Rounds',
-    'Allotting', 'Replanning', 'Day', 'Alone', 'Keeping', 'Telling', 'RoundLetters', 'AccountLetters', 'FamilyLetters', 'Demo',
+    'Allotting', 'Replanning', 'Day', 'Alone', 'Keeping', 'Telling', 'RoundLetters', 'AccountLetters', 'FamilyLetters',
 ];

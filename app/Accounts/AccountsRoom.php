@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Framework\Room;
+use App\Models\Lending;
 use App\Models\StaffMember;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 
 /** Who works here: invitations, roles, passwords. */
@@ -25,6 +27,10 @@ final class AccountsRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        Event::listen(HasLeft::class, static function (HasLeft $event): void {
+            AccountKey::query()->where('staff_id', $event->staff->id)->delete();
+            Lending::query()->where('of_id', $event->staff->id)->orWhere('to_id', $event->staff->id)->delete();
+        });
         // In one place for all routes, those of tomorrow among them.
         Gate::before(static fn (?StaffMember $reader, string $ability): ?bool => match (true) {
             $reader?->left_at !== null => false,

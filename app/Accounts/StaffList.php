@@ -7,8 +7,8 @@ namespace App\Accounts;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Instant;
+use App\Models\Lending;
 use App\Models\StaffMember;
-use Illuminate\Support\Facades\DB;
 
 /** Who works here, as the office sees it: those who have not come first. */
 final class StaffList
@@ -18,8 +18,11 @@ final class StaffList
     {
         $keys = AccountKey::query()->where('purpose', KeyPurpose::Invitation)->whereNull('used_at')->get()->keyBy('staff_id');
         $zone = $reader->school->timeZone();
-        $lent = DB::table('lendings')->join('staff', 'staff.id', '=', 'lendings.to_id')->where('until', '>', Instant::column($now))->orderBy('staff.name')->get(['of_id', 'name', 'until'])->groupBy('of_id')
-            ->map(static fn ($some): string => $some->map(static fn (\stdClass $one): string => Words::say('accounts.lent', ['to' => $one->name, 'until' => Spell::plainDate($zone->dateAt(Instant::of($one->until) - 1))]))->implode(' '));
+        $said = static fn (Lending $one): string => Words::say('accounts.lent', [
+            'to' => $one->to->name, 'until' => Spell::plainDate($zone->dateAt($one->until->getTimestamp() - 1)),
+        ]);
+        $lent = Lending::query()->where('until', '>', Instant::column($now))->with('to')->get()->sortBy('to.name')->groupBy('of_id')
+            ->map(static fn ($some): string => $some->map($said)->implode(' '));
 
         return array_values(StaffMember::query()->where('school_id', $reader->school_id)->orderByRaw('left_at IS NOT NULL')->orderByRaw('came_at IS NOT NULL')->orderBy('name')->get()
             ->map(static function (StaffMember $one) use ($keys, $zone, $now, $reader, $lent): array {

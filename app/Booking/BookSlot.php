@@ -17,7 +17,6 @@ use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Glance;
 use App\Timetables\Guards;
-use App\Timetables\Interpreters;
 use App\Timetables\SheetAtHand;
 use App\Video\VideoRooms;
 use Illuminate\Database\Eloquent\Collection;
@@ -93,8 +92,7 @@ final class BookSlot
     {
         [$timetable, $slot] = [$permit->timetable, $permit->slot];
         $seat = ($this->takeSeat)($sheet->id, $timetable, $slot, SeatWish::with($wish->hostId, $wish->keeper));
-        $interpreter = $wish->language === null ? null
-            : Interpreters::hold($sheet, $wish->language, $seat->holdId, $seat->span) ?? throw new NoInterpreter;
+        $interpreter = $wish->language === null ? null : HoldInterpreter::along($sheet, $wish->language, $seat);
         $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
         $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);

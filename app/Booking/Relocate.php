@@ -131,7 +131,7 @@ final class Relocate
         $wish = $to->host === null ? SeatWish::rather($was) : SeatWish::with($to->host);
         $seat = ($this->takeSeat)($sheet->id, $permit->timetable, $permit->slot, $wish);
         $interpreter = $booking->language === null ? null
-            : Interpreters::hold($sheet, $booking->language, $seat->holdId, $seat->span, $booking->interpreter_id) ?? throw new NoInterpreter;
+            : HoldInterpreter::along($sheet, $booking->language, $seat, $booking->interpreter_id);
         $booking->fill([
             'hold_id' => $seat->holdId, 'seat' => $seat->seat, 'staff_id' => $seat->staffId, 'interpreter_id' => $interpreter,
             'starts_at' => Instant::column($seat->span->start), 'ends_at' => Instant::column($seat->span->end),

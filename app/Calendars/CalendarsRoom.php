@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Accounts\HasLeft;
 use App\Framework\Room;
 use App\Models\Calendar;
+use Illuminate\Support\Facades\Event;
 
 /** Hosts' calendars in, feeds out. */
 final class CalendarsRoom extends Room
@@ -19,5 +21,13 @@ final class CalendarsRoom extends Room
     {
         $this->app->bind(VisitorsFeed::class, static fn (): HttpCalendarFeed => new HttpCalendarFeed([]));
         $this->app->bind(CalendarFeed::class, static fn (): HttpCalendarFeed => new HttpCalendarFeed(array_values(array_filter((array) config('recess.feed_hosts'), is_string(...)))));
+    }
+
+    public function boot(): void
+    {
+        parent::boot();
+        Event::listen(HasLeft::class, static function (HasLeft $event): void {
+            Calendar::query()->where('staff_id', $event->staff->id)->delete();
+        });
     }
 }

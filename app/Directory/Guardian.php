@@ -8,8 +8,10 @@ use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Query\Builder as Rows;
 
 /**
  * Whoever looks after a student. They have no account: a pass of their own, which a letter or a card opens as far as it is about.
@@ -54,6 +56,20 @@ final class Guardian extends Row
     {
         return $this->belongsToMany(Student::class, 'guardian_student')->using(Guardianship::class)->withPivot(['may_book', 'from_file', 'put_away_at'])
             ->wherePivotNull('put_away_at')->wherePivot('may_book', true)->whereNull('students.put_away_at')->orderBy('students.name');
+    }
+
+    /**
+     * Those who may book for some students, each once.
+     *
+     * @param  Builder<Student>  $students
+     * @return Rows with number, address and phone number of each
+     */
+    public static function whoMayBookFor(Builder $students): Rows
+    {
+        return self::query()->toBase()->join('guardian_student', 'guardian_student.guardian_id', '=', 'guardians.id')
+            ->whereIn('guardian_student.student_id', $students->select('students.id'))
+            ->where('guardian_student.may_book', true)->whereNull('guardian_student.put_away_at')->whereNull('guardians.put_away_at')
+            ->distinct()->orderBy('guardians.id')->select(['guardians.id', 'guardians.email', 'guardians.phone']);
     }
 
     /** Whose pass it is, as long as the school knows them. */

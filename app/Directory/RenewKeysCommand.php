@@ -58,7 +58,7 @@ final class RenewKeysCommand extends Command
                     $old = (string) $row->getAttribute($column);
                     $new = Secret::hash($token($row));
                     if ($old !== $new) {
-                        DB::table('former_secrets')->insertOrIgnore(['digest' => $old, 'of' => $table, 'row' => $row->getKey(), 'until' => $until]);
+                        Secret::remember($old, $table, (int) $row->getKey(), $until);
                         DB::table($table)->where('id', $row->getKey())->update([$column => $new]);
                     }
                 }

@@ -56,9 +56,20 @@ final readonly class Vitals
             silent: is_int($beat) ? max(0, $now - $beat) : null,
             ahead: max(0, $newest - $now),
             // No more of them than matters.
-            untold: DB::table('stamps')->limit(self::UNTOLD + 1)->pluck('id')->count(),
+            untold: self::untold(),
             freeBytes: (int) disk_free_space(storage_path()),
         );
+    }
+
+    private static function untold(): int
+    {
+        $untold = 0;
+        foreach (app()->tagged(HasUntold::class) as $room) {
+            assert($room instanceof HasUntold);
+            $untold += $room->untold(self::UNTOLD + 1);
+        }
+
+        return $untold;
     }
 
     /** The scheduler says each minute that it is there. */

@@ -12,8 +12,7 @@ use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
 use App\School\SavedPlace;
-use App\Video\StandInRooms;
-use App\Video\TemplateRooms;
+use App\Video\VideoRooms;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Recess\Common\AskedHours;
@@ -91,7 +90,7 @@ final class KnockTerms extends Row
     /** @return Collection<int, SavedPlace> from which a host chooses; a video place without a link is one where rooms can be made */
     public static function placesOf(StaffMember $host): Collection
     {
-        $rooms = TemplateRooms::areSet() || StandInRooms::areThere();
+        $rooms = app(VideoRooms::class)->areMade();
 
         return SavedPlace::query()->where('school_id', $host->school_id)->where(static fn ($whose) => $whose->whereNull('staff_id')->orWhere('staff_id', $host->id))->orderBy('id')->get()
             ->filter(static fn (SavedPlace $one): bool => $rooms || $one->kind !== PlaceKind::Video || $one->link !== null)->values();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Live;
 
+use App\Framework\HasUntold;
 use App\Framework\Room;
 use App\Models\Booking;
 use App\Models\Sheet;
@@ -20,6 +21,7 @@ final class LiveRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        $this->app->tag(Untold::class, HasUntold::class);
         Booking::saved(Announce::booking(...));
         Sheet::saved(static fn (Sheet $sheet) => Announce::sheet($sheet->id));
         Turn::saved(static fn (Turn $turn) => Announce::desk($turn->staff_id));

@@ -45,6 +45,12 @@ final class Secret
         return (int) $row;
     }
 
+    /** What opens a row no more, but for a while. */
+    public static function remember(string $digest, string $table, int $row, string $until): void
+    {
+        DB::table('former_secrets')->insertOrIgnore(['digest' => $digest, 'of' => $table, 'row' => $row, 'until' => $until]);
+    }
+
     /** Whoever has a new address made wants the old ones closed. */
     public static function forgetFormer(string $table, int $row): void
     {

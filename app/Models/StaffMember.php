@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
@@ -100,7 +99,7 @@ final class StaffMember extends User
     /** @return list<int> whose sheets they look after just now, while those are away */
     public function standsInFor(): array
     {
-        return $this->lent ??= array_map(intval(...), array_values(DB::table('lendings')->where('to_id', $this->id)->where('until', '>', CarbonImmutable::now())->pluck('of_id')->all()));
+        return $this->lent ??= Lending::whoseNow($this->id);
     }
 
     /** staff, office or reader */

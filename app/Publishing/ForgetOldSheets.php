@@ -9,10 +9,10 @@ use App\Models\Booking;
 use App\Models\Hold;
 use App\Models\Pass;
 use App\Models\Sheet;
+use App\Models\Waiting;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Removes sheets that were put away once the time of what people wrote there is over: so many days after both, the last
@@ -42,9 +42,9 @@ final class ForgetOldSheets extends Command
 
     private static function remove(Sheet $sheet): void
     {
-        $passes = Booking::query()->where('sheet_id', $sheet->id)->pluck('pass_id')->merge(DB::table('waiting')->where('sheet_id', $sheet->id)->pluck('pass_id'))->unique();
+        $passes = Booking::query()->where('sheet_id', $sheet->id)->pluck('pass_id')->merge(Waiting::query()->where('sheet_id', $sheet->id)->pluck('pass_id'))->unique();
         Booking::query()->where('sheet_id', $sheet->id)->delete();
-        DB::table('waiting')->where('sheet_id', $sheet->id)->delete();
+        Waiting::query()->where('sheet_id', $sheet->id)->delete();
         Hold::query()->where('sheet_id', $sheet->id)->whereNotNull('with_hold_id')->delete();
         Hold::query()->where('sheet_id', $sheet->id)->delete();
         $sheet->delete();

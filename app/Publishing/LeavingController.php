@@ -12,13 +12,13 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Instant;
+use App\Models\Lending;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 /** Somebody leaves, or is away and a colleague looks after their sheets. */
@@ -57,7 +57,7 @@ final class LeavingController
         $request->validate(['to' => ['required', 'integer', $this->colleague($reader, $person)], 'until' => ['required', 'date_format:Y-m-d', 'after_or_equal:'.$reader->school->timeZone()->dateAt(Clock::now())]]);
         $zone = $reader->school->timeZone();
         $until = $zone->instant(\Recess\Time\LocalDate::parse($request->string('until')->toString())->plusDays(1), 0);
-        DB::table('lendings')->upsert([['of_id' => $person->id, 'to_id' => $request->integer('to'), 'until' => Instant::column($until)]], ['of_id', 'to_id'], ['until']);
+        Lending::query()->upsert([['of_id' => $person->id, 'to_id' => $request->integer('to'), 'until' => Instant::column($until)]], ['of_id', 'to_id'], ['until']);
 
         LogBook::note('lent', $person, ['about' => $person->name, 'to' => StaffMember::query()->whereKey($request->integer('to'))->value('name')]);
 
@@ -66,7 +66,7 @@ final class LeavingController
 
     public function takeBack(#[CurrentUser] StaffMember $reader, StaffMember $person): JsonResponse
     {
-        DB::table('lendings')->where('of_id', $person->id)->delete();
+        Lending::query()->where('of_id', $person->id)->delete();
 
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Accounts\HasLeft;
 use App\Booking\CancelBooking;
 use App\Booking\Destination;
 use App\Booking\Ending;
+use App\Booking\InterpretNoMore;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\OtherHost;
@@ -16,6 +18,7 @@ use App\Framework\Contended;
 use App\Knocks\EndKnocks;
 use App\Models\Booking;
 use App\Models\BookingState;
+use App\Models\Hold;
 use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Sheet;
@@ -24,7 +27,6 @@ use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Timetables\Guards;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
@@ -33,7 +35,7 @@ use Illuminate\Support\Str;
  */
 final class LetLeave
 {
-    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel, private readonly EndKnocks $endKnocks)
+    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel, private readonly EndKnocks $endKnocks, private readonly InterpretNoMore $interpretNoMore)
     {
     }
 
@@ -61,7 +63,9 @@ final class LetLeave
                 $done['cancelled']++;
             }
         }
+        // Left first, so that they are not asked to interpret again.
         $this->goes($staff, $now);
+        ($this->interpretNoMore)($staff, $now);
 
         return $done;
     }
@@ -110,12 +114,11 @@ final class LetLeave
     {
         Contended::transaction(static function () use ($staff, $now): void {
             // Their time alongside others is nobody's any more; those meetings stand.
-            DB::table('holds')->where('staff_id', $staff->id)->whereNotNull('with_hold_id')->where('ends_at', '>', Instant::column($now))->delete();
+            Hold::query()->where('staff_id', $staff->id)->whereNotNull('with_hold_id')->where('ends_at', '>', Instant::column($now))
+                ->whereNotIn('with_hold_id', Booking::query()->where('interpreter_id', $staff->id)->whereNotNull('hold_id')->select('hold_id'))->delete();
             SheetHost::query()->where('staff_id', $staff->id)->delete();
-            foreach (['calendars' => 'staff_id', 'drafts' => 'staff_id', 'account_keys' => 'staff_id', 'devices' => 'staff_id', 'recovery_codes' => 'staff_id', 'passkeys' => 'staff_id', 'sessions' => 'user_id', 'lendings' => 'of_id', 'notices' => 'staff_id'] as $table => $column) {
-                DB::table($table)->where($column, $staff->id)->delete();
-            }
-            DB::table('lendings')->where('to_id', $staff->id)->delete();
+            // What else is theirs goes from the rooms that keep it.
+            event(new HasLeft($staff));
             $staff->forceFill(
                 [
                     'left_at' => Instant::column($now), 'office' => false, 'reader' => false, 'password' => Str::random(60), 'totp_secret' => null,

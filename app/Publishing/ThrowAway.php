@@ -7,9 +7,9 @@ namespace App\Publishing;
 use App\Framework\Contended;
 use App\Framework\Words;
 use App\Models\Hold;
+use App\Models\Seat;
 use App\Models\Sheet;
 use App\Timetables\Guards;
-use Illuminate\Support\Facades\DB;
 
 /** Removes a sheet on which nobody ever booked, for good. One with bookings is put away instead: families look it up. */
 final class ThrowAway
@@ -24,7 +24,7 @@ final class ThrowAway
             }
             // What somebody keeps while they type goes with it; the guards see to it that nobody books meanwhile.
             $holds = Hold::query()->where('sheet_id', $sheet->id)->pluck('id');
-            DB::table('seats')->whereIn('hold_id', $holds)->delete();
+            Seat::query()->whereIn('hold_id', $holds)->delete();
             Hold::query()->whereKey($holds)->delete();
             $sheet->delete();
         });

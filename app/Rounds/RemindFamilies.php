@@ -64,11 +64,9 @@ final class RemindFamilies
         if (! $round->isOpenFor($now)) {
             return $due;
         }
-        $guardians = DB::table('guardians')->join('guardian_student', 'guardian_student.guardian_id', '=', 'guardians.id')
-            ->whereIn('guardian_student.student_id', Unheard::in($round)->select('students.id'))
-            ->where('guardian_student.may_book', true)->whereNull('guardian_student.put_away_at')->whereNull('guardians.put_away_at')
+        $guardians = Guardian::whoMayBookFor(Unheard::in($round))
             ->leftJoin('round_letters', static fn ($letter) => $letter->on('round_letters.guardian_id', '=', 'guardians.id')->where('round_letters.round_id', $round->id))
-            ->distinct()->orderBy('guardians.id')->get(['guardians.id', 'guardians.email', 'guardians.phone', 'round_letters.sent_at']);
+            ->addSelect('round_letters.sent_at')->get();
         foreach ($guardians as $one) {
             if ($one->sent_at !== null && (string) $one->sent_at > Instant::column($now - self::AGAIN)) {
                 $due['lately']++;

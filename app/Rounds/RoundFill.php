@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Directory\SchoolClass;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\LinkMode;
@@ -96,17 +97,6 @@ final class RoundFill
     /** @return list<array{id: int, name: string, students: int, missing: int}> by class: of how many nothing was heard */
     private static function classes(Round $round): array
     {
-        $missing = Unheard::in($round)->select('students.id');
-        $rows = DB::table('school_classes')->join('class_student', 'class_student.class_id', '=', 'school_classes.id')
-            ->joinSub(Unheard::all($round)->select('students.id'), 'every', 'every.id', '=', 'class_student.student_id')
-            ->leftJoinSub($missing, 'missing', 'missing.id', '=', 'class_student.student_id')
-            ->where('school_classes.school_id', $round->school_id)->whereNull('school_classes.put_away_at')
-            ->when($round->classes !== [], static fn ($query) => $query->whereIn('school_classes.id', $round->classes))
-            ->selectRaw('school_classes.id, school_classes.name, COUNT(*) AS students, COUNT(missing.id) AS missing')
-            ->groupBy('school_classes.id', 'school_classes.name')->orderBy('school_classes.name')->get();
-
-        return array_values($rows->map(static fn (\stdClass $row): array => [
-            'id' => (int) $row->id, 'name' => (string) $row->name, 'students' => (int) $row->students, 'missing' => (int) $row->missing,
-        ])->all());
+        return SchoolClass::counted($round->school_id, $round->classes, Unheard::all($round), Unheard::in($round));
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Plans\Shortlist;
 use App\Timetables\RoundsKnow;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What is set up for rounds, lent to those who judge their sheets. */
@@ -28,22 +30,18 @@ final class RoundsKnown implements RoundsKnow
 
     public function languageOf(Pass $pass, int $round): ?string
     {
-        $language = Shortlist::query()->where(['round_id' => $round, 'pass_id' => $pass->id])->value('asked->interpreter');
+        $language = Shortlist::query()->toBase()->where(['round_id' => $round, 'pass_id' => $pass->id])->value('asked->interpreter');
 
         return is_string($language) && isset($this->interpreters($round)[$language]) ? $language : null;
     }
 
     public function times(array $sheets, int $pass, string $key): array
     {
-        $rows = DB::table('passes')->join('guardian_student', 'guardian_student.guardian_id', '=', 'passes.guardian_id')
-            ->join('round_longer', 'round_longer.student_id', '=', 'guardian_student.student_id')
-            ->join('round_hosts', 'round_hosts.id', '=', 'round_longer.round_host_id')
-            ->where('passes.id', $pass)->whereNull('guardian_student.put_away_at')->whereIn('round_hosts.sheet_id', $sheets)
-            ->get(['round_hosts.sheet_id', 'round_longer.student_id', 'round_longer.times']);
-        $students = $rows->isEmpty() ? [] : Student::query()->whereKey($rows->pluck('student_id')->unique())->with('classes')->get()
-            ->filter(static fn (Student $one): bool => Booking::studentKey($one->name()) === $key)->modelKeys();
+        $children = Guardian::ofPass(Pass::query()->find($pass))?->students()->with('classes')->get() ?? new Collection;
+        $students = $children->filter(static fn (Student $one): bool => Booking::studentKey($one->name()) === $key)->modelKeys();
 
-        return $rows->whereIn('student_id', $students)->mapWithKeys(static fn (\stdClass $row): array => [(int) $row->sheet_id => (int) $row->times])->all();
+        return $students === [] ? [] : array_map(intval(...), DB::table('round_longer')->join('round_hosts', 'round_hosts.id', '=', 'round_longer.round_host_id')
+            ->whereIn('round_longer.student_id', $students)->whereIn('round_hosts.sheet_id', $sheets)->pluck('round_longer.times', 'round_hosts.sheet_id')->all());
     }
 
     public function timesOfRound(int $round): array

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Directory\Guardianship;
 use App\Directory\Student;
 use App\Models\Round;
+use App\Plans\Shortlist;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Query;
 
@@ -34,9 +36,9 @@ final class Unheard
     private static function heard(Round $round): \Closure
     {
         return $round->isCollecting()
-            ? static fn (Query $query) => $query->from('shortlists')->join('passes', 'passes.id', '=', 'shortlists.pass_id')
-                ->join('guardian_student', 'guardian_student.guardian_id', '=', 'passes.guardian_id')
-                ->where('shortlists.round_id', $round->id)->whereNotNull('shortlists.wished_at')->whereColumn('guardian_student.student_id', 'students.id')
+            ? static fn (Query $query) => $query->from((new Shortlist)->getTable())->join('passes', 'passes.id', '=', 'shortlists.pass_id')
+                ->joinSub(Guardianship::query()->toBase()->select(['guardian_id', 'student_id']), 'theirs', 'theirs.guardian_id', '=', 'passes.guardian_id')
+                ->where('shortlists.round_id', $round->id)->whereNotNull('shortlists.wished_at')->whereColumn('theirs.student_id', 'students.id')
             : static fn (Query $query) => $query->from('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')
                 ->where('sheets.round_id', $round->id)->whereNotNull('bookings.hold_id')->whereColumn('bookings.student_id', 'students.id');
     }

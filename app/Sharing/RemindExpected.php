@@ -11,7 +11,6 @@ use App\Models\Instant;
 use App\Models\Sheet;
 use App\Texts\TextMessages;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** Reminds those on a sheet's list who have not booked, each with a link that knows the student; to none twice within a day. */
 final class RemindExpected
@@ -29,7 +28,7 @@ final class RemindExpected
             $sent = 0;
             foreach ($this->due($sheet, $now)->get() as $one) {
                 // In one statement: of two who press at once, one reminds.
-                $mine = DB::table('expected')->where('id', $one->id)->where(static fn ($any) => $any->whereNull('reminded_at')->orWhere('reminded_at', '<=', Instant::column($now - self::AGAIN)))
+                $mine = Expected::query()->whereKey($one->id)->where(static fn ($any) => $any->whereNull('reminded_at')->orWhere('reminded_at', '<=', Instant::column($now - self::AGAIN)))
                     ->update(['reminded_at' => Instant::column($now), 'failure' => '']);
                 if ($mine > 0) {
                     event(new ExpectedReminded($one, $word, $now));

@@ -11,8 +11,8 @@ use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\BookingState;
 use App\Models\Sheet;
+use App\Texts\SendText;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** The students expected on a sheet that is for families: who has booked, and who has not. */
@@ -48,7 +48,7 @@ final class Roster
         $expected = Expected::query()->where('sheet_id', $sheet->id)->count();
         $missing = RemindExpected::missing($sheet)->limit(self::SHOWN + 1)->get();
         $count = $missing->count() <= self::SHOWN ? $missing->count() : RemindExpected::missing($sheet)->count();
-        $texts = DB::table('texts_sent')->where('failure', '!=', '')->whereIn('key', $missing->map(static fn (Expected $one): string => "expected|$one->id|".$one->reminded_at?->getTimestamp())->all())->pluck('failure', 'key');
+        $texts = SendText::failures(array_values($missing->map(static fn (Expected $one): string => "expected|$one->id|".$one->reminded_at?->getTimestamp())->all()));
 
         return [
             'kind' => $sheet->audience === Audience::Anyone ? 'list' : 'none',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\SignIn;
 
+use App\Accounts\HasLeft;
 use App\Accounts\PasswordChanged;
 use App\Framework\LogBook;
 use App\Framework\Room;
@@ -11,6 +12,7 @@ use App\Models\StaffMember;
 use App\Passkeys\Passkey;
 use GuzzleHttp\Client;
 use GuzzleHttp\ClientInterface;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 
@@ -26,6 +28,12 @@ final class SignInRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        Event::listen(HasLeft::class, static function (HasLeft $event): void {
+            Device::query()->where('staff_id', $event->staff->id)->delete();
+            Passkey::of($event->staff)->delete();
+            DB::table('recovery_codes')->where('staff_id', $event->staff->id)->delete();
+            DB::table('sessions')->where('user_id', $event->staff->id)->delete();
+        });
         Gate::define('open-account', static fn (?StaffMember $reader): bool => true);
         Gate::define('sign-in', static fn (?StaffMember $reader): bool => true);
         Gate::define(

@@ -49,6 +49,17 @@ final class SendText implements ShouldQueue
         $this->noted(mb_strimwidth($failure->getMessage(), 0, 290, '…'));
     }
 
+    /**
+     * Why messages did not arrive.
+     *
+     * @param  list<string>  $keys
+     * @return array<string, string> by the keys of those that did not
+     */
+    public static function failures(array $keys): array
+    {
+        return array_map(strval(...), DB::table('texts_sent')->where('failure', '!=', '')->whereIn('key', $keys)->pluck('failure', 'key')->all());
+    }
+
     private function noted(string $failure): void
     {
         DB::table('texts_sent')->updateOrInsert(['key' => $this->key], ['pass_id' => $this->pass, 'phone' => $this->to, 'failure' => $failure, 'sent_at' => Instant::column(Clock::now())]);

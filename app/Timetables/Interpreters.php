@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Models\Booking;
-use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Sheet;
-use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
 use Recess\Time\Spans;
 
@@ -61,33 +58,6 @@ final class Interpreters
 
             return false;
         }));
-    }
-
-    /**
-     * Takes the time of one of them along with a hold, which gives it back too. To be called inside its transaction: the database
-     * holds nobody twice.
-     *
-     * @param  int|null  $rather  who interprets there so far
-     * @return int|null who it is; null when all are in meetings
-     */
-    public static function hold(Sheet $sheet, string $language, int $hold, Span $slot, ?int $rather = null): ?int
-    {
-        $who = self::at($sheet, $language);
-        usort($who, static fn (int $a, int $b): int => ($b === $rather) <=> ($a === $rather));
-        foreach ($who as $staff) {
-            try {
-                DB::table('holds')->insert([
-                    'staff_id' => $staff, 'sheet_id' => $sheet->id, 'starts_at' => Instant::column($slot->start),
-                    'ends_at' => Instant::column($slot->end), 'with_hold_id' => $hold,
-                ]);
-
-                return $staff;
-            } catch (UniqueConstraintViolationException) {
-                // In another meeting then: the next one.
-            }
-        }
-
-        return null;
     }
 
     /** @return list<int> who interprets from a language at a sheet's meetings; nobody outside a round */

@@ -14,6 +14,11 @@ use App\Models\Sheet;
  */
 final readonly class TemplateRooms implements VideoRooms
 {
+    public function areMade(): bool
+    {
+        return true;
+    }
+
     public function __construct(private string $template)
     {
         if (! str_contains($template, '{room}') || preg_match('#^https?://#', $template) !== 1) {

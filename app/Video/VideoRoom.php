@@ -13,7 +13,7 @@ final class VideoRoom extends Room
     {
         $this->app->bind(
             VideoRooms::class,
-            static fn (): VideoRooms => TemplateRooms::areSet() ? new TemplateRooms((string) config('recess.video_address')) : new StandInRooms,
+            static fn (): VideoRooms => TemplateRooms::areSet() ? new TemplateRooms((string) config('recess.video_address')) : new NoRooms,
         );
     }
 }

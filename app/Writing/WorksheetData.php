@@ -11,8 +11,7 @@ use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\School\SettingsData;
-use App\Video\StandInRooms;
-use App\Video\TemplateRooms;
+use App\Video\VideoRooms;
 use Recess\Rules\Rulebook;
 use Recess\Rules\Term;
 use Recess\Time\LocalDate;
@@ -61,7 +60,7 @@ final class WorksheetData
     /** Whether a link can be made for each meeting: by the school's video service, or by the demo's stand-in. */
     public static function makesRooms(): bool
     {
-        return TemplateRooms::areSet() || StandInRooms::areThere();
+        return app(VideoRooms::class)->areMade();
     }
 
     /**

@@ -100,4 +100,5 @@ return [
     'needs_address' => '{phone, select, none {Many times here were booked without an e-mail address. Give one, so that it can answer.} other {Many times here were booked without an e-mail address. Give one, so that it can answer; or ring the office, {phone}.}}',
     'many_wait' => '{phone, select, none {Some times here are kept just now for addresses in your network that have not answered yet. Press what stands in the letter to yours, or try again in half an hour. What you typed is kept.} other {Some times here are kept just now for addresses in your network that have not answered yet. Press what stands in the letter to yours, or try again in half an hour; or ring the office, {phone}. What you typed is kept.}}',
     'good_day' => 'Good day,',
+    'interpreter_gone' => 'Nobody interprets any more at your meeting with {name}, {when}: whoever did has left, and no other of that language is free then.',
 ];

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Demo\DemoPeople;
-use App\Demo\DemoSchool;
 use App\Models\Booking;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
+use Demo\DemoPeople;
+use Demo\DemoSchool;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 
 final class DemoTest extends TestCase

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Booking\BookingNews;
 use App\Booking\CancelBooking;
+use App\Booking\Ending;
 use App\Framework\Clock;
 use App\Framework\Contended;
 use App\Framework\Limits;
@@ -86,7 +87,7 @@ final class GuardsTest extends TestCase
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         self::assertSame([1, 1, 1, 1], array_map(static fn (int $now, int $then): int => $now - $then, array_map($raised, $all), $before));
         $booking = Booking::query()->firstOrFail();
-        app(CancelBooking::class)($booking, Party::Host, '');
+        app(CancelBooking::class)($booking, Ending::by(Party::Host, ''));
         self::assertSame([2, 2, 2, 2], array_map(static fn (int $now, int $then): int => $now - $then, array_map($raised, $all), $before));
         // An edit: the sheet first, and then everybody who has booked, in order; here nobody has any more.
         Contended::transaction(static fn () => Guards::edit($sheet));
@@ -106,7 +107,7 @@ final class GuardsTest extends TestCase
         $jobs = DB::table('jobs')->count();
         Event::listen(BookingNews::class, static fn () => throw new \RuntimeException('Something went wrong on the way out.'));
         try {
-            app(CancelBooking::class)(Booking::query()->firstOrFail(), Party::Host, '');
+            app(CancelBooking::class)(Booking::query()->firstOrFail(), Ending::by(Party::Host, ''));
             self::fail('It went through.');
         } catch (\RuntimeException) {
         }

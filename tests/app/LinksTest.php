@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Demo\MailroomMessage;
 use App\Directory\CardCode;
 use App\Directory\Guardian;
 use App\Directory\Student;
@@ -15,6 +14,7 @@ use App\Models\Reach;
 use App\Models\Sheet;
 use App\Publishing\PublishSheet;
 use Carbon\CarbonImmutable;
+use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;

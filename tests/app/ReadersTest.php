@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Calendars\AnswerAddress;
-use App\Demo\MailroomMessage;
 use App\Directory\CardCode;
 use App\Directory\Guardian;
 use App\Directory\Student;
@@ -24,6 +23,7 @@ use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\School\Kiosk;
 use Carbon\CarbonImmutable;
+use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Artisan;

@@ -15,6 +15,7 @@ use App\Knocks\KnockTerms;
 use App\Models\Block;
 use App\Models\Booking;
 use App\Models\HostRole;
+use App\Models\Notice;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Question;
@@ -38,6 +39,7 @@ use Recess\Slots\Cut;
 use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
+use Tests\App\Support\InOrder;
 
 /** Where somebody is already, whoever asks: a swap, an evening that moves, an allotment, an absence, a plan. */
 final class WhoIsWhereTest extends RoundTestCase
@@ -108,6 +110,24 @@ final class WhoIsWhereTest extends RoundTestCase
         $hit = $this->actingAs($this->office)->ask('post', "/api/staff/rounds/$round->id/away/effect", ['host' => $part->id, 'times' => [self::hours('16:00', '16:15')]])
             ->assertOk()->json('hits.0');
         self::assertContains('16:00 with Iolo Bevan', array_column($hit['others'], 'said'));
+    }
+
+    public function test_who_interprets_and_leaves_is_stood_in_for_by_another_or_the_host_hears_that_nobody_does(): void
+    {
+        $round = $this->published();
+        [$sol, $pip] = [$this->host('Sol Ito'), $this->host('Pip Amar')];
+        foreach ([$sol, $pip] as $one) {
+            DB::table('round_interpreters')->insert(['round_id' => $round->id, 'staff_id' => $one->id, 'language' => 'fr']);
+        }
+        $uma = self::guardian('Uma Fay')->pass();
+        $this->keep($round, $uma, [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z']], null, ['interpreter' => 'fr'])->assertCreated();
+        self::assertSame($sol->id, $uma->bookings()->firstOrFail()->interpreter_id);
+        $this->actingAs($this->office)->ask('post', "/api/staff/people/$sol->id/leaving", ['to' => null, 'word' => ''])->assertOk();
+        self::assertSame($pip->id, $uma->bookings()->firstOrFail()->interpreter_id);
+        InOrder::check('one has left');
+        $this->actingAs($this->office)->ask('post', "/api/staff/people/$pip->id/leaving", ['to' => null, 'word' => ''])->assertOk();
+        self::assertNull($uma->bookings()->firstOrFail()->interpreter_id);
+        self::assertStringContainsString('Nobody interprets any more at your meeting with Uma Fay', (string) Notice::query()->where('staff_id', $this->wren->id)->firstOrFail()->message);
     }
 
     public function test_an_allotment_gives_no_time_at_which_somebody_of_the_family_is_elsewhere_and_asks_colleagues_when_it_opens(): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Allotting\Allotment;
-use App\Demo\MailroomMessage;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Knocks\Knock;
@@ -18,6 +17,7 @@ use App\Passkeys\Passkey;
 use App\Rounds\RoundHost;
 use App\School\Kiosk;
 use App\School\SavedPlace;
+use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Auth;

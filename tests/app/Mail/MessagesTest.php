@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App\Mail;
 
-use App\Demo\MailroomMessage;
+use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Pass;
 use Carbon\CarbonImmutable;
+use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
@@ -28,6 +29,8 @@ final class MessagesTest extends TestCase
         $link = Pass::query()->sole()->linkTo(Booking::query()->sole());
         CarbonImmutable::setTestNow('2026-11-25T09:30:00Z');
         $this->actingAs($this->host())->ask('post', '/api/staff/bookings/'.Booking::query()->min('id').'/cancel', ['note' => "I am ill.\nSorry!"])->assertOk();
+        // Once the host cannot take it back any more.
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(Undoable::TOLD));
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
 
         $mails = $this->received($server, 4);

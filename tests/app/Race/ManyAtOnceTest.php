@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App\Race;
 
+use App\Line\DeskDay;
+use App\Line\PressedElsewhere;
+use App\Line\SwapTurns;
 use App\Models\Booking;
 use App\Models\HostRole;
 use App\Models\Pass;
@@ -11,6 +14,7 @@ use App\Models\PlaceKind;
 use App\Models\Questions;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Models\StaffMember;
 use App\Models\Waiting;
 use App\Publishing\BookingsAffected;
 use App\Publishing\ChangeSheetState;
@@ -62,16 +66,19 @@ final class ManyAtOnceTest extends RaceTestCase
             Waiting::query()->create(['sheet_id' => $alone->id, 'pass_id' => $pass->id, 'confirmed_at' => CarbonImmutable::now()]);
         }
         $pressing = $this->pressing([$either, $together, $alone], 45);
+        $swaps = 0;
         for ($edit = 0; $this->goesOn($pressing); $edit++) {
             // Ben comes and goes; the evening begins five minutes later, and then again on the hour; people are moved least.
             $this->edit($either, $edit % 2 === 0 ? [] : [$ben->id => HostRole::Any], 15, $edit % 3 === 0 ? 5 : 0);
             $this->edit($together, [$cleo->id => $edit % 2 === 0 ? HostRole::Any : HostRole::Must], 20, 0);
             app(OfferFreed::class)($alone->refresh(), CarbonImmutable::now()->getTimestamp());
+            $swaps += $this->changeTimes($alone, $cleo);
         }
         $told = array_merge(...array_map($this->said(...), $pressing));
         self::assertSame([], array_values(array_unique(array_diff(array_column($told, 'status'), [200, 201, 409]))), 'Somebody was answered with something else.');
         self::assertEqualsCanonicalizing(['book', 'give back', 'keep', 'move'], array_unique(array_column(array_filter($told, static fn (array $one): bool => $one['status'] < 300), 'what')), 'All of it happened.');
         self::assertGreaterThan(2, $edit);
+        self::assertGreaterThan(0, $swaps, 'Some changed times at the desk meanwhile.');
         $this->assertFits([$either->id, $together->id, $alone->id]);
     }
 
@@ -108,7 +115,7 @@ final class ManyAtOnceTest extends RaceTestCase
      * @param  array<int, HostRole>  $colleagues
      * @param  array<string, mixed>  $rules
      */
-    private function written(\App\Models\StaffMember $host, string $title, int $minutes, array $colleagues, array $rules = []): Sheet
+    private function written(StaffMember $host, string $title, int $minutes, array $colleagues, array $rules = []): Sheet
     {
         return $this->publish(app(WriteSheet::class)($host, $this->statement($title, $minutes, 0, $colleagues, Stated::of($rules), null), CarbonImmutable::now()->getTimestamp()));
     }
@@ -130,6 +137,21 @@ final class ManyAtOnceTest extends RaceTestCase
             } catch (SettlementFailed) {
                 $settlement = null;
             }
+        }
+    }
+
+    /** Two who have booked change their times at the desk, of that day; whoever of them is elsewhere then does not. */
+    private function changeTimes(Sheet $sheet, StaffMember $host): int
+    {
+        $two = Booking::query()->where('sheet_id', $sheet->id)->where('staff_id', $host->id)->whereNotNull('hold_id')->inRandomOrder()->limit(2)->get();
+        $now = ($two->first()?->span()->start ?? 3600) - 3600;
+        $revision = DeskDay::query()->where('staff_id', $host->id)->value('revision') ?? 0;
+        try {
+            $two->count() < 2 || app(SwapTurns::class)($host, (int) $revision, $two[0], $two[1], $now);
+
+            return $two->count() < 2 ? 0 : 1;
+        } catch (PressedElsewhere) {
+            return 0;
         }
     }
 
