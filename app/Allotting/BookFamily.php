@@ -6,6 +6,7 @@ namespace App\Allotting;
 
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\NoInterpreter;
 use App\Booking\NoSeatLeft;
@@ -79,7 +80,7 @@ final class BookFamily
             // What was refused halfway takes nothing along of what the family has been given before.
             return DB::transaction(function () use ($allotment, $row, $pass, $answers, $sheet, $start, $place, $now): Booking {
                 $who = Asking::visitor($pass->id, $pass->email, $row->student, $place->id)->interpreted($row->language);
-                $permit = Permit::of($sheet, $start, $who, Claimant::Staff, $now);
+                $permit = Permit::of($sheet, $start, new Claim($who, Claimant::Staff, $now));
 
                 return $this->book->onSlot($sheet, $permit, new BookingWish(
                     start: $start, placeId: $place->id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $row->student,

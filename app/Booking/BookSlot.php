@@ -49,13 +49,13 @@ final class BookSlot
      */
     public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
     {
-        $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId, keeper: $wish->keeper)->interpreted($wish->language);
+        $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId)->keeping($wish->keeper)->interpreted($wish->language);
         try {
             [$booking, $timetable] = Contended::transaction(function () use ($sheet, $wish, $who, $now): array {
                 // Whoever else decides for one of these waits here, and then sees this booking.
                 Guards::booking($sheet, $wish->email, $wish->student, $wish->language);
                 $sheet = SheetAtHand::held($sheet);
-                $permit = Permit::of($sheet, $wish->start, $who, Claimant::of($wish->by), $now);
+                $permit = Permit::of($sheet, $wish->start, new Claim($who, Claimant::of($wish->by), $now));
 
                 return [$this->onSlot($sheet, $permit, $wish), $permit->timetable];
             });

@@ -43,7 +43,7 @@ final class KeepSlot
                     return null;
                 }
                 ($this->letGo)($sheet, $keep->keeper, butNot: $keep->start, with: $keep->host);
-                $permit = Permit::of($sheet, $keep->start, $who, Claimant::Visitor, $now);
+                $permit = Permit::of($sheet, $keep->start, new Claim($who, Claimant::Visitor, $now));
                 $seat = ($this->takeSeat)(
                     $sheet->id, $permit->timetable, $permit->slot, SeatWish::with($keep->host)->kept($keep->keeper, $until, $keep->for),
                 );

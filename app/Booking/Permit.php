@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Models\Sheet;
-use App\Timetables\Asking;
 use App\Timetables\Judge;
 use App\Timetables\Worlds;
 use Recess\Offer;
@@ -30,8 +29,9 @@ final readonly class Permit
      * @throws NoSeatLeft when it cannot be had
      * @throws NotAsFilledIn when it cannot be had by them, for a reason on another pass
      */
-    public static function of(Sheet $sheet, int $start, Asking $who, Claimant $by, int $now, ?CoreSheet $as = null): self
+    public static function of(Sheet $sheet, int $start, Claim $claim, ?CoreSheet $as = null): self
     {
+        [$who, $by, $now] = [$claim->who, $claim->by, $claim->now];
         $timetable = Judge::at($start, $sheet, $now, $who, $as);
         if (! $by->asksCalendars()) {
             $timetable = Timetable::of($timetable->sheet, $timetable->world->withoutCalendars());

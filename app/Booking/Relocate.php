@@ -124,7 +124,7 @@ final class Relocate
         $booking->setRelation('sheet', $sheet);
         $core = $sheet->toCore();
         $as = $to->hour === null || $core->hasSlot($to->hour) ? null : $core->only($to->hour);
-        $permit = Permit::of($sheet, $to->start, Asking::moving($booking), $how->by, $how->now, $as);
+        $permit = Permit::of($sheet, $to->start, new Claim(Asking::moving($booking), $how->by, $how->now), $as);
         if ($to->host !== null && $permit->timetable->hostsFor($permit->slot, $to->host) === []) {
             throw OtherHost::of($permit->timetable->hostsFor($permit->slot), $permit->slot->start, $core->zone);
         }

@@ -46,25 +46,24 @@ final class AfterwardsController
     /** Each message as it would go, and to whom none can. */
     public function preview(Sheet $sheet, Request $request): JsonResponse
     {
-        [$to, $date, $subject, $text] = $this->asked($request);
+        $text = $this->asked($request);
 
-        return new JsonResponse(['letters' => array_values(WriteAfterwards::readers($sheet, $to, $date)->map(static fn (Booking $one): array => [
-            'name' => $one->pass->name, 'email' => $one->pass->email, 'phone' => $one->pass->phone, 'subject' => WriteAfterwards::filled($subject, $one), 'text' => WriteAfterwards::filled($text, $one),
+        return new JsonResponse(['letters' => array_values(WriteAfterwards::readers($sheet, $text)->map(static fn (Booking $one): array => [
+            'name' => $one->pass->name, 'email' => $one->pass->email, 'phone' => $one->pass->phone, 'subject' => WriteAfterwards::filled($text->subject, $one), 'text' => WriteAfterwards::filled($text->text, $one),
         ])->all())]);
     }
 
     public function write(#[CurrentUser] StaffMember $writer, Sheet $sheet, Request $request, WriteAfterwards $write): JsonResponse
     {
-        [$to, $date, $subject, $text] = $this->asked($request);
+        $text = $this->asked($request);
         $request->validate(['request_key' => ['required', 'uuid']]);
-        $letter = $write($writer, $sheet, $to, $date, $subject, $text, $request->string('request_key')->lower()->toString(), Clock::now());
+        $letter = $write($writer, $sheet, $text, $request->string('request_key')->lower()->toString(), Clock::now());
         LogBook::note('letters', $sheet, ['about' => $sheet->title, 'sent' => count($letter->sent_to)]);
 
         return $this->show($sheet);
     }
 
-    /** @return array{Outcome, string, string, string} */
-    private function asked(Request $request): array
+    private function asked(Request $request): AfterText
     {
         $request->validate([
             'to' => ['required', 'string', Rule::in([Outcome::Met->value, Outcome::Missed->value])], 'date' => ['required', 'string', 'date_format:Y-m-d'],
@@ -74,7 +73,7 @@ final class AfterwardsController
         WriteAfterwards::check('subject', $subject);
         WriteAfterwards::check('text', $text);
 
-        return [Outcome::from($request->string('to')->toString()), $request->string('date')->toString(), $subject, $text];
+        return new AfterText(Outcome::from($request->string('to')->toString()), $request->string('date')->toString(), $subject, $text);
     }
 
     /** @return array<string, mixed> as Afterwards in docs/formats/recess.openapi.yaml */

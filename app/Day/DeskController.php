@@ -28,6 +28,7 @@ use App\Line\TakeBreak;
 use App\Line\TakeOfferBack;
 use App\Line\TakeUnbooked;
 use App\Line\TurnKey;
+use App\Line\Unbooked;
 use App\Line\UndoPress;
 use App\Models\Booking;
 use App\Models\Outcome;
@@ -84,8 +85,10 @@ final class DeskController
             'here' => app(MarkHere::class)($person, $revision, $who, $now),
             'video' => app(ReportVideo::class)(self::booked($who[0], $person), $asked->boolean('fails'), $now),
             default => app(TakeUnbooked::class)(
-                $person, $revision, $asked->string('name')->trim()->toString(), $asked->string('student')->trim()->toString(),
-                $asked->filled('phone') ? PhoneNumber::written($asked->string('phone')->toString(), $person->school->country) : '', $minutes, $now,
+                $person, $revision, new Unbooked(
+                    $asked->string('name')->trim()->toString(), $asked->string('student')->trim()->toString(),
+                    $asked->filled('phone') ? PhoneNumber::written($asked->string('phone')->toString(), $person->school->country) : '', $minutes,
+                ), $now,
             ),
         };
 

@@ -11,7 +11,6 @@ use App\Line\DayOf;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
-use App\Models\Outcome;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use Illuminate\Database\Eloquent\Collection;
@@ -27,35 +26,32 @@ final class WriteAfterwards
     private const MOST = 500;
 
     /** The same press again sends nothing more. */
-    public function __invoke(StaffMember $writer, Sheet $sheet, Outcome $to, string $date, string $subject, string $text, string $key, int $now): AfterLetter
+    public function __invoke(StaffMember $writer, Sheet $sheet, AfterText $text, string $key, int $now): AfterLetter
     {
-        return Contended::transaction(function () use ($writer, $sheet, $to, $date, $subject, $text, $key, $now): AfterLetter {
+        return Contended::transaction(function () use ($writer, $sheet, $text, $key, $now): AfterLetter {
             $earlier = AfterLetter::query()->where('request_key', $key)->where('sheet_id', $sheet->id)->first();
             if ($earlier !== null) {
                 return $earlier;
             }
-            $readers = self::readers($sheet, $to, $date)->filter(static fn (Booking $one): bool => $one->pass->email !== null);
+            $readers = self::readers($sheet, $text)->filter(static fn (Booking $one): bool => $one->pass->email !== null);
             $letter = AfterLetter::query()->create([
-                'sheet_id' => $sheet->id, 'staff_id' => $writer->id, 'request_key' => $key, 'to' => $to->value, 'subject' => $subject, 'text' => $text, 'sent_at' => Instant::column($now),
+                'sheet_id' => $sheet->id, 'staff_id' => $writer->id, 'request_key' => $key, 'to' => $text->to->value, 'subject' => $text->subject, 'text' => $text->text, 'sent_at' => Instant::column($now),
                 'sent_to' => array_values($readers->map(static fn (Booking $one): array => ['booking' => $one->id, 'name' => $one->pass->name, 'email' => (string) $one->pass->email])->all()),
             ]);
             foreach ($readers as $booking) {
-                event(new WrittenAfterwards($letter, $booking, self::filled($subject, $booking), self::filled($text, $booking)));
+                event(new WrittenAfterwards($letter, $booking, self::filled($text->subject, $booking), self::filled($text->text, $booking)));
             }
 
             return $letter;
         });
     }
 
-    /**
-     * @param  string  $date  as YYYY-MM-DD, as the desk has it
-     * @return Collection<int, Booking> of that day, to whom that happened; each visitor once for each meeting
-     */
-    public static function readers(Sheet $sheet, Outcome $to, string $date): Collection
+    /** @return Collection<int, Booking> of that day, to whom that happened; each visitor once for each meeting */
+    public static function readers(Sheet $sheet, AfterText $text): Collection
     {
-        $day = DayOf::on(LocalDate::parse($date), $sheet->host->school->timeZone())->span;
+        $day = DayOf::on(LocalDate::parse($text->date), $sheet->host->school->timeZone())->span;
 
-        return $sheet->bookings()->where('state', BookingState::Booked)->whereHas('turn', static fn ($turn) => $turn->where('outcome', $to))
+        return $sheet->bookings()->where('state', BookingState::Booked)->whereHas('turn', static fn ($turn) => $turn->where('outcome', $text->to))
             ->where('starts_at', '>=', Instant::column($day->start))->where('starts_at', '<', Instant::column($day->end))
             ->with(['pass', 'host', 'sheet.host.school'])->orderBy('starts_at')->limit(self::MOST)->get();
     }

@@ -7,6 +7,7 @@ namespace App\Knocks;
 use App\Booking\AgreedEntry;
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
@@ -71,9 +72,9 @@ final class AcceptKnock
             throw KnockRefused::because('closed_day');
         }
         $pass = $knock->pass;
-        $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id, keeper: $knock->keeper);
+        $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id)->keeping($knock->keeper);
         try {
-            $permit = Permit::of($sheet, $span->start, $who, Claimant::Kept, $now, KnockSheet::at($sheet, $span));
+            $permit = Permit::of($sheet, $span->start, new Claim($who, Claimant::Kept, $now), KnockSheet::at($sheet, $span));
             $booking = $this->book->onSlot($sheet, $permit, new BookingWish(
                 start: $span->start, placeId: (int) $knock->place_id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $knock->student, requestKey: $knock->request_key,
                 answers: array_filter(['details' => $knock->details, 'work' => $knock->work]) + $knock->answers, passId: $pass->id, keeper: $knock->keeper, studentId: $knock->student_id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\RequestKeyReused;
 use App\Framework\Contended;
@@ -75,7 +76,7 @@ final class AskForTime
         $unconfirmed = $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $keeper = Secret::hash(Str::uuid()->toString());
         $answerBy = $now + ($unconfirmed ? self::CONFIRM : $terms[0]->kept_hours * 3600);
-        $gone = ($this->keepTimes)($sheet, $wish->spans, Asking::visitor($pass->id, $pass->email, $wish->student, keeper: $keeper), Claimant::Visitor, $answerBy, $now);
+        $gone = ($this->keepTimes)($sheet, $wish->spans, new Claim(Asking::visitor($pass->id, $pass->email, $wish->student)->keeping($keeper), Claimant::Visitor, $now), $answerBy);
         if ($gone !== null) {
             throw KnockRefused::gone($gone, $this->instead($terms, $pass, $wish, $gone, $now), $sheet->host->school->timeZone());
         }

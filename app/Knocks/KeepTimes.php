@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
-use App\Booking\Claimant;
+use App\Booking\Claim;
 use App\Booking\NoSeatLeft;
 use App\Booking\Permit;
 use App\Booking\SeatWish;
 use App\Booking\TakeSeat;
 use App\Models\Instant;
 use App\Models\Sheet;
-use App\Timetables\Asking;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Recess\Time\Span;
 
@@ -24,15 +23,15 @@ final class KeepTimes
 
     /**
      * @param  list<Span>  $spans
-     * @param  Asking  $who  with the key under which they are kept
+     * @param  Claim  $claim  with the key under which they are kept
      * @return Span|null the first that cannot be had; null when all are kept
      */
-    public function __invoke(Sheet $sheet, array $spans, Asking $who, Claimant $by, int $until, int $now): ?Span
+    public function __invoke(Sheet $sheet, array $spans, Claim $claim, int $until): ?Span
     {
         foreach ($spans as $span) {
             try {
-                $permit = Permit::of($sheet, $span->start, $who, $by, $now, KnockSheet::at($sheet, $span));
-                $wish = SeatWish::with(null)->kept((string) $who->keeper, min($until, $span->start), $who->passId);
+                $permit = Permit::of($sheet, $span->start, $claim, KnockSheet::at($sheet, $span));
+                $wish = SeatWish::with(null)->kept((string) $claim->who->keeper, min($until, $span->start), $claim->who->passId);
                 ($this->takeSeat)($sheet->id, $permit->timetable, $permit->slot, $wish);
             } catch (NoSeatLeft|UniqueConstraintViolationException) {
                 return $span;

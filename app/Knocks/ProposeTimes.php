@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Models\Instant;
 use App\Models\Party;
@@ -36,7 +37,7 @@ final class ProposeTimes
             $knock->choices()->delete();
             $pass = $knock->pass;
             $answerBy = $now + KnockTerms::of($knock->host)->kept_hours * 3600;
-            $gone = ($this->keepTimes)($sheet, $spans, Asking::visitor($pass->id, $pass->email, $knock->student, keeper: $knock->keeper), Claimant::Staff, $answerBy, $now);
+            $gone = ($this->keepTimes)($sheet, $spans, new Claim(Asking::visitor($pass->id, $pass->email, $knock->student)->keeping($knock->keeper), Claimant::Staff, $now), $answerBy);
             if ($gone !== null) {
                 throw KnockRefused::gone($gone, [], $knock->zone());
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line;
 
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\LetGo;
 use App\Booking\NoSeatLeft;
@@ -51,7 +52,7 @@ final class OfferTime
                     ($this->letGo)($sheet, $earlier->keeper);
                     $earlier->delete();
                 }
-                $permit = Permit::of($sheet, $start, Asking::moving($booking), Claimant::Staff, $now);
+                $permit = Permit::of($sheet, $start, new Claim(Asking::moving($booking), Claimant::Staff, $now));
                 $keeper = Secret::hash(Str::uuid()->toString());
                 $until = min($now + self::LASTS, $permit->slot->start);
                 $seat = ($this->takeSeat)(

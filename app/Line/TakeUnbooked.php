@@ -12,11 +12,11 @@ use App\Models\Turn;
 final class TakeUnbooked
 {
     /** @throws PressedElsewhere */
-    public function __invoke(StaffMember $host, int $revision, string $name, string $student, string $phone, int $minutes, int $now): void
+    public function __invoke(StaffMember $host, int $revision, Unbooked $who, int $now): void
     {
-        Press::at($host, $revision, 'unbooked', $now, static function (Press $press) use ($host, $name, $student, $phone, $minutes, $now): void {
+        Press::at($host, $revision, 'unbooked', $now, static function (Press $press) use ($host, $who, $now): void {
             $press->unbooked(Turn::query()->create([
-                'staff_id' => $host->id, 'day' => (string) $press->day->day->date, 'name' => $name, 'student' => $student, 'phone' => $phone, 'minutes' => $minutes,
+                'staff_id' => $host->id, 'day' => (string) $press->day->day->date, 'name' => $who->name, 'student' => $who->student, 'phone' => $who->phone, 'minutes' => $who->minutes,
                 'arrived_at' => Instant::column($now), 'arrived_by' => 'desk',
             ]));
         });

@@ -48,7 +48,7 @@ final class MendStudent
     private static function standsAgainst(Booking $booking, string $name, int $now): bool
     {
         $start = $booking->span()->start;
-        $who = Asking::visitor($booking->pass_id, null, $name, $booking->place_id, $booking)->across();
+        $who = Asking::visitor($booking->pass_id, null, $name, $booking->place_id)->insteadOf($booking)->across();
         $reasons = Judge::at($start, $booking->sheet, $now, $who)->offerAt($start)->verdict->reasons ?? [];
 
         return array_filter($reasons, static fn (Reason $reason): bool => $reason->because->isOfStudent()) !== [];

@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\NoInterpreter;
 use App\Booking\NoSeatLeft;
@@ -58,7 +59,7 @@ final class KeepPlan
                 $sheet = SheetAtHand::held($pick->sheet);
                 try {
                     $who = Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id)->interpreted($wish->language);
-                    $permit = Permit::of($sheet, (int) $pick->start, $who, Claimant::Visitor, $now);
+                    $permit = Permit::of($sheet, (int) $pick->start, new Claim($who, Claimant::Visitor, $now));
                     $bookings[] = $this->book->onSlot($sheet, $permit, $this->one($wish, $pick, $sheet, $pass));
                 } catch (NotAsFilledIn $refusal) {
                     // To whom the school knows as the child's guardian it can be told; to others not even that.

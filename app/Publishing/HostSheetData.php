@@ -23,7 +23,6 @@ use App\Models\SheetHost;
 use App\Models\SheetKind;
 use App\Models\SheetState;
 use App\Models\StaffMember;
-use App\Timetables\Asking;
 use App\Timetables\Judge;
 use App\Timetables\RulerData;
 use App\Timetables\RulerNotes;
@@ -155,11 +154,9 @@ final class HostSheetData
     private static function page(Sheet $sheet, ?LocalDate $from, int $now): array
     {
         $today = $sheet->toCore()->zone->dateAt($now);
-        [$timetable, $later] = Judge::page($sheet, $from ?? $today, self::DAYS, $now, Asking::host(), over: true);
+        [$timetable, $later] = Judge::pageOfAll($sheet, $from ?? $today, self::DAYS, $now);
 
-        return $timetable->pieces === [] && $from === null ? Judge::page(
-            $sheet, LocalDate::fromDay(0), self::DAYS, $now, Asking::host(), over: true,
-        ) : [$timetable, $later];
+        return $timetable->pieces === [] && $from === null ? Judge::pageOfAll($sheet, LocalDate::fromDay(0), self::DAYS, $now) : [$timetable, $later];
     }
 
     /**

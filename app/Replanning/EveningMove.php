@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Replanning;
 
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
@@ -81,7 +82,7 @@ final class EveningMove
             try {
                 $as = $sheet === null ? null : $this->sheet($sheet->toCore());
                 $as === null || $as->hasSlot($then) || $as = $as->only($then);
-                Permit::of($booking->sheet, $then->start, Asking::moving($booking), Claimant::Staff, $now, $as)->whole();
+                Permit::of($booking->sheet, $then->start, new Claim(Asking::moving($booking), Claimant::Staff, $now), $as)->whole();
             } catch (NoSeatLeft|NotAsFilledIn) {
                 $cannot[] = $booking->id;
             }

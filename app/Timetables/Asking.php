@@ -38,14 +38,26 @@ final readonly class Asking
         return new self(false, keeper: $keeper);
     }
 
-    public static function visitor(?int $passId, ?string $email, string $student, ?int $placeId = null, ?Booking $moving = null, ?string $keeper = null): self
+    public static function visitor(?int $passId, ?string $email, string $student, ?int $placeId = null): self
     {
-        return new self(false, $passId, (string) $email, $student, $placeId, $moving, $keeper);
+        return new self(false, $passId, (string) $email, $student, $placeId);
+    }
+
+    /** The same to whom what is kept under a key is free. */
+    public function keeping(?string $keeper): self
+    {
+        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $keeper, $this->across, $this->language);
+    }
+
+    /** The same who would give a booking up for it. */
+    public function insteadOf(?Booking $booking): self
+    {
+        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $booking, $this->keeper, $this->across, $this->language);
     }
 
     public static function holder(Pass $pass, string $student = '', ?string $keeper = null): self
     {
-        return self::visitor($pass->id, $pass->email, $student, keeper: $keeper);
+        return self::visitor($pass->id, $pass->email, $student)->keeping($keeper);
     }
 
     /** Whether anything of theirs could stand on another pass. */
@@ -72,6 +84,6 @@ final readonly class Asking
         // Where places differ from time to time, a meeting may move to a time at another one.
         $place = ($to ?? $booking->sheet)->toCore()->hasOwnPlaces() ? null : ($to === null ? $booking->place_id : $to->places->first()?->id);
 
-        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place, $booking)->interpreted($booking->language);
+        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place)->insteadOf($booking)->interpreted($booking->language);
     }
 }

@@ -48,17 +48,30 @@ final class Judge
     /**
      * The first so many dates that have something to come, and where the next ones begin.
      *
-     * @param  bool  $over  whether dates that are over count too
      * @return array{Timetable, LocalDate|null}
      */
-    public static function page(Sheet $sheet, ?LocalDate $from, int $atMost, int $now, Asking $who, bool $over = false): array
+    public static function page(Sheet $sheet, ?LocalDate $from, int $atMost, int $now, Asking $who): array
     {
         $core = $sheet->toCore();
         $today = $core->zone->dateAt($now);
         // What began yesterday may pass midnight, and be still to come.
-        [$dates, $later] = $core->firstDates($from ?? ($over ? $today : $today->plusDays(-1)), $atMost, $today, $over ? 0 : $now);
+        [$dates, $later] = $core->firstDates($from ?? $today->plusDays(-1), $atMost, $today, $now);
 
         return [self::over($sheet, $dates ?? DateRange::day($today), $now, $who), $later];
+    }
+
+    /**
+     * The same as its host sees it, with dates that are over.
+     *
+     * @return array{Timetable, LocalDate|null}
+     */
+    public static function pageOfAll(Sheet $sheet, LocalDate $from, int $atMost, int $now): array
+    {
+        $core = $sheet->toCore();
+        $today = $core->zone->dateAt($now);
+        [$dates, $later] = $core->firstDates($from, $atMost, $today);
+
+        return [self::over($sheet, $dates ?? DateRange::day($today), $now, Asking::host()), $later];
     }
 
     /** The first time from now on that can be had. */

@@ -65,7 +65,7 @@ final class Whereabouts
      */
     public static function ofStaff(array $staff, Span $range, int $now, ?string $keeper = null, ?Booking $moving = null): array
     {
-        [$rows, $busy] = self::holds($staff, $range, $now, Asking::visitor(null, null, '', moving: $moving, keeper: $keeper));
+        [$rows, $busy] = self::holds($staff, $range, $now, Asking::visitor(null, null, '')->insteadOf($moving)->keeping($keeper));
         $held = array_fill_keys($staff, []);
         foreach ($rows as $row) {
             $held[(int) $row->staff_id][] = self::span($row);

@@ -25,6 +25,7 @@ use App\Passes\MoveOwn;
 use App\Timetables\Asking;
 use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
+use App\Waiting\WhoWaits;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -79,9 +80,9 @@ final class PlainController
         $status = 200;
         try {
             $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
-            $join(
-                $sheet, null, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet),
-            );
+            $join($sheet, null, new WhoWaits(
+                $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet),
+            ));
         } catch (ValidationException $failure) {
             $said = self::firstOfEach($failure);
             [$message, $status] = [Words::say('booking.look_again'), 422];

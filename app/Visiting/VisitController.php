@@ -26,6 +26,7 @@ use App\Passes\LookForMeeting;
 use App\Timetables\Asking;
 use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
+use App\Waiting\WhoWaits;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -149,10 +150,10 @@ final class VisitController
                 'clock' => ['nullable', 'integer', Rule::in([12, 24])],
             ],
         );
-        $join(
-            $sheet, $pass, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')),
+        $join($sheet, $pass, new WhoWaits(
+            $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')),
             Wants::asked($request, $sheet), $request->filled('clock') ? $request->integer('clock') : null,
-        );
+        ));
 
         return new JsonResponse(['ok' => true]);
     }

@@ -10,7 +10,6 @@ use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Waiting;
-use App\Models\Wants;
 use App\Timetables\Guards;
 
 /**
@@ -25,11 +24,11 @@ final class JoinWaiting
     private const OF_AN_ADDRESS = 10;
 
     /** @throws WaitingRefused when there is no line to join */
-    public function __invoke(Sheet $sheet, ?Pass $pass, string $name, string $email, Wants $wants = new Wants, ?int $clock = null): Waiting
+    public function __invoke(Sheet $sheet, ?Pass $pass, WhoWaits $who): Waiting
     {
-        $email = $pass->email ?? $email;
+        $email = $pass->email ?? $who->email;
 
-        return Contended::transaction(static function () use ($sheet, $pass, $name, $email, $wants, $clock): Waiting {
+        return Contended::transaction(static function () use ($sheet, $pass, $who, $email): Waiting {
             Guards::booking($sheet, $email, '');
             if ($sheet->seen() !== SheetState::Open || ! $sheet->rules->yes('waiting')) {
                 throw new WaitingRefused(Words::say('booking.no_line', ['phone' => $sheet->host->school->phoneOrNone()]));
@@ -41,8 +40,8 @@ final class JoinWaiting
             }
             $waiting = $known ?? Waiting::query()->create([
                 'sheet_id' => $sheet->id,
-                'wants' => $wants->toArray(),
-                'pass_id' => $pass->id ?? Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => '', 'clock' => $clock])->id,
+                'wants' => $who->wants->toArray(),
+                'pass_id' => $pass->id ?? Pass::query()->create(['name' => $who->name, 'email' => $email, 'phone' => '', 'clock' => $who->clock])->id,
             ]);
             if ($waiting->confirmed_at === null) {
                 event(new PlaceTaken($waiting));

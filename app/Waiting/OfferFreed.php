@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waiting;
 
+use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\Keep;
 use App\Booking\KeepSlot;
@@ -75,7 +76,7 @@ final class OfferFreed
             $wants = $one->wants();
             try {
                 $permit = Permit::of(
-                    $sheet, $start, Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place), Claimant::Visitor, $now,
+                    $sheet, $start, new Claim(Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place), Claimant::Visitor, $now),
                 );
             } catch (NoSeatLeft|NotAsFilledIn) {
                 return false;

@@ -46,7 +46,7 @@ final class Drawing
         $sheet = PreviewSheet::of($reader);
         $readable = $reader->blocks !== [] && ! isset($reader->errors['blocks']);
         $tally = $readable ? $reader->tally() : null;
-        [$timetable, $later] = $readable ? Judge::page($sheet, $from ?? $reader->today, self::DAYS, $now, Asking::host(), over: true) : [null, null];
+        [$timetable, $later] = $readable ? Judge::pageOfAll($sheet, $from ?? $reader->today, self::DAYS, $now) : [null, null];
         $stretches = $readable ? $reader->times()->stretches(...$reader->times()->reach($reader->today)) : [];
 
         return [

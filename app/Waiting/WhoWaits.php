@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Waiting;
+
+use App\Models\Wants;
+
+/** Who would like to wait for a time, and for which. */
+final readonly class WhoWaits
+{
+    public function __construct(
+        public string $name,
+        public string $email,
+        public Wants $wants = new Wants,
+        /** 12 or 24, as they read times; null when they have not said. */
+        public ?int $clock = null,
+    ) {
+    }
+}
