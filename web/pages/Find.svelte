@@ -10,7 +10,7 @@
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
-    import Ruler from '../parts/Ruler.svelte';
+    import Ruler from '../ruler/Ruler.svelte';
 
     let first: Schema['Found'] = $props();
 

@@ -2,7 +2,7 @@
     /** A sheet inside a course page: the free times to look at; a press opens the sheet itself. */
     import { onMount } from 'svelte';
     import type { Schema } from '../lib/api';
-    import Ruler from '../parts/Ruler.svelte';
+    import Ruler from '../ruler/Ruler.svelte';
 
     let sheet: Schema['VisitSheet'] = $props();
     let box = $state<HTMLElement>();

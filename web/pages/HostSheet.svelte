@@ -12,7 +12,7 @@
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Heard from '../parts/Heard.svelte';
     import Masthead from '../parts/Masthead.svelte';
-    import Ruler from '../parts/Ruler.svelte';
+    import Ruler from '../ruler/Ruler.svelte';
     import HostBooking from '../host/HostBooking.svelte';
     import Roster from '../host/Roster.svelte';
     import Links from '../host/Links.svelte';

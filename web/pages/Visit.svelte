@@ -13,7 +13,7 @@
     import HostName from '../parts/HostName.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
-    import Ruler from '../parts/Ruler.svelte';
+    import Ruler from '../ruler/Ruler.svelte';
     import Sieve from '../parts/Sieve.svelte';
     import Waiting from '../parts/Waiting.svelte';
 

@@ -3,7 +3,7 @@
     import { onMount, tick } from 'svelte';
     import type { Schema, Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
-    import Ruler from './Ruler.svelte';
+    import Ruler from '../ruler/Ruler.svelte';
 
     /** What is to be picked from; what of it whoever moves can have beyond the rules for visitors, with what these would be told. */
     export interface Times {

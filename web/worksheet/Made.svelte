@@ -4,7 +4,8 @@
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
     import type { Draft } from '../lib/draft.svelte';
-    import Ruler from '../parts/Ruler.svelte';
+    import Handles from '../ruler/Handles.svelte';
+    import Ruler from '../ruler/Ruler.svelte';
     import Occurrence from './Occurrence.svelte';
 
     interface Props {
@@ -25,6 +26,11 @@
     });
     const shown = $derived(unfolded || draft.from ? days : first);
 
+    function choose(day: Schema['RulerDay'], stretch: Schema['Stretch']) {
+        if (stretch.block === null || stretch.occurrence === null) return;
+        const label = `${day.label}, ${stretch.from} to ${stretch.until}`;
+        chosen = { index: stretch.block, date: stretch.occurrence, label, stretch };
+    }
     async function drag(stretch: Schema['Stretch'], side: 'from' | 'until', minutes: number) {
         if (stretch.block === null || stretch.occurrence === null) return;
         const same = draft
@@ -50,19 +56,11 @@
         {#if trouble}<Notice class="mb-2">{trouble}</Notice>{/if}
         <div class="grid gap-3">
             {#each shown as day (day.date)}
-                <Ruler
-                    {day}
-                    {drag}
-                    occurrence={(stretch) => {
-                        if (stretch.block !== null && stretch.occurrence !== null)
-                            chosen = {
-                                index: stretch.block,
-                                date: stretch.occurrence,
-                                label: `${day.label}, ${stretch.from} to ${stretch.until}`,
-                                stretch,
-                            };
-                    }}
-                />
+                <Ruler {day}>
+                    {#snippet handles(stretch)}
+                        <Handles {day} {stretch} {drag} occurrence={() => choose(day, stretch)} />
+                    {/snippet}
+                </Ruler>
                 {#if chosen && chosen.stretch.occurrence !== null && day.stretches.some((one) => one.block === chosen?.index && one.occurrence === chosen.date)}
                     <Occurrence
                         {draft}

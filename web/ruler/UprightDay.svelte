@@ -3,6 +3,7 @@
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { runsOf } from '../lib/runs';
+    import { SAID, walk } from './tabs';
 
     type Slot = Schema['RulerSlot'];
 
@@ -13,18 +14,16 @@
         entry: string | undefined;
         own: (slot: Slot) => string | null;
         spoken: (slot: Slot) => string;
-        said: Record<Slot['state'], string>;
         names: Record<string, string>;
-        walk: (event: KeyboardEvent) => void;
         pick: (slot: Slot) => void;
     }
-    let { day, chosen, entry, own, spoken, said, names, walk, pick }: Props = $props();
+    let { day, chosen, entry, own, spoken, names, pick }: Props = $props();
 
     const runs = $derived(runsOf(day));
     const shortest = $derived(Math.min(60, ...runs.filter((run) => run.free).map((run) => run.slots[0]!.length)));
     /** What a folded run is called: by its name where it has one, such as the time that is theirs now. */
     const called = (slots: Slot[], state: Slot['state']) =>
-        (slots.length === 1 ? names[slots[0]!.key] : undefined) ?? said[state];
+        (slots.length === 1 ? names[slots[0]!.key] : undefined) ?? SAID[state];
 </script>
 
 <ol class="upright">

@@ -1,0 +1,101 @@
+<script lang="ts">
+    /** Who is in a round, and where each of them is. */
+    import type { Snippet } from 'svelte';
+    import { Checkbox, Input, Label } from '../lib/controls';
+    import TextButton from '../controls/TextButton.svelte';
+    import { holds } from '../lib/sought';
+    import PartForm from './PartForm.svelte';
+    import type { Setup } from './setup.svelte';
+
+    interface Props {
+        setup: Setup;
+        classes: { id: number; name: string; students: number; teachers: number[] }[];
+        people: { id: number; name: string; subject: string }[];
+        interpreters: Snippet;
+    }
+    let { setup, classes, people, interpreters }: Props = $props();
+
+    let sought = $state('');
+    let open = $state<number | null>(null);
+    const shown = $derived(people.filter((one) => holds(`${one.name} ${one.subject}`, sought)));
+    /** A department is whoever has one subject: picked here, then all who are shown are taken. */
+    const subjects = $derived([...new Set(people.map((one) => one.subject).filter(Boolean))].sort());
+    const chosen = $derived(
+        classes.filter((one) => setup.form.classes.length === 0 || setup.form.classes.includes(one.id)),
+    );
+    const part = (staff: number) => setup.round?.parts.find((one) => one.staff === staff);
+    const short = (staff: number) => setup.round?.look.short.find((one) => one.staff === staff);
+
+    function put(staff: number[], on: boolean) {
+        setup.form.staff = on
+            ? [...new Set([...setup.form.staff, ...staff])]
+            : setup.form.staff.filter((one) => !staff.includes(one));
+        setup.typed();
+    }
+</script>
+
+<section aria-labelledby="who">
+    <h2 id="who" class="mb-1">Who is in it: {setup.form.staff.length}</h2>
+    <p class="flex flex-wrap gap-x-5">
+        {#if classes.some((one) => one.teachers.length > 0)}
+            <TextButton
+                onclick={() =>
+                    put(
+                        chosen.flatMap((one) => one.teachers),
+                        true,
+                    )}>All who teach these classes</TextButton
+            >
+        {/if}
+        <TextButton
+            onclick={() =>
+                put(
+                    shown.map((one) => one.id),
+                    true,
+                )}>{sought ? 'All who are shown' : 'Everybody'}</TextButton
+        >
+        {#if setup.form.staff.length > 0}
+            <TextButton onclick={() => put([...setup.form.staff], false)}>Nobody</TextButton>
+        {/if}
+    </p>
+    <Label for="seek">Name or subject</Label>
+    <Input id="seek" type="search" class="mb-2 w-full" autocomplete="off" list="subjects" bind:value={sought} />
+    <datalist id="subjects">
+        {#each subjects as one (one)}<option value={one}></option>{/each}
+    </datalist>
+    {#if setup.round && setup.round.look.short.length > 0}
+        <p class="notice mb-2">{setup.round.look.short_said}</p>
+    {/if}
+    <ul class="max-h-[60vh] overflow-y-auto border-t border-line">
+        {#each shown as one (one.id)}
+            {@const mine = part(one.id)}
+            <li class="border-b border-line">
+                <div class="flex flex-wrap items-center gap-x-3">
+                    <Checkbox
+                        checked={setup.form.staff.includes(one.id)}
+                        onchange={(event) => put([one.id], event.currentTarget.checked)}
+                        >{one.name}{one.subject ? `, ${one.subject}` : ''}</Checkbox
+                    >
+                    {#if short(one.id)}<span class="text-brick"
+                            >{short(one.id)!.students} students, {short(one.id)!.times} times</span
+                        >{/if}
+                    {#if mine && setup.form.staff.includes(one.id)}
+                        <span class="ml-auto {mine.has_place ? 'text-faint' : 'font-semibold text-brick'}"
+                            >{mine.has_place ? mine.label : 'no place yet'}</span
+                        >
+                        <TextButton
+                            aria-expanded={open === mine.id}
+                            aria-label="Where {one.name} is"
+                            onclick={() => (open = open === mine.id ? null : mine.id)}
+                            >{open === mine.id ? 'Close' : 'Change'}</TextButton
+                        >
+                    {/if}
+                </div>
+                {#if mine && open === mine.id}
+                    <PartForm part={mine} changed={(kept) => setup.partChanged(kept)} />
+                {/if}
+            </li>
+        {/each}
+    </ul>
+    {#if setup.fields.staff}<p class="font-semibold text-brick">{setup.fields.staff}</p>{/if}
+    {@render interpreters()}
+</section>
