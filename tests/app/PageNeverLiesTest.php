@@ -73,15 +73,19 @@ final class PageNeverLiesTest extends TestCase
         foreach ($sheets as $sheet) {
             $place = (int) $this->one($sheet->places->pluck('id')->all());
             foreach (['', $pass] as $who) {
-                foreach ($this->some($this->slots($sheet, $who), 6) as $slot) {
-                    $free = $slot['state'] === 'free' && in_array($place, $slot['places'] ?? [$place], true);
+                $can = static fn (array $slot): bool => $slot['state'] === 'free' && in_array($place, $slot['places'] ?? [$place], true);
+                $all = $this->slots($sheet, $who);
+                // Of both kinds, where there are both.
+                $others = array_values(array_filter($all, static fn (array $slot): bool => ! $can($slot)));
+                foreach ([...$this->some(array_values(array_filter($all, $can)), 3), ...$this->some($others, 3)] as $slot) {
+                    $free = $can($slot);
                     $status = $this->tried($sheet, $this->wish($sheet, '20:00', ['slot' => $slot['key'], 'place' => $place, 'email' => 'new@mail.example', 'answers' => ['phone' => '902 555 0100', 'student' => 'Ada New']] + ($who === '' ? [] : ['pass' => $who])));
                     self::assertSame($free ? 201 : 409, $status, "World $seed, $sheet->title, {$slot['key']}, seen as {$slot['state']}".($who === '' ? '' : ' with a pass'));
                     $tried[$free ? 'free' : 'other']++;
                 }
             }
         }
-        self::assertGreaterThan(0, $tried['free'] + $tried['other']);
+        self::assertGreaterThan(0, min($tried), "In world $seed some times could be had and some could not.");
         foreach ($sheets as $sheet) {
             $this->anUnchangedEditMovesNobody($sheet->refresh(), $seed);
             $this->aMoveGoesWhereThePageSays($sheet, $seed);
