@@ -8,13 +8,13 @@ return [
     // Somebody is away.
     'away_said' => '{hit, plural, =0 {Nobody has booked with {host} then. The times are closed.} one {One meeting with {host} cannot be.} other {# meetings with {host} cannot be.}} {hit, plural, =0 {} other {{placed, plural, =0 {There is no other time for any of them.} one {For one there is another time, moved as little as can be.} other {For # there are other times, moved as little as can be.}}}}',
     'stead' => '{time} with {host}',
-    'away_done' => '{host} is away; everybody who is concerned was written to.',
+    'away_done' => '{host} is away. Everybody who is concerned hears of it in half a minute.',
     'not_in_it' => 'They have no open sheet in this round.',
     'others_hit' => 'It hits others than you have seen: somebody has booked or moved meanwhile. Nothing was changed; look once more.',
     'taken_meanwhile' => 'One of these times was taken meanwhile. Nothing was changed; look once more.',
     // An evening is moved.
     'evening_said' => '{meetings, plural, =0 {Nobody has booked on {from}; the times move to {to}.} one {One meeting moves from {from} to {to}, at its hour.} other {# meetings of {families, plural, one {one family} other {# families}} move from {from} to {to}, each at its hour.}} {cannot, plural, =0 {} one {One cannot be then, and is cancelled.} other {# cannot be then, and are cancelled.}}',
-    'evening_done' => 'The evening is moved; each family hears of all its meetings in one letter.',
+    'evening_done' => 'The evening is moved. In half a minute each family hears of all its meetings in one letter.',
     'not_its_date' => 'The round is not on this date.',
     'date_over' => 'This date is over.',
     'date_far' => 'That is too far away for the same round. Make it again with new dates.',
@@ -30,5 +30,4 @@ return [
     'undone' => 'All is as it was. Nobody was written to.',
     'undo_late' => 'It is too late to take this back: they have been written to.',
     'undo_taken' => 'This cannot be taken back any more: somebody has one of these times by now. Nothing was changed.',
-    'undo_away' => '{host} is away.',
 ];

@@ -189,7 +189,14 @@ test('a change that moves three people says so first', async ({ page, browser })
     const row = page.getByRole('listitem').filter({ hasText: 'First Child' });
     await row.getByRole('button', { name: 'Move', exact: true }).click();
     await row.locator('[data-tab].free').last().click();
+    const was = await row.locator('.times').textContent();
     await row.getByRole('button', { name: 'Move it there' }).click();
+    await expect(page.getByText(/^First Child is moved to /)).toBeVisible();
+    await expect(row.locator('.times')).not.toHaveText(was!);
+    // A slip: it is where it was, and nobody has heard of it.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(row.locator('.times')).toHaveText(was!);
+    await expect(page.getByText(/^First Child is moved to /)).toBeHidden();
     await expect(page.getByRole('heading', { name: '3 of 5 taken' })).toBeVisible();
     await page.getByRole('button', { name: 'Message, QR, paper' }).click();
     await expect(page.getByLabel('A message ready to paste')).toHaveValue(/No account is needed|no account is needed/);
