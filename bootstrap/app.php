@@ -26,32 +26,52 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 error_reporting(E_ALL & ~E_DEPRECATED);
 
 // Everything an installation writes lies in one folder, so that the demo and the tests run side by side.
-$var = getenv('RECESS_VAR') ?: dirname(__DIR__).'/var/demo';
+$var = getenv('RECESS_VAR') ?: dirname(__DIR__) . '/var/demo';
 
 foreach (['config', 'events', 'packages', 'routes', 'services'] as $cached) {
-    $_ENV['APP_'.strtoupper($cached).'_CACHE'] ??= "$var/bootstrap/$cached.php";
+    $_ENV['APP_' . strtoupper($cached) . '_CACHE'] ??= "$var/bootstrap/$cached.php";
 }
 
 // The rooms, in order: each may use those before it, and none after it (tests/app/RoomsTest.php).
-$rooms = array_map(static fn (string $room): string => dirname(__DIR__).'/app/'.$room, require __DIR__.'/rooms.php');
+$rooms = array_map(
+    static fn(string $room): string => dirname(__DIR__) . '/app/' . $room,
+    require __DIR__ . '/rooms.php',
+);
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withProviders(array_values(array_filter(
-        array_map(static fn (string $room): string => 'App\\'.basename($room).'\\'.basename($room).'Room', $rooms),
-        class_exists(...),
-    )), withBootstrapProviders: false)
+    ->withProviders(
+        array_values(
+            array_filter(
+                array_map(
+                    static fn(string $room): string => 'App\\' . basename($room) . '\\' . basename($room) . 'Room',
+                    $rooms,
+                ),
+                class_exists(...),
+            ),
+        ),
+        withBootstrapProviders: false,
+    )
     ->withCommands($rooms)
     ->withEvents(discover: false)
     ->withRouting(
-        using: static fn () => array_map(static fn (string $file): mixed => require $file, array_filter(array_map(static fn (string $room): string => "$room/routes.php", $rooms), is_file(...))),
-        commands: dirname(__DIR__).'/routes/schedule.php',
+        using: static fn() => array_map(
+            static fn(string $file): mixed => require $file,
+            array_filter(array_map(static fn(string $room): string => "$room/routes.php", $rooms), is_file(...)),
+        ),
+        commands: dirname(__DIR__) . '/routes/schedule.php',
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         // Same origin only; see docs/decisions/0001. Of a proxy that config/trustedproxy.php names, who asks and how.
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->prepend(CleanInput::class);
-        $middleware->alias(['budget' => Budget::class, 'limited' => Limited::class, 'logged' => Logged::class, 'proved' => Proof::class, 'wrong-keys' => WrongKeys::class]);
+        $middleware->alias([
+            'budget' => Budget::class,
+            'limited' => Limited::class,
+            'logged' => Logged::class,
+            'proved' => Proof::class,
+            'wrong-keys' => WrongKeys::class,
+        ]);
         // Spaces at the ends of a password are part of it.
         $middleware->trimStrings(except: ['current', 'password']);
         $middleware->append(SecurityHeaders::class);
@@ -66,18 +86,23 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/staff');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->shouldRenderJsonWhen(
+            static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
     })
     ->create();
 
 // The made-up school and what stands in for services: no school's installation loads them.
 $app->booting(static function (Application $app): void {
-    if (($app->make('config')->get('recess.demo') === true || $app->runningUnitTests()) && class_exists(DemoRoom::class)) {
+    if (
+        ($app->make('config')->get('recess.demo') === true || $app->runningUnitTests()) &&
+        class_exists(DemoRoom::class)
+    ) {
         $app->register(DemoRoom::class);
     }
 });
 
 $app->useEnvironmentPath($var);
-$app->useStoragePath($var.'/storage');
+$app->useStoragePath($var . '/storage');
 
 return $app;

@@ -18,5 +18,8 @@ return [
         ],
         'array' => ['transport' => 'array'],
     ],
-    'from' => ['address' => env('MAIL_FROM_ADDRESS', 'meetings@school.example'), 'name' => env('MAIL_FROM_NAME', 'School meetings')],
+    'from' => [
+        'address' => env('MAIL_FROM_ADDRESS', 'meetings@school.example'),
+        'name' => env('MAIL_FROM_NAME', 'School meetings'),
+    ],
 ];

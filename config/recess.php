@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'version' => trim((string) @file_get_contents(__DIR__.'/../VERSION')),
+    'version' => trim((string) @file_get_contents(__DIR__ . '/../VERSION')),
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
     // What the demo's sign-in page offers; all of its staff have this password.
@@ -22,7 +22,11 @@ return [
     'bench' => (bool) env('RECESS_BENCH', false),
     // From one network address. A whole school may sit behind one, so these stop floods, not families.
     'limits' => [
-        'visitor-writes' => ['most' => (int) env('RECESS_VISITOR_WRITES_PER_MINUTE', 120), 'seconds' => 60, 'by' => 'network'],
+        'visitor-writes' => [
+            'most' => (int) env('RECESS_VISITOR_WRITES_PER_MINUTE', 120),
+            'seconds' => 60,
+            'by' => 'network',
+        ],
         'pass-reads' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
         // A tablet is one reader; a whole school may sit behind its address.
         'kiosk' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
@@ -66,14 +70,23 @@ return [
     // Where a room of its own opens for each meeting, with {room} in it; without one, the stand-in's rooms are used.
     'video_address' => env('RECESS_VIDEO_ADDRESS'),
     // A gateway for text messages: an address, a body and headers ("Name: value", | between) with {to} and {text} in them.
-    'texts' => ['address' => env('RECESS_TEXT_ADDRESS'), 'body' => env('RECESS_TEXT_BODY'), 'headers' => env('RECESS_TEXT_HEADERS')],
+    'texts' => [
+        'address' => env('RECESS_TEXT_ADDRESS'),
+        'body' => env('RECESS_TEXT_BODY'),
+        'headers' => env('RECESS_TEXT_HEADERS'),
+    ],
     // On which the web server takes word that something changed (app/Live); without one, pages look now and then.
     'live_socket' => env('RECESS_LIVE_SOCKET'),
     // When a new day begins at desks, as a time of the school's clock: an evening may pass midnight.
     'day_begins' => env('RECESS_DAY_BEGINS', '04:00'),
     // The mailbox that is read for answers of calendar programs: its address, with {key} in it where the mail server takes
     // "answers+anything@school.example" for it, and how it is read (imap://host, imaps://host:993).
-    'answers' => ['address' => env('RECESS_ANSWERS_ADDRESS'), 'mailbox' => env('RECESS_ANSWERS_MAILBOX'), 'user' => env('RECESS_ANSWERS_USER'), 'password' => env('RECESS_ANSWERS_PASSWORD')],
+    'answers' => [
+        'address' => env('RECESS_ANSWERS_ADDRESS'),
+        'mailbox' => env('RECESS_ANSWERS_MAILBOX'),
+        'user' => env('RECESS_ANSWERS_USER'),
+        'password' => env('RECESS_ANSWERS_PASSWORD'),
+    ],
     // How long a picked time is kept while its visitor types, in seconds.
     'keep_seconds' => 300,
 ];

@@ -23,28 +23,35 @@ final readonly class Asker
         public int $times = 1,
         /** @var list<list<Span>>|null when each interpreter of their language is free; null where they need none */
         public ?array $interpreters = null,
-    ) {
-    }
+    ) {}
 
     public static function host(): self
     {
-        return new self(true, new Claims, new Claims, null);
+        return new self(true, new Claims(), new Claims(), null);
     }
 
     public static function anybody(): self
     {
-        return self::known(new Claims, new Claims);
+        return self::known(new Claims(), new Claims());
     }
 
     /** @param  list<list<Span>>|null  $interpreters */
-    public static function known(Claims $visitor, Claims $student, ?int $place = null, int $times = 1, ?array $interpreters = null): self
-    {
+    public static function known(
+        Claims $visitor,
+        Claims $student,
+        ?int $place = null,
+        int $times = 1,
+        ?array $interpreters = null,
+    ): self {
         return new self(false, $visitor, $student, $place, $times, $interpreters);
     }
 
     /** Whether what is said to them is what would be said to anybody. */
     public function isAnybody(): bool
     {
-        return $this->visitor->isNone() && $this->student->isNone() && $this->times === 1 && $this->interpreters === null;
+        return $this->visitor->isNone() &&
+            $this->student->isNone() &&
+            $this->times === 1 &&
+            $this->interpreters === null;
     }
 }

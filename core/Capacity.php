@@ -14,6 +14,5 @@ final readonly class Capacity
         public int $left,
         /** Those that somebody has. */
         public int $taken,
-    ) {
-    }
+    ) {}
 }

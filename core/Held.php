@@ -18,6 +18,5 @@ final readonly class Held
         public bool $ours = true,
         /** Whether the host is only there alongside whoever is met. */
         public bool $alongside = false,
-    ) {
-    }
+    ) {}
 }

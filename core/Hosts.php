@@ -11,11 +11,7 @@ final readonly class Hosts
      * @param  non-empty-list<int>  $meeting  of whom one is at each meeting, the first one preferred: mostly the sheet's own host alone
      * @param  list<int>  $alongside  colleagues who have to be there too
      */
-    private function __construct(
-        public array $meeting,
-        public array $alongside,
-    ) {
-    }
+    private function __construct(public array $meeting, public array $alongside) {}
 
     /**
      * @param  list<int>  $anyOne  colleagues who may be the one instead of the owner

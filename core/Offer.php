@@ -10,9 +10,5 @@ use Recess\Time\Span;
 /** One slot of a timetable and whether it can be had. */
 final readonly class Offer
 {
-    public function __construct(
-        public Span $slot,
-        public Verdict $verdict,
-    ) {
-    }
+    public function __construct(public Span $slot, public Verdict $verdict) {}
 }

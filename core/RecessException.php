@@ -5,6 +5,4 @@ declare(strict_types=1);
 namespace Recess;
 
 /** Every failure that the core names. The message is written for the person who gave the value. */
-interface RecessException extends \Throwable
-{
-}
+interface RecessException extends \Throwable {}

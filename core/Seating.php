@@ -37,8 +37,7 @@ final readonly class Seating implements Rule
         private array $elsewhere,
         private array $taken,
         private array $meetings,
-    ) {
-    }
+    ) {}
 
     /** @param  array<int, int>  $ends  of the sheet's slots on the dates that the world knows, by their start */
     public static function of(Sheet $sheet, World $world, array $ends): self
@@ -47,7 +46,7 @@ final readonly class Seating implements Rule
         $perDay = $sheet->rules->wholeOrNone('per_day');
         $taken = $meetings = [];
         foreach ($world->held as $held) {
-            if (! isset($elsewhere[$held->host])) {
+            if (!isset($elsewhere[$held->host])) {
                 continue;
             }
             if ($perDay !== null) {
@@ -56,15 +55,18 @@ final readonly class Seating implements Rule
             }
             // A booking on a slot that the sheet has no more is in the way of those it has; so is the rest of a longer one.
             $isRest = $held->alongside && in_array($held->host, $sheet->hosts->meeting, true);
-            if (! $held->ours || $isRest || ($ends[$held->span->start] ?? null) !== $held->span->end) {
+            if (!$held->ours || $isRest || ($ends[$held->span->start] ?? null) !== $held->span->end) {
                 $elsewhere[$held->host][] = $held->span;
-            } elseif (! $held->alongside) {
+            } elseif (!$held->alongside) {
                 $taken[$held->host][$held->span->start] = $held->seats;
             }
         }
         $spans = [];
         foreach ($elsewhere as $host => $held) {
-            $spans[$host] = $held === [] ? $world->busy[$host] ?? Spans::none() : Spans::of([...$held, ...($world->busy[$host] ?? Spans::none())->all()]);
+            $spans[$host] =
+                $held === []
+                    ? $world->busy[$host] ?? Spans::none()
+                    : Spans::of([...$held, ...($world->busy[$host] ?? Spans::none())->all()]);
         }
         $away = null;
         foreach ($sheet->hosts->alongside as $host) {
@@ -72,8 +74,15 @@ final readonly class Seating implements Rule
         }
 
         return new self(
-            $sheet->zone, $sheet->hosts, $sheet->rules->whole('seats'), $sheet->seatsAdded, $perDay,
-            $away, array_intersect_key($spans, array_flip($sheet->hosts->meeting)), $taken, $meetings,
+            $sheet->zone,
+            $sheet->hosts,
+            $sheet->rules->whole('seats'),
+            $sheet->seatsAdded,
+            $perDay,
+            $away,
+            array_intersect_key($spans, array_flip($sheet->hosts->meeting)),
+            $taken,
+            $meetings,
         );
     }
 
@@ -88,7 +97,7 @@ final readonly class Seating implements Rule
                 $noSeat = true;
             } elseif ($away || $spans->touches($slot)) {
                 $busy = true;
-            } elseif ($this->perDay === null || ! $this->hasEnough($host, $slot)) {
+            } elseif ($this->perDay === null || !$this->hasEnough($host, $slot)) {
                 return null;
             }
         }
@@ -122,21 +131,27 @@ final readonly class Seating implements Rule
     /** @return list<int> those of whom one is met who have a seat for it, the first one preferred */
     public function hostsFor(Span $slot): array
     {
-        return array_values(array_filter(
-            $this->hosts->meeting,
-            fn (int $host): bool => ($this->taken[$host][$slot->start] ?? 0) < $this->seatsEach($slot) && $this->canCome($host, $slot),
-        ));
+        return array_values(
+            array_filter(
+                $this->hosts->meeting,
+                fn(int $host): bool => ($this->taken[$host][$slot->start] ?? 0) < $this->seatsEach($slot) &&
+                    $this->canCome($host, $slot),
+            ),
+        );
     }
 
     private function canCome(int $host, Span $slot): bool
     {
-        return $this->away?->touches($slot) !== true && ! $this->elsewhere[$host]->touches($slot) && ! $this->hasEnough($host, $slot);
+        return $this->away?->touches($slot) !== true &&
+            !$this->elsewhere[$host]->touches($slot) &&
+            !$this->hasEnough($host, $slot);
     }
 
     /** Whoever joins a meeting that the host has anyway makes it no more meetings. */
     private function hasEnough(int $host, Span $slot): bool
     {
-        return $this->perDay !== null && ! isset($this->taken[$host][$slot->start])
-            && ($this->meetings[$host][$this->zone->dayAt($slot->start)] ?? 0) >= $this->perDay;
+        return $this->perDay !== null &&
+            !isset($this->taken[$host][$slot->start]) &&
+            ($this->meetings[$host][$this->zone->dayAt($slot->start)] ?? 0) >= $this->perDay;
     }
 }

@@ -52,8 +52,7 @@ final readonly class Sheet
         /** Slots that its host has closed by hand. */
         public ?Spans $slotsClosed = null,
         public Travel $travel = new Travel(0),
-    ) {
-    }
+    ) {}
 
     /** Whether its meetings can be at different places at different times. */
     public function hasOwnPlaces(): bool
@@ -70,7 +69,7 @@ final readonly class Sheet
     /** @return array<int, string|null> those of its places at which a slot's meeting can be, as it has them */
     public function placesAt(Span $slot): array
     {
-        if (! $this->hasOwnPlaces()) {
+        if (!$this->hasOwnPlaces()) {
             return $this->places;
         }
         $date = $this->zone->dateAt($slot->start);
@@ -136,8 +135,17 @@ final readonly class Sheet
     private function timed(array $blocks, ?Dates $closedDays, ?Spans $slotsClosed): self
     {
         return new self(
-            $this->zone, $blocks, $this->hosts, $this->rules, $this->places, $closedDays, $this->joining, $this->shut, $this->seatsAdded,
-            $slotsClosed, $this->travel,
+            $this->zone,
+            $blocks,
+            $this->hosts,
+            $this->rules,
+            $this->places,
+            $closedDays,
+            $this->joining,
+            $this->shut,
+            $this->seatsAdded,
+            $slotsClosed,
+            $this->travel,
         );
     }
 
@@ -151,7 +159,7 @@ final readonly class Sheet
      */
     public function pieces(LocalDate $from, LocalDate $before): array
     {
-        return array_map(static fn (array $one): Pieces => $one[1]->pieces($one[0]), $this->cuts($from, $before));
+        return array_map(static fn(array $one): Pieces => $one[1]->pieces($one[0]), $this->cuts($from, $before));
     }
 
     /**
@@ -192,7 +200,7 @@ final readonly class Sheet
                 $all[] = [$span, $block->cut];
             }
         }
-        usort($all, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start);
+        usort($all, static fn(array $a, array $b): int => $a[0]->start <=> $b[0]->start);
         $apart = [];
         foreach ($all as [$span, $cut]) {
             $last = $apart === [] ? null : $apart[count($apart) - 1];
@@ -208,7 +216,7 @@ final readonly class Sheet
 
     private function joined(Span $one, Cut $cut, Span $other, Cut $otherCut): Span
     {
-        if (! $this->joining || $cut != $otherCut) {
+        if (!$this->joining || $cut != $otherCut) {
             throw SlotsNotValid::blocksOverlap($this->said($one), $this->said($other));
         }
 
@@ -217,7 +225,11 @@ final readonly class Sheet
 
     private function said(Span $span): string
     {
-        return gmdate('j F Y', $this->zone->dayAt($span->start) * 86_400).', '.$this->zone->timeAt($span->start).' to '.$this->zone->timeAt($span->end);
+        return gmdate('j F Y', $this->zone->dayAt($span->start) * 86_400) .
+            ', ' .
+            $this->zone->timeAt($span->start) .
+            ' to ' .
+            $this->zone->timeAt($span->end);
     }
 
     /** How many slots there are on those dates: what a term promises, before anything is saved. */
@@ -239,7 +251,12 @@ final readonly class Sheet
         $slots = [];
         for ($look = self::LOOK; $start->isBefore($end) && count($slots) < $atMost; $start = $before, $look *= 3) {
             $before = $start->plusDays($look)->isBefore($end) ? $start->plusDays($look) : $end;
-            array_push($slots, ...array_merge(...array_map(static fn (Pieces $pieces): array => $pieces->slots, $this->pieces($start, $before))));
+            array_push(
+                $slots,
+                ...array_merge(
+                    ...array_map(static fn(Pieces $pieces): array => $pieces->slots, $this->pieces($start, $before)),
+                ),
+            );
         }
 
         return array_slice($slots, 0, $atMost);
@@ -264,7 +281,7 @@ final readonly class Sheet
                     continue;
                 }
                 $day = $this->zone->dayAt($pieces->stretch->start);
-                if (! isset($days[$day]) && count($days) === $atMost) {
+                if (!isset($days[$day]) && count($days) === $atMost) {
                     return [self::fromTo($days), LocalDate::fromDay($day)];
                 }
                 $days[$day] = true;
@@ -278,7 +295,9 @@ final readonly class Sheet
     /** @param  array<int, true>  $days  by day number, in order */
     private static function fromTo(array $days): ?DateRange
     {
-        return $days === [] ? null : DateRange::of(LocalDate::fromDay(array_key_first($days)), LocalDate::fromDay(array_key_last($days)));
+        return $days === []
+            ? null
+            : DateRange::of(LocalDate::fromDay(array_key_first($days)), LocalDate::fromDay(array_key_last($days)));
     }
 
     /**
@@ -290,14 +309,20 @@ final readonly class Sheet
     {
         $first = $last = [];
         foreach ($this->blocks as $block) {
-            $moved = array_filter(array_map(static fn ($change): ?LocalDate => $change->date, $block->changes));
-            $days = array_map(static fn (LocalDate $date): int => $date->day, $moved);
+            $moved = array_filter(array_map(static fn($change): ?LocalDate => $change->date, $block->changes));
+            $days = array_map(static fn(LocalDate $date): int => $date->day, $moved);
             $first[] = min([$block->pattern->first()->day, ...$days]);
-            $last[] = max([$block->pattern->last()->day ?? max($today->day, $block->pattern->first()->day) + self::HORIZON, ...$days]);
+            $last[] = max([
+                $block->pattern->last()->day ?? max($today->day, $block->pattern->first()->day) + self::HORIZON,
+                ...$days,
+            ]);
         }
         $from = $first === [] ? $today->day : min($first);
 
-        return [LocalDate::fromDay($from), LocalDate::fromDay(min(max([$from, ...$last]), $today->day + self::FURTHEST) + 1)];
+        return [
+            LocalDate::fromDay($from),
+            LocalDate::fromDay(min(max([$from, ...$last]), $today->day + self::FURTHEST) + 1),
+        ];
     }
 
     /** All dates on which it can have slots; null when there are none. */
@@ -305,6 +330,6 @@ final readonly class Sheet
     {
         [$first, $before] = $this->reach($today);
 
-        return $this->blocks === [] || ! $first->isBefore($before) ? null : DateRange::of($first, $before->plusDays(-1));
+        return $this->blocks === [] || !$first->isBefore($before) ? null : DateRange::of($first, $before->plusDays(-1));
     }
 }

@@ -47,22 +47,25 @@ final class Timetable
     /** @var array{list<Span>, array<int, int>}|null all slots in order, and where each is in them by its start */
     private ?array $slots = null;
 
-    private function __construct(
-        public readonly Sheet $sheet,
-        public readonly World $world,
-        ?self $sameTimes = null,
-    ) {
+    private function __construct(public readonly Sheet $sheet, public readonly World $world, ?self $sameTimes = null)
+    {
         $this->pieces = $sameTimes->pieces ?? self::cut($sheet, $world);
         $this->seating = $sameTimes->seating ?? Seating::of($sheet, $world, self::ends($this->pieces));
         $asker = $world->asker;
         $chosen = $asker->place === null ? [] : array_intersect_key($sheet->places, [$asker->place => true]);
-        $this->elsewhere = new Elsewhere($sheet->travel, $chosen ?: $sheet->places, $sheet->hasOwnPlaces() ? $sheet : null);
+        $this->elsewhere = new Elsewhere(
+            $sheet->travel,
+            $chosen ?: $sheet->places,
+            $sheet->hasOwnPlaces() ? $sheet : null,
+        );
         $this->rules = Rules::of(
-            new Past, $this->seating, ...Rulebook::rulesOf($sheet),
-            ...($asker->interpreters === null ? [] : [new Interpreted($asker->interpreters)]),
-            ...($sheet->slotsClosed === null ? [] : [new SlotClosed($sheet->slotsClosed)]),
-            ...($asker->isHost || ($asker->isAnybody() && $asker->place === null) ? [] : [$this->elsewhere]),
-            ...($asker->isHost ? [] : [...($sheet->shut === null ? [] : [$sheet->shut])]),
+            new Past(),
+            $this->seating,
+            ...Rulebook::rulesOf($sheet),
+            ...$asker->interpreters === null ? [] : [new Interpreted($asker->interpreters)],
+            ...$sheet->slotsClosed === null ? [] : [new SlotClosed($sheet->slotsClosed)],
+            ...$asker->isHost || ($asker->isAnybody() && $asker->place === null) ? [] : [$this->elsewhere],
+            ...$asker->isHost ? [] : [...$sheet->shut === null ? [] : [$sheet->shut]],
         );
     }
 
@@ -120,7 +123,7 @@ final class Timetable
     /** @return list<Offer> those that can be had */
     public function free(): array
     {
-        return array_values(array_filter($this->offers(), static fn (Offer $offer): bool => $offer->verdict->isFree()));
+        return array_values(array_filter($this->offers(), static fn(Offer $offer): bool => $offer->verdict->isFree()));
     }
 
     /** The first that can be had, judging no more than it has to. */
@@ -142,7 +145,9 @@ final class Timetable
     /** When the first of those that only wait for their time can be had; null when none does. */
     public function opensAt(): ?int
     {
-        $opens = array_filter(array_map(static fn (Offer $offer): ?int => $offer->verdict->changesAt(), $this->offers()));
+        $opens = array_filter(
+            array_map(static fn(Offer $offer): ?int => $offer->verdict->changesAt(), $this->offers()),
+        );
 
         return $opens === [] ? null : min($opens);
     }
@@ -232,13 +237,15 @@ final class Timetable
             return [$slot];
         }
         if ($this->slots === null) {
-            $all = array_merge([], ...array_map(static fn (Pieces $pieces): array => $pieces->slots, $this->pieces));
-            $this->slots = [$all, array_flip(array_map(static fn (Span $one): int => $one->start, $all))];
+            $all = array_merge([], ...array_map(static fn(Pieces $pieces): array => $pieces->slots, $this->pieces));
+            $this->slots = [$all, array_flip(array_map(static fn(Span $one): int => $one->start, $all))];
         }
         [$slots, $at] = $this->slots;
         $first = $at[$slot->start] ?? null;
 
-        return $first === null || InARow::from($slots, $first, $times) === null ? [] : array_slice($slots, $first, $times);
+        return $first === null || InARow::from($slots, $first, $times) === null
+            ? []
+            : array_slice($slots, $first, $times);
     }
 
     /** @return \Closure(Span): Verdict */
@@ -246,13 +253,15 @@ final class Timetable
     {
         $judge = $this->rules->judging($this->world);
 
-        return $this->world->asker->times === 1 ? $judge : function (Span $slot) use ($judge): Verdict {
-            $row = $this->row($slot);
+        return $this->world->asker->times === 1
+            ? $judge
+            : function (Span $slot) use ($judge): Verdict {
+                $row = $this->row($slot);
 
-            return $row === []
-                ? Verdict::against([...$judge($slot)->reasons, new Reason(Because::NotLongEnough, State::Taken)])
-                : self::together(array_map($judge, $row));
-        };
+                return $row === []
+                    ? Verdict::against([...$judge($slot)->reasons, new Reason(Because::NotLongEnough, State::Taken)])
+                    : self::together(array_map($judge, $row));
+            };
     }
 
     /**
@@ -268,8 +277,9 @@ final class Timetable
                 match (true) {
                     $reason->because->hostMayPass() => null,
                     in_array($reason->because, [Because::VisitorElsewhere, Because::NoInterpreter], true),
-                    $reason->because->isOfStudent() => $reasons[] = $reason,
-                    default => $reasons[] = new Reason(Because::NotLongEnough, State::Taken),
+                    $reason->because->isOfStudent()
+                        => ($reasons[] = $reason),
+                    default => ($reasons[] = new Reason(Because::NotLongEnough, State::Taken)),
                 };
             }
         }
@@ -327,10 +337,17 @@ final class Timetable
      */
     public function nearestFree(int $instant, int $atMost, ?int $host = null): array
     {
-        $free = array_map(static fn (Offer $offer): Span => $offer->slot, $this->free());
-        $with = $host === null ? $free : array_values(array_filter($free, fn (Span $slot): bool => $this->hostsFor($slot, $host) !== []));
+        $free = array_map(static fn(Offer $offer): Span => $offer->slot, $this->free());
+        $with =
+            $host === null
+                ? $free
+                : array_values(array_filter($free, fn(Span $slot): bool => $this->hostsFor($slot, $host) !== []));
 
-        return self::nearest(array_values(array_filter($with, static fn (Span $slot): bool => $slot->start !== $instant)), $instant, $atMost);
+        return self::nearest(
+            array_values(array_filter($with, static fn(Span $slot): bool => $slot->start !== $instant)),
+            $instant,
+            $atMost,
+        );
     }
 
     /**
@@ -341,7 +358,13 @@ final class Timetable
      */
     public static function nearest(array $free, int $instant, int $atMost): array
     {
-        usort($free, static fn (Span $a, Span $b): int => [abs($a->start - $instant), $a->start] <=> [abs($b->start - $instant), $b->start]);
+        usort(
+            $free,
+            static fn(Span $a, Span $b): int => [abs($a->start - $instant), $a->start] <=> [
+                abs($b->start - $instant),
+                $b->start,
+            ],
+        );
 
         return array_slice($free, 0, $atMost);
     }
@@ -358,12 +381,21 @@ final class Timetable
         foreach ($emptied->offers() as $offer) {
             $capacity = $emptied->capacity($offer->slot);
             $openings[] = new Opening(
-                $offer->slot, $capacity->seats, $offer->verdict->hostMayPass() ? $capacity->left : 0,
+                $offer->slot,
+                $capacity->seats,
+                $offer->verdict->hostMayPass() ? $capacity->left : 0,
                 $this->sheet->hasOwnPlaces() ? $this->sheet->placesAt($offer->slot) : null,
             );
         }
 
-        return Edit::effect($bookings, $openings, $this->sheet->places, $this->sheet->travel, $this->sheet->zone, $within);
+        return Edit::effect(
+            $bookings,
+            $openings,
+            $this->sheet->places,
+            $this->sheet->travel,
+            $this->sheet->zone,
+            $within,
+        );
     }
 
     public function today(): LocalDate

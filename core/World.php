@@ -22,15 +22,19 @@ final readonly class World
         public Asker $asker,
         /** The dates that it knows; null for all of them. Nothing is judged on others. */
         public ?DateRange $dates,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  list<Held>  $held  without what is kept for whoever asks, and without a booking that they would give up
      * @param  array<int, Spans>  $busy
      */
-    public static function of(int $now, array $held = [], array $busy = [], ?Asker $asker = null, ?DateRange $dates = null): self
-    {
+    public static function of(
+        int $now,
+        array $held = [],
+        array $busy = [],
+        ?Asker $asker = null,
+        ?DateRange $dates = null,
+    ): self {
         return new self($now, $held, $busy, $asker ?? Asker::anybody(), $dates);
     }
 
@@ -48,6 +52,12 @@ final readonly class World
     /** As if nobody had booked on the sheet that is judged: to see where its bookings could go. */
     public function emptied(): self
     {
-        return new self($this->now, array_values(array_filter($this->held, static fn (Held $one): bool => ! $one->ours)), $this->busy, $this->asker, $this->dates);
+        return new self(
+            $this->now,
+            array_values(array_filter($this->held, static fn(Held $one): bool => !$one->ours)),
+            $this->busy,
+            $this->asker,
+            $this->dates,
+        );
     }
 }

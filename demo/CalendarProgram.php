@@ -20,19 +20,37 @@ final class CalendarProgram
     {
         $text = OpenedMessage::read($message)->calendar;
         $asked = $text === '' ? null : Reader::read($text, Reader::OPTION_FORGIVING);
-        $event = $asked instanceof VCalendar && Fields::text($asked, 'METHOD') === 'REQUEST' ? $asked->select('VEVENT')[0] ?? null : null;
-        $organizer = $event instanceof VEvent ? (string) preg_replace('/^mailto:/i', '', Fields::text($event, 'ORGANIZER')) : '';
-        if (! $event instanceof VEvent || ! str_starts_with($organizer, 'answers')) {
+        $event =
+            $asked instanceof VCalendar && Fields::text($asked, 'METHOD') === 'REQUEST'
+                ? $asked->select('VEVENT')[0] ?? null
+                : null;
+        $organizer =
+            $event instanceof VEvent ? (string) preg_replace('/^mailto:/i', '', Fields::text($event, 'ORGANIZER')) : '';
+        if (!($event instanceof VEvent) || !str_starts_with($organizer, 'answers')) {
             return null;
         }
-        $calendar = new VCalendar(['PRODID' => '-//Recess//the stand-in for a calendar program//EN', 'METHOD' => 'REPLY']);
-        $reply = $calendar->createComponent('VEVENT', ['UID' => Fields::text($event, 'UID'), 'SEQUENCE' => Fields::text($event, 'SEQUENCE'), 'DTSTAMP' => gmdate('Ymd\THis\Z', $now)]);
+        $calendar = new VCalendar([
+            'PRODID' => '-//Recess//the stand-in for a calendar program//EN',
+            'METHOD' => 'REPLY',
+        ]);
+        $reply = $calendar->createComponent('VEVENT', [
+            'UID' => Fields::text($event, 'UID'),
+            'SEQUENCE' => Fields::text($event, 'SEQUENCE'),
+            'DTSTAMP' => gmdate('Ymd\THis\Z', $now),
+        ]);
         $reply->add('ORGANIZER', "mailto:$organizer");
         $reply->add('ATTENDEE', "mailto:$message->recipient", ['PARTSTAT' => $says->value]);
         $calendar->add($reply);
         $part = new TextPart($calendar->serialize(), 'utf-8', 'calendar');
-        $part->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => 'REPLY']);
+        $part
+            ->getHeaders()
+            ->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => 'REPLY']);
 
-        return (new Email)->from($message->recipient)->to($organizer)->subject('Answer: '.$message->subject)->setBody($part)->toString();
+        return (new Email())
+            ->from($message->recipient)
+            ->to($organizer)
+            ->subject('Answer: ' . $message->subject)
+            ->setBody($part)
+            ->toString();
     }
 }

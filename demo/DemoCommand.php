@@ -20,8 +20,13 @@ final class DemoCommand extends Command
 
     protected $description = 'Fill in the demo school; run again, it adds what time has made stale and changes nothing else';
 
-    public function handle(DemoSchool $school, DemoDay $day, DemoKnocks $knocks, DemoRound $round, DemoSpring $spring): int
-    {
+    public function handle(
+        DemoSchool $school,
+        DemoDay $day,
+        DemoKnocks $knocks,
+        DemoRound $round,
+        DemoSpring $spring,
+    ): int {
         if (config('recess.demo') !== true) {
             $this->error('This is not a demo (RECESS_DEMO is not set), so no made-up school is filled in.');
 
@@ -30,7 +35,13 @@ final class DemoCommand extends Command
         $now = Clock::now();
         $school->fill($now);
         $made = School::query()->where('name', DemoSchool::NAME)->firstOrFail();
-        $day->fill($made, $this->option('by-day') ? $made->timeZone()->instant($made->timeZone()->dateAt($now + self::LATER), self::AFTERNOON) : $now, begun: $this->option('by-day') !== true);
+        $day->fill(
+            $made,
+            $this->option('by-day')
+                ? $made->timeZone()->instant($made->timeZone()->dateAt($now + self::LATER), self::AFTERNOON)
+                : $now,
+            begun: $this->option('by-day') !== true,
+        );
         $knocks->fill($made, $now);
         $round->fill($made, $now);
         $spring->fill($made, $now);

@@ -34,12 +34,19 @@ final class DemoDirectory
             $guardian = (string) $roll->guardian(null, $parent, $email, $phone, 'en', $number + 2);
             $roll->looksAfter($guardian, $key);
             foreach ($number % 6 === 5 ? self::SIBLINGS : [] as $i => $name) {
-                $sibling = (string) $roll->student(sprintf('GC-%d%02d', $i + 2, $number + 1), $name.' '.substr((string) strstr($student, ' '), 1), $number + 2);
+                $sibling = (string) $roll->student(
+                    sprintf('GC-%d%02d', $i + 2, $number + 1),
+                    $name . ' ' . substr((string) strstr($student, ' '), 1),
+                    $number + 2,
+                );
                 $roll->inClass($sibling, null, self::CLASSES[(intdiv($number, 12) + 1 + $i) % 5]);
                 $roll->looksAfter($guardian, $sibling);
             }
             if ($number % 4 === 3) {
-                $roll->looksAfter((string) $roll->guardian(null, DemoPeople::second($number), "second-$email", '', 'fr', $number + 2), $key);
+                $roll->looksAfter(
+                    (string) $roll->guardian(null, DemoPeople::second($number), "second-$email", '', 'fr', $number + 2),
+                    $key,
+                );
             }
         }
         $bringIn(RollPlan::of($roll, $school), $now);

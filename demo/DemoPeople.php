@@ -13,7 +13,12 @@ final class DemoPeople
         ['Bao An Lê', 'Physics', 'baoan.le@gannetcove.example', 'Laboratory 2'],
         ['Oluwaseun Adebanjo', 'History', 'oluwaseun.adebanjo@gannetcove.example', 'Room 7'],
         ['Siobhán Keane', 'English', 'siobhan.keane@gannetcove.example', 'Library, back table'],
-        ['Mariam Haddad', 'French', 'mariam.haddad@gannetcove.example', 'https://video.gannetcove.example/haddad-conferences'],
+        [
+            'Mariam Haddad',
+            'French',
+            'mariam.haddad@gannetcove.example',
+            'https://video.gannetcove.example/haddad-conferences',
+        ],
         ['Tomasz Wilk', 'Marine biology', 'tomasz.wilk@gannetcove.example', 'Tide room'],
         ['Keahi Nakoa', 'Music', 'keahi.nakoa@gannetcove.example', 'Room 3'],
         ['Ruta Šimkutė', 'Guidance', 'ruta.simkute@gannetcove.example', 'Office 1, beside the bell'],
@@ -43,23 +48,73 @@ final class DemoPeople
     public const INTERPRETER = ['Noémie Arsenault', 'noemie.arsenault@gannetcove.example'];
 
     private const GIVEN = [
-        'Amara', 'Björn', 'Chiamaka', 'Dmitri', 'Eilidh', 'Farid', 'Giulia', 'Hana', 'Isidro', 'Jovana',
-        'Kofi', 'Leilani', 'Mateus', 'Noor', 'Oksana', 'Parveen', 'Quentin', 'Rangi', 'Saoirse', 'Tuan',
+        'Amara',
+        'Björn',
+        'Chiamaka',
+        'Dmitri',
+        'Eilidh',
+        'Farid',
+        'Giulia',
+        'Hana',
+        'Isidro',
+        'Jovana',
+        'Kofi',
+        'Leilani',
+        'Mateus',
+        'Noor',
+        'Oksana',
+        'Parveen',
+        'Quentin',
+        'Rangi',
+        'Saoirse',
+        'Tuan',
     ];
 
     private const FAMILY = [
-        'Okonkwo', 'Lindqvist', 'Moreau', 'Petrenko', 'MacAulay', 'Rahimi', 'Bellini', 'Sato', 'Quispe', 'Marković',
-        'Mensah', 'Kealoha', 'Carvalho', 'al-Amin', 'Shevchuk', 'Gill', 'Doucet', 'Parata', 'Byrne', 'Phạm',
+        'Okonkwo',
+        'Lindqvist',
+        'Moreau',
+        'Petrenko',
+        'MacAulay',
+        'Rahimi',
+        'Bellini',
+        'Sato',
+        'Quispe',
+        'Marković',
+        'Mensah',
+        'Kealoha',
+        'Carvalho',
+        'al-Amin',
+        'Shevchuk',
+        'Gill',
+        'Doucet',
+        'Parata',
+        'Byrne',
+        'Phạm',
     ];
 
     private const CHILD = [
-        'Ada', 'Bas', 'Cleo', 'Davi', 'Esme', 'Finn', 'Gita', 'Hugo', 'Ira', 'June', 'Kai', 'Lina', 'Milo', 'Nia', 'Otis',
+        'Ada',
+        'Bas',
+        'Cleo',
+        'Davi',
+        'Esme',
+        'Finn',
+        'Gita',
+        'Hugo',
+        'Ira',
+        'June',
+        'Kai',
+        'Lina',
+        'Milo',
+        'Nia',
+        'Otis',
     ];
 
     /** Whoever else looks after the student of a family, under another roof. */
     public static function second(int $family): string
     {
-        return self::GIVEN[($family * 7 + 2) % 20].' '.self::FAMILY[($family * 11 + 5) % 20];
+        return self::GIVEN[($family * 7 + 2) % 20] . ' ' . self::FAMILY[($family * 11 + 5) % 20];
     }
 
     /**
@@ -74,8 +129,8 @@ final class DemoPeople
             $surname = self::FAMILY[($i * 7 + intdiv($i, 20)) % 20];
             $studentSurname = $i % 4 === 3 ? self::FAMILY[($i * 11 + 5) % 20] : $surname;
             $families[] = [
-                self::GIVEN[($i * 3 + intdiv($i, 20)) % 20].' '.$surname,
-                self::CHILD[($i * 4 + intdiv($i, 15)) % 15].' '.$studentSurname,
+                self::GIVEN[($i * 3 + intdiv($i, 20)) % 20] . ' ' . $surname,
+                self::CHILD[($i * 4 + intdiv($i, 15)) % 15] . ' ' . $studentSurname,
                 sprintf('family%02d@mail.example', $i + 1),
                 sprintf('+1 902 555 01%02d', $i),
             ];
@@ -98,9 +153,14 @@ final class DemoPeople
             $surname = self::FAMILY[($i * 7 + $tens + ($tens > 4 ? 1 : 0)) % 20];
             $children = [];
             for ($child = 0; $child < [1, 2, 1, 2, 3, 1, 2, 4][$i % 8]; $child++) {
-                $children[] = self::CHILD[($i * 4 + $tens + $child * 4) % 15].' '.$surname;
+                $children[] = self::CHILD[($i * 4 + $tens + $child * 4) % 15] . ' ' . $surname;
             }
-            $families[] = [self::GIVEN[($i * 3 + $tens) % 20].' '.$surname, $children, sprintf('family%03d@mail.example', $i + 1), sprintf('+1 902 555 01%02d', $i % 100)];
+            $families[] = [
+                self::GIVEN[($i * 3 + $tens) % 20] . ' ' . $surname,
+                $children,
+                sprintf('family%03d@mail.example', $i + 1),
+                sprintf('+1 902 555 01%02d', $i % 100),
+            ];
         }
 
         return $families;

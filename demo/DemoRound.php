@@ -25,30 +25,50 @@ final class DemoRound
 {
     public const TITLE = 'Meet all your teachers';
 
-    public function __construct(private readonly WriteRound $write, private readonly PublishRound $publish)
-    {
-    }
+    public function __construct(private readonly WriteRound $write, private readonly PublishRound $publish) {}
 
     public function fill(School $school, int $now): void
     {
         $today = $school->timeZone()->dateAt($now);
         // A Tuesday, and the Thursday after it.
         $closed = $school->closedDays();
-        for ($first = $today->plusDays(23 - $today->weekday()->value); $closed->holds($first) || $closed->holds($first->plusDays(2)); $first = $first->plusDays(7));
-        $last = Round::query()->where('school_id', $school->id)->where('title', self::TITLE)->orderByDesc('id')->first();
-        if ($last !== null && ! $last->coreBlocks()[0]->pattern->first()->isBefore($today)) {
+        for (
+            $first = $today->plusDays(23 - $today->weekday()->value);
+            $closed->holds($first) || $closed->holds($first->plusDays(2));
+            $first = $first->plusDays(7)
+        );
+        $last = Round::query()
+            ->where('school_id', $school->id)
+            ->where('title', self::TITLE)
+            ->orderByDesc('id')
+            ->first();
+        if ($last !== null && !$last->coreBlocks()[0]->pattern->first()->isBefore($today)) {
             return;
         }
-        $teachers = StaffMember::query()->where('school_id', $school->id)->whereIn('email', array_column(DemoPeople::STAFF, 2))->orderBy('id')->get();
-        $hours = Stretches::of(Hours::between(LocalTime::of(15, 30), LocalTime::of(17)), Hours::between(LocalTime::of(17, 30), LocalTime::of(19)));
-        $round = ($this->write)($school, new RoundStatement(
-            self::TITLE, 'Tick whom you want to meet. The plan fits it together, with time for the stairs.',
-            [Block::of(OnDates::of($first, $first->plusDays(2)), $hours, Cut::of(10))],
-            Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => 120]), Questions::usual(),
-            families: true, classes: [], staff: array_values(array_map(intval(...), $teachers->modelKeys())),
-        ));
+        $teachers = StaffMember::query()
+            ->where('school_id', $school->id)
+            ->whereIn('email', array_column(DemoPeople::STAFF, 2))
+            ->orderBy('id')
+            ->get();
+        $hours = Stretches::of(
+            Hours::between(LocalTime::of(15, 30), LocalTime::of(17)),
+            Hours::between(LocalTime::of(17, 30), LocalTime::of(19)),
+        );
+        $round = ($this->write)(
+            $school,
+            new RoundStatement(
+                self::TITLE,
+                'Tick whom you want to meet. The plan fits it together, with time for the stairs.',
+                [Block::of(OnDates::of($first, $first->plusDays(2)), $hours, Cut::of(10))],
+                Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => 120]),
+                Questions::usual(),
+                families: true,
+                classes: [],
+                staff: array_values(array_map(intval(...), $teachers->modelKeys())),
+            ),
+        );
         foreach (RoundHost::of($round) as $i => $host) {
-            $host->hasPlace() || $host->update(['label' => 'Hall, table '.($i + 1)]);
+            $host->hasPlace() || $host->update(['label' => 'Hall, table ' . ($i + 1)]);
         }
         ($this->publish)($round, $now);
     }

@@ -46,8 +46,7 @@ final class DemoSchool
         private readonly BookSlot $book,
         private readonly ReadCalendar $read,
         private readonly BringIn $bringIn,
-    ) {
-    }
+    ) {}
 
     /** @param  int  $now seconds since the epoch */
     public function fill(int $now): void
@@ -59,12 +58,23 @@ final class DemoSchool
 
         $sheets = [];
         foreach (DemoPeople::STAFF as $number => [$name, $subject, $email, $place]) {
-            $host = StaffMember::query()->firstOrCreate(['email' => $email], [
-                'school_id' => $school->id, 'name' => $name, 'subject' => $subject, 'password' => (string) config('recess.demo_sign_in.password'), 'came_at' => now(),
-                'title' => $number === 0 ? 'Head of mathematics' : '', 'office' => $subject === 'Guidance',
-            ]);
-            if (! $this->hasEveningAhead($host, $today)) {
-                $sheets[] = ($this->publish)(($this->write)($host, DemoSheets::conferences($evening, $place), $now), $now);
+            $host = StaffMember::query()->firstOrCreate(
+                ['email' => $email],
+                [
+                    'school_id' => $school->id,
+                    'name' => $name,
+                    'subject' => $subject,
+                    'password' => (string) config('recess.demo_sign_in.password'),
+                    'came_at' => now(),
+                    'title' => $number === 0 ? 'Head of mathematics' : '',
+                    'office' => $subject === 'Guidance',
+                ],
+            );
+            if (!$this->hasEveningAhead($host, $today)) {
+                $sheets[] = ($this->publish)(
+                    ($this->write)($host, DemoSheets::conferences($evening, $place), $now),
+                    $now,
+                );
             }
         }
         if ($sheets === []) {
@@ -84,28 +94,38 @@ final class DemoSchool
         $year = $month >= 7 ? $year : $year - 1;
         $next = $year + 1;
 
-        return School::query()->firstOrCreate(['name' => self::NAME], [
-            'zone' => self::ZONE,
-            'country' => 'CA',
-            'phone' => '+1 902-555-0100',
-            // Who tries it out has no mailbox but the demo's own.
-            'confirm_addresses' => false,
-            'terms' => [
-                ['name' => 'Autumn term', 'first' => "$year-09-07", 'last' => "$year-12-18"],
-                ['name' => 'Spring term', 'first' => "$next-01-04", 'last' => "$next-06-25"],
+        return School::query()->firstOrCreate(
+            ['name' => self::NAME],
+            [
+                'zone' => self::ZONE,
+                'country' => 'CA',
+                'phone' => '+1 902-555-0100',
+                // Who tries it out has no mailbox but the demo's own.
+                'confirm_addresses' => false,
+                'terms' => [
+                    ['name' => 'Autumn term', 'first' => "$year-09-07", 'last' => "$year-12-18"],
+                    ['name' => 'Spring term', 'first' => "$next-01-04", 'last' => "$next-06-25"],
+                ],
+                'closed_days' => [
+                    ['name' => 'Herring festival', 'first' => "$year-10-12", 'last' => "$year-10-12"],
+                    ['name' => 'Winter holidays', 'first' => "$year-12-19", 'last' => "$next-01-03"],
+                    ['name' => 'Storm week', 'first' => "$next-03-15", 'last' => "$next-03-19"],
+                ],
             ],
-            'closed_days' => [
-                ['name' => 'Herring festival', 'first' => "$year-10-12", 'last' => "$year-10-12"],
-                ['name' => 'Winter holidays', 'first' => "$year-12-19", 'last' => "$next-01-03"],
-                ['name' => 'Storm week', 'first' => "$next-03-15", 'last' => "$next-03-19"],
-            ],
-        ]);
+        );
     }
 
     private function hasEveningAhead(StaffMember $host, LocalDate $today): bool
     {
-        return $host->sheets()->where('state', SheetState::Open)->where('title', 'like', '%conferences')->with('blocks')->get()
-            ->contains(static fn (Sheet $sheet): bool => $sheet->coreBlocks()[0]->pattern->last()?->isBefore($today) === false);
+        return $host
+            ->sheets()
+            ->where('state', SheetState::Open)
+            ->where('title', 'like', '%conferences')
+            ->with('blocks')
+            ->get()
+            ->contains(
+                static fn(Sheet $sheet): bool => $sheet->coreBlocks()[0]->pattern->last()?->isBefore($today) === false,
+            );
     }
 
     /** @param  non-empty-list<Sheet>  $sheets */
@@ -121,15 +141,19 @@ final class DemoSchool
                 if ($number % 3 === 2 || count($free) < 5) {
                     continue;
                 }
-                ($this->book)($sheet, new BookingWish(
-                    start: $free[$chance->getInt(0, count($free) - 1)]->slot->start,
-                    placeId: $place,
-                    name: $parent,
-                    email: $email,
-                    phone: $phone,
-                    student: $student,
-                    requestKey: Uuid::uuid5(Uuid::NAMESPACE_URL, "demo/$evening/$email/$sheet->id")->toString(),
-                ), $now);
+                ($this->book)(
+                    $sheet,
+                    new BookingWish(
+                        start: $free[$chance->getInt(0, count($free) - 1)]->slot->start,
+                        placeId: $place,
+                        name: $parent,
+                        email: $email,
+                        phone: $phone,
+                        student: $student,
+                        requestKey: Uuid::uuid5(Uuid::NAMESPACE_URL, "demo/$evening/$email/$sheet->id")->toString(),
+                    ),
+                    $now,
+                );
             }
         }
     }
@@ -140,17 +164,48 @@ final class DemoSchool
         $maths = $staff['Mathematics'];
         $last = $today->plusDays(150);
         ($this->write)($maths, DemoSheets::draft($evening->plusDays(5)), $now);
-        $hours = ($this->publish)(($this->write)($maths, DemoSheets::officeHours($today->plusDays(1), $last), $now), $now);
-        ($this->publish)(($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1)), $now), $now);
-        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::guidance($today->plusDays(1), $last, $staff['Music']->id), $now), $now);
+        $hours = ($this->publish)(
+            ($this->write)($maths, DemoSheets::officeHours($today->plusDays(1), $last), $now),
+            $now,
+        );
+        ($this->publish)(
+            ($this->write)($staff['Marine biology'], DemoSheets::tideWalk($evening->plusDays(-1)), $now),
+            $now,
+        );
+        ($this->publish)(
+            ($this->write)(
+                $staff['Guidance'],
+                DemoSheets::guidance($today->plusDays(1), $last, $staff['Music']->id),
+                $now,
+            ),
+            $now,
+        );
         $class = SchoolClass::here($school->id)->where('name', '8A')->firstOrFail();
-        ($this->publish)(($this->write)($staff['English'], DemoSheets::readingPlans($evening->plusDays(-2), $class->id), $now), $now);
-        ($this->publish)(($this->write)($staff['Guidance'], DemoSheets::timetableTalks($evening->plusDays(-1)), $now), $now);
-        foreach ([['Room 12', $maths->id], ['Hall, by the window', null], ['Library, back table', null]] as [$label, $owner]) {
-            SavedPlace::query()->firstOrCreate(['school_id' => $school->id, 'label' => $label, 'staff_id' => $owner], ['kind' => PlaceKind::Room]);
+        ($this->publish)(
+            ($this->write)($staff['English'], DemoSheets::readingPlans($evening->plusDays(-2), $class->id), $now),
+            $now,
+        );
+        ($this->publish)(
+            ($this->write)($staff['Guidance'], DemoSheets::timetableTalks($evening->plusDays(-1)), $now),
+            $now,
+        );
+        foreach (
+            [['Room 12', $maths->id], ['Hall, by the window', null], ['Library, back table', null]]
+            as [$label, $owner]
+        ) {
+            SavedPlace::query()->firstOrCreate(
+                ['school_id' => $school->id, 'label' => $label, 'staff_id' => $owner],
+                ['kind' => PlaceKind::Room],
+            );
         }
-        SavedPlace::query()->firstOrCreate(['school_id' => $school->id, 'label' => 'By phone', 'staff_id' => null], ['kind' => PlaceKind::Phone, 'directions' => 'We ring the number you give.']);
-        $calendar = Calendar::query()->firstOrCreate(['staff_id' => $maths->id, 'name' => 'My week'], ['address' => url('/stand-in/calendar.ics')]);
+        SavedPlace::query()->firstOrCreate(
+            ['school_id' => $school->id, 'label' => 'By phone', 'staff_id' => null],
+            ['kind' => PlaceKind::Phone, 'directions' => 'We ring the number you give.'],
+        );
+        $calendar = Calendar::query()->firstOrCreate(
+            ['staff_id' => $maths->id, 'name' => 'My week'],
+            ['address' => url('/stand-in/calendar.ics')],
+        );
         ($this->read)($calendar, DemoCalendar::feed($school->timeZone(), $now), $now);
         $this->bookOfficeHours($hours, $now);
     }
@@ -160,16 +215,25 @@ final class DemoSchool
         $places = $sheet->places()->get();
         foreach (array_slice(DemoPeople::families(), 40, 4) as $i => [, $student, $email]) {
             $free = self::free($sheet, $now, Asking::host());
-            ($this->book)($sheet, new BookingWish(
-                start: $free[$i * 2]->slot->start,
-                placeId: $places[$i % 2]->id,
-                name: $student,
-                email: "student-$email",
-                phone: '',
-                student: '',
-                requestKey: Uuid::uuid5(Uuid::NAMESPACE_URL, "demo/hours/$email/$sheet->id")->toString(),
-                answers: ['about' => ['The last homework', 'Fractions again', 'A question on the project', 'The test'][$i], 'course' => 'Mathematics 9'],
-            ), $now);
+            ($this->book)(
+                $sheet,
+                new BookingWish(
+                    start: $free[$i * 2]->slot->start,
+                    placeId: $places[$i % 2]->id,
+                    name: $student,
+                    email: "student-$email",
+                    phone: '',
+                    student: '',
+                    requestKey: Uuid::uuid5(Uuid::NAMESPACE_URL, "demo/hours/$email/$sheet->id")->toString(),
+                    answers: [
+                        'about' => ['The last homework', 'Fractions again', 'A question on the project', 'The test'][
+                            $i
+                        ],
+                        'course' => 'Mathematics 9',
+                    ],
+                ),
+                $now,
+            );
         }
     }
 

@@ -40,9 +40,21 @@ final class DemoSheets
             title: "$season conferences",
             intro: 'Ten minutes to look at how the term has gone and what comes next. Bring your child if you like. Reports are handed out at the meeting, so there is nothing to print.',
             blocks: [Block::of(OnDates::of($evening), self::hours('16:00', '19:10'), Cut::of(10, 5))],
-            places: [$video
-                ? new PlaceStatement(PlaceKind::Video, 'Video', $place, 'Open the link at your time, not earlier. If it fails, we ring you.')
-                : new PlaceStatement(PlaceKind::Room, $place, null, 'Wait on the bench outside. Come five minutes early, not earlier.')],
+            places: [
+                $video
+                    ? new PlaceStatement(
+                        PlaceKind::Video,
+                        'Video',
+                        $place,
+                        'Open the link at your time, not earlier. If it fails, we ring you.',
+                    )
+                    : new PlaceStatement(
+                        PlaceKind::Room,
+                        $place,
+                        null,
+                        'Wait on the bench outside. Come five minutes early, not earlier.',
+                    ),
+            ],
             questions: Questions::usual(),
             rules: Stated::of(['per_student' => 1, 'guests' => 2]),
         );
@@ -53,15 +65,27 @@ final class DemoSheets
         return new SheetStatement(
             title: 'Office hours',
             intro: 'For anything that does not fit into a lesson. Bring the exercise you got stuck on.',
-            blocks: [Block::of(Weekly::on([Weekday::Tuesday, Weekday::Thursday], $first, Ending::until($last)), Stretches::of(Hours::between(LocalTime::of(10, 25), LocalTime::of(11, 35))), Cut::of(15))
-                ->onWeekday(Weekday::Thursday, Stretches::of(Hours::between(LocalTime::of(13), LocalTime::of(14, 10))))],
+            blocks: [
+                Block::of(
+                    Weekly::on([Weekday::Tuesday, Weekday::Thursday], $first, Ending::until($last)),
+                    Stretches::of(Hours::between(LocalTime::of(10, 25), LocalTime::of(11, 35))),
+                    Cut::of(15),
+                )->onWeekday(
+                    Weekday::Thursday,
+                    Stretches::of(Hours::between(LocalTime::of(13), LocalTime::of(14, 10))),
+                ),
+            ],
             places: [
                 new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'The door is open; come in.'),
                 new PlaceStatement(PlaceKind::Video, 'Video', null, 'The room opens at your time.', LinkMode::Each),
             ],
             questions: new Questions([
                 new Question('about', QuestionKind::Short, 'What is it about?', '', true),
-                new Question('course', QuestionKind::Choice, 'Which course?', '', false, true, ['Mathematics 9', 'Mathematics 10', 'Advanced mathematics']),
+                new Question('course', QuestionKind::Choice, 'Which course?', '', false, true, [
+                    'Mathematics 9',
+                    'Mathematics 10',
+                    'Advanced mathematics',
+                ]),
             ]),
             rules: Stated::of(['lead_minutes' => 120, 'furthest_days' => 30]),
             kind: SheetKind::OfficeHours,
@@ -87,13 +111,35 @@ final class DemoSheets
         return new SheetStatement(
             title: 'Guidance: a talk about what comes next',
             intro: 'With one of the two of us; choose, or take whoever is free. Write in a line or two what it is about. We answer within two days.',
-            blocks: [Block::of(Weekly::on([Weekday::Monday, Weekday::Wednesday, Weekday::Friday], $first, Ending::until($last)), self::hours('14:00', '16:00'), Cut::of(30))],
-            places: [new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell'), new PlaceStatement(PlaceKind::Phone, 'By phone', null, 'We ring the number you give.')],
+            blocks: [
+                Block::of(
+                    Weekly::on([Weekday::Monday, Weekday::Wednesday, Weekday::Friday], $first, Ending::until($last)),
+                    self::hours('14:00', '16:00'),
+                    Cut::of(30),
+                ),
+            ],
+            places: [
+                new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell'),
+                new PlaceStatement(PlaceKind::Phone, 'By phone', null, 'We ring the number you give.'),
+            ],
             questions: new Questions([
                 ...Questions::usual()->all,
-                new Question('about', QuestionKind::Long, 'What is it about?', 'Only the one you talk to reads it.', true, onRunSheet: false),
+                new Question(
+                    'about',
+                    QuestionKind::Long,
+                    'What is it about?',
+                    'Only the one you talk to reads it.',
+                    true,
+                    onRunSheet: false,
+                ),
             ]),
-            rules: Stated::of(['furthest_days' => 28, 'per_student' => 2, 'per_day' => 3, 'approve' => true, 'guests' => 1]),
+            rules: Stated::of([
+                'furthest_days' => 28,
+                'per_student' => 2,
+                'per_day' => 3,
+                'approve' => true,
+                'guests' => 1,
+            ]),
             kind: SheetKind::OfficeHours,
             colleagues: [$colleague => HostRole::Any],
         );
@@ -121,7 +167,9 @@ final class DemoSheets
             intro: 'What you can teach, and when you cannot.',
             blocks: [Block::of(OnDates::of($date), self::hours('11:40', '13:10'), Cut::of(15))],
             places: [new PlaceStatement(PlaceKind::Room, 'Office 1, beside the bell')],
-            questions: new Questions([new Question('about', QuestionKind::Short, 'What should we know before?', '', false)]),
+            questions: new Questions([
+                new Question('about', QuestionKind::Short, 'What should we know before?', '', false),
+            ]),
             rules: Stated::of(['lead_minutes' => 60, 'per_visitor' => 1]),
             kind: SheetKind::Other,
             forWhom: new ForWhom(Audience::Staff),

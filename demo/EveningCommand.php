@@ -50,19 +50,61 @@ final class EveningCommand extends Command
         $first = intdiv($now, self::TEN) * self::TEN;
         $minute = $zone->timeAt($first)->minute % 1440;
         $until = ($minute + 10 * (int) $this->argument('each')) % 1440;
-        [$from, $to] = [LocalTime::of(intdiv($minute, 60), $minute % 60), LocalTime::of(intdiv($until, 60), $until % 60)];
+        [$from, $to] = [
+            LocalTime::of(intdiv($minute, 60), $minute % 60),
+            LocalTime::of(intdiv($until, 60), $until % 60),
+        ];
         $desks = $passes = [];
         for ($h = 0; $h < (int) $this->argument('hosts'); $h++) {
-            $host = StaffMember::query()->create(['email' => "evening$h@gannetcove.example", 'school_id' => $school->id, 'name' => "Evening Host $h", 'subject' => 'Everything', 'password' => Str::random(), 'came_at' => now(), 'arrive_minutes' => 120]);
-            $sheet = $publish($write($host, new SheetStatement(
-                title: "Evening $h", intro: '', blocks: [Block::of(OnDates::of($zone->dateAt($first)), $to->minute > $from->minute ? Hours::between($from, $to) : Hours::overnight($from, $to), Cut::of(10))],
-                places: [new PlaceStatement(PlaceKind::Room, "Room $h")], questions: Questions::usual(), rules: Stated::of(['lead_minutes' => 0]), kind: SheetKind::Other,
-            ), $now), $now);
+            $host = StaffMember::query()->create([
+                'email' => "evening$h@gannetcove.example",
+                'school_id' => $school->id,
+                'name' => "Evening Host $h",
+                'subject' => 'Everything',
+                'password' => Str::random(),
+                'came_at' => now(),
+                'arrive_minutes' => 120,
+            ]);
+            $sheet = $publish(
+                $write(
+                    $host,
+                    new SheetStatement(
+                        title: "Evening $h",
+                        intro: '',
+                        blocks: [
+                            Block::of(
+                                OnDates::of($zone->dateAt($first)),
+                                $to->minute > $from->minute ? Hours::between($from, $to) : Hours::overnight($from, $to),
+                                Cut::of(10),
+                            ),
+                        ],
+                        places: [new PlaceStatement(PlaceKind::Room, "Room $h")],
+                        questions: Questions::usual(),
+                        rules: Stated::of(['lead_minutes' => 0]),
+                        kind: SheetKind::Other,
+                    ),
+                    $now,
+                ),
+                $now,
+            );
             for ($v = 0; $v < (int) $this->argument('each'); $v++) {
-                $booking = $book($sheet, new BookingWish($first + $v * self::TEN, $sheet->places()->firstOrFail()->id, "Visitor $h $v", "v$h.$v@mail.example", '', "Student $h $v", Str::uuid()->toString()), $first - 3600);
+                $booking = $book(
+                    $sheet,
+                    new BookingWish(
+                        $first + $v * self::TEN,
+                        $sheet->places()->firstOrFail()->id,
+                        "Visitor $h $v",
+                        "v$h.$v@mail.example",
+                        '',
+                        "Student $h $v",
+                        Str::uuid()->toString(),
+                    ),
+                    $first - 3600,
+                );
                 $checkIn(Booking::query()->findOrFail($booking->id), 'pass', $now);
                 $passes[] = [
-                    'desk' => $host->id, 'path' => '/api/p/'.$booking->pass->token(),
+                    'desk' => $host->id,
+                    'path' => '/api/p/' . $booking->pass->token(),
                     'channel' => Channel::pass($booking->pass),
                 ];
             }

@@ -70,7 +70,13 @@ final class LargeRoundCommand extends Command
             default => $this->bookAll(),
         };
         $this->line(
-            json_encode($said + ['seconds' => round((hrtime(true) - $begun) / 1e9, 2), 'megabytes' => memory_get_peak_usage() >> 20], JSON_THROW_ON_ERROR),
+            json_encode(
+                $said + [
+                    'seconds' => round((hrtime(true) - $begun) / 1e9, 2),
+                    'megabytes' => memory_get_peak_usage() >> 20,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
         );
 
         return self::SUCCESS;
@@ -85,32 +91,72 @@ final class LargeRoundCommand extends Command
         $today = $zone->dateAt($now);
         $hosts = [];
         for ($i = 0; $i <= self::HOSTS; $i++) {
-            $hosts[] = StaffMember::query()->create(
-                ['school_id' => $school->id, 'name' => "Teacher $i", 'subject' => '', 'email' => "host$i@large.example", 'password' => 'x', 'came_at' => now()],
-            );
+            $hosts[] = StaffMember::query()->create([
+                'school_id' => $school->id,
+                'name' => "Teacher $i",
+                'subject' => '',
+                'email' => "host$i@large.example",
+                'password' => 'x',
+                'came_at' => now(),
+            ]);
         }
         // Somebody whose sheet has nothing to do with it.
         $other = array_pop($hosts);
         $weekly = Block::of(
-            Weekly::on([Weekday::Monday, Weekday::Tuesday, Weekday::Wednesday, Weekday::Thursday], $today, Ending::until($today->plusDays(50))),
-            Hours::between(LocalTime::of(8), LocalTime::of(18)), Cut::of(10),
+            Weekly::on(
+                [Weekday::Monday, Weekday::Tuesday, Weekday::Wednesday, Weekday::Thursday],
+                $today,
+                Ending::until($today->plusDays(50)),
+            ),
+            Hours::between(LocalTime::of(8), LocalTime::of(18)),
+            Cut::of(10),
         );
-        $elsewhere = app(PublishSheet::class)(app(WriteSheet::class)($other->refresh(), new SheetStatement(
-            title: 'Elsewhere', intro: '', blocks: [$weekly], places: [new PlaceStatement(PlaceKind::Phone, 'By phone')],
-            questions: Questions::usual(), rules: Stated::of(),
-        ), $now), $now);
+        $elsewhere = app(PublishSheet::class)(
+            app(WriteSheet::class)(
+                $other->refresh(),
+                new SheetStatement(
+                    title: 'Elsewhere',
+                    intro: '',
+                    blocks: [$weekly],
+                    places: [new PlaceStatement(PlaceKind::Phone, 'By phone')],
+                    questions: Questions::usual(),
+                    rules: Stated::of(),
+                ),
+                $now,
+            ),
+            $now,
+        );
         $first = $today->plusDays(60 + 7 - $today->weekday()->value);
-        $round = app(WriteRound::class)($school, new RoundStatement(
-            'Large round', '', [Block::of(OnDates::of($first, $first->plusDays(2)), Hours::between(LocalTime::of(16), LocalTime::of(19)), Cut::of(10))],
-            Stated::of(['lead_minutes' => 0]), Questions::usual(), families: false, classes: [],
-            staff: array_map(static fn (StaffMember $one): int => $one->id, $hosts),
-            wishesUntil: $now + 86_400,
-        ));
+        $round = app(WriteRound::class)(
+            $school,
+            new RoundStatement(
+                'Large round',
+                '',
+                [
+                    Block::of(
+                        OnDates::of($first, $first->plusDays(2)),
+                        Hours::between(LocalTime::of(16), LocalTime::of(19)),
+                        Cut::of(10),
+                    ),
+                ],
+                Stated::of(['lead_minutes' => 0]),
+                Questions::usual(),
+                families: false,
+                classes: [],
+                staff: array_map(static fn(StaffMember $one): int => $one->id, $hosts),
+                wishesUntil: $now + 86_400,
+            ),
+        );
         foreach (RoundHost::of($round) as $i => $host) {
             $host->update(['label' => "Room $i"]);
         }
         $round = app(PublishRound::class)($round, $now);
-        $this->wish($round, $first->plusDays(2)->day - $first->day, [(string) $first, (string) $first->plusDays(2)], $now);
+        $this->wish(
+            $round,
+            $first->plusDays(2)->day - $first->day,
+            [(string) $first, (string) $first->plusDays(2)],
+            $now,
+        );
 
         return ['sheet' => $elsewhere->slug, 'round' => $round->slug];
     }
@@ -122,15 +168,34 @@ final class LargeRoundCommand extends Command
         $slugs = array_keys($round->openSheets());
         assert($slugs !== []);
         for ($f = 0; $f < self::FAMILIES; $f++) {
-            $pass = Pass::query()->create(['name' => "Family $f", 'email' => "family$f@large.example", 'phone' => '+1 902 555 0100', 'confirmed_at' => now()]);
-            $picks = array_map(static fn (int $key): array => ['sheet' => $slugs[$key], 'student' => "Child $f"], $chance->pickArrayKeys($slugs, self::WISHES));
+            $pass = Pass::query()->create([
+                'name' => "Family $f",
+                'email' => "family$f@large.example",
+                'phone' => '+1 902 555 0100',
+                'confirmed_at' => now(),
+            ]);
+            $picks = array_map(
+                static fn(int $key): array => ['sheet' => $slugs[$key], 'student' => "Child $f"],
+                $chance->pickArrayKeys($slugs, self::WISHES),
+            );
             $windows = array_map(
-                static fn (string $date): array => ['date' => $date, 'from' => '16:00', 'until' => '19:00'], $f % 3 === 0 ? [$dates[$f % 2]] : $dates,
+                static fn(string $date): array => ['date' => $date, 'from' => '16:00', 'until' => '19:00'],
+                $f % 3 === 0 ? [$dates[$f % 2]] : $dates,
             );
-            $asked = ['picks' => $chance->shuffleArray($picks), 'windows' => $windows, 'walk' => 5, 'breather' => 0, 'prefer' => 'evenings'];
-            Shortlist::query()->create(
-                ['round_id' => $round->id, 'pass_id' => $pass->id, 'asked' => $asked, 'wished' => $asked, 'wished_at' => Instant::column($now)],
-            );
+            $asked = [
+                'picks' => $chance->shuffleArray($picks),
+                'windows' => $windows,
+                'walk' => 5,
+                'breather' => 0,
+                'prefer' => 'evenings',
+            ];
+            Shortlist::query()->create([
+                'round_id' => $round->id,
+                'pass_id' => $pass->id,
+                'asked' => $asked,
+                'wished' => $asked,
+                'wished_at' => Instant::column($now),
+            ]);
         }
         app(SetWishesUntil::class)($round, $now, $now);
     }
@@ -138,7 +203,11 @@ final class LargeRoundCommand extends Command
     /** @return array<string, mixed> */
     private function find(): array
     {
-        $allotment = app(BeginAllotment::class)(Round::query()->where('title', 'Large round')->firstOrFail(), 1, Clock::now());
+        $allotment = app(BeginAllotment::class)(
+            Round::query()->where('title', 'Large round')->firstOrFail(),
+            1,
+            Clock::now(),
+        );
         DB::table('jobs')->where('queue', 'rounds')->delete();
         app()->call([new WorkAllotment($allotment->id), 'handle']);
         $allotment->refresh();
@@ -154,6 +223,9 @@ final class LargeRoundCommand extends Command
         DB::table('jobs')->where('queue', 'rounds')->delete();
         app()->call([new BookAllotment($allotment->id), 'handle']);
 
-        return ['bookings' => $allotment->rows()->whereNotNull('booking_id')->count(), 'families' => $allotment->refresh()->booked];
+        return [
+            'bookings' => $allotment->rows()->whereNotNull('booking_id')->count(),
+            'families' => $allotment->refresh()->booked,
+        ];
     }
 }

@@ -66,20 +66,37 @@ final class LargeSchoolCommand extends Command
         $password = Hash::make(self::PASSWORD);
         $slots = [];
         for ($i = $had * self::STAFF; $i < $times * self::STAFF; $i++) {
-            $host = StaffMember::query()->create(['school_id' => $school->id, 'name' => "Teacher $i", 'subject' => 'Subject '.$i % 15, 'email' => "teacher$i@large.example", 'password' => $password, 'came_at' => now()]);
+            $host = StaffMember::query()->create([
+                'school_id' => $school->id,
+                'name' => "Teacher $i",
+                'subject' => 'Subject ' . $i % 15,
+                'email' => "teacher$i@large.example",
+                'password' => $password,
+                'came_at' => now(),
+            ]);
             foreach ([$this->conferences($today, $i), $this->officeHours($today, $i)] as $statement) {
                 $sheet = $publish($write($host->refresh(), $statement, $now), $now);
                 foreach ($sheet->toCore()->pieces($today->plusDays(1), $today->plusDays(200)) as $pieces) {
-                    array_push($slots, ...array_map(static fn (Span $slot): array => [$sheet, $slot], $pieces->slots));
+                    array_push($slots, ...array_map(static fn(Span $slot): array => [$sheet, $slot], $pieces->slots));
                 }
             }
         }
         $this->book($slots, ($times - $had) * self::BOOKINGS, $times);
-        $this->line(json_encode([
-            'sheet' => Sheet::query()->where('title', 'Office hours of teacher 0')->value('slug'), 'door' => StaffMember::query()->where('email', 'teacher0@large.example')->value('slug'),
-            'round' => self::ROUND, 'date' => (string) $today->plusDays(21), 'email' => 'teacher0@large.example', 'password' => self::PASSWORD,
-            'sheets' => Sheet::query()->count(), 'bookings' => DB::table('bookings')->count(),
-        ], JSON_THROW_ON_ERROR));
+        $this->line(
+            json_encode(
+                [
+                    'sheet' => Sheet::query()->where('title', 'Office hours of teacher 0')->value('slug'),
+                    'door' => StaffMember::query()->where('email', 'teacher0@large.example')->value('slug'),
+                    'round' => self::ROUND,
+                    'date' => (string) $today->plusDays(21),
+                    'email' => 'teacher0@large.example',
+                    'password' => self::PASSWORD,
+                    'sheets' => Sheet::query()->count(),
+                    'bookings' => DB::table('bookings')->count(),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -87,18 +104,41 @@ final class LargeSchoolCommand extends Command
     private function conferences(LocalDate $today, int $number): SheetStatement
     {
         return new SheetStatement(
-            title: self::ROUND, intro: 'Please come on time.', kind: SheetKind::Conferences,
-            blocks: [Block::of(OnDates::of($today->plusDays(21)), Hours::between(LocalTime::of(17), LocalTime::of(20)), Cut::of(10))],
-            places: [new PlaceStatement(PlaceKind::Room, "Room $number")], questions: Questions::usual(), rules: Stated::of(['per_student' => 1]),
+            title: self::ROUND,
+            intro: 'Please come on time.',
+            kind: SheetKind::Conferences,
+            blocks: [
+                Block::of(
+                    OnDates::of($today->plusDays(21)),
+                    Hours::between(LocalTime::of(17), LocalTime::of(20)),
+                    Cut::of(10),
+                ),
+            ],
+            places: [new PlaceStatement(PlaceKind::Room, "Room $number")],
+            questions: Questions::usual(),
+            rules: Stated::of(['per_student' => 1]),
         );
     }
 
     private function officeHours(LocalDate $today, int $number): SheetStatement
     {
         return new SheetStatement(
-            title: "Office hours of teacher $number", intro: '', kind: SheetKind::OfficeHours,
-            blocks: [Block::of(Weekly::on([Weekday::Tuesday, Weekday::Thursday], $today, Ending::until($today->plusDays(180))), Hours::between(LocalTime::of(10, 25), LocalTime::of(11, 35)), Cut::of(15))],
-            places: [new PlaceStatement(PlaceKind::Room, "Room $number"), new PlaceStatement(PlaceKind::Phone, 'By phone')], questions: Questions::usual(), rules: Stated::of(),
+            title: "Office hours of teacher $number",
+            intro: '',
+            kind: SheetKind::OfficeHours,
+            blocks: [
+                Block::of(
+                    Weekly::on([Weekday::Tuesday, Weekday::Thursday], $today, Ending::until($today->plusDays(180))),
+                    Hours::between(LocalTime::of(10, 25), LocalTime::of(11, 35)),
+                    Cut::of(15),
+                ),
+            ],
+            places: [
+                new PlaceStatement(PlaceKind::Room, "Room $number"),
+                new PlaceStatement(PlaceKind::Phone, 'By phone'),
+            ],
+            questions: Questions::usual(),
+            rules: Stated::of(),
         );
     }
 
@@ -106,20 +146,39 @@ final class LargeSchoolCommand extends Command
     private function book(array $slots, int $bookings, int $seed): void
     {
         $chance = new Randomizer(new Mt19937($seed));
-        $pass = Pass::query()->create(['name' => 'Large Family', 'email' => "family$seed@large.example", 'phone' => '+1 902 555 0100']);
+        $pass = Pass::query()->create([
+            'name' => 'Large Family',
+            'email' => "family$seed@large.example",
+            'phone' => '+1 902 555 0100',
+        ]);
         $hold = (int) DB::table('holds')->max('id') + 1;
-        foreach (array_chunk($slots === [] ? [] : $chance->pickArrayKeys($slots, max(1, min($bookings, count($slots)))), 500) as $some) {
+        foreach (
+            array_chunk($slots === [] ? [] : $chance->pickArrayKeys($slots, max(1, min($bookings, count($slots)))), 500)
+            as $some
+        ) {
             $rows = ['holds' => [], 'seats' => [], 'bookings' => []];
             foreach ($some as $key) {
                 [$sheet, $slot] = $slots[$key];
                 $span = ['starts_at' => Instant::column($slot->start), 'ends_at' => Instant::column($slot->end)];
                 $rows['holds'][] = ['id' => $hold, 'staff_id' => $sheet->staff_id, 'sheet_id' => $sheet->id] + $span;
                 $rows['seats'][] = ['hold_id' => $hold, 'seat' => 1];
-                $rows['bookings'][] = [
-                    'sheet_id' => $sheet->id, 'staff_id' => $sheet->staff_id, 'pass_id' => $pass->id, 'place_id' => $sheet->places->firstOrFail()->id, 'hold_id' => $hold, 'seat' => 1,
-                    'student' => "Student $hold", 'student_key' => "student $hold", 'state' => 'booked', 'uid' => Str::uuid()->toString(), 'request_key' => Str::uuid()->toString(), 'request_digest' => '',
-                    'created_at' => Instant::column(Clock::now()), 'updated_at' => Instant::column(Clock::now()),
-                ] + $span;
+                $rows['bookings'][] =
+                    [
+                        'sheet_id' => $sheet->id,
+                        'staff_id' => $sheet->staff_id,
+                        'pass_id' => $pass->id,
+                        'place_id' => $sheet->places->firstOrFail()->id,
+                        'hold_id' => $hold,
+                        'seat' => 1,
+                        'student' => "Student $hold",
+                        'student_key' => "student $hold",
+                        'state' => 'booked',
+                        'uid' => Str::uuid()->toString(),
+                        'request_key' => Str::uuid()->toString(),
+                        'request_digest' => '',
+                        'created_at' => Instant::column(Clock::now()),
+                        'updated_at' => Instant::column(Clock::now()),
+                    ] + $span;
                 $hold++;
             }
             foreach ($rows as $table => $all) {

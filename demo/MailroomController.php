@@ -22,17 +22,31 @@ final class MailroomController
 
     public function page(?MailroomMessage $message = null): View
     {
-        $messages = MailroomMessage::query()->orderByDesc('id')->limit(self::SHOWN)->get(['id', 'recipient', 'subject', 'sent_at']);
+        $messages = MailroomMessage::query()
+            ->orderByDesc('id')
+            ->limit(self::SHOWN)
+            ->get(['id', 'recipient', 'subject', 'sent_at']);
         $open = $message?->exists ? $message : MailroomMessage::query()->orderByDesc('id')->first();
 
         return Page::visit('Mailroom', 'Mailroom', [
-            'messages' => $messages->map(static fn (MailroomMessage $row): array => [
-                'id' => $row->id,
-                'to' => $row->recipient,
-                'subject' => $row->subject,
-                'sent_at' => $row->sent_at->toIso8601ZuluString(),
-            ])->all(),
-            'open' => $open === null ? null : ['id' => $open->id, 'answers' => CalendarProgram::answer($open, PartStat::Accepted, Clock::now()) !== null, ...get_object_vars(OpenedMessage::read($open))],
+            'messages' => $messages
+                ->map(
+                    static fn(MailroomMessage $row): array => [
+                        'id' => $row->id,
+                        'to' => $row->recipient,
+                        'subject' => $row->subject,
+                        'sent_at' => $row->sent_at->toIso8601ZuluString(),
+                    ],
+                )
+                ->all(),
+            'open' =>
+                $open === null
+                    ? null
+                    : [
+                        'id' => $open->id,
+                        'answers' => CalendarProgram::answer($open, PartStat::Accepted, Clock::now()) !== null,
+                        ...get_object_vars(OpenedMessage::read($open)),
+                    ],
         ]);
     }
 
@@ -41,8 +55,9 @@ final class MailroomController
     {
         return new Response(OpenedMessage::read($message)->html, 200, [
             'Content-Type' => 'text/html; charset=utf-8',
-            'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'; "
-                .'sandbox allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation',
+            'Content-Security-Policy' =>
+                "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'; " .
+                'sandbox allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation',
         ]);
     }
 

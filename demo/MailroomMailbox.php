@@ -18,7 +18,10 @@ final class MailroomMailbox implements Mailbox
 
     public function after(string $mark, int $atMost): iterable
     {
-        foreach (DB::table('mailroom_answers')->where('id', '>', (int) $mark)->orderBy('id')->limit($atMost)->get() as $one) {
+        foreach (
+            DB::table('mailroom_answers')->where('id', '>', (int) $mark)->orderBy('id')->limit($atMost)->get()
+            as $one
+        ) {
             yield MailIn::read((string) $one->id, (string) $one->raw);
         }
     }

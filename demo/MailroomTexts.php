@@ -18,7 +18,16 @@ final class MailroomTexts implements TextMessages
 
     public function send(string $to, string $text): void
     {
-        $message = (new Email)->from('texts@gannetcove.example')->to(preg_replace('/\D/', '', $to).'@phone.example')->subject('Text message')->text($text);
-        MailroomMessage::query()->create(['recipient' => $to, 'subject' => 'Text message', 'raw' => $message->toString(), 'sent_at' => CarbonImmutable::now()]);
+        $message = (new Email())
+            ->from('texts@gannetcove.example')
+            ->to(preg_replace('/\D/', '', $to) . '@phone.example')
+            ->subject('Text message')
+            ->text($text);
+        MailroomMessage::query()->create([
+            'recipient' => $to,
+            'subject' => 'Text message',
+            'raw' => $message->toString(),
+            'sent_at' => CarbonImmutable::now(),
+        ]);
     }
 }

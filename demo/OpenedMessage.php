@@ -16,8 +16,7 @@ final readonly class OpenedMessage
         public string $text,
         public string $html,
         public string $calendar,
-    ) {
-    }
+    ) {}
 
     public static function read(MailroomMessage $message): self
     {

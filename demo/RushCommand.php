@@ -44,7 +44,12 @@ final class RushCommand extends Command
 
             return self::FAILURE;
         }
-        $this->line(json_encode($this->argument('what') === 'write' ? $this->write($write, $publish) : $this->counted(), JSON_THROW_ON_ERROR));
+        $this->line(
+            json_encode(
+                $this->argument('what') === 'write' ? $this->write($write, $publish) : $this->counted(),
+                JSON_THROW_ON_ERROR,
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -65,14 +70,45 @@ final class RushCommand extends Command
         $date = $school->timeZone()->dateAt($now)->plusDays(14);
         $sheets = [];
         for ($i = 0; $i < self::HOSTS; $i++) {
-            $host = StaffMember::query()->firstOrCreate(['email' => "host$i.$run@rush.example"], ['school_id' => $school->id, 'name' => "Host $i $run", 'subject' => 'Rush', 'password' => bin2hex(random_bytes(12)), 'notify' => 'each']);
-            $sheet = $publish($write($host->refresh(), new SheetStatement(
-                title: "Rush $run", intro: '', blocks: [Block::of(OnDates::of($date), Hours::between(LocalTime::of(14), LocalTime::of(19)), Cut::of(10))],
-                places: [new PlaceStatement(PlaceKind::Room, "Room $i")], questions: Questions::usual(), rules: Stated::of(),
-            ), $now), $now);
-            $sheets[] = ['slug' => $sheet->slug, 'place' => $sheet->places->firstOrFail()->id, 'slots' => array_map(
-                static fn (int $n): string => SlotKey::of($school->timeZone()->instant($date, 14 * 60 + $n * 10)), range(0, 29),
-            )];
+            $host = StaffMember::query()->firstOrCreate(
+                ['email' => "host$i.$run@rush.example"],
+                [
+                    'school_id' => $school->id,
+                    'name' => "Host $i $run",
+                    'subject' => 'Rush',
+                    'password' => bin2hex(random_bytes(12)),
+                    'notify' => 'each',
+                ],
+            );
+            $sheet = $publish(
+                $write(
+                    $host->refresh(),
+                    new SheetStatement(
+                        title: "Rush $run",
+                        intro: '',
+                        blocks: [
+                            Block::of(
+                                OnDates::of($date),
+                                Hours::between(LocalTime::of(14), LocalTime::of(19)),
+                                Cut::of(10),
+                            ),
+                        ],
+                        places: [new PlaceStatement(PlaceKind::Room, "Room $i")],
+                        questions: Questions::usual(),
+                        rules: Stated::of(),
+                    ),
+                    $now,
+                ),
+                $now,
+            );
+            $sheets[] = [
+                'slug' => $sheet->slug,
+                'place' => $sheet->places->firstOrFail()->id,
+                'slots' => array_map(
+                    static fn(int $n): string => SlotKey::of($school->timeZone()->instant($date, 14 * 60 + $n * 10)),
+                    range(0, 29),
+                ),
+            ];
         }
 
         return $sheets;
@@ -81,18 +117,27 @@ final class RushCommand extends Command
     /** @return array<string, mixed> */
     private function counted(): array
     {
-        $sheets = Sheet::query()->where('title', 'Rush '.$this->rushName())->pluck('id');
+        $sheets = Sheet::query()
+            ->where('title', 'Rush ' . $this->rushName())
+            ->pluck('id');
         $booked = Booking::query()->whereIn('sheet_id', $sheets)->where('state', BookingState::Booked);
 
         return [
             'booked' => (clone $booked)->count(),
             'slots' => (clone $booked)->distinct()->count(DB::raw('CONCAT(sheet_id, starts_at)')),
             'keys' => (clone $booked)->pluck('request_key')->all(),
-            'overlaps' => DB::selectOne('SELECT COUNT(*) AS n FROM holds a JOIN holds b ON a.staff_id = b.staff_id AND a.id < b.id AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at')->n,
+            'overlaps' => DB::selectOne(
+                'SELECT COUNT(*) AS n FROM holds a JOIN holds b ON a.staff_id = b.staff_id AND a.id < b.id AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at',
+            )->n,
             'jobs' => DB::table('jobs')->count(),
             'failed' => DB::table('failed_jobs')->count(),
             'mails' => DB::table('mailroom_messages')->where('recipient', 'like', '%@rush.example')->count(),
-            'mails_twice' => DB::table('mailroom_messages')->where('recipient', 'like', 'visitor%@rush.example')->groupBy('recipient', 'subject')->havingRaw('COUNT(*) > 1')->get(['recipient'])->count(),
+            'mails_twice' => DB::table('mailroom_messages')
+                ->where('recipient', 'like', 'visitor%@rush.example')
+                ->groupBy('recipient', 'subject')
+                ->havingRaw('COUNT(*) > 1')
+                ->get(['recipient'])
+                ->count(),
         ];
     }
 }

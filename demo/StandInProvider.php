@@ -34,49 +34,115 @@ final class StandInProvider
         $issuer = self::issuer();
 
         return new JsonResponse([
-            'issuer' => $issuer, 'authorization_endpoint' => "$issuer/choose", 'token_endpoint' => "$issuer/token", 'jwks_uri' => "$issuer/keys",
-            'response_types_supported' => ['code'], 'subject_types_supported' => ['public'], 'id_token_signing_alg_values_supported' => ['RS256'], 'code_challenge_methods_supported' => ['S256'],
+            'issuer' => $issuer,
+            'authorization_endpoint' => "$issuer/choose",
+            'token_endpoint' => "$issuer/token",
+            'jwks_uri' => "$issuer/keys",
+            'response_types_supported' => ['code'],
+            'subject_types_supported' => ['public'],
+            'id_token_signing_alg_values_supported' => ['RS256'],
+            'code_challenge_methods_supported' => ['S256'],
         ]);
     }
 
     public function choose(Request $request): Response
     {
-        abort_unless(Asked::word($request, 'client_id') === self::CLIENT && Asked::word($request, 'redirect_uri') === url('/staff/elsewhere/back') && Asked::word($request, 'code_challenge_method') === 'S256', 400);
+        abort_unless(
+            Asked::word($request, 'client_id') === self::CLIENT &&
+                Asked::word($request, 'redirect_uri') === url('/staff/elsewhere/back') &&
+                Asked::word($request, 'code_challenge_method') === 'S256',
+            400,
+        );
 
-        return new Response(view('stand-in.choose', ['people' => StaffMember::query()->whereNull('left_at')->orderBy('name')->limit(50)->get(), 'asked' => array_map(static fn (string $name): array => [$name, Asked::word($request, $name)], ['state', 'nonce', 'code_challenge'])])->render());
+        return new Response(
+            view('stand-in.choose', [
+                'people' => StaffMember::query()->whereNull('left_at')->orderBy('name')->limit(50)->get(),
+                'asked' => array_map(static fn(string $name): array => [$name, Asked::word($request, $name)], [
+                    'state',
+                    'nonce',
+                    'code_challenge',
+                ]),
+            ])->render(),
+        );
     }
 
     public function chosen(Request $request): RedirectResponse
     {
         $code = bin2hex(random_bytes(16));
-        Cache::put("stand-in|$code", ['email' => Asked::word($request, 'email'), 'nonce' => Asked::word($request, 'nonce'), 'challenge' => Asked::word($request, 'code_challenge')], 60);
+        Cache::put(
+            "stand-in|$code",
+            [
+                'email' => Asked::word($request, 'email'),
+                'nonce' => Asked::word($request, 'nonce'),
+                'challenge' => Asked::word($request, 'code_challenge'),
+            ],
+            60,
+        );
 
-        return new RedirectResponse(url('/staff/elsewhere/back').'?'.http_build_query(['state' => Asked::word($request, 'state')] + (Asked::word($request, 'email') === '' ? ['error' => 'access_denied'] : ['code' => $code])), 303);
+        return new RedirectResponse(
+            url('/staff/elsewhere/back') .
+                '?' .
+                http_build_query(
+                    ['state' => Asked::word($request, 'state')] +
+                        (Asked::word($request, 'email') === '' ? ['error' => 'access_denied'] : ['code' => $code]),
+                ),
+            303,
+        );
     }
 
     public function token(Request $request): JsonResponse
     {
-        $asked = Cache::pull('stand-in|'.Asked::word($request, 'code'));
-        $verifier = rtrim(strtr(base64_encode(hash('sha256', Asked::word($request, 'code_verifier'), true)), '+/', '-_'), '=');
-        if (! is_array($asked) || Asked::word($request, 'client_secret') !== self::SECRET || ! hash_equals($asked['challenge'], $verifier)) {
+        $asked = Cache::pull('stand-in|' . Asked::word($request, 'code'));
+        $verifier = rtrim(
+            strtr(base64_encode(hash('sha256', Asked::word($request, 'code_verifier'), true)), '+/', '-_'),
+            '=',
+        );
+        if (
+            !is_array($asked) ||
+            Asked::word($request, 'client_secret') !== self::SECRET ||
+            !hash_equals($asked['challenge'], $verifier)
+        ) {
             return new JsonResponse(['error' => 'invalid_grant'], 400);
         }
         $now = Clock::now();
         $staff = StaffMember::query()->where('email', $asked['email'])->first();
 
-        return new JsonResponse(['access_token' => bin2hex(random_bytes(16)), 'token_type' => 'Bearer', 'expires_in' => 300, 'id_token' => self::signed([
-            'iss' => self::issuer(), 'aud' => self::CLIENT, 'sub' => hash('sha256', $asked['email']), 'iat' => $now, 'exp' => $now + 300, 'nonce' => $asked['nonce'],
-            'email' => $asked['email'], 'email_verified' => true, 'name' => $staff->name ?? 'Somebody New',
-        ])]);
+        return new JsonResponse([
+            'access_token' => bin2hex(random_bytes(16)),
+            'token_type' => 'Bearer',
+            'expires_in' => 300,
+            'id_token' => self::signed([
+                'iss' => self::issuer(),
+                'aud' => self::CLIENT,
+                'sub' => hash('sha256', $asked['email']),
+                'iat' => $now,
+                'exp' => $now + 300,
+                'nonce' => $asked['nonce'],
+                'email' => $asked['email'],
+                'email_verified' => true,
+                'name' => $staff->name ?? 'Somebody New',
+            ]),
+        ]);
     }
 
     public function keys(): JsonResponse
     {
         $public = openssl_pkey_get_details(self::key());
         assert(is_array($public));
-        $part = static fn (string $bytes): string => rtrim(strtr(base64_encode($bytes), '+/', '-_'), '=');
+        $part = static fn(string $bytes): string => rtrim(strtr(base64_encode($bytes), '+/', '-_'), '=');
 
-        return new JsonResponse(['keys' => [['kty' => 'RSA', 'use' => 'sig', 'alg' => 'RS256', 'kid' => self::keyId(), 'n' => $part($public['rsa']['n']), 'e' => $part($public['rsa']['e'])]]]);
+        return new JsonResponse([
+            'keys' => [
+                [
+                    'kty' => 'RSA',
+                    'use' => 'sig',
+                    'alg' => 'RS256',
+                    'kid' => self::keyId(),
+                    'n' => $part($public['rsa']['n']),
+                    'e' => $part($public['rsa']['e']),
+                ],
+            ],
+        ]);
     }
 
     /** @param  array<string, mixed>  $claims */

@@ -19,16 +19,16 @@ final class StandInRooms implements VideoRooms
 
     public function linkFor(Booking $booking): string
     {
-        return url('/video-room/'.self::key($booking->uid));
+        return url('/video-room/' . self::key($booking->uid));
     }
 
     public function linkForAll(Sheet $sheet): string
     {
-        return url('/video-room/'.self::key($sheet->uid));
+        return url('/video-room/' . self::key($sheet->uid));
     }
 
     public static function key(string $uid): string
     {
-        return $uid.'-'.substr(Secret::of("video|$uid"), 0, 16);
+        return $uid . '-' . substr(Secret::of("video|$uid"), 0, 16);
     }
 }

@@ -49,10 +49,13 @@ final class VideoRoomController
 
     public function knock(Request $request, string $key): JsonResponse
     {
-        $request->validate(['guest' => ['required', 'uuid'], 'name' => ['required', 'string', new PersonName]]);
+        $request->validate(['guest' => ['required', 'uuid'], 'name' => ['required', 'string', new PersonName()]]);
         $room = $this->uid($key);
         $guest = $request->string('guest')->lower()->toString();
-        RoomGuest::query()->updateOrCreate(['room' => $room, 'guest' => $guest], ['name' => $request->string('name')->trim()->toString(), 'state' => 'door', 'word' => '']);
+        RoomGuest::query()->updateOrCreate(
+            ['room' => $room, 'guest' => $guest],
+            ['name' => $request->string('name')->trim()->toString(), 'state' => 'door', 'word' => ''],
+        );
         Announce::to([self::channel($room)]);
 
         return new JsonResponse($this->seen($room, $guest));
@@ -69,9 +72,19 @@ final class VideoRoomController
     public function answer(#[CurrentUser] StaffMember $host, Request $request, string $key): JsonResponse
     {
         abort_unless($this->runs($host, $key), 403);
-        $request->validate(['guest' => ['required', 'integer'], 'state' => ['required', 'string', Rule::in(['in', 'later', 'out'])], 'word' => ['nullable', 'string', 'max:300']]);
+        $request->validate([
+            'guest' => ['required', 'integer'],
+            'state' => ['required', 'string', Rule::in(['in', 'later', 'out'])],
+            'word' => ['nullable', 'string', 'max:300'],
+        ]);
         $room = $this->uid($key);
-        RoomGuest::query()->where('room', $room)->whereKey($request->integer('guest'))->update(['state' => $request->string('state')->toString(), 'word' => $request->string('word')->toString()]);
+        RoomGuest::query()
+            ->where('room', $room)
+            ->whereKey($request->integer('guest'))
+            ->update([
+                'state' => $request->string('state')->toString(),
+                'word' => $request->string('word')->toString(),
+            ]);
         Announce::to([self::channel($room)]);
 
         return $this->hostShow($host, $key);
@@ -80,16 +93,32 @@ final class VideoRoomController
     /** @return array<string, mixed> as VideoRoom in docs/formats/recess.openapi.yaml */
     private function seen(string $room, ?string $guest): array
     {
-        $guests = RoomGuest::query()->where('room', $room)->where('updated_at', '>', now()->subMinutes(self::GONE))->orderBy('id')->get();
+        $guests = RoomGuest::query()
+            ->where('room', $room)
+            ->where('updated_at', '>', now()->subMinutes(self::GONE))
+            ->orderBy('id')
+            ->get();
         $me = $guest === null ? null : $guests->firstWhere('guest', mb_strtolower($guest));
         $inside = $guest === null || $me?->state === 'in';
-        $tile = static fn (RoomGuest $one): array => ['id' => $guest === null ? $one->id : 0, 'name' => $one->name, 'state' => $one->state];
+        $tile = static fn(RoomGuest $one): array => [
+            'id' => $guest === null ? $one->id : 0,
+            'name' => $one->name,
+            'state' => $one->state,
+        ];
 
         return [
             'open' => DB::table('open_rooms')->where('room', $room)->exists(),
             'me' => $me === null ? null : ['state' => $me->state, 'word' => $me->word],
             'inside' => $inside ? array_values($guests->where('state', 'in')->map($tile)->all()) : [],
-            'door' => $guest === null ? array_values($guests->whereIn('state', ['door', 'later'])->map($tile)->all()) : [],
+            'door' =>
+                $guest === null
+                    ? array_values(
+                        $guests
+                            ->whereIn('state', ['door', 'later'])
+                            ->map($tile)
+                            ->all(),
+                    )
+                    : [],
         ];
     }
 
@@ -105,7 +134,8 @@ final class VideoRoomController
     {
         $uid = $this->uid($key);
 
-        return Sheet::query()->where('uid', $uid)->first() ?? Booking::query()->where('uid', $uid)->firstOrFail()->sheet;
+        return Sheet::query()->where('uid', $uid)->first() ??
+            Booking::query()->where('uid', $uid)->firstOrFail()->sheet;
     }
 
     /** Of a meeting, or of the sheet whose meetings are all in one. */

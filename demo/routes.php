@@ -14,16 +14,26 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor'])->group(static
     Route::get('/mailroom', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}', [MailroomController::class, 'page'])->can('read-mailroom');
     Route::get('/mailroom/{message}/html', [MailroomController::class, 'html'])->can('read-mailroom');
-    Route::post('/mailroom/{message}/answer', [MailroomController::class, 'answer'])->can('read-mailroom')->middleware('limited:visitor-writes');
+    Route::post('/mailroom/{message}/answer', [MailroomController::class, 'answer'])
+        ->can('read-mailroom')
+        ->middleware('limited:visitor-writes');
     Route::get('/stand-in/calendar.ics', [StandInController::class, 'calendar'])->can('use-stand-ins');
-    Route::get('/stand-in/people/.well-known/openid-configuration', [StandInProvider::class, 'configuration'])->can('use-stand-ins');
+    Route::get('/stand-in/people/.well-known/openid-configuration', [StandInProvider::class, 'configuration'])->can(
+        'use-stand-ins',
+    );
     Route::get('/stand-in/people/choose', [StandInProvider::class, 'choose'])->can('use-stand-ins');
     Route::post('/stand-in/people/choose', [StandInProvider::class, 'chosen'])->can('use-stand-ins');
     Route::post('/stand-in/people/token', [StandInProvider::class, 'token'])->can('use-stand-ins');
     Route::get('/stand-in/people/keys', [StandInProvider::class, 'keys'])->can('use-stand-ins');
-    Route::get('/video-room/{key}', [VideoRoomController::class, 'page'])->can('use-stand-ins')->middleware('limited:pass-reads');
-    Route::get('/api/video-room/{key}', [VideoRoomController::class, 'show'])->can('use-stand-ins')->middleware('limited:pass-reads');
-    Route::post('/api/video-room/{key}', [VideoRoomController::class, 'knock'])->can('use-stand-ins')->middleware('limited:visitor-writes');
+    Route::get('/video-room/{key}', [VideoRoomController::class, 'page'])
+        ->can('use-stand-ins')
+        ->middleware('limited:pass-reads');
+    Route::get('/api/video-room/{key}', [VideoRoomController::class, 'show'])
+        ->can('use-stand-ins')
+        ->middleware('limited:pass-reads');
+    Route::post('/api/video-room/{key}', [VideoRoomController::class, 'knock'])
+        ->can('use-stand-ins')
+        ->middleware('limited:visitor-writes');
 
     // Baselines, on the instance of bin/recess bench alone.
     if (config('recess.bench') === true) {
@@ -33,13 +43,13 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor'])->group(static
 });
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
-    Route::get(
-        '/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'],
-    )->can('host-rooms')->middleware('logged:nothing,own');
-    Route::get(
-        '/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'],
-    )->can('host-rooms')->middleware('logged:nothing,own');
-    Route::post(
-        '/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'],
-    )->can('host-rooms')->middleware('logged:nothing,own');
+    Route::get('/staff/video-room/{key}', [VideoRoomController::class, 'hostPage'])
+        ->can('host-rooms')
+        ->middleware('logged:nothing,own');
+    Route::get('/api/staff/video-room/{key}', [VideoRoomController::class, 'hostShow'])
+        ->can('host-rooms')
+        ->middleware('logged:nothing,own');
+    Route::post('/api/staff/video-room/{key}', [VideoRoomController::class, 'answer'])
+        ->can('host-rooms')
+        ->middleware('logged:nothing,own');
 });

@@ -11,16 +11,16 @@ use Recess\Records\FittingReader;
 use Recess\Records\RoundReader;
 use Recess\Time\Span;
 
-require __DIR__.'/fitting.php';
+require __DIR__ . '/fitting.php';
 
 const USAGE = <<<'TEXT'
-    bin/recess allot FILE.json
+bin/recess allot FILE.json
 
-    Reads the hosts of a round, and what families wish, and prints who gets which time: as many asked ones as possible, then
-    wishes of rank 1, then 2, and so on, then with little waiting. docs/formats/allot.schema.json says what goes in, and what
-    comes out. The same file gives the same answer, unless its seconds end it. - reads standard input.
+Reads the hosts of a round, and what families wish, and prints who gets which time: as many asked ones as possible, then
+wishes of rank 1, then 2, and so on, then with little waiting. docs/formats/allot.schema.json says what goes in, and what
+comes out. The same file gives the same answer, unless its seconds end it. - reads standard input.
 
-    TEXT;
+TEXT;
 
 /** Slower machines than this one are ended by the clock; on others, work ends the same everywhere. */
 const STEPS_A_SECOND = 500_000;
@@ -30,15 +30,21 @@ answered($argv, USAGE, static function (Fields $all): array {
     $hosts = RoundReader::hosts($all);
     $families = RoundReader::families($all, $hosts);
     $seconds = $all->has('seconds') ? $all->number('seconds', 1, 3_600) : 60;
-    $seed = $all->has('seed') ? $all->number('seed', 0, 0xFFFF_FFFF) : 0;
+    $seed = $all->has('seed') ? $all->number('seed', 0, 0xffff_ffff) : 0;
     $isOver = passed($seconds);
     $allotment = Allotter::allot(
-        $hosts, $families, FittingReader::between($all), $zone, $seed, $seconds * STEPS_A_SECOND, static fn (): bool => $isOver(),
+        $hosts,
+        $families,
+        FittingReader::between($all),
+        $zone,
+        $seed,
+        $seconds * STEPS_A_SECOND,
+        static fn(): bool => $isOver(),
     );
 
     return [
-        'given' => named('wish', array_map(static fn (Span $span): array => said($span, $zone), $allotment->given)),
-        'not' => named('wish', array_map(static fn (Why $why): array => ['why' => $why->value], $allotment->not)),
+        'given' => named('wish', array_map(static fn(Span $span): array => said($span, $zone), $allotment->given)),
+        'not' => named('wish', array_map(static fn(Why $why): array => ['why' => $why->value], $allotment->not)),
         'granted' => count($allotment->given),
         'bound' => $allotment->bound,
     ];

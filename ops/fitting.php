@@ -9,7 +9,7 @@ use Recess\Records\RecordNotValid;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
-require __DIR__.'/shell.php';
+require __DIR__ . '/shell.php';
 ini_set('memory_limit', '512M');
 
 /** More than a large school's round has; what is larger is a slip. */
@@ -30,7 +30,7 @@ function answered(array $argv, string $usage, Closure $answer): void
         return;
     }
     if (count($files) !== 1 || ($files[0] !== '-' && str_starts_with($files[0], '-'))) {
-        failed(2, "One file is needed, or - for standard input; there are no options.\n\n".rtrim($usage));
+        failed(2, "One file is needed, or - for standard input; there are no options.\n\n" . rtrim($usage));
     }
     $file = $files[0];
     $text = contents($file, MOST_BYTES);
@@ -39,11 +39,18 @@ function answered(array $argv, string $usage, Closure $answer): void
     }
     try {
         $json = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
-        echo json_encode($answer(Fields::of($json)), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        echo json_encode(
+            $answer(Fields::of($json)),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        ) . "\n";
     } catch (JsonException $failure) {
         failed(1, "$file: it is not JSON: {$failure->getMessage()}.");
     } catch (RecordNotValid $failure) {
-        $wrong = array_map(static fn (string $place, string $why): string => "$file: $place: $why", array_keys($failure->errors), $failure->errors);
+        $wrong = array_map(
+            static fn(string $place, string $why): string => "$file: $place: $why",
+            array_keys($failure->errors),
+            $failure->errors,
+        );
         failed(1, implode("\n  ", $wrong));
     }
 }
@@ -53,7 +60,7 @@ function passed(float $seconds): Closure
 {
     $end = hrtime(true) + (int) ($seconds * 1e9);
 
-    return static fn (): bool => hrtime(true) >= $end;
+    return static fn(): bool => hrtime(true) >= $end;
 }
 
 /** @return array{start: string, end: string} as RFC 3339, in the zone */
@@ -68,7 +75,11 @@ function said(Span $span, Zone $zone): array
  */
 function named(string $key, array $rows): array
 {
-    return array_map(static fn (string|int $name, array $row): array => [$key => (string) $name] + $row, array_keys($rows), array_values($rows));
+    return array_map(
+        static fn(string|int $name, array $row): array => [$key => (string) $name] + $row,
+        array_keys($rows),
+        array_values($rows),
+    );
 }
 
 /** Seconds as minutes: whole where they are. */

@@ -23,25 +23,30 @@ use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
-require __DIR__.'/shell.php';
+require __DIR__ . '/shell.php';
 
 const USAGE = <<<'TEXT'
-    bin/recess line "TEXT" [--today YYYY-MM-DD] [--zone IANA] [--country CC]
-                    [--term "NAME=YYYY-MM-DD..YYYY-MM-DD"]… [--closed YYYY-MM-DD..YYYY-MM-DD]…
+bin/recess line "TEXT" [--today YYYY-MM-DD] [--zone IANA] [--country CC]
+                [--term "NAME=YYYY-MM-DD..YYYY-MM-DD"]… [--closed YYYY-MM-DD..YYYY-MM-DD]…
 
-    Prints one JSON object: blocks, said, notes, slots (the first 60). What can be read in more than one way is asked
-    back as {"asks", "readings"} with exit status 3; what cannot be read ends with 1 and {"error", "at", "understood"}
-    on standard error.
+Prints one JSON object: blocks, said, notes, slots (the first 60). What can be read in more than one way is asked
+back as {"asks", "readings"} with exit status 3; what cannot be read ends with 1 and {"error", "at", "understood"}
+on standard error.
 
-    TEXT;
+TEXT;
 
 const MOST_SLOTS = 60;
 
-const JSON = JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE;
+const JSON =
+    JSON_UNESCAPED_SLASHES |
+    JSON_UNESCAPED_UNICODE |
+    JSON_PRETTY_PRINT |
+    JSON_THROW_ON_ERROR |
+    JSON_INVALID_UTF8_SUBSTITUTE;
 
 function wrongUse(string $why): never
 {
-    failed(2, "$why\n\n".rtrim(USAGE));
+    failed(2, "$why\n\n" . rtrim(USAGE));
 }
 
 if (array_intersect(['--help', '-h'], $argv) !== []) {
@@ -49,7 +54,7 @@ if (array_intersect(['--help', '-h'], $argv) !== []) {
     exit(0);
 }
 $given = ['term' => [], 'closed' => [], 'text' => []];
-for ($arguments = array_slice($argv, 1); $arguments !== [];) {
+for ($arguments = array_slice($argv, 1); $arguments !== []; ) {
     $argument = array_shift($arguments);
     if (preg_match('/^--(today|zone|country|term|closed)(?:=(.*))?$/Ds', $argument, $part) !== 1) {
         str_starts_with($argument, '--') && wrongUse("line does not know $argument.");
@@ -57,8 +62,8 @@ for ($arguments = array_slice($argv, 1); $arguments !== [];) {
 
         continue;
     }
-    $value = $part[2] ?? array_shift($arguments) ?? wrongUse("--$part[1] needs a value.");
-    in_array($part[1], ['term', 'closed'], true) ? $given[$part[1]][] = $value : $given[$part[1]] = $value;
+    $value = $part[2] ?? (array_shift($arguments) ?? wrongUse("--$part[1] needs a value."));
+    in_array($part[1], ['term', 'closed'], true) ? ($given[$part[1]][] = $value) : ($given[$part[1]] = $value);
 }
 count($given['text']) === 1 || wrongUse('One line is read at a time; put it in quotes.');
 
@@ -80,24 +85,51 @@ try {
     wrongUse($failure->getMessage());
 }
 
-$said = static fn (Said $one): string => implode(' ', array_map(Sentence::of(...), $one->blocks));
+$said = static fn(Said $one): string => implode(' ', array_map(Sentence::of(...), $one->blocks));
 try {
     $read = QuickLine::parse($given['text'][0], new Context($today, $terms, $closed, $given['country'] ?? ''));
     $sheet = new Sheet($zone, $read->blocks, Hosts::of(0), Stated::of(), closedDays: $closed, joining: true);
     $slots = $sheet->firstSlots(MOST_SLOTS, $today);
 } catch (QuickAsks $asks) {
-    echo json_encode(['asks' => $asks->getMessage(), 'readings' => array_map(static fn (Said $one): array => ['line' => $one->line(), 'said' => $said($one)], $asks->readings)], JSON)."\n";
+    echo json_encode(
+        [
+            'asks' => $asks->getMessage(),
+            'readings' => array_map(
+                static fn(Said $one): array => ['line' => $one->line(), 'said' => $said($one)],
+                $asks->readings,
+            ),
+        ],
+        JSON,
+    ) . "\n";
     exit(3);
 } catch (QuickNotReadable $failure) {
-    fwrite(STDERR, json_encode(['error' => $failure->getMessage(), 'at' => $failure->position, 'understood' => $failure->understood], JSON)."\n");
+    fwrite(
+        STDERR,
+        json_encode(
+            ['error' => $failure->getMessage(), 'at' => $failure->position, 'understood' => $failure->understood],
+            JSON,
+        ) . "\n",
+    );
     exit(1);
 } catch (SlotsNotValid $failure) {
-    fwrite(STDERR, json_encode(['error' => $failure->getMessage(), 'at' => 0, 'understood' => $read->line()], JSON)."\n");
+    fwrite(
+        STDERR,
+        json_encode(['error' => $failure->getMessage(), 'at' => 0, 'understood' => $read->line()], JSON) . "\n",
+    );
     exit(1);
 }
-echo json_encode([
-    'blocks' => array_map(BlockRecord::of(...), $read->blocks),
-    'said' => $said($read),
-    'notes' => array_map(static fn (Note $note): string => $note->message, $read->notes),
-    'slots' => array_map(static fn (Span $slot): array => ['start' => instant($slot->start, $zone), 'end' => instant($slot->end, $zone)], $slots),
-], JSON)."\n";
+echo json_encode(
+    [
+        'blocks' => array_map(BlockRecord::of(...), $read->blocks),
+        'said' => $said($read),
+        'notes' => array_map(static fn(Note $note): string => $note->message, $read->notes),
+        'slots' => array_map(
+            static fn(Span $slot): array => [
+                'start' => instant($slot->start, $zone),
+                'end' => instant($slot->end, $zone),
+            ],
+            $slots,
+        ),
+    ],
+    JSON,
+) . "\n";

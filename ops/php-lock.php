@@ -32,11 +32,19 @@ function locked(): array
 /** @return array<string, array{version: string, dev: bool, folder: string}> by name */
 function installed(): array
 {
-    $known = json_decode((string) file_get_contents('vendor/composer/installed.json'), true, flags: JSON_THROW_ON_ERROR);
+    $known = json_decode(
+        (string) file_get_contents('vendor/composer/installed.json'),
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    );
     $dev = array_flip($known['dev-package-names'] ?? []);
     $all = [];
     foreach ($known['packages'] as $package) {
-        $all[$package['name']] = ['version' => $package['version'], 'dev' => isset($dev[$package['name']]), 'folder' => realpath('vendor/composer/'.$package['install-path']) ?: ''];
+        $all[$package['name']] = [
+            'version' => $package['version'],
+            'dev' => isset($dev[$package['name']]),
+            'folder' => realpath('vendor/composer/' . $package['install-path']) ?: '',
+        ];
     }
     ksort($all);
 
@@ -47,9 +55,14 @@ function installed(): array
 function sumOf(string $folder): string
 {
     $sums = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS))
+        as $file
+    ) {
         assert($file instanceof SplFileInfo);
-        $sums[substr($file->getPathname(), strlen($folder) + 1)] = $file->isLink() ? 'link '.readlink($file->getPathname()) : (string) hash_file('sha256', $file->getPathname());
+        $sums[substr($file->getPathname(), strlen($folder) + 1)] = $file->isLink()
+            ? 'link ' . readlink($file->getPathname())
+            : (string) hash_file('sha256', $file->getPathname());
     }
     ksort($sums, SORT_STRING);
     $sum = hash_init('sha256');
@@ -60,38 +73,51 @@ function sumOf(string $folder): string
     return hash_final($sum);
 }
 
-$say = static fn (string $text): int|false => fwrite(STDERR, "$text\n");
+$say = static fn(string $text): int|false => fwrite(STDERR, "$text\n");
 chdir(dirname(__DIR__));
 $noDev = in_array('--no-dev', $argv, true);
 
 switch ($argv[1] ?? '') {
     case 'write':
-        $lines = ['# Every PHP package: name, version, what it is for (run, or dev), SHA-256 of its files (ops/php-lock.php).'];
+        $lines = [
+            '# Every PHP package: name, version, what it is for (run, or dev), SHA-256 of its files (ops/php-lock.php).',
+        ];
         foreach (installed() as $name => $one) {
-            $lines[] = "$name {$one['version']} ".($one['dev'] ? 'dev' : 'run').' '.sumOf($one['folder']);
+            $lines[] = "$name {$one['version']} " . ($one['dev'] ? 'dev' : 'run') . ' ' . sumOf($one['folder']);
         }
-        file_put_contents(LOCK, implode("\n", $lines)."\n");
+        file_put_contents(LOCK, implode("\n", $lines) . "\n");
         break;
     case 'pin':
         $root = json_decode((string) file_get_contents('composer.json'), true, flags: JSON_THROW_ON_ERROR);
         foreach (locked() as $name => $one) {
             $root[$one['dev'] ? 'require-dev' : 'require'][$name] = $one['version'];
         }
-        file_put_contents('composer.pinned.json', json_encode($root, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+        file_put_contents(
+            'composer.pinned.json',
+            json_encode($root, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n",
+        );
         break;
     case 'check':
         $there = installed();
-        $wanted = array_filter(locked(), static fn (array $one): bool => ! $noDev || ! $one['dev']);
+        $wanted = array_filter(locked(), static fn(array $one): bool => !$noDev || !$one['dev']);
         $wrong = [
-            ...array_map(static fn (string $name): string => "$name is missing", array_keys(array_diff_key($wanted, $there))),
-            ...array_map(static fn (string $name): string => "$name is not in the lock", array_keys(array_diff_key($there, $noDev ? $wanted : locked()))),
+            ...array_map(
+                static fn(string $name): string => "$name is missing",
+                array_keys(array_diff_key($wanted, $there)),
+            ),
+            ...array_map(
+                static fn(string $name): string => "$name is not in the lock",
+                array_keys(array_diff_key($there, $noDev ? $wanted : locked())),
+            ),
         ];
         foreach (array_intersect_key($wanted, $there) as $name => $one) {
-            $there[$name]['version'] === $one['version'] || $wrong[] = "$name is {$there[$name]['version']}, and {$one['version']} in the lock";
-            sumOf($there[$name]['folder']) === $one['sum'] || $wrong[] = "$name {$one['version']} is made of other files than those in the lock";
+            $there[$name]['version'] === $one['version'] ||
+                ($wrong[] = "$name is {$there[$name]['version']}, and {$one['version']} in the lock");
+            sumOf($there[$name]['folder']) === $one['sum'] ||
+                ($wrong[] = "$name {$one['version']} is made of other files than those in the lock");
         }
         if ($wrong !== []) {
-            $say('The PHP packages are not those of '.LOCK.":\n  ".implode("\n  ", $wrong));
+            $say('The PHP packages are not those of ' . LOCK . ":\n  " . implode("\n  ", $wrong));
             exit(1);
         }
         break;

@@ -7,7 +7,7 @@ declare(strict_types=1);
 use Recess\Time\Zone;
 
 error_reporting(E_ALL & ~E_DEPRECATED);
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__ . '/../vendor/autoload.php';
 
 function failed(int $code, string $why): never
 {
@@ -22,7 +22,7 @@ function failed(int $code, string $why): never
  */
 function contents(string $file, ?int $most = null): string
 {
-    if ($file !== '-' && ! is_file($file)) {
+    if ($file !== '-' && !is_file($file)) {
         failed(1, "$file: there is no such file.");
     }
     $text = @file_get_contents($file === '-' ? 'php://stdin' : $file, length: $most === null ? null : $most + 1);

@@ -14,19 +14,19 @@ use Recess\Time\Span;
 use Recess\Time\Spans;
 use Recess\Time\Zone;
 
-require __DIR__.'/shell.php';
+require __DIR__ . '/shell.php';
 
 const USAGE = <<<'TEXT'
-    bin/recess slots AVAILABILITY.ics --minutes N --from YYYY-MM-DD --to YYYY-MM-DD
-                     [--gap N] [--busy CAL.ics]… [--zone IANA] [--format json|ics|text]
+bin/recess slots AVAILABILITY.ics --minutes N --from YYYY-MM-DD --to YYYY-MM-DD
+                 [--gap N] [--busy CAL.ics]… [--zone IANA] [--format json|ics|text]
 
-    AVAILABILITY.ics has VAVAILABILITY (RFC 7953); - reads standard input. --from is included, --to is not.
+AVAILABILITY.ics has VAVAILABILITY (RFC 7953); - reads standard input. --from is included, --to is not.
 
-    TEXT;
+TEXT;
 
 function wrongUse(string $why): never
 {
-    failed(2, "$why\n\n".rtrim(USAGE));
+    failed(2, "$why\n\n" . rtrim(USAGE));
 }
 
 if (array_intersect(['--help', '-h'], $argv) !== []) {
@@ -35,15 +35,15 @@ if (array_intersect(['--help', '-h'], $argv) !== []) {
 }
 $given = ['busy' => []];
 $files = [];
-for ($arguments = array_slice($argv, 1); $arguments !== [];) {
+for ($arguments = array_slice($argv, 1); $arguments !== []; ) {
     $argument = array_shift($arguments);
-    if (! str_starts_with($argument, '--')) {
+    if (!str_starts_with($argument, '--')) {
         $files[] = $argument;
 
         continue;
     }
     [$name, $value] = explode('=', substr($argument, 2), 2) + [1 => null];
-    if (! in_array($name, ['minutes', 'gap', 'busy', 'from', 'to', 'zone', 'format'], true)) {
+    if (!in_array($name, ['minutes', 'gap', 'busy', 'from', 'to', 'zone', 'format'], true)) {
         wrongUse("slots does not know --$name.");
     }
     $value ??= array_shift($arguments) ?? wrongUse("--$name needs a value.");
@@ -53,12 +53,19 @@ for ($arguments = array_slice($argv, 1); $arguments !== [];) {
         $given[$name] = $value;
     }
 }
-count($files) === 1 || wrongUse($files === [] ? 'An availability file is needed, or - for standard input.' : 'One availability file is read at a time.');
+count($files) === 1 ||
+    wrongUse(
+        $files === []
+            ? 'An availability file is needed, or - for standard input.'
+            : 'One availability file is read at a time.',
+    );
 
 $number = static function (string $name, ?string $default) use ($given): int {
-    $value = $given[$name] ?? $default ?? wrongUse("--$name is needed.");
+    $value = $given[$name] ?? ($default ?? wrongUse("--$name is needed."));
 
-    return preg_match('/^\d{1,6}$/D', $value) === 1 ? (int) $value : wrongUse("--$name needs a whole number of minutes.");
+    return preg_match('/^\d{1,6}$/D', $value) === 1
+        ? (int) $value
+        : wrongUse("--$name needs a whole number of minutes.");
 };
 $format = $given['format'] ?? 'json';
 in_array($format, ['json', 'ics', 'text'], true) || wrongUse('--format is json, ics or text.');
@@ -96,17 +103,35 @@ $slots = [];
 foreach ($stretches as $stretch) {
     foreach ($cut->pieces($stretch)->slots as $slot) {
         if ($range->holds($slot->start)) {
-            $slots[] = [$slot, ! $busy->touches($slot)];
+            $slots[] = [$slot, !$busy->touches($slot)];
         }
     }
 }
 
 echo match ($format) {
-    'json' => json_encode(array_map(static fn (array $one): array => [
-        'start' => instant($one[0]->start, $zone), 'end' => instant($one[0]->end, $zone), 'state' => $one[1] ? 'free' : 'busy',
-    ], $slots), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n",
-    'ics' => FreeBusy::write($range, $slots, 'slots-'.hash('sha256', serialize($argv)).'@recess', time()),
-    'text' => implode('', array_map(static fn (array $one): string => sprintf(
-        "%s  %s-%s  %s\n", gmdate('D Y-m-d', $zone->dateAt($one[0]->start)->day * 86_400), $zone->timeAt($one[0]->start), $zone->timeAt($one[0]->end), $one[1] ? 'free' : 'busy',
-    ), $slots)),
+    'json' => json_encode(
+        array_map(
+            static fn(array $one): array => [
+                'start' => instant($one[0]->start, $zone),
+                'end' => instant($one[0]->end, $zone),
+                'state' => $one[1] ? 'free' : 'busy',
+            ],
+            $slots,
+        ),
+        JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+    ) . "\n",
+    'ics' => FreeBusy::write($range, $slots, 'slots-' . hash('sha256', serialize($argv)) . '@recess', time()),
+    'text' => implode(
+        '',
+        array_map(
+            static fn(array $one): string => sprintf(
+                "%s  %s-%s  %s\n",
+                gmdate('D Y-m-d', $zone->dateAt($one[0]->start)->day * 86_400),
+                $zone->timeAt($one[0]->start),
+                $zone->timeAt($one[0]->end),
+                $one[1] ? 'free' : 'busy',
+            ),
+            $slots,
+        ),
+    ),
 };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The functions of PHP 8.5 that Laravel 12 calls.
 // Stands in for symfony/polyfill-php85; see docs/decisions/0001-four-missing-packages.md.
 
-if (! function_exists('array_first')) {
+if (!function_exists('array_first')) {
     /**
      * @param  array<mixed>  $array
      */
@@ -15,7 +15,7 @@ if (! function_exists('array_first')) {
     }
 }
 
-if (! function_exists('array_last')) {
+if (!function_exists('array_last')) {
     /**
      * @param  array<mixed>  $array
      */
@@ -25,7 +25,7 @@ if (! function_exists('array_last')) {
     }
 }
 
-if (! function_exists('get_error_handler')) {
+if (!function_exists('get_error_handler')) {
     function get_error_handler(): ?callable
     {
         $handler = set_error_handler(null);
@@ -35,7 +35,7 @@ if (! function_exists('get_error_handler')) {
     }
 }
 
-if (! function_exists('get_exception_handler')) {
+if (!function_exists('get_exception_handler')) {
     function get_exception_handler(): ?callable
     {
         $handler = set_exception_handler(null);

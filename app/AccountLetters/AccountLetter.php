@@ -13,9 +13,12 @@ use App\Telling\Message;
 /** A letter to a staff member about their account. */
 final class AccountLetter extends Message
 {
-    public function __construct(private readonly StaffMember $reader, private readonly string $about, private readonly string $said, private readonly ?AccountKey $key = null)
-    {
-    }
+    public function __construct(
+        private readonly StaffMember $reader,
+        private readonly string $about,
+        private readonly string $said,
+        private readonly ?AccountKey $key = null,
+    ) {}
 
     protected function heading(): string
     {
@@ -25,8 +28,13 @@ final class AccountLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->reader->name]), news: $this->said, word: '', facts: [],
-            linkText: Words::say("{$this->about}_link"), link: $this->key?->link() ?? url('/staff/sign-in'), school: $this->reader->school->name,
+            greeting: Words::say('accounts.dear', ['name' => $this->reader->name]),
+            news: $this->said,
+            word: '',
+            facts: [],
+            linkText: Words::say("{$this->about}_link"),
+            link: $this->key?->link() ?? url('/staff/sign-in'),
+            school: $this->reader->school->name,
         );
     }
 }

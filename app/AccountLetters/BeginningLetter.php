@@ -11,9 +11,7 @@ use App\Telling\Message;
 /** To whoever wants to begin alone; or has an account already. */
 final class BeginningLetter extends Message
 {
-    public function __construct(private readonly ?string $address)
-    {
-    }
+    public function __construct(private readonly ?string $address) {}
 
     protected function heading(): string
     {
@@ -25,8 +23,13 @@ final class BeginningLetter extends Message
         $known = $this->address === null ? 'known_' : '';
 
         return new Letter(
-            greeting: Words::say('booking.good_day'), news: Words::say("alone.{$known}news"), word: '', facts: [],
-            linkText: Words::say("alone.{$known}link"), link: $this->address ?? url('/staff/sign-in'), school: '',
+            greeting: Words::say('booking.good_day'),
+            news: Words::say("alone.{$known}news"),
+            word: '',
+            facts: [],
+            linkText: Words::say("alone.{$known}link"),
+            link: $this->address ?? url('/staff/sign-in'),
+            school: '',
         );
     }
 }

@@ -22,7 +22,16 @@ final class TellOfAccount
     public function ofInvited(Invited $event): void
     {
         $staff = $event->key->staff;
-        $this->tell($staff, 'accounts.invitation', Words::say('accounts.invitation_news', ['by' => $event->by->name, 'school' => $staff->school->name, 'until' => self::until($event->key)]), $event->key);
+        $this->tell(
+            $staff,
+            'accounts.invitation',
+            Words::say('accounts.invitation_news', [
+                'by' => $event->by->name,
+                'school' => $staff->school->name,
+                'until' => self::until($event->key),
+            ]),
+            $event->key,
+        );
     }
 
     /** Asks an address whether it wants to begin alone. */
@@ -33,7 +42,12 @@ final class TellOfAccount
 
     public function ofForgotten(PasswordForgotten $event): void
     {
-        $this->tell($event->key->staff, 'accounts.password', Words::say('accounts.password_news', ['until' => self::until($event->key)]), $event->key);
+        $this->tell(
+            $event->key->staff,
+            'accounts.password',
+            Words::say('accounts.password_news', ['until' => self::until($event->key)]),
+            $event->key,
+        );
     }
 
     public function ofChanged(PasswordChanged $event): void
@@ -43,7 +57,12 @@ final class TellOfAccount
 
     public function ofSignIn(SignInAsked $event): void
     {
-        $this->tell($event->key->staff, 'signin.letter', Words::say('signin.letter_news', ['until' => self::until($event->key)]), $event->key);
+        $this->tell(
+            $event->key->staff,
+            'signin.letter',
+            Words::say('signin.letter_news', ['until' => self::until($event->key)]),
+            $event->key,
+        );
     }
 
     public function ofSecondFactor(SecondFactorTurned $event): void

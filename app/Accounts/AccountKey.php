@@ -81,8 +81,12 @@ final class AccountKey extends Row
     /** Once: whoever is first has it, and nobody after them. */
     public function use(int $now): void
     {
-        if (self::unused($now)->whereKey($this->id)->update(['used_at' => Instant::column($now)]) === 0) {
-            throw new KeySpent;
+        if (
+            self::unused($now)
+                ->whereKey($this->id)
+                ->update(['used_at' => Instant::column($now)]) === 0
+        ) {
+            throw new KeySpent();
         }
     }
 
@@ -110,11 +114,13 @@ final class AccountKey extends Row
 
     public function link(): string
     {
-        return url(match ($this->purpose) {
-            KeyPurpose::School => '/begin/',
-            KeyPurpose::Session => '/staff/come/',
-            default => '/staff/join/',
-        }.$this->token());
+        return url(
+            match ($this->purpose) {
+                KeyPurpose::School => '/begin/',
+                KeyPurpose::Session => '/staff/come/',
+                default => '/staff/join/',
+            } . $this->token(),
+        );
     }
 
     /** @return BelongsTo<StaffMember, $this> */

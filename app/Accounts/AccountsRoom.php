@@ -20,8 +20,20 @@ final class AccountsRoom extends Room
 
     /** What somebody at the front desk may, beside what everybody may: the day's lists, and their own account. */
     private const READERS = [
-        'see-day', 'sign-in', 'open-account', 'see-board', 'visit', 'book', 'hold', 'open', 'follow', 'confirm',
-        'attend', 'knock', 'read-mailroom', 'use-stand-ins',
+        'see-day',
+        'sign-in',
+        'open-account',
+        'see-board',
+        'visit',
+        'book',
+        'hold',
+        'open',
+        'follow',
+        'confirm',
+        'attend',
+        'knock',
+        'read-mailroom',
+        'use-stand-ins',
     ];
 
     public function boot(): void
@@ -32,11 +44,13 @@ final class AccountsRoom extends Room
             Lending::query()->where('of_id', $event->staff->id)->orWhere('to_id', $event->staff->id)->delete();
         });
         // In one place for all routes, those of tomorrow among them.
-        Gate::before(static fn (?StaffMember $reader, string $ability): ?bool => match (true) {
-            $reader?->left_at !== null => false,
-            $reader?->reader === true && ! in_array($ability, self::READERS, true) => false,
-            default => null,
-        });
+        Gate::before(
+            static fn(?StaffMember $reader, string $ability): ?bool => match (true) {
+                $reader?->left_at !== null => false,
+                $reader?->reader === true && !in_array($ability, self::READERS, true) => false,
+                default => null,
+            },
+        );
     }
 
     protected function policies(): array

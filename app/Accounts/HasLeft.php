@@ -9,7 +9,5 @@ use App\Models\StaffMember;
 /** Somebody does not work here any more. Raised in the transaction that makes it so: each room takes away what it keeps for them. */
 final readonly class HasLeft
 {
-    public function __construct(public StaffMember $staff)
-    {
-    }
+    public function __construct(public StaffMember $staff) {}
 }

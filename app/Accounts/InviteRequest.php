@@ -22,8 +22,8 @@ final class InviteRequest extends StaffRequest
     public static function ofPerson(): array
     {
         return [
-            'name' => ['required', 'string', new PersonName],
-            'email' => ['required', 'string', new MailAddress],
+            'name' => ['required', 'string', new PersonName()],
+            'email' => ['required', 'string', new MailAddress()],
             'subject' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'role' => ['required', 'string', Rule::in(['staff', 'office', 'reader'])],
         ];
@@ -33,8 +33,10 @@ final class InviteRequest extends StaffRequest
     public function person(): array
     {
         return [
-            'name' => $this->string('name')->trim()->toString(), 'email' => (string) MailAddress::of($this->input('email')),
-            'subject' => $this->string('subject')->trim()->toString(), 'role' => $this->string('role')->toString(),
+            'name' => $this->string('name')->trim()->toString(),
+            'email' => (string) MailAddress::of($this->input('email')),
+            'subject' => $this->string('subject')->trim()->toString(),
+            'role' => $this->string('role')->toString(),
         ];
     }
 }

@@ -24,7 +24,13 @@ final class InviteStaff
     public function __invoke(StaffMember $by, array $person, int $now): StaffMember
     {
         return Contended::transaction(function () use ($by, $person, $now): StaffMember {
-            $staff = StaffMember::query()->create(['office' => $person['role'] === 'office', 'reader' => $person['role'] === 'reader'] + array_diff_key($person, ['role' => 0]) + ['school_id' => $by->school_id, 'password' => $this->locked ??= Hash::make(Str::random(60))]);
+            $staff = StaffMember::query()->create(
+                ['office' => $person['role'] === 'office', 'reader' => $person['role'] === 'reader'] +
+                    array_diff_key($person, ['role' => 0]) + [
+                        'school_id' => $by->school_id,
+                        'password' => ($this->locked ??= Hash::make(Str::random(60))),
+                    ],
+            );
             $this->again($by, $staff, $now);
 
             return $staff;

@@ -9,7 +9,5 @@ use App\Models\StaffMember;
 /** Somebody may come and set their password. */
 final readonly class Invited
 {
-    public function __construct(public AccountKey $key, public StaffMember $by)
-    {
-    }
+    public function __construct(public AccountKey $key, public StaffMember $by) {}
 }

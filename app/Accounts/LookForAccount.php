@@ -18,9 +18,7 @@ final class LookForAccount implements ShouldBeEncrypted, ShouldQueue
 
     public int $tries = 3;
 
-    public function __construct(private readonly string $email)
-    {
-    }
+    public function __construct(private readonly string $email) {}
 
     public function handle(): void
     {

@@ -15,9 +15,7 @@ use Illuminate\Support\Str;
 /** A school moves in: its name and clock, and the first one of its office. */
 final class MoveIn
 {
-    public function __construct(private readonly SetPassword $setPassword)
-    {
-    }
+    public function __construct(private readonly SetPassword $setPassword) {}
 
     /**
      * With the one key of an empty server, for whoever opened it.
@@ -56,11 +54,23 @@ final class MoveIn
                 throw new NotNow(Words::say('accounts.moved_in', ['school' => $there->name ?? '']));
             }
             // Begun once before and never come to the end: the same again, with a new key.
-            $there === null ? $there = School::query()->create($school) : $there->update($school);
-            DB::table('staff')->where('school_id', $there->id)->whereNull('came_at')->where('email', '<>', $person['email'])->where('office', true)->update(['office' => false]);
-            $first = StaffMember::query()->updateOrCreate(['email' => $person['email']], [
-                'school_id' => $there->id, 'name' => $person['name'], 'subject' => Words::say('accounts.office'), 'office' => true, 'password' => Str::random(60),
-            ]);
+            $there === null ? ($there = School::query()->create($school)) : $there->update($school);
+            DB::table('staff')
+                ->where('school_id', $there->id)
+                ->whereNull('came_at')
+                ->where('email', '<>', $person['email'])
+                ->where('office', true)
+                ->update(['office' => false]);
+            $first = StaffMember::query()->updateOrCreate(
+                ['email' => $person['email']],
+                [
+                    'school_id' => $there->id,
+                    'name' => $person['name'],
+                    'subject' => Words::say('accounts.office'),
+                    'office' => true,
+                    'password' => Str::random(60),
+                ],
+            );
 
             return AccountKey::cut($first, KeyPurpose::Invitation, $now);
         });

@@ -46,7 +46,11 @@ final class MoveInCommand extends Command
         }
         try {
             $key = $moveIn(
-                ['name' => trim((string) $given['school']), 'zone' => (string) $given['zone'], 'country' => strtoupper((string) $given['country'])],
+                [
+                    'name' => trim((string) $given['school']),
+                    'zone' => (string) $given['zone'],
+                    'country' => strtoupper((string) $given['country']),
+                ],
                 ['name' => trim((string) $given['name']), 'email' => (string) MailAddress::of($given['email'])],
                 Clock::now(),
             );

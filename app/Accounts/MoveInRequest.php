@@ -27,15 +27,15 @@ final class MoveInRequest extends FormRequest
             'school' => ['bail', 'required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'zone' => ['bail', 'required', 'string', 'timezone:all'],
             'country' => ['bail', 'required', 'string', 'size:2', 'alpha:ascii'],
-            'name' => ['bail', 'required', 'string', new PersonName],
-            'email' => ['bail', 'required', 'string', new MailAddress],
+            'name' => ['bail', 'required', 'string', new PersonName()],
+            'email' => ['bail', 'required', 'string', new MailAddress()],
         ];
     }
 
     /** Of what their password must not be made. */
     private function asPerson(): StaffMember
     {
-        $text = fn (string $field): string => is_string($this->input($field)) ? $this->input($field) : '';
+        $text = fn(string $field): string => is_string($this->input($field)) ? $this->input($field) : '';
         $person = new StaffMember(['name' => $text('name'), 'email' => $text('email'), 'subject' => '']);
 
         return $person->setRelation('school', new School(['name' => $text('school')]));

@@ -7,6 +7,4 @@ namespace App\Accounts;
 use App\Framework\Refused;
 
 /** Something about a person that cannot be done as things stand. */
-final class NotNow extends Refused
-{
-}
+final class NotNow extends Refused {}

@@ -9,7 +9,5 @@ use App\Models\StaffMember;
 /** Somebody's account has another password now. */
 final readonly class PasswordChanged
 {
-    public function __construct(public StaffMember $staff)
-    {
-    }
+    public function __construct(public StaffMember $staff) {}
 }

@@ -29,16 +29,19 @@ final class SessionEnds
             $session = $request->session();
             $now = Clock::now();
             $since = $session->get('since');
-            if (! is_int($since)) {
+            if (!is_int($since)) {
                 $session->put('since', $now);
             }
             $pressed = $session->get('pressed');
             $look = $request->isMethod('GET') && $request->hasHeader(self::LOOK);
-            if ((is_int($since) && $now - $since >= self::SECONDS) || ($look && is_int($pressed) && $now - $pressed >= self::IDLE)) {
+            if (
+                (is_int($since) && $now - $since >= self::SECONDS) ||
+                ($look && is_int($pressed) && $now - $pressed >= self::IDLE)
+            ) {
                 // The machine on which somebody stays signed in begins another; see SignIn/RememberedDevice.
                 $session->invalidate();
                 Auth::forgetGuards();
-            } elseif (! is_int($pressed) || ! $look) {
+            } elseif (!is_int($pressed) || !$look) {
                 $session->put('pressed', $now);
             }
         }

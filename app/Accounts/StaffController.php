@@ -22,11 +22,17 @@ final class StaffController
 {
     public function page(#[CurrentUser] StaffMember $reader): View
     {
-        return Page::staff('People', Words::say('accounts.people'), ['host' => $reader->name, 'list' => StaffList::of($reader, Clock::now())]);
+        return Page::staff('People', Words::say('accounts.people'), [
+            'host' => $reader->name,
+            'list' => StaffList::of($reader, Clock::now()),
+        ]);
     }
 
-    public function invite(#[CurrentUser] StaffMember $reader, InviteRequest $request, InviteStaff $invite): JsonResponse
-    {
+    public function invite(
+        #[CurrentUser] StaffMember $reader,
+        InviteRequest $request,
+        InviteStaff $invite,
+    ): JsonResponse {
         try {
             $staff = $invite($reader, $request->person(), Clock::now());
             LogBook::note('invited', $staff, ['about' => $staff->name, 'role' => $staff->role()]);
@@ -49,8 +55,11 @@ final class StaffController
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }
 
-    public function takeBack(#[CurrentUser] StaffMember $reader, StaffMember $person, TakeInvitationBack $take): JsonResponse
-    {
+    public function takeBack(
+        #[CurrentUser] StaffMember $reader,
+        StaffMember $person,
+        TakeInvitationBack $take,
+    ): JsonResponse {
         $this->onlyInvited($person);
         $take($person);
         LogBook::note('uninvited', null, ['about' => $person->name]);
@@ -58,8 +67,12 @@ final class StaffController
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }
 
-    public function change(#[CurrentUser] StaffMember $reader, StaffMember $person, Request $request, ChangeRole $change): JsonResponse
-    {
+    public function change(
+        #[CurrentUser] StaffMember $reader,
+        StaffMember $person,
+        Request $request,
+        ChangeRole $change,
+    ): JsonResponse {
         $request->validate(['role' => ['required', 'string', Rule::in(['staff', 'office', 'reader'])]]);
         $change($person, $request->string('role')->toString());
         LogBook::note('role', $person, ['about' => $person->name, 'role' => $request->string('role')->toString()]);

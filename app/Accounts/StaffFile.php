@@ -19,9 +19,7 @@ final readonly class StaffFile
      * @param  list<array{name: string, email: string, subject: string, role: string}>  $new
      * @param  list<string>  $notes  what else there is to say, whole sentences
      */
-    private function __construct(public array $new, public int $known, public array $notes)
-    {
-    }
+    private function __construct(public array $new, public int $known, public array $notes) {}
 
     /** @throws NotNow when the columns are not named, or there are too many lines */
     public static function read(string $bytes): self
@@ -43,7 +41,9 @@ final readonly class StaffFile
         $known = 0;
         foreach ($file->rows as $line => $row) {
             $person = [
-                'name' => $row[$name] ?? '', 'email' => $row[$email] ?? '', 'subject' => $row[$subject] ?? '',
+                'name' => $row[$name] ?? '',
+                'email' => $row[$email] ?? '',
+                'subject' => $row[$subject] ?? '',
                 'role' => self::role($role === null ? '' : $row[$role] ?? ''),
             ];
             $check = Validator::make($person, InviteRequest::ofPerson());

@@ -23,8 +23,13 @@ final class StaffFileController
         $file = $this->file($request);
 
         return new JsonResponse([
-            'said' => Words::say('accounts.file_said', ['new' => count($file->new), 'known' => $file->known, 'notes' => count($file->notes)]),
-            'new' => array_column($file->new, 'name'), 'notes' => $file->notes,
+            'said' => Words::say('accounts.file_said', [
+                'new' => count($file->new),
+                'known' => $file->known,
+                'notes' => count($file->notes),
+            ]),
+            'new' => array_column($file->new, 'name'),
+            'notes' => $file->notes,
         ]);
     }
 
@@ -44,7 +49,13 @@ final class StaffFileController
             throw new NotNow(Words::say('accounts.file_changed'));
         }
 
-        return new JsonResponse(['said' => Words::say('accounts.file_sent', ['sent' => count($file->new)]), 'list' => StaffList::of($reader, $now)], 201);
+        return new JsonResponse(
+            [
+                'said' => Words::say('accounts.file_sent', ['sent' => count($file->new)]),
+                'list' => StaffList::of($reader, $now),
+            ],
+            201,
+        );
     }
 
     private function file(Request $request): StaffFile

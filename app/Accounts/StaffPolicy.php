@@ -24,7 +24,10 @@ final class StaffPolicy
     /** Their door: of whoever works here and has come, or has times that can be booked. */
     public function visit(?StaffMember $reader, StaffMember $one): Response
     {
-        $there = $one->left_at === null && ($one->came_at !== null || $one->sheets()->where('state', SheetState::Open)->whereNull('put_away_at')->exists());
+        $there =
+            $one->left_at === null &&
+            ($one->came_at !== null ||
+                $one->sheets()->where('state', SheetState::Open)->whereNull('put_away_at')->exists());
 
         return $there ? Response::allow() : Response::denyAsNotFound();
     }

@@ -17,7 +17,10 @@ final class TakeInvitationBack
     public function __invoke(StaffMember $staff): void
     {
         Contended::transaction(static function () use ($staff): void {
-            if (Sheet::query()->where('staff_id', $staff->id)->exists() || SheetHost::query()->where('staff_id', $staff->id)->exists()) {
+            if (
+                Sheet::query()->where('staff_id', $staff->id)->exists() ||
+                SheetHost::query()->where('staff_id', $staff->id)->exists()
+            ) {
                 throw new NotNow(Words::say('accounts.on_sheet', ['name' => $staff->name]));
             }
             // In one statement: whoever comes at this moment stays.

@@ -27,7 +27,7 @@ final class WrongKeys
     public function handle(Request $request, \Closure $next): Response
     {
         $now = Clock::now();
-        $wrong = 'wrong key|'.Limited::network($request);
+        $wrong = 'wrong key|' . Limited::network($request);
         if (Limits::isReached($wrong, self::MOST, self::HOUR, $now)) {
             throw new ThrottleRequestsException(Words::say('accounts.wrong_keys'));
         }

@@ -36,15 +36,27 @@ final class Allotment extends Row
     protected $guarded = [];
 
     protected $attributes = [
-        'state' => 'waiting', 'seed' => 0, 'wishes' => 0, 'granted' => 0, 'bound' => 0, 'booked' => 0, 'to_stop' => false, 'breaks' => '[]', 'heard_at' => null,
+        'state' => 'waiting',
+        'seed' => 0,
+        'wishes' => 0,
+        'granted' => 0,
+        'bound' => 0,
+        'booked' => 0,
+        'to_stop' => false,
+        'breaks' => '[]',
+        'heard_at' => null,
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'state' => AllotmentState::class, 'to_stop' => 'boolean', 'breaks' => 'array', 'begun_at' => 'immutable_datetime',
-            'heard_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime',
+            'state' => AllotmentState::class,
+            'to_stop' => 'boolean',
+            'breaks' => 'array',
+            'begun_at' => 'immutable_datetime',
+            'heard_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime',
         ];
     }
 

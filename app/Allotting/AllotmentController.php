@@ -23,7 +23,10 @@ final class AllotmentController
     public function page(#[CurrentUser] StaffMember $staff, Round $round): View
     {
         return Page::staff('Allotment', Words::say('allotting.title', ['round' => $round->title]), [
-            'host' => $staff->name, 'round' => $round->id, 'title' => $round->title, 'first' => AllotmentData::of($round, Clock::now()),
+            'host' => $staff->name,
+            'round' => $round->id,
+            'title' => $round->title,
+            'first' => AllotmentData::of($round, Clock::now()),
         ]);
     }
 
@@ -55,7 +58,11 @@ final class AllotmentController
 
     public function pin(Allotment $allotment, Request $request, Pin $pin): JsonResponse
     {
-        $request->validate(['rows' => ['required', 'array', 'max:5000'], 'rows.*' => ['integer'], 'pinned' => ['required', 'boolean']]);
+        $request->validate([
+            'rows' => ['required', 'array', 'max:5000'],
+            'rows.*' => ['integer'],
+            'pinned' => ['required', 'boolean'],
+        ]);
         $pin($allotment, array_values(array_map(intval(...), $request->array('rows'))), $request->boolean('pinned'));
 
         return $this->whole($allotment->round);
@@ -73,7 +80,13 @@ final class AllotmentController
     {
         $request->validate(['until' => ['nullable', 'string', 'date_format:Y-m-d\TH:i']]);
         $now = Clock::now();
-        $set($round, $request->filled('until') ? $round->school->timeZone()->moment($request->string('until')->toString()) : $now, $now);
+        $set(
+            $round,
+            $request->filled('until')
+                ? $round->school->timeZone()->moment($request->string('until')->toString())
+                : $now,
+            $now,
+        );
         LogBook::note('round_wishes_until', $round, ['about' => $round->title]);
 
         return $this->whole($round->refresh());
@@ -87,15 +100,21 @@ final class AllotmentController
         foreach (Allotment::last($round)?->rows()->with('pass')->get() ?? [] as $row) {
             $span = $row->span();
             $rows[] = [
-                $row->pass->name, $row->student, $row->host, (string) $row->rank, $row->asked ? 'yes' : '',
+                $row->pass->name,
+                $row->student,
+                $row->host,
+                (string) $row->rank,
+                $row->asked ? 'yes' : '',
                 $span === null ? '' : (string) $zone->dateAt($span->start),
-                $span === null ? '' : (string) $zone->timeAt($span->start), $span === null ? '' : (string) $zone->timeAt($span->end),
+                $span === null ? '' : (string) $zone->timeAt($span->start),
+                $span === null ? '' : (string) $zone->timeAt($span->end),
                 $span === null && $row->why !== null ? $row->why->said($row->host) : '',
             ];
         }
 
         return new Response(Csv::write($rows), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$round->slug-allotment.csv\"",
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"$round->slug-allotment.csv\"",
             'Cache-Control' => 'no-store, private',
         ]);
     }

@@ -30,12 +30,22 @@ final class AllotmentData
         $families = $allotment === null ? 0 : $allotment->rows()->distinct()->count('pass_id');
 
         return [
-            'id' => $allotment?->id, 'state' => $allotment->state->value ?? 'none', 'seed' => $allotment->seed ?? 0, 'wishes' => $allotment->wishes ?? 0,
-            'granted' => $allotment->granted ?? 0, 'bound' => $allotment->bound ?? 0, 'booked' => $allotment->booked ?? 0, 'families' => $families,
+            'id' => $allotment?->id,
+            'state' => $allotment->state->value ?? 'none',
+            'seed' => $allotment->seed ?? 0,
+            'wishes' => $allotment->wishes ?? 0,
+            'granted' => $allotment->granted ?? 0,
+            'bound' => $allotment->bound ?? 0,
+            'booked' => $allotment->booked ?? 0,
+            'families' => $families,
             'said' => self::said($allotment, $families),
             'collecting' => $round->takesWishes($now),
-            'until' => $round->wishes_until === null ? '' : Spell::moment($round->wishes_until->getTimestamp(), $round->school->timeZone()),
-            'sent' => $sent, 'sent_said' => Words::say('allotting.sent', ['families' => $sent]),
+            'until' =>
+                $round->wishes_until === null
+                    ? ''
+                    : Spell::moment($round->wishes_until->getTimestamp(), $round->school->timeZone()),
+            'sent' => $sent,
+            'sent_said' => Words::say('allotting.sent', ['families' => $sent]),
         ];
     }
 
@@ -47,25 +57,38 @@ final class AllotmentData
     {
         $allotment = Allotment::last($round);
 
-        return self::progress($round, $allotment, $now) + ['picture' => $allotment === null ? null : self::picture($round, $allotment)];
+        return self::progress($round, $allotment, $now) + [
+            'picture' => $allotment === null ? null : self::picture($round, $allotment),
+        ];
     }
 
     private static function said(?Allotment $allotment, int $families): string
     {
-        $values = $allotment === null ? [] : [
-            'granted' => $allotment->granted, 'wishes' => $allotment->wishes, 'bound' => $allotment->bound, 'booked' => $allotment->booked,
-            'families' => $families,
-        ];
+        $values =
+            $allotment === null
+                ? []
+                : [
+                    'granted' => $allotment->granted,
+                    'wishes' => $allotment->wishes,
+                    'bound' => $allotment->bound,
+                    'booked' => $allotment->booked,
+                    'families' => $families,
+                ];
 
-        return Words::say(match ($allotment?->state) {
-            null => 'allotting.none_yet',
-            AllotmentState::Waiting => 'allotting.waiting',
-            AllotmentState::Running => 'allotting.running',
-            AllotmentState::Found => $allotment->granted >= $allotment->bound ? 'allotting.found_best' : 'allotting.found',
-            AllotmentState::Booking => 'allotting.booking',
-            AllotmentState::Booked => 'allotting.booked',
-            AllotmentState::Failed => 'allotting.failed',
-        }, $values);
+        return Words::say(
+            match ($allotment?->state) {
+                null => 'allotting.none_yet',
+                AllotmentState::Waiting => 'allotting.waiting',
+                AllotmentState::Running => 'allotting.running',
+                AllotmentState::Found => $allotment->granted >= $allotment->bound
+                    ? 'allotting.found_best'
+                    : 'allotting.found',
+                AllotmentState::Booking => 'allotting.booking',
+                AllotmentState::Booked => 'allotting.booked',
+                AllotmentState::Failed => 'allotting.failed',
+            },
+            $values,
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -76,10 +99,19 @@ final class AllotmentData
             return null;
         }
         $zone = $round->school->timeZone();
-        $sheets = $round->sheets()->whereNull('put_away_at')->with(['host', 'places'])->get()
-            ->sortBy(static fn (Sheet $one): string => $one->host->name)->values();
+        $sheets = $round
+            ->sheets()
+            ->whereNull('put_away_at')
+            ->with(['host', 'places'])
+            ->get()
+            ->sortBy(static fn(Sheet $one): string => $one->host->name)
+            ->values();
         $hosts = $sheets->map(
-            static fn (Sheet $one): array => ['sheet' => $one->id, 'name' => $one->host->name, 'place' => (string) $one->places->first()?->label],
+            static fn(Sheet $one): array => [
+                'sheet' => $one->id,
+                'name' => $one->host->name,
+                'place' => (string) $one->places->first()?->label,
+            ],
         );
         $at = array_flip($sheets->modelKeys());
         $days = self::days($round, $zone);
@@ -87,8 +119,12 @@ final class AllotmentData
         foreach ($rows as $row) {
             $families[$row->pass_id] ??= ['name' => $row->pass->name, 'index' => count($families)];
             $common = [
-                'id' => $row->id, 'family' => $families[$row->pass_id]['index'], 'host' => $at[$row->sheet_id] ?? null, 'student' => $row->student,
-                'rank' => $row->rank, 'asked' => $row->asked,
+                'id' => $row->id,
+                'family' => $families[$row->pass_id]['index'],
+                'host' => $at[$row->sheet_id] ?? null,
+                'student' => $row->student,
+                'rank' => $row->rank,
+                'asked' => $row->asked,
             ];
             $span = $row->span();
             if ($span === null) {
@@ -96,18 +132,36 @@ final class AllotmentData
             } elseif (isset($at[$row->sheet_id])) {
                 $day = $zone->dayAt($span->start);
                 $meetings[] = $common + [
-                    'day' => array_search($day, array_keys($days), true), 'at' => intdiv($span->start - $days[$day]['start'], 60), 'length' => $span->minutes(),
-                    'time' => Spell::time($span->start, $zone), 'pinned' => $row->pinned,
+                    'day' => array_search($day, array_keys($days), true),
+                    'at' => intdiv($span->start - $days[$day]['start'], 60),
+                    'length' => $span->minutes(),
+                    'time' => Spell::time($span->start, $zone),
+                    'pinned' => $row->pinned,
                 ];
             }
         }
-        usort($not, static fn (array $a, array $b): int => [! $a['asked'], $a['rank'], $a['id']] <=> [! $b['asked'], $b['rank'], $b['id']]);
+        usort(
+            $not,
+            static fn(array $a, array $b): int => [!$a['asked'], $a['rank'], $a['id']] <=> [
+                !$b['asked'],
+                $b['rank'],
+                $b['id'],
+            ],
+        );
 
         return [
-            'days' => array_map(static fn (array $day): array => array_diff_key($day, ['start' => 1]), array_values($days)),
-            'hosts' => $hosts->all(), 'families' => array_column($families, 'name'), 'meetings' => $meetings,
+            'days' => array_map(
+                static fn(array $day): array => array_diff_key($day, ['start' => 1]),
+                array_values($days),
+            ),
+            'hosts' => $hosts->all(),
+            'families' => array_column($families, 'name'),
+            'meetings' => $meetings,
             'not' => array_slice($not, 0, self::LISTED),
-            'not_said' => Words::say('allotting.not_granted', ['count' => count($not), 'listed' => min(count($not), self::LISTED)]),
+            'not_said' => Words::say('allotting.not_granted', [
+                'count' => count($not),
+                'listed' => min(count($not), self::LISTED),
+            ]),
             'breaks' => self::breaks($allotment, $at, $days, $zone),
         ];
     }
@@ -124,7 +178,12 @@ final class AllotmentData
                     $hours[] = ['at' => intdiv($hour - $start, 60), 'said' => Spell::time($hour, $zone)];
                 }
             }
-            $days[$day] = ['label' => Spell::shortDate(LocalDate::fromDay($day)), 'minutes' => intdiv($end - $start, 60), 'hours' => $hours, 'start' => $start];
+            $days[$day] = [
+                'label' => Spell::shortDate(LocalDate::fromDay($day)),
+                'minutes' => intdiv($end - $start, 60),
+                'hours' => $hours,
+                'start' => $start,
+            ];
         }
 
         return $days;
@@ -142,8 +201,10 @@ final class AllotmentData
             $day = $zone->dayAt($start);
             if (isset($at[$sheet], $days[$day])) {
                 $breaks[] = [
-                    'host' => $at[$sheet], 'day' => (int) array_search($day, array_keys($days), true),
-                    'at' => intdiv($start - $days[$day]['start'], 60), 'length' => intdiv($end - $start, 60),
+                    'host' => $at[$sheet],
+                    'day' => (int) array_search($day, array_keys($days), true),
+                    'at' => intdiv($start - $days[$day]['start'], 60),
+                    'length' => intdiv($end - $start, 60),
                 ];
             }
         }

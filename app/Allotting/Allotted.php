@@ -46,7 +46,11 @@ final class Allotted extends Row
     protected function casts(): array
     {
         return [
-            'asked' => 'boolean', 'pinned' => 'boolean', 'told' => 'boolean', 'why' => NotGranted::class, 'starts_at' => 'immutable_datetime',
+            'asked' => 'boolean',
+            'pinned' => 'boolean',
+            'told' => 'boolean',
+            'why' => NotGranted::class,
+            'starts_at' => 'immutable_datetime',
             'ends_at' => 'immutable_datetime',
         ];
     }
@@ -65,7 +69,9 @@ final class Allotted extends Row
 
     public function span(): ?Span
     {
-        return $this->starts_at === null || $this->ends_at === null ? null : Span::of($this->starts_at->getTimestamp(), $this->ends_at->getTimestamp());
+        return $this->starts_at === null || $this->ends_at === null
+            ? null
+            : Span::of($this->starts_at->getTimestamp(), $this->ends_at->getTimestamp());
     }
 
     /** The same wish in another allotment of the round. */
@@ -76,6 +82,6 @@ final class Allotted extends Row
 
     public static function keyOf(int $pass, int $sheet, string $student): string
     {
-        return "$pass|$sheet|".Booking::studentKey($student);
+        return "$pass|$sheet|" . Booking::studentKey($student);
     }
 }

@@ -22,12 +22,17 @@ final class BeginAllotment
      */
     public function __invoke(Round $round, int $seed, int $now): Allotment
     {
-        $round->isCollecting() || throw AllotmentRefused::because($round->allotted_at === null ? 'not_collecting' : 'allotted_already');
+        $round->isCollecting() ||
+            throw AllotmentRefused::because($round->allotted_at === null ? 'not_collecting' : 'allotted_already');
         self::giveUpSilent($round, $now);
         try {
             return DB::transaction(static function () use ($round, $seed, $now): Allotment {
                 $allotment = Allotment::query()->create([
-                    'round_id' => $round->id, 'busy' => $round->id, 'state' => AllotmentState::Waiting, 'seed' => $seed, 'begun_at' => Instant::column($now),
+                    'round_id' => $round->id,
+                    'busy' => $round->id,
+                    'state' => AllotmentState::Waiting,
+                    'seed' => $seed,
+                    'begun_at' => Instant::column($now),
                 ]);
                 dispatch(new WorkAllotment($allotment->id));
 
@@ -41,7 +46,9 @@ final class BeginAllotment
     /** One of which nobody was heard for long holds up no other. */
     private static function giveUpSilent(Round $round, int $now): void
     {
-        Allotment::query()->where('busy', $round->id)->whereIn('state', [AllotmentState::Waiting, AllotmentState::Running])
+        Allotment::query()
+            ->where('busy', $round->id)
+            ->whereIn('state', [AllotmentState::Waiting, AllotmentState::Running])
             ->whereRaw('COALESCE(heard_at, begun_at) < ?', [Instant::column($now - self::SILENT)])
             ->update(['busy' => null, 'state' => AllotmentState::Failed, 'ended_at' => Instant::column($now)]);
     }

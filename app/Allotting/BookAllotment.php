@@ -44,7 +44,9 @@ final class BookAllotment implements ShouldQueue
         foreach ($allotment->rows()->where('told', false)->distinct()->reorder('pass_id')->pluck('pass_id') as $pass) {
             $now = Clock::now();
             $book($allotment, (int) $pass, $now);
-            DB::table('allotments')->where('id', $allotment->id)->update(['booked' => ++$booked, 'heard_at' => Instant::column($now)]);
+            DB::table('allotments')
+                ->where('id', $allotment->id)
+                ->update(['booked' => ++$booked, 'heard_at' => Instant::column($now)]);
         }
         $this->open($allotment, $open, Clock::now());
     }
@@ -57,7 +59,10 @@ final class BookAllotment implements ShouldQueue
             foreach ($allotment->breaks as ['sheet' => $sheet, 'start' => $start, 'end' => $end]) {
                 $breaks[$sheet][] = Span::of($start, $end);
             }
-            foreach ($round->sheets()->whereNull('put_away_at')->where('state', SheetState::Draft)->orderBy('id')->get() as $sheet) {
+            foreach (
+                $round->sheets()->whereNull('put_away_at')->where('state', SheetState::Draft)->orderBy('id')->get()
+                as $sheet
+            ) {
                 Guards::sheet($sheet);
                 foreach ($breaks[$sheet->id] ?? [] as $break) {
                     $sheet->closeSlot($break);
@@ -65,7 +70,9 @@ final class BookAllotment implements ShouldQueue
                 $openSheet($sheet, $now);
             }
             $round->update(['allotted_at' => Instant::column($now)]);
-            $allotment->refresh()->update(['state' => AllotmentState::Booked, 'busy' => null, 'ended_at' => Instant::column($now)]);
+            $allotment
+                ->refresh()
+                ->update(['state' => AllotmentState::Booked, 'busy' => null, 'ended_at' => Instant::column($now)]);
             event(new RoundAllotted($round));
         });
     }

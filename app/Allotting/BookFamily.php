@@ -30,9 +30,7 @@ use Ramsey\Uuid\Uuid;
 /** Books what one family was allotted, by the same judge and the same holds as everybody; and has it told, once. */
 final class BookFamily
 {
-    public function __construct(private readonly BookSlot $book)
-    {
-    }
+    public function __construct(private readonly BookSlot $book) {}
 
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(Allotment $allotment, int $pass, int $now): void
@@ -40,18 +38,28 @@ final class BookFamily
         Contended::transaction(function () use ($allotment, $pass, $now): void {
             $pass = Pass::query()->findOrFail($pass);
             $rows = $allotment->rows()->where('pass_id', $pass->id)->with('sheet')->get();
-            $given = $rows->filter(static fn (Allotted $row): bool => $row->starts_at !== null && $row->sheet !== null);
+            $given = $rows->filter(static fn(Allotted $row): bool => $row->starts_at !== null && $row->sheet !== null);
             Guards::bookings(
-                array_values($given->map(static fn (Allotted $row): Sheet => SheetAtHand::held($row->sheet ?? throw new \LogicException))->all()),
+                array_values(
+                    $given
+                        ->map(
+                            static fn(Allotted $row): Sheet => SheetAtHand::held(
+                                $row->sheet ?? throw new \LogicException(),
+                            ),
+                        )
+                        ->all(),
+                ),
                 (string) $pass->email,
-                array_values($given->map(static fn (Allotted $row): string => $row->student)->all()),
+                array_values($given->map(static fn(Allotted $row): string => $row->student)->all()),
             );
             // Another worker was quicker with them.
             if (Allotted::query()->whereKey($rows->modelKeys())->where('told', true)->exists()) {
                 return;
             }
             $bookings = [];
-            $list = Shortlist::query()->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])->first();
+            $list = Shortlist::query()
+                ->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])
+                ->first();
             $answers = array_column($list->wished['about'] ?? [], 'answers', 'student');
             foreach ($given as $row) {
                 $booking = $this->one($allotment, $row, $pass, $answers[$row->student] ?? [], $now);
@@ -62,9 +70,16 @@ final class BookFamily
                     $bookings[] = $booking;
                 }
             }
-            $rows->filter(static fn (Allotted $row): bool => $row->starts_at !== null && $row->sheet === null)
-                ->each(static fn (Allotted $row) => $row->update(['starts_at' => null, 'ends_at' => null, 'why' => NotGranted::HostGone]));
-            Allotted::query()->whereKey($rows->modelKeys())->update(['told' => true]);
+            $rows->filter(static fn(Allotted $row): bool => $row->starts_at !== null && $row->sheet === null)->each(
+                static fn(Allotted $row) => $row->update([
+                    'starts_at' => null,
+                    'ends_at' => null,
+                    'why' => NotGranted::HostGone,
+                ]),
+            );
+            Allotted::query()
+                ->whereKey($rows->modelKeys())
+                ->update(['told' => true]);
             $list === null || $this->leftForLater($list, $rows);
             event(new FamilyAllotted($allotment->round, $pass, $bookings, $rows));
         });
@@ -73,24 +88,50 @@ final class BookFamily
     /** @param  array<string, mixed>  $answers */
     private function one(Allotment $allotment, Allotted $row, Pass $pass, array $answers, int $now): Booking|NotGranted
     {
-        $sheet = SheetAtHand::held($row->sheet ?? throw new \LogicException);
+        $sheet = SheetAtHand::held($row->sheet ?? throw new \LogicException());
         $start = (int) $row->span()?->start;
         $place = $sheet->places->firstOrFail();
         try {
             // What was refused halfway takes nothing along of what the family has been given before.
-            return DB::transaction(function () use ($allotment, $row, $pass, $answers, $sheet, $start, $place, $now): Booking {
+            return DB::transaction(function () use (
+                $allotment,
+                $row,
+                $pass,
+                $answers,
+                $sheet,
+                $start,
+                $place,
+                $now,
+            ): Booking {
                 $who = Asking::visitor($pass->id, $pass->email, $row->student, $place->id)->interpreted($row->language);
                 $permit = Permit::of($sheet, $start, new Claim($who, Claimant::Staff, $now));
 
-                return $this->book->onSlot($sheet, $permit, new BookingWish(
-                    start: $start, placeId: $place->id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $row->student,
-                    requestKey: Uuid::uuid5(Uuid::NAMESPACE_OID, "recess allotment $allotment->id row $row->id")->toString(),
-                    passId: $pass->id, by: Party::Office, studentId: $row->student_id, told: Told::AtOnce, language: $row->language, answers: $answers,
-                ));
+                return $this->book->onSlot(
+                    $sheet,
+                    $permit,
+                    new BookingWish(
+                        start: $start,
+                        placeId: $place->id,
+                        name: $pass->name,
+                        email: (string) $pass->email,
+                        phone: $pass->phone,
+                        student: $row->student,
+                        requestKey: Uuid::uuid5(
+                            Uuid::NAMESPACE_OID,
+                            "recess allotment $allotment->id row $row->id",
+                        )->toString(),
+                        passId: $pass->id,
+                        by: Party::Office,
+                        studentId: $row->student_id,
+                        told: Told::AtOnce,
+                        language: $row->language,
+                        answers: $answers,
+                    ),
+                );
             });
         } catch (NoInterpreter) {
             return NotGranted::NoInterpreter;
-        } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
+        } catch (NoSeatLeft | NotAsFilledIn | UniqueConstraintViolationException) {
             return NotGranted::TimeGone;
         }
     }
@@ -102,8 +143,15 @@ final class BookFamily
      */
     private function leftForLater(Shortlist $list, Collection $rows): void
     {
-        $left = $rows->filter(static fn (Allotted $row): bool => $row->starts_at === null && $row->sheet !== null && $row->why !== NotGranted::OtherGuardian)
-            ->map(static fn (Allotted $row): array => ['sheet' => (string) $row->sheet?->slug, 'student' => $row->student]);
+        $left = $rows
+            ->filter(
+                static fn(Allotted $row): bool => $row->starts_at === null &&
+                    $row->sheet !== null &&
+                    $row->why !== NotGranted::OtherGuardian,
+            )
+            ->map(
+                static fn(Allotted $row): array => ['sheet' => (string) $row->sheet?->slug, 'student' => $row->student],
+            );
         $list->update(['asked' => ['picks' => array_values($left->all())] + $list->asked]);
     }
 }

@@ -16,7 +16,10 @@ final readonly class FamilyAllotted
      * @param  list<Booking>  $bookings
      * @param  Collection<int, Allotted>  $rows  all that was wished
      */
-    public function __construct(public Round $round, public Pass $pass, public array $bookings, public Collection $rows)
-    {
-    }
+    public function __construct(
+        public Round $round,
+        public Pass $pass,
+        public array $bookings,
+        public Collection $rows,
+    ) {}
 }

@@ -33,6 +33,9 @@ enum NotGranted: string
     /** In words, about a host who is called so: to the office, or to the family whose wish it was. */
     public function said(string $host, bool $toFamily = false): string
     {
-        return Words::say(($toFamily ? 'allotting.to_family_' : 'allotting.why_').str_replace('-', '_', $this->value), ['host' => $host]);
+        return Words::say(
+            ($toFamily ? 'allotting.to_family_' : 'allotting.why_') . str_replace('-', '_', $this->value),
+            ['host' => $host],
+        );
     }
 }

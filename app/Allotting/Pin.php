@@ -15,6 +15,10 @@ final class Pin
     public function __invoke(Allotment $allotment, array $rows, bool $pinned): void
     {
         $allotment->state === AllotmentState::Found || throw AllotmentRefused::because('nothing_to_pin');
-        Allotted::query()->where('allotment_id', $allotment->id)->whereKey($rows)->whereNotNull('starts_at')->update(['pinned' => $pinned]);
+        Allotted::query()
+            ->where('allotment_id', $allotment->id)
+            ->whereKey($rows)
+            ->whereNotNull('starts_at')
+            ->update(['pinned' => $pinned]);
     }
 }

@@ -26,13 +26,23 @@ final class PlainWishesRequest extends WishesRequest
                 }
             }
         }
-        usort($ranks, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($ranks, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $dates = is_array($this->input('dates')) ? $this->input('dates') : [];
-        $windows = array_filter(RoundPageData::dates($this->round(), Clock::now()), static fn (array $one): bool => in_array($one['date'], $dates, true));
+        $windows = array_filter(
+            RoundPageData::dates($this->round(), Clock::now()),
+            static fn(array $one): bool => in_array($one['date'], $dates, true),
+        );
         $this->merge([
             'picks' => array_column($ranks, 1),
             'windows' => array_values(
-                array_map(static fn (array $one): array => ['date' => $one['date'], 'from' => $one['from'], 'until' => $one['until']], $windows),
+                array_map(
+                    static fn(array $one): array => [
+                        'date' => $one['date'],
+                        'from' => $one['from'],
+                        'until' => $one['until'],
+                    ],
+                    $windows,
+                ),
             ),
         ]);
     }
@@ -52,8 +62,11 @@ final class PlainWishesRequest extends WishesRequest
         $errors = $validator->errors();
         $data = RoundPageData::of($this->round(), $this->pass(), Clock::now());
         $page = view('plain.wishes', [
-            'round' => $data, 'pass' => $this->pass(), 'message' => $errors->first(), 'rank' => $this->input('rank'),
-            'said' => array_map(static fn (array $messages): string => $messages[0] ?? '', $errors->toArray()),
+            'round' => $data,
+            'pass' => $this->pass(),
+            'message' => $errors->first(),
+            'rank' => $this->input('rank'),
+            'said' => array_map(static fn(array $messages): string => $messages[0] ?? '', $errors->toArray()),
             'typed' => array_column(AboutChildren::typed($this->round(), $this->input('about')), 'answers', 'student'),
         ]);
 

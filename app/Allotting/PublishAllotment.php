@@ -22,12 +22,19 @@ final class PublishAllotment
         if (in_array($allotment->state, [AllotmentState::Booking, AllotmentState::Booked], true)) {
             return $allotment;
         }
-        $allotment->state === AllotmentState::Found && Allotment::last($round)?->id === $allotment->id || throw AllotmentRefused::because('not_the_last');
+        ($allotment->state === AllotmentState::Found && Allotment::last($round)?->id === $allotment->id) ||
+            throw AllotmentRefused::because('not_the_last');
         $round->takesWishes($now) === false || throw AllotmentRefused::because('still_collecting');
-        (int) $allotment->begun_at?->getTimestamp() >= (int) $round->wishes_until?->getTimestamp() || throw AllotmentRefused::because('wishes_since');
+        (int) $allotment->begun_at?->getTimestamp() >= (int) $round->wishes_until?->getTimestamp() ||
+            throw AllotmentRefused::because('wishes_since');
         try {
             return DB::transaction(static function () use ($allotment, $round, $now): Allotment {
-                $allotment->update(['state' => AllotmentState::Booking, 'busy' => $round->id, 'heard_at' => Instant::column($now), 'booked' => 0]);
+                $allotment->update([
+                    'state' => AllotmentState::Booking,
+                    'busy' => $round->id,
+                    'heard_at' => Instant::column($now),
+                    'booked' => 0,
+                ]);
                 dispatch(new BookAllotment($allotment->id));
 
                 return $allotment;

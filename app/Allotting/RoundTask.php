@@ -45,9 +45,7 @@ final class RoundTask
     /** @var array<string, array{sheet: int, row: int|null}> by the ids of the wishes */
     public array $meant = [];
 
-    public function __construct(private readonly Round $round, public readonly WishList $list)
-    {
-    }
+    public function __construct(private readonly Round $round, public readonly WishList $list) {}
 
     /** @param  int  $now  seconds since the epoch */
     public static function of(Round $round, int $now): self
@@ -80,19 +78,27 @@ final class RoundTask
 
     public function breaks(): int
     {
-        return count(array_filter($this->meant, static fn (array $one): bool => $one['row'] === null));
+        return count(array_filter($this->meant, static fn(array $one): bool => $one['row'] === null));
     }
 
     /** @param  array<int, Sheet>  $sheets */
     private function addHosts(array $sheets, int $now): void
     {
         $most = RoundHost::query()->where('round_id', $this->round->id)->pluck('most', 'sheet_id')->all();
-        $cores = array_map(static fn (Sheet $sheet) => $sheet->toCore(), $sheets);
+        $cores = array_map(static fn(Sheet $sheet) => $sheet->toCore(), $sheets);
         $worlds = Worlds::ofAll($cores, $this->round->dates(), $now);
         foreach ($sheets as $id => $sheet) {
-            $can = array_filter(Timetable::of($cores[$id], $worlds[$id])->offers(), static fn (Offer $offer): bool => $offer->verdict->hostMayPass());
-            $slots = array_values(array_map(static fn (Offer $offer): Span => $offer->slot, $can));
-            $this->hosts[] = new Host((string) $id, $sheet->places->first()?->room(), $slots, isset($most[$id]) ? (int) $most[$id] : null);
+            $can = array_filter(
+                Timetable::of($cores[$id], $worlds[$id])->offers(),
+                static fn(Offer $offer): bool => $offer->verdict->hostMayPass(),
+            );
+            $slots = array_values(array_map(static fn(Offer $offer): Span => $offer->slot, $can));
+            $this->hosts[] = new Host(
+                (string) $id,
+                $sheet->places->first()?->room(),
+                $slots,
+                isset($most[$id]) ? (int) $most[$id] : null,
+            );
             $this->round->breaks && $this->addBreaks($id, $slots);
         }
     }
@@ -106,7 +112,9 @@ final class RoundTask
                 $third = intdiv(count($run), 3);
                 $id = "break $sheet $day";
                 $this->meant[$id] = ['sheet' => $sheet, 'row' => null];
-                $this->families[] = new Family($id, array_slice($run, $third, count($run) - 2 * $third), [new Wish($id, (string) $sheet, asked: true)]);
+                $this->families[] = new Family($id, array_slice($run, $third, count($run) - 2 * $third), [
+                    new Wish($id, (string) $sheet, asked: true),
+                ]);
             }
         }
     }
@@ -141,26 +149,48 @@ final class RoundTask
             $households[$household][] = $row;
         }
         $longer = app(RoundsKnow::class)->timesOfRound($this->round->id);
-        $whole = array_map(static fn ($pieces): Span => $pieces->stretch, $this->round->pieces());
+        $whole = array_map(static fn($pieces): Span => $pieces->stretch, $this->round->pieces());
         $there = $this->whereabouts();
         foreach ($households as $household => $rows) {
             $wishes = [];
             [$walk, $breather] = [max(0, $this->round->school->travel_minutes), 0];
             foreach ($rows as $i) {
-                ['pass_id' => $pass, 'sheet_id' => $sheet, 'rank' => $rank, 'asked' => $asked, 'why' => $why, 'student_id' => $student] = $this->list->rows[$i];
+                [
+                    'pass_id' => $pass,
+                    'sheet_id' => $sheet,
+                    'rank' => $rank,
+                    'asked' => $asked,
+                    'why' => $why,
+                    'student_id' => $student,
+                ] = $this->list->rows[$i];
                 if ($why === null) {
                     assert(is_int($pass) && is_int($sheet) && is_int($rank) && is_bool($asked));
                     $this->meant["w$i"] = ['sheet' => $sheet, 'row' => $i];
                     $wishes[] = new Wish(
-                        "w$i", (string) $sheet, max(1, $rank), $asked,
-                        $this->around($this->list->windows[$pass] ?? $whole, $this->whereIs($there, $i), $sheets[$sheet]->places->first()?->room()),
+                        "w$i",
+                        (string) $sheet,
+                        max(1, $rank),
+                        $asked,
+                        $this->around(
+                            $this->list->windows[$pass] ?? $whole,
+                            $this->whereIs($there, $i),
+                            $sheets[$sheet]->places->first()?->room(),
+                        ),
                         $this->list->languages[$pass] ?? null,
                         times: is_int($student) ? $longer[$sheet][$student] ?? 1 : 1,
                     );
-                    [$walk, $breather] = [max($walk, $this->list->needs[$pass][0] ?? 0), max($breather, $this->list->needs[$pass][1] ?? 0)];
+                    [$walk, $breather] = [
+                        max($walk, $this->list->needs[$pass][0] ?? 0),
+                        max($breather, $this->list->needs[$pass][1] ?? 0),
+                    ];
                 }
             }
-            $this->families[] = new Family("household $household", $whole, $wishes, new Between($this->round->school->travel($walk), $breather));
+            $this->families[] = new Family(
+                "household $household",
+                $whole,
+                $wishes,
+                new Between($this->round->school->travel($walk), $breather),
+            );
         }
     }
 
@@ -168,11 +198,17 @@ final class RoundTask
     private function whereabouts(): array
     {
         $passes = array_values(array_unique(array_column($this->list->rows, 'pass_id')));
-        $students = array_map(static fn (array $row): string => Booking::studentKey((string) $row['student']), $this->list->rows);
+        $students = array_map(
+            static fn(array $row): string => Booking::studentKey((string) $row['student']),
+            $this->list->rows,
+        );
         $emails = Pass::query()->whereKey($passes)->whereNotNull('email')->pluck('email', 'id')->all();
         $this->emails = $emails;
 
-        return Whereabouts::of(People::passes(...$passes)->across(array_values($emails), $students), $this->round->range());
+        return Whereabouts::of(
+            People::passes(...$passes)->across(array_values($emails), $students),
+            $this->round->range(),
+        );
     }
 
     /**
@@ -185,7 +221,13 @@ final class RoundTask
         $key = Booking::studentKey((string) $student);
         $email = $this->emails[$pass] ?? '';
 
-        return array_values(array_filter($there, static fn (Presence $one): bool => $one->isOf((int) $pass, $email) || ($key !== '' && $one->student === $key)));
+        return array_values(
+            array_filter(
+                $there,
+                static fn(Presence $one): bool => $one->isOf((int) $pass, $email) ||
+                    ($key !== '' && $one->student === $key),
+            ),
+        );
     }
 
     /**

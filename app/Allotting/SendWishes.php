@@ -30,9 +30,13 @@ final class SendWishes
         return Contended::transaction(static function () use ($round, $holder, $asked, $now): Pass {
             $round->refresh()->takesWishes($now) || throw AllotmentRefused::because('over');
             $pass = $holder->pass();
-            $before = Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first()?->wished_at?->getTimestamp();
+            $before = Shortlist::query()
+                ->where(['round_id' => $round->id, 'pass_id' => $pass->id])
+                ->first()
+                ?->wished_at?->getTimestamp();
             Shortlist::query()->updateOrCreate(
-                ['round_id' => $round->id, 'pass_id' => $pass->id], ['asked' => $asked, 'wished' => $asked, 'wished_at' => Instant::column($now)],
+                ['round_id' => $round->id, 'pass_id' => $pass->id],
+                ['asked' => $asked, 'wished' => $asked, 'wished_at' => Instant::column($now)],
             );
             Announce::to([Channel::times($round->school_id)]);
             if ($before === null || $now - $before > self::QUIET) {

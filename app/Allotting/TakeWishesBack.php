@@ -15,6 +15,8 @@ final class TakeWishesBack
     public function __invoke(Round $round, Pass $pass, int $now): void
     {
         $round->takesWishes($now) || throw AllotmentRefused::because('over');
-        Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->update(['wished' => null, 'wished_at' => null]);
+        Shortlist::query()
+            ->where(['round_id' => $round->id, 'pass_id' => $pass->id])
+            ->update(['wished' => null, 'wished_at' => null]);
     }
 }

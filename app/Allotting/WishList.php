@@ -37,18 +37,26 @@ final class WishList
     private array $first = [];
 
     /** @param  array<int, Sheet>  $sheets  by number */
-    private function __construct(private readonly Round $round, private readonly array $sheets)
-    {
-    }
+    private function __construct(private readonly Round $round, private readonly array $sheets) {}
 
     /** @param  array<int, Sheet>  $sheets  of the round, by number */
     public static function of(Round $round, array $sheets): self
     {
         $list = new self($round, $sheets);
-        $sent = Shortlist::query()->where('round_id', $round->id)->whereNotNull('wished_at')->with('pass')->orderBy('wished_at')->orderBy('id')->get();
+        $sent = Shortlist::query()
+            ->where('round_id', $round->id)
+            ->whereNotNull('wished_at')
+            ->with('pass')
+            ->orderBy('wished_at')
+            ->orderBy('id')
+            ->get();
         $confirm = $round->school->confirm_addresses;
         // An address that has not answered may be anybody's.
-        $sent = $sent->filter(static fn (Shortlist $one): bool => ! $confirm || $one->pass->confirmed_at !== null || $one->pass->email === null);
+        $sent = $sent->filter(
+            static fn(Shortlist $one): bool => !$confirm ||
+                $one->pass->confirmed_at !== null ||
+                $one->pass->email === null,
+        );
         $children = self::children($sent);
         foreach ($sent as $one) {
             $list->add($one, $children[$one->pass_id] ?? null);
@@ -64,13 +72,19 @@ final class WishList
      */
     private static function children(Collection $sent): array
     {
-        $guardians = Guardian::query()->whereKey($sent->pluck('pass.guardian_id')->filter()->all())->whereNull('put_away_at')
-            ->with('students')->get()->keyBy('id');
+        $guardians = Guardian::query()
+            ->whereKey($sent->pluck('pass.guardian_id')->filter()->all())
+            ->whereNull('put_away_at')
+            ->with('students')
+            ->get()
+            ->keyBy('id');
         $children = [];
         foreach ($sent as $one) {
             $guardian = $guardians->get((int) $one->pass->guardian_id);
             if ($guardian !== null) {
-                $children[$one->pass_id] = $guardian->students->mapWithKeys(static fn (Student $child): array => [$child->name() => $child->id])->all();
+                $children[$one->pass_id] = $guardian->students
+                    ->mapWithKeys(static fn(Student $child): array => [$child->name() => $child->id])
+                    ->all();
             }
         }
 
@@ -83,10 +97,13 @@ final class WishList
         $wished = $sent->wished ?? ['picks' => [], 'windows' => [], 'walk' => 0, 'breather' => 0];
         $zone = $this->round->school->timeZone();
         $this->windows[$sent->pass_id] = array_values(
-            array_filter(array_map(static fn (array $one): ?Span => HoursOn::of($one)->span($zone), $wished['windows'])),
+            array_filter(array_map(static fn(array $one): ?Span => HoursOn::of($one)->span($zone), $wished['windows'])),
         );
-        $this->needs[$sent->pass_id] = [max(0, max($wished['walk'], $this->round->school->travel_minutes)), max(0, $wished['breather'])];
-        $this->languages[$sent->pass_id] = ($wished['interpreter'] ?? '') ?: null;
+        $this->needs[$sent->pass_id] = [
+            max(0, max($wished['walk'], $this->round->school->travel_minutes)),
+            max(0, $wished['breather']),
+        ];
+        $this->languages[$sent->pass_id] = $wished['interpreter'] ?? '' ?: null;
         $bySlug = [];
         foreach ($this->sheets as $sheet) {
             $bySlug[$sheet->slug] = $sheet;
@@ -96,17 +113,35 @@ final class WishList
             $student = $children[$pick['student']] ?? null;
             $why = match (true) {
                 $sheet === null => NotGranted::HostGone,
-                $student !== null && isset($this->first["$sheet->id|$student"]) && ! $this->round->rules->yes('each_guardian') => NotGranted::OtherGuardian,
+                $student !== null &&
+                    isset($this->first["$sheet->id|$student"]) &&
+                    !$this->round->rules->yes('each_guardian')
+                    => NotGranted::OtherGuardian,
                 default => null,
             };
-            $this->row($sent->pass_id, $sheet, $pick['student'], $student, $i + 1, $why, $sheet->host->name ?? $pick['sheet']);
+            $this->row(
+                $sent->pass_id,
+                $sheet,
+                $pick['student'],
+                $student,
+                $i + 1,
+                $why,
+                $sheet->host->name ?? $pick['sheet'],
+            );
         }
     }
 
     /** Whom teachers need to see: before all ranks, and of families that have sent nothing too. */
     private function addAsked(): void
     {
-        foreach (RoundHost::query()->where('round_id', $this->round->id)->with(['asked.guardians', 'asked.classes', 'host'])->orderBy('id')->get() as $host) {
+        foreach (
+            RoundHost::query()
+                ->where('round_id', $this->round->id)
+                ->with(['asked.guardians', 'asked.classes', 'host'])
+                ->orderBy('id')
+                ->get()
+            as $host
+        ) {
             $sheet = $this->sheets[(int) $host->sheet_id] ?? null;
             if ($sheet === null) {
                 continue;
@@ -120,7 +155,16 @@ final class WishList
                 }
                 $pass = $this->passFor($student);
                 if ($pass !== null) {
-                    $this->row($pass->id, $sheet, $student->name(), $student->id, 0, null, $sheet->host->name, asked: true);
+                    $this->row(
+                        $pass->id,
+                        $sheet,
+                        $student->name(),
+                        $student->id,
+                        0,
+                        null,
+                        $sheet->host->name,
+                        asked: true,
+                    );
                 }
             }
         }
@@ -131,20 +175,35 @@ final class WishList
     {
         $guardians = $student->guardians->where('pivot.may_book', true);
         $passes = Pass::query()->whereIn('guardian_id', $guardians->modelKeys())->get();
-        $known = $passes->first(fn (Pass $pass): bool => isset($this->windows[$pass->id]));
+        $known = $passes->first(fn(Pass $pass): bool => isset($this->windows[$pass->id]));
 
-        return $known ?? ($guardians->first(static fn (Guardian $one): bool => $one->email !== null) ?? $guardians->first())?->pass();
+        return $known ??
+            ($guardians->first(static fn(Guardian $one): bool => $one->email !== null) ?? $guardians->first())?->pass();
     }
 
-    private function row(int $pass, ?Sheet $sheet, string $student, ?int $studentId, int $rank, ?NotGranted $why, string $host, bool $asked = false): void
-    {
+    private function row(
+        int $pass,
+        ?Sheet $sheet,
+        string $student,
+        ?int $studentId,
+        int $rank,
+        ?NotGranted $why,
+        string $host,
+        bool $asked = false,
+    ): void {
         if ($sheet !== null && $studentId !== null && $why === null) {
             $this->first["$sheet->id|$studentId"] ??= count($this->rows);
         }
         $this->rows[] = [
-            'pass_id' => $pass, 'sheet_id' => $sheet?->id, 'student_id' => $studentId, 'host' => $host, 'student' => $student, 'rank' => $rank,
+            'pass_id' => $pass,
+            'sheet_id' => $sheet?->id,
+            'student_id' => $studentId,
+            'host' => $host,
+            'student' => $student,
+            'rank' => $rank,
             'asked' => $asked,
-            'why' => $why, 'language' => $this->languages[$pass] ?? null,
+            'why' => $why,
+            'language' => $this->languages[$pass] ?? null,
         ];
     }
 }

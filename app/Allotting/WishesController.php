@@ -28,11 +28,11 @@ final class WishesController
     /** Without scripts: the page comes back with what is sent. */
     public function plain(Round $round, PlainWishesRequest $request, SendWishes $send): RedirectResponse
     {
-        $pass = $send(
-            $round, $request->holder(), $request->shortlist(), Clock::now(),
-        )->within($request->pass()?->reach);
+        $pass = $send($round, $request->holder(), $request->shortlist(), Clock::now())->within(
+            $request->pass()?->reach,
+        );
 
-        return new RedirectResponse("/r/$round->slug?pass=".$pass->token(), 303, self::PRIVATE);
+        return new RedirectResponse("/r/$round->slug?pass=" . $pass->token(), 303, self::PRIVATE);
     }
 
     public function takeBack(Round $round, Request $request, TakeWishesBack $takeBack): JsonResponse

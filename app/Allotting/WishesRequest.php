@@ -17,26 +17,34 @@ class WishesRequest extends PlanRequest
     {
         $may = parent::authorize();
 
-        return $may->allowed() && ! $this->round()->takesWishes(Clock::now()) ? Response::deny(Words::say('allotting.over')) : $may;
+        return $may->allowed() && !$this->round()->takesWishes(Clock::now())
+            ? Response::deny(Words::say('allotting.over'))
+            : $may;
     }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'picks' => ['required', 'array', 'min:1', 'max:'.self::MOST],
+            'picks' => ['required', 'array', 'min:1', 'max:' . self::MOST],
             'windows' => ['required', 'array', 'min:1', 'max:40'],
-        ] + $this->holderRules() + parent::rules();
+        ] +
+            $this->holderRules() +
+            parent::rules();
     }
 
     public function shortlist(): array
     {
-        return ['about' => AboutChildren::checked($this->round(), $this->picks(), $this->input('about'))] + parent::shortlist();
+        return ['about' => AboutChildren::checked($this->round(), $this->picks(), $this->input('about'))] +
+            parent::shortlist();
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['windows.required' => Words::say('allotting.windows_needed'), 'picks.required' => Words::say('rounds.nothing_picked')];
+        return [
+            'windows.required' => Words::say('allotting.windows_needed'),
+            'picks.required' => Words::say('rounds.nothing_picked'),
+        ];
     }
 }

@@ -10,7 +10,5 @@ use App\Models\Round;
 /** A family has sent its wishes. Raised in the transaction that keeps them. */
 final readonly class WishesSent
 {
-    public function __construct(public Round $round, public Pass $pass)
-    {
-    }
+    public function __construct(public Round $round, public Pass $pass) {}
 }

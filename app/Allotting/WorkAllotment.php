@@ -41,15 +41,28 @@ final class WorkAllotment implements ShouldQueue
         $now = Clock::now();
         $allotment = Allotment::query()->with('round.school')->find($this->allotment);
         // Of one that was given up meanwhile nobody waits for an answer.
-        if ($allotment === null || ! in_array($allotment->state, [AllotmentState::Waiting, AllotmentState::Running], true)) {
+        if (
+            $allotment === null ||
+            !in_array($allotment->state, [AllotmentState::Waiting, AllotmentState::Running], true)
+        ) {
             return;
         }
         $task = RoundTask::of($allotment->round, $now);
-        $allotment->update(['state' => AllotmentState::Running, 'heard_at' => Instant::column($now), 'wishes' => count($task->list->rows)]);
+        $allotment->update([
+            'state' => AllotmentState::Running,
+            'heard_at' => Instant::column($now),
+            'wishes' => count($task->list->rows),
+        ]);
         $pins = $this->pins($allotment, $task);
         $found = Allotter::allot(
-            $task->hosts, $task->families, new Between($allotment->round->school->travel()), $allotment->round->school->timeZone(),
-            $allotment->seed, self::STEPS, $this->isOver($allotment, $task->breaks()), array_column($pins, 'start', 'id'),
+            $task->hosts,
+            $task->families,
+            new Between($allotment->round->school->travel()),
+            $allotment->round->school->timeZone(),
+            $allotment->seed,
+            self::STEPS,
+            $this->isOver($allotment, $task->breaks()),
+            array_column($pins, 'start', 'id'),
             $task->interpreters($now),
         );
         $this->keep($allotment, $task, $found, array_column($pins, 'row', 'row'));
@@ -57,7 +70,8 @@ final class WorkAllotment implements ShouldQueue
 
     public function failed(): void
     {
-        Allotment::query()->whereKey($this->allotment)
+        Allotment::query()
+            ->whereKey($this->allotment)
             ->update(['busy' => null, 'state' => AllotmentState::Failed, 'ended_at' => Instant::column(Clock::now())]);
     }
 
@@ -70,12 +84,16 @@ final class WorkAllotment implements ShouldQueue
 
         return static function (int $granted, int $bound) use ($allotment, $breaks, $end, &$next, &$stop): bool {
             $time = hrtime(true);
-            if ($time >= $next && ! $stop) {
+            if ($time >= $next && !$stop) {
                 $next = $time + (int) (self::WORD * 1e9);
                 // A teacher's break is granted too, and nobody's wish.
-                DB::table('allotments')->where('id', $allotment->id)->update([
-                    'granted' => max(0, $granted - $breaks), 'bound' => max(0, $bound - $breaks), 'heard_at' => Instant::column(Clock::now()),
-                ]);
+                DB::table('allotments')
+                    ->where('id', $allotment->id)
+                    ->update([
+                        'granted' => max(0, $granted - $breaks),
+                        'bound' => max(0, $bound - $breaks),
+                        'heard_at' => Instant::column(Clock::now()),
+                    ]);
                 $stop = DB::table('allotments')->where('id', $allotment->id)->where('to_stop', false)->doesntExist();
             }
 
@@ -86,8 +104,12 @@ final class WorkAllotment implements ShouldQueue
     /** @return list<array{id: string, row: int, start: int}> what is to keep the time that it has in the allotment before */
     private function pins(Allotment $allotment, RoundTask $task): array
     {
-        $before = Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)
-            ->whereIn('state', [AllotmentState::Found])->orderByDesc('id')->first();
+        $before = Allotment::query()
+            ->where('round_id', $allotment->round_id)
+            ->where('id', '<', $allotment->id)
+            ->whereIn('state', [AllotmentState::Found])
+            ->orderByDesc('id')
+            ->first();
         $starts = [];
         foreach ($before?->rows()->where('pinned', true)->whereNotNull('starts_at')->get() ?? [] as $row) {
             $starts[$row->key()] = $row->span()?->start;
@@ -95,7 +117,10 @@ final class WorkAllotment implements ShouldQueue
         $pins = [];
         foreach ($task->meant as $id => ['row' => $i]) {
             $row = $i === null ? null : $task->list->rows[$i];
-            $start = $row === null ? null : $starts[Allotted::keyOf($row['pass_id'], $row['sheet_id'], $row['student'])] ?? null;
+            $start =
+                $row === null
+                    ? null
+                    : $starts[Allotted::keyOf($row['pass_id'], $row['sheet_id'], $row['student'])] ?? null;
             if ($i !== null && $start !== null) {
                 $pins[] = ['id' => $id, 'row' => $i, 'start' => $start];
             }
@@ -108,7 +133,13 @@ final class WorkAllotment implements ShouldQueue
     private function keep(Allotment $allotment, RoundTask $task, Found $found, array $pinned): void
     {
         $rows = array_map(
-            static fn (array $row): array => ['allotment_id' => $allotment->id, 'starts_at' => null, 'ends_at' => null, 'pinned' => false, 'why' => $row['why']?->value] + $row,
+            static fn(array $row): array => [
+                'allotment_id' => $allotment->id,
+                'starts_at' => null,
+                'ends_at' => null,
+                'pinned' => false,
+                'why' => $row['why']?->value,
+            ] + $row,
             $task->list->rows,
         );
         $breaks = [];
@@ -117,24 +148,34 @@ final class WorkAllotment implements ShouldQueue
             if ($i === null) {
                 $breaks[] = ['sheet' => $sheet, 'start' => $span->start, 'end' => $span->end];
             } else {
-                $rows[$i] = [
-                    'starts_at' => Instant::column($span->start), 'ends_at' => Instant::column($span->end), 'pinned' => isset($pinned[$i]),
-                ] + $rows[$i];
+                $rows[$i] =
+                    [
+                        'starts_at' => Instant::column($span->start),
+                        'ends_at' => Instant::column($span->end),
+                        'pinned' => isset($pinned[$i]),
+                    ] + $rows[$i];
             }
         }
         foreach ($found->not as $id => $why) {
             $i = $task->meant[$id]['row'];
-            $i === null || $rows[$i] = ['why' => NotGranted::of($why)->value] + $rows[$i];
+            $i === null || ($rows[$i] = ['why' => NotGranted::of($why)->value] + $rows[$i]);
         }
         DB::transaction(static function () use ($allotment, $rows, $breaks, $found): void {
             // Of one that was given up, or found by another worker meanwhile, nothing is written.
-            $mine = DB::table('allotments')->where('id', $allotment->id)->where('state', AllotmentState::Running)->update([
-                'busy' => null, 'state' => AllotmentState::Found, 'granted' => count($found->given) - count($breaks),
-                'bound' => max(0, $found->bound - count($breaks)),
-                'breaks' => json_encode($breaks, JSON_THROW_ON_ERROR), 'ended_at' => Instant::column(Clock::now()),
-            ]);
+            $mine = DB::table('allotments')
+                ->where('id', $allotment->id)
+                ->where('state', AllotmentState::Running)
+                ->update([
+                    'busy' => null,
+                    'state' => AllotmentState::Found,
+                    'granted' => count($found->given) - count($breaks),
+                    'bound' => max(0, $found->bound - count($breaks)),
+                    'breaks' => json_encode($breaks, JSON_THROW_ON_ERROR),
+                    'ended_at' => Instant::column(Clock::now()),
+                ]);
             // Of those before it nobody needs anything any more: what was pinned is pinned here.
-            $mine === 0 || Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)->delete();
+            $mine === 0 ||
+                Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)->delete();
             foreach ($mine === 0 ? [] : array_chunk($rows, 500) as $some) {
                 DB::table('allotted')->insert($some);
             }

@@ -25,13 +25,21 @@ final class AloneController
 {
     public function page(): View
     {
-        return Page::staff('Alone', Words::say('alone.title'), ['token' => null, 'person' => null, 'least' => NewPassword::least(), 'zones' => []]);
+        return Page::staff('Alone', Words::say('alone.title'), [
+            'token' => null,
+            'person' => null,
+            'least' => NewPassword::least(),
+            'zones' => [],
+        ]);
     }
 
     /** The same answer whether or not there is an account already; the letter tells its reader. */
     public function ask(Request $request): JsonResponse
     {
-        $request->validate(['name' => ['bail', 'required', 'string', new PersonName], 'email' => ['bail', 'required', 'string', new MailAddress]]);
+        $request->validate([
+            'name' => ['bail', 'required', 'string', new PersonName()],
+            'email' => ['bail', 'required', 'string', new MailAddress()],
+        ]);
         $email = (string) MailAddress::of($request->input('email'));
         $name = $request->string('name')->trim()->toString();
         $known = StaffMember::query()->where('email', $email)->exists();
@@ -44,20 +52,26 @@ final class AloneController
     {
         $sealed = Sealed::open($token, Clock::now());
 
-        return Page::opened($sealed !== null, Page::staff('Alone', Words::say($sealed === null ? 'accounts.key_spent_title' : 'alone.title'), [
-            'token' => $token, 'person' => $sealed === null ? null : ['name' => $sealed->name, 'email' => $sealed->email], 'least' => NewPassword::least(), 'zones' => Zones::all(),
-        ]));
+        return Page::opened(
+            $sealed !== null,
+            Page::staff('Alone', Words::say($sealed === null ? 'accounts.key_spent_title' : 'alone.title'), [
+                'token' => $token,
+                'person' => $sealed === null ? null : ['name' => $sealed->name, 'email' => $sealed->email],
+                'least' => NewPassword::least(),
+                'zones' => Zones::all(),
+            ]),
+        );
     }
 
     public function begin(AloneRequest $request, string $token, BeginAlone $begin): JsonResponse
     {
         $now = Clock::now();
-        $sealed = Sealed::open($token, $now) ?? throw new KeySpent;
+        $sealed = Sealed::open($token, $now) ?? throw new KeySpent();
         try {
             $sheet = $begin($sealed, $request->said(), $now);
         } catch (UniqueConstraintViolationException) {
             // Pressed twice, or in two windows: one has begun.
-            throw new KeySpent;
+            throw new KeySpent();
         }
         $request->session()->invalidate();
         Entrance::in($request, $sheet->host);

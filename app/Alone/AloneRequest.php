@@ -17,10 +17,14 @@ final class AloneRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $person = (new StaffMember(['name' => is_string($this->input('name')) ? $this->input('name') : '', 'email' => '', 'subject' => '']))->setRelation('school', new School(['name' => '']));
+        $person = (new StaffMember([
+            'name' => is_string($this->input('name')) ? $this->input('name') : '',
+            'email' => '',
+            'subject' => '',
+        ]))->setRelation('school', new School(['name' => '']));
 
         return [
-            'name' => ['bail', 'required', 'string', new PersonName],
+            'name' => ['bail', 'required', 'string', new PersonName()],
             'subject' => ['bail', 'required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'zone' => ['bail', 'required', 'string', 'timezone:all'],
             'country' => ['bail', 'required', 'string', 'size:2', 'alpha:ascii'],
@@ -29,7 +33,14 @@ final class AloneRequest extends FormRequest
             'place' => ['required', 'array'],
             'place.kind' => ['required', Rule::in(['room', 'phone', 'video'])],
             'place.label' => ['bail', 'required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
-            'place.link' => ['bail', 'required_if:place.kind,video', 'nullable', 'string', 'max:2000', 'url:http,https'],
+            'place.link' => [
+                'bail',
+                'required_if:place.kind,video',
+                'nullable',
+                'string',
+                'max:2000',
+                'url:http,https',
+            ],
             'hours' => ['required', 'array', 'min:1', 'max:7'],
             'hours.*.day' => ['required', 'integer', 'between:1,7', 'distinct'],
             'hours.*.from' => ['required', 'string', 'max:10'],
@@ -47,9 +58,18 @@ final class AloneRequest extends FormRequest
         ksort($hours);
 
         return [
-            'name' => $this->string('name')->trim()->toString(), 'subject' => $this->string('subject')->trim()->toString(), 'zone' => $this->string('zone')->toString(), 'country' => $this->string('country')->upper()->toString(),
-            'password' => $this->string('password')->toString(), 'minutes' => $this->integer('minutes'), 'hours' => $hours,
-            'place' => ['kind' => $this->string('place.kind')->toString(), 'label' => $this->string('place.label')->trim()->toString(), 'link' => $this->string('place.link')->trim()->toString()],
+            'name' => $this->string('name')->trim()->toString(),
+            'subject' => $this->string('subject')->trim()->toString(),
+            'zone' => $this->string('zone')->toString(),
+            'country' => $this->string('country')->upper()->toString(),
+            'password' => $this->string('password')->toString(),
+            'minutes' => $this->integer('minutes'),
+            'hours' => $hours,
+            'place' => [
+                'kind' => $this->string('place.kind')->toString(),
+                'label' => $this->string('place.label')->trim()->toString(),
+                'link' => $this->string('place.link')->trim()->toString(),
+            ],
         ];
     }
 }

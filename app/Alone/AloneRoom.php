@@ -15,6 +15,11 @@ final class AloneRoom extends Room
     public function boot(): void
     {
         parent::boot();
-        Gate::define('begin-alone', static fn (?StaffMember $reader): Response => config('recess.tutors') === true ? Response::allow() : Response::denyAsNotFound());
+        Gate::define(
+            'begin-alone',
+            static fn(?StaffMember $reader): Response => config('recess.tutors') === true
+                ? Response::allow()
+                : Response::denyAsNotFound(),
+        );
     }
 }

@@ -13,9 +13,7 @@ final readonly class Sealed
 {
     private const SECONDS = 86_400;
 
-    private function __construct(public string $name, public string $email, public int $until)
-    {
-    }
+    private function __construct(public string $name, public string $email, public int $until) {}
 
     public static function of(string $name, string $email, int $now): self
     {
@@ -30,15 +28,34 @@ final readonly class Sealed
         } catch (DecryptException) {
             return null;
         }
-        if (! is_array($said) || ($said['for'] ?? null) !== 'alone' || (int) $said['until'] <= $now) {
+        if (!is_array($said) || ($said['for'] ?? null) !== 'alone' || (int) $said['until'] <= $now) {
             return null;
         }
 
-        return DB::table('staff')->where('email', $said['email'])->exists() ? null : new self((string) $said['name'], (string) $said['email'], (int) $said['until']);
+        return DB::table('staff')->where('email', $said['email'])->exists()
+            ? null
+            : new self((string) $said['name'], (string) $said['email'], (int) $said['until']);
     }
 
     public function link(): string
     {
-        return url('/staff/alone/'.rtrim(strtr(Crypt::encryptString((string) json_encode(['for' => 'alone', 'name' => $this->name, 'email' => $this->email, 'until' => $this->until])), '+/', '-_'), '='));
+        return url(
+            '/staff/alone/' .
+                rtrim(
+                    strtr(
+                        Crypt::encryptString(
+                            (string) json_encode([
+                                'for' => 'alone',
+                                'name' => $this->name,
+                                'email' => $this->email,
+                                'until' => $this->until,
+                            ]),
+                        ),
+                        '+/',
+                        '-_',
+                    ),
+                    '=',
+                ),
+        );
     }
 }

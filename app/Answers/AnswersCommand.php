@@ -30,7 +30,10 @@ final class AnswersCommand extends Command
         $now = Clock::now();
         $name = hash('sha256', $mailbox->name());
         try {
-            foreach ($mailbox->after((string) DB::table('mail_marks')->where('mailbox', $name)->value('mark'), self::MOST) as $mail) {
+            foreach (
+                $mailbox->after((string) DB::table('mail_marks')->where('mailbox', $name)->value('mark'), self::MOST)
+                as $mail
+            ) {
                 $this->one($mail, $take, $now);
                 // One by one: stopped in the middle, it goes on after the last.
                 DB::table('mail_marks')->updateOrInsert(['mailbox' => $name], ['mark' => $mail->mark]);
@@ -42,7 +45,10 @@ final class AnswersCommand extends Command
             return self::FAILURE;
         }
         $oldest = DB::table('mail_left')->orderByDesc('id')->skip(self::LISTED)->value('id');
-        DB::table('mail_left')->where('at', '<', Instant::column($now - self::DAYS * 86_400))->orWhere('id', '<=', is_numeric($oldest) ? (int) $oldest : 0)->delete();
+        DB::table('mail_left')
+            ->where('at', '<', Instant::column($now - self::DAYS * 86_400))
+            ->orWhere('id', '<=', is_numeric($oldest) ? (int) $oldest : 0)
+            ->delete();
 
         return self::SUCCESS;
     }
@@ -57,7 +63,13 @@ final class AnswersCommand extends Command
             $left = Left::Refused;
         }
         if ($left !== null) {
-            DB::table('mail_left')->insertOrIgnore(['mark' => substr($mail->mark, 0, 60), 'sender' => mb_strimwidth($mail->from, 0, 190), 'subject' => mb_strimwidth($mail->subject, 0, 200, '…'), 'why' => $left->value, 'at' => Instant::column($now)]);
+            DB::table('mail_left')->insertOrIgnore([
+                'mark' => substr($mail->mark, 0, 60),
+                'sender' => mb_strimwidth($mail->from, 0, 190),
+                'subject' => mb_strimwidth($mail->subject, 0, 200, '…'),
+                'why' => $left->value,
+                'at' => Instant::column($now),
+            ]);
         }
     }
 }

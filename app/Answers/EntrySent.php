@@ -31,9 +31,20 @@ final class EntrySent
     /** Whether an answer counts; from then on no older one does. To be called inside the transaction that acts on it. */
     public static function counts(string $uid, string $email, int $sequence, int $stamp): bool
     {
-        return DB::table('entries_sent')->where('uid', $uid)->where('email', mb_strtolower($email))->where('sequence', '<=', $sequence)
-            ->where(static fn ($last) => $last->whereNull('answered_sequence')->orWhere('answered_sequence', '<', $sequence)
-                ->orWhere(static fn ($same) => $same->where('answered_sequence', $sequence)->where('answered_stamp', '<', $stamp)))
+        return DB::table('entries_sent')
+            ->where('uid', $uid)
+            ->where('email', mb_strtolower($email))
+            ->where('sequence', '<=', $sequence)
+            ->where(
+                static fn($last) => $last
+                    ->whereNull('answered_sequence')
+                    ->orWhere('answered_sequence', '<', $sequence)
+                    ->orWhere(
+                        static fn($same) => $same
+                            ->where('answered_sequence', $sequence)
+                            ->where('answered_stamp', '<', $stamp),
+                    ),
+            )
             ->update(['answered_sequence' => $sequence, 'answered_stamp' => $stamp]) === 1;
     }
 }

@@ -18,9 +18,7 @@ final readonly class ImapMailbox implements Mailbox
     private const WINDOW = 1_000;
 
     /** @param  string  $address  imaps://host, imap://host:143 with TLS begun on it, imap://127.0.0.1:1143 without */
-    public function __construct(private string $address, private string $user, private string $password)
-    {
-    }
+    public function __construct(private string $address, private string $user, private string $password) {}
 
     public function name(): string
     {
@@ -32,7 +30,9 @@ final readonly class ImapMailbox implements Mailbox
         foreach ([IMAP_OPENTIMEOUT, IMAP_READTIMEOUT, IMAP_WRITETIMEOUT] as $timeout) {
             imap_timeout($timeout, self::SECONDS);
         }
-        $box = @imap_open($this->mailbox(), $this->user, $this->password, OP_READONLY, 1, ['DISABLE_AUTHENTICATOR' => 'GSSAPI']);
+        $box = @imap_open($this->mailbox(), $this->user, $this->password, OP_READONLY, 1, [
+            'DISABLE_AUTHENTICATOR' => 'GSSAPI',
+        ]);
         if ($box === false) {
             throw MailboxNotRead::because(implode(' ', imap_errors() ?: ['no answer']));
         }
@@ -49,7 +49,11 @@ final readonly class ImapMailbox implements Mailbox
                     }
                     $at = "$validity.$one->uid";
                     yield $one->size > MailIn::MOST
-                        ? MailIn::large($at, (string) ($one->from ?? ''), mb_scrub(mb_decode_mimeheader((string) ($one->subject ?? ''))))
+                        ? MailIn::large(
+                            $at,
+                            (string) ($one->from ?? ''),
+                            mb_scrub(mb_decode_mimeheader((string) ($one->subject ?? ''))),
+                        )
                         : MailIn::read($at, (string) imap_fetchbody($box, (int) $one->uid, '', FT_UID | FT_PEEK));
                 }
             }
@@ -65,7 +69,7 @@ final readonly class ImapMailbox implements Mailbox
     private function within(Connection $box, int $first, int $last): array
     {
         $found = imap_fetch_overview($box, "$first:$last", FT_UID) ?: [];
-        usort($found, static fn (\stdClass $a, \stdClass $b): int => $a->uid <=> $b->uid);
+        usort($found, static fn(\stdClass $a, \stdClass $b): int => $a->uid <=> $b->uid);
 
         return $found;
     }
@@ -75,12 +79,13 @@ final readonly class ImapMailbox implements Mailbox
         $parts = parse_url($this->address) ?: [];
         $scheme = $parts['scheme'] ?? '';
         $host = $parts['host'] ?? '';
-        if (! in_array($scheme, ['imap', 'imaps'], true) || $host === '' || preg_match('/^[\w.:-]+$/D', $host) !== 1) {
+        if (!in_array($scheme, ['imap', 'imaps'], true) || $host === '' || preg_match('/^[\w.:-]+$/D', $host) !== 1) {
             throw MailboxNotRead::because('RECESS_ANSWERS_MAILBOX is imaps://host, or imap://host:port.');
         }
         $port = $parts['port'] ?? ($scheme === 'imaps' ? 993 : 143);
         // A password goes over no network in the clear.
-        $secure = $scheme === 'imaps' ? '/ssl' : (in_array($host, ['127.0.0.1', 'localhost'], true) ? '/notls' : '/tls');
+        $secure =
+            $scheme === 'imaps' ? '/ssl' : (in_array($host, ['127.0.0.1', 'localhost'], true) ? '/notls' : '/tls');
 
         return "{{$host}:$port/imap$secure}INBOX";
     }

@@ -26,9 +26,20 @@ final class LeftController
         return Page::staff('MailLeft', Words::say('answers.title'), [
             'host' => $reader->name,
             'address' => is_string($address) ? $address : '',
-            'left' => DB::table('mail_left')->orderByDesc('id')->limit(self::SHOWN)->get()->map(static fn (\stdClass $one): array => [
-                'id' => (int) $one->id, 'when' => Spell::moment(CarbonImmutable::parse((string) $one->at)->getTimestamp(), $zone), 'from' => (string) $one->sender, 'subject' => (string) $one->subject, 'why' => Words::say("answers.left_$one->why"),
-            ])->all(),
+            'left' => DB::table('mail_left')
+                ->orderByDesc('id')
+                ->limit(self::SHOWN)
+                ->get()
+                ->map(
+                    static fn(\stdClass $one): array => [
+                        'id' => (int) $one->id,
+                        'when' => Spell::moment(CarbonImmutable::parse((string) $one->at)->getTimestamp(), $zone),
+                        'from' => (string) $one->sender,
+                        'subject' => (string) $one->subject,
+                        'why' => Words::say("answers.left_$one->why"),
+                    ],
+                )
+                ->all(),
         ]);
     }
 }

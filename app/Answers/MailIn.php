@@ -25,8 +25,7 @@ final readonly class MailIn
         /** The text/calendar part; empty where there is none. */
         public string $calendar,
         public bool $tooLarge,
-    ) {
-    }
+    ) {}
 
     /** One of which no more is read than its outside. */
     public static function large(string $mark, string $from, string $subject): self
@@ -48,7 +47,10 @@ final readonly class MailIn
             from: count($from) === 1 ? self::address($from[0]) : '',
             sentTo: array_merge([], ...array_map(self::addresses(...), $sentTo)),
             subject: mb_scrub($mail->header('subject')),
-            automatic: array_filter($mail->headers('auto-submitted'), static fn (string $one): bool => ! str_starts_with(strtolower(trim($one)), 'no')) !== [],
+            automatic: array_filter(
+                $mail->headers('auto-submitted'),
+                static fn(string $one): bool => !str_starts_with(strtolower(trim($one)), 'no'),
+            ) !== [],
             calendar: mb_scrub($mail->part('text/calendar', 'application/ics')),
             tooLarge: false,
         );
@@ -66,6 +68,11 @@ final readonly class MailIn
     {
         $parsed = mailparse_rfc822_parse_addresses($header);
 
-        return array_values(array_map(static fn (array $one): string => mb_strtolower(trim($one['address'])), array_filter($parsed, static fn (array $one): bool => str_contains($one['address'], '@'))));
+        return array_values(
+            array_map(
+                static fn(array $one): string => mb_strtolower(trim($one['address'])),
+                array_filter($parsed, static fn(array $one): bool => str_contains($one['address'], '@')),
+            ),
+        );
     }
 }

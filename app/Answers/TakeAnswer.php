@@ -35,8 +35,7 @@ final class TakeAnswer
         private readonly HoldKnock $hold,
         private readonly DeclineKnock $decline,
         private readonly ProposeTimes $propose,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  int  $now  seconds since the epoch
@@ -72,7 +71,7 @@ final class TakeAnswer
         } catch (CalendarNotReadable) {
             throw new LeftAlone(Left::NotReadable);
         }
-        if (! in_array($answer->method, ['REPLY', 'COUNTER'], true) || $answer->ofOccurrence) {
+        if (!in_array($answer->method, ['REPLY', 'COUNTER'], true) || $answer->ofOccurrence) {
             throw new LeftAlone(Left::OtherMethod);
         }
 
@@ -82,13 +81,17 @@ final class TakeAnswer
     private function done(MailIn $mail, Answer $answer, int $now): void
     {
         // What was agreed has the entry of what was asked.
-        $booking = Booking::query()->where('uid', $answer->uid)->with(['sheet.host.school', 'pass', 'guests.pass'])->first();
+        $booking = Booking::query()
+            ->where('uid', $answer->uid)
+            ->with(['sheet.host.school', 'pass', 'guests.pass'])
+            ->first();
         $knock = $booking === null ? Knock::query()->where('uid', $answer->uid)->with(Knock::PARTS)->first() : null;
         $why = match (true) {
             $booking === null && $knock === null => Left::UnknownEntry,
-            $mail->from === '' || $answer->attendee !== $mail->from || ! EntrySent::went($answer->uid, $mail->from) => Left::Stranger,
-            ! self::isTheirs($mail, $answer, $booking) => Left::OtherAddress,
-            $booking !== null && ! $booking->stands(), $knock !== null && ! $knock->state->isOpen() => Left::Off,
+            $mail->from === '' || $answer->attendee !== $mail->from || !EntrySent::went($answer->uid, $mail->from)
+                => Left::Stranger,
+            !self::isTheirs($mail, $answer, $booking) => Left::OtherAddress,
+            $booking !== null && !$booking->stands(), $knock !== null && !$knock->state->isOpen() => Left::Off,
             default => null,
         };
         if ($why !== null) {
@@ -97,28 +100,37 @@ final class TakeAnswer
         Contended::transaction(function () use ($booking, $knock, $answer, $mail, $now): void {
             // Whoever else decides for it waits here; in the order in which all of them do.
             $sheet = $booking->sheet ?? $knock?->sheet;
-            $sheet === null || Guards::booking($sheet, (string) ($booking->pass ?? $knock?->pass)?->email, $booking->student ?? (string) $knock?->student);
-            if (! EntrySent::counts($answer->uid, $mail->from, $answer->sequence, $answer->stamp)) {
+            $sheet === null ||
+                Guards::booking(
+                    $sheet,
+                    (string) ($booking->pass ?? $knock?->pass)?->email,
+                    $booking->student ?? (string) $knock?->student,
+                );
+            if (!EntrySent::counts($answer->uid, $mail->from, $answer->sequence, $answer->stamp)) {
                 throw new LeftAlone(Left::Older);
             }
-            $booking !== null ? $this->ofBooking($booking, $answer, $mail->from, $now) : ($knock !== null && $this->ofKnock($knock, $answer, $mail->from, $now));
+            $booking !== null
+                ? $this->ofBooking($booking, $answer, $mail->from, $now)
+                : $knock !== null && $this->ofKnock($knock, $answer, $mail->from, $now);
         });
     }
 
     /** Whether it was sent to the address that stands in the entry of that reader, as it is now. */
     private static function isTheirs(MailIn $mail, Answer $answer, ?Booking $booking): bool
     {
-        $passes = $booking === null ? [] : [
-            $booking->pass, ...$booking->guests->map(static fn (Guest $guest): Pass => $guest->pass)->all(),
-        ];
+        $passes =
+            $booking === null
+                ? []
+                : [$booking->pass, ...$booking->guests->map(static fn(Guest $guest): Pass => $guest->pass)->all()];
         $theirs = array_filter(
-            $passes, static fn (Pass $pass): bool => mb_strtolower((string) $pass->email) === $mail->from,
+            $passes,
+            static fn(Pass $pass): bool => mb_strtolower((string) $pass->email) === $mail->from,
         );
-        $generations = $theirs === [] ? [1] : array_map(static fn (Pass $pass): int => $pass->generation, $theirs);
+        $generations = $theirs === [] ? [1] : array_map(static fn(Pass $pass): int => $pass->generation, $theirs);
 
         return array_filter(
             $generations,
-            static fn (int $one): bool => AnswerAddress::isAmong($mail->sentTo, $answer->uid, $mail->from, $one),
+            static fn(int $one): bool => AnswerAddress::isAmong($mail->sentTo, $answer->uid, $mail->from, $one),
         ) !== [];
     }
 
@@ -137,9 +149,16 @@ final class TakeAnswer
         if ($booking->span()->start <= $now) {
             throw new LeftAlone(Left::Begun);
         }
-        $guest = $booking->guests->first(static fn (Guest $one): bool => $one->left_at === null && mb_strtolower((string) $one->pass->email) === $from);
+        $guest = $booking->guests->first(
+            static fn(Guest $one): bool => $one->left_at === null &&
+                mb_strtolower((string) $one->pass->email) === $from,
+        );
         match (true) {
-            mb_strtolower((string) $booking->pass->email) === $from => $booking->sheet->rules->text('declined_entry') === 'ask' ? event(new EntryDeclined($booking)) : ($this->giveBack)($booking, $answer->comment, $now),
+            mb_strtolower((string) $booking->pass->email) === $from => $booking->sheet->rules->text(
+                'declined_entry',
+            ) === 'ask'
+                ? event(new EntryDeclined($booking))
+                : ($this->giveBack)($booking, $answer->comment, $now),
             $guest !== null => ($this->letLeave)($guest, $now),
             // A host who cannot come has to say so to the other side, and that is a press of theirs.
             default => throw new LeftAlone(Left::Nothing),
@@ -148,14 +167,25 @@ final class TakeAnswer
 
     private function ofKnock(Knock $knock, Answer $answer, string $from, int $now): true
     {
-        $host = $knock->hosts->first(static fn (KnockHost $one): bool => mb_strtolower($one->host->email) === $from)->host ?? throw new LeftAlone(Left::Stranger);
+        $host =
+            $knock->hosts->first(static fn(KnockHost $one): bool => mb_strtolower($one->host->email) === $from)->host ??
+            throw new LeftAlone(Left::Stranger);
         // The entry stands at the first or the chosen time; some programs send the time back, some do not.
-        $choice = $knock->choices->first(static fn (KnockChoice $one): bool => $answer->span !== null && $one->span()->start === $answer->span->start) ?? $knock->chosen() ?? $knock->choices->first();
+        $choice =
+            $knock->choices->first(
+                static fn(KnockChoice $one): bool => $answer->span !== null &&
+                    $one->span()->start === $answer->span->start,
+            ) ??
+            ($knock->chosen() ?? $knock->choices->first());
         if ($choice === null) {
             throw new LeftAlone(Left::Nothing);
         }
         match (true) {
-            $answer->method === 'COUNTER' && $answer->span !== null && $answer->span->start > $now && $answer->span->minutes() <= 240 => ($this->propose)($knock, $host, [$answer->span], $answer->comment, $now),
+            $answer->method === 'COUNTER' &&
+                $answer->span !== null &&
+                $answer->span->start > $now &&
+                $answer->span->minutes() <= 240
+                => ($this->propose)($knock, $host, [$answer->span], $answer->comment, $now),
             $answer->method === 'COUNTER' => throw new LeftAlone(Left::Nothing),
             $answer->says === PartStat::Accepted => ($this->accept)($knock, $host, $choice->id, $answer->comment, $now),
             $answer->says === PartStat::Tentative => ($this->hold)($knock, $host, $choice->id, $answer->comment, $now),

@@ -12,6 +12,5 @@ final readonly class AgreedEntry
         public int $sequence,
         /** The host's, with their yes. */
         public string $word,
-    ) {
-    }
+    ) {}
 }

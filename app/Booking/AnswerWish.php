@@ -13,15 +13,15 @@ use App\Timetables\Guards;
 /** The host answers a wish: accepts it, says maybe, or declines it, with a word. */
 final class AnswerWish
 {
-    public function __construct(private readonly CancelBooking $cancel)
-    {
-    }
+    public function __construct(private readonly CancelBooking $cancel) {}
 
     /** A wish that is answered for good stays so. */
     public function __invoke(Booking $booking, WishAnswer $answer, string $note): Booking
     {
         if ($answer === WishAnswer::Decline) {
-            return $booking->state === BookingState::Asked ? ($this->cancel)($booking, Ending::by(Party::Host, $note, Occasion::Declined)) : $booking;
+            return $booking->state === BookingState::Asked
+                ? ($this->cancel)($booking, Ending::by(Party::Host, $note, Occasion::Declined))
+                : $booking;
         }
 
         return Contended::transaction(static function () use ($booking, $answer, $note): Booking {
@@ -33,7 +33,7 @@ final class AnswerWish
             $accepted = $answer === WishAnswer::Accept;
             $booking->update([
                 'state' => $accepted ? BookingState::Booked : BookingState::Asked,
-                'maybe' => ! $accepted,
+                'maybe' => !$accepted,
                 'held_until' => $accepted ? null : $booking->held_until,
                 'answer_note' => $note,
                 'sequence' => $booking->sequence + 1,

@@ -34,11 +34,7 @@ final class BookSlot
     /** Seconds for which a time is kept for an address that has not answered yet. */
     private const CONFIRM = 1800;
 
-    public function __construct(
-        private readonly TakeSeat $takeSeat,
-        private readonly VideoRooms $videoRooms,
-    ) {
-    }
+    public function __construct(private readonly TakeSeat $takeSeat, private readonly VideoRooms $videoRooms) {}
 
     /**
      * @param  int  $now  seconds since the epoch
@@ -49,7 +45,9 @@ final class BookSlot
      */
     public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
     {
-        $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId)->keeping($wish->keeper)->interpreted($wish->language);
+        $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId)
+            ->keeping($wish->keeper)
+            ->interpreted($wish->language);
         try {
             [$booking, $timetable] = Contended::transaction(function () use ($sheet, $wish, $who, $now): array {
                 // Whoever else decides for one of these waits here, and then sees this booking.
@@ -64,17 +62,18 @@ final class BookSlot
             return $booking;
         } catch (NotAsFilledIn $refusal) {
             return $this->alreadyKept($sheet, $wish) ?? throw $refusal;
-        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+        } catch (UniqueConstraintViolationException | NoSeatLeft) {
             // Whoever was quicker may have been this visitor's own first press.
-            return $this->alreadyKept($sheet, $wish) ?? throw SlotGone::of(SheetAtHand::held($sheet), $wish->start, $now, $who, $wish->hostId);
+            return $this->alreadyKept($sheet, $wish) ??
+                throw SlotGone::of(SheetAtHand::held($sheet), $wish->start, $now, $who, $wish->hostId);
         }
     }
 
     private function alreadyKept(Sheet $sheet, BookingWish $wish): ?Booking
     {
         $booking = Booking::query()->where('request_key', $wish->requestKey)->first();
-        if ($booking !== null && ! hash_equals($booking->request_digest, $wish->digest($sheet->id))) {
-            throw new RequestKeyReused;
+        if ($booking !== null && !hash_equals($booking->request_digest, $wish->digest($sheet->id))) {
+            throw new RequestKeyReused();
         }
 
         return $booking;
@@ -116,7 +115,9 @@ final class BookSlot
                 $asked => BookingState::Asked,
                 default => BookingState::Booked,
             },
-            'held_until' => $asked ? Instant::column(min($slot->start, $now + $sheet->rules->whole('asked_hours') * 3600)) : null,
+            'held_until' => $asked
+                ? Instant::column(min($slot->start, $now + $sheet->rules->whole('asked_hours') * 3600))
+                : null,
             'confirm_until' => $unconfirmed ? Instant::column(min($slot->start, $now + self::CONFIRM)) : null,
             'language' => $wish->language,
             'interpreter_id' => $interpreter,
@@ -134,15 +135,24 @@ final class BookSlot
             'origin' => $pass->confirmed_at === null ? $wish->origin : null,
         ]);
         // All that the messages, the pages that are told, and the answer will ask of it is known already.
-        $booking->setRelations(['sheet' => $sheet, 'pass' => $pass, 'place' => $place, 'guests' => new Collection]);
-        $booking->setRelation('host', $booking->staff_id === $sheet->staff_id ? $sheet->host : StaffMember::query()->findOrFail($booking->staff_id));
+        $booking->setRelations(['sheet' => $sheet, 'pass' => $pass, 'place' => $place, 'guests' => new Collection()]);
+        $booking->setRelation(
+            'host',
+            $booking->staff_id === $sheet->staff_id
+                ? $sheet->host
+                : StaffMember::query()->findOrFail($booking->staff_id),
+        );
         $booking->save();
         if ($place->link_mode === LinkMode::Each) {
             $booking->update(['link' => $this->videoRooms->linkFor($booking)]);
         }
         event(
             new BookingNews(
-                $booking, $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted, $wish->by, $wish->entry->word ?? '', told: $wish->told,
+                $booking,
+                $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted,
+                $wish->by,
+                $wish->entry->word ?? '',
+                told: $wish->told,
             ),
         );
 

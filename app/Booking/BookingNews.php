@@ -25,6 +25,5 @@ final readonly class BookingNews
         /** The key of a change that its visitor can take back for some seconds (LastChange): until then it is told to nobody. */
         public ?string $change = null,
         public Told $told = Told::Each,
-    ) {
-    }
+    ) {}
 }

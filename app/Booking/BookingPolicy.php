@@ -15,7 +15,8 @@ final class BookingPolicy
 {
     public function cancel(StaffMember $host, Booking $booking): bool
     {
-        return $booking->sheet->isRunBy($host) || ($host->office && $booking->sheet->host->school_id === $host->school_id);
+        return $booking->sheet->isRunBy($host) ||
+            ($host->office && $booking->sheet->host->school_id === $host->school_id);
     }
 
     public function answer(StaffMember $host, Booking $booking): bool
@@ -26,7 +27,10 @@ final class BookingPolicy
     /** Whoever holds the pass on which it stands, or comes as a guest. */
     public function attend(?StaffMember $reader, Booking $booking, Pass $pass): Response
     {
-        $comes = $pass->reaches($booking) && ($booking->pass_id === $pass->id || $booking->guests()->where('pass_id', $pass->id)->whereNull('left_at')->exists());
+        $comes =
+            $pass->reaches($booking) &&
+            ($booking->pass_id === $pass->id ||
+                $booking->guests()->where('pass_id', $pass->id)->whereNull('left_at')->exists());
 
         return $comes ? Response::allow() : Response::denyAsNotFound();
     }
@@ -34,7 +38,9 @@ final class BookingPolicy
     /** Whoever holds the pass on which it stands, or comes as a guest who may move it and give it back. */
     public function change(?StaffMember $reader, Booking $booking, Pass $pass): Response
     {
-        return $pass->reaches($booking) && $booking->isChangedBy($pass) ? Response::allow() : Response::denyAsNotFound();
+        return $pass->reaches($booking) && $booking->isChangedBy($pass)
+            ? Response::allow()
+            : Response::denyAsNotFound();
     }
 
     /** Whoever may take its last change back; when it is too late for that, they are told so who come to it. */
@@ -42,12 +48,18 @@ final class BookingPolicy
     {
         $change = LastChange::of($booking, Clock::now());
 
-        return $change === null ? $this->attend($reader, $booking, $pass) : ($pass->reaches($booking) && LastChange::isFor($change, $booking, $pass) ? Response::allow() : Response::denyAsNotFound());
+        return $change === null
+            ? $this->attend($reader, $booking, $pass)
+            : ($pass->reaches($booking) && LastChange::isFor($change, $booking, $pass)
+                ? Response::allow()
+                : Response::denyAsNotFound());
     }
 
     /** Whoever holds the pass on which it stands. */
     public function hold(?StaffMember $reader, Booking $booking, Pass $pass): Response
     {
-        return $pass->reaches($booking) && $booking->pass_id === $pass->id ? Response::allow() : Response::denyAsNotFound();
+        return $pass->reaches($booking) && $booking->pass_id === $pass->id
+            ? Response::allow()
+            : Response::denyAsNotFound();
     }
 }

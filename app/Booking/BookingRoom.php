@@ -24,7 +24,11 @@ final class BookingRoom extends Room
 
     protected function policies(): array
     {
-        return [Booking::class => BookingPolicy::class, Sheet::class => SheetPolicy::class, Pass::class => PassPolicy::class];
+        return [
+            Booking::class => BookingPolicy::class,
+            Sheet::class => SheetPolicy::class,
+            Pass::class => PassPolicy::class,
+        ];
     }
 
     public function boot(): void
@@ -34,6 +38,6 @@ final class BookingRoom extends Room
             Notice::query()->where('staff_id', $event->staff->id)->delete();
         });
         $this->app->tag(MeetingEntries::class, OwnEntries::class);
-        Route::bind('pass', static fn (string $token): Pass => Pass::byToken($token) ?? abort(404));
+        Route::bind('pass', static fn(string $token): Pass => Pass::byToken($token) ?? abort(404));
     }
 }

@@ -40,12 +40,28 @@ final readonly class BookingWish
         public ?string $language = null,
         /** Hash of the network from which a visitor asks; null where somebody else books. */
         public ?string $origin = null,
-    ) {
-    }
+    ) {}
 
     /** Tells a repeat of the same wish from another wish under the same key. */
     public function digest(int $sheetId): string
     {
-        return hash('sha256', json_encode([$sheetId, $this->start, $this->placeId, $this->name, $this->email, $this->phone, $this->student, $this->answers, $this->passId, ...($this->hostId === null ? [] : [$this->hostId])], JSON_THROW_ON_ERROR));
+        return hash(
+            'sha256',
+            json_encode(
+                [
+                    $sheetId,
+                    $this->start,
+                    $this->placeId,
+                    $this->name,
+                    $this->email,
+                    $this->phone,
+                    $this->student,
+                    $this->answers,
+                    $this->passId,
+                    ...$this->hostId === null ? [] : [$this->hostId],
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

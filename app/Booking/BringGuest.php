@@ -29,13 +29,24 @@ final class BringGuest
             $booking = Booking::query()->findOrFail($booking->id);
             $coming = $booking->guests()->whereNull('left_at')->with('pass')->get();
             $most = $booking->sheet->rules->whole('guests');
-            if (! $booking->stands() || $coming->count() >= $most) {
-                throw new PassRefused($most === 0 ? 'No guests are expected at these meetings.' : 'As many guests as may come are coming already.');
+            if (!$booking->stands() || $coming->count() >= $most) {
+                throw new PassRefused(
+                    $most === 0
+                        ? 'No guests are expected at these meetings.'
+                        : 'As many guests as may come are coming already.',
+                );
             }
-            if ($coming->contains(static fn (Guest $guest): bool => $guest->pass->email === $email) || $booking->pass->email === $email) {
+            if (
+                $coming->contains(static fn(Guest $guest): bool => $guest->pass->email === $email) ||
+                $booking->pass->email === $email
+            ) {
                 throw new PassRefused('This person is coming already.');
             }
-            $guest = Guest::query()->create(['booking_id' => $booking->id, 'may_change' => $mayChange, 'pass_id' => Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id]);
+            $guest = Guest::query()->create([
+                'booking_id' => $booking->id,
+                'may_change' => $mayChange,
+                'pass_id' => Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id,
+            ]);
             $change = Undoable::made(LastChange::about($booking->id), 'guest brought', $now, ['guest' => $guest->id]);
             $booking->update(['sequence' => $booking->sequence + 1]);
             event(new BookingNews($booking, Occasion::GuestBrought, Party::Visitor, change: $change->key));

@@ -14,9 +14,7 @@ use App\Timetables\Guards;
 /** Gives a booking's time back: free again for everybody the instant this returns. The one way in which a meeting ends. */
 final class CancelBooking
 {
-    public function __construct(private readonly GiveUpSeat $giveUpSeat)
-    {
-    }
+    public function __construct(private readonly GiveUpSeat $giveUpSeat) {}
 
     /** Cancelling what is cancelled already changes nothing and tells nobody again. */
     public function __invoke(Booking $booking, Ending $how): Booking
@@ -24,12 +22,17 @@ final class CancelBooking
         return Contended::transaction(function () use ($booking, $how): Booking {
             Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student, $booking->language);
             $booking = Booking::query()->findOrFail($booking->id);
-            if (! $booking->stands()) {
+            if (!$booking->stands()) {
                 return $booking;
             }
-            $change = $how->undoFrom === null ? null : Undoable::made(LastChange::about($booking->id), 'given back', $how->undoFrom, [
-                'state' => $booking->state->value, 'spot' => Spot::of($booking)->toArray(), 'by' => $how->party === Party::Visitor ? '' : LastChange::BY_STAFF,
-            ]);
+            $change =
+                $how->undoFrom === null
+                    ? null
+                    : Undoable::made(LastChange::about($booking->id), 'given back', $how->undoFrom, [
+                        'state' => $booking->state->value,
+                        'spot' => Spot::of($booking)->toArray(),
+                        'by' => $how->party === Party::Visitor ? '' : LastChange::BY_STAFF,
+                    ]);
             $this->giveUpSeat->ofBooking($booking);
             $booking->update([
                 'state' => $how->as === Occasion::Declined ? BookingState::Declined : BookingState::Cancelled,

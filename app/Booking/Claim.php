@@ -14,6 +14,5 @@ final readonly class Claim
         public Claimant $by,
         /** Seconds since the epoch. */
         public int $now,
-    ) {
-    }
+    ) {}
 }

@@ -43,15 +43,15 @@ enum Claimant
     /** @return list<Because> why they cannot have it; none where they can */
     public function isRefused(Verdict $verdict): array
     {
-        $against = array_filter($verdict->reasons, fn (Reason $reason): bool => ! $this->passes($reason));
+        $against = array_filter($verdict->reasons, fn(Reason $reason): bool => !$this->passes($reason));
 
-        return array_values(array_map(static fn (Reason $reason): Because => $reason->because, $against));
+        return array_values(array_map(static fn(Reason $reason): Because => $reason->because, $against));
     }
 
     /** Whether what the host's calendar says counts: not where the time was theirs with that host before. */
     public function asksCalendars(): bool
     {
-        return ! in_array($this, [self::Kept, self::Desk, self::Undo], true);
+        return !in_array($this, [self::Kept, self::Desk, self::Undo], true);
     }
 
     private function passes(Reason $reason): bool
@@ -59,7 +59,8 @@ enum Claimant
         return match ($this) {
             self::Visitor => false,
             self::Staff, self::Kept, self::Undo => $reason->because->hostMayPass(),
-            self::Desk, self::Handover => $reason->because->hostMayPass() || in_array($reason->because, [Because::Past, Because::SlotClosed], true),
+            self::Desk, self::Handover => $reason->because->hostMayPass() ||
+                in_array($reason->because, [Because::Past, Because::SlotClosed], true),
         };
     }
 }

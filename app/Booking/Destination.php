@@ -23,8 +23,7 @@ final readonly class Destination
         public ?Span $hour = null,
         /** All as it was there. */
         public ?Spot $back = null,
-    ) {
-    }
+    ) {}
 
     public static function slot(Booking $booking, int $start, ?Sheet $sheet = null, ?int $host = null): self
     {

@@ -17,8 +17,7 @@ final readonly class Ending
         public ?int $undoFrom = null,
         /** The key of something larger that can be taken back, of which it is a part. */
         public ?string $change = null,
-    ) {
-    }
+    ) {}
 
     public static function by(Party $party, string $note, Occasion $as = Occasion::Cancelled): self
     {

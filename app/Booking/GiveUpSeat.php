@@ -24,7 +24,7 @@ final class GiveUpSeat
         if ($hold->seats()->doesntExist()) {
             $hold->delete();
         }
-        DB::afterCommit(static fn () => Glance::forget($hold->sheet_id, $hold->starts_at->getTimestamp()));
+        DB::afterCommit(static fn() => Glance::forget($hold->sheet_id, $hold->starts_at->getTimestamp()));
     }
 
     /** A booking's seat. Where others have one of the same time, what was this one's alone goes: its interpreter, and the rest of a longer meeting. */
@@ -35,7 +35,7 @@ final class GiveUpSeat
         if ($hold === null || $seat === null) {
             return;
         }
-        ($this)($hold, $seat);
+        $this($hold, $seat);
         $with = Hold::query()->where('with_hold_id', $hold);
         if ($booking->interpreter_id !== null) {
             (clone $with)->where('staff_id', $booking->interpreter_id)->delete();

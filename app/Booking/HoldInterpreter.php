@@ -25,12 +25,15 @@ final class HoldInterpreter
     public static function along(Sheet $sheet, string $language, TakenSeat $seat, ?int $rather = null): int
     {
         $who = Interpreters::at($sheet, $language);
-        usort($who, static fn (int $a, int $b): int => ($b === $rather) <=> ($a === $rather));
+        usort($who, static fn(int $a, int $b): int => ($b === $rather) <=> ($a === $rather));
         foreach ($who as $staff) {
             try {
                 Hold::query()->create([
-                    'staff_id' => $staff, 'sheet_id' => $sheet->id, 'starts_at' => Instant::column($seat->span->start),
-                    'ends_at' => Instant::column($seat->span->end), 'with_hold_id' => $seat->holdId,
+                    'staff_id' => $staff,
+                    'sheet_id' => $sheet->id,
+                    'starts_at' => Instant::column($seat->span->start),
+                    'ends_at' => Instant::column($seat->span->end),
+                    'with_hold_id' => $seat->holdId,
                 ]);
 
                 return $staff;
@@ -38,6 +41,6 @@ final class HoldInterpreter
                 // In another meeting then: the next one.
             }
         }
-        throw new NoInterpreter;
+        throw new NoInterpreter();
     }
 }

@@ -21,18 +21,33 @@ final class InterpretNoMore
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(StaffMember $staff, int $now): void
     {
-        $bookings = Booking::query()->where('interpreter_id', $staff->id)->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now))->get();
+        $bookings = Booking::query()
+            ->where('interpreter_id', $staff->id)
+            ->whereIn('state', BookingState::standing())
+            ->where('ends_at', '>', Instant::column($now))
+            ->get();
         foreach ($bookings as $booking) {
             Contended::transaction(static function () use ($booking, $staff): void {
                 Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student, $booking->language);
                 $booking = Booking::query()->findOrFail($booking->id);
-                if ($booking->hold_id === null || $booking->interpreter_id !== $staff->id || $booking->language === null) {
+                if (
+                    $booking->hold_id === null ||
+                    $booking->interpreter_id !== $staff->id ||
+                    $booking->language === null
+                ) {
                     return;
                 }
                 Hold::query()->where('with_hold_id', $booking->hold_id)->where('staff_id', $staff->id)->delete();
                 try {
-                    $seat = new TakenSeat($booking->hold_id, (int) $booking->seat, $booking->staff_id, $booking->span());
-                    $booking->update(['interpreter_id' => HoldInterpreter::along($booking->sheet, $booking->language, $seat)]);
+                    $seat = new TakenSeat(
+                        $booking->hold_id,
+                        (int) $booking->seat,
+                        $booking->staff_id,
+                        $booking->span(),
+                    );
+                    $booking->update([
+                        'interpreter_id' => HoldInterpreter::along($booking->sheet, $booking->language, $seat),
+                    ]);
                 } catch (NoInterpreter) {
                     $booking->update(['interpreter_id' => null]);
                     self::tell($booking);
@@ -44,10 +59,12 @@ final class InterpretNoMore
     private static function tell(Booking $booking): void
     {
         $said = Words::say('booking.interpreter_gone', [
-            'name' => $booking->pass->name, 'when' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+            'name' => $booking->pass->name,
+            'when' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
         ]);
         Notice::query()->updateOrCreate(
-            ['staff_id' => $booking->staff_id, 'key' => "interpreter|$booking->id"], ['booking_id' => $booking->id, 'seen_at' => null, 'message' => $said],
+            ['staff_id' => $booking->staff_id, 'key' => "interpreter|$booking->id"],
+            ['booking_id' => $booking->id, 'seen_at' => null, 'message' => $said],
         );
     }
 }

@@ -20,6 +20,5 @@ final readonly class Keep
         public ?int $host = null,
         /** For whose pass, where that is known. */
         public ?int $for = null,
-    ) {
-    }
+    ) {}
 }

@@ -23,12 +23,20 @@ final class KeepLonger
 
         return Contended::transaction(static function () use ($sheet, $keeper, $now, $long): ?int {
             Guards::sheet($sheet);
-            $seat = Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('holds.sheet_id', $sheet->id)->where('keeper', $keeper)
-                ->where('lengthened', false)->where('kept_until', '>', Instant::column($now))->where('kept_until', '<=', Instant::column($now + $long))
+            $seat = Seat::query()
+                ->join('holds', 'holds.id', '=', 'seats.hold_id')
+                ->where('holds.sheet_id', $sheet->id)
+                ->where('keeper', $keeper)
+                ->where('lengthened', false)
+                ->where('kept_until', '>', Instant::column($now))
+                ->where('kept_until', '<=', Instant::column($now + $long))
                 ->first(['seats.hold_id', 'seats.seat', 'seats.kept_until']);
             $until = ($seat?->kept_until?->getTimestamp() ?? 0) + $long;
             if ($seat !== null) {
-                Seat::query()->where('hold_id', $seat->hold_id)->where('seat', $seat->seat)->update(['kept_until' => Instant::column($until), 'lengthened' => true]);
+                Seat::query()
+                    ->where('hold_id', $seat->hold_id)
+                    ->where('seat', $seat->seat)
+                    ->update(['kept_until' => Instant::column($until), 'lengthened' => true]);
             }
 
             return $seat === null ? null : $until;

@@ -22,9 +22,7 @@ final class KeepSlot
     /** Live keeps from one network address on one sheet; further visitors pick without a keep, and book all the same. */
     private const FROM_ONE_ADDRESS = 6;
 
-    public function __construct(private readonly TakeSeat $takeSeat, private readonly LetGo $letGo)
-    {
-    }
+    public function __construct(private readonly TakeSeat $takeSeat, private readonly LetGo $letGo) {}
 
     /**
      * @return int|null the instant until which it is kept; null when too much is kept from there already
@@ -45,7 +43,10 @@ final class KeepSlot
                 ($this->letGo)($sheet, $keep->keeper, butNot: $keep->start, with: $keep->host);
                 $permit = Permit::of($sheet, $keep->start, new Claim($who, Claimant::Visitor, $now));
                 $seat = ($this->takeSeat)(
-                    $sheet->id, $permit->timetable, $permit->slot, SeatWish::with($keep->host)->kept($keep->keeper, $until, $keep->for),
+                    $sheet->id,
+                    $permit->timetable,
+                    $permit->slot,
+                    SeatWish::with($keep->host)->kept($keep->keeper, $until, $keep->for),
                 );
                 $row = Seat::query()->where('hold_id', $seat->holdId)->where('seat', $seat->seat);
                 (clone $row)->update(['keeper_at' => $keep->at]);
@@ -54,7 +55,7 @@ final class KeepSlot
 
                 return $permit->timetable;
             });
-        } catch (UniqueConstraintViolationException|NoSeatLeft) {
+        } catch (UniqueConstraintViolationException | NoSeatLeft) {
             throw SlotGone::of(SheetAtHand::held($sheet), $keep->start, $now, $who, $keep->host);
         }
         if ($timetable === null) {
@@ -68,7 +69,12 @@ final class KeepSlot
     /** How much is kept from one network address, but for whoever asks. */
     private function keptFrom(Sheet $sheet, Keep $keep, int $now): int
     {
-        return Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper_at', $keep->at)
-            ->where('holds.sheet_id', $sheet->id)->where('kept_until', '>', Instant::column($now))->where('keeper', '!=', $keep->keeper)->count();
+        return Seat::query()
+            ->join('holds', 'holds.id', '=', 'seats.hold_id')
+            ->where('keeper_at', $keep->at)
+            ->where('holds.sheet_id', $sheet->id)
+            ->where('kept_until', '>', Instant::column($now))
+            ->where('keeper', '!=', $keep->keeper)
+            ->count();
     }
 }

@@ -33,8 +33,12 @@ final class LastChange
     /** Whether whoever holds the pass may take it back: who may change the booking, and a guest who has left it. */
     public static function isFor(Undoable $change, Booking $booking, Pass $pass): bool
     {
-        return ! self::isByStaff($change) && ($booking->isChangedBy($pass) || ($change->what === 'guest left' && $booking->guests->contains(
-            static fn (Guest $guest): bool => $guest->id === $change->whole('guest') && $guest->pass_id === $pass->id,
-        )));
+        return !self::isByStaff($change) &&
+            ($booking->isChangedBy($pass) ||
+                ($change->what === 'guest left' &&
+                    $booking->guests->contains(
+                        static fn(Guest $guest): bool => $guest->id === $change->whole('guest') &&
+                            $guest->pass_id === $pass->id,
+                    )));
     }
 }

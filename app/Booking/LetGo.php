@@ -14,9 +14,7 @@ use App\Timetables\Guards;
 /** Releases what a key keeps on a sheet: free for others at once. */
 final class LetGo
 {
-    public function __construct(private readonly GiveUpSeat $giveUpSeat)
-    {
-    }
+    public function __construct(private readonly GiveUpSeat $giveUpSeat) {}
 
     /**
      * @param  int|null  $butNot  the start of a slot that stays kept
@@ -26,10 +24,21 @@ final class LetGo
     {
         Contended::transaction(function () use ($sheet, $keeper, $butNot, $with): void {
             Guards::sheet($sheet);
-            $seats = Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('keeper', $keeper)->where('holds.sheet_id', $sheet->id)
-                ->when($butNot !== null, static fn ($one) => $one->where(static fn ($other) => $other
-                    ->where('holds.starts_at', '!=', Instant::column((int) $butNot))
-                    ->when($with !== null, static fn ($another) => $another->orWhere('holds.staff_id', '!=', $with))))
+            $seats = Seat::query()
+                ->join('holds', 'holds.id', '=', 'seats.hold_id')
+                ->where('keeper', $keeper)
+                ->where('holds.sheet_id', $sheet->id)
+                ->when(
+                    $butNot !== null,
+                    static fn($one) => $one->where(
+                        static fn($other) => $other
+                            ->where('holds.starts_at', '!=', Instant::column((int) $butNot))
+                            ->when(
+                                $with !== null,
+                                static fn($another) => $another->orWhere('holds.staff_id', '!=', $with),
+                            ),
+                    ),
+                )
                 ->get(['seats.hold_id', 'seats.seat']);
             if ($seats->isNotEmpty()) {
                 Announce::sheet($sheet->id);

@@ -17,7 +17,15 @@ final class MeetingEntries implements OwnEntries
     {
         $theirs = SheetHost::query()->where('staff_id', $host->id)->select('sheet_id');
 
-        return array_values(array_map(strval(...), Booking::query()->where('ends_at', '>', Instant::column($since))
-            ->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereIn('sheet_id', $theirs))->pluck('uid')->all()));
+        return array_values(
+            array_map(
+                strval(...),
+                Booking::query()
+                    ->where('ends_at', '>', Instant::column($since))
+                    ->where(static fn($one) => $one->where('staff_id', $host->id)->orWhereIn('sheet_id', $theirs))
+                    ->pluck('uid')
+                    ->all(),
+            ),
+        );
     }
 }

@@ -15,9 +15,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
  */
 final class MoveBooking
 {
-    public function __construct(private readonly Relocate $relocate)
-    {
-    }
+    public function __construct(private readonly Relocate $relocate) {}
 
     /**
      * @param  int  $start  the instant at which the new slot begins
@@ -33,9 +31,18 @@ final class MoveBooking
         }
         $isVisitor = $how->by === Claimant::Visitor;
         try {
-            return ($this->relocate)([Destination::slot($booking, $start, host: $isVisitor ? $host ?? $booking->staff_id : null)], $how)[0];
-        } catch (UniqueConstraintViolationException|NoSeatLeft) {
-            throw SlotGone::of(SheetAtHand::held($booking->sheet), $start, $how->now, Asking::moving($booking), $isVisitor ? $host : null);
+            return ($this->relocate)(
+                [Destination::slot($booking, $start, host: $isVisitor ? $host ?? $booking->staff_id : null)],
+                $how,
+            )[0];
+        } catch (UniqueConstraintViolationException | NoSeatLeft) {
+            throw SlotGone::of(
+                SheetAtHand::held($booking->sheet),
+                $start,
+                $how->now,
+                Asking::moving($booking),
+                $isVisitor ? $host : null,
+            );
         }
     }
 }

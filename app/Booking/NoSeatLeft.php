@@ -5,6 +5,4 @@ declare(strict_types=1);
 namespace App\Booking;
 
 /** Between the look and the grab the last seat of the slot went to somebody else. */
-class NoSeatLeft extends \RuntimeException
-{
-}
+class NoSeatLeft extends \RuntimeException {}

@@ -26,9 +26,12 @@ final class OtherHost extends Refused
      */
     public static function of(array $hosts, int $start, Zone $zone): self
     {
-        $host = StaffMember::query()->find($hosts[0] ?? 0) ?? throw new NoSeatLeft;
+        $host = StaffMember::query()->find($hosts[0] ?? 0) ?? throw new NoSeatLeft();
 
-        return new self(Words::say('booking.other_host', ['time' => Spell::time($start, $zone), 'host' => $host->name]), $host);
+        return new self(
+            Words::say('booking.other_host', ['time' => Spell::time($start, $zone), 'host' => $host->name]),
+            $host,
+        );
     }
 
     protected function more(Request $request): array

@@ -7,6 +7,4 @@ namespace App\Booking;
 use App\Framework\Refused;
 
 /** Something that cannot be done from a pass, and why. */
-final class PassRefused extends Refused
-{
-}
+final class PassRefused extends Refused {}

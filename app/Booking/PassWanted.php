@@ -10,10 +10,5 @@ use App\Models\Pass;
 final readonly class PassWanted
 {
     /** @param  list<int>  $others  the numbers of older passes of the same address */
-    public function __construct(
-        public Pass $newest,
-        public array $others,
-        public string $school,
-    ) {
-    }
+    public function __construct(public Pass $newest, public array $others, public string $school) {}
 }

@@ -16,9 +16,7 @@ use Recess\Timetable;
 /** That somebody may have a slot, and with whom. Nobody else decides it: not for a booking, a keep, a move, an offer or what is taken back. */
 final readonly class Permit
 {
-    private function __construct(public Timetable $timetable, public Span $slot)
-    {
-    }
+    private function __construct(public Timetable $timetable, public Span $slot) {}
 
     /**
      * To be called inside a transaction that has raised the guards of those it decides for.
@@ -33,13 +31,14 @@ final readonly class Permit
     {
         [$who, $by, $now] = [$claim->who, $claim->by, $claim->now];
         $timetable = Judge::at($start, $sheet, $now, $who, $as);
-        if (! $by->asksCalendars()) {
+        if (!$by->asksCalendars()) {
             $timetable = Timetable::of($timetable->sheet, $timetable->world->withoutCalendars());
         }
         $offer = self::had($timetable, $start, $by);
         // Whoever has no name, address or student yet has nothing on another pass.
         try {
-            $who->canBeKnownAcross() && self::had($timetable->seenBy(Worlds::asker($sheet, $who->across(), $now)), $start, $by);
+            $who->canBeKnownAcross() &&
+                self::had($timetable->seenBy(Worlds::asker($sheet, $who->across(), $now)), $start, $by);
         } catch (NoSeatLeft) {
             throw new NotAsFilledIn($sheet);
         }
@@ -50,15 +49,17 @@ final readonly class Permit
     /** The whole meeting: for those who are met for longer, with the times after its slot. */
     public function whole(): Span
     {
-        return $this->timetable->whole($this->slot) ?? throw new NoSeatLeft;
+        return $this->timetable->whole($this->slot) ?? throw new NoSeatLeft();
     }
 
     /** @throws NoSeatLeft */
     private static function had(Timetable $timetable, int $start, Claimant $by): Offer
     {
-        $offer = $timetable->offerAt($start) ?? throw new NoSeatLeft;
+        $offer = $timetable->offerAt($start) ?? throw new NoSeatLeft();
         $against = $by->isRefused($offer->verdict);
 
-        return $against === [] ? $offer : throw ($against === [Because::NoInterpreter] ? new NoInterpreter : new NoSeatLeft);
+        return $against === []
+            ? $offer
+            : throw $against === [Because::NoInterpreter] ? new NoInterpreter() : new NoSeatLeft();
     }
 }

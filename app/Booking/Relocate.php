@@ -30,9 +30,10 @@ use Recess\Time\Span;
 final class Relocate
 {
     public function __construct(
-        private readonly TakeSeat $takeSeat, private readonly GiveUpSeat $giveUpSeat, private readonly VideoRooms $videoRooms,
-    ) {
-    }
+        private readonly TakeSeat $takeSeat,
+        private readonly GiveUpSeat $giveUpSeat,
+        private readonly VideoRooms $videoRooms,
+    ) {}
 
     /**
      * @param  list<Destination>  $moves
@@ -48,19 +49,33 @@ final class Relocate
     {
         return Contended::transaction(function () use ($moves, $how): array {
             self::guard($moves);
-            $legs = array_map(fn (Destination $to): array => $this->leave($to), $moves);
+            $legs = array_map(fn(Destination $to): array => $this->leave($to), $moves);
             // What was done to them before cannot be taken back any more, but as a part of this.
-            Undoable::pass(array_map(static fn (Destination $to): string => LastChange::about($to->booking->id), $moves), $how->now);
+            Undoable::pass(
+                array_map(static fn(Destination $to): string => LastChange::about($to->booking->id), $moves),
+                $how->now,
+            );
             foreach ($legs as [$booking, $to, $was, $span]) {
                 $this->arrive($booking, $to, $how);
-                $change = ! $how->isUndoable ? null : Undoable::made(LastChange::about($booking->id), 'moved', $how->now, [
-                    'spot' => $was->toArray(), 'by' => $how->party === Party::Visitor ? '' : LastChange::BY_STAFF,
-                ]);
+                $change = !$how->isUndoable
+                    ? null
+                    : Undoable::made(LastChange::about($booking->id), 'moved', $how->now, [
+                        'spot' => $was->toArray(),
+                        'by' => $how->party === Party::Visitor ? '' : LastChange::BY_STAFF,
+                    ]);
                 if ($how->told !== Told::Nobody) {
-                    event(new BookingNews(
-                        $booking, Occasion::Moved, $how->party, $how->note, $span, StaffMember::query()->findOrFail($was->host),
-                        $change->key ?? $how->change, $how->told,
-                    ));
+                    event(
+                        new BookingNews(
+                            $booking,
+                            Occasion::Moved,
+                            $how->party,
+                            $how->note,
+                            $span,
+                            StaffMember::query()->findOrFail($was->host),
+                            $change->key ?? $how->change,
+                            $how->told,
+                        ),
+                    );
                 }
             }
 
@@ -104,8 +119,8 @@ final class Relocate
     private function leave(Destination $to): array
     {
         $booking = Booking::query()->findOrFail($to->booking->id);
-        if (! $booking->stands() || $booking->hold_id === null) {
-            throw new NoSeatLeft;
+        if (!$booking->stands() || $booking->hold_id === null) {
+            throw new NoSeatLeft();
         }
         $leg = [$booking, $to, Spot::of($booking), $booking->span()];
         $this->giveUpSeat->ofBooking($booking);
@@ -130,16 +145,28 @@ final class Relocate
         }
         $wish = $to->host === null ? SeatWish::rather($was) : SeatWish::with($to->host);
         $seat = ($this->takeSeat)($sheet->id, $permit->timetable, $permit->slot, $wish);
-        $interpreter = $booking->language === null ? null
-            : HoldInterpreter::along($sheet, $booking->language, $seat, $booking->interpreter_id);
+        $interpreter =
+            $booking->language === null
+                ? null
+                : HoldInterpreter::along($sheet, $booking->language, $seat, $booking->interpreter_id);
         $booking->fill([
-            'hold_id' => $seat->holdId, 'seat' => $seat->seat, 'staff_id' => $seat->staffId, 'interpreter_id' => $interpreter,
-            'starts_at' => Instant::column($seat->span->start), 'ends_at' => Instant::column($seat->span->end),
+            'hold_id' => $seat->holdId,
+            'seat' => $seat->seat,
+            'staff_id' => $seat->staffId,
+            'interpreter_id' => $interpreter,
+            'starts_at' => Instant::column($seat->span->start),
+            'ends_at' => Instant::column($seat->span->end),
             // A wish stays a wish, and is not held beyond its time.
-            'held_until' => $booking->held_until === null ? null : Instant::column(min($booking->held_until->getTimestamp(), $permit->slot->start)),
+            'held_until' =>
+                $booking->held_until === null
+                    ? null
+                    : Instant::column(min($booking->held_until->getTimestamp(), $permit->slot->start)),
             'sequence' => $booking->sequence + 1,
         ]);
-        $booking->unsetRelation('hold')->unsetRelation('interpreter')->setRelation('host', StaffMember::query()->findOrFail($seat->staffId));
+        $booking
+            ->unsetRelation('hold')
+            ->unsetRelation('interpreter')
+            ->setRelation('host', StaffMember::query()->findOrFail($seat->staffId));
         $to->back === null ? $this->follow($booking, $seat->staffId !== $was) : $this->restore($booking, $to->back);
         $booking->save();
     }
@@ -151,12 +178,15 @@ final class Relocate
     private function follow(Booking $booking, bool $withSomebodyElse): void
     {
         $there = $booking->sheet->toCore()->placesAt($booking->span());
-        if ($there !== [] && ! array_key_exists($booking->place_id, $there)) {
+        if ($there !== [] && !array_key_exists($booking->place_id, $there)) {
             $this->putAt($booking, Place::query()->findOrFail(array_key_first($there)));
         }
         if ($withSomebodyElse) {
             $booking->fill([
-                'answers' => (object) array_diff_key($booking->answers, array_flip($booking->sheet->questions->private())),
+                'answers' => (object) array_diff_key(
+                    $booking->answers,
+                    array_flip($booking->sheet->questions->private()),
+                ),
                 'link' => $booking->place->link_mode === LinkMode::Each ? $this->videoRooms->linkFor($booking) : null,
             ]);
         }
@@ -164,10 +194,14 @@ final class Relocate
 
     private function restore(Booking $booking, Spot $spot): void
     {
-        $booking->fill([
-            'place_id' => $spot->place, 'link' => $spot->link, 'answers' => (object) ($spot->answers ?? $booking->answers),
-            'held_until' => $spot->held === null ? null : Instant::column($spot->held),
-        ])->unsetRelation('place');
+        $booking
+            ->fill([
+                'place_id' => $spot->place,
+                'link' => $spot->link,
+                'answers' => (object) ($spot->answers ?? $booking->answers),
+                'held_until' => $spot->held === null ? null : Instant::column($spot->held),
+            ])
+            ->unsetRelation('place');
     }
 
     private function putAt(Booking $booking, Place $place): void

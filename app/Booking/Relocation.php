@@ -22,8 +22,7 @@ final readonly class Relocation
         public ?string $change = null,
         /** Whether it can be taken back by itself for some seconds. */
         public bool $isUndoable = false,
-    ) {
-    }
+    ) {}
 
     /** A visitor moves their own; for some seconds they can take it back. */
     public static function byVisitor(int $now): self

@@ -11,6 +11,8 @@ final class RequestKeyReused extends Refused
 {
     public function __construct()
     {
-        parent::__construct('This form was already sent with other answers. The first one counts. Load the page again to book another time.');
+        parent::__construct(
+            'This form was already sent with other answers. The first one counts. Load the page again to book another time.',
+        );
     }
 }

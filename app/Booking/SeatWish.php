@@ -18,8 +18,7 @@ final readonly class SeatWish
         public ?int $until = null,
         /** For whose pass it is kept, where that is known. */
         public ?int $for = null,
-    ) {
-    }
+    ) {}
 
     public static function with(?int $host, ?string $keeper = null): self
     {

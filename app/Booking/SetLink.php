@@ -19,7 +19,7 @@ final class SetLink
         Contended::transaction(static function () use ($sheet, $bookings, $link): void {
             Guards::sheet($sheet);
             foreach ($bookings as $booking) {
-                if ($booking->link === $link || ! $booking->stands()) {
+                if ($booking->link === $link || !$booking->stands()) {
                     continue;
                 }
                 $occasion = $booking->link === null ? Occasion::LinkAdded : Occasion::LinkChanged;

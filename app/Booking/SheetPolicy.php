@@ -22,7 +22,9 @@ final class SheetPolicy
     /** Anyone with the link, once it is published; until then the sheet is not there for them. */
     public function visit(?StaffMember $reader, Sheet $sheet): Response
     {
-        return $sheet->state === SheetState::Draft || $sheet->kind === SheetKind::Knock ? Response::denyAsNotFound() : Response::allow();
+        return $sheet->state === SheetState::Draft || $sheet->kind === SheetKind::Knock
+            ? Response::denyAsNotFound()
+            : Response::allow();
     }
 
     /** Paused and closed ones say so themselves, with what was typed kept. */
@@ -34,11 +36,15 @@ final class SheetPolicy
         $admission = Admission::of($sheet, Pass::opening(request()->input('pass'), $sheet));
 
         return match (true) {
-            $admission->isAdmitted && (int) $admission->opensAt > Clock::now() => Response::deny(Words::say('rounds.cohort_opens', [
-                'moment' => Spell::moment((int) $admission->opensAt, $sheet->host->school->timeZone()),
-            ])),
+            $admission->isAdmitted && (int) $admission->opensAt > Clock::now() => Response::deny(
+                Words::say('rounds.cohort_opens', [
+                    'moment' => Spell::moment((int) $admission->opensAt, $sheet->host->school->timeZone()),
+                ]),
+            ),
             $admission->isAdmitted => Response::allow(),
-            default => Response::deny(Words::say("booking.only_{$sheet->audience->value}", ['school' => $sheet->host->school->name])),
+            default => Response::deny(
+                Words::say("booking.only_{$sheet->audience->value}", ['school' => $sheet->host->school->name]),
+            ),
         };
     }
 
@@ -80,7 +86,10 @@ final class SheetPolicy
     /** Letters to families that have not booked: of a sheet that they can open. */
     public function writeTo(StaffMember $writer, Sheet $sheet): bool
     {
-        return $this->view($writer, $sheet) && $sheet->audience === Audience::Families && $sheet->state === SheetState::Open && $sheet->put_away_at === null;
+        return $this->view($writer, $sheet) &&
+            $sheet->audience === Audience::Families &&
+            $sheet->state === SheetState::Open &&
+            $sheet->put_away_at === null;
     }
 
     /**
@@ -89,12 +98,15 @@ final class SheetPolicy
      */
     public function printCards(StaffMember $writer, Sheet $sheet): Response
     {
-        $everybody = $sheet->audience === Audience::Families && $sheet->audience_classes === [] && $sheet->audience_students === [];
+        $everybody =
+            $sheet->audience === Audience::Families &&
+            $sheet->audience_classes === [] &&
+            $sheet->audience_students === [];
 
         return match (true) {
-            ! $this->view($writer, $sheet) => Response::deny(),
+            !$this->view($writer, $sheet) => Response::deny(),
             $sheet->state === SheetState::Draft => Response::deny(Words::say('sheets.cards_of_drafts')),
-            $everybody && ! $this->isOffice($writer, $sheet) => Response::deny(Words::say('sheets.cards_of_everybody')),
+            $everybody && !$this->isOffice($writer, $sheet) => Response::deny(Words::say('sheets.cards_of_everybody')),
             default => Response::allow(),
         };
     }
@@ -102,7 +114,10 @@ final class SheetPolicy
     /** Reminders to those on its list: of a sheet that can be booked. */
     public function remind(StaffMember $writer, Sheet $sheet): bool
     {
-        return $this->update($writer, $sheet) && $sheet->audience === Audience::Anyone && $sheet->state === SheetState::Open && $sheet->put_away_at === null;
+        return $this->update($writer, $sheet) &&
+            $sheet->audience === Audience::Anyone &&
+            $sheet->state === SheetState::Open &&
+            $sheet->put_away_at === null;
     }
 
     public function copy(StaffMember $writer, Sheet $sheet): bool
@@ -112,7 +127,11 @@ final class SheetPolicy
 
     public function bookFor(StaffMember $writer, Sheet $sheet): Response
     {
-        return $sheet->state !== SheetState::Draft && $sheet->kind !== SheetKind::Knock && ($sheet->isRunBy($writer) || $this->isOffice($writer, $sheet)) ? Response::allow() : Response::deny();
+        return $sheet->state !== SheetState::Draft &&
+            $sheet->kind !== SheetKind::Knock &&
+            ($sheet->isRunBy($writer) || $this->isOffice($writer, $sheet))
+            ? Response::allow()
+            : Response::deny();
     }
 
     private function isOffice(StaffMember $staff, Sheet $sheet): bool

@@ -22,9 +22,16 @@ use Recess\Time\Zone;
 final class SlotGone extends Refused
 {
     /** @param  list<Span>  $nearest  what is free instead, the closest first */
-    private function __construct(string $what, int $start, public readonly array $nearest, public readonly Zone $zone, private readonly bool $ofStudent = false)
-    {
-        parent::__construct($ofStudent && $nearest === [] ? $what : $what.' '.self::instead($nearest, $start, $zone));
+    private function __construct(
+        string $what,
+        int $start,
+        public readonly array $nearest,
+        public readonly Zone $zone,
+        private readonly bool $ofStudent = false,
+    ) {
+        parent::__construct(
+            $ofStudent && $nearest === [] ? $what : $what . ' ' . self::instead($nearest, $start, $zone),
+        );
     }
 
     /**
@@ -36,7 +43,12 @@ final class SlotGone extends Refused
     {
         $timetable = Judge::around($start, $sheet, $now, $who);
         if (Glance::at($sheet->id, $sheet->stamp, $now) === null) {
-            Glance::keep($sheet, $who->keeper === null && $who->moving === null ? $timetable->seenBy(Asker::anybody()) : Judge::around($start, $sheet, $now, Asking::anybody()));
+            Glance::keep(
+                $sheet,
+                $who->keeper === null && $who->moving === null
+                    ? $timetable->seenBy(Asker::anybody())
+                    : Judge::around($start, $sheet, $now, Asking::anybody()),
+            );
         }
         $offer = $timetable->offerAt($start);
         $nearest = $timetable->nearestFree($start, Judge::NEAREST, $host);
@@ -45,7 +57,12 @@ final class SlotGone extends Refused
         }
 
         // Free, but not with the one who was wished for; or taken between the look and the grab.
-        return self::because($offer->verdict->isFree() ? Glance::taken() : $offer->verdict, $start, $nearest, $timetable->sheet->zone);
+        return self::because(
+            $offer->verdict->isFree() ? Glance::taken() : $offer->verdict,
+            $start,
+            $nearest,
+            $timetable->sheet->zone,
+        );
     }
 
     /** The same from what was seen a moment ago. */
@@ -57,32 +74,41 @@ final class SlotGone extends Refused
     /** @param  list<Span>  $nearest */
     private static function because(Verdict $verdict, int $start, array $nearest, Zone $zone): self
     {
-        return new self(WhyNot::say($verdict, Spell::time($start, $zone), $zone), $start, $nearest, $zone, $verdict->reasons[0]->because->isOfStudent());
+        return new self(
+            WhyNot::say($verdict, Spell::time($start, $zone), $zone),
+            $start,
+            $nearest,
+            $zone,
+            $verdict->reasons[0]->because->isOfStudent(),
+        );
     }
 
     protected function more(\Illuminate\Http\Request $request): array
     {
-        return ['of_student' => $this->ofStudent, 'nearest' => array_map(fn (Span $slot): array => RulerData::slot($slot, State::Free, $this->zone), $this->nearest)];
+        return [
+            'of_student' => $this->ofStudent,
+            'nearest' => array_map(
+                fn(Span $slot): array => RulerData::slot($slot, State::Free, $this->zone),
+                $this->nearest,
+            ),
+        ];
     }
 
     /** @param  list<Span>  $nearest */
     private static function instead(array $nearest, int $start, Zone $zone): string
     {
-        usort($nearest, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
-        $times = array_map(
-            static function (Span $slot) use ($start, $zone): string {
-                $time = Spell::time($slot->start, $zone);
-                $date = $zone->dateAt($slot->start);
+        usort($nearest, static fn(Span $a, Span $b): int => $a->start <=> $b->start);
+        $times = array_map(static function (Span $slot) use ($start, $zone): string {
+            $time = Spell::time($slot->start, $zone);
+            $date = $zone->dateAt($slot->start);
 
-                return $date->equals($zone->dateAt($start)) ? $time : Spell::shortDate($date).' '.$time;
-            },
-            $nearest,
-        );
+            return $date->equals($zone->dateAt($start)) ? $time : Spell::shortDate($date) . ' ' . $time;
+        }, $nearest);
 
         return match (count($times)) {
             0 => 'Nothing else is free on this sheet now.',
-            1 => $times[0].' is free.',
-            default => Spell::list($times).' are free.',
+            1 => $times[0] . ' is free.',
+            default => Spell::list($times) . ' are free.',
         };
     }
 }

@@ -22,14 +22,19 @@ final readonly class Spot
         /** The instant until which a wish is held; null where it is agreed. */
         public ?int $held,
         public ?array $answers,
-    ) {
-    }
+    ) {}
 
     public static function of(Booking $booking): self
     {
         return new self(
-            $booking->sheet_id, $booking->slot()->start, $booking->slot()->end, $booking->staff_id, $booking->place_id, $booking->link,
-            $booking->held_until?->getTimestamp(), $booking->answers,
+            $booking->sheet_id,
+            $booking->slot()->start,
+            $booking->slot()->end,
+            $booking->staff_id,
+            $booking->place_id,
+            $booking->link,
+            $booking->held_until?->getTimestamp(),
+            $booking->answers,
         );
     }
 
@@ -37,15 +42,22 @@ final readonly class Spot
     public static function from(mixed $kept): ?self
     {
         $numbers = array_filter(
-            array_intersect_key(is_array($kept) ? $kept : [], array_flip(['sheet', 'start', 'end', 'host', 'place'])), is_int(...),
+            array_intersect_key(is_array($kept) ? $kept : [], array_flip(['sheet', 'start', 'end', 'host', 'place'])),
+            is_int(...),
         );
-        if (! is_array($kept) || count($numbers) !== 5) {
+        if (!is_array($kept) || count($numbers) !== 5) {
             return null;
         }
 
         return new self(
-            $numbers['sheet'], $numbers['start'], $numbers['end'], $numbers['host'], $numbers['place'], is_string($kept['link'] ?? null) ? $kept['link'] : null,
-            is_int($kept['held'] ?? null) ? $kept['held'] : null, is_array($kept['answers'] ?? null) ? $kept['answers'] : null,
+            $numbers['sheet'],
+            $numbers['start'],
+            $numbers['end'],
+            $numbers['host'],
+            $numbers['place'],
+            is_string($kept['link'] ?? null) ? $kept['link'] : null,
+            is_int($kept['held'] ?? null) ? $kept['held'] : null,
+            is_array($kept['answers'] ?? null) ? $kept['answers'] : null,
         );
     }
 

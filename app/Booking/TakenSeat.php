@@ -15,6 +15,5 @@ final readonly class TakenSeat
         public int $staffId,
         /** The whole meeting: of those who are met for longer, with the times after its slot. */
         public Span $span,
-    ) {
-    }
+    ) {}
 }

@@ -21,18 +21,28 @@ use App\Timetables\Guards;
 /** Ends keeps, wishes that nobody answered, and what was kept for addresses that never did. */
 final class TidyMeetings implements Tidies
 {
-    public function __construct(private readonly CancelBooking $cancel)
-    {
-    }
+    public function __construct(private readonly CancelBooking $cancel) {}
 
     public function tidy(int $now): void
     {
         $this->keeps($now);
-        foreach (Booking::query()->where('state', BookingState::Asked)->where('held_until', '<=', Instant::column($now))->get() as $booking) {
+        foreach (
+            Booking::query()
+                ->where('state', BookingState::Asked)
+                ->where('held_until', '<=', Instant::column($now))
+                ->get()
+            as $booking
+        ) {
             $word = Words::say('booking.not_answered', ['phone' => $booking->sheet->host->school->phoneOrNone()]);
             ($this->cancel)($booking, Ending::by(Party::Host, $word, Occasion::Declined));
         }
-        foreach (Booking::query()->where('state', BookingState::Kept)->where('confirm_until', '<=', Instant::column($now))->get() as $booking) {
+        foreach (
+            Booking::query()
+                ->where('state', BookingState::Kept)
+                ->where('confirm_until', '<=', Instant::column($now))
+                ->get()
+            as $booking
+        ) {
             ($this->cancel)($booking, Ending::by(Party::Office, Words::say('booking.not_confirmed'), Occasion::Lapsed));
         }
         $this->missingLinks($now);
@@ -40,7 +50,10 @@ final class TidyMeetings implements Tidies
 
     private function keeps(int $now): void
     {
-        $late = Seat::query()->join('holds', 'holds.id', '=', 'seats.hold_id')->where('kept_until', '<=', Instant::column($now))->get(['seats.hold_id', 'holds.sheet_id']);
+        $late = Seat::query()
+            ->join('holds', 'holds.id', '=', 'seats.hold_id')
+            ->where('kept_until', '<=', Instant::column($now))
+            ->get(['seats.hold_id', 'holds.sheet_id']);
         foreach ($late->groupBy('sheet_id') as $sheet => $seats) {
             Contended::transaction(static function () use ($sheet, $seats, $now): void {
                 Guards::sheet(Sheet::query()->findOrFail($sheet));
@@ -54,14 +67,27 @@ final class TidyMeetings implements Tidies
     /** A link that was to be added later is asked for the day before. */
     private function missingLinks(int $now): void
     {
-        $bookings = Booking::query()->where('state', BookingState::Booked)->whereNull('link')
-            ->where('starts_at', '>', Instant::column($now))->where('starts_at', '<=', Instant::column($now + 86_400))
-            ->whereHas('place', static fn ($place) => $place->where('kind', 'video')->whereNull('link'))->with(['pass', 'sheet.host.school'])->get();
+        $bookings = Booking::query()
+            ->where('state', BookingState::Booked)
+            ->whereNull('link')
+            ->where('starts_at', '>', Instant::column($now))
+            ->where('starts_at', '<=', Instant::column($now + 86_400))
+            ->whereHas('place', static fn($place) => $place->where('kind', 'video')->whereNull('link'))
+            ->with(['pass', 'sheet.host.school'])
+            ->get();
         foreach ($bookings as $booking) {
-            Notice::query()->firstOrCreate(['staff_id' => $booking->staff_id, 'key' => "link|$booking->id|".$booking->starts_at->getTimestamp()], [
-                'booking_id' => $booking->id,
-                'message' => sprintf('Your meeting with %s, %s, has no video link yet. Add it on the sheet “%s”.', $booking->pass->name, Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()), $booking->sheet->title),
-            ]);
+            Notice::query()->firstOrCreate(
+                ['staff_id' => $booking->staff_id, 'key' => "link|$booking->id|" . $booking->starts_at->getTimestamp()],
+                [
+                    'booking_id' => $booking->id,
+                    'message' => sprintf(
+                        'Your meeting with %s, %s, has no video link yet. Add it on the sheet “%s”.',
+                        $booking->pass->name,
+                        Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+                        $booking->sheet->title,
+                    ),
+                ],
+            );
         }
     }
 }

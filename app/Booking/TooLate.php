@@ -29,7 +29,12 @@ final class TooLate
         $slug = $request->route('sheet');
         $slot = $request->input('slot');
         // With a pass there are other meetings to think of; what is not a slot is said where all fields are looked at.
-        if (is_string($slug) && is_string($slot) && preg_match(SlotKey::PATTERN, $slot) === 1 && ! $request->filled('pass')) {
+        if (
+            is_string($slug) &&
+            is_string($slot) &&
+            preg_match(SlotKey::PATTERN, $slot) === 1 &&
+            !$request->filled('pass')
+        ) {
             $this->refuse($request, $slug, SlotKey::instant($slot), Clock::now());
         }
 
@@ -41,7 +46,11 @@ final class TooLate
     {
         [$sheet, $stamp] = SheetAtHand::glimpse($slug) ?? [0, 0];
         $glance = Glance::at($sheet, $stamp, $now);
-        if ($glance !== null && $glance->hasTaken($start, $now) && ! $this->isTheirs($request, Glance::holder($sheet, $start))) {
+        if (
+            $glance !== null &&
+            $glance->hasTaken($start, $now) &&
+            !$this->isTheirs($request, Glance::holder($sheet, $start))
+        ) {
             throw SlotGone::glanced($glance, $start, $now);
         }
     }
@@ -54,12 +63,14 @@ final class TooLate
     private function isTheirs(Request $request, ?string $holder): bool
     {
         $press = is_string($request->input('request_key')) ? mb_strtolower($request->input('request_key')) : null;
-        $keeper = is_string($request->input('keep_key')) ? Secret::hash(mb_strtolower($request->input('keep_key'))) : null;
+        $keeper = is_string($request->input('keep_key'))
+            ? Secret::hash(mb_strtolower($request->input('keep_key')))
+            : null;
         if ($holder !== null) {
             return in_array($holder, [$press, $keeper], true);
         }
 
-        return ($press !== null && DB::table('bookings')->where('request_key', $press)->exists())
-            || ($keeper !== null && DB::table('seats')->where('keeper', $keeper)->exists());
+        return ($press !== null && DB::table('bookings')->where('request_key', $press)->exists()) ||
+            ($keeper !== null && DB::table('seats')->where('keeper', $keeper)->exists());
     }
 }

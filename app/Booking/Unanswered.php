@@ -35,17 +35,21 @@ final class Unanswered
         if ($origin === null) {
             return $asked;
         }
-        $theirs = Booking::query()->where('sheet_id', $sheet->id)->where('origin', $origin)->where('starts_at', '>', Instant::column($now))
-            ->whereIn('state', BookingState::standing())->whereHas(
-                'pass', static fn ($pass) => $pass->whereNull('confirmed_at'),
-            )->pluck('state');
-        $kept = $theirs->filter(static fn (BookingState $state): bool => $state === BookingState::Kept)->count();
+        $theirs = Booking::query()
+            ->where('sheet_id', $sheet->id)
+            ->where('origin', $origin)
+            ->where('starts_at', '>', Instant::column($now))
+            ->whereIn('state', BookingState::standing())
+            ->whereHas('pass', static fn($pass) => $pass->whereNull('confirmed_at'))
+            ->pluck('state');
+        $kept = $theirs->filter(static fn(BookingState $state): bool => $state === BookingState::Kept)->count();
         $must = $asked || $theirs->count() - $kept >= config()->integer('recess.unanswered.stand');
         if ($must && ($pass->email === null || $kept >= config()->integer('recess.unanswered.wait'))) {
-            throw new NotNowFromHere(Words::say(
-                $pass->email === null ? 'booking.needs_address' : 'booking.many_wait',
-                ['phone' => $sheet->host->school->phoneOrNone()],
-            ));
+            throw new NotNowFromHere(
+                Words::say($pass->email === null ? 'booking.needs_address' : 'booking.many_wait', [
+                    'phone' => $sheet->host->school->phoneOrNone(),
+                ]),
+            );
         }
 
         return $must;

@@ -27,9 +27,9 @@ final class AnswerAddress
     {
         $address = config('recess.answers.address');
 
-        return is_string($address) && $address !== '' ? str_replace(
-            '{key}', self::key($uid, $reader, $generation), $address,
-        ) : null;
+        return is_string($address) && $address !== ''
+            ? str_replace('{key}', self::key($uid, $reader, $generation), $address)
+            : null;
     }
 
     /**
@@ -40,7 +40,8 @@ final class AnswerAddress
     public static function isAmong(array $sentTo, string $uid, string $reader, int $generation = 1): bool
     {
         return in_array(
-            mb_strtolower((string) self::of($uid, $reader, $generation)), array_map(mb_strtolower(...), $sentTo),
+            mb_strtolower((string) self::of($uid, $reader, $generation)),
+            array_map(mb_strtolower(...), $sentTo),
             true,
         );
     }
@@ -48,7 +49,7 @@ final class AnswerAddress
     /** Lower-case letters and digits only: mail servers may not keep others apart. */
     private static function key(string $uid, string $reader, int $generation): string
     {
-        $of = "answer|$uid|".mb_strtolower($reader).($generation === 1 ? '' : "|$generation");
+        $of = "answer|$uid|" . mb_strtolower($reader) . ($generation === 1 ? '' : "|$generation");
 
         return substr(hash('sha256', Secret::of($of)), 0, 24);
     }

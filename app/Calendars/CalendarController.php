@@ -16,21 +16,34 @@ use Recess\Calendars\CalendarNotReadable;
 /** A staff member's own calendars, whose entries take slots out. */
 final class CalendarController
 {
-    public function store(#[CurrentUser] StaffMember $staff, CalendarRequest $request, ReadCalendar $read, RefreshCalendar $refresh): JsonResponse
-    {
+    public function store(
+        #[CurrentUser] StaffMember $staff,
+        CalendarRequest $request,
+        ReadCalendar $read,
+        RefreshCalendar $refresh,
+    ): JsonResponse {
         $now = Clock::now();
-        $calendar = new Calendar(['staff_id' => $staff->id, 'name' => $request->string('name')->toString(), 'address' => $request->filled('address') ? $request->string('address')->trim()->toString() : null]);
+        $calendar = new Calendar([
+            'staff_id' => $staff->id,
+            'name' => $request->string('name')->toString(),
+            'address' => $request->filled('address') ? $request->string('address')->trim()->toString() : null,
+        ]);
         try {
             $calendar->address === null ? $read($calendar, $request->text(), $now) : $refresh->first($calendar, $now);
-        } catch (FeedFailed|CalendarNotReadable $failure) {
-            throw ValidationException::withMessages([$calendar->address === null ? 'file' : 'address' => $failure->getMessage()]);
+        } catch (FeedFailed | CalendarNotReadable $failure) {
+            throw ValidationException::withMessages([
+                $calendar->address === null ? 'file' : 'address' => $failure->getMessage(),
+            ]);
         }
 
         return new JsonResponse(SettingsData::of($staff->refresh(), $now), 201);
     }
 
-    public function refresh(#[CurrentUser] StaffMember $staff, Calendar $calendar, RefreshCalendar $refresh): JsonResponse
-    {
+    public function refresh(
+        #[CurrentUser] StaffMember $staff,
+        Calendar $calendar,
+        RefreshCalendar $refresh,
+    ): JsonResponse {
         $now = Clock::now();
         $refresh($calendar, $now);
 

@@ -15,7 +15,13 @@ final class CalendarRequest extends StaffRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'address' => ['required_without:file', 'nullable', 'string', 'max:2000', 'regex:#^(?:https?|webcals?)://#i'],
+            'address' => [
+                'required_without:file',
+                'nullable',
+                'string',
+                'max:2000',
+                'regex:#^(?:https?|webcals?)://#i',
+            ],
             'file' => ['nullable', 'file', 'max:10240'],
         ];
     }
@@ -23,7 +29,11 @@ final class CalendarRequest extends StaffRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['address.regex' => 'A feed’s address begins with https://, http:// or webcal://.', 'address.required_without' => 'Give the address of a feed, or choose a file.', 'file.max' => 'A calendar file has 10 MB at most.'];
+        return [
+            'address.regex' => 'A feed’s address begins with https://, http:// or webcal://.',
+            'address.required_without' => 'Give the address of a feed, or choose a file.',
+            'file.max' => 'A calendar file has 10 MB at most.',
+        ];
     }
 
     public function text(): string

@@ -19,8 +19,13 @@ final class CalendarsRoom extends Room
 
     public function register(): void
     {
-        $this->app->bind(VisitorsFeed::class, static fn (): HttpCalendarFeed => new HttpCalendarFeed([]));
-        $this->app->bind(CalendarFeed::class, static fn (): HttpCalendarFeed => new HttpCalendarFeed(array_values(array_filter((array) config('recess.feed_hosts'), is_string(...)))));
+        $this->app->bind(VisitorsFeed::class, static fn(): HttpCalendarFeed => new HttpCalendarFeed([]));
+        $this->app->bind(
+            CalendarFeed::class,
+            static fn(): HttpCalendarFeed => new HttpCalendarFeed(
+                array_values(array_filter((array) config('recess.feed_hosts'), is_string(...))),
+            ),
+        );
     }
 
     public function boot(): void

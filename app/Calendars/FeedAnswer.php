@@ -7,9 +7,5 @@ namespace App\Calendars;
 /** A calendar as it was served. */
 final readonly class FeedAnswer
 {
-    public function __construct(
-        public string $text,
-        public ?string $etag,
-    ) {
-    }
+    public function __construct(public string $text, public ?string $etag) {}
 }

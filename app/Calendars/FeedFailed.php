@@ -14,12 +14,16 @@ final class FeedFailed extends \RuntimeException
 
     public static function notAllowed(): self
     {
-        return new self('This address leads into the school’s own network, where feeds are not fetched from. The administrator can allow it.');
+        return new self(
+            'This address leads into the school’s own network, where feeds are not fetched from. The administrator can allow it.',
+        );
     }
 
     public static function notPlain(): self
     {
-        return new self('The name of the server has letters that addresses do not have. Copy it anew from your calendar program.');
+        return new self(
+            'The name of the server has letters that addresses do not have. Copy it anew from your calendar program.',
+        );
     }
 
     public static function unknownHost(): self
@@ -29,7 +33,9 @@ final class FeedFailed extends \RuntimeException
 
     public static function tooManyRedirects(): self
     {
-        return new self('The address leads from one to the next without an end. Copy it anew from your calendar program.');
+        return new self(
+            'The address leads from one to the next without an end. Copy it anew from your calendar program.',
+        );
     }
 
     public static function tooLarge(int $megabytes): self
@@ -39,11 +45,15 @@ final class FeedFailed extends \RuntimeException
 
     public static function answered(int $status): self
     {
-        return new self(match (true) {
-            $status === 401, $status === 403 => 'The server does not let us read it. Copy the private address from your calendar program.',
-            $status === 404, $status === 410 => 'There is no calendar at this address any more.',
-            default => "The server answered with an error ($status). We try again later.",
-        });
+        return new self(
+            match (true) {
+                $status === 401,
+                $status === 403
+                    => 'The server does not let us read it. Copy the private address from your calendar program.',
+                $status === 404, $status === 410 => 'There is no calendar at this address any more.',
+                default => "The server answered with an error ($status). We try again later.",
+            },
+        );
     }
 
     public static function noAnswer(): self

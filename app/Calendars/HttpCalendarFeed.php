@@ -21,9 +21,7 @@ final readonly class HttpCalendarFeed implements VisitorsFeed
      * @param  list<string>  $allowed  hosts, with a port or without, that may be private: "calendar.school.example", "127.0.0.1:8000"
      * @param  int  $seconds  how long one answer may take
      */
-    public function __construct(private array $allowed, private int $seconds = 10)
-    {
-    }
+    public function __construct(private array $allowed, private int $seconds = 10) {}
 
     public function fetch(string $address, ?string $etag): ?FeedAnswer
     {
@@ -33,7 +31,8 @@ final readonly class HttpCalendarFeed implements VisitorsFeed
             $body = '';
             try {
                 $answer = Http::withHeaders(array_filter(['Accept' => 'text/calendar', 'If-None-Match' => $etag]))
-                    ->timeout($this->seconds)->connectTimeout(5)
+                    ->timeout($this->seconds)
+                    ->connectTimeout(5)
                     ->withOptions([
                         'allow_redirects' => false,
                         'curl' => [CURLOPT_RESOLVE => ["$host:$port:$ip"], CURLOPT_PROXY => ''],
@@ -44,7 +43,7 @@ final readonly class HttpCalendarFeed implements VisitorsFeed
                 $body = $answer->body();
             } catch (FeedFailed $failure) {
                 throw $failure;
-            } catch (ConnectionException|\GuzzleHttp\Exception\TransferException $failure) {
+            } catch (ConnectionException | \GuzzleHttp\Exception\TransferException $failure) {
                 // The cause may repeat the address: it is not passed on.
                 throw $failure->getPrevious() instanceof FeedFailed ? $failure->getPrevious() : FeedFailed::noAnswer();
             }
@@ -56,7 +55,7 @@ final readonly class HttpCalendarFeed implements VisitorsFeed
 
                 continue;
             }
-            if (! $answer->successful()) {
+            if (!$answer->successful()) {
                 throw FeedFailed::answered($answer->status());
             }
 
@@ -76,14 +75,14 @@ final readonly class HttpCalendarFeed implements VisitorsFeed
         $parts = parse_url($address) ?: [];
         $scheme = strtolower($parts['scheme'] ?? '');
         $host = trim(strtolower($parts['host'] ?? ''), '[]');
-        if (! in_array($scheme, ['http', 'https'], true) || $host === '') {
+        if (!in_array($scheme, ['http', 'https'], true) || $host === '') {
             throw FeedFailed::notHttp();
         }
         $port = $parts['port'] ?? ($scheme === 'https' ? 443 : 80);
         $allowed = in_array($host, $this->allowed, true) || in_array("$host:$port", $this->allowed, true);
         $ips = self::addresses($host);
         foreach ($ips as $ip) {
-            if (! $allowed && ! PublicAddress::is($ip)) {
+            if (!$allowed && !PublicAddress::is($ip)) {
                 throw FeedFailed::notAllowed();
             }
         }
@@ -102,7 +101,12 @@ final readonly class HttpCalendarFeed implements VisitorsFeed
             throw FeedFailed::notAllowed();
         }
         // A name in other letters can look like one and lead to another; it is not even looked up.
-        if (preg_match('/^(?=.{1,253}$)[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*\.?$/D', $host) !== 1) {
+        if (
+            preg_match(
+                '/^(?=.{1,253}$)[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*\.?$/D',
+                $host,
+            ) !== 1
+        ) {
             throw FeedFailed::notPlain();
         }
         $found = gethostbynamel($host) ?: [];
@@ -115,6 +119,9 @@ final readonly class HttpCalendarFeed implements VisitorsFeed
 
     private static function next(string $from, string $location): string
     {
-        return (string) \GuzzleHttp\Psr7\UriResolver::resolve(new \GuzzleHttp\Psr7\Uri($from), new \GuzzleHttp\Psr7\Uri($location));
+        return (string) \GuzzleHttp\Psr7\UriResolver::resolve(
+            new \GuzzleHttp\Psr7\Uri($from),
+            new \GuzzleHttp\Psr7\Uri($location),
+        );
     }
 }

@@ -33,11 +33,20 @@ final class MeetingEntry
      */
     public static function files(array $bookings, Reader $reader, int $now): string
     {
-        $booked = array_filter($bookings, static fn (Booking $one): bool => $one->state === BookingState::Booked);
+        $booked = array_filter($bookings, static fn(Booking $one): bool => $one->state === BookingState::Booked);
 
-        return BookingFeed::write('Meetings', array_values(array_map(static fn (Booking $one): array => [
-            self::meeting($one, $reader, $one->sequence, $now), $one->updated_at->getTimestamp(),
-        ], $booked)));
+        return BookingFeed::write(
+            'Meetings',
+            array_values(
+                array_map(
+                    static fn(Booking $one): array => [
+                        self::meeting($one, $reader, $one->sequence, $now),
+                        $one->updated_at->getTimestamp(),
+                    ],
+                    $booked,
+                ),
+            ),
+        );
     }
 
     public static function meeting(Booking $booking, Reader $reader, int $sequence, int $now): Meeting
@@ -45,32 +54,52 @@ final class MeetingEntry
         $host = $booking->host;
         $visitor = $booking->pass;
         $person = $reader->person();
-        $facts = MeetingFacts::of($booking, $reader, $now) + ($person instanceof Pass ? [
-            'Your pass' => $person->linkTo($booking),
-        ] : []);
+        $facts =
+            MeetingFacts::of($booking, $reader, $now) +
+            ($person instanceof Pass
+                ? [
+                    'Your pass' => $person->linkTo($booking),
+                ]
+                : []);
         // What is kept in a calendar stays there: a link that is shown only when it is due does not go in.
         $shown = $booking->sheet->rules->text('link_shown') === 'booked' && $booking->state === BookingState::Booked;
         $link = $reader->isHost() || $shown ? MeetingLink::of($booking) : null;
         // What was asked for is the visitor's to call, and the host's to come to.
         $asked = $reader->isHost() && $booking->sheet->kind === SheetKind::Knock;
         $other = $reader->isHost() ? $visitor : $host;
-        $answers = $reader->isHost() && ! $asked ? null : AnswerAddress::of(
-            $booking->uid, $reader->email(), $reader->generation(),
-        );
+        $answers =
+            $reader->isHost() && !$asked
+                ? null
+                : AnswerAddress::of($booking->uid, $reader->email(), $reader->generation());
 
         return new Meeting(
             uid: $booking->uid,
             sequence: $sequence,
             span: $booking->span(),
             zone: $booking->sheet->host->school->timeZone(),
-            summary: $booking->sheet->title.': '.($reader->isHost() ? $visitor->name : $host->name).($booking->student === '' ? '' : ", about $booking->student"),
+            summary: $booking->sheet->title .
+                ': ' .
+                ($reader->isHost() ? $visitor->name : $host->name) .
+                ($booking->student === '' ? '' : ", about $booking->student"),
             location: $link ?? $booking->place->label,
-            description: implode("\n", array_map(static fn (string $name, string $value): string => "$name: $value", array_keys($facts), $facts)),
+            description: implode(
+                "\n",
+                array_map(
+                    static fn(string $name, string $value): string => "$name: $value",
+                    array_keys($facts),
+                    $facts,
+                ),
+            ),
             host: new Person($host->name, $host->email),
-            visitor: new Person($reader->isHost() ? $visitor->name : $reader->name(), $reader->isHost() ? (string) $visitor->email : $reader->email()),
+            visitor: new Person(
+                $reader->isHost() ? $visitor->name : $reader->name(),
+                $reader->isHost() ? (string) $visitor->email : $reader->email(),
+            ),
             alarms: $booking->sheet->rules->wholes('reminders'),
             tentative: $booking->state === BookingState::Asked,
-            organizer: $asked || $answers !== null ? new Person($other->name, $answers ?? (string) $other->email) : null,
+            organizer: $asked || $answers !== null
+                ? new Person($other->name, $answers ?? (string) $other->email)
+                : null,
             attendee: $asked ? new Person($reader->name(), $reader->email()) : null,
         );
     }

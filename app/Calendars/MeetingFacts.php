@@ -26,23 +26,30 @@ final class MeetingFacts
         $facts = [
             'What' => $booking->sheet->title,
             'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-            'Where' => $place->label.($link === null ? '' : ': '.$link),
+            'Where' => $place->label . ($link === null ? '' : ': ' . $link),
             'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now),
             'How to get there' => $place->directions,
             'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
-            'Also coming' => Spell::list(array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all())),
+            'Also coming' => Spell::list(
+                array_values(
+                    $booking->guests
+                        ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
+                        ->map(static fn(Guest $guest): string => $guest->pass->name)
+                        ->all(),
+                ),
+            ),
             'About' => $strange ? '' : $booking->student,
             'Phone' => $reader->isHost() ? $booking->pass->phone : '',
             'E-mail' => $reader->isHost() ? (string) $booking->pass->email : '',
-            ...($reader->isHost() ? $booking->sheet->questions->said(
-                $booking->answers, onRunSheetOnly: ! $reader->meets($booking),
-            ) : []),
+            ...$reader->isHost()
+                ? $booking->sheet->questions->said($booking->answers, onRunSheetOnly: !$reader->meets($booking))
+                : [],
         ];
 
         if ($strange) {
             unset($facts['Also coming']);
         }
 
-        return array_filter($facts, static fn (string $value): bool => $value !== '');
+        return array_filter($facts, static fn(string $value): bool => $value !== '');
     }
 }

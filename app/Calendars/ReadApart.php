@@ -22,9 +22,7 @@ final readonly class ReadApart
     private const MEMORY = '192M';
 
     /** @param  list<string>|null  $program  which reads calendars and says before each "reading N"; ours when null */
-    public function __construct(private ?array $program = null)
-    {
-    }
+    public function __construct(private ?array $program = null) {}
 
     /**
      * @param  list<int>  $calendars  by their numbers
@@ -36,7 +34,8 @@ final readonly class ReadApart
         while ($calendars !== []) {
             $some = array_splice($calendars, 0, self::AT_ONCE);
             $process = new Process(
-                [...$this->program ?? $this->ours(), '--these='.implode(',', $some)], timeout: self::SECONDS,
+                [...$this->program ?? $this->ours(), '--these=' . implode(',', $some)],
+                timeout: self::SECONDS,
             );
             try {
                 $process->run();
@@ -47,9 +46,10 @@ final readonly class ReadApart
                 continue;
             }
             // Without a word of where it was, it never began with the first.
-            $at = preg_match_all(
-                '/^reading (\d+)$/m', $process->getOutput(), $found,
-            ) > 0 ? (int) end($found[1]) : $some[0];
+            $at =
+                preg_match_all('/^reading (\d+)$/m', $process->getOutput(), $found) > 0
+                    ? (int) end($found[1])
+                    : $some[0];
             $ended[] = $at;
             $place = array_search($at, $some, true);
             array_unshift($calendars, ...array_slice($some, $place === false ? 1 : $place + 1));
@@ -61,6 +61,6 @@ final readonly class ReadApart
     /** @return list<string> */
     private function ours(): array
     {
-        return [PHP_BINARY, '-d', 'memory_limit='.self::MEMORY, base_path('artisan'), 'recess:calendars', '--here'];
+        return [PHP_BINARY, '-d', 'memory_limit=' . self::MEMORY, base_path('artisan'), 'recess:calendars', '--here'];
     }
 }

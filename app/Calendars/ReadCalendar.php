@@ -43,7 +43,14 @@ final class ReadCalendar
         $owner = $calendar->owner;
         $range = Span::of($now - 86_400, $now + self::DAYS_AHEAD * 86_400);
 
-        return BusyReader::read($text, $range, $owner->school->timeZone(), new Limits(spans: 20_000), $owner->tentative_busy, self::ours($owner, $now));
+        return BusyReader::read(
+            $text,
+            $range,
+            $owner->school->timeZone(),
+            new Limits(spans: 20_000),
+            $owner->tentative_busy,
+            self::ours($owner, $now),
+        );
     }
 
     /**
@@ -67,20 +74,36 @@ final class ReadCalendar
     {
         DB::transaction(function () use ($calendar, $text, $read, $now): void {
             $calendar->save();
-            $before = Spans::of(array_values($calendar->busySpans()->get()->map(static fn (BusySpan $busy): Span => $busy->span())->all()));
+            $before = Spans::of(
+                array_values(
+                    $calendar->busySpans()->get()->map(static fn(BusySpan $busy): Span => $busy->span())->all(),
+                ),
+            );
             $calendar->busySpans()->delete();
             foreach (array_chunk($read->entries, 1_000) as $some) {
-                BusySpan::query()->insert(array_map(static fn (array $entry): array => [
-                    'calendar_id' => $calendar->id,
-                    'starts_at' => Instant::column($entry[0]->start),
-                    'ends_at' => Instant::column($entry[0]->end),
-                    'title' => mb_strimwidth(mb_scrub($entry[1]), 0, 200, '…'),
-                ], $some));
+                BusySpan::query()->insert(
+                    array_map(
+                        static fn(array $entry): array => [
+                            'calendar_id' => $calendar->id,
+                            'starts_at' => Instant::column($entry[0]->start),
+                            'ends_at' => Instant::column($entry[0]->end),
+                            'title' => mb_strimwidth(mb_scrub($entry[1]), 0, 200, '…'),
+                        ],
+                        $some,
+                    ),
+                );
             }
             $calendar->update([
                 'text' => $text,
                 'failure' => '',
-                'skipped' => array_map(static fn ($one): array => ['line' => $one->line, 'what' => mb_strimwidth($one->what, 0, 100, '…'), 'why' => $one->why], array_slice($read->skipped, 0, self::SKIPPED_SHOWN)),
+                'skipped' => array_map(
+                    static fn($one): array => [
+                        'line' => $one->line,
+                        'what' => mb_strimwidth($one->what, 0, 100, '…'),
+                        'why' => $one->why,
+                    ],
+                    array_slice($read->skipped, 0, self::SKIPPED_SHOWN),
+                ),
             ]);
             $this->notice($calendar, $read->busy->subtract($before), $now);
         });
@@ -89,16 +112,29 @@ final class ReadCalendar
     /** @param  Spans  $new  busy times that were not there before */
     private function notice(Calendar $calendar, Spans $new, int $now): void
     {
-        $bookings = Booking::query()->where('staff_id', $calendar->staff_id)->whereIn('state', BookingState::standing())
-            ->where('ends_at', '>', Instant::column($now))->with(['pass', 'sheet.host.school'])->get();
+        $bookings = Booking::query()
+            ->where('staff_id', $calendar->staff_id)
+            ->whereIn('state', BookingState::standing())
+            ->where('ends_at', '>', Instant::column($now))
+            ->with(['pass', 'sheet.host.school'])
+            ->get();
         foreach ($bookings as $booking) {
             if ($new->touches($booking->span())) {
                 Notice::query()->updateOrCreate(
-                    ['staff_id' => $calendar->staff_id, 'key' => "busy|$booking->id|".$booking->starts_at->getTimestamp()],
-                    ['booking_id' => $booking->id, 'seen_at' => null, 'message' => sprintf(
-                        'Your calendar “%s” now has something over your meeting with %s, %s. The meeting stands; move or cancel it if you cannot come.',
-                        $calendar->name, $booking->pass->name, Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-                    )],
+                    [
+                        'staff_id' => $calendar->staff_id,
+                        'key' => "busy|$booking->id|" . $booking->starts_at->getTimestamp(),
+                    ],
+                    [
+                        'booking_id' => $booking->id,
+                        'seen_at' => null,
+                        'message' => sprintf(
+                            'Your calendar “%s” now has something over your meeting with %s, %s. The meeting stands; move or cancel it if you cannot come.',
+                            $calendar->name,
+                            $booking->pass->name,
+                            Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+                        ),
+                    ],
                 );
             }
         }

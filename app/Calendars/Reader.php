@@ -21,13 +21,17 @@ final readonly class Reader
         /** Of the pass; what opens something for its reader is another one with each. */
         private int $generation = 1,
         private string $addressee = '',
-    ) {
-    }
+    ) {}
 
     public static function pass(Pass $pass): self
     {
         return new self(
-            Party::Visitor, $pass->id, $pass->name, (string) $pass->email, $pass->clock, $pass->generation,
+            Party::Visitor,
+            $pass->id,
+            $pass->name,
+            (string) $pass->email,
+            $pass->clock,
+            $pass->generation,
             $pass->addressee(),
         );
     }
@@ -35,8 +39,12 @@ final readonly class Reader
     public static function staff(StaffMember $staff): self
     {
         return new self(
-            Party::Host, $staff->id, $staff->name, $staff->email,
-            is_numeric($staff->clock) ? (int) $staff->clock : null, addressee: $staff->name,
+            Party::Host,
+            $staff->id,
+            $staff->name,
+            $staff->email,
+            is_numeric($staff->clock) ? (int) $staff->clock : null,
+            addressee: $staff->name,
         );
     }
 
@@ -86,6 +94,6 @@ final readonly class Reader
     /** Tells one reader of the same news from another. */
     public function key(): string
     {
-        return $this->side->value.$this->id;
+        return $this->side->value . $this->id;
     }
 }

@@ -12,9 +12,7 @@ use Recess\Calendars\CalendarNotReadable;
 /** Fetches a feed and reads it. A failure is kept and shown; what was known of the calendar stays. */
 final class RefreshCalendar
 {
-    public function __construct(private readonly CalendarFeed $feed, private readonly ReadCalendar $read)
-    {
-    }
+    public function __construct(private readonly CalendarFeed $feed, private readonly ReadCalendar $read) {}
 
     /**
      * Fetches and reads one that is not kept yet; it is kept with what was read, or not at all.
@@ -54,7 +52,7 @@ final class RefreshCalendar
             $calendar->fill(['fetched_at' => Instant::column($now), 'failure' => ''])->save();
 
             return true;
-        } catch (FeedFailed|CalendarNotReadable $failure) {
+        } catch (FeedFailed | CalendarNotReadable $failure) {
             $calendar->fill(['failure' => mb_strimwidth($failure->getMessage(), 0, 500, '…')])->save();
 
             return false;

@@ -26,13 +26,15 @@ final class RefreshCalendarsCommand extends Command
     public function handle(RefreshCalendar $refresh, ReadApart $apart): int
     {
         $now = CarbonImmutable::now();
-        if (! $this->option('here')) {
+        if (!$this->option('here')) {
             $due = $this->due($now)->pluck('id');
             $ended = $apart(array_values(array_map(intval(...), $due->all())));
-            Calendar::query()->whereKey($ended)->update([
-                'failure' => Words::say('running.calendar_too_much'),
-                'fetched_at' => Instant::column($now->getTimestamp()),
-            ]);
+            Calendar::query()
+                ->whereKey($ended)
+                ->update([
+                    'failure' => Words::say('running.calendar_too_much'),
+                    'fetched_at' => Instant::column($now->getTimestamp()),
+                ]);
             $this->line(sprintf('%d read, %d ended.', $due->count() - count($ended), count($ended)));
 
             return self::SUCCESS;
@@ -55,11 +57,14 @@ final class RefreshCalendarsCommand extends Command
         $these = $this->option('these');
         $numbers = is_string($these) ? array_map(intval(...), explode(',', $these)) : null;
 
-        return Calendar::query()->whereNotNull('address')->when(
-            $numbers !== null, static fn ($one) => $one->whereKey($numbers),
-        )
-            ->where(static fn ($one) => $one->whereNull('fetched_at')->orWhere(
-                'fetched_at', '<=', $now->subMinutes(self::EVERY_MINUTES),
-            ))->orderBy('id');
+        return Calendar::query()
+            ->whereNotNull('address')
+            ->when($numbers !== null, static fn($one) => $one->whereKey($numbers))
+            ->where(
+                static fn($one) => $one
+                    ->whereNull('fetched_at')
+                    ->orWhere('fetched_at', '<=', $now->subMinutes(self::EVERY_MINUTES)),
+            )
+            ->orderBy('id');
     }
 }

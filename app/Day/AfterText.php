@@ -15,6 +15,5 @@ final readonly class AfterText
         public string $date,
         public string $subject,
         public string $text,
-    ) {
-    }
+    ) {}
 }

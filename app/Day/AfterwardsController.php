@@ -28,7 +28,10 @@ final class AfterwardsController
 {
     public function page(#[CurrentUser] StaffMember $reader, Sheet $sheet): View
     {
-        return Page::staff('Afterwards', Words::say('day.after_title', ['title' => $sheet->title]), ['host' => $reader->name, 'data' => $this->data($sheet, Clock::now())]);
+        return Page::staff('Afterwards', Words::say('day.after_title', ['title' => $sheet->title]), [
+            'host' => $reader->name,
+            'data' => $this->data($sheet, Clock::now()),
+        ]);
     }
 
     public function show(Sheet $sheet): JsonResponse
@@ -39,7 +42,9 @@ final class AfterwardsController
     public function figures(Sheet $sheet): Response
     {
         return new Response(Csv::write(Figures::table($sheet, Clock::now())), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($sheet->title) ?: 'sheet').'-figures.csv"', 'Cache-Control' => 'no-store, private',
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="' . (Str::slug($sheet->title) ?: 'sheet') . '-figures.csv"',
+            'Cache-Control' => 'no-store, private',
         ]);
     }
 
@@ -48,13 +53,29 @@ final class AfterwardsController
     {
         $text = $this->asked($request);
 
-        return new JsonResponse(['letters' => array_values(WriteAfterwards::readers($sheet, $text)->map(static fn (Booking $one): array => [
-            'name' => $one->pass->name, 'email' => $one->pass->email, 'phone' => $one->pass->phone, 'subject' => WriteAfterwards::filled($text->subject, $one), 'text' => WriteAfterwards::filled($text->text, $one),
-        ])->all())]);
+        return new JsonResponse([
+            'letters' => array_values(
+                WriteAfterwards::readers($sheet, $text)
+                    ->map(
+                        static fn(Booking $one): array => [
+                            'name' => $one->pass->name,
+                            'email' => $one->pass->email,
+                            'phone' => $one->pass->phone,
+                            'subject' => WriteAfterwards::filled($text->subject, $one),
+                            'text' => WriteAfterwards::filled($text->text, $one),
+                        ],
+                    )
+                    ->all(),
+            ),
+        ]);
     }
 
-    public function write(#[CurrentUser] StaffMember $writer, Sheet $sheet, Request $request, WriteAfterwards $write): JsonResponse
-    {
+    public function write(
+        #[CurrentUser] StaffMember $writer,
+        Sheet $sheet,
+        Request $request,
+        WriteAfterwards $write,
+    ): JsonResponse {
         $text = $this->asked($request);
         $request->validate(['request_key' => ['required', 'uuid']]);
         $letter = $write($writer, $sheet, $text, $request->string('request_key')->lower()->toString(), Clock::now());
@@ -66,14 +87,24 @@ final class AfterwardsController
     private function asked(Request $request): AfterText
     {
         $request->validate([
-            'to' => ['required', 'string', Rule::in([Outcome::Met->value, Outcome::Missed->value])], 'date' => ['required', 'string', 'date_format:Y-m-d'],
-            'subject' => ['required', 'string', 'max:200'], 'text' => ['required', 'string', 'max:5000'],
+            'to' => ['required', 'string', Rule::in([Outcome::Met->value, Outcome::Missed->value])],
+            'date' => ['required', 'string', 'date_format:Y-m-d'],
+            'subject' => ['required', 'string', 'max:200'],
+            'text' => ['required', 'string', 'max:5000'],
         ]);
-        [$subject, $text] = [$request->string('subject')->squish()->toString(), $request->string('text')->trim()->toString()];
+        [$subject, $text] = [
+            $request->string('subject')->squish()->toString(),
+            $request->string('text')->trim()->toString(),
+        ];
         WriteAfterwards::check('subject', $subject);
         WriteAfterwards::check('text', $text);
 
-        return new AfterText(Outcome::from($request->string('to')->toString()), $request->string('date')->toString(), $subject, $text);
+        return new AfterText(
+            Outcome::from($request->string('to')->toString()),
+            $request->string('date')->toString(),
+            $subject,
+            $text,
+        );
     }
 
     /** @return array<string, mixed> as Afterwards in docs/formats/recess.openapi.yaml */
@@ -82,12 +113,40 @@ final class AfterwardsController
         $zone = $sheet->host->school->timeZone();
 
         return [
-            'id' => $sheet->id, 'title' => $sheet->title, 'days' => Figures::of($sheet, $now), 'blanks' => WriteAfterwards::BLANKS,
-            'letters' => array_values(AfterLetter::query()->where('sheet_id', $sheet->id)->with('writer')->orderByDesc('id')->limit(50)->get()->map(static fn (AfterLetter $one): array => [
-                'when' => Spell::moment($one->sent_at->getTimestamp(), $zone), 'by' => $one->writer->name, 'to' => $one->to, 'subject' => $one->subject, 'text' => $one->text,
-                'readers' => array_map(static fn (string $name): string => $name ?: Words::say('day.after_gone'), array_column($one->sent_to, 'name')),
-                'failed' => array_values(Pass::query()->whereIn('email', array_filter(array_column($one->sent_to, 'email')))->where('mail_failure', '!=', '')->distinct()->pluck('name')->all()),
-            ])->all()),
+            'id' => $sheet->id,
+            'title' => $sheet->title,
+            'days' => Figures::of($sheet, $now),
+            'blanks' => WriteAfterwards::BLANKS,
+            'letters' => array_values(
+                AfterLetter::query()
+                    ->where('sheet_id', $sheet->id)
+                    ->with('writer')
+                    ->orderByDesc('id')
+                    ->limit(50)
+                    ->get()
+                    ->map(
+                        static fn(AfterLetter $one): array => [
+                            'when' => Spell::moment($one->sent_at->getTimestamp(), $zone),
+                            'by' => $one->writer->name,
+                            'to' => $one->to,
+                            'subject' => $one->subject,
+                            'text' => $one->text,
+                            'readers' => array_map(
+                                static fn(string $name): string => $name ?: Words::say('day.after_gone'),
+                                array_column($one->sent_to, 'name'),
+                            ),
+                            'failed' => array_values(
+                                Pass::query()
+                                    ->whereIn('email', array_filter(array_column($one->sent_to, 'email')))
+                                    ->where('mail_failure', '!=', '')
+                                    ->distinct()
+                                    ->pluck('name')
+                                    ->all(),
+                            ),
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 }

@@ -16,9 +16,13 @@ final class DayRoom extends Room
     public function boot(): void
     {
         parent::boot();
-        Route::bind('kiosk', static fn (string $token): Kiosk => Kiosk::byToken($token) ?? abort(404));
+        Route::bind('kiosk', static fn(string $token): Kiosk => Kiosk::byToken($token) ?? abort(404));
         // Whoever has the tablet's address is at the tablet.
-        Gate::define('use-kiosk', static fn (?StaffMember $reader, Kiosk $kiosk): bool => $kiosk->ended_at === null);
-        Gate::define('end-kiosk', static fn (StaffMember $reader, Kiosk $tablet): bool => $reader->office && $tablet->school_id === $reader->school_id);
+        Gate::define('use-kiosk', static fn(?StaffMember $reader, Kiosk $kiosk): bool => $kiosk->ended_at === null);
+        Gate::define(
+            'end-kiosk',
+            static fn(StaffMember $reader, Kiosk $tablet): bool => $reader->office &&
+                $tablet->school_id === $reader->school_id,
+        );
     }
 }

@@ -53,7 +53,10 @@ final class DeskController
 
     public function page(#[CurrentUser] StaffMember $reader, StaffMember $person): View
     {
-        return Page::staff('Desk', Words::say('day.desk_title', ['host' => $person->name]), ['host' => $reader->name, 'desk' => $this->data($reader, $person)]);
+        return Page::staff('Desk', Words::say('day.desk_title', ['host' => $person->name]), [
+            'host' => $reader->name,
+            'desk' => $this->data($reader, $person),
+        ]);
     }
 
     public function show(#[CurrentUser] StaffMember $reader, StaffMember $person): JsonResponse
@@ -65,7 +68,8 @@ final class DeskController
     {
         [$now, $revision, $who] = [Clock::now(), $asked->integer('revision'), $asked->who()];
         abort_unless(
-            DeskReach::of($reader, $person)->allows($asked->string('what')->toString(), $who), 403,
+            DeskReach::of($reader, $person)->allows($asked->string('what')->toString(), $who),
+            403,
             Words::say('day.not_on_yours'),
         );
         $minutes = $asked->integer('minutes');
@@ -79,28 +83,49 @@ final class DeskController
             'more' => app(GiveMinutes::class)($person, $revision, $who, $minutes, $now),
             'break' => app(TakeBreak::class)($person, $revision, $minutes, $now),
             'late' => app(SayLate::class)($person, $revision, $minutes, $now),
-            'swap' => app(SwapTurns::class)($person, $revision, self::booked($who[0], $person), self::booked($who[1], $person), $now),
+            'swap' => app(SwapTurns::class)(
+                $person,
+                $revision,
+                self::booked($who[0], $person),
+                self::booked($who[1], $person),
+                $now,
+            ),
             'away' => app(SendAway::class)($person, $revision, $who, $word, $now),
             'word' => app(SendWord::class)($person, $revision, $who, $word, $now),
             'here' => app(MarkHere::class)($person, $revision, $who, $now),
             'video' => app(ReportVideo::class)(self::booked($who[0], $person), $asked->boolean('fails'), $now),
             default => app(TakeUnbooked::class)(
-                $person, $revision, new Unbooked(
-                    $asked->string('name')->trim()->toString(), $asked->string('student')->trim()->toString(),
-                    $asked->filled('phone') ? PhoneNumber::written($asked->string('phone')->toString(), $person->school->country) : '', $minutes,
-                ), $now,
+                $person,
+                $revision,
+                new Unbooked(
+                    $asked->string('name')->trim()->toString(),
+                    $asked->string('student')->trim()->toString(),
+                    $asked->filled('phone')
+                        ? PhoneNumber::written($asked->string('phone')->toString(), $person->school->country)
+                        : '',
+                    $minutes,
+                ),
+                $now,
             ),
         };
 
         return $this->show($reader, $person);
     }
 
-    public function undo(#[CurrentUser] StaffMember $reader, StaffMember $person, Request $request, UndoPress $undo): JsonResponse
-    {
+    public function undo(
+        #[CurrentUser] StaffMember $reader,
+        StaffMember $person,
+        Request $request,
+        UndoPress $undo,
+    ): JsonResponse {
         $request->validate(['revision' => ['required', 'integer', 'min:0'], 'key' => ['required', 'uuid']]);
-        $last = Undoable::last(Press::about($person, DayOf::at(Clock::now(), $person->school->timeZone())), Clock::now());
+        $last = Undoable::last(
+            Press::about($person, DayOf::at(Clock::now(), $person->school->timeZone())),
+            Clock::now(),
+        );
         abort_unless(
-            $last === null || DeskReach::of($reader, $person)->holdsAll(UndoPress::whose($last)), 403,
+            $last === null || DeskReach::of($reader, $person)->holdsAll(UndoPress::whose($last)),
+            403,
             Words::say('day.not_on_yours'),
         );
         $undo($person, $request->integer('revision'), $request->string('key')->toString(), Clock::now());
@@ -108,8 +133,12 @@ final class DeskController
         return $this->show($reader, $person);
     }
 
-    public function note(#[CurrentUser] StaffMember $reader, Booking $booking, Request $request, KeepNote $keep): JsonResponse
-    {
+    public function note(
+        #[CurrentUser] StaffMember $reader,
+        Booking $booking,
+        Request $request,
+        KeepNote $keep,
+    ): JsonResponse {
         $request->validate(['text' => ['present', 'nullable', 'string', 'max:5000']]);
         $keep($reader, $booking, $request->string('text')->trim()->toString());
 
@@ -117,16 +146,32 @@ final class DeskController
     }
 
     /** Another time for whoever was there, or was not; they take it with one press. */
-    public function offer(#[CurrentUser] StaffMember $reader, Booking $booking, Request $request, OfferTime $offer): JsonResponse
-    {
-        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'word' => ['nullable', 'string', 'max:1000']]);
-        $offer($reader, $booking, SlotKey::instant($request->string('slot')->toString()), $request->string('word')->trim()->toString(), Clock::now());
+    public function offer(
+        #[CurrentUser] StaffMember $reader,
+        Booking $booking,
+        Request $request,
+        OfferTime $offer,
+    ): JsonResponse {
+        $request->validate([
+            'slot' => ['required', 'string', SlotKey::RULE],
+            'word' => ['nullable', 'string', 'max:1000'],
+        ]);
+        $offer(
+            $reader,
+            $booking,
+            SlotKey::instant($request->string('slot')->toString()),
+            $request->string('word')->trim()->toString(),
+            Clock::now(),
+        );
 
         return $this->show($reader, $booking->host);
     }
 
-    public function takeOfferBack(#[CurrentUser] StaffMember $reader, Booking $booking, TakeOfferBack $takeBack): JsonResponse
-    {
+    public function takeOfferBack(
+        #[CurrentUser] StaffMember $reader,
+        Booking $booking,
+        TakeOfferBack $takeBack,
+    ): JsonResponse {
         $takeBack($booking, Clock::now());
 
         return $this->show($reader, $booking->host);
@@ -135,7 +180,11 @@ final class DeskController
     /** How one's own desk works. */
     public function settings(#[CurrentUser] StaffMember $reader, Request $request): JsonResponse
     {
-        $request->validate(['arrive_minutes' => ['required', 'integer', 'min:0', 'max:120'], 'missing_minutes' => ['required', 'integer', 'min:1', 'max:60'], 'late_threshold' => ['required', 'integer', 'min:5', 'max:120']]);
+        $request->validate([
+            'arrive_minutes' => ['required', 'integer', 'min:0', 'max:120'],
+            'missing_minutes' => ['required', 'integer', 'min:1', 'max:60'],
+            'late_threshold' => ['required', 'integer', 'min:5', 'max:120'],
+        ]);
         $reader->update($request->only(['arrive_minutes', 'missing_minutes', 'late_threshold']));
 
         return $this->show($reader, $reader);
@@ -144,7 +193,10 @@ final class DeskController
     /** What is at this desk, and at no other. */
     private static function booked(string $key, StaffMember $host): Booking
     {
-        return Booking::query()->with(['sheet', 'pass'])->where('staff_id', $host->id)->findOrFail(max(0, TurnKey::number($key)));
+        return Booking::query()
+            ->with(['sheet', 'pass'])
+            ->where('staff_id', $host->id)
+            ->findOrFail(max(0, TurnKey::number($key)));
     }
 
     /** @return array<string, mixed> */

@@ -39,21 +39,29 @@ final class DeskData
         $reach = DeskReach::of($reader, $day->host);
         $bookings = $day->bookings->filter($reach->holds(...))->values();
         $notes = MeetingNotes::of($reader, $bookings);
-        $languages = Guardian::query()->whereKey(
-            $bookings->pluck('pass.guardian_id')->filter()->unique()->all(),
-        )->pluck('language', 'id');
+        $languages = Guardian::query()
+            ->whereKey($bookings->pluck('pass.guardian_id')->filter()->unique()->all())
+            ->pluck('language', 'id');
         $offers = TimeOffer::liveOf($bookings, $now);
         $turns = [
-            ...$bookings->map(
-                static fn (Booking $booking): array => self::booking($booking, $day, $reader, $offers->get($booking->id)) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] + $notes->about($booking),
-            )->all(),
-            ...$reach->isWhole() ? $day->unbooked->map(
-                static fn (Turn $turn): array => self::unbooked($turn, $zone),
-            )->all() : [],
+            ...$bookings
+                ->map(
+                    static fn(Booking $booking): array => self::booking(
+                        $booking,
+                        $day,
+                        $reader,
+                        $offers->get($booking->id),
+                    ) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] +
+                        $notes->about($booking),
+                )
+                ->all(),
+            ...$reach->isWhole()
+                ? $day->unbooked->map(static fn(Turn $turn): array => self::unbooked($turn, $zone))->all()
+                : [],
         ];
         $late = $day->isAsleep($now) ? [] : $day->line($now)->lateness();
         $undo = Undoable::last(Press::about($day->host, $day->day), $now);
-        $undo = $undo === null || ! $reach->holdsAll(UndoPress::whose($undo)) ? null : $undo;
+        $undo = $undo === null || !$reach->holdsAll(UndoPress::whose($undo)) ? null : $undo;
         $back = $day->desk->break_until?->getTimestamp();
 
         return [
@@ -74,7 +82,14 @@ final class DeskData
             'missing_minutes' => $day->host->missing_minutes,
             'arrive_minutes' => $day->host->arrive_minutes,
             'asked' => $day->host->id === $reader->id ? HostKnocks::waiting($reader, $now) : 0,
-            'undo' => $undo === null ? null : ['key' => $undo->key, 'said' => Words::say("day.done_$undo->what"), 'until' => $undo->at + Undoable::LASTS],
+            'undo' =>
+                $undo === null
+                    ? null
+                    : [
+                        'key' => $undo->key,
+                        'said' => Words::say("day.done_$undo->what"),
+                        'until' => $undo->at + Undoable::LASTS,
+                    ],
         ];
     }
 
@@ -85,13 +100,36 @@ final class DeskData
 
         return [
             ...self::turn($booking->turn, $booking->span()->end - $booking->span()->start),
-            'key' => TurnKey::of($booking), 'booking' => $booking->id, 'group' => $booking->sheet_id.'|'.$booking->span()->start, 'sheet' => $booking->sheet_id,
-            'starts' => $booking->span()->start, 'ends' => $booking->span()->end, 'from' => Spell::time($booking->span()->start, $zone), 'until' => Spell::time($booking->span()->end, $zone),
-            'who' => $booking->pass->name, 'student' => $booking->student, 'phone' => $booking->pass->phone, 'reachable' => $booking->pass->email !== null || $booking->pass->phone !== '',
-            'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all()),
+            'key' => TurnKey::of($booking),
+            'booking' => $booking->id,
+            'group' => $booking->sheet_id . '|' . $booking->span()->start,
+            'sheet' => $booking->sheet_id,
+            'starts' => $booking->span()->start,
+            'ends' => $booking->span()->end,
+            'from' => Spell::time($booking->span()->start, $zone),
+            'until' => Spell::time($booking->span()->end, $zone),
+            'who' => $booking->pass->name,
+            'student' => $booking->student,
+            'phone' => $booking->pass->phone,
+            'reachable' => $booking->pass->email !== null || $booking->pass->phone !== '',
+            'guests' => array_values(
+                $booking->guests
+                    ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
+                    ->map(static fn(Guest $guest): string => $guest->pass->name)
+                    ->all(),
+            ),
             'answers' => (object) BookingTable::answers($booking->sheet, $booking, $reader),
-            'title' => $booking->sheet->title, 'place' => $booking->place->label, 'video' => $booking->place->kind === PlaceKind::Video, 'link' => MeetingLink::of($booking),
-            'offer' => $offer === null ? null : Words::say('day.offer_open', ['time' => Spell::moment($offer->starts_at->getTimestamp(), $zone), 'until' => Spell::moment($offer->until->getTimestamp(), $zone)]),
+            'title' => $booking->sheet->title,
+            'place' => $booking->place->label,
+            'video' => $booking->place->kind === PlaceKind::Video,
+            'link' => MeetingLink::of($booking),
+            'offer' =>
+                $offer === null
+                    ? null
+                    : Words::say('day.offer_open', [
+                        'time' => Spell::moment($offer->starts_at->getTimestamp(), $zone),
+                        'until' => Spell::moment($offer->until->getTimestamp(), $zone),
+                    ]),
         ];
     }
 
@@ -102,22 +140,48 @@ final class DeskData
 
         return [
             ...self::turn($turn, $turn->minutes * 60),
-            'key' => TurnKey::of($turn), 'booking' => null, 'group' => TurnKey::of($turn), 'sheet' => null,
-            'starts' => null, 'ends' => null, 'from' => Spell::time($came, $zone), 'until' => '',
-            'who' => $turn->name, 'student' => $turn->student, 'phone' => $turn->phone, 'reachable' => false, 'guests' => [], 'answers' => (object) [], 'title' => Words::say('day.unbooked'), 'place' => '', 'video' => false, 'link' => null,
-            'offer' => null, 'language' => '', 'note' => '', 'last_note' => null,
+            'key' => TurnKey::of($turn),
+            'booking' => null,
+            'group' => TurnKey::of($turn),
+            'sheet' => null,
+            'starts' => null,
+            'ends' => null,
+            'from' => Spell::time($came, $zone),
+            'until' => '',
+            'who' => $turn->name,
+            'student' => $turn->student,
+            'phone' => $turn->phone,
+            'reachable' => false,
+            'guests' => [],
+            'answers' => (object) [],
+            'title' => Words::say('day.unbooked'),
+            'place' => '',
+            'video' => false,
+            'link' => null,
+            'offer' => null,
+            'language' => '',
+            'note' => '',
+            'last_note' => null,
         ];
     }
 
     /** @return array<string, mixed> what has happened to it */
     private static function turn(?Turn $turn, int $seconds): array
     {
-        $at = static fn (?CarbonImmutable $when): ?int => $when?->getTimestamp();
+        $at = static fn(?CarbonImmutable $when): ?int => $when?->getTimestamp();
 
         return [
-            'arrived' => $at($turn?->arrived_at), 'called' => $at($turn?->called_at), 'ended' => $at($turn?->ended_at),
-            'due' => $turn?->called_at === null ? null : $turn->called_at->getTimestamp() + $seconds + $turn->more_minutes * 60,
-            'outcome' => $turn?->outcome?->value, 'word' => $turn->word ?? '', 'answer' => $turn->answer ?? '', 'video_fails' => $turn?->video_failed_at !== null,
+            'arrived' => $at($turn?->arrived_at),
+            'called' => $at($turn?->called_at),
+            'ended' => $at($turn?->ended_at),
+            'due' =>
+                $turn?->called_at === null
+                    ? null
+                    : $turn->called_at->getTimestamp() + $seconds + $turn->more_minutes * 60,
+            'outcome' => $turn?->outcome?->value,
+            'word' => $turn->word ?? '',
+            'answer' => $turn->answer ?? '',
+            'video_fails' => $turn?->video_failed_at !== null,
         ];
     }
 
@@ -135,8 +199,12 @@ final class DeskData
             return null;
         }
         $from = min($starts) - ($zone->timeAt(min($starts))->minute % 60) * 60;
-        $until = max($ends) + (60 - $zone->timeAt(max($ends))->minute % 60) % 60 * 60;
+        $until = max($ends) + ((60 - ($zone->timeAt(max($ends))->minute % 60)) % 60) * 60;
 
-        return ['from' => $from, 'until' => max($until, $from + self::HOUR), 'marks' => RulerData::marks($zone, $from, max($until, $from + self::HOUR))];
+        return [
+            'from' => $from,
+            'until' => max($until, $from + self::HOUR),
+            'marks' => RulerData::marks($zone, $from, max($until, $from + self::HOUR)),
+        ];
     }
 }

@@ -16,12 +16,27 @@ final class Desks
     /** @return list<array{id: int, name: string}> the others than the one that is shown */
     public static function besides(StaffMember $reader, StaffMember $shown, DayOf $day): array
     {
-        $meetings = $day->meetings()
-            ->where(static fn (Builder $one) => $one->where('staff_id', $reader->id)->orWhereIn('staff_id', $reader->standsInFor())
-                ->orWhereIn('sheet_id', DB::table('sheet_hosts')->where('staff_id', $reader->id)->where('role', HostRole::Must->value)->select('sheet_id')));
-        $hosts = StaffMember::query()->whereKey($meetings->distinct()->pluck('staff_id')->all())->whereKeyNot($shown->id)->orderBy('name')->get();
+        $meetings = $day->meetings()->where(
+            static fn(Builder $one) => $one
+                ->where('staff_id', $reader->id)
+                ->orWhereIn('staff_id', $reader->standsInFor())
+                ->orWhereIn(
+                    'sheet_id',
+                    DB::table('sheet_hosts')
+                        ->where('staff_id', $reader->id)
+                        ->where('role', HostRole::Must->value)
+                        ->select('sheet_id'),
+                ),
+        );
+        $hosts = StaffMember::query()
+            ->whereKey($meetings->distinct()->pluck('staff_id')->all())
+            ->whereKeyNot($shown->id)
+            ->orderBy('name')
+            ->get();
 
-        return array_values($hosts->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name])->all());
+        return array_values(
+            $hosts->map(static fn(StaffMember $one): array => ['id' => $one->id, 'name' => $one->name])->all(),
+        );
     }
 
     /** The desk with which the day begins: one's own, or that of whom one has to be with; null on a day without meetings. */

@@ -30,11 +30,23 @@ final class Figures
     public static function of(Sheet $sheet, int $now): array
     {
         $zone = $sheet->host->school->timeZone();
-        $byDay = $sheet->bookings()->where('state', BookingState::Booked)->where('starts_at', '<=', Instant::column($now))->with('turn')->orderByDesc('starts_at')->get()
-            ->groupBy(static fn (Booking $one): int => DayOf::at($one->span()->start, $zone)->date->day)->take(self::DAYS);
+        $byDay = $sheet
+            ->bookings()
+            ->where('state', BookingState::Booked)
+            ->where('starts_at', '<=', Instant::column($now))
+            ->with('turn')
+            ->orderByDesc('starts_at')
+            ->get()
+            ->groupBy(static fn(Booking $one): int => DayOf::at($one->span()->start, $zone)->date->day)
+            ->take(self::DAYS);
         $days = [];
         foreach ($byDay as $day => $bookings) {
-            $days[] = self::day($sheet, LocalDate::fromDay((int) $day), array_values($bookings->sortBy('starts_at')->all()), $now);
+            $days[] = self::day(
+                $sheet,
+                LocalDate::fromDay((int) $day),
+                array_values($bookings->sortBy('starts_at')->all()),
+                $now,
+            );
         }
 
         return $days;
@@ -43,9 +55,27 @@ final class Figures
     /** @return iterable<list<string|LocalDate>> a heading, then a row a day */
     public static function table(Sheet $sheet, int $now): iterable
     {
-        yield ['Date', 'Offered', 'Booked', 'Came', 'Did not come', 'Average wait in minutes', 'Average overrun in minutes'];
+        yield [
+            'Date',
+            'Offered',
+            'Booked',
+            'Came',
+            'Did not come',
+            'Average wait in minutes',
+            'Average overrun in minutes',
+        ];
         foreach (self::of($sheet, $now) as $day) {
-            yield [LocalDate::parse((string) $day['date']), ...array_map(static fn (string $what): string => (string) ($day[$what] ?? ''), ['offered', 'booked', 'came', 'missed', 'wait', 'overrun'])];
+            yield [
+                LocalDate::parse((string) $day['date']),
+                ...array_map(static fn(string $what): string => (string) ($day[$what] ?? ''), [
+                    'offered',
+                    'booked',
+                    'came',
+                    'missed',
+                    'wait',
+                    'overrun',
+                ]),
+            ];
         }
     }
 
@@ -56,25 +86,36 @@ final class Figures
     private static function day(Sheet $sheet, LocalDate $date, array $bookings, int $now): array
     {
         $timetable = Judge::over($sheet, DateRange::day($date), $now, Asking::host());
-        $slots = array_merge([], ...array_map(static fn ($pieces): array => $pieces->slots, $timetable->pieces));
+        $slots = array_merge([], ...array_map(static fn($pieces): array => $pieces->slots, $timetable->pieces));
         $waits = $overruns = [];
         foreach ($bookings as $one) {
             $turn = $one->turn;
             if ($turn?->called_at !== null && $turn->arrived_at !== null) {
                 // Whoever comes early waits for their own time, and not for the host.
-                $waits[] = max(0, $turn->called_at->getTimestamp() - max($turn->arrived_at->getTimestamp(), $one->span()->start)) / 60;
+                $waits[] =
+                    max(
+                        0,
+                        $turn->called_at->getTimestamp() - max($turn->arrived_at->getTimestamp(), $one->span()->start),
+                    ) / 60;
             }
             if ($turn?->called_at !== null && $turn->ended_at !== null) {
-                $overruns[] = ($turn->ended_at->getTimestamp() - $turn->called_at->getTimestamp() - $one->span()->seconds()) / 60;
+                $overruns[] =
+                    ($turn->ended_at->getTimestamp() - $turn->called_at->getTimestamp() - $one->span()->seconds()) / 60;
             }
         }
-        $became = static fn (Outcome $what): int => count(array_filter($bookings, static fn (Booking $one): bool => $one->turn?->outcome === $what));
+        $became = static fn(Outcome $what): int => count(
+            array_filter($bookings, static fn(Booking $one): bool => $one->turn?->outcome === $what),
+        );
 
         return [
-            'date' => (string) $date, 'label' => Spell::shortDate($date),
-            'offered' => array_sum(array_map(static fn (Span $slot): int => $timetable->capacity($slot)->seats, $slots)),
-            'booked' => count($bookings), 'came' => $became(Outcome::Met), 'missed' => $became(Outcome::Missed),
-            'wait' => self::mean($waits), 'overrun' => self::mean($overruns),
+            'date' => (string) $date,
+            'label' => Spell::shortDate($date),
+            'offered' => array_sum(array_map(static fn(Span $slot): int => $timetable->capacity($slot)->seats, $slots)),
+            'booked' => count($bookings),
+            'came' => $became(Outcome::Met),
+            'missed' => $became(Outcome::Missed),
+            'wait' => self::mean($waits),
+            'overrun' => self::mean($overruns),
             'picture' => self::picture($slots, $bookings, $date, $sheet),
         ];
     }
@@ -94,29 +135,47 @@ final class Figures
      */
     private static function picture(array $slots, array $bookings, LocalDate $date, Sheet $sheet): ?array
     {
-        $spans = [...$slots, ...array_map(static fn (Booking $one): Span => $one->span(), $bookings)];
+        $spans = [...$slots, ...array_map(static fn(Booking $one): Span => $one->span(), $bookings)];
         if ($spans === []) {
             return null;
         }
         $zone = $sheet->host->school->timeZone();
-        $left = min(array_map(static fn (Span $one): int => $one->start, $spans));
+        $left = min(array_map(static fn(Span $one): int => $one->start, $spans));
         $left -= ($zone->timeAt($left)->minute % 60) * 60;
-        $right = max(array_map(static fn (Span $one): int => $one->end, $spans));
-        $right += (60 - $zone->timeAt($right)->minute % 60) % 60 * 60;
+        $right = max(array_map(static fn(Span $one): int => $one->end, $spans));
+        $right += ((60 - ($zone->timeAt($right)->minute % 60)) % 60) * 60;
         $state = [];
         foreach ($bookings as $one) {
             $state[$one->span()->start] = $one->turn?->outcome->value ?? 'booked';
         }
         $really = [];
         foreach ($bookings as $one) {
-            if ($one->turn?->called_at !== null && $one->turn->ended_at !== null && $one->turn->ended_at > $one->turn->called_at) {
-                $really[] = ['at' => intdiv($one->turn->called_at->getTimestamp() - $left, 60), 'length' => max(1, intdiv($one->turn->ended_at->getTimestamp() - $one->turn->called_at->getTimestamp(), 60))];
+            if (
+                $one->turn?->called_at !== null &&
+                $one->turn->ended_at !== null &&
+                $one->turn->ended_at > $one->turn->called_at
+            ) {
+                $really[] = [
+                    'at' => intdiv($one->turn->called_at->getTimestamp() - $left, 60),
+                    'length' => max(
+                        1,
+                        intdiv($one->turn->ended_at->getTimestamp() - $one->turn->called_at->getTimestamp(), 60),
+                    ),
+                ];
             }
         }
 
         return [
-            'length' => intdiv($right - $left, 60), 'marks' => RulerData::marks($zone, $left, $right),
-            'slots' => array_map(static fn (Span $slot): array => ['at' => intdiv($slot->start - $left, 60), 'length' => $slot->minutes(), 'state' => $state[$slot->start] ?? 'free'], $slots),
+            'length' => intdiv($right - $left, 60),
+            'marks' => RulerData::marks($zone, $left, $right),
+            'slots' => array_map(
+                static fn(Span $slot): array => [
+                    'at' => intdiv($slot->start - $left, 60),
+                    'length' => $slot->minutes(),
+                    'state' => $state[$slot->start] ?? 'free',
+                ],
+                $slots,
+            ),
             'really' => $really,
         ];
     }

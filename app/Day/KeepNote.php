@@ -17,6 +17,9 @@ final class KeepNote
 
             return;
         }
-        MeetingNote::query()->updateOrCreate(['booking_id' => $booking->id, 'staff_id' => $writer->id], ['text' => $text]);
+        MeetingNote::query()->updateOrCreate(
+            ['booking_id' => $booking->id, 'staff_id' => $writer->id],
+            ['text' => $text],
+        );
     }
 }

@@ -36,7 +36,10 @@ final class KioskController
 
     public function page(Kiosk $kiosk): View
     {
-        return Page::visit('Kiosk', Words::say('day.kiosk_title', ['school' => $kiosk->school->name]), ['token' => $kiosk->token(), 'first' => KioskData::of($kiosk, Clock::now())]);
+        return Page::visit('Kiosk', Words::say('day.kiosk_title', ['school' => $kiosk->school->name]), [
+            'token' => $kiosk->token(),
+            'first' => KioskData::of($kiosk, Clock::now()),
+        ]);
     }
 
     public function show(Kiosk $kiosk): JsonResponse
@@ -56,19 +59,37 @@ final class KioskController
         $name = $request->filled('code') ? null : Booking::studentKey($request->string('name')->toString());
         // Of one name few: to go through a child's hours is no way to find out when it comes.
         $ofName = "kiosk name|$kiosk->school_id|$name";
-        if (Limits::isReached($wrong, self::WRONG, self::WHILE, $now) || ($name !== null && Limits::isReached($ofName, self::WRONG_OF_NAME, self::WHILE, $now))) {
+        if (
+            Limits::isReached($wrong, self::WRONG, self::WHILE, $now) ||
+            ($name !== null && Limits::isReached($ofName, self::WRONG_OF_NAME, self::WHILE, $now))
+        ) {
             return new JsonResponse(['message' => Words::say('day.kiosk_too_often')], 429);
         }
         $day = DayOf::at($now, $kiosk->school->timeZone());
-        $found = $name === null ? KioskFinder::byCode($kiosk, $request->string('code')->toString(), $day)
-            : KioskFinder::byName($kiosk, $name, self::near($request->string('time')->toString(), $day, $now), $day);
+        $found =
+            $name === null
+                ? KioskFinder::byCode($kiosk, $request->string('code')->toString(), $day)
+                : KioskFinder::byName(
+                    $kiosk,
+                    $name,
+                    self::near($request->string('time')->toString(), $day, $now),
+                    $day,
+                );
         if ($found->isEmpty()) {
             Limits::exactly($wrong, self::WHILE, $now);
             $name === null || Limits::exactly($ofName, self::WHILE, $now);
-            throw ValidationException::withMessages($request->filled('code') ? ['code' => Words::say('day.kiosk_no_code')] : ['name' => Words::say('day.kiosk_no_name')]);
+            throw ValidationException::withMessages(
+                $request->filled('code')
+                    ? ['code' => Words::say('day.kiosk_no_code')]
+                    : ['name' => Words::say('day.kiosk_no_name')],
+            );
         }
 
-        return new JsonResponse(['meetings' => array_values($found->map(static fn (Booking $one): array => KioskData::meeting($kiosk, $one, $now))->all())]);
+        return new JsonResponse([
+            'meetings' => array_values(
+                $found->map(static fn(Booking $one): array => KioskData::meeting($kiosk, $one, $now))->all(),
+            ),
+        ]);
     }
 
     public function here(Kiosk $kiosk, Request $request, CheckIn $checkIn): JsonResponse
@@ -77,7 +98,7 @@ final class KioskController
         $ticket = $request->string('ticket')->toString();
         $now = Clock::now();
         $booking = KioskFinder::today($kiosk, DayOf::at($now, $kiosk->school->timeZone()))->find((int) $ticket);
-        if (! $booking instanceof Booking || ! hash_equals(KioskData::ticket($kiosk, $booking), $ticket)) {
+        if (!($booking instanceof Booking) || !hash_equals(KioskData::ticket($kiosk, $booking), $ticket)) {
             abort(404);
         }
         $checkIn($booking, 'kiosk', $now);
@@ -102,7 +123,7 @@ final class KioskController
         foreach ($minute < 720 ? [$minute, $minute + 720] : [$minute] as $one) {
             foreach ([$day->date, $day->date->plusDays(1)] as $date) {
                 $at = $day->zone->instant($date, $one);
-                $day->span->holds($at) && $at - $now <= self::BEFORE && $now - $at <= self::AFTER && $near[] = $at;
+                $day->span->holds($at) && $at - $now <= self::BEFORE && $now - $at <= self::AFTER && ($near[] = $at);
             }
         }
 

@@ -25,14 +25,35 @@ final class KioskData
         $day = DayOf::at($now, $kiosk->school->timeZone());
         $bookings = KioskFinder::today($kiosk, $day)->get();
         // Of desks at which nothing was pressed today nothing is known.
-        $awake = DeskDay::query()->where('day', (string) $day->date)->where('revision', '>', 0)->whereIn('staff_id', $bookings->pluck('staff_id')->unique()->all())->pluck('staff_id')->flip();
+        $awake = DeskDay::query()
+            ->where('day', (string) $day->date)
+            ->where('revision', '>', 0)
+            ->whereIn('staff_id', $bookings->pluck('staff_id')->unique()->all())
+            ->pluck('staff_id')
+            ->flip();
 
         return [
             'school' => $kiosk->school->name,
             'day' => Spell::date($day->date),
             'channel' => Channel::entrance($kiosk->school_id),
-            'hosts' => array_values($bookings->filter(static fn (Booking $one): bool => $one->turn?->isOver() !== true && $one->span()->end > $now - 3600)->groupBy('staff_id')
-                ->map(static fn ($meetings): array => self::host($meetings->firstOrFail()->host, array_values($meetings->all()), $day, $awake->has($meetings->firstOrFail()->staff_id) ? $now : null))->sortBy('name')->all()),
+            'hosts' => array_values(
+                $bookings
+                    ->filter(
+                        static fn(Booking $one): bool => $one->turn?->isOver() !== true &&
+                            $one->span()->end > $now - 3600,
+                    )
+                    ->groupBy('staff_id')
+                    ->map(
+                        static fn($meetings): array => self::host(
+                            $meetings->firstOrFail()->host,
+                            array_values($meetings->all()),
+                            $day,
+                            $awake->has($meetings->firstOrFail()->staff_id) ? $now : null,
+                        ),
+                    )
+                    ->sortBy('name')
+                    ->all(),
+            ),
         ];
     }
 
@@ -46,9 +67,16 @@ final class KioskData
         $desk = $now === null ? null : HostDay::of($host, $day);
         $late = $desk === null || $desk->isAsleep((int) $now) ? [] : $desk->line((int) $now)->lateness();
         $by = $late === [] ? 0 : intdiv((int) reset($late) + 150, 300) * 5;
-        $rooms = array_filter($meetings, static fn (Booking $one): bool => $one->place->kind === PlaceKind::Room);
+        $rooms = array_filter($meetings, static fn(Booking $one): bool => $one->place->kind === PlaceKind::Room);
 
-        return ['name' => $host->name, 'places' => implode(', ', array_unique(array_map(static fn (Booking $one): string => $one->place->label, $rooms))), 'late' => $by >= min($host->late_threshold, $desk?->desk->late_minutes ?: 1440) ? $by : 0];
+        return [
+            'name' => $host->name,
+            'places' => implode(
+                ', ',
+                array_unique(array_map(static fn(Booking $one): string => $one->place->label, $rooms)),
+            ),
+            'late' => $by >= min($host->late_threshold, $desk?->desk->late_minutes ?: 1440) ? $by : 0,
+        ];
     }
 
     /** @return array<string, mixed> as KioskMeeting: when, with whom, and where; about whom is not told */
@@ -70,6 +98,8 @@ final class KioskData
     /** What a tablet shows to say that somebody is here whom it has found: it can say it of nobody else. */
     public static function ticket(Kiosk $kiosk, Booking $booking): string
     {
-        return $booking->id.'-'.substr(Secret::of("ticket|$kiosk->id|$kiosk->generation|$booking->id|".$booking->span()->start), 0, 22);
+        return $booking->id .
+            '-' .
+            substr(Secret::of("ticket|$kiosk->id|$kiosk->generation|$booking->id|" . $booking->span()->start), 0, 22);
     }
 }

@@ -27,12 +27,21 @@ final class KioskFinder
     {
         $pass = self::passOf($kiosk, $code, $day);
 
-        return $pass === null ? new Collection
-            : self::today($kiosk, $day)->where(
-                static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas(
-                    'guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at'),
-                ),
-            )->limit(self::MOST)->get()->filter($pass->reaches(...))->values();
+        return $pass === null
+            ? new Collection()
+            : self::today($kiosk, $day)
+                ->where(
+                    static fn($one) => $one
+                        ->where('pass_id', $pass->id)
+                        ->orWhereHas(
+                            'guests',
+                            static fn($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at'),
+                        ),
+                )
+                ->limit(self::MOST)
+                ->get()
+                ->filter($pass->reaches(...))
+                ->values();
     }
 
     /**
@@ -42,17 +51,29 @@ final class KioskFinder
      */
     public static function byName(Kiosk $kiosk, string $key, array $starts, DayOf $day): Collection
     {
-        return $key === '' || $starts === [] ? new Collection : self::today($kiosk, $day)->whereIn(
-            'starts_at', array_map(Instant::column(...), $starts),
-        )->limit(500)->get()
-            ->filter(static fn (Booking $one): bool => $one->student_key === $key || Booking::studentKey($one->pass->name) === $key)->take(self::MOST)->values();
+        return $key === '' || $starts === []
+            ? new Collection()
+            : self::today($kiosk, $day)
+                ->whereIn('starts_at', array_map(Instant::column(...), $starts))
+                ->limit(500)
+                ->get()
+                ->filter(
+                    static fn(Booking $one): bool => $one->student_key === $key ||
+                        Booking::studentKey($one->pass->name) === $key,
+                )
+                ->take(self::MOST)
+                ->values();
     }
 
     /** @return Builder<Booking> */
     public static function today(Kiosk $kiosk, DayOf $day): Builder
     {
-        return $day->meetings()
-            ->whereHas('host', static fn ($host) => $host->where('school_id', $kiosk->school_id))->with(['host', 'place', 'pass', 'turn', 'sheet.host.school'])->orderBy('starts_at')->orderBy('id');
+        return $day
+            ->meetings()
+            ->whereHas('host', static fn($host) => $host->where('school_id', $kiosk->school_id))
+            ->with(['host', 'place', 'pass', 'turn', 'sheet.host.school'])
+            ->orderBy('starts_at')
+            ->orderBy('id');
     }
 
     private static function passOf(Kiosk $kiosk, string $code, DayOf $day): ?Pass
@@ -62,6 +83,8 @@ final class KioskFinder
         }
         $card = CardCode::read($code);
 
-        return $card?->guardian->school_id === $kiosk->school_id ? $card->pass() : DayCode::passOf($code, $day, $kiosk->school_id);
+        return $card?->guardian->school_id === $kiosk->school_id
+            ? $card->pass()
+            : DayCode::passOf($code, $day, $kiosk->school_id);
     }
 }

@@ -24,14 +24,32 @@ final class KiosksController
     {
         $kiosks = Kiosk::query()->where('school_id', $office->school_id)->whereNull('ended_at')->orderBy('id')->get();
 
-        return new JsonResponse(['kiosks' => array_values($kiosks->map(static fn (Kiosk $one): array => ['id' => $one->id, 'name' => $one->name, 'link' => url('/kiosk/'.$one->token())])->all())]);
+        return new JsonResponse([
+            'kiosks' => array_values(
+                $kiosks
+                    ->map(
+                        static fn(Kiosk $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'link' => url('/kiosk/' . $one->token()),
+                        ],
+                    )
+                    ->all(),
+            ),
+        ]);
     }
 
     public function add(#[CurrentUser] StaffMember $office, Request $request): JsonResponse
     {
         $request->validate(['name' => ['required', 'string', 'max:120']]);
-        abort_if(Kiosk::query()->where('school_id', $office->school_id)->whereNull('ended_at')->count() >= self::MOST, 409);
-        $kiosk = Kiosk::query()->create(['school_id' => $office->school_id, 'name' => $request->string('name')->trim()->toString()]);
+        abort_if(
+            Kiosk::query()->where('school_id', $office->school_id)->whereNull('ended_at')->count() >= self::MOST,
+            409,
+        );
+        $kiosk = Kiosk::query()->create([
+            'school_id' => $office->school_id,
+            'name' => $request->string('name')->trim()->toString(),
+        ]);
         $kiosk->update(['token_hash' => Secret::hash($kiosk->token())]);
         LogBook::note('kiosk', $kiosk, ['about' => $kiosk->name]);
 
@@ -48,6 +66,9 @@ final class KiosksController
 
     public function qr(Kiosk $tablet): Response
     {
-        return new Response(QrCode::svg(url('/kiosk/'.$tablet->token())), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store, private']);
+        return new Response(QrCode::svg(url('/kiosk/' . $tablet->token())), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 }

@@ -31,8 +31,16 @@ final class ListsController
         $notes = $request->boolean('notes');
 
         return Page::staff('Lists', Words::say('day.lists_title', ['date' => Spell::date($run->day->date)]), [
-            'host' => $reader->name, 'title' => $run->title, 'day' => Spell::date($run->day->date), 'date' => (string) $run->day->date, 'before' => (string) $run->day->date->plusDays(-1), 'after' => (string) $run->day->date->plusDays(1),
-            'whom' => $whom, 'notes' => $notes, 'office' => $reader->office, 'rows' => $run->rows(),
+            'host' => $reader->name,
+            'title' => $run->title,
+            'day' => Spell::date($run->day->date),
+            'date' => (string) $run->day->date,
+            'before' => (string) $run->day->date->plusDays(-1),
+            'after' => (string) $run->day->date->plusDays(1),
+            'whom' => $whom,
+            'notes' => $notes,
+            'office' => $reader->office,
+            'rows' => $run->rows(),
         ]);
     }
 
@@ -44,13 +52,20 @@ final class ListsController
         [$body, $type] = match ($list) {
             'run-sheet.pdf' => [Printed::pdf('paper.run-sheet', $said, $country), 'application/pdf'],
             'run-sheet.csv' => [Csv::write($run->table()), 'text/csv; charset=utf-8'],
-            'run-sheet.xlsx' => [Workbook::write($run->table()), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
+            'run-sheet.xlsx' => [
+                Workbook::write($run->table()),
+                'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+            ],
             'entrance.pdf' => [Printed::pdf('paper.entrance', $said, $country), 'application/pdf'],
             'doors.pdf' => [Printed::pdf('paper.doors', $said, $country), 'application/pdf'],
             default => abort(404),
         };
 
-        return new Response($body, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$run->day->date}-$list\"", 'Cache-Control' => 'no-store, private']);
+        return new Response($body, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$run->day->date}-$list\"",
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 
     /** One's own, a sheet's that one may see, or the school's, which is the office's. */

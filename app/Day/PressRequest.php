@@ -29,12 +29,27 @@ final class PressRequest extends FormRequest
         return [
             'revision' => ['required', 'integer', 'min:0'],
             'what' => ['required', 'string', Rule::in([...self::ABOUT, 'break', 'late', 'unbooked', 'word'])],
-            'who' => [Rule::requiredIf(in_array($this->input('what'), self::ABOUT, true)), 'array', 'max:60', ...$this->input('what') === 'swap' ? ['size:2'] : []],
-            'who.*' => ['required', 'string', 'distinct', 'regex:'.TurnKey::PATTERN],
-            'minutes' => [Rule::requiredIf(in_array($this->input('what'), self::TIMED, true)), 'integer', 'min:'.($this->input('what') === 'unbooked' || $this->input('what') === 'more' ? 1 : 0), 'max:120'],
-            'word' => [Rule::requiredIf($this->input('what') === 'word'), 'nullable', 'string', 'max:'.SendWord::LENGTH],
-            'name' => [Rule::requiredIf($this->input('what') === 'unbooked'), 'nullable', 'string', new PersonName],
-            'student' => ['nullable', 'string', new PersonName],
+            'who' => [
+                Rule::requiredIf(in_array($this->input('what'), self::ABOUT, true)),
+                'array',
+                'max:60',
+                ...$this->input('what') === 'swap' ? ['size:2'] : [],
+            ],
+            'who.*' => ['required', 'string', 'distinct', 'regex:' . TurnKey::PATTERN],
+            'minutes' => [
+                Rule::requiredIf(in_array($this->input('what'), self::TIMED, true)),
+                'integer',
+                'min:' . ($this->input('what') === 'unbooked' || $this->input('what') === 'more' ? 1 : 0),
+                'max:120',
+            ],
+            'word' => [
+                Rule::requiredIf($this->input('what') === 'word'),
+                'nullable',
+                'string',
+                'max:' . SendWord::LENGTH,
+            ],
+            'name' => [Rule::requiredIf($this->input('what') === 'unbooked'), 'nullable', 'string', new PersonName()],
+            'student' => ['nullable', 'string', new PersonName()],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($country)],
             'fails' => [Rule::requiredIf($this->input('what') === 'video'), 'boolean'],
         ];

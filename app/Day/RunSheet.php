@@ -26,32 +26,81 @@ final readonly class RunSheet
     private const MOST = 2000;
 
     /** @param  Collection<int, Booking>  $bookings */
-    private function __construct(public string $title, public DayOf $day, public Collection $bookings, private StaffMember $reader, private ?MeetingNotes $notes, private bool $many)
-    {
-    }
+    private function __construct(
+        public string $title,
+        public DayOf $day,
+        public Collection $bookings,
+        private StaffMember $reader,
+        private ?MeetingNotes $notes,
+        private bool $many,
+    ) {}
 
     /** All that the reader has to be at. */
     public static function ofReader(StaffMember $reader, DayOf $day, bool $notes = false): self
     {
-        return self::made(Words::say('day.run_own', ['host' => $reader->name]), $reader, $day, $notes, false, static fn (Builder $one) => $one->where(static fn ($any) => $any->where('staff_id', $reader->id)
-            ->orWhereHas('sheet.colleagues', static fn ($colleague) => $colleague->where('staff_id', $reader->id)->where('role', HostRole::Must))));
+        return self::made(
+            Words::say('day.run_own', ['host' => $reader->name]),
+            $reader,
+            $day,
+            $notes,
+            false,
+            static fn(Builder $one) => $one->where(
+                static fn($any) => $any
+                    ->where('staff_id', $reader->id)
+                    ->orWhereHas(
+                        'sheet.colleagues',
+                        static fn($colleague) => $colleague
+                            ->where('staff_id', $reader->id)
+                            ->where('role', HostRole::Must),
+                    ),
+            ),
+        );
     }
 
     public static function ofSheet(StaffMember $reader, Sheet $sheet, DayOf $day, bool $notes = false): self
     {
-        return self::made($sheet->title, $reader, $day, $notes, $sheet->canChooseHost(), static fn (Builder $one) => $one->where('sheet_id', $sheet->id));
+        return self::made(
+            $sheet->title,
+            $reader,
+            $day,
+            $notes,
+            $sheet->canChooseHost(),
+            static fn(Builder $one) => $one->where('sheet_id', $sheet->id),
+        );
     }
 
     public static function ofSchool(StaffMember $reader, DayOf $day): self
     {
-        return self::made($reader->school->name, $reader, $day, false, true, static fn (Builder $one) => $one->whereHas('host', static fn ($host) => $host->where('school_id', $reader->school_id)));
+        return self::made(
+            $reader->school->name,
+            $reader,
+            $day,
+            false,
+            true,
+            static fn(Builder $one) => $one->whereHas(
+                'host',
+                static fn($host) => $host->where('school_id', $reader->school_id),
+            ),
+        );
     }
 
     /** @param  \Closure(Builder<Booking>): mixed  $which */
-    private static function made(string $title, StaffMember $reader, DayOf $day, bool $notes, bool $many, \Closure $which): self
-    {
-        $bookings = $day->meetings()->tap($which)
-            ->with(['sheet.host.school', 'host', 'place', 'pass', 'guests.pass', 'turn'])->orderBy('starts_at')->orderBy('id')->limit(self::MOST)->get();
+    private static function made(
+        string $title,
+        StaffMember $reader,
+        DayOf $day,
+        bool $notes,
+        bool $many,
+        \Closure $which,
+    ): self {
+        $bookings = $day
+            ->meetings()
+            ->tap($which)
+            ->with(['sheet.host.school', 'host', 'place', 'pass', 'guests.pass', 'turn'])
+            ->orderBy('starts_at')
+            ->orderBy('id')
+            ->limit(self::MOST)
+            ->get();
 
         return new self($title, $day, $bookings, $reader, $notes ? MeetingNotes::of($reader, $bookings) : null, $many);
     }
@@ -59,27 +108,72 @@ final readonly class RunSheet
     /** @return list<array<string, mixed>> as RunSheetRow in docs/formats/recess.openapi.yaml */
     public function rows(): array
     {
-        return array_values($this->bookings->map(fn (Booking $one): array => [
-            'id' => $one->id,
-            'from' => Spell::time($one->span()->start, $this->day->zone), 'until' => Spell::time($one->span()->end, $this->day->zone),
-            'student' => $one->student, 'who' => $one->pass->name,
-            'guests' => array_values($one->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): string => $guest->pass->name)->all()),
-            'phone' => $one->pass->phone, 'host' => $this->many ? $one->host->name : '', 'place' => $one->place->label,
-            'answers' => BookingTable::answers($one->sheet, $one, $this->reader), 'arrived' => self::arrival($one->turn, $this->day), 'outcome' => self::outcome($one->turn),
-            'note' => $this->notes?->about($one)['note'] ?? '',
-        ])->all());
+        return array_values(
+            $this->bookings
+                ->map(
+                    fn(Booking $one): array => [
+                        'id' => $one->id,
+                        'from' => Spell::time($one->span()->start, $this->day->zone),
+                        'until' => Spell::time($one->span()->end, $this->day->zone),
+                        'student' => $one->student,
+                        'who' => $one->pass->name,
+                        'guests' => array_values(
+                            $one->guests
+                                ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
+                                ->map(static fn(Guest $guest): string => $guest->pass->name)
+                                ->all(),
+                        ),
+                        'phone' => $one->pass->phone,
+                        'host' => $this->many ? $one->host->name : '',
+                        'place' => $one->place->label,
+                        'answers' => BookingTable::answers($one->sheet, $one, $this->reader),
+                        'arrived' => self::arrival($one->turn, $this->day),
+                        'outcome' => self::outcome($one->turn),
+                        'note' => $this->notes?->about($one)['note'] ?? '',
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return iterable<list<string|LocalDate|LocalTime>> a heading, then a row each */
     public function table(): iterable
     {
-        yield ['Date', 'From', 'To', 'Host', 'Student', 'Visitor', 'Phone', 'Place', 'Answers', 'Arrived', 'What became of it'];
+        yield [
+            'Date',
+            'From',
+            'To',
+            'Host',
+            'Student',
+            'Visitor',
+            'Phone',
+            'Place',
+            'Answers',
+            'Arrived',
+            'What became of it',
+        ];
         foreach ($this->bookings as $one) {
             $zone = $this->day->zone;
             $answers = BookingTable::answers($one->sheet, $one, $this->reader);
             yield [
-                $zone->dateAt($one->span()->start), $zone->timeAt($one->span()->start), $zone->timeAt($one->span()->end), $one->host->name, $one->student, $one->pass->name, $one->pass->phone, $one->place->label,
-                implode('; ', array_map(static fn (string $question, string $answer): string => "$question: $answer", array_keys($answers), $answers)), self::arrival($one->turn, $this->day), self::outcome($one->turn),
+                $zone->dateAt($one->span()->start),
+                $zone->timeAt($one->span()->start),
+                $zone->timeAt($one->span()->end),
+                $one->host->name,
+                $one->student,
+                $one->pass->name,
+                $one->pass->phone,
+                $one->place->label,
+                implode(
+                    '; ',
+                    array_map(
+                        static fn(string $question, string $answer): string => "$question: $answer",
+                        array_keys($answers),
+                        $answers,
+                    ),
+                ),
+                self::arrival($one->turn, $this->day),
+                self::outcome($one->turn),
             ];
         }
     }
@@ -88,11 +182,14 @@ final readonly class RunSheet
     public function doors(): array
     {
         $doors = [];
-        foreach ($this->bookings->filter(static fn (Booking $one): bool => $one->place->kind === PlaceKind::Room) as $one) {
-            $doors[$one->host->name."\n".$one->place->label][] = Spell::time($one->span()->start, $this->day->zone);
+        foreach (
+            $this->bookings->filter(static fn(Booking $one): bool => $one->place->kind === PlaceKind::Room)
+            as $one
+        ) {
+            $doors[$one->host->name . "\n" . $one->place->label][] = Spell::time($one->span()->start, $this->day->zone);
         }
 
-        return array_map(static fn (array $times): array => array_values(array_unique($times)), $doors);
+        return array_map(static fn(array $times): array => array_values(array_unique($times)), $doors);
     }
 
     private static function arrival(?Turn $turn, DayOf $day): string

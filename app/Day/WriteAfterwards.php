@@ -33,13 +33,38 @@ final class WriteAfterwards
             if ($earlier !== null) {
                 return $earlier;
             }
-            $readers = self::readers($sheet, $text)->filter(static fn (Booking $one): bool => $one->pass->email !== null);
+            $readers = self::readers($sheet, $text)->filter(
+                static fn(Booking $one): bool => $one->pass->email !== null,
+            );
             $letter = AfterLetter::query()->create([
-                'sheet_id' => $sheet->id, 'staff_id' => $writer->id, 'request_key' => $key, 'to' => $text->to->value, 'subject' => $text->subject, 'text' => $text->text, 'sent_at' => Instant::column($now),
-                'sent_to' => array_values($readers->map(static fn (Booking $one): array => ['booking' => $one->id, 'name' => $one->pass->name, 'email' => (string) $one->pass->email])->all()),
+                'sheet_id' => $sheet->id,
+                'staff_id' => $writer->id,
+                'request_key' => $key,
+                'to' => $text->to->value,
+                'subject' => $text->subject,
+                'text' => $text->text,
+                'sent_at' => Instant::column($now),
+                'sent_to' => array_values(
+                    $readers
+                        ->map(
+                            static fn(Booking $one): array => [
+                                'booking' => $one->id,
+                                'name' => $one->pass->name,
+                                'email' => (string) $one->pass->email,
+                            ],
+                        )
+                        ->all(),
+                ),
             ]);
             foreach ($readers as $booking) {
-                event(new WrittenAfterwards($letter, $booking, self::filled($text->subject, $booking), self::filled($text->text, $booking)));
+                event(
+                    new WrittenAfterwards(
+                        $letter,
+                        $booking,
+                        self::filled($text->subject, $booking),
+                        self::filled($text->text, $booking),
+                    ),
+                );
             }
 
             return $letter;
@@ -51,9 +76,16 @@ final class WriteAfterwards
     {
         $day = DayOf::on(LocalDate::parse($text->date), $sheet->host->school->timeZone())->span;
 
-        return $sheet->bookings()->where('state', BookingState::Booked)->whereHas('turn', static fn ($turn) => $turn->where('outcome', $text->to))
-            ->where('starts_at', '>=', Instant::column($day->start))->where('starts_at', '<', Instant::column($day->end))
-            ->with(['pass', 'host', 'sheet.host.school'])->orderBy('starts_at')->limit(self::MOST)->get();
+        return $sheet
+            ->bookings()
+            ->where('state', BookingState::Booked)
+            ->whereHas('turn', static fn($turn) => $turn->where('outcome', $text->to))
+            ->where('starts_at', '>=', Instant::column($day->start))
+            ->where('starts_at', '<', Instant::column($day->end))
+            ->with(['pass', 'host', 'sheet.host.school'])
+            ->orderBy('starts_at')
+            ->limit(self::MOST)
+            ->get();
     }
 
     /** @throws ValidationException when something stands between braces that is no blank */
@@ -62,7 +94,12 @@ final class WriteAfterwards
         preg_match_all('/\{([^{}]*)\}/', $text, $found);
         $unknown = array_diff($found[1], self::BLANKS);
         if ($unknown !== []) {
-            throw ValidationException::withMessages([$field => Words::say('day.after_blank', ['blank' => (string) reset($unknown), 'blanks' => '{'.implode('}, {', self::BLANKS).'}'])]);
+            throw ValidationException::withMessages([
+                $field => Words::say('day.after_blank', [
+                    'blank' => (string) reset($unknown),
+                    'blanks' => '{' . implode('}, {', self::BLANKS) . '}',
+                ]),
+            ]);
         }
     }
 
@@ -70,9 +107,15 @@ final class WriteAfterwards
     {
         $zone = $booking->sheet->host->school->timeZone();
 
-        return Spell::onClock($booking->pass->clock, static fn (): string => strtr($text, [
-            '{name}' => $booking->pass->name, '{student}' => $booking->student ?: $booking->pass->name, '{date}' => Spell::date($zone->dateAt($booking->span()->start)),
-            '{time}' => Spell::time($booking->span()->start, $zone), '{host}' => $booking->host->name,
-        ]));
+        return Spell::onClock(
+            $booking->pass->clock,
+            static fn(): string => strtr($text, [
+                '{name}' => $booking->pass->name,
+                '{student}' => $booking->student ?: $booking->pass->name,
+                '{date}' => Spell::date($zone->dateAt($booking->span()->start)),
+                '{time}' => Spell::time($booking->span()->start, $zone),
+                '{host}' => $booking->host->name,
+            ]),
+        );
     }
 }

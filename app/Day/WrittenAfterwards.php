@@ -9,7 +9,10 @@ use App\Models\Booking;
 /** Raised for each who gets such a message, in the transaction that notes it. */
 final readonly class WrittenAfterwards
 {
-    public function __construct(public AfterLetter $letter, public Booking $booking, public string $subject, public string $text)
-    {
-    }
+    public function __construct(
+        public AfterLetter $letter,
+        public Booking $booking,
+        public string $subject,
+        public string $text,
+    ) {}
 }

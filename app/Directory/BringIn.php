@@ -19,14 +19,34 @@ final class BringIn
             $at = Instant::column($now);
             $touched = [...$plan->newStudents(), ...$plan->changedStudents];
             $this->classes($plan, $at);
-            $this->people($plan, 'students', $plan->roll->students, $plan->newStudents(), $plan->changedStudents, $plan->studentRows, $at);
-            $this->people($plan, 'guardians', $plan->roll->guardians, $plan->newGuardians(), $plan->changedGuardians, $plan->guardianRows, $at);
+            $this->people(
+                $plan,
+                'students',
+                $plan->roll->students,
+                $plan->newStudents(),
+                $plan->changedStudents,
+                $plan->studentRows,
+                $at,
+            );
+            $this->people(
+                $plan,
+                'guardians',
+                $plan->roll->guardians,
+                $plan->newGuardians(),
+                $plan->changedGuardians,
+                $plan->guardianRows,
+                $at,
+            );
             $this->passes($plan);
             $this->memberships($plan, $touched, $at);
             foreach (array_chunk(array_keys($plan->goneStudents), 500) as $gone) {
-                DB::table('students')->whereIn('id', $gone)->update(['put_away_at' => $at, 'updated_at' => $at]);
+                DB::table('students')
+                    ->whereIn('id', $gone)
+                    ->update(['put_away_at' => $at, 'updated_at' => $at]);
             }
-            DB::table('school_classes')->whereIn('id', $plan->goneClasses)->update(['put_away_at' => $at, 'updated_at' => $at]);
+            DB::table('school_classes')
+                ->whereIn('id', $plan->goneClasses)
+                ->update(['put_away_at' => $at, 'updated_at' => $at]);
         });
     }
 
@@ -34,14 +54,26 @@ final class BringIn
     {
         foreach ([...$plan->newClasses(), ...$plan->changedClasses] as $key) {
             $class = $plan->roll->classes[$key];
-            $columns = ['name' => $class['name'], 'number' => $class['number'], 'put_away_at' => null, 'updated_at' => $at];
+            $columns = [
+                'name' => $class['name'],
+                'number' => $class['number'],
+                'put_away_at' => null,
+                'updated_at' => $at,
+            ];
             if (isset($plan->classRows[$key])) {
                 DB::table('school_classes')->where('id', $plan->classRows[$key])->update($columns);
             } else {
-                $plan->classRows[$key] = DB::table('school_classes')->insertGetId($columns + ['school_id' => $plan->school->id, 'created_at' => $at]);
+                $plan->classRows[$key] = DB::table('school_classes')->insertGetId(
+                    $columns + ['school_id' => $plan->school->id, 'created_at' => $at],
+                );
             }
             DB::table('class_teachers')->where('class_id', $plan->classRows[$key])->delete();
-            DB::table('class_teachers')->insert(array_map(static fn (string $email): array => ['class_id' => $plan->classRows[$key], 'email' => $email], array_keys($class['teachers'])));
+            DB::table('class_teachers')->insert(
+                array_map(
+                    static fn(string $email): array => ['class_id' => $plan->classRows[$key], 'email' => $email],
+                    array_keys($class['teachers']),
+                ),
+            );
         }
     }
 
@@ -51,11 +83,23 @@ final class BringIn
      * @param  list<string>  $changed
      * @param  array<string, int>  $rows
      */
-    private function people(RollPlan $plan, string $table, array $said, array $new, array $changed, array &$rows, string $at): void
-    {
+    private function people(
+        RollPlan $plan,
+        string $table,
+        array $said,
+        array $new,
+        array $changed,
+        array &$rows,
+        string $at,
+    ): void {
         foreach ([...$new, ...$changed] as $key) {
             $name = (string) $said[$key]['name'];
-            $columns = ['name' => $name, 'name_key' => Booking::studentKey($name), 'put_away_at' => null, 'updated_at' => $at];
+            $columns = [
+                'name' => $name,
+                'name_key' => Booking::studentKey($name),
+                'put_away_at' => null,
+                'updated_at' => $at,
+            ];
             // What a file does not say of somebody stays as it is known.
             foreach (['number', 'email', 'phone', 'language'] as $field) {
                 if (($said[$key][$field] ?? '') !== '') {
@@ -65,7 +109,9 @@ final class BringIn
             if (isset($rows[$key])) {
                 DB::table($table)->where('id', $rows[$key])->update($columns);
             } else {
-                $rows[$key] = DB::table($table)->insertGetId($columns + ['school_id' => $plan->school->id, 'created_at' => $at]);
+                $rows[$key] = DB::table($table)->insertGetId(
+                    $columns + ['school_id' => $plan->school->id, 'created_at' => $at],
+                );
             }
         }
     }
@@ -73,9 +119,13 @@ final class BringIn
     /** Whoever has a pass already has the same name and address on it. */
     private function passes(RollPlan $plan): void
     {
-        $ids = array_map(static fn (string $key): int => $plan->guardianRows[$key], $plan->changedGuardians);
+        $ids = array_map(static fn(string $key): int => $plan->guardianRows[$key], $plan->changedGuardians);
         foreach (array_chunk($ids, 500) as $some) {
-            DB::statement('UPDATE passes JOIN guardians ON guardians.id = passes.guardian_id SET passes.name = guardians.name, passes.email = guardians.email, passes.phone = guardians.phone WHERE guardians.id IN ('.implode(',', $some).')');
+            DB::statement(
+                'UPDATE passes JOIN guardians ON guardians.id = passes.guardian_id SET passes.name = guardians.name, passes.email = guardians.email, passes.phone = guardians.phone WHERE guardians.id IN (' .
+                    implode(',', $some) .
+                    ')',
+            );
         }
     }
 
@@ -83,10 +133,13 @@ final class BringIn
     private function memberships(RollPlan $plan, array $keys, string $at): void
     {
         $classes = $links = [];
-        $touched = array_map(static fn (string $key): int => $plan->studentRows[$key], $keys);
+        $touched = array_map(static fn(string $key): int => $plan->studentRows[$key], $keys);
         $byHand = [];
         foreach (array_chunk($touched, 500) as $some) {
-            foreach (DB::table('guardian_student')->whereIn('student_id', $some)->where('from_file', false)->get() as $link) {
+            foreach (
+                DB::table('guardian_student')->whereIn('student_id', $some)->where('from_file', false)->get()
+                as $link
+            ) {
                 $byHand[(int) $link->student_id][(int) $link->guardian_id] = true;
             }
         }
@@ -97,20 +150,34 @@ final class BringIn
             }
             foreach ($plan->roll->students[$key]['guardians'] as $guardian => $mayBook) {
                 $row = $plan->guardianRows[$guardian];
-                if (! isset($byHand[$student][$row])) {
-                    $links[] = ['guardian_id' => $row, 'student_id' => $student, 'may_book' => $mayBook, 'from_file' => true, 'put_away_at' => null];
+                if (!isset($byHand[$student][$row])) {
+                    $links[] = [
+                        'guardian_id' => $row,
+                        'student_id' => $student,
+                        'may_book' => $mayBook,
+                        'from_file' => true,
+                        'put_away_at' => null,
+                    ];
                 }
             }
         }
         foreach (array_chunk($touched, 500) as $some) {
             $plan->roll->hasClasses && DB::table('class_student')->whereIn('student_id', $some)->delete();
-            $plan->roll->hasGuardians && DB::table('guardian_student')->whereIn('student_id', $some)->where('from_file', true)->update(['put_away_at' => $at]);
+            $plan->roll->hasGuardians &&
+                DB::table('guardian_student')
+                    ->whereIn('student_id', $some)
+                    ->where('from_file', true)
+                    ->update(['put_away_at' => $at]);
         }
         foreach (array_chunk($plan->roll->hasClasses ? $classes : [], 1000) as $some) {
             DB::table('class_student')->insertOrIgnore($some);
         }
         foreach (array_chunk($plan->roll->hasGuardians ? $links : [], 1000) as $some) {
-            DB::table('guardian_student')->upsert($some, ['guardian_id', 'student_id'], ['may_book', 'from_file', 'put_away_at']);
+            DB::table('guardian_student')->upsert(
+                $some,
+                ['guardian_id', 'student_id'],
+                ['may_book', 'from_file', 'put_away_at'],
+            );
         }
     }
 }

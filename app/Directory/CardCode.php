@@ -71,16 +71,20 @@ final class CardCode extends Row
      */
     public static function of(Guardian $guardian, Sheet|Round $for, int $until): string
     {
-        $at = $for instanceof Sheet ? [
-            'sheet_id' => $for->id, 'round_id' => null,
-        ] : ['sheet_id' => null, 'round_id' => $for->id];
+        $at =
+            $for instanceof Sheet
+                ? [
+                    'sheet_id' => $for->id,
+                    'round_id' => null,
+                ]
+                : ['sheet_id' => null, 'round_id' => $for->id];
         $code = (new self($at + ['guardian_id' => $guardian->id]))->setRelation('guardian', $guardian)->signs();
         self::query()->updateOrCreate(
             ['code_hash' => Secret::hash($code)],
             $at + ['guardian_id' => $guardian->id, 'until' => Instant::column($until)],
         );
 
-        return substr($code, 0, 5).'-'.substr($code, 5);
+        return substr($code, 0, 5) . '-' . substr($code, 5);
     }
 
     /** The same without the dash: what is hashed. */
@@ -98,7 +102,9 @@ final class CardCode extends Row
         if (strlen($code) !== self::LENGTH) {
             return null;
         }
-        $card = self::query()->where('code_hash', Secret::hash($code))->first() ?? self::query()->find(Secret::formerly('card_codes', $code));
+        $card =
+            self::query()->where('code_hash', Secret::hash($code))->first() ??
+            self::query()->find(Secret::formerly('card_codes', $code));
 
         return $card !== null && $card->until->isFuture() && $card->guardian->put_away_at === null ? $card : null;
     }
@@ -106,8 +112,14 @@ final class CardCode extends Row
     /** Their pass, as far as the card goes. */
     public function pass(): Pass
     {
-        return $this->guardian->pass()->within(
-            $this->round !== null ? Reach::round($this->round) : ($this->sheet === null ? Reach::answer() : Reach::sheet($this->sheet)),
-        );
+        return $this->guardian
+            ->pass()
+            ->within(
+                $this->round !== null
+                    ? Reach::round($this->round)
+                    : ($this->sheet === null
+                        ? Reach::answer()
+                        : Reach::sheet($this->sheet)),
+            );
     }
 }

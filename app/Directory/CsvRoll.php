@@ -20,8 +20,24 @@ final class CsvRoll
         'student_family' => ['family name', 'last name', 'surname', 'student last name'],
         'class' => ['class', 'form', 'group', 'homeroom'],
         'teacher_email' => ['teacher email', 'teacher', 'teacher e-mail'],
-        'guardian1_name' => ['guardian', 'parent', 'guardian name', 'parent name', 'guardian 1', 'parent 1', 'guardian 1 name', 'parent 1 name'],
-        'guardian1_email' => ['guardian email', 'parent email', 'email', 'e-mail', 'guardian 1 email', 'parent 1 email'],
+        'guardian1_name' => [
+            'guardian',
+            'parent',
+            'guardian name',
+            'parent name',
+            'guardian 1',
+            'parent 1',
+            'guardian 1 name',
+            'parent 1 name',
+        ],
+        'guardian1_email' => [
+            'guardian email',
+            'parent email',
+            'email',
+            'e-mail',
+            'guardian 1 email',
+            'parent 1 email',
+        ],
         'guardian1_phone' => ['guardian phone', 'parent phone', 'phone', 'guardian 1 phone', 'parent 1 phone'],
         'guardian1_language' => ['guardian language', 'language', 'home language', 'guardian 1 language'],
         'guardian1_may_book' => ['guardian may book', 'may book', 'guardian 1 may book'],
@@ -44,7 +60,7 @@ final class CsvRoll
         return array_map(static function (string $name) use (&$taken): string {
             $plain = trim((string) preg_replace('/[\s_]+/', ' ', $name));
             foreach (self::PARTS as $part => $names) {
-                if (! isset($taken[$part]) && in_array($plain, [...$names, str_replace('_', ' ', $part)], true)) {
+                if (!isset($taken[$part]) && in_array($plain, [...$names, str_replace('_', ' ', $part)], true)) {
                     $taken[$part] = true;
 
                     return $part;
@@ -63,7 +79,7 @@ final class CsvRoll
     public static function read(CsvFile $file, array $parts, string $country, bool $whole): Roll
     {
         $at = array_flip(array_filter($parts));
-        if (! isset($at['student_name']) && ! isset($at['student_given'], $at['student_family'])) {
+        if (!isset($at['student_name']) && !isset($at['student_given'], $at['student_family'])) {
             throw RollNotReadable::because('no_name_column');
         }
         if (count($file->rows) > self::MOST) {
@@ -74,8 +90,13 @@ final class CsvRoll
         $roll->hasGuardians = isset($at['guardian1_name']) || isset($at['guardian2_name']);
         $file->guessed && $roll->note('guessed');
         foreach ($file->rows as $line => $row) {
-            $cell = static fn (string $part): string => isset($at[$part]) ? trim((string) preg_replace('/\s+/u', ' ', $row[$at[$part]] ?? '')) : '';
-            $name = $cell('student_name') !== '' ? $cell('student_name') : trim($cell('student_given').' '.$cell('student_family'));
+            $cell = static fn(string $part): string => isset($at[$part])
+                ? trim((string) preg_replace('/\s+/u', ' ', $row[$at[$part]] ?? ''))
+                : '';
+            $name =
+                $cell('student_name') !== ''
+                    ? $cell('student_name')
+                    : trim($cell('student_given') . ' ' . $cell('student_family'));
             $number = mb_substr($cell('student_number'), 0, 120);
             $student = $roll->student($number === '' ? null : $number, $name, $line);
             if ($student === null) {
@@ -89,16 +110,32 @@ final class CsvRoll
             if ($cell('class') !== '') {
                 $class = $roll->inClass($student, null, $cell('class'));
                 $teacher = MailAddress::of($cell('teacher_email'));
-                $teacher === null || $roll->classes[$class]['teachers'][$teacher] = true;
+                $teacher === null || ($roll->classes[$class]['teachers'][$teacher] = true);
             }
             foreach (['guardian1', 'guardian2'] as $which) {
                 if ($cell("{$which}_name") === '') {
-                    $cell("{$which}_email") === '' || $roll->note('guardian_without_name', ['line' => $line, 'email' => mb_strimwidth($cell("{$which}_email"), 0, 60, '…')]);
+                    $cell("{$which}_email") === '' ||
+                        $roll->note('guardian_without_name', [
+                            'line' => $line,
+                            'email' => mb_strimwidth($cell("{$which}_email"), 0, 60, '…'),
+                        ]);
 
                     continue;
                 }
-                $guardian = $roll->guardian(null, $cell("{$which}_name"), $cell("{$which}_email"), $cell("{$which}_phone"), $cell("{$which}_language"), $line);
-                $guardian === null || $roll->looksAfter($guardian, $student, ! in_array(mb_strtolower($cell("{$which}_may_book")), ['no', 'n', '0', 'false'], true));
+                $guardian = $roll->guardian(
+                    null,
+                    $cell("{$which}_name"),
+                    $cell("{$which}_email"),
+                    $cell("{$which}_phone"),
+                    $cell("{$which}_language"),
+                    $line,
+                );
+                $guardian === null ||
+                    $roll->looksAfter(
+                        $guardian,
+                        $student,
+                        !in_array(mb_strtolower($cell("{$which}_may_book")), ['no', 'n', '0', 'false'], true),
+                    );
             }
         }
 
@@ -108,6 +145,6 @@ final class CsvRoll
     /** @param  array<string, true>  $classes  in which they are already */
     private static function isInAnotherClass(array $classes, string $class): bool
     {
-        return $classes !== [] && $class !== '' && ! isset($classes["name $class"]);
+        return $classes !== [] && $class !== '' && !isset($classes["name $class"]);
     }
 }

@@ -25,14 +25,24 @@ final class DirectoryController
 {
     public function page(#[CurrentUser] StaffMember $reader): View
     {
-        return Page::staff('Directory', Words::say('directory.title'), ['host' => $reader->name, 'first' => DirectoryData::of($reader->school)]);
+        return Page::staff('Directory', Words::say('directory.title'), [
+            'host' => $reader->name,
+            'first' => DirectoryData::of($reader->school),
+        ]);
     }
 
     public function find(#[CurrentUser] StaffMember $reader, Request $request): JsonResponse
     {
         $class = Asked::word($request, 'class');
 
-        return new JsonResponse(DirectoryData::of($reader->school, mb_substr(trim(Asked::word($request, 'sought')), 0, 120), ctype_digit($class) ? (int) substr($class, 0, 15) : null, Asked::word($request, 'away') === 'yes'));
+        return new JsonResponse(
+            DirectoryData::of(
+                $reader->school,
+                mb_substr(trim(Asked::word($request, 'sought')), 0, 120),
+                ctype_digit($class) ? (int) substr($class, 0, 15) : null,
+                Asked::word($request, 'away') === 'yes',
+            ),
+        );
     }
 
     public function add(#[CurrentUser] StaffMember $reader, StudentRequest $request, KeepStudent $keep): JsonResponse
@@ -40,8 +50,12 @@ final class DirectoryController
         return $this->kept($reader, null, $request, $keep, 201);
     }
 
-    public function change(#[CurrentUser] StaffMember $reader, Student $student, StudentRequest $request, KeepStudent $keep): JsonResponse
-    {
+    public function change(
+        #[CurrentUser] StaffMember $reader,
+        Student $student,
+        StudentRequest $request,
+        KeepStudent $keep,
+    ): JsonResponse {
         return $this->kept($reader, $student, $request, $keep, 200);
     }
 
@@ -51,7 +65,9 @@ final class DirectoryController
         $request->validate(['away' => ['required', 'boolean']]);
         $student->update(['put_away_at' => $request->boolean('away') ? Instant::column(Clock::now()) : null]);
 
-        LogBook::note($request->boolean('away') ? 'student_away' : 'student_back', $student, ['about' => $student->name]);
+        LogBook::note($request->boolean('away') ? 'student_away' : 'student_back', $student, [
+            'about' => $student->name,
+        ]);
 
         return new JsonResponse(DirectoryData::student($student->refresh()));
     }
@@ -73,8 +89,13 @@ final class DirectoryController
         return new JsonResponse(DirectoryData::student($student));
     }
 
-    private function kept(StaffMember $reader, ?Student $student, StudentRequest $request, KeepStudent $keep, int $status): JsonResponse
-    {
+    private function kept(
+        StaffMember $reader,
+        ?Student $student,
+        StudentRequest $request,
+        KeepStudent $keep,
+        int $status,
+    ): JsonResponse {
         try {
             $kept = $keep($reader->school, $student, $request->student(), Clock::now());
         } catch (UniqueConstraintViolationException) {

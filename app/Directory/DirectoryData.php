@@ -23,13 +23,24 @@ final class DirectoryData
     public static function of(School $school, string $sought = '', ?int $class = null, bool $away = false): array
     {
         $found = self::found($school, $sought, $class, $away);
-        $students = (clone $found)->with(['classes', 'guardians'])->orderBy('name_key')->orderBy('id')->limit(self::SHOWN)->get();
+        $students = (clone $found)
+            ->with(['classes', 'guardians'])
+            ->orderBy('name_key')
+            ->orderBy('id')
+            ->limit(self::SHOWN)
+            ->get();
 
         return [
-            'sought' => $sought, 'class' => $class, 'away' => $away,
+            'sought' => $sought,
+            'class' => $class,
+            'away' => $away,
             'counts' => [
                 'students' => Student::here($school->id)->count(),
-                'guardians' => Guardian::query()->where('school_id', $school->id)->whereNull('put_away_at')->whereHas('students')->count(),
+                'guardians' => Guardian::query()
+                    ->where('school_id', $school->id)
+                    ->whereNull('put_away_at')
+                    ->whereHas('students')
+                    ->count(),
                 'away' => Student::query()->where('school_id', $school->id)->whereNotNull('put_away_at')->count(),
             ],
             'classes' => self::classes($school),
@@ -41,16 +52,31 @@ final class DirectoryData
     /** @return list<array{id: int, name: string, students: int}> */
     public static function classes(School $school): array
     {
-        return array_values(SchoolClass::here($school->id)->withCount('students')->get()->sortBy('name', SORT_NATURAL)
-            ->map(static fn (SchoolClass $class): array => ['id' => $class->id, 'name' => $class->name, 'students' => (int) $class->getAttribute('students_count')])->all());
+        return array_values(
+            SchoolClass::here($school->id)
+                ->withCount('students')
+                ->get()
+                ->sortBy('name', SORT_NATURAL)
+                ->map(
+                    static fn(SchoolClass $class): array => [
+                        'id' => $class->id,
+                        'name' => $class->name,
+                        'students' => (int) $class->getAttribute('students_count'),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<array{id: int, name: string, students: int, yours: bool}> those that somebody teaches first */
     public static function classesFor(StaffMember $reader): array
     {
         $mine = DB::table('class_teachers')->where('email', $reader->email)->pluck('class_id')->flip();
-        $classes = array_map(static fn (array $class): array => $class + ['yours' => $mine->has($class['id'])], self::classes($reader->school));
-        usort($classes, static fn (array $a, array $b): int => $b['yours'] <=> $a['yours']);
+        $classes = array_map(
+            static fn(array $class): array => $class + ['yours' => $mine->has($class['id'])],
+            self::classes($reader->school),
+        );
+        usort($classes, static fn(array $a, array $b): int => $b['yours'] <=> $a['yours']);
 
         return $classes;
     }
@@ -59,23 +85,63 @@ final class DirectoryData
     public static function student(Student $student): array
     {
         return [
-            'id' => $student->id, 'name' => $student->name, 'number' => (string) $student->number, 'away' => $student->put_away_at !== null,
-            'classes' => array_values($student->classes->map(static fn (SchoolClass $class): array => ['id' => $class->id, 'name' => $class->name])->all()),
-            'guardians' => array_values($student->guardians->map(static fn (Guardian $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'email' => (string) $one->email, 'phone' => $one->phone, 'language' => $one->language, 'may_book' => (bool) $one->getAttribute('pivot')?->may_book,
-            ])->all()),
+            'id' => $student->id,
+            'name' => $student->name,
+            'number' => (string) $student->number,
+            'away' => $student->put_away_at !== null,
+            'classes' => array_values(
+                $student->classes
+                    ->map(static fn(SchoolClass $class): array => ['id' => $class->id, 'name' => $class->name])
+                    ->all(),
+            ),
+            'guardians' => array_values(
+                $student->guardians
+                    ->map(
+                        static fn(Guardian $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'email' => (string) $one->email,
+                            'phone' => $one->phone,
+                            'language' => $one->language,
+                            'may_book' => (bool) $one->getAttribute('pivot')?->may_book,
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<Student> */
-    private static function found(School $school, string $sought, ?int $class, bool $away): \Illuminate\Database\Eloquent\Builder
-    {
-        $like = '%'.addcslashes(Booking::studentKey($sought), '\\%_').'%';
+    private static function found(
+        School $school,
+        string $sought,
+        ?int $class,
+        bool $away,
+    ): \Illuminate\Database\Eloquent\Builder {
+        $like = '%' . addcslashes(Booking::studentKey($sought), '\\%_') . '%';
 
-        return Student::query()->where('school_id', $school->id)
-            ->when($away, static fn ($one) => $one->whereNotNull('put_away_at'), static fn ($one) => $one->whereNull('put_away_at'))
-            ->when($sought !== '', static fn ($one) => $one->where(static fn ($any) => $any->where('name_key', 'like', $like)->orWhere('number', $sought)
-                ->orWhereHas('guardians', static fn ($guardian) => $guardian->where('guardians.name_key', 'like', $like))))
-            ->when($class !== null, static fn ($one) => $one->whereHas('classes', static fn ($of) => $of->where('school_classes.id', $class)));
+        return Student::query()
+            ->where('school_id', $school->id)
+            ->when(
+                $away,
+                static fn($one) => $one->whereNotNull('put_away_at'),
+                static fn($one) => $one->whereNull('put_away_at'),
+            )
+            ->when(
+                $sought !== '',
+                static fn($one) => $one->where(
+                    static fn($any) => $any
+                        ->where('name_key', 'like', $like)
+                        ->orWhere('number', $sought)
+                        ->orWhereHas(
+                            'guardians',
+                            static fn($guardian) => $guardian->where('guardians.name_key', 'like', $like),
+                        ),
+                ),
+            )
+            ->when(
+                $class !== null,
+                static fn($one) => $one->whereHas('classes', static fn($of) => $of->where('school_classes.id', $class)),
+            );
     }
 }

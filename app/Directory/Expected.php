@@ -32,7 +32,14 @@ final class Expected extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['student_id' => null, 'class' => '', 'email' => null, 'phone' => '', 'reminded_at' => null, 'failure' => ''];
+    protected $attributes = [
+        'student_id' => null,
+        'class' => '',
+        'email' => null,
+        'phone' => '',
+        'reminded_at' => null,
+        'failure' => '',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -56,7 +63,7 @@ final class Expected extends Row
     /** The sheet's link that knows about whom it is, and nothing else. */
     public function link(): string
     {
-        return $this->sheet->link().'?'.http_build_query(['for' => $this->id.'-'.self::sign($this->id)]);
+        return $this->sheet->link() . '?' . http_build_query(['for' => $this->id . '-' . self::sign($this->id)]);
     }
 
     /** Of a link, on that sheet. */
@@ -64,7 +71,9 @@ final class Expected extends Row
     {
         [$id, $sign] = explode('-', $key, 2) + ['', ''];
 
-        return ctype_digit($id) && strlen($id) < 19 && hash_equals(self::sign((int) $id), $sign) ? self::query()->where('sheet_id', $sheet->id)->find((int) $id) : null;
+        return ctype_digit($id) && strlen($id) < 19 && hash_equals(self::sign((int) $id), $sign)
+            ? self::query()->where('sheet_id', $sheet->id)->find((int) $id)
+            : null;
     }
 
     private static function sign(int $id): string

@@ -35,7 +35,12 @@ final class Guardian extends Row
     protected $guarded = [];
 
     protected $attributes = [
-        'number' => null, 'email' => null, 'phone' => '', 'language' => '', 'generation' => 1, 'put_away_at' => null,
+        'number' => null,
+        'email' => null,
+        'phone' => '',
+        'language' => '',
+        'generation' => 1,
+        'put_away_at' => null,
     ];
 
     /** @return array<string, string> */
@@ -54,8 +59,13 @@ final class Guardian extends Row
     /** @return BelongsToMany<Student, $this, Guardianship> for whom they may book */
     public function students(): BelongsToMany
     {
-        return $this->belongsToMany(Student::class, 'guardian_student')->using(Guardianship::class)->withPivot(['may_book', 'from_file', 'put_away_at'])
-            ->wherePivotNull('put_away_at')->wherePivot('may_book', true)->whereNull('students.put_away_at')->orderBy('students.name');
+        return $this->belongsToMany(Student::class, 'guardian_student')
+            ->using(Guardianship::class)
+            ->withPivot(['may_book', 'from_file', 'put_away_at'])
+            ->wherePivotNull('put_away_at')
+            ->wherePivot('may_book', true)
+            ->whereNull('students.put_away_at')
+            ->orderBy('students.name');
     }
 
     /**
@@ -66,27 +76,38 @@ final class Guardian extends Row
      */
     public static function whoMayBookFor(Builder $students): Rows
     {
-        return self::query()->toBase()->join('guardian_student', 'guardian_student.guardian_id', '=', 'guardians.id')
+        return self::query()
+            ->toBase()
+            ->join('guardian_student', 'guardian_student.guardian_id', '=', 'guardians.id')
             ->whereIn('guardian_student.student_id', $students->select('students.id'))
-            ->where('guardian_student.may_book', true)->whereNull('guardian_student.put_away_at')->whereNull('guardians.put_away_at')
-            ->distinct()->orderBy('guardians.id')->select(['guardians.id', 'guardians.email', 'guardians.phone']);
+            ->where('guardian_student.may_book', true)
+            ->whereNull('guardian_student.put_away_at')
+            ->whereNull('guardians.put_away_at')
+            ->distinct()
+            ->orderBy('guardians.id')
+            ->select(['guardians.id', 'guardians.email', 'guardians.phone']);
     }
 
     /** Whose pass it is, as long as the school knows them. */
     public static function ofPass(?Pass $pass): ?self
     {
-        return $pass?->guardian_id === null ? null : self::query()->whereKey($pass->guardian_id)->whereNull('put_away_at')->first();
+        return $pass?->guardian_id === null
+            ? null
+            : self::query()->whereKey($pass->guardian_id)->whereNull('put_away_at')->first();
     }
 
     public function child(string $called): ?Student
     {
-        return $this->students->first(static fn (Student $child): bool => $child->name() === $called);
+        return $this->students->first(static fn(Student $child): bool => $child->name() === $called);
     }
 
     /** Their pass, made when it is first wanted. Whom the school knows by an address need not show that it answers. */
     public function pass(): Pass
     {
-        return Pass::query()->firstOrCreate(['guardian_id' => $this->id], $this->onPass() + ['confirmed_at' => CarbonImmutable::now()]);
+        return Pass::query()->firstOrCreate(
+            ['guardian_id' => $this->id],
+            $this->onPass() + ['confirmed_at' => CarbonImmutable::now()],
+        );
     }
 
     /** @return array{name: string, email: string|null, phone: string} what the directory says of them, as their pass has it */

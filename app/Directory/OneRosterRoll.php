@@ -25,7 +25,7 @@ final class OneRosterRoll
     /** @throws RollNotReadable when it is no such bundle, or one of its tables is missing */
     public static function read(string $path, string $country): Roll
     {
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
             throw RollNotReadable::because('no_bundle');
         }
@@ -59,7 +59,7 @@ final class OneRosterRoll
             }
         }
         foreach (self::NEEDED as $name) {
-            if (! in_array($modes[$name] ?? '', ['bulk', 'delta'], true) || $zip->locateName("$name.csv") === false) {
+            if (!in_array($modes[$name] ?? '', ['bulk', 'delta'], true) || $zip->locateName("$name.csv") === false) {
                 throw RollNotReadable::because('table_missing', ['table' => "$name.csv"]);
             }
         }
@@ -74,7 +74,10 @@ final class OneRosterRoll
     private static function roles(\ZipArchive $zip, array $modes): array
     {
         $roles = [];
-        foreach (in_array($modes['roles'] ?? 'absent', ['bulk', 'delta'], true) ? self::table($zip, 'roles') : [] as $row) {
+        foreach (
+            in_array($modes['roles'] ?? 'absent', ['bulk', 'delta'], true) ? self::table($zip, 'roles') : []
+            as $row
+        ) {
             if (strtolower($row['status'] ?? '') !== 'tobedeleted') {
                 $roles[$row['usersourcedid'] ?? ''][strtolower($row['role'] ?? '')] = true;
             }
@@ -94,23 +97,27 @@ final class OneRosterRoll
             $id = $row['sourcedid'] ?? '';
             $is = $roles[$id] ?? [strtolower($row['role'] ?? '') => true];
             $student = isset($is['student']);
-            if (strtolower($row['status'] ?? '') === 'tobedeleted' || strtolower($row['enableduser'] ?? 'true') === 'false') {
-                $student && $roll->gone[$id] = true;
+            if (
+                strtolower($row['status'] ?? '') === 'tobedeleted' ||
+                strtolower($row['enableduser'] ?? 'true') === 'false'
+            ) {
+                $student && ($roll->gone[$id] = true);
 
                 continue;
             }
-            $given = ($row['preferredgivenname'] ?? '') !== '' ? $row['preferredgivenname'] : ($row['givenname'] ?? '');
-            $family = ($row['preferredfamilyname'] ?? '') !== '' ? $row['preferredfamilyname'] : ($row['familyname'] ?? '');
+            $given = ($row['preferredgivenname'] ?? '') !== '' ? $row['preferredgivenname'] : $row['givenname'] ?? '';
+            $family =
+                ($row['preferredfamilyname'] ?? '') !== '' ? $row['preferredfamilyname'] : $row['familyname'] ?? '';
             $name = trim("$given $family");
             if ($id === '') {
                 $roll->wrong('no_id', ['line' => $line, 'name' => $name]);
             } elseif ($student) {
                 $key = $roll->student($id, $name, $line);
-                $key === null || $students[$id] = $key;
+                $key === null || ($students[$id] = $key);
             } elseif (array_intersect_key($is, array_flip(self::GUARDIANS)) !== []) {
-                $phone = ($row['sms'] ?? '') !== '' ? $row['sms'] : ($row['phone'] ?? '');
+                $phone = ($row['sms'] ?? '') !== '' ? $row['sms'] : $row['phone'] ?? '';
                 $key = $roll->guardian($id, $name, $row['email'] ?? '', $phone, '', $line);
-                $key === null || $guardians[$id] = $key;
+                $key === null || ($guardians[$id] = $key);
             } elseif (($address = MailAddress::of($row['email'] ?? '')) !== null) {
                 $teachers[$id] = $address;
             }
@@ -149,7 +156,7 @@ final class OneRosterRoll
             if (strtolower($row['status'] ?? '') === 'tobedeleted') {
                 continue;
             }
-            if (! isset($names[$class])) {
+            if (!isset($names[$class])) {
                 $unknown++;
             } elseif (isset($students[$user])) {
                 $roll->inClass($students[$user], $class, $names[$class]);
@@ -168,11 +175,16 @@ final class OneRosterRoll
         // No more than it says that it has, whatever it says.
         $bytes = $zip->getFromName("$name.csv", self::MOST_BYTES);
         if ($bytes === false) {
-            throw RollNotReadable::because($name === 'manifest' ? 'no_bundle' : 'table_missing', ['table' => "$name.csv"]);
+            throw RollNotReadable::because($name === 'manifest' ? 'no_bundle' : 'table_missing', [
+                'table' => "$name.csv",
+            ]);
         }
         $file = CsvFile::read($bytes);
         foreach ($file->rows as $line => $row) {
-            yield $line => array_combine($file->columns, array_pad(array_slice($row, 0, count($file->columns)), count($file->columns), ''));
+            yield $line => array_combine(
+                $file->columns,
+                array_pad(array_slice($row, 0, count($file->columns)), count($file->columns), ''),
+            );
         }
     }
 }

@@ -31,14 +31,47 @@ final class RenewKeysCommand extends Command
     public function handle(): int
     {
         $until = Instant::column(Clock::now() + self::SECONDS);
-        $this->renew('passes', 'token_hash', Pass::query()->getModel(), static fn (Pass $pass): string => $pass->token(), $until);
-        $this->renew('staff', 'feed_hash', StaffMember::query()->getModel(), static fn (StaffMember $staff): string => $staff->feedToken(), $until);
-        $this->renew('kiosks', 'token_hash', Kiosk::query()->getModel(), static fn (Kiosk $kiosk): string => $kiosk->token(), $until);
-        $this->renew('waiting', 'token_hash', Waiting::query()->getModel(), static fn (Waiting $place): string => $place->token(), $until);
-        $this->renew('account_keys', 'token_hash', AccountKey::query()->getModel(), static fn (AccountKey $key): string => $key->token(), $until);
         $this->renew(
-            'card_codes', 'code_hash', CardCode::query()->getModel(),
-            static fn (CardCode $card): string => $card->signs(), $until,
+            'passes',
+            'token_hash',
+            Pass::query()->getModel(),
+            static fn(Pass $pass): string => $pass->token(),
+            $until,
+        );
+        $this->renew(
+            'staff',
+            'feed_hash',
+            StaffMember::query()->getModel(),
+            static fn(StaffMember $staff): string => $staff->feedToken(),
+            $until,
+        );
+        $this->renew(
+            'kiosks',
+            'token_hash',
+            Kiosk::query()->getModel(),
+            static fn(Kiosk $kiosk): string => $kiosk->token(),
+            $until,
+        );
+        $this->renew(
+            'waiting',
+            'token_hash',
+            Waiting::query()->getModel(),
+            static fn(Waiting $place): string => $place->token(),
+            $until,
+        );
+        $this->renew(
+            'account_keys',
+            'token_hash',
+            AccountKey::query()->getModel(),
+            static fn(AccountKey $key): string => $key->token(),
+            $until,
+        );
+        $this->renew(
+            'card_codes',
+            'code_hash',
+            CardCode::query()->getModel(),
+            static fn(CardCode $card): string => $card->signs(),
+            $until,
         );
 
         return self::SUCCESS;
@@ -52,17 +85,22 @@ final class RenewKeysCommand extends Command
      */
     private function renew(string $table, string $column, Model $model, \Closure $token, string $until): void
     {
-        $model->newQuery()->whereNotNull($column)->chunkById(500, static function ($rows) use ($table, $column, $token, $until): void {
-            DB::transaction(static function () use ($rows, $table, $column, $token, $until): void {
-                foreach ($rows as $row) {
-                    $old = (string) $row->getAttribute($column);
-                    $new = Secret::hash($token($row));
-                    if ($old !== $new) {
-                        Secret::remember($old, $table, (int) $row->getKey(), $until);
-                        DB::table($table)->where('id', $row->getKey())->update([$column => $new]);
+        $model
+            ->newQuery()
+            ->whereNotNull($column)
+            ->chunkById(500, static function ($rows) use ($table, $column, $token, $until): void {
+                DB::transaction(static function () use ($rows, $table, $column, $token, $until): void {
+                    foreach ($rows as $row) {
+                        $old = (string) $row->getAttribute($column);
+                        $new = Secret::hash($token($row));
+                        if ($old !== $new) {
+                            Secret::remember($old, $table, (int) $row->getKey(), $until);
+                            DB::table($table)
+                                ->where('id', $row->getKey())
+                                ->update([$column => $new]);
+                        }
                     }
-                }
+                });
             });
-        });
     }
 }

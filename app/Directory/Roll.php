@@ -46,9 +46,7 @@ final class Roll
      * @param  string  $country  in which phone numbers are read
      * @param  bool  $whole  whether whoever is not in it has gone
      */
-    public function __construct(private readonly string $country, public bool $whole)
-    {
-    }
+    public function __construct(private readonly string $country, public bool $whole) {}
 
     /** @param  array<string, string|int>  $values */
     public function note(string $key, array $values = []): void
@@ -68,15 +66,20 @@ final class Roll
     /** @return string|null the student's key; null when the name is none */
     public function student(?string $number, string $name, int $line): ?string
     {
-        if (! self::isName($name)) {
+        if (!self::isName($name)) {
             $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
 
             return null;
         }
-        $key = $number === null ? 'name '.Booking::studentKey($name) : "number $number";
+        $key = $number === null ? 'name ' . Booking::studentKey($name) : "number $number";
         $known = $this->students[$key] ?? null;
         if ($known !== null && Booking::studentKey($known['name']) !== Booking::studentKey($name)) {
-            $this->wrong('number_twice', ['line' => $line, 'number' => (string) $number, 'name' => $name, 'other' => $known['name']]);
+            $this->wrong('number_twice', [
+                'line' => $line,
+                'number' => (string) $number,
+                'name' => $name,
+                'other' => $known['name'],
+            ]);
 
             return null;
         }
@@ -105,9 +108,15 @@ final class Roll
      * Somebody who looks after a student; the same one of several siblings. An address that is none, or a number that
      * cannot be, is said and left out: the person stays.
      */
-    public function guardian(?string $number, string $name, string $email, string $phone, string $language, int $line): ?string
-    {
-        if (! self::isName($name)) {
+    public function guardian(
+        ?string $number,
+        string $name,
+        string $email,
+        string $phone,
+        string $language,
+        int $line,
+    ): ?string {
+        if (!self::isName($name)) {
             $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
 
             return null;
@@ -116,7 +125,7 @@ final class Roll
         if ($address === null && $email !== '') {
             $this->note('no_address', ['line' => $line, 'name' => $name, 'email' => mb_strimwidth($email, 0, 60, '…')]);
         }
-        if ($phone !== '' && ! PhoneNumber::isOne($phone, $this->country)) {
+        if ($phone !== '' && !PhoneNumber::isOne($phone, $this->country)) {
             $this->note('no_phone', ['line' => $line, 'name' => $name, 'phone' => mb_strimwidth($phone, 0, 40, '…')]);
             $phone = '';
         }
@@ -127,8 +136,11 @@ final class Roll
         $key = $number === null ? self::guardianKey($name, $address, $phone) : "number $number";
         $known = $this->guardians[$key] ?? null;
         $this->guardians[$key] = [
-            'number' => $number, 'name' => $name, 'email' => $address ?? $known['email'] ?? null,
-            'phone' => $phone !== '' ? $phone : $known['phone'] ?? '', 'language' => $language !== '' ? $language : $known['language'] ?? '',
+            'number' => $number,
+            'name' => $name,
+            'email' => $address ?? ($known['email'] ?? null),
+            'phone' => $phone !== '' ? $phone : $known['phone'] ?? '',
+            'language' => $language !== '' ? $language : $known['language'] ?? '',
         ];
 
         return $key;
@@ -136,7 +148,7 @@ final class Roll
 
     public static function guardianKey(string $name, ?string $email, string $phone): string
     {
-        return 'name '.Booking::studentKey($name).'|'.($email ?? $phone);
+        return 'name ' . Booking::studentKey($name) . '|' . ($email ?? $phone);
     }
 
     public function looksAfter(string $guardian, string $student, bool $mayBook = true): void

@@ -33,7 +33,7 @@ final class RollFileController
     {
         $request->validate(['digest' => ['required', 'string']]);
         [$plan, $columns] = $this->plan($reader, $request);
-        if ($plan === null || ! hash_equals($plan->digest(), $request->string('digest')->toString())) {
+        if ($plan === null || !hash_equals($plan->digest(), $request->string('digest')->toString())) {
             throw new NotNow(Words::say('directory.changed_meanwhile'));
         }
         $counts = self::counts($plan);
@@ -42,16 +42,25 @@ final class RollFileController
         if ($columns !== null) {
             $school = $reader->school;
             // The newest few; a file with the same first line is matched by itself next time.
-            $school->update(['columns' => array_slice([$columns['digest'] => $columns['parts']] + $school->columns, 0, 20, true)]);
+            $school->update([
+                'columns' => array_slice([$columns['digest'] => $columns['parts']] + $school->columns, 0, 20, true),
+            ]);
         }
 
-        return new JsonResponse(['said' => Words::say('directory.brought_in', $counts), 'directory' => DirectoryData::of($reader->school)], 201);
+        return new JsonResponse(
+            ['said' => Words::say('directory.brought_in', $counts), 'directory' => DirectoryData::of($reader->school)],
+            201,
+        );
     }
 
     /** @return array{RollPlan|null, array{digest: string, names: list<string>, examples: list<list<string>>, parts: list<string>}|null} */
     private function plan(StaffMember $reader, Request $request): array
     {
-        $request->validate(['file' => ['required', 'file', 'max:11264'], 'whole' => ['nullable', Rule::in(['yes', 'no'])], 'parts' => ['nullable', 'string', 'max:10000']]);
+        $request->validate([
+            'file' => ['required', 'file', 'max:11264'],
+            'whole' => ['nullable', Rule::in(['yes', 'no'])],
+            'parts' => ['nullable', 'string', 'max:10000'],
+        ]);
         $file = $request->file('file');
         assert($file instanceof UploadedFile);
         $school = $reader->school;
@@ -63,13 +72,29 @@ final class RollFileController
             $digest = hash('sha256', implode("\0", $table->columns));
             $said = json_decode($request->string('parts')->toString(), true);
             $known = is_array($said) ? $said : $school->columns[$digest] ?? CsvRoll::proposed($table);
-            $parts = array_map(static fn (int $i): string => is_string($known[$i] ?? null) && isset(CsvRoll::PARTS[$known[$i]]) ? $known[$i] : '', array_keys($table->columns));
+            $parts = array_map(
+                static fn(int $i): string => is_string($known[$i] ?? null) && isset(CsvRoll::PARTS[$known[$i]])
+                    ? $known[$i]
+                    : '',
+                array_keys($table->columns),
+            );
             if (count(array_filter($parts)) !== count(array_unique(array_filter($parts)))) {
                 throw ValidationException::withMessages(['parts' => Words::say('directory.part_twice')]);
             }
-            $columns = ['digest' => $digest, 'names' => $table->columns, 'examples' => self::examples($table), 'parts' => $parts];
+            $columns = [
+                'digest' => $digest,
+                'names' => $table->columns,
+                'examples' => self::examples($table),
+                'parts' => $parts,
+            ];
             // Without a name there is nobody; the columns are asked for first.
-            $plan = array_intersect(['student_name', 'student_given'], $parts) === [] ? null : RollPlan::of(CsvRoll::read($table, $parts, $school->country, $request->input('whole') === 'yes'), $school);
+            $plan =
+                array_intersect(['student_name', 'student_given'], $parts) === []
+                    ? null
+                    : RollPlan::of(
+                        CsvRoll::read($table, $parts, $school->country, $request->input('whole') === 'yes'),
+                        $school,
+                    );
 
             return [$plan, $columns];
         } catch (RollNotReadable $failure) {
@@ -82,7 +107,13 @@ final class RollFileController
     {
         $rows = array_slice($table->rows, 0, 3);
 
-        return array_map(static fn (int $i): array => array_map(static fn (array $row): string => mb_strimwidth($row[$i] ?? '', 0, 40, '…'), $rows), array_keys($table->columns));
+        return array_map(
+            static fn(int $i): array => array_map(
+                static fn(array $row): string => mb_strimwidth($row[$i] ?? '', 0, 40, '…'),
+                $rows,
+            ),
+            array_keys($table->columns),
+        );
     }
 
     /**
@@ -92,17 +123,43 @@ final class RollFileController
     private function said(?RollPlan $plan, ?array $columns): array
     {
         $roll = $plan?->roll;
-        $names = static fn (array $keys): array => array_map(static fn (string $key): string => $roll->students[$key]['name'] ?? '', array_slice($keys, 0, self::NAMES));
+        $names = static fn(array $keys): array => array_map(
+            static fn(string $key): string => $roll->students[$key]['name'] ?? '',
+            array_slice($keys, 0, self::NAMES),
+        );
 
         return [
-            'columns' => $columns === null ? null : array_map(static fn (int $i): array => ['name' => $columns['names'][$i], 'examples' => $columns['examples'][$i], 'part' => $columns['parts'][$i]], array_keys($columns['names'])),
-            'parts' => array_map(static fn (string $part): array => ['part' => $part, 'name' => Words::say("directory.part_$part")], array_keys(CsvRoll::PARTS)),
-            'plan' => $plan === null ? null : [
-                'said' => $plan->isEmpty() ? Words::say('directory.nothing_new', ['wrong' => $plan->roll->wrong]) : Words::say('directory.would', self::counts($plan)),
-                'empty' => $plan->isEmpty(), 'digest' => $plan->digest(), 'whole' => $roll->whole ?? false, 'wrong' => $roll->wrong ?? 0,
-                'new' => $names($plan->newStudents()), 'changed' => $names($plan->changedStudents), 'gone' => array_slice($plan->goneStudents, 0, self::NAMES),
-                'notes' => $roll->notes ?? [],
-            ],
+            'columns' =>
+                $columns === null
+                    ? null
+                    : array_map(
+                        static fn(int $i): array => [
+                            'name' => $columns['names'][$i],
+                            'examples' => $columns['examples'][$i],
+                            'part' => $columns['parts'][$i],
+                        ],
+                        array_keys($columns['names']),
+                    ),
+            'parts' => array_map(
+                static fn(string $part): array => ['part' => $part, 'name' => Words::say("directory.part_$part")],
+                array_keys(CsvRoll::PARTS),
+            ),
+            'plan' =>
+                $plan === null
+                    ? null
+                    : [
+                        'said' => $plan->isEmpty()
+                            ? Words::say('directory.nothing_new', ['wrong' => $plan->roll->wrong])
+                            : Words::say('directory.would', self::counts($plan)),
+                        'empty' => $plan->isEmpty(),
+                        'digest' => $plan->digest(),
+                        'whole' => $roll->whole ?? false,
+                        'wrong' => $roll->wrong ?? 0,
+                        'new' => $names($plan->newStudents()),
+                        'changed' => $names($plan->changedStudents),
+                        'gone' => array_slice($plan->goneStudents, 0, self::NAMES),
+                        'notes' => $roll->notes ?? [],
+                    ],
         ];
     }
 
@@ -110,8 +167,13 @@ final class RollFileController
     private static function counts(RollPlan $plan): array
     {
         return [
-            'new' => count($plan->newStudents()), 'changed' => count($plan->changedStudents), 'gone' => count($plan->goneStudents),
-            'guardians' => count($plan->newGuardians()), 'guardians_changed' => count($plan->changedGuardians), 'classes' => count($plan->newClasses()), 'wrong' => $plan->roll->wrong,
+            'new' => count($plan->newStudents()),
+            'changed' => count($plan->changedStudents),
+            'gone' => count($plan->goneStudents),
+            'guardians' => count($plan->newGuardians()),
+            'guardians_changed' => count($plan->changedGuardians),
+            'classes' => count($plan->newClasses()),
+            'wrong' => $plan->roll->wrong,
         ];
     }
 }

@@ -38,9 +38,7 @@ final class RollPlan
     /** @var list<int> */
     public array $goneClasses = [];
 
-    private function __construct(public readonly Roll $roll, public readonly School $school)
-    {
-    }
+    private function __construct(public readonly Roll $roll, public readonly School $school) {}
 
     public static function of(Roll $roll, School $school): self
     {
@@ -75,25 +73,46 @@ final class RollPlan
     /** The same plan again has the same: what was looked at is what is brought in. */
     public function digest(): string
     {
-        return hash('sha256', json_encode([$this->newStudents(), $this->changedStudents, array_keys($this->goneStudents), $this->newGuardians(), $this->changedGuardians, $this->newClasses(), $this->changedClasses, $this->goneClasses], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+        return hash(
+            'sha256',
+            json_encode(
+                [
+                    $this->newStudents(),
+                    $this->changedStudents,
+                    array_keys($this->goneStudents),
+                    $this->newGuardians(),
+                    $this->changedGuardians,
+                    $this->newClasses(),
+                    $this->changedClasses,
+                    $this->goneClasses,
+                ],
+                JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
+        );
     }
 
     public function isEmpty(): bool
     {
-        return $this->newStudents() === [] && $this->changedStudents === [] && $this->goneStudents === [] && $this->newGuardians() === [] && $this->changedGuardians === []
-            && $this->newClasses() === [] && $this->changedClasses === [] && $this->goneClasses === [];
+        return $this->newStudents() === [] &&
+            $this->changedStudents === [] &&
+            $this->goneStudents === [] &&
+            $this->newGuardians() === [] &&
+            $this->changedGuardians === [] &&
+            $this->newClasses() === [] &&
+            $this->changedClasses === [] &&
+            $this->goneClasses === [];
     }
 
     private function classes(): void
     {
         $rows = $this->rows('school_classes');
-        [$byNumber, $byName] = self::maps($rows, static fn (\stdClass $row): string => (string) $row->name);
+        [$byNumber, $byName] = self::maps($rows, static fn(\stdClass $row): string => (string) $row->name);
         $teachers = [];
         foreach (DB::table('class_teachers')->get() as $one) {
             $teachers[(int) $one->class_id][(string) $one->email] = true;
         }
         foreach ($this->roll->classes as $key => $class) {
-            $row = $class['number'] === null ? ($byName[$class['name']] ?? null) : ($byNumber[$class['number']] ?? null);
+            $row = $class['number'] === null ? $byName[$class['name']] ?? null : $byNumber[$class['number']] ?? null;
             if ($row === null) {
                 continue;
             }
@@ -107,34 +126,53 @@ final class RollPlan
         }
         if ($this->roll->whole && $this->roll->hasClasses) {
             $numbered = self::numbered($this->roll->classes);
-            $this->goneClasses = array_values(array_map(static fn (\stdClass $row): int => (int) $row->id, array_filter($rows, fn (\stdClass $row): bool => $row->put_away_at === null && ($row->number !== null) === $numbered && ! in_array((int) $row->id, $this->classRows, true))));
+            $this->goneClasses = array_values(
+                array_map(
+                    static fn(\stdClass $row): int => (int) $row->id,
+                    array_filter(
+                        $rows,
+                        fn(\stdClass $row): bool => $row->put_away_at === null &&
+                            ($row->number !== null) === $numbered &&
+                            !in_array((int) $row->id, $this->classRows, true),
+                    ),
+                ),
+            );
         }
     }
 
     private function students(): void
     {
         $rows = $this->rows('students');
-        [$byNumber, $byName] = self::maps($rows, static fn (\stdClass $row): string => (string) $row->name_key);
-        $names = array_count_values(array_map(static fn (\stdClass $row): string => (string) $row->name_key, $rows));
+        [$byNumber, $byName] = self::maps($rows, static fn(\stdClass $row): string => (string) $row->name_key);
+        $names = array_count_values(array_map(static fn(\stdClass $row): string => (string) $row->name_key, $rows));
         $matched = [];
         foreach ($this->roll->students as $key => $student) {
             $nameKey = Booking::studentKey($student['name']);
             $sameName = ($names[$nameKey] ?? 0) === 1 ? $byName[$nameKey] : null;
             // Somebody typed by hand gets their number by the first file that has one.
-            $row = $student['number'] === null ? $sameName : ($byNumber[$student['number']] ?? ($sameName?->number === null ? $sameName : null));
+            $row =
+                $student['number'] === null
+                    ? $sameName
+                    : $byNumber[$student['number']] ?? ($sameName?->number === null ? $sameName : null);
             if ($row === null || isset($matched[$row->id])) {
                 continue;
             }
             $matched[$row->id] = true;
             $this->studentRows[$key] = (int) $row->id;
-            if ($row->name !== $student['name'] || $row->put_away_at !== null || ($student['number'] !== null && $row->number !== $student['number'])) {
+            if (
+                $row->name !== $student['name'] ||
+                $row->put_away_at !== null ||
+                ($student['number'] !== null && $row->number !== $student['number'])
+            ) {
                 $this->changedStudents[] = $key;
             }
         }
         $numbered = self::numbered($this->roll->students);
         foreach ($rows as $row) {
-            $left = isset($this->roll->gone[(string) $row->number]) || ($this->roll->whole && $this->roll->students !== [] && ($row->number !== null || ! $numbered));
-            if ($row->put_away_at === null && $left && ! isset($matched[$row->id])) {
+            $left =
+                isset($this->roll->gone[(string) $row->number]) ||
+                ($this->roll->whole && $this->roll->students !== [] && ($row->number !== null || !$numbered));
+            if ($row->put_away_at === null && $left && !isset($matched[$row->id])) {
                 $this->goneStudents[(int) $row->id] = (string) $row->name;
             }
         }
@@ -145,7 +183,14 @@ final class RollPlan
     {
         $rows = $this->rows('guardians');
         $byId = array_column($rows, null, 'id');
-        [$byNumber, $byKey] = self::maps($rows, static fn (\stdClass $row): string => Roll::guardianKey((string) $row->name, $row->email === null ? null : (string) $row->email, (string) $row->phone));
+        [$byNumber, $byKey] = self::maps(
+            $rows,
+            static fn(\stdClass $row): string => Roll::guardianKey(
+                (string) $row->name,
+                $row->email === null ? null : (string) $row->email,
+                (string) $row->phone,
+            ),
+        );
         $theirs = [];
         foreach ($this->roll->students as $key => $student) {
             foreach (array_keys($student['guardians']) as $guardian) {
@@ -154,12 +199,17 @@ final class RollPlan
         }
         $matched = [];
         foreach ($this->roll->guardians as $key => $guardian) {
-            $row = $guardian['number'] === null ? ($byKey[$key] ?? null) : ($byNumber[$guardian['number']] ?? null);
+            $row = $guardian['number'] === null ? $byKey[$key] ?? null : $byNumber[$guardian['number']] ?? null;
             // Of another address now: known by the name among those who look after the same student.
             foreach ($row === null ? $theirs[$key] ?? [] : [] as $student) {
                 foreach (array_keys($links[$student] ?? []) as $id) {
                     $one = $byId[$id] ?? null;
-                    $row ??= $one !== null && $one->number === null && $one->name_key === Booking::studentKey($guardian['name']) ? $one : null;
+                    $row ??=
+                        $one !== null &&
+                        $one->number === null &&
+                        $one->name_key === Booking::studentKey($guardian['name'])
+                            ? $one
+                            : null;
                 }
             }
             if ($row === null || isset($matched[$row->id])) {
@@ -167,8 +217,14 @@ final class RollPlan
             }
             $matched[$row->id] = true;
             $this->guardianRows[$key] = (int) $row->id;
-            if ($row->name !== $guardian['name'] || $row->put_away_at !== null || ($guardian['number'] !== null && $row->number !== $guardian['number'])
-                || ($guardian['email'] !== null && $row->email !== $guardian['email']) || ($guardian['phone'] !== '' && $row->phone !== $guardian['phone']) || ($guardian['language'] !== '' && $row->language !== $guardian['language'])) {
+            if (
+                $row->name !== $guardian['name'] ||
+                $row->put_away_at !== null ||
+                ($guardian['number'] !== null && $row->number !== $guardian['number']) ||
+                ($guardian['email'] !== null && $row->email !== $guardian['email']) ||
+                ($guardian['phone'] !== '' && $row->phone !== $guardian['phone']) ||
+                ($guardian['language'] !== '' && $row->language !== $guardian['language'])
+            ) {
                 $this->changedGuardians[] = $key;
             }
         }
@@ -184,7 +240,10 @@ final class RollPlan
         $changed = array_flip($this->changedStudents);
         foreach ($this->studentRows as $key => $id) {
             $student = $this->roll->students[$key];
-            $classes = array_map(fn (string $class): int => $this->classRows[$class] ?? 0, array_keys($student['classes']));
+            $classes = array_map(
+                fn(string $class): int => $this->classRows[$class] ?? 0,
+                array_keys($student['classes']),
+            );
             $known = $inClass[$id] ?? [];
             sort($classes);
             sort($known);
@@ -195,15 +254,20 @@ final class RollPlan
                     $said[$this->guardianRows[$guardian] ?? 0] = $mayBook;
                 }
                 foreach ($links[$id] ?? [] as $guardian => $link) {
-                    $other = $other || (! isset($said[$guardian]) && (bool) $link->from_file && $link->put_away_at === null);
+                    $other =
+                        $other || (!isset($said[$guardian]) && (bool) $link->from_file && $link->put_away_at === null);
                 }
                 foreach ($said as $guardian => $mayBook) {
                     $link = $links[$id][$guardian] ?? null;
                     // What somebody typed by hand, no file changes.
-                    $other = $other || $link === null || ((bool) $link->from_file && ($link->put_away_at !== null || (bool) $link->may_book !== $mayBook));
+                    $other =
+                        $other ||
+                        $link === null ||
+                        ((bool) $link->from_file &&
+                            ($link->put_away_at !== null || (bool) $link->may_book !== $mayBook));
                 }
             }
-            if ($other && ! isset($changed[$key])) {
+            if ($other && !isset($changed[$key])) {
                 $this->changedStudents[] = $key;
             }
         }

@@ -48,21 +48,36 @@ final class SchoolClass extends Row
      */
     public static function counted(int $school, array $classes, Builder $all, Builder $missing): array
     {
-        $rows = self::here($school)->toBase()->join('class_student', 'class_student.class_id', '=', 'school_classes.id')
+        $rows = self::here($school)
+            ->toBase()
+            ->join('class_student', 'class_student.class_id', '=', 'school_classes.id')
             ->joinSub($all->select('students.id'), 'every', 'every.id', '=', 'class_student.student_id')
             ->leftJoinSub($missing->select('students.id'), 'missing', 'missing.id', '=', 'class_student.student_id')
-            ->when($classes !== [], static fn ($query) => $query->whereIn('school_classes.id', $classes))
+            ->when($classes !== [], static fn($query) => $query->whereIn('school_classes.id', $classes))
             ->selectRaw('school_classes.id, school_classes.name, COUNT(*) AS students, COUNT(missing.id) AS missing')
-            ->groupBy('school_classes.id', 'school_classes.name')->orderBy('school_classes.name')->get();
+            ->groupBy('school_classes.id', 'school_classes.name')
+            ->orderBy('school_classes.name')
+            ->get();
 
-        return array_values($rows->map(static fn (\stdClass $row): array => [
-            'id' => (int) $row->id, 'name' => (string) $row->name, 'students' => (int) $row->students, 'missing' => (int) $row->missing,
-        ])->all());
+        return array_values(
+            $rows
+                ->map(
+                    static fn(\stdClass $row): array => [
+                        'id' => (int) $row->id,
+                        'name' => (string) $row->name,
+                        'students' => (int) $row->students,
+                        'missing' => (int) $row->missing,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return BelongsToMany<Student, $this> */
     public function students(): BelongsToMany
     {
-        return $this->belongsToMany(Student::class, 'class_student', 'class_id', 'student_id')->whereNull('students.put_away_at')->orderBy('students.name');
+        return $this->belongsToMany(Student::class, 'class_student', 'class_id', 'student_id')
+            ->whereNull('students.put_away_at')
+            ->orderBy('students.name');
     }
 }

@@ -53,22 +53,31 @@ final class Student extends Row
     /** @return BelongsToMany<SchoolClass, $this> */
     public function classes(): BelongsToMany
     {
-        return $this->belongsToMany(SchoolClass::class, 'class_student', 'student_id', 'class_id')->whereNull('school_classes.put_away_at')->orderBy('school_classes.name');
+        return $this->belongsToMany(SchoolClass::class, 'class_student', 'student_id', 'class_id')
+            ->whereNull('school_classes.put_away_at')
+            ->orderBy('school_classes.name');
     }
 
     /** @return BelongsToMany<Guardian, $this, Guardianship> */
     public function guardians(): BelongsToMany
     {
-        return $this->belongsToMany(Guardian::class, 'guardian_student')->using(Guardianship::class)->withPivot(['may_book', 'from_file', 'put_away_at'])
-            ->wherePivotNull('put_away_at')->whereNull('guardians.put_away_at')->orderBy('guardians.id');
+        return $this->belongsToMany(Guardian::class, 'guardian_student')
+            ->using(Guardianship::class)
+            ->withPivot(['may_book', 'from_file', 'put_away_at'])
+            ->wherePivotNull('put_away_at')
+            ->whereNull('guardians.put_away_at')
+            ->orderBy('guardians.id');
     }
 
     /** The one who alone is called so, as name() says it. */
     public static function called(int $school, string $called): ?self
     {
         $plain = (string) preg_replace('/\s*\([^()]*\)$/u', '', $called);
-        $some = self::here($school)->whereIn('name_key', [Booking::studentKey($called), Booking::studentKey($plain)])->limit(20)->get()
-            ->filter(static fn (self $one): bool => Booking::studentKey($one->name()) === Booking::studentKey($called));
+        $some = self::here($school)
+            ->whereIn('name_key', [Booking::studentKey($called), Booking::studentKey($plain)])
+            ->limit(20)
+            ->get()
+            ->filter(static fn(self $one): bool => Booking::studentKey($one->name()) === Booking::studentKey($called));
 
         return $some->count() === 1 ? $some->first() : null;
     }
@@ -80,6 +89,6 @@ final class Student extends Row
             return $this->name;
         }
 
-        return "$this->name (".($this->classes->first()->name ?? $this->number ?? $this->id).')';
+        return "$this->name (" . ($this->classes->first()->name ?? ($this->number ?? $this->id)) . ')';
     }
 }

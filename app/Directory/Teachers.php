@@ -16,21 +16,42 @@ final class Teachers
      */
     public static function of(Collection $students): array
     {
-        $classes = $students->flatMap(static fn (Student $one) => $one->classes->modelKeys())->unique()->values()->all();
+        $classes = $students->flatMap(static fn(Student $one) => $one->classes->modelKeys())->unique()->values()->all();
         $byClass = self::ofClasses($classes);
 
-        return $students->mapWithKeys(static fn (Student $one): array => [
-            $one->id => array_values(array_unique(array_merge([], ...array_values(array_intersect_key($byClass, array_flip($one->classes->modelKeys())))))),
-        ])->all();
+        return $students
+            ->mapWithKeys(
+                static fn(Student $one): array => [
+                    $one->id => array_values(
+                        array_unique(
+                            array_merge(
+                                [],
+                                ...array_values(array_intersect_key($byClass, array_flip($one->classes->modelKeys()))),
+                            ),
+                        ),
+                    ),
+                ],
+            )
+            ->all();
     }
 
     /** @return list<int> the students of all classes that somebody teaches */
     public static function studentsOf(int $staff): array
     {
-        return array_values(array_map(intval(...), DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')
-            ->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
-            ->join('school_classes', 'school_classes.id', '=', 'class_teachers.class_id')->whereNull('school_classes.put_away_at')
-            ->where('staff.id', $staff)->distinct()->pluck('class_student.student_id')->all()));
+        return array_values(
+            array_map(
+                intval(...),
+                DB::table('class_teachers')
+                    ->join('staff', 'staff.email', '=', 'class_teachers.email')
+                    ->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
+                    ->join('school_classes', 'school_classes.id', '=', 'class_teachers.class_id')
+                    ->whereNull('school_classes.put_away_at')
+                    ->where('staff.id', $staff)
+                    ->distinct()
+                    ->pluck('class_student.student_id')
+                    ->all(),
+            ),
+        );
     }
 
     /**
@@ -39,13 +60,21 @@ final class Teachers
      */
     public static function studentsOfEach(int $school, array $classes): array
     {
-        return DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')
+        return DB::table('class_teachers')
+            ->join('staff', 'staff.email', '=', 'class_teachers.email')
             ->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
-            ->join('students', 'students.id', '=', 'class_student.student_id')->join('school_classes', 'school_classes.id', '=', 'class_teachers.class_id')
-            ->whereNull('students.put_away_at')->whereNull('school_classes.put_away_at')->whereNull('staff.left_at')->where('staff.school_id', $school)
-            ->when($classes !== [], static fn ($query) => $query->whereIn('class_teachers.class_id', $classes))
-            ->groupBy('staff.id')->selectRaw('staff.id, COUNT(DISTINCT students.id) AS students')->get()
-            ->mapWithKeys(static fn (\stdClass $row): array => [(int) $row->id => (int) $row->students])->all();
+            ->join('students', 'students.id', '=', 'class_student.student_id')
+            ->join('school_classes', 'school_classes.id', '=', 'class_teachers.class_id')
+            ->whereNull('students.put_away_at')
+            ->whereNull('school_classes.put_away_at')
+            ->whereNull('staff.left_at')
+            ->where('staff.school_id', $school)
+            ->when($classes !== [], static fn($query) => $query->whereIn('class_teachers.class_id', $classes))
+            ->groupBy('staff.id')
+            ->selectRaw('staff.id, COUNT(DISTINCT students.id) AS students')
+            ->get()
+            ->mapWithKeys(static fn(\stdClass $row): array => [(int) $row->id => (int) $row->students])
+            ->all();
     }
 
     /**
@@ -54,8 +83,12 @@ final class Teachers
      */
     public static function ofClasses(array $classes): array
     {
-        $rows = DB::table('class_teachers')->join('staff', 'staff.email', '=', 'class_teachers.email')->whereIn('class_id', $classes)
-            ->whereNull('staff.left_at')->orderBy('staff.name')->get(['class_teachers.class_id', 'staff.id']);
+        $rows = DB::table('class_teachers')
+            ->join('staff', 'staff.email', '=', 'class_teachers.email')
+            ->whereIn('class_id', $classes)
+            ->whereNull('staff.left_at')
+            ->orderBy('staff.name')
+            ->get(['class_teachers.class_id', 'staff.id']);
         $teachers = [];
         foreach ($rows as $row) {
             $teachers[(int) $row->class_id][] = (int) $row->id;

@@ -14,9 +14,11 @@ use Illuminate\Queue\Attributes\WithoutRelations;
 /** Reminds whoever books for a student that they are expected; the link knows about whom it is. */
 final class ExpectedLetter extends Message
 {
-    public function __construct(#[WithoutRelations] private readonly Expected $expected, private readonly string $text, private readonly int $at)
-    {
-    }
+    public function __construct(
+        #[WithoutRelations] private readonly Expected $expected,
+        private readonly string $text,
+        private readonly int $at,
+    ) {}
 
     protected function identity(): string
     {
@@ -33,7 +35,11 @@ final class ExpectedLetter extends Message
     {
         $sheet = $this->expected->sheet;
 
-        return Words::say('sheets.expected_heading', ['student' => $this->expected->name, 'title' => $sheet->title, 'host' => $sheet->host->name]);
+        return Words::say('sheets.expected_heading', [
+            'student' => $this->expected->name,
+            'title' => $sheet->title,
+            'host' => $sheet->host->name,
+        ]);
     }
 
     protected function letter(): Letter
@@ -41,8 +47,16 @@ final class ExpectedLetter extends Message
         $sheet = $this->expected->sheet;
 
         return new Letter(
-            greeting: Words::say('sheets.expected_dear', ['student' => $this->expected->name]), news: Words::say('sheets.expected_news', ['host' => $sheet->host->name, 'student' => $this->expected->name]), word: $this->text,
-            facts: [$sheet->title => implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()))], linkText: Words::say('sheets.letter_link'), link: $this->expected->link(), school: $sheet->host->school->name,
+            greeting: Words::say('sheets.expected_dear', ['student' => $this->expected->name]),
+            news: Words::say('sheets.expected_news', [
+                'host' => $sheet->host->name,
+                'student' => $this->expected->name,
+            ]),
+            word: $this->text,
+            facts: [$sheet->title => implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()))],
+            linkText: Words::say('sheets.letter_link'),
+            link: $this->expected->link(),
+            school: $sheet->host->school->name,
         );
     }
 }

@@ -14,9 +14,12 @@ use App\Timetables\Sentence;
 /** Invites a family to pick a time on a sheet that is for them. */
 final class FamilyLetter extends Message
 {
-    public function __construct(private readonly Pass $pass, private readonly Sheet $sheet, private readonly string $students, private readonly string $text)
-    {
-    }
+    public function __construct(
+        private readonly Pass $pass,
+        private readonly Sheet $sheet,
+        private readonly string $students,
+        private readonly string $text,
+    ) {}
 
     protected function clock(): ?int
     {
@@ -25,15 +28,22 @@ final class FamilyLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('sheets.letter_heading', ['title' => $this->sheet->title, 'host' => $this->sheet->host->name]);
+        return Words::say('sheets.letter_heading', [
+            'title' => $this->sheet->title,
+            'host' => $this->sheet->host->name,
+        ]);
     }
 
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say('sheets.letter_news', ['host' => $this->sheet->host->name, 'students' => $this->students]), word: $this->text,
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            news: Words::say('sheets.letter_news', ['host' => $this->sheet->host->name, 'students' => $this->students]),
+            word: $this->text,
             facts: [$this->sheet->title => implode(' ', array_map(Sentence::of(...), $this->sheet->coreBlocks()))],
-            linkText: Words::say('sheets.letter_link'), link: $this->sheet->linkFor($this->pass), school: $this->sheet->host->school->name,
+            linkText: Words::say('sheets.letter_link'),
+            link: $this->sheet->linkFor($this->pass),
+            school: $this->sheet->host->school->name,
         );
     }
 }

@@ -32,11 +32,23 @@ final class TellFamilies
 
             return;
         }
-        Queue::push(new SendText(null, $one->phone, Words::say('sheets.expected_text', ['host' => $one->sheet->host->name, 'student' => $one->name, 'link' => $one->link()]), "expected|$one->id|$event->at"));
+        Queue::push(
+            new SendText(
+                null,
+                $one->phone,
+                Words::say('sheets.expected_text', [
+                    'host' => $one->sheet->host->name,
+                    'student' => $one->name,
+                    'link' => $one->link(),
+                ]),
+                "expected|$one->id|$event->at",
+            ),
+        );
     }
 
     public function ofCard(CardRenewed $event): void
     {
-        $event->pass->email === null || Envelopes::to($event->pass->email, $event->pass->addressee())->queue(new PassMoved($event->pass, 'card'));
+        $event->pass->email === null ||
+            Envelopes::to($event->pass->email, $event->pass->addressee())->queue(new PassMoved($event->pass, 'card'));
     }
 }

@@ -57,9 +57,9 @@ final class Budget
             $used = self::used($value, $leaves, 1);
             $leaves -= $used ?? 0;
             if ($used === null || $leaves < 0 || strlen((string) $field) > self::NAME) {
-                throw ValidationException::withMessages(
-                    [mb_substr((string) $field, 0, 40) => Words::say('running.too_much')],
-                );
+                throw ValidationException::withMessages([
+                    mb_substr((string) $field, 0, 40) => Words::say('running.too_much'),
+                ]);
             }
         }
     }
@@ -67,7 +67,7 @@ final class Budget
     /** How many fields it has; null where that is more than are left, or one of them is too long or too deep. */
     private static function used(mixed $value, int $left, int $depth): ?int
     {
-        if (! is_array($value)) {
+        if (!is_array($value)) {
             return is_string($value) && strlen($value) > self::LONG ? null : 1;
         }
         if ($depth > self::DEEP || count($value) > $left) {

@@ -16,8 +16,15 @@ final class CensusCommand extends Command
 
     public function handle(): int
     {
-        $count = static fn (string $table): int => DB::table($table)->count();
-        $this->line(Words::say('running.census', ['staff' => $count('staff'), 'sheets' => $count('sheets'), 'bookings' => $count('bookings'), 'students' => $count('students')]));
+        $count = static fn(string $table): int => DB::table($table)->count();
+        $this->line(
+            Words::say('running.census', [
+                'staff' => $count('staff'),
+                'sheets' => $count('sheets'),
+                'bookings' => $count('bookings'),
+                'students' => $count('students'),
+            ]),
+        );
 
         return self::SUCCESS;
     }

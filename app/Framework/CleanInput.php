@@ -19,7 +19,7 @@ final class CleanInput extends TransformsRequest
         $request->query->replace(array_filter($request->query->all(), is_string(...)));
         if ($request->isMethodSafe()) {
             // Whoever only looks has no more to say than the address does.
-            $request->setJson(new InputBag);
+            $request->setJson(new InputBag());
         } else {
             $request->query->replace([]);
             Budget::check($request, Budget::MOST);

@@ -49,7 +49,7 @@ final class Contended
                 return DB::transaction($work);
             } catch (\PDOException $failure) {
                 // Of a failed statement the framework makes an exception of its own; a failed commit comes bare, as from a cluster.
-                if ($attempt === self::ATTEMPTS || ! in_array($failure->errorInfo[1] ?? 0, self::TRY_AGAIN, true)) {
+                if ($attempt === self::ATTEMPTS || !in_array($failure->errorInfo[1] ?? 0, self::TRY_AGAIN, true)) {
                     throw $failure;
                 }
                 // Apart from one another, so that those who collided do not collide again.

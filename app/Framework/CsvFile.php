@@ -20,9 +20,7 @@ final readonly class CsvFile
      * @param  array<int, list<string>>  $rows  by the line at which each begins; empty lines are left out
      * @param  bool  $guessed  whether its letters had to be guessed
      */
-    private function __construct(public array $columns, public array $rows, public bool $guessed)
-    {
-    }
+    private function __construct(public array $columns, public array $rows, public bool $guessed) {}
 
     /** @throws FileTooLarge before anything of it is taken apart */
     public static function read(string $bytes): self
@@ -31,7 +29,7 @@ final readonly class CsvFile
         $guessed = $text === null;
         $text ??= (string) mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
         $text = strtr(str_replace(["\r\n", "\0"], ["\n", ''], $text), "\r", "\n");
-        if (substr_count($text, "\n") > self::LINES || preg_match('/[^\n]{'.self::LONG.'}/', $text) !== 0) {
+        if (substr_count($text, "\n") > self::LINES || preg_match('/[^\n]{' . self::LONG . '}/', $text) !== 0) {
             throw new FileTooLarge(Words::say('running.file_too_large', ['lines' => self::LINES]));
         }
         $stream = fopen('php://temp', 'w+b');
@@ -39,7 +37,10 @@ final readonly class CsvFile
         fwrite($stream, $text);
         rewind($stream);
         $head = (string) fgets($stream);
-        $counts = array_combine([',', ';', "\t"], array_map(static fn (string $sign): int => substr_count($head, $sign), [',', ';', "\t"]));
+        $counts = array_combine(
+            [',', ';', "\t"],
+            array_map(static fn(string $sign): int => substr_count($head, $sign), [',', ';', "\t"]),
+        );
         arsort($counts);
         $separator = (string) array_key_first($counts);
         rewind($stream);
@@ -55,7 +56,7 @@ final readonly class CsvFile
         }
         fclose($stream);
 
-        return new self(array_map(static fn (string $name): string => mb_strtolower($name), $columns), $rows, $guessed);
+        return new self(array_map(static fn(string $name): string => mb_strtolower($name), $columns), $rows, $guessed);
     }
 
     /** The column that is called by one of these names; null when there is none. */
@@ -91,6 +92,6 @@ final readonly class CsvFile
     {
         $row = fgetcsv($stream, null, $separator, '"', '');
 
-        return $row === false ? null : array_map(static fn (?string $cell): string => trim((string) $cell), $row);
+        return $row === false ? null : array_map(static fn(?string $cell): string => trim((string) $cell), $row);
     }
 }

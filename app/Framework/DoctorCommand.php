@@ -17,13 +17,28 @@ final class DoctorCommand extends Command
     {
         $vitals = Vitals::at(Clock::now());
         $wrong = false;
-        foreach ([
-            ['queue', $vitals->isBehind(), ['minutes' => intdiv($vitals->waitsFor, 60), 'waiting' => $vitals->waiting]],
-            ['scheduler', $vitals->isSilent(), ['minutes' => intdiv($vitals->silent ?? 0, 60), 'known' => $vitals->silent === null ? 'no' : 'yes']],
-            ['letters', $vitals->failed > 0, ['failed' => $vitals->failed]],
-            ['clock', $vitals->wasSetBack(), ['minutes' => intdiv($vitals->ahead, 60)]],
-        ] as [$part, $isWrong, $values]) {
-            $this->line($isWrong ? '✗ '.Words::say("running.{$part}_wrong", $values) : '✓ '.Words::say("running.{$part}_well"));
+        foreach (
+            [
+                [
+                    'queue',
+                    $vitals->isBehind(),
+                    ['minutes' => intdiv($vitals->waitsFor, 60), 'waiting' => $vitals->waiting],
+                ],
+                [
+                    'scheduler',
+                    $vitals->isSilent(),
+                    ['minutes' => intdiv($vitals->silent ?? 0, 60), 'known' => $vitals->silent === null ? 'no' : 'yes'],
+                ],
+                ['letters', $vitals->failed > 0, ['failed' => $vitals->failed]],
+                ['clock', $vitals->wasSetBack(), ['minutes' => intdiv($vitals->ahead, 60)]],
+            ]
+            as [$part, $isWrong, $values]
+        ) {
+            $this->line(
+                $isWrong
+                    ? '✗ ' . Words::say("running.{$part}_wrong", $values)
+                    : '✓ ' . Words::say("running.{$part}_well"),
+            );
             $wrong = $wrong || $isWrong;
         }
 

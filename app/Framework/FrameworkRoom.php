@@ -24,19 +24,21 @@ final class FrameworkRoom extends Room
         parent::boot();
         Date::use(CarbonImmutable::class);
         // Laravel's own way loads fifty classes for one of these, and a booking needs three.
-        Str::createUuidsUsing(static fn (): UuidInterface => new LazyUuidFromString(Uuid::v4()->toRfc4122()));
+        Str::createUuidsUsing(static fn(): UuidInterface => new LazyUuidFromString(Uuid::v4()->toRfc4122()));
         Model::shouldBeStrict();
         Model::automaticallyEagerLoadRelationships();
-        if (! $this->app->runningUnitTests()) {
+        if (!$this->app->runningUnitTests()) {
             // What was forgotten to be loaded is a fault for us to read of, and none that a family meets.
             Model::handleLazyLoadingViolationUsing(
-                static fn (Model $model, string $relation) => Log::warning('Loaded late: '.$model::class.".$relation"),
+                static fn(Model $model, string $relation) => Log::warning(
+                    'Loaded late: ' . $model::class . ".$relation",
+                ),
             );
         }
 
         // Links in pages and mail are the school's own address, whatever host name a request claims.
         URL::useOrigin((string) config('app.url'));
 
-        Gate::define('see-board', static fn (?StaffMember $reader): bool => true);
+        Gate::define('see-board', static fn(?StaffMember $reader): bool => true);
     }
 }

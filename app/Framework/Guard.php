@@ -18,9 +18,10 @@ final class Guard
     {
         foreach (array_chunk($names, 500) as $some) {
             DB::insert(
-                'INSERT INTO guards (digest, raised) VALUES '.implode(', ', array_fill(0, count($some), '(?, 1)'))
-                .' ON DUPLICATE KEY UPDATE raised = raised + 1',
-                array_map(static fn (string $name): string => hash('sha256', $name), $some),
+                'INSERT INTO guards (digest, raised) VALUES ' .
+                    implode(', ', array_fill(0, count($some), '(?, 1)')) .
+                    ' ON DUPLICATE KEY UPDATE raised = raised + 1',
+                array_map(static fn(string $name): string => hash('sha256', $name), $some),
             );
         }
     }

@@ -24,7 +24,8 @@ final class HealthController
         ];
 
         return (new JsonResponse([
-            'ok' => array_unique(array_values($parts)) === ['well'], 'version' => config()->string('recess.version'),
+            'ok' => array_unique(array_values($parts)) === ['well'],
+            'version' => config()->string('recess.version'),
             'parts' => $parts,
         ]))->header('Cache-Control', 'no-store');
     }

@@ -25,14 +25,18 @@ final class Limited
         $limit = config("recess.limits.$kind");
         $who = match ($limit['by']) {
             'email' => (string) MailAddress::of($request->input('email')),
-            'person' => 'staff '.$request->user()?->getAuthIdentifier(),
+            'person' => 'staff ' . $request->user()?->getAuthIdentifier(),
             'pass' => self::named($request, 'pass'),
-            'network and sheet' => self::network($request).'|'.self::named($request, 'sheet'),
+            'network and sheet' => self::network($request) . '|' . self::named($request, 'sheet'),
             default => self::network($request),
         };
         $wait = Limits::hit("$kind|$who", $limit['most'], $limit['seconds'], Clock::now());
         if ($wait !== null) {
-            throw new ThrottleRequestsException('That was a lot at once. Wait a minute and press again; nothing is lost.', null, ['Retry-After' => (string) $wait]);
+            throw new ThrottleRequestsException(
+                'That was a lot at once. Wait a minute and press again; nothing is lost.',
+                null,
+                ['Retry-After' => (string) $wait],
+            );
         }
 
         return $next($request);
@@ -49,7 +53,7 @@ final class Limited
     /** The same as it is kept: a hash, which the application key alone makes. */
     public static function origin(Request $request): string
     {
-        return Secret::hash(Secret::of('origin|'.self::network($request)));
+        return Secret::hash(Secret::of('origin|' . self::network($request)));
     }
 
     /** From where a request comes: of an IPv6 address the network, for one household has billions of them (RFC 6177). */
@@ -58,6 +62,6 @@ final class Limited
         $ip = (string) $request->ip();
         $bytes = (string) inet_pton($ip);
 
-        return strlen($bytes) === 16 ? (string) inet_ntop(substr($bytes, 0, 8).str_repeat("\0", 8)).'/64' : $ip;
+        return strlen($bytes) === 16 ? (string) inet_ntop(substr($bytes, 0, 8) . str_repeat("\0", 8)) . '/64' : $ip;
     }
 }

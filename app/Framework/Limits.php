@@ -39,7 +39,7 @@ final class Limits
     /** Whether there have been so many already; counts nothing. */
     public static function isReached(string $what, int $most, int $seconds, int $now): bool
     {
-        $digest = hash('sha256', "$what|$seconds|".intdiv($now, $seconds));
+        $digest = hash('sha256', "$what|$seconds|" . intdiv($now, $seconds));
 
         return (int) DB::table('limits')->where('digest', $digest)->value('hits') >= $most;
     }
@@ -53,7 +53,7 @@ final class Limits
 
     public static function forget(string $what, int $seconds, int $now): void
     {
-        DB::table('limits')->where('digest', hash('sha256', "$what|$seconds|".intdiv($now, $seconds)))->delete();
+        DB::table('limits')->where('digest', hash('sha256', "$what|$seconds|" . intdiv($now, $seconds)))->delete();
     }
 
     /** What is over; run now and then. */
@@ -64,7 +64,7 @@ final class Limits
 
     private static function counted(string $digest, int $until, int $now): int
     {
-        if (! apcu_enabled()) {
+        if (!apcu_enabled()) {
             return self::written($digest, 1, $until);
         }
         $pending = (int) apcu_inc("hits|$digest", 1, $inMemory, $until - $now + 60);
@@ -75,7 +75,7 @@ final class Limits
         }
         // Whoever takes what has added up writes it down; others who come meanwhile go by what was known.
         $taken = $pending;
-        if (! apcu_cas("hits|$digest", $taken, 0)) {
+        if (!apcu_cas("hits|$digest", $taken, 0)) {
             return ($known === false ? 0 : $known[0]) + $pending;
         }
         $all = self::written($digest, $taken, $until);
@@ -87,7 +87,10 @@ final class Limits
     /** @return int how many there have been, these among them */
     private static function written(string $digest, int $hits, int $until): int
     {
-        DB::insert('INSERT INTO limits (digest, hits, until) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE hits = LAST_INSERT_ID(hits + VALUES(hits))', [$digest, $hits, Instant::column($until)]);
+        DB::insert(
+            'INSERT INTO limits (digest, hits, until) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE hits = LAST_INSERT_ID(hits + VALUES(hits))',
+            [$digest, $hits, Instant::column($until)],
+        );
         $all = (int) DB::getPdo()->lastInsertId();
 
         return $all === 0 ? $hits : $all;

@@ -28,7 +28,9 @@ final class LogBook
     public static function note(string $what, ?Model $about = null, array $values = [], ?StaffMember $by = null): void
     {
         $who = $by ?? Auth::user();
-        $note = activity(self::NAME)->event($what)->withProperties($values + ['name' => $who instanceof StaffMember ? $who->name : null]);
+        $note = activity(self::NAME)
+            ->event($what)
+            ->withProperties($values + ['name' => $who instanceof StaffMember ? $who->name : null]);
         if ($about !== null) {
             $note->performedOn($about);
         }

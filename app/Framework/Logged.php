@@ -29,8 +29,15 @@ final class Logged
 
     /** What is pressed many times in an evening is one line an hour, as a look is. */
     private const OFTEN = [
-        'pressed', 'expected', 'sheet_changed', 'round_written', 'allotment_pinned', 'allotment', 'afterwards',
-        'round', 'days_looked',
+        'pressed',
+        'expected',
+        'sheet_changed',
+        'round_written',
+        'allotment_pinned',
+        'allotment',
+        'afterwards',
+        'round',
+        'days_looked',
     ];
 
     /** @param  \Closure(Request): Response  $next */
@@ -38,7 +45,13 @@ final class Logged
     {
         $response = $next($request);
         $reader = $request->user();
-        if ($what !== 'itself' && $what !== 'nothing' && $reader instanceof StaffMember && $response->getStatusCode() < 400 && $this->isNearest($request, $what)) {
+        if (
+            $what !== 'itself' &&
+            $what !== 'nothing' &&
+            $reader instanceof StaffMember &&
+            $response->getStatusCode() < 400 &&
+            $this->isNearest($request, $what)
+        ) {
             $this->note($request, $reader, $what);
         }
 
@@ -61,20 +74,32 @@ final class Logged
 
     private function note(Request $request, StaffMember $reader, string $what): void
     {
-        $about = array_values(
-            array_filter($request->route()->parameters(), static fn (mixed $one): bool => $one instanceof Model),
-        )[0] ?? null;
+        $about =
+            array_values(
+                array_filter($request->route()->parameters(), static fn(mixed $one): bool => $one instanceof Model),
+            )[0] ?? null;
         $file = array_filter(
-            [$request->route('what'), $request->route('list'), $request->route('paper')], is_string(...),
+            [$request->route('what'), $request->route('list'), $request->route('paper')],
+            is_string(...),
         );
         $often = $request->isMethodSafe() || in_array($what, self::OFTEN, true);
         // What leaves the house is written down, whosever it is.
         $leaves = $what === 'file' || $what === 'lists' || $what === 'slip';
-        if ($often && ((! $leaves && $this->isOwn($reader, $about)) || ! self::isFirst("$reader->id|$what|".($about === null ? '' : $about::class.$about->getKey()).'|'.current($file)))) {
+        if (
+            $often &&
+            ((!$leaves && $this->isOwn($reader, $about)) ||
+                !self::isFirst(
+                    "$reader->id|$what|" .
+                        ($about === null ? '' : $about::class . $about->getKey()) .
+                        '|' .
+                        current($file),
+                ))
+        ) {
             return;
         }
         LogBook::note($what, $about?->exists === true ? $about : null, [
-            'about' => self::named($about), 'what' => current($file) ?: 'none',
+            'about' => self::named($about),
+            'what' => current($file) ?: 'none',
             'host' => $about instanceof Sheet ? $about->host->name : 'none',
         ]);
     }
@@ -92,7 +117,7 @@ final class Logged
     /** Whether it is the first within an hour; where nothing is kept at hand, each is. */
     private static function isFirst(string $what): bool
     {
-        return ! apcu_enabled() || apcu_add("looked|$what", true, self::HOUR);
+        return !apcu_enabled() || apcu_add("looked|$what", true, self::HOUR);
     }
 
     private static function named(?Model $about): string
@@ -100,7 +125,7 @@ final class Logged
         $name = match (true) {
             $about instanceof Sheet, $about instanceof Round => $about->title,
             $about instanceof Booking => $about->sheet->title,
-            default => $about?->getAttributes()['name'] ?? $about?->getAttributes()['title'] ?? null,
+            default => $about?->getAttributes()['name'] ?? ($about?->getAttributes()['title'] ?? null),
         };
 
         return is_string($name) && $name !== '' ? $name : 'none';

@@ -17,19 +17,40 @@ final class MetricsController
         abort_unless($request->server('RECESS_WATCH') === 'yes', 404);
         $vitals = Vitals::at(Clock::now());
         $lines = [];
-        foreach ([
-            ['recess_queue_due', 'Letters and other work that is due', $vitals->waiting],
-            ['recess_queue_oldest_seconds', 'For how long the oldest of it has been due', $vitals->waitsFor],
-            ['recess_failed_day', 'What could not be done at all, of the last day', $vitals->failed],
-            ['recess_scheduler_silent_seconds', 'Since the last beat of the scheduler; -1 when there was none', $vitals->silent ?? -1],
-            ['recess_clock_ahead_seconds', 'By how much the newest row lies in the future', $vitals->ahead],
-            ['recess_disk_free_bytes', 'On the disk of this installation', $vitals->freeBytes],
-            ['recess_sheets_open', 'Sheets that can be booked', DB::table('sheets')->where('state', 'open')->whereNull('put_away_at')->count()],
-            ['recess_bookings_ahead', 'Bookings of times to come', DB::table('bookings')->where('state', 'booked')->where('starts_at', '>', gmdate('Y-m-d H:i:s', Clock::now()))->count()],
-        ] as [$name, $help, $value]) {
+        foreach (
+            [
+                ['recess_queue_due', 'Letters and other work that is due', $vitals->waiting],
+                ['recess_queue_oldest_seconds', 'For how long the oldest of it has been due', $vitals->waitsFor],
+                ['recess_failed_day', 'What could not be done at all, of the last day', $vitals->failed],
+                [
+                    'recess_scheduler_silent_seconds',
+                    'Since the last beat of the scheduler; -1 when there was none',
+                    $vitals->silent ?? -1,
+                ],
+                ['recess_clock_ahead_seconds', 'By how much the newest row lies in the future', $vitals->ahead],
+                ['recess_disk_free_bytes', 'On the disk of this installation', $vitals->freeBytes],
+                [
+                    'recess_sheets_open',
+                    'Sheets that can be booked',
+                    DB::table('sheets')->where('state', 'open')->whereNull('put_away_at')->count(),
+                ],
+                [
+                    'recess_bookings_ahead',
+                    'Bookings of times to come',
+                    DB::table('bookings')
+                        ->where('state', 'booked')
+                        ->where('starts_at', '>', gmdate('Y-m-d H:i:s', Clock::now()))
+                        ->count(),
+                ],
+            ]
+            as [$name, $help, $value]
+        ) {
             array_push($lines, "# HELP $name $help", "# TYPE $name gauge", "$name $value");
         }
 
-        return new Response(implode("\n", $lines)."\n", 200, ['Content-Type' => 'text/plain; version=0.0.4; charset=utf-8', 'Cache-Control' => 'no-store']);
+        return new Response(implode("\n", $lines) . "\n", 200, [
+            'Content-Type' => 'text/plain; version=0.0.4; charset=utf-8',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 }

@@ -31,8 +31,13 @@ final class Page
     }
 
     /** @param  array<string, mixed>  $data */
-    private static function shell(string $entry, string $component, string $title, array $data, ?View $plain = null): View
-    {
+    private static function shell(
+        string $entry,
+        string $component,
+        string $title,
+        array $data,
+        ?View $plain = null,
+    ): View {
         return view('shell', [
             'entry' => "web/$entry.ts",
             'title' => $title,
@@ -41,7 +46,14 @@ final class Page
             // What can be read and done where scripts do not run.
             'plain' => $plain,
             // No "<" survives, so nobody's name can end the element that holds it.
-            'data' => json_encode($data, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE),
+            'data' => json_encode(
+                $data,
+                JSON_THROW_ON_ERROR |
+                    JSON_HEX_TAG |
+                    JSON_HEX_AMP |
+                    JSON_UNESCAPED_UNICODE |
+                    JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
         ]);
     }
 }

@@ -61,7 +61,18 @@ final class Printed
     private static function laidOut(string $view, array $data, string $country): string
     {
         $cache = storage_path('framework/cache');
-        $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'fontDir' => $cache, 'fontCache' => $cache, 'tempDir' => sys_get_temp_dir(), 'chroot' => base_path('public')]));
+        $pdf = new Dompdf(
+            new Options([
+                'defaultFont' => 'DejaVu Sans',
+                'isRemoteEnabled' => false,
+                'isPhpEnabled' => false,
+                'isJavascriptEnabled' => false,
+                'fontDir' => $cache,
+                'fontCache' => $cache,
+                'tempDir' => sys_get_temp_dir(),
+                'chroot' => base_path('public'),
+            ]),
+        );
         $pdf->setPaper(in_array(strtoupper($country), self::LETTER, true) ? 'letter' : 'A4');
         $pdf->loadHtml(view($view, $data)->render(), 'UTF-8');
         $pdf->render();

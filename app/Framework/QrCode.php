@@ -18,7 +18,10 @@ final class QrCode
     public static function shape(string $address): string
     {
         // Without its frame: rows of signs, two for each square.
-        $rows = array_map(static fn (string $row): string => (string) preg_replace('/(.)./', '$1', $row), explode("\n", trim(self::drawn('ASCII', $address), "\n")));
+        $rows = array_map(
+            static fn(string $row): string => (string) preg_replace('/(.)./', '$1', $row),
+            explode("\n", trim(self::drawn('ASCII', $address), "\n")),
+        );
         $path = '';
         foreach ($rows as $y => $row) {
             preg_match_all('/#+/', $row, $runs, PREG_OFFSET_CAPTURE);
@@ -40,7 +43,11 @@ final class QrCode
     private static function drawn(string $type, string $address, string ...$more): string
     {
         // Level M: a quarter-page print survives a crease.
-        $process = new Process(['qrencode', "--type=$type", '--level=M', '--margin=4', '--output=-', ...$more], input: $address, timeout: 10);
+        $process = new Process(
+            ['qrencode', "--type=$type", '--level=M', '--margin=4', '--output=-', ...$more],
+            input: $address,
+            timeout: 10,
+        );
 
         return $process->mustRun()->getOutput();
     }

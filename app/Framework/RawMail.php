@@ -14,9 +14,7 @@ final readonly class RawMail
      * @param  array<mixed>  $headers  by name in lower case; a list where there are several
      * @param  array<string, string>  $parts  the first of each type, decoded
      */
-    private function __construct(private array $headers, private array $parts)
-    {
-    }
+    private function __construct(private array $headers, private array $parts) {}
 
     public static function read(string $raw): self
     {
@@ -26,7 +24,7 @@ final readonly class RawMail
         foreach (array_slice(mailparse_msg_get_structure($mail), 0, self::PARTS) as $name) {
             $part = mailparse_msg_get_part($mail, $name) ?: $mail;
             $type = mailparse_msg_get_part_data($part)['content-type'] ?? '';
-            if (is_string($type) && ! str_starts_with($type, 'multipart/')) {
+            if (is_string($type) && !str_starts_with($type, 'multipart/')) {
                 $parts[$type] ??= self::body($part, $raw);
             }
         }

@@ -16,9 +16,7 @@ abstract class Refused extends \RuntimeException
     }
 
     /** It is an answer, not a fault: the log need not know. */
-    public function report(): void
-    {
-    }
+    public function report(): void {}
 
     /** @return array<string, mixed> what whoever asked needs to go on */
     protected function more(Request $request): array

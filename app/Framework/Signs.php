@@ -24,6 +24,11 @@ final class Signs
     /** As typed: O and I are read as 0 and 1, and what stands between does not matter. */
     public static function read(string $typed): string
     {
-        return strtr((string) preg_replace('/[^A-Z0-9]/', '', strtoupper($typed)), ['O' => '0', 'I' => '1', 'L' => '1', 'U' => 'V']);
+        return strtr((string) preg_replace('/[^A-Z0-9]/', '', strtoupper($typed)), [
+            'O' => '0',
+            'I' => '1',
+            'L' => '1',
+            'U' => 'V',
+        ]);
     }
 }

@@ -10,7 +10,7 @@ final class SlotKey
     public const PATTERN = '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$/D';
 
     /** Laravel's rule for one. */
-    public const RULE = 'regex:'.self::PATTERN;
+    public const RULE = 'regex:' . self::PATTERN;
 
     /** @param  int  $start  seconds since the epoch */
     public static function of(int $start): string

@@ -58,7 +58,9 @@ final class Spell
         $time = $zone->timeAt($instant);
         $hour = intdiv($time->minute, 60) % 24;
 
-        return self::$twelve ? sprintf('%d:%02d %s', $hour % 12 === 0 ? 12 : $hour % 12, $time->minute % 60, $hour < 12 ? 'am' : 'pm') : (string) $time;
+        return self::$twelve
+            ? sprintf('%d:%02d %s', $hour % 12 === 0 ? 12 : $hour % 12, $time->minute % 60, $hour < 12 ? 'am' : 'pm')
+            : (string) $time;
     }
 
     /** Thursday 3 December 2026, 16:40 to 16:55 (Halifax time) */
@@ -76,9 +78,9 @@ final class Spell
     /** Halifax time */
     public static function zone(Zone $zone): string
     {
-        $city = strrchr('/'.$zone->name, '/');
+        $city = strrchr('/' . $zone->name, '/');
 
-        return str_replace('_', ' ', substr((string) $city, 1)).' time';
+        return str_replace('_', ' ', substr((string) $city, 1)) . ' time';
     }
 
     /**
@@ -90,7 +92,7 @@ final class Spell
     {
         $last = array_pop($items);
 
-        return $items === [] ? (string) $last : implode(', ', $items).' and '.$last;
+        return $items === [] ? (string) $last : implode(', ', $items) . ' and ' . $last;
     }
 
     /** 45 minutes, 24 hours, 3 days */
@@ -106,7 +108,7 @@ final class Spell
     /** Monday 30 November, 18:00 */
     public static function moment(int $instant, Zone $zone): string
     {
-        return gmdate('l j F', $zone->dateAt($instant)->day * 86_400).', '.self::time($instant, $zone);
+        return gmdate('l j F', $zone->dateAt($instant)->day * 86_400) . ', ' . self::time($instant, $zone);
     }
 
     /** in 15 minutes; today at 16:40; tomorrow at 16:40; on Thursday 3 December 2026 */
@@ -115,16 +117,17 @@ final class Spell
         $days = $zone->dayAt($instant) - $zone->dayAt($now);
 
         return match (true) {
-            $instant - $now <= 3600 && $instant > $now => 'in '.self::count(max(1, intdiv($instant - $now + 30, 60)), 'minute'),
-            $days === 0 => 'today at '.self::time($instant, $zone),
-            $days === 1 => 'tomorrow at '.self::time($instant, $zone),
-            default => 'on '.self::date($zone->dateAt($instant)),
+            $instant - $now <= 3600 && $instant > $now => 'in ' .
+                self::count(max(1, intdiv($instant - $now + 30, 60)), 'minute'),
+            $days === 0 => 'today at ' . self::time($instant, $zone),
+            $days === 1 => 'tomorrow at ' . self::time($instant, $zone),
+            default => 'on ' . self::date($zone->dateAt($instant)),
         };
     }
 
     /** 1 meeting, 12 meetings */
     public static function count(int $number, string $one, ?string $many = null): string
     {
-        return $number.' '.($number === 1 ? $one : $many ?? $one.'s');
+        return $number . ' ' . ($number === 1 ? $one : $many ?? $one . 's');
     }
 }

@@ -28,8 +28,7 @@ final readonly class Undoable
         /** The instant at which it was done. */
         public int $at,
         public array $facts,
-    ) {
-    }
+    ) {}
 
     /**
      * To be called inside the transaction that does it.
@@ -73,15 +72,25 @@ final readonly class Undoable
      */
     public static function lastOf(array $abouts, int $now): ?self
     {
-        $row = $abouts === [] ? null : DB::table('changes')->whereIn('about', $abouts)->whereNull('taken_back_at')
-            ->where('at', '>', self::column($now - self::TOLD))->orderByDesc('id')->first();
+        $row =
+            $abouts === []
+                ? null
+                : DB::table('changes')
+                    ->whereIn('about', $abouts)
+                    ->whereNull('taken_back_at')
+                    ->where('at', '>', self::column($now - self::TOLD))
+                    ->orderByDesc('id')
+                    ->first();
         if ($row === null || $row->what === '') {
             return null;
         }
         $facts = json_decode((string) $row->facts, true);
 
         return new self(
-            (string) $row->key, (string) $row->about, (string) $row->what, CarbonImmutable::parse((string) $row->at, 'UTC')->getTimestamp(),
+            (string) $row->key,
+            (string) $row->about,
+            (string) $row->what,
+            CarbonImmutable::parse((string) $row->at, 'UTC')->getTimestamp(),
             is_array($facts) ? $facts : [],
         );
     }
@@ -94,14 +103,19 @@ final readonly class Undoable
     public static function pass(array $abouts, int $now): void
     {
         foreach (array_chunk($abouts, 500) as $some) {
-            DB::table('changes')->whereIn('about', $some)->where('at', '>', self::column($now - self::TOLD))->update(['what' => '', 'facts' => '{}']);
+            DB::table('changes')
+                ->whereIn('about', $some)
+                ->where('at', '>', self::column($now - self::TOLD))
+                ->update(['what' => '', 'facts' => '{}']);
         }
     }
 
     /** Nobody is told of it. To be called inside the transaction that makes all as it was. */
     public function takeBack(int $now): void
     {
-        DB::table('changes')->where('key', $this->key)->update(['taken_back_at' => self::column($now), 'facts' => '{}']);
+        DB::table('changes')
+            ->where('key', $this->key)
+            ->update(['taken_back_at' => self::column($now), 'facts' => '{}']);
     }
 
     public static function wasTakenBack(?string $key): bool
@@ -112,7 +126,10 @@ final readonly class Undoable
     /** What was before is forgotten as soon as it is told; that it was taken back, once no letter waits any more. */
     public static function tidy(int $now): void
     {
-        DB::table('changes')->where('at', '<=', self::column($now - self::TOLD))->where('facts', '<>', '{}')->update(['facts' => '{}']);
+        DB::table('changes')
+            ->where('at', '<=', self::column($now - self::TOLD))
+            ->where('facts', '<>', '{}')
+            ->update(['facts' => '{}']);
         DB::table('changes')->where('at', '<=', self::column($now - 86_400))->delete();
     }
 
@@ -142,7 +159,10 @@ final readonly class Undoable
     private function keep(): void
     {
         DB::table('changes')->insert([
-            'key' => $this->key, 'about' => $this->about, 'what' => $this->what, 'at' => self::column($this->at),
+            'key' => $this->key,
+            'about' => $this->about,
+            'what' => $this->what,
+            'at' => self::column($this->at),
             'facts' => json_encode((object) $this->facts, JSON_THROW_ON_ERROR),
         ]);
     }

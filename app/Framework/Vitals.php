@@ -33,14 +33,22 @@ final readonly class Vitals
      * @param  int  $freeBytes  on the disk of this installation
      */
     private function __construct(
-        public int $waiting, public int $waitsFor, public int $failed, public ?int $silent, public int $ahead, public int $untold, public int $freeBytes,
-    ) {
-    }
+        public int $waiting,
+        public int $waitsFor,
+        public int $failed,
+        public ?int $silent,
+        public int $ahead,
+        public int $untold,
+        public int $freeBytes,
+    ) {}
 
     /** @param  int  $now  seconds since the epoch */
     public static function at(int $now): self
     {
-        $due = DB::table('jobs')->where('available_at', '<=', $now)->selectRaw('COUNT(*) AS waiting, MIN(available_at) AS oldest')->first();
+        $due = DB::table('jobs')
+            ->where('available_at', '<=', $now)
+            ->selectRaw('COUNT(*) AS waiting, MIN(available_at) AS oldest')
+            ->first();
         $beat = Cache::get(self::BEAT);
         // The last row by its number: anybody may ask this, so it reads one row and no table.
         $newest = max(

@@ -12,7 +12,11 @@ final class Words
      */
     public static function say(string $key, array $values = []): string
     {
-        $said = \MessageFormatter::formatMessage(app()->getLocale(), self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."), $values);
+        $said = \MessageFormatter::formatMessage(
+            app()->getLocale(),
+            self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."),
+            $values,
+        );
 
         return $said === false ? throw new \LogicException("The catalogue’s “{$key}” cannot be said.") : $said;
     }

@@ -37,8 +37,13 @@ final class ExpireCommand extends Command
             $this->tellHosts($school, $now);
             $taken = 0;
             do {
-                $passes = self::over($school, $now - $school->keep_days * self::DAY)->limit(self::AT_ONCE)->pluck('passes.id')->all();
-                Contended::transaction(static fn () => ForgetPerson::takeAway(array_values(array_map(intval(...), $passes)), $now));
+                $passes = self::over($school, $now - $school->keep_days * self::DAY)
+                    ->limit(self::AT_ONCE)
+                    ->pluck('passes.id')
+                    ->all();
+                Contended::transaction(
+                    static fn() => ForgetPerson::takeAway(array_values(array_map(intval(...), $passes)), $now),
+                );
                 $taken += count($passes);
             } while (count($passes) === self::AT_ONCE);
             if ($taken > 0) {
@@ -46,17 +51,27 @@ final class ExpireCommand extends Command
             }
             // Of those who just came in, without a booking, and of whom a host expected.
             $over = $now - $school->keep_days * self::DAY;
-            DB::table('turns')->whereNull('booking_id')->where('created_at', '<', Instant::column($over))
-                ->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))->delete();
+            DB::table('turns')
+                ->whereNull('booking_id')
+                ->where('created_at', '<', Instant::column($over))
+                ->whereIn('staff_id', DB::table('staff')->where('school_id', $school->id)->select('id'))
+                ->delete();
             foreach (WhatIsKept::all() as $table => $kept) {
-                $kept->ages === null || self::ofSchool($table, $school)->where(
-                    "$table.$kept->ages", '<', Instant::column($over),
-                )->delete();
+                $kept->ages === null ||
+                    self::ofSchool($table, $school)
+                        ->where("$table.$kept->ages", '<', Instant::column($over))
+                        ->delete();
             }
-            DB::table('allotments')->where('ended_at', '<', Instant::column($over))
-                ->whereIn('round_id', DB::table('rounds')->where('school_id', $school->id)->select('id'))->delete();
-            DB::table('entries_sent')->where('sent_at', '<', Instant::column(min($over, $now - 400 * self::DAY)))->delete();
-            DB::table('activity_log')->where('created_at', '<', Instant::column($now - max(31, $school->log_days) * self::DAY))->delete();
+            DB::table('allotments')
+                ->where('ended_at', '<', Instant::column($over))
+                ->whereIn('round_id', DB::table('rounds')->where('school_id', $school->id)->select('id'))
+                ->delete();
+            DB::table('entries_sent')
+                ->where('sent_at', '<', Instant::column(min($over, $now - 400 * self::DAY)))
+                ->delete();
+            DB::table('activity_log')
+                ->where('created_at', '<', Instant::column($now - max(31, $school->log_days) * self::DAY))
+                ->delete();
         }
 
         return self::SUCCESS;
@@ -69,12 +84,16 @@ final class ExpireCommand extends Command
 
         return match ($table) {
             'expected' => DB::table($table)->whereIn(
-                'sheet_id', DB::table('sheets')->whereIn('staff_id', $staff)->select('id'),
+                'sheet_id',
+                DB::table('sheets')->whereIn('staff_id', $staff)->select('id'),
             ),
             // Of nobody who ever met anybody here, or of somebody who did.
-            'texts_sent' => DB::table($table)->where(static fn (Builder $any) => $any->whereNull('pass_id')
-                ->orWhereIn('pass_id', DB::table('bookings')->whereIn('staff_id', $staff)->select('pass_id'))
-                ->orWhereNotIn('pass_id', DB::table('bookings')->select('pass_id'))),
+            'texts_sent' => DB::table($table)->where(
+                static fn(Builder $any) => $any
+                    ->whereNull('pass_id')
+                    ->orWhereIn('pass_id', DB::table('bookings')->whereIn('staff_id', $staff)->select('pass_id'))
+                    ->orWhereNotIn('pass_id', DB::table('bookings')->select('pass_id')),
+            ),
             default => DB::table($table)->whereIn('staff_id', $staff),
         };
     }
@@ -107,38 +126,60 @@ final class ExpireCommand extends Command
     public static function over(School $school, int $instant): Builder
     {
         $column = Instant::column($instant);
-        $over = DB::table('passes')->where('passes.created_at', '<', $column)
-            ->where(static fn (Builder $known) => $known
+        $over = DB::table('passes')->where('passes.created_at', '<', $column)->where(
+            static fn(Builder $known) => $known
                 ->where(
-                    static fn (Builder $own) => $own->whereNull('passes.forgotten_at')->whereNull('passes.guardian_id')->whereNull('passes.staff_id'),
+                    static fn(Builder $own) => $own
+                        ->whereNull('passes.forgotten_at')
+                        ->whereNull('passes.guardian_id')
+                        ->whereNull('passes.staff_id'),
                 )
                 // Of those whom the school knows, what they told.
-                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[0])
-                    ->where(static fn (Builder $told) => $told->where('bookings.student', '!=', '')->orWhere('bookings.answers', '!=', '{}')))
-                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[2]))
-                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[3]))
-                ->orWhereExists(static fn (Builder $any) => self::on($any, self::ON_A_PASS[4])));
+                ->orWhereExists(
+                    static fn(Builder $any) => self::on($any, self::ON_A_PASS[0])->where(
+                        static fn(Builder $told) => $told
+                            ->where('bookings.student', '!=', '')
+                            ->orWhere('bookings.answers', '!=', '{}'),
+                    ),
+                )
+                ->orWhereExists(static fn(Builder $any) => self::on($any, self::ON_A_PASS[2]))
+                ->orWhereExists(static fn(Builder $any) => self::on($any, self::ON_A_PASS[3]))
+                ->orWhereExists(static fn(Builder $any) => self::on($any, self::ON_A_PASS[4])),
+        );
         foreach (self::ON_A_PASS as $what) {
-            $over->whereNotExists(static fn (Builder $any) => self::on($any, $what)->where(static function (Builder $still) use ($what, $column): void {
-                foreach ($what[2] as $until) {
-                    $still->orWhere($until, '>=', $column);
-                }
-            }));
+            $over->whereNotExists(
+                static fn(Builder $any) => self::on($any, $what)->where(static function (Builder $still) use (
+                    $what,
+                    $column,
+                ): void {
+                    foreach ($what[2] as $until) {
+                        $still->orWhere($until, '>=', $column);
+                    }
+                }),
+            );
         }
 
         // Here, or nowhere at all: what nothing leads to any more goes with whichever school looks first.
-        return $over->where(static function (Builder $here) use ($school): void {
-            foreach (self::ON_A_PASS as $what) {
-                $here->orWhereExists(static fn (Builder $any) => $what[0] === 'shortlists' ? self::on($any, $what)->where($what[1], $school->id)
-                    : self::on($any, $what)->whereIn($what[1], DB::table('staff')->where('school_id', $school->id)->select('id')));
-            }
-            $here->orWhere(static function (Builder $nowhere): void {
+        return $over
+            ->where(static function (Builder $here) use ($school): void {
                 foreach (self::ON_A_PASS as $what) {
-                    $nowhere->whereNotExists(static fn (Builder $any) => self::on($any, $what));
+                    $here->orWhereExists(
+                        static fn(Builder $any) => $what[0] === 'shortlists'
+                            ? self::on($any, $what)->where($what[1], $school->id)
+                            : self::on($any, $what)->whereIn(
+                                $what[1],
+                                DB::table('staff')->where('school_id', $school->id)->select('id'),
+                            ),
+                    );
                 }
-                $nowhere->whereNull('passes.guardian_id')->whereNull('passes.staff_id');
-            });
-        })->orderBy('passes.id');
+                $here->orWhere(static function (Builder $nowhere): void {
+                    foreach (self::ON_A_PASS as $what) {
+                        $nowhere->whereNotExists(static fn(Builder $any) => self::on($any, $what));
+                    }
+                    $nowhere->whereNull('passes.guardian_id')->whereNull('passes.staff_id');
+                });
+            })
+            ->orderBy('passes.id');
     }
 
     /** Hosts who may still need something of it. */
@@ -146,18 +187,32 @@ final class ExpireCommand extends Command
     {
         $zone = $school->timeZone();
         $goes = $now + self::WARNED * self::DAY;
-        $hosts = DB::table('bookings')->whereIn('pass_id', self::over($school, $goes - $school->keep_days * self::DAY)->select('passes.id')->reorder())
-            ->groupBy('staff_id')->selectRaw('staff_id, COUNT(*) AS meetings, UNIX_TIMESTAMP(MIN(ends_at)) AS first')->get();
+        $hosts = DB::table('bookings')
+            ->whereIn(
+                'pass_id',
+                self::over($school, $goes - $school->keep_days * self::DAY)
+                    ->select('passes.id')
+                    ->reorder(),
+            )
+            ->groupBy('staff_id')
+            ->selectRaw('staff_id, COUNT(*) AS meetings, UNIX_TIMESTAMP(MIN(ends_at)) AS first')
+            ->get();
         // Who heard of it lately need not hear of the same again tomorrow.
-        $lately = Notice::query()->where('key', 'like', 'goes|%')
-            ->where('created_at', '>', Instant::column($now - (self::WARNED - 1) * self::DAY))->pluck('staff_id')->flip();
-        foreach ($hosts->reject(static fn (\stdClass $one): bool => $lately->has((int) $one->staff_id)) as $one) {
-            Notice::query()->firstOrCreate(['staff_id' => (int) $one->staff_id, 'key' => 'goes|'.gmdate('Y-m-d', $now)], [
-                'message' => Words::say(
-                    'keeping.goes',
-                    ['meetings' => (int) $one->meetings, 'date' => Spell::date($zone->dateAt((int) $one->first + ($school->keep_days + 1) * self::DAY))],
-                ),
-            ]);
+        $lately = Notice::query()
+            ->where('key', 'like', 'goes|%')
+            ->where('created_at', '>', Instant::column($now - (self::WARNED - 1) * self::DAY))
+            ->pluck('staff_id')
+            ->flip();
+        foreach ($hosts->reject(static fn(\stdClass $one): bool => $lately->has((int) $one->staff_id)) as $one) {
+            Notice::query()->firstOrCreate(
+                ['staff_id' => (int) $one->staff_id, 'key' => 'goes|' . gmdate('Y-m-d', $now)],
+                [
+                    'message' => Words::say('keeping.goes', [
+                        'meetings' => (int) $one->meetings,
+                        'date' => Spell::date($zone->dateAt((int) $one->first + ($school->keep_days + 1) * self::DAY)),
+                    ]),
+                ],
+            );
         }
     }
 }

@@ -28,24 +28,33 @@ use Illuminate\Support\Str;
  */
 final class ForgetPerson
 {
-    public function __construct(private readonly CancelBooking $cancel, private readonly TakeKnockBack $takeBack)
-    {
-    }
+    public function __construct(private readonly CancelBooking $cancel, private readonly TakeKnockBack $takeBack) {}
 
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(Pass $pass, Party $by, int $now): void
     {
-        foreach ($pass->bookings()->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now))->with('sheet.host.school')->get() as $booking) {
+        foreach (
+            $pass
+                ->bookings()
+                ->whereIn('state', BookingState::standing())
+                ->where('ends_at', '>', Instant::column($now))
+                ->with('sheet.host.school')
+                ->get()
+            as $booking
+        ) {
             ($this->cancel)($booking, Ending::by($by, ''));
         }
-        foreach (Knock::query()->where('pass_id', $pass->id)->whereIn('state', KnockState::open())->with(Knock::PARTS)->get() as $knock) {
+        foreach (
+            Knock::query()->where('pass_id', $pass->id)->whereIn('state', KnockState::open())->with(Knock::PARTS)->get()
+            as $knock
+        ) {
             try {
                 ($this->takeBack)($knock);
             } catch (KnockRefused) {
                 // Answered at this moment: what came of it is a booking, or nothing.
             }
         }
-        Contended::transaction(static fn () => self::takeAway([$pass->id], $now));
+        Contended::transaction(static fn() => self::takeAway([$pass->id], $now));
     }
 
     /**
@@ -69,7 +78,7 @@ final class ForgetPerson
         }
         // What opened it opens nothing any more.
         self::ofThemselves($passes)->update([
-            'token_hash' => DB::raw("SHA2(CONCAT('".Str::random(32)."', id), 256)"),
+            'token_hash' => DB::raw("SHA2(CONCAT('" . Str::random(32) . "', id), 256)"),
             'forgotten_at' => Instant::column($now),
         ]);
         DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();
@@ -82,7 +91,10 @@ final class ForgetPerson
     public static function rowsOf(string $table, Kept $kept, Pass $pass): ?Builder
     {
         return self::rows(
-            $table, $kept, [$pass->id], array_values(array_map(intval(...), $pass->bookings()->pluck('id')->all())),
+            $table,
+            $kept,
+            [$pass->id],
+            array_values(array_map(intval(...), $pass->bookings()->pluck('id')->all())),
         );
     }
 
@@ -99,7 +111,7 @@ final class ForgetPerson
             'pass' => DB::table($table)->whereIn('pass_id', $passes),
             'booking' => DB::table($table)->whereIn('booking_id', $bookings),
             'booking or pass' => DB::table($table)->where(
-                static fn (Builder $one) => $one->whereIn('booking_id', $bookings)->orWhereIn('pass_id', $passes),
+                static fn(Builder $one) => $one->whereIn('booking_id', $bookings)->orWhereIn('pass_id', $passes),
             ),
             'entry' => DB::table($table)->whereIn('uid', [
                 ...DB::table('bookings')->whereIn('id', $bookings)->pluck('uid'),
@@ -129,7 +141,7 @@ final class ForgetPerson
         $left = self::ofThemselves($passes)->whereNull('forgotten_at');
         foreach (['bookings', 'guests', 'knocks', 'waiting', 'shortlists'] as $table) {
             $left->whereNotExists(
-                static fn (Builder $any) => $any->from($table)->whereColumn("$table.pass_id", 'passes.id'),
+                static fn(Builder $any) => $any->from($table)->whereColumn("$table.pass_id", 'passes.id'),
             );
         }
 
@@ -143,9 +155,9 @@ final class ForgetPerson
      */
     private static function outOfTitles(array $passes): void
     {
-        DB::table('sheets')->where('kind', SheetKind::Knock)->whereIn(
-            'id', DB::table('bookings')->whereIn('pass_id', $passes)->select('sheet_id'),
-        )
+        DB::table('sheets')
+            ->where('kind', SheetKind::Knock)
+            ->whereIn('id', DB::table('bookings')->whereIn('pass_id', $passes)->select('sheet_id'))
             ->update(['title' => Words::say('knocks.forgotten_title')]);
     }
 
@@ -158,7 +170,14 @@ final class ForgetPerson
     {
         $sheets = DB::table('bookings')->whereIn('id', $bookings)->distinct()->pluck('sheet_id');
         foreach (AfterLetter::query()->whereIn('sheet_id', $sheets)->get() as $letter) {
-            $letter->update(['sent_to' => array_map(static fn (array $one): array => in_array($one['booking'], $bookings, true) ? ['booking' => $one['booking'], 'name' => '', 'email' => ''] : $one, $letter->sent_to)]);
+            $letter->update([
+                'sent_to' => array_map(
+                    static fn(array $one): array => in_array($one['booking'], $bookings, true)
+                        ? ['booking' => $one['booking'], 'name' => '', 'email' => '']
+                        : $one,
+                    $letter->sent_to,
+                ),
+            ]);
         }
     }
 }

@@ -7,6 +7,4 @@ namespace App\Keeping;
 use App\Framework\Room;
 
 /** What is kept of people, for how long, and who did what. */
-final class KeepingRoom extends Room
-{
-}
+final class KeepingRoom extends Room {}

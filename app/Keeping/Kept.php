@@ -18,9 +18,14 @@ final readonly class Kept
      * @param  string|null  $ages  the column by whose time rows go by themselves, as many days after it as the school says
      */
     private function __construct(
-        public string $of, public string $what, public string $until, public array $columns, public ?string $by, public ?array $blank, public ?string $ages,
-    ) {
-    }
+        public string $of,
+        public string $what,
+        public string $until,
+        public array $columns,
+        public ?string $by,
+        public ?array $blank,
+        public ?string $ages,
+    ) {}
 
     /** @param  list<string>  $columns */
     public static function of(string $whom, string $what, string $until, array $columns): self

@@ -27,21 +27,47 @@ final class LogController
         $before = Asked::word($request, 'before');
         $who = Asked::word($request, 'who');
         // Of one's own school: by those who work there, and by nobody of another one.
-        $notes = DB::table('activity_log')->where('log_name', LogBook::NAME)
-            ->where(static fn ($any) => $any->whereNull('causer_id')->orWhereIn('causer_id', StaffMember::query()->where('school_id', $reader->school_id)->select('id')))
-            ->when(ctype_digit($before), static fn ($some) => $some->where('id', '<', (int) substr($before, 0, 18)))
-            ->when(ctype_digit($who), static fn ($some) => $some->where('causer_id', (int) substr($who, 0, 18)))
-            ->orderByDesc('id')->limit(self::SHOWN + 1)->get();
+        $notes = DB::table('activity_log')
+            ->where('log_name', LogBook::NAME)
+            ->where(
+                static fn($any) => $any
+                    ->whereNull('causer_id')
+                    ->orWhereIn(
+                        'causer_id',
+                        StaffMember::query()->where('school_id', $reader->school_id)->select('id'),
+                    ),
+            )
+            ->when(ctype_digit($before), static fn($some) => $some->where('id', '<', (int) substr($before, 0, 18)))
+            ->when(ctype_digit($who), static fn($some) => $some->where('causer_id', (int) substr($who, 0, 18)))
+            ->orderByDesc('id')
+            ->limit(self::SHOWN + 1)
+            ->get();
 
         return Page::staff('Log', Words::say('log.title'), [
-            'host' => $reader->name, 'who' => ctype_digit($who) ? (int) substr($who, 0, 18) : null, 'log_days' => $reader->school->log_days,
-            'people' => StaffMember::query()->where('school_id', $reader->school_id)->orderBy('name')->get(['id', 'name'])->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name])->all(),
-            'notes' => $notes->take(self::SHOWN)->map(static function (\stdClass $note) use ($zone): array {
-                /** @var array<string, int|string> $values */
-                $values = (array) json_decode((string) $note->properties, true);
+            'host' => $reader->name,
+            'who' => ctype_digit($who) ? (int) substr($who, 0, 18) : null,
+            'log_days' => $reader->school->log_days,
+            'people' => StaffMember::query()
+                ->where('school_id', $reader->school_id)
+                ->orderBy('name')
+                ->get(['id', 'name'])
+                ->map(static fn(StaffMember $one): array => ['id' => $one->id, 'name' => $one->name])
+                ->all(),
+            'notes' => $notes
+                ->take(self::SHOWN)
+                ->map(static function (\stdClass $note) use ($zone): array {
+                    /** @var array<string, int|string> $values */
+                    $values = (array) json_decode((string) $note->properties, true);
 
-                return ['id' => (int) $note->id, 'when' => Spell::moment(Instant::of((string) $note->created_at), $zone), 'who' => (string) ($values['name'] ?? Words::say('log.nobody')), 'what' => Words::say('log.'.$note->event, $values)];
-            })->values()->all(),
+                    return [
+                        'id' => (int) $note->id,
+                        'when' => Spell::moment(Instant::of((string) $note->created_at), $zone),
+                        'who' => (string) ($values['name'] ?? Words::say('log.nobody')),
+                        'what' => Words::say('log.' . $note->event, $values),
+                    ];
+                })
+                ->values()
+                ->all(),
             'later' => $notes->count() > self::SHOWN ? (int) $notes[self::SHOWN - 1]->id : null,
         ]);
     }

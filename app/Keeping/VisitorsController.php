@@ -27,7 +27,10 @@ final class VisitorsController
 
     public function page(#[CurrentUser] StaffMember $reader): View
     {
-        return Page::staff('Visitors', Words::say('keeping.title'), ['host' => $reader->name, 'keep_days' => $reader->school->keep_days]);
+        return Page::staff('Visitors', Words::say('keeping.title'), [
+            'host' => $reader->name,
+            'keep_days' => $reader->school->keep_days,
+        ]);
     }
 
     public function find(#[CurrentUser] StaffMember $reader, Request $request): JsonResponse
@@ -36,16 +39,37 @@ final class VisitorsController
         if (mb_strlen($sought) < 3) {
             return new JsonResponse(['visitors' => [], 'more' => false]);
         }
-        $found = $this->of($reader)->where(static fn (Builder $any) => $any->where('name', 'like', '%'.addcslashes($sought, '\\%_').'%')->orWhere('email', MailAddress::of($sought) ?? ''))
-            ->withCount('bookings')->orderBy('name')->orderBy('id')->limit(self::SHOWN + 1)->get();
+        $found = $this->of($reader)
+            ->where(
+                static fn(Builder $any) => $any
+                    ->where('name', 'like', '%' . addcslashes($sought, '\\%_') . '%')
+                    ->orWhere('email', MailAddress::of($sought) ?? ''),
+            )
+            ->withCount('bookings')
+            ->orderBy('name')
+            ->orderBy('id')
+            ->limit(self::SHOWN + 1)
+            ->get();
         LogBook::note('found');
         $zone = $reader->school->timeZone();
 
         return new JsonResponse([
-            'visitors' => array_values($found->take(self::SHOWN)->map(static fn (Pass $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'email' => (string) $one->email, 'phone' => $one->phone, 'meetings' => (int) $one->getAttribute('bookings_count'),
-                'known' => $one->guardian_id !== null, 'since' => Spell::plainDate($zone->dateAt((int) $one->created_at?->getTimestamp())),
-            ])->all()),
+            'visitors' => array_values(
+                $found
+                    ->take(self::SHOWN)
+                    ->map(
+                        static fn(Pass $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'email' => (string) $one->email,
+                            'phone' => $one->phone,
+                            'meetings' => (int) $one->getAttribute('bookings_count'),
+                            'known' => $one->guardian_id !== null,
+                            'since' => Spell::plainDate($zone->dateAt((int) $one->created_at?->getTimestamp())),
+                        ],
+                    )
+                    ->all(),
+            ),
             'more' => $found->count() > self::SHOWN,
         ]);
     }
@@ -55,7 +79,12 @@ final class VisitorsController
         $pass = $this->of($reader)->findOrFail($visitor);
         LogBook::note('kept', $pass);
 
-        return new JsonResponse(KeptData::of($pass), 200, [], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return new JsonResponse(
+            KeptData::of($pass),
+            200,
+            [],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public function forget(#[CurrentUser] StaffMember $reader, int $visitor, ForgetPerson $forget): JsonResponse
@@ -70,6 +99,9 @@ final class VisitorsController
     /** @return Builder<Pass> those who have something to do with this school */
     private function of(StaffMember $reader): Builder
     {
-        return Pass::query()->whereNull('forgotten_at')->where('name', '!=', '')->whereHas('bookings.sheet.host', static fn ($host) => $host->where('school_id', $reader->school_id));
+        return Pass::query()
+            ->whereNull('forgotten_at')
+            ->where('name', '!=', '')
+            ->whereHas('bookings.sheet.host', static fn($host) => $host->where('school_id', $reader->school_id));
     }
 }

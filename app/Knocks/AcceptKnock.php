@@ -20,9 +20,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 /** A host says yes to one of the times. Once all who have to be there have, it is a booking like any other; its other times are free again. */
 final class AcceptKnock
 {
-    public function __construct(private readonly KnockChange $change, private readonly BookSlot $book)
-    {
-    }
+    public function __construct(private readonly KnockChange $change, private readonly BookSlot $book) {}
 
     /**
      * @param  StaffMember  $host  one of the knock's
@@ -33,8 +31,13 @@ final class AcceptKnock
      */
     public function __invoke(Knock $knock, StaffMember $host, int $choice, string $word, int $now): Knock
     {
-        return $this->change->on($knock, function (Knock $knock, Sheet $sheet) use ($host, $choice, $word, $now): Knock {
-            if (! $knock->state->waitsForHost()) {
+        return $this->change->on($knock, function (Knock $knock, Sheet $sheet) use (
+            $host,
+            $choice,
+            $word,
+            $now,
+        ): Knock {
+            if (!$knock->state->waitsForHost()) {
                 throw KnockRefused::because('not_asked');
             }
             $one = $knock->choices->firstWhere('id', $choice) ?? throw KnockRefused::because('no_such_time');
@@ -52,17 +55,25 @@ final class AcceptKnock
     public function choose(Knock $knock, KnockChoice $one): void
     {
         $this->change->letGo($knock, $one->span());
-        $knock->choices->each(static fn (KnockChoice $other) => $other->id === $one->id ? $other->update(['chosen' => true]) : $other->delete());
+        $knock->choices->each(
+            static fn(KnockChoice $other) => $other->id === $one->id
+                ? $other->update(['chosen' => true])
+                : $other->delete(),
+        );
         $knock->load('choices');
     }
 
     /** Booked where everybody has said yes to the chosen time; else the others are told that one has. */
     public function settled(Knock $knock, Sheet $sheet, StaffMember $by, string $word, int $now): Knock
     {
-        $open = $knock->hosts->filter(static fn (KnockHost $one): bool => $one->answer !== HostAnswer::Accepted);
+        $open = $knock->hosts->filter(static fn(KnockHost $one): bool => $one->answer !== HostAnswer::Accepted);
         if ($open->isNotEmpty()) {
-            $maybe = $open->contains(static fn (KnockHost $one): bool => $one->answer === HostAnswer::Maybe);
-            $knock->update(['state' => $maybe ? KnockState::Maybe : KnockState::Asked, 'sequence' => $knock->sequence + 1, 'answer_note' => $word]);
+            $maybe = $open->contains(static fn(KnockHost $one): bool => $one->answer === HostAnswer::Maybe);
+            $knock->update([
+                'state' => $maybe ? KnockState::Maybe : KnockState::Asked,
+                'sequence' => $knock->sequence + 1,
+                'answer_note' => $word,
+            ]);
             event(new KnockNews($knock, KnockOccasion::OneAccepted, $by, $word));
 
             return $knock;
@@ -74,17 +85,40 @@ final class AcceptKnock
         $pass = $knock->pass;
         $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id)->keeping($knock->keeper);
         try {
-            $permit = Permit::of($sheet, $span->start, new Claim($who, Claimant::Kept, $now), KnockSheet::at($sheet, $span));
-            $booking = $this->book->onSlot($sheet, $permit, new BookingWish(
-                start: $span->start, placeId: (int) $knock->place_id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $knock->student, requestKey: $knock->request_key,
-                answers: array_filter(['details' => $knock->details, 'work' => $knock->work]) + $knock->answers, passId: $pass->id, keeper: $knock->keeper, studentId: $knock->student_id,
-                entry: new AgreedEntry($knock->uid, $knock->sequence + 1, $word),
-            ));
-        } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
+            $permit = Permit::of(
+                $sheet,
+                $span->start,
+                new Claim($who, Claimant::Kept, $now),
+                KnockSheet::at($sheet, $span),
+            );
+            $booking = $this->book->onSlot(
+                $sheet,
+                $permit,
+                new BookingWish(
+                    start: $span->start,
+                    placeId: (int) $knock->place_id,
+                    name: $pass->name,
+                    email: (string) $pass->email,
+                    phone: $pass->phone,
+                    student: $knock->student,
+                    requestKey: $knock->request_key,
+                    answers: array_filter(['details' => $knock->details, 'work' => $knock->work]) + $knock->answers,
+                    passId: $pass->id,
+                    keeper: $knock->keeper,
+                    studentId: $knock->student_id,
+                    entry: new AgreedEntry($knock->uid, $knock->sequence + 1, $word),
+                ),
+            );
+        } catch (NoSeatLeft | NotAsFilledIn | UniqueConstraintViolationException) {
             throw KnockRefused::because('cannot_be_had');
         }
         KnockSheet::agreed($sheet, $knock->terms(), $span, $now);
-        $knock->update(['state' => KnockState::Accepted, 'booking_id' => $booking->id, 'sequence' => $knock->sequence + 1, 'answer_note' => $word]);
+        $knock->update([
+            'state' => KnockState::Accepted,
+            'booking_id' => $booking->id,
+            'sequence' => $knock->sequence + 1,
+            'answer_note' => $word,
+        ]);
 
         return $knock;
     }

@@ -35,9 +35,7 @@ final class AskForTime
     /** Seconds: further ahead nobody can be asked. */
     private const LOOKED_AT = 100 * 86_400;
 
-    public function __construct(private readonly KeepTimes $keepTimes)
-    {
-    }
+    public function __construct(private readonly KeepTimes $keepTimes) {}
 
     /**
      * @param  non-empty-list<KnockTerms>  $terms  of all who have to be there, the door's own host first
@@ -50,14 +48,14 @@ final class AskForTime
      */
     public function __invoke(array $terms, KnockWish $wish, int $now): Knock
     {
-        $hosts = array_map(static fn (KnockTerms $one): int => $one->staff_id, $terms);
+        $hosts = array_map(static fn(KnockTerms $one): int => $one->staff_id, $terms);
         $known = $this->alreadyAsked($wish, $hosts);
         if ($known !== null) {
             return $known;
         }
         $this->outside($terms, $wish, $now);
         try {
-            return Contended::transaction(fn (): Knock => $this->ask($terms, $hosts, $wish, $now));
+            return Contended::transaction(fn(): Knock => $this->ask($terms, $hosts, $wish, $now));
         } catch (UniqueConstraintViolationException $failure) {
             return $this->alreadyAsked($wish, $hosts) ?? throw $failure;
         }
@@ -76,22 +74,51 @@ final class AskForTime
         $unconfirmed = $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $keeper = Secret::hash(Str::uuid()->toString());
         $answerBy = $now + ($unconfirmed ? self::CONFIRM : $terms[0]->kept_hours * 3600);
-        $gone = ($this->keepTimes)($sheet, $wish->spans, new Claim(Asking::visitor($pass->id, $pass->email, $wish->student)->keeping($keeper), Claimant::Visitor, $now), $answerBy);
+        $gone = ($this->keepTimes)(
+            $sheet,
+            $wish->spans,
+            new Claim(
+                Asking::visitor($pass->id, $pass->email, $wish->student)->keeping($keeper),
+                Claimant::Visitor,
+                $now,
+            ),
+            $answerBy,
+        );
         if ($gone !== null) {
-            throw KnockRefused::gone($gone, $this->instead($terms, $pass, $wish, $gone, $now), $sheet->host->school->timeZone());
+            throw KnockRefused::gone(
+                $gone,
+                $this->instead($terms, $pass, $wish, $gone, $now),
+                $sheet->host->school->timeZone(),
+            );
         }
         $knock = Knock::query()->create([
-            'sheet_id' => $sheet->id, 'staff_id' => $sheet->staff_id, 'pass_id' => $pass->id, 'place_id' => $sheet->places->firstOrFail()->id,
+            'sheet_id' => $sheet->id,
+            'staff_id' => $sheet->staff_id,
+            'pass_id' => $pass->id,
+            'place_id' => $sheet->places->firstOrFail()->id,
             'state' => $unconfirmed ? KnockState::Unconfirmed : KnockState::Asked,
-            'title' => $wish->title, 'details' => $wish->details, 'work' => $wish->work, 'student' => $wish->student, 'student_id' => $wish->studentId, 'answers' => (object) $wish->answers,
-            'keeper' => $keeper, 'until' => KeepTimes::until($wish->spans, $answerBy), 'uid' => Str::uuid()->toString(),
-            'request_key' => $wish->requestKey, 'request_digest' => $wish->digest($hosts),
+            'title' => $wish->title,
+            'details' => $wish->details,
+            'work' => $wish->work,
+            'student' => $wish->student,
+            'student_id' => $wish->studentId,
+            'answers' => (object) $wish->answers,
+            'keeper' => $keeper,
+            'until' => KeepTimes::until($wish->spans, $answerBy),
+            'uid' => Str::uuid()->toString(),
+            'request_key' => $wish->requestKey,
+            'request_digest' => $wish->digest($hosts),
         ]);
         foreach ($hosts as $host) {
             $knock->hosts()->create(['staff_id' => $host]);
         }
         foreach ($wish->spans as $i => $span) {
-            $knock->choices()->create(['by' => Party::Visitor, 'position' => $i + 1, 'starts_at' => Instant::column($span->start), 'ends_at' => Instant::column($span->end)]);
+            $knock->choices()->create([
+                'by' => Party::Visitor,
+                'position' => $i + 1,
+                'starts_at' => Instant::column($span->start),
+                'ends_at' => Instant::column($span->end),
+            ]);
         }
         $knock->load(Knock::PARTS);
         $knock->announce();
@@ -108,8 +135,8 @@ final class AskForTime
     private function alreadyAsked(KnockWish $wish, array $hosts): ?Knock
     {
         $knock = Knock::query()->where('request_key', $wish->requestKey)->with(Knock::PARTS)->first();
-        if ($knock !== null && ! hash_equals($knock->request_digest, $wish->digest($hosts))) {
-            throw new RequestKeyReused;
+        if ($knock !== null && !hash_equals($knock->request_digest, $wish->digest($hosts))) {
+            throw new RequestKeyReused();
         }
 
         return $knock;
@@ -118,15 +145,25 @@ final class AskForTime
     /** @param  non-empty-list<KnockTerms>  $terms */
     private function outside(array $terms, KnockWish $wish, int $now): void
     {
-        $lengths = array_intersect(...array_map(static fn (KnockTerms $one): array => $one->lengths, [...$terms, $terms[0]]));
+        $lengths = array_intersect(
+            ...array_map(static fn(KnockTerms $one): array => $one->lengths, [...$terms, $terms[0]]),
+        );
         // What lies years away is not even looked at.
-        $near = array_filter($wish->spans, static fn (Span $span): bool => $span->start > $now && $span->start < $now + self::LOOKED_AT);
-        $allowed = count($near) === count($wish->spans) ? WhenFree::of($terms, self::around($terms, $wish), $now)->allowed() : null;
+        $near = array_filter(
+            $wish->spans,
+            static fn(Span $span): bool => $span->start > $now && $span->start < $now + self::LOOKED_AT,
+        );
+        $allowed =
+            count($near) === count($wish->spans)
+                ? WhenFree::of($terms, self::around($terms, $wish), $now)->allowed()
+                : null;
         $messages = [];
         foreach ($wish->spans as $i => $span) {
             $message = match (true) {
-                ! isset($near[$i]) => Words::say('knocks.outside'),
-                ! in_array($span->minutes(), $lengths, true) => Words::say('knocks.no_such_length', ['minutes' => $span->minutes()]),
+                !isset($near[$i]) => Words::say('knocks.outside'),
+                !in_array($span->minutes(), $lengths, true) => Words::say('knocks.no_such_length', [
+                    'minutes' => $span->minutes(),
+                ]),
                 $allowed?->holds($span) === false => Words::say('knocks.outside'),
                 default => null,
             };
@@ -146,12 +183,23 @@ final class AskForTime
     private function enough(array $terms, KnockWish $wish, int $now): void
     {
         $live = Instant::column($now);
-        $theirs = $wish->passId === null ? 0 : Knock::query()->whereIn('state', KnockState::open())->where('until', '>', $live)->where('pass_id', $wish->passId)->count();
+        $theirs =
+            $wish->passId === null
+                ? 0
+                : Knock::query()
+                    ->whereIn('state', KnockState::open())
+                    ->where('until', '>', $live)
+                    ->where('pass_id', $wish->passId)
+                    ->count();
         if ($theirs >= self::OF_ONE_PASS) {
             throw KnockRefused::because('enough_of_yours', ['most' => self::OF_ONE_PASS]);
         }
         foreach ($terms as $one) {
-            if (Knock::openOf([$one->staff_id])->where('until', '>', $live)->count() >= $one->most_open) {
+            if (
+                Knock::openOf([$one->staff_id])
+                    ->where('until', '>', $live)
+                    ->count() >= $one->most_open
+            ) {
                 throw KnockRefused::because('enough_of_theirs', ['host' => $one->host->name]);
             }
         }
@@ -175,7 +223,7 @@ final class AskForTime
     private static function around(array $terms, KnockWish $wish): DateRange
     {
         $zone = $terms[0]->host->school->timeZone();
-        $starts = array_map(static fn (Span $span): int => $span->start, $wish->spans);
+        $starts = array_map(static fn(Span $span): int => $span->start, $wish->spans);
 
         return DateRange::of($zone->dateAt(min($starts))->plusDays(-3), $zone->dateAt(max($starts))->plusDays(3));
     }

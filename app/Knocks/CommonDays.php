@@ -48,7 +48,16 @@ final class CommonDays
                 'host' => self::bands($hosts->free, $whole, $zone),
                 'own' => $mine === null ? null : self::bands($mine->free, $whole, $zone),
                 'common' => self::bands($common->free, $whole, $zone),
-                'starts' => array_map(static fn (int $start): array => self::start($start, $left, $common->longestAt($start), $lengths, $zone), $starts[$day] ?? []),
+                'starts' => array_map(
+                    static fn(int $start): array => self::start(
+                        $start,
+                        $left,
+                        $common->longestAt($start),
+                        $lengths,
+                        $zone,
+                    ),
+                    $starts[$day] ?? [],
+                ),
             ];
         }
 
@@ -61,11 +70,19 @@ final class CommonDays
      */
     private static function start(int $start, int $left, int $longest, array $lengths, Zone $zone): array
     {
-        $fits = array_values(array_filter($lengths, static fn (int $minutes): bool => $minutes <= $longest));
+        $fits = array_values(array_filter($lengths, static fn(int $minutes): bool => $minutes <= $longest));
 
         return [
-            'key' => SlotKey::of($start), 'at' => intdiv($start - $left, 60), 'from' => Spell::time($start, $zone),
-            'ends' => array_map(static fn (int $minutes): array => ['minutes' => $minutes, 'until' => Spell::time($start + $minutes * 60, $zone)], $fits),
+            'key' => SlotKey::of($start),
+            'at' => intdiv($start - $left, 60),
+            'from' => Spell::time($start, $zone),
+            'ends' => array_map(
+                static fn(int $minutes): array => [
+                    'minutes' => $minutes,
+                    'until' => Spell::time($start + $minutes * 60, $zone),
+                ],
+                $fits,
+            ),
         ];
     }
 
@@ -74,7 +91,11 @@ final class CommonDays
     {
         $bands = [];
         foreach ($spans->overlap(Spans::of([$day]))->all() as $span) {
-            $bands[] = ['at' => intdiv($span->start - $day->start, 60), 'length' => $span->minutes(), 'said' => Spell::time($span->start, $zone).' to '.Spell::time($span->end, $zone)];
+            $bands[] = [
+                'at' => intdiv($span->start - $day->start, 60),
+                'length' => $span->minutes(),
+                'said' => Spell::time($span->start, $zone) . ' to ' . Spell::time($span->end, $zone),
+            ];
         }
 
         return $bands;

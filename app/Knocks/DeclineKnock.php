@@ -9,9 +9,7 @@ use App\Models\StaffMember;
 /** One of the hosts cannot: it comes to nothing, and its times are free. */
 final class DeclineKnock
 {
-    public function __construct(private readonly KnockChange $change)
-    {
-    }
+    public function __construct(private readonly KnockChange $change) {}
 
     /**
      * @param  StaffMember  $host  one of the knock's

@@ -15,9 +15,7 @@ final class HoldKnock
     /** Seconds before a meeting until which a maybe keeps it: whoever waits has to know in time. */
     public const ENDS = 7_200;
 
-    public function __construct(private readonly KnockChange $change, private readonly AcceptKnock $accept)
-    {
-    }
+    public function __construct(private readonly KnockChange $change, private readonly AcceptKnock $accept) {}
 
     /**
      * @param  StaffMember  $host  one of the knock's
@@ -27,8 +25,13 @@ final class HoldKnock
      */
     public function __invoke(Knock $knock, StaffMember $host, int $choice, string $word, int $now): Knock
     {
-        return $this->change->on($knock, function (Knock $knock, Sheet $sheet) use ($host, $choice, $word, $now): Knock {
-            if (! $knock->state->waitsForHost()) {
+        return $this->change->on($knock, function (Knock $knock, Sheet $sheet) use (
+            $host,
+            $choice,
+            $word,
+            $now,
+        ): Knock {
+            if (!$knock->state->waitsForHost()) {
                 throw KnockRefused::because('not_asked');
             }
             $one = $knock->choices->firstWhere('id', $choice) ?? throw KnockRefused::because('no_such_time');
@@ -38,8 +41,16 @@ final class HoldKnock
             }
             $this->accept->choose($knock, $one);
             $knock->hosts->firstWhere('staff_id', $host->id)?->update(['answer' => HostAnswer::Maybe]);
-            Seat::query()->where('keeper', $knock->keeper)->update(['kept_until' => Instant::column($until)]);
-            $knock->update(['state' => KnockState::Maybe, 'until' => Instant::column($until), 'answer_note' => $word, 'sequence' => $knock->sequence + 1, 'asked_again_at' => null]);
+            Seat::query()
+                ->where('keeper', $knock->keeper)
+                ->update(['kept_until' => Instant::column($until)]);
+            $knock->update([
+                'state' => KnockState::Maybe,
+                'until' => Instant::column($until),
+                'answer_note' => $word,
+                'sequence' => $knock->sequence + 1,
+                'asked_again_at' => null,
+            ]);
             event(new KnockNews($knock, KnockOccasion::Maybe, $host, $word));
 
             return $knock;

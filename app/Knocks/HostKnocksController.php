@@ -28,7 +28,10 @@ final class HostKnocksController
 
     public function page(#[CurrentUser] StaffMember $reader): View
     {
-        return Page::staff('Knocks', Words::say('knocks.title'), ['host' => $reader->name, 'knocks' => $this->data($reader)]);
+        return Page::staff('Knocks', Words::say('knocks.title'), [
+            'host' => $reader->name,
+            'knocks' => $this->data($reader),
+        ]);
     }
 
     public function show(#[CurrentUser] StaffMember $reader): JsonResponse
@@ -66,12 +69,20 @@ final class HostKnocksController
         $from = Asked::date($request, 'from') ?? $today;
         $last = $today->plusDays(self::FURTHEST);
         $from = $from->isBefore($today) ? $today : ($from->isAfter($last) ? $last : $from);
-        $free = WhenFree::forHost($knock->terms(), DateRange::of($from, $from->plusDays(self::DAYS - 1)), $now, $knock->keeper);
+        $free = WhenFree::forHost(
+            $knock->terms(),
+            DateRange::of($from, $from->plusDays(self::DAYS - 1)),
+            $now,
+            $knock->keeper,
+        );
         $later = $from->plusDays(self::DAYS);
 
         return new JsonResponse([
-            'zone_name' => $zone->name, 'lengths' => KnockTerms::LENGTHS, 'days' => CommonDays::of($free, null, KnockTerms::LENGTHS, $now),
-            'earlier' => $from->isAfter($today) ? (string) $from->plusDays(-self::DAYS) : null, 'later' => $later->isAfter($last) ? null : (string) $later,
+            'zone_name' => $zone->name,
+            'lengths' => KnockTerms::LENGTHS,
+            'days' => CommonDays::of($free, null, KnockTerms::LENGTHS, $now),
+            'earlier' => $from->isAfter($today) ? (string) $from->plusDays(-self::DAYS) : null,
+            'later' => $later->isAfter($last) ? null : (string) $later,
         ]);
     }
 
@@ -82,10 +93,17 @@ final class HostKnocksController
         $messages = [];
         foreach ($spans as $i => $span) {
             $far = $span->start <= $now || $span->start > $now + self::FURTHEST * 86_400;
-            $clash = array_filter(array_slice($spans, 0, $i), static fn ($other): bool => $other->overlaps($span)) !== [];
-            $free = ! $far && WhenFree::forHost($knock->terms(), DateRange::day($zone->dateAt($span->start)), $now, $knock->keeper)->hosts()->holds($span);
-            if ($far || $clash || ! $free) {
-                $messages["times.$i.start"] = Words::say($clash ? 'knocks.choices_overlap' : ($far ? 'knocks.outside' : 'knocks.not_free'));
+            $clash =
+                array_filter(array_slice($spans, 0, $i), static fn($other): bool => $other->overlaps($span)) !== [];
+            $free =
+                !$far &&
+                WhenFree::forHost($knock->terms(), DateRange::day($zone->dateAt($span->start)), $now, $knock->keeper)
+                    ->hosts()
+                    ->holds($span);
+            if ($far || $clash || !$free) {
+                $messages["times.$i.start"] = Words::say(
+                    $clash ? 'knocks.choices_overlap' : ($far ? 'knocks.outside' : 'knocks.not_free'),
+                );
             }
         }
         if ($messages !== [] || $spans === []) {
@@ -97,6 +115,7 @@ final class HostKnocksController
     /** @return array<string, mixed> as HostKnocks in docs/formats/recess.openapi.yaml */
     private function data(StaffMember $reader): array
     {
-        return ['channel' => Channel::desk($reader->id), 'terms' => TermsData::of(KnockTerms::of($reader))] + HostKnocks::of($reader, Clock::now());
+        return ['channel' => Channel::desk($reader->id), 'terms' => TermsData::of(KnockTerms::of($reader))] +
+            HostKnocks::of($reader, Clock::now());
     }
 }

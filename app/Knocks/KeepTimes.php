@@ -17,9 +17,7 @@ use Recess\Time\Span;
 /** Keeps the times of a knock for all who have to be there. To be called inside a transaction that has raised the guards of those it decides for. */
 final class KeepTimes
 {
-    public function __construct(private readonly TakeSeat $takeSeat)
-    {
-    }
+    public function __construct(private readonly TakeSeat $takeSeat) {}
 
     /**
      * @param  list<Span>  $spans
@@ -31,9 +29,13 @@ final class KeepTimes
         foreach ($spans as $span) {
             try {
                 $permit = Permit::of($sheet, $span->start, $claim, KnockSheet::at($sheet, $span));
-                $wish = SeatWish::with(null)->kept((string) $claim->who->keeper, min($until, $span->start), $claim->who->passId);
+                $wish = SeatWish::with(null)->kept(
+                    (string) $claim->who->keeper,
+                    min($until, $span->start),
+                    $claim->who->passId,
+                );
                 ($this->takeSeat)($sheet->id, $permit->timetable, $permit->slot, $wish);
-            } catch (NoSeatLeft|UniqueConstraintViolationException) {
+            } catch (NoSeatLeft | UniqueConstraintViolationException) {
                 return $span;
             }
         }
@@ -48,6 +50,6 @@ final class KeepTimes
      */
     public static function until(array $spans, int $answerBy): string
     {
-        return Instant::column(min($answerBy, max(array_map(static fn (Span $span): int => $span->start, $spans))));
+        return Instant::column(min($answerBy, max(array_map(static fn(Span $span): int => $span->start, $spans))));
     }
 }

@@ -64,12 +64,24 @@ final class Knock extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['sequence' => 0, 'answer_note' => '', 'work' => '', 'student' => '', 'booking_id' => null, 'asked_again_at' => null];
+    protected $attributes = [
+        'sequence' => 0,
+        'answer_note' => '',
+        'work' => '',
+        'student' => '',
+        'booking_id' => null,
+        'asked_again_at' => null,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => KnockState::class, 'answers' => 'array', 'until' => 'immutable_datetime', 'asked_again_at' => 'immutable_datetime'];
+        return [
+            'state' => KnockState::class,
+            'answers' => 'array',
+            'until' => 'immutable_datetime',
+            'asked_again_at' => 'immutable_datetime',
+        ];
     }
 
     /**
@@ -78,7 +90,7 @@ final class Knock extends Row
      */
     public static function askedOf(array $staff): Builder
     {
-        return self::query()->whereHas('hosts', static fn ($host) => $host->whereIn('staff_id', $staff));
+        return self::query()->whereHas('hosts', static fn($host) => $host->whereIn('staff_id', $staff));
     }
 
     /**
@@ -140,32 +152,36 @@ final class Knock extends Row
     /** @return list<StaffMember> */
     public function everyHost(): array
     {
-        return array_values($this->hosts->map(static fn (KnockHost $one): StaffMember => $one->host)->all());
+        return array_values($this->hosts->map(static fn(KnockHost $one): StaffMember => $one->host)->all());
     }
 
     /** Whom it is for, as people say it: "Inês Tavares and Tomos Pryce". */
     public function names(): string
     {
-        return Spell::list(array_map(static fn (StaffMember $one): string => $one->name, $this->everyHost()));
+        return Spell::list(array_map(static fn(StaffMember $one): string => $one->name, $this->everyHost()));
     }
 
     /** The one that a host has said yes or maybe to. */
     public function chosen(): ?KnockChoice
     {
-        return $this->choices->first(static fn (KnockChoice $one): bool => $one->chosen);
+        return $this->choices->first(static fn(KnockChoice $one): bool => $one->chosen);
     }
 
     /** Who shows it looks again: its hosts' desks, its pass, and all who look at the hosts' times. */
     public function announce(): void
     {
-        $desks = $this->hosts->map(static fn (KnockHost $one): string => Channel::desk($one->staff_id))->all();
+        $desks = $this->hosts->map(static fn(KnockHost $one): string => Channel::desk($one->staff_id))->all();
         Announce::to([...array_values($desks), Channel::pass($this->pass), Channel::times($this->host->school_id)]);
     }
 
     /** The one of its hosts for whom a colleague answers: they themselves, or somebody who is away and has lent them their sheets. */
     public function hostFor(StaffMember $reader): ?StaffMember
     {
-        $own = $this->hosts->firstWhere('staff_id', $reader->id) ?? $this->hosts->first(static fn (KnockHost $one): bool => in_array($one->staff_id, $reader->standsInFor(), true));
+        $own =
+            $this->hosts->firstWhere('staff_id', $reader->id) ??
+            $this->hosts->first(
+                static fn(KnockHost $one): bool => in_array($one->staff_id, $reader->standsInFor(), true),
+            );
 
         return $own?->host;
     }

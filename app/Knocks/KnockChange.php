@@ -15,9 +15,7 @@ use Recess\Time\Span;
 /** What all that is done to a knock has in common: its guards are raised, it is read anew, and its times go when it comes to nothing. */
 final class KnockChange
 {
-    public function __construct(private readonly LetGo $letGo)
-    {
-    }
+    public function __construct(private readonly LetGo $letGo) {}
 
     /**
      * @template T
@@ -35,7 +33,7 @@ final class KnockChange
             }
             Guards::booking($knock->sheet, (string) $knock->pass->email, $knock->student);
             $now = Knock::query()->with(Knock::PARTS)->findOrFail($knock->id);
-            if ($now->sheet === null || ! $now->state->isOpen()) {
+            if ($now->sheet === null || !$now->state->isOpen()) {
                 throw KnockRefused::because('over');
             }
             $done = $work($now, $now->sheet);
@@ -60,7 +58,13 @@ final class KnockChange
     {
         $this->letGo($knock);
         $sheet = $knock->sheet;
-        $knock->update(['state' => $state, 'answer_note' => $word, 'sequence' => $knock->sequence + 1, 'sheet_id' => null, 'place_id' => null]);
+        $knock->update([
+            'state' => $state,
+            'answer_note' => $word,
+            'sequence' => $knock->sequence + 1,
+            'sheet_id' => null,
+            'place_id' => null,
+        ]);
         if ($sheet !== null) {
             // What was kept for too long is cleared away by whoever comes first: that may be this.
             Hold::query()->where('sheet_id', $sheet->id)->whereNotNull('with_hold_id')->delete();

@@ -33,7 +33,12 @@ final class KnockChoice extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['by' => Party::class, 'starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'chosen' => 'boolean'];
+        return [
+            'by' => Party::class,
+            'starts_at' => 'immutable_datetime',
+            'ends_at' => 'immutable_datetime',
+            'chosen' => 'boolean',
+        ];
     }
 
     public function span(): Span

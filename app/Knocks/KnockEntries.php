@@ -13,7 +13,9 @@ final class KnockEntries implements OwnEntries
 {
     public function uids(StaffMember $host, int $since): array
     {
-        $theirs = Knock::query()->where('until', '>', Instant::column($since))->whereHas('hosts', static fn ($one) => $one->where('staff_id', $host->id));
+        $theirs = Knock::query()
+            ->where('until', '>', Instant::column($since))
+            ->whereHas('hosts', static fn($one) => $one->where('staff_id', $host->id));
 
         return array_values(array_map(strval(...), $theirs->pluck('uid')->all()));
     }

@@ -16,6 +16,5 @@ final readonly class KnockNews
         public ?StaffMember $by = null,
         /** A word to the other side. */
         public string $word = '',
-    ) {
-    }
+    ) {}
 }

@@ -20,6 +20,8 @@ final class KnockPolicy
     /** Whoever holds the pass on which it stands. */
     public function hold(?StaffMember $reader, Knock $knock, Pass $pass): Response
     {
-        return $knock->pass_id === $pass->id && ($pass->reach?->holdsKnock($knock->id, $knock->staff_id) ?? true) ? Response::allow() : Response::denyAsNotFound();
+        return $knock->pass_id === $pass->id && ($pass->reach?->holdsKnock($knock->id, $knock->staff_id) ?? true)
+            ? Response::allow()
+            : Response::denyAsNotFound();
     }
 }

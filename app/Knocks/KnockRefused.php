@@ -16,8 +16,11 @@ use Recess\Time\Zone;
 final class KnockRefused extends Refused
 {
     /** @param  list<Span>  $nearest */
-    private function __construct(string $message, private readonly array $nearest = [], private readonly ?Zone $zone = null)
-    {
+    private function __construct(
+        string $message,
+        private readonly array $nearest = [],
+        private readonly ?Zone $zone = null,
+    ) {
         parent::__construct($message);
     }
 
@@ -35,15 +38,39 @@ final class KnockRefused extends Refused
     public static function gone(Span $span, array $nearest, Zone $zone): self
     {
         $day = $zone->dateAt($span->start);
-        $times = array_map(static fn (Span $one): string => $zone->dateAt($one->start)->equals($day) ? Spell::time($one->start, $zone) : Spell::shortDate($zone->dateAt($one->start)).' '.Spell::time($one->start, $zone), $nearest);
+        $times = array_map(
+            static fn(Span $one): string => $zone->dateAt($one->start)->equals($day)
+                ? Spell::time($one->start, $zone)
+                : Spell::shortDate($zone->dateAt($one->start)) . ' ' . Spell::time($one->start, $zone),
+            $nearest,
+        );
 
-        return new self(Words::say('knocks.gone', ['time' => Spell::moment($span->start, $zone), 'count' => count($times), 'times' => Spell::list($times)]), $nearest, $zone);
+        return new self(
+            Words::say('knocks.gone', [
+                'time' => Spell::moment($span->start, $zone),
+                'count' => count($times),
+                'times' => Spell::list($times),
+            ]),
+            $nearest,
+            $zone,
+        );
     }
 
     protected function more(Request $request): array
     {
         $zone = $this->zone;
 
-        return $zone === null ? [] : ['nearest_times' => array_map(static fn (Span $one): array => ['key' => SlotKey::of($one->start), 'length' => $one->minutes(), 'when' => Spell::moment($one->start, $zone)], $this->nearest)];
+        return $zone === null
+            ? []
+            : [
+                'nearest_times' => array_map(
+                    static fn(Span $one): array => [
+                        'key' => SlotKey::of($one->start),
+                        'length' => $one->minutes(),
+                        'when' => Spell::moment($one->start, $zone),
+                    ],
+                    $this->nearest,
+                ),
+            ];
     }
 }

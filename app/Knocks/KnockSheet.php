@@ -43,13 +43,26 @@ final class KnockSheet
     {
         $first = $terms[0];
         $sheet = $first->sheet();
-        $sheet->fill([
-            'slug' => 'asked-'.Str::lower(Str::random(24)), 'uid' => Str::uuid()->toString(), 'title' => $wish->title, 'state' => SheetState::Closed, 'put_away_at' => Instant::column($now), 'published_at' => Instant::column($now), 'intro' => '',
-            'questions' => self::questions($first),
-            'rules' => Stated::of(['lead_minutes' => max(array_map(static fn (KnockTerms $one): int => $one->lead_hours, $terms)) * 60, 'furthest_days' => null]),
-        ])->save();
+        $sheet
+            ->fill([
+                'slug' => 'asked-' . Str::lower(Str::random(24)),
+                'uid' => Str::uuid()->toString(),
+                'title' => $wish->title,
+                'state' => SheetState::Closed,
+                'put_away_at' => Instant::column($now),
+                'published_at' => Instant::column($now),
+                'intro' => '',
+                'questions' => self::questions($first),
+                'rules' => Stated::of([
+                    'lead_minutes' => max(array_map(static fn(KnockTerms $one): int => $one->lead_hours, $terms)) * 60,
+                    'furthest_days' => null,
+                ]),
+            ])
+            ->save();
         foreach (array_slice($terms, 1) as $one) {
-            $sheet->colleagues()->create(['staff_id' => $one->staff_id, 'role' => HostRole::Must, 'told_at' => Instant::column($now)]);
+            $sheet
+                ->colleagues()
+                ->create(['staff_id' => $one->staff_id, 'role' => HostRole::Must, 'told_at' => Instant::column($now)]);
         }
         $sheet->places()->create(self::place($wish->place));
 
@@ -62,7 +75,13 @@ final class KnockSheet
         $core = $sheet->toCore();
 
         return new CoreSheet(
-            $core->zone, [CoreBlock::alone($span, $core->zone)], $core->hosts, $core->rules, $core->places, $core->closedDays, travel: $core->travel,
+            $core->zone,
+            [CoreBlock::alone($span, $core->zone)],
+            $core->hosts,
+            $core->rules,
+            $core->places,
+            $core->closedDays,
+            travel: $core->travel,
         );
     }
 
@@ -80,7 +99,13 @@ final class KnockSheet
         $sheet->blocks()->create(Block::columnsOf(CoreBlock::alone($span, $zone)));
         $around = self::around($terms, $span->minutes(), $zone->dateAt($now));
         if ($around !== null) {
-            $sheet->blocks()->create(Block::columnsOf($around->withPattern(Adjusted::of($around->pattern, Dates::of(DateRange::day($date))))));
+            $sheet
+                ->blocks()
+                ->create(
+                    Block::columnsOf(
+                        $around->withPattern(Adjusted::of($around->pattern, Dates::of(DateRange::day($date)))),
+                    ),
+                );
         }
         $sheet->load('blocks');
     }
@@ -108,6 +133,13 @@ final class KnockSheet
     {
         $each = $place->kind === PlaceKind::Video && $place->link === null;
 
-        return ['kind' => $place->kind, 'label' => $place->label, 'link' => $place->link, 'directions' => $place->directions, 'link_mode' => $each ? LinkMode::Each : LinkMode::One, 'position' => 0];
+        return [
+            'kind' => $place->kind,
+            'label' => $place->label,
+            'link' => $place->link,
+            'directions' => $place->directions,
+            'link_mode' => $each ? LinkMode::Each : LinkMode::One,
+            'position' => 0,
+        ];
     }
 }

@@ -50,16 +50,37 @@ final class KnockTerms extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['allowed' => 'boolean', 'hours' => 'array', 'lengths' => 'array', 'place_ids' => 'array', 'audience' => Audience::class, 'questions' => Questions::class];
+        return [
+            'allowed' => 'boolean',
+            'hours' => 'array',
+            'lengths' => 'array',
+            'place_ids' => 'array',
+            'audience' => Audience::class,
+            'questions' => Questions::class,
+        ];
     }
 
     /** Those of a host, as they are or as they would begin. */
     public static function of(StaffMember $host): self
     {
-        $terms = self::query()->find($host->id) ?? new self([
-            'staff_id' => $host->id, 'allowed' => false, 'hours' => AskedHours::of(array_fill_keys([1, 2, 3, 4, 5], AskedHours::typed('8:00 to 16:00')))->record(),
-            'lead_hours' => 24, 'ahead_days' => 14, 'lengths' => [15, 30], 'place_ids' => [], 'most_open' => 10, 'kept_hours' => 72, 'audience' => Audience::Anyone, 'questions' => new Questions, 'intro' => '',
-        ]);
+        $terms =
+            self::query()->find($host->id) ??
+            new self([
+                'staff_id' => $host->id,
+                'allowed' => false,
+                'hours' => AskedHours::of(
+                    array_fill_keys([1, 2, 3, 4, 5], AskedHours::typed('8:00 to 16:00')),
+                )->record(),
+                'lead_hours' => 24,
+                'ahead_days' => 14,
+                'lengths' => [15, 30],
+                'place_ids' => [],
+                'most_open' => 10,
+                'kept_hours' => 72,
+                'audience' => Audience::Anyone,
+                'questions' => new Questions(),
+                'intro' => '',
+            ]);
 
         return $terms->setRelation('host', $host);
     }
@@ -78,7 +99,11 @@ final class KnockTerms extends Row
     /** @param  non-empty-list<self>  $terms  of all who are asked together */
     public static function hoursOfAll(array $terms): AskedHours
     {
-        return array_reduce($terms, static fn (AskedHours $all, self $one): AskedHours => $all->shared($one->asked()), $terms[0]->asked());
+        return array_reduce(
+            $terms,
+            static fn(AskedHours $all, self $one): AskedHours => $all->shared($one->asked()),
+            $terms[0]->asked(),
+        );
     }
 
     /** @return Collection<int, SavedPlace> where they meet whoever asks */
@@ -92,28 +117,66 @@ final class KnockTerms extends Row
     {
         $rooms = app(VideoRooms::class)->areMade();
 
-        return SavedPlace::query()->where('school_id', $host->school_id)->where(static fn ($whose) => $whose->whereNull('staff_id')->orWhere('staff_id', $host->id))->orderBy('id')->get()
-            ->filter(static fn (SavedPlace $one): bool => $rooms || $one->kind !== PlaceKind::Video || $one->link !== null)->values();
+        return SavedPlace::query()
+            ->where('school_id', $host->school_id)
+            ->where(static fn($whose) => $whose->whereNull('staff_id')->orWhere('staff_id', $host->id))
+            ->orderBy('id')
+            ->get()
+            ->filter(
+                static fn(SavedPlace $one): bool => $rooms || $one->kind !== PlaceKind::Video || $one->link !== null,
+            )
+            ->values();
     }
 
     /** Whether their door says that one can ask: what a visitor needs for it is there, and they work here. */
     public function isOpen(): bool
     {
-        return $this->allowed && $this->host->left_at === null && $this->lengths !== [] && $this->asked()->longest() >= min($this->lengths) && $this->places()->isNotEmpty();
+        return $this->allowed &&
+            $this->host->left_at === null &&
+            $this->lengths !== [] &&
+            $this->asked()->longest() >= min($this->lengths) &&
+            $this->places()->isNotEmpty();
     }
 
     /** @return Collection<int, self> of all whom anybody can ask, with as many questions as of one */
     public static function ofAnybody(): Collection
     {
-        $all = self::query()->where('allowed', true)->where('audience', Audience::Anyone)->whereHas('host', static fn ($host) => $host->whereNull('left_at'))->with('host.school')->limit(2_000)->get();
-        $places = $all->isEmpty() ? [] : SavedPlace::query()->whereKey(array_unique(array_merge(...array_values($all->map(static fn (self $one): array => $one->place_ids)->all()))))->pluck('id')->flip()->all();
+        $all = self::query()
+            ->where('allowed', true)
+            ->where('audience', Audience::Anyone)
+            ->whereHas('host', static fn($host) => $host->whereNull('left_at'))
+            ->with('host.school')
+            ->limit(2_000)
+            ->get();
+        $places = $all->isEmpty()
+            ? []
+            : SavedPlace::query()
+                ->whereKey(
+                    array_unique(
+                        array_merge(...array_values($all->map(static fn(self $one): array => $one->place_ids)->all())),
+                    ),
+                )
+                ->pluck('id')
+                ->flip()
+                ->all();
 
-        return $all->filter(static fn (self $one): bool => $one->lengths !== [] && $one->asked()->longest() >= min($one->lengths) && array_intersect_key($places, array_flip($one->place_ids)) !== [])->values();
+        return $all
+            ->filter(
+                static fn(self $one): bool => $one->lengths !== [] &&
+                    $one->asked()->longest() >= min($one->lengths) &&
+                    array_intersect_key($places, array_flip($one->place_ids)) !== [],
+            )
+            ->values();
     }
 
     /** The small sheet of a knock of theirs, not kept yet: whom it is for, and what it asks. */
     public function sheet(): Sheet
     {
-        return (new Sheet(['staff_id' => $this->staff_id, 'kind' => SheetKind::Knock, 'audience' => $this->audience, 'questions' => $this->questions]))->setRelation('host', $this->host);
+        return (new Sheet([
+            'staff_id' => $this->staff_id,
+            'kind' => SheetKind::Knock,
+            'audience' => $this->audience,
+            'questions' => $this->questions,
+        ]))->setRelation('host', $this->host);
     }
 }

@@ -29,8 +29,7 @@ final readonly class KnockWish
         public ?int $passId = null,
         public ?int $studentId = null,
         public ?int $clock = null,
-    ) {
-    }
+    ) {}
 
     /**
      * Tells a repeat of the same wish from another one under the same key.
@@ -39,8 +38,27 @@ final readonly class KnockWish
      */
     public function digest(array $hosts): string
     {
-        $spans = array_map(static fn (Span $span): array => [$span->start, $span->end], $this->spans);
+        $spans = array_map(static fn(Span $span): array => [$span->start, $span->end], $this->spans);
 
-        return hash('sha256', json_encode([$hosts, $this->title, $this->details, $this->work, $spans, $this->place->id, $this->name, $this->email, $this->phone, $this->student, $this->answers, $this->passId], JSON_THROW_ON_ERROR));
+        return hash(
+            'sha256',
+            json_encode(
+                [
+                    $hosts,
+                    $this->title,
+                    $this->details,
+                    $this->work,
+                    $spans,
+                    $this->place->id,
+                    $this->name,
+                    $this->email,
+                    $this->phone,
+                    $this->student,
+                    $this->answers,
+                    $this->passId,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

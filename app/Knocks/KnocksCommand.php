@@ -28,12 +28,31 @@ final class KnocksCommand extends Command
     public function handle(KnockChange $change): int
     {
         $now = CarbonImmutable::now();
-        foreach (Knock::query()->whereIn('state', KnockState::open())->where('until', '<=', $now)->with(Knock::PARTS)->limit(self::MOST)->get() as $knock) {
+        foreach (
+            Knock::query()
+                ->whereIn('state', KnockState::open())
+                ->where('until', '<=', $now)
+                ->with(Knock::PARTS)
+                ->limit(self::MOST)
+                ->get()
+            as $knock
+        ) {
             $this->lapse($change, $knock, $now->getTimestamp());
         }
-        $soon = Knock::query()->where('state', KnockState::Maybe)->whereNull('asked_again_at')->where('until', '>', $now)->where('updated_at', '<=', $now->subSeconds(self::SOONEST))
-            ->whereHas('choices', static fn (Builder $choice) => $choice->where('chosen', true)->where('starts_at', '<=', Instant::column($now->getTimestamp() + self::AGAIN)))
-            ->with(Knock::PARTS)->limit(self::MOST)->get();
+        $soon = Knock::query()
+            ->where('state', KnockState::Maybe)
+            ->whereNull('asked_again_at')
+            ->where('until', '>', $now)
+            ->where('updated_at', '<=', $now->subSeconds(self::SOONEST))
+            ->whereHas(
+                'choices',
+                static fn(Builder $choice) => $choice
+                    ->where('chosen', true)
+                    ->where('starts_at', '<=', Instant::column($now->getTimestamp() + self::AGAIN)),
+            )
+            ->with(Knock::PARTS)
+            ->limit(self::MOST)
+            ->get();
         foreach ($soon as $knock) {
             $this->askAgain($change, $knock, $now->getTimestamp());
         }

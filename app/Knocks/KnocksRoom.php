@@ -27,7 +27,12 @@ final class KnocksRoom extends Room
         $this->app->tag(SchoolOfKnock::class, KnowsSchool::class);
         $this->app->tag(KnockEntries::class, OwnEntries::class);
         // Whoever may come to their door may ask, where they allow it; whether somebody is one of those for whom it is, their pass says.
-        Gate::define('knock', static fn (?StaffMember $reader, StaffMember $host): Response => KnockTerms::of($host)->isOpen() ? Response::allow() : Response::denyAsNotFound());
+        Gate::define(
+            'knock',
+            static fn(?StaffMember $reader, StaffMember $host): Response => KnockTerms::of($host)->isOpen()
+                ? Response::allow()
+                : Response::denyAsNotFound(),
+        );
         Event::listen(AddressAnswered::class, AskAtLast::class);
     }
 }

@@ -13,28 +13,43 @@ use App\Models\StaffMember;
  */
 final readonly class MailAnswer
 {
-    private function __construct(public Knock $knock, public StaffMember $host, public string $answer, public ?KnockChoice $choice)
-    {
-    }
+    private function __construct(
+        public Knock $knock,
+        public StaffMember $host,
+        public string $answer,
+        public ?KnockChoice $choice,
+    ) {}
 
     public static function link(Knock $knock, StaffMember $host, string $answer, ?KnockChoice $choice = null): string
     {
         $what = implode('.', [$knock->id, $host->id, $answer, $choice->id ?? 0, $knock->sequence]);
 
-        return url("/knock/$what.".Secret::of("knock|$what"));
+        return url("/knock/$what." . Secret::of("knock|$what"));
     }
 
     /** Null where nobody wrote that address, or it is good for nothing any more. */
     public static function read(string $token): ?self
     {
-        if (preg_match('/^(\d{1,19})\.(\d{1,19})\.(accept|maybe|decline)\.(\d{1,19})\.(\d{1,9})\.([\w-]{43})$/D', $token, $part) !== 1
-            || ! Secret::matches("knock|$part[1].$part[2].$part[3].$part[4].$part[5]", $part[6])) {
+        if (
+            preg_match(
+                '/^(\d{1,19})\.(\d{1,19})\.(accept|maybe|decline)\.(\d{1,19})\.(\d{1,9})\.([\w-]{43})$/D',
+                $token,
+                $part,
+            ) !== 1 ||
+            !Secret::matches("knock|$part[1].$part[2].$part[3].$part[4].$part[5]", $part[6])
+        ) {
             return null;
         }
         $knock = Knock::query()->with(Knock::PARTS)->find((int) $part[1]);
         $host = $knock?->hosts->firstWhere('staff_id', (int) $part[2]);
         $choice = $knock?->choices->firstWhere('id', (int) $part[4]);
-        if ($knock === null || $host === null || $knock->sequence !== (int) $part[5] || ! $knock->state->waitsForHost() || ($part[3] !== 'decline' && $choice === null)) {
+        if (
+            $knock === null ||
+            $host === null ||
+            $knock->sequence !== (int) $part[5] ||
+            !$knock->state->waitsForHost() ||
+            ($part[3] !== 'decline' && $choice === null)
+        ) {
             return null;
         }
 

@@ -36,13 +36,24 @@ final class MailAnswerController
             return self::show($said, $refusal->getMessage(), 409);
         }
 
-        return self::show($said, Words::say("knocks.mail_done_$said->answer", ['who' => $said->knock->pass->name]), done: true);
+        return self::show(
+            $said,
+            Words::say("knocks.mail_done_$said->answer", ['who' => $said->knock->pass->name]),
+            done: true,
+        );
     }
 
-    private static function show(?MailAnswer $answer, string $message = '', int $status = 200, bool $done = false): Response
-    {
+    private static function show(
+        ?MailAnswer $answer,
+        string $message = '',
+        int $status = 200,
+        bool $done = false,
+    ): Response {
         $view = view('plain.knock-answer', ['answer' => $answer, 'message' => $message, 'done' => $done]);
 
-        return new Response($view->render(), $answer === null ? 410 : $status, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
+        return new Response($view->render(), $answer === null ? 410 : $status, [
+            'Cache-Control' => 'no-store, private',
+            'Referrer-Policy' => 'no-referrer',
+        ]);
     }
 }

@@ -16,9 +16,7 @@ use Recess\Time\Span;
 /** A host names other times; they are kept, and one press of the visitor takes one. What was asked for is free again. */
 final class ProposeTimes
 {
-    public function __construct(private readonly KnockChange $change, private readonly KeepTimes $keepTimes)
-    {
-    }
+    public function __construct(private readonly KnockChange $change, private readonly KeepTimes $keepTimes) {}
 
     /**
      * @param  StaffMember  $host  one of the knock's
@@ -37,15 +35,38 @@ final class ProposeTimes
             $knock->choices()->delete();
             $pass = $knock->pass;
             $answerBy = $now + KnockTerms::of($knock->host)->kept_hours * 3600;
-            $gone = ($this->keepTimes)($sheet, $spans, new Claim(Asking::visitor($pass->id, $pass->email, $knock->student)->keeping($knock->keeper), Claimant::Staff, $now), $answerBy);
+            $gone = ($this->keepTimes)(
+                $sheet,
+                $spans,
+                new Claim(
+                    Asking::visitor($pass->id, $pass->email, $knock->student)->keeping($knock->keeper),
+                    Claimant::Staff,
+                    $now,
+                ),
+                $answerBy,
+            );
             if ($gone !== null) {
                 throw KnockRefused::gone($gone, [], $knock->zone());
             }
             foreach ($spans as $i => $span) {
-                $knock->choices()->create(['by' => Party::Host, 'position' => $i + 1, 'starts_at' => Instant::column($span->start), 'ends_at' => Instant::column($span->end)]);
+                $knock->choices()->create([
+                    'by' => Party::Host,
+                    'position' => $i + 1,
+                    'starts_at' => Instant::column($span->start),
+                    'ends_at' => Instant::column($span->end),
+                ]);
             }
-            $knock->hosts->each(static fn (KnockHost $one) => $one->update(['answer' => $one->staff_id === $host->id ? HostAnswer::Accepted : HostAnswer::None]));
-            $knock->update(['state' => KnockState::Proposed, 'until' => KeepTimes::until($spans, $answerBy), 'answer_note' => $word, 'sequence' => $knock->sequence + 1]);
+            $knock->hosts->each(
+                static fn(KnockHost $one) => $one->update([
+                    'answer' => $one->staff_id === $host->id ? HostAnswer::Accepted : HostAnswer::None,
+                ]),
+            );
+            $knock->update([
+                'state' => KnockState::Proposed,
+                'until' => KeepTimes::until($spans, $answerBy),
+                'answer_note' => $word,
+                'sequence' => $knock->sequence + 1,
+            ]);
             $knock->load('choices');
             event(new KnockNews($knock, KnockOccasion::Proposed, $host, $word));
 

@@ -7,9 +7,7 @@ namespace App\Knocks;
 /** The visitor asks no longer: its times are free. */
 final class TakeKnockBack
 {
-    public function __construct(private readonly KnockChange $change)
-    {
-    }
+    public function __construct(private readonly KnockChange $change) {}
 
     /** @throws KnockRefused when it is not open any more */
     public function __invoke(Knock $knock): Knock

@@ -10,9 +10,7 @@ use App\Models\StaffMember;
 /** The visitor takes one of the times that a host has named. It is booked, once others who have to be there have said yes too. */
 final class TakeProposal
 {
-    public function __construct(private readonly KnockChange $change, private readonly AcceptKnock $accept)
-    {
-    }
+    public function __construct(private readonly KnockChange $change, private readonly AcceptKnock $accept) {}
 
     /**
      * @param  int  $choice  its number
@@ -28,9 +26,15 @@ final class TakeProposal
                 throw KnockRefused::because('not_offered');
             }
             $this->accept->choose($knock, $one);
-            $by = $knock->hosts->first(static fn (KnockHost $host): bool => $host->answer === HostAnswer::Accepted);
+            $by = $knock->hosts->first(static fn(KnockHost $host): bool => $host->answer === HostAnswer::Accepted);
 
-            return $this->accept->settled($knock, $sheet, $by->host ?? StaffMember::query()->findOrFail($knock->staff_id), '', $now);
+            return $this->accept->settled(
+                $knock,
+                $sheet,
+                $by->host ?? StaffMember::query()->findOrFail($knock->staff_id),
+                '',
+                $now,
+            );
         });
     }
 }

@@ -17,12 +17,37 @@ final class TermsData
         return [
             'allowed' => $terms->allowed,
             'open' => $terms->isOpen(),
-            'hours' => (object) array_map(static fn (array $one): string => implode(', ', array_map(static fn (string $hours): string => str_replace('-', ' to ', $hours), $one)), $terms->asked()->record()),
-            'lead_hours' => $terms->lead_hours, 'ahead_days' => $terms->ahead_days, 'lengths' => $terms->lengths, 'all_lengths' => KnockTerms::LENGTHS,
+            'hours' => (object) array_map(
+                static fn(array $one): string => implode(
+                    ', ',
+                    array_map(static fn(string $hours): string => str_replace('-', ' to ', $hours), $one),
+                ),
+                $terms->asked()->record(),
+            ),
+            'lead_hours' => $terms->lead_hours,
+            'ahead_days' => $terms->ahead_days,
+            'lengths' => $terms->lengths,
+            'all_lengths' => KnockTerms::LENGTHS,
             'place_ids' => $terms->places()->modelKeys(),
-            'places' => array_values(KnockTerms::placesOf($terms->host)->map(static fn (SavedPlace $one): array => ['id' => $one->id, 'label' => $one->label, 'kind' => $one->kind->value])->all()),
-            'most_open' => $terms->most_open, 'kept_hours' => $terms->kept_hours, 'audience' => $terms->audience->value, 'intro' => $terms->intro,
-            'questions' => array_map(static fn (Question $one): array => ['label' => $one->label, 'required' => $one->required], $terms->questions->all),
+            'places' => array_values(
+                KnockTerms::placesOf($terms->host)
+                    ->map(
+                        static fn(SavedPlace $one): array => [
+                            'id' => $one->id,
+                            'label' => $one->label,
+                            'kind' => $one->kind->value,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'most_open' => $terms->most_open,
+            'kept_hours' => $terms->kept_hours,
+            'audience' => $terms->audience->value,
+            'intro' => $terms->intro,
+            'questions' => array_map(
+                static fn(Question $one): array => ['label' => $one->label, 'required' => $one->required],
+                $terms->questions->all,
+            ),
             'door' => url(Addresses::knock((string) $terms->host->slug)),
         ];
     }

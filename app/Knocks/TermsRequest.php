@@ -53,9 +53,17 @@ final class TermsRequest extends StaffRequest
         }
 
         return [
-            'allowed' => $this->boolean('allowed'), 'hours' => $hours->record(), 'lead_hours' => $this->integer('lead_hours'), 'ahead_days' => $this->integer('ahead_days'), 'lengths' => $lengths,
-            'place_ids' => array_values(array_map(intval(...), $this->array('place_ids'))), 'most_open' => $this->integer('most_open'), 'kept_hours' => $this->integer('kept_hours'), 'audience' => Audience::from($this->string('audience')->toString()),
-            'intro' => $this->string('intro')->trim()->toString(), 'questions' => $this->questions(),
+            'allowed' => $this->boolean('allowed'),
+            'hours' => $hours->record(),
+            'lead_hours' => $this->integer('lead_hours'),
+            'ahead_days' => $this->integer('ahead_days'),
+            'lengths' => $lengths,
+            'place_ids' => array_values(array_map(intval(...), $this->array('place_ids'))),
+            'most_open' => $this->integer('most_open'),
+            'kept_hours' => $this->integer('kept_hours'),
+            'audience' => Audience::from($this->string('audience')->toString()),
+            'intro' => $this->string('intro')->trim()->toString(),
+            'questions' => $this->questions(),
         ];
     }
 
@@ -93,7 +101,15 @@ final class TermsRequest extends StaffRequest
     {
         $questions = [];
         foreach ($this->array('questions') as $i => $one) {
-            $questions[] = new Question('own'.Str::lower(Str::random(6)), QuestionKind::Short, $this->string("questions.$i.label")->trim()->toString(), '', $this->boolean("questions.$i.required"));
+            $questions[] = new Question(
+                'own' . Str::lower(Str::random(6)),
+                QuestionKind::Short,
+                $this->string("questions.$i.label")
+                    ->trim()
+                    ->toString(),
+                '',
+                $this->boolean("questions.$i.required"),
+            );
         }
 
         return new Questions($questions);

@@ -37,8 +37,7 @@ final readonly class WhenFree
         /** When they can be asked at all. */
         public Spans $windows,
         public array $busy,
-    ) {
-    }
+    ) {}
 
     /**
      * As visitors are told.
@@ -49,7 +48,7 @@ final readonly class WhenFree
     public static function of(array $terms, DateRange $dates, int $now, ?string $keeper = null): self
     {
         $free = self::within(KnockTerms::hoursOfAll($terms), $terms, $dates, $now, $keeper);
-        $soonest = $now + 3600 * max(array_map(static fn (KnockTerms $one): int => $one->lead_hours, $terms));
+        $soonest = $now + 3600 * max(array_map(static fn(KnockTerms $one): int => $one->lead_hours, $terms));
         $furthest = self::furthest($terms, $free->zone, $now);
         $reach = $soonest < $furthest ? Spans::of([Span::of($soonest, $furthest)]) : Spans::none();
 
@@ -63,7 +62,13 @@ final readonly class WhenFree
      */
     public static function forHost(array $terms, DateRange $dates, int $now, ?string $keeper = null): self
     {
-        $free = self::within(AskedHours::of(array_fill_keys(range(1, 7), AskedHours::typed('7:00 to 21:00'))), $terms, $dates, $now, $keeper);
+        $free = self::within(
+            AskedHours::of(array_fill_keys(range(1, 7), AskedHours::typed('7:00 to 21:00'))),
+            $terms,
+            $dates,
+            $now,
+            $keeper,
+        );
 
         return new self($free->zone, $free->windows->subtract(Spans::of([Span::of(0, $now)])), $free->busy);
     }
@@ -89,11 +94,13 @@ final readonly class WhenFree
     {
         $there = $place?->kind === PlaceKind::Room ? $place->label : null;
 
-        return Spans::of(array_map(static function (Presence $one) use ($travel, $there): Span {
-            $walk = $travel->minutes($there, $one->place) * 60;
+        return Spans::of(
+            array_map(static function (Presence $one) use ($travel, $there): Span {
+                $walk = $travel->minutes($there, $one->place) * 60;
 
-            return $one->span->widened($walk, $walk);
-        }, Whereabouts::of(People::passes($pass->id)->andKept($now), $range->widened(self::NEAR, self::NEAR))));
+                return $one->span->widened($walk, $walk);
+            }, Whereabouts::of(People::passes($pass->id)->andKept($now), $range->widened(self::NEAR, self::NEAR))),
+        );
     }
 
     /** @param  non-empty-list<KnockTerms>  $terms */
@@ -102,7 +109,7 @@ final readonly class WhenFree
         $school = $terms[0]->host->school;
         $zone = $school->timeZone();
         $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
-        $hosts = array_map(static fn (KnockTerms $one): int => $one->staff_id, $terms);
+        $hosts = array_map(static fn(KnockTerms $one): int => $one->staff_id, $terms);
         $busy = Whereabouts::ofStaff($hosts, $range, $now, $keeper);
         foreach (self::sheets($hosts) as $sheet) {
             $stretches = Spans::of($sheet->toCore()->stretches($dates->first->plusDays(-1), $dates->last->plusDays(1)));
@@ -120,15 +127,31 @@ final readonly class WhenFree
      */
     private static function sheets(array $hosts): array
     {
-        return array_values(Sheet::query()->whereIn('state', [SheetState::Open, SheetState::Paused])->whereNull('put_away_at')->where('kind', '!=', SheetKind::Knock)
-            ->where(static fn ($one) => $one->whereIn('staff_id', $hosts)->orWhereHas('colleagues', static fn ($colleague) => $colleague->whereIn('staff_id', $hosts)->whereIn('role', [HostRole::Must, HostRole::Any])))
-            ->with(Sheet::PARTS)->get()->all());
+        return array_values(
+            Sheet::query()
+                ->whereIn('state', [SheetState::Open, SheetState::Paused])
+                ->whereNull('put_away_at')
+                ->where('kind', '!=', SheetKind::Knock)
+                ->where(
+                    static fn($one) => $one
+                        ->whereIn('staff_id', $hosts)
+                        ->orWhereHas(
+                            'colleagues',
+                            static fn($colleague) => $colleague
+                                ->whereIn('staff_id', $hosts)
+                                ->whereIn('role', [HostRole::Must, HostRole::Any]),
+                        ),
+                )
+                ->with(Sheet::PARTS)
+                ->get()
+                ->all(),
+        );
     }
 
     /** @param  non-empty-list<KnockTerms>  $terms */
     private static function furthest(array $terms, Zone $zone, int $now): int
     {
-        $days = min(array_map(static fn (KnockTerms $one): int => $one->ahead_days, $terms));
+        $days = min(array_map(static fn(KnockTerms $one): int => $one->ahead_days, $terms));
 
         return $zone->instant($zone->dateAt($now)->plusDays($days + 1), 0);
     }

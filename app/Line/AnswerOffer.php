@@ -20,9 +20,11 @@ use Illuminate\Support\Str;
 /** A visitor takes the time that was offered to them, or declines it. A meeting that was becomes a second one; one that was not moves. */
 final class AnswerOffer
 {
-    public function __construct(private readonly LetGo $letGo, private readonly MoveBooking $move, private readonly BookSlot $book)
-    {
-    }
+    public function __construct(
+        private readonly LetGo $letGo,
+        private readonly MoveBooking $move,
+        private readonly BookSlot $book,
+    ) {}
 
     /** @throws NotHere when it is offered no longer */
     public function __invoke(Booking $booking, bool $take, int $now): void
@@ -31,12 +33,12 @@ final class AnswerOffer
             Guards::booking($booking->sheet, (string) $booking->pass->email, $booking->student);
             $offer = TimeOffer::live($booking->id, $now) ?? throw new NotHere(Words::say('day.offer_gone'));
             $offer->delete();
-            $met = $booking->turn?->outcome === Outcome::Met || ! $booking->stands();
-            if (! $take || ! $met) {
+            $met = $booking->turn?->outcome === Outcome::Met || !$booking->stands();
+            if (!$take || !$met) {
                 ($this->letGo)($booking->sheet, $offer->keeper);
             }
             match (true) {
-                ! $take => null,
+                !$take => null,
                 $met => $this->another($booking, $offer, $now),
                 default => ($this->move)($booking, $offer->starts_at->getTimestamp(), Relocation::offered($now)),
             };
@@ -46,9 +48,23 @@ final class AnswerOffer
     private function another(Booking $booking, TimeOffer $offer, int $now): void
     {
         $pass = $booking->pass;
-        ($this->book)($booking->sheet, new BookingWish(
-            start: $offer->starts_at->getTimestamp(), placeId: $booking->place_id, name: $pass->name, email: (string) $pass->email, phone: $pass->phone, student: $booking->student, requestKey: Str::uuid()->toString(),
-            answers: $booking->answers, passId: $pass->id, keeper: $offer->keeper, by: Party::Host, studentId: $booking->student_id,
-        ), $now);
+        ($this->book)(
+            $booking->sheet,
+            new BookingWish(
+                start: $offer->starts_at->getTimestamp(),
+                placeId: $booking->place_id,
+                name: $pass->name,
+                email: (string) $pass->email,
+                phone: $pass->phone,
+                student: $booking->student,
+                requestKey: Str::uuid()->toString(),
+                answers: $booking->answers,
+                passId: $pass->id,
+                keeper: $offer->keeper,
+                by: Party::Host,
+                studentId: $booking->student_id,
+            ),
+            $now,
+        );
     }
 }

@@ -32,9 +32,15 @@ final class CallIn
                 if ($turn->isOver() || $turn->called_at !== null) {
                     throw PressedElsewhere::because($turn->isOver() ? 'over_already' : 'in_already');
                 }
-                $turn->fill([
-                    'arrived_at' => $turn->arrived_at ?? Instant::column($now), 'arrived_by' => $turn->arrived_by ?: 'desk', 'called_at' => Instant::column($now), 'word' => '', 'word_at' => null,
-                ])->save();
+                $turn
+                    ->fill([
+                        'arrived_at' => $turn->arrived_at ?? Instant::column($now),
+                        'arrived_by' => $turn->arrived_by ?: 'desk',
+                        'called_at' => Instant::column($now),
+                        'word' => '',
+                        'word_at' => null,
+                    ])
+                    ->save();
                 $press->calledIn($key, $now);
             }
             // Whatever was said of being late, and the break: now it is seen.

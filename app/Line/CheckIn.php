@@ -27,15 +27,15 @@ final class CheckIn
             $day = DayOf::at($booking->span()->start, $booking->sheet->host->school->timeZone());
             $turn = Turn::query()->where('booking_id', $booking->id)->first() ?? Press::begun($booking, $day);
             $stands = Opening::stands($booking->refresh());
-            if ($stands && $turn->arrived_at !== null && ! $turn->isOver()) {
+            if ($stands && $turn->arrived_at !== null && !$turn->isOver()) {
                 return $turn;
             }
             $opens = Opening::of($booking);
             match (true) {
-                ! $stands => throw new NotHere(Words::say('day.here_off')),
+                !$stands => throw new NotHere(Words::say('day.here_off')),
                 $turn->isOver() && $turn->outcome !== Outcome::Missed => throw new NotHere(Words::say('day.here_over')),
                 $now < $opens => throw NotHere::yet($booking, $opens),
-                ! $day->span->holds($now) => throw new NotHere(Words::say('day.here_over')),
+                !$day->span->holds($now) => throw new NotHere(Words::say('day.here_over')),
                 default => null,
             };
             // Whoever was given up and comes after all is waited for again.

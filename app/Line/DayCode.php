@@ -17,7 +17,7 @@ final class DayCode
     {
         $code = Signs::of(Secret::of("here|$pass->id|$day->date"), 8);
 
-        return substr($code, 0, 4).'-'.substr($code, 4);
+        return substr($code, 0, 4) . '-' . substr($code, 4);
     }
 
     /** The pass of somebody who comes to a school on that day; O and I are read as 0 and 1. */
@@ -36,11 +36,15 @@ final class DayCode
     /** @return Collection<int, Pass> */
     private static function coming(DayOf $day, int $school): Collection
     {
-        $bookings = $day->meetings()
-            ->whereHas('host', static fn ($host) => $host->where('school_id', $school));
+        $bookings = $day->meetings()->whereHas('host', static fn($host) => $host->where('school_id', $school));
 
-        $brought = DB::table('guests')->whereNull('left_at')->whereIn('booking_id', (clone $bookings)->pluck('id'))->pluck('pass_id');
+        $brought = DB::table('guests')
+            ->whereNull('left_at')
+            ->whereIn('booking_id', (clone $bookings)->pluck('id'))
+            ->pluck('pass_id');
 
-        return Pass::query()->whereKey([...$bookings->pluck('pass_id')->all(), ...$brought->all()])->get();
+        return Pass::query()
+            ->whereKey([...$bookings->pluck('pass_id')->all(), ...$brought->all()])
+            ->get();
     }
 }

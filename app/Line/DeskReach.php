@@ -21,22 +21,35 @@ final readonly class DeskReach
     private const ABOUT = ['call', 'end', 'met', 'missed', 'unmark', 'more', 'swap', 'away', 'here', 'video', 'word'];
 
     /** @param  array<int, true>|null  $sheets  by their numbers; null for all */
-    private function __construct(private ?array $sheets)
-    {
-    }
+    private function __construct(private ?array $sheets) {}
 
     public static function of(StaffMember $reader, StaffMember $host): self
     {
-        if ($reader->id === $host->id || ($reader->school_id === $host->school_id && ($reader->office || in_array($host->id, $reader->standsInFor(), true)))) {
+        if (
+            $reader->id === $host->id ||
+            ($reader->school_id === $host->school_id &&
+                ($reader->office || in_array($host->id, $reader->standsInFor(), true)))
+        ) {
             return new self(null);
         }
-        $running = Sheet::query()->where('state', '!=', SheetState::Draft)
+        $running = Sheet::query()
+            ->where('state', '!=', SheetState::Draft)
             // With the host: their own, or one on which they may be the one.
-            ->where(static fn (Builder $with) => $with->where('staff_id', $host->id)->orWhereHas(
-                'colleagues', static fn ($one) => $one->where('staff_id', $host->id),
-            ))
-            ->where(static fn (Builder $by) => $by->whereIn('staff_id', [$reader->id, ...$reader->standsInFor()])
-                ->orWhereHas('colleagues', static fn ($one) => $one->where('staff_id', $reader->id)->whereIn('role', [HostRole::Must, HostRole::Manage])));
+            ->where(
+                static fn(Builder $with) => $with
+                    ->where('staff_id', $host->id)
+                    ->orWhereHas('colleagues', static fn($one) => $one->where('staff_id', $host->id)),
+            )
+            ->where(
+                static fn(Builder $by) => $by
+                    ->whereIn('staff_id', [$reader->id, ...$reader->standsInFor()])
+                    ->orWhereHas(
+                        'colleagues',
+                        static fn($one) => $one
+                            ->where('staff_id', $reader->id)
+                            ->whereIn('role', [HostRole::Must, HostRole::Manage]),
+                    ),
+            );
 
         return new self(array_fill_keys(array_map(intval(...), $running->pluck('id')->all()), true));
     }
@@ -68,8 +81,12 @@ final readonly class DeskReach
         }
         $numbers = array_map(TurnKey::number(...), $who);
 
-        return array_filter($numbers, static fn (int $one): bool => $one <= 0) === []
-            && Booking::query()->whereKey($numbers)->get(['id', 'sheet_id'])->filter($this->holds(...))->count() === count(array_unique($numbers));
+        return array_filter($numbers, static fn(int $one): bool => $one <= 0) === [] &&
+            Booking::query()
+                ->whereKey($numbers)
+                ->get(['id', 'sheet_id'])
+                ->filter($this->holds(...))
+                ->count() === count(array_unique($numbers));
     }
 
     /**

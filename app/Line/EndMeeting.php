@@ -18,7 +18,9 @@ final class EndMeeting
     {
         Press::at($host, $revision, 'end', $now, static function (Press $press) use ($who): void {
             foreach ($who as $key) {
-                $press->turn($key)->isUnderWay() ? $press->close($key) : throw PressedElsewhere::because('over_already');
+                $press->turn($key)->isUnderWay()
+                    ? $press->close($key)
+                    : throw PressedElsewhere::because('over_already');
             }
         });
     }

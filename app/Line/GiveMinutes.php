@@ -21,7 +21,7 @@ final class GiveMinutes
         Press::at($host, $revision, 'more', $now, static function (Press $press) use ($who, $minutes): void {
             foreach ($who as $key) {
                 $turn = $press->turn($key);
-                if (! $turn->isUnderWay()) {
+                if (!$turn->isUnderWay()) {
                     throw PressedElsewhere::because('over_already');
                 }
                 $turn->fill(['more_minutes' => min(self::MOST, $turn->more_minutes + $minutes)])->save();

@@ -24,18 +24,34 @@ final class HostDay
      * @param  Collection<int, Turn>  $unbooked  of those who just came in
      */
     private function __construct(
-        public readonly StaffMember $host, public readonly DayOf $day, public readonly DeskDay $desk, public readonly Collection $bookings, public readonly Collection $unbooked,
-    ) {
-    }
+        public readonly StaffMember $host,
+        public readonly DayOf $day,
+        public readonly DeskDay $desk,
+        public readonly Collection $bookings,
+        public readonly Collection $unbooked,
+    ) {}
 
     public static function of(StaffMember $host, DayOf $day): self
     {
-        $bookings = $day->meetings()->where('staff_id', $host->id)
-            ->with(['sheet.host.school', 'place', 'pass', 'guests.pass', 'turn'])->orderBy('starts_at')->orderBy('id')->get();
+        $bookings = $day
+            ->meetings()
+            ->where('staff_id', $host->id)
+            ->with(['sheet.host.school', 'place', 'pass', 'guests.pass', 'turn'])
+            ->orderBy('starts_at')
+            ->orderBy('id')
+            ->get();
 
         return new self(
-            $host, $day, DeskDay::query()->firstOrNew(['staff_id' => $host->id, 'day' => (string) $day->date]), $bookings,
-            Turn::query()->where('staff_id', $host->id)->where('day', (string) $day->date)->whereNull('booking_id')->orderBy('id')->get(),
+            $host,
+            $day,
+            DeskDay::query()->firstOrNew(['staff_id' => $host->id, 'day' => (string) $day->date]),
+            $bookings,
+            Turn::query()
+                ->where('staff_id', $host->id)
+                ->where('day', (string) $day->date)
+                ->whereNull('booking_id')
+                ->orderBy('id')
+                ->get(),
         );
     }
 
@@ -52,14 +68,33 @@ final class HostDay
         foreach ($this->bookings as $booking) {
             $turn = $booking->turn;
             $turns[] = CoreTurn::of(
-                $booking->id, $booking->span(), self::at($turn?->arrived_at), self::at($turn?->called_at), self::at($turn?->ended_at), self::isGone($turn), ($turn->more_minutes ?? 0) * 60,
+                $booking->id,
+                $booking->span(),
+                self::at($turn?->arrived_at),
+                self::at($turn?->called_at),
+                self::at($turn?->ended_at),
+                self::isGone($turn),
+                ($turn->more_minutes ?? 0) * 60,
             );
         }
         foreach ($this->unbooked as $turn) {
-            $turns[] = CoreTurn::withoutBooking(-$turn->id, ($turn->minutes + $turn->more_minutes) * 60, (int) self::at($turn->arrived_at), self::at($turn->called_at), self::at($turn->ended_at), self::isGone($turn));
+            $turns[] = CoreTurn::withoutBooking(
+                -$turn->id,
+                ($turn->minutes + $turn->more_minutes) * 60,
+                (int) self::at($turn->arrived_at),
+                self::at($turn->called_at),
+                self::at($turn->ended_at),
+                self::isGone($turn),
+            );
         }
 
-        return Line::of($turns, $now, $this->desk->break_until?->getTimestamp(), $this->desk->late_minutes * 60, $this->host->missing_minutes * 60);
+        return Line::of(
+            $turns,
+            $now,
+            $this->desk->break_until?->getTimestamp(),
+            $this->desk->late_minutes * 60,
+            $this->host->missing_minutes * 60,
+        );
     }
 
     /** Whether nobody looks after the desk: nothing was pressed yet, or a meeting goes on and on and was not ended. Then nothing is known of how late it is. */
@@ -69,7 +104,11 @@ final class HostDay
         foreach ($this->bookings as $booking) {
             $turn = $booking->turn;
             $called += $turn?->called_at === null ? 0 : 1;
-            if ($turn?->isUnderWay() === true && $now - (int) $turn->called_at?->getTimestamp() > max(self::ASLEEP_AFTER, self::ASLEEP * ($booking->span()->seconds() + $turn->more_minutes * 60))) {
+            if (
+                $turn?->isUnderWay() === true &&
+                $now - (int) $turn->called_at?->getTimestamp() >
+                    max(self::ASLEEP_AFTER, self::ASLEEP * ($booking->span()->seconds() + $turn->more_minutes * 60))
+            ) {
                 return true;
             }
         }

@@ -13,7 +13,5 @@ final readonly class HostRunsLate
      * @param  int  $late  seconds, rounded to five minutes
      * @param  int  $about  the instant at which it probably begins
      */
-    public function __construct(public Booking $booking, public int $late, public int $about)
-    {
-    }
+    public function __construct(public Booking $booking, public int $late, public int $about) {}
 }

@@ -30,7 +30,11 @@ final class LateCommand extends Command
     {
         $now = Clock::now();
         // Where nobody has pressed today nothing is known, and a press of a moment ago can be taken back.
-        $desks = DeskDay::query()->where('revision', '>', 0)->where('updated_at', '>', Instant::column($now - 86_400))->where('updated_at', '<=', Instant::column($now - Undoable::TOLD))->get();
+        $desks = DeskDay::query()
+            ->where('revision', '>', 0)
+            ->where('updated_at', '>', Instant::column($now - 86_400))
+            ->where('updated_at', '<=', Instant::column($now - Undoable::TOLD))
+            ->get();
         foreach ($desks as $desk) {
             $host = StaffMember::query()->with('school')->find($desk->staff_id);
             if ($host !== null && $desk->day === (string) ($day = DayOf::at($now, $host->school->timeZone()))->date) {
@@ -50,13 +54,22 @@ final class LateCommand extends Command
         foreach ($day->line($now)->lateness() as $id => $seconds) {
             $booking = $day->bookings->find($id);
             $late = intdiv($seconds + intdiv(self::ROUND, 2), self::ROUND) * self::ROUND;
-            if (! $booking instanceof Booking || $late < max(self::ROUND, $threshold) || $booking->span()->start > $now + self::AHEAD || $booking->span()->start + $late < $now) {
+            if (
+                !($booking instanceof Booking) ||
+                $late < max(self::ROUND, $threshold) ||
+                $booking->span()->start > $now + self::AHEAD ||
+                $booking->span()->start + $late < $now
+            ) {
                 continue;
             }
             Contended::transaction(static function () use ($booking, $day, $late, $threshold): void {
                 Guard::turn($booking->id);
                 $turn = Turn::query()->where('booking_id', $booking->id)->first() ?? Press::begun($booking, $day->day);
-                if ($turn->called_at === null && ! $turn->isOver() && ($turn->told_late === 0 || $late >= $turn->told_late + $threshold)) {
+                if (
+                    $turn->called_at === null &&
+                    !$turn->isOver() &&
+                    ($turn->told_late === 0 || $late >= $turn->told_late + $threshold)
+                ) {
                     $turn->fill(['told_late' => $late])->save();
                     event(new HostRunsLate($booking, $late, $booking->span()->start + $late));
                 }

@@ -20,9 +20,9 @@ final class LineRoom extends Room
     {
         parent::boot();
         Gate::define('run-desk', self::runsDesk(...));
-        TimeOffer::saved(static fn (TimeOffer $offer) => Announce::booking($offer->booking));
-        TimeOffer::deleted(static fn (TimeOffer $offer) => Announce::booking($offer->booking));
-        DeskDay::saved(static fn (DeskDay $desk) => Announce::desk($desk->staff_id));
+        TimeOffer::saved(static fn(TimeOffer $offer) => Announce::booking($offer->booking));
+        TimeOffer::deleted(static fn(TimeOffer $offer) => Announce::booking($offer->booking));
+        DeskDay::saved(static fn(DeskDay $desk) => Announce::desk($desk->staff_id));
         Event::listen(BookingNews::class, self::forgetOtherDay(...));
     }
 
@@ -37,7 +37,14 @@ final class LineRoom extends Room
     {
         if ($news->occasion === Occasion::Moved) {
             $day = DayOf::at($news->booking->span()->start, $news->booking->sheet->host->school->timeZone());
-            Turn::query()->where('booking_id', $news->booking->id)->where(static fn ($other) => $other->where('day', '!=', (string) $day->date)->orWhere('staff_id', '!=', $news->booking->staff_id))->delete();
+            Turn::query()
+                ->where('booking_id', $news->booking->id)
+                ->where(
+                    static fn($other) => $other
+                        ->where('day', '!=', (string) $day->date)
+                        ->orWhere('staff_id', '!=', $news->booking->staff_id),
+                )
+                ->delete();
         }
     }
 }

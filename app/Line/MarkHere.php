@@ -20,7 +20,13 @@ final class MarkHere
         Press::at($host, $revision, 'here', $now, static function (Press $press) use ($who, $now): void {
             foreach ($who as $key) {
                 $turn = $press->turn($key);
-                $turn->fill(['arrived_at' => $turn->arrived_at ?? Instant::column($now), 'arrived_by' => $turn->arrived_by ?: 'desk', 'outcome' => $turn->isUnderWay() ? $turn->outcome : null])->save();
+                $turn
+                    ->fill([
+                        'arrived_at' => $turn->arrived_at ?? Instant::column($now),
+                        'arrived_by' => $turn->arrived_by ?: 'desk',
+                        'outcome' => $turn->isUnderWay() ? $turn->outcome : null,
+                    ])
+                    ->save();
             }
         });
     }

@@ -18,11 +18,18 @@ final class MarkOutcome
      */
     public function __invoke(StaffMember $host, int $revision, array $who, ?Outcome $outcome, int $now): void
     {
-        Press::at($host, $revision, $outcome === null ? 'unmarked' : $outcome->value, $now, static function (Press $press) use ($who, $outcome, $now): void {
+        Press::at($host, $revision, $outcome === null ? 'unmarked' : $outcome->value, $now, static function (
+            Press $press,
+        ) use ($who, $outcome, $now): void {
             foreach ($who as $key) {
                 $turn = $press->turn($key);
                 // One who was in and is over stays so: only what became of it is said otherwise.
-                $ended = $turn->called_at === null ? null : ($outcome === null ? null : $turn->ended_at ?? Instant::column($now));
+                $ended =
+                    $turn->called_at === null
+                        ? null
+                        : ($outcome === null
+                            ? null
+                            : $turn->ended_at ?? Instant::column($now));
                 $turn->fill(['outcome' => $outcome, 'ended_at' => $outcome === Outcome::Met ? $ended : null])->save();
                 if ($outcome === Outcome::Missed) {
                     $turn->fill(['called_at' => null])->save();

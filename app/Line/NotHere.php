@@ -16,6 +16,11 @@ final class NotHere extends Refused
     {
         $zone = $booking->sheet->host->school->timeZone();
 
-        return new self(Words::say('day.here_early', ['time' => Spell::time($opens, $zone), 'date' => Spell::date($zone->dateAt($opens))]));
+        return new self(
+            Words::say('day.here_early', [
+                'time' => Spell::time($opens, $zone),
+                'date' => Spell::date($zone->dateAt($opens)),
+            ]),
+        );
     }
 }

@@ -31,9 +31,7 @@ final class OfferTime
     /** Seconds for which it is kept at most. */
     private const LASTS = 2 * 86_400;
 
-    public function __construct(private readonly TakeSeat $takeSeat, private readonly LetGo $letGo)
-    {
-    }
+    public function __construct(private readonly TakeSeat $takeSeat, private readonly LetGo $letGo) {}
 
     /**
      * @param  int  $start  the instant at which the time begins
@@ -56,19 +54,26 @@ final class OfferTime
                 $keeper = Secret::hash(Str::uuid()->toString());
                 $until = min($now + self::LASTS, $permit->slot->start);
                 $seat = ($this->takeSeat)(
-                    $sheet->id, $permit->timetable, $permit->slot, SeatWish::rather($booking->staff_id)->kept($keeper, $until, $booking->pass_id),
+                    $sheet->id,
+                    $permit->timetable,
+                    $permit->slot,
+                    SeatWish::rather($booking->staff_id)->kept($keeper, $until, $booking->pass_id),
                 );
                 $made = TimeOffer::query()->create([
-                    'booking_id' => $booking->id, 'staff_id' => $seat->staffId, 'starts_at' => Instant::column($seat->span->start),
+                    'booking_id' => $booking->id,
+                    'staff_id' => $seat->staffId,
+                    'starts_at' => Instant::column($seat->span->start),
                     'ends_at' => Instant::column($seat->span->end),
-                    'until' => Instant::column($until), 'keeper' => $keeper, 'word' => $word,
+                    'until' => Instant::column($until),
+                    'keeper' => $keeper,
+                    'word' => $word,
                 ]);
                 $change = Undoable::made("offer|$made->id", 'offered', $now);
                 event(new AnotherTimeOffered($made, $by, $change->key));
 
                 return $made;
             });
-        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn) {
+        } catch (UniqueConstraintViolationException | NoSeatLeft | NotAsFilledIn) {
             throw SlotGone::of(SheetAtHand::held($sheet), $start, $now, Asking::moving($booking), null);
         }
     }

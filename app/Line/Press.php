@@ -28,8 +28,12 @@ final class Press
     /** @var array<int, array<string, mixed>>|null the two bookings that changed times, and where each was (Spot) */
     private ?array $swapped = null;
 
-    private function __construct(public readonly HostDay $day, public readonly DeskDay $desk, public readonly int $now, Undoable $change)
-    {
+    private function __construct(
+        public readonly HostDay $day,
+        public readonly DeskDay $desk,
+        public readonly int $now,
+        Undoable $change,
+    ) {
         $this->key = $change->key;
     }
 
@@ -63,8 +67,15 @@ final class Press
     public static function raised(StaffMember $host, DayOf $day, int $revision): DeskDay
     {
         $whose = ['staff_id' => $host->id, 'day' => (string) $day->date];
-        DB::table('desk_days')->insertOrIgnore($whose + ['created_at' => CarbonImmutable::now(), 'updated_at' => CarbonImmutable::now()]);
-        if (DB::table('desk_days')->where($whose)->where('revision', $revision)->update(['revision' => $revision + 1]) === 0) {
+        DB::table('desk_days')->insertOrIgnore(
+            $whose + ['created_at' => CarbonImmutable::now(), 'updated_at' => CarbonImmutable::now()],
+        );
+        if (
+            DB::table('desk_days')
+                ->where($whose)
+                ->where('revision', $revision)
+                ->update(['revision' => $revision + 1]) === 0
+        ) {
             throw PressedElsewhere::meanwhile();
         }
 
@@ -74,7 +85,8 @@ final class Press
     /** @throws PressedElsewhere when it is on that day no longer */
     public function booking(string $key): Booking
     {
-        return $this->day->bookings->first(static fn (Booking $one): bool => TurnKey::of($one) === $key) ?? throw PressedElsewhere::because('not_there');
+        return $this->day->bookings->first(static fn(Booking $one): bool => TurnKey::of($one) === $key) ??
+            throw PressedElsewhere::because('not_there');
     }
 
     /**
@@ -85,13 +97,15 @@ final class Press
     public function turn(string $key): Turn
     {
         if ($key[0] === 't') {
-            $turn = $this->day->unbooked->first(static fn (Turn $one): bool => TurnKey::of($one) === $key) ?? throw PressedElsewhere::because('not_there');
+            $turn =
+                $this->day->unbooked->first(static fn(Turn $one): bool => TurnKey::of($one) === $key) ??
+                throw PressedElsewhere::because('not_there');
         } else {
             $booking = $this->booking($key);
             $turn = $booking->turn ?? self::begun($booking, $this->day->day);
             $booking->setRelation('turn', $turn);
         }
-        if (! array_key_exists($key, $this->turns)) {
+        if (!array_key_exists($key, $this->turns)) {
             $this->turns[$key] = $turn->exists ? self::turnColumns($turn) : null;
         }
 
@@ -107,18 +121,33 @@ final class Press
     public function underWay(): array
     {
         return [
-            ...$this->day->bookings->filter(static fn (Booking $one): bool => $one->turn?->isUnderWay() === true)->map(TurnKey::of(...))->values()->all(),
-            ...$this->day->unbooked->filter(static fn (Turn $one): bool => $one->isUnderWay())->map(TurnKey::of(...))->values()->all(),
+            ...$this->day->bookings
+                ->filter(static fn(Booking $one): bool => $one->turn?->isUnderWay() === true)
+                ->map(TurnKey::of(...))
+                ->values()
+                ->all(),
+            ...$this->day->unbooked
+                ->filter(static fn(Turn $one): bool => $one->isUnderWay())
+                ->map(TurnKey::of(...))
+                ->values()
+                ->all(),
         ];
     }
 
     /** @return list<string> who is there and waits */
     public function waiting(): array
     {
-        $waits = static fn (?Turn $turn): bool => $turn !== null && $turn->arrived_at !== null && $turn->called_at === null && ! $turn->isOver();
+        $waits = static fn(?Turn $turn): bool => $turn !== null &&
+            $turn->arrived_at !== null &&
+            $turn->called_at === null &&
+            !$turn->isOver();
 
         return [
-            ...$this->day->bookings->filter(static fn (Booking $one): bool => $waits($one->turn))->map(TurnKey::of(...))->values()->all(),
+            ...$this->day->bookings
+                ->filter(static fn(Booking $one): bool => $waits($one->turn))
+                ->map(TurnKey::of(...))
+                ->values()
+                ->all(),
             ...$this->day->unbooked->filter($waits)->map(TurnKey::of(...))->values()->all(),
         ];
     }
@@ -142,7 +171,7 @@ final class Press
     public function swapped(Booking $one, Booking $other): void
     {
         // With the same host: what they answered is no matter of this press.
-        $spot = static fn (Booking $booking): array => ['answers' => null] + Spot::of($booking)->toArray();
+        $spot = static fn(Booking $booking): array => ['answers' => null] + Spot::of($booking)->toArray();
         $this->swapped = [$one->id => $spot($one), $other->id => $spot($other)];
     }
 
@@ -154,7 +183,10 @@ final class Press
     /** @return array<string, mixed> */
     private static function turnColumns(Turn $turn): array
     {
-        return array_diff_key($turn->getAttributes(), array_flip(['id', 'created_at', 'updated_at', 'said_from', 'said_until', 'answer', 'answer_at']));
+        return array_diff_key(
+            $turn->getAttributes(),
+            array_flip(['id', 'created_at', 'updated_at', 'said_from', 'said_until', 'answer', 'answer_at']),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -20,7 +20,7 @@ final class ReportVideo
         Contended::transaction(static function () use ($booking, $fails, $now): void {
             Guard::turn($booking->id);
             $turn = Turn::query()->where('booking_id', $booking->id)->first();
-            if ($turn === null || ! $turn->isUnderWay()) {
+            if ($turn === null || !$turn->isUnderWay()) {
                 throw new NotHere(Words::say('day.not_in'));
             }
             $turn->fill(['video_failed_at' => $fails ? Instant::column($now) : null])->save();

@@ -12,7 +12,9 @@ final class SayLate
     /** @throws PressedElsewhere */
     public function __invoke(StaffMember $host, int $revision, int $minutes, int $now): void
     {
-        Press::at($host, $revision, $minutes > 0 ? 'late' : 'in_time', $now, static function (Press $press) use ($minutes): void {
+        Press::at($host, $revision, $minutes > 0 ? 'late' : 'in_time', $now, static function (Press $press) use (
+            $minutes,
+        ): void {
             $press->desk->fill(['late_minutes' => $minutes]);
         });
     }

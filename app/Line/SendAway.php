@@ -24,7 +24,14 @@ final class SendAway
                 if ($turn->isOver()) {
                     throw PressedElsewhere::because('over_already');
                 }
-                $turn->fill(['outcome' => Outcome::Away, 'called_at' => null, 'word' => $word, 'word_at' => Instant::column($now)])->save();
+                $turn
+                    ->fill([
+                        'outcome' => Outcome::Away,
+                        'called_at' => null,
+                        'word' => $word,
+                        'word_at' => Instant::column($now),
+                    ])
+                    ->save();
                 $press->calledIn($key, null);
             }
         });

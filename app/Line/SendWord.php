@@ -22,7 +22,10 @@ final class SendWord
         Press::at($host, $revision, 'word', $now, static function (Press $press) use ($who, $word, $now): void {
             $all = $who === [] ? $press->waiting() : $who;
             foreach ($all === [] ? throw PressedElsewhere::because('nobody_waits') : $all as $key) {
-                $press->turn($key)->fill(['word' => $word, 'word_at' => Instant::column($now), 'answer' => '', 'answer_at' => null])->save();
+                $press
+                    ->turn($key)
+                    ->fill(['word' => $word, 'word_at' => Instant::column($now), 'answer' => '', 'answer_at' => null])
+                    ->save();
             }
         });
     }

@@ -18,9 +18,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 /** Two who agree change their times: each with all that is theirs, on the same sheet, with the same host. */
 final class SwapTurns
 {
-    public function __construct(private readonly Relocate $relocate)
-    {
-    }
+    public function __construct(private readonly Relocate $relocate) {}
 
     /** @throws PressedElsewhere when it cannot be; both have their times as they were */
     public function __invoke(StaffMember $host, int $revision, Booking $one, Booking $other, int $now): void
@@ -35,7 +33,7 @@ final class SwapTurns
                     ($this->relocate)(self::exchanged($one, $other), Relocation::swapped($press->key, $now));
                 });
             });
-        } catch (NoSeatLeft|NotAsFilledIn|OtherHost|UniqueConstraintViolationException) {
+        } catch (NoSeatLeft | NotAsFilledIn | OtherHost | UniqueConstraintViolationException) {
             throw PressedElsewhere::because('swap_clash');
         }
     }
@@ -44,15 +42,19 @@ final class SwapTurns
     private static function exchanged(Booking $one, Booking $other): array
     {
         return [
-            Destination::hour($one, $other->slot(), $one->sheet, $other->staff_id), Destination::hour($other, $one->slot(), $other->sheet, $one->staff_id),
+            Destination::hour($one, $other->slot(), $one->sheet, $other->staff_id),
+            Destination::hour($other, $one->slot(), $other->sheet, $one->staff_id),
         ];
     }
 
     private static function allow(Booking $one, Booking $other): void
     {
         match (true) {
-            $one->sheet_id !== $other->sheet_id || $one->span()->seconds() !== $other->span()->seconds() => throw PressedElsewhere::because('swap_unlike'),
-            $one->turn?->called_at !== null || $other->turn?->called_at !== null => throw PressedElsewhere::because('in_already'),
+            $one->sheet_id !== $other->sheet_id || $one->span()->seconds() !== $other->span()->seconds()
+                => throw PressedElsewhere::because('swap_unlike'),
+            $one->turn?->called_at !== null || $other->turn?->called_at !== null => throw PressedElsewhere::because(
+                'in_already',
+            ),
             default => null,
         };
     }

@@ -13,11 +13,17 @@ final class TakeBreak
     /** @throws PressedElsewhere */
     public function __invoke(StaffMember $host, int $revision, int $minutes, int $now): void
     {
-        Press::at($host, $revision, $minutes > 0 ? 'break' : 'back', $now, static function (Press $press) use ($minutes, $now): void {
+        Press::at($host, $revision, $minutes > 0 ? 'break' : 'back', $now, static function (Press $press) use (
+            $minutes,
+            $now,
+        ): void {
             foreach ($minutes > 0 ? $press->underWay() : [] as $key) {
                 $press->close($key);
             }
-            $press->desk->fill(['break_from' => $minutes > 0 ? Instant::column($now) : null, 'break_until' => $minutes > 0 ? Instant::column($now + $minutes * 60) : null]);
+            $press->desk->fill([
+                'break_from' => $minutes > 0 ? Instant::column($now) : null,
+                'break_until' => $minutes > 0 ? Instant::column($now + $minutes * 60) : null,
+            ]);
         });
     }
 }

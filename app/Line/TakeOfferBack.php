@@ -13,9 +13,7 @@ use App\Timetables\Guards;
 /** The host takes an offer back that nobody has answered: its time is free at once, and a message that has not gone yet never goes. */
 final class TakeOfferBack
 {
-    public function __construct(private readonly LetGo $letGo)
-    {
-    }
+    public function __construct(private readonly LetGo $letGo) {}
 
     /** @throws PressedElsewhere when it was answered meanwhile */
     public function __invoke(Booking $booking, int $now): void

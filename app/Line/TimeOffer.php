@@ -33,7 +33,11 @@ final class TimeOffer extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'until' => 'immutable_datetime'];
+        return [
+            'starts_at' => 'immutable_datetime',
+            'ends_at' => 'immutable_datetime',
+            'until' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<Booking, $this> */
@@ -50,7 +54,11 @@ final class TimeOffer extends Row
      */
     public static function liveOf(Collection $bookings, int $now): Collection
     {
-        return self::query()->whereIn('booking_id', $bookings->modelKeys())->where('until', '>', Instant::column($now))->get()->keyBy('booking_id');
+        return self::query()
+            ->whereIn('booking_id', $bookings->modelKeys())
+            ->where('until', '>', Instant::column($now))
+            ->get()
+            ->keyBy('booking_id');
     }
 
     /** Of a booking, as long as it is kept. */

@@ -14,7 +14,7 @@ final class TurnKey
 
     public static function of(Booking|Turn $whose): string
     {
-        return ($whose instanceof Booking ? 'b' : 't').$whose->id;
+        return ($whose instanceof Booking ? 'b' : 't') . $whose->id;
     }
 
     /** As the core numbers it. */

@@ -8,9 +8,10 @@ namespace App\Line;
 final readonly class Unbooked
 {
     public function __construct(
-        public string $name, public string $student, public string $phone,
+        public string $name,
+        public string $student,
+        public string $phone,
         /** For so long they would like to talk. */
         public int $minutes,
-    ) {
-    }
+    ) {}
 }

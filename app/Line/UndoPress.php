@@ -22,9 +22,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 /** Takes the last press at a desk back, as long as nothing else was pressed since. What visitors did meanwhile stays. */
 final class UndoPress
 {
-    public function __construct(private readonly Relocate $relocate)
-    {
-    }
+    public function __construct(private readonly Relocate $relocate) {}
 
     /** @throws PressedElsewhere when it is too late */
     public function __invoke(StaffMember $host, int $revision, string $key, int $now): void
@@ -52,7 +50,7 @@ final class UndoPress
     {
         return [
             ...array_map(strval(...), array_keys($press->list('turns'))),
-            ...array_map(static fn (int|string $one): string => "b$one", array_keys($press->list('swapped'))),
+            ...array_map(static fn(int|string $one): string => "b$one", array_keys($press->list('swapped'))),
         ];
     }
 
@@ -61,9 +59,16 @@ final class UndoPress
     {
         $were = $press->list('swapped');
         $back = [];
-        foreach (Booking::query()->whereKey(array_keys($were))->whereNotNull('hold_id')->with(['sheet', 'pass'])->get() as $booking) {
+        foreach (
+            Booking::query()
+                ->whereKey(array_keys($were))
+                ->whereNotNull('hold_id')
+                ->with(['sheet', 'pass'])
+                ->get()
+            as $booking
+        ) {
             $spot = Spot::from($were[$booking->id] ?? null);
-            $spot === null || $back[] = Destination::back($booking, $spot);
+            $spot === null || ($back[] = Destination::back($booking, $spot));
         }
 
         return count($back) === 2 ? $back : [];
@@ -74,7 +79,7 @@ final class UndoPress
     {
         try {
             $back === [] || ($this->relocate)($back, Relocation::unswapped($now));
-        } catch (NoSeatLeft|NotAsFilledIn|OtherHost|UniqueConstraintViolationException) {
+        } catch (NoSeatLeft | NotAsFilledIn | OtherHost | UniqueConstraintViolationException) {
             throw PressedElsewhere::because('swap_clash');
         }
     }
@@ -83,7 +88,9 @@ final class UndoPress
     private function restore(string $key, ?array $columns): void
     {
         $number = abs(TurnKey::number($key));
-        $turn = Turn::query()->where($key[0] === 'b' ? 'booking_id' : 'id', $number)->first();
+        $turn = Turn::query()
+            ->where($key[0] === 'b' ? 'booking_id' : 'id', $number)
+            ->first();
         if ($turn === null) {
             return;
         }
@@ -93,13 +100,34 @@ final class UndoPress
 
             return;
         }
-        $turn->setRawAttributes(array_merge($turn->getAttributes(), $columns ?? ['arrived_at' => null, 'arrived_by' => '', 'called_at' => null, 'ended_at' => null, 'outcome' => null, 'more_minutes' => 0, 'word' => '', 'word_at' => null]));
+        $turn->setRawAttributes(
+            array_merge(
+                $turn->getAttributes(),
+                $columns ?? [
+                    'arrived_at' => null,
+                    'arrived_by' => '',
+                    'called_at' => null,
+                    'ended_at' => null,
+                    'outcome' => null,
+                    'more_minutes' => 0,
+                    'word' => '',
+                    'word_at' => null,
+                ],
+            ),
+        );
         if ($own !== null && $turn->arrived_at === null) {
             $turn->fill(['arrived_at' => $own, 'arrived_by' => 'pass']);
         }
         $turn->save();
         if ($key[0] === 'b') {
-            Booking::query()->whereKey($number)->first()?->update(['called_in_at' => $turn->isUnderWay() ? Instant::column((int) $turn->called_at?->getTimestamp()) : null]);
+            Booking::query()
+                ->whereKey($number)
+                ->first()
+                ?->update([
+                    'called_in_at' => $turn->isUnderWay()
+                        ? Instant::column((int) $turn->called_at?->getTimestamp())
+                        : null,
+                ]);
         }
     }
 }

@@ -19,37 +19,48 @@ final class VisitorLine
     /** @var array<string, array{HostDay, array<int, Wait>, array<int, int>}> each desk is reckoned with once */
     private array $desks = [];
 
-    public function __construct(private readonly int $now)
-    {
-    }
+    public function __construct(private readonly int $now) {}
 
     /** @return array<string, mixed>|null as Line in docs/formats/recess.openapi.yaml; null on any other day */
     public function of(Booking $booking): ?array
     {
         $zone = $booking->sheet->host->school->timeZone();
         $day = DayOf::at($this->now, $zone);
-        if (! Opening::stands($booking) || ! $day->span->holds($booking->span()->start)) {
+        if (!Opening::stands($booking) || !$day->span->holds($booking->span()->start)) {
             return null;
         }
-        [$desk, $waits, $late] = $this->desks[$booking->staff_id.'|'.$day->date] ??= $this->desk($booking, $day);
+        [$desk, $waits, $late] = $this->desks[$booking->staff_id . '|' . $day->date] ??= $this->desk($booking, $day);
         $turn = $desk->bookings->find($booking->id)?->turn;
         $state = $this->state($booking, $turn);
         $asleep = $desk->isAsleep($this->now);
-        $wait = $state === 'here' && ! $asleep && isset($waits[$booking->id]) ? $this->said($waits[$booking->id], $turn) : null;
-        $lateBy = ! $asleep && in_array($state, ['ahead', 'open', 'here'], true) ? intdiv(($late[$booking->id] ?? 0) + 150, 300) * 5 : 0;
+        $wait =
+            $state === 'here' && !$asleep && isset($waits[$booking->id])
+                ? $this->said($waits[$booking->id], $turn)
+                : null;
+        $lateBy =
+            !$asleep && in_array($state, ['ahead', 'open', 'here'], true)
+                ? intdiv(($late[$booking->id] ?? 0) + 150, 300) * 5
+                : 0;
 
         return [
             'state' => $state,
             'opens' => Spell::time(Opening::of($booking), $zone),
             'wait' => $wait?->minutes($this->now),
             // Told from when it matters; what is less is no news.
-            'late' => $lateBy >= max(5, min($booking->host->late_threshold, $desk->desk->late_minutes ?: 1440)) ? $lateBy : 0,
+            'late' =>
+                $lateBy >= max(5, min($booking->host->late_threshold, $desk->desk->late_minutes ?: 1440)) ? $lateBy : 0,
             'about' => Spell::time($booking->span()->start + $lateBy * 60, $zone),
-            'break_until' => $desk->desk->break_until !== null && $desk->desk->break_until->getTimestamp() > $this->now ? Spell::time($desk->desk->break_until->getTimestamp(), $zone) : null,
+            'break_until' =>
+                $desk->desk->break_until !== null && $desk->desk->break_until->getTimestamp() > $this->now
+                    ? Spell::time($desk->desk->break_until->getTimestamp(), $zone)
+                    : null,
             'word' => $turn->word ?? '',
             'answer' => $turn->answer ?? '',
             'video' => $booking->place->kind === PlaceKind::Video,
-            'ring' => $turn?->isUnderWay() === true && $turn->video_failed_at !== null ? ['yours' => $booking->pass->phone, 'school' => $booking->sheet->host->school->phone] : null,
+            'ring' =>
+                $turn?->isUnderWay() === true && $turn->video_failed_at !== null
+                    ? ['yours' => $booking->pass->phone, 'school' => $booking->sheet->host->school->phone]
+                    : null,
         ];
     }
 
@@ -72,7 +83,9 @@ final class VisitorLine
         $said = $wait->after($turn?->said_from?->getTimestamp(), $turn?->said_until?->getTimestamp(), $this->now);
         if ($turn !== null && $turn->said_until?->getTimestamp() !== $said->until) {
             // Beside the model: what was said tells nobody anything new.
-            DB::table('turns')->where('id', $turn->id)->update(['said_from' => Instant::column($said->from), 'said_until' => Instant::column($said->until)]);
+            DB::table('turns')
+                ->where('id', $turn->id)
+                ->update(['said_from' => Instant::column($said->from), 'said_until' => Instant::column($said->until)]);
         }
 
         return $said;

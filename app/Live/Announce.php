@@ -30,11 +30,19 @@ final class Announce
     public static function booking(Booking $booking): void
     {
         $channels = [
-            Channel::sheet($booking->sheet_id), Channel::pass($booking->pass), Channel::desk($booking->staff_id),
+            Channel::sheet($booking->sheet_id),
+            Channel::pass($booking->pass),
+            Channel::desk($booking->staff_id),
             Channel::times($booking->host->school_id),
         ];
-        if (! $booking->wasRecentlyCreated) {
-            foreach (DB::table('guests')->join('passes', 'passes.id', '=', 'guests.pass_id')->where('booking_id', $booking->id)->pluck('generation', 'pass_id') as $pass => $generation) {
+        if (!$booking->wasRecentlyCreated) {
+            foreach (
+                DB::table('guests')
+                    ->join('passes', 'passes.id', '=', 'guests.pass_id')
+                    ->where('booking_id', $booking->id)
+                    ->pluck('generation', 'pass_id')
+                as $pass => $generation
+            ) {
                 $channels[] = Channel::pass((int) $pass, (int) $generation);
             }
         }
@@ -50,27 +58,40 @@ final class Announce
     /** @return list<string> of the passes that come to it, of those who have to be there too, and of the school's entrances */
     private static function aroundDesk(int $staff, int $now): array
     {
-        $around = [$staff, Instant::column($now - self::BEFORE), Instant::column($now + self::AFTER), BookingState::Booked->value];
+        $around = [
+            $staff,
+            Instant::column($now - self::BEFORE),
+            Instant::column($now + self::AFTER),
+            BookingState::Booked->value,
+        ];
         $that = 'bookings.staff_id = ? AND bookings.starts_at > ? AND bookings.starts_at < ? AND bookings.state = ?';
         $rows = DB::select(
-            "SELECT 'pass' AS of, passes.id AS id, passes.generation AS generation FROM bookings JOIN passes ON passes.id = bookings.pass_id WHERE $that"
-            ." UNION SELECT 'pass', passes.id, passes.generation FROM guests JOIN passes ON passes.id = guests.pass_id"
-            ." JOIN bookings ON bookings.id = guests.booking_id WHERE $that AND guests.left_at IS NULL"
-            ." UNION SELECT 'desk', sheet_hosts.staff_id, 1 FROM sheet_hosts JOIN bookings ON bookings.sheet_id = sheet_hosts.sheet_id WHERE $that"
-            ." UNION SELECT 'entrance', staff.school_id, 1 FROM staff WHERE staff.id = ?",
+            "SELECT 'pass' AS of, passes.id AS id, passes.generation AS generation FROM bookings JOIN passes ON passes.id = bookings.pass_id WHERE $that" .
+                " UNION SELECT 'pass', passes.id, passes.generation FROM guests JOIN passes ON passes.id = guests.pass_id" .
+                " JOIN bookings ON bookings.id = guests.booking_id WHERE $that AND guests.left_at IS NULL" .
+                " UNION SELECT 'desk', sheet_hosts.staff_id, 1 FROM sheet_hosts JOIN bookings ON bookings.sheet_id = sheet_hosts.sheet_id WHERE $that" .
+                " UNION SELECT 'entrance', staff.school_id, 1 FROM staff WHERE staff.id = ?",
             [...$around, ...$around, ...$around, $staff],
         );
 
-        return array_map(static fn (\stdClass $row): string => match ($row->of) {
-            'pass' => Channel::pass((int) $row->id, (int) $row->generation),
-            'desk' => Channel::desk((int) $row->id),
-            default => Channel::entrance((int) $row->id),
-        }, array_values($rows));
+        return array_map(
+            static fn(\stdClass $row): string => match ($row->of) {
+                'pass' => Channel::pass((int) $row->id, (int) $row->generation),
+                'desk' => Channel::desk((int) $row->id),
+                default => Channel::entrance((int) $row->id),
+            },
+            array_values($rows),
+        );
     }
 
     /** @param  list<string>  $channels */
     public static function to(array $channels): void
     {
-        DB::table('stamps')->insert(array_map(static fn (string $channel): array => ['channel' => $channel], array_values(array_unique($channels))));
+        DB::table('stamps')->insert(
+            array_map(
+                static fn(string $channel): array => ['channel' => $channel],
+                array_values(array_unique($channels)),
+            ),
+        );
     }
 }

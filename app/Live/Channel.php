@@ -30,7 +30,7 @@ final class Channel
     {
         [$id, $generation] = $pass instanceof Pass ? [$pass->id, $pass->generation] : [$pass, $generation];
 
-        return Secret::of("live|pass|$id".($generation === 1 ? '' : "|$generation"));
+        return Secret::of("live|pass|$id" . ($generation === 1 ? '' : "|$generation"));
     }
 
     /** All times of a school: for those who look at many hosts side by side. */

@@ -40,12 +40,14 @@ final class LiveCommand extends Command
     /** @return int|null how many stamps there were; null when they could not be told */
     private function tell(Stamps $stamps): ?int
     {
-        $rows = DB::select('SELECT id, channel FROM stamps ORDER BY id LIMIT '.self::AT_ONCE);
+        $rows = DB::select('SELECT id, channel FROM stamps ORDER BY id LIMIT ' . self::AT_ONCE);
         if ($rows === []) {
             return 0;
         }
         try {
-            $stamps->publish(array_values(array_unique(array_map(static fn (\stdClass $row): string => $row->channel, $rows))));
+            $stamps->publish(
+                array_values(array_unique(array_map(static fn(\stdClass $row): string => $row->channel, $rows))),
+            );
         } catch (StampsNotSent $failure) {
             // Once, until it is mended: it is tried each second.
             $this->silent || report($failure);
@@ -54,7 +56,9 @@ final class LiveCommand extends Command
             return null;
         }
         $this->silent = false;
-        DB::table('stamps')->whereIn('id', array_map(static fn (\stdClass $row): int => (int) $row->id, $rows))->delete();
+        DB::table('stamps')
+            ->whereIn('id', array_map(static fn(\stdClass $row): int => (int) $row->id, $rows))
+            ->delete();
 
         return count($rows);
     }

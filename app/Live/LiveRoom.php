@@ -15,7 +15,12 @@ final class LiveRoom extends Room
 {
     public function register(): void
     {
-        $this->app->singleton(Stamps::class, static fn (): Stamps => is_string($socket = config('recess.live_socket')) && $socket !== '' ? new NginxStamps($socket) : new NoStamps);
+        $this->app->singleton(
+            Stamps::class,
+            static fn(): Stamps => is_string($socket = config('recess.live_socket')) && $socket !== ''
+                ? new NginxStamps($socket)
+                : new NoStamps(),
+        );
     }
 
     public function boot(): void
@@ -23,7 +28,7 @@ final class LiveRoom extends Room
         parent::boot();
         $this->app->tag(Untold::class, HasUntold::class);
         Booking::saved(Announce::booking(...));
-        Sheet::saved(static fn (Sheet $sheet) => Announce::sheet($sheet->id));
-        Turn::saved(static fn (Turn $turn) => Announce::desk($turn->staff_id));
+        Sheet::saved(static fn(Sheet $sheet) => Announce::sheet($sheet->id));
+        Turn::saved(static fn(Turn $turn) => Announce::desk($turn->staff_id));
     }
 }

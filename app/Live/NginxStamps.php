@@ -16,21 +16,22 @@ final class NginxStamps implements Stamps
     private ?\CurlHandle $line = null;
 
     /** @param  non-empty-string  $socket  its path */
-    public function __construct(private readonly string $socket)
-    {
-    }
+    public function __construct(private readonly string $socket) {}
 
     public function publish(array $channels): void
     {
         foreach (array_chunk($channels, self::AT_ONCE) as $some) {
             $line = $this->line();
             // Something that was not said before; what changed is asked through the door.
-            curl_setopt_array($line, [CURLOPT_URL => 'http://stamps/stamp/'.implode(',', $some), CURLOPT_POSTFIELDS => bin2hex(random_bytes(4))]);
+            curl_setopt_array($line, [
+                CURLOPT_URL => 'http://stamps/stamp/' . implode(',', $some),
+                CURLOPT_POSTFIELDS => bin2hex(random_bytes(4)),
+            ]);
             curl_exec($line);
             $status = curl_getinfo($line, CURLINFO_RESPONSE_CODE);
             if ($status < 200 || $status >= 300) {
                 $this->line = null;
-                throw new StampsNotSent("The web server answered $status to a stamp. ".curl_error($line));
+                throw new StampsNotSent("The web server answered $status to a stamp. " . curl_error($line));
             }
         }
     }
@@ -39,7 +40,13 @@ final class NginxStamps implements Stamps
     {
         if ($this->line === null) {
             $this->line = curl_init();
-            curl_setopt_array($this->line, [CURLOPT_UNIX_SOCKET_PATH => $this->socket, CURLOPT_POST => true, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5, CURLOPT_HTTPHEADER => ['Content-Type: text/plain']]);
+            curl_setopt_array($this->line, [
+                CURLOPT_UNIX_SOCKET_PATH => $this->socket,
+                CURLOPT_POST => true,
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 5,
+                CURLOPT_HTTPHEADER => ['Content-Type: text/plain'],
+            ]);
         }
 
         return $this->line;

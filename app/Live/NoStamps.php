@@ -7,7 +7,5 @@ namespace App\Live;
 /** Where no web server holds connections: the pages look by themselves now and then. */
 final class NoStamps implements Stamps
 {
-    public function publish(array $channels): void
-    {
-    }
+    public function publish(array $channels): void {}
 }

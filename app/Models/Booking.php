@@ -127,9 +127,12 @@ final class Booking extends Row
     /** Whether whoever holds the pass may move it and give it back: their own, or one to which they are brought by somebody who lets them. */
     public function isChangedBy(Pass $pass): bool
     {
-        return $this->pass_id === $pass->id || $this->guests->contains(
-            static fn (Guest $guest): bool => $guest->pass_id === $pass->id && $guest->may_change && $guest->left_at === null,
-        );
+        return $this->pass_id === $pass->id ||
+            $this->guests->contains(
+                static fn(Guest $guest): bool => $guest->pass_id === $pass->id &&
+                    $guest->may_change &&
+                    $guest->left_at === null,
+            );
     }
 
     /** Whether it still has its time. */
@@ -141,7 +144,15 @@ final class Booking extends Row
     /** Names are compared without regard to case, spaces too many, and how an accent was typed; an accent itself is part of a name. */
     public static function studentKey(string $name): string
     {
-        return mb_substr(mb_strtolower(trim((string) preg_replace('/\\s+/u', ' ', \Normalizer::normalize($name, \Normalizer::FORM_C) ?: $name))), 0, 120);
+        return mb_substr(
+            mb_strtolower(
+                trim(
+                    (string) preg_replace('/\\s+/u', ' ', \Normalizer::normalize($name, \Normalizer::FORM_C) ?: $name),
+                ),
+            ),
+            0,
+            120,
+        );
     }
 
     /** The slot of its sheet on which it is: where somebody is met for longer, its first. */

@@ -39,6 +39,15 @@ final class Lending extends Row
     /** @return list<int> whose sheets somebody looks after now */
     public static function whoseNow(int $staff): array
     {
-        return array_values(array_map(intval(...), self::query()->where('to_id', $staff)->where('until', '>', CarbonImmutable::now())->pluck('of_id')->all()));
+        return array_values(
+            array_map(
+                intval(...),
+                self::query()
+                    ->where('to_id', $staff)
+                    ->where('until', '>', CarbonImmutable::now())
+                    ->pluck('of_id')
+                    ->all(),
+            ),
+        );
     }
 }

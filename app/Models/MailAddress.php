@@ -25,7 +25,7 @@ final class MailAddress implements ValidationRule
     /** Its kept form; null when it is none. */
     public static function of(mixed $typed): ?string
     {
-        if (! is_string($typed) || strlen($typed) > 2 * self::MOST || ! mb_check_encoding($typed, 'UTF-8')) {
+        if (!is_string($typed) || strlen($typed) > 2 * self::MOST || !mb_check_encoding($typed, 'UTF-8')) {
             return null;
         }
         $typed = trim($typed);
@@ -33,10 +33,16 @@ final class MailAddress implements ValidationRule
         if ($at === false || $at === 0 || $at > 64 || preg_match(self::LOCAL, substr($typed, 0, $at)) !== 1) {
             return null;
         }
-        $host = idn_to_ascii(mb_strtolower(substr($typed, $at + 1)), IDNA_NONTRANSITIONAL_TO_ASCII, INTL_IDNA_VARIANT_UTS46);
-        $address = substr($typed, 0, $at).'@'.$host;
+        $host = idn_to_ascii(
+            mb_strtolower(substr($typed, $at + 1)),
+            IDNA_NONTRANSITIONAL_TO_ASCII,
+            INTL_IDNA_VARIANT_UTS46,
+        );
+        $address = substr($typed, 0, $at) . '@' . $host;
 
-        return $host === false || preg_match(self::HOST, $host) !== 1 || strlen($address) > self::MOST ? null : $address;
+        return $host === false || preg_match(self::HOST, $host) !== 1 || strlen($address) > self::MOST
+            ? null
+            : $address;
     }
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void

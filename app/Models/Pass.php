@@ -46,12 +46,24 @@ final class Pass extends Row
     /** How far it was opened; null is all of it. */
     public ?Reach $reach = null;
 
-    protected $attributes = ['generation' => 1, 'mail_failure' => '', 'guardian_id' => null, 'staff_id' => null, 'late_by_mail' => true, 'late_by_text' => false];
+    protected $attributes = [
+        'generation' => 1,
+        'mail_failure' => '',
+        'guardian_id' => null,
+        'staff_id' => null,
+        'late_by_mail' => true,
+        'late_by_text' => false,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['confirmed_at' => 'immutable_datetime', 'forgotten_at' => 'immutable_datetime', 'late_by_mail' => 'boolean', 'late_by_text' => 'boolean'];
+        return [
+            'confirmed_at' => 'immutable_datetime',
+            'forgotten_at' => 'immutable_datetime',
+            'late_by_mail' => 'boolean',
+            'late_by_text' => 'boolean',
+        ];
     }
 
     protected static function booted(): void
@@ -59,7 +71,9 @@ final class Pass extends Row
         // The token needs the row's number, so the hash follows the insert, in the same transaction.
         self::created(static function (self $pass): void {
             $pass->setRawAttributes(['token_hash' => Secret::hash($pass->token())] + $pass->getAttributes());
-            DB::table('passes')->where('id', $pass->id)->update(['token_hash' => $pass->token_hash]);
+            DB::table('passes')
+                ->where('id', $pass->id)
+                ->update(['token_hash' => $pass->token_hash]);
         });
     }
 
@@ -67,7 +81,12 @@ final class Pass extends Row
     public static function ofVisitor(?int $known, string $name, string $email, string $phone, ?int $clock): self
     {
         if ($known === null) {
-            return self::query()->create(['name' => $name, 'email' => $email ?: null, 'phone' => $phone, 'clock' => $clock]);
+            return self::query()->create([
+                'name' => $name,
+                'email' => $email ?: null,
+                'phone' => $phone,
+                'clock' => $clock,
+            ]);
         }
         $pass = self::query()->findOrFail($known);
         if ($pass->phone === '' && $phone !== '') {
@@ -80,7 +99,10 @@ final class Pass extends Row
     /** That of somebody who works here, made when it is first wanted. */
     public static function ofStaff(StaffMember $staff): self
     {
-        return self::query()->firstOrCreate(['staff_id' => $staff->id], ['name' => $staff->name, 'email' => $staff->email, 'phone' => '', 'confirmed_at' => CarbonImmutable::now()]);
+        return self::query()->firstOrCreate(
+            ['staff_id' => $staff->id],
+            ['name' => $staff->name, 'email' => $staff->email, 'phone' => '', 'confirmed_at' => CarbonImmutable::now()],
+        );
     }
 
     /** @return HasMany<Booking, $this> */
@@ -124,13 +146,13 @@ final class Pass extends Row
     {
         $email = (string) $this->email;
 
-        return $this->reach === null || $email === '' ? $email : mb_substr($email, 0, 1).'…'.strrchr($email, '@');
+        return $this->reach === null || $email === '' ? $email : mb_substr($email, 0, 1) . '…' . strrchr($email, '@');
     }
 
     /** The phone number, or its last digits, likewise. */
     public function shownPhone(): string
     {
-        return $this->reach === null || $this->phone === '' ? $this->phone : '… '.mb_substr($this->phone, -2);
+        return $this->reach === null || $this->phone === '' ? $this->phone : '… ' . mb_substr($this->phone, -2);
     }
 
     /** Whether what was opened of it is about that booking. */
@@ -172,16 +194,17 @@ final class Pass extends Row
     /** Whoever presses there reads that mailbox: then all of it opens. */
     public function confirmLink(string $email): string
     {
-        return $this->within(Reach::answer())->link().'/address/'.$this->addressKey($email);
+        return $this->within(Reach::answer())->link() . '/address/' . $this->addressKey($email);
     }
 
     /** @param  mixed  $token  as it came: what is no token opens nothing */
     public static function byToken(mixed $token): ?self
     {
         return match (true) {
-            ! is_string($token) || $token === '' => null,
+            !is_string($token) || $token === '' => null,
             str_contains($token, '.') => Reach::opened($token),
-            default => self::query()->where('token_hash', Secret::hash($token))->first() ?? self::query()->find(Secret::formerly('passes', $token)),
+            default => self::query()->where('token_hash', Secret::hash($token))->first() ??
+                self::query()->find(Secret::formerly('passes', $token)),
         };
     }
 
@@ -191,11 +214,14 @@ final class Pass extends Row
         $pass = self::byToken($token);
         $reach = $pass?->reach;
 
-        return $reach === null || match (true) {
-            $on instanceof Sheet => $reach->opens($on),
-            $on instanceof Round => $reach->opensRound($on),
-            default => $reach->opensDoor($on),
-        } ? $pass : null;
+        return $reach === null ||
+            match (true) {
+                $on instanceof Sheet => $reach->opens($on),
+                $on instanceof Round => $reach->opensRound($on),
+                default => $reach->opensDoor($on),
+            }
+            ? $pass
+            : null;
     }
 
     /** The pass that a token opens whole; null where it reaches less. */

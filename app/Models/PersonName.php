@@ -19,7 +19,7 @@ final class PersonName implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        if (! is_string($value) || ! self::isOne($value)) {
+        if (!is_string($value) || !self::isOne($value)) {
             $fail('Please write a name, without addresses or signs that no name has.');
         }
     }
@@ -28,6 +28,8 @@ final class PersonName implements ValidationRule
     {
         $name = trim($text);
 
-        return preg_match('/\p{L}/u', $name) === 1 && mb_strlen($name) <= self::MOST && preg_match(self::NOT, $name) !== 1;
+        return preg_match('/\p{L}/u', $name) === 1 &&
+            mb_strlen($name) <= self::MOST &&
+            preg_match(self::NOT, $name) !== 1;
     }
 }

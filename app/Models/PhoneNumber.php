@@ -13,13 +13,11 @@ use libphonenumber\PhoneNumberUtil;
 /** A phone number that can exist, of the school's country unless it says another (ITU-T E.164). */
 final readonly class PhoneNumber implements ValidationRule
 {
-    public function __construct(private string $country)
-    {
-    }
+    public function __construct(private string $country) {}
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        if (! is_string($value) || ! self::isOne($value, $this->country)) {
+        if (!is_string($value) || !self::isOne($value, $this->country)) {
             $fail('This does not look like a phone number. A number of another country begins with + and its code.');
         }
     }
@@ -37,7 +35,9 @@ final readonly class PhoneNumber implements ValidationRule
     {
         $number = self::parsed($typed, $country);
 
-        return $number === null ? trim($typed) : PhoneNumberUtil::getInstance()->format($number, PhoneNumberFormat::INTERNATIONAL);
+        return $number === null
+            ? trim($typed)
+            : PhoneNumberUtil::getInstance()->format($number, PhoneNumberFormat::INTERNATIONAL);
     }
 
     private static function parsed(string $typed, string $country): ?Parsed

@@ -20,13 +20,12 @@ final readonly class Question
         public bool $required = false,
         public bool $onRunSheet = true,
         public array $choices = [],
-    ) {
-    }
+    ) {}
 
     /** @param  array<mixed>  $kept */
     public static function fromArray(array $kept): self
     {
-        $text = static fn (string $name): string => is_string($kept[$name] ?? null) ? $kept[$name] : '';
+        $text = static fn(string $name): string => is_string($kept[$name] ?? null) ? $kept[$name] : '';
 
         return new self(
             key: $text('key'),
@@ -35,7 +34,9 @@ final readonly class Question
             help: $text('help'),
             required: (bool) ($kept['required'] ?? false),
             onRunSheet: (bool) ($kept['on_run_sheet'] ?? true),
-            choices: array_values(array_filter(is_array($kept['choices'] ?? null) ? $kept['choices'] : [], is_string(...))),
+            choices: array_values(
+                array_filter(is_array($kept['choices'] ?? null) ? $kept['choices'] : [], is_string(...)),
+            ),
         );
     }
 
@@ -59,14 +60,14 @@ final readonly class Question
         return [
             $this->required ? 'required' : 'nullable',
             ...match ($this->kind) {
-                QuestionKind::Student => ['string', new PersonName],
+                QuestionKind::Student => ['string', new PersonName()],
                 QuestionKind::Short => ['string', 'max:200', 'not_regex:/[\r\n]/'],
                 QuestionKind::Long => ['string', 'max:4000'],
                 QuestionKind::Choice => ['string', Rule::in($this->choices)],
                 QuestionKind::Several => ['array', 'max:50'],
                 QuestionKind::YesNo => ['boolean'],
                 QuestionKind::Phone => ['string', 'max:40', $this->phone($country)],
-                QuestionKind::Email => ['string', new MailAddress],
+                QuestionKind::Email => ['string', new MailAddress()],
                 QuestionKind::Address => ['string', 'max:2000', 'url:http,https'],
             },
         ];

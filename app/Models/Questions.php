@@ -20,9 +20,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     private const USUAL = ['student', 'phone'];
 
     /** @param  list<Question>  $all */
-    public function __construct(public array $all = [])
-    {
-    }
+    public function __construct(public array $all = []) {}
 
     /** @param  array<mixed>  $kept */
     public static function fromArray(array $kept): self
@@ -42,7 +40,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     /** @return list<array<string, mixed>> */
     public function toArray(): array
     {
-        return array_map(static fn (Question $question): array => $question->toArray(), $this->all);
+        return array_map(static fn(Question $question): array => $question->toArray(), $this->all);
     }
 
     /** @return \ArrayIterator<int, Question> */
@@ -54,7 +52,11 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     /** Those beside what nearly every school asks. */
     public function ofItsOwn(): self
     {
-        return new self(array_values(array_filter($this->all, static fn (Question $one): bool => ! in_array($one->key, self::USUAL, true))));
+        return new self(
+            array_values(
+                array_filter($this->all, static fn(Question $one): bool => !in_array($one->key, self::USUAL, true)),
+            ),
+        );
     }
 
     /** @return array<string, list<mixed>> Laravel's rules for the answers, by what stands before the key and the key */
@@ -62,7 +64,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     {
         $rules = [];
         foreach ($this->all as $question) {
-            $rules[$before.$question->key] = $question->rules($country);
+            $rules[$before . $question->key] = $question->rules($country);
             if ($question->kind === QuestionKind::Several && $question->choices !== []) {
                 $rules["$before$question->key.*"] = ['string', Rule::in($question->choices)];
             }
@@ -86,7 +88,10 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     public function private(): array
     {
         return array_values(
-            array_map(static fn (Question $one): string => $one->key, array_filter($this->all, static fn (Question $one): bool => ! $one->onRunSheet)),
+            array_map(
+                static fn(Question $one): string => $one->key,
+                array_filter($this->all, static fn(Question $one): bool => !$one->onRunSheet),
+            ),
         );
     }
 
@@ -101,7 +106,11 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         $said = [];
         foreach ($this->all as $question) {
             $answer = Question::said($answers[$question->key] ?? null);
-            if ($answer !== '' && ! in_array($question->key, self::USUAL, true) && (! $onRunSheetOnly || $question->onRunSheet)) {
+            if (
+                $answer !== '' &&
+                !in_array($question->key, self::USUAL, true) &&
+                (!$onRunSheetOnly || $question->onRunSheet)
+            ) {
                 $said[$question->label] = $answer;
             }
         }
@@ -120,6 +129,6 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode(($value instanceof self ? $value : new self)->toArray(), JSON_THROW_ON_ERROR);
+        return json_encode(($value instanceof self ? $value : new self())->toArray(), JSON_THROW_ON_ERROR);
     }
 }

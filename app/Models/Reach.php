@@ -35,9 +35,7 @@ final readonly class Reach
      * @param  int  $id  of what it reaches; 0 where that is nothing but the pass
      * @param  int  $until  seconds since the epoch
      */
-    private function __construct(private string $kind, private int $id, private int $until)
-    {
-    }
+    private function __construct(private string $kind, private int $id, private int $until) {}
 
     /** One booking, and its sheet's times to move it to. */
     public static function booking(Booking $booking): self
@@ -47,11 +45,12 @@ final readonly class Reach
 
     public static function sheet(Sheet $sheet): self
     {
-        $lasts = array_map(static fn (Block $block): ?int => $block->pattern->last()?->day, $sheet->coreBlocks());
+        $lasts = array_map(static fn(Block $block): ?int => $block->pattern->last()?->day, $sheet->coreBlocks());
         $today = intdiv(CarbonImmutable::now()->getTimestamp(), self::DAY);
-        $last = $lasts === [] || in_array(null, $lasts, true) ? $today + self::LONG : max(
-            $today, ...array_map(intval(...), $lasts),
-        );
+        $last =
+            $lasts === [] || in_array(null, $lasts, true)
+                ? $today + self::LONG
+                : max($today, ...array_map(intval(...), $lasts));
 
         return new self('s', $sheet->id, self::days($last * self::DAY, self::AFTER));
     }
@@ -59,7 +58,8 @@ final readonly class Reach
     public static function round(Round $round): self
     {
         return new self(
-            'r', $round->id,
+            'r',
+            $round->id,
             self::days(max(CarbonImmutable::now()->getTimestamp(), $round->range()->end), self::AFTER),
         );
     }
@@ -91,9 +91,16 @@ final readonly class Reach
     /** Of a pass: what a letter can carry, worked out again from its row and the application key. */
     public function token(Pass $pass): string
     {
-        $digits = static fn (int $number): string => base_convert((string) $number, 10, 36);
+        $digits = static fn(int $number): string => base_convert((string) $number, 10, 36);
 
-        return $this->kind.$digits($this->id).'.'.$digits($pass->id).'.'.$digits($this->until).'.'.Secret::of($this->sealed($pass));
+        return $this->kind .
+            $digits($this->id) .
+            '.' .
+            $digits($pass->id) .
+            '.' .
+            $digits($this->until) .
+            '.' .
+            Secret::of($this->sealed($pass));
     }
 
     /** The pass that a token opens, no further than it reaches; null where it is none, was renewed, or is over. */
@@ -103,7 +110,8 @@ final readonly class Reach
             return null;
         }
         [$id, $of, $until] = array_map(
-            static fn (string $digits): int => (int) base_convert($digits, 36, 10), array_slice($found, 2, 3),
+            static fn(string $digits): int => (int) base_convert($digits, 36, 10),
+            array_slice($found, 2, 3),
         );
         $pass = $until < CarbonImmutable::now()->getTimestamp() ? null : Pass::query()->find($of);
         $reach = new self($found[1], $id, $until);
@@ -130,7 +138,7 @@ final readonly class Reach
     /** Whether there is a page to look at. */
     public function hasPage(): bool
     {
-        return ! $this->isCalendar() && ! $this->isAnswer();
+        return !$this->isCalendar() && !$this->isAnswer();
     }
 
     /** Whether it is about that booking. */

@@ -48,16 +48,32 @@ final class Round extends Row
     protected $guarded = [];
 
     protected $attributes = [
-        'state' => 'draft', 'intro' => '', 'families' => true, 'classes' => '[]', 'cohorts' => '[]', 'collects' => false, 'breaks' => false, 'version' => 0,
+        'state' => 'draft',
+        'intro' => '',
+        'families' => true,
+        'classes' => '[]',
+        'cohorts' => '[]',
+        'collects' => false,
+        'breaks' => false,
+        'version' => 0,
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'state' => SheetState::class, 'blocks' => 'array', 'rules' => StatedRules::class, 'questions' => Questions::class,
-            'families' => 'boolean', 'classes' => 'array', 'published_at' => 'immutable_datetime', 'collects' => 'boolean', 'breaks' => 'boolean',
-            'wishes_until' => 'immutable_datetime', 'allotted_at' => 'immutable_datetime', 'cohorts' => 'array',
+            'state' => SheetState::class,
+            'blocks' => 'array',
+            'rules' => StatedRules::class,
+            'questions' => Questions::class,
+            'families' => 'boolean',
+            'classes' => 'array',
+            'published_at' => 'immutable_datetime',
+            'collects' => 'boolean',
+            'breaks' => 'boolean',
+            'wishes_until' => 'immutable_datetime',
+            'allotted_at' => 'immutable_datetime',
+            'cohorts' => 'array',
         ];
     }
 
@@ -87,7 +103,7 @@ final class Round extends Row
             $first = $block->pattern->first();
             foreach ($block->pattern->dates($first, ($block->pattern->last() ?? $first)->plusDays(1)) as $date) {
                 $day = isset($block->changes[$date->day]) ? $block->changes[$date->day]->date?->day : $date->day;
-                $day === null || $days[] = $day;
+                $day === null || ($days[] = $day);
             }
         }
         sort($days);
@@ -119,7 +135,10 @@ final class Round extends Row
         foreach ($this->pieces() as $pieces) {
             $day = $zone->dayAt($pieces->stretch->start);
             $known = $days[$day] ?? $pieces->stretch;
-            $days[$day] = Span::of(min($known->start, $pieces->stretch->start), max($known->end, $pieces->stretch->end));
+            $days[$day] = Span::of(
+                min($known->start, $pieces->stretch->start),
+                max($known->end, $pieces->stretch->end),
+            );
         }
         ksort($days);
 
@@ -129,8 +148,12 @@ final class Round extends Row
     /** @return Builder<Booking> those that stand, in the order of their times */
     public function bookings(): Builder
     {
-        return Booking::query()->whereIn('sheet_id', $this->sheets()->select('id'))->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
-            ->orderBy('starts_at')->orderBy('id');
+        return Booking::query()
+            ->whereIn('sheet_id', $this->sheets()->select('id'))
+            ->whereIn('state', BookingState::standing())
+            ->whereNotNull('hold_id')
+            ->orderBy('starts_at')
+            ->orderBy('id');
     }
 
     /** @return list<Pieces> its stretches on days that are not closed, cut into the slots that each who is in it begins with */
@@ -140,9 +163,18 @@ final class Round extends Row
         $zone = $this->school->timeZone();
         $closed = $this->school->closedDays();
 
-        return array_merge([], ...array_map(
-            static fn (CoreBlock $block): array => $block->pieces($dates->first, $dates->last->plusDays(1), $zone, $closed), $this->coreBlocks(),
-        ));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn(CoreBlock $block): array => $block->pieces(
+                    $dates->first,
+                    $dates->last->plusDays(1),
+                    $zone,
+                    $closed,
+                ),
+                $this->coreBlocks(),
+            ),
+        );
     }
 
     /** Whether it is open for wishes, and nothing is allotted yet: its sheets are drafts until then. */
@@ -154,7 +186,7 @@ final class Round extends Row
     /** Whether families can do something there now: book, or send wishes. */
     public function isOpenFor(int $now): bool
     {
-        return $this->state === SheetState::Open && (! $this->isCollecting() || $this->takesWishes($now));
+        return $this->state === SheetState::Open && (!$this->isCollecting() || $this->takesWishes($now));
     }
 
     /** Whether a wish that is sent now still counts. */
@@ -169,7 +201,7 @@ final class Round extends Row
         $sheets = [];
         $state = $this->isCollecting() ? SheetState::Draft : SheetState::Open;
         $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', $state)->get();
-        foreach ($open->sortBy(static fn (Sheet $one): string => $one->host->name) as $sheet) {
+        foreach ($open->sortBy(static fn(Sheet $one): string => $one->host->name) as $sheet) {
             $sheets[$sheet->slug] = $sheet;
         }
 
@@ -190,10 +222,14 @@ final class Round extends Row
     public function opensFor(array $classes): ?int
     {
         $zone = $this->school->timeZone();
-        $theirs = array_filter($this->cohorts, static fn (array $one): bool => array_intersect($one['classes'], $classes) !== []);
+        $theirs = array_filter(
+            $this->cohorts,
+            static fn(array $one): bool => array_intersect($one['classes'], $classes) !== [],
+        );
 
-        return $theirs === [] ? $this->rules->instantOrNone('opens_at', $zone)
-            : min(array_map(static fn (array $one): int => $zone->moment($one['opens_at']), $theirs));
+        return $theirs === []
+            ? $this->rules->instantOrNone('opens_at', $zone)
+            : min(array_map(static fn(array $one): int => $zone->moment($one['opens_at']), $theirs));
     }
 
     public function link(): string
@@ -204,6 +240,6 @@ final class Round extends Row
     /** Its link in a letter to whoever holds this pass. */
     public function linkFor(Pass $pass): string
     {
-        return $this->link().'?'.http_build_query(['pass' => $pass->within(Reach::round($this))->token()]);
+        return $this->link() . '?' . http_build_query(['pass' => $pass->within(Reach::round($this))->token()]);
     }
 }

@@ -49,7 +49,14 @@ final class School extends Row
     protected function casts(): array
     {
         return [
-            'terms' => 'array', 'closed_days' => 'array', 'columns' => 'array', 'ways' => 'array', 'confirm_addresses' => 'boolean', 'office_second_factor' => 'boolean', 'mail_sign_in' => 'boolean', 'alone' => 'boolean',
+            'terms' => 'array',
+            'closed_days' => 'array',
+            'columns' => 'array',
+            'ways' => 'array',
+            'confirm_addresses' => 'boolean',
+            'office_second_factor' => 'boolean',
+            'mail_sign_in' => 'boolean',
+            'alone' => 'boolean',
         ];
     }
 
@@ -60,17 +67,37 @@ final class School extends Row
     public static function here(?Pass $pass = null): self
     {
         $of = $pass === null ? null : self::of($pass);
-        $here = self::query()->when($of !== null, static fn ($one) => $one->whereKey($of))->orderBy('alone')->orderBy('id')->first()
-            ?? (new self)->forceFill(['name' => '', 'zone' => 'UTC', 'country' => '', 'phone' => '', 'keep_days' => 180, 'alone' => true]);
+        $here =
+            self::query()
+                ->when($of !== null, static fn($one) => $one->whereKey($of))
+                ->orderBy('alone')
+                ->orderBy('id')
+                ->first() ??
+            (new self())->forceFill([
+                'name' => '',
+                'zone' => 'UTC',
+                'country' => '',
+                'phone' => '',
+                'keep_days' => 180,
+                'alone' => true,
+            ]);
 
         return $of === null && $here->alone ? (clone $here)->forceFill(['name' => '', 'phone' => '']) : $here;
     }
 
     private static function of(Pass $pass): ?int
     {
-        $school = StaffMember::query()->whereIn('id', Sheet::query()->whereIn(
-            'id', Booking::query()->where('pass_id', $pass->id)->orderByDesc('id')->limit(1)->pluck('sheet_id'),
-        )->pluck('staff_id'))->value('school_id');
+        $school = StaffMember::query()
+            ->whereIn(
+                'id',
+                Sheet::query()
+                    ->whereIn(
+                        'id',
+                        Booking::query()->where('pass_id', $pass->id)->orderByDesc('id')->limit(1)->pluck('sheet_id'),
+                    )
+                    ->pluck('staff_id'),
+            )
+            ->value('school_id');
         foreach ($school === null ? app()->tagged(KnowsSchool::class) : [] as $room) {
             assert($room instanceof KnowsSchool);
             $school ??= $room->schoolOf($pass);
@@ -93,9 +120,14 @@ final class School extends Row
     /** @param  int  $atLeast  minutes, for whoever needs longer from room to room */
     public function travel(int $atLeast = 0): Travel
     {
-        $ways = array_map(static fn (array $way): array => [
-            'from' => $way['from'], 'to' => $way['to'], 'minutes' => max(0, max($way['minutes'], $atLeast)),
-        ], $this->ways);
+        $ways = array_map(
+            static fn(array $way): array => [
+                'from' => $way['from'],
+                'to' => $way['to'],
+                'minutes' => max(0, max($way['minutes'], $atLeast)),
+            ],
+            $this->ways,
+        );
 
         return new Travel(max(0, max($this->travel_minutes, $atLeast)), [], $ways);
     }
@@ -103,10 +135,15 @@ final class School extends Row
     /** @param  list<array{name: string, first: string, last: string}>  $ranges */
     public static function rangesOf(array $ranges): Dates
     {
-        return Dates::of(...array_map(
-            static fn (array $range): DateRange => DateRange::of(LocalDate::parse($range['first']), LocalDate::parse($range['last'])),
-            $ranges,
-        ));
+        return Dates::of(
+            ...array_map(
+                static fn(array $range): DateRange => DateRange::of(
+                    LocalDate::parse($range['first']),
+                    LocalDate::parse($range['last']),
+                ),
+                $ranges,
+            ),
+        );
     }
 
     /** @return array<string, DateRange> by name, in lower case, as the quick line knows them */
@@ -114,7 +151,10 @@ final class School extends Row
     {
         $terms = [];
         foreach ($this->terms as $term) {
-            $terms[mb_strtolower($term['name'])] = DateRange::of(LocalDate::parse($term['first']), LocalDate::parse($term['last']));
+            $terms[mb_strtolower($term['name'])] = DateRange::of(
+                LocalDate::parse($term['first']),
+                LocalDate::parse($term['last']),
+            );
         }
 
         return $terms;

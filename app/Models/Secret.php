@@ -40,7 +40,11 @@ final class Secret
     /** The row that a token of before the key was renewed opens, for a while; none is 0. See Directory/RenewKeysCommand. */
     public static function formerly(string $table, string $token): int
     {
-        $row = DB::table('former_secrets')->where('digest', self::hash($token))->where('of', $table)->where('until', '>', CarbonImmutable::now())->value('row');
+        $row = DB::table('former_secrets')
+            ->where('digest', self::hash($token))
+            ->where('of', $table)
+            ->where('until', '>', CarbonImmutable::now())
+            ->value('row');
 
         return (int) $row;
     }
@@ -48,7 +52,12 @@ final class Secret
     /** What opens a row no more, but for a while. */
     public static function remember(string $digest, string $table, int $row, string $until): void
     {
-        DB::table('former_secrets')->insertOrIgnore(['digest' => $digest, 'of' => $table, 'row' => $row, 'until' => $until]);
+        DB::table('former_secrets')->insertOrIgnore([
+            'digest' => $digest,
+            'of' => $table,
+            'row' => $row,
+            'until' => $until,
+        ]);
     }
 
     /** Whoever has a new address made wants the old ones closed. */

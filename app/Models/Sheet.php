@@ -56,7 +56,12 @@ final class Sheet extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['round_id' => null, 'audience' => 'anyone', 'audience_classes' => '[]', 'audience_students' => '[]'];
+    protected $attributes = [
+        'round_id' => null,
+        'audience' => 'anyone',
+        'audience_classes' => '[]',
+        'audience_students' => '[]',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -97,7 +102,8 @@ final class Sheet extends Row
     public function closeSlot(Span $slot): void
     {
         $this->slotChanges()->updateOrCreate(
-            ['starts_at' => Instant::column($slot->start)], ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0],
+            ['starts_at' => Instant::column($slot->start)],
+            ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0],
         );
     }
 
@@ -134,15 +140,20 @@ final class Sheet extends Row
     /** Where it is visited; of what was asked for, where one can ask again. */
     public function link(): string
     {
-        return url($this->kind === SheetKind::Knock ? Addresses::knock((string) $this->host->slug) : Addresses::sheet($this->slug));
+        return url(
+            $this->kind === SheetKind::Knock
+                ? Addresses::knock((string) $this->host->slug)
+                : Addresses::sheet($this->slug),
+        );
     }
 
     /** Its link as it stands in a letter to whoever holds this pass: where it is for some alone, it says who comes. */
     public function linkFor(Pass $pass): string
     {
-        return $this->link().($this->audience === Audience::Anyone ? '' : '?'.http_build_query(
-            ['pass' => $pass->within(Reach::sheet($this))->token()],
-        ));
+        return $this->link() .
+            ($this->audience === Audience::Anyone
+                ? ''
+                : '?' . http_build_query(['pass' => $pass->within(Reach::sheet($this))->token()]));
     }
 
     /** As the core judges it, where it is read once and asked often: of a sheet at hand, which nobody changes. */
@@ -159,24 +170,38 @@ final class Sheet extends Row
     /** As the core judges it. */
     public function toCore(): CoreSheet
     {
-        return $this->core ?? new CoreSheet(
-            zone: $this->host->school->timeZone(),
-            blocks: $this->coreBlocks(),
-            hosts: Hosts::of($this->staff_id, $this->colleaguesWho(HostRole::Any), $this->colleaguesWho(HostRole::Must)),
-            rules: $this->rules,
-            places: $this->places->mapWithKeys(static fn (Place $place): array => [(int) $place->id => $place->room()])->all() ?: [null],
-            closedDays: $this->host->school->closedDays(),
-            joining: $this->joining,
-            shut: match ($this->seen()) {
-                SheetState::Paused => SheetIs::paused(),
-                SheetState::Closed => SheetIs::closed(),
-                SheetState::Draft => SheetIs::draft(),
-                SheetState::Open => null,
-            },
-            seatsAdded: $this->slotChanges->mapWithKeys(static fn (SlotChange $change): array => [$change->starts_at->getTimestamp() => $change->extra_seats])->filter()->all(),
-            slotsClosed: $this->slotsClosed(),
-            travel: $this->host->school->travel(),
-        );
+        return $this->core ??
+            new CoreSheet(
+                zone: $this->host->school->timeZone(),
+                blocks: $this->coreBlocks(),
+                hosts: Hosts::of(
+                    $this->staff_id,
+                    $this->colleaguesWho(HostRole::Any),
+                    $this->colleaguesWho(HostRole::Must),
+                ),
+                rules: $this->rules,
+                places: $this->places
+                    ->mapWithKeys(static fn(Place $place): array => [(int) $place->id => $place->room()])
+                    ->all() ?: [null],
+                closedDays: $this->host->school->closedDays(),
+                joining: $this->joining,
+                shut: match ($this->seen()) {
+                    SheetState::Paused => SheetIs::paused(),
+                    SheetState::Closed => SheetIs::closed(),
+                    SheetState::Draft => SheetIs::draft(),
+                    SheetState::Open => null,
+                },
+                seatsAdded: $this->slotChanges
+                    ->mapWithKeys(
+                        static fn(SlotChange $change): array => [
+                            $change->starts_at->getTimestamp() => $change->extra_seats,
+                        ],
+                    )
+                    ->filter()
+                    ->all(),
+                slotsClosed: $this->slotsClosed(),
+                travel: $this->host->school->travel(),
+            );
     }
 
     /** Its state to visitors: one that is put away takes no bookings, and is as it was when it is brought back. */
@@ -188,12 +213,19 @@ final class Sheet extends Row
     /** @return list<int> */
     private function colleaguesWho(HostRole $role): array
     {
-        return array_values(array_map(static fn (SheetHost $one): int => (int) $one->staff_id, $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === $role)->all()));
+        return array_values(
+            array_map(
+                static fn(SheetHost $one): int => (int) $one->staff_id,
+                $this->colleagues->filter(static fn(SheetHost $one): bool => $one->role === $role)->all(),
+            ),
+        );
     }
 
     private function slotsClosed(): ?Spans
     {
-        $closed = $this->slotChanges->filter(static fn (SlotChange $change): bool => $change->closed)->map(static fn (SlotChange $change): Span => $change->span());
+        $closed = $this->slotChanges
+            ->filter(static fn(SlotChange $change): bool => $change->closed)
+            ->map(static fn(SlotChange $change): Span => $change->span());
 
         return $closed->isEmpty() ? null : Spans::of(array_values($closed->all()));
     }
@@ -208,15 +240,18 @@ final class Sheet extends Row
     /** @return list<CoreBlock> */
     public function coreBlocks(): array
     {
-        return array_values($this->blocks->map(static fn (Block $block): CoreBlock => $block->toCore())->all());
+        return array_values($this->blocks->map(static fn(Block $block): CoreBlock => $block->toCore())->all());
     }
 
     /** @return list<StaffMember> whom a visitor can meet there, the sheet's own host first */
     public function whomToMeet(): array
     {
-        $any = $this->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Any);
+        $any = $this->colleagues->filter(static fn(SheetHost $one): bool => $one->role === HostRole::Any);
 
-        return [$this->host, ...array_values($any->map(static fn (SheetHost $one): StaffMember => $one->colleague)->all())];
+        return [
+            $this->host,
+            ...array_values($any->map(static fn(SheetHost $one): StaffMember => $one->colleague)->all()),
+        ];
     }
 
     /** @return array<string, int> those of whom one is enough by the names of their doors: whom a visitor may choose */
@@ -245,12 +280,14 @@ final class Sheet extends Row
     /** What somebody else than its writer does on it; null for whoever is not on it. */
     public function roleOf(StaffMember $staff): ?HostRole
     {
-        return $this->colleagues->first(static fn (SheetHost $one): bool => $one->staff_id === $staff->id)?->role;
+        return $this->colleagues->first(static fn(SheetHost $one): bool => $one->staff_id === $staff->id)?->role;
     }
 
     /** Whether a staff member may look after it. */
     public function isRunBy(StaffMember $staff): bool
     {
-        return $this->staff_id === $staff->id || $this->colleagues->contains(static fn (SheetHost $one): bool => $one->staff_id === $staff->id) || in_array($this->staff_id, $staff->standsInFor(), true);
+        return $this->staff_id === $staff->id ||
+            $this->colleagues->contains(static fn(SheetHost $one): bool => $one->staff_id === $staff->id) ||
+            in_array($this->staff_id, $staff->standsInFor(), true);
     }
 }

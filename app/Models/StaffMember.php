@@ -51,12 +51,30 @@ final class StaffMember extends User
 
     protected $hidden = ['password', 'remember_token', 'feed_hash', 'picture', 'totp_secret'];
 
-    protected $attributes = ['totp_secret' => null, 'totp_at' => null, 'totp_step' => 0, 'reader' => false, 'left_at' => null, 'arrive_minutes' => 10, 'missing_minutes' => 5, 'late_threshold' => 10];
+    protected $attributes = [
+        'totp_secret' => null,
+        'totp_at' => null,
+        'totp_step' => 0,
+        'reader' => false,
+        'left_at' => null,
+        'arrive_minutes' => 10,
+        'missing_minutes' => 5,
+        'late_threshold' => 10,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'office' => 'boolean', 'came_at' => 'immutable_datetime', 'totp_secret' => 'encrypted', 'totp_at' => 'immutable_datetime', 'left_at' => 'immutable_datetime', 'reader' => 'boolean', 'tentative_busy' => 'boolean'];
+        return [
+            'password' => 'hashed',
+            'office' => 'boolean',
+            'came_at' => 'immutable_datetime',
+            'totp_secret' => 'encrypted',
+            'totp_at' => 'immutable_datetime',
+            'left_at' => 'immutable_datetime',
+            'reader' => 'boolean',
+            'tentative_busy' => 'boolean',
+        ];
     }
 
     /** @return BelongsTo<School, $this> */
@@ -90,7 +108,9 @@ final class StaffMember extends User
     {
         $words = preg_split('/[\\s-]+/u', $this->name) ?: [];
 
-        return mb_strtoupper(mb_substr($words[0] ?? '', 0, 1).(count($words) > 1 ? mb_substr($words[count($words) - 1], 0, 1) : ''));
+        return mb_strtoupper(
+            mb_substr($words[0] ?? '', 0, 1) . (count($words) > 1 ? mb_substr($words[count($words) - 1], 0, 1) : ''),
+        );
     }
 
     /** @var list<int>|null */

@@ -42,14 +42,40 @@ final class Turn extends Row
     protected $guarded = [];
 
     protected $attributes = [
-        'booking_id' => null, 'name' => '', 'student' => '', 'phone' => '', 'minutes' => 0, 'arrived_at' => null, 'arrived_by' => '', 'called_at' => null, 'ended_at' => null, 'more_minutes' => 0,
-        'outcome' => null, 'word' => '', 'word_at' => null, 'answer' => '', 'answer_at' => null, 'video_failed_at' => null, 'said_from' => null, 'said_until' => null, 'told_late' => 0,
+        'booking_id' => null,
+        'name' => '',
+        'student' => '',
+        'phone' => '',
+        'minutes' => 0,
+        'arrived_at' => null,
+        'arrived_by' => '',
+        'called_at' => null,
+        'ended_at' => null,
+        'more_minutes' => 0,
+        'outcome' => null,
+        'word' => '',
+        'word_at' => null,
+        'answer' => '',
+        'answer_at' => null,
+        'video_failed_at' => null,
+        'said_from' => null,
+        'said_until' => null,
+        'told_late' => 0,
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        $instants = ['arrived_at', 'called_at', 'ended_at', 'word_at', 'answer_at', 'video_failed_at', 'said_from', 'said_until'];
+        $instants = [
+            'arrived_at',
+            'called_at',
+            'ended_at',
+            'word_at',
+            'answer_at',
+            'video_failed_at',
+            'said_from',
+            'said_until',
+        ];
 
         return ['outcome' => Outcome::class] + array_fill_keys($instants, 'immutable_datetime');
     }

@@ -33,7 +33,12 @@ final class Waiting extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['offered_start' => 'immutable_datetime', 'offered_until' => 'immutable_datetime', 'confirmed_at' => 'immutable_datetime', 'wants' => 'array'];
+        return [
+            'offered_start' => 'immutable_datetime',
+            'offered_until' => 'immutable_datetime',
+            'confirmed_at' => 'immutable_datetime',
+            'wants' => 'array',
+        ];
     }
 
     protected static function booted(): void

@@ -13,12 +13,7 @@ use Recess\Timetable;
 /** What would suit somebody who waits for a time: a part of the day, a place, a host. Null for any. */
 final readonly class Wants
 {
-    public function __construct(
-        public ?string $part = null,
-        public ?int $place = null,
-        public ?int $host = null,
-    ) {
-    }
+    public function __construct(public ?string $part = null, public ?int $place = null, public ?int $host = null) {}
 
     /** As a form says it; what the sheet does not have is as if it were not asked. */
     public static function asked(Request $request, Sheet $sheet): self
@@ -51,13 +46,17 @@ final readonly class Wants
     /** @param  array<string, mixed>  $kept */
     public static function of(array $kept): self
     {
-        return new self(is_string($kept['part'] ?? null) ? $kept['part'] : null, is_int($kept['place'] ?? null) ? $kept['place'] : null, is_int($kept['host'] ?? null) ? $kept['host'] : null);
+        return new self(
+            is_string($kept['part'] ?? null) ? $kept['part'] : null,
+            is_int($kept['place'] ?? null) ? $kept['place'] : null,
+            is_int($kept['host'] ?? null) ? $kept['host'] : null,
+        );
     }
 
     /** Whether a slot would suit them, as far as time and host go; where it is, the judge is asked. */
     public function suits(Span $slot, Timetable $timetable, Zone $zone): bool
     {
-        return ($this->part === null || $zone->timeAt($slot->start)->partOfDay()->value === $this->part)
-            && ($this->host === null || $timetable->hostsFor($slot, $this->host) !== []);
+        return ($this->part === null || $zone->timeAt($slot->start)->partOfDay()->value === $this->part) &&
+            ($this->host === null || $timetable->hostsFor($slot, $this->host) !== []);
     }
 }

@@ -10,7 +10,5 @@ use App\Models\Pass;
 final readonly class AddressAnswered
 {
     /** @param  int  $now  seconds since the epoch */
-    public function __construct(public Pass $pass, public int $now)
-    {
-    }
+    public function __construct(public Pass $pass, public int $now) {}
 }

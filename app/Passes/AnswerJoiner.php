@@ -9,9 +9,7 @@ use App\Booking\BringGuest;
 /** Whoever has the time brings those who ask to come, or does not; who asked in vain hears nothing. */
 final class AnswerJoiner
 {
-    public function __construct(private readonly BringGuest $bring)
-    {
-    }
+    public function __construct(private readonly BringGuest $bring) {}
 
     /** @throws \App\Booking\PassRefused when no more guests may come; the request stays */
     public function __invoke(Joiner $joiner, bool $bring, bool $mayChange, int $now): void

@@ -23,13 +23,30 @@ final class AskToJoin
     public function __invoke(Sheet $sheet, string $student, string $name, string $email, int $now): void
     {
         Contended::transaction(static function () use ($sheet, $student, $name, $email, $now): void {
-            $bookings = $sheet->bookings()->where('student_key', Booking::studentKey($student))->whereIn('state', [BookingState::Asked, BookingState::Booked])
-                ->where('starts_at', '>', Instant::column($now))->with(['pass', 'guests.pass'])->get();
+            $bookings = $sheet
+                ->bookings()
+                ->where('student_key', Booking::studentKey($student))
+                ->whereIn('state', [BookingState::Asked, BookingState::Booked])
+                ->where('starts_at', '>', Instant::column($now))
+                ->with(['pass', 'guests.pass'])
+                ->get();
             foreach ($bookings as $booking) {
                 $joiners = Joiner::query()->where('booking_id', $booking->id);
-                $comes = $booking->pass->email === $email || $booking->guests->whereNull('left_at')->contains(static fn ($guest): bool => $guest->pass->email === $email);
-                if (! $comes && (clone $joiners)->where('email', $email)->doesntExist() && $joiners->count() < self::MOST) {
-                    event(new JoinerAsks(Joiner::query()->create(['booking_id' => $booking->id, 'name' => $name, 'email' => $email])));
+                $comes =
+                    $booking->pass->email === $email ||
+                    $booking->guests
+                        ->whereNull('left_at')
+                        ->contains(static fn($guest): bool => $guest->pass->email === $email);
+                if (
+                    !$comes &&
+                    (clone $joiners)->where('email', $email)->doesntExist() &&
+                    $joiners->count() < self::MOST
+                ) {
+                    event(
+                        new JoinerAsks(
+                            Joiner::query()->create(['booking_id' => $booking->id, 'name' => $name, 'email' => $email]),
+                        ),
+                    );
                 }
             }
         });

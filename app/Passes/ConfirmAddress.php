@@ -12,9 +12,7 @@ use App\Models\Pass;
 /** The address of a pass has answered: what was kept for it stands, and messages go there from now on. */
 final class ConfirmAddress
 {
-    public function __construct(private readonly StandForGood $standForGood)
-    {
-    }
+    public function __construct(private readonly StandForGood $standForGood) {}
 
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(Pass $pass, string $email, int $now): void

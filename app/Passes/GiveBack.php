@@ -15,9 +15,7 @@ use App\Models\Party;
 /** A visitor gives a time back before it begins; for some seconds they can take that back (LastChange). */
 final class GiveBack
 {
-    public function __construct(private readonly CancelBooking $cancel)
-    {
-    }
+    public function __construct(private readonly CancelBooking $cancel) {}
 
     /** @throws PassRefused when the meeting has begun */
     public function __invoke(Booking $booking, string $note, int $now): void

@@ -17,9 +17,12 @@ final class LookForMeeting implements ShouldBeEncrypted, ShouldQueue
 
     public int $tries = 3;
 
-    public function __construct(private readonly int $sheet, private readonly string $student, private readonly string $name, private readonly string $email)
-    {
-    }
+    public function __construct(
+        private readonly int $sheet,
+        private readonly string $student,
+        private readonly string $name,
+        private readonly string $email,
+    ) {}
 
     public function handle(AskToJoin $ask): void
     {

@@ -20,19 +20,20 @@ final class LookForPasses implements ShouldBeEncrypted, ShouldQueue
 
     public int $tries = 3;
 
-    public function __construct(private readonly string $email)
-    {
-    }
+    public function __construct(private readonly string $email) {}
 
     public function handle(): void
     {
         $passes = Pass::query()->where('email', $this->email)->orderByDesc('id')->limit(self::MOST)->get();
         $newest = $passes->first();
         if ($newest !== null) {
-            event(new PassWanted(
-                $newest, array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all())),
-                School::here($newest)->name,
-            ));
+            event(
+                new PassWanted(
+                    $newest,
+                    array_values(array_map(intval(...), $passes->skip(1)->pluck('id')->all())),
+                    School::here($newest)->name,
+                ),
+            );
         }
     }
 }

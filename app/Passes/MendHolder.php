@@ -17,7 +17,9 @@ final class MendHolder
     public function __invoke(Pass $pass, string $name, string $phone, ?string $email, ?int $clock): void
     {
         DB::transaction(static function () use ($pass, $name, $phone, $email, $clock): void {
-            $pass->update(['name' => $name, 'clock' => $clock ?? $pass->clock] + ($phone === '' ? [] : ['phone' => $phone]));
+            $pass->update(
+                ['name' => $name, 'clock' => $clock ?? $pass->clock] + ($phone === '' ? [] : ['phone' => $phone]),
+            );
             if ($email === $pass->email) {
                 $pass->update(['new_email' => null]);
             } elseif ($email !== null) {

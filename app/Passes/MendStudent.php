@@ -30,15 +30,28 @@ final class MendStudent
     public function __invoke(Pass $pass, string $was, string $name, int $now): void
     {
         // Whom the school knows by its own lists, the school mends.
-        $bookings = $pass->bookings()->whereNull('student_id')->where('student_key', Booking::studentKey($was))->whereIn('state', BookingState::standing())
-            ->where('ends_at', '>', Instant::column($now))->orderBy('id')->get();
+        $bookings = $pass
+            ->bookings()
+            ->whereNull('student_id')
+            ->where('student_key', Booking::studentKey($was))
+            ->whereIn('state', BookingState::standing())
+            ->where('ends_at', '>', Instant::column($now))
+            ->orderBy('id')
+            ->get();
         Contended::transaction(static function () use ($pass, $bookings, $name, $now): void {
             foreach ($bookings as $booking) {
                 Guards::booking($booking->sheet, (string) $pass->email, $name);
-                if (Booking::studentKey($name) !== $booking->student_key && self::standsAgainst($booking, $name, $now)) {
+                if (
+                    Booking::studentKey($name) !== $booking->student_key &&
+                    self::standsAgainst($booking, $name, $now)
+                ) {
                     throw new NotAsFilledIn($booking->sheet);
                 }
-                $booking->update(['student' => $name, 'student_key' => Booking::studentKey($name), 'sequence' => $booking->sequence + 1]);
+                $booking->update([
+                    'student' => $name,
+                    'student_key' => Booking::studentKey($name),
+                    'sequence' => $booking->sequence + 1,
+                ]);
                 event(new BookingNews($booking, Occasion::AnswersChanged, Party::Visitor));
             }
         });
@@ -51,6 +64,6 @@ final class MendStudent
         $who = Asking::visitor($booking->pass_id, null, $name, $booking->place_id)->insteadOf($booking)->across();
         $reasons = Judge::at($start, $booking->sheet, $now, $who)->offerAt($start)->verdict->reasons ?? [];
 
-        return array_filter($reasons, static fn (Reason $reason): bool => $reason->because->isOfStudent()) !== [];
+        return array_filter($reasons, static fn(Reason $reason): bool => $reason->because->isOfStudent()) !== [];
     }
 }

@@ -14,9 +14,7 @@ use App\Models\SheetKind;
 /** A visitor moves a booking before it begins; for some seconds they can take that back (LastChange). */
 final class MoveOwn
 {
-    public function __construct(private readonly MoveBooking $move)
-    {
-    }
+    public function __construct(private readonly MoveBooking $move) {}
 
     /**
      * @param  int|null  $host  whom else they are content to meet

@@ -9,7 +9,5 @@ use App\Models\Pass;
 /** A pass has another address, which its holder did not ask for: they are told where it is. Raised in the same transaction. */
 final readonly class PassRenewed
 {
-    public function __construct(public Pass $pass)
-    {
-    }
+    public function __construct(public Pass $pass) {}
 }

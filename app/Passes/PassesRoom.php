@@ -15,6 +15,6 @@ final class PassesRoom extends Room
     {
         parent::boot();
         // Whoever has the time may be looking at their pass.
-        Joiner::created(static fn (Joiner $one) => Announce::to([Channel::pass($one->booking->pass)]));
+        Joiner::created(static fn(Joiner $one) => Announce::to([Channel::pass($one->booking->pass)]));
     }
 }

@@ -39,9 +39,13 @@ final class RenewShownCommand extends Command
     private static function tellHost(Pass $pass): void
     {
         $last = Booking::query()->where('pass_id', $pass->id)->orderByDesc('starts_at')->first();
-        $last === null || Notice::query()->firstOrCreate(
-            ['staff_id' => $last->staff_id, 'key' => "renewed|$pass->id|$pass->generation"],
-            ['booking_id' => $last->id, 'message' => Words::say('booking.pass_renewed_host', ['who' => $pass->name])],
-        );
+        $last === null ||
+            Notice::query()->firstOrCreate(
+                ['staff_id' => $last->staff_id, 'key' => "renewed|$pass->id|$pass->generation"],
+                [
+                    'booking_id' => $last->id,
+                    'message' => Words::say('booking.pass_renewed_host', ['who' => $pass->name]),
+                ],
+            );
     }
 }

@@ -18,9 +18,14 @@ final readonly class AuthenticatorData
     /** Bytes of a credential's name at most (7.1, step 22 of Level 3; 4, “Credential ID”). */
     private const NAME = 1023;
 
-    private function __construct(public string $site, public bool $present, public bool $verified, public int $counter, public ?string $credential, public ?CoseKey $key)
-    {
-    }
+    private function __construct(
+        public string $site,
+        public bool $present,
+        public bool $verified,
+        public int $counter,
+        public ?string $credential,
+        public ?CoseKey $key,
+    ) {}
 
     /** @throws PasskeyRefused where it is not that */
     public static function read(string $bytes): self
@@ -34,7 +39,7 @@ final readonly class AuthenticatorData
         $credential = $key = null;
         if (($head['flags'] & self::HAS_CREDENTIAL) !== 0) {
             // After sixteen bytes that name the model, which is nothing to us.
-            $length = strlen($rest) < 18 ? 0 : (ord($rest[16]) << 8 | ord($rest[17]));
+            $length = strlen($rest) < 18 ? 0 : (ord($rest[16]) << 8) | ord($rest[17]);
             $credential = substr($rest, 18, $length);
             if ($length === 0 || $length > self::NAME || strlen($credential) !== $length) {
                 throw PasskeyRefused::because('the key’s name is cut off, or too long');
@@ -50,8 +55,12 @@ final readonly class AuthenticatorData
         }
 
         return new self(
-            substr($bytes, 0, 32), ($head['flags'] & self::PRESENT) !== 0, ($head['flags'] & self::VERIFIED) !== 0,
-            $head['counter'], $credential, $key,
+            substr($bytes, 0, 32),
+            ($head['flags'] & self::PRESENT) !== 0,
+            ($head['flags'] & self::VERIFIED) !== 0,
+            $head['counter'],
+            $credential,
+            $key,
         );
     }
 }

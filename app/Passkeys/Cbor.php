@@ -14,9 +14,7 @@ final class Cbor
 
     private int $at = 0;
 
-    private function __construct(private readonly string $bytes)
-    {
-    }
+    private function __construct(private readonly string $bytes) {}
 
     /**
      * The first item, and what stands after it.
@@ -51,7 +49,10 @@ final class Cbor
         $kind = $first >> 5;
         if ($kind === 7) {
             return match ($first & 31) {
-                20 => false, 21 => true, 22 => null, default => throw PasskeyRefused::because('a value that CTAP2 has not'),
+                20 => false,
+                21 => true,
+                22 => null,
+                default => throw PasskeyRefused::because('a value that CTAP2 has not'),
             };
         }
         $number = $this->number($first & 31);
@@ -71,12 +72,18 @@ final class Cbor
         if ($said < 24) {
             return $said;
         }
-        $format = [
-            24 => 'C', 25 => 'n', 26 => 'N', 27 => 'J',
-        ][$said] ?? throw PasskeyRefused::because('a length that is not said');
-        $number = (array) unpack($format, $this->take(1 << $said - 24));
+        $format =
+            [
+                24 => 'C',
+                25 => 'n',
+                26 => 'N',
+                27 => 'J',
+            ][$said] ?? throw PasskeyRefused::because('a length that is not said');
+        $number = (array) unpack($format, $this->take(1 << ($said - 24)));
 
-        return is_int($number[1]) && $number[1] >= 0 ? $number[1] : throw PasskeyRefused::because('a number beyond 63 bits');
+        return is_int($number[1]) && $number[1] >= 0
+            ? $number[1]
+            : throw PasskeyRefused::because('a number beyond 63 bits');
     }
 
     /** @return list<mixed> */
@@ -99,7 +106,7 @@ final class Cbor
         for ($i = 0; $i < $many; $i++) {
             $key = $this->item(0);
             // PHP takes "-2" for -2: such a key would be another one.
-            if (! (is_int($key) || is_string($key)) || (string) (int) $key === $key || array_key_exists($key, $items)) {
+            if (!(is_int($key) || is_string($key)) || (string) (int) $key === $key || array_key_exists($key, $items)) {
                 throw PasskeyRefused::because('a key that is none, or stands there twice');
             }
             $items[$key] = $this->item($deep - 1);

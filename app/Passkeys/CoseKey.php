@@ -28,9 +28,7 @@ final readonly class CoseKey
     private const MODULUS = [256, 512];
 
     /** @param  array<string, string>  $jwk as RFC 7517 and RFC 8037 write it */
-    private function __construct(private array $jwk)
-    {
-    }
+    private function __construct(private array $jwk) {}
 
     /** @throws PasskeyRefused for other kinds, and for points that are not on the curve */
     public static function of(mixed $cose): self
@@ -40,15 +38,24 @@ final readonly class CoseKey
         $rsa = ($said[1] ?? null) === 3 && ($said[3] ?? null) === self::RS256 && count($said) === 4;
         $jwk = match (true) {
             $rsa => [
-                'kty' => 'RSA', 'alg' => 'RS256', 'n' => self::modulus($said[-1] ?? null),
-                'e' => ($said[-2] ?? null) === "\1\0\1" ? 'AQAB' : throw PasskeyRefused::because('an exponent of its own'),
+                'kty' => 'RSA',
+                'alg' => 'RS256',
+                'n' => self::modulus($said[-1] ?? null),
+                'e' =>
+                    ($said[-2] ?? null) === "\1\0\1" ? 'AQAB' : throw PasskeyRefused::because('an exponent of its own'),
             ],
             $kind === [2, self::ES256, 1] && count($said) === 5 => [
-                'kty' => 'EC', 'crv' => 'P-256', 'alg' => 'ES256', 'x' => self::coordinate($said[-2] ?? null),
+                'kty' => 'EC',
+                'crv' => 'P-256',
+                'alg' => 'ES256',
+                'x' => self::coordinate($said[-2] ?? null),
                 'y' => self::coordinate($said[-3] ?? null),
             ],
             $kind === [1, self::EDDSA, 6] && count($said) === 4 => [
-                'kty' => 'OKP', 'crv' => 'Ed25519', 'alg' => 'EdDSA', 'x' => self::coordinate($said[-2] ?? null),
+                'kty' => 'OKP',
+                'crv' => 'Ed25519',
+                'alg' => 'EdDSA',
+                'x' => self::coordinate($said[-2] ?? null),
             ],
             default => throw PasskeyRefused::because('a key of another kind'),
         };
@@ -86,14 +93,19 @@ final readonly class CoseKey
             return openssl_verify($what, $signature, $this->material(), OPENSSL_ALGO_SHA256) === 1;
         }
 
-        return strlen($signature) === SODIUM_CRYPTO_SIGN_BYTES && sodium_crypto_sign_verify_detached($signature, $what, $this->point());
+        return strlen($signature) === SODIUM_CRYPTO_SIGN_BYTES &&
+            sodium_crypto_sign_verify_detached($signature, $what, $this->point());
     }
 
     private function material(): \OpenSSLAsymmetricKey|string
     {
-        $material = (JWK::parseKey($this->jwk) ?? throw PasskeyRefused::because('a key that cannot be read'))->getKeyMaterial();
+        $material = (
+            JWK::parseKey($this->jwk) ?? throw PasskeyRefused::because('a key that cannot be read')
+        )->getKeyMaterial();
 
-        return is_string($material) || $material instanceof \OpenSSLAsymmetricKey ? $material : throw PasskeyRefused::because('a key that cannot be read');
+        return is_string($material) || $material instanceof \OpenSSLAsymmetricKey
+            ? $material
+            : throw PasskeyRefused::because('a key that cannot be read');
     }
 
     /** @return non-empty-string */
@@ -104,13 +116,21 @@ final readonly class CoseKey
 
     private static function modulus(mixed $bytes): string
     {
-        $right = is_string($bytes) && strlen($bytes) >= self::MODULUS[0] && strlen($bytes) <= self::MODULUS[1] && $bytes[0] >= "\x80";
+        $right =
+            is_string($bytes) &&
+            strlen($bytes) >= self::MODULUS[0] &&
+            strlen($bytes) <= self::MODULUS[1] &&
+            $bytes[0] >= "\x80";
 
-        return $right ? JWT::urlsafeB64Encode($bytes) : throw PasskeyRefused::because('a modulus too short or too long');
+        return $right
+            ? JWT::urlsafeB64Encode($bytes)
+            : throw PasskeyRefused::because('a modulus too short or too long');
     }
 
     private static function coordinate(mixed $bytes): string
     {
-        return is_string($bytes) && strlen($bytes) === self::COORDINATE ? JWT::urlsafeB64Encode($bytes) : throw PasskeyRefused::because('a coordinate of another length');
+        return is_string($bytes) && strlen($bytes) === self::COORDINATE
+            ? JWT::urlsafeB64Encode($bytes)
+            : throw PasskeyRefused::because('a coordinate of another length');
     }
 }

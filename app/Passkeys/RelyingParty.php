@@ -19,9 +19,7 @@ final readonly class RelyingParty
      * @param  string  $origin  as the browser writes it: scheme, host, port
      * @param  bool  $verified  whether the machine has to have asked who is there (a PIN, a finger), as signing in without a password needs
      */
-    public function __construct(public string $id, public string $origin, private bool $verified = true)
-    {
-    }
+    public function __construct(public string $id, public string $origin, private bool $verified = true) {}
 
     /** Where passkeys can be: at a name, over TLS or on the machine itself. A number is no name, and no browser makes a key for one. */
     public static function here(Request $request): ?self
@@ -35,7 +33,9 @@ final readonly class RelyingParty
             return new self($asked, "http://localhost$port");
         }
 
-        return ($url['scheme'] ?? '') === 'https' && filter_var($host, FILTER_VALIDATE_IP) === false && $asked === $host ? new self($host, "https://$host$port") : null;
+        return ($url['scheme'] ?? '') === 'https' && filter_var($host, FILTER_VALIDATE_IP) === false && $asked === $host
+            ? new self($host, "https://$host$port")
+            : null;
     }
 
     /** Whether somebody has a passkey, and can show it at this address. */
@@ -57,14 +57,20 @@ final readonly class RelyingParty
     {
         $this->client($client, 'webauthn.create', $challenge); // 5 to 11
         $said = Cbor::only($attestation); // 12
-        if (! is_array($said) || ! is_string($said['authData'] ?? null)) {
+        if (!is_array($said) || !is_string($said['authData'] ?? null)) {
             throw PasskeyRefused::because('no data of the machine');
         }
         $data = $this->machine($said['authData']); // 13 to 15
-        if ($data->credential === null || $data->key === null) { // 16
+        if ($data->credential === null || $data->key === null) {
+            // 16
             throw PasskeyRefused::because('no key');
         }
-        $this->statement($said['fmt'] ?? null, $said['attStmt'] ?? null, $said['authData'].hash('sha256', $client, true), $data->key); // 18, 19
+        $this->statement(
+            $said['fmt'] ?? null,
+            $said['attStmt'] ?? null,
+            $said['authData'] . hash('sha256', $client, true),
+            $data->key,
+        ); // 18, 19
 
         return new NewKey(JWT::urlsafeB64Encode($data->credential), $data->key, $data->counter);
     }
@@ -78,14 +84,22 @@ final readonly class RelyingParty
      *
      * @throws PasskeyRefused
      */
-    public function asserted(string $challenge, string $client, string $data, string $signature, CoseKey $key, int $counter): int
-    {
+    public function asserted(
+        string $challenge,
+        string $client,
+        string $data,
+        string $signature,
+        CoseKey $key,
+        int $counter,
+    ): int {
         $this->client($client, 'webauthn.get', $challenge); // 9 to 14
         $machine = $this->machine($data); // 15 to 17
-        if (! $key->signed($data.hash('sha256', $client, true), $signature)) { // 19, 20
+        if (!$key->signed($data . hash('sha256', $client, true), $signature)) {
+            // 19, 20
             throw PasskeyRefused::because('the signature is not of this key');
         }
-        if (($machine->counter > 0 || $counter > 0) && $machine->counter <= $counter) { // 21
+        if (($machine->counter > 0 || $counter > 0) && $machine->counter <= $counter) {
+            // 21
             throw PasskeyRefused::because('the counter went back: there may be a copy of this key');
         }
 
@@ -95,10 +109,13 @@ final readonly class RelyingParty
     private function client(string $json, string $type, string $challenge): void
     {
         $said = json_decode($json, true, 8);
-        if (! is_array($said) || ($said['type'] ?? null) !== $type) {
+        if (!is_array($said) || ($said['type'] ?? null) !== $type) {
             throw PasskeyRefused::because('another kind of answer');
         }
-        if (! is_string($said['challenge'] ?? null) || ! hash_equals(JWT::urlsafeB64Encode($challenge), $said['challenge'])) {
+        if (
+            !is_string($said['challenge'] ?? null) ||
+            !hash_equals(JWT::urlsafeB64Encode($challenge), $said['challenge'])
+        ) {
             throw PasskeyRefused::because('an answer to another question');
         }
         if (($said['origin'] ?? null) !== $this->origin || ($said['crossOrigin'] ?? false) !== false) {
@@ -109,10 +126,10 @@ final readonly class RelyingParty
     private function machine(string $bytes): AuthenticatorData
     {
         $data = AuthenticatorData::read($bytes);
-        if (! hash_equals(hash('sha256', $this->id, true), $data->site)) {
+        if (!hash_equals(hash('sha256', $this->id, true), $data->site)) {
             throw PasskeyRefused::because('for another site');
         }
-        if (! $data->present || ($this->verified && ! $data->verified)) {
+        if (!$data->present || ($this->verified && !$data->verified)) {
             throw PasskeyRefused::because('nobody was asked who they are');
         }
 
@@ -124,10 +141,13 @@ final readonly class RelyingParty
     {
         $right = match (true) {
             $format === 'none' => $statement === [],
-            $format === 'packed' && is_array($statement) && ! isset($statement['x5c']) => ($statement['alg'] ?? null) === $key->algorithm() && is_string($statement['sig'] ?? null) && $key->signed($signed, $statement['sig']),
+            $format === 'packed' && is_array($statement) && !isset($statement['x5c']) => ($statement['alg'] ?? null) ===
+                $key->algorithm() &&
+                is_string($statement['sig'] ?? null) &&
+                $key->signed($signed, $statement['sig']),
             default => false,
         };
-        if (! $right) {
+        if (!$right) {
             throw PasskeyRefused::because('a statement that was not asked for, or is not right');
         }
     }

@@ -32,7 +32,7 @@ final class AboutChildren
             $answers = is_array($one) && is_array($one['answers'] ?? null) ? $one['answers'] : [];
             if (is_string($student) && mb_strlen($student) <= 120) {
                 $kept = array_filter(array_intersect_key($answers, $rules), self::isAnAnswer(...));
-                $kept === [] || $typed[] = ['student' => $student, 'answers' => $kept];
+                $kept === [] || ($typed[] = ['student' => $student, 'answers' => $kept]);
             }
         }
 
@@ -52,14 +52,22 @@ final class AboutChildren
         $typed = array_column(self::typed($round, $about), 'answers', 'student');
         $rules = $round->questions->ofItsOwn()->rules($round->school->country);
         $wrong = $checked = [];
-        foreach ($rules === [] ? [] : array_unique(array_map(static fn (Pick $pick): string => $pick->student, $picks)) as $student) {
-            $faults = Validator::make($typed[$student] ?? [], $rules)->errors()->toArray();
+        foreach (
+            $rules === [] ? [] : array_unique(array_map(static fn(Pick $pick): string => $pick->student, $picks))
+            as $student
+        ) {
+            $faults = Validator::make($typed[$student] ?? [], $rules)
+                ->errors()
+                ->toArray();
             foreach ($faults as $key => $messages) {
-                $wrong["about.$student.".explode('.', (string) $key)[0]] = $messages;
+                $wrong["about.$student." . explode('.', (string) $key)[0]] = $messages;
             }
             $answers = [];
             foreach ($round->questions->ofItsOwn() as $question) {
-                $answers[$question->key] = $question->tidied($typed[$student][$question->key] ?? null, $round->school->country);
+                $answers[$question->key] = $question->tidied(
+                    $typed[$student][$question->key] ?? null,
+                    $round->school->country,
+                );
             }
             $checked[] = ['student' => $student, 'answers' => $answers];
         }
@@ -72,8 +80,10 @@ final class AboutChildren
     {
         $texts = is_array($answer) ? array_slice($answer, 0, 51) : [$answer];
 
-        return count($texts) <= 50 && array_filter(
-            $texts, static fn (mixed $one): bool => ! is_bool($one) && ! (is_string($one) && mb_strlen($one) <= 4_000),
-        ) === [];
+        return count($texts) <= 50 &&
+            array_filter(
+                $texts,
+                static fn(mixed $one): bool => !is_bool($one) && !(is_string($one) && mb_strlen($one) <= 4_000),
+            ) === [];
     }
 }

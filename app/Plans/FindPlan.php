@@ -38,10 +38,16 @@ final readonly class FindPlan
      * @param  array<string, string|null>  $places  by the ids in the plan: b and a booking's number, p and a pick's
      */
     private function __construct(
-        public Round $round, public array $picks, public array $windows, public Collection $booked, public Plan $plan, public Between $between,
-        public array $places, public ?int $passId, private array $unheard,
-    ) {
-    }
+        public Round $round,
+        public array $picks,
+        public array $windows,
+        public Collection $booked,
+        public Plan $plan,
+        public Between $between,
+        public array $places,
+        public ?int $passId,
+        private array $unheard,
+    ) {}
 
     /** @param  int  $now  seconds since the epoch */
     public static function of(Round $round, ?Pass $pass, PlanAsk $ask, int $now): self
@@ -61,27 +67,53 @@ final readonly class FindPlan
         }
         [$free, $lacking] = self::free($ask, $dates, $pass, $now, $round->isCollecting());
         // Within the hours at which they can come.
-        $within = static fn (Span $time): bool => $time->liesInOneOf($ask->windows);
-        $free = array_map(static fn (array $times): array => self::apart($times, $there, $within), $free);
+        $within = static fn(Span $time): bool => $time->liesInOneOf($ask->windows);
+        $free = array_map(static fn(array $times): array => self::apart($times, $there, $within), $free);
         $unheard = [];
         foreach ($lacking as $i => $times) {
             $unheard[$i] = array_filter($times, $within) !== [] && array_filter($free[$i], $within) === [];
         }
         // A time that was to stay and is gone is looked for anew.
-        $stays = array_filter(array_map(static fn (Pick $pick, array $slots): array => array_values(
-            array_filter($slots, static fn (Span $slot): bool => $slot->start === $pick->start),
-        ), $ask->picks, $free));
+        $stays = array_filter(
+            array_map(
+                static fn(Pick $pick, array $slots): array => array_values(
+                    array_filter($slots, static fn(Span $slot): bool => $slot->start === $pick->start),
+                ),
+                $ask->picks,
+                $free,
+            ),
+        );
         foreach ($ask->picks as $i => $pick) {
             $wanted[] = new Wanted("p$i", $pick->sheet->places->first()?->room(), $stays[$i] ?? $free[$i]);
         }
         // What is booked stands, whatever they say of when they can come; so does what they want to stay.
-        $stands = [...array_map(static fn (Booking $one): Span => $one->span(), array_values($booked->all())), ...array_merge([], ...$stays)];
+        $stands = [
+            ...array_map(static fn(Booking $one): Span => $one->span(), array_values($booked->all())),
+            ...array_merge([], ...$stays),
+        ];
         $end = hrtime(true) + (int) (self::SECONDS * 1e9);
-        $plan = Planner::plan($wanted, [...$ask->windows, ...$stands], $between, $zone, $ask->prefer, static fn (): bool => hrtime(true) >= $end);
+        $plan = Planner::plan(
+            $wanted,
+            [...$ask->windows, ...$stands],
+            $between,
+            $zone,
+            $ask->prefer,
+            static fn(): bool => hrtime(true) >= $end,
+        );
 
-        $places = array_column(array_map(static fn (Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0);
+        $places = array_column(array_map(static fn(Wanted $one): array => [$one->id, $one->place], $wanted), 1, 0);
 
-        return new self($round, $ask->picks, $ask->windows, $booked, $plan, $between, $places, $pass?->id, array_keys(array_filter($unheard)));
+        return new self(
+            $round,
+            $ask->picks,
+            $ask->windows,
+            $booked,
+            $plan,
+            $between,
+            $places,
+            $pass?->id,
+            array_keys(array_filter($unheard)),
+        );
     }
 
     /** What an id of the plan stands for. */
@@ -119,14 +151,14 @@ final readonly class FindPlan
     {
         $free = $lacking = [];
         // With one look for each child, however many teachers it has.
-        foreach (array_unique(array_map(static fn (Pick $pick): string => $pick->student, $ask->picks)) as $student) {
-            $mine = array_filter($ask->picks, static fn (Pick $pick): bool => $pick->student === $student);
+        foreach (array_unique(array_map(static fn(Pick $pick): string => $pick->student, $ask->picks)) as $student) {
+            $mine = array_filter($ask->picks, static fn(Pick $pick): bool => $pick->student === $student);
             $sheets = [];
             foreach ($mine as $pick) {
                 $sheets[$pick->sheet->id] = $pick->sheet->toCore();
             }
             // Of a child that the school knows as theirs they may know what others who look after it have booked.
-            $known = array_filter($mine, static fn (Pick $pick): bool => $pick->studentId !== null) !== [];
+            $known = array_filter($mine, static fn(Pick $pick): bool => $pick->studentId !== null) !== [];
             $who = ($pass === null ? Asking::anybody() : Asking::holder($pass, $student))->interpreted($ask->language);
             $worlds = Worlds::ofAll($sheets, $dates, $now, $known ? $who->across() : $who);
             $by = $all ? Claimant::Staff : Claimant::Visitor;
@@ -157,9 +189,16 @@ final readonly class FindPlan
      */
     private static function booked(array $there): Collection
     {
-        $ids = array_values(array_filter(array_map(static fn (Presence $one): ?int => $one->booking, $there)));
+        $ids = array_values(array_filter(array_map(static fn(Presence $one): ?int => $one->booking, $there)));
 
-        return $ids === [] ? new Collection : Booking::query()->whereKey($ids)->with(['sheet', 'place', 'host'])->orderBy('starts_at')->limit(60)->get();
+        return $ids === []
+            ? new Collection()
+            : Booking::query()
+                ->whereKey($ids)
+                ->with(['sheet', 'place', 'host'])
+                ->orderBy('starts_at')
+                ->limit(60)
+                ->get();
     }
 
     /**
@@ -172,11 +211,14 @@ final readonly class FindPlan
      */
     private static function apart(array $times, array $there, \Closure $within): array
     {
-        $kept = Spans::of(array_map(
-            static fn (Presence $one): Span => $one->span, array_filter($there, static fn (Presence $one): bool => $one->booking === null),
-        ));
+        $kept = Spans::of(
+            array_map(
+                static fn(Presence $one): Span => $one->span,
+                array_filter($there, static fn(Presence $one): bool => $one->booking === null),
+            ),
+        );
 
-        $apart = array_values(array_filter($times, static fn (Span $time): bool => ! $kept->touches($time)));
+        $apart = array_values(array_filter($times, static fn(Span $time): bool => !$kept->touches($time)));
 
         return array_filter($apart, $within) === [] ? $times : $apart;
     }

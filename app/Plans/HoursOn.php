@@ -15,9 +15,7 @@ use Recess\Time\Zone;
 /** Hours on one date, as somebody types them: when a family can come, or a teacher is not there. */
 final readonly class HoursOn
 {
-    private function __construct(private LocalDate $date, private Hours $hours)
-    {
-    }
+    private function __construct(private LocalDate $date, private Hours $hours) {}
 
     /** @return array<string, list<mixed>> what Laravel asks of a field that holds a list of them */
     public static function rules(string $field, int $most): array
@@ -59,7 +57,10 @@ final readonly class HoursOn
      */
     public static function of(array $one): self
     {
-        return new self(LocalDate::parse($one['date']), Hours::between(LocalTime::parse($one['from']), LocalTime::parse($one['until'])));
+        return new self(
+            LocalDate::parse($one['date']),
+            Hours::between(LocalTime::parse($one['from']), LocalTime::parse($one['until'])),
+        );
     }
 
     /** In real time; null when a clock change swallows all of it. */
@@ -71,6 +72,10 @@ final readonly class HoursOn
     /** @return array{date: string, from: string, until: string} */
     public function toArray(): array
     {
-        return ['date' => (string) $this->date, 'from' => (string) $this->hours->from, 'until' => (string) $this->hours->until()];
+        return [
+            'date' => (string) $this->date,
+            'from' => (string) $this->hours->from,
+            'until' => (string) $this->hours->until(),
+        ];
     }
 }

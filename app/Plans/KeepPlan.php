@@ -30,9 +30,7 @@ use Recess\Timetable;
 /** Books all meetings of a family's plan in one transaction, or none: by the same judge and the same holds as single ones. */
 final class KeepPlan
 {
-    public function __construct(private readonly BookSlot $book)
-    {
-    }
+    public function __construct(private readonly BookSlot $book) {}
 
     /**
      * @param  int  $now  seconds since the epoch
@@ -43,8 +41,8 @@ final class KeepPlan
      */
     public function __invoke(Round $round, PlanWish $wish, int $now): Pass
     {
-        $sheets = array_map(static fn (Pick $pick): Sheet => $pick->sheet, $wish->picks);
-        $students = array_map(static fn (Pick $pick): string => $pick->student, $wish->picks);
+        $sheets = array_map(static fn(Pick $pick): Sheet => $pick->sheet, $wish->picks);
+        $students = array_map(static fn(Pick $pick): string => $pick->student, $wish->picks);
         /** @var list<array{Sheet, Timetable, int}> $judged */
         $judged = [];
         $pass = Contended::transaction(function () use ($round, $wish, $sheets, $students, $now, &$judged): Pass {
@@ -58,15 +56,24 @@ final class KeepPlan
             foreach ($wish->picks as $pick) {
                 $sheet = SheetAtHand::held($pick->sheet);
                 try {
-                    $who = Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id)->interpreted($wish->language);
+                    $who = Asking::visitor(
+                        $pass->id,
+                        $pass->email,
+                        $pick->student,
+                        $sheet->places->firstOrFail()->id,
+                    )->interpreted($wish->language);
                     $permit = Permit::of($sheet, (int) $pick->start, new Claim($who, Claimant::Visitor, $now));
                     $bookings[] = $this->book->onSlot($sheet, $permit, $this->one($wish, $pick, $sheet, $pass));
                 } catch (NotAsFilledIn $refusal) {
                     // To whom the school knows as the child's guardian it can be told; to others not even that.
-                    throw $pick->studentId === null ? $refusal : ($pick->isTakenForChild($pass->id) ? PlanGone::at($pick, $pass) : PlanGone::elsewhere($pick));
+                    throw $pick->studentId === null
+                        ? $refusal
+                        : ($pick->isTakenForChild($pass->id)
+                            ? PlanGone::at($pick, $pass)
+                            : PlanGone::elsewhere($pick));
                 } catch (NoInterpreter) {
                     throw PlanGone::withoutInterpreter($pick);
-                } catch (NoSeatLeft|UniqueConstraintViolationException) {
+                } catch (NoSeatLeft | UniqueConstraintViolationException) {
                     throw PlanGone::at($pick, $pass);
                 }
                 $judged[] = [$sheet, $permit->timetable, (int) $pick->start];
@@ -85,20 +92,30 @@ final class KeepPlan
     private function one(PlanWish $wish, Pick $pick, Sheet $sheet, Pass $pass): BookingWish
     {
         return new BookingWish(
-            start: (int) $pick->start, placeId: $sheet->places->firstOrFail()->id, name: $pass->name, email: (string) $pass->email,
-            phone: $wish->holder->phone ?: $pass->phone, student: $pick->student, studentId: $pick->studentId,
-            requestKey: self::key($wish, $pick), passId: $pass->id, clock: $wish->holder->clock, told: Told::PlanToVisitor, language: $wish->language,
-            answers: $wish->answers[$pick->student] ?? [], origin: $wish->holder->origin,
+            start: (int) $pick->start,
+            placeId: $sheet->places->firstOrFail()->id,
+            name: $pass->name,
+            email: (string) $pass->email,
+            phone: $wish->holder->phone ?: $pass->phone,
+            student: $pick->student,
+            studentId: $pick->studentId,
+            requestKey: self::key($wish, $pick),
+            passId: $pass->id,
+            clock: $wish->holder->clock,
+            told: Told::PlanToVisitor,
+            language: $wish->language,
+            answers: $wish->answers[$pick->student] ?? [],
+            origin: $wish->holder->origin,
         );
     }
 
     /** Pressed twice, or an answer that was lost: it is theirs already. */
     private function alreadyKept(PlanWish $wish): ?Pass
     {
-        $keys = array_map(static fn (Pick $pick): string => self::key($wish, $pick), $wish->picks);
+        $keys = array_map(static fn(Pick $pick): string => self::key($wish, $pick), $wish->picks);
         $kept = Booking::query()->whereIn('request_key', $keys)->with('pass')->get();
         if ($kept->isNotEmpty() && $kept->count() < count($keys)) {
-            throw new RequestKeyReused;
+            throw new RequestKeyReused();
         }
 
         return $kept->first()?->pass;

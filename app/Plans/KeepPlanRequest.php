@@ -22,9 +22,11 @@ final class KeepPlanRequest extends PlanRequest
         return match (true) {
             $may->denied() => $may,
             $this->round()->isCollecting() => Response::deny(Words::say('rounds.collecting')),
-            $opens !== null && $opens > Clock::now() => Response::deny(Words::say('rounds.cohort_opens', [
-                'moment' => Spell::moment($opens, $this->round()->school->timeZone()),
-            ])),
+            $opens !== null && $opens > Clock::now() => Response::deny(
+                Words::say('rounds.cohort_opens', [
+                    'moment' => Spell::moment($opens, $this->round()->school->timeZone()),
+                ]),
+            ),
             default => $may,
         };
     }
@@ -36,7 +38,9 @@ final class KeepPlanRequest extends PlanRequest
             'picks' => ['required', 'array', 'min:1', 'max:20'],
             'picks.*.start' => ['required', 'string', SlotKey::RULE],
             'request_key' => ['required', 'uuid'],
-        ] + $this->holderRules() + parent::rules();
+        ] +
+            $this->holderRules() +
+            parent::rules();
     }
 
     public function wish(): PlanWish
@@ -44,8 +48,18 @@ final class KeepPlanRequest extends PlanRequest
         $picks = $this->picks();
         $picks !== [] || throw ValidationException::withMessages(['picks' => Words::say('rounds.nothing_picked')]);
 
-        $answers = array_column(AboutChildren::checked($this->round(), $picks, $this->input('about')), 'answers', 'student');
+        $answers = array_column(
+            AboutChildren::checked($this->round(), $picks, $this->input('about')),
+            'answers',
+            'student',
+        );
 
-        return new PlanWish($picks, $this->holder(), $this->string('request_key')->lower()->toString(), $this->language(), $answers);
+        return new PlanWish(
+            $picks,
+            $this->holder(),
+            $this->string('request_key')->lower()->toString(),
+            $this->language(),
+            $answers,
+        );
     }
 }

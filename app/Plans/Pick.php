@@ -13,9 +13,12 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class Pick
 {
     /** @param  int|null  $start  the instant at which it is to be, where it is not to be looked for */
-    public function __construct(public Sheet $sheet, public string $student, public ?int $studentId = null, public ?int $start = null)
-    {
-    }
+    public function __construct(
+        public Sheet $sheet,
+        public string $student,
+        public ?int $studentId = null,
+        public ?int $start = null,
+    ) {}
 
     /** The time that it is to be, in words. */
     public function moment(): string
@@ -26,13 +29,23 @@ final readonly class Pick
     /** @param  Collection<int, Booking>  $bookings */
     public function standsIn(Collection $bookings): bool
     {
-        return $bookings->contains(fn (Booking $one): bool => $one->sheet_id === $this->sheet->id && $one->student_key === Booking::studentKey($this->student));
+        return $bookings->contains(
+            fn(Booking $one): bool => $one->sheet_id === $this->sheet->id &&
+                $one->student_key === Booking::studentKey($this->student),
+        );
     }
 
     /** Whether somebody else of the family has a time about that child there: then it is not for want of times. */
     public function isTakenForChild(?int $pass): bool
     {
-        return $this->studentId !== null && $this->sheet->rules->wholeOrNone('per_student') !== null && ! $this->sheet->rules->yes('each_guardian')
-            && $this->sheet->bookings()->where('student_id', $this->studentId)->whereNotNull('hold_id')->where('pass_id', '!=', $pass ?? 0)->exists();
+        return $this->studentId !== null &&
+            $this->sheet->rules->wholeOrNone('per_student') !== null &&
+            !$this->sheet->rules->yes('each_guardian') &&
+            $this->sheet
+                ->bookings()
+                ->where('student_id', $this->studentId)
+                ->whereNotNull('hold_id')
+                ->where('pass_id', '!=', $pass ?? 0)
+                ->exists();
     }
 }

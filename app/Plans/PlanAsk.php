@@ -21,9 +21,13 @@ final readonly class PlanAsk
      * @param  string|null  $language  for which they need an interpreter
      */
     public function __construct(
-        public array $picks, public array $windows, public int $walk = 0, public int $breather = 0, public array $prefer = [], public ?string $language = null,
-    ) {
-    }
+        public array $picks,
+        public array $windows,
+        public int $walk = 0,
+        public int $breather = 0,
+        public array $prefer = [],
+        public ?string $language = null,
+    ) {}
 
     /**
      * The same without those whom they meet about that child already.
@@ -32,7 +36,7 @@ final readonly class PlanAsk
      */
     public function without(Collection $booked): self
     {
-        $picks = array_values(array_filter($this->picks, static fn (Pick $pick): bool => ! $pick->standsIn($booked)));
+        $picks = array_values(array_filter($this->picks, static fn(Pick $pick): bool => !$pick->standsIn($booked)));
 
         return new self($picks, $this->windows, $this->walk, $this->breather, $this->prefer, $this->language);
     }

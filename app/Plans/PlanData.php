@@ -28,8 +28,11 @@ final class PlanData
         }
 
         return [
-            'days' => array_map(static fn (array $meetings): array => self::day($found, $meetings, $zone), array_values($days)),
-            'left' => array_map(static fn (Left $left): array => self::left($found, $left, $zone), $found->plan->left),
+            'days' => array_map(
+                static fn(array $meetings): array => self::day($found, $meetings, $zone),
+                array_values($days),
+            ),
+            'left' => array_map(static fn(Left $left): array => self::left($found, $left, $zone), $found->plan->left),
             'best' => $found->plan->best,
             'said' => self::saidOfBest($found),
         ];
@@ -46,7 +49,9 @@ final class PlanData
         $rows = [];
         $before = null;
         foreach ($meetings as $id => $span) {
-            $rows[] = self::meeting($found->meant($id), $span, $zone) + ['between' => $before === null ? null : self::between($found, $before, [$id, $span])];
+            $rows[] = self::meeting($found->meant($id), $span, $zone) + [
+                'between' => $before === null ? null : self::between($found, $before, [$id, $span]),
+            ];
             $before = [$id, $span];
         }
 
@@ -54,7 +59,9 @@ final class PlanData
             'date' => (string) $zone->dateAt($first->start),
             'label' => Spell::date($zone->dateAt($first->start)),
             'said' => Words::say('rounds.day_said', [
-                'from' => Spell::time($first->start, $zone), 'until' => Spell::time(end($meetings)->end, $zone), 'waiting' => intdiv($cost->waiting, 60),
+                'from' => Spell::time($first->start, $zone),
+                'until' => Spell::time(end($meetings)->end, $zone),
+                'waiting' => intdiv($cost->waiting, 60),
             ]),
             'meetings' => $rows,
         ];
@@ -70,12 +77,18 @@ final class PlanData
         $gap = intdiv($after[1]->start - $before[1]->end, 60);
         $way = min($gap, intdiv($found->between->seconds($found->places[$before[0]], $found->places[$after[0]]), 60));
 
-        return ['minutes' => $gap, 'said' => Words::say(match (true) {
-            $gap === 0 => 'rounds.between_none',
-            $way === 0 => 'rounds.between_wait',
-            $way === $gap => 'rounds.between_way',
-            default => 'rounds.between_both',
-        }, ['way' => $way, 'wait' => $gap - $way])];
+        return [
+            'minutes' => $gap,
+            'said' => Words::say(
+                match (true) {
+                    $gap === 0 => 'rounds.between_none',
+                    $way === 0 => 'rounds.between_wait',
+                    $way === $gap => 'rounds.between_way',
+                    default => 'rounds.between_both',
+                },
+                ['way' => $way, 'wait' => $gap - $way],
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -84,10 +97,15 @@ final class PlanData
         $booked = $of instanceof Booking;
 
         return [
-            'sheet' => $of->sheet->slug, 'host' => HostCard::of($booked ? $of->host : $of->sheet->host), 'student' => $of->student,
-            'place' => $booked ? $of->place->label : (string) $of->sheet->places->first()?->label, 'booked' => $booked,
-            'key' => SlotKey::of($span->start), 'length' => $span->minutes(),
-            'from' => Spell::time($span->start, $zone), 'until' => Spell::time($span->end, $zone),
+            'sheet' => $of->sheet->slug,
+            'host' => HostCard::of($booked ? $of->host : $of->sheet->host),
+            'student' => $of->student,
+            'place' => $booked ? $of->place->label : (string) $of->sheet->places->first()?->label,
+            'booked' => $booked,
+            'key' => SlotKey::of($span->start),
+            'length' => $span->minutes(),
+            'from' => Spell::time($span->start, $zone),
+            'until' => Spell::time($span->end, $zone),
         ];
     }
 
@@ -95,27 +113,43 @@ final class PlanData
     private static function left(FindPlan $found, Left $left, Zone $zone): array
     {
         $of = $found->meant($left->id);
-        $others = array_map(static fn (string $id): string => self::host($found->meant($id)), $left->with);
-        $values = ['host' => self::host($of), 'others' => Spell::list(array_values(array_unique($others))), 'child' => $of->student];
+        $others = array_map(static fn(string $id): string => self::host($found->meant($id)), $left->with);
+        $values = [
+            'host' => self::host($of),
+            'others' => Spell::list(array_values(array_unique($others))),
+            'child' => $of->student,
+        ];
         $key = match (true) {
             $found->lacksInterpreter($left->id) => 'left_interpreter',
-            $left->why === Why::NothingFree => $of instanceof Pick && $of->isTakenForChild($found->passId) ? 'left_child' : 'left_nothing',
+            $left->why === Why::NothingFree => $of instanceof Pick && $of->isTakenForChild($found->passId)
+                ? 'left_child'
+                : 'left_nothing',
             $left->why === Why::OutsideWindows => 'left_outside',
             default => 'left_clashes',
         };
         $otherwise = $left->otherwise;
         if ($otherwise !== null) {
-            $days = array_map(static fn (Span $one): int => $zone->dayAt($one->start), $found->plan->meetings);
-            $time = in_array($zone->dayAt($otherwise->start), $days, true) ? Spell::time($otherwise->start, $zone) : Spell::moment($otherwise->start, $zone);
+            $days = array_map(static fn(Span $one): int => $zone->dayAt($one->start), $found->plan->meetings);
+            $time = in_array($zone->dayAt($otherwise->start), $days, true)
+                ? Spell::time($otherwise->start, $zone)
+                : Spell::moment($otherwise->start, $zone);
             $values += ['time' => $time, 'until' => Spell::time($otherwise->end, $zone)];
             $key .= $found->canStayFor($otherwise) ? '_stay' : '_come';
         }
 
         return [
-            'sheet' => $of->sheet->slug, 'student' => $of->student, 'why' => Words::say("rounds.$key", $values),
-            'otherwise' => $otherwise === null ? null : [
-                'key' => SlotKey::of($otherwise->start), 'said' => Words::say('rounds.take_otherwise', ['time' => Spell::time($otherwise->start, $zone)]),
-            ],
+            'sheet' => $of->sheet->slug,
+            'student' => $of->student,
+            'why' => Words::say("rounds.$key", $values),
+            'otherwise' =>
+                $otherwise === null
+                    ? null
+                    : [
+                        'key' => SlotKey::of($otherwise->start),
+                        'said' => Words::say('rounds.take_otherwise', [
+                            'time' => Spell::time($otherwise->start, $zone),
+                        ]),
+                    ],
         ];
     }
 

@@ -23,22 +23,32 @@ final class PlanGone extends \RuntimeException
 
     public static function withoutInterpreter(Pick $pick): self
     {
-        return new self(Words::say('rounds.no_interpreter', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]));
+        return new self(
+            Words::say('rounds.no_interpreter', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]),
+        );
     }
 
     public static function at(Pick $pick, Pass $pass): self
     {
         // Of two tabs the second: nobody else was quicker.
         if ($pick->standsIn($pass->bookings()->where('sheet_id', $pick->sheet->id)->whereNotNull('hold_id')->get())) {
-            return new self(Words::say('rounds.have_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]));
+            return new self(
+                Words::say('rounds.have_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]),
+            );
         }
         if ($pick->isTakenForChild($pass->id)) {
-            return new self(Words::say('rounds.child_has_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]));
+            return new self(
+                Words::say('rounds.child_has_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]),
+            );
         }
 
-        $offer = Judge::at((int) $pick->start, SheetAtHand::held($pick->sheet), Clock::now(), Asking::host())->offerAt((int) $pick->start);
+        $offer = Judge::at((int) $pick->start, SheetAtHand::held($pick->sheet), Clock::now(), Asking::host())->offerAt(
+            (int) $pick->start,
+        );
         if ($offer === null || in_array(Because::SlotClosed, array_column($offer->verdict->reasons, 'because'), true)) {
-            return new self(Words::say('rounds.no_longer', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]));
+            return new self(
+                Words::say('rounds.no_longer', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]),
+            );
         }
 
         return new self(Words::say('rounds.gone', ['host' => $pick->sheet->host->name, 'time' => $pick->moment()]));

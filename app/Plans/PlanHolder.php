@@ -9,9 +9,14 @@ use App\Models\Pass;
 /** Who plans, or wishes: by their pass, or as they typed it. */
 final readonly class PlanHolder
 {
-    public function __construct(public ?int $passId, public string $name, public string $email, public string $phone, public ?int $clock, public ?string $origin = null)
-    {
-    }
+    public function __construct(
+        public ?int $passId,
+        public string $name,
+        public string $email,
+        public string $phone,
+        public ?int $clock,
+        public ?string $origin = null,
+    ) {}
 
     /** Their pass; made where they have none. */
     public function pass(): Pass

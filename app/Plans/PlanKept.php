@@ -12,7 +12,5 @@ use App\Models\Round;
 final readonly class PlanKept
 {
     /** @param  non-empty-list<Booking>  $bookings */
-    public function __construct(public Round $round, public Pass $pass, public array $bookings)
-    {
-    }
+    public function __construct(public Round $round, public Pass $pass, public array $bookings) {}
 }

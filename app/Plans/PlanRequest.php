@@ -40,10 +40,10 @@ class PlanRequest extends FormRequest
     {
         return [
             'pass' => ['nullable', 'string', 'max:120'],
-            'picks' => ['present', 'array', 'max:'.self::MOST],
+            'picks' => ['present', 'array', 'max:' . self::MOST],
             'picks.*' => ['array:sheet,student,start'],
             'picks.*.sheet' => ['required', 'string', 'max:200'],
-            'picks.*.student' => ['required', 'string', new PersonName],
+            'picks.*.student' => ['required', 'string', new PersonName()],
             'picks.*.start' => ['nullable', 'string', SlotKey::RULE],
             ...HoursOn::rules('windows', 40),
             'walk' => ['nullable', 'integer', 'between:0,60'],
@@ -59,7 +59,7 @@ class PlanRequest extends FormRequest
     public function authorize(): Response
     {
         return match (true) {
-            ! $this->family()->isAdmitted => Response::deny($this->family()->refusal()),
+            !$this->family()->isAdmitted => Response::deny($this->family()->refusal()),
             $this->round()->state !== SheetState::Open => Response::deny(Words::say('rounds.not_open')),
             default => Response::allow(),
         };
@@ -71,9 +71,13 @@ class PlanRequest extends FormRequest
         $pass = $this->pass();
 
         return [
-            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName],
-            'email' => [$pass === null ? 'required' : 'nullable', 'string', new MailAddress],
-            'phone' => [($pass->phone ?? '') === '' ? 'required' : 'nullable', 'string', new PhoneNumber($this->round()->school->country)],
+            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName()],
+            'email' => [$pass === null ? 'required' : 'nullable', 'string', new MailAddress()],
+            'phone' => [
+                ($pass->phone ?? '') === '' ? 'required' : 'nullable',
+                'string',
+                new PhoneNumber($this->round()->school->country),
+            ],
             'clock' => ['nullable', 'integer', Rule::in([12, 24])],
         ];
     }
@@ -83,10 +87,14 @@ class PlanRequest extends FormRequest
         $pass = $this->pass();
 
         return new PlanHolder(
-            $pass?->id, $pass->name ?? $this->string('name')->trim()->toString(),
+            $pass?->id,
+            $pass->name ?? $this->string('name')->trim()->toString(),
             $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
-            $this->filled('phone') ? PhoneNumber::written($this->string('phone')->toString(), $this->round()->school->country) : ($pass->phone ?? ''),
-            $this->filled('clock') ? $this->integer('clock') : null, Limited::origin($this),
+            $this->filled('phone')
+                ? PhoneNumber::written($this->string('phone')->toString(), $this->round()->school->country)
+                : $pass->phone ?? '',
+            $this->filled('clock') ? $this->integer('clock') : null,
+            Limited::origin($this),
         );
     }
 
@@ -108,7 +116,11 @@ class PlanRequest extends FormRequest
         $prefer = Preference::tryFrom($this->string('prefer')->toString());
 
         return new PlanAsk(
-            $this->picks(), $this->windows(), max(0, $this->integer('walk')), max(0, $this->integer('breather')), $prefer === null ? [] : [$prefer],
+            $this->picks(),
+            $this->windows(),
+            max(0, $this->integer('walk')),
+            max(0, $this->integer('breather')),
+            $prefer === null ? [] : [$prefer],
             $this->language(),
         );
     }
@@ -117,10 +129,16 @@ class PlanRequest extends FormRequest
     public function shortlist(): array
     {
         return [
-            'picks' => array_map(static fn (Pick $pick): array => ['sheet' => $pick->sheet->slug, 'student' => $pick->student], $this->picks()),
+            'picks' => array_map(
+                static fn(Pick $pick): array => ['sheet' => $pick->sheet->slug, 'student' => $pick->student],
+                $this->picks(),
+            ),
             'windows' => array_values($this->validated('windows')),
-            'walk' => $this->integer('walk'), 'breather' => $this->integer('breather'), 'prefer' => $this->string('prefer')->toString() ?: 'evenings',
-            'interpreter' => $this->language() ?? '', 'ground' => $this->boolean('ground'),
+            'walk' => $this->integer('walk'),
+            'breather' => $this->integer('breather'),
+            'prefer' => $this->string('prefer')->toString() ?: 'evenings',
+            'interpreter' => $this->language() ?? '',
+            'ground' => $this->boolean('ground'),
             'about' => AboutChildren::typed($this->round(), $this->input('about')),
         ];
     }
@@ -155,7 +173,12 @@ class PlanRequest extends FormRequest
             };
             if ($sheet !== null) {
                 $seen["$sheet->id|$student"] = true;
-                $picks[] = new Pick($sheet, $student, $child?->id, isset($one['start']) ? SlotKey::instant($one['start']) : null);
+                $picks[] = new Pick(
+                    $sheet,
+                    $student,
+                    $child?->id,
+                    isset($one['start']) ? SlotKey::instant($one['start']) : null,
+                );
             }
         }
         $wrong === [] || throw ValidationException::withMessages($wrong);
@@ -174,7 +197,9 @@ class PlanRequest extends FormRequest
         $zone = $this->round()->school->timeZone();
         $windows = [];
         foreach (HoursOn::all($this->validated('windows'), 'windows') as $i => $hours) {
-            $windows[] = $hours->span($zone) ?? throw ValidationException::withMessages(["windows.$i.from" => Words::say('rounds.no_such_hours')]);
+            $windows[] =
+                $hours->span($zone) ??
+                throw ValidationException::withMessages(["windows.$i.from" => Words::say('rounds.no_such_hours')]);
         }
 
         return $windows;

@@ -13,7 +13,10 @@ final readonly class PlanWish
      * @param  array<string, array<string, mixed>>  $answers  by student and question, already checked
      */
     public function __construct(
-        public array $picks, public PlanHolder $holder, public string $requestKey, public ?string $language = null, public array $answers = [],
-    ) {
-    }
+        public array $picks,
+        public PlanHolder $holder,
+        public string $requestKey,
+        public ?string $language = null,
+        public array $answers = [],
+    ) {}
 }

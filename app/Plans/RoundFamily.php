@@ -16,20 +16,32 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class RoundFamily
 {
     /** @param  Collection<int, Student>|null  $children  about whom it can be; null where anybody types a name */
-    private function __construct(private Round $round, public bool $isAdmitted, public ?Collection $children, private ?Guardian $guardian = null)
-    {
-    }
+    private function __construct(
+        private Round $round,
+        public bool $isAdmitted,
+        public ?Collection $children,
+        private ?Guardian $guardian = null,
+    ) {}
 
     public static function of(Round $round, ?Pass $pass): self
     {
         $guardian = Guardian::ofPass($pass);
         if ($guardian?->school_id !== $round->school_id) {
-            return new self($round, ! $round->families, null);
+            return new self($round, !$round->families, null);
         }
-        $children = $guardian->students()->with('classes')->get()
-            ->filter(static fn (Student $one): bool => $round->isFor($one->classes->modelKeys()))->values();
+        $children = $guardian
+            ->students()
+            ->with('classes')
+            ->get()
+            ->filter(static fn(Student $one): bool => $round->isFor($one->classes->modelKeys()))
+            ->values();
 
-        return new self($round, $children->isNotEmpty() || ! $round->families, $children->isEmpty() ? null : $children, $guardian);
+        return new self(
+            $round,
+            $children->isNotEmpty() || !$round->families,
+            $children->isEmpty() ? null : $children,
+            $guardian,
+        );
     }
 
     /** Which they speak, as the directory says it. */
@@ -41,7 +53,12 @@ final readonly class RoundFamily
     /** From when they may book; null where that is not said. */
     public function opensAt(): ?int
     {
-        return $this->round->opensFor(array_merge([], ...($this->children?->map(static fn (Student $one): array => $one->classes->modelKeys())->all() ?? [])));
+        return $this->round->opensFor(
+            array_merge(
+                [],
+                ...$this->children?->map(static fn(Student $one): array => $one->classes->modelKeys())->all() ?? [],
+            ),
+        );
     }
 
     /** What whoever is not admitted is told. */
@@ -53,7 +70,7 @@ final readonly class RoundFamily
     /** @return array<string, Student>|null as they are called where several are meant; null where anybody types a name */
     public function childrenByName(): ?array
     {
-        return $this->children?->mapWithKeys(static fn (Student $one): array => [$one->name() => $one])->all();
+        return $this->children?->mapWithKeys(static fn(Student $one): array => [$one->name() => $one])->all();
     }
 
     /** @return array<int, list<int>> by child: who teaches it */

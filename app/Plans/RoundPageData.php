@@ -31,30 +31,75 @@ final class RoundPageData
     {
         $family = RoundFamily::of($round, $pass);
         $sheets = $round->openSheets();
-        $byStaff = array_column(array_map(static fn (Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
+        $byStaff = array_column(array_map(static fn(Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
         $teachers = $family->teachers();
         $asked = app(RoundsKnow::class)->asked($round->id, array_values($family->children?->modelKeys() ?? []));
-        $kept = $pass === null ? null : Shortlist::query()->where(['round_id' => $round->id, 'pass_id' => $pass->id])->first();
+        $kept =
+            $pass === null
+                ? null
+                : Shortlist::query()
+                    ->where(['round_id' => $round->id, 'pass_id' => $pass->id])
+                    ->first();
 
         return [
-            'slug' => $round->slug, 'title' => $round->title, 'intro' => $round->intro, 'state' => $round->state->value,
-            'school' => $round->school->name, 'office' => $round->school->phone,
+            'slug' => $round->slug,
+            'title' => $round->title,
+            'intro' => $round->intro,
+            'state' => $round->state->value,
+            'school' => $round->school->name,
+            'office' => $round->school->phone,
             'walk' => max(0, $round->school->travel_minutes),
-            'pass' => $pass === null ? null : [
-                'path' => '/p/'.$pass->token(), 'name' => $pass->name, 'email' => $pass->shownEmail(), 'phone' => $pass->shownPhone(),
-            ],
-            'children' => $family->children === null ? null : array_values($family->children->map(static fn (Student $child): array => [
-                'name' => $child->name(), 'class' => (string) $child->classes->first()?->name,
-                'teachers' => array_values(array_filter(array_map(static fn (int $staff): ?string => $byStaff[$staff] ?? null, $teachers[$child->id]))),
-                'asked' => array_values(array_intersect_key(array_column($sheets, 'slug', 'id'), $asked[$child->id] ?? [])),
-            ])->all()),
-            'sheets' => array_values(array_map(static fn (Sheet $one): array => [
-                'slug' => $one->slug, 'host' => HostCard::of($one->host), 'place' => (string) $one->places->first()?->label,
-            ], $sheets)),
+            'pass' =>
+                $pass === null
+                    ? null
+                    : [
+                        'path' => '/p/' . $pass->token(),
+                        'name' => $pass->name,
+                        'email' => $pass->shownEmail(),
+                        'phone' => $pass->shownPhone(),
+                    ],
+            'children' =>
+                $family->children === null
+                    ? null
+                    : array_values(
+                        $family->children
+                            ->map(
+                                static fn(Student $child): array => [
+                                    'name' => $child->name(),
+                                    'class' => (string) $child->classes->first()?->name,
+                                    'teachers' => array_values(
+                                        array_filter(
+                                            array_map(
+                                                static fn(int $staff): ?string => $byStaff[$staff] ?? null,
+                                                $teachers[$child->id],
+                                            ),
+                                        ),
+                                    ),
+                                    'asked' => array_values(
+                                        array_intersect_key(
+                                            array_column($sheets, 'slug', 'id'),
+                                            $asked[$child->id] ?? [],
+                                        ),
+                                    ),
+                                ],
+                            )
+                            ->all(),
+                    ),
+            'sheets' => array_values(
+                array_map(
+                    static fn(Sheet $one): array => [
+                        'slug' => $one->slug,
+                        'host' => HostCard::of($one->host),
+                        'place' => (string) $one->places->first()?->label,
+                    ],
+                    $sheets,
+                ),
+            ),
             'questions' => $round->questions->ofItsOwn()->toArray(),
             'dates' => self::dates($round, $now),
             'asked' => $kept?->asked,
-            'languages' => self::languages($round), 'language' => (string) $family->language(),
+            'languages' => self::languages($round),
+            'language' => (string) $family->language(),
             'wishes' => $round->isCollecting() ? self::wishes($round, $kept, $now) : null,
             'opens' => self::opens($round, $family, $now),
         ];
@@ -63,9 +108,13 @@ final class RoundPageData
     /** @return list<array{code: string, name: string}> for which there are interpreters */
     private static function languages(Round $round): array
     {
-        return array_map(static fn (string $code): array => [
-            'code' => $code, 'name' => Interpreters::name($code) ?? $code,
-        ], array_keys(Interpreters::of($round->id)));
+        return array_map(
+            static fn(string $code): array => [
+                'code' => $code,
+                'name' => Interpreters::name($code) ?? $code,
+            ],
+            array_keys(Interpreters::of($round->id)),
+        );
     }
 
     /** @return array<string, mixed> until when they can be sent, and what was sent */
@@ -76,13 +125,16 @@ final class RoundPageData
 
         return [
             'open' => $open,
-            'said' => Words::say(
-                $open ? 'allotting.until' : 'allotting.until_over', ['moment' => Spell::moment((int) $round->wishes_until?->getTimestamp(), $zone)],
-            ),
+            'said' => Words::say($open ? 'allotting.until' : 'allotting.until_over', [
+                'moment' => Spell::moment((int) $round->wishes_until?->getTimestamp(), $zone),
+            ]),
             'sent' => $kept?->wished,
-            'sent_said' => $kept?->wished_at === null ? '' : Words::say(
-                'allotting.sent_at', ['moment' => Spell::moment($kept->wished_at->getTimestamp(), $zone)],
-            ),
+            'sent_said' =>
+                $kept?->wished_at === null
+                    ? ''
+                    : Words::say('allotting.sent_at', [
+                        'moment' => Spell::moment($kept->wished_at->getTimestamp(), $zone),
+                    ]),
         ];
     }
 
@@ -91,7 +143,8 @@ final class RoundPageData
     {
         $opens = $family->opensAt();
 
-        return $opens === null || $opens <= $now || $round->isCollecting() ? ''
+        return $opens === null || $opens <= $now || $round->isCollecting()
+            ? ''
             : Words::say('rounds.cohort_opens', ['moment' => Spell::moment($opens, $round->school->timeZone())]);
     }
 
@@ -103,7 +156,10 @@ final class RoundPageData
             $instants[] = $until;
         }
 
-        return array_map(static fn (int $one): array => ['at' => intdiv($one - $from, 60), 'said' => Spell::time($one, $zone)], $instants);
+        return array_map(
+            static fn(int $one): array => ['at' => intdiv($one - $from, 60), 'said' => Spell::time($one, $zone)],
+            $instants,
+        );
     }
 
     /** @return list<array{date: string, label: string, over: bool, from: string, until: string, steps: list<array{at: int, said: string}>}> the dates on which meetings are, and between when */
@@ -112,9 +168,17 @@ final class RoundPageData
         $zone = $round->school->timeZone();
         $days = $round->days();
 
-        return array_map(static fn (int $day, Span $span): array => [
-            'date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day)), 'over' => $span->end <= $now,
-            'from' => Spell::time($span->start, $zone), 'until' => Spell::time($span->end, $zone), 'steps' => self::steps($span->start, $span->end, $zone),
-        ], array_keys($days), array_values($days));
+        return array_map(
+            static fn(int $day, Span $span): array => [
+                'date' => (string) LocalDate::fromDay($day),
+                'label' => Spell::date(LocalDate::fromDay($day)),
+                'over' => $span->end <= $now,
+                'from' => Spell::time($span->start, $zone),
+                'until' => Spell::time($span->end, $zone),
+                'steps' => self::steps($span->start, $span->end, $zone),
+            ],
+            array_keys($days),
+            array_values($days),
+        );
     }
 }

@@ -22,7 +22,7 @@ final class RoundVisitController
     public function page(Round $round, Request $request): View
     {
         $pass = Pass::opening($request->input('pass'), $round);
-        if (! RoundFamily::of($round, $pass)->isAdmitted) {
+        if (!RoundFamily::of($round, $pass)->isAdmitted) {
             return ComeInController::askAtRound($round);
         }
 
@@ -48,7 +48,11 @@ final class RoundVisitController
             $keep($round, $pass, $request->shortlist());
         }
 
-        return new JsonResponse(PlanData::of(FindPlan::of($round, $pass, $request->asked(), Clock::now())), 200, self::PRIVATE);
+        return new JsonResponse(
+            PlanData::of(FindPlan::of($round, $pass, $request->asked(), Clock::now())),
+            200,
+            self::PRIVATE,
+        );
     }
 
     public function keep(Round $round, KeepPlanRequest $request, KeepPlan $keep, KeepShortlist $shortlist): JsonResponse
@@ -60,7 +64,11 @@ final class RoundVisitController
             // Whoever was beaten to one goes on from the next best plan.
             $next = FindPlan::of($round, $request->pass(), $request->asked(), $now);
 
-            return new JsonResponse(['message' => $gone->getMessage(), 'plan' => PlanData::of($next)], 409, self::PRIVATE);
+            return new JsonResponse(
+                ['message' => $gone->getMessage(), 'plan' => PlanData::of($next)],
+                409,
+                self::PRIVATE,
+            );
         }
         // What is booked is wished for no more.
         $shortlist($round, $pass, ['picks' => []] + $request->shortlist());

@@ -38,8 +38,12 @@ final class Shortlist extends Row
     /** @return Collection<int, string> by pass: who of a round needs the ground floor */
     public static function onTheGround(Round $round): Collection
     {
-        return self::query()->where('round_id', $round->id)->where('asked->ground', true)->with('pass')->get()
-            ->mapWithKeys(static fn (self $one): array => [$one->pass_id => $one->pass->name]);
+        return self::query()
+            ->where('round_id', $round->id)
+            ->where('asked->ground', true)
+            ->with('pass')
+            ->get()
+            ->mapWithKeys(static fn(self $one): array => [$one->pass_id => $one->pass->name]);
     }
 
     /** @return BelongsTo<Pass, $this> */

@@ -17,7 +17,14 @@ final class AskColleagues
         if ($sheet->state === SheetState::Draft) {
             return;
         }
-        foreach ($sheet->colleagues()->whereNull('told_at')->whereIn('role', [HostRole::Must, HostRole::Any])->get() as $one) {
+        foreach (
+            $sheet
+                ->colleagues()
+                ->whereNull('told_at')
+                ->whereIn('role', [HostRole::Must, HostRole::Any])
+                ->get()
+            as $one
+        ) {
             $one->update(['told_at' => CarbonImmutable::now()]);
             event(new ColleagueAsked($one));
         }

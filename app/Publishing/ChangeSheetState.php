@@ -12,9 +12,7 @@ use App\Timetables\Guards;
 /** Pauses, closes or opens again a sheet that was published, or takes it back; what is booked stays booked. */
 final class ChangeSheetState
 {
-    public function __construct(private readonly PublishSheet $publish)
-    {
-    }
+    public function __construct(private readonly PublishSheet $publish) {}
 
     /** @throws NotADraftAgain when somebody has booked, or waits */
     public function __invoke(Sheet $sheet, SheetState $state, string $note, int $now): Sheet
@@ -26,9 +24,12 @@ final class ChangeSheetState
         return Contended::transaction(static function () use ($sheet, $state, $note): Sheet {
             Guards::sheet($sheet);
             if ($state === SheetState::Draft && $sheet->hasBeenUsed()) {
-                throw new NotADraftAgain;
+                throw new NotADraftAgain();
             }
-            $sheet->update(['state' => $state, 'paused_note' => $state === SheetState::Paused ? $note : ''] + ($state === SheetState::Draft ? ['published_at' => null] : []));
+            $sheet->update(
+                ['state' => $state, 'paused_note' => $state === SheetState::Paused ? $note : ''] +
+                    ($state === SheetState::Draft ? ['published_at' => null] : []),
+            );
 
             return $sheet;
         });

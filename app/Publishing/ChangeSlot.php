@@ -19,10 +19,14 @@ final class ChangeSlot
         Contended::transaction(static function () use ($sheet, $slot, $closed, $extraSeats): void {
             Guards::sheet($sheet);
             $at = ['sheet_id' => $sheet->id, 'starts_at' => Instant::column($slot->start)];
-            if (! $closed && $extraSeats === 0) {
+            if (!$closed && $extraSeats === 0) {
                 SlotChange::query()->where($at)->delete();
             } else {
-                SlotChange::query()->updateOrCreate($at, ['ends_at' => Instant::column($slot->end), 'closed' => $closed, 'extra_seats' => $extraSeats]);
+                SlotChange::query()->updateOrCreate($at, [
+                    'ends_at' => Instant::column($slot->end),
+                    'closed' => $closed,
+                    'extra_seats' => $extraSeats,
+                ]);
             }
         });
         $sheet->refresh();

@@ -15,9 +15,7 @@ use Recess\Changes\Within;
 /** Sets the school's closed days. Whoever has booked on a day that closes is moved or told, on all sheets, in one go. */
 final class CloseDays
 {
-    public function __construct(private readonly Resettle $resettle)
-    {
-    }
+    public function __construct(private readonly Resettle $resettle) {}
 
     /**
      * @param  list<array{name: string, first: string, last: string}>  $closedDays  all of them, as they are then
@@ -32,7 +30,9 @@ final class CloseDays
                 Guards::edit($sheet);
             }
             $touched = $this->effects($school, $closedDays, $now, $settlement->within);
-            if (array_filter($touched, static fn (EditEffect $effect): bool => ! $effect->isSettledBy($settlement)) !== []) {
+            if (
+                array_filter($touched, static fn(EditEffect $effect): bool => !$effect->isSettledBy($settlement)) !== []
+            ) {
                 throw new BookingsAffected($touched, $settlement->within);
             }
             $school->update(['closed_days' => $closedDays]);
@@ -49,16 +49,30 @@ final class CloseDays
     public function effects(School $school, array $closedDays, int $now, Within $within): array
     {
         $then = School::rangesOf($closedDays);
-        $effects = array_map(static fn (Sheet $sheet): EditEffect => EditEffect::ofClosing($sheet, $then, $now, $within), $this->sheets($school, $now));
+        $effects = array_map(
+            static fn(Sheet $sheet): EditEffect => EditEffect::ofClosing($sheet, $then, $now, $within),
+            $this->sheets($school, $now),
+        );
 
-        return array_values(array_filter($effects, static fn (EditEffect $effect): bool => ! $effect->touchesNobody()));
+        return array_values(array_filter($effects, static fn(EditEffect $effect): bool => !$effect->touchesNobody()));
     }
 
     /** @return list<Sheet> those on which somebody is still to come */
     private function sheets(School $school, int $now): array
     {
-        return array_values(Sheet::query()->whereHas('host', static fn ($host) => $host->where('school_id', $school->id))
-            ->whereHas('bookings', static fn ($booking) => $booking->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now)))
-            ->with(Sheet::PARTS)->orderBy('id')->get()->all());
+        return array_values(
+            Sheet::query()
+                ->whereHas('host', static fn($host) => $host->where('school_id', $school->id))
+                ->whereHas(
+                    'bookings',
+                    static fn($booking) => $booking
+                        ->whereIn('state', BookingState::standing())
+                        ->where('ends_at', '>', Instant::column($now)),
+                )
+                ->with(Sheet::PARTS)
+                ->orderBy('id')
+                ->get()
+                ->all(),
+        );
     }
 }

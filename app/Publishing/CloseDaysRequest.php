@@ -22,7 +22,11 @@ final class CloseDaysRequest extends StaffRequest
         $days = [];
         foreach ((array) $this->input('closed_days') as $one) {
             if (is_array($one)) {
-                $days[] = ['name' => (string) $one['name'], 'first' => (string) $one['first'], 'last' => (string) $one['last']];
+                $days[] = [
+                    'name' => (string) $one['name'],
+                    'first' => (string) $one['first'],
+                    'last' => (string) $one['last'],
+                ];
             }
         }
 

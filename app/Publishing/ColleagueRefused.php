@@ -15,6 +15,5 @@ final readonly class ColleagueRefused
         public StaffMember $colleague,
         /** Meetings to come at which they were to be. */
         public int $meetings,
-    ) {
-    }
+    ) {}
 }

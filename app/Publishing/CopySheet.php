@@ -24,17 +24,26 @@ final class CopySheet
     public function __invoke(Sheet $sheet, StaffMember $host, LocalDate $start): Sheet
     {
         $blocks = $sheet->coreBlocks();
-        $firsts = array_map(static fn ($block): int => $block->pattern->first()->day, $blocks);
+        $firsts = array_map(static fn($block): int => $block->pattern->first()->day, $blocks);
         sort($firsts);
         $days = $start->day - ($firsts[0] ?? $start->day);
 
         return DB::transaction(static function () use ($sheet, $host, $blocks, $days): Sheet {
             $copy = $sheet->replicate(['slug', 'uid', 'state', 'published_at', 'put_away_at', 'version']);
-            $copy->fill(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($sheet->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 1, 'rules' => self::movedRules($sheet->rules, $days)]);
+            $copy->fill([
+                'staff_id' => $host->id,
+                'state' => SheetState::Draft,
+                'slug' => FreeSlug::for($sheet->title, $host->name),
+                'uid' => Str::uuid()->toString(),
+                'version' => 1,
+                'rules' => self::movedRules($sheet->rules, $days),
+            ]);
             $copy->setRelations([]);
             $copy->save();
             foreach ($blocks as $block) {
-                $copy->blocks()->create(Block::columnsOf(BlockReader::read(self::moved(BlockRecord::of($block), $days))));
+                $copy
+                    ->blocks()
+                    ->create(Block::columnsOf(BlockReader::read(self::moved(BlockRecord::of($block), $days))));
             }
             foreach ($sheet->places as $place) {
                 $copy->places()->save($place->replicate(['sheet_id']));
@@ -56,7 +65,7 @@ final class CopySheet
         foreach (Rulebook::terms() as $term) {
             $stated = $rules->toArray()[$term->name];
             if ($term->kind === TermKind::Moment && is_string($stated)) {
-                $changes[$term->name] = LocalDate::parse(substr($stated, 0, 10))->plusDays($days).substr($stated, 10);
+                $changes[$term->name] = LocalDate::parse(substr($stated, 0, 10))->plusDays($days) . substr($stated, 10);
             }
         }
 

@@ -40,15 +40,18 @@ final readonly class EditEffect
         public Sheet $sheet,
         /** What the worksheet states; null where the sheet stays as it is and the school's days change around it. */
         public ?SheetStatement $statement,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  int  $now  seconds since the epoch
      * @param  Within  $within  how far people are proposed to be moved
      */
-    public static function of(Sheet $sheet, SheetStatement $statement, int $now, Within $within = Within::SameWeek): self
-    {
+    public static function of(
+        Sheet $sheet,
+        SheetStatement $statement,
+        int $now,
+        Within $within = Within::SameWeek,
+    ): self {
         return self::between($sheet, $statement->onto($sheet), $statement, $now, $within);
     }
 
@@ -58,20 +61,46 @@ final readonly class EditEffect
         return self::between($sheet, $sheet->toCore()->withClosedDays($closedDays), null, $now, $within);
     }
 
-    private static function between(Sheet $sheet, CoreSheet $after, ?SheetStatement $statement, int $now, Within $within): self
-    {
-        $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())
-            ->where('ends_at', '>', Instant::column($now))->with(['pass', 'place', 'hold'])->orderBy('starts_at')->get()->keyBy('id');
-        $timetable = Timetable::of($after, Worlds::of($sheet, self::dates($after->zone->dateAt($now), $bookings, $sheet), $now, Asking::host())->emptied());
-        $booked = $bookings->map(static fn (Booking $one): Booked => new Booked($one->id, $one->slot(), (int) $one->place_id, whole: $one->span()));
+    private static function between(
+        Sheet $sheet,
+        CoreSheet $after,
+        ?SheetStatement $statement,
+        int $now,
+        Within $within,
+    ): self {
+        $bookings = $sheet
+            ->bookings()
+            ->whereIn('state', BookingState::standing())
+            ->where('ends_at', '>', Instant::column($now))
+            ->with(['pass', 'place', 'hold'])
+            ->orderBy('starts_at')
+            ->get()
+            ->keyBy('id');
+        $timetable = Timetable::of(
+            $after,
+            Worlds::of(
+                $sheet,
+                self::dates($after->zone->dateAt($now), $bookings, $sheet),
+                $now,
+                Asking::host(),
+            )->emptied(),
+        );
+        $booked = $bookings->map(
+            static fn(Booking $one): Booked => new Booked(
+                $one->id,
+                $one->slot(),
+                (int) $one->place_id,
+                whole: $one->span(),
+            ),
+        );
         $effect = $timetable->effectOn(array_values($booked->all()), $within);
         // Where people are otherwise is asked for those alone who are to be somewhere at another time.
         $moved = self::moved($effect);
         if ($moved !== []) {
             $known = $booked->map(
-                static fn (Booked $one): Booked => isset($moved[$one->id]) ? self::known(
-                    $one, self::asker($sheet, $bookings->findOrFail((int) $one->id), $now),
-                ) : $one,
+                static fn(Booked $one): Booked => isset($moved[$one->id])
+                    ? self::known($one, self::asker($sheet, $bookings->findOrFail((int) $one->id), $now))
+                    : $one,
             );
             $effect = $timetable->effectOn(array_values($known->all()), $within);
         }
@@ -84,7 +113,9 @@ final readonly class EditEffect
     {
         $one = $this->bookings->findOrFail($booking);
 
-        return $one->rest() === null ? $this->after : $this->after->seenBy(self::asker($this->sheet, $one, $this->after->world->now));
+        return $one->rest() === null
+            ? $this->after
+            : $this->after->seenBy(self::asker($this->sheet, $one, $this->after->world->now));
     }
 
     /** @return list<Span> what would be free instead for whoever loses their time */
@@ -92,7 +123,10 @@ final readonly class EditEffect
     {
         [$start, $now] = [$booking->span()->start, $this->after->world->now];
 
-        return Judge::around($start, $this->sheet, $now, Asking::moving($booking), $this->after->sheet)->nearestFree($start, Judge::NEAREST);
+        return Judge::around($start, $this->sheet, $now, Asking::moving($booking), $this->after->sheet)->nearestFree(
+            $start,
+            Judge::NEAREST,
+        );
     }
 
     public function touchesNobody(): bool
@@ -104,17 +138,20 @@ final readonly class EditEffect
     private static function dates(LocalDate $today, Collection $bookings, Sheet $sheet): DateRange
     {
         $zone = $sheet->toCore()->zone;
-        $days = $bookings->map(static fn (Booking $one): int => $zone->dayAt($one->span()->start))->all();
+        $days = $bookings->map(static fn(Booking $one): int => $zone->dayAt($one->span()->start))->all();
 
-        return DateRange::of(LocalDate::fromDay(min([$today->day, ...$days]) - 1), LocalDate::fromDay(max([$today->day, ...$days]) + self::LOOK));
+        return DateRange::of(
+            LocalDate::fromDay(min([$today->day, ...$days]) - 1),
+            LocalDate::fromDay(max([$today->day, ...$days]) + self::LOOK),
+        );
     }
 
     /** @return array<int|string, true> by booking */
     private static function moved(Effect $effect): array
     {
         $ids = [
-            ...array_map(static fn (array $one): int|string => $one[0]->id, $effect->otherLength),
-            ...array_map(static fn (Left $left): int|string => $left->booking->id, $effect->left),
+            ...array_map(static fn(array $one): int|string => $one[0]->id, $effect->otherLength),
+            ...array_map(static fn(Left $left): int|string => $left->booking->id, $effect->left),
         ];
 
         return array_fill_keys($ids, true);
@@ -133,10 +170,10 @@ final readonly class EditEffect
     /** Whether there is a choice for everybody whom it touches; somebody may have booked since the writer looked. */
     public function isSettledBy(?Settlement $settlement): bool
     {
-        $touched = array_map(static fn (Booked $booked): int => (int) $booked->id, [
-            ...array_map(static fn (array $one): Booked => $one[0], $this->effect->otherLength),
+        $touched = array_map(static fn(Booked $booked): int => (int) $booked->id, [
+            ...array_map(static fn(array $one): Booked => $one[0], $this->effect->otherLength),
             ...$this->effect->otherPlace,
-            ...array_map(static fn (Left $left): Booked => $left->booking, $this->effect->left),
+            ...array_map(static fn(Left $left): Booked => $left->booking, $this->effect->left),
         ]);
 
         return array_diff($touched, array_keys($settlement->choices ?? [])) === [];

@@ -18,17 +18,19 @@ use Recess\Time\Span;
 /** Whom a change would hit, with names, before it is saved. */
 final class EffectData
 {
-    public function __construct(private readonly LetterPreview $preview)
-    {
-    }
+    public function __construct(private readonly LetterPreview $preview) {}
 
     /**
      * @param  list<EditEffect>  $edits  of one sheet, or of several that one change of the school's days touches
      * @param  Settlement|null  $settlement  what the writer has chosen so far: the messages shown are of that
      * @return array<string, mixed> as Effect in docs/formats/recess.openapi.yaml
      */
-    public function of(array $edits, string $word, ?Settlement $settlement = null, Within $within = Within::SameWeek): array
-    {
+    public function of(
+        array $edits,
+        string $word,
+        ?Settlement $settlement = null,
+        Within $within = Within::SameWeek,
+    ): array {
         $changes = [];
         foreach ($edits as $edit) {
             foreach ($edit->effect->otherLength as [$booked, $slot]) {
@@ -38,13 +40,23 @@ final class EffectData
                 $changes[] = $this->change($edit, $booked->id, 'place', null, [], $word, $settlement);
             }
             foreach ($edit->effect->left as $left) {
-                $changes[] = $this->change($edit, $left->booking->id, 'time', $left->proposed, $left->nearest, $word, $settlement);
+                $changes[] = $this->change(
+                    $edit,
+                    $left->booking->id,
+                    'time',
+                    $left->proposed,
+                    $left->nearest,
+                    $word,
+                    $settlement,
+                );
             }
         }
 
         return [
-            'stays' => array_sum(array_map(static fn (EditEffect $edit): int => count($edit->effect->stays), $edits)),
-            'minutes_moved' => array_sum(array_map(static fn (EditEffect $edit): int => $edit->effect->minutesMoved(), $edits)),
+            'stays' => array_sum(array_map(static fn(EditEffect $edit): int => count($edit->effect->stays), $edits)),
+            'minutes_moved' => array_sum(
+                array_map(static fn(EditEffect $edit): int => $edit->effect->minutesMoved(), $edits),
+            ),
             'within' => $within->value,
             'changes' => $changes,
             'zone' => $edits === [] ? '' : Spell::zone($edits[0]->after->sheet->zone),
@@ -55,8 +67,15 @@ final class EffectData
      * @param  list<Span>  $nearest
      * @return array<string, mixed>
      */
-    private function change(EditEffect $edit, int|string $id, string $what, ?Span $to, array $nearest, string $word, ?Settlement $settlement): array
-    {
+    private function change(
+        EditEffect $edit,
+        int|string $id,
+        string $what,
+        ?Span $to,
+        array $nearest,
+        string $word,
+        ?Settlement $settlement,
+    ): array {
         $booking = $edit->bookings->findOrFail((int) $id);
         $booking->setRelation('sheet', $edit->sheet);
         $choice = $settlement->choices[$booking->id] ?? null;
@@ -64,16 +83,29 @@ final class EffectData
         return [
             'booking' => $booking->id,
             'what' => $what,
-            'sheet' => $edit->statement === null ? $edit->sheet->title.', '.$edit->sheet->host->name : '',
+            'sheet' => $edit->statement === null ? $edit->sheet->title . ', ' . $edit->sheet->host->name : '',
             'name' => $booking->pass->name,
             'student' => $booking->student,
             'from' => self::said($booking->span(), $edit),
             'to' => $to === null ? null : self::slot($to, $edit),
-            'nearest' => array_map(static fn (Span $slot): array => self::slot($slot, $edit), $nearest),
+            'nearest' => array_map(static fn(Span $slot): array => self::slot($slot, $edit), $nearest),
             'message' => match ($choice['do'] ?? ($what === 'time' && $to === null ? 'leave' : 'move')) {
                 'leave' => '',
-                'cancel' => $this->preview->cancelled($booking, $word, $edit->after->world->now, $edit->insteadOf($booking)),
-                default => $this->moved($booking, $what, ($choice['to'] ?? null) === null ? $to : self::chosen($choice['to'], [...$nearest, ...($to === null ? [] : [$to])]), $edit, $word),
+                'cancel' => $this->preview->cancelled(
+                    $booking,
+                    $word,
+                    $edit->after->world->now,
+                    $edit->insteadOf($booking),
+                ),
+                default => $this->moved(
+                    $booking,
+                    $what,
+                    ($choice['to'] ?? null) === null
+                        ? $to
+                        : self::chosen($choice['to'], [...$nearest, ...$to === null ? [] : [$to]]),
+                    $edit,
+                    $word,
+                ),
             },
         ];
     }
@@ -100,7 +132,11 @@ final class EffectData
     {
         $zone = $edit->after->sheet->zone;
 
-        return Spell::shortDate($zone->dateAt($slot->start)).', '.Spell::time($slot->start, $zone).' to '.Spell::time($slot->end, $zone);
+        return Spell::shortDate($zone->dateAt($slot->start)) .
+            ', ' .
+            Spell::time($slot->start, $zone) .
+            ' to ' .
+            Spell::time($slot->end, $zone);
     }
 
     /** The text of the message about another time, length or place as it would go out. */
@@ -115,10 +151,16 @@ final class EffectData
         if ($to !== null) {
             $then->forceFill(['starts_at' => Instant::column($to->start), 'ends_at' => Instant::column($to->end)]);
         } elseif ($edit->statement !== null) {
-            $then->setRelation('place', (new Place)->forceFill($edit->statement->places[0]->columns()));
+            $then->setRelation('place', (new Place())->forceFill($edit->statement->places[0]->columns()));
         }
         $was = $to !== null && $to->start !== $booking->span()->start ? $booking->span()->start : null;
 
-        return $this->preview->moved($then, $what === 'place' ? Occasion::PlaceChanged : Occasion::Moved, $word, $edit->after->world->now, $was);
+        return $this->preview->moved(
+            $then,
+            $what === 'place' ? Occasion::PlaceChanged : Occasion::Moved,
+            $word,
+            $edit->after->world->now,
+            $was,
+        );
     }
 }

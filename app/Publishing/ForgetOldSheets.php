@@ -31,10 +31,13 @@ final class ForgetOldSheets extends Command
     {
         $days = config('recess.keep_days');
         $before = CarbonImmutable::now()->subDays(is_int($days) ? $days : 730);
-        $old = Sheet::query()->where('put_away_at', '<', $before)
-            ->whereDoesntHave('bookings', static fn ($booking) => $booking->where('ends_at', '>=', $before))->limit(self::MOST)->get();
+        $old = Sheet::query()
+            ->where('put_away_at', '<', $before)
+            ->whereDoesntHave('bookings', static fn($booking) => $booking->where('ends_at', '>=', $before))
+            ->limit(self::MOST)
+            ->get();
         foreach ($old as $sheet) {
-            Contended::transaction(static fn () => self::remove($sheet));
+            Contended::transaction(static fn() => self::remove($sheet));
         }
 
         return self::SUCCESS;
@@ -42,13 +45,26 @@ final class ForgetOldSheets extends Command
 
     private static function remove(Sheet $sheet): void
     {
-        $passes = Booking::query()->where('sheet_id', $sheet->id)->pluck('pass_id')->merge(Waiting::query()->where('sheet_id', $sheet->id)->pluck('pass_id'))->unique();
+        $passes = Booking::query()
+            ->where('sheet_id', $sheet->id)
+            ->pluck('pass_id')
+            ->merge(Waiting::query()->where('sheet_id', $sheet->id)->pluck('pass_id'))
+            ->unique();
         Booking::query()->where('sheet_id', $sheet->id)->delete();
         Waiting::query()->where('sheet_id', $sheet->id)->delete();
         Hold::query()->where('sheet_id', $sheet->id)->whereNotNull('with_hold_id')->delete();
         Hold::query()->where('sheet_id', $sheet->id)->delete();
         $sheet->delete();
-        $empty = static fn (string $table): \Closure => static fn (Builder $other) => $other->from($table)->whereColumn("$table.pass_id", 'passes.id');
-        Pass::query()->whereKey($passes->all())->whereNull('guardian_id')->whereNull('staff_id')->whereNotExists($empty('bookings'))->whereNotExists($empty('waiting'))->whereNotExists($empty('guests'))->delete();
+        $empty = static fn(string $table): \Closure => static fn(Builder $other) => $other
+            ->from($table)
+            ->whereColumn("$table.pass_id", 'passes.id');
+        Pass::query()
+            ->whereKey($passes->all())
+            ->whereNull('guardian_id')
+            ->whereNull('staff_id')
+            ->whereNotExists($empty('bookings'))
+            ->whereNotExists($empty('waiting'))
+            ->whereNotExists($empty('guests'))
+            ->delete();
     }
 }

@@ -14,9 +14,9 @@ final class FreeSlug
     public static function for(string $title, string $host): string
     {
         $base = Str::limit(Str::slug($title), 40, '') ?: 'sheet';
-        $named = Str::limit($base.'-'.Str::slug($host), 70, '');
+        $named = Str::limit($base . '-' . Str::slug($host), 70, '');
         foreach ([$base, $named] as $slug) {
-            if (! self::taken($slug)) {
+            if (!self::taken($slug)) {
                 return $slug;
             }
         }
@@ -27,7 +27,9 @@ final class FreeSlug
 
     public static function taken(string $slug, ?int $butFor = null): bool
     {
-        return Sheet::query()->where('slug', $slug)->where('id', '!=', $butFor ?? 0)->exists()
-            || ! in_array(FormerSlugs::sheet($slug), [null, $butFor], true);
+        return Sheet::query()
+            ->where('slug', $slug)
+            ->where('id', '!=', $butFor ?? 0)
+            ->exists() || !in_array(FormerSlugs::sheet($slug), [null, $butFor], true);
     }
 }

@@ -36,8 +36,12 @@ use Illuminate\Validation\ValidationException;
 /** What a host, or the office, does with bookings. */
 final class HostBookingController
 {
-    public function cancel(#[CurrentUser] StaffMember $staff, Booking $booking, CancelRequest $request, CancelBooking $cancel): JsonResponse
-    {
+    public function cancel(
+        #[CurrentUser] StaffMember $staff,
+        Booking $booking,
+        CancelRequest $request,
+        CancelBooking $cancel,
+    ): JsonResponse {
         if ($booking->stands() && $booking->ends_at->isPast()) {
             return new JsonResponse(['message' => 'This meeting is over, so it cannot be cancelled any more.'], 409);
         }
@@ -46,10 +50,21 @@ final class HostBookingController
         return $this->whole($booking->sheet);
     }
 
-    public function move(#[CurrentUser] StaffMember $staff, Booking $booking, Request $request, MoveBooking $move): JsonResponse
-    {
-        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'note' => ['nullable', 'string', 'max:1000']]);
-        $how = Relocation::by($this->side($staff, $booking), $request->string('note')->toString(), Clock::now())->undoable();
+    public function move(
+        #[CurrentUser] StaffMember $staff,
+        Booking $booking,
+        Request $request,
+        MoveBooking $move,
+    ): JsonResponse {
+        $request->validate([
+            'slot' => ['required', 'string', SlotKey::RULE],
+            'note' => ['nullable', 'string', 'max:1000'],
+        ]);
+        $how = Relocation::by(
+            $this->side($staff, $booking),
+            $request->string('note')->toString(),
+            Clock::now(),
+        )->undoable();
         $move($booking, SlotKey::instant($request->string('slot')->toString()), $how);
 
         return $this->whole($booking->sheet);
@@ -59,7 +74,7 @@ final class HostBookingController
     public function undo(Booking $booking, TakeBack $takeBack): JsonResponse
     {
         $change = LastChange::of($booking, Clock::now());
-        if ($change === null || ! LastChange::isByStaff($change)) {
+        if ($change === null || !LastChange::isByStaff($change)) {
             throw new PassRefused(Words::say('booking.undo_late'));
         }
         $takeBack($booking, Clock::now());
@@ -75,8 +90,15 @@ final class HostBookingController
 
     public function answer(Booking $booking, Request $request, AnswerWish $answer): JsonResponse
     {
-        $request->validate(['answer' => ['required', Rule::enum(WishAnswer::class)], 'note' => ['nullable', 'string', 'max:1000']]);
-        $answer($booking, WishAnswer::from($request->string('answer')->toString()), $request->string('note')->toString());
+        $request->validate([
+            'answer' => ['required', Rule::enum(WishAnswer::class)],
+            'note' => ['nullable', 'string', 'max:1000'],
+        ]);
+        $answer(
+            $booking,
+            WishAnswer::from($request->string('answer')->toString()),
+            $request->string('note')->toString(),
+        );
 
         return $this->whole($booking->sheet);
     }
@@ -85,18 +107,35 @@ final class HostBookingController
     public function link(Sheet $sheet, Request $request, SetLink $set): JsonResponse
     {
         $request->validate([
-            'link' => ['required', 'string', 'max:2000', 'url:http,https'], 'bookings' => ['array', 'max:2000'], 'bookings.*' => ['integer'],
-            'replace' => ['boolean'], 'anyway' => ['boolean'],
+            'link' => ['required', 'string', 'max:2000', 'url:http,https'],
+            'bookings' => ['array', 'max:2000'],
+            'bookings.*' => ['integer'],
+            'replace' => ['boolean'],
+            'anyway' => ['boolean'],
         ]);
         $this->lookOver($request);
-        $ids = array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, (array) $request->input('bookings', []));
-        $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())
+        $ids = array_map(
+            static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0,
+            (array) $request->input('bookings', []),
+        );
+        $bookings = $sheet
+            ->bookings()
+            ->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column(Clock::now()))
-            ->whereHas('place', static fn ($place) => $place->where('kind', 'video'))
-            ->when($ids !== [], static fn ($one) => $one->whereIn('id', $ids), static fn ($one) => $one->whereNull('link')->whereHas('place', static fn ($place) => $place->whereNull('link')))
+            ->whereHas('place', static fn($place) => $place->where('kind', 'video'))
+            ->when(
+                $ids !== [],
+                static fn($one) => $one->whereIn('id', $ids),
+                static fn($one) => $one
+                    ->whereNull('link')
+                    ->whereHas('place', static fn($place) => $place->whereNull('link')),
+            )
             ->get();
         // A link that somebody has already been sent is replaced only when that was asked for.
-        if (! $request->boolean('replace') && $bookings->contains(static fn (Booking $one): bool => $one->link !== null)) {
+        if (
+            !$request->boolean('replace') &&
+            $bookings->contains(static fn(Booking $one): bool => $one->link !== null)
+        ) {
             throw ValidationException::withMessages(['bookings' => Words::say('sheets.links_there')]);
         }
         $set($sheet, $bookings, $request->string('link')->toString());
@@ -108,8 +147,13 @@ final class HostBookingController
     private function lookOver(Request $request): void
     {
         $check = LinkCheck::of($request->string('link')->toString());
-        if ($check->problems !== [] && ! $request->boolean('anyway')) {
-            throw ValidationException::withMessages(['link' => implode(' ', [...$check->problems, ...($check->cleaned === null ? [] : [Words::say('sheets.link_cleaned', ['link' => $check->cleaned])])])]);
+        if ($check->problems !== [] && !$request->boolean('anyway')) {
+            throw ValidationException::withMessages([
+                'link' => implode(' ', [
+                    ...$check->problems,
+                    ...$check->cleaned === null ? [] : [Words::say('sheets.link_cleaned', ['link' => $check->cleaned])],
+                ]),
+            ]);
         }
     }
 

@@ -56,7 +56,12 @@ final class HostSheetData
         $standing = $sheet->bookings()->whereIn('state', BookingState::standing());
         $next = (clone $standing)->where('starts_at', '>=', Instant::column($now))->orderBy('starts_at')->first();
         $looked = Look::of(Auth::id(), $sheet->id);
-        $taken = count(array_filter($timetable->offers(), static fn (Offer $offer): bool => $timetable->capacity($offer->slot)->taken > 0));
+        $taken = count(
+            array_filter(
+                $timetable->offers(),
+                static fn(Offer $offer): bool => $timetable->capacity($offer->slot)->taken > 0,
+            ),
+        );
 
         return [
             'id' => $sheet->id,
@@ -68,14 +73,20 @@ final class HostSheetData
             'audience' => $sheet->audience->value,
             'visit' => $sheet->audience === Audience::Anyone ? $sheet->link() : url("/staff/visit/$sheet->slug"),
             'when' => Spell::list(array_map(Sentence::of(...), $sheet->coreBlocks())),
-            'next' => $next === null ? null : ucfirst(Spell::ahead($next->span()->start, $now, $timetable->sheet->zone)),
-            'fresh' => (clone $standing)->when($looked !== null, static fn ($one) => $one->where('created_at', '>', $looked))->count(),
+            'next' =>
+                $next === null ? null : ucfirst(Spell::ahead($next->span()->start, $now, $timetable->sheet->zone)),
+            'fresh' => (clone $standing)
+                ->when($looked !== null, static fn($one) => $one->where('created_at', '>', $looked))
+                ->count(),
             'asked' => $sheet->bookings()->where('state', BookingState::Asked)->count(),
             'fill' => match (true) {
-                $timetable->offers() === [] => Words::say(
-                    'sheets.fill_none', ['standing' => (clone $standing)->where('ends_at', '>', Instant::column($now))->count()],
-                ),
-                default => Words::say($more ? 'sheets.fill_next' : 'sheets.fill', ['taken' => $taken, 'slots' => count($timetable->offers())]),
+                $timetable->offers() === [] => Words::say('sheets.fill_none', [
+                    'standing' => (clone $standing)->where('ends_at', '>', Instant::column($now))->count(),
+                ]),
+                default => Words::say($more ? 'sheets.fill_next' : 'sheets.fill', [
+                    'taken' => $taken,
+                    'slots' => count($timetable->offers()),
+                ]),
             },
             'slots' => count($timetable->offers()),
             'free' => count($timetable->free()),
@@ -99,14 +110,26 @@ final class HostSheetData
             'channel' => Channel::sheet($sheet),
             'version' => $sheet->version,
             'can_throw_away' => $sheet->round_id === null && $sheet->bookings()->doesntExist(),
-            'can_be_draft' => $sheet->round_id === null && $sheet->state !== SheetState::Draft && ! $sheet->hasBeenUsed(),
+            'can_be_draft' =>
+                $sheet->round_id === null && $sheet->state !== SheetState::Draft && !$sheet->hasBeenUsed(),
             'questions' => $sheet->questions->toArray(),
-            'places' => array_values($sheet->places->map(static fn (Place $place): array => ['id' => $place->id, 'label' => $place->label])->all()),
+            'places' => array_values(
+                $sheet->places
+                    ->map(static fn(Place $place): array => ['id' => $place->id, 'label' => $place->label])
+                    ->all(),
+            ),
             'colleagues' => Sentence::colleagues(
-                array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [$one->colleague->name, $one->role])->all()),
+                array_values(
+                    $sheet->colleagues
+                        ->map(static fn(SheetHost $one): array => [$one->colleague->name, $one->role])
+                        ->all(),
+                ),
             ),
             'asked_of_you' => self::askedOfYou($sheet),
-            'can_change' => Auth::user() instanceof StaffMember && $sheet->isRunBy(Auth::user()) && $sheet->kind !== SheetKind::Knock,
+            'can_change' =>
+                Auth::user() instanceof StaffMember &&
+                $sheet->isRunBy(Auth::user()) &&
+                $sheet->kind !== SheetKind::Knock,
             'intro' => $sheet->intro,
             'note' => $sheet->paused_note,
             'zone' => Spell::zone($zone),
@@ -114,28 +137,49 @@ final class HostSheetData
             'days' => RulerData::days(
                 $timetable,
                 new RulerNotes(
-                    busy: [...self::busy($sheet, $timetable->pieces), ...self::rests($sheet)], extra: $timetable->sheet->seatsAdded, shut: self::shut($sheet),
+                    busy: [...self::busy($sheet, $timetable->pieces), ...self::rests($sheet)],
+                    extra: $timetable->sheet->seatsAdded,
+                    shut: self::shut($sheet),
                 ),
             ),
             'later' => $later === null ? null : (string) $later,
             'links_missing' => self::linksMissing($sheet, $now),
             // What was kept for an address that never answered was nobody's booking.
-            'bookings' => array_values($sheet->bookings()->where(static fn ($one) => $one->whereNull('confirm_until')->orWhere('state', BookingState::Kept))->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get()
-                ->map(static fn (Booking $booking): array => self::booking($booking, $zone, $now))->all()),
+            'bookings' => array_values(
+                $sheet
+                    ->bookings()
+                    ->where(static fn($one) => $one->whereNull('confirm_until')->orWhere('state', BookingState::Kept))
+                    ->with(['pass', 'place', 'host', 'guests.pass'])
+                    ->orderBy('starts_at')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(static fn(Booking $booking): array => self::booking($booking, $zone, $now))
+                    ->all(),
+            ),
         ];
     }
 
     /** @return array{booking: int, said: string, seconds: int}|null what staff have done last to one of its meetings, while it can be taken back */
     private static function undo(Sheet $sheet, int $now): ?array
     {
-        $recent = $sheet->bookings()->where('updated_at', '>', Instant::column($now - Undoable::LASTS))->with('pass')->limit(50)->get()->keyBy('id');
+        $recent = $sheet
+            ->bookings()
+            ->where('updated_at', '>', Instant::column($now - Undoable::LASTS))
+            ->with('pass')
+            ->limit(50)
+            ->get()
+            ->keyBy('id');
         $change = Undoable::lastOf(array_map(LastChange::about(...), array_values($recent->modelKeys())), $now);
-        $booking = $change === null ? null : $recent->first(static fn (Booking $one): bool => LastChange::about($one->id) === $change->about);
-        if ($change === null || $booking === null || ! LastChange::isByStaff($change) || $change->seconds($now) === 0) {
+        $booking =
+            $change === null
+                ? null
+                : $recent->first(static fn(Booking $one): bool => LastChange::about($one->id) === $change->about);
+        if ($change === null || $booking === null || !LastChange::isByStaff($change) || $change->seconds($now) === 0) {
             return null;
         }
-        $said = Words::say('sheets.undo_'.str_replace(' ', '_', $change->what), [
-            'name' => $booking->student ?: $booking->pass->name, 'when' => Spell::moment($booking->span()->start, $sheet->host->school->timeZone()),
+        $said = Words::say('sheets.undo_' . str_replace(' ', '_', $change->what), [
+            'name' => $booking->student ?: $booking->pass->name,
+            'when' => Spell::moment($booking->span()->start, $sheet->host->school->timeZone()),
         ]);
 
         return ['booking' => $booking->id, 'said' => $said, 'seconds' => $change->seconds($now)];
@@ -156,7 +200,9 @@ final class HostSheetData
         $today = $sheet->toCore()->zone->dateAt($now);
         [$timetable, $later] = Judge::pageOfAll($sheet, $from ?? $today, self::DAYS, $now);
 
-        return $timetable->pieces === [] && $from === null ? Judge::pageOfAll($sheet, LocalDate::fromDay(0), self::DAYS, $now) : [$timetable, $later];
+        return $timetable->pieces === [] && $from === null
+            ? Judge::pageOfAll($sheet, LocalDate::fromDay(0), self::DAYS, $now)
+            : [$timetable, $later];
     }
 
     /**
@@ -169,22 +215,36 @@ final class HostSheetData
             return [];
         }
 
-        return array_values(BusySpan::query()->whereIn('calendar_id', $sheet->host->calendars()->select('id'))
-            ->where('starts_at', '<', Instant::column($pieces[count($pieces) - 1]->stretch->end))
-            ->where('ends_at', '>', Instant::column($pieces[0]->stretch->start))
-            ->orderBy('starts_at')->limit(500)->get()
-            // A colleague on the sheet sees that the host is busy, not with what.
-            ->map(static fn (BusySpan $busy): array => [$busy->span(), Auth::id() === $sheet->staff_id ? $busy->title : ''])->all());
+        return array_values(
+            BusySpan::query()
+                ->whereIn('calendar_id', $sheet->host->calendars()->select('id'))
+                ->where('starts_at', '<', Instant::column($pieces[count($pieces) - 1]->stretch->end))
+                ->where('ends_at', '>', Instant::column($pieces[0]->stretch->start))
+                ->orderBy('starts_at')
+                ->limit(500)
+                ->get()
+                // A colleague on the sheet sees that the host is busy, not with what.
+                ->map(
+                    static fn(BusySpan $busy): array => [
+                        $busy->span(),
+                        Auth::id() === $sheet->staff_id ? $busy->title : '',
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<array{Span, string}> what longer meetings of a round take beside their slot */
     private static function rests(Sheet $sheet): array
     {
         $rests = [];
-        $longer = static fn (Builder $hold) => $hold->whereColumn('holds.ends_at', '<', 'bookings.ends_at');
-        foreach ($sheet->round_id === null ? [] : $sheet->bookings()->whereHas('hold', $longer)->with('hold')->get() as $booking) {
+        $longer = static fn(Builder $hold) => $hold->whereColumn('holds.ends_at', '<', 'bookings.ends_at');
+        foreach (
+            $sheet->round_id === null ? [] : $sheet->bookings()->whereHas('hold', $longer)->with('hold')->get()
+            as $booking
+        ) {
             $rest = $booking->rest();
-            $rest === null || $rests[] = [$rest, Words::say('rounds.longer', ['student' => $booking->student])];
+            $rest === null || ($rests[] = [$rest, Words::say('rounds.longer', ['student' => $booking->student])]);
         }
 
         return $rests;
@@ -205,8 +265,13 @@ final class HostSheetData
 
     private static function linksMissing(Sheet $sheet, int $now): int
     {
-        return $sheet->bookings()->where('state', BookingState::Booked)->where('ends_at', '>', Instant::column($now))
-            ->whereNull('bookings.link')->whereHas('place', static fn ($place) => $place->where('kind', 'video')->whereNull('link'))->count();
+        return $sheet
+            ->bookings()
+            ->where('state', BookingState::Booked)
+            ->where('ends_at', '>', Instant::column($now))
+            ->whereNull('bookings.link')
+            ->whereHas('place', static fn($place) => $place->where('kind', 'video')->whereNull('link'))
+            ->count();
     }
 
     /** @return array<string, mixed> as HostBooking */
@@ -228,15 +293,18 @@ final class HostSheetData
             'mail_failure' => $booking->pass->mail_failure,
             'answers' => (object) $booking->sheet->questions->said($booking->answers, true),
             'guests' => array_values(
-                $booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)
-                    ->map(static fn (Guest $guest): string => $guest->pass->name)->all(),
+                $booking->guests
+                    ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
+                    ->map(static fn(Guest $guest): string => $guest->pass->name)
+                    ->all(),
             ),
             'place' => $booking->place->label,
             'video' => $booking->place->kind->value === 'video',
             'link' => MeetingLink::of($booking),
             'state' => $booking->state->value,
             'maybe' => $booking->maybe,
-            'held_until' => $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
+            'held_until' =>
+                $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
             'made_by' => $booking->made_by->value,
             'cancelled_by' => $booking->cancelled_by?->value,
             'cancel_note' => $booking->cancel_note,

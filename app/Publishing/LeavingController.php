@@ -32,15 +32,36 @@ final class LeavingController
         $meetings = LetLeave::meetings($person, $now);
 
         return new JsonResponse([
-            'sheets' => array_values(Sheet::query()->where('staff_id', $person->id)->whereNull('put_away_at')->where('state', '!=', SheetState::Closed)->orderBy('title')->pluck('title')->all()),
-            'meetings' => array_map(static fn (Booking $one): string => Words::say('accounts.meeting', ['when' => Spell::moment($one->span()->start, $zone), 'who' => $one->student ?: $one->pass->name]), array_slice($meetings, 0, 100)),
+            'sheets' => array_values(
+                Sheet::query()
+                    ->where('staff_id', $person->id)
+                    ->whereNull('put_away_at')
+                    ->where('state', '!=', SheetState::Closed)
+                    ->orderBy('title')
+                    ->pluck('title')
+                    ->all(),
+            ),
+            'meetings' => array_map(
+                static fn(Booking $one): string => Words::say('accounts.meeting', [
+                    'when' => Spell::moment($one->span()->start, $zone),
+                    'who' => $one->student ?: $one->pass->name,
+                ]),
+                array_slice($meetings, 0, 100),
+            ),
             'count' => count($meetings),
         ]);
     }
 
-    public function leave(#[CurrentUser] StaffMember $reader, StaffMember $person, Request $request, LetLeave $leave): JsonResponse
-    {
-        $request->validate(['to' => ['nullable', 'integer', $this->colleague($reader, $person)], 'word' => ['present', 'nullable', 'string', 'max:1000']]);
+    public function leave(
+        #[CurrentUser] StaffMember $reader,
+        StaffMember $person,
+        Request $request,
+        LetLeave $leave,
+    ): JsonResponse {
+        $request->validate([
+            'to' => ['nullable', 'integer', $this->colleague($reader, $person)],
+            'word' => ['present', 'nullable', 'string', 'max:1000'],
+        ]);
         if ($person->id === $reader->id) {
             throw new NotNow(Words::say('accounts.leave_yourself'));
         }
@@ -48,18 +69,38 @@ final class LeavingController
         LogBook::note('left', $person, ['about' => $person->name]);
         $done = $leave($person, $to, $request->string('word')->trim()->toString(), Clock::now());
 
-        return new JsonResponse(['said' => Words::say('accounts.left_said', ['name' => $person->name, 'to' => $to->name ?? 'nobody'] + $done), 'list' => StaffList::of($reader, Clock::now())]);
+        return new JsonResponse([
+            'said' => Words::say(
+                'accounts.left_said',
+                ['name' => $person->name, 'to' => $to->name ?? 'nobody'] + $done,
+            ),
+            'list' => StaffList::of($reader, Clock::now()),
+        ]);
     }
 
     /** A colleague looks after all of somebody's sheets until a day is over. */
     public function lend(#[CurrentUser] StaffMember $reader, StaffMember $person, Request $request): JsonResponse
     {
-        $request->validate(['to' => ['required', 'integer', $this->colleague($reader, $person)], 'until' => ['required', 'date_format:Y-m-d', 'after_or_equal:'.$reader->school->timeZone()->dateAt(Clock::now())]]);
+        $request->validate([
+            'to' => ['required', 'integer', $this->colleague($reader, $person)],
+            'until' => [
+                'required',
+                'date_format:Y-m-d',
+                'after_or_equal:' . $reader->school->timeZone()->dateAt(Clock::now()),
+            ],
+        ]);
         $zone = $reader->school->timeZone();
         $until = $zone->instant(\Recess\Time\LocalDate::parse($request->string('until')->toString())->plusDays(1), 0);
-        Lending::query()->upsert([['of_id' => $person->id, 'to_id' => $request->integer('to'), 'until' => Instant::column($until)]], ['of_id', 'to_id'], ['until']);
+        Lending::query()->upsert(
+            [['of_id' => $person->id, 'to_id' => $request->integer('to'), 'until' => Instant::column($until)]],
+            ['of_id', 'to_id'],
+            ['until'],
+        );
 
-        LogBook::note('lent', $person, ['about' => $person->name, 'to' => StaffMember::query()->whereKey($request->integer('to'))->value('name')]);
+        LogBook::note('lent', $person, [
+            'about' => $person->name,
+            'to' => StaffMember::query()->whereKey($request->integer('to'))->value('name'),
+        ]);
 
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }
@@ -73,6 +114,9 @@ final class LeavingController
 
     private function colleague(StaffMember $reader, StaffMember $person): \Illuminate\Validation\Rules\Exists
     {
-        return Rule::exists('staff', 'id')->where('school_id', $reader->school_id)->whereNull('left_at')->whereNot('id', $person->id);
+        return Rule::exists('staff', 'id')
+            ->where('school_id', $reader->school_id)
+            ->whereNull('left_at')
+            ->whereNot('id', $person->id);
     }
 }

@@ -35,9 +35,12 @@ use Illuminate\Support\Str;
  */
 final class LetLeave
 {
-    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel, private readonly EndKnocks $endKnocks, private readonly InterpretNoMore $interpretNoMore)
-    {
-    }
+    public function __construct(
+        private readonly Relocate $relocate,
+        private readonly CancelBooking $cancel,
+        private readonly EndKnocks $endKnocks,
+        private readonly InterpretNoMore $interpretNoMore,
+    ) {}
 
     /**
      * @param  StaffMember|null  $to  who takes the sheets; null when they are closed
@@ -73,8 +76,16 @@ final class LetLeave
     /** @return list<Booking> those with them, still to come */
     public static function meetings(StaffMember $staff, int $now): array
     {
-        return array_values(Booking::query()->where('staff_id', $staff->id)->whereIn('state', BookingState::standing())->where('ends_at', '>', Instant::column($now))
-            ->with(['sheet.host.school', 'pass', 'host'])->orderBy('starts_at')->get()->all());
+        return array_values(
+            Booking::query()
+                ->where('staff_id', $staff->id)
+                ->whereIn('state', BookingState::standing())
+                ->where('ends_at', '>', Instant::column($now))
+                ->with(['sheet.host.school', 'pass', 'host'])
+                ->orderBy('starts_at')
+                ->get()
+                ->all(),
+        );
     }
 
     /** @return bool whether there was anything to do with it */
@@ -102,10 +113,13 @@ final class LetLeave
             return false;
         }
         try {
-            ($this->relocate)([Destination::hour($booking, $booking->slot(), $booking->sheet, $to->id)], Relocation::handedOver($word, $now));
+            ($this->relocate)(
+                [Destination::hour($booking, $booking->slot(), $booking->sheet, $to->id)],
+                Relocation::handedOver($word, $now),
+            );
 
             return true;
-        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn|OtherHost) {
+        } catch (UniqueConstraintViolationException | NoSeatLeft | NotAsFilledIn | OtherHost) {
             return false;
         }
     }
@@ -114,17 +128,30 @@ final class LetLeave
     {
         Contended::transaction(static function () use ($staff, $now): void {
             // Their time alongside others is nobody's any more; those meetings stand.
-            Hold::query()->where('staff_id', $staff->id)->whereNotNull('with_hold_id')->where('ends_at', '>', Instant::column($now))
-                ->whereNotIn('with_hold_id', Booking::query()->where('interpreter_id', $staff->id)->whereNotNull('hold_id')->select('hold_id'))->delete();
+            Hold::query()
+                ->where('staff_id', $staff->id)
+                ->whereNotNull('with_hold_id')
+                ->where('ends_at', '>', Instant::column($now))
+                ->whereNotIn(
+                    'with_hold_id',
+                    Booking::query()->where('interpreter_id', $staff->id)->whereNotNull('hold_id')->select('hold_id'),
+                )
+                ->delete();
             SheetHost::query()->where('staff_id', $staff->id)->delete();
             // What else is theirs goes from the rooms that keep it.
             event(new HasLeft($staff));
-            $staff->forceFill(
-                [
-                    'left_at' => Instant::column($now), 'office' => false, 'reader' => false, 'password' => Str::random(60), 'totp_secret' => null,
-                    'totp_at' => null, 'feed_hash' => null, 'picture' => null,
-                ],
-            )->save();
+            $staff
+                ->forceFill([
+                    'left_at' => Instant::column($now),
+                    'office' => false,
+                    'reader' => false,
+                    'password' => Str::random(60),
+                    'totp_secret' => null,
+                    'totp_at' => null,
+                    'feed_hash' => null,
+                    'picture' => null,
+                ])
+                ->save();
         });
     }
 }

@@ -15,7 +15,11 @@ final class Look
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(StaffMember $staff, Sheet $sheet, int $now): void
     {
-        DB::table('looks')->upsert([['staff_id' => $staff->id, 'sheet_id' => $sheet->id, 'looked_at' => Instant::column($now)]], ['staff_id', 'sheet_id'], ['looked_at']);
+        DB::table('looks')->upsert(
+            [['staff_id' => $staff->id, 'sheet_id' => $sheet->id, 'looked_at' => Instant::column($now)]],
+            ['staff_id', 'sheet_id'],
+            ['looked_at'],
+        );
     }
 
     /** As its column has it; null where they never did. */

@@ -11,6 +11,8 @@ final class NotADraftAgain extends Refused
 {
     public function __construct()
     {
-        parent::__construct('Somebody has booked here or waits for a time, so this sheet cannot be a draft again. Pause it, or close it: whoever has booked keeps their time.');
+        parent::__construct(
+            'Somebody has booked here or waits for a time, so this sheet cannot be a draft again. Pause it, or close it: whoever has booked keeps their time.',
+        );
     }
 }

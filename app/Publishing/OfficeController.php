@@ -27,11 +27,19 @@ final class OfficeController
 
     public function slip(Booking $booking): Response
     {
-        $pdf = Printed::pdf('paper.slip', [
-            'booking' => $booking,
-            'when' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-        ], $booking->sheet->host->school->country);
+        $pdf = Printed::pdf(
+            'paper.slip',
+            [
+                'booking' => $booking,
+                'when' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+            ],
+            $booking->sheet->host->school->country,
+        );
 
-        return new Response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="slip.pdf"', 'Cache-Control' => 'no-store, private']);
+        return new Response($pdf, 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="slip.pdf"',
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 }

@@ -12,9 +12,7 @@ use App\Timetables\Guards;
 /** Takes bookings on a sheet from now on; colleagues who are on it hear of it. To be called inside a transaction. */
 final class OpenSheet
 {
-    public function __construct(private readonly AskColleagues $askColleagues)
-    {
-    }
+    public function __construct(private readonly AskColleagues $askColleagues) {}
 
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(Sheet $sheet, int $now): void

@@ -12,9 +12,7 @@ use App\Timetables\Judge;
 /** Opens a sheet to everybody who has its link. */
 final class PublishSheet
 {
-    public function __construct(private readonly OpenSheet $open)
-    {
-    }
+    public function __construct(private readonly OpenSheet $open) {}
 
     /**
      * @param  int  $now  seconds since the epoch
@@ -23,8 +21,11 @@ final class PublishSheet
      */
     public function __invoke(Sheet $sheet, int $now): Sheet
     {
-        if (Judge::firstFree($sheet, $now, Asking::host()) === null && Judge::toCome($sheet, $now, Asking::host())?->opensAt() === null) {
-            throw new NothingToBook;
+        if (
+            Judge::firstFree($sheet, $now, Asking::host()) === null &&
+            Judge::toCome($sheet, $now, Asking::host())?->opensAt() === null
+        ) {
+            throw new NothingToBook();
         }
 
         return Contended::transaction(function () use ($sheet, $now): Sheet {

@@ -7,6 +7,4 @@ namespace App\Publishing;
 use App\Framework\Room;
 
 /** The worksheet, sheets, and edits with whom they hit. */
-final class PublishingRoom extends Room
-{
-}
+final class PublishingRoom extends Room {}

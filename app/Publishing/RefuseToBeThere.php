@@ -21,7 +21,11 @@ final class RefuseToBeThere
             $sheet->colleagues()->where('staff_id', $colleague->id)->delete();
             $sheet->update(['version' => $sheet->version + 1]);
             // Their time alongside somebody else is theirs again; meetings that are with themselves stay with them.
-            $theirs = Hold::query()->where('sheet_id', $sheet->id)->where('staff_id', $colleague->id)->whereNotNull('with_hold_id')->where('ends_at', '>', Instant::column($now));
+            $theirs = Hold::query()
+                ->where('sheet_id', $sheet->id)
+                ->where('staff_id', $colleague->id)
+                ->whereNotNull('with_hold_id')
+                ->where('ends_at', '>', Instant::column($now));
             $meetings = (clone $theirs)->count();
             $theirs->delete();
             event(new ColleagueRefused($sheet, $colleague, $meetings));

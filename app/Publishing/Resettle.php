@@ -20,24 +20,28 @@ use Recess\Changes\Booked;
 /** Carries out what was settled for the bookings that an edit touches; one message each. To be called inside the edit's transaction. */
 final class Resettle
 {
-    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel)
-    {
-    }
+    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel) {}
 
     /** @throws SettlementFailed when a time that was chosen cannot be had after all */
     public function __invoke(Sheet $sheet, EditEffect $effect, Settlement $settlement): void
     {
         $moves = [];
         foreach ($effect->effect->otherLength as [$booked, $slot]) {
-            $this->chosen($settlement, $booked) === 'leave' || $moves[] = Destination::slot($this->booking($booked), $slot->start, $sheet);
+            $this->chosen($settlement, $booked) === 'leave' ||
+                ($moves[] = Destination::slot($this->booking($booked), $slot->start, $sheet));
         }
         foreach ($effect->effect->left as $left) {
-            $choice = $settlement->choices[(int) $left->booking->id] ?? ['do' => $left->proposed === null ? 'leave' : 'move', 'to' => $left->proposed?->start];
+            $choice = $settlement->choices[(int) $left->booking->id] ?? [
+                'do' => $left->proposed === null ? 'leave' : 'move',
+                'to' => $left->proposed?->start,
+            ];
             if ($choice['do'] === 'cancel') {
                 ($this->cancel)($this->booking($left->booking), Ending::by(Party::Host, $settlement->word));
             } elseif ($choice['do'] === 'move') {
-                $start = $choice['to'] ?? throw new SettlementFailed('A time has to be chosen for everybody who is moved.');
-                $effect->after->slotAt($start) ?? throw new SettlementFailed('A time that was chosen is not on the sheet any more.');
+                $start =
+                    $choice['to'] ?? throw new SettlementFailed('A time has to be chosen for everybody who is moved.');
+                $effect->after->slotAt($start) ??
+                    throw new SettlementFailed('A time that was chosen is not on the sheet any more.');
                 $moves[] = Destination::slot($this->booking($left->booking), $start, $sheet);
             }
         }
@@ -47,7 +51,10 @@ final class Resettle
                 $booking = $this->booking($booked);
                 $there = array_key_first($sheet->toCore()->placesAt($booking->span()));
                 $this->relocate->toPlace(
-                    $booking, $sheet->places->firstWhere('id', $there) ?? $sheet->places->firstOrFail(), Party::Host, $settlement->word,
+                    $booking,
+                    $sheet->places->firstWhere('id', $there) ?? $sheet->places->firstOrFail(),
+                    Party::Host,
+                    $settlement->word,
                 );
             }
         }
@@ -58,7 +65,7 @@ final class Resettle
     {
         try {
             $moves === [] || ($this->relocate)($moves, Relocation::by(Party::Host, $word, $now));
-        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn) {
+        } catch (UniqueConstraintViolationException | NoSeatLeft | NotAsFilledIn) {
             throw new SettlementFailed(
                 'A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.',
             );

@@ -10,7 +10,5 @@ use Recess\Changes\Within;
 final readonly class Settlement
 {
     /** @param  array<int, array{do: string, to: int|null}>  $choices  by booking: move (to an instant), leave or cancel */
-    public function __construct(public array $choices, public string $word, public Within $within = Within::SameWeek)
-    {
-    }
+    public function __construct(public array $choices, public string $word, public Within $within = Within::SameWeek) {}
 }

@@ -29,13 +29,16 @@ final class SettlementInput
 
     public static function of(Request $request): ?Settlement
     {
-        if (! is_array($request->input('settle'))) {
+        if (!is_array($request->input('settle'))) {
             return null;
         }
         $choices = [];
         foreach ((array) $request->input('settle.bookings', []) as $one) {
             if (is_array($one)) {
-                $choices[(int) $one['id']] = ['do' => (string) $one['do'], 'to' => is_string($one['to'] ?? null) ? SlotKey::instant($one['to']) : null];
+                $choices[(int) $one['id']] = [
+                    'do' => (string) $one['do'],
+                    'to' => is_string($one['to'] ?? null) ? SlotKey::instant($one['to']) : null,
+                ];
             }
         }
 

@@ -35,55 +35,125 @@ final class SheetController
     public function index(#[CurrentUser] StaffMember $host): View
     {
         $now = Clock::now();
-        $sheets = Sheet::query()->where('kind', '!=', SheetKind::Knock)
-            ->where(static fn ($one) => $one->where('staff_id', $host->id)->orWhereHas('colleagues', static fn ($colleague) => $colleague->where('staff_id', $host->id))->orWhereIn('staff_id', $host->standsInFor()))
-            ->with(Sheet::PARTS)->orderByDesc('id')->get();
+        $sheets = Sheet::query()
+            ->where('kind', '!=', SheetKind::Knock)
+            ->where(
+                static fn($one) => $one
+                    ->where('staff_id', $host->id)
+                    ->orWhereHas('colleagues', static fn($colleague) => $colleague->where('staff_id', $host->id))
+                    ->orWhereIn('staff_id', $host->standsInFor()),
+            )
+            ->with(Sheet::PARTS)
+            ->orderByDesc('id')
+            ->get();
 
         return Page::staff('Sheets', 'Your sheets', [
             'host' => $host->name,
-            'door' => '/d/'.$host->slug,
+            'door' => '/d/' . $host->slug,
             'next' => self::nextMeeting($host, $now),
             'asked' => HostKnocks::waiting($host, $now),
-            'notices' => $host->notices()->whereNull('seen_at')->orderByDesc('id')->limit(50)->get()
-                ->map(static fn (Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])->all(),
+            'notices' => $host
+                ->notices()
+                ->whereNull('seen_at')
+                ->orderByDesc('id')
+                ->limit(50)
+                ->get()
+                ->map(static fn(Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])
+                ->all(),
             'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
-            'for_staff' => array_values(Sheet::query()->where('audience', Audience::Staff)->whereHas('host', static fn ($one) => $one->where('school_id', $host->school_id))->where('state', SheetState::Open)->whereNull('put_away_at')->where('staff_id', '!=', $host->id)->with('host')->orderBy('title')->limit(100)->get()
-                ->map(static fn (Sheet $sheet): array => ['path' => "/staff/visit/$sheet->slug", 'title' => $sheet->title, 'host' => $sheet->host->name])->all()),
-            'sheets' => $sheets->map(static fn (Sheet $sheet): array => HostSheetData::row($sheet, $now))->all(),
+            'for_staff' => array_values(
+                Sheet::query()
+                    ->where('audience', Audience::Staff)
+                    ->whereHas('host', static fn($one) => $one->where('school_id', $host->school_id))
+                    ->where('state', SheetState::Open)
+                    ->whereNull('put_away_at')
+                    ->where('staff_id', '!=', $host->id)
+                    ->with('host')
+                    ->orderBy('title')
+                    ->limit(100)
+                    ->get()
+                    ->map(
+                        static fn(Sheet $sheet): array => [
+                            'path' => "/staff/visit/$sheet->slug",
+                            'title' => $sheet->title,
+                            'host' => $sheet->host->name,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'sheets' => $sheets->map(static fn(Sheet $sheet): array => HostSheetData::row($sheet, $now))->all(),
         ]);
     }
 
     private static function nextMeeting(StaffMember $host, int $now): string
     {
-        $next = Booking::query()->where('staff_id', $host->id)->where('state', BookingState::Booked)->where('starts_at', '>', Instant::column($now))->with('pass')->orderBy('starts_at')->first();
+        $next = Booking::query()
+            ->where('staff_id', $host->id)
+            ->where('state', BookingState::Booked)
+            ->where('starts_at', '>', Instant::column($now))
+            ->with('pass')
+            ->orderBy('starts_at')
+            ->first();
 
-        return $next === null ? '' : Words::say('day.next_meeting', ['when' => Spell::ahead($next->span()->start, $now, $host->school->timeZone()), 'who' => $next->student ?: $next->pass->name]);
+        return $next === null
+            ? ''
+            : Words::say('day.next_meeting', [
+                'when' => Spell::ahead($next->span()->start, $now, $host->school->timeZone()),
+                'who' => $next->student ?: $next->pass->name,
+            ]);
     }
 
     /** @return list<array<string, mixed>> every colleague's open sheet, for whoever books for people on the phone */
     private function ofTheSchool(StaffMember $office, int $now): array
     {
-        $sheets = Sheet::query()->where('state', SheetState::Open)->where('staff_id', '!=', $office->id)->whereNull('put_away_at')
-            ->whereHas('host', static fn ($host) => $host->where('school_id', $office->school_id))
-            ->with(Sheet::PARTS)->orderBy('title')->get();
-        $soonest = Judge::soonestOfAll($sheets->mapWithKeys(static fn (Sheet $sheet): array => [$sheet->id => $sheet->toCore()])->all(), $now);
+        $sheets = Sheet::query()
+            ->where('state', SheetState::Open)
+            ->where('staff_id', '!=', $office->id)
+            ->whereNull('put_away_at')
+            ->whereHas('host', static fn($host) => $host->where('school_id', $office->school_id))
+            ->with(Sheet::PARTS)
+            ->orderBy('title')
+            ->get();
+        $soonest = Judge::soonestOfAll(
+            $sheets->mapWithKeys(static fn(Sheet $sheet): array => [$sheet->id => $sheet->toCore()])->all(),
+            $now,
+        );
 
-        return array_values($sheets->map(static fn (Sheet $sheet): array => [
-            'id' => $sheet->id, 'title' => $sheet->title, 'host' => $sheet->host->name,
-            'next' => ($free = $soonest[$sheet->id]->free) !== null ? Spell::ahead($free->start, $now, $sheet->toCore()->zone) : null,
-        ])->all());
+        return array_values(
+            $sheets
+                ->map(
+                    static fn(Sheet $sheet): array => [
+                        'id' => $sheet->id,
+                        'title' => $sheet->title,
+                        'host' => $sheet->host->name,
+                        'next' =>
+                            ($free = $soonest[$sheet->id]->free) !== null
+                                ? Spell::ahead($free->start, $now, $sheet->toCore()->zone)
+                                : null,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     public function create(#[CurrentUser] StaffMember $host, Request $request): View
     {
         $kind = SheetKind::tryFrom(Asked::word($request, 'kind')) ?? SheetKind::Conferences;
 
-        return Page::staff('Worksheet', 'New sheet', WorksheetData::of($host, null, SheetFormData::fresh($kind, $host, $this->today($host)), Clock::now()));
+        return Page::staff(
+            'Worksheet',
+            'New sheet',
+            WorksheetData::of($host, null, SheetFormData::fresh($kind, $host, $this->today($host)), Clock::now()),
+        );
     }
 
     public function edit(#[CurrentUser] StaffMember $host, Sheet $sheet): View
     {
-        return Page::staff('Worksheet', 'Change '.$sheet->title, WorksheetData::of($host, $sheet, SheetFormData::of($sheet), Clock::now()));
+        return Page::staff(
+            'Worksheet',
+            'Change ' . $sheet->title,
+            WorksheetData::of($host, $sheet, SheetFormData::of($sheet), Clock::now()),
+        );
     }
 
     public function page(#[CurrentUser] StaffMember $host, Sheet $sheet, Look $look): View
@@ -99,8 +169,12 @@ final class SheetController
         return new JsonResponse($this->whole($sheet, Asked::date($request, 'from')));
     }
 
-    public function store(#[CurrentUser] StaffMember $host, SheetRequest $request, WriteSheet $write, ForgetDraft $forget): JsonResponse
-    {
+    public function store(
+        #[CurrentUser] StaffMember $host,
+        SheetRequest $request,
+        WriteSheet $write,
+        ForgetDraft $forget,
+    ): JsonResponse {
         $sheet = $write($host, $request->statement(), Clock::now());
         $forget($host, null);
 
@@ -112,11 +186,23 @@ final class SheetController
     {
         $within = SettlementInput::within($request);
 
-        return new JsonResponse($data->of([EditEffect::of($sheet, $request->statement(), Clock::now(), $within)], Asked::word($request, 'word', 1000), $request->settlement(), $within));
+        return new JsonResponse(
+            $data->of(
+                [EditEffect::of($sheet, $request->statement(), Clock::now(), $within)],
+                Asked::word($request, 'word', 1000),
+                $request->settlement(),
+                $within,
+            ),
+        );
     }
 
-    public function update(#[CurrentUser] StaffMember $host, Sheet $sheet, SheetRequest $request, WriteSheet $write, ForgetDraft $forget): JsonResponse
-    {
+    public function update(
+        #[CurrentUser] StaffMember $host,
+        Sheet $sheet,
+        SheetRequest $request,
+        WriteSheet $write,
+        ForgetDraft $forget,
+    ): JsonResponse {
         $version = $request->filled('version') ? $request->integer('version') : null;
         $written = $write($host, $request->statement(), Clock::now(), $sheet, $version, $request->settlement());
         $forget($host, $sheet);

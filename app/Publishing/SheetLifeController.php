@@ -30,9 +30,19 @@ final class SheetLifeController
 
     public function state(Sheet $sheet, Request $request, ChangeSheetState $change): JsonResponse
     {
-        $request->validate(['state' => ['required', Rule::in(['open', 'paused', 'closed', 'draft'])], 'note' => ['nullable', 'string', 'max:500']]);
+        $request->validate([
+            'state' => ['required', Rule::in(['open', 'paused', 'closed', 'draft'])],
+            'note' => ['nullable', 'string', 'max:500'],
+        ]);
 
-        return $this->whole($change($sheet, SheetState::from($request->string('state')->toString()), $request->string('note')->toString(), Clock::now()));
+        return $this->whole(
+            $change(
+                $sheet,
+                SheetState::from($request->string('state')->toString()),
+                $request->string('note')->toString(),
+                Clock::now(),
+            ),
+        );
     }
 
     public function putAway(Sheet $sheet, Request $request, PutAway $putAway): JsonResponse
@@ -57,8 +67,12 @@ final class SheetLifeController
         return new JsonResponse(['to' => '/staff/sheets']);
     }
 
-    public function copy(#[CurrentUser] StaffMember $host, Sheet $sheet, Request $request, CopySheet $copy): JsonResponse
-    {
+    public function copy(
+        #[CurrentUser] StaffMember $host,
+        Sheet $sheet,
+        Request $request,
+        CopySheet $copy,
+    ): JsonResponse {
         $request->validate(['start' => ['required', 'date_format:Y-m-d']]);
         try {
             return $this->whole($copy($sheet, $host, LocalDate::parse($request->string('start')->toString())), 201);
@@ -75,7 +89,9 @@ final class SheetLifeController
         );
         $slug = $request->string('slug')->toString();
         if (FreeSlug::taken($slug, $sheet->id)) {
-            throw ValidationException::withMessages(['slug' => 'Another sheet has this address, or had it. Choose another.']);
+            throw ValidationException::withMessages([
+                'slug' => 'Another sheet has this address, or had it. Choose another.',
+            ]);
         }
 
         return $this->whole($rename($sheet, $slug));
@@ -89,8 +105,9 @@ final class SheetLifeController
             'extra_seats' => ['required', 'integer', 'between:0,100'],
         ]);
         $start = SlotKey::instant($request->string('slot')->toString());
-        $slot = Judge::at($start, $sheet, Clock::now(), Asking::host())->slotAt($start)
-            ?? throw ValidationException::withMessages(['slot' => 'There is no such time on this sheet.']);
+        $slot =
+            Judge::at($start, $sheet, Clock::now(), Asking::host())->slotAt($start) ??
+            throw ValidationException::withMessages(['slot' => 'There is no such time on this sheet.']);
         $change($sheet, $slot, $request->boolean('closed'), $request->integer('extra_seats'));
 
         return $this->whole($sheet);

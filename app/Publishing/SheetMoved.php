@@ -13,7 +13,9 @@ final class SheetMoved extends Refused
 {
     public function __construct(public readonly Sheet $sheet)
     {
-        parent::__construct('Somebody else has changed this sheet since you opened it. Nothing of yours was lost or saved. Look at both and choose.');
+        parent::__construct(
+            'Somebody else has changed this sheet since you opened it. Nothing of yours was lost or saved. Look at both and choose.',
+        );
     }
 
     protected function more(\Illuminate\Http\Request $request): array

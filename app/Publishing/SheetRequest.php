@@ -25,20 +25,27 @@ final class SheetRequest extends StaffRequest
     /** @return list<\Closure(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            foreach ($this->reader()->errors as $field => $messages) {
-                foreach ($messages as $message) {
-                    $validator->errors()->add($field, $message);
+        return [
+            function (Validator $validator): void {
+                foreach ($this->reader()->errors as $field => $messages) {
+                    foreach ($messages as $message) {
+                        $validator->errors()->add($field, $message);
+                    }
                 }
-            }
-        }];
+            },
+        ];
     }
 
     private function reader(): WorksheetReader
     {
         $sheet = $this->route('sheet');
 
-        return $this->reader ??= WorksheetReader::read($this->all(), $this->writer(), $sheet instanceof Sheet ? $sheet : null, Clock::now());
+        return $this->reader ??= WorksheetReader::read(
+            $this->all(),
+            $this->writer(),
+            $sheet instanceof Sheet ? $sheet : null,
+            Clock::now(),
+        );
     }
 
     public function statement(): SheetStatement

@@ -7,6 +7,4 @@ namespace App\Publishing;
 use App\Framework\Refused;
 
 /** A sheet that cannot be thrown away, and why. */
-final class StillNeeded extends Refused
-{
-}
+final class StillNeeded extends Refused {}

@@ -27,9 +27,11 @@ use Recess\Changes\Within;
 /** Keeps what the worksheet says, on a new sheet or on one that is changed; nobody who has booked is moved unseen. */
 final class WriteSheet
 {
-    public function __construct(private readonly Resettle $resettle, private readonly AskColleagues $askColleagues, private readonly VideoRooms $rooms)
-    {
-    }
+    public function __construct(
+        private readonly Resettle $resettle,
+        private readonly AskColleagues $askColleagues,
+        private readonly VideoRooms $rooms,
+    ) {}
 
     /**
      * @param  int  $now  seconds since the epoch
@@ -40,8 +42,14 @@ final class WriteSheet
      * @throws SheetMoved when somebody else has changed the sheet meanwhile
      * @throws BookingsAffected when it touches a booking for which nothing is settled: the writer has not seen it
      */
-    public function __invoke(StaffMember $host, SheetStatement $statement, int $now, ?Sheet $sheet = null, ?int $version = null, ?Settlement $settlement = null): Sheet
-    {
+    public function __invoke(
+        StaffMember $host,
+        SheetStatement $statement,
+        int $now,
+        ?Sheet $sheet = null,
+        ?int $version = null,
+        ?Settlement $settlement = null,
+    ): Sheet {
         return Contended::transaction(function () use ($host, $statement, $now, $sheet, $version, $settlement): Sheet {
             $touched = null;
             if ($sheet !== null) {
@@ -52,21 +60,29 @@ final class WriteSheet
                 }
                 $within = $settlement->within ?? Within::SameWeek;
                 $touched = EditEffect::of($sheet, $statement, $now, $within);
-                if (! $touched->isSettledBy($settlement)) {
+                if (!$touched->isSettledBy($settlement)) {
                     throw new BookingsAffected([$touched], $within);
                 }
             }
-            $sheet ??= new Sheet(['staff_id' => $host->id, 'state' => SheetState::Draft, 'slug' => FreeSlug::for($statement->title, $host->name), 'uid' => Str::uuid()->toString(), 'version' => 0]);
-            $sheet->fill([
-                'title' => $statement->title,
-                'kind' => $statement->kind,
-                'intro' => $statement->intro,
-                'rules' => $statement->rules,
-                'questions' => $statement->questions,
-                'joining' => $statement->joining,
-                ...$statement->forWhom->columns(),
-                'version' => $sheet->version + 1,
-            ])->save();
+            $sheet ??= new Sheet([
+                'staff_id' => $host->id,
+                'state' => SheetState::Draft,
+                'slug' => FreeSlug::for($statement->title, $host->name),
+                'uid' => Str::uuid()->toString(),
+                'version' => 0,
+            ]);
+            $sheet
+                ->fill([
+                    'title' => $statement->title,
+                    'kind' => $statement->kind,
+                    'intro' => $statement->intro,
+                    'rules' => $statement->rules,
+                    'questions' => $statement->questions,
+                    'joining' => $statement->joining,
+                    ...$statement->forWhom->columns(),
+                    'version' => $sheet->version + 1,
+                ])
+                ->save();
             $sheet->blocks()->delete();
             foreach ($statement->blocks as $block) {
                 $sheet->blocks()->create(Block::columnsOf($block));
@@ -104,7 +120,8 @@ final class WriteSheet
             if ($place->isDirty(['label', 'directions', 'kind'])) {
                 $changed[$place->id] = Occasion::PlaceChanged;
             } elseif ($place->isDirty('link') && $place->link !== null) {
-                $changed[$place->id] = $place->getOriginal('link') === null ? Occasion::LinkAdded : Occasion::LinkChanged;
+                $changed[$place->id] =
+                    $place->getOriginal('link') === null ? Occasion::LinkAdded : Occasion::LinkChanged;
             }
             $place->save();
             $kept[] = $place->id;
@@ -125,7 +142,11 @@ final class WriteSheet
     private function columns(Sheet $sheet, PlaceStatement $statement): array
     {
         $columns = $statement->columns();
-        $made = $statement->kind === PlaceKind::Video && $statement->linkMode === LinkMode::One && $statement->link === null && WorksheetData::makesRooms();
+        $made =
+            $statement->kind === PlaceKind::Video &&
+            $statement->linkMode === LinkMode::One &&
+            $statement->link === null &&
+            WorksheetData::makesRooms();
 
         return $made ? ['link' => $this->rooms->linkForAll($sheet)] + $columns : $columns;
     }
@@ -144,7 +165,15 @@ final class WriteSheet
     private function tellOfPlaces(Sheet $sheet, array $changed, int $now): void
     {
         foreach ($changed as $place => $occasion) {
-            foreach ($sheet->bookings()->where('place_id', $place)->where('ends_at', '>', Instant::column($now))->whereNotNull('hold_id')->get() as $booking) {
+            foreach (
+                $sheet
+                    ->bookings()
+                    ->where('place_id', $place)
+                    ->where('ends_at', '>', Instant::column($now))
+                    ->whereNotNull('hold_id')
+                    ->get()
+                as $booking
+            ) {
                 $booking->update(['sequence' => $booking->sequence + 1]);
                 event(new BookingNews($booking, $occasion, Party::Host));
             }

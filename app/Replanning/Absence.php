@@ -34,9 +34,15 @@ final readonly class Absence
     /** @return Collection<int, Booking> those that stand, and are still to come, in their order */
     public function bookings(): Collection
     {
-        $booked = Booking::query()->where('sheet_id', $this->host->sheet_id)->whereIn('state', BookingState::standing())->whereNotNull('hold_id')
-            ->where('starts_at', '>', Instant::column($this->now))->with(['sheet', 'pass', 'place', 'host'])->orderBy('starts_at')->get();
+        $booked = Booking::query()
+            ->where('sheet_id', $this->host->sheet_id)
+            ->whereIn('state', BookingState::standing())
+            ->whereNotNull('hold_id')
+            ->where('starts_at', '>', Instant::column($this->now))
+            ->with(['sheet', 'pass', 'place', 'host'])
+            ->orderBy('starts_at')
+            ->get();
 
-        return $booked->filter(fn (Booking $one): bool => $this->hits($one->span()))->values();
+        return $booked->filter(fn(Booking $one): bool => $this->hits($one->span()))->values();
     }
 }

@@ -35,11 +35,18 @@ final class AwayRequest extends FormRequest
     {
         $round = $this->route('round');
         assert($round instanceof Round);
-        $host = RoundHost::query()->where('round_id', $round->id)->whereKey($this->integer('host'))->whereNotNull('sheet_id')->with('sheet.places')->first();
+        $host = RoundHost::query()
+            ->where('round_id', $round->id)
+            ->whereKey($this->integer('host'))
+            ->whereNotNull('sheet_id')
+            ->with('sheet.places')
+            ->first();
         $host !== null || throw ValidationException::withMessages(['host' => Words::say('replanning.not_in_it')]);
         $times = [];
         foreach (HoursOn::all($this->validated('times'), 'times') as $i => $hours) {
-            $times[] = $hours->span($round->school->timeZone()) ?? throw ValidationException::withMessages(["times.$i.from" => Words::say('rounds.no_such_hours')]);
+            $times[] =
+                $hours->span($round->school->timeZone()) ??
+                throw ValidationException::withMessages(["times.$i.from" => Words::say('rounds.no_such_hours')]);
         }
 
         return new Absence($host, $times, $now);

@@ -15,9 +15,7 @@ use App\Writing\WorksheetData;
 /** All of a round goes on by video, or back to where it was. Whoever has no link stays where they are, and is named. */
 final class ByVideo
 {
-    public function __construct(private readonly SetPart $set)
-    {
-    }
+    public function __construct(private readonly SetPart $set) {}
 
     /** @return array{can: list<string>, cannot: list<string>} names of those who have a link, and of those who have none */
     public static function look(Round $round): array
@@ -40,8 +38,14 @@ final class ByVideo
         foreach (RoundHost::of($round) as $host) {
             $link = self::link($host);
             if ($host->kind !== PlaceKind::Video && ($link !== null || WorksheetData::makesRooms())) {
-                $host->update(['before' => ['kind' => $host->kind->value, 'label' => $host->label, 'link' => $host->link]]);
-                ($this->set)($host, ['kind' => PlaceKind::Video->value, 'label' => $label, 'link' => $link] + self::rest($host), $now);
+                $host->update([
+                    'before' => ['kind' => $host->kind->value, 'label' => $host->label, 'link' => $host->link],
+                ]);
+                ($this->set)(
+                    $host,
+                    ['kind' => PlaceKind::Video->value, 'label' => $label, 'link' => $link] + self::rest($host),
+                    $now,
+                );
             }
         }
     }
@@ -66,11 +70,20 @@ final class ByVideo
     /** The one they said, or used last. */
     private static function link(RoundHost $host): ?string
     {
-        $last = Place::query()->join('sheets', 'sheets.id', '=', 'places.sheet_id')->where('sheets.staff_id', $host->staff_id)
-            ->where('places.kind', PlaceKind::Video)->whereNotNull('places.link')->whereNull('places.removed_at')
-            ->orderByDesc('places.id')->value('places.link');
-        $saved = SavedPlace::query()->where('staff_id', $host->staff_id)->where('kind', PlaceKind::Video)->whereNotNull('link')->value('link');
-        $link = $host->link ?? $last ?? $saved;
+        $last = Place::query()
+            ->join('sheets', 'sheets.id', '=', 'places.sheet_id')
+            ->where('sheets.staff_id', $host->staff_id)
+            ->where('places.kind', PlaceKind::Video)
+            ->whereNotNull('places.link')
+            ->whereNull('places.removed_at')
+            ->orderByDesc('places.id')
+            ->value('places.link');
+        $saved = SavedPlace::query()
+            ->where('staff_id', $host->staff_id)
+            ->where('kind', PlaceKind::Video)
+            ->whereNotNull('link')
+            ->value('link');
+        $link = $host->link ?? ($last ?? $saved);
 
         return is_string($link) && $link !== '' ? $link : null;
     }

@@ -28,8 +28,11 @@ final class EveningMove
 {
     private readonly Zone $zone;
 
-    public function __construct(public readonly Round $round, public readonly LocalDate $from, public readonly LocalDate $to)
-    {
+    public function __construct(
+        public readonly Round $round,
+        public readonly LocalDate $from,
+        public readonly LocalDate $to,
+    ) {
         $this->zone = $round->school->timeZone();
     }
 
@@ -56,10 +59,12 @@ final class EveningMove
     /** @return Collection<int, Booking> that stand on the date, in the order of their times */
     public function bookings(): Collection
     {
-        return $this->round->bookings()
+        return $this->round
+            ->bookings()
             ->where('starts_at', '>=', Instant::column($this->begins()))
             ->where('starts_at', '<', Instant::column($this->ends()))
-            ->with(['sheet', 'pass', 'place', 'host', 'hold'])->get();
+            ->with(['sheet', 'pass', 'place', 'host', 'hold'])
+            ->get();
     }
 
     /**
@@ -81,9 +86,14 @@ final class EveningMove
             $booking->setRelation('sheet', $sheet ?? $booking->sheet);
             try {
                 $as = $sheet === null ? null : $this->sheet($sheet->toCore());
-                $as === null || $as->hasSlot($then) || $as = $as->only($then);
-                Permit::of($booking->sheet, $then->start, new Claim(Asking::moving($booking), Claimant::Staff, $now), $as)->whole();
-            } catch (NoSeatLeft|NotAsFilledIn) {
+                $as === null || $as->hasSlot($then) || ($as = $as->only($then));
+                Permit::of(
+                    $booking->sheet,
+                    $then->start,
+                    new Claim(Asking::moving($booking), Claimant::Staff, $now),
+                    $as,
+                )->whole();
+            } catch (NoSeatLeft | NotAsFilledIn) {
                 $cannot[] = $booking->id;
             }
         }
@@ -101,10 +111,15 @@ final class EveningMove
     private function sheet(CoreSheet $core): CoreSheet
     {
         $closed = array_map(
-            fn (Span $one): Span => $one->start >= $this->begins() && $one->start < $this->ends() ? $this->moved($one) : $one, $core->slotsClosed?->all() ?? [],
+            fn(Span $one): Span => $one->start >= $this->begins() && $one->start < $this->ends()
+                ? $this->moved($one)
+                : $one,
+            $core->slotsClosed?->all() ?? [],
         );
 
-        return $core->withBlocks($this->blocks($core->blocks))->withSlotsClosed($closed === [] ? null : Spans::of($closed));
+        return $core
+            ->withBlocks($this->blocks($core->blocks))
+            ->withSlotsClosed($closed === [] ? null : Spans::of($closed));
     }
 
     /**
@@ -116,10 +131,15 @@ final class EveningMove
         return array_map(function (Block $block): Block {
             foreach ($block->changes as $day => $change) {
                 if ($change->date?->equals($this->from) === true) {
-                    return $block->withChange(LocalDate::fromDay($day), DayChange::movedTo($this->to, $change->stretches));
+                    return $block->withChange(
+                        LocalDate::fromDay($day),
+                        DayChange::movedTo($this->to, $change->stretches),
+                    );
                 }
             }
-            $isOn = $block->pattern->dates($this->from, $this->from->plusDays(1)) !== [] && ! isset($block->changes[$this->from->day]);
+            $isOn =
+                $block->pattern->dates($this->from, $this->from->plusDays(1)) !== [] &&
+                !isset($block->changes[$this->from->day]);
 
             return $isOn ? $block->withChange($this->from, DayChange::movedTo($this->to)) : $block;
         }, $blocks);

@@ -12,7 +12,11 @@ use App\Models\Round;
 final readonly class EveningMoved
 {
     /** @param  list<Booking>  $bookings */
-    public function __construct(public Round $round, public Pass $pass, public array $bookings, public string $word, public string $change)
-    {
-    }
+    public function __construct(
+        public Round $round,
+        public Pass $pass,
+        public array $bookings,
+        public string $word,
+        public string $change,
+    ) {}
 }

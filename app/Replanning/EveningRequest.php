@@ -33,11 +33,14 @@ final class EveningRequest extends FormRequest
     {
         $round = $this->route('round');
         assert($round instanceof Round);
-        [$from, $to] = [LocalDate::parse($this->string('from')->toString()), LocalDate::parse($this->string('to')->toString())];
+        [$from, $to] = [
+            LocalDate::parse($this->string('from')->toString()),
+            LocalDate::parse($this->string('to')->toString()),
+        ];
         $zone = $round->school->timeZone();
         $days = array_keys($round->days());
         $wrong = match (true) {
-            ! in_array($from->day, $days, true) => ['from' => Words::say('replanning.not_its_date')],
+            !in_array($from->day, $days, true) => ['from' => Words::say('replanning.not_its_date')],
             $to->isBefore($zone->dateAt(Clock::now())) => ['to' => Words::say('replanning.date_over')],
             $to->day - $from->day > self::FURTHEST => ['to' => Words::say('replanning.date_far')],
             in_array($to->day, $days, true) => ['to' => Words::say('replanning.date_taken')],

@@ -27,9 +27,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
  */
 final class LetBeAway
 {
-    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel)
-    {
-    }
+    public function __construct(private readonly Relocate $relocate, private readonly CancelBooking $cancel) {}
 
     /**
      * @param  list<Choice>  $choices  one for each meeting that it hits
@@ -39,27 +37,37 @@ final class LetBeAway
      */
     public function __invoke(Absence $absence, array $choices, string $word): void
     {
-        $byBooking = array_column(array_map(static fn (Choice $one): array => [$one->booking, $one], $choices), 1, 0);
+        $byBooking = array_column(array_map(static fn(Choice $one): array => [$one->booking, $one], $choices), 1, 0);
         $steads = new Steads($absence);
         try {
             Contended::transaction(function () use ($absence, $byBooking, $steads, $word): void {
                 $sheet = $absence->host->sheet ?? throw ReplanRefused::because('not_in_it');
                 $this->guard($sheet, $absence, $byBooking, $steads);
                 $bookings = $absence->bookings();
-                array_diff($bookings->modelKeys(), array_keys($byBooking)) === [] || throw ReplanRefused::because('others_hit');
+                array_diff($bookings->modelKeys(), array_keys($byBooking)) === [] ||
+                    throw ReplanRefused::because('others_hit');
                 $round = $absence->host->round;
                 $change = Undoable::begun(Replanned::about($round), 'away', $absence->now);
                 $facts = ['spots' => Replanned::spots($bookings), 'sheet' => $sheet->id];
                 $moves = [];
                 foreach ($bookings as $booking) {
                     $choice = $byBooking[$booking->id];
-                    $to = $choice->sheet === null ? null : $steads->sheet($choice->sheet) ?? throw ReplanRefused::because('not_in_it');
-                    $to === null ? ($this->cancel)($booking, Ending::by(Party::Office, $word)->partOf($change->key)) : $moves[] = Destination::slot($booking, (int) $choice->start, $to);
+                    $to =
+                        $choice->sheet === null
+                            ? null
+                            : $steads->sheet($choice->sheet) ?? throw ReplanRefused::because('not_in_it');
+                    $to === null
+                        ? ($this->cancel)($booking, Ending::by(Party::Office, $word)->partOf($change->key))
+                        : ($moves[] = Destination::slot($booking, (int) $choice->start, $to));
                 }
-                $moves === [] || ($this->relocate)($moves, Relocation::by(Party::Office, $word, $absence->now)->partOf($change->key));
+                $moves === [] ||
+                    ($this->relocate)(
+                        $moves,
+                        Relocation::by(Party::Office, $word, $absence->now)->partOf($change->key),
+                    );
                 $change->with($facts + ['closed' => $this->close($sheet, $absence)]);
             });
-        } catch (NoSeatLeft|NotAsFilledIn|UniqueConstraintViolationException) {
+        } catch (NoSeatLeft | NotAsFilledIn | UniqueConstraintViolationException) {
             throw ReplanRefused::because('taken_meanwhile');
         }
     }
@@ -67,19 +75,32 @@ final class LetBeAway
     /** @param  array<int, Choice>  $choices */
     private function guard(Sheet $sheet, Absence $absence, array $choices, Steads $steads): void
     {
-        $sheets = array_filter(array_map(static fn (Choice $one): ?Sheet => $one->sheet === null ? null : $steads->sheet($one->sheet), $choices));
-        $people = $absence->bookings()->map(static fn (Booking $one): array => [(string) $one->pass->email, $one->student])->all();
+        $sheets = array_filter(
+            array_map(
+                static fn(Choice $one): ?Sheet => $one->sheet === null ? null : $steads->sheet($one->sheet),
+                $choices,
+            ),
+        );
+        $people = $absence
+            ->bookings()
+            ->map(static fn(Booking $one): array => [(string) $one->pass->email, $one->student])
+            ->all();
         Guards::meetings([$sheet, ...array_values($sheets)], array_values($people));
     }
 
     /** @return list<int> when those begin that were open before */
     private function close(Sheet $sheet, Absence $absence): array
     {
-        $known = $sheet->slotChanges()->where('closed', true)->pluck('starts_at')->map(static fn (mixed $at): string => (string) $at)->all();
+        $known = $sheet
+            ->slotChanges()
+            ->where('closed', true)
+            ->pluck('starts_at')
+            ->map(static fn(mixed $at): string => (string) $at)
+            ->all();
         $closed = [];
         foreach ($absence->host->round->pieces() as $pieces) {
             foreach ($pieces->slots as $slot) {
-                if ($absence->hits($slot) && ! in_array(Instant::column($slot->start), $known, true)) {
+                if ($absence->hits($slot) && !in_array(Instant::column($slot->start), $known, true)) {
                     $sheet->closeSlot($slot);
                     $closed[] = $slot->start;
                 }

@@ -32,9 +32,7 @@ use Recess\Slots\Block as CoreBlock;
  */
 final class MoveEvening
 {
-    public function __construct(private readonly CancelBooking $cancel, private readonly Relocate $relocate)
-    {
-    }
+    public function __construct(private readonly CancelBooking $cancel, private readonly Relocate $relocate) {}
 
     /**
      * @param  list<int>  $seen  the bookings of which the office has seen that they cannot be then
@@ -63,13 +61,30 @@ final class MoveEvening
                 }
                 $were = self::rewrite($round, $sheets, $move);
                 $moved = $bookings->whereNotIn('id', $cannot)->values();
-                $moved->isEmpty() || ($this->relocate)(self::destinations($move, $moved), Relocation::by(Party::Office, $word, $now)->partOf($change->key)->toldAtOnce());
+                $moved->isEmpty() ||
+                    ($this->relocate)(
+                        self::destinations($move, $moved),
+                        Relocation::by(Party::Office, $word, $now)->partOf($change->key)->toldAtOnce(),
+                    );
                 foreach ($moved->groupBy('pass_id') as $theirs) {
-                    event(new EveningMoved($round, $theirs->firstOrFail()->pass, array_values($theirs->map(static fn (Booking $one): Booking => $one->refresh())->all()), $word, $change->key));
+                    event(
+                        new EveningMoved(
+                            $round,
+                            $theirs->firstOrFail()->pass,
+                            array_values($theirs->map(static fn(Booking $one): Booking => $one->refresh())->all()),
+                            $word,
+                            $change->key,
+                        ),
+                    );
                 }
-                $change->with(['spots' => $spots, 'blocks' => $were, 'from' => (string) $move->from, 'to' => (string) $move->to]);
+                $change->with([
+                    'spots' => $spots,
+                    'blocks' => $were,
+                    'from' => (string) $move->from,
+                    'to' => (string) $move->to,
+                ]);
             });
-        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn) {
+        } catch (UniqueConstraintViolationException | NoSeatLeft | NotAsFilledIn) {
             throw ReplanRefused::because('others_cannot');
         }
     }
@@ -80,9 +95,17 @@ final class MoveEvening
      */
     private static function destinations(EveningMove $move, Collection $bookings): array
     {
-        return array_values($bookings->map(
-            static fn (Booking $one): Destination => Destination::hour($one, $move->moved($one->slot()), $one->sheet),
-        )->all());
+        return array_values(
+            $bookings
+                ->map(
+                    static fn(Booking $one): Destination => Destination::hour(
+                        $one,
+                        $move->moved($one->slot()),
+                        $one->sheet,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -94,7 +117,10 @@ final class MoveEvening
     private static function rewrite(Round $round, Collection $sheets, EveningMove $move): array
     {
         $were = ['round' => array_map(BlockRecord::of(...), $round->coreBlocks()), 'sheets' => []];
-        $round->update(['blocks' => array_map(BlockRecord::of(...), $move->blocks($round->coreBlocks())), 'version' => $round->version + 1]);
+        $round->update([
+            'blocks' => array_map(BlockRecord::of(...), $move->blocks($round->coreBlocks())),
+            'version' => $round->version + 1,
+        ]);
         foreach ($sheets as $sheet) {
             $were['sheets'][$sheet->id] = array_map(BlockRecord::of(...), $sheet->coreBlocks());
             self::replace($sheet, $move->blocks($sheet->coreBlocks()));
@@ -122,11 +148,17 @@ final class MoveEvening
     public static function moveClosings(Collection $sheets, EveningMove $move): void
     {
         foreach ($sheets as $sheet) {
-            $changes = $sheet->slotChanges()->where('starts_at', '>=', Instant::column($move->begins()))
-                ->where('starts_at', '<', Instant::column($move->ends()))->get();
+            $changes = $sheet
+                ->slotChanges()
+                ->where('starts_at', '>=', Instant::column($move->begins()))
+                ->where('starts_at', '<', Instant::column($move->ends()))
+                ->get();
             foreach ($changes as $change) {
                 $then = $move->moved($change->span());
-                $change->update(['starts_at' => Instant::column($then->start), 'ends_at' => Instant::column($then->end)]);
+                $change->update([
+                    'starts_at' => Instant::column($then->start),
+                    'ends_at' => Instant::column($then->end),
+                ]);
             }
         }
     }

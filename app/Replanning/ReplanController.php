@@ -19,7 +19,11 @@ final class ReplanController
 {
     public function page(#[CurrentUser] StaffMember $staff, Round $round): View
     {
-        return Page::staff('RoundChanges', Words::say('replanning.title', ['round' => $round->title]), ['host' => $staff->name] + ReplanData::page($round, Clock::now()));
+        return Page::staff(
+            'RoundChanges',
+            Words::say('replanning.title', ['round' => $round->title]),
+            ['host' => $staff->name] + ReplanData::page($round, Clock::now()),
+        );
     }
 
     public function away(Round $round, AwayRequest $request): JsonResponse
@@ -60,7 +64,10 @@ final class ReplanController
 
     private static function done(Round $round, string $said): JsonResponse
     {
-        return new JsonResponse(['message' => $said, 'undo' => Replanned::last($round, Clock::now())?->seconds(Clock::now()) ?? 0]);
+        return new JsonResponse([
+            'message' => $said,
+            'undo' => Replanned::last($round, Clock::now())?->seconds(Clock::now()) ?? 0,
+        ]);
     }
 
     public function byVideo(Round $round, ByVideo $video): JsonResponse

@@ -31,19 +31,33 @@ final class ReplanData
         $video = ByVideo::look($round);
 
         return [
-            'round' => $round->id, 'title' => $round->title,
-            'hosts' => array_values($hosts->filter(static fn (RoundHost $one): bool => $one->isOpen())->map(static fn (RoundHost $one): array => [
-                'id' => $one->id, 'name' => $one->host->name,
-            ])->all()),
+            'round' => $round->id,
+            'title' => $round->title,
+            'hosts' => array_values(
+                $hosts
+                    ->filter(static fn(RoundHost $one): bool => $one->isOpen())
+                    ->map(
+                        static fn(RoundHost $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->host->name,
+                        ],
+                    )
+                    ->all(),
+            ),
             'dates' => array_map(
-                static fn (int $day): array => ['date' => (string) LocalDate::fromDay($day), 'label' => Spell::date(LocalDate::fromDay($day))],
+                static fn(int $day): array => [
+                    'date' => (string) LocalDate::fromDay($day),
+                    'label' => Spell::date(LocalDate::fromDay($day)),
+                ],
                 array_keys($days),
             ),
             'video_said' => Words::say('replanning.video_said', [
-                'can' => count($video['can']), 'cannot' => count($video['cannot']), 'names' => Spell::list(array_slice($video['cannot'], 0, 12)) ?: 'none',
+                'can' => count($video['can']),
+                'cannot' => count($video['cannot']),
+                'names' => Spell::list(array_slice($video['cannot'], 0, 12)) ?: 'none',
             ]),
             'undo' => Replanned::last($round, $now)?->seconds($now) ?? 0,
-            'was_in_rooms' => $hosts->contains(static fn (RoundHost $one): bool => $one->before !== null),
+            'was_in_rooms' => $hosts->contains(static fn(RoundHost $one): bool => $one->before !== null),
         ];
     }
 
@@ -55,17 +69,31 @@ final class ReplanData
         $bookings = $absence->bookings();
         $finder = new Steads($absence);
         $steads = $finder->of($bookings->all());
-        $placed = count(array_filter($steads, static fn (array $one): bool => $one['best'] !== null));
+        $placed = count(array_filter($steads, static fn(array $one): bool => $one['best'] !== null));
 
         return [
-            'said' => Words::say('replanning.away_said', ['host' => $absence->host->host->name, 'hit' => $bookings->count(), 'placed' => $placed]),
-            'hits' => array_values($bookings->map(static fn (Booking $one): array => [
-                'booking' => $one->id, 'name' => $one->pass->name, 'student' => $one->student, 'time' => Spell::slot($one->span(), $zone),
-                'best' => $steads[$one->id]['best'] === null ? null : self::key($steads[$one->id]['best']),
-                'others' => array_map(
-                    static fn (Stead $stead): array => self::stead($stead, $finder, $one, $zone), array_slice($steads[$one->id]['all'], 0, self::OFFERED),
-                ),
-            ])->all()),
+            'said' => Words::say('replanning.away_said', [
+                'host' => $absence->host->host->name,
+                'hit' => $bookings->count(),
+                'placed' => $placed,
+            ]),
+            'hits' => array_values(
+                $bookings
+                    ->map(
+                        static fn(Booking $one): array => [
+                            'booking' => $one->id,
+                            'name' => $one->pass->name,
+                            'student' => $one->student,
+                            'time' => Spell::slot($one->span(), $zone),
+                            'best' => $steads[$one->id]['best'] === null ? null : self::key($steads[$one->id]['best']),
+                            'others' => array_map(
+                                static fn(Stead $stead): array => self::stead($stead, $finder, $one, $zone),
+                                array_slice($steads[$one->id]['all'], 0, self::OFFERED),
+                            ),
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
@@ -81,19 +109,32 @@ final class ReplanData
 
         return [
             'said' => Words::say('replanning.evening_said', [
-                'from' => Spell::date($move->from), 'to' => Spell::date($move->to), 'meetings' => $bookings->count(), 'cannot' => count($cannot),
+                'from' => Spell::date($move->from),
+                'to' => Spell::date($move->to),
+                'meetings' => $bookings->count(),
+                'cannot' => count($cannot),
                 'families' => $bookings->pluck('pass_id')->unique()->count(),
             ]),
-            'cannot' => array_values($bookings->whereIn('id', $cannot)->map(static fn (Booking $one): array => [
-                'booking' => $one->id, 'name' => $one->pass->name, 'student' => $one->student, 'host' => $one->host->name,
-                'time' => Spell::time($one->span()->start, $zone),
-            ])->all()),
+            'cannot' => array_values(
+                $bookings
+                    ->whereIn('id', $cannot)
+                    ->map(
+                        static fn(Booking $one): array => [
+                            'booking' => $one->id,
+                            'name' => $one->pass->name,
+                            'student' => $one->student,
+                            'host' => $one->host->name,
+                            'time' => Spell::time($one->span()->start, $zone),
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
     private static function key(Stead $stead): string
     {
-        return "$stead->host ".SlotKey::of($stead->span->start);
+        return "$stead->host " . SlotKey::of($stead->span->start);
     }
 
     /** @return array{key: string, sheet: int, start: string, said: string} */
@@ -103,9 +144,12 @@ final class ReplanData
         $same = $zone->dayAt($stead->span->start) === $zone->dayAt($booking->span()->start);
 
         return [
-            'key' => self::key($stead), 'sheet' => (int) $stead->host, 'start' => SlotKey::of($stead->span->start),
+            'key' => self::key($stead),
+            'sheet' => (int) $stead->host,
+            'start' => SlotKey::of($stead->span->start),
             'said' => Words::say('replanning.stead', [
-                'time' => $same ? Spell::time($stead->span->start, $zone) : Spell::moment($stead->span->start, $zone), 'host' => $sheet->host->name ?? '',
+                'time' => $same ? Spell::time($stead->span->start, $zone) : Spell::moment($stead->span->start, $zone),
+                'host' => $sheet->host->name ?? '',
             ]),
         ];
     }

@@ -29,8 +29,12 @@ final readonly class Replanned
      */
     public static function spots(Collection $bookings): array
     {
-        return $bookings->mapWithKeys(
-            static fn (Booking $one): array => [$one->id => Spot::of($one)->toArray() + ['state' => $one->state->value]],
-        )->all();
+        return $bookings
+            ->mapWithKeys(
+                static fn(Booking $one): array => [
+                    $one->id => Spot::of($one)->toArray() + ['state' => $one->state->value],
+                ],
+            )
+            ->all();
     }
 }

@@ -7,6 +7,4 @@ namespace App\Replanning;
 use App\Framework\Room;
 
 /** What comes between a round and its evening: somebody is away, an evening is moved, all of it goes on by video. */
-final class ReplanningRoom extends Room
-{
-}
+final class ReplanningRoom extends Room {}

@@ -61,14 +61,21 @@ final class Steads
         $teachers = $this->teachers($bookings);
         foreach ($bookings as $booking) {
             $displaced[] = new Displaced(
-                "pass $booking->pass_id", (string) $booking->sheet_id, $booking->span(), $this->for($booking, $teachers[(int) $booking->student_id] ?? []),
+                "pass $booking->pass_id",
+                (string) $booking->sheet_id,
+                $booking->span(),
+                $this->for($booking, $teachers[(int) $booking->student_id] ?? []),
             );
         }
         $best = LeastMoves::find($displaced, new Between($this->absence->host->round->school->travel()));
         $steads = [];
         foreach (array_values($bookings) as $i => $booking) {
             $all = $displaced[$i]->steads;
-            usort($all, static fn (Stead $a, Stead $b): int => LeastMoves::cost($displaced[$i], $a) <=> LeastMoves::cost($displaced[$i], $b));
+            usort(
+                $all,
+                static fn(Stead $a, Stead $b): int => LeastMoves::cost($displaced[$i], $a) <=>
+                    LeastMoves::cost($displaced[$i], $b),
+            );
             $steads[$booking->id] = ['best' => $best[$i], 'all' => $all];
         }
 
@@ -81,7 +88,7 @@ final class Steads
      */
     private function teachers(array $bookings): array
     {
-        $students = array_filter(array_map(static fn (Booking $one): ?int => $one->student_id, $bookings));
+        $students = array_filter(array_map(static fn(Booking $one): ?int => $one->student_id, $bookings));
 
         return Teachers::of(Student::query()->whereKey($students)->with('classes')->get());
     }
@@ -105,7 +112,7 @@ final class Steads
             foreach ($timetable->offers() as $offer) {
                 $whole = $timetable->whole($offer->slot);
                 $isAway = $whole === null || ($staff === $away && $this->absence->hits($whole));
-                if (! $isAway && $offer->slot->start > $this->absence->now && $this->can($offer, $staff === $away)) {
+                if (!$isAway && $offer->slot->start > $this->absence->now && $this->can($offer, $staff === $away)) {
                     $steads[] = new Stead((string) $sheet->id, $place->room(), $whole);
                 }
             }
@@ -116,10 +123,13 @@ final class Steads
 
     private function can(Offer $offer, bool $isSame): bool
     {
-        if (! Claimant::Staff->mayHave($offer->verdict)) {
+        if (!Claimant::Staff->mayHave($offer->verdict)) {
             return false;
         }
-        $enough = array_filter($offer->verdict->reasons, static fn (Reason $reason): bool => in_array($reason->because, self::ENOUGH, true));
+        $enough = array_filter(
+            $offer->verdict->reasons,
+            static fn(Reason $reason): bool => in_array($reason->because, self::ENOUGH, true),
+        );
 
         return $isSame || $enough === [];
     }

@@ -28,9 +28,7 @@ use Recess\Time\LocalDate;
 /** Takes back what was last done to a round's meetings: all of it, or nothing. Nobody has been told of it yet. */
 final class TakeReplanBack
 {
-    public function __construct(private readonly Relocate $relocate)
-    {
-    }
+    public function __construct(private readonly Relocate $relocate) {}
 
     /** @throws ReplanRefused when it is too late, or somebody has one of the times by now */
     public function __invoke(Round $round, int $now): void
@@ -40,18 +38,22 @@ final class TakeReplanBack
                 Guard::round($round->id);
                 $change = Replanned::last($round, $now) ?? throw ReplanRefused::because('undo_late');
                 $round = Round::query()->findOrFail($round->id);
-                $bookings = Booking::query()->whereKey(array_keys($change->list('spots')))->with(['sheet', 'pass', 'hold'])->orderBy('id')->get();
+                $bookings = Booking::query()
+                    ->whereKey(array_keys($change->list('spots')))
+                    ->with(['sheet', 'pass', 'hold'])
+                    ->orderBy('id')
+                    ->get();
                 $back = self::back($bookings, $change);
                 Relocate::guard(array_values($back));
                 $change->what === 'evening' ? self::evening($round, $change) : self::reopen($change);
-                $standing = array_filter($back, static fn (Destination $to): bool => $to->booking->stands());
+                $standing = array_filter($back, static fn(Destination $to): bool => $to->booking->stands());
                 $standing === [] || ($this->relocate)(array_values($standing), Relocation::takenBack($now));
                 foreach (array_diff_key($back, $standing) as $id => $to) {
                     $this->standAgain($to, $change->list('spots')[$id] ?? null, $now);
                 }
                 $change->takeBack($now);
             });
-        } catch (UniqueConstraintViolationException|NoSeatLeft|NotAsFilledIn|OtherHost) {
+        } catch (UniqueConstraintViolationException | NoSeatLeft | NotAsFilledIn | OtherHost) {
             throw ReplanRefused::because('undo_taken');
         }
     }
@@ -64,7 +66,10 @@ final class TakeReplanBack
     {
         $back = [];
         foreach ($bookings as $booking) {
-            $back[$booking->id] = Destination::back($booking, Spot::from($change->list('spots')[$booking->id] ?? null) ?? throw new NoSeatLeft);
+            $back[$booking->id] = Destination::back(
+                $booking,
+                Spot::from($change->list('spots')[$booking->id] ?? null) ?? throw new NoSeatLeft(),
+            );
         }
 
         return $back;
@@ -73,15 +78,21 @@ final class TakeReplanBack
     private static function evening(Round $round, Undoable $change): void
     {
         [$from, $to, $blocks] = [$change->facts['from'] ?? null, $change->facts['to'] ?? null, $change->list('blocks')];
-        if (! is_string($from) || ! is_string($to)) {
-            throw new NoSeatLeft;
+        if (!is_string($from) || !is_string($to)) {
+            throw new NoSeatLeft();
         }
         $move = new EveningMove($round, LocalDate::parse($to), LocalDate::parse($from));
         $sheets = $move->sheets();
         $round->update(['blocks' => $blocks['round'] ?? $round->blocks, 'version' => $round->version + 1]);
         foreach ($sheets as $sheet) {
             $were = is_array($blocks['sheets'] ?? null) ? $blocks['sheets'][$sheet->id] ?? [] : [];
-            MoveEvening::replace($sheet, array_map(BlockReader::read(...), array_values(array_filter(is_array($were) ? $were : [], is_array(...)))));
+            MoveEvening::replace(
+                $sheet,
+                array_map(
+                    BlockReader::read(...),
+                    array_values(array_filter(is_array($were) ? $were : [], is_array(...))),
+                ),
+            );
         }
         MoveEvening::moveClosings($sheets, $move);
     }
@@ -96,7 +107,15 @@ final class TakeReplanBack
 
     private function standAgain(Destination $to, mixed $was, int $now): void
     {
-        $state = is_array($was) && is_string($was['state'] ?? null) ? BookingState::from($was['state']) : BookingState::Booked;
-        $this->relocate->again($to->booking, Spot::from($was) ?? throw new NoSeatLeft, $state, Relocation::takenBack($now));
+        $state =
+            is_array($was) && is_string($was['state'] ?? null)
+                ? BookingState::from($was['state'])
+                : BookingState::Booked;
+        $this->relocate->again(
+            $to->booking,
+            Spot::from($was) ?? throw new NoSeatLeft(),
+            $state,
+            Relocation::takenBack($now),
+        );
     }
 }

@@ -20,10 +20,12 @@ final class GivenLetter extends Message
      * @param  bool  $asked  whether a teacher asked for some of it
      */
     public function __construct(
-        private readonly Pass $pass, private readonly Round $round, private readonly array $bookings, private readonly array $left,
+        private readonly Pass $pass,
+        private readonly Round $round,
+        private readonly array $bookings,
+        private readonly array $left,
         private readonly bool $asked,
-    ) {
-    }
+    ) {}
 
     /** One for each family of an allotment, however often the queue tries. */
     protected function identity(): string
@@ -50,9 +52,13 @@ final class GivenLetter extends Message
         }
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: $this->asked ? Words::say('allotting.given_asked') : '', facts: $facts,
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            word: $this->asked ? Words::say('allotting.given_asked') : '',
+            facts: $facts,
             news: Words::say('allotting.given_news', ['count' => $count, 'left' => count($this->left)]),
-            linkText: Words::say('allotting.given_link'), link: $this->pass->linkTo($this->round), school: $this->round->school->name,
+            linkText: Words::say('allotting.given_link'),
+            link: $this->pass->linkTo($this->round),
+            school: $this->round->school->name,
         );
     }
 

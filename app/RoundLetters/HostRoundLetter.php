@@ -13,9 +13,7 @@ use Illuminate\Queue\Attributes\WithoutRelations;
 /** A teacher's meetings of a round at once, and not one letter for each. */
 final class HostRoundLetter extends Message
 {
-    public function __construct(#[WithoutRelations] private readonly Sheet $sheet)
-    {
-    }
+    public function __construct(#[WithoutRelations] private readonly Sheet $sheet) {}
 
     protected function heading(): string
     {
@@ -25,9 +23,15 @@ final class HostRoundLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->sheet->host->name]), word: '', facts: [],
-            news: Words::say('allotting.host_news', ['count' => $this->sheet->bookings()->whereNotNull('hold_id')->count()]),
-            linkText: Words::say('allotting.host_link'), link: url("/staff/sheets/{$this->sheet->id}"), school: $this->sheet->host->school->name,
+            greeting: Words::say('accounts.dear', ['name' => $this->sheet->host->name]),
+            word: '',
+            facts: [],
+            news: Words::say('allotting.host_news', [
+                'count' => $this->sheet->bookings()->whereNotNull('hold_id')->count(),
+            ]),
+            linkText: Words::say('allotting.host_link'),
+            link: url("/staff/sheets/{$this->sheet->id}"),
+            school: $this->sheet->host->school->name,
         );
     }
 }

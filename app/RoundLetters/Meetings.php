@@ -25,8 +25,12 @@ final class Meetings
      */
     public static function still(array $ids): Collection
     {
-        return Booking::query()->whereKey($ids)->whereNotNull('hold_id')
-            ->with(['host', 'place', 'pass', 'interpreter', 'sheet.host.school'])->orderBy('starts_at')->get();
+        return Booking::query()
+            ->whereKey($ids)
+            ->whereNotNull('hold_id')
+            ->with(['host', 'place', 'pass', 'interpreter', 'sheet.host.school'])
+            ->orderBy('starts_at')
+            ->get();
     }
 
     /**
@@ -41,7 +45,10 @@ final class Meetings
         foreach ($bookings as $one) {
             $student = $one->student === '' || $strange ? 'none' : $one->student;
             $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', [
-                'host' => $one->host->name, 'place' => $one->place->label, 'student' => $student, 'interpreter' => $one->interpreter->name ?? 'none',
+                'host' => $one->host->name,
+                'place' => $one->place->label,
+                'student' => $student,
+                'interpreter' => $one->interpreter->name ?? 'none',
             ]);
         }
 
@@ -54,12 +61,15 @@ final class Meetings
      */
     public static function file(Collection $bookings, Pass $pass): array
     {
-        $booked = $bookings->filter(static fn (Booking $one): bool => $one->state === BookingState::Booked)->all();
+        $booked = $bookings->filter(static fn(Booking $one): bool => $one->state === BookingState::Booked)->all();
 
-        return $booked === [] ? [] : [
-            Attachment::fromData(
-                static fn (): string => MeetingEntry::files($booked, Reader::pass($pass), Clock::now()), 'meetings.ics',
-            )->withMime('text/calendar; charset=utf-8'),
-        ];
+        return $booked === []
+            ? []
+            : [
+                Attachment::fromData(
+                    static fn(): string => MeetingEntry::files($booked, Reader::pass($pass), Clock::now()),
+                    'meetings.ics',
+                )->withMime('text/calendar; charset=utf-8'),
+            ];
     }
 }

@@ -15,9 +15,12 @@ use Illuminate\Mail\Mailables\Attachment;
 final class MovedLetter extends Message
 {
     /** @param  list<int>  $bookings */
-    public function __construct(private readonly Pass $pass, private readonly Round $round, private readonly array $bookings, private readonly string $text)
-    {
-    }
+    public function __construct(
+        private readonly Pass $pass,
+        private readonly Round $round,
+        private readonly array $bookings,
+        private readonly string $text,
+    ) {}
 
     protected function clock(): ?int
     {
@@ -34,10 +37,12 @@ final class MovedLetter extends Message
         $facts = Meetings::facts(Meetings::still($this->bookings), $this->round);
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), word: $this->text, facts: $facts,
-            news: Words::say(
-                'replanning.moved_news', ['count' => count($facts)],
-            ), linkText: Words::say('replanning.moved_link'), link: $this->pass->linkTo($this->round),
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            word: $this->text,
+            facts: $facts,
+            news: Words::say('replanning.moved_news', ['count' => count($facts)]),
+            linkText: Words::say('replanning.moved_link'),
+            link: $this->pass->linkTo($this->round),
             school: $this->round->school->name,
         );
     }

@@ -17,9 +17,11 @@ use Illuminate\Mail\Mailables\Attachment;
 final class PlanLetter extends Message
 {
     /** @param  list<int>  $bookings */
-    public function __construct(private readonly Pass $pass, private readonly Round $round, private readonly array $bookings)
-    {
-    }
+    public function __construct(
+        private readonly Pass $pass,
+        private readonly Round $round,
+        private readonly array $bookings,
+    ) {}
 
     protected function clock(): ?int
     {
@@ -34,16 +36,19 @@ final class PlanLetter extends Message
     protected function letter(): Letter
     {
         $bookings = Meetings::still($this->bookings);
-        $kept = $bookings->contains(static fn (Booking $one): bool => $one->state === BookingState::Kept);
+        $kept = $bookings->contains(static fn(Booking $one): bool => $one->state === BookingState::Kept);
         $facts = Meetings::facts($bookings, $this->round, strange: $kept);
 
         return new Letter(
-            greeting: $kept ? Letter::greeting($this->pass) : Words::say(
-                'accounts.dear', ['name' => $this->pass->name],
-            ), word: '', facts: $facts,
+            greeting: $kept
+                ? Letter::greeting($this->pass)
+                : Words::say('accounts.dear', ['name' => $this->pass->name]),
+            word: '',
+            facts: $facts,
             news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => count($facts)]),
             linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'),
-            link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->linkTo($this->round), school: $this->round->school->name,
+            link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->linkTo($this->round),
+            school: $this->round->school->name,
         );
     }
 

@@ -16,9 +16,12 @@ use App\Timetables\Sentence;
 final class RemindLetter extends Message
 {
     public function __construct(
-        private readonly Pass $pass, private readonly Round $round, private readonly string $students, private readonly string $text, private readonly int $at,
-    ) {
-    }
+        private readonly Pass $pass,
+        private readonly Round $round,
+        private readonly string $students,
+        private readonly string $text,
+        private readonly int $at,
+    ) {}
 
     protected function identity(): string
     {
@@ -38,13 +41,21 @@ final class RemindLetter extends Message
     protected function letter(): Letter
     {
         $news = Words::say($this->round->isCollecting() ? 'rounds.remind_news_wish' : 'rounds.remind_news_book', [
-            'students' => $this->students, 'moment' => Spell::moment((int) $this->round->wishes_until?->getTimestamp(), $this->round->school->timeZone()),
+            'students' => $this->students,
+            'moment' => Spell::moment(
+                (int) $this->round->wishes_until?->getTimestamp(),
+                $this->round->school->timeZone(),
+            ),
         ]);
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: $news, word: $this->text,
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            news: $news,
+            word: $this->text,
             facts: [$this->round->title => implode(' ', array_map(Sentence::of(...), $this->round->coreBlocks()))],
-            linkText: Words::say('rounds.remind_link'), link: $this->round->linkFor($this->pass), school: $this->round->school->name,
+            linkText: Words::say('rounds.remind_link'),
+            link: $this->round->linkFor($this->pass),
+            school: $this->round->school->name,
         );
     }
 }

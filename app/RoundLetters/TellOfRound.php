@@ -34,11 +34,26 @@ final class TellOfRound
 
     public function ofFamily(FamilyAllotted $event): void
     {
-        $left = $event->rows->filter(static fn (Allotted $row): bool => $row->starts_at === null && $row->why !== null)->map(static fn (Allotted $row): array => [
-            'host' => $row->host, 'why' => (string) $row->why?->said($row->host, toFamily: true),
-        ])->unique('host');
-        $asked = $event->rows->contains(static fn (Allotted $row): bool => $row->asked && $row->booking_id !== null);
-        self::send($event->pass, new GivenLetter($event->pass, $event->round, self::ids($event->bookings), array_values($left->all()), $asked));
+        $left = $event->rows
+            ->filter(static fn(Allotted $row): bool => $row->starts_at === null && $row->why !== null)
+            ->map(
+                static fn(Allotted $row): array => [
+                    'host' => $row->host,
+                    'why' => (string) $row->why?->said($row->host, toFamily: true),
+                ],
+            )
+            ->unique('host');
+        $asked = $event->rows->contains(static fn(Allotted $row): bool => $row->asked && $row->booking_id !== null);
+        self::send(
+            $event->pass,
+            new GivenLetter(
+                $event->pass,
+                $event->round,
+                self::ids($event->bookings),
+                array_values($left->all()),
+                $asked,
+            ),
+        );
     }
 
     public function ofRound(RoundAllotted $event): void
@@ -52,21 +67,38 @@ final class TellOfRound
 
     public function ofEvening(EveningMoved $event): void
     {
-        self::send($event->pass, (new MovedLetter($event->pass, $event->round, self::ids($event->bookings), $event->word))->of($event->change));
+        self::send(
+            $event->pass,
+            (new MovedLetter($event->pass, $event->round, self::ids($event->bookings), $event->word))->of(
+                $event->change,
+            ),
+        );
     }
 
     /** By mail where there is an address, by text message where there is only a number. */
     public function ofReminder(FamilyReminded $event): void
     {
         if ($event->pass->email !== null) {
-            self::send($event->pass, new RemindLetter($event->pass, $event->round, $event->students, $event->word, $event->at));
+            self::send(
+                $event->pass,
+                new RemindLetter($event->pass, $event->round, $event->students, $event->word, $event->at),
+            );
 
             return;
         }
-        $text = Words::say(
-            'rounds.remind_text', ['title' => $event->round->title, 'students' => $event->students, 'link' => $event->round->linkFor($event->pass)],
+        $text = Words::say('rounds.remind_text', [
+            'title' => $event->round->title,
+            'students' => $event->students,
+            'link' => $event->round->linkFor($event->pass),
+        ]);
+        Queue::push(
+            new SendText(
+                $event->pass->id,
+                $event->pass->phone,
+                $text,
+                "round|{$event->round->id}|{$event->pass->id}|$event->at",
+            ),
         );
-        Queue::push(new SendText($event->pass->id, $event->pass->phone, $text, "round|{$event->round->id}|{$event->pass->id}|$event->at"));
     }
 
     private static function send(Pass $pass, Message $letter): void
@@ -80,6 +112,6 @@ final class TellOfRound
      */
     private static function ids(array $bookings): array
     {
-        return array_map(static fn (Booking $one): int => $one->id, $bookings);
+        return array_map(static fn(Booking $one): int => $one->id, $bookings);
     }
 }

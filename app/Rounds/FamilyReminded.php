@@ -10,7 +10,11 @@ use App\Models\Round;
 /** Raised for each who is reminded of a round. */
 final readonly class FamilyReminded
 {
-    public function __construct(public Round $round, public Pass $pass, public string $students, public string $word, public int $at)
-    {
-    }
+    public function __construct(
+        public Round $round,
+        public Pass $pass,
+        public string $students,
+        public string $word,
+        public int $at,
+    ) {}
 }

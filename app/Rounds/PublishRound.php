@@ -22,9 +22,7 @@ use Recess\Rules\Stated;
 /** Makes the sheet of everybody who is in a round, and opens them all: all of them, or none. */
 final class PublishRound
 {
-    public function __construct(private readonly WriteSheet $write, private readonly PublishSheet $publish)
-    {
-    }
+    public function __construct(private readonly WriteSheet $write, private readonly PublishSheet $publish) {}
 
     /**
      * @param  int  $now  seconds since the epoch
@@ -42,12 +40,16 @@ final class PublishRound
             $hosts = RoundHost::of($round);
             $hosts->isNotEmpty() || throw RoundRefused::because('nobody_in_it');
             $round->pieces() !== [] || throw RoundRefused::because('all_closed');
-            $without = $hosts->reject(static fn (RoundHost $one): bool => $one->hasPlace());
-            $without = $without->map(static fn (RoundHost $one): string => $one->host->name)->values()->all();
+            $without = $hosts->reject(static fn(RoundHost $one): bool => $one->hasPlace());
+            $without = $without->map(static fn(RoundHost $one): string => $one->host->name)->values()->all();
             if ($round->collects && (int) $round->wishes_until?->getTimestamp() <= $now) {
                 throw RoundRefused::because('wishes_until_over');
             }
-            $without === [] || throw RoundRefused::because('no_place', ['count' => count($without), 'names' => Spell::list(array_slice($without, 0, 5))]);
+            $without === [] ||
+                throw RoundRefused::because('no_place', [
+                    'count' => count($without),
+                    'names' => Spell::list(array_slice($without, 0, 5)),
+                ]);
             foreach ($hosts as $host) {
                 $sheet = ($this->write)($host->host, self::statement($round, $host), $now);
                 $sheet->update(['round_id' => $round->id]);
@@ -68,10 +70,21 @@ final class PublishRound
         assert($blocks !== []);
 
         return new SheetStatement(
-            title: $round->title, intro: $round->intro, blocks: $blocks,
-            places: [new PlaceStatement($host->kind, $host->label, $host->link, $host->directions, id: $host->sheet?->places->first()?->id)],
-            questions: $round->questions, rules: self::rules($round, $host),
-            forWhom: $round->families ? new ForWhom(Audience::Families, $round->classes) : new ForWhom,
+            title: $round->title,
+            intro: $round->intro,
+            blocks: $blocks,
+            places: [
+                new PlaceStatement(
+                    $host->kind,
+                    $host->label,
+                    $host->link,
+                    $host->directions,
+                    id: $host->sheet?->places->first()?->id,
+                ),
+            ],
+            questions: $round->questions,
+            rules: self::rules($round, $host),
+            forWhom: $round->families ? new ForWhom(Audience::Families, $round->classes) : new ForWhom(),
         );
     }
 

@@ -31,29 +31,42 @@ enum RoundCards: string
     /** @param  int|null  $class  of its students' families alone */
     public function pdf(Round $round, ?int $class = null): string
     {
-        $in = array_flip(array_map(intval(...), RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->all()));
+        $in = array_flip(
+            array_map(intval(...), RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->all()),
+        );
         $names = StaffMember::query()->whereKey(array_keys($in))->pluck('name', 'id')->all();
         $cards = [];
         $last = Reach::round($round)->ends();
         $students = $this === self::Missing ? Unheard::in($round) : Unheard::all($round);
-        $class === null || $students->whereHas('classes', static fn ($one) => $one->where('school_classes.id', $class));
+        $class === null || $students->whereHas('classes', static fn($one) => $one->where('school_classes.id', $class));
         $all = $students->count();
         foreach (Cards::familiesOf($students) as $one) {
             if ($this !== self::WithoutMail || $one['guardian']->email === null) {
-                $how = Words::say('rounds.card_how', ['address' => url('/card'), 'teachers' => self::teachers($one['guardian'], $names)]);
+                $how = Words::say('rounds.card_how', [
+                    'address' => url('/card'),
+                    'teachers' => self::teachers($one['guardian'], $names),
+                ]);
                 $cards[] = Cards::card(
-                    $one['guardian']->name, Words::say(
-                        'sheets.card_for', ['students' => $one['students']],
-                    ), CardCode::of($one['guardian'], $round, $last), $how,
+                    $one['guardian']->name,
+                    Words::say('sheets.card_for', ['students' => $one['students']]),
+                    CardCode::of($one['guardian'], $round, $last),
+                    $how,
                     $round->linkFor($one['guardian']->pass()),
                 );
             }
         }
 
-        return Printed::pages('paper.cards', array_chunk($cards, Cards::ON_A_SHEET), [
-            'title' => $round->title, 'about' => self::dates($round),
-            'cut' => $all > Cards::MOST ? Words::say('rounds.cards_cut', ['most' => Cards::MOST, 'all' => $all]) : '',
-        ], $round->school->country);
+        return Printed::pages(
+            'paper.cards',
+            array_chunk($cards, Cards::ON_A_SHEET),
+            [
+                'title' => $round->title,
+                'about' => self::dates($round),
+                'cut' =>
+                    $all > Cards::MOST ? Words::say('rounds.cards_cut', ['most' => Cards::MOST, 'all' => $all]) : '',
+            ],
+            $round->school->country,
+        );
     }
 
     /** @param  array<int, string>  $names  of those who are in the round */
@@ -65,7 +78,10 @@ enum RoundCards: string
         $more = count($theirs) - self::NAMED;
 
         if ($more > 1) {
-            return Words::say('rounds.card_teachers', ['names' => implode(', ', array_slice($theirs, 0, self::NAMED)), 'more' => $more]);
+            return Words::say('rounds.card_teachers', [
+                'names' => implode(', ', array_slice($theirs, 0, self::NAMED)),
+                'more' => $more,
+            ]);
         }
 
         return Spell::list($theirs) ?: 'none';
@@ -77,6 +93,9 @@ enum RoundCards: string
 
         return $dates->first->equals($dates->last)
             ? Spell::date($dates->first)
-            : Words::say('rounds.dates', ['first' => Spell::shortDate($dates->first), 'last' => Spell::shortDate($dates->last)]);
+            : Words::say('rounds.dates', [
+                'first' => Spell::shortDate($dates->first),
+                'last' => Spell::shortDate($dates->last),
+            ]);
     }
 }

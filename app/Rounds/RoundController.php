@@ -27,17 +27,46 @@ final class RoundController
     public function index(#[CurrentUser] StaffMember $staff): View
     {
         $rounds = Round::query()->where('school_id', $staff->school_id)->orderByDesc('id')->limit(30)->get();
-        $parts = RoundHost::query()->where('staff_id', $staff->id)->whereIn('round_id', $rounds->modelKeys())->with(['round', 'host'])->get();
-        $hosts = RoundHost::query()->toBase()->selectRaw('round_id, COUNT(*) AS hosts')->groupBy('round_id')->pluck('hosts', 'round_id')->all();
+        $parts = RoundHost::query()
+            ->where('staff_id', $staff->id)
+            ->whereIn('round_id', $rounds->modelKeys())
+            ->with(['round', 'host'])
+            ->get();
+        $hosts = RoundHost::query()
+            ->toBase()
+            ->selectRaw('round_id, COUNT(*) AS hosts')
+            ->groupBy('round_id')
+            ->pluck('hosts', 'round_id')
+            ->all();
 
         return Page::staff('Rounds', Words::say('rounds.title'), [
-            'host' => $staff->name, 'office' => $staff->office,
-            'rounds' => ! $staff->office ? [] : array_values($rounds->map(static fn (Round $one): array => [
-                'id' => $one->id, 'title' => $one->title, 'state' => $one->state->value, 'hosts' => $hosts[$one->id] ?? 0,
-            ])->all()),
-            'parts' => array_values($parts->map(static fn (RoundHost $one): array => [
-                'title' => $one->round->title, 'dates' => RoundSetupData::dates($one->round), ...RoundSetupData::part($one),
-            ])->all()),
+            'host' => $staff->name,
+            'office' => $staff->office,
+            'rounds' => !$staff->office
+                ? []
+                : array_values(
+                    $rounds
+                        ->map(
+                            static fn(Round $one): array => [
+                                'id' => $one->id,
+                                'title' => $one->title,
+                                'state' => $one->state->value,
+                                'hosts' => $hosts[$one->id] ?? 0,
+                            ],
+                        )
+                        ->all(),
+                ),
+            'parts' => array_values(
+                $parts
+                    ->map(
+                        static fn(RoundHost $one): array => [
+                            'title' => $one->round->title,
+                            'dates' => RoundSetupData::dates($one->round),
+                            ...RoundSetupData::part($one),
+                        ],
+                    )
+                    ->all(),
+            ),
             'interpreting' => self::interpreting($staff),
         ]);
     }
@@ -46,13 +75,28 @@ final class RoundController
     private static function interpreting(StaffMember $staff): array
     {
         $zone = $staff->school->timeZone();
-        $bookings = Booking::query()->where('interpreter_id', $staff->id)->whereNotNull('hold_id')->where('ends_at', '>', Instant::column(Clock::now()))
-            ->with(['host', 'place'])->orderBy('starts_at')->limit(200)->get();
+        $bookings = Booking::query()
+            ->where('interpreter_id', $staff->id)
+            ->whereNotNull('hold_id')
+            ->where('ends_at', '>', Instant::column(Clock::now()))
+            ->with(['host', 'place'])
+            ->orderBy('starts_at')
+            ->limit(200)
+            ->get();
 
-        return array_values($bookings->map(static fn (Booking $one): array => [
-            'time' => Spell::moment($one->span()->start, $zone), 'host' => $one->host->name, 'place' => $one->place->label, 'student' => $one->student,
-            'language' => Interpreters::name((string) $one->language) ?? '',
-        ])->all());
+        return array_values(
+            $bookings
+                ->map(
+                    static fn(Booking $one): array => [
+                        'time' => Spell::moment($one->span()->start, $zone),
+                        'host' => $one->host->name,
+                        'place' => $one->place->label,
+                        'student' => $one->student,
+                        'language' => Interpreters::name((string) $one->language) ?? '',
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** A new one, or one like an earlier one, of which only the dates are missing. */
@@ -67,7 +111,11 @@ final class RoundController
 
     public function page(#[CurrentUser] StaffMember $staff, Round $round): View
     {
-        return Page::staff('RoundSetup', $round->title, RoundSetupData::of($staff, $round) + ['fill' => RoundFill::of($round, Clock::now())]);
+        return Page::staff(
+            'RoundSetup',
+            $round->title,
+            RoundSetupData::of($staff, $round) + ['fill' => RoundFill::of($round, Clock::now())],
+        );
     }
 
     /** How full it is, and whose families have not booked. */
@@ -83,7 +131,8 @@ final class RoundController
         $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
 
         return new Response($who->pdf($round, $request->filled('class') ? $request->integer('class') : null), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"",
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"",
             'Cache-Control' => 'no-store, private',
         ]);
     }
@@ -95,7 +144,9 @@ final class RoundController
         LogBook::note('round_paper', $round, ['about' => $round->title, 'what' => $paper]);
 
         return new Response($which->of($round), 200, [
-            'Content-Type' => $which->type(), 'Content-Disposition' => "attachment; filename=\"$round->slug-$paper\"", 'Cache-Control' => 'no-store, private',
+            'Content-Type' => $which->type(),
+            'Content-Disposition' => "attachment; filename=\"$round->slug-$paper\"",
+            'Cache-Control' => 'no-store, private',
         ]);
     }
 
@@ -118,17 +169,22 @@ final class RoundController
     {
         $version = $request->filled('version') ? $request->integer('version') : null;
 
-        return new JsonResponse(RoundSetupData::round($write($request->writer()->school, $request->statement(), $round, $version)));
+        return new JsonResponse(
+            RoundSetupData::round($write($request->writer()->school, $request->statement(), $round, $version)),
+        );
     }
 
     public function interpreters(Round $round, Request $request, SetInterpreters $set): JsonResponse
     {
         $request->validate([
-            'interpreters' => ['present', 'array', 'max:200'], 'interpreters.*' => ['array:staff,language'],
-            'interpreters.*.staff' => ['required', 'integer'], 'interpreters.*.language' => ['required', 'string', 'max:35'],
+            'interpreters' => ['present', 'array', 'max:200'],
+            'interpreters.*' => ['array:staff,language'],
+            'interpreters.*.staff' => ['required', 'integer'],
+            'interpreters.*.language' => ['required', 'string', 'max:35'],
         ]);
         $asked = array_map(
-            static fn (array $one): array => ['staff' => (int) $one['staff'], 'language' => (string) $one['language']], $request->array('interpreters'),
+            static fn(array $one): array => ['staff' => (int) $one['staff'], 'language' => (string) $one['language']],
+            $request->array('interpreters'),
         );
         $set($round, $asked);
 

@@ -22,19 +22,42 @@ final class RoundFill
     {
         if ($round->published_at === null) {
             return [
-                'taken' => 0, 'slots' => 0, 'hosts' => [], 'classes' => [], 'twice' => [], 'without_link' => '', 'ground' => '', 'due' => 0, 'due_said' => '',
+                'taken' => 0,
+                'slots' => 0,
+                'hosts' => [],
+                'classes' => [],
+                'twice' => [],
+                'without_link' => '',
+                'ground' => '',
+                'due' => 0,
+                'due_said' => '',
             ];
         }
         $sheets = $round->openSheets();
         $dates = $round->dates();
-        $taken = array_map(intval(...), DB::table('bookings')->whereIn('sheet_id', array_column($sheets, 'id'))->whereNotNull('hold_id')
-            ->selectRaw('sheet_id, COUNT(*) AS taken')->groupBy('sheet_id')->pluck('taken', 'sheet_id')->all());
+        $taken = array_map(
+            intval(...),
+            DB::table('bookings')
+                ->whereIn('sheet_id', array_column($sheets, 'id'))
+                ->whereNotNull('hold_id')
+                ->selectRaw('sheet_id, COUNT(*) AS taken')
+                ->groupBy('sheet_id')
+                ->pluck('taken', 'sheet_id')
+                ->all(),
+        );
         $hosts = $rooms = [];
         foreach ($sheets as $sheet) {
             // What is closed by hand is nobody's time, but for who had booked it before.
-            $open = $sheet->toCore()->count($dates->first, $dates->last->plusDays(1)) - $sheet->slotChanges->where('closed', true)->count();
+            $open =
+                $sheet->toCore()->count($dates->first, $dates->last->plusDays(1)) -
+                $sheet->slotChanges->where('closed', true)->count();
             $booked = $taken[$sheet->id] ?? 0;
-            $hosts[] = ['sheet' => $sheet->id, 'name' => $sheet->host->name, 'taken' => $booked, 'slots' => max($booked, $open)];
+            $hosts[] = [
+                'sheet' => $sheet->id,
+                'name' => $sheet->host->name,
+                'taken' => $booked,
+                'slots' => max($booked, $open),
+            ];
             $place = $sheet->places->first();
             if ($place?->kind === PlaceKind::Room) {
                 $rooms[$place->label][] = $sheet->host->name;
@@ -42,8 +65,14 @@ final class RoundFill
         }
 
         return [
-            'taken' => array_sum($taken), 'slots' => array_sum(array_column($hosts, 'slots')), 'hosts' => $hosts, 'classes' => self::classes($round),
-            'twice' => self::twice($rooms), 'without_link' => self::withoutLink($sheets), 'ground' => self::ground($round), ...self::due($round, $now),
+            'taken' => array_sum($taken),
+            'slots' => array_sum(array_column($hosts, 'slots')),
+            'hosts' => $hosts,
+            'classes' => self::classes($round),
+            'twice' => self::twice($rooms),
+            'without_link' => self::withoutLink($sheets),
+            'ground' => self::ground($round),
+            ...self::due($round, $now),
         ];
     }
 
@@ -58,7 +87,12 @@ final class RoundFill
             }
         }
 
-        return $names === [] ? '' : Words::say('rounds.without_link', ['count' => count($names), 'names' => Spell::list(array_slice($names, 0, 10))]);
+        return $names === []
+            ? ''
+            : Words::say('rounds.without_link', [
+                'count' => count($names),
+                'names' => Spell::list(array_slice($names, 0, 10)),
+            ]);
     }
 
     /** Who cannot climb stairs: the office finds them rooms. */
@@ -66,9 +100,12 @@ final class RoundFill
     {
         $names = Shortlist::onTheGround($round)->sort()->values();
 
-        return $names->isEmpty() ? '' : Words::say(
-            'rounds.ground', ['count' => $names->count(), 'names' => Spell::list(array_values($names->take(20)->all()))],
-        );
+        return $names->isEmpty()
+            ? ''
+            : Words::say('rounds.ground', [
+                'count' => $names->count(),
+                'names' => Spell::list(array_values($names->take(20)->all())),
+            ]);
     }
 
     /** @return array{due: int, due_said: string} who would be reminded now */
@@ -76,9 +113,14 @@ final class RoundFill
     {
         $due = app(RemindFamilies::class)->due($round, $now);
 
-        return ['due' => count($due['can']), 'due_said' => Words::say('rounds.due_said', [
-            'can' => count($due['can']), 'lately' => $due['lately'], 'cannot' => $due['cannot'],
-        ])];
+        return [
+            'due' => count($due['can']),
+            'due_said' => Words::say('rounds.due_said', [
+                'can' => count($due['can']),
+                'lately' => $due['lately'],
+                'cannot' => $due['cannot'],
+            ]),
+        ];
     }
 
     /**
@@ -87,10 +129,15 @@ final class RoundFill
      */
     private static function twice(array $rooms): array
     {
-        $twice = array_filter($rooms, static fn (array $names): bool => count($names) > 1);
+        $twice = array_filter($rooms, static fn(array $names): bool => count($names) > 1);
 
         return array_map(
-            static fn (string|int $room, array $names): array => ['room' => (string) $room, 'names' => Spell::list($names)], array_keys($twice), $twice,
+            static fn(string|int $room, array $names): array => [
+                'room' => (string) $room,
+                'names' => Spell::list($names),
+            ],
+            array_keys($twice),
+            $twice,
         );
     }
 

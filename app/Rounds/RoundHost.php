@@ -44,7 +44,15 @@ final class RoundHost extends Row
 
     protected $guarded = [];
 
-    protected $attributes = ['sheet_id' => null, 'kind' => 'room', 'label' => '', 'link' => null, 'directions' => '', 'absent' => '[]', 'most' => null];
+    protected $attributes = [
+        'sheet_id' => null,
+        'kind' => 'room',
+        'label' => '',
+        'link' => null,
+        'directions' => '',
+        'absent' => '[]',
+        'most' => null,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -73,22 +81,29 @@ final class RoundHost extends Row
     /** @return BelongsToMany<Student, $this> whom they need to see */
     public function asked(): BelongsToMany
     {
-        return $this->belongsToMany(Student::class, 'round_asks', 'round_host_id', 'student_id')->whereNull('students.put_away_at')->orderBy('students.name');
+        return $this->belongsToMany(Student::class, 'round_asks', 'round_host_id', 'student_id')
+            ->whereNull('students.put_away_at')
+            ->orderBy('students.name');
     }
 
     /** @return BelongsToMany<Student, $this> whom they meet for longer, each for so many times in a row */
     public function longer(): BelongsToMany
     {
-        return $this->belongsToMany(Student::class, 'round_longer', 'round_host_id', 'student_id')->withPivot('times')
-            ->whereNull('students.put_away_at')->orderBy('students.name');
+        return $this->belongsToMany(Student::class, 'round_longer', 'round_host_id', 'student_id')
+            ->withPivot('times')
+            ->whereNull('students.put_away_at')
+            ->orderBy('students.name');
     }
 
     /** @return Collection<int, self> by their names */
     public static function of(Round $round): Collection
     {
-        $hosts = self::query()->where('round_id', $round->id)->with(['host', 'sheet.places'])->get();
+        $hosts = self::query()
+            ->where('round_id', $round->id)
+            ->with(['host', 'sheet.places'])
+            ->get();
 
-        return $hosts->sortBy(static fn (self $one): string => $one->host->name)->values();
+        return $hosts->sortBy(static fn(self $one): string => $one->host->name)->values();
     }
 
     /** Whether families book on their sheet: from then on it says what is closed, and whom that hits. */
@@ -106,6 +121,8 @@ final class RoundHost extends Row
     /** @return list<Span> when they are not there */
     public function absences(Zone $zone): array
     {
-        return array_values(array_filter(array_map(static fn (array $one): ?Span => HoursOn::of($one)->span($zone), $this->absent)));
+        return array_values(
+            array_filter(array_map(static fn(array $one): ?Span => HoursOn::of($one)->span($zone), $this->absent)),
+        );
     }
 }

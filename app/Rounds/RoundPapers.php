@@ -39,7 +39,9 @@ enum RoundPapers: string
 
     public function type(): string
     {
-        return $this === self::Table ? 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' : 'application/pdf';
+        return $this === self::Table
+            ? 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
+            : 'application/pdf';
     }
 
     public function of(Round $round): string
@@ -50,7 +52,7 @@ enum RoundPapers: string
             return Workbook::write(self::table($bookings, $zone));
         }
         $ground = Shortlist::onTheGround($round);
-        $bookings->each(static fn (Booking $one) => $one->setAttribute('ground', $ground->has($one->pass_id)));
+        $bookings->each(static fn(Booking $one) => $one->setAttribute('ground', $ground->has($one->pass_id)));
         $pages = match ($this) {
             self::RunSheets => self::byTeacher($bookings, $zone),
             self::Entrance => self::byDate($bookings, $zone),
@@ -62,14 +64,19 @@ enum RoundPapers: string
             default => 'paper.round-plans',
         };
 
-        return Printed::pages($view, $pages, ['title' => $round->title, 'school' => $round->school->name], $round->school->country);
+        return Printed::pages(
+            $view,
+            $pages,
+            ['title' => $round->title, 'school' => $round->school->name],
+            $round->school->country,
+        );
     }
 
     /** @return Collection<int, Booking> that stand, in the order of their times */
     private function bookings(Round $round): Collection
     {
         $booked = $round->bookings()->with(['pass', 'place', 'host', 'interpreter']);
-        $this === self::PlansWithoutMail && $booked->whereHas('pass', static fn ($pass) => $pass->whereNull('email'));
+        $this === self::PlansWithoutMail && $booked->whereHas('pass', static fn($pass) => $pass->whereNull('email'));
 
         return $booked->get();
     }
@@ -81,11 +88,21 @@ enum RoundPapers: string
     private static function byTeacher(Collection $bookings, Zone $zone): array
     {
         $pages = [];
-        foreach ($bookings->sortBy(static fn (Booking $one): string => $one->host->name.' '.$one->starts_at->format('c')) as $one) {
-            $pages[$one->host->name.', '.Spell::date($zone->dateAt($one->span()->start))][] = self::row($one, $zone);
+        foreach (
+            $bookings->sortBy(static fn(Booking $one): string => $one->host->name . ' ' . $one->starts_at->format('c'))
+            as $one
+        ) {
+            $pages[$one->host->name . ', ' . Spell::date($zone->dateAt($one->span()->start))][] = self::row(
+                $one,
+                $zone,
+            );
         }
 
-        return array_map(static fn (string $heading, array $rows): array => ['heading' => $heading, 'rows' => $rows], array_keys($pages), $pages);
+        return array_map(
+            static fn(string $heading, array $rows): array => ['heading' => $heading, 'rows' => $rows],
+            array_keys($pages),
+            $pages,
+        );
     }
 
     /**
@@ -101,7 +118,7 @@ enum RoundPapers: string
         }
         foreach ($pages as &$rows) {
             // A stable sort: of one family the times stay in order.
-            usort($rows, static fn (array $a, array $b): int => (int) $collator->compare($a['family'], $b['family']));
+            usort($rows, static fn(array $a, array $b): int => (int) $collator->compare($a['family'], $b['family']));
         }
 
         unset($rows);
@@ -128,14 +145,18 @@ enum RoundPapers: string
             $pages[] = [
                 'heading' => $pass->name,
                 'rows' => array_values(
-                    $theirs->map(
-                        static fn (Booking $one): array => ['date' => Spell::date($zone->dateAt($one->span()->start))] + self::row($one, $zone),
-                    )->all(),
+                    $theirs
+                        ->map(
+                            static fn(Booking $one): array => [
+                                'date' => Spell::date($zone->dateAt($one->span()->start)),
+                            ] + self::row($one, $zone),
+                        )
+                        ->all(),
                 ),
-                'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::shape($pass->linkTo($round))),
+                'qr' => 'data:image/svg+xml;base64,' . base64_encode(QrCode::shape($pass->linkTo($round))),
             ];
         }
-        usort($pages, static fn (array $a, array $b): int => (int) $collator->compare($a['heading'], $b['heading']));
+        usort($pages, static fn(array $a, array $b): int => (int) $collator->compare($a['heading'], $b['heading']));
 
         return $pages;
     }
@@ -144,9 +165,15 @@ enum RoundPapers: string
     private static function row(Booking $one, Zone $zone): array
     {
         return [
-            'from' => Spell::time($one->span()->start, $zone), 'until' => Spell::time($one->span()->end, $zone), 'family' => $one->pass->name,
-            'student' => $one->student, 'needs' => $one->getAttribute('ground') === true ? Words::say('rounds.needs_ground') : '',
-            'interpreter' => (string) $one->interpreter?->name, 'phone' => $one->pass->phone, 'host' => $one->host->name, 'place' => $one->place->label,
+            'from' => Spell::time($one->span()->start, $zone),
+            'until' => Spell::time($one->span()->end, $zone),
+            'family' => $one->pass->name,
+            'student' => $one->student,
+            'needs' => $one->getAttribute('ground') === true ? Words::say('rounds.needs_ground') : '',
+            'interpreter' => (string) $one->interpreter?->name,
+            'phone' => $one->pass->phone,
+            'host' => $one->host->name,
+            'place' => $one->place->label,
         ];
     }
 
@@ -160,8 +187,15 @@ enum RoundPapers: string
         foreach ($bookings as $one) {
             $span = $one->span();
             yield [
-                $zone->dateAt($span->start), $zone->timeAt($span->start), $zone->timeAt($span->end), $one->host->name, $one->place->label, $one->student,
-                $one->pass->name, $one->pass->phone, (string) $one->interpreter?->name,
+                $zone->dateAt($span->start),
+                $zone->timeAt($span->start),
+                $zone->timeAt($span->end),
+                $one->host->name,
+                $one->place->label,
+                $one->student,
+                $one->pass->name,
+                $one->pass->phone,
+                (string) $one->interpreter?->name,
             ];
         }
     }

@@ -31,22 +31,28 @@ final class RoundPartController
     {
         $known = $request->hasAny(['asked', 'longer']) ? $this->known($part)->modelKeys() : [];
         /** @var Part $form */
-        $form = $request->validate([
-            'kind' => ['required', Rule::enum(PlaceKind::class)],
-            'label' => ['required', 'string', 'max:120'],
-            'link' => ['nullable', 'string', 'max:2000', 'regex:#^https?://\S+$#'],
-            'directions' => ['nullable', 'string', 'max:1000'],
-            'most' => ['nullable', 'integer', 'between:1,200'],
-            'asked' => ['nullable', 'array', 'max:200'],
-            'asked.*' => ['integer', 'distinct', Rule::in($known)],
-            'longer' => ['nullable', 'array', 'max:200'],
-            'longer.*' => ['array:id,times'],
-            'longer.*.id' => ['required', 'integer', 'distinct', Rule::in($known)],
-            'longer.*.times' => ['required', 'integer', 'between:2,'.self::MOST_TIMES],
-            ...HoursOn::rules('absent', 20),
-        ], [
-            'asked.*.in' => Words::say('rounds.not_taught'), 'longer.*.id.in' => Words::say('rounds.not_taught'),
-            'label.required' => Words::say('rounds.place_needed'), 'link.regex' => Words::say('rounds.link_needed')]);
+        $form = $request->validate(
+            [
+                'kind' => ['required', Rule::enum(PlaceKind::class)],
+                'label' => ['required', 'string', 'max:120'],
+                'link' => ['nullable', 'string', 'max:2000', 'regex:#^https?://\S+$#'],
+                'directions' => ['nullable', 'string', 'max:1000'],
+                'most' => ['nullable', 'integer', 'between:1,200'],
+                'asked' => ['nullable', 'array', 'max:200'],
+                'asked.*' => ['integer', 'distinct', Rule::in($known)],
+                'longer' => ['nullable', 'array', 'max:200'],
+                'longer.*' => ['array:id,times'],
+                'longer.*.id' => ['required', 'integer', 'distinct', Rule::in($known)],
+                'longer.*.times' => ['required', 'integer', 'between:2,' . self::MOST_TIMES],
+                ...HoursOn::rules('absent', 20),
+            ],
+            [
+                'asked.*.in' => Words::say('rounds.not_taught'),
+                'longer.*.id.in' => Words::say('rounds.not_taught'),
+                'label.required' => Words::say('rounds.place_needed'),
+                'link.regex' => Words::say('rounds.link_needed'),
+            ],
+        );
 
         return new JsonResponse(RoundSetupData::part($set($part, $form, Clock::now())));
     }
@@ -62,9 +68,19 @@ final class RoundPartController
     /** The students whom they can ask to come. */
     public function students(RoundHost $part): JsonResponse
     {
-        return new JsonResponse(['students' => array_values($this->known($part)->map(static fn (Student $one): array => [
-            'id' => $one->id, 'name' => $one->name, 'class' => (string) $one->classes->first()?->name,
-        ])->all())]);
+        return new JsonResponse([
+            'students' => array_values(
+                $this->known($part)
+                    ->map(
+                        static fn(Student $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'class' => (string) $one->classes->first()?->name,
+                        ],
+                    )
+                    ->all(),
+            ),
+        ]);
     }
 
     /** @return Collection<int, Student> whom they teach; all of the round's where the directory does not say whom anybody teaches */
@@ -73,9 +89,15 @@ final class RoundPartController
         $taught = Teachers::studentsOf($part->staff_id);
         $students = Student::here($part->round->school_id)->with('classes')->orderBy('name');
         if ($part->round->classes !== []) {
-            $students->whereHas('classes', static fn ($class) => $class->whereIn('school_classes.id', $part->round->classes));
+            $students->whereHas(
+                'classes',
+                static fn($class) => $class->whereIn('school_classes.id', $part->round->classes),
+            );
         }
 
-        return $students->when($taught !== [], static fn ($some) => $some->whereKey($taught))->limit(5_000)->get();
+        return $students
+            ->when($taught !== [], static fn($some) => $some->whereKey($taught))
+            ->limit(5_000)
+            ->get();
     }
 }

@@ -41,7 +41,7 @@ final class RoundRequest extends FormRequest
             'families' => ['required', 'boolean'],
             'classes' => ['present', 'array', 'max:500'],
             'classes.*' => ['integer', 'distinct'],
-            'staff' => ['present', 'array', 'max:'.self::MOST_STAFF],
+            'staff' => ['present', 'array', 'max:' . self::MOST_STAFF],
             'staff.*' => ['integer', 'distinct'],
             'opens_at' => ['nullable', 'string', 'max:40'],
             'closes_at' => ['nullable', 'string', 'max:40'],
@@ -74,7 +74,10 @@ final class RoundRequest extends FormRequest
         $staff = array_values(array_map(intval(...), $this->validated('staff')));
         $classes = array_values(array_map(intval(...), $this->validated('classes')));
         $wrong = [];
-        if (StaffMember::query()->where('school_id', $school)->whereNull('left_at')->whereKey($staff)->count() !== count($staff)) {
+        if (
+            StaffMember::query()->where('school_id', $school)->whereNull('left_at')->whereKey($staff)->count() !==
+            count($staff)
+        ) {
             $wrong['staff'] = Words::say('rounds.no_such_staff');
         }
         if (SchoolClass::here($school)->whereKey($classes)->count() !== count($classes)) {
@@ -82,8 +85,11 @@ final class RoundRequest extends FormRequest
         }
         try {
             $rules = Stated::of([
-                'per_student' => 1, 'each_guardian' => $this->boolean('each_guardian'), 'guests' => 2,
-                'lead_minutes' => $this->integer('lead_hours') * 60, 'furthest_days' => null,
+                'per_student' => 1,
+                'each_guardian' => $this->boolean('each_guardian'),
+                'guests' => 2,
+                'lead_minutes' => $this->integer('lead_hours') * 60,
+                'furthest_days' => null,
                 'opens_at' => $this->filled('opens_at') ? $this->string('opens_at')->toString() : null,
                 'closes_at' => $this->filled('closes_at') ? $this->string('closes_at')->toString() : null,
             ]);
@@ -97,9 +103,17 @@ final class RoundRequest extends FormRequest
         $blocks = $this->blocks();
 
         return new RoundStatement(
-            $this->string('title')->trim()->toString(), $this->string('intro')->trim()->toString(), $blocks, $rules ?? Stated::of(),
+            $this->string('title')->trim()->toString(),
+            $this->string('intro')->trim()->toString(),
+            $blocks,
+            $rules ?? Stated::of(),
             new Questions([...Questions::usual()->all, ...TypedQuestions::read($questions)->ofItsOwn()->all]),
-            $this->boolean('families'), $classes, $staff, $this->wishesUntil($blocks), $this->boolean('breaks'), $this->cohorts(),
+            $this->boolean('families'),
+            $classes,
+            $staff,
+            $this->wishesUntil($blocks),
+            $this->boolean('breaks'),
+            $this->cohorts(),
         );
     }
 
@@ -109,13 +123,14 @@ final class RoundRequest extends FormRequest
      */
     private function wishesUntil(array $blocks): ?int
     {
-        if (! $this->boolean('collects')) {
+        if (!$this->boolean('collects')) {
             return null;
         }
         $zone = $this->writer()->school->timeZone();
         $until = $zone->moment($this->string('wishes_until')->toString());
-        $first = min(array_map(static fn (Block $block): int => $zone->instant($block->pattern->first(), 0), $blocks));
-        $until < $first || throw ValidationException::withMessages(['wishes_until' => Words::say('rounds.wishes_too_late')]);
+        $first = min(array_map(static fn(Block $block): int => $zone->instant($block->pattern->first(), 0), $blocks));
+        $until < $first ||
+            throw ValidationException::withMessages(['wishes_until' => Words::say('rounds.wishes_too_late')]);
 
         return $until;
     }
@@ -125,9 +140,14 @@ final class RoundRequest extends FormRequest
     {
         $cohorts = [];
         foreach ($this->array('cohorts') as $i => $one) {
-            $cohorts[] = ['classes' => array_values(array_map(intval(...), $one['classes'])), 'opens_at' => (string) $one['opens_at']];
-            $this->filled('opens_at') && $one['opens_at'] < $this->string('opens_at')->toString()
-                || throw ValidationException::withMessages(["cohorts.$i.opens_at" => Words::say('rounds.cohort_too_late')]);
+            $cohorts[] = [
+                'classes' => array_values(array_map(intval(...), $one['classes'])),
+                'opens_at' => (string) $one['opens_at'],
+            ];
+            ($this->filled('opens_at') && $one['opens_at'] < $this->string('opens_at')->toString()) ||
+                throw ValidationException::withMessages([
+                    "cohorts.$i.opens_at" => Words::say('rounds.cohort_too_late'),
+                ]);
         }
 
         return $cohorts;
@@ -141,11 +161,11 @@ final class RoundRequest extends FormRequest
         try {
             $context = new Context($today, $school->termRanges(), $school->closedDays(), $school->country);
             $blocks = QuickLine::parse($this->string('line')->toString(), $context)->blocks;
-        } catch (QuickAsks|QuickNotReadable $failure) {
+        } catch (QuickAsks | QuickNotReadable $failure) {
             throw ValidationException::withMessages(['line' => $failure->getMessage()]);
         }
-        $firsts = array_map(static fn (Block $block): int => $block->pattern->first()->day, $blocks);
-        $lasts = array_map(static fn (Block $block): ?int => $block->pattern->last()?->day, $blocks);
+        $firsts = array_map(static fn(Block $block): int => $block->pattern->first()->day, $blocks);
+        $lasts = array_map(static fn(Block $block): ?int => $block->pattern->last()?->day, $blocks);
         $message = match (true) {
             in_array(null, $lasts, true) => Words::say('rounds.dates_needed'),
             max($lasts) - min($firsts) > self::LONGEST => Words::say('rounds.too_long'),

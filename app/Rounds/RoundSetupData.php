@@ -30,18 +30,42 @@ final class RoundSetupData
         $school = $reader->school;
         $classes = SchoolClass::here($school->id)->withCount('students')->orderBy('name')->get();
         $teachers = Teachers::ofClasses($classes->modelKeys());
-        $people = StaffMember::query()->where('school_id', $school->id)->whereNull('left_at')->where('reader', false)->orderBy('name')->get();
+        $people = StaffMember::query()
+            ->where('school_id', $school->id)
+            ->whereNull('left_at')
+            ->where('reader', false)
+            ->orderBy('name')
+            ->get();
 
         return [
-            'host' => $reader->name, 'channel' => Channel::times($school->id),
-            'classes' => array_values($classes->map(static fn (SchoolClass $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'students' => (int) $one->getAttribute('students_count'), 'teachers' => $teachers[$one->id] ?? [],
-            ])->all()),
-            'people' => array_values($people->map(static fn (StaffMember $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'subject' => $one->subject,
-            ])->all()),
+            'host' => $reader->name,
+            'channel' => Channel::times($school->id),
+            'classes' => array_values(
+                $classes
+                    ->map(
+                        static fn(SchoolClass $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'students' => (int) $one->getAttribute('students_count'),
+                            'teachers' => $teachers[$one->id] ?? [],
+                        ],
+                    )
+                    ->all(),
+            ),
+            'people' => array_values(
+                $people
+                    ->map(
+                        static fn(StaffMember $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'subject' => $one->subject,
+                        ],
+                    )
+                    ->all(),
+            ),
             'languages' => array_map(
-                static fn (string $code): array => ['code' => $code, 'name' => (string) Interpreters::name($code)], SetInterpreters::LANGUAGES,
+                static fn(string $code): array => ['code' => $code, 'name' => (string) Interpreters::name($code)],
+                SetInterpreters::LANGUAGES,
             ),
             'round' => $round === null ? null : self::round($round),
         ];
@@ -55,15 +79,31 @@ final class RoundSetupData
         $closed = $round->school->closedDays();
 
         return [
-            'id' => $round->id, 'version' => $round->version, 'state' => $round->state->value, 'path' => "/r/$round->slug",
-            'title' => $round->title, 'intro' => $round->intro,
-            'line' => implode('; ', array_map(static fn (Block $block): string => QuickPrint::line($block, $closed), $round->coreBlocks())),
-            'families' => $round->families, 'classes' => $round->classes,
-            'staff' => array_map(static fn (RoundHost $one): int => $one->staff_id, array_values($hosts)),
-            'opens_at' => $stated['opens_at'], 'closes_at' => $stated['closes_at'],
-            'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60), 'each_guardian' => $round->rules->yes('each_guardian'),
-            'collects' => $round->collects, 'breaks' => $round->breaks, 'cohorts' => $round->cohorts, 'allotted' => $round->allotted_at !== null,
-            'wishes_until' => $round->wishes_until === null ? null : $round->school->timeZone()->reading($round->wishes_until->getTimestamp()),
+            'id' => $round->id,
+            'version' => $round->version,
+            'state' => $round->state->value,
+            'path' => "/r/$round->slug",
+            'title' => $round->title,
+            'intro' => $round->intro,
+            'line' => implode(
+                '; ',
+                array_map(static fn(Block $block): string => QuickPrint::line($block, $closed), $round->coreBlocks()),
+            ),
+            'families' => $round->families,
+            'classes' => $round->classes,
+            'staff' => array_map(static fn(RoundHost $one): int => $one->staff_id, array_values($hosts)),
+            'opens_at' => $stated['opens_at'],
+            'closes_at' => $stated['closes_at'],
+            'lead_hours' => intdiv($round->rules->whole('lead_minutes'), 60),
+            'each_guardian' => $round->rules->yes('each_guardian'),
+            'collects' => $round->collects,
+            'breaks' => $round->breaks,
+            'cohorts' => $round->cohorts,
+            'allotted' => $round->allotted_at !== null,
+            'wishes_until' =>
+                $round->wishes_until === null
+                    ? null
+                    : $round->school->timeZone()->reading($round->wishes_until->getTimestamp()),
             'questions' => $round->questions->ofItsOwn()->toArray(),
             'interpreters' => SetInterpreters::of($round),
             'parts' => array_map(self::part(...), array_values($hosts)),
@@ -75,14 +115,35 @@ final class RoundSetupData
     public static function part(RoundHost $one): array
     {
         return [
-            'id' => $one->id, 'staff' => $one->staff_id, 'name' => $one->host->name, 'sheet' => $one->sheet_id, 'is_open' => $one->isOpen(),
+            'id' => $one->id,
+            'staff' => $one->staff_id,
+            'name' => $one->host->name,
+            'sheet' => $one->sheet_id,
+            'is_open' => $one->isOpen(),
             'has_place' => $one->hasPlace(),
-            'kind' => $one->kind->value, 'label' => $one->label, 'link' => (string) $one->link, 'directions' => $one->directions,
-            'absent' => $one->absent, 'most' => $one->most, 'collects' => $one->round->collects,
-            'longer' => array_values($one->longer->map(static fn (Student $student): array => [
-                'id' => $student->id, 'name' => $student->name(), 'times' => (int) $student->getRelation('pivot')->getAttribute('times'),
-            ])->all()),
-            'asked' => array_values($one->asked->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name()])->all()),
+            'kind' => $one->kind->value,
+            'label' => $one->label,
+            'link' => (string) $one->link,
+            'directions' => $one->directions,
+            'absent' => $one->absent,
+            'most' => $one->most,
+            'collects' => $one->round->collects,
+            'longer' => array_values(
+                $one->longer
+                    ->map(
+                        static fn(Student $student): array => [
+                            'id' => $student->id,
+                            'name' => $student->name(),
+                            'times' => (int) $student->getRelation('pivot')->getAttribute('times'),
+                        ],
+                    )
+                    ->all(),
+            ),
+            'asked' => array_values(
+                $one->asked
+                    ->map(static fn(Student $student): array => ['id' => $student->id, 'name' => $student->name()])
+                    ->all(),
+            ),
         ];
     }
 
@@ -92,13 +153,19 @@ final class RoundSetupData
         $zone = $round->school->timeZone();
         $dates = [];
         foreach ($round->pieces() as $pieces) {
-            $dates[$zone->dayAt($pieces->stretch->start)][] = Spell::time($pieces->stretch->start, $zone).' to '.Spell::time($pieces->stretch->end, $zone);
+            $dates[$zone->dayAt($pieces->stretch->start)][] =
+                Spell::time($pieces->stretch->start, $zone) . ' to ' . Spell::time($pieces->stretch->end, $zone);
         }
         ksort($dates);
 
-        return array_map(static fn (int $day, array $stretches): array => [
-            'label' => Spell::date(LocalDate::fromDay($day)), 'stretches' => $stretches,
-        ], array_keys($dates), array_values($dates));
+        return array_map(
+            static fn(int $day, array $stretches): array => [
+                'label' => Spell::date(LocalDate::fromDay($day)),
+                'stretches' => $stretches,
+            ],
+            array_keys($dates),
+            array_values($dates),
+        );
     }
 
     /**
@@ -109,19 +176,23 @@ final class RoundSetupData
      */
     private static function look(Round $round, array $hosts): array
     {
-        $slots = array_merge([], ...array_map(static fn (Pieces $pieces): array => $pieces->slots, $round->pieces()));
+        $slots = array_merge([], ...array_map(static fn(Pieces $pieces): array => $pieces->slots, $round->pieces()));
         $taught = Teachers::studentsOfEach($round->school_id, $round->classes);
         $short = [];
         foreach ($hosts as $host) {
             $away = Spans::of($host->absences($round->school->timeZone()));
-            $times = count(array_filter($slots, static fn (Span $slot): bool => ! $away->touches($slot)));
+            $times = count(array_filter($slots, static fn(Span $slot): bool => !$away->touches($slot)));
             if (($taught[$host->staff_id] ?? 0) > $times) {
                 $short[] = ['staff' => $host->staff_id, 'times' => $times, 'students' => $taught[$host->staff_id]];
             }
         }
 
         return [
-            'said' => Words::say('rounds.look_said', ['slots' => count($slots), 'all' => count($slots) * count($hosts), 'hosts' => count($hosts)]),
+            'said' => Words::say('rounds.look_said', [
+                'slots' => count($slots),
+                'all' => count($slots) * count($hosts),
+                'hosts' => count($hosts),
+            ]),
             'sentences' => array_map(Sentence::of(...), $round->coreBlocks()),
             'short_said' => Words::say('rounds.look_short', ['count' => count($short)]),
             'short' => $short,

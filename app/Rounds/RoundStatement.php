@@ -21,9 +21,16 @@ final readonly class RoundStatement
      * @param  list<array{classes: list<int>, opens_at: string}>  $cohorts  whose families may book before all others
      */
     public function __construct(
-        public string $title, public string $intro, public array $blocks, public Stated $rules, public Questions $questions,
-        public bool $families, public array $classes, public array $staff, public ?int $wishesUntil = null, public bool $breaks = false,
+        public string $title,
+        public string $intro,
+        public array $blocks,
+        public Stated $rules,
+        public Questions $questions,
+        public bool $families,
+        public array $classes,
+        public array $staff,
+        public ?int $wishesUntil = null,
+        public bool $breaks = false,
         public array $cohorts = [],
-    ) {
-    }
+    ) {}
 }

@@ -16,9 +16,47 @@ final class SetInterpreters
 {
     /** As BCP 47 writes them, for choosing; a school's others are as good. */
     public const LANGUAGES = [
-        'ar', 'bn', 'bs', 'cs', 'da', 'de', 'el', 'en', 'es', 'fa', 'fr', 'hi', 'hr', 'hu', 'it', 'ja', 'ko', 'ku', 'lt', 'lv', 'nl', 'no', 'pa',
-        'pl', 'ps', 'pt', 'ro',
-        'ru', 'so', 'sq', 'sr', 'sv', 'sw', 'ta', 'ti', 'tl', 'tr', 'uk', 'ur', 'vi', 'zh',
+        'ar',
+        'bn',
+        'bs',
+        'cs',
+        'da',
+        'de',
+        'el',
+        'en',
+        'es',
+        'fa',
+        'fr',
+        'hi',
+        'hr',
+        'hu',
+        'it',
+        'ja',
+        'ko',
+        'ku',
+        'lt',
+        'lv',
+        'nl',
+        'no',
+        'pa',
+        'pl',
+        'ps',
+        'pt',
+        'ro',
+        'ru',
+        'so',
+        'sq',
+        'sr',
+        'sv',
+        'sw',
+        'ta',
+        'ti',
+        'tl',
+        'tr',
+        'uk',
+        'ur',
+        'vi',
+        'zh',
     ];
 
     /**
@@ -28,19 +66,30 @@ final class SetInterpreters
      */
     public function __invoke(Round $round, array $interpreters): void
     {
-        $here = StaffMember::query()->where('school_id', $round->school_id)->whereNull('left_at')
-            ->whereKey(array_column($interpreters, 'staff'))->pluck('id')->flip();
+        $here = StaffMember::query()
+            ->where('school_id', $round->school_id)
+            ->whereNull('left_at')
+            ->whereKey(array_column($interpreters, 'staff'))
+            ->pluck('id')
+            ->flip();
         // Whoever meets families there cannot be promised to others before times are given.
-        $hosts = $round->collects ? RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->flip() : collect();
+        $hosts = $round->collects
+            ? RoundHost::query()->where('round_id', $round->id)->pluck('staff_id')->flip()
+            : collect();
         $seen = $rows = [];
         foreach ($interpreters as $i => ['staff' => $staff, 'language' => $language]) {
-            $here->has($staff) && ! isset($seen["$staff $language"]) || throw ValidationException::withMessages(
-                ["interpreters.$i.staff" => Words::say('rounds.interpreter_here')],
-            );
-            $hosts->has($staff) === false || throw ValidationException::withMessages(["interpreters.$i.staff" => Words::say('rounds.interpreter_is_host')]);
-            Interpreters::name($language) !== null || throw ValidationException::withMessages(
-                ["interpreters.$i.language" => Words::say('rounds.no_such_language')],
-            );
+            ($here->has($staff) && !isset($seen["$staff $language"])) ||
+                throw ValidationException::withMessages([
+                    "interpreters.$i.staff" => Words::say('rounds.interpreter_here'),
+                ]);
+            $hosts->has($staff) === false ||
+                throw ValidationException::withMessages([
+                    "interpreters.$i.staff" => Words::say('rounds.interpreter_is_host'),
+                ]);
+            Interpreters::name($language) !== null ||
+                throw ValidationException::withMessages([
+                    "interpreters.$i.language" => Words::say('rounds.no_such_language'),
+                ]);
             $seen["$staff $language"] = true;
             $rows[] = ['round_id' => $round->id, 'staff_id' => $staff, 'language' => $language];
         }
@@ -53,12 +102,24 @@ final class SetInterpreters
     /** @return list<array{staff: int, name: string, language: string, said: string}> */
     public static function of(Round $round): array
     {
-        $rows = DB::table('round_interpreters')->join('staff', 'staff.id', '=', 'round_interpreters.staff_id')->where('round_id', $round->id)
-            ->orderBy('language')->orderBy('staff.name')->get(['staff_id', 'staff.name', 'language']);
+        $rows = DB::table('round_interpreters')
+            ->join('staff', 'staff.id', '=', 'round_interpreters.staff_id')
+            ->where('round_id', $round->id)
+            ->orderBy('language')
+            ->orderBy('staff.name')
+            ->get(['staff_id', 'staff.name', 'language']);
 
-        return array_values($rows->map(static fn (\stdClass $row): array => [
-            'staff' => (int) $row->staff_id, 'name' => (string) $row->name, 'language' => (string) $row->language,
-            'said' => Interpreters::name((string) $row->language) ?? (string) $row->language,
-        ])->all());
+        return array_values(
+            $rows
+                ->map(
+                    static fn(\stdClass $row): array => [
+                        'staff' => (int) $row->staff_id,
+                        'name' => (string) $row->name,
+                        'language' => (string) $row->language,
+                        'said' => Interpreters::name((string) $row->language) ?? (string) $row->language,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

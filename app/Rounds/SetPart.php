@@ -17,9 +17,7 @@ use App\Publishing\WriteSheet;
  */
 final class SetPart
 {
-    public function __construct(private readonly WriteSheet $write)
-    {
-    }
+    public function __construct(private readonly WriteSheet $write) {}
 
     /**
      * @param  Part  $form
@@ -28,20 +26,33 @@ final class SetPart
      */
     public function __invoke(RoundHost $part, array $form, int $now): RoundHost
     {
-        $absent = array_map(static fn (HoursOn $one): array => $one->toArray(), array_values(HoursOn::all($form['absent'], 'absent')));
+        $absent = array_map(
+            static fn(HoursOn $one): array => $one->toArray(),
+            array_values(HoursOn::all($form['absent'], 'absent')),
+        );
         if ($part->isOpen() && $absent !== $part->absent) {
             throw RoundRefused::because('absent_on_sheet');
         }
 
         return Contended::transaction(function () use ($part, $form, $absent, $now): RoundHost {
             $part->update([
-                'kind' => $form['kind'], 'label' => $form['label'], 'link' => ($form['link'] ?? null) ?: null,
-                'directions' => $form['directions'] ?? '', 'absent' => $absent, 'most' => $form['most'] ?? null,
+                'kind' => $form['kind'],
+                'label' => $form['label'],
+                'link' => $form['link'] ?? null ?: null,
+                'directions' => $form['directions'] ?? '',
+                'absent' => $absent,
+                'most' => $form['most'] ?? null,
             ]);
             isset($form['asked']) && $part->asked()->sync($form['asked']);
-            isset($form['longer']) && $part->longer()->sync(
-                array_map(static fn (array $one): array => ['times' => $one['times']], array_column($form['longer'], null, 'id')),
-            );
+            isset($form['longer']) &&
+                $part
+                    ->longer()
+                    ->sync(
+                        array_map(
+                            static fn(array $one): array => ['times' => $one['times']],
+                            array_column($form['longer'], null, 'id'),
+                        ),
+                    );
             if ($part->sheet !== null) {
                 ($this->write)($part->host, PublishRound::statement($part->round, $part), $now, $part->sheet);
                 $part->isOpen() || PublishRound::closeAbsences($part->sheet->refresh(), $part);

@@ -12,9 +12,7 @@ use App\Publishing\ThrowAway;
 /** Takes somebody out of a round, and their sheet away, as long as nobody has booked with them. What was wished says so when times are given. */
 final class TakeOut
 {
-    public function __construct(private readonly ThrowAway $throwAway)
-    {
-    }
+    public function __construct(private readonly ThrowAway $throwAway) {}
 
     /** @throws RoundRefused when somebody has booked with them */
     public function __invoke(RoundHost $part): void

@@ -15,9 +15,7 @@ use App\Publishing\ThrowAway;
 /** Makes a round a draft again, as long as nobody has booked: what was published by mistake is mended. */
 final class TakeRoundBack
 {
-    public function __construct(private readonly ThrowAway $throwAway)
-    {
-    }
+    public function __construct(private readonly ThrowAway $throwAway) {}
 
     /** @throws RoundRefused when somebody has booked, or sent wishes */
     public function __invoke(Round $round): Round
@@ -28,7 +26,9 @@ final class TakeRoundBack
             if (Shortlist::query()->where('round_id', $round->id)->whereNotNull('wished_at')->exists()) {
                 throw RoundRefused::because('wished_already');
             }
-            RoundHost::query()->where('round_id', $round->id)->update(['sheet_id' => null]);
+            RoundHost::query()
+                ->where('round_id', $round->id)
+                ->update(['sheet_id' => null]);
             foreach ($round->sheets()->with('host.school')->orderBy('id')->get() as $sheet) {
                 try {
                     ($this->throwAway)($sheet);

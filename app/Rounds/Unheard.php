@@ -28,18 +28,38 @@ final class Unheard
     {
         $students = Student::here($round->school_id);
 
-        return $round->classes === [] ? $students
-            : $students->whereHas('classes', static fn ($class) => $class->whereIn('school_classes.id', $round->classes));
+        return $round->classes === []
+            ? $students
+            : $students->whereHas(
+                'classes',
+                static fn($class) => $class->whereIn('school_classes.id', $round->classes),
+            );
     }
 
     /** @return \Closure(Query): mixed */
     private static function heard(Round $round): \Closure
     {
         return $round->isCollecting()
-            ? static fn (Query $query) => $query->from((new Shortlist)->getTable())->join('passes', 'passes.id', '=', 'shortlists.pass_id')
-                ->joinSub(Guardianship::query()->toBase()->select(['guardian_id', 'student_id']), 'theirs', 'theirs.guardian_id', '=', 'passes.guardian_id')
-                ->where('shortlists.round_id', $round->id)->whereNotNull('shortlists.wished_at')->whereColumn('theirs.student_id', 'students.id')
-            : static fn (Query $query) => $query->from('bookings')->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')
-                ->where('sheets.round_id', $round->id)->whereNotNull('bookings.hold_id')->whereColumn('bookings.student_id', 'students.id');
+            ? static fn(Query $query) => $query
+                ->from((new Shortlist())->getTable())
+                ->join('passes', 'passes.id', '=', 'shortlists.pass_id')
+                ->joinSub(
+                    Guardianship::query()
+                        ->toBase()
+                        ->select(['guardian_id', 'student_id']),
+                    'theirs',
+                    'theirs.guardian_id',
+                    '=',
+                    'passes.guardian_id',
+                )
+                ->where('shortlists.round_id', $round->id)
+                ->whereNotNull('shortlists.wished_at')
+                ->whereColumn('theirs.student_id', 'students.id')
+            : static fn(Query $query) => $query
+                ->from('bookings')
+                ->join('sheets', 'sheets.id', '=', 'bookings.sheet_id')
+                ->where('sheets.round_id', $round->id)
+                ->whereNotNull('bookings.hold_id')
+                ->whereColumn('bookings.student_id', 'students.id');
     }
 }

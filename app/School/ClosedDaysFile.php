@@ -22,10 +22,13 @@ final class ClosedDaysFile
         $text = (string) preg_replace('/^TRANSP:TRANSPARENT\r?\n/mi', '', $text);
         $read = BusyReader::read($text, Span::of($now - 31 * 86_400, $now + 3 * 366 * 86_400), $zone);
 
-        return array_map(static fn (array $entry): array => [
-            'name' => mb_strimwidth(mb_scrub($entry[1]) ?: 'Closed', 0, 80, '…'),
-            'first' => (string) $zone->dateAt($entry[0]->start),
-            'last' => (string) $zone->dateAt($entry[0]->end - 1),
-        ], array_slice($read->entries, 0, 500));
+        return array_map(
+            static fn(array $entry): array => [
+                'name' => mb_strimwidth(mb_scrub($entry[1]) ?: 'Closed', 0, 80, '…'),
+                'first' => (string) $zone->dateAt($entry[0]->start),
+                'last' => (string) $zone->dateAt($entry[0]->end - 1),
+            ],
+            array_slice($read->entries, 0, 500),
+        );
     }
 }

@@ -50,6 +50,7 @@ final class Kiosk extends Row
 
     public static function byToken(string $token): ?self
     {
-        return self::query()->whereNull('ended_at')->where('token_hash', Secret::hash($token))->first() ?? self::query()->whereNull('ended_at')->find(Secret::formerly('kiosks', $token));
+        return self::query()->whereNull('ended_at')->where('token_hash', Secret::hash($token))->first() ??
+            self::query()->whereNull('ended_at')->find(Secret::formerly('kiosks', $token));
     }
 }

@@ -29,6 +29,10 @@ final class MeRequest extends StaffRequest
         return [
             'title' => $this->string('title')->toString(),
             'zone' => $this->filled('zone') ? $this->string('zone')->toString() : null,
-        ] + array_intersect_key($this->validated(), array_flip(['name', 'subject', 'clock', 'notify', 'tentative_busy']));
+        ] +
+            array_intersect_key(
+                $this->validated(),
+                array_flip(['name', 'subject', 'clock', 'notify', 'tentative_busy']),
+            );
     }
 }

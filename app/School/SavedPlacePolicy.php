@@ -11,6 +11,7 @@ final class SavedPlacePolicy
 {
     public function change(StaffMember $staff, SavedPlace $place): bool
     {
-        return $place->staff_id === $staff->id || ($place->staff_id === null && $staff->office && $place->school_id === $staff->school_id);
+        return $place->staff_id === $staff->id ||
+            ($place->staff_id === null && $staff->office && $place->school_id === $staff->school_id);
     }
 }

@@ -13,7 +13,7 @@ final class SavedPlaceRequest extends StaffRequest
     /** The office alone adds places for everybody. */
     public function authorize(): bool
     {
-        return ! $this->boolean('school') || $this->writer()->office;
+        return !$this->boolean('school') || $this->writer()->office;
     }
 
     /** @return array<string, list<mixed>> */

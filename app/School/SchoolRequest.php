@@ -17,7 +17,13 @@ final class SchoolRequest extends StaffRequest
             'name' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'zone' => ['required', 'timezone:all'],
             'country' => ['required', 'string', 'size:2', 'alpha:ascii'],
-            'phone' => ['present', 'nullable', 'string', 'max:40', new PhoneNumber(mb_strtoupper(Asked::word($this, 'country')))],
+            'phone' => [
+                'present',
+                'nullable',
+                'string',
+                'max:40',
+                new PhoneNumber(mb_strtoupper(Asked::word($this, 'country'))),
+            ],
             'confirm_addresses' => ['required', 'boolean'],
             'office_second_factor' => ['sometimes', 'boolean'],
             'mail_sign_in' => ['sometimes', 'boolean'],
@@ -49,6 +55,7 @@ final class SchoolRequest extends StaffRequest
         $country = $this->string('country')->upper()->toString();
         $phone = $this->string('phone')->trim()->toString();
 
-        return ['country' => $country, 'phone' => $phone === '' ? '' : PhoneNumber::written($phone, $country)] + $this->validated();
+        return ['country' => $country, 'phone' => $phone === '' ? '' : PhoneNumber::written($phone, $country)] +
+            $this->validated();
     }
 }

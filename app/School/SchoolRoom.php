@@ -15,15 +15,19 @@ final class SchoolRoom extends Room
 {
     protected function policies(): array
     {
-        return [Notice::class => NoticePolicy::class, SavedPlace::class => SavedPlacePolicy::class, School::class => SchoolPolicy::class];
+        return [
+            Notice::class => NoticePolicy::class,
+            SavedPlace::class => SavedPlacePolicy::class,
+            School::class => SchoolPolicy::class,
+        ];
     }
 
     public function boot(): void
     {
         parent::boot();
         // Everybody but the front desk (AccountsRoom).
-        Gate::define('have-sheets', static fn (StaffMember $staff): bool => true);
-        Gate::define('see-day', static fn (StaffMember $staff): bool => $staff->office || $staff->reader);
-        Gate::define('set-up-school', static fn (StaffMember $staff): bool => $staff->office);
+        Gate::define('have-sheets', static fn(StaffMember $staff): bool => true);
+        Gate::define('see-day', static fn(StaffMember $staff): bool => $staff->office || $staff->reader);
+        Gate::define('set-up-school', static fn(StaffMember $staff): bool => $staff->office);
     }
 }

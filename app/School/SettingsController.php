@@ -41,7 +41,9 @@ final class SettingsController
         $request->validate(['picture' => ['nullable', 'file', 'max:8192']]);
         $file = $request->file('picture');
         try {
-            $staff->update(['picture' => $file instanceof UploadedFile ? Portrait::square((string) $file->getContent()) : null]);
+            $staff->update([
+                'picture' => $file instanceof UploadedFile ? Portrait::square((string) $file->getContent()) : null,
+            ]);
         } catch (\InvalidArgumentException $failure) {
             throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
         }
@@ -74,7 +76,11 @@ final class SettingsController
         $request->validate(['file' => ['required', 'file', 'max:10240']]);
         $file = $request->file('file');
         try {
-            $days = ClosedDaysFile::read($file instanceof UploadedFile ? (string) $file->getContent() : '', $staff->school->timeZone(), Clock::now());
+            $days = ClosedDaysFile::read(
+                $file instanceof UploadedFile ? (string) $file->getContent() : '',
+                $staff->school->timeZone(),
+                Clock::now(),
+            );
         } catch (\Recess\RecessException $failure) {
             throw ValidationException::withMessages(['file' => $failure->getMessage()]);
         }

@@ -30,9 +30,14 @@ final class SettingsData
                 'notify' => $staff->notify,
                 'tentative_busy' => $staff->tentative_busy,
                 'initials' => $staff->initials(),
-                'picture' => $staff->picture === null ? null : Addresses::picture((string) $staff->slug).'?'.substr(hash('sha256', $staff->picture), 0, 8),
+                'picture' =>
+                    $staff->picture === null
+                        ? null
+                        : Addresses::picture((string) $staff->slug) .
+                            '?' .
+                            substr(hash('sha256', $staff->picture), 0, 8),
                 'door' => url(Addresses::door((string) $staff->slug)),
-                'feed' => self::webcal(url('/feeds/'.$staff->feedToken().'.ics')),
+                'feed' => self::webcal(url('/feeds/' . $staff->feedToken() . '.ics')),
             ],
             'office' => $staff->office,
             'school' => [
@@ -51,15 +56,30 @@ final class SettingsData
                 'closed_days' => $school->closed_days,
             ],
             'places' => self::places($staff),
-            'calendars' => array_values($staff->calendars()->orderBy('id')->get()->map(static fn (Calendar $calendar): array => [
-                'id' => $calendar->id,
-                'name' => $calendar->name,
-                'feed' => $calendar->address !== null,
-                'fetched' => $calendar->fetched_at === null ? null : Spell::moment($calendar->fetched_at->getTimestamp(), $zone),
-                'failure' => $calendar->failure,
-                'busy' => $calendar->busySpans()->where('ends_at', '>', Instant::column($now))->count(),
-                'skipped' => array_map(static fn (array $one): string => "Line {$one['line']}, {$one['what']}: {$one['why']}", $calendar->skipped),
-            ])->all()),
+            'calendars' => array_values(
+                $staff
+                    ->calendars()
+                    ->orderBy('id')
+                    ->get()
+                    ->map(
+                        static fn(Calendar $calendar): array => [
+                            'id' => $calendar->id,
+                            'name' => $calendar->name,
+                            'feed' => $calendar->address !== null,
+                            'fetched' =>
+                                $calendar->fetched_at === null
+                                    ? null
+                                    : Spell::moment($calendar->fetched_at->getTimestamp(), $zone),
+                            'failure' => $calendar->failure,
+                            'busy' => $calendar->busySpans()->where('ends_at', '>', Instant::column($now))->count(),
+                            'skipped' => array_map(
+                                static fn(array $one): string => "Line {$one['line']}, {$one['what']}: {$one['why']}",
+                                $calendar->skipped,
+                            ),
+                        ],
+                    )
+                    ->all(),
+            ),
             'zones' => \DateTimeZone::listIdentifiers(),
         ];
     }
@@ -67,13 +87,25 @@ final class SettingsData
     /** @return list<array<string, mixed>> as SavedPlace: one's own first, then the school's */
     public static function places(StaffMember $staff): array
     {
-        return array_values(SavedPlace::query()->where('school_id', $staff->school_id)
-            ->where(static fn ($one) => $one->whereNull('staff_id')->orWhere('staff_id', $staff->id))
-            ->orderByRaw('staff_id IS NULL')->orderBy('label')->get()
-            ->map(static fn (SavedPlace $place): array => [
-                'id' => $place->id, 'school' => $place->staff_id === null, 'kind' => $place->kind->value,
-                'label' => $place->label, 'link' => $place->link ?? '', 'directions' => $place->directions,
-            ])->all());
+        return array_values(
+            SavedPlace::query()
+                ->where('school_id', $staff->school_id)
+                ->where(static fn($one) => $one->whereNull('staff_id')->orWhere('staff_id', $staff->id))
+                ->orderByRaw('staff_id IS NULL')
+                ->orderBy('label')
+                ->get()
+                ->map(
+                    static fn(SavedPlace $place): array => [
+                        'id' => $place->id,
+                        'school' => $place->staff_id === null,
+                        'kind' => $place->kind->value,
+                        'label' => $place->label,
+                        'link' => $place->link ?? '',
+                        'directions' => $place->directions,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     private static function webcal(string $address): string

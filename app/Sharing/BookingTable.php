@@ -22,10 +22,46 @@ final class BookingTable
     public static function rows(Sheet $sheet, StaffMember $reader): iterable
     {
         $zone = $sheet->host->school->timeZone();
-        $questions = array_filter($sheet->questions->all, static fn (Question $one): bool => ! in_array($one->key, ['student', 'phone'], true));
-        yield ['Date', 'From', 'To', 'Host', 'Student', 'Visitor', 'E-mail', 'Phone', 'Place', 'Link', 'State', 'Word', ...array_values(array_map(static fn (Question $one): string => $one->label, $questions))];
-        foreach ($sheet->bookings()->whereNull('confirm_until')->with(['pass', 'place', 'host'])->orderBy('starts_at')->orderBy('id')->get() as $booking) {
-            yield [...self::row($booking, $zone), ...array_values(array_map(static fn (Question $one): string => $one->onRunSheet || $booking->staff_id === $reader->id ? Question::said($booking->answers[$one->key] ?? null) : '', $questions))];
+        $questions = array_filter(
+            $sheet->questions->all,
+            static fn(Question $one): bool => !in_array($one->key, ['student', 'phone'], true),
+        );
+        yield [
+            'Date',
+            'From',
+            'To',
+            'Host',
+            'Student',
+            'Visitor',
+            'E-mail',
+            'Phone',
+            'Place',
+            'Link',
+            'State',
+            'Word',
+            ...array_values(array_map(static fn(Question $one): string => $one->label, $questions)),
+        ];
+        foreach (
+            $sheet
+                ->bookings()
+                ->whereNull('confirm_until')
+                ->with(['pass', 'place', 'host'])
+                ->orderBy('starts_at')
+                ->orderBy('id')
+                ->get()
+            as $booking
+        ) {
+            yield [
+                ...self::row($booking, $zone),
+                ...array_values(
+                    array_map(
+                        static fn(Question $one): string => $one->onRunSheet || $booking->staff_id === $reader->id
+                            ? Question::said($booking->answers[$one->key] ?? null)
+                            : '',
+                        $questions,
+                    ),
+                ),
+            ];
         }
     }
 
@@ -33,9 +69,18 @@ final class BookingTable
     private static function row(Booking $booking, Zone $zone): array
     {
         return [
-            $zone->dateAt($booking->span()->start), $zone->timeAt($booking->span()->start), $zone->timeAt($booking->span()->end),
-            $booking->host->name, $booking->student, $booking->pass->name, (string) $booking->pass->email, $booking->pass->phone,
-            $booking->place->label, (string) ($booking->link ?? $booking->place->link), $booking->state->value, $booking->cancel_note,
+            $zone->dateAt($booking->span()->start),
+            $zone->timeAt($booking->span()->start),
+            $zone->timeAt($booking->span()->end),
+            $booking->host->name,
+            $booking->student,
+            $booking->pass->name,
+            (string) $booking->pass->email,
+            $booking->pass->phone,
+            $booking->place->label,
+            (string) ($booking->link ?? $booking->place->link),
+            $booking->state->value,
+            $booking->cancel_note,
         ];
     }
 
@@ -44,11 +89,14 @@ final class BookingTable
     {
         $said = [];
         foreach ($sheet->questions->all as $question) {
-            if (! in_array($question->key, ['student', 'phone'], true) && ($question->onRunSheet || $booking->staff_id === $reader->id)) {
+            if (
+                !in_array($question->key, ['student', 'phone'], true) &&
+                ($question->onRunSheet || $booking->staff_id === $reader->id)
+            ) {
                 $said[$question->label] = Question::said($booking->answers[$question->key] ?? null);
             }
         }
 
-        return array_filter($said, static fn (string $answer): bool => $answer !== '');
+        return array_filter($said, static fn(string $answer): bool => $answer !== '');
     }
 }

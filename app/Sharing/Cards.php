@@ -34,10 +34,11 @@ final class Cards
         $last = Reach::sheet($sheet)->ends();
         foreach (self::families($sheet) as $one) {
             $cards[] = self::card(
-                $one['guardian']->name, Words::say(
-                    'sheets.card_for', ['students' => $one['students']],
-                ), CardCode::of($one['guardian'], $sheet, $last),
-                Words::say('sheets.card_how', ['address' => url('/card')]), $sheet->linkFor($one['guardian']->pass()),
+                $one['guardian']->name,
+                Words::say('sheets.card_for', ['students' => $one['students']]),
+                CardCode::of($one['guardian'], $sheet, $last),
+                Words::say('sheets.card_how', ['address' => url('/card')]),
+                $sheet->linkFor($one['guardian']->pass()),
             );
         }
 
@@ -47,7 +48,18 @@ final class Cards
     /** For each who is expected and has not booked: a square that knows about whom it is. */
     private static function ofList(Sheet $sheet): string
     {
-        $cards = RemindExpected::missing($sheet)->limit(self::MOST)->get()->map(static fn (Expected $one): array => self::card($one->name, $one->class, '', Words::say('sheets.expected_card'), $one->link()));
+        $cards = RemindExpected::missing($sheet)
+            ->limit(self::MOST)
+            ->get()
+            ->map(
+                static fn(Expected $one): array => self::card(
+                    $one->name,
+                    $one->class,
+                    '',
+                    Words::say('sheets.expected_card'),
+                    $one->link(),
+                ),
+            );
         abort_if($cards->isEmpty(), 404);
 
         return self::printed($sheet, array_values($cards->all()));
@@ -56,7 +68,13 @@ final class Cards
     /** @return array<string, string> */
     public static function card(string $name, string $of, string $code, string $how, string $link): array
     {
-        return ['name' => $name, 'of' => $of, 'code' => $code, 'how' => $how, 'qr' => 'data:image/svg+xml;base64,'.base64_encode(QrCode::shape($link))];
+        return [
+            'name' => $name,
+            'of' => $of,
+            'code' => $code,
+            'how' => $how,
+            'qr' => 'data:image/svg+xml;base64,' . base64_encode(QrCode::shape($link)),
+        ];
     }
 
     /** @param  list<array<string, string>>  $cards */
@@ -64,7 +82,12 @@ final class Cards
     {
         $about = Words::say('booking.sheet_with', ['host' => $sheet->host->name]);
 
-        return Printed::pages('paper.cards', array_chunk($cards, self::ON_A_SHEET), ['title' => $sheet->title, 'about' => $about], $sheet->host->school->country);
+        return Printed::pages(
+            'paper.cards',
+            array_chunk($cards, self::ON_A_SHEET),
+            ['title' => $sheet->title, 'about' => $about],
+            $sheet->host->school->country,
+        );
     }
 
     /** @return list<array{guardian: Guardian, students: string}> each guardian once, with those for whom they may book there; in the order of the classes */
@@ -80,8 +103,14 @@ final class Cards
     public static function familiesOf(Builder $expected): array
     {
         $families = [];
-        $students = $expected->with(['guardians', 'classes'])->limit(self::MOST)->get()
-            ->sortBy(static fn (Student $one): string => ($one->classes->first()->name ?? '').' '.$one->name_key, SORT_NATURAL);
+        $students = $expected
+            ->with(['guardians', 'classes'])
+            ->limit(self::MOST)
+            ->get()
+            ->sortBy(
+                static fn(Student $one): string => ($one->classes->first()->name ?? '') . ' ' . $one->name_key,
+                SORT_NATURAL,
+            );
         foreach ($students as $student) {
             foreach ($student->guardians as $guardian) {
                 if ($guardian->getAttribute('pivot')?->may_book) {
@@ -91,6 +120,14 @@ final class Cards
             }
         }
 
-        return array_values(array_map(static fn (array $one): array => ['guardian' => $one['guardian'], 'students' => implode(', ', $one['students'])], $families));
+        return array_values(
+            array_map(
+                static fn(array $one): array => [
+                    'guardian' => $one['guardian'],
+                    'students' => implode(', ', $one['students']),
+                ],
+                $families,
+            ),
+        );
     }
 }

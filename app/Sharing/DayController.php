@@ -24,15 +24,39 @@ final class DayController
     {
         $zone = $reader->school->timeZone();
         $day = Asked::date($request, 'day') ?? $zone->dateAt(Clock::now());
-        $meetings = Booking::query()->where('state', BookingState::Booked)->whereHas('sheet.host', static fn ($host) => $host->where('school_id', $reader->school_id))
-            ->where('starts_at', '>=', Instant::column($zone->instant($day, 0)))->where('starts_at', '<', Instant::column($zone->instant($day->plusDays(1), 0)))
-            ->with(['host', 'place', 'pass'])->orderBy('starts_at')->orderBy('id')->limit(2000)->get();
+        $meetings = Booking::query()
+            ->where('state', BookingState::Booked)
+            ->whereHas('sheet.host', static fn($host) => $host->where('school_id', $reader->school_id))
+            ->where('starts_at', '>=', Instant::column($zone->instant($day, 0)))
+            ->where('starts_at', '<', Instant::column($zone->instant($day->plusDays(1), 0)))
+            ->with(['host', 'place', 'pass'])
+            ->orderBy('starts_at')
+            ->orderBy('id')
+            ->limit(2000)
+            ->get();
 
         return Page::staff('Day', Words::say('sheets.day_title', ['date' => Spell::date($day)]), [
-            'host' => $reader->name, 'title' => Spell::date($day), 'day' => (string) $day, 'before' => (string) $day->plusDays(-1), 'after' => (string) $day->plusDays(1), 'today' => (string) $day === (string) $zone->dateAt(Clock::now()),
-            'meetings' => array_values($meetings->map(static fn (Booking $one): array => [
-                'id' => $one->id, 'from' => Spell::time($one->span()->start, $zone), 'until' => Spell::time($one->span()->end, $zone), 'who' => $one->pass->name, 'student' => $one->student, 'host' => $one->host->name, 'place' => $one->place->label,
-            ])->all()),
+            'host' => $reader->name,
+            'title' => Spell::date($day),
+            'day' => (string) $day,
+            'before' => (string) $day->plusDays(-1),
+            'after' => (string) $day->plusDays(1),
+            'today' => (string) $day === (string) $zone->dateAt(Clock::now()),
+            'meetings' => array_values(
+                $meetings
+                    ->map(
+                        static fn(Booking $one): array => [
+                            'id' => $one->id,
+                            'from' => Spell::time($one->span()->start, $zone),
+                            'until' => Spell::time($one->span()->end, $zone),
+                            'who' => $one->pass->name,
+                            'student' => $one->student,
+                            'host' => $one->host->name,
+                            'place' => $one->place->label,
+                        ],
+                    )
+                    ->all(),
+            ),
         ]);
     }
 }

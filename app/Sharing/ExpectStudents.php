@@ -44,28 +44,40 @@ final class ExpectStudents
     public function fromTable(Sheet $sheet, string $bytes): array
     {
         $file = CsvFile::read($bytes);
-        $at = [$file->column(...self::NAMES), $file->column(...self::CLASSES), $file->column(...self::EMAILS), $file->column(...self::PHONES)];
+        $at = [
+            $file->column(...self::NAMES),
+            $file->column(...self::CLASSES),
+            $file->column(...self::EMAILS),
+            $file->column(...self::PHONES),
+        ];
         [$given, $family] = [$file->column(...self::GIVEN), $file->column(...self::FAMILY)];
         $named = $at[0] !== null || ($given !== null && $family !== null);
-        if (! $named && array_filter($at, is_int(...)) !== []) {
+        if (!$named && array_filter($at, is_int(...)) !== []) {
             throw ValidationException::withMessages(['text' => Words::say('sheets.expected_no_column')]);
         }
         // A first line that names no column is somebody's: a name a line, with a class behind it or not.
         $rows = $named ? $file->rows : self::plain($bytes);
         if (count($rows) > self::MOST) {
-            throw ValidationException::withMessages(['text' => Words::say('sheets.expected_too_many', ['most' => self::MOST])]);
+            throw ValidationException::withMessages([
+                'text' => Words::say('sheets.expected_too_many', ['most' => self::MOST]),
+            ]);
         }
         $notes = $file->guessed ? [Words::say('sheets.expected_guessed')] : [];
         $students = [];
         foreach ($rows as $line => $row) {
-            $cell = static fn (?int $column): string => $column === null ? '' : trim((string) ($row[$column] ?? ''));
-            $name = $named ? ($at[0] !== null ? $cell($at[0]) : trim($cell($given).' '.$cell($family))) : $cell(0);
-            $student = ['name' => $name, 'class' => $named ? $cell($at[1]) : '', 'email' => $named ? $cell($at[2]) : '', 'phone' => $named ? $cell($at[3]) : ''];
+            $cell = static fn(?int $column): string => $column === null ? '' : trim((string) ($row[$column] ?? ''));
+            $name = $named ? ($at[0] !== null ? $cell($at[0]) : trim($cell($given) . ' ' . $cell($family))) : $cell(0);
+            $student = [
+                'name' => $name,
+                'class' => $named ? $cell($at[1]) : '',
+                'email' => $named ? $cell($at[2]) : '',
+                'phone' => $named ? $cell($at[3]) : '',
+            ];
             $said = self::wrong($student, $line, $sheet->host->school->country);
             if ($said !== null) {
                 $notes[] = $said;
             }
-            if (Validator::make(['name' => $name], ['name' => ['required', 'string', new PersonName]])->passes()) {
+            if (Validator::make(['name' => $name], ['name' => ['required', 'string', new PersonName()]])->passes()) {
                 $students[] = $student;
             }
         }
@@ -79,12 +91,30 @@ final class ExpectStudents
     /** @param  list<int>  $ids  of the school's own students */
     public function fromDirectory(Sheet $sheet, array $ids): void
     {
-        $students = Student::here($sheet->host->school_id)->whereKey($ids)->with(['classes', 'guardians'])->get();
-        $this->keep($sheet, array_values($students->map(static function (Student $one): array {
-            $reached = $one->guardians->first(static fn (Guardian $guardian): bool => $guardian->email !== null) ?? $one->guardians->first();
+        $students = Student::here($sheet->host->school_id)
+            ->whereKey($ids)
+            ->with(['classes', 'guardians'])
+            ->get();
+        $this->keep(
+            $sheet,
+            array_values(
+                $students
+                    ->map(static function (Student $one): array {
+                        $reached =
+                            $one->guardians->first(static fn(Guardian $guardian): bool => $guardian->email !== null) ??
+                            $one->guardians->first();
 
-            return ['name' => $one->name(), 'class' => $one->classes->first()->name ?? '', 'email' => (string) $reached?->email, 'phone' => (string) $reached?->phone, 'student' => $one->id];
-        })->all()));
+                        return [
+                            'name' => $one->name(),
+                            'class' => $one->classes->first()->name ?? '',
+                            'email' => (string) $reached?->email,
+                            'phone' => (string) $reached?->phone,
+                            'student' => $one->id,
+                        ];
+                    })
+                    ->all(),
+            ),
+        );
     }
 
     /**
@@ -94,23 +124,35 @@ final class ExpectStudents
     private function keep(Sheet $sheet, array $students): array
     {
         return Contended::transaction(static function () use ($sheet, $students): array {
-            $known = Expected::query()->where('sheet_id', $sheet->id)->get()->mapWithKeys(static fn (Expected $one): array => ["$one->name_key|$one->class" => true])->all();
+            $known = Expected::query()
+                ->where('sheet_id', $sheet->id)
+                ->get()
+                ->mapWithKeys(static fn(Expected $one): array => ["$one->name_key|$one->class" => true])
+                ->all();
             $twice = 0;
             foreach ($students as $student) {
-                $key = Booking::studentKey($student['name']).'|'.$student['class'];
+                $key = Booking::studentKey($student['name']) . '|' . $student['class'];
                 if (isset($known[$key])) {
                     $twice++;
 
                     continue;
                 }
                 if (count($known) >= self::MOST) {
-                    throw ValidationException::withMessages(['text' => Words::say('sheets.expected_too_many', ['most' => self::MOST])]);
+                    throw ValidationException::withMessages([
+                        'text' => Words::say('sheets.expected_too_many', ['most' => self::MOST]),
+                    ]);
                 }
                 $known[$key] = true;
                 $country = $sheet->host->school->country;
                 Expected::query()->create([
-                    'sheet_id' => $sheet->id, 'student_id' => $student['student'] ?? null, 'name' => $student['name'], 'class' => mb_substr($student['class'], 0, 120),
-                    'email' => MailAddress::of($student['email']), 'phone' => self::isPhone($student['phone'], $country) ? PhoneNumber::written($student['phone'], $country) : '',
+                    'sheet_id' => $sheet->id,
+                    'student_id' => $student['student'] ?? null,
+                    'name' => $student['name'],
+                    'class' => mb_substr($student['class'], 0, 120),
+                    'email' => MailAddress::of($student['email']),
+                    'phone' => self::isPhone($student['phone'], $country)
+                        ? PhoneNumber::written($student['phone'], $country)
+                        : '',
                 ]);
             }
 
@@ -122,7 +164,7 @@ final class ExpectStudents
     private static function plain(string $bytes): array
     {
         $rows = [];
-        foreach (CsvFile::read("name\n".self::unmarked($bytes))->rows as $line => $row) {
+        foreach (CsvFile::read("name\n" . self::unmarked($bytes))->rows as $line => $row) {
             $rows[$line - 1] = $row;
         }
 
@@ -138,15 +180,26 @@ final class ExpectStudents
     private static function wrong(array $student, int $line, string $country): ?string
     {
         return match (true) {
-            Validator::make(['name' => $student['name']], ['name' => ['required', 'string', new PersonName]])->fails() => Words::say('sheets.expected_no_name', ['line' => $line]),
-            $student['email'] !== '' && MailAddress::of($student['email']) === null => Words::say('sheets.expected_bad_email', ['line' => $line, 'name' => $student['name']]),
-            $student['phone'] !== '' && ! self::isPhone($student['phone'], $country) => Words::say('sheets.expected_bad_phone', ['line' => $line, 'name' => $student['name']]),
+            Validator::make(['name' => $student['name']], ['name' => ['required', 'string', new PersonName()]])->fails()
+                => Words::say('sheets.expected_no_name', ['line' => $line]),
+            $student['email'] !== '' && MailAddress::of($student['email']) === null => Words::say(
+                'sheets.expected_bad_email',
+                ['line' => $line, 'name' => $student['name']],
+            ),
+            $student['phone'] !== '' && !self::isPhone($student['phone'], $country) => Words::say(
+                'sheets.expected_bad_phone',
+                ['line' => $line, 'name' => $student['name']],
+            ),
             default => null,
         };
     }
 
     private static function isPhone(string $typed, string $country): bool
     {
-        return $typed !== '' && Validator::make(['phone' => $typed], ['phone' => ['string', 'max:40', new PhoneNumber($country)]])->passes();
+        return $typed !== '' &&
+            Validator::make(
+                ['phone' => $typed],
+                ['phone' => ['string', 'max:40', new PhoneNumber($country)]],
+            )->passes();
     }
 }

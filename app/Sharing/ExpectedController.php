@@ -19,13 +19,18 @@ final class ExpectedController
     public function add(Sheet $sheet, Request $request, ExpectStudents $expect): JsonResponse
     {
         $request->validate([
-            'text' => ['nullable', 'string', 'max:200000'], 'file' => ['nullable', 'file', 'max:2048'],
-            'students' => ['nullable', 'array', 'max:500'], 'students.*' => ['integer', 'min:1'],
+            'text' => ['nullable', 'string', 'max:200000'],
+            'file' => ['nullable', 'file', 'max:2048'],
+            'students' => ['nullable', 'array', 'max:500'],
+            'students.*' => ['integer', 'min:1'],
         ]);
         $file = $request->file('file');
         $notes = [];
         if ($file instanceof UploadedFile || $request->filled('text')) {
-            $notes = $expect->fromTable($sheet, $file instanceof UploadedFile ? (string) $file->getContent() : $request->string('text')->toString());
+            $notes = $expect->fromTable(
+                $sheet,
+                $file instanceof UploadedFile ? (string) $file->getContent() : $request->string('text')->toString(),
+            );
         }
         $expect->fromDirectory($sheet, array_values(array_map(intval(...), (array) $request->input('students', []))));
 

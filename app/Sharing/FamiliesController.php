@@ -25,12 +25,26 @@ final class FamiliesController
     public function choose(#[CurrentUser] StaffMember $reader, Request $request): JsonResponse
     {
         $sought = mb_substr(trim(Asked::word($request, 'sought')), 0, 120);
-        $like = addcslashes(Booking::studentKey($sought), '\\%_').'%';
-        $students = Student::here($reader->school_id)->with('classes')->when($sought === '', static fn ($none) => $none->whereRaw('1 = 0'))
-            ->where(static fn ($any) => $any->where('name_key', 'like', $like)->orWhere('name_key', 'like', "% $like"))->orderBy('name_key')->limit(self::SHOWN)->get();
+        $like = addcslashes(Booking::studentKey($sought), '\\%_') . '%';
+        $students = Student::here($reader->school_id)
+            ->with('classes')
+            ->when($sought === '', static fn($none) => $none->whereRaw('1 = 0'))
+            ->where(static fn($any) => $any->where('name_key', 'like', $like)->orWhere('name_key', 'like', "% $like"))
+            ->orderBy('name_key')
+            ->limit(self::SHOWN)
+            ->get();
 
         return new JsonResponse([
-            'students' => $students->map(static fn (Student $one): array => ['id' => $one->id, 'name' => $one->name(), 'class' => $one->classes->first()->name ?? ''])->values()->all(),
+            'students' => $students
+                ->map(
+                    static fn(Student $one): array => [
+                        'id' => $one->id,
+                        'name' => $one->name(),
+                        'class' => $one->classes->first()->name ?? '',
+                    ],
+                )
+                ->values()
+                ->all(),
         ]);
     }
 
@@ -45,6 +59,9 @@ final class FamiliesController
         $sent = $write($sheet, $request->string('word')->trim()->toString(), Clock::now());
         LogBook::note('letters', $sheet, ['about' => $sheet->title, 'sent' => $sent]);
 
-        return new JsonResponse(['said' => Words::say('sheets.letters_sent', ['sent' => $sent]), 'roster' => Roster::of($sheet, Clock::now())]);
+        return new JsonResponse([
+            'said' => Words::say('sheets.letters_sent', ['sent' => $sent]),
+            'roster' => Roster::of($sheet, Clock::now()),
+        ]);
     }
 }

@@ -11,7 +11,5 @@ use App\Models\Sheet;
 final readonly class FamilyInvited
 {
     /** @param  string  $students  for whom they may book there, as one reads it */
-    public function __construct(public Sheet $sheet, public Pass $pass, public string $students, public string $word)
-    {
-    }
+    public function __construct(public Sheet $sheet, public Pass $pass, public string $students, public string $word) {}
 }

@@ -42,9 +42,15 @@ final class FormatsController
         }
         [$body, $type] = match ($what) {
             'sheet.json' => [SheetFile::write($sheet), 'application/json'],
-            'availability.ics' => [AvailabilityWriter::write($sheet->coreBlocks(), $sheet->host->school->timeZone(), $sheet->uid, $now), 'text/calendar; charset=utf-8'],
+            'availability.ics' => [
+                AvailabilityWriter::write($sheet->coreBlocks(), $sheet->host->school->timeZone(), $sheet->uid, $now),
+                'text/calendar; charset=utf-8',
+            ],
             'bookings.csv' => [Csv::write(BookingTable::rows($sheet, $reader)), 'text/csv; charset=utf-8'],
-            'bookings.xlsx' => [Workbook::write(BookingTable::rows($sheet, $reader)), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'],
+            'bookings.xlsx' => [
+                Workbook::write(BookingTable::rows($sheet, $reader)),
+                'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+            ],
             'bookings.pdf' => [Handout::bookings($sheet, $reader), 'application/pdf'],
             'qr.svg' => [QrCode::svg($sheet->link()), 'image/svg+xml'],
             'qr.png' => [QrCode::png($sheet->link()), 'image/png'],
@@ -57,7 +63,13 @@ final class FormatsController
 
         return new Response($body, 200, [
             'Content-Type' => $type,
-            'Content-Disposition' => ($inline ? 'inline' : 'attachment').'; filename="'.(Str::slug($sheet->title) ?: 'sheet').'-'.$what.'"',
+            'Content-Disposition' =>
+                ($inline ? 'inline' : 'attachment') .
+                '; filename="' .
+                (Str::slug($sheet->title) ?: 'sheet') .
+                '-' .
+                $what .
+                '"',
             'Cache-Control' => 'no-store, private',
         ]);
     }
@@ -72,15 +84,30 @@ final class FormatsController
         $today = $host->school->timeZone()->dateAt($now);
         try {
             $form = str_starts_with(ltrim($text, "\u{FEFF} \r\n"), 'BEGIN:VCALENDAR')
-                ? ['title' => 'Imported times', 'blocks' => array_map(BlockRecord::of(...), AvailabilityReader::read($text, $host->school->timeZone())->blocks())] + SheetFormData::fresh(SheetKind::Other, $host, $today)
+                ? [
+                        'title' => 'Imported times',
+                        'blocks' => array_map(
+                            BlockRecord::of(...),
+                            AvailabilityReader::read($text, $host->school->timeZone())->blocks(),
+                        ),
+                    ] + SheetFormData::fresh(SheetKind::Other, $host, $today)
                 : SheetFile::read($text);
-        } catch (SheetFileNotReadable|RecessException $failure) {
+        } catch (SheetFileNotReadable | RecessException $failure) {
             throw ValidationException::withMessages(['file' => $failure->getMessage()]);
         }
-        $form['places'] = ($form['places'][0]['label'] ?? '') === '' ? [['kind' => 'room', 'label' => 'To be said', 'link' => '', 'link_mode' => 'one', 'directions' => '']] : $form['places'];
+        $form['places'] =
+            ($form['places'][0]['label'] ?? '') === ''
+                ? [['kind' => 'room', 'label' => 'To be said', 'link' => '', 'link_mode' => 'one', 'directions' => '']]
+                : $form['places'];
         $reader = WorksheetReader::read($form, $host, null, $now);
         if ($reader->errors !== []) {
-            throw ValidationException::withMessages(['file' => array_map(static fn (string $field, array $said): string => "$field: {$said[0]}", array_keys($reader->errors), $reader->errors)]);
+            throw ValidationException::withMessages([
+                'file' => array_map(
+                    static fn(string $field, array $said): string => "$field: {$said[0]}",
+                    array_keys($reader->errors),
+                    $reader->errors,
+                ),
+            ]);
         }
 
         return new JsonResponse(HostSheetData::whole($write($host, $reader->statement(), $now), $now), 201);

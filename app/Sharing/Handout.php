@@ -31,44 +31,104 @@ final class Handout
         return [
             'link' => $link,
             'message' => "Dear families,\n\n$sheet->title with $host: $when\n\n$how\n$link\n\n$office\n\n$host",
-            'rich' => '<p>Dear families,</p><p><strong>'.$title.'</strong> with '.htmlspecialchars($host, ENT_QUOTES).': '.htmlspecialchars($when, ENT_QUOTES)
-                .'</p><p><a href="'.$link.'">Pick a time</a>. '.htmlspecialchars($how, ENT_QUOTES).' '.htmlspecialchars($office, ENT_QUOTES).'</p><p>'.htmlspecialchars($host, ENT_QUOTES).'</p>',
+            'rich' =>
+                '<p>Dear families,</p><p><strong>' .
+                $title .
+                '</strong> with ' .
+                htmlspecialchars($host, ENT_QUOTES) .
+                ': ' .
+                htmlspecialchars($when, ENT_QUOTES) .
+                '</p><p><a href="' .
+                $link .
+                '">Pick a time</a>. ' .
+                htmlspecialchars($how, ENT_QUOTES) .
+                ' ' .
+                htmlspecialchars($office, ENT_QUOTES) .
+                '</p><p>' .
+                htmlspecialchars($host, ENT_QUOTES) .
+                '</p>',
             'signature' => "$sheet->title: $link",
-            'page_link' => '<a href="'.$link.'">'.$title.'</a>',
-            'page_frame' => '<iframe src="'.$link.'/frame" title="'.$title.'" style="width:100%;min-height:480px;border:0" loading="lazy"></iframe>'."\n".'<script src="'.url('/frame.js').'" async></script>',
+            'page_link' => '<a href="' . $link . '">' . $title . '</a>',
+            'page_frame' =>
+                '<iframe src="' .
+                $link .
+                '/frame" title="' .
+                $title .
+                '" style="width:100%;min-height:480px;border:0" loading="lazy"></iframe>' .
+                "\n" .
+                '<script src="' .
+                url('/frame.js') .
+                '" async></script>',
         ];
     }
 
     public static function notice(Sheet $sheet): string
     {
-        return Printed::pdf('paper.notice', ['sheet' => $sheet, 'when' => array_map(Sentence::of(...), $sheet->coreBlocks()), 'qr' => self::inline(QrCode::svg($sheet->link()))], $sheet->host->school->country);
+        return Printed::pdf(
+            'paper.notice',
+            [
+                'sheet' => $sheet,
+                'when' => array_map(Sentence::of(...), $sheet->coreBlocks()),
+                'qr' => self::inline(QrCode::svg($sheet->link())),
+            ],
+            $sheet->host->school->country,
+        );
     }
 
     public static function slips(Sheet $sheet, int $now): string
     {
         $core = $sheet->toCore();
         [$first, $before] = $core->reach($core->zone->dateAt($now));
-        $days = array_unique(array_map(static fn (Span $stretch): string => Spell::date($core->zone->dateAt($stretch->start)), $core->stretches($first, $before)));
+        $days = array_unique(
+            array_map(
+                static fn(Span $stretch): string => Spell::date($core->zone->dateAt($stretch->start)),
+                $core->stretches($first, $before),
+            ),
+        );
 
-        return Printed::pdf('paper.slips', ['sheet' => $sheet, 'days' => array_slice($days, 0, 3), 'more' => count($days) > 3, 'qr' => self::inline(QrCode::svg($sheet->link()))], $sheet->host->school->country);
+        return Printed::pdf(
+            'paper.slips',
+            [
+                'sheet' => $sheet,
+                'days' => array_slice($days, 0, 3),
+                'more' => count($days) > 3,
+                'qr' => self::inline(QrCode::svg($sheet->link())),
+            ],
+            $sheet->host->school->country,
+        );
     }
 
     /** Who comes when, about whom, with what one needs to reach them: for the day, where there is no screen. */
     public static function bookings(Sheet $sheet, StaffMember $reader): string
     {
         $zone = $sheet->host->school->timeZone();
-        $bookings = $sheet->bookings()->whereIn('state', BookingState::standing())->whereNull('confirm_until')->with(['pass', 'place', 'host', 'guests.pass'])->orderBy('starts_at')->orderBy('id')->get();
+        $bookings = $sheet
+            ->bookings()
+            ->whereIn('state', BookingState::standing())
+            ->whereNull('confirm_until')
+            ->with(['pass', 'place', 'host', 'guests.pass'])
+            ->orderBy('starts_at')
+            ->orderBy('id')
+            ->get();
 
-        return Printed::pdf('paper.bookings', [
-            'sheet' => $sheet,
-            'days' => $bookings->groupBy(static fn (Booking $one): string => Spell::date($zone->dateAt($one->span()->start))),
-            'time' => static fn (Booking $one): string => Spell::time($one->span()->start, $zone).' – '.Spell::time($one->span()->end, $zone),
-            'answers' => static fn (Booking $one): array => BookingTable::answers($sheet, $one, $reader),
-        ], $sheet->host->school->country);
+        return Printed::pdf(
+            'paper.bookings',
+            [
+                'sheet' => $sheet,
+                'days' => $bookings->groupBy(
+                    static fn(Booking $one): string => Spell::date($zone->dateAt($one->span()->start)),
+                ),
+                'time' => static fn(Booking $one): string => Spell::time($one->span()->start, $zone) .
+                    ' – ' .
+                    Spell::time($one->span()->end, $zone),
+                'answers' => static fn(Booking $one): array => BookingTable::answers($sheet, $one, $reader),
+            ],
+            $sheet->host->school->country,
+        );
     }
 
     private static function inline(string $svg): string
     {
-        return 'data:image/svg+xml;base64,'.base64_encode($svg);
+        return 'data:image/svg+xml;base64,' . base64_encode($svg);
     }
 }

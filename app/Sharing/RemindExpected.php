@@ -17,9 +17,7 @@ final class RemindExpected
 {
     private const AGAIN = 86_400;
 
-    public function __construct(private readonly TextMessages $texts)
-    {
-    }
+    public function __construct(private readonly TextMessages $texts) {}
 
     /** @return int how many reminders are on the way */
     public function __invoke(Sheet $sheet, string $word, int $now): int
@@ -28,7 +26,13 @@ final class RemindExpected
             $sent = 0;
             foreach ($this->due($sheet, $now)->get() as $one) {
                 // In one statement: of two who press at once, one reminds.
-                $mine = Expected::query()->whereKey($one->id)->where(static fn ($any) => $any->whereNull('reminded_at')->orWhere('reminded_at', '<=', Instant::column($now - self::AGAIN)))
+                $mine = Expected::query()
+                    ->whereKey($one->id)
+                    ->where(
+                        static fn($any) => $any
+                            ->whereNull('reminded_at')
+                            ->orWhere('reminded_at', '<=', Instant::column($now - self::AGAIN)),
+                    )
                     ->update(['reminded_at' => Instant::column($now), 'failure' => '']);
                 if ($mine > 0) {
                     event(new ExpectedReminded($one, $word, $now));
@@ -43,8 +47,17 @@ final class RemindExpected
     /** @return Builder<Expected> who would be reminded now */
     public function due(Sheet $sheet, int $now): Builder
     {
-        return self::missing($sheet)->where(static fn ($any) => $any->whereNull('reminded_at')->orWhere('reminded_at', '<=', Instant::column($now - self::AGAIN)))
-            ->where(fn ($any) => $any->whereNotNull('email')->when($this->texts->areSent(), static fn ($more) => $more->orWhere('phone', '!=', '')));
+        return self::missing($sheet)
+            ->where(
+                static fn($any) => $any
+                    ->whereNull('reminded_at')
+                    ->orWhere('reminded_at', '<=', Instant::column($now - self::AGAIN)),
+            )
+            ->where(
+                fn($any) => $any
+                    ->whereNotNull('email')
+                    ->when($this->texts->areSent(), static fn($more) => $more->orWhere('phone', '!=', '')),
+            );
     }
 
     /** @return Builder<Expected> about whom nothing stands on it */
@@ -52,8 +65,16 @@ final class RemindExpected
     {
         $standing = $sheet->bookings()->whereIn('state', BookingState::standing());
 
-        return Expected::query()->where('sheet_id', $sheet->id)->with('sheet')
+        return Expected::query()
+            ->where('sheet_id', $sheet->id)
+            ->with('sheet')
             ->whereNotIn('name_key', (clone $standing)->where('student_key', '!=', '')->select('student_key'))
-            ->where(static fn ($any) => $any->whereNull('student_id')->orWhereNotIn('student_id', (clone $standing)->whereNotNull('student_id')->select('student_id')))->orderBy('class')->orderBy('name_key');
+            ->where(
+                static fn($any) => $any
+                    ->whereNull('student_id')
+                    ->orWhereNotIn('student_id', (clone $standing)->whereNotNull('student_id')->select('student_id')),
+            )
+            ->orderBy('class')
+            ->orderBy('name_key');
     }
 }

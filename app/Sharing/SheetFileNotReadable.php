@@ -5,6 +5,4 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 /** A file that is no sheet. */
-final class SheetFileNotReadable extends \RuntimeException
-{
-}
+final class SheetFileNotReadable extends \RuntimeException {}

@@ -25,9 +25,10 @@ final class WriteToFamilies
             $sent = 0;
             foreach (self::readers($sheet, $now) as $reader) {
                 // In one statement: of two who press at once, one writes.
-                $fresh = DB::affectingStatement('INSERT INTO family_letters (sheet_id, guardian_id, sent_at) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE sent_at = IF(sent_at <= ?, VALUES(sent_at), sent_at)', [
-                    $sheet->id, $reader['guardian']->id, Instant::column($now), Instant::column($now - self::AGAIN),
-                ]);
+                $fresh = DB::affectingStatement(
+                    'INSERT INTO family_letters (sheet_id, guardian_id, sent_at) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE sent_at = IF(sent_at <= ?, VALUES(sent_at), sent_at)',
+                    [$sheet->id, $reader['guardian']->id, Instant::column($now), Instant::column($now - self::AGAIN)],
+                );
                 if ($fresh > 0) {
                     event(new FamilyInvited($sheet, $reader['guardian']->pass(), $reader['students'], $word));
                     $sent++;
@@ -41,10 +42,20 @@ final class WriteToFamilies
     /** @return list<array{guardian: Guardian, students: string}> who would get one: with an address, a child about whom nothing is booked, and no letter within a day */
     public static function readers(Sheet $sheet, int $now): array
     {
-        $lately = DB::table('family_letters')->where('sheet_id', $sheet->id)->where('sent_at', '>', Instant::column($now - self::AGAIN))->pluck('guardian_id')->flip();
+        $lately = DB::table('family_letters')
+            ->where('sheet_id', $sheet->id)
+            ->where('sent_at', '>', Instant::column($now - self::AGAIN))
+            ->pluck('guardian_id')
+            ->flip();
         $missing = Roster::missing($sheet)->pluck('students.id')->flip();
 
-        return array_values(array_filter(Cards::families($sheet), static fn (array $one): bool => $one['guardian']->email !== null && ! $lately->has($one['guardian']->id)
-            && $one['guardian']->students->contains(static fn ($student): bool => $missing->has($student->id))));
+        return array_values(
+            array_filter(
+                Cards::families($sheet),
+                static fn(array $one): bool => $one['guardian']->email !== null &&
+                    !$lately->has($one['guardian']->id) &&
+                    $one['guardian']->students->contains(static fn($student): bool => $missing->has($student->id)),
+            ),
+        );
     }
 }

@@ -52,12 +52,33 @@ final class Device extends Row
     public static function keep(StaffMember $staff, string $browser, int $now): void
     {
         $token = bin2hex(random_bytes(32));
-        self::query()->create(['staff_id' => $staff->id, 'token_hash' => Secret::hash($token), 'name' => Browser::name($browser), 'until' => Instant::column($now + self::DAYS * 86_400), 'seen_at' => Instant::column($now)]);
-        Cookie::queue(self::cookie(), $token, self::DAYS * 1440, '/', null, str_starts_with((string) config('app.url'), 'https://'), true, false, 'lax');
+        self::query()->create([
+            'staff_id' => $staff->id,
+            'token_hash' => Secret::hash($token),
+            'name' => Browser::name($browser),
+            'until' => Instant::column($now + self::DAYS * 86_400),
+            'seen_at' => Instant::column($now),
+        ]);
+        Cookie::queue(
+            self::cookie(),
+            $token,
+            self::DAYS * 1440,
+            '/',
+            null,
+            str_starts_with((string) config('app.url'), 'https://'),
+            true,
+            false,
+            'lax',
+        );
     }
 
     public static function known(mixed $token, int $now): ?self
     {
-        return is_string($token) && $token !== '' ? self::query()->where('token_hash', Secret::hash($token))->where('until', '>', Instant::column($now))->first() : null;
+        return is_string($token) && $token !== ''
+            ? self::query()
+                ->where('token_hash', Secret::hash($token))
+                ->where('until', '>', Instant::column($now))
+                ->first()
+            : null;
     }
 }

@@ -25,10 +25,20 @@ final class Entrance
      * @param  bool  $strong  whether several factors were shown elsewhere already
      * @return string  where to go next
      */
-    public static function after(Request $request, StaffMember $staff, bool $remember, string $how, bool $strong = false): string
-    {
-        if (! $strong && AnyFactor::of($staff)) {
-            $request->session()->put('asked', ['staff' => $staff->id, 'remember' => $remember, 'at' => Clock::now(), 'password' => $staff->password]);
+    public static function after(
+        Request $request,
+        StaffMember $staff,
+        bool $remember,
+        string $how,
+        bool $strong = false,
+    ): string {
+        if (!$strong && AnyFactor::of($staff)) {
+            $request->session()->put('asked', [
+                'staff' => $staff->id,
+                'remember' => $remember,
+                'at' => Clock::now(),
+                'password' => $staff->password,
+            ]);
 
             return '/staff/second-factor';
         }
@@ -40,7 +50,10 @@ final class Entrance
     public static function asked(Request $request): ?StaffMember
     {
         $asked = $request->session()->get('asked');
-        $staff = is_array($asked) && Clock::now() - (int) $asked['at'] < self::WAITS ? StaffMember::query()->whereKey($asked['staff'])->whereNull('left_at')->first() : null;
+        $staff =
+            is_array($asked) && Clock::now() - (int) $asked['at'] < self::WAITS
+                ? StaffMember::query()->whereKey($asked['staff'])->whereNull('left_at')->first()
+                : null;
 
         // Another password in the meantime begins anew.
         return $staff !== null && hash_equals((string) $asked['password'], $staff->password) ? $staff : null;
@@ -55,23 +68,33 @@ final class Entrance
     }
 
     /** In a session of its own, from now on. */
-    public static function in(Request $request, StaffMember $staff, ?bool $remember = null, string $how = 'first', bool $strong = false): string
-    {
+    public static function in(
+        Request $request,
+        StaffMember $staff,
+        ?bool $remember = null,
+        string $how = 'first',
+        bool $strong = false,
+    ): string {
         $asked = $request->session()->pull('asked');
         $wanted = $request->session()->pull('url.intended');
         $remember ??= is_array($asked) && $asked['remember'] === true;
         Auth::login($staff);
         LogBook::note('came_in', $staff, ['how' => is_array($asked) ? 'code' : $how], $staff);
         $now = Clock::now();
-        $request->session()->put(
-            ['since' => $now, 'proved_at' => $now] + ($strong || is_array($asked) ? ['factor_at' => $now] : []),
-        );
+        $request
+            ->session()
+            ->put(['since' => $now, 'proved_at' => $now] + ($strong || is_array($asked) ? ['factor_at' => $now] : []));
         KnownBrowser::keep($request, $staff);
         if ($remember) {
             Device::keep($staff, (string) $request->userAgent(), $now);
         }
 
         // Only the path: where to go next is never another site, whatever host the request named.
-        return (is_string($wanted) ? parse_url($wanted, PHP_URL_PATH) : null) ?: ($staff->reader ? Addresses::TODAY : Addresses::STAFF);
+        return is_string($wanted)
+            ? parse_url($wanted, PHP_URL_PATH)
+            : null ?:
+            ($staff->reader
+                ? Addresses::TODAY
+                : Addresses::STAFF);
     }
 }

@@ -20,9 +20,7 @@ final readonly class KeepPasskey
     /** So many each: a telephone, a machine at work, one at home, one in the drawer; and as many once more. */
     public const MOST = 8;
 
-    public function __construct(private SecondFactor $factor)
-    {
-    }
+    public function __construct(private SecondFactor $factor) {}
 
     /**
      * @return list<string> codes for paper where they had no second factor before; none otherwise
@@ -36,15 +34,18 @@ final readonly class KeepPasskey
                 Guard::account($staff->id);
                 $staff = StaffMember::query()->findOrFail($staff->id);
                 if (Passkey::of($staff)->count() >= self::MOST) {
-                    throw ValidationException::withMessages(
-                        ['passkey' => Words::say('signin.passkey_most', ['most' => self::MOST])],
-                    );
+                    throw ValidationException::withMessages([
+                        'passkey' => Words::say('signin.passkey_most', ['most' => self::MOST]),
+                    ]);
                 }
-                $first = ! AnyFactor::of($staff);
+                $first = !AnyFactor::of($staff);
                 Passkey::query()->create([
                     'staff_id' => $staff->id,
-                    'credential' => $key->credential, 'credential_hash' => Passkey::hash($key->credential),
-                    'public_key' => $key->key->json(), 'counter' => $key->counter, 'name' => $name,
+                    'credential' => $key->credential,
+                    'credential_hash' => Passkey::hash($key->credential),
+                    'public_key' => $key->key->json(),
+                    'counter' => $key->counter,
+                    'name' => $name,
                 ]);
 
                 return $first ? $this->factor->newCodes($staff) : [];

@@ -28,8 +28,15 @@ final class KnownBrowser
         if (self::of($request, $staff) === null) {
             $mark = bin2hex(random_bytes(16));
             Cookie::queue(
-                self::cookie(), "$staff->id.$mark.".self::seal($staff, $mark), self::MINUTES, '/', null,
-                str_starts_with((string) config('app.url'), 'https://'), true, false, 'lax',
+                self::cookie(),
+                "$staff->id.$mark." . self::seal($staff, $mark),
+                self::MINUTES,
+                '/',
+                null,
+                str_starts_with((string) config('app.url'), 'https://'),
+                true,
+                false,
+                'lax',
             );
         }
     }
@@ -40,7 +47,9 @@ final class KnownBrowser
         $kept = $request->cookie(self::cookie());
         [$id, $mark, $seal] = explode('.', is_string($kept) ? $kept : '', 3) + ['', '', ''];
 
-        return $staff !== null && $id === (string) $staff->id && Secret::matches(self::sealed($staff, $mark), $seal) ? $mark : null;
+        return $staff !== null && $id === (string) $staff->id && Secret::matches(self::sealed($staff, $mark), $seal)
+            ? $mark
+            : null;
     }
 
     private static function seal(StaffMember $staff, string $mark): string
@@ -50,6 +59,6 @@ final class KnownBrowser
 
     private static function sealed(StaffMember $staff, string $mark): string
     {
-        return "known browser|$staff->id|$mark|".Secret::hash($staff->password);
+        return "known browser|$staff->id|$mark|" . Secret::hash($staff->password);
     }
 }

@@ -23,7 +23,11 @@ final class LetInCommand extends Command
 
     public function handle(SecondFactor $factor): int
     {
-        $staff = StaffMember::query()->where('email', MailAddress::of($this->argument('email')) ?? '')->where('office', true)->whereNull('left_at')->first();
+        $staff = StaffMember::query()
+            ->where('email', MailAddress::of($this->argument('email')) ?? '')
+            ->where('office', true)
+            ->whereNull('left_at')
+            ->first();
         if ($staff === null) {
             $this->error(Words::say('accounts.let_in_nobody'));
 

@@ -34,11 +34,12 @@ final class MadePasskey extends FormRequest
             $site = RelyingParty::here($this) ?? throw PasskeyRefused::because('at an address without a name');
 
             return $site->registered(
-                $challenge, JWT::urlsafeB64Decode($this->string('client')->toString()),
+                $challenge,
+                JWT::urlsafeB64Decode($this->string('client')->toString()),
                 JWT::urlsafeB64Decode($this->string('attestation')->toString()),
             );
         } catch (PasskeyRefused $refused) {
-            Log::warning('A passkey was refused: '.$refused->getMessage());
+            Log::warning('A passkey was refused: ' . $refused->getMessage());
             throw ValidationException::withMessages(['passkey' => Words::say('signin.passkey_not_made')]);
         }
     }

@@ -26,21 +26,29 @@ final class MoveInController
     {
         $open = AccountKey::openServer($token, Clock::now()) !== null;
 
-        return Page::opened($open, Page::staff('MoveIn', Words::say($open ? 'accounts.move_in' : 'accounts.key_spent_title'), [
-            'token' => $token, 'open' => $open, 'least' => NewPassword::least(), 'from' => config('mail.from.address'),
-            'zones' => Zones::all(),
-        ]));
+        return Page::opened(
+            $open,
+            Page::staff('MoveIn', Words::say($open ? 'accounts.move_in' : 'accounts.key_spent_title'), [
+                'token' => $token,
+                'open' => $open,
+                'least' => NewPassword::least(),
+                'from' => config('mail.from.address'),
+                'zones' => Zones::all(),
+            ]),
+        );
     }
 
     /** A letter at once, before anything is decided. */
     public function letter(Request $request, string $token, TriesMail $mail): JsonResponse
     {
-        AccountKey::openServer($token, Clock::now()) ?? throw new KeySpent;
-        $request->validate(['email' => ['bail', 'required', 'string', new MailAddress]]);
+        AccountKey::openServer($token, Clock::now()) ?? throw new KeySpent();
+        $request->validate(['email' => ['bail', 'required', 'string', new MailAddress()]]);
         $email = (string) MailAddress::of($request->input('email'));
         $against = $mail->to($email);
         if ($against !== null) {
-            throw ValidationException::withMessages(['email' => Words::say('accounts.test_failed', ['why' => $against])]);
+            throw ValidationException::withMessages([
+                'email' => Words::say('accounts.test_failed', ['why' => $against]),
+            ]);
         }
 
         return new JsonResponse(['said' => Words::say('accounts.test_sent', ['email' => $email])]);
@@ -49,10 +57,21 @@ final class MoveInController
     public function moveIn(MoveInRequest $request, string $token, MoveIn $moveIn): JsonResponse
     {
         $now = Clock::now();
-        $key = AccountKey::openServer($token, $now) ?? throw new KeySpent;
-        $first = $moveIn->withKey($key, [
-            'name' => $request->string('school')->trim()->toString(), 'zone' => $request->string('zone')->toString(), 'country' => $request->string('country')->upper()->toString(),
-        ], ['name' => $request->string('name')->trim()->toString(), 'email' => (string) MailAddress::of($request->input('email'))], $request->string('password')->toString(), $now);
+        $key = AccountKey::openServer($token, $now) ?? throw new KeySpent();
+        $first = $moveIn->withKey(
+            $key,
+            [
+                'name' => $request->string('school')->trim()->toString(),
+                'zone' => $request->string('zone')->toString(),
+                'country' => $request->string('country')->upper()->toString(),
+            ],
+            [
+                'name' => $request->string('name')->trim()->toString(),
+                'email' => (string) MailAddress::of($request->input('email')),
+            ],
+            $request->string('password')->toString(),
+            $now,
+        );
         $request->session()->invalidate();
         Entrance::in($request, $first);
 

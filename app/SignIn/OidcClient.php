@@ -28,9 +28,7 @@ final readonly class OidcClient
     /** Signed with a key of its own; “none” and what is signed with a shared secret count for nothing. */
     private const ALGORITHMS = ['RS256', 'RS384', 'RS512', 'ES256', 'ES384', 'PS256'];
 
-    public function __construct(private OidcSettings $settings, private ClientInterface $http)
-    {
-    }
+    public function __construct(private OidcSettings $settings, private ClientInterface $http) {}
 
     /** @return array{to: string, kept: array{state: string, nonce: string, verifier: string, at: int}} where to send somebody, and what their session keeps meanwhile */
     public function begin(int $now): array
@@ -39,7 +37,15 @@ final readonly class OidcClient
         $nonce = bin2hex(random_bytes(16));
         $to = $provider->getAuthorizationUrl(['scope' => 'openid email profile', 'nonce' => $nonce]);
 
-        return ['to' => $to, 'kept' => ['state' => $provider->getState(), 'nonce' => $nonce, 'verifier' => (string) $provider->getPkceCode(), 'at' => $now]];
+        return [
+            'to' => $to,
+            'kept' => [
+                'state' => $provider->getState(),
+                'nonce' => $nonce,
+                'verifier' => (string) $provider->getPkceCode(),
+                'at' => $now,
+            ],
+        ];
     }
 
     /**
@@ -59,7 +65,7 @@ final readonly class OidcClient
             throw OidcRefused::because('down', ['service' => $this->settings->name], $failure);
         }
         $given = $token->getValues()['id_token'] ?? null;
-        if (! is_string($given)) {
+        if (!is_string($given)) {
             throw OidcRefused::because('untrusted', ['service' => $this->settings->name]);
         }
 
@@ -78,9 +84,9 @@ final readonly class OidcClient
         foreach ([false, true] as $anew) {
             try {
                 return (array) JWT::decode($token, $this->keys($anew));
-            } catch (\UnexpectedValueException|\DomainException|\InvalidArgumentException $failure) {
+            } catch (\UnexpectedValueException | \DomainException | \InvalidArgumentException $failure) {
                 // Perhaps it signs with a new key; once more with its keys as they are now, and no further.
-                if ($anew || ! str_contains($failure->getMessage(), '"kid"')) {
+                if ($anew || !str_contains($failure->getMessage(), '"kid"')) {
                     throw OidcRefused::because('untrusted', ['service' => $this->settings->name], $failure);
                 }
             }
@@ -95,12 +101,15 @@ final readonly class OidcClient
     private function who(array $claims, string $nonce): array
     {
         $audience = (array) ($claims['aud'] ?? []);
-        $trusted = ($claims['iss'] ?? null) === $this->issuer()
-            && in_array($this->settings->clientId, $audience, true)
-            && (count($audience) === 1 || ($claims['azp'] ?? null) === $this->settings->clientId)
-            && is_numeric($claims['exp'] ?? null) && is_numeric($claims['iat'] ?? null)
-            && is_string($claims['nonce'] ?? null) && hash_equals($nonce, $claims['nonce']);
-        if (! $trusted) {
+        $trusted =
+            ($claims['iss'] ?? null) === $this->issuer() &&
+            in_array($this->settings->clientId, $audience, true) &&
+            (count($audience) === 1 || ($claims['azp'] ?? null) === $this->settings->clientId) &&
+            is_numeric($claims['exp'] ?? null) &&
+            is_numeric($claims['iat'] ?? null) &&
+            is_string($claims['nonce'] ?? null) &&
+            hash_equals($nonce, $claims['nonce']);
+        if (!$trusted) {
             throw OidcRefused::because('untrusted', ['service' => $this->settings->name]);
         }
         $email = MailAddress::of($claims['email'] ?? null);
@@ -110,18 +119,29 @@ final readonly class OidcClient
         $ways = (array) ($claims['amr'] ?? []);
 
         // RFC 8176, 2: several factors were shown there.
-        return ['email' => $email, 'name' => is_string($claims['name'] ?? null) ? trim($claims['name']) : '', 'strong' => in_array('mfa', $ways, true)];
+        return [
+            'email' => $email,
+            'name' => is_string($claims['name'] ?? null) ? trim($claims['name']) : '',
+            'strong' => in_array('mfa', $ways, true),
+        ];
     }
 
     private function provider(): GenericProvider
     {
         $known = $this->discovered();
 
-        return new GenericProvider([
-            'clientId' => $this->settings->clientId, 'clientSecret' => $this->settings->clientSecret, 'redirectUri' => $this->settings->back(),
-            'urlAuthorize' => $known['authorization_endpoint'], 'urlAccessToken' => $known['token_endpoint'], 'urlResourceOwnerDetails' => '',
-            'pkceMethod' => GenericProvider::PKCE_METHOD_S256,
-        ], ['httpClient' => $this->http]);
+        return new GenericProvider(
+            [
+                'clientId' => $this->settings->clientId,
+                'clientSecret' => $this->settings->clientSecret,
+                'redirectUri' => $this->settings->back(),
+                'urlAuthorize' => $known['authorization_endpoint'],
+                'urlAccessToken' => $known['token_endpoint'],
+                'urlResourceOwnerDetails' => '',
+                'pkceMethod' => GenericProvider::PKCE_METHOD_S256,
+            ],
+            ['httpClient' => $this->http],
+        );
     }
 
     private function issuer(): string
@@ -132,9 +152,13 @@ final readonly class OidcClient
     /** @return array<string, string> */
     private function discovered(): array
     {
-        $known = Cache::remember("oidc|{$this->settings->issuer}", self::HOUR, fn (): array => $this->fetched($this->settings->issuer.'/.well-known/openid-configuration'));
+        $known = Cache::remember(
+            "oidc|{$this->settings->issuer}",
+            self::HOUR,
+            fn(): array => $this->fetched($this->settings->issuer . '/.well-known/openid-configuration'),
+        );
         foreach (['issuer', 'authorization_endpoint', 'token_endpoint', 'jwks_uri'] as $name) {
-            if (! is_string($known[$name] ?? null)) {
+            if (!is_string($known[$name] ?? null)) {
                 Cache::forget("oidc|{$this->settings->issuer}");
                 throw OidcRefused::because('down', ['service' => $this->settings->name]);
             }
@@ -154,8 +178,14 @@ final readonly class OidcClient
         if ($anew) {
             Cache::forget($name);
         }
-        $set = Cache::remember($name, self::HOUR, fn (): array => $this->fetched($this->discovered()['jwks_uri']));
-        $set['keys'] = array_values(array_filter((array) ($set['keys'] ?? []), static fn (mixed $key): bool => is_array($key) && in_array($key['alg'] ?? 'RS256', self::ALGORITHMS, true)));
+        $set = Cache::remember($name, self::HOUR, fn(): array => $this->fetched($this->discovered()['jwks_uri']));
+        $set['keys'] = array_values(
+            array_filter(
+                (array) ($set['keys'] ?? []),
+                static fn(mixed $key): bool => is_array($key) &&
+                    in_array($key['alg'] ?? 'RS256', self::ALGORITHMS, true),
+            ),
+        );
 
         return JWK::parseKeySet($set, 'RS256');
     }
@@ -164,7 +194,14 @@ final readonly class OidcClient
     private function fetched(string $address): array
     {
         try {
-            $said = json_decode((string) $this->http->request('GET', $address, ['headers' => ['Accept' => 'application/json'], 'http_errors' => true])->getBody(), true, 16, JSON_THROW_ON_ERROR);
+            $said = json_decode(
+                (string) $this->http
+                    ->request('GET', $address, ['headers' => ['Accept' => 'application/json'], 'http_errors' => true])
+                    ->getBody(),
+                true,
+                16,
+                JSON_THROW_ON_ERROR,
+            );
         } catch (\Throwable $failure) {
             throw OidcRefused::because('down', ['service' => $this->settings->name], $failure);
         }

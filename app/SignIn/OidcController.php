@@ -27,9 +27,7 @@ final class OidcController
 {
     private const WAITS = 600;
 
-    public function __construct(private readonly ClientInterface $http)
-    {
-    }
+    public function __construct(private readonly ClientInterface $http) {}
 
     public function go(Request $request): RedirectResponse|View
     {
@@ -50,13 +48,21 @@ final class OidcController
         // Used once, whatever comes of it.
         $kept = $request->session()->pull('oidc');
         try {
-            if (! is_array($kept) || Clock::now() - (int) $kept['at'] >= self::WAITS || ! hash_equals((string) $kept['state'], Asked::word($request, 'state'))) {
+            if (
+                !is_array($kept) ||
+                Clock::now() - (int) $kept['at'] >= self::WAITS ||
+                !hash_equals((string) $kept['state'], Asked::word($request, 'state'))
+            ) {
                 throw OidcRefused::because('begin_anew');
             }
             if (Asked::word($request, 'code') === '') {
                 throw OidcRefused::because('not_there', ['service' => $settings->name]);
             }
-            $who = (new OidcClient($settings, $this->http))->finish(Asked::word($request, 'code'), (string) $kept['verifier'], (string) $kept['nonce']);
+            $who = (new OidcClient($settings, $this->http))->finish(
+                Asked::word($request, 'code'),
+                (string) $kept['verifier'],
+                (string) $kept['nonce'],
+            );
             $staff = $this->person($settings, $who);
         } catch (OidcRefused $refused) {
             return $this->refused($refused);
@@ -74,16 +80,22 @@ final class OidcController
     {
         return Contended::transaction(static function () use ($settings, $who): StaffMember {
             /** @var StaffMember|null $staff */
-            $staff = StaffMember::query()->whereRaw('BINARY email = ?', [$who['email']])->first();
+            $staff = StaffMember::query()
+                ->whereRaw('BINARY email = ?', [$who['email']])
+                ->first();
             if ($staff?->left_at !== null) {
                 throw OidcRefused::because('unknown', ['email' => $who['email']]);
             }
             if ($staff === null) {
-                if (! $settings->makesAccounts || ! PersonName::isOne($who['name'])) {
+                if (!$settings->makesAccounts || !PersonName::isOne($who['name'])) {
                     throw OidcRefused::because('unknown', ['email' => $who['email']]);
                 }
                 $staff = StaffMember::query()->create([
-                    'school_id' => School::query()->where('alone', false)->firstOrFail()->id, 'name' => $who['name'], 'email' => $who['email'], 'subject' => Words::say('signin.new_subject'), 'password' => Hash::make(Str::random(60)),
+                    'school_id' => School::query()->where('alone', false)->firstOrFail()->id,
+                    'name' => $who['name'],
+                    'email' => $who['email'],
+                    'subject' => Words::say('signin.new_subject'),
+                    'password' => Hash::make(Str::random(60)),
                 ]);
             }
             if ($staff->came_at === null) {
@@ -98,7 +110,7 @@ final class OidcController
     private function refused(OidcRefused $refused): View
     {
         if ($refused->getPrevious() !== null) {
-            Log::warning('Signing in by the other service failed: '.$refused->getPrevious()->getMessage());
+            Log::warning('Signing in by the other service failed: ' . $refused->getPrevious()->getMessage());
         }
 
         return Page::staff('NotIn', Words::say('signin.not_in'), ['said' => $refused->getMessage()]);

@@ -16,8 +16,7 @@ final readonly class OidcSettings
         public string $name,
         /** Whether somebody whom nobody has invited gets an account at first sight. */
         public bool $makesAccounts,
-    ) {
-    }
+    ) {}
 
     /** Null where there is none. */
     public static function known(): ?self
@@ -31,7 +30,13 @@ final readonly class OidcSettings
             throw new \InvalidArgumentException('RECESS_OIDC_ISSUER has to be an https address.');
         }
 
-        return new self($issuer, (string) $said['client_id'], (string) ($said['client_secret'] ?? ''), (string) ($said['name'] ?? '') ?: 'the school’s account', (bool) ($said['makes_accounts'] ?? false));
+        return new self(
+            $issuer,
+            (string) $said['client_id'],
+            (string) ($said['client_secret'] ?? ''),
+            (string) ($said['name'] ?? '') ?: 'the school’s account',
+            (bool) ($said['makes_accounts'] ?? false),
+        );
     }
 
     public function back(): string

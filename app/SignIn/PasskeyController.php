@@ -25,7 +25,8 @@ final class PasskeyController
         $staff = $request->user() ?? Entrance::asked($request);
 
         return new JsonResponse([
-            'challenge' => Question::ask($request, 'show'), 'site' => $site->id,
+            'challenge' => Question::ask($request, 'show'),
+            'site' => $site->id,
             'keys' => $staff instanceof StaffMember ? self::keys($staff) : [],
         ]);
     }
@@ -54,16 +55,25 @@ final class PasskeyController
         $site = self::site($request);
 
         return new JsonResponse([
-            'challenge' => Question::ask($request, 'make'), 'site' => $site->id, 'school' => $staff->school->name, 'handle' => JWT::urlsafeB64Encode(Passkey::handle($staff)),
-            'email' => $staff->email, 'name' => $staff->name, 'algorithms' => CoseKey::ALGORITHMS, 'keys' => self::keys($staff),
+            'challenge' => Question::ask($request, 'make'),
+            'site' => $site->id,
+            'school' => $staff->school->name,
+            'handle' => JWT::urlsafeB64Encode(Passkey::handle($staff)),
+            'email' => $staff->email,
+            'name' => $staff->name,
+            'algorithms' => CoseKey::ALGORITHMS,
+            'keys' => self::keys($staff),
         ]);
     }
 
     public function keep(#[CurrentUser] StaffMember $staff, MadePasskey $request, KeepPasskey $keep): JsonResponse
     {
         $codes = $keep(
-            $staff, $request->key(),
-            $request->filled('name') ? $request->string('name')->trim()->toString() : Browser::name((string) $request->userAgent()),
+            $staff,
+            $request->key(),
+            $request->filled('name')
+                ? $request->string('name')->trim()->toString()
+                : Browser::name((string) $request->userAgent()),
         );
         if ($codes !== []) {
             AccountController::endElsewhere($staff, $request);
@@ -72,8 +82,12 @@ final class PasskeyController
         return new JsonResponse(['codes' => $codes, 'account' => AccountData::of($staff->refresh(), $request)], 201);
     }
 
-    public function remove(#[CurrentUser] StaffMember $staff, Passkey $passkey, Request $request, SecondFactor $factor): JsonResponse
-    {
+    public function remove(
+        #[CurrentUser] StaffMember $staff,
+        Passkey $passkey,
+        Request $request,
+        SecondFactor $factor,
+    ): JsonResponse {
         $passkey->delete();
         $factor->withoutLast($staff);
         AccountController::endElsewhere($staff, $request);
@@ -85,15 +99,17 @@ final class PasskeyController
     /** @return list<string> */
     private static function keys(StaffMember $staff): array
     {
-        return array_values(Passkey::of($staff)->pluck('credential')->map(
-            static fn (mixed $one): string => is_string($one) ? $one : '',
-        )->all());
+        return array_values(
+            Passkey::of($staff)
+                ->pluck('credential')
+                ->map(static fn(mixed $one): string => is_string($one) ? $one : '')
+                ->all(),
+        );
     }
 
     private static function site(Request $request): RelyingParty
     {
-        return RelyingParty::here($request) ?? throw ValidationException::withMessages(
-            ['passkey' => Words::say('signin.passkey_no_name')],
-        );
+        return RelyingParty::here($request) ??
+            throw ValidationException::withMessages(['passkey' => Words::say('signin.passkey_no_name')]);
     }
 }

@@ -31,18 +31,37 @@ final class PasswordController
     {
         $key = AccountKey::open($token, Clock::now());
 
-        return Page::opened($key !== null, Page::staff('Join', Words::say($key === null ? 'accounts.key_spent_title' : "accounts.title_{$key->purpose->value}"), [
-            'token' => $token,
-            'person' => $key === null ? null : ['name' => $key->staff->name, 'email' => $key->staff->email, 'school' => $key->staff->school->name],
-            'said' => $key === null ? Words::say('accounts.key_spent') : Words::say("accounts.page_{$key->purpose->value}", ['school' => $key->staff->school->name]),
-            'least' => NewPassword::least($key?->staff),
-        ]));
+        return Page::opened(
+            $key !== null,
+            Page::staff(
+                'Join',
+                Words::say($key === null ? 'accounts.key_spent_title' : "accounts.title_{$key->purpose->value}"),
+                [
+                    'token' => $token,
+                    'person' =>
+                        $key === null
+                            ? null
+                            : [
+                                'name' => $key->staff->name,
+                                'email' => $key->staff->email,
+                                'school' => $key->staff->school->name,
+                            ],
+                    'said' =>
+                        $key === null
+                            ? Words::say('accounts.key_spent')
+                            : Words::say("accounts.page_{$key->purpose->value}", [
+                                'school' => $key->staff->school->name,
+                            ]),
+                    'least' => NewPassword::least($key?->staff),
+                ],
+            ),
+        );
     }
 
     public function first(Request $request, string $token, SetPassword $set): JsonResponse
     {
         $now = Clock::now();
-        $key = AccountKey::open($token, $now) ?? throw new KeySpent;
+        $key = AccountKey::open($token, $now) ?? throw new KeySpent();
         $request->validate(['password' => ['bail', 'required', 'string', new NewPassword($key->staff)]]);
         $staff = $set->withKey($key, $request->string('password')->toString(), $now);
         // Whoever was signed in on this computer is not any more: it is this person's now.
@@ -58,16 +77,26 @@ final class PasswordController
 
     public function forgotten(Request $request): JsonResponse
     {
-        $request->validate(['email' => ['bail', 'required', 'string', new MailAddress]]);
+        $request->validate(['email' => ['bail', 'required', 'string', new MailAddress()]]);
         dispatch(new LookForAccount((string) MailAddress::of($request->input('email'))));
 
-        return new JsonResponse(['said' => Words::say('accounts.forgotten_said', ['hours' => intdiv(KeyPurpose::Password->seconds(), 3600)])], 202);
+        return new JsonResponse(
+            [
+                'said' => Words::say('accounts.forgotten_said', [
+                    'hours' => intdiv(KeyPurpose::Password->seconds(), 3600),
+                ]),
+            ],
+            202,
+        );
     }
 
     public function change(#[CurrentUser] StaffMember $staff, Request $request, SetPassword $set): JsonResponse
     {
-        $request->validate(['current' => ['bail', 'required', 'string', 'max:200'], 'password' => ['bail', 'required', 'string', new NewPassword($staff)]]);
-        if (! Hash::check($request->string('current')->toString(), $staff->password)) {
+        $request->validate([
+            'current' => ['bail', 'required', 'string', 'max:200'],
+            'password' => ['bail', 'required', 'string', new NewPassword($staff)],
+        ]);
+        if (!Hash::check($request->string('current')->toString(), $staff->password)) {
             throw ValidationException::withMessages(['current' => Words::say('accounts.current_wrong')]);
         }
         $set($staff, $request->string('password')->toString());

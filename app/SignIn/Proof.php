@@ -27,11 +27,17 @@ final class Proof
         $staff = $request->user();
         $second = $staff instanceof StaffMember && AnyFactor::of($staff);
         $shown = $request->session()->get($what === 'factor' && $second ? 'factor_at' : 'proved_at');
-        if (! is_int($shown) || Clock::now() - $shown >= self::SECONDS) {
-            return new JsonResponse([
-                'message' => Words::say('signin.prove'), 'second_factor' => $second, 'factor_only' => $what === 'factor' && $second,
-                'telephone' => $second && $staff->totp_at !== null, 'passkey' => $second && RelyingParty::canAsk($request, $staff),
-            ], 423);
+        if (!is_int($shown) || Clock::now() - $shown >= self::SECONDS) {
+            return new JsonResponse(
+                [
+                    'message' => Words::say('signin.prove'),
+                    'second_factor' => $second,
+                    'factor_only' => $what === 'factor' && $second,
+                    'telephone' => $second && $staff->totp_at !== null,
+                    'passkey' => $second && RelyingParty::canAsk($request, $staff),
+                ],
+                423,
+            );
         }
 
         return $next($request);

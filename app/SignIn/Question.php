@@ -32,7 +32,7 @@ final class Question
     public static function asked(Request $request, string $what): string
     {
         $asked = $request->session()->pull("passkey_$what");
-        if (! is_array($asked) || Clock::now() - (int) $asked['at'] >= self::SECONDS) {
+        if (!is_array($asked) || Clock::now() - (int) $asked['at'] >= self::SECONDS) {
             throw ValidationException::withMessages(['passkey' => Words::say('signin.passkey_late')]);
         }
 

@@ -16,7 +16,7 @@ final class RememberedDevice
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response
     {
-        if (! Auth::check() && $request->hasCookie(Device::cookie())) {
+        if (!Auth::check() && $request->hasCookie(Device::cookie())) {
             $now = Clock::now();
             $device = Device::known($request->cookie(Device::cookie()), $now);
             if ($device !== null) {

@@ -39,7 +39,10 @@ final class SecondFactor
         return Contended::transaction(function () use ($staff, $typed, $now): ?array {
             Guard::account($staff->id);
             $staff = StaffMember::query()->findOrFail($staff->id);
-            $step = $staff->totp_secret === null ? null : Totp::stepOf((string) base64_decode($staff->totp_secret, true), $typed, $now, $staff->totp_step);
+            $step =
+                $staff->totp_secret === null
+                    ? null
+                    : Totp::stepOf((string) base64_decode($staff->totp_secret, true), $typed, $now, $staff->totp_step);
             if ($step === null) {
                 return null;
             }
@@ -55,7 +58,10 @@ final class SecondFactor
         return Contended::transaction(static function () use ($staff, $typed, $now): bool {
             Guard::account($staff->id);
             $staff = StaffMember::query()->findOrFail($staff->id);
-            $step = $staff->totp_at === null || $staff->totp_secret === null ? null : Totp::stepOf((string) base64_decode($staff->totp_secret, true), $typed, $now, $staff->totp_step);
+            $step =
+                $staff->totp_at === null || $staff->totp_secret === null
+                    ? null
+                    : Totp::stepOf((string) base64_decode($staff->totp_secret, true), $typed, $now, $staff->totp_step);
             if ($step !== null) {
                 $staff->forceFill(['totp_step' => $step])->save();
 
@@ -63,7 +69,12 @@ final class SecondFactor
             }
             $code = (string) preg_replace('/[^a-z0-9]/', '', mb_strtolower($typed));
 
-            return strlen($code) === 10 && DB::table('recovery_codes')->where('staff_id', $staff->id)->where('code_hash', Secret::hash("$staff->id|$code"))->whereNull('used_at')->update(['used_at' => Instant::column($now)]) === 1;
+            return strlen($code) === 10 &&
+                DB::table('recovery_codes')
+                    ->where('staff_id', $staff->id)
+                    ->where('code_hash', Secret::hash("$staff->id|$code"))
+                    ->whereNull('used_at')
+                    ->update(['used_at' => Instant::column($now)]) === 1;
         });
     }
 
@@ -79,9 +90,17 @@ final class SecondFactor
             $codes[] = $code;
         }
         DB::table('recovery_codes')->where('staff_id', $staff->id)->delete();
-        DB::table('recovery_codes')->insert(array_map(static fn (string $code): array => ['staff_id' => $staff->id, 'code_hash' => Secret::hash("$staff->id|$code")], $codes));
+        DB::table('recovery_codes')->insert(
+            array_map(
+                static fn(string $code): array => [
+                    'staff_id' => $staff->id,
+                    'code_hash' => Secret::hash("$staff->id|$code"),
+                ],
+                $codes,
+            ),
+        );
 
-        return array_map(static fn (string $code): string => substr($code, 0, 5).'-'.substr($code, 5), $codes);
+        return array_map(static fn(string $code): string => substr($code, 0, 5) . '-' . substr($code, 5), $codes);
     }
 
     public function off(StaffMember $staff): void
@@ -93,7 +112,7 @@ final class SecondFactor
     /** Codes on paper stand in for a second factor; without one they stand for nothing. */
     public function withoutLast(StaffMember $staff): void
     {
-        if (! AnyFactor::of($staff)) {
+        if (!AnyFactor::of($staff)) {
             DB::table('recovery_codes')->where('staff_id', $staff->id)->delete();
         }
     }

@@ -16,21 +16,33 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecondFactorWanted
 {
     private const MAY = [
-        'staff/account', 'api/staff/me/second-factor', 'api/staff/me/passkeys', 'api/staff/me/passkeys/*',
-        'api/staff/session', 'api/staff/session/*', 'api/staff/me/password',
+        'staff/account',
+        'api/staff/me/second-factor',
+        'api/staff/me/passkeys',
+        'api/staff/me/passkeys/*',
+        'api/staff/session',
+        'api/staff/session/*',
+        'api/staff/me/password',
     ];
 
     public static function of(?StaffMember $staff): bool
     {
-        return $staff !== null && $staff->office && $staff->school->office_second_factor && ! AnyFactor::of($staff);
+        return $staff !== null && $staff->office && $staff->school->office_second_factor && !AnyFactor::of($staff);
     }
 
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response
     {
         $staff = $request->user();
-        if ($request->is('staff', 'staff/*', 'api/staff/*') && $staff instanceof StaffMember && self::of($staff) && ! $request->is(...self::MAY)) {
-            return $request->expectsJson() || $request->is('api/*') ? new JsonResponse(['message' => Words::say('signin.second_wanted')], 403) : new RedirectResponse('/staff/account');
+        if (
+            $request->is('staff', 'staff/*', 'api/staff/*') &&
+            $staff instanceof StaffMember &&
+            self::of($staff) &&
+            !$request->is(...self::MAY)
+        ) {
+            return $request->expectsJson() || $request->is('api/*')
+                ? new JsonResponse(['message' => Words::say('signin.second_wanted')], 403)
+                : new RedirectResponse('/staff/account');
         }
 
         return $next($request);

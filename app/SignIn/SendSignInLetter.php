@@ -19,15 +19,22 @@ final class SendSignInLetter implements ShouldQueue
 
     private const MOST = 5;
 
-    public function __construct(private readonly string $email)
-    {
-    }
+    public function __construct(private readonly string $email) {}
 
     public function handle(): void
     {
         $now = Clock::now();
-        $staff = StaffMember::query()->where('email', $this->email)->whereNotNull('came_at')->whereNull('left_at')->first();
-        if ($staff === null || $staff->email !== $this->email || ! $staff->school->mail_sign_in || Limits::isReached("sign-in letter|$staff->id", self::MOST, 3600, $now)) {
+        $staff = StaffMember::query()
+            ->where('email', $this->email)
+            ->whereNotNull('came_at')
+            ->whereNull('left_at')
+            ->first();
+        if (
+            $staff === null ||
+            $staff->email !== $this->email ||
+            !$staff->school->mail_sign_in ||
+            Limits::isReached("sign-in letter|$staff->id", self::MOST, 3600, $now)
+        ) {
             return;
         }
         Limits::exactly("sign-in letter|$staff->id", 3600, $now);

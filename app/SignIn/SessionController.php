@@ -39,20 +39,22 @@ final class SessionController
 
     public function store(SignInRequest $request): JsonResponse
     {
-        return new JsonResponse(['to' => Entrance::after($request, $request->person(), $request->boolean('remember'), 'password')]);
+        return new JsonResponse([
+            'to' => Entrance::after($request, $request->person(), $request->boolean('remember'), 'password'),
+        ]);
     }
 
     public function secondPage(Request $request): View|RedirectResponse
     {
         $staff = Entrance::asked($request);
 
-        return $staff === null ? new RedirectResponse('/staff/sign-in') : Page::staff(
-            'SecondFactor', Words::say('signin.second_title'),
-            [
-                'name' => $staff->name, 'telephone' => $staff->totp_at !== null,
+        return $staff === null
+            ? new RedirectResponse('/staff/sign-in')
+            : Page::staff('SecondFactor', Words::say('signin.second_title'), [
+                'name' => $staff->name,
+                'telephone' => $staff->totp_at !== null,
                 'passkey' => RelyingParty::canAsk($request, $staff),
-            ],
-        );
+            ]);
     }
 
     public function second(Request $request, SecondFactor $factor): JsonResponse
@@ -65,11 +67,15 @@ final class SessionController
         $now = Clock::now();
         $known = KnownBrowser::of($request, $staff);
         $tries = new Tries(
-            "second|$staff->id".($known === null ? '' : "|$known"), Limited::network($request), 'code', $now, 20,
+            "second|$staff->id" . ($known === null ? '' : "|$known"),
+            Limited::network($request),
+            'code',
+            $now,
+            20,
             $staff,
         );
         $tries->mayTry();
-        if (! $factor->opens($staff, $request->string('code')->toString(), $now)) {
+        if (!$factor->opens($staff, $request->string('code')->toString(), $now)) {
             $tries->wrong(Words::say('signin.code_wrong'));
         }
         $tries->right();
@@ -82,13 +88,19 @@ final class SessionController
     {
         $staff = $request->user();
         assert($staff instanceof StaffMember);
-        $request->validate(['password' => ['nullable', 'required_without:code', 'string', 'max:200'], 'code' => ['nullable', 'string', 'max:40']]);
+        $request->validate([
+            'password' => ['nullable', 'required_without:code', 'string', 'max:200'],
+            'code' => ['nullable', 'string', 'max:40'],
+        ]);
         $now = Clock::now();
         $field = $request->filled('code') ? 'code' : 'password';
         $tries = new Tries("prove|$staff->id", Limited::network($request), $field, $now, 40, $staff);
         $tries->mayTry();
-        $right = $field === 'code' ? $factor->opens($staff, $request->string('code')->toString(), $now) : Hash::check($request->string('password')->toString(), $staff->password);
-        if (! $right) {
+        $right =
+            $field === 'code'
+                ? $factor->opens($staff, $request->string('code')->toString(), $now)
+                : Hash::check($request->string('password')->toString(), $staff->password);
+        if (!$right) {
             $tries->wrong(Words::say($field === 'code' ? 'signin.code_wrong' : 'accounts.current_wrong'));
         }
         $tries->right();
@@ -100,7 +112,7 @@ final class SessionController
     /** The same answer for whoever asks, and at once: who it is, is found out later. */
     public function letter(Request $request): JsonResponse
     {
-        $request->validate(['email' => ['bail', 'required', 'string', new MailAddress]]);
+        $request->validate(['email' => ['bail', 'required', 'string', new MailAddress()]]);
         dispatch(new SendSignInLetter((string) MailAddress::of($request->input('email'))));
 
         return new JsonResponse(['said' => Words::say('signin.letter_said')], 202);
@@ -111,16 +123,19 @@ final class SessionController
     {
         $key = AccountKey::open($token, Clock::now(), 'session');
 
-        return Page::opened($key !== null, Page::staff(
-            'Come', Words::say($key === null ? 'accounts.key_spent_title' : 'signin.come_title'),
-            ['token' => $token, 'name' => $key?->staff->name],
-        ));
+        return Page::opened(
+            $key !== null,
+            Page::staff('Come', Words::say($key === null ? 'accounts.key_spent_title' : 'signin.come_title'), [
+                'token' => $token,
+                'name' => $key?->staff->name,
+            ]),
+        );
     }
 
     public function come(Request $request, string $token): JsonResponse
     {
         $now = Clock::now();
-        $key = AccountKey::open($token, $now, 'session') ?? throw new KeySpent;
+        $key = AccountKey::open($token, $now, 'session') ?? throw new KeySpent();
         $key->use($now);
         $request->session()->invalidate();
 

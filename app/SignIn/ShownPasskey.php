@@ -54,17 +54,36 @@ final class ShownPasskey extends FormRequest
         $hash = Passkey::hash($this->string('id')->toString());
         // Of a key that is nobody's there is nothing to guard.
         $known = Passkey::query()->where('credential_hash', $hash)->value('staff_id');
-        $staff = Contended::transaction(function () use ($challenge, $site, $only, $hash, $known, &$refusal): ?StaffMember {
+        $staff = Contended::transaction(function () use (
+            $challenge,
+            $site,
+            $only,
+            $hash,
+            $known,
+            &$refusal,
+        ): ?StaffMember {
             $known === null || Guard::account((int) $known);
             $passkey = $known === null ? null : Passkey::query()->where('credential_hash', $hash)->first();
-            $staff = $passkey === null ? null : StaffMember::query()->whereKey($passkey->staff_id)->whereNull('left_at')->first();
-            if ($passkey === null || $staff === null || ($only !== null && ! $only->is($staff)) || ! $this->isTheirs($staff)) {
+            $staff =
+                $passkey === null
+                    ? null
+                    : StaffMember::query()->whereKey($passkey->staff_id)->whereNull('left_at')->first();
+            if (
+                $passkey === null ||
+                $staff === null ||
+                ($only !== null && !$only->is($staff)) ||
+                !$this->isTheirs($staff)
+            ) {
                 return null;
             }
             try {
                 $counter = $site->asserted(
-                    $challenge, $this->bytes('client'), $this->bytes('data'), $this->bytes('signature'),
-                    CoseKey::kept($passkey->public_key), $passkey->counter,
+                    $challenge,
+                    $this->bytes('client'),
+                    $this->bytes('data'),
+                    $this->bytes('signature'),
+                    CoseKey::kept($passkey->public_key),
+                    $passkey->counter,
                 );
             } catch (PasskeyRefused $refused) {
                 $refusal = $refused;
@@ -77,7 +96,7 @@ final class ShownPasskey extends FormRequest
             return $staff;
         });
         if ($refusal !== null) {
-            Log::warning('A passkey was refused: '.$refusal->getMessage());
+            Log::warning('A passkey was refused: ' . $refusal->getMessage());
         }
 
         return $staff ?? throw self::refused($refusal === null ? 'signin.passkey_unknown' : 'signin.passkey_refused');
@@ -86,7 +105,7 @@ final class ShownPasskey extends FormRequest
     /** A machine that says whose key it is says it rightly (WebAuthn Level 2, 7.2, step 6). */
     private function isTheirs(StaffMember $staff): bool
     {
-        return ! $this->filled('handle') || Passkey::isHandleOf($staff, $this->bytes('handle'));
+        return !$this->filled('handle') || Passkey::isHandleOf($staff, $this->bytes('handle'));
     }
 
     private function bytes(string $field): string

@@ -9,7 +9,5 @@ use App\Accounts\AccountKey;
 /** Somebody wants to sign in by a letter. */
 final readonly class SignInAsked
 {
-    public function __construct(public AccountKey $key)
-    {
-    }
+    public function __construct(public AccountKey $key) {}
 }

@@ -24,7 +24,7 @@ final class SignInRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'email' => ['required', 'string', new MailAddress],
+            'email' => ['required', 'string', new MailAddress()],
             'password' => ['required', 'string', 'max:200'],
             'remember' => ['boolean'],
         ];
@@ -37,16 +37,22 @@ final class SignInRequest extends FormRequest
         $whose = StaffMember::query()->where('email', $email)->first();
         $known = KnownBrowser::of($this, $whose);
         $tries = new Tries(
-            "sign-in|$email".($known === null ? '' : "|$known"), Limited::network($this), 'email', Clock::now(),
+            "sign-in|$email" . ($known === null ? '' : "|$known"),
+            Limited::network($this),
+            'email',
+            Clock::now(),
             whose: $whose,
         );
         $tries->mayTry();
         $given = ['email' => $email, 'password' => $this->string('password')->toString()];
         $provider = new EloquentUserProvider(app(Hasher::class), StaffMember::class);
         // For an address that nobody has it takes as long: what is not said, the time does not tell either.
-        $staff = (new Timebox)->call(static function (Timebox $box) use ($provider, $given): ?StaffMember {
+        $staff = (new Timebox())->call(static function (Timebox $box) use ($provider, $given): ?StaffMember {
             $staff = $provider->retrieveByCredentials($given);
-            $right = $staff instanceof StaffMember && $staff->left_at === null && $provider->validateCredentials($staff, $given);
+            $right =
+                $staff instanceof StaffMember &&
+                $staff->left_at === null &&
+                $provider->validateCredentials($staff, $given);
             if ($right) {
                 $box->returnEarly();
             }

@@ -22,7 +22,13 @@ final class SignInRoom extends Room
     public function register(): void
     {
         // To the one service that the installation names; it leads nowhere else.
-        $this->app->when(OidcController::class)->needs(ClientInterface::class)->give(static fn (): ClientInterface => new Client(['timeout' => 8, 'connect_timeout' => 4, 'allow_redirects' => false]));
+        $this->app->when(OidcController::class)->needs(ClientInterface::class)->give(
+            static fn(): ClientInterface => new Client([
+                'timeout' => 8,
+                'connect_timeout' => 4,
+                'allow_redirects' => false,
+            ]),
+        );
     }
 
     public function boot(): void
@@ -34,11 +40,11 @@ final class SignInRoom extends Room
             DB::table('recovery_codes')->where('staff_id', $event->staff->id)->delete();
             DB::table('sessions')->where('user_id', $event->staff->id)->delete();
         });
-        Gate::define('open-account', static fn (?StaffMember $reader): bool => true);
-        Gate::define('sign-in', static fn (?StaffMember $reader): bool => true);
+        Gate::define('open-account', static fn(?StaffMember $reader): bool => true);
+        Gate::define('sign-in', static fn(?StaffMember $reader): bool => true);
         Gate::define(
             'remove-passkey',
-            static fn (StaffMember $reader, Passkey $passkey): bool => $passkey->staff_id === $reader->id,
+            static fn(StaffMember $reader, Passkey $passkey): bool => $passkey->staff_id === $reader->id,
         );
         // Another password ends what was signed in with the one before, on all machines.
         Event::listen(PasswordChanged::class, static function (PasswordChanged $event): void {
@@ -47,7 +53,7 @@ final class SignInRoom extends Room
         });
         Event::listen(
             SecondFactorTurned::class,
-            static fn (SecondFactorTurned $event) => LogBook::note($event->word(), $event->staff, by: $event->staff),
+            static fn(SecondFactorTurned $event) => LogBook::note($event->word(), $event->staff, by: $event->staff),
         );
     }
 }

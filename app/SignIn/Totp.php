@@ -32,8 +32,8 @@ final class Totp
     public static function code(string $secret, int $step, int $digits = self::DIGITS, string $hash = 'sha1'): string
     {
         $digest = hash_hmac($hash, pack('J', $step), $secret, true);
-        $offset = ord($digest[strlen($digest) - 1]) & 0x0F;
-        $number = (int) hexdec(bin2hex(substr($digest, $offset, 4))) & 0x7FFFFFFF;
+        $offset = ord($digest[strlen($digest) - 1]) & 0x0f;
+        $number = (int) hexdec(bin2hex(substr($digest, $offset, 4))) & 0x7fffffff;
 
         return str_pad((string) ($number % 10 ** $digits), $digits, '0', STR_PAD_LEFT);
     }
@@ -71,12 +71,21 @@ final class Totp
             $bits .= str_pad(decbin(ord($byte)), 8, '0', STR_PAD_LEFT);
         }
 
-        return implode('', array_map(static fn (string $five): string => self::BASE32[(int) bindec(str_pad($five, 5, '0'))], str_split($bits, 5)));
+        return implode(
+            '',
+            array_map(
+                static fn(string $five): string => self::BASE32[(int) bindec(str_pad($five, 5, '0'))],
+                str_split($bits, 5),
+            ),
+        );
     }
 
     /** What a program on a telephone reads out of a QR code: otpauth, as all of them write it (common practice, no published standard). */
     public static function address(string $secret, string $school, string $email): string
     {
-        return 'otpauth://totp/'.rawurlencode("$school:$email").'?'.http_build_query(['secret' => self::base32($secret), 'issuer' => $school], '', '&', PHP_QUERY_RFC3986);
+        return 'otpauth://totp/' .
+            rawurlencode("$school:$email") .
+            '?' .
+            http_build_query(['secret' => self::base32($secret), 'issuer' => $school], '', '&', PHP_QUERY_RFC3986);
     }
 }

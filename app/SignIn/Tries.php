@@ -20,9 +20,14 @@ final readonly class Tries
      * @param  string  $from  the network address
      * @param  string  $field  at which it is said
      */
-    public function __construct(private string $what, private string $from, private string $field, private int $now, private int $anHour = 100, private ?StaffMember $whose = null)
-    {
-    }
+    public function __construct(
+        private string $what,
+        private string $from,
+        private string $field,
+        private int $now,
+        private int $anHour = 100,
+        private ?StaffMember $whose = null,
+    ) {}
 
     /** @throws ValidationException when it was tried too often */
     public function mayTry(): void

@@ -11,9 +11,7 @@ use App\Models\School;
 /** Tells the old address of a pass that messages go to another one. */
 final class AddressMoved extends Message
 {
-    public function __construct(private readonly Pass $pass, private readonly string $school)
-    {
-    }
+    public function __construct(private readonly Pass $pass, private readonly string $school) {}
 
     protected function heading(): string
     {
@@ -23,8 +21,16 @@ final class AddressMoved extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('booking.dear', ['name' => $this->pass->name]), news: Words::say('booking.address_moved_news', ['email' => (string) $this->pass->email, 'phone' => School::here($this->pass)->phoneOrNone()]), word: '', facts: [],
-            linkText: Words::say('booking.address_moved_link'), link: url('/'), school: $this->school,
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
+            news: Words::say('booking.address_moved_news', [
+                'email' => (string) $this->pass->email,
+                'phone' => School::here($this->pass)->phoneOrNone(),
+            ]),
+            word: '',
+            facts: [],
+            linkText: Words::say('booking.address_moved_link'),
+            link: url('/'),
+            school: $this->school,
         );
     }
 }

@@ -10,9 +10,11 @@ use App\Models\Pass;
 /** An address was given for a pass: one press in this message, and it is its address. */
 final class AddressQuestion extends Message
 {
-    public function __construct(private readonly Pass $pass, private readonly string $email, private readonly string $school)
-    {
-    }
+    public function __construct(
+        private readonly Pass $pass,
+        private readonly string $email,
+        private readonly string $school,
+    ) {}
 
     protected function heading(): string
     {
@@ -22,10 +24,13 @@ final class AddressQuestion extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('booking.good_day'), news: Words::say(
-                'booking.address_news', ['school' => $this->school],
-            ), word: '', facts: [],
-            linkText: Words::say('booking.address_press'), link: $this->pass->confirmLink($this->email), school: $this->school,
+            greeting: Words::say('booking.good_day'),
+            news: Words::say('booking.address_news', ['school' => $this->school]),
+            word: '',
+            facts: [],
+            linkText: Words::say('booking.address_press'),
+            link: $this->pass->confirmLink($this->email),
+            school: $this->school,
         );
     }
 }

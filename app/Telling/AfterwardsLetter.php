@@ -13,14 +13,17 @@ use Illuminate\Queue\Attributes\WithoutRelations;
 /** What a host writes to those who came, or did not. */
 final class AfterwardsLetter extends Message
 {
-    public function __construct(private readonly int $number, #[WithoutRelations] private readonly Booking $booking, private readonly string $about, private readonly string $text)
-    {
-    }
+    public function __construct(
+        private readonly int $number,
+        #[WithoutRelations] private readonly Booking $booking,
+        private readonly string $about,
+        private readonly string $text,
+    ) {}
 
     /** Its host hears that it did not arrive, and can ring. */
     public function failed(\Throwable $failure): void
     {
-        (new MailFailed)($this->booking, Reader::pass($this->booking->pass), $failure);
+        (new MailFailed())($this->booking, Reader::pass($this->booking->pass), $failure);
     }
 
     protected function identity(): string
@@ -42,9 +45,13 @@ final class AfterwardsLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->booking->pass->name]), news: $this->text,
-            word: '', facts: [], linkText: Words::say('day.after_link'),
-            link: $this->booking->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
+            greeting: Words::say('accounts.dear', ['name' => $this->booking->pass->name]),
+            news: $this->text,
+            word: '',
+            facts: [],
+            linkText: Words::say('day.after_link'),
+            link: $this->booking->pass->linkTo($this->booking),
+            school: $this->booking->sheet->host->school->name,
         );
     }
 }

@@ -30,8 +30,7 @@ final class BookingMessage extends Message
     private readonly int $ends;
 
     public function __construct(
-        #[WithoutRelations]
-        public readonly Booking $booking,
+        #[WithoutRelations] public readonly Booking $booking,
         public readonly Occasion $occasion,
         public readonly Reader $reader,
         public readonly Party $by,
@@ -47,7 +46,10 @@ final class BookingMessage extends Message
     /** The booking at the time that this message is about, even when it was moved before the message went out. */
     private function then(): Booking
     {
-        return $this->booking->forceFill(['starts_at' => Instant::column($this->starts), 'ends_at' => Instant::column($this->ends)]);
+        return $this->booking->forceFill([
+            'starts_at' => Instant::column($this->starts),
+            'ends_at' => Instant::column($this->ends),
+        ]);
     }
 
     /** @return list<int> seconds to wait before each new attempt */
@@ -63,7 +65,7 @@ final class BookingMessage extends Message
             return parent::send($mailer);
         } catch (TransportExceptionInterface $failure) {
             if ($failure->getCode() >= 500 && $failure->getCode() < 600) {
-                (new MailFailed)($this->booking, $this->reader, $failure);
+                (new MailFailed())($this->booking, $this->reader, $failure);
 
                 return null;
             }
@@ -74,17 +76,20 @@ final class BookingMessage extends Message
 
     public function failed(\Throwable $failure): void
     {
-        (new MailFailed)($this->booking, $this->reader, $failure);
+        (new MailFailed())($this->booking, $this->reader, $failure);
     }
 
     protected function heading(): string
     {
         $sheet = $this->then()->sheet;
         $zone = $sheet->host->school->timeZone();
-        $when = Spell::shortDate($zone->dateAt($this->booking->span()->start)).' '.Spell::time($this->booking->span()->start, $zone);
+        $when =
+            Spell::shortDate($zone->dateAt($this->booking->span()->start)) .
+            ' ' .
+            Spell::time($this->booking->span()->start, $zone);
         $with = $this->reader->isHost() ? $this->booking->pass->name : $this->booking->host->name;
 
-        return ucfirst($this->occasion->value).": $when with $with – $sheet->title";
+        return ucfirst($this->occasion->value) . ": $when with $with – $sheet->title";
     }
 
     /** @return list<Address> */
@@ -102,14 +107,25 @@ final class BookingMessage extends Message
 
     protected function identity(): string
     {
-        return sprintf('%s.%d.%s.%s', $this->booking->uid, $this->sequence, str_replace(' ', '-', $this->occasion->value), $this->reader->key());
+        return sprintf(
+            '%s.%d.%s.%s',
+            $this->booking->uid,
+            $this->sequence,
+            str_replace(' ', '-', $this->occasion->value),
+            $this->reader->key(),
+        );
     }
 
     protected function letter(): Letter
     {
         $was = $this->occasion === Occasion::MovedAway ? null : $this->was?->start;
 
-        return Letter::about($this->then(), new News($this->occasion, $this->by, $this->note, $was), $this->reader, Clock::now());
+        return Letter::about(
+            $this->then(),
+            new News($this->occasion, $this->by, $this->note, $was),
+            $this->reader,
+            Clock::now(),
+        );
     }
 
     protected function entry(): ?CalendarEntry

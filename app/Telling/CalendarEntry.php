@@ -22,8 +22,7 @@ final readonly class CalendarEntry
         public string $uid,
         /** Of what asks its reader to come, which they can answer; null for what is only told. */
         public ?int $sequence,
-    ) {
-    }
+    ) {}
 
     /** @param  string  $text  as Recess\Calendars\Invitation writes it */
     public static function written(string $method, string $text, Meeting $meeting): self
@@ -34,16 +33,30 @@ final readonly class CalendarEntry
     /** Null where a calendar has nothing to keep: a wish that is not answered yet, wherever it was moved, or never was. */
     public static function of(Booking $booking, Occasion $occasion, Reader $reader, int $sequence, int $stamp): ?self
     {
-        if ($occasion->isOpen() || $occasion === Occasion::Declined || $booking->held_until !== null || $booking->state === BookingState::Kept) {
+        if (
+            $occasion->isOpen() ||
+            $occasion === Occasion::Declined ||
+            $booking->held_until !== null ||
+            $booking->state === BookingState::Kept
+        ) {
             return null;
         }
         $meeting = MeetingEntry::meeting($booking, $reader, $sequence, $stamp);
-        $leaves = $occasion === Occasion::GuestLeft && ! $reader->isHost() && $reader->person()->id !== $booking->pass_id;
+        $leaves =
+            $occasion === Occasion::GuestLeft && !$reader->isHost() && $reader->person()->id !== $booking->pass_id;
 
         return match (true) {
-            in_array($occasion, [Occasion::Cancelled, Occasion::MovedAway], true) || $leaves => self::written('CANCEL', Invitation::cancel($meeting, $stamp), $meeting),
+            in_array($occasion, [Occasion::Cancelled, Occasion::MovedAway], true) || $leaves => self::written(
+                'CANCEL',
+                Invitation::cancel($meeting, $stamp),
+                $meeting,
+            ),
             // Of what they were asked for they have an entry that calls them.
-            ! $reader->isHost() || $booking->sheet->kind === SheetKind::Knock => self::written('REQUEST', Invitation::request($meeting, $stamp), $meeting),
+            !$reader->isHost() || $booking->sheet->kind === SheetKind::Knock => self::written(
+                'REQUEST',
+                Invitation::request($meeting, $stamp),
+                $meeting,
+            ),
             default => self::written('PUBLISH', Invitation::publish($meeting, $stamp), $meeting),
         };
     }

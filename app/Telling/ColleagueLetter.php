@@ -11,9 +11,11 @@ use App\Models\StaffMember;
 /** A letter between colleagues about a sheet that both are on. */
 final class ColleagueLetter extends Message
 {
-    public function __construct(private readonly StaffMember $reader, private readonly Sheet $sheet, private readonly string $said)
-    {
-    }
+    public function __construct(
+        private readonly StaffMember $reader,
+        private readonly Sheet $sheet,
+        private readonly string $said,
+    ) {}
 
     protected function heading(): string
     {
@@ -23,8 +25,13 @@ final class ColleagueLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('colleagues.dear', ['name' => $this->reader->name]), news: $this->said, word: '', facts: [],
-            linkText: Words::say('colleagues.sheet'), link: url("/staff/sheets/{$this->sheet->id}"), school: $this->reader->school->name,
+            greeting: Words::say('colleagues.dear', ['name' => $this->reader->name]),
+            news: $this->said,
+            word: '',
+            facts: [],
+            linkText: Words::say('colleagues.sheet'),
+            link: url("/staff/sheets/{$this->sheet->id}"),
+            school: $this->reader->school->name,
         );
     }
 }

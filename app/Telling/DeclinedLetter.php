@@ -16,9 +16,10 @@ use Illuminate\Queue\Attributes\WithoutRelations;
 /** Somebody declined an entry in their calendar: whether that was meant. The time is theirs until they give it back on their pass. */
 final class DeclinedLetter extends Message
 {
-    public function __construct(#[WithoutRelations] private readonly Booking $booking, #[WithoutRelations] private readonly Pass $pass)
-    {
-    }
+    public function __construct(
+        #[WithoutRelations] private readonly Booking $booking,
+        #[WithoutRelations] private readonly Pass $pass,
+    ) {}
 
     protected function identity(): string
     {
@@ -32,7 +33,10 @@ final class DeclinedLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('answers.declined_heading', ['title' => $this->booking->sheet->title, 'when' => Spell::moment($this->booking->span()->start, $this->booking->sheet->host->school->timeZone())]);
+        return Words::say('answers.declined_heading', [
+            'title' => $this->booking->sheet->title,
+            'when' => Spell::moment($this->booking->span()->start, $this->booking->sheet->host->school->timeZone()),
+        ]);
     }
 
     protected function letter(): Letter
@@ -40,8 +44,11 @@ final class DeclinedLetter extends Message
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
             news: Words::say('answers.declined_news', ['host' => $this->booking->host->name]),
-            word: '', facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()),
-            linkText: Words::say('answers.declined_link'), link: $this->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
+            word: '',
+            facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()),
+            linkText: Words::say('answers.declined_link'),
+            link: $this->pass->linkTo($this->booking),
+            school: $this->booking->sheet->host->school->name,
         );
     }
 }

@@ -27,9 +27,19 @@ final class DigestCommand extends Command
             if ($zone->timeAt($now->getTimestamp())->minute < self::HOUR * 60) {
                 continue;
             }
-            $news = Booking::query()->where('staff_id', $host->id)->whereNull('confirm_until')->where('updated_at', '>', $now->subDay())->with(['pass', 'sheet.host.school'])->orderBy('starts_at')->get();
+            $news = Booking::query()
+                ->where('staff_id', $host->id)
+                ->whereNull('confirm_until')
+                ->where('updated_at', '>', $now->subDay())
+                ->with(['pass', 'sheet.host.school'])
+                ->orderBy('starts_at')
+                ->get();
             DB::transaction(static function () use ($host, $news, $zone, $now): void {
-                $first = DB::table('digests_sent')->insertOrIgnore(['staff_id' => $host->id, 'day' => (string) $zone->dateAt($now->getTimestamp())]) === 1;
+                $first =
+                    DB::table('digests_sent')->insertOrIgnore([
+                        'staff_id' => $host->id,
+                        'day' => (string) $zone->dateAt($now->getTimestamp()),
+                    ]) === 1;
                 if ($first && $news->isNotEmpty()) {
                     Envelopes::to($host->email, $host->name)->queue(new HostDigest($host, HostDigest::lines($news)));
                 }

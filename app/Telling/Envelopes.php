@@ -27,6 +27,9 @@ final class Envelopes
         $domain = substr((string) strrchr(is_string($from) ? $from : '', '@'), 1) ?: 'recess.invalid';
 
         // RFC 5322, 3.6.4: a Message-ID is unique in its own domain. RFC 3834, 5: answers by machines are not sent to a machine. RFC 2369, 3.2.
-        return new Headers(messageId: $id === null ? null : "$id@$domain", text: ['Auto-Submitted' => 'auto-generated'] + ($leave === null ? [] : ['List-Unsubscribe' => "<$leave>"]));
+        return new Headers(
+            messageId: $id === null ? null : "$id@$domain",
+            text: ['Auto-Submitted' => 'auto-generated'] + ($leave === null ? [] : ['List-Unsubscribe' => "<$leave>"]),
+        );
     }
 }

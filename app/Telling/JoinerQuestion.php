@@ -13,9 +13,7 @@ use App\Passes\Joiner;
 /** Tells whoever has a time that somebody asks to be brought to it. */
 final class JoinerQuestion extends Message
 {
-    public function __construct(private readonly Joiner $joiner)
-    {
-    }
+    public function __construct(private readonly Joiner $joiner) {}
 
     protected function heading(): string
     {
@@ -32,9 +30,13 @@ final class JoinerQuestion extends Message
         $booking = $this->joiner->booking;
 
         return new Letter(
-            greeting: Words::say('booking.dear', ['name' => $booking->pass->name]), news: Words::say('booking.join_news', ['name' => $this->joiner->name]), word: '',
+            greeting: Words::say('booking.dear', ['name' => $booking->pass->name]),
+            news: Words::say('booking.join_news', ['name' => $this->joiner->name]),
+            word: '',
             facts: MeetingFacts::of($booking, Reader::pass($booking->pass), Clock::now()),
-            linkText: Words::say('booking.open_pass'), link: $booking->pass->linkTo($booking), school: $booking->sheet->host->school->name,
+            linkText: Words::say('booking.open_pass'),
+            link: $booking->pass->linkTo($booking),
+            school: $booking->sheet->host->school->name,
         );
     }
 }

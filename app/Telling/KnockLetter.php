@@ -38,8 +38,7 @@ final class KnockLetter extends Message
     private readonly array $times;
 
     public function __construct(
-        #[WithoutRelations]
-        private readonly Knock $knock,
+        #[WithoutRelations] private readonly Knock $knock,
         private readonly KnockOccasion $occasion,
         private readonly Reader $reader,
         private readonly string $word,
@@ -48,17 +47,23 @@ final class KnockLetter extends Message
         $this->sequence = $knock->sequence;
         $this->stamp = $knock->updated_at->getTimestamp();
         $this->by = $by->name ?? '';
-        $choices = $knock->choices->sortBy(static fn ($one): array => [$one->chosen ? 0 : 1, $one->position]);
-        $this->times = array_values($choices->map(static fn ($one): array => [$one->span()->start, $one->span()->end])->all());
+        $choices = $knock->choices->sortBy(static fn($one): array => [$one->chosen ? 0 : 1, $one->position]);
+        $this->times = array_values(
+            $choices->map(static fn($one): array => [$one->span()->start, $one->span()->end])->all(),
+        );
     }
 
     /** A question that was answered before it went out is asked no more. */
     public function send($mailer): ?SentMessage
     {
-        $asks = in_array($this->occasion, [KnockOccasion::Asked, KnockOccasion::OneAccepted, KnockOccasion::AskedAgain, KnockOccasion::ToConfirm], true);
+        $asks = in_array(
+            $this->occasion,
+            [KnockOccasion::Asked, KnockOccasion::OneAccepted, KnockOccasion::AskedAgain, KnockOccasion::ToConfirm],
+            true,
+        );
         $now = Knock::query()->find($this->knock->id);
 
-        return $asks && ($now === null || ! $now->state->isOpen()) ? null : parent::send($mailer);
+        return $asks && ($now === null || !$now->state->isOpen()) ? null : parent::send($mailer);
     }
 
     protected function identity(): string
@@ -82,7 +87,9 @@ final class KnockLetter extends Message
     protected function heading(): string
     {
         return Words::say("knocks.letter_{$this->key()}_heading", [
-            'title' => $this->title(), 'who' => $this->knock->pass->name, 'host' => $this->knock->names(),
+            'title' => $this->title(),
+            'who' => $this->knock->pass->name,
+            'host' => $this->knock->names(),
             'by' => $this->by,
         ]);
     }
@@ -94,11 +101,13 @@ final class KnockLetter extends Message
         $confirms = $this->occasion === KnockOccasion::ToConfirm;
 
         return new Letter(
-            greeting: $host ? Words::say(
-                'accounts.dear', ['name' => $this->reader->name()],
-            ) : Letter::greeting($knock->pass),
+            greeting: $host
+                ? Words::say('accounts.dear', ['name' => $this->reader->name()])
+                : Letter::greeting($knock->pass),
             news: Words::say("knocks.letter_{$this->key()}", [
-                'who' => $knock->pass->name, 'by' => $this->by, 'until' => Spell::moment($knock->until->getTimestamp(), $knock->zone()),
+                'who' => $knock->pass->name,
+                'by' => $this->by,
+                'until' => Spell::moment($knock->until->getTimestamp(), $knock->zone()),
                 'host' => $this->occasion === KnockOccasion::Declined && $this->by !== '' ? $this->by : $knock->names(),
             ]),
             word: $this->word,
@@ -117,7 +126,7 @@ final class KnockLetter extends Message
     /** Whether it goes to an address that somebody typed, and from which nobody has answered. */
     private function isStrange(): bool
     {
-        return ! $this->reader->isHost() && ! $this->knock->pass->hasAnswered();
+        return !$this->reader->isHost() && !$this->knock->pass->hasAnswered();
     }
 
     private function title(): string
@@ -141,42 +150,63 @@ final class KnockLetter extends Message
         $knock = $this->knock;
         $zone = $knock->zone();
         $facts = $this->isStrange() ? [] : [Words::say('knocks.fact_about') => $knock->title];
-        $facts += [Words::say(
-            $this->reader->isHost() ? 'knocks.fact_from' : 'knocks.fact_with',
-        ) => $this->reader->isHost() ? $knock->pass->name : $knock->names()];
+        $facts += [
+            Words::say($this->reader->isHost() ? 'knocks.fact_from' : 'knocks.fact_with') => $this->reader->isHost()
+                ? $knock->pass->name
+                : $knock->names(),
+        ];
         foreach ($this->times as $i => [$start, $end]) {
-            $facts[count($this->times) === 1 ? Words::say('knocks.fact_time') : Words::say('knocks.fact_choice', ['position' => $i + 1])] = Spell::slot(Span::of($start, $end), $zone);
+            $facts[
+                count($this->times) === 1
+                    ? Words::say('knocks.fact_time')
+                    : Words::say('knocks.fact_choice', ['position' => $i + 1])
+            ] = Spell::slot(Span::of($start, $end), $zone);
         }
 
-        return array_filter($facts + [
-            Words::say('knocks.fact_where') => $knock->place->label ?? '',
-            ...$this->isStrange() ? [] : [
-                Words::say('knocks.fact_student') => $knock->student,
-                Words::say(
-                    $this->reader->isHost() ? 'knocks.fact_details' : 'knocks.fact_details_yours',
-                ) => $knock->details,
-                Words::say('knocks.fact_work') => $knock->work,
+        return array_filter(
+            $facts + [
+                Words::say('knocks.fact_where') => $knock->place->label ?? '',
+                ...$this->isStrange()
+                    ? []
+                    : [
+                        Words::say('knocks.fact_student') => $knock->student,
+                        Words::say(
+                            $this->reader->isHost() ? 'knocks.fact_details' : 'knocks.fact_details_yours',
+                        ) => $knock->details,
+                        Words::say('knocks.fact_work') => $knock->work,
+                    ],
+                Words::say('knocks.fact_answer') => $this->asksHost()
+                    ? Words::say(AnswerAddress::isRead() ? 'knocks.letter_by_calendar' : 'knocks.letter_by_buttons')
+                    : '',
             ],
-            Words::say('knocks.fact_answer') => $this->asksHost() ? Words::say(AnswerAddress::isRead() ? 'knocks.letter_by_calendar' : 'knocks.letter_by_buttons') : '',
-        ], static fn (string $value): bool => $value !== '');
+            static fn(string $value): bool => $value !== '',
+        );
     }
 
     /** @return list<array{text: string, link: string}> one for each thing that a host can say */
     private function buttons(): array
     {
         $host = $this->asksHost() ? $this->reader->person() : null;
-        if (! $host instanceof StaffMember) {
+        if (!($host instanceof StaffMember)) {
             return [];
         }
         $knock = $this->knock;
         $buttons = [];
         foreach (['accept', 'maybe'] as $answer) {
             foreach ($knock->choices as $choice) {
-                $buttons[] = ['text' => Words::say("knocks.button_$answer", ['when' => Spell::moment($choice->span()->start, $knock->zone())]), 'link' => MailAnswer::link($knock, $host, $answer, $choice)];
+                $buttons[] = [
+                    'text' => Words::say("knocks.button_$answer", [
+                        'when' => Spell::moment($choice->span()->start, $knock->zone()),
+                    ]),
+                    'link' => MailAnswer::link($knock, $host, $answer, $choice),
+                ];
             }
         }
 
-        return [...$buttons, ['text' => Words::say('knocks.button_decline'), 'link' => MailAnswer::link($knock, $host, 'decline')]];
+        return [
+            ...$buttons,
+            ['text' => Words::say('knocks.button_decline'), 'link' => MailAnswer::link($knock, $host, 'decline')],
+        ];
     }
 
     protected function entry(): ?CalendarEntry
@@ -188,8 +218,14 @@ final class KnockLetter extends Message
         $written = match (true) {
             $this->toHostThatItIsOff() => ['CANCEL', Invitation::cancel($meeting, $this->stamp)],
             $this->reader->isHost() => ['REQUEST', Invitation::request($meeting, $this->stamp)],
-            $this->occasion === KnockOccasion::Declined => ['REPLY', Invitation::reply($meeting, PartStat::Declined, $this->stamp)],
-            $this->occasion === KnockOccasion::Maybe => ['REPLY', Invitation::reply($meeting, PartStat::Tentative, $this->stamp)],
+            $this->occasion === KnockOccasion::Declined => [
+                'REPLY',
+                Invitation::reply($meeting, PartStat::Declined, $this->stamp),
+            ],
+            $this->occasion === KnockOccasion::Maybe => [
+                'REPLY',
+                Invitation::reply($meeting, PartStat::Tentative, $this->stamp),
+            ],
             $this->occasion === KnockOccasion::Proposed => ['COUNTER', Invitation::counter($meeting, $this->stamp)],
             default => null,
         };
@@ -203,7 +239,10 @@ final class KnockLetter extends Message
         $knock = $this->knock;
         $zone = $knock->zone();
         $host = $this->reader->isHost() ? $this->reader->person() : $knock->host;
-        $also = array_map(static fn (array $time): string => Spell::moment($time[0], $zone), array_slice($this->times, 1));
+        $also = array_map(
+            static fn(array $time): string => Spell::moment($time[0], $zone),
+            array_slice($this->times, 1),
+        );
         $answers = $this->reader->isHost() ? AnswerAddress::of($knock->uid, $this->reader->email()) : null;
 
         return new Meeting(
@@ -212,15 +251,20 @@ final class KnockLetter extends Message
             sequence: $this->reader->isHost() ? $this->sequence : max(0, $this->sequence - 1),
             span: Span::of(...$this->times[0]),
             zone: $zone,
-            summary: Words::say(
-                'knocks.summary',
-                ['title' => $this->title(), 'other' => $this->reader->isHost() ? $knock->pass->name : $knock->names()],
-            ),
+            summary: Words::say('knocks.summary', [
+                'title' => $this->title(),
+                'other' => $this->reader->isHost() ? $knock->pass->name : $knock->names(),
+            ]),
             location: $knock->place->label ?? '',
-            description: trim(implode("\n", array_filter([
-                ...$this->isStrange() ? [] : [$knock->details, $knock->work],
-                $also === [] ? '' : Words::say('knocks.also', ['times' => Spell::list($also)]),
-            ]))),
+            description: trim(
+                implode(
+                    "\n",
+                    array_filter([
+                        ...$this->isStrange() ? [] : [$knock->details, $knock->work],
+                        $also === [] ? '' : Words::say('knocks.also', ['times' => Spell::list($also)]),
+                    ]),
+                ),
+            ),
             host: new Person($host->name, (string) $host->email),
             visitor: new Person($knock->pass->name, (string) $knock->pass->email),
             tentative: true,
@@ -232,11 +276,21 @@ final class KnockLetter extends Message
 
     private function asksHost(): bool
     {
-        return $this->reader->isHost() && in_array($this->occasion, [KnockOccasion::Asked, KnockOccasion::OneAccepted, KnockOccasion::AskedAgain], true);
+        return $this->reader->isHost() &&
+            in_array(
+                $this->occasion,
+                [KnockOccasion::Asked, KnockOccasion::OneAccepted, KnockOccasion::AskedAgain],
+                true,
+            );
     }
 
     private function toHostThatItIsOff(): bool
     {
-        return $this->reader->isHost() && in_array($this->occasion, [KnockOccasion::Declined, KnockOccasion::Lapsed, KnockOccasion::TakenBack, KnockOccasion::Proposed], true);
+        return $this->reader->isHost() &&
+            in_array(
+                $this->occasion,
+                [KnockOccasion::Declined, KnockOccasion::Lapsed, KnockOccasion::TakenBack, KnockOccasion::Proposed],
+                true,
+            );
     }
 }

@@ -16,9 +16,12 @@ use Illuminate\Queue\Attributes\WithoutRelations;
 /** Tells a visitor that their host runs late; their entry in the calendar stays as it is. */
 final class LateLetter extends Message
 {
-    public function __construct(#[WithoutRelations] private readonly Booking $booking, #[WithoutRelations] private readonly Pass $pass, private readonly int $late, private readonly int $about)
-    {
-    }
+    public function __construct(
+        #[WithoutRelations] private readonly Booking $booking,
+        #[WithoutRelations] private readonly Pass $pass,
+        private readonly int $late,
+        private readonly int $about,
+    ) {}
 
     protected function identity(): string
     {
@@ -38,14 +41,23 @@ final class LateLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]), news: Words::say('day.late_news', $this->values()), word: '',
-            facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()), linkText: Words::say('day.late_link'), link: $this->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            news: Words::say('day.late_news', $this->values()),
+            word: '',
+            facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()),
+            linkText: Words::say('day.late_link'),
+            link: $this->pass->linkTo($this->booking),
+            school: $this->booking->sheet->host->school->name,
         );
     }
 
     /** @return array<string, int|string> */
     private function values(): array
     {
-        return ['host' => $this->booking->host->name, 'minutes' => intdiv($this->late, 60), 'time' => Spell::time($this->about, $this->booking->sheet->host->school->timeZone())];
+        return [
+            'host' => $this->booking->host->name,
+            'minutes' => intdiv($this->late, 60),
+            'time' => Spell::time($this->about, $this->booking->sheet->host->school->timeZone()),
+        ];
     }
 }

@@ -15,13 +15,20 @@ final class MailFailed
     public function __invoke(Booking $booking, Reader $reader, \Throwable $failure): void
     {
         $person = $reader->person();
-        if (! $person instanceof Pass) {
+        if (!($person instanceof Pass)) {
             return;
         }
         $person->update(['mail_failure' => mb_strimwidth($failure->getMessage(), 0, 290, '…')]);
         Notice::query()->updateOrCreate(
             ['staff_id' => $booking->staff_id, 'key' => "mail|$person->id"],
-            ['booking_id' => $booking->id, 'seen_at' => null, 'message' => "A message to $person->name ($person->email) did not arrive. Their phone number: ".($person->phone ?: 'none was given').'.'],
+            [
+                'booking_id' => $booking->id,
+                'seen_at' => null,
+                'message' =>
+                    "A message to $person->name ($person->email) did not arrive. Their phone number: " .
+                    ($person->phone ?: 'none was given') .
+                    '.',
+            ],
         );
     }
 }

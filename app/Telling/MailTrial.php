@@ -13,7 +13,7 @@ final class MailTrial implements TriesMail
     public function to(string $email): ?string
     {
         try {
-            Envelopes::to($email, $email)->sendNow(new TestLetter);
+            Envelopes::to($email, $email)->sendNow(new TestLetter());
         } catch (TransportExceptionInterface $failure) {
             return mb_strimwidth((string) preg_replace('/\s+/', ' ', $failure->getMessage()), 0, 300, '…');
         }

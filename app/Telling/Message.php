@@ -86,7 +86,11 @@ abstract class Message extends Mailable implements ShouldQueue
 
     public function content(): Content
     {
-        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => Spell::onClock($this->clock(), $this->letter(...))]);
+        return new Content(
+            html: 'mail.html',
+            text: 'mail.text',
+            with: ['letter' => Spell::onClock($this->clock(), $this->letter(...))],
+        );
     }
 
     /** What it asks its reader's calendar to do; null for nothing. */
@@ -106,20 +110,25 @@ abstract class Message extends Mailable implements ShouldQueue
      */
     private function addEntry(Email $message): void
     {
-        $entry = Spell::onClock($this->clock(), fn (): ?CalendarEntry => $this->entry());
+        $entry = Spell::onClock($this->clock(), fn(): ?CalendarEntry => $this->entry());
         if ($entry === null) {
             return;
         }
         // From there, and there alone, it can be answered; where nobody reads answers, there is nothing to know.
-        foreach ($entry->sequence === null || ! AnswerAddress::isRead() ? [] : $message->getTo() as $to) {
+        foreach ($entry->sequence === null || !AnswerAddress::isRead() ? [] : $message->getTo() as $to) {
             EntrySent::note($entry->uid, $to->getAddress(), (int) $entry->sequence, Clock::now());
         }
         $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
-        $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', ['charset' => 'utf-8', 'method' => $entry->method]);
-        $message->setBody(new AlternativePart(
-            new TextPart((string) $message->getTextBody()),
-            new TextPart((string) $message->getHtmlBody(), 'utf-8', 'html'),
-            $calendar,
-        ));
+        $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', [
+            'charset' => 'utf-8',
+            'method' => $entry->method,
+        ]);
+        $message->setBody(
+            new AlternativePart(
+                new TextPart((string) $message->getTextBody()),
+                new TextPart((string) $message->getHtmlBody(), 'utf-8', 'html'),
+                $calendar,
+            ),
+        );
     }
 }

@@ -21,6 +21,5 @@ final readonly class News
         /** The instant at which the meeting began before. */
         public ?int $was = null,
         public ?array $instead = null,
-    ) {
-    }
+    ) {}
 }

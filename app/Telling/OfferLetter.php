@@ -24,16 +24,23 @@ final class OfferLetter extends Message
 
     private readonly string $text;
 
-    public function __construct(TimeOffer $offer, #[WithoutRelations] private readonly Booking $booking, #[WithoutRelations] private readonly Pass $pass)
-    {
+    public function __construct(
+        TimeOffer $offer,
+        #[WithoutRelations] private readonly Booking $booking,
+        #[WithoutRelations] private readonly Pass $pass,
+    ) {
         $this->number = $offer->id;
-        [$this->starts, $this->until, $this->text] = [$offer->starts_at->getTimestamp(), $offer->until->getTimestamp(), $offer->word];
+        [$this->starts, $this->until, $this->text] = [
+            $offer->starts_at->getTimestamp(),
+            $offer->until->getTimestamp(),
+            $offer->word,
+        ];
     }
 
     /** Its host hears that it did not arrive, and can ring. */
     public function failed(\Throwable $failure): void
     {
-        (new MailFailed)($this->booking, Reader::pass($this->booking->pass), $failure);
+        (new MailFailed())($this->booking, Reader::pass($this->booking->pass), $failure);
     }
 
     /** What was taken back, or answered on the pass by then, is told no more. */
@@ -63,9 +70,19 @@ final class OfferLetter extends Message
 
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
-            news: Words::say('day.offer_news', ['host' => $this->booking->host->name, 'time' => Spell::moment($this->starts, $zone), 'until' => Spell::moment($this->until, $zone)]),
-            word: $this->text, facts: [Words::say('day.offer_instead') => $this->booking->sheet->title.', '.Spell::moment($this->booking->span()->start, $zone)],
-            linkText: Words::say('day.offer_link'), link: $this->pass->linkTo($this->booking), school: $this->booking->sheet->host->school->name,
+            news: Words::say('day.offer_news', [
+                'host' => $this->booking->host->name,
+                'time' => Spell::moment($this->starts, $zone),
+                'until' => Spell::moment($this->until, $zone),
+            ]),
+            word: $this->text,
+            facts: [
+                Words::say('day.offer_instead') =>
+                    $this->booking->sheet->title . ', ' . Spell::moment($this->booking->span()->start, $zone),
+            ],
+            linkText: Words::say('day.offer_link'),
+            link: $this->pass->linkTo($this->booking),
+            school: $this->booking->sheet->host->school->name,
         );
     }
 }

@@ -10,9 +10,11 @@ use App\Models\Pass;
 final class PassAgain extends Message
 {
     /** @param  list<int>  $others  further passes of the same address */
-    public function __construct(private readonly Pass $pass, private readonly array $others, private readonly string $school)
-    {
-    }
+    public function __construct(
+        private readonly Pass $pass,
+        private readonly array $others,
+        private readonly string $school,
+    ) {}
 
     protected function heading(): string
     {
@@ -23,12 +25,17 @@ final class PassAgain extends Message
     {
         $facts = [];
         foreach (Pass::query()->whereIn('id', $this->others)->get() as $n => $other) {
-            $facts['And '.($n + 2)] = $other->confirmLink((string) $other->email);
+            $facts['And ' . ($n + 2)] = $other->confirmLink((string) $other->email);
         }
 
         return new Letter(
-            greeting: Letter::greeting($this->pass), news: 'Here is the pass you asked for.', word: '', facts: $facts,
-            linkText: 'Your pass', link: $this->pass->confirmLink((string) $this->pass->email), school: $this->school,
+            greeting: Letter::greeting($this->pass),
+            news: 'Here is the pass you asked for.',
+            word: '',
+            facts: $facts,
+            linkText: 'Your pass',
+            link: $this->pass->confirmLink((string) $this->pass->email),
+            school: $this->school,
         );
     }
 }

@@ -12,9 +12,7 @@ use App\Models\School;
 final class PassMoved extends Message
 {
     /** @param  string  $why  guest or card: who may have had the old one */
-    public function __construct(private readonly Pass $pass, private readonly string $why)
-    {
-    }
+    public function __construct(private readonly Pass $pass, private readonly string $why) {}
 
     /** One for each address, however often the queue tries. */
     protected function identity(): string
@@ -30,10 +28,13 @@ final class PassMoved extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say(
-                'accounts.dear', ['name' => $this->pass->name],
-            ), news: Words::say('booking.pass_renewed', ['why' => $this->why]), word: '', facts: [],
-            linkText: Words::say('booking.pass_renewed_link'), link: $this->pass->confirmLink((string) $this->pass->email), school: School::here($this->pass)->name,
+            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            news: Words::say('booking.pass_renewed', ['why' => $this->why]),
+            word: '',
+            facts: [],
+            linkText: Words::say('booking.pass_renewed_link'),
+            link: $this->pass->confirmLink((string) $this->pass->email),
+            school: School::here($this->pass)->name,
         );
     }
 }

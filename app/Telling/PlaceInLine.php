@@ -10,9 +10,7 @@ use App\Models\Waiting;
 /** Somebody would like to be told when a time comes free: one press in this message puts them in line. */
 final class PlaceInLine extends Message
 {
-    public function __construct(private readonly Waiting $waiting)
-    {
-    }
+    public function __construct(private readonly Waiting $waiting) {}
 
     protected function heading(): string
     {
@@ -37,7 +35,7 @@ final class PlaceInLine extends Message
             greeting: Words::say('booking.good_day'),
             news: Words::say('booking.line_news'),
             word: '',
-            facts: ['What' => $sheet->title, 'With' => $sheet->host->name.' ('.$sheet->host->subject.')'],
+            facts: ['What' => $sheet->title, 'With' => $sheet->host->name . ' (' . $sheet->host->subject . ')'],
             linkText: Words::say('booking.line_press'),
             link: $this->waiting->link(),
             school: $sheet->host->school->name,

@@ -16,7 +16,7 @@ final class RemindCommand extends Command
 
     public function handle(SendReminders $send): int
     {
-        $this->line($send(Clock::now()).' reminded of.');
+        $this->line($send(Clock::now()) . ' reminded of.');
 
         return self::SUCCESS;
     }

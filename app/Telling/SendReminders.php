@@ -23,12 +23,19 @@ final class SendReminders
     /** How many meetings were reminded of. */
     public function __invoke(int $now): int
     {
-        $bookings = Booking::query()->where('state', BookingState::Booked)
-            ->where('starts_at', '>', Instant::column($now))->where('starts_at', '<=', Instant::column($now + self::LONGEST * 60))
-            ->with('sheet')->orderBy('starts_at')->get();
+        $bookings = Booking::query()
+            ->where('state', BookingState::Booked)
+            ->where('starts_at', '>', Instant::column($now))
+            ->where('starts_at', '<=', Instant::column($now + self::LONGEST * 60))
+            ->with('sheet')
+            ->orderBy('starts_at')
+            ->get();
         $reminded = 0;
         foreach ($bookings as $booking) {
-            $due = array_filter($booking->sheet->rules->wholes('reminders'), static fn (int $minutes): bool => $now >= $booking->span()->start - $minutes * 60);
+            $due = array_filter(
+                $booking->sheet->rules->wholes('reminders'),
+                static fn(int $minutes): bool => $now >= $booking->span()->start - $minutes * 60,
+            );
             if ($due !== [] && $this->remind($booking, $due)) {
                 $reminded++;
             }
@@ -44,13 +51,23 @@ final class SendReminders
             $starts = $booking->starts_at->format('Y-m-d H:i:s');
             $new = [];
             foreach ($due as $minutes) {
-                if (DB::table('reminders_sent')->insertOrIgnore(['booking_id' => $booking->id, 'minutes' => $minutes, 'starts_at' => $starts]) === 1) {
+                if (
+                    DB::table('reminders_sent')->insertOrIgnore([
+                        'booking_id' => $booking->id,
+                        'minutes' => $minutes,
+                        'starts_at' => $starts,
+                    ]) === 1
+                ) {
                     $new[] = $minutes;
                 }
             }
             // Whoever booked, or was moved, after the reminder fell due has just been told.
             $told = $booking->updated_at->getTimestamp();
-            $new = array_filter($new, static fn (int $minutes): bool => $minutes === min($due) && $told <= $booking->span()->start - $minutes * 60);
+            $new = array_filter(
+                $new,
+                static fn(int $minutes): bool => $minutes === min($due) &&
+                    $told <= $booking->span()->start - $minutes * 60,
+            );
             if ($new === []) {
                 return false;
             }

@@ -17,19 +17,37 @@ final class TellColleague
     public function ofAsked(ColleagueAsked $event): void
     {
         $sheet = Sheet::query()->findOrFail($event->asked->sheet_id);
-        $this->tell($event->asked->colleague, $sheet, "colleague|$sheet->id", Words::say("colleagues.told_{$event->asked->role->value}", ['owner' => $sheet->host->name, 'title' => $sheet->title]));
+        $this->tell(
+            $event->asked->colleague,
+            $sheet,
+            "colleague|$sheet->id",
+            Words::say("colleagues.told_{$event->asked->role->value}", [
+                'owner' => $sheet->host->name,
+                'title' => $sheet->title,
+            ]),
+        );
     }
 
     public function ofRefused(ColleagueRefused $event): void
     {
-        $this->tell($event->sheet->host, $event->sheet, "refused|{$event->sheet->id}|{$event->colleague->id}", Words::say('colleagues.refused', [
-            'name' => $event->colleague->name, 'title' => $event->sheet->title, 'meetings' => $event->meetings,
-        ]));
+        $this->tell(
+            $event->sheet->host,
+            $event->sheet,
+            "refused|{$event->sheet->id}|{$event->colleague->id}",
+            Words::say('colleagues.refused', [
+                'name' => $event->colleague->name,
+                'title' => $event->sheet->title,
+                'meetings' => $event->meetings,
+            ]),
+        );
     }
 
     private function tell(StaffMember $reader, Sheet $sheet, string $key, string $said): void
     {
-        Notice::query()->updateOrCreate(['staff_id' => $reader->id, 'key' => $key], ['seen_at' => null, 'message' => $said]);
+        Notice::query()->updateOrCreate(
+            ['staff_id' => $reader->id, 'key' => $key],
+            ['seen_at' => null, 'message' => $said],
+        );
         Envelopes::to($reader->email, $reader->name)->queue(new ColleagueLetter($reader, $sheet, $said));
     }
 }

@@ -22,20 +22,39 @@ use Illuminate\Support\Facades\Queue;
 final class TellOfBooking
 {
     /** What hosts know already when they did it themselves, or need not know. */
-    private const NOT_FOR_HOSTS = [Occasion::ToConfirm, Occasion::Lapsed, Occasion::Accepted, Occasion::Maybe, Occasion::Declined, Occasion::LinkAdded, Occasion::LinkChanged, Occasion::PlaceChanged];
+    private const NOT_FOR_HOSTS = [
+        Occasion::ToConfirm,
+        Occasion::Lapsed,
+        Occasion::Accepted,
+        Occasion::Maybe,
+        Occasion::Declined,
+        Occasion::LinkAdded,
+        Occasion::LinkChanged,
+        Occasion::PlaceChanged,
+    ];
 
     private const NOT_FOR_VISITORS = [Occasion::AnswersChanged, Occasion::Lapsed];
 
     public function handle(BookingNews $event): void
     {
-        $readers = array_filter(self::readers($event->booking, $event->occasion), static fn (Reader $reader): bool => match ($event->told) {
-            Told::Each => true,
-            Told::PlanToVisitor => $reader->isHost(),
-            Told::AtOnce, Told::Nobody => false,
-        });
-        $messages = array_map(static fn (Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader), array_values($readers));
+        $readers = array_filter(
+            self::readers($event->booking, $event->occasion),
+            static fn(Reader $reader): bool => match ($event->told) {
+                Told::Each => true,
+                Told::PlanToVisitor => $reader->isHost(),
+                Told::AtOnce, Told::Nobody => false,
+            },
+        );
+        $messages = array_map(
+            static fn(Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader),
+            array_values($readers),
+        );
         // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.
-        if ($event->wasWith !== null && $event->wasWith->id !== $event->booking->staff_id && $event->wasWith->notify !== 'never') {
+        if (
+            $event->wasWith !== null &&
+            $event->wasWith->id !== $event->booking->staff_id &&
+            $event->wasWith->notify !== 'never'
+        ) {
             $messages[] = self::message($event, Occasion::MovedAway, Reader::staff($event->wasWith));
         }
         // All of them with one statement.
@@ -55,8 +74,15 @@ final class TellOfBooking
     public static function readers(Booking $booking, Occasion $occasion): array
     {
         $readers = [];
-        if (! in_array($occasion, self::NOT_FOR_VISITORS, true)) {
-            $guests = $booking->wasRecentlyCreated ? [] : $booking->guests()->with('pass')->whereNull('left_at')->get()->map(static fn (Guest $guest) => $guest->pass);
+        if (!in_array($occasion, self::NOT_FOR_VISITORS, true)) {
+            $guests = $booking->wasRecentlyCreated
+                ? []
+                : $booking
+                    ->guests()
+                    ->with('pass')
+                    ->whereNull('left_at')
+                    ->get()
+                    ->map(static fn(Guest $guest) => $guest->pass);
             foreach ([$booking->pass, ...$guests] as $pass) {
                 if ($pass->email !== null) {
                     $readers[] = Reader::pass($pass);
@@ -65,9 +91,13 @@ final class TellOfBooking
         }
         // What they have said yes to stands in their calendar as a question until they hear that it is agreed.
         $agreed = $occasion === Occasion::Accepted && $booking->sheet->kind === SheetKind::Knock;
-        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) && ! $agreed ? [] : self::hosts($booking) as $host) {
+        foreach (in_array($occasion, self::NOT_FOR_HOSTS, true) && !$agreed ? [] : self::hosts($booking) as $host) {
             // A wish has to be answered, so it is told whatever the host's preference.
-            if ($agreed || $host->notify === 'each' || ($occasion === Occasion::Asked && $host->id === $booking->staff_id)) {
+            if (
+                $agreed ||
+                $host->notify === 'each' ||
+                ($occasion === Occasion::Asked && $host->id === $booking->staff_id)
+            ) {
                 $readers[] = Reader::staff($host);
             }
         }
@@ -78,8 +108,13 @@ final class TellOfBooking
     /** @return list<StaffMember> those who are at the meeting */
     public static function hosts(Booking $booking): array
     {
-        $colleagues = $booking->sheet->colleagues->filter(static fn (SheetHost $one): bool => $one->role === HostRole::Must && $one->staff_id !== $booking->staff_id);
+        $colleagues = $booking->sheet->colleagues->filter(
+            static fn(SheetHost $one): bool => $one->role === HostRole::Must && $one->staff_id !== $booking->staff_id,
+        );
 
-        return [$booking->host, ...array_values($colleagues->map(static fn (SheetHost $one): StaffMember => $one->colleague)->all())];
+        return [
+            $booking->host,
+            ...array_values($colleagues->map(static fn(SheetHost $one): StaffMember => $one->colleague)->all()),
+        ];
     }
 }

@@ -19,14 +19,18 @@ use Illuminate\Support\Facades\Queue;
 /** What has to be told on the day: that a host runs late, by mail and by text message to those who wish; and that another time is offered. */
 final class TellOfDay
 {
-    public function __construct(private readonly TextMessages $texts)
-    {
-    }
+    public function __construct(private readonly TextMessages $texts) {}
 
     public function ofLate(HostRunsLate $event): void
     {
         $booking = $event->booking;
-        $come = [$booking->pass, ...$booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)->map(static fn (Guest $guest): Pass => $guest->pass)->all()];
+        $come = [
+            $booking->pass,
+            ...$booking->guests
+                ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
+                ->map(static fn(Guest $guest): Pass => $guest->pass)
+                ->all(),
+        ];
         foreach ($come as $pass) {
             if ($pass->late_by_mail && $pass->email !== null) {
                 Envelopes::to($pass->email, $pass->addressee())->queue(
@@ -34,9 +38,15 @@ final class TellOfDay
                 );
             }
             if ($pass->late_by_text && $pass->phone !== '' && $this->texts->areSent()) {
-                $said = Spell::onClock($pass->clock, static fn (): string => Words::say('day.late_text', [
-                    'host' => $booking->host->name, 'minutes' => intdiv($event->late, 60), 'time' => Spell::time($event->about, $booking->sheet->host->school->timeZone()), 'school' => $booking->sheet->host->school->name,
-                ]));
+                $said = Spell::onClock(
+                    $pass->clock,
+                    static fn(): string => Words::say('day.late_text', [
+                        'host' => $booking->host->name,
+                        'minutes' => intdiv($event->late, 60),
+                        'time' => Spell::time($event->about, $booking->sheet->host->school->timeZone()),
+                        'school' => $booking->sheet->host->school->name,
+                    ]),
+                );
                 Queue::push(new SendText($pass->id, $pass->phone, $said, "late|$booking->id|$event->late|$pass->id"));
             }
         }
@@ -54,7 +64,8 @@ final class TellOfDay
         $booking = $event->offer->booking;
         if ($booking->pass->email !== null) {
             Envelopes::to($booking->pass->email, $booking->pass->addressee())->later(
-                Undoable::TOLD, (new OfferLetter($event->offer, $booking, $booking->pass))->of($event->change),
+                Undoable::TOLD,
+                (new OfferLetter($event->offer, $booking, $booking->pass))->of($event->change),
             );
         } elseif ($booking->pass->phone !== '' && $this->texts->areSent()) {
             $zone = $booking->sheet->host->school->timeZone();
@@ -63,7 +74,16 @@ final class TellOfDay
                 'time' => Spell::moment($event->offer->starts_at->getTimestamp(), $zone),
                 'link' => $booking->pass->linkTo($booking),
             ]);
-            Queue::later(Undoable::TOLD, new SendText($booking->pass_id, $booking->pass->phone, $said, "offer|{$event->offer->id}", $event->change));
+            Queue::later(
+                Undoable::TOLD,
+                new SendText(
+                    $booking->pass_id,
+                    $booking->pass->phone,
+                    $said,
+                    "offer|{$event->offer->id}",
+                    $event->change,
+                ),
+            );
         }
     }
 }

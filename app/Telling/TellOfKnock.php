@@ -15,11 +15,21 @@ use App\Models\StaffMember;
 /** Who hears what of a knock. That it was accepted is told as a booking (TellOfBooking). */
 final class TellOfKnock
 {
-    private const FOR_VISITORS = [KnockOccasion::ToConfirm, KnockOccasion::Asked, KnockOccasion::Maybe, KnockOccasion::Declined, KnockOccasion::Proposed, KnockOccasion::Lapsed];
+    private const FOR_VISITORS = [
+        KnockOccasion::ToConfirm,
+        KnockOccasion::Asked,
+        KnockOccasion::Maybe,
+        KnockOccasion::Declined,
+        KnockOccasion::Proposed,
+        KnockOccasion::Lapsed,
+    ];
 
     public function handle(KnockNews $event): void
     {
-        $readers = in_array($event->occasion, self::FOR_VISITORS, true) && $event->knock->pass->email !== null ? [Reader::pass($event->knock->pass)] : [];
+        $readers =
+            in_array($event->occasion, self::FOR_VISITORS, true) && $event->knock->pass->email !== null
+                ? [Reader::pass($event->knock->pass)]
+                : [];
         foreach ($this->hosts($event) as $host) {
             $readers[] = Reader::staff($host);
         }
@@ -40,14 +50,16 @@ final class TellOfKnock
     /** @return list<StaffMember> */
     private function hosts(KnockNews $event): array
     {
-        $of = static fn (\Closure $which): array => array_values($event->knock->hosts->filter($which)->map(static fn (KnockHost $one): StaffMember => $one->host)->all());
+        $of = static fn(\Closure $which): array => array_values(
+            $event->knock->hosts->filter($which)->map(static fn(KnockHost $one): StaffMember => $one->host)->all(),
+        );
 
         return match ($event->occasion) {
             KnockOccasion::ToConfirm, KnockOccasion::Maybe => [],
-            KnockOccasion::OneAccepted => $of(static fn (KnockHost $one): bool => $one->answer === HostAnswer::None),
-            KnockOccasion::AskedAgain => $of(static fn (KnockHost $one): bool => $one->answer !== HostAnswer::Accepted),
+            KnockOccasion::OneAccepted => $of(static fn(KnockHost $one): bool => $one->answer === HostAnswer::None),
+            KnockOccasion::AskedAgain => $of(static fn(KnockHost $one): bool => $one->answer !== HostAnswer::Accepted),
             // All of them have an entry for it in their calendars, and whoever was asked has to hear that it is off.
-            default => $of(static fn (): bool => true),
+            default => $of(static fn(): bool => true),
         };
     }
 }

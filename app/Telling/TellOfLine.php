@@ -19,7 +19,8 @@ final class TellOfLine
     public function ofOffer(TimeOffered $offer): void
     {
         $pass = $offer->waiting->pass;
-        Envelopes::to((string) $pass->email, $pass->addressee())
-            ->queue(new WaitingOffer($offer->waiting, $offer->key, $offer->slot->start, $offer->slot->end, $offer->until));
+        Envelopes::to((string) $pass->email, $pass->addressee())->queue(
+            new WaitingOffer($offer->waiting, $offer->key, $offer->slot->start, $offer->slot->end, $offer->until),
+        );
     }
 }

@@ -16,7 +16,8 @@ final class TellOfPass
     public function ofAddressGiven(AddressGiven $event): void
     {
         self::to(
-            $event->email, $event->pass->addressee(),
+            $event->email,
+            $event->pass->addressee(),
             new AddressQuestion($event->pass, $event->email, School::here($event->pass)->name),
         );
     }
@@ -24,7 +25,9 @@ final class TellOfPass
     public function ofAddressChanged(AddressChanged $event): void
     {
         self::to(
-            $event->was, $event->pass->addressee(), new AddressMoved($event->pass, School::here($event->pass)->name),
+            $event->was,
+            $event->pass->addressee(),
+            new AddressMoved($event->pass, School::here($event->pass)->name),
         );
     }
 

@@ -39,8 +39,14 @@ final class TellingRoom extends Room
     public function boot(): void
     {
         parent::boot();
-        if (config('recess.demo') !== true && ! in_array(config('mail.default'), self::SENDS, true) && ! $this->app->runningUnitTests()) {
-            throw new \RuntimeException('There is no mail server to send with, so nothing is started: set MAIL_MAILER=smtp and MAIL_HOST.');
+        if (
+            config('recess.demo') !== true &&
+            !in_array(config('mail.default'), self::SENDS, true) &&
+            !$this->app->runningUnitTests()
+        ) {
+            throw new \RuntimeException(
+                'There is no mail server to send with, so nothing is started: set MAIL_MAILER=smtp and MAIL_HOST.',
+            );
         }
         Event::listen(BookingNews::class, TellOfBooking::class);
         Event::listen(HostRunsLate::class, [TellOfDay::class, 'ofLate']);

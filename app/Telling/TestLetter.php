@@ -16,6 +16,14 @@ final class TestLetter extends Message
 
     protected function letter(): Letter
     {
-        return new Letter(greeting: Words::say('accounts.test_dear'), news: Words::say('accounts.test_news'), word: '', facts: [], linkText: Words::say('accounts.test_link'), link: url('/'), school: '');
+        return new Letter(
+            greeting: Words::say('accounts.test_dear'),
+            news: Words::say('accounts.test_news'),
+            word: '',
+            facts: [],
+            linkText: Words::say('accounts.test_link'),
+            link: url('/'),
+            school: '',
+        );
     }
 }

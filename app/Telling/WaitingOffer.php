@@ -20,19 +20,23 @@ final class WaitingOffer extends Message
         private readonly int $start,
         private readonly int $end,
         private readonly int $until,
-    ) {
-    }
+    ) {}
 
     protected function heading(): string
     {
         $zone = $this->waiting->sheet->host->school->timeZone();
 
-        return 'A time is free: '.Spell::shortDate($zone->dateAt($this->start)).' '.Spell::time($this->start, $zone).' with '.$this->waiting->sheet->host->name;
+        return 'A time is free: ' .
+            Spell::shortDate($zone->dateAt($this->start)) .
+            ' ' .
+            Spell::time($this->start, $zone) .
+            ' with ' .
+            $this->waiting->sheet->host->name;
     }
 
     protected function identity(): string
     {
-        return "waiting.{$this->waiting->id}.$this->start.".substr(Secret::hash($this->key), 0, 12);
+        return "waiting.{$this->waiting->id}.$this->start." . substr(Secret::hash($this->key), 0, 12);
     }
 
     protected function leave(): string
@@ -51,15 +55,24 @@ final class WaitingOffer extends Message
         $zone = $sheet->host->school->timeZone();
 
         return new Letter(
-            greeting: 'Dear '.$this->waiting->pass->name.',',
-            news: 'A time has come free. It is kept for you until '.Spell::moment($this->until, $zone).'.',
+            greeting: 'Dear ' . $this->waiting->pass->name . ',',
+            news: 'A time has come free. It is kept for you until ' . Spell::moment($this->until, $zone) . '.',
             word: '',
-            facts: ['What' => $sheet->title, 'When' => Spell::slot(Span::of($this->start, $this->end), $zone), 'With' => $sheet->host->name.' ('.$sheet->host->subject.')'],
+            facts: [
+                'What' => $sheet->title,
+                'When' => Spell::slot(Span::of($this->start, $this->end), $zone),
+                'With' => $sheet->host->name . ' (' . $sheet->host->subject . ')',
+            ],
             linkText: 'Take this time',
-            link: $sheet->link().'?'.http_build_query([
-                'slot' => SlotKey::of($this->start), 'kept' => $this->key,
-                'pass' => $this->waiting->pass->within(Reach::sheet($sheet))->token(),
-            ] + $this->waiting->wants()->inAddress($sheet)),
+            link: $sheet->link() .
+                '?' .
+                http_build_query(
+                    [
+                        'slot' => SlotKey::of($this->start),
+                        'kept' => $this->key,
+                        'pass' => $this->waiting->pass->within(Reach::sheet($sheet))->token(),
+                    ] + $this->waiting->wants()->inAddress($sheet),
+                ),
             school: $sheet->host->school->name,
         );
     }

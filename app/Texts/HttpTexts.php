@@ -17,9 +17,7 @@ final readonly class HttpTexts implements TextMessages
      * @param  string  $body  empty where all stands in the address; then it is asked with GET
      * @param  array<string, string>  $headers
      */
-    public function __construct(private string $address, private string $body, private array $headers)
-    {
-    }
+    public function __construct(private string $address, private string $body, private array $headers) {}
 
     /** @param  string  $lines  "Name: value", with | between */
     public static function of(string $address, string $body, string $lines): self
@@ -42,12 +40,34 @@ final readonly class HttpTexts implements TextMessages
     {
         $json = str_starts_with(ltrim($this->body), '{');
         try {
-            $request = Http::withHeaders($this->headers)->timeout(15)->connectTimeout(5)->withOptions(['allow_redirects' => false]);
+            $request = Http::withHeaders($this->headers)
+                ->timeout(15)
+                ->connectTimeout(5)
+                ->withOptions(['allow_redirects' => false]);
             $address = self::filled($this->address, $to, $text, rawurlencode(...));
-            $answer = $this->body === '' ? $request->get($address) : $request->withBody(
-                self::filled($this->body, $to, $text, $json ? static fn (string $value): string => substr((string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE), 1, -1) : rawurlencode(...)),
-                $json ? 'application/json' : 'application/x-www-form-urlencoded',
-            )->post($address);
+            $answer =
+                $this->body === ''
+                    ? $request->get($address)
+                    : $request
+                        ->withBody(
+                            self::filled(
+                                $this->body,
+                                $to,
+                                $text,
+                                $json
+                                    ? static fn(string $value): string => substr(
+                                        (string) json_encode(
+                                            $value,
+                                            JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
+                                        ),
+                                        1,
+                                        -1,
+                                    )
+                                    : rawurlencode(...),
+                            ),
+                            $json ? 'application/json' : 'application/x-www-form-urlencoded',
+                        )
+                        ->post($address);
         } catch (ConnectionException) {
             // The cause may repeat the address, and a key may stand in it.
             throw TextNotSent::noAnswer();

@@ -23,10 +23,12 @@ final class SendText implements ShouldQueue
      * @param  string|null  $change  the key of what it tells of, where that can be taken back
      */
     public function __construct(
-        private readonly ?int $pass, private readonly string $to, private readonly string $text, private readonly string $key,
+        private readonly ?int $pass,
+        private readonly string $to,
+        private readonly string $text,
+        private readonly string $key,
         private readonly ?string $change = null,
-    ) {
-    }
+    ) {}
 
     /** @return list<int> seconds to wait before each new attempt */
     public function backoff(): array
@@ -37,7 +39,10 @@ final class SendText implements ShouldQueue
     public function handle(TextMessages $texts): void
     {
         // What was taken back while it waited is not told.
-        if (DB::table('texts_sent')->where('key', $this->key)->where('failure', '')->exists() || Undoable::wasTakenBack($this->change)) {
+        if (
+            DB::table('texts_sent')->where('key', $this->key)->where('failure', '')->exists() ||
+            Undoable::wasTakenBack($this->change)
+        ) {
             return;
         }
         $texts->send($this->to, $this->text);
@@ -57,11 +62,22 @@ final class SendText implements ShouldQueue
      */
     public static function failures(array $keys): array
     {
-        return array_map(strval(...), DB::table('texts_sent')->where('failure', '!=', '')->whereIn('key', $keys)->pluck('failure', 'key')->all());
+        return array_map(
+            strval(...),
+            DB::table('texts_sent')->where('failure', '!=', '')->whereIn('key', $keys)->pluck('failure', 'key')->all(),
+        );
     }
 
     private function noted(string $failure): void
     {
-        DB::table('texts_sent')->updateOrInsert(['key' => $this->key], ['pass_id' => $this->pass, 'phone' => $this->to, 'failure' => $failure, 'sent_at' => Instant::column(Clock::now())]);
+        DB::table('texts_sent')->updateOrInsert(
+            ['key' => $this->key],
+            [
+                'pass_id' => $this->pass,
+                'phone' => $this->to,
+                'failure' => $failure,
+                'sent_at' => Instant::column(Clock::now()),
+            ],
+        );
     }
 }

@@ -11,7 +11,15 @@ final class TextsRoom extends Room
 {
     public function register(): void
     {
-        $this->app->singletonIf(TextMessages::class, static fn (): TextMessages => ($address = (string) config('recess.texts.address')) === '' ? new NoTexts
-            : HttpTexts::of($address, (string) config('recess.texts.body'), (string) config('recess.texts.headers')));
+        $this->app->singletonIf(
+            TextMessages::class,
+            static fn(): TextMessages => ($address = (string) config('recess.texts.address')) === ''
+                ? new NoTexts()
+                : HttpTexts::of(
+                    $address,
+                    (string) config('recess.texts.body'),
+                    (string) config('recess.texts.headers'),
+                ),
+        );
     }
 }

@@ -46,17 +46,29 @@ final class Askers
             if ($key !== '' && $one->student === $key) {
                 $about[] = $one;
                 // Whose a booking is tells its address where it has one: one person may have several passes.
-                $one->isOf($who->passId, $who->email) || $others[] = $one;
+                $one->isOf($who->passId, $who->email) || ($others[] = $one);
             }
         }
 
         $interpreters = $who->language === null ? [] : self::interpreters($sheets, $who->language, $who->moving, $now);
-        $times = $key === '' || $who->passId === null || $sheets === [] ? [] : app(RoundsKnow::class)->times($sheets, $who->passId, $key);
+        $times =
+            $key === '' || $who->passId === null || $sheets === []
+                ? []
+                : app(RoundsKnow::class)->times($sheets, $who->passId, $key);
 
-        return array_combine($sheets, array_map(static fn (int $sheet): Asker => Asker::known(
-            self::claims($sheet, $visitor, $now), self::claims($sheet, $about, $now, $others), $who->placeId, $times[$sheet] ?? 1,
-            $interpreters[$sheet] ?? null,
-        ), $sheets));
+        return array_combine(
+            $sheets,
+            array_map(
+                static fn(int $sheet): Asker => Asker::known(
+                    self::claims($sheet, $visitor, $now),
+                    self::claims($sheet, $about, $now, $others),
+                    $who->placeId,
+                    $times[$sheet] ?? 1,
+                    $interpreters[$sheet] ?? null,
+                ),
+                $sheets,
+            ),
+        );
     }
 
     /**
@@ -67,8 +79,17 @@ final class Askers
     {
         $free = $bySheet = [];
         $range = Span::of($now - self::BACK, $now + self::AHEAD);
-        foreach (Sheet::query()->whereKey($sheets)->whereNotNull('round_id')->pluck('round_id', 'id') as $sheet => $round) {
-            $bySheet[(int) $sheet] = $free[$round] ??= Interpreters::free((int) $round, $language, $range, $now, $moving);
+        foreach (
+            Sheet::query()->whereKey($sheets)->whereNotNull('round_id')->pluck('round_id', 'id')
+            as $sheet => $round
+        ) {
+            $bySheet[(int) $sheet] = $free[$round] ??= Interpreters::free(
+                (int) $round,
+                $language,
+                $range,
+                $now,
+                $moving,
+            );
         }
 
         return $bySheet;
@@ -84,7 +105,11 @@ final class Askers
     {
         $people = $who->passId === null ? People::passes() : People::passes($who->passId);
 
-        return Whereabouts::of($who->across ? $people->across([$who->email], [$key]) : $people, Span::of($now - self::BACK, Instant::FURTHEST), $sheets);
+        return Whereabouts::of(
+            $who->across ? $people->across([$who->email], [$key]) : $people,
+            Span::of($now - self::BACK, Instant::FURTHEST),
+            $sheets,
+        );
     }
 
     /**
@@ -94,9 +119,18 @@ final class Askers
     private static function claims(int $sheet, array $bookings, int $now, array $others = []): Claims
     {
         // One to which they are only brought is none of those they may have.
-        $here = static fn (array $some): int => count(array_filter($some, static fn (Presence $one): bool => $one->isOwn && $one->sheet === $sheet));
-        $near = array_filter($bookings, static fn (Presence $one): bool => $one->sheet === $sheet || $one->span->end > $now - self::BACK);
+        $here = static fn(array $some): int => count(
+            array_filter($some, static fn(Presence $one): bool => $one->isOwn && $one->sheet === $sheet),
+        );
+        $near = array_filter(
+            $bookings,
+            static fn(Presence $one): bool => $one->sheet === $sheet || $one->span->end > $now - self::BACK,
+        );
 
-        return new Claims($here($bookings), array_values(array_map(static fn (Presence $one): Engagement => $one->engagement(), $near)), $here($others));
+        return new Claims(
+            $here($bookings),
+            array_values(array_map(static fn(Presence $one): Engagement => $one->engagement(), $near)),
+            $here($others),
+        );
     }
 }

@@ -25,8 +25,7 @@ final readonly class Asking
         public bool $across = false,
         /** For which they need an interpreter of the sheet's round, as BCP 47 writes it. */
         public ?string $language = null,
-    ) {
-    }
+    ) {}
 
     public static function host(): self
     {
@@ -46,13 +45,33 @@ final readonly class Asking
     /** The same to whom what is kept under a key is free. */
     public function keeping(?string $keeper): self
     {
-        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $keeper, $this->across, $this->language);
+        return new self(
+            $this->isHost,
+            $this->passId,
+            $this->email,
+            $this->student,
+            $this->placeId,
+            $this->moving,
+            $keeper,
+            $this->across,
+            $this->language,
+        );
     }
 
     /** The same who would give a booking up for it. */
     public function insteadOf(?Booking $booking): self
     {
-        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $booking, $this->keeper, $this->across, $this->language);
+        return new self(
+            $this->isHost,
+            $this->passId,
+            $this->email,
+            $this->student,
+            $this->placeId,
+            $booking,
+            $this->keeper,
+            $this->across,
+            $this->language,
+        );
     }
 
     public static function holder(Pass $pass, string $student = '', ?string $keeper = null): self
@@ -63,27 +82,53 @@ final readonly class Asking
     /** Whether anything of theirs could stand on another pass. */
     public function canBeKnownAcross(): bool
     {
-        return ! $this->isHost && ($this->email !== '' || $this->student !== '');
+        return !$this->isHost && ($this->email !== '' || $this->student !== '');
     }
 
     /** The same with what stands on other passes: to decide by, not to tell. */
     public function across(): self
     {
-        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $this->keeper, true, $this->language);
+        return new self(
+            $this->isHost,
+            $this->passId,
+            $this->email,
+            $this->student,
+            $this->placeId,
+            $this->moving,
+            $this->keeper,
+            true,
+            $this->language,
+        );
     }
 
     /** The same, met only when somebody who speaks it is free; null for whoever needs nobody. */
     public function interpreted(?string $language): self
     {
-        return new self($this->isHost, $this->passId, $this->email, $this->student, $this->placeId, $this->moving, $this->keeper, $this->across, $language);
+        return new self(
+            $this->isHost,
+            $this->passId,
+            $this->email,
+            $this->student,
+            $this->placeId,
+            $this->moving,
+            $this->keeper,
+            $this->across,
+            $language,
+        );
     }
 
     /** Whoever has a booking and would move it, on its sheet or to another one. */
     public static function moving(Booking $booking, ?Sheet $to = null): self
     {
         // Where places differ from time to time, a meeting may move to a time at another one.
-        $place = ($to ?? $booking->sheet)->toCore()->hasOwnPlaces() ? null : ($to === null ? $booking->place_id : $to->places->first()?->id);
+        $place = ($to ?? $booking->sheet)->toCore()->hasOwnPlaces()
+            ? null
+            : ($to === null
+                ? $booking->place_id
+                : $to->places->first()?->id);
 
-        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place)->insteadOf($booking)->interpreted($booking->language);
+        return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place)
+            ->insteadOf($booking)
+            ->interpreted($booking->language);
     }
 }

@@ -44,15 +44,16 @@ final readonly class Glance
         public Zone $zone,
         private array $taken,
         private array $free,
-    ) {
-    }
+    ) {}
 
     /** The glance at a sheet, when there is one and the sheet is as it was. */
     public static function at(int $sheet, int $stamp, int $now): ?self
     {
         $glance = apcu_enabled() ? apcu_fetch(self::key($sheet)) : null;
 
-        return $glance instanceof self && $glance->stamp === $stamp && $now - $glance->at < self::LASTS ? $glance : null;
+        return $glance instanceof self && $glance->stamp === $stamp && $now - $glance->at < self::LASTS
+            ? $glance
+            : null;
     }
 
     /** To be called with a timetable for nobody in particular: it is shown to others. */
@@ -89,8 +90,15 @@ final readonly class Glance
     /** @return list<Span> what was free near a slot a moment ago, the closest first */
     public function nearestFree(int $start, int $now): array
     {
-        $free = array_filter($this->free, fn (array $slot): bool => $slot[0] !== $start && $slot[0] > $now && ! $this->isStruck($slot[0], $now));
-        $nearest = Timetable::nearest(array_map(static fn (array $slot): Span => Span::of(...$slot), array_values($free)), $start, 2 * Judge::NEAREST);
+        $free = array_filter(
+            $this->free,
+            fn(array $slot): bool => $slot[0] !== $start && $slot[0] > $now && !$this->isStruck($slot[0], $now),
+        );
+        $nearest = Timetable::nearest(
+            array_map(static fn(array $slot): Span => Span::of(...$slot), array_values($free)),
+            $start,
+            2 * Judge::NEAREST,
+        );
         // Or all who come too late for one time would be sent to the same three, to be too late again.
         shuffle($nearest);
 
@@ -103,12 +111,26 @@ final readonly class Glance
      * @param  string  $holder  the key of the press that took it, or the hash of the key under which it is kept
      * @param  int|null  $until  the instant until which it is only kept
      */
-    public static function strike(Sheet $sheet, Timetable $timetable, int $start, string $holder, ?int $until = null): void
-    {
+    public static function strike(
+        Sheet $sheet,
+        Timetable $timetable,
+        int $start,
+        string $holder,
+        ?int $until = null,
+    ): void {
         $slot = $timetable->slotAt($start);
-        if (apcu_enabled() && $sheet->audience === Audience::Anyone && $slot !== null && $timetable->capacity($slot)->seats === 1) {
+        if (
+            apcu_enabled() &&
+            $sheet->audience === Audience::Anyone &&
+            $slot !== null &&
+            $timetable->capacity($slot)->seats === 1
+        ) {
             foreach ($timetable->row($slot) as $one) {
-                apcu_store(self::struck($sheet->id, $one->start), [$timetable->world->now, $holder, $until ?? PHP_INT_MAX], self::HOLDER);
+                apcu_store(
+                    self::struck($sheet->id, $one->start),
+                    [$timetable->world->now, $holder, $until ?? PHP_INT_MAX],
+                    self::HOLDER,
+                );
             }
         }
     }
@@ -143,7 +165,9 @@ final readonly class Glance
 
     private static function isTaken(Offer $offer): bool
     {
-        return array_map(static fn (Reason $reason): Because => $reason->because, $offer->verdict->reasons) === [Because::NoSeat];
+        return array_map(static fn(Reason $reason): Because => $reason->because, $offer->verdict->reasons) === [
+            Because::NoSeat,
+        ];
     }
 
     private static function key(int $sheet): string

@@ -39,8 +39,15 @@ final class Guards
      */
     public static function bookings(array $sheets, string $email, array $students, ?string $language = null): void
     {
-        $interpreters = array_merge([], ...array_map(static fn (Sheet $one): array => Interpreters::at($one, $language), $sheets));
-        self::meetings($sheets, array_map(static fn (string $student): array => [$email, $student], $students), $interpreters);
+        $interpreters = array_merge(
+            [],
+            ...array_map(static fn(Sheet $one): array => Interpreters::at($one, $language), $sheets),
+        );
+        self::meetings(
+            $sheets,
+            array_map(static fn(string $student): array => [$email, $student], $students),
+            $interpreters,
+        );
     }
 
     /**
@@ -52,18 +59,30 @@ final class Guards
      */
     public static function meetings(array $sheets, array $people, array $staff = []): void
     {
-        $ids = array_values(array_unique(array_map(static fn (Sheet $one): int => $one->id, $sheets)));
+        $ids = array_values(array_unique(array_map(static fn(Sheet $one): int => $one->id, $sheets)));
         sort($ids);
-        Guard::raise(...[...array_map(self::ofSheet(...), $ids), ...self::ofPeople($people), ...self::ofHosts($sheets, $staff)]);
+        Guard::raise(
+            ...[...array_map(self::ofSheet(...), $ids), ...self::ofPeople($people), ...self::ofHosts($sheets, $staff)],
+        );
     }
 
     /** For an edit: nobody books on the sheet meanwhile, and then nobody decides for those who have. */
     public static function edit(Sheet $sheet): void
     {
         Guard::raise(...[self::ofSheet($sheet->id)]);
-        $people = DB::table('bookings')->join('passes', 'passes.id', '=', 'bookings.pass_id')->where('bookings.sheet_id', $sheet->id)->whereNotNull('bookings.hold_id')
+        $people = DB::table('bookings')
+            ->join('passes', 'passes.id', '=', 'bookings.pass_id')
+            ->where('bookings.sheet_id', $sheet->id)
+            ->whereNotNull('bookings.hold_id')
             ->get(['passes.email', 'bookings.student']);
-        Guard::raise(...[...self::ofPeople($people->map(static fn (\stdClass $one): array => [(string) $one->email, $one->student])->all()), ...self::ofHosts([$sheet])]);
+        Guard::raise(
+            ...[
+                ...self::ofPeople(
+                    $people->map(static fn(\stdClass $one): array => [(string) $one->email, $one->student])->all(),
+                ),
+                ...self::ofHosts([$sheet]),
+            ],
+        );
     }
 
     private static function ofSheet(int $sheet): string
@@ -80,7 +99,7 @@ final class Guards
         $names = [];
         foreach ($people as [$email, $student]) {
             $names[] = $email === '' ? '' : "visitor|$email";
-            $names[] = $student === '' ? '' : 'student|'.Booking::studentKey($student);
+            $names[] = $student === '' ? '' : 'student|' . Booking::studentKey($student);
         }
         $names = array_values(array_unique(array_filter($names)));
         sort($names);
@@ -95,9 +114,11 @@ final class Guards
      */
     private static function ofHosts(array $sheets, array $more = []): array
     {
-        $hosts = array_unique(array_merge($more, ...array_map(static fn (Sheet $one): array => $one->toCore()->hosts->all(), $sheets)));
+        $hosts = array_unique(
+            array_merge($more, ...array_map(static fn(Sheet $one): array => $one->toCore()->hosts->all(), $sheets)),
+        );
         sort($hosts);
 
-        return array_map(static fn (int $host): string => "host|$host", $hosts);
+        return array_map(static fn(int $host): string => "host|$host", $hosts);
     }
 }

@@ -37,7 +37,12 @@ final class Interpreters
         $who = self::of($round)[$language] ?? [];
         $engaged = $who === [] ? [] : Whereabouts::ofStaff($who, $range, $now, moving: $moving);
 
-        return array_map(static fn (int $one): array => Spans::of([$range])->subtract($engaged[$one])->all(), $who);
+        return array_map(
+            static fn(int $one): array => Spans::of([$range])
+                ->subtract($engaged[$one])
+                ->all(),
+            $who,
+        );
     }
 
     /**
@@ -49,15 +54,17 @@ final class Interpreters
      */
     public static function among(array $times, array $free): array
     {
-        return array_values(array_filter($times, static function (Span $time) use ($free): bool {
-            foreach ($free as $one) {
-                if ($time->liesInOneOf($one)) {
-                    return true;
+        return array_values(
+            array_filter($times, static function (Span $time) use ($free): bool {
+                foreach ($free as $one) {
+                    if ($time->liesInOneOf($one)) {
+                        return true;
+                    }
                 }
-            }
 
-            return false;
-        }));
+                return false;
+            }),
+        );
     }
 
     /** @return list<int> who interprets from a language at a sheet's meetings; nobody outside a round */
@@ -69,7 +76,10 @@ final class Interpreters
     /** What a language is called; null when the code is none. */
     public static function name(string $code): ?string
     {
-        $name = preg_match('/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $code) === 1 ? (string) \Locale::getDisplayLanguage($code, app()->getLocale()) : '';
+        $name =
+            preg_match('/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $code) === 1
+                ? (string) \Locale::getDisplayLanguage($code, app()->getLocale())
+                : '';
 
         return $name === '' || $name === $code ? null : $name;
     }

@@ -42,7 +42,13 @@ final class Judge
     {
         $day = $sheet->toCore()->zone->dateAt($instant);
 
-        return self::over($sheet, DateRange::of($day->plusDays(-self::NEAR), $day->plusDays(self::NEAR)), $now, $who, $as);
+        return self::over(
+            $sheet,
+            DateRange::of($day->plusDays(-self::NEAR), $day->plusDays(self::NEAR)),
+            $now,
+            $who,
+            $as,
+        );
     }
 
     /**
@@ -84,7 +90,12 @@ final class Judge
         $start = max($first->day, ($from ?? $today->plusDays(-1))->day);
         for ($look = self::LOOK; $start < $end->day; $look *= 3) {
             $last = min($start + $look, $end->day) - 1;
-            $free = self::over($sheet, DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($last)), $now, $who)->firstFree();
+            $free = self::over(
+                $sheet,
+                DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($last)),
+                $now,
+                $who,
+            )->firstFree();
             if ($free !== null) {
                 return $free->slot;
             }
@@ -101,7 +112,14 @@ final class Judge
         $today = $core->zone->dateAt($now);
         $dates = $core->dates($today);
 
-        return $dates === null || $dates->last->isBefore($today) ? null : self::over($sheet, DateRange::of($dates->first->isBefore($today) ? $today : $dates->first, $dates->last), $now, $who);
+        return $dates === null || $dates->last->isBefore($today)
+            ? null
+            : self::over(
+                $sheet,
+                DateRange::of($dates->first->isBefore($today) ? $today : $dates->first, $dates->last),
+                $now,
+                $who,
+            );
     }
 
     /**
@@ -116,7 +134,7 @@ final class Judge
         if ($first === false) {
             return [];
         }
-        $found = array_fill_keys(array_keys($sheets), new Soonest);
+        $found = array_fill_keys(array_keys($sheets), new Soonest());
         $today = $first->zone->dateAt($now);
         // What began yesterday may pass midnight.
         $start = $today->day - 1;

@@ -27,15 +27,21 @@ final readonly class Listed
         public string $places,
         public array $hosts,
         public CoreSheet $core,
-    ) {
-    }
+    ) {}
 
     public static function of(Sheet $sheet, string $stamp): self
     {
         return new self(
-            $sheet->id, $stamp, $sheet->slug, $sheet->title, $sheet->kind->value === 'conferences' && $sheet->round_id === null,
-            $sheet->places->map(static fn (Place $place): string => $place->label)->implode(', '),
-            array_map(static fn (StaffMember $host): array => ['id' => $host->id] + HostCard::of($host), $sheet->whomToMeet()),
+            $sheet->id,
+            $stamp,
+            $sheet->slug,
+            $sheet->title,
+            $sheet->kind->value === 'conferences' && $sheet->round_id === null,
+            $sheet->places->map(static fn(Place $place): string => $place->label)->implode(', '),
+            array_map(
+                static fn(StaffMember $host): array => ['id' => $host->id] + HostCard::of($host),
+                $sheet->whomToMeet(),
+            ),
             $sheet->toCore(),
         );
     }
@@ -47,6 +53,6 @@ final readonly class Listed
      */
     public function path(string $door): string
     {
-        return Addresses::sheet($this->slug).($this->core->hosts->canBeChosen() ? '?with='.basename($door) : '');
+        return Addresses::sheet($this->slug) . ($this->core->hosts->canBeChosen() ? '?with=' . basename($door) : '');
     }
 }

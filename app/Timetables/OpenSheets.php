@@ -26,7 +26,10 @@ final class OpenSheets
     /** @return array<int, Listed> by number, in the order of their titles */
     public static function all(): array
     {
-        return self::atHand(self::KEY, self::rows()->where('sheets.state', SheetState::Open)->where('sheets.audience', Audience::Anyone));
+        return self::atHand(
+            self::KEY,
+            self::rows()->where('sheets.state', SheetState::Open)->where('sheets.audience', Audience::Anyone),
+        );
     }
 
     /** @return array<int, Listed> those of a round, whomever it is for */
@@ -41,7 +44,12 @@ final class OpenSheets
         /** @var array{string, array<int, Listed>}|false $known */
         $known = apcu_enabled() ? apcu_fetch($key) : false;
         // One row that tells whether anything of any of them has changed.
-        $state = (string) json_encode($rows->clone()->selectRaw('COUNT(*) AS n, SUM(CRC32('.self::STAMP.')) AS stamps')->first());
+        $state = (string) json_encode(
+            $rows
+                ->clone()
+                ->selectRaw('COUNT(*) AS n, SUM(CRC32(' . self::STAMP . ')) AS stamps')
+                ->first(),
+        );
         if ($known !== false && $known[0] === $state) {
             return $known[1];
         }
@@ -58,13 +66,29 @@ final class OpenSheets
     private static function read(Builder $rows, array $known): array
     {
         $sheets = $stamps = [];
-        foreach ($rows->clone()->orderBy('sheets.title')->orderBy('sheets.id')->selectRaw('sheets.id, '.self::STAMP.' AS stamp')->get() as $row) {
+        foreach (
+            $rows
+                ->clone()
+                ->orderBy('sheets.title')
+                ->orderBy('sheets.id')
+                ->selectRaw('sheets.id, ' . self::STAMP . ' AS stamp')
+                ->get()
+            as $row
+        ) {
             $one = $known[(int) $row->id] ?? null;
             $sheets[(int) $row->id] = $one?->stamp === $row->stamp ? $one : null;
             $stamps[(int) $row->id] = (string) $row->stamp;
         }
-        $stale = array_keys(array_filter($sheets, static fn (?Listed $one): bool => $one === null));
-        foreach ($stale === [] ? [] : Sheet::query()->whereKey($stale)->with([...Sheet::PARTS, 'colleagues.colleague'])->get() as $sheet) {
+        $stale = array_keys(array_filter($sheets, static fn(?Listed $one): bool => $one === null));
+        foreach (
+            $stale === []
+                ? []
+                : Sheet::query()
+                    ->whereKey($stale)
+                    ->with([...Sheet::PARTS, 'colleagues.colleague'])
+                    ->get()
+            as $sheet
+        ) {
             $sheets[$sheet->id] = Listed::of($sheet, $stamps[$sheet->id]);
         }
 
@@ -73,7 +97,9 @@ final class OpenSheets
 
     private static function rows(): Builder
     {
-        return DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->join('schools', 'schools.id', '=', 'staff.school_id')
+        return DB::table('sheets')
+            ->join('staff', 'staff.id', '=', 'sheets.staff_id')
+            ->join('schools', 'schools.id', '=', 'staff.school_id')
             ->whereNull('sheets.put_away_at');
     }
 }

@@ -13,9 +13,12 @@ final readonly class People
      * @param  list<string>  $students  names as they are compared
      * @param  int|null  $keptAt  an instant, where what is only kept for them then counts too: asked for, or offered to them
      */
-    private function __construct(public array $passes, public array $emails = [], public array $students = [], public ?int $keptAt = null)
-    {
-    }
+    private function __construct(
+        public array $passes,
+        public array $emails = [],
+        public array $students = [],
+        public ?int $keptAt = null,
+    ) {}
 
     public static function passes(int ...$passes): self
     {
@@ -30,7 +33,9 @@ final readonly class People
      */
     public function across(array $emails, array $students): self
     {
-        $said = static fn (array $some): array => array_values(array_unique(array_filter($some, static fn (string $one): bool => $one !== '')));
+        $said = static fn(array $some): array => array_values(
+            array_unique(array_filter($some, static fn(string $one): bool => $one !== '')),
+        );
 
         return new self($this->passes, $said($emails), $said($students), $this->keptAt);
     }
@@ -44,6 +49,10 @@ final readonly class People
     /** @return array<string, non-empty-list<int|string>> by column: each way to know them */
     public function columns(): array
     {
-        return array_filter(['bookings.pass_id' => $this->passes, 'passes.email' => $this->emails, 'bookings.student_key' => $this->students]);
+        return array_filter([
+            'bookings.pass_id' => $this->passes,
+            'passes.email' => $this->emails,
+            'bookings.student_key' => $this->students,
+        ]);
     }
 }

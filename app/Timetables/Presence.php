@@ -24,8 +24,7 @@ final readonly class Presence
         public Span $span,
         /** What tells its place from others; null where nobody has to walk. */
         public ?string $place,
-    ) {
-    }
+    ) {}
 
     public function engagement(): Engagement
     {

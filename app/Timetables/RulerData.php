@@ -28,7 +28,7 @@ final class RulerData
      * @param  Timetable  $timetable  of the dates that are drawn
      * @return list<array<string, mixed>> as RulerDay in docs/formats/recess.openapi.yaml
      */
-    public static function days(Timetable $timetable, RulerNotes $notes = new RulerNotes): array
+    public static function days(Timetable $timetable, RulerNotes $notes = new RulerNotes()): array
     {
         $zone = $timetable->sheet->zone;
         $pieces = $timetable->pieces;
@@ -50,26 +50,29 @@ final class RulerData
             $days[] = [
                 ...$ruler,
                 'busy' => self::busy($notes->busy, $left, $left + $ruler['length'] * 60, $zone),
-                'stretches' => array_map(static fn (Pieces $stretch): array => [
-                    'at' => intdiv($stretch->stretch->start - $left, 60),
-                    'length' => $stretch->stretch->minutes(),
-                    'from' => Spell::time($stretch->stretch->start, $zone),
-                    'until' => Spell::time($stretch->stretch->end, $zone),
-                    'left_over' => intdiv($stretch->leftOver, 60),
-                    'block' => $notes->origins[$stretch->stretch->start][0] ?? null,
-                    'occurrence' => $notes->origins[$stretch->stretch->start][1] ?? null,
-                    'slots' => array_map(
-                        static fn (Span $slot): array => [
-                            ...self::slot($slot, $offerAt[$slot->start]->verdict->state, $zone),
-                            'at' => intdiv($slot->start - $left, 60),
-                            'seats_left' => ($notes->seats[$slot->start] ?? [null])[0],
-                            'extra' => $notes->extra[$slot->start] ?? 0,
-                            ...$notes->choices[$slot->start] ?? [],
-                            ...(isset($notes->shut[$slot->start]) ? ['shut' => true] : []),
-                        ],
-                        $stretch->slots,
-                    ),
-                ], $stretches),
+                'stretches' => array_map(
+                    static fn(Pieces $stretch): array => [
+                        'at' => intdiv($stretch->stretch->start - $left, 60),
+                        'length' => $stretch->stretch->minutes(),
+                        'from' => Spell::time($stretch->stretch->start, $zone),
+                        'until' => Spell::time($stretch->stretch->end, $zone),
+                        'left_over' => intdiv($stretch->leftOver, 60),
+                        'block' => $notes->origins[$stretch->stretch->start][0] ?? null,
+                        'occurrence' => $notes->origins[$stretch->stretch->start][1] ?? null,
+                        'slots' => array_map(
+                            static fn(Span $slot): array => [
+                                ...self::slot($slot, $offerAt[$slot->start]->verdict->state, $zone),
+                                'at' => intdiv($slot->start - $left, 60),
+                                'seats_left' => ($notes->seats[$slot->start] ?? [null])[0],
+                                'extra' => $notes->extra[$slot->start] ?? 0,
+                                ...$notes->choices[$slot->start] ?? [],
+                                ...isset($notes->shut[$slot->start]) ? ['shut' => true] : [],
+                            ],
+                            $stretch->slots,
+                        ),
+                    ],
+                    $stretches,
+                ),
             ];
         }
 
@@ -89,7 +92,9 @@ final class RulerData
         foreach ($pieces as $stretch) {
             $begins = $zone->timeAt($stretch->stretch->start)->minute;
             $first = min($first, intdiv($begins, 60) * 60);
-            $ends = $begins + intdiv($zone->readingAt($stretch->stretch->end) - $zone->readingAt($stretch->stretch->start), 60);
+            $ends =
+                $begins +
+                intdiv($zone->readingAt($stretch->stretch->end) - $zone->readingAt($stretch->stretch->start), 60);
             $last = max($last, intdiv($ends + 59, 60) * 60);
         }
 
@@ -118,14 +123,17 @@ final class RulerData
         $left = $zone->instant($date, $scale[0]);
         $right = $zone->instant($date, $scale[1]);
 
-        return ['left' => $left, 'ruler' => [
-            'date' => (string) $date,
-            'label' => Spell::date($date),
-            'short' => Spell::shortDate($date),
-            'length' => intdiv($right - $left, 60),
-            'marks' => self::marks($zone, $left, $right),
-            'now' => $left <= $now && $now < $right ? intdiv($now - $left, 60) : null,
-        ]];
+        return [
+            'left' => $left,
+            'ruler' => [
+                'date' => (string) $date,
+                'label' => Spell::date($date),
+                'short' => Spell::shortDate($date),
+                'length' => intdiv($right - $left, 60),
+                'marks' => self::marks($zone, $left, $right),
+                'now' => $left <= $now && $now < $right ? intdiv($now - $left, 60) : null,
+            ],
+        ];
     }
 
     /** @return array<string, mixed> as Slot in docs/formats/recess.openapi.yaml */
@@ -152,8 +160,13 @@ final class RulerData
         foreach ($entries as [$span, $title]) {
             $part = $span->shared(Span::of($left, $right));
             if ($part !== null) {
-                $said = Spell::time($span->start, $zone).' to '.Spell::time($span->end, $zone);
-                $shown[] = ['at' => intdiv($part->start - $left, 60), 'length' => $part->minutes(), 'title' => $title, 'said' => $said];
+                $said = Spell::time($span->start, $zone) . ' to ' . Spell::time($span->end, $zone);
+                $shown[] = [
+                    'at' => intdiv($part->start - $left, 60),
+                    'length' => $part->minutes(),
+                    'title' => $title,
+                    'said' => $said,
+                ];
             }
         }
 

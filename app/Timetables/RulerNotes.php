@@ -24,6 +24,5 @@ final readonly class RulerNotes
         public array $extra = [],
         public array $choices = [],
         public array $shut = [],
-    ) {
-    }
+    ) {}
 }

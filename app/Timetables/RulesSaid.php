@@ -27,7 +27,7 @@ final class RulesSaid
             }
         }
 
-        return array_values(array_filter($said, static fn (string $one): bool => $one !== ''));
+        return array_values(array_filter($said, static fn(string $one): bool => $one !== ''));
     }
 
     /** @return array<string, int|string> what the sentences can name: each field, and lengths and moments as people say them */
@@ -36,7 +36,7 @@ final class RulesSaid
         $values = [];
         foreach (Rulebook::terms() as $term) {
             $stated = $rules->toArray()[$term->name];
-            if ($stated !== null && ! is_array($stated)) {
+            if ($stated !== null && !is_array($stated)) {
                 $values[$term->name] = is_bool($stated) ? ($stated ? 'yes' : 'no') : $stated;
                 $values["{$term->name}_said"] = self::spelled($term, $rules, $zone);
             }

@@ -21,7 +21,9 @@ final class SheetAtHand
     {
         $known = self::recalled($slug);
 
-        return $known !== null && self::stamp(self::rows()->where('sheets.slug', $slug)) === self::stampOf($known) ? $known : self::read($slug);
+        return $known !== null && self::stamp(self::rows()->where('sheets.slug', $slug)) === self::stampOf($known)
+            ? $known
+            : self::read($slug);
     }
 
     /**
@@ -44,14 +46,18 @@ final class SheetAtHand
         if ($sheet !== null && apcu_enabled()) {
             $sheet->atHand();
             // That there is a picture is all a page asks of it.
-            $host = (clone $sheet->host)->setRawAttributes(['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(), sync: true);
+            $host = (clone $sheet->host)->setRawAttributes(
+                ['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(),
+                sync: true,
+            );
             apcu_store("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);
             apcu_store("sheet's stamp|$slug", [$sheet->id, $sheet->stamp], self::HOUR);
         }
 
         // Storing it has taken from its parts what loads the rest of them when that is asked for (Model::__sleep).
         $sheet?->autoloadRelationsUsing(
-            static fn (array $path) => $sheet->newCollection([$sheet])->loadMissingRelationshipChain($path), $sheet,
+            static fn(array $path) => $sheet->newCollection([$sheet])->loadMissingRelationshipChain($path),
+            $sheet,
         );
 
         return $sheet;
@@ -75,7 +81,9 @@ final class SheetAtHand
 
     private static function rows(): Builder
     {
-        return DB::table('sheets')->join('staff', 'staff.id', '=', 'sheets.staff_id')->join('schools', 'schools.id', '=', 'staff.school_id')
+        return DB::table('sheets')
+            ->join('staff', 'staff.id', '=', 'sheets.staff_id')
+            ->join('schools', 'schools.id', '=', 'staff.school_id')
             ->select(['sheets.stamp', 'staff.stamp as of_host', 'schools.stamp as of_school']);
     }
 

@@ -16,8 +16,7 @@ final readonly class Soonest
         public ?int $opens = null,
         /** Whether some times are to come, taken or not. */
         public bool $toCome = false,
-    ) {
-    }
+    ) {}
 
     /** With what a further look has found. */
     public function or(?Span $free, Timetable $timetable): self

@@ -25,11 +25,20 @@ final class StaffTimes
         $zone = $timetable->sheet->zone;
         $beyond = [];
         foreach ($timetable->offers() as $offer) {
-            if (! $offer->verdict->isFree() && $offer->verdict->hostMayPass()) {
-                $beyond[RulerData::slot($offer->slot, State::Free, $zone)['key']] = WhyNot::say($offer->verdict, Spell::time($offer->slot->start, $zone), $zone);
+            if (!$offer->verdict->isFree() && $offer->verdict->hostMayPass()) {
+                $beyond[RulerData::slot($offer->slot, State::Free, $zone)['key']] = WhyNot::say(
+                    $offer->verdict,
+                    Spell::time($offer->slot->start, $zone),
+                    $zone,
+                );
             }
         }
 
-        return ['zone_name' => $zone->name, 'days' => RulerData::days($timetable), 'later' => $later === null ? null : (string) $later, 'beyond' => (object) $beyond];
+        return [
+            'zone_name' => $zone->name,
+            'days' => RulerData::days($timetable),
+            'later' => $later === null ? null : (string) $later,
+            'beyond' => (object) $beyond,
+        ];
     }
 }

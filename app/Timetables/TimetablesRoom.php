@@ -20,7 +20,7 @@ final class TimetablesRoom extends Room
                 return Sheet::query()->find($value) ?? abort(404);
             }
 
-            return SheetAtHand::now($value) ?? Sheet::query()->find(FormerSlugs::sheet($value)) ?? abort(404);
+            return SheetAtHand::now($value) ?? (Sheet::query()->find(FormerSlugs::sheet($value)) ?? abort(404));
         });
     }
 }

@@ -38,9 +38,15 @@ final class Whereabouts
         $found = [];
         foreach ($people->columns() as $column => $values) {
             foreach (array_chunk($values, self::AT_ONCE) as $some) {
-                $found[] = [self::meetings($column, $some, $sheets), [...$some, Instant::column($range->start), Instant::column($range->end)]];
+                $found[] = [
+                    self::meetings($column, $some, $sheets),
+                    [...$some, Instant::column($range->start), Instant::column($range->end)],
+                ];
                 if ($column !== 'bookings.student_key') {
-                    $found[] = [self::brought($column, $some), [...$some, Instant::column($range->start), Instant::column($range->end)]];
+                    $found[] = [
+                        self::brought($column, $some),
+                        [...$some, Instant::column($range->start), Instant::column($range->end)],
+                    ];
                 }
             }
         }
@@ -49,9 +55,14 @@ final class Whereabouts
         }
 
         // One question for all of them, each way by an index of its own: with "or" it would read every booking there is.
-        return $found === [] ? [] : array_map(
-            self::presence(...), array_values(DB::select(implode(' UNION ', array_column($found, 0)), array_merge(...array_column($found, 1)))),
-        );
+        return $found === []
+            ? []
+            : array_map(
+                self::presence(...),
+                array_values(
+                    DB::select(implode(' UNION ', array_column($found, 0)), array_merge(...array_column($found, 1))),
+                ),
+            );
     }
 
     /**
@@ -63,9 +74,19 @@ final class Whereabouts
      * @param  Booking|null  $moving  what is held for it counts as free
      * @return array<int, Spans> by number
      */
-    public static function ofStaff(array $staff, Span $range, int $now, ?string $keeper = null, ?Booking $moving = null): array
-    {
-        [$rows, $busy] = self::holds($staff, $range, $now, Asking::visitor(null, null, '')->insteadOf($moving)->keeping($keeper));
+    public static function ofStaff(
+        array $staff,
+        Span $range,
+        int $now,
+        ?string $keeper = null,
+        ?Booking $moving = null,
+    ): array {
+        [$rows, $busy] = self::holds(
+            $staff,
+            $range,
+            $now,
+            Asking::visitor(null, null, '')->insteadOf($moving)->keeping($keeper),
+        );
         $held = array_fill_keys($staff, []);
         foreach ($rows as $row) {
             $held[(int) $row->staff_id][] = self::span($row);
@@ -90,18 +111,24 @@ final class Whereabouts
         $theirs = implode(', ', $staff);
         // The seats of a colleague's time are those of the hold that it goes with. A row a seat: adding them up here is quicker.
         $rows = DB::select(
-            'SELECT holds.id, holds.staff_id, holds.sheet_id, UNIX_TIMESTAMP(holds.starts_at) AS starts, UNIX_TIMESTAMP(holds.ends_at) AS ends,'
-            .' holds.with_hold_id, 1 AS live'
-            .' FROM holds JOIN seats ON seats.hold_id = COALESCE(holds.with_hold_id, holds.id)'
-            ." WHERE holds.staff_id IN ($theirs) AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?"
-            .' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?)) AND NOT (seats.hold_id = ? AND seats.seat = ?)'
-            .' UNION ALL SELECT NULL, calendars.staff_id, NULL, UNIX_TIMESTAMP(busy_spans.starts_at), UNIX_TIMESTAMP(busy_spans.ends_at), NULL, 0'
-            .' FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id'
-            ." WHERE calendars.staff_id IN ($theirs) AND busy_spans.starts_at < ? AND busy_spans.ends_at > ?",
+            'SELECT holds.id, holds.staff_id, holds.sheet_id, UNIX_TIMESTAMP(holds.starts_at) AS starts, UNIX_TIMESTAMP(holds.ends_at) AS ends,' .
+                ' holds.with_hold_id, 1 AS live' .
+                ' FROM holds JOIN seats ON seats.hold_id = COALESCE(holds.with_hold_id, holds.id)' .
+                " WHERE holds.staff_id IN ($theirs) AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?" .
+                ' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?)) AND NOT (seats.hold_id = ? AND seats.seat = ?)' .
+                ' UNION ALL SELECT NULL, calendars.staff_id, NULL, UNIX_TIMESTAMP(busy_spans.starts_at), UNIX_TIMESTAMP(busy_spans.ends_at), NULL, 0' .
+                ' FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id' .
+                " WHERE calendars.staff_id IN ($theirs) AND busy_spans.starts_at < ? AND busy_spans.ends_at > ?",
             [
-                Instant::column($range->start - self::LONGEST), Instant::column($range->end), Instant::column($range->start),
-                Instant::column($now), $who->keeper ?? '', $who->moving->hold_id ?? 0, $who->moving->seat ?? 0,
-                Instant::column($range->end), Instant::column($range->start),
+                Instant::column($range->start - self::LONGEST),
+                Instant::column($range->end),
+                Instant::column($range->start),
+                Instant::column($now),
+                $who->keeper ?? '',
+                $who->moving->hold_id ?? 0,
+                $who->moving->seat ?? 0,
+                Instant::column($range->end),
+                Instant::column($range->start),
             ],
         );
         $holds = $busy = [];
@@ -130,15 +157,17 @@ final class Whereabouts
      */
     private static function meetings(string $column, array $values, array $sheets): string
     {
-        $standing = "'".implode("', '", array_column(BookingState::standing(), 'value'))."'";
-        $always = $sheets === [] ? '' : ' OR bookings.sheet_id IN ('.implode(', ', $sheets).')';
+        $standing = "'" . implode("', '", array_column(BookingState::standing(), 'value')) . "'";
+        $always = $sheets === [] ? '' : ' OR bookings.sheet_id IN (' . implode(', ', $sheets) . ')';
 
         // One whose time is being given up for another has no hold just now, and is nowhere.
-        return 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, 1 AS own,'
-            .' UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label'
-            .' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id'
-            ." WHERE $column IN (".self::marks($values).") AND bookings.state IN ($standing) AND bookings.hold_id IS NOT NULL"
-            ." AND ((bookings.ends_at > ? AND bookings.starts_at < ?)$always)";
+        return 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, 1 AS own,' .
+            ' UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label' .
+            ' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id' .
+            " WHERE $column IN (" .
+            self::marks($values) .
+            ") AND bookings.state IN ($standing) AND bookings.hold_id IS NOT NULL" .
+            " AND ((bookings.ends_at > ? AND bookings.starts_at < ?)$always)";
     }
 
     /** @param  list<int|string>  $values */
@@ -146,19 +175,23 @@ final class Whereabouts
     {
         $column = $column === 'bookings.pass_id' ? 'guests.pass_id' : $column;
 
-        return "SELECT bookings.id, bookings.sheet_id, guests.pass_id, passes.email, '', 0,"
-            .' UNIX_TIMESTAMP(bookings.starts_at), UNIX_TIMESTAMP(bookings.ends_at), places.kind, places.label'
-            .' FROM guests JOIN passes ON passes.id = guests.pass_id JOIN bookings ON bookings.id = guests.booking_id'
-            .' JOIN places ON places.id = bookings.place_id'
-            ." WHERE $column IN (".self::marks($values).') AND guests.left_at IS NULL AND bookings.hold_id IS NOT NULL'
-            .' AND bookings.ends_at > ? AND bookings.starts_at < ?';
+        return "SELECT bookings.id, bookings.sheet_id, guests.pass_id, passes.email, '', 0," .
+            ' UNIX_TIMESTAMP(bookings.starts_at), UNIX_TIMESTAMP(bookings.ends_at), places.kind, places.label' .
+            ' FROM guests JOIN passes ON passes.id = guests.pass_id JOIN bookings ON bookings.id = guests.booking_id' .
+            ' JOIN places ON places.id = bookings.place_id' .
+            " WHERE $column IN (" .
+            self::marks($values) .
+            ') AND guests.left_at IS NULL AND bookings.hold_id IS NOT NULL' .
+            ' AND bookings.ends_at > ? AND bookings.starts_at < ?';
     }
 
     /** @param  list<int>  $passes */
     private static function kept(array $passes): string
     {
-        return "SELECT NULL, holds.sheet_id, seats.pass_id, NULL, '', 0, UNIX_TIMESTAMP(holds.starts_at), UNIX_TIMESTAMP(holds.ends_at), NULL, NULL"
-            .' FROM seats JOIN holds ON holds.id = seats.hold_id WHERE seats.pass_id IN ('.self::marks($passes).') AND seats.kept_until > ?';
+        return "SELECT NULL, holds.sheet_id, seats.pass_id, NULL, '', 0, UNIX_TIMESTAMP(holds.starts_at), UNIX_TIMESTAMP(holds.ends_at), NULL, NULL" .
+            ' FROM seats JOIN holds ON holds.id = seats.hold_id WHERE seats.pass_id IN (' .
+            self::marks($passes) .
+            ') AND seats.kept_until > ?';
     }
 
     /** @param  list<int|string>  $values */
@@ -170,8 +203,14 @@ final class Whereabouts
     private static function presence(\stdClass $row): Presence
     {
         return new Presence(
-            $row->id === null ? null : (int) $row->id, (int) $row->sheet_id, (int) $row->pass_id, $row->email, (string) $row->student_key,
-            (bool) $row->own, self::span($row), $row->kind === PlaceKind::Room->value ? $row->label : null,
+            $row->id === null ? null : (int) $row->id,
+            (int) $row->sheet_id,
+            (int) $row->pass_id,
+            $row->email,
+            (string) $row->student_key,
+            (bool) $row->own,
+            self::span($row),
+            $row->kind === PlaceKind::Room->value ? $row->label : null,
         );
     }
 }

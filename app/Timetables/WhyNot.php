@@ -17,6 +17,9 @@ final class WhyNot
     {
         $reason = $verdict->reasons[0] ?? throw new \LogicException('Nothing stands against this slot.');
 
-        return Words::say('rules.why.'.$reason->because->name, ['time' => $time] + ($reason->until === null ? [] : ['until' => Spell::moment($reason->until, $zone)]));
+        return Words::say(
+            'rules.why.' . $reason->because->name,
+            ['time' => $time] + ($reason->until === null ? [] : ['until' => Spell::moment($reason->until, $zone)]),
+        );
     }
 }

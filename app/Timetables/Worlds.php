@@ -20,7 +20,10 @@ final class Worlds
     {
         $range = self::range($sheet->toCore(), $dates);
         [$rows, $busy] = Whereabouts::holds($sheet->toCore()->hosts->all(), $range, $now, $who);
-        $held = array_map(static fn (\stdClass $row): Held => self::held($row, Whereabouts::span($row), $sheet->id), $rows);
+        $held = array_map(
+            static fn(\stdClass $row): Held => self::held($row, Whereabouts::span($row), $sheet->id),
+            $rows,
+        );
 
         return World::of($now, $held, $busy, self::asker($sheet, $who, $now), $dates);
     }
@@ -55,7 +58,11 @@ final class Worlds
         $worlds = [];
         foreach ($sheets as $id => $sheet) {
             $worlds[$id] = World::of(
-                $now, $held[$id] ?? [], $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())), $askers[$id] ?? null, $dates,
+                $now,
+                $held[$id] ?? [],
+                $busy === [] ? [] : array_intersect_key($busy, array_flip($sheet->hosts->all())),
+                $askers[$id] ?? null,
+                $dates,
             );
         }
 
@@ -72,7 +79,13 @@ final class Worlds
 
     private static function held(\stdClass $row, Span $span, int $sheet): Held
     {
-        return new Held((int) $row->staff_id, $span, (int) $row->live, (int) $row->sheet_id === $sheet, $row->with_hold_id !== null);
+        return new Held(
+            (int) $row->staff_id,
+            $span,
+            (int) $row->live,
+            (int) $row->sheet_id === $sheet,
+            $row->with_hold_id !== null,
+        );
     }
 
     /** What is known of whoever asks. */

@@ -33,7 +33,11 @@ final class MeetingLink
     /** What the visitor is told where the link will stand. */
     public static function promise(Booking $booking, int $now): string
     {
-        if ($booking->place->kind !== PlaceKind::Video || self::forVisitor($booking, $now) !== null || ! $booking->stands()) {
+        if (
+            $booking->place->kind !== PlaceKind::Video ||
+            self::forVisitor($booking, $now) !== null ||
+            !$booking->stands()
+        ) {
             return '';
         }
         $rules = $booking->sheet->rules;
@@ -42,7 +46,9 @@ final class MeetingLink
             $booking->state === BookingState::Kept => 'The link comes when the time is booked.',
             $booking->state === BookingState::Asked => 'The link comes when your wish is accepted.',
             self::of($booking) === null => 'The link comes later; you get a message when it is there.',
-            $rules->text('link_shown') === 'before' => "The link appears here {$rules->whole('link_minutes')} minutes before the meeting.",
+            $rules->text('link_shown') === 'before' => "The link appears here {$rules->whole(
+                'link_minutes',
+            )} minutes before the meeting.",
             default => 'The link appears here when you are called in.',
         };
     }

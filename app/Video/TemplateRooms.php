@@ -21,7 +21,7 @@ final readonly class TemplateRooms implements VideoRooms
 
     public function __construct(private string $template)
     {
-        if (! str_contains($template, '{room}') || preg_match('#^https?://#', $template) !== 1) {
+        if (!str_contains($template, '{room}') || preg_match('#^https?://#', $template) !== 1) {
             throw new \InvalidArgumentException('RECESS_VIDEO_ADDRESS has to be an http(s) address with {room} in it.');
         }
     }

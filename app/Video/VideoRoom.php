@@ -13,7 +13,9 @@ final class VideoRoom extends Room
     {
         $this->app->bind(
             VideoRooms::class,
-            static fn (): VideoRooms => TemplateRooms::areSet() ? new TemplateRooms((string) config('recess.video_address')) : new NoRooms,
+            static fn(): VideoRooms => TemplateRooms::areSet()
+                ? new TemplateRooms((string) config('recess.video_address'))
+                : new NoRooms(),
         );
     }
 }

@@ -15,7 +15,8 @@ final class AnswersRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['answers' => ['present', 'array']] + (new Questions($this->questions()))->rules($this->country(), 'answers.');
+        return ['answers' => ['present', 'array']] +
+            (new Questions($this->questions()))->rules($this->country(), 'answers.');
     }
 
     /** @return array<string, mixed> */
@@ -45,7 +46,12 @@ final class AnswersRequest extends FormRequest
     /** @return list<Question> */
     private function questions(): array
     {
-        return array_values(array_filter($this->booking()->sheet->questions->all, static fn (Question $one): bool => $one->key !== 'student'));
+        return array_values(
+            array_filter(
+                $this->booking()->sheet->questions->all,
+                static fn(Question $one): bool => $one->key !== 'student',
+            ),
+        );
     }
 
     private function country(): string

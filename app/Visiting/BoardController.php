@@ -22,7 +22,12 @@ final class BoardController
         $data = BoardData::board(Clock::now());
         $seek = Asked::word($request, 'seek');
 
-        return Page::visit('Board', 'Meet our staff', $data, view('plain.board', ['seek' => $seek, 'doors' => BoardData::sought($data['doors'], $seek)]));
+        return Page::visit(
+            'Board',
+            'Meet our staff',
+            $data,
+            view('plain.board', ['seek' => $seek, 'doors' => BoardData::sought($data['doors'], $seek)]),
+        );
     }
 
     public function door(StaffMember $staff): View
@@ -34,7 +39,10 @@ final class BoardController
 
     public function picture(StaffMember $staff): Response
     {
-        return new Response($staff->picture ?? abort(404), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'public, max-age=300']);
+        return new Response($staff->picture ?? abort(404), 200, [
+            'Content-Type' => 'image/png',
+            'Cache-Control' => 'public, max-age=300',
+        ]);
     }
 
     /** Everybody who offers a kind of meeting within some days, on rulers in one scale. */
@@ -54,10 +62,14 @@ final class BoardController
     /** @return array<string, mixed> */
     private function found(Request $request): array
     {
-        $asked = static fn (string $name): string => Asked::word($request, $name);
+        $asked = static fn(string $name): string => Asked::word($request, $name);
 
         return FindData::of(
-            $asked('about'), $asked('from'), $asked('to'), Clock::now(), Pass::whole($request->input('pass')),
+            $asked('about'),
+            $asked('from'),
+            $asked('to'),
+            Clock::now(),
+            Pass::whole($request->input('pass')),
         );
     }
 }

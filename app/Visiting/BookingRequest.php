@@ -32,8 +32,12 @@ class BookingRequest extends FormRequest
         $rules = [
             'slot' => ['required', 'string', SlotKey::RULE],
             'place' => ['required', 'integer', Rule::in($sheet->places->pluck('id'))],
-            'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', new PersonName],
-            'email' => [$this->pass() === null && ! $this->emailOptional() ? 'required' : 'nullable', 'string', new MailAddress],
+            'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', new PersonName()],
+            'email' => [
+                $this->pass() === null && !$this->emailOptional() ? 'required' : 'nullable',
+                'string',
+                new MailAddress(),
+            ],
             'answers' => ['present', 'array'],
             'request_key' => ['required', 'uuid'],
             'pass' => ['nullable', 'string', 'max:120'],
@@ -59,7 +63,7 @@ class BookingRequest extends FormRequest
     protected function emailOptional(): bool
     {
         // Where addresses have to answer, there has to be one.
-        return $this->sheet()->rules->yes('email_optional') && ! $this->sheet()->host->school->confirm_addresses;
+        return $this->sheet()->rules->yes('email_optional') && !$this->sheet()->host->school->confirm_addresses;
     }
 
     protected function party(): Party
@@ -99,7 +103,8 @@ class BookingRequest extends FormRequest
             $called === '' => null,
             $this->party() === Party::Office => Student::called($this->sheet()->host->school_id, $called)?->id,
             $this->pass()?->guardian_id === null => null,
-            default => $this->admission()->child($called)->id ?? Guardian::query()->find($this->pass()->guardian_id)?->child($called)?->id,
+            default => $this->admission()->child($called)->id ??
+                Guardian::query()->find($this->pass()->guardian_id)?->child($called)?->id,
         };
     }
 
@@ -119,7 +124,7 @@ class BookingRequest extends FormRequest
             placeId: $this->integer('place'),
             name: $pass->name ?? $this->string('name')->trim()->toString(),
             email: $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
-            phone: Question::said($answers['phone'] ?? '') ?: ($pass->phone ?? ''),
+            phone: Question::said($answers['phone'] ?? '') ?: $pass->phone ?? '',
             student: Question::said($answers['student'] ?? ''),
             requestKey: $this->string('request_key')->lower()->toString(),
             answers: array_diff_key($answers, ['student' => true, 'phone' => true]),

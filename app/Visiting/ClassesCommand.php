@@ -31,7 +31,14 @@ final class ClassesCommand extends Command
     private const PARENTS = [ImplicitRule::class, PotentiallyTranslatedString::class, Component::class];
 
     /** What only a booking that is made needs. */
-    private const BOOKED = [Repository::class, ContextDehydrating::class, ModelIdentifier::class, SendQueuedMailable::class, TransactionCommitting::class, TransactionCommitted::class];
+    private const BOOKED = [
+        Repository::class,
+        ContextDehydrating::class,
+        ModelIdentifier::class,
+        SendQueuedMailable::class,
+        TransactionCommitting::class,
+        TransactionCommitted::class,
+    ];
 
     protected $signature = 'recess:classes {file : where to write them}';
 
@@ -47,12 +54,18 @@ final class ClassesCommand extends Command
             $door->handle($request);
         }
         Queue::connection();
-        array_map(static fn (string $class): bool => class_exists($class) || interface_exists($class), [...self::PARENTS, ...self::BOOKED]);
+        array_map(static fn(string $class): bool => class_exists($class) || interface_exists($class), [
+            ...self::PARENTS,
+            ...self::BOOKED,
+        ]);
         foreach (['app', 'core'] as $room) {
             $this->loadAll($room);
         }
-        $loaded = array_filter([...get_declared_interfaces(), ...get_declared_traits(), ...get_declared_classes()], $this->isOurs(...));
-        $files->put($file, '<?php return '.var_export(array_values($loaded), true).";\n");
+        $loaded = array_filter(
+            [...get_declared_interfaces(), ...get_declared_traits(), ...get_declared_classes()],
+            $this->isOurs(...),
+        );
+        $files->put($file, '<?php return ' . var_export(array_values($loaded), true) . ";\n");
 
         return self::SUCCESS;
     }
@@ -72,17 +85,26 @@ final class ClassesCommand extends Command
             $answers[$question->key] ??= $question->choices[0] ?? '';
         }
         $wish = [
-            'slot' => '2000-01-01T00:00:00Z', 'place' => $sheet->places->first()?->id, 'name' => 'Nobody', 'email' => 'nobody@mail.example',
-            'answers' => $answers, 'request_key' => '00000000-0000-4000-8000-000000000000',
+            'slot' => '2000-01-01T00:00:00Z',
+            'place' => $sheet->places->first()?->id,
+            'name' => 'Nobody',
+            'email' => 'nobody@mail.example',
+            'answers' => $answers,
+            'request_key' => '00000000-0000-4000-8000-000000000000',
         ];
-        yield Request::create("/api/s/$sheet->slug/bookings", 'POST', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: json_encode($wish, JSON_THROW_ON_ERROR));
+        yield Request::create(
+            "/api/s/$sheet->slug/bookings",
+            'POST',
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: json_encode($wish, JSON_THROW_ON_ERROR),
+        );
     }
 
     private function loadAll(string $room): void
     {
         $namespace = $room === 'core' ? 'Recess' : 'App';
-        foreach ((new Filesystem)->allFiles(base_path($room)) as $file) {
-            class_exists($namespace.'\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname()));
+        foreach ((new Filesystem())->allFiles(base_path($room)) as $file) {
+            class_exists($namespace . '\\' . str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname()));
         }
     }
 
@@ -95,6 +117,6 @@ final class ClassesCommand extends Command
     {
         $file = (new \ReflectionClass($class))->getFileName();
 
-        return $file !== false && ! str_contains($class, '@') && ! str_starts_with($file, storage_path());
+        return $file !== false && !str_contains($class, '@') && !str_starts_with($file, storage_path());
     }
 }

@@ -60,26 +60,38 @@ final class ComeInController
         $door = StaffMember::query()->where('slug', Asked::word($request, 'door'))->whereNull('left_at')->first();
         $terms = $door === null ? null : KnockTerms::of($door)->sheet();
         $round = Round::query()->where('slug', Asked::word($request, 'round'))->where('state', '!=', 'draft')->first();
-        $wrong = 'card|'.Limited::network($request);
+        $wrong = 'card|' . Limited::network($request);
         if (Limits::isReached($wrong, self::WRONG, self::HOUR, $now)) {
-            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_too_often'), $terms !== null, $round), 429);
+            return $this->answer(
+                self::form($terms ?? $sheet, Words::say('booking.card_too_often'), $terms !== null, $round),
+                429,
+            );
         }
         $card = CardCode::read(mb_substr(Asked::word($request, 'code'), 0, 40));
         if ($card === null) {
             Limits::exactly($wrong, self::HOUR, $now);
 
-            return $this->answer(self::form($terms ?? $sheet, Words::say('booking.card_unknown'), $terms !== null, $round), 422);
+            return $this->answer(
+                self::form($terms ?? $sheet, Words::say('booking.card_unknown'), $terms !== null, $round),
+                422,
+            );
         }
         $pass = $card->pass();
 
         // It leads to what it is for, wherever it was typed; and what the office gave out opens a door, to ask for a time there.
-        return new RedirectResponse(match (true) {
-            $door !== null && $card->round !== null => "/d/$door->slug/knock?pass=".$pass->within(Reach::door($door))->token(),
-            $card->round !== null && $sheet !== null && $sheet->round_id === $card->round_id => "/s/$sheet->slug?pass=".$pass->token(),
-            $card->round !== null => $card->round->linkFor($pass),
-            $card->sheet !== null => $card->sheet->linkFor($pass),
-            default => abort(404),
-        }, 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
+        return new RedirectResponse(
+            match (true) {
+                $door !== null && $card->round !== null => "/d/$door->slug/knock?pass=" .
+                    $pass->within(Reach::door($door))->token(),
+                $card->round !== null && $sheet !== null && $sheet->round_id === $card->round_id
+                    => "/s/$sheet->slug?pass=" . $pass->token(),
+                $card->round !== null => $card->round->linkFor($pass),
+                $card->sheet !== null => $card->sheet->linkFor($pass),
+                default => abort(404),
+            },
+            303,
+            ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer'],
+        );
     }
 
     /** Somebody who works here, on the pass that is theirs. */
@@ -87,12 +99,21 @@ final class ComeInController
     {
         $pass = Pass::ofStaff($staff);
 
-        return new RedirectResponse("/s/$sheet->slug?pass=".$pass->token(), 303, ['Cache-Control' => 'no-store, private', 'Referrer-Policy' => 'no-referrer']);
+        return new RedirectResponse("/s/$sheet->slug?pass=" . $pass->token(), 303, [
+            'Cache-Control' => 'no-store, private',
+            'Referrer-Policy' => 'no-referrer',
+        ]);
     }
 
     private static function form(?Sheet $sheet, string $message, bool $atDoor = false, ?Round $round = null): View
     {
-        return view('plain.come-in', ['sheet' => $sheet, 'round' => $round, 'atDoor' => $atDoor, 'message' => $message, 'school' => $sheet->host->school ?? School::here()]);
+        return view('plain.come-in', [
+            'sheet' => $sheet,
+            'round' => $round,
+            'atDoor' => $atDoor,
+            'message' => $message,
+            'school' => $sheet->host->school ?? School::here(),
+        ]);
     }
 
     private function answer(View $view, int $status): Response

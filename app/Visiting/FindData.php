@@ -39,9 +39,17 @@ final class FindData
         $zone = $school->timeZone();
         $dates = self::dates($from, $to, $zone->dateAt($now));
         $open = OpenSheets::all();
-        $sheets = array_filter($open, static fn (Listed $sheet): bool => $sheet->title === $about);
+        $sheets = array_filter($open, static fn(Listed $sheet): bool => $sheet->title === $about);
         $rows = [];
-        foreach (Worlds::ofAll(array_map(static fn (Listed $sheet): CoreSheet => $sheet->core, $sheets), $dates, $now, $pass === null ? null : Asking::holder($pass)) as $id => $world) {
+        foreach (
+            Worlds::ofAll(
+                array_map(static fn(Listed $sheet): CoreSheet => $sheet->core, $sheets),
+                $dates,
+                $now,
+                $pass === null ? null : Asking::holder($pass),
+            )
+            as $id => $world
+        ) {
             $timetable = Timetable::of($sheets[$id]->core, $world);
             foreach ($timetable->pieces as $pieces) {
                 $rows[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheets[$id], $timetable];
@@ -50,8 +58,18 @@ final class FindData
         ksort($rows);
 
         return [
-            'channel' => Channel::times($school), 'school' => $school->name, 'office' => $school->phone, 'zone' => $zone->name, 'titles' => BoardData::titles($open), 'about' => $about, 'from' => (string) $dates->first, 'to' => (string) $dates->last,
-            'days' => array_map(static fn (int $day): array => self::day($day, $rows[$day], $zone, $now), array_keys($rows)),
+            'channel' => Channel::times($school),
+            'school' => $school->name,
+            'office' => $school->phone,
+            'zone' => $zone->name,
+            'titles' => BoardData::titles($open),
+            'about' => $about,
+            'from' => (string) $dates->first,
+            'to' => (string) $dates->last,
+            'days' => array_map(
+                static fn(int $day): array => self::day($day, $rows[$day], $zone, $now),
+                array_keys($rows),
+            ),
         ];
     }
 
@@ -71,7 +89,15 @@ final class FindData
      */
     private static function day(int $day, array $sheets, Zone $zone, int $now): array
     {
-        $pieces = array_map(static fn (array $one): array => array_values(array_filter($one[1]->pieces, static fn (Pieces $stretch): bool => $zone->dayAt($stretch->stretch->start) === $day)), $sheets);
+        $pieces = array_map(
+            static fn(array $one): array => array_values(
+                array_filter(
+                    $one[1]->pieces,
+                    static fn(Pieces $stretch): bool => $zone->dayAt($stretch->stretch->start) === $day,
+                ),
+            ),
+            $sheets,
+        );
         $frame = RulerData::frame(LocalDate::fromDay($day), $zone, array_merge(...array_values($pieces)), $now);
         $times = $hosts = [];
         foreach ($sheets as $id => [$sheet, $timetable]) {
@@ -82,7 +108,8 @@ final class FindData
             $stretches = [];
             foreach ($pieces[$id] as $stretch) {
                 $stretches[] = [
-                    'at' => intdiv($stretch->stretch->start - $frame['left'], 60), 'length' => $stretch->stretch->minutes(),
+                    'at' => intdiv($stretch->stretch->start - $frame['left'], 60),
+                    'length' => $stretch->stretch->minutes(),
                     'slots' => array_map(static function (Span $slot) use (&$times, $states): array {
                         $key = "$slot->start-$slot->end";
                         $times[$key] ??= [count($times), $slot];
@@ -91,15 +118,27 @@ final class FindData
                     }, $stretch->slots),
                 ];
             }
-            $hosts[] = ['path' => '/s/'.$sheet->slug, 'host' => $sheet->hosts[0]['name'], 'subject' => $sheet->hosts[0]['subject'], 'stretches' => $stretches];
+            $hosts[] = [
+                'path' => '/s/' . $sheet->slug,
+                'host' => $sheet->hosts[0]['name'],
+                'subject' => $sheet->hosts[0]['subject'],
+                'stretches' => $stretches,
+            ];
         }
 
         return [
             ...$frame['ruler'],
-            'times' => array_map(static fn (array $one): array => [
-                'key' => SlotKey::of($one[1]->start), 'at' => intdiv($one[1]->start - $frame['left'], 60), 'length' => $one[1]->minutes(),
-                'from' => Spell::time($one[1]->start, $zone), 'until' => Spell::time($one[1]->end, $zone), 'part' => $zone->timeAt($one[1]->start)->partOfDay()->value,
-            ], array_values($times)),
+            'times' => array_map(
+                static fn(array $one): array => [
+                    'key' => SlotKey::of($one[1]->start),
+                    'at' => intdiv($one[1]->start - $frame['left'], 60),
+                    'length' => $one[1]->minutes(),
+                    'from' => Spell::time($one[1]->start, $zone),
+                    'until' => Spell::time($one[1]->end, $zone),
+                    'part' => $zone->timeAt($one[1]->start)->partOfDay()->value,
+                ],
+                array_values($times),
+            ),
             'rows' => $hosts,
         ];
     }

@@ -26,15 +26,18 @@ final class HolderController
     {
         $country = School::here($pass)->country;
         $request->validate([
-            'name' => ['required', 'string', new PersonName],
+            'name' => ['required', 'string', new PersonName()],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($country)],
-            'email' => ['nullable', 'string', new MailAddress],
+            'email' => ['nullable', 'string', new MailAddress()],
             'clock' => ['nullable', 'integer', Rule::in([12, 24])],
         ]);
         $phone = $request->string('phone')->trim()->toString();
         $mend(
-            $pass, $request->string('name')->trim()->toString(), $phone === '' ? '' : PhoneNumber::written($phone, $country),
-            MailAddress::of($request->input('email')), $request->filled('clock') ? $request->integer('clock') : null,
+            $pass,
+            $request->string('name')->trim()->toString(),
+            $phone === '' ? '' : PhoneNumber::written($phone, $country),
+            MailAddress::of($request->input('email')),
+            $request->filled('clock') ? $request->integer('clock') : null,
         );
 
         return new JsonResponse(PassData::of($pass->refresh(), Clock::now()));
@@ -42,7 +45,10 @@ final class HolderController
 
     public function student(Pass $pass, Request $request, MendStudent $mend): JsonResponse
     {
-        $request->validate(['was' => ['required', 'string', 'max:200'], 'name' => ['required', 'string', new PersonName]]);
+        $request->validate([
+            'was' => ['required', 'string', 'max:200'],
+            'name' => ['required', 'string', new PersonName()],
+        ]);
         $mend($pass, $request->string('was')->toString(), $request->string('name')->trim()->toString(), Clock::now());
 
         return new JsonResponse(PassData::of($pass->refresh(), Clock::now()));
@@ -69,17 +75,29 @@ final class HolderController
 
     private function address(Pass $pass, string $email, ?string $press): Response
     {
-        $words = $press === null
-            ? ['heading' => Words::say('booking.address_done', ['email' => $email]), 'more' => '']
-            : ($pass->confirmed_at !== null && $pass->email === $email
-                // It has answered before: it is the way back to everything.
-                ? [
-                    'heading' => Words::say('booking.open_everything'),
-                    'more' => Words::say('booking.open_everything_more'),
-                    'say' => Words::say('booking.open_everything_press'),
-                ]
-                : ['heading' => Words::say('booking.address_asked', ['email' => $email]), 'more' => Words::say('booking.address_asked_more'), 'say' => Words::say('booking.address_press')]);
+        $words =
+            $press === null
+                ? ['heading' => Words::say('booking.address_done', ['email' => $email]), 'more' => '']
+                : ($pass->confirmed_at !== null && $pass->email === $email
+                    ? // It has answered before: it is the way back to everything.
+                    [
+                        'heading' => Words::say('booking.open_everything'),
+                        'more' => Words::say('booking.open_everything_more'),
+                        'say' => Words::say('booking.open_everything_press'),
+                    ]
+                    : [
+                        'heading' => Words::say('booking.address_asked', ['email' => $email]),
+                        'more' => Words::say('booking.address_asked_more'),
+                        'say' => Words::say('booking.address_press'),
+                    ]);
 
-        return new Response(view('plain.address', $words + ['pass' => $pass, 'press' => $press, 'school' => School::here($pass)->name])->render(), 200, ['Cache-Control' => 'no-store, private']);
+        return new Response(
+            view(
+                'plain.address',
+                $words + ['pass' => $pass, 'press' => $press, 'school' => School::here($pass)->name],
+            )->render(),
+            200,
+            ['Cache-Control' => 'no-store, private'],
+        );
     }
 }

@@ -45,7 +45,18 @@ final class KnockPageData
             'zone_name' => $host->school->zone,
             'intro' => $terms->intro,
             'kept' => Words::say('knocks.kept_for', ['hours' => $terms->kept_hours]),
-            'places' => array_values($terms->places()->map(static fn (SavedPlace $one): array => ['id' => $one->id, 'label' => $one->label, 'directions' => $one->directions])->all()),
+            'places' => array_values(
+                $terms
+                    ->places()
+                    ->map(
+                        static fn(SavedPlace $one): array => [
+                            'id' => $one->id,
+                            'label' => $one->label,
+                            'directions' => $one->directions,
+                        ],
+                    )
+                    ->all(),
+            ),
             'questions' => $terms->questions->toArray(),
             'children' => Admission::of($terms->sheet(), $pass)->names(),
             'others' => self::others($terms, $pass),
@@ -58,12 +69,22 @@ final class KnockPageData
      * @param  Spans|null  $own  what a calendar of theirs says
      * @return array<string, mixed> as KnockTimes
      */
-    public static function times(array $terms, ?Pass $pass, ?Spans $own, ?SavedPlace $place, ?LocalDate $from, int $now): array
-    {
+    public static function times(
+        array $terms,
+        ?Pass $pass,
+        ?Spans $own,
+        ?SavedPlace $place,
+        ?LocalDate $from,
+        int $now,
+    ): array {
         $school = $terms[0]->host->school;
         $zone = $school->timeZone();
-        $first = $zone->dateAt($now + 3600 * max(array_map(static fn (KnockTerms $one): int => $one->lead_hours, $terms)));
-        $last = $zone->dateAt($now)->plusDays(min(array_map(static fn (KnockTerms $one): int => $one->ahead_days, $terms)));
+        $first = $zone->dateAt(
+            $now + 3600 * max(array_map(static fn(KnockTerms $one): int => $one->lead_hours, $terms)),
+        );
+        $last = $zone
+            ->dateAt($now)
+            ->plusDays(min(array_map(static fn(KnockTerms $one): int => $one->ahead_days, $terms)));
         $from = $from === null || $from->isBefore($first) ? $first : ($from->isAfter($last) ? $last : $from);
         $dates = DateRange::of($from, $from->plusDays(self::DAYS - 1));
         if ($pass !== null) {
@@ -89,7 +110,13 @@ final class KnockPageData
      */
     public static function termsOf(StaffMember $host, array $with, ?Pass $pass): ?array
     {
-        $others = StaffMember::query()->where('school_id', $host->school_id)->whereIn('slug', $with)->whereKeyNot($host->id)->orderBy('id')->limit(5)->get();
+        $others = StaffMember::query()
+            ->where('school_id', $host->school_id)
+            ->whereIn('slug', $with)
+            ->whereKeyNot($host->id)
+            ->orderBy('id')
+            ->limit(5)
+            ->get();
         $terms = array_map(KnockTerms::of(...), [$host, ...array_values($others->all())]);
         $all = count($terms) === count(array_unique(array_diff($with, [$host->slug]))) + 1;
         foreach ($terms as $one) {
@@ -105,7 +132,9 @@ final class KnockPageData
      */
     private static function lengths(array $terms): array
     {
-        $lengths = array_values(array_intersect(...array_map(static fn (KnockTerms $one): array => $one->lengths, [...$terms, $terms[0]])));
+        $lengths = array_values(
+            array_intersect(...array_map(static fn(KnockTerms $one): array => $one->lengths, [...$terms, $terms[0]])),
+        );
         sort($lengths);
 
         return $lengths;
@@ -114,10 +143,32 @@ final class KnockPageData
     /** @return list<array{slug: string, name: string, subject: string}> */
     private static function others(KnockTerms $terms, ?Pass $pass): array
     {
-        $others = KnockTerms::query()->where('allowed', true)->where('staff_id', '!=', $terms->staff_id)
-            ->whereHas('host', static fn ($host) => $host->where('school_id', $terms->host->school_id)->whereNull('left_at'))->with('host.school')->limit(self::OTHERS)->get()
-            ->filter(static fn (KnockTerms $one): bool => array_intersect($one->lengths, $terms->lengths) !== [] && ($one->audience === Audience::Anyone || Admission::of($one->sheet(), $pass)->isAdmitted));
+        $others = KnockTerms::query()
+            ->where('allowed', true)
+            ->where('staff_id', '!=', $terms->staff_id)
+            ->whereHas(
+                'host',
+                static fn($host) => $host->where('school_id', $terms->host->school_id)->whereNull('left_at'),
+            )
+            ->with('host.school')
+            ->limit(self::OTHERS)
+            ->get()
+            ->filter(
+                static fn(KnockTerms $one): bool => array_intersect($one->lengths, $terms->lengths) !== [] &&
+                    ($one->audience === Audience::Anyone || Admission::of($one->sheet(), $pass)->isAdmitted),
+            );
 
-        return array_values($others->sortBy('host.name')->map(static fn (KnockTerms $one): array => ['slug' => (string) $one->host->slug, 'name' => $one->host->name, 'subject' => $one->host->subject])->all());
+        return array_values(
+            $others
+                ->sortBy('host.name')
+                ->map(
+                    static fn(KnockTerms $one): array => [
+                        'slug' => (string) $one->host->slug,
+                        'name' => $one->host->name,
+                        'subject' => $one->host->subject,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

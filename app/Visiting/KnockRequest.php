@@ -35,10 +35,10 @@ final class KnockRequest extends FormRequest
             'title' => ['required', 'string', 'max:120', 'not_regex:/[\r\n]/'],
             'details' => ['nullable', 'string', 'max:4000'],
             'work' => ['nullable', 'string', 'max:2000', 'url:http,https'],
-            'student' => ['nullable', 'string', new PersonName],
+            'student' => ['nullable', 'string', new PersonName()],
             'place' => ['required', 'integer', Rule::in($terms->places()->modelKeys())],
-            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName],
-            'email' => [$pass === null ? 'required' : 'nullable', 'string', new MailAddress],
+            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName()],
+            'email' => [$pass === null ? 'required' : 'nullable', 'string', new MailAddress()],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($country)],
             'answers' => ['present', 'array'],
             'with' => ['present', 'array', 'max:5'],
@@ -61,7 +61,11 @@ final class KnockRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['work.url' => Words::say('knocks.work_address'), 'choices.required' => Words::say('knocks.no_choice'), 'choices.max' => Words::say('knocks.three_choices')];
+        return [
+            'work.url' => Words::say('knocks.work_address'),
+            'choices.required' => Words::say('knocks.no_choice'),
+            'choices.max' => Words::say('knocks.three_choices'),
+        ];
     }
 
     /**
@@ -71,7 +75,11 @@ final class KnockRequest extends FormRequest
      */
     public function terms(): array
     {
-        return KnockPageData::termsOf($this->asked(), array_values(array_filter($this->array('with'), is_string(...))), $this->pass()) ?? throw ValidationException::withMessages(['with' => Words::say('knocks.not_together')]);
+        return KnockPageData::termsOf(
+            $this->asked(),
+            array_values(array_filter($this->array('with'), is_string(...))),
+            $this->pass(),
+        ) ?? throw ValidationException::withMessages(['with' => Words::say('knocks.not_together')]);
     }
 
     public function wish(): KnockWish
@@ -94,16 +102,23 @@ final class KnockRequest extends FormRequest
             title: $this->string('title')->trim()->toString(),
             details: $this->string('details')->trim()->toString(),
             work: $this->string('work')->trim()->toString(),
-            spans: $spans === [] ? throw ValidationException::withMessages(['choices' => Words::say('knocks.no_choice')]) : $spans,
+            spans: $spans === []
+                ? throw ValidationException::withMessages(['choices' => Words::say('knocks.no_choice')])
+                : $spans,
             place: SavedPlace::query()->findOrFail($this->integer('place')),
             name: $pass->name ?? $this->string('name')->trim()->toString(),
             email: $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
-            phone: Question::said($this->filled('phone') ? PhoneNumber::written($this->string('phone')->toString(), $country) : '') ?: ($pass->phone ?? ''),
+            phone: Question::said(
+                $this->filled('phone') ? PhoneNumber::written($this->string('phone')->toString(), $country) : '',
+            ) ?:
+            $pass->phone ?? '',
             student: $student,
             requestKey: $this->string('request_key')->lower()->toString(),
-            answers: array_filter($answers, static fn (mixed $one): bool => $one !== ''),
+            answers: array_filter($answers, static fn(mixed $one): bool => $one !== ''),
             passId: $pass?->id,
-            studentId: $student === '' || $pass?->guardian_id === null ? null : Guardian::query()->find($pass->guardian_id)?->child($student)?->id,
+            studentId: $student === '' || $pass?->guardian_id === null
+                ? null
+                : Guardian::query()->find($pass->guardian_id)?->child($student)?->id,
             clock: $this->filled('clock') ? $this->integer('clock') : null,
         );
     }

@@ -21,7 +21,7 @@ final class LineController
 {
     public function page(Waiting $waiting): Response
     {
-        return Spell::onClock($waiting->pass->clock, fn (): Response => $this->place($waiting));
+        return Spell::onClock($waiting->pass->clock, fn(): Response => $this->place($waiting));
     }
 
     private function place(Waiting $waiting): Response
@@ -29,16 +29,28 @@ final class LineController
         $zone = $waiting->sheet->host->school->timeZone();
         $offered = $waiting->offered_until?->getTimestamp() ?? 0;
         [$heading, $more] = match (true) {
-            $waiting->confirmed_at === null => [Words::say('booking.line_asked'), Words::say('booking.line_asked_more')],
+            $waiting->confirmed_at === null => [
+                Words::say('booking.line_asked'),
+                Words::say('booking.line_asked_more'),
+            ],
             $offered > Clock::now() => [
-                Words::say('booking.line_offered', ['when' => Spell::moment((int) $waiting->offered_start?->getTimestamp(), $zone), 'until' => Spell::moment($offered, $zone)]),
+                Words::say('booking.line_offered', [
+                    'when' => Spell::moment((int) $waiting->offered_start?->getTimestamp(), $zone),
+                    'until' => Spell::moment($offered, $zone),
+                ]),
                 Words::say('booking.line_offered_more'),
             ],
-            default => [Words::say('booking.line_in', ['before' => $this->before($waiting)]), Words::say('booking.line_in_more')],
+            default => [
+                Words::say('booking.line_in', ['before' => $this->before($waiting)]),
+                Words::say('booking.line_in_more'),
+            ],
         };
         $presses = match (true) {
             $waiting->confirmed_at === null => ['confirm' => Words::say('booking.line_press')],
-            $offered > Clock::now() => ['decline' => Words::say('booking.line_decline'), 'leave' => Words::say('booking.line_leave')],
+            $offered > Clock::now() => [
+                'decline' => Words::say('booking.line_decline'),
+                'leave' => Words::say('booking.line_leave'),
+            ],
             default => ['leave' => Words::say('booking.line_leave')],
         };
 
@@ -56,7 +68,9 @@ final class LineController
     {
         $pass($waiting);
 
-        return Waiting::query()->whereKey($waiting->id)->exists() ? new RedirectResponse($waiting->link(), 303) : $this->shown($waiting, Words::say('booking.line_out'), '', []);
+        return Waiting::query()->whereKey($waiting->id)->exists()
+            ? new RedirectResponse($waiting->link(), 303)
+            : $this->shown($waiting, Words::say('booking.line_out'), '', []);
     }
 
     public function leave(Waiting $waiting, LeaveLine $leave): Response
@@ -82,6 +96,15 @@ final class LineController
     /** @param  array<string, string>  $presses  what can be done here, by the end of its address */
     private function shown(Waiting $waiting, string $heading, string $more, array $presses): Response
     {
-        return new Response(view('plain.line', ['waiting' => $waiting, 'heading' => $heading, 'more' => $more, 'presses' => $presses])->render(), 200, ['Cache-Control' => 'no-store, private']);
+        return new Response(
+            view('plain.line', [
+                'waiting' => $waiting,
+                'heading' => $heading,
+                'more' => $more,
+                'presses' => $presses,
+            ])->render(),
+            200,
+            ['Cache-Control' => 'no-store, private'],
+        );
     }
 }

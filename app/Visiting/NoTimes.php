@@ -15,6 +15,8 @@ final class NoTimes
         $opens = is_string($sheet['opens'] ?? null) ? $sheet['opens'] : '';
         $none = is_string($sheet['none'] ?? null) ? $sheet['none'] : '';
 
-        return $none === '' ? Words::say('booking.times.free', ['free' => is_int($sheet['free']) ? $sheet['free'] : 0]) : Words::say("booking.times.$none", ['opens' => $opens]);
+        return $none === ''
+            ? Words::say('booking.times.free', ['free' => is_int($sheet['free']) ? $sheet['free'] : 0])
+            : Words::say("booking.times.$none", ['opens' => $opens]);
     }
 }

@@ -30,7 +30,14 @@ final class OfficeBookingRequest extends BookingRequest
         $name = Booking::studentKey($this->string('name')->toString());
         $email = MailAddress::of($this->input('email'));
 
-        return $student === null ? null : Student::query()->find($student)?->guardians
-            ->first(static fn (Guardian $one): bool => $one->name_key === $name && ($email === null || $one->email === $email))?->pass();
+        return $student === null
+            ? null
+            : Student::query()
+                ->find($student)
+                ?->guardians->first(
+                    static fn(Guardian $one): bool => $one->name_key === $name &&
+                        ($email === null || $one->email === $email),
+                )
+                ?->pass();
     }
 }

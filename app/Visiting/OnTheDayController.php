@@ -18,8 +18,13 @@ use Illuminate\Http\Request;
 /** A visitor on the day: here, waiting, in; and what is offered to them afterwards. */
 final class OnTheDayController
 {
-    public function here(Pass $pass, Booking $booking, Request $request, CheckIn $checkIn, StepOut $stepOut): JsonResponse
-    {
+    public function here(
+        Pass $pass,
+        Booking $booking,
+        Request $request,
+        CheckIn $checkIn,
+        StepOut $stepOut,
+    ): JsonResponse {
         $request->validate(['here' => ['required', 'boolean']]);
         $request->boolean('here') ? $checkIn($booking, 'pass', Clock::now()) : $stepOut($booking);
 
@@ -28,7 +33,7 @@ final class OnTheDayController
 
     public function word(Pass $pass, Booking $booking, Request $request, AnswerWord $answer): JsonResponse
     {
-        $request->validate(['answer' => ['required', 'string', 'max:'.AnswerWord::LENGTH]]);
+        $request->validate(['answer' => ['required', 'string', 'max:' . AnswerWord::LENGTH]]);
         $answer($booking, $request->string('answer')->trim()->toString(), Clock::now());
 
         return $this->pass($pass);

@@ -38,8 +38,16 @@ final class PassBookingController
     public function move(Pass $pass, Booking $booking, Request $request, MoveOwn $move): JsonResponse
     {
         $hosts = $booking->sheet->chosenFrom();
-        $request->validate(['slot' => ['required', 'string', SlotKey::RULE], 'host' => ['nullable', 'string', Rule::in(array_keys($hosts))]]);
-        $move($booking, SlotKey::instant($request->string('slot')->toString()), Clock::now(), $request->filled('host') ? $hosts[$request->string('host')->toString()] : null);
+        $request->validate([
+            'slot' => ['required', 'string', SlotKey::RULE],
+            'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
+        ]);
+        $move(
+            $booking,
+            SlotKey::instant($request->string('slot')->toString()),
+            Clock::now(),
+            $request->filled('host') ? $hosts[$request->string('host')->toString()] : null,
+        );
 
         return $this->shown($pass);
     }
@@ -54,9 +62,19 @@ final class PassBookingController
 
     public function bring(Pass $pass, Booking $booking, Request $request, BringGuest $bring): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress], 'may_change' => ['boolean']]);
+        $request->validate([
+            'name' => ['required', 'string', new PersonName()],
+            'email' => ['required', 'string', new MailAddress()],
+            'may_change' => ['boolean'],
+        ]);
         Changeable::confirmed($booking);
-        $bring($booking, $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), $request->boolean('may_change'), Clock::now());
+        $bring(
+            $booking,
+            $request->string('name')->trim()->toString(),
+            (string) MailAddress::of($request->input('email')),
+            $request->boolean('may_change'),
+            Clock::now(),
+        );
 
         return $this->shown($pass);
     }
@@ -64,7 +82,11 @@ final class PassBookingController
     /** Whoever asks to come too is brought, or is not. */
     public function answerJoiner(Pass $pass, Booking $booking, Request $request, AnswerJoiner $answer): JsonResponse
     {
-        $request->validate(['joiner' => ['required', 'integer'], 'bring' => ['required', 'boolean'], 'may_change' => ['boolean']]);
+        $request->validate([
+            'joiner' => ['required', 'integer'],
+            'bring' => ['required', 'boolean'],
+            'may_change' => ['boolean'],
+        ]);
         $joiner = Joiner::query()->where('booking_id', $booking->id)->find($request->integer('joiner'));
         if ($joiner instanceof Joiner) {
             $answer($joiner, $request->boolean('bring'), $request->boolean('may_change'), Clock::now());
@@ -77,7 +99,10 @@ final class PassBookingController
     public function leave(Pass $pass, Booking $booking, Request $request, LetGuestLeave $leave): JsonResponse
     {
         $guests = $booking->guests()->whereNull('left_at');
-        $guest = $booking->pass_id === $pass->id ? $guests->where('id', $request->integer('guest'))->first() : $guests->where('pass_id', $pass->id)->first();
+        $guest =
+            $booking->pass_id === $pass->id
+                ? $guests->where('id', $request->integer('guest'))->first()
+                : $guests->where('pass_id', $pass->id)->first();
         if ($guest instanceof Guest) {
             $leave($guest, Clock::now());
         }

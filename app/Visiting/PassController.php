@@ -33,7 +33,13 @@ final class PassController
         $data = $this->data($pass);
 
         // The page writes times in its reader's way by itself; where no scripts run, it is done here.
-        $plain = Spell::onClock($pass->clock, fn (): array => ['pass' => $pass->clock === 12 ? $this->data($pass) : $data, 'free' => PassData::elsewhere($pass, Clock::now())]);
+        $plain = Spell::onClock(
+            $pass->clock,
+            fn(): array => [
+                'pass' => $pass->clock === 12 ? $this->data($pass) : $data,
+                'free' => PassData::elsewhere($pass, Clock::now()),
+            ],
+        );
 
         return Page::visit('Pass', 'Your pass', $data, view('plain.pass', $plain));
     }
@@ -67,7 +73,10 @@ final class PassController
     /** All bookings as one calendar: a file to keep, or a feed to subscribe to. */
     public function entries(Pass $pass): Response
     {
-        return $this->calendar(MeetingEntry::files(PassData::bookings($pass)->all(), Reader::pass($pass), Clock::now()), 'meetings.ics');
+        return $this->calendar(
+            MeetingEntry::files(PassData::bookings($pass)->all(), Reader::pass($pass), Clock::now()),
+            'meetings.ics',
+        );
     }
 
     public function qr(Pass $pass): Response
@@ -81,20 +90,26 @@ final class PassController
         if ($pass->email !== null) {
             event(new PassWanted($pass->within(null), [], School::here($pass)->name));
         }
-        $said = $pass->email === null ? Words::say(
-            'booking.everything_office', ['phone' => School::here($pass)->phoneOrNone()],
-        ) : Words::say('booking.everything_sent');
+        $said =
+            $pass->email === null
+                ? Words::say('booking.everything_office', ['phone' => School::here($pass)->phoneOrNone()])
+                : Words::say('booking.everything_sent');
 
-        return new Response(view(
-            'plain.said',
-            ['title' => Words::say('booking.open_everything'), 'message' => $said, 'back' => '/p/'.$pass->token()],
-        )->render(), 200, ['Cache-Control' => 'no-store, private']);
+        return new Response(
+            view('plain.said', [
+                'title' => Words::say('booking.open_everything'),
+                'message' => $said,
+                'back' => '/p/' . $pass->token(),
+            ])->render(),
+            200,
+            ['Cache-Control' => 'no-store, private'],
+        );
     }
 
     /** Says the same whether or not the address is known, and takes as long. */
     public function again(Request $request): JsonResponse
     {
-        $request->validate(['email' => ['required', 'string', new MailAddress]]);
+        $request->validate(['email' => ['required', 'string', new MailAddress()]]);
         // Looked for once the answer has gone: neither its words nor its time tell whether there is one.
         dispatch(new LookForPasses((string) MailAddress::of($request->input('email'))));
 

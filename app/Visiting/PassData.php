@@ -48,7 +48,7 @@ final class PassData
      */
     public static function of(Pass $pass, int $now, ?Booking $only = null): array
     {
-        $path = '/p/'.$pass->token();
+        $path = '/p/' . $pass->token();
         $school = School::here($pass);
         $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
         $line = new VisitorLine($now);
@@ -58,7 +58,8 @@ final class PassData
         return [
             'path' => $path,
             'whole' => $pass->reach === null,
-            'calendar_path' => '/p/'.($pass->reach === null ? $pass->within(Reach::calendar()) : $pass)->token().'/bookings.ics',
+            'calendar_path' =>
+                '/p/' . ($pass->reach === null ? $pass->within(Reach::calendar()) : $pass)->token() . '/bookings.ics',
             'name' => $pass->name,
             'email' => $pass->shownEmail(),
             'new_email' => $pass->reach === null ? $pass->new_email : null,
@@ -70,12 +71,25 @@ final class PassData
             'open' => $only === null && $pass->reach === null ? self::open($pass) : [],
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'channel' => Channel::pass($pass),
-            'code' => $bookings->contains(static fn (Booking $one): bool => Opening::stands($one) && $today->span->holds($one->span()->start)) ? DayCode::of($pass, $today) : null,
+            'code' => $bookings->contains(
+                static fn(Booking $one): bool => Opening::stands($one) && $today->span->holds($one->span()->start),
+            )
+                ? DayCode::of($pass, $today)
+                : null,
             'knocks' => $only === null ? PassKnocks::of($pass, $now) : [],
             'texts' => app(TextMessages::class)->areSent(),
             'late_by_mail' => $pass->late_by_mail,
             'late_by_text' => $pass->late_by_text,
-            'bookings' => array_values($bookings->map(static fn (Booking $booking): array => self::booking($booking, $pass, $path, $now) + ['offer' => self::offer($booking, $offers->get($booking->id)), 'line' => $line->of($booking)])->all()),
+            'bookings' => array_values(
+                $bookings
+                    ->map(
+                        static fn(Booking $booking): array => self::booking($booking, $pass, $path, $now) + [
+                            'offer' => self::offer($booking, $offers->get($booking->id)),
+                            'line' => $line->of($booking),
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
@@ -83,11 +97,29 @@ final class PassData
     private static function open(Pass $pass): array
     {
         $open = OpenToPass::of($pass);
-        $with = '?pass='.$pass->token();
+        $with = '?pass=' . $pass->token();
 
         return [
-            ...$open->rounds->map(static fn (Round $round): array => ['path' => "/r/$round->slug$with", 'title' => $round->title, 'host' => ''])->values()->all(),
-            ...$open->sheets->map(static fn (Sheet $sheet): array => ['path' => "/s/$sheet->slug$with", 'title' => $sheet->title, 'host' => $sheet->host->name])->values()->all(),
+            ...$open->rounds
+                ->map(
+                    static fn(Round $round): array => [
+                        'path' => "/r/$round->slug$with",
+                        'title' => $round->title,
+                        'host' => '',
+                    ],
+                )
+                ->values()
+                ->all(),
+            ...$open->sheets
+                ->map(
+                    static fn(Sheet $sheet): array => [
+                        'path' => "/s/$sheet->slug$with",
+                        'title' => $sheet->title,
+                        'host' => $sheet->host->name,
+                    ],
+                )
+                ->values()
+                ->all(),
         ];
     }
 
@@ -96,13 +128,36 @@ final class PassData
     {
         if ($pass->reach !== null) {
             // As far as it was opened: of a sheet for some families, its page names those whom it is for.
-            return array_values(array_unique(array_filter(
-                self::bookings($pass)->where('pass_id', $pass->id)->sortByDesc('id')->pluck('student')->all(),
-            )));
+            return array_values(
+                array_unique(
+                    array_filter(
+                        self::bookings($pass)->where('pass_id', $pass->id)->sortByDesc('id')->pluck('student')->all(),
+                    ),
+                ),
+            );
         }
-        $own = $pass->guardian_id === null ? [] : array_map(static fn (Student $child): string => $child->name(), Guardian::query()->find($pass->guardian_id)?->students->all() ?? []);
+        $own =
+            $pass->guardian_id === null
+                ? []
+                : array_map(
+                    static fn(Student $child): string => $child->name(),
+                    Guardian::query()->find($pass->guardian_id)?->students->all() ?? [],
+                );
 
-        return array_values(array_unique(array_map(strval(...), [...$own, ...$pass->bookings()->where('student', '!=', '')->orderByDesc('id')->limit(50)->pluck('student')->all()])));
+        return array_values(
+            array_unique(
+                array_map(strval(...), [
+                    ...$own,
+                    ...$pass
+                        ->bookings()
+                        ->where('student', '!=', '')
+                        ->orderByDesc('id')
+                        ->limit(50)
+                        ->pluck('student')
+                        ->all(),
+                ]),
+            ),
+        );
     }
 
     /** @return array<int, list<array<string, mixed>>> where each booking could be moved to in the days around it, where scripts do not run */
@@ -112,7 +167,14 @@ final class PassData
         foreach (self::bookings($pass) as $booking) {
             if ($booking->stands() && $booking->span()->start > $now && $booking->isChangedBy($pass)) {
                 $timetable = Judge::around($booking->span()->start, $booking->sheet, $now, Asking::moving($booking));
-                $free[$booking->id] = array_map(static fn (Offer $offer): array => RulerData::slot($offer->slot, $offer->verdict->state, $timetable->sheet->zone), array_slice($timetable->free(), 0, 200));
+                $free[$booking->id] = array_map(
+                    static fn(Offer $offer): array => RulerData::slot(
+                        $offer->slot,
+                        $offer->verdict->state,
+                        $timetable->sheet->zone,
+                    ),
+                    array_slice($timetable->free(), 0, 200),
+                );
             }
         }
 
@@ -123,9 +185,19 @@ final class PassData
     public static function bookings(Pass $pass): Collection
     {
         return Booking::query()
-            ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at')))
-            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass'])->orderBy('starts_at')->get()
-            ->filter($pass->reaches(...))->values();
+            ->where(
+                static fn($one) => $one
+                    ->where('pass_id', $pass->id)
+                    ->orWhereHas(
+                        'guests',
+                        static fn($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at'),
+                    ),
+            )
+            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass'])
+            ->orderBy('starts_at')
+            ->get()
+            ->filter($pass->reaches(...))
+            ->values();
     }
 
     /** @return array<string, mixed> */
@@ -161,8 +233,10 @@ final class PassData
             'answers' => (object) ($own ? $booking->answers : []),
             'state' => $booking->state->value,
             'maybe' => $booking->maybe,
-            'held_until' => $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
-            'confirm_until' => $booking->confirm_until === null ? null : Spell::moment($booking->confirm_until->getTimestamp(), $zone),
+            'held_until' =>
+                $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
+            'confirm_until' =>
+                $booking->confirm_until === null ? null : Spell::moment($booking->confirm_until->getTimestamp(), $zone),
             'answer_note' => $booking->answer_note,
             'made_by' => $booking->made_by->value,
             'cancelled_by' => $booking->cancelled_by?->value,
@@ -170,10 +244,23 @@ final class PassData
             'own' => $own,
             'visitor' => $booking->pass->name,
             'also' => self::also($booking),
-            'guests' => array_values($booking->guests->filter(static fn (Guest $guest): bool => $guest->left_at === null)
-                ->map(static fn (Guest $guest): array => ['id' => $guest->id, 'name' => $guest->pass->name, 'may_change' => $guest->may_change])->all()),
+            'guests' => array_values(
+                $booking->guests
+                    ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
+                    ->map(
+                        static fn(Guest $guest): array => [
+                            'id' => $guest->id,
+                            'name' => $guest->pass->name,
+                            'may_change' => $guest->may_change,
+                        ],
+                    )
+                    ->all(),
+            ),
             'joiners' => $own && $ahead ? self::joiners($booking) : [],
-            'can_bring' => $own && $booked && $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->whole('guests'),
+            'can_bring' =>
+                $own &&
+                $booked &&
+                $booking->guests->whereNull('left_at')->count() < $booking->sheet->rules->whole('guests'),
             'can_give_back' => $change && $ahead,
             'can_move' => $change && $booked && $booking->sheet->kind !== SheetKind::Knock,
             'can_answer' => $own && $booked,
@@ -186,23 +273,49 @@ final class PassData
     {
         $zone = $booking->sheet->host->school->timeZone();
 
-        return $offer === null ? null : ['when' => Spell::moment($offer->starts_at->getTimestamp(), $zone), 'until' => Spell::moment($offer->until->getTimestamp(), $zone), 'word' => $offer->word];
+        return $offer === null
+            ? null
+            : [
+                'when' => Spell::moment($offer->starts_at->getTimestamp(), $zone),
+                'until' => Spell::moment($offer->until->getTimestamp(), $zone),
+                'word' => $offer->word,
+            ];
     }
 
     /** @return list<array{id: int, name: string}> who asks to be brought */
     private static function joiners(Booking $booking): array
     {
-        return array_values(Joiner::query()->where('booking_id', $booking->id)->orderBy('id')->get()->map(static fn (Joiner $one): array => ['id' => $one->id, 'name' => $one->name])->all());
+        return array_values(
+            Joiner::query()
+                ->where('booking_id', $booking->id)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Joiner $one): array => ['id' => $one->id, 'name' => $one->name])
+                ->all(),
+        );
     }
 
     /** @return array{booking: int, what: string, seconds: int}|null the last change that can still be taken back, and for how long */
     private static function undo(Pass $pass, int $now): ?array
     {
-        $bookings = Booking::query()->where('updated_at', '>', Instant::column($now - Undoable::LASTS))
-            ->where(static fn ($one) => $one->where('pass_id', $pass->id)->orWhereHas('guests', static fn ($guest) => $guest->where('pass_id', $pass->id)))->orderByDesc('updated_at')->limit(5)->get();
+        $bookings = Booking::query()
+            ->where('updated_at', '>', Instant::column($now - Undoable::LASTS))
+            ->where(
+                static fn($one) => $one
+                    ->where('pass_id', $pass->id)
+                    ->orWhereHas('guests', static fn($guest) => $guest->where('pass_id', $pass->id)),
+            )
+            ->orderByDesc('updated_at')
+            ->limit(5)
+            ->get();
         foreach ($bookings as $booking) {
             $change = LastChange::of($booking, $now);
-            if ($change !== null && $pass->reaches($booking) && $change->seconds($now) > 0 && LastChange::isFor($change, $booking, $pass)) {
+            if (
+                $change !== null &&
+                $pass->reaches($booking) &&
+                $change->seconds($now) > 0 &&
+                LastChange::isFor($change, $booking, $pass)
+            ) {
                 return ['booking' => $booking->id, 'what' => $change->what, 'seconds' => $change->seconds($now)];
             }
         }
@@ -214,11 +327,20 @@ final class PassData
     private static function also(Booking $booking): array
     {
         $rules = $booking->sheet->rules;
-        if (! $booking->stands() || ! $rules->yes('show_who') || $rules->whole('seats') === 1) {
+        if (!$booking->stands() || !$rules->yes('show_who') || $rules->whole('seats') === 1) {
             return [];
         }
 
-        return array_values(Booking::query()->where('hold_id', $booking->hold_id)->whereKeyNot($booking->id)->where('state', BookingState::Booked)->with('pass')->orderBy('seat')->get()
-            ->map(static fn (Booking $other): string => $other->pass->name)->all());
+        return array_values(
+            Booking::query()
+                ->where('hold_id', $booking->hold_id)
+                ->whereKeyNot($booking->id)
+                ->where('state', BookingState::Booked)
+                ->with('pass')
+                ->orderBy('seat')
+                ->get()
+                ->map(static fn(Booking $other): string => $other->pass->name)
+                ->all(),
+        );
     }
 }

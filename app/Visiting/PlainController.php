@@ -36,12 +36,19 @@ final class PlainController
 {
     public function form(Sheet $sheet, Request $request): Response|RedirectResponse
     {
-        if (! Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted) {
+        if (!Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted) {
             return new RedirectResponse("/s/$sheet->slug", 303);
         }
 
         return $this->formOf(
-            $sheet, ['slot' => Asked::word($request, 'slot'), 'typed' => ['pass' => Asked::word($request, 'pass')], 'said' => [], 'message' => ''], 200,
+            $sheet,
+            [
+                'slot' => Asked::word($request, 'slot'),
+                'typed' => ['pass' => Asked::word($request, 'pass')],
+                'said' => [],
+                'message' => '',
+            ],
+            200,
         );
     }
 
@@ -56,7 +63,7 @@ final class PlainController
             $booking = $bookSlot($sheet, $form->wish(), Clock::now());
 
             // So that a reload is a look, and the address is the pass's.
-            return new RedirectResponse('/p/'.$booking->pass->within($form->pass()?->reach)->token(), 303);
+            return new RedirectResponse('/p/' . $booking->pass->within($form->pass()?->reach)->token(), 303);
         } catch (ValidationException $failure) {
             $said = self::firstOfEach($failure);
             [$message, $status] = [Words::say('booking.look_again'), 422];
@@ -68,7 +75,12 @@ final class PlainController
 
         return $this->formOf(
             $sheet,
-            ['slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '', 'typed' => self::shown($typed), 'said' => $said, 'message' => $message],
+            [
+                'slot' => is_string($typed['slot'] ?? null) ? $typed['slot'] : '',
+                'typed' => self::shown($typed),
+                'said' => $said,
+                'message' => $message,
+            ],
             $status,
         );
     }
@@ -79,10 +91,19 @@ final class PlainController
         $message = Words::say('booking.line_sent');
         $status = 200;
         try {
-            $request->validate(['name' => ['required', 'string', new PersonName], 'email' => ['required', 'string', new MailAddress]]);
-            $join($sheet, null, new WhoWaits(
-                $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')), Wants::asked($request, $sheet),
-            ));
+            $request->validate([
+                'name' => ['required', 'string', new PersonName()],
+                'email' => ['required', 'string', new MailAddress()],
+            ]);
+            $join(
+                $sheet,
+                null,
+                new WhoWaits(
+                    $request->string('name')->trim()->toString(),
+                    (string) MailAddress::of($request->input('email')),
+                    Wants::asked($request, $sheet),
+                ),
+            );
         } catch (ValidationException $failure) {
             $said = self::firstOfEach($failure);
             [$message, $status] = [Words::say('booking.look_again'), 422];
@@ -91,29 +112,40 @@ final class PlainController
         }
         $typed = ['name' => Asked::word($request, 'name'), 'email' => Asked::word($request, 'email')];
 
-        return $this->page('plain.wait', ['sheet' => $sheet, 'said' => $said, 'message' => $message, 'done' => $status === 200, 'typed' => $typed], $status);
+        return $this->page(
+            'plain.wait',
+            ['sheet' => $sheet, 'said' => $said, 'message' => $message, 'done' => $status === 200, 'typed' => $typed],
+            $status,
+        );
     }
 
-    public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, GiveBack $giveBack): Response|RedirectResponse
-    {
-        return $this->acted($pass, static fn () => $giveBack($booking, $request->note(), Clock::now()));
+    public function giveBack(
+        Pass $pass,
+        Booking $booking,
+        CancelRequest $request,
+        GiveBack $giveBack,
+    ): Response|RedirectResponse {
+        return $this->acted($pass, static fn() => $giveBack($booking, $request->note(), Clock::now()));
     }
 
     public function move(Pass $pass, Booking $booking, Request $request, MoveOwn $move): Response|RedirectResponse
     {
         $request->validate(['slot' => ['required', 'string', SlotKey::RULE]]);
 
-        return $this->acted($pass, static fn () => $move($booking, SlotKey::instant($request->string('slot')->toString()), Clock::now()));
+        return $this->acted(
+            $pass,
+            static fn() => $move($booking, SlotKey::instant($request->string('slot')->toString()), Clock::now()),
+        );
     }
 
     public function undo(Pass $pass, Booking $booking, TakeBack $undo): Response|RedirectResponse
     {
-        return $this->acted($pass, static fn () => $undo($booking, Clock::now()));
+        return $this->acted($pass, static fn() => $undo($booking, Clock::now()));
     }
 
     public function here(Pass $pass, Booking $booking, CheckIn $checkIn): Response|RedirectResponse
     {
-        return $this->acted($pass, static fn () => $checkIn($booking, 'pass', Clock::now()));
+        return $this->acted($pass, static fn() => $checkIn($booking, 'pass', Clock::now()));
     }
 
     private function acted(Pass $pass, \Closure $act): Response|RedirectResponse
@@ -121,10 +153,14 @@ final class PlainController
         try {
             $act();
         } catch (Refused $refused) {
-            return $this->page('plain.refused', ['message' => $refused->getMessage(), 'back' => '/p/'.$pass->token()], 409);
+            return $this->page(
+                'plain.refused',
+                ['message' => $refused->getMessage(), 'back' => '/p/' . $pass->token()],
+                409,
+            );
         }
 
-        return new RedirectResponse('/p/'.$pass->token(), 303);
+        return new RedirectResponse('/p/' . $pass->token(), 303);
     }
 
     /**
@@ -136,13 +172,20 @@ final class PlainController
     {
         $typed = is_array($with['typed'] ?? null) ? $with['typed'] : [];
         $pass = Pass::opening($typed['pass'] ?? null, $sheet);
-        $who = $pass === null ? Asking::anybody() : Asking::holder($pass)->interpreted(Interpreters::neededBy($pass, $sheet->round_id));
+        $who =
+            $pass === null
+                ? Asking::anybody()
+                : Asking::holder($pass)->interpreted(Interpreters::neededBy($pass, $sheet->round_id));
 
         $children = Admission::of($sheet, $pass)->names();
 
         return $this->page(
             'plain.form',
-            ['sheet' => VisitSheetData::of($sheet, Clock::now(), $who, children: $children), 'pass' => $pass, 'students' => $children ?? ($pass === null ? [] : PassData::students($pass))] + $with,
+            [
+                'sheet' => VisitSheetData::of($sheet, Clock::now(), $who, children: $children),
+                'pass' => $pass,
+                'students' => $children ?? ($pass === null ? [] : PassData::students($pass)),
+            ] + $with,
             $status,
         );
     }
@@ -156,7 +199,7 @@ final class PlainController
     /** @return array<string, string> */
     private static function firstOfEach(ValidationException $failure): array
     {
-        return array_map(static fn (array $messages): string => (string) $messages[0], $failure->errors());
+        return array_map(static fn(array $messages): string => (string) $messages[0], $failure->errors());
     }
 
     /**
@@ -168,7 +211,8 @@ final class PlainController
     private static function shown(array $typed): array
     {
         $answers = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
-        $several = static fn (mixed $one): bool => is_string($one) || (is_array($one) && array_filter($one, is_string(...)) === $one);
+        $several = static fn(mixed $one): bool => is_string($one) ||
+            (is_array($one) && array_filter($one, is_string(...)) === $one);
 
         return array_filter($typed, is_string(...)) + ['answers' => array_filter($answers, $several)];
     }

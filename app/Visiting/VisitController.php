@@ -39,24 +39,34 @@ final class VisitController
 {
     public function page(Sheet $sheet, Request $request): View
     {
-        if (! Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted) {
+        if (!Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted) {
             return ComeInController::ask($sheet);
         }
         $data = $this->data($sheet, $request);
 
-        return Page::visit('Visit', $sheet->title.' with '.$sheet->host->name, $data, view('plain.times', ['sheet' => $data]));
+        return Page::visit(
+            'Visit',
+            $sheet->title . ' with ' . $sheet->host->name,
+            $data,
+            view('plain.times', ['sheet' => $data]),
+        );
     }
 
     /** The same in a frame on a course page: nothing of it can be done there but look; a press opens the sheet itself. */
     public function frame(Sheet $sheet, Request $request): Response
     {
         $admitted = Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted;
-        $view = $admitted ? Page::visit('Frame', $sheet->title, $this->data($sheet, $request)) : ComeInController::ask($sheet);
+        $view = $admitted
+            ? Page::visit('Frame', $sheet->title, $this->data($sheet, $request))
+            : ComeInController::ask($sheet);
 
-        return new Response(
-            $view->render(), 200,
-            ['Content-Security-Policy' => str_replace("frame-ancestors 'none'", 'frame-ancestors *', \App\Framework\SecurityHeaders::POLICY)],
-        );
+        return new Response($view->render(), 200, [
+            'Content-Security-Policy' => str_replace(
+                "frame-ancestors 'none'",
+                'frame-ancestors *',
+                \App\Framework\SecurityHeaders::POLICY,
+            ),
+        ]);
     }
 
     public function show(Sheet $sheet, Request $request): JsonResponse
@@ -64,7 +74,10 @@ final class VisitController
         Gate::authorize('book', $sheet);
         $response = new JsonResponse($this->data($sheet, $request));
         $response->setEtag(hash('xxh128', (string) $response->getContent()));
-        $response->headers->set('Cache-Control', $request->hasAny(['pass', 'kept']) ? 'private, no-cache' : 'public, max-age=0, must-revalidate');
+        $response->headers->set(
+            'Cache-Control',
+            $request->hasAny(['pass', 'kept']) ? 'private, no-cache' : 'public, max-age=0, must-revalidate',
+        );
         $response->isNotModified($request);
 
         return $response;
@@ -73,18 +86,22 @@ final class VisitController
     public function keep(Sheet $sheet, Request $request, KeepSlot $keep): JsonResponse
     {
         $hosts = $sheet->chosenFrom();
-        $request->validate(
-            [
-                'slot' => ['required', 'string', SlotKey::RULE], 'keep_key' => ['required', 'uuid'],
-                'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
-            ],
-        );
+        $request->validate([
+            'slot' => ['required', 'string', SlotKey::RULE],
+            'keep_key' => ['required', 'uuid'],
+            'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
+        ]);
         $now = Clock::now();
-        $until = $keep($sheet, new Keep(
-            SlotKey::instant($request->string('slot')->toString()), Secret::hash($request->string('keep_key')->lower()->toString()),
-            Secret::hash(Secret::of('keeper|'.Limited::network($request))),
-            host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null,
-        ), $now);
+        $until = $keep(
+            $sheet,
+            new Keep(
+                SlotKey::instant($request->string('slot')->toString()),
+                Secret::hash($request->string('keep_key')->lower()->toString()),
+                Secret::hash(Secret::of('keeper|' . Limited::network($request))),
+                host: $request->filled('host') ? $hosts[$request->string('host')->toString()] : null,
+            ),
+            $now,
+        );
 
         return new JsonResponse(['seconds' => $until === null ? null : $until - $now]);
     }
@@ -104,7 +121,8 @@ final class VisitController
 
         return new JsonResponse(
             PassData::of(
-                $booking->pass->within($request->pass()?->reach), $now,
+                $booking->pass->within($request->pass()?->reach),
+                $now,
                 $booking->pass->wasRecentlyCreated ? $booking : null,
             ),
             $booking->wasRecentlyCreated ? 201 : 200,
@@ -124,17 +142,20 @@ final class VisitController
     /** Says the same whether or not anybody has a time for that student. */
     public function askToJoin(Sheet $sheet, Request $request): JsonResponse
     {
-        $request->validate(
-            [
-                'student' => ['required', 'string', new PersonName], 'name' => ['required', 'string', new PersonName],
-                'email' => ['required', 'string', new MailAddress],
-            ],
-        );
+        $request->validate([
+            'student' => ['required', 'string', new PersonName()],
+            'name' => ['required', 'string', new PersonName()],
+            'email' => ['required', 'string', new MailAddress()],
+        ]);
         if ($sheet->rules->whole('guests') > 0) {
-            dispatch(new LookForMeeting(
-                $sheet->id, $request->string('student')->toString(), $request->string('name')->trim()->toString(),
-                (string) MailAddress::of($request->input('email')),
-            ));
+            dispatch(
+                new LookForMeeting(
+                    $sheet->id,
+                    $request->string('student')->toString(),
+                    $request->string('name')->trim()->toString(),
+                    (string) MailAddress::of($request->input('email')),
+                ),
+            );
         }
 
         return new JsonResponse(['ok' => true]);
@@ -143,17 +164,21 @@ final class VisitController
     public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
     {
         $pass = Pass::opening($request->input('pass'), $sheet);
-        $request->validate(
-            [
-                'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName],
-                'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress],
-                'clock' => ['nullable', 'integer', Rule::in([12, 24])],
-            ],
+        $request->validate([
+            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName()],
+            'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress()],
+            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
+        ]);
+        $join(
+            $sheet,
+            $pass,
+            new WhoWaits(
+                $request->string('name')->trim()->toString(),
+                (string) MailAddress::of($request->input('email')),
+                Wants::asked($request, $sheet),
+                $request->filled('clock') ? $request->integer('clock') : null,
+            ),
         );
-        $join($sheet, $pass, new WhoWaits(
-            $request->string('name')->trim()->toString(), (string) MailAddress::of($request->input('email')),
-            Wants::asked($request, $sheet), $request->filled('clock') ? $request->integer('clock') : null,
-        ));
 
         return new JsonResponse(['ok' => true]);
     }
@@ -168,12 +193,19 @@ final class VisitController
         $keeper = $kept === '' ? null : Secret::hash(mb_strtolower($kept));
         $who = match (true) {
             $moving !== null => Asking::moving($moving),
-            $pass !== null => Asking::holder($pass, Asked::word($request, 'student'), $keeper)->interpreted(Interpreters::neededBy($pass, $sheet->round_id)),
+            $pass !== null => Asking::holder($pass, Asked::word($request, 'student'), $keeper)->interpreted(
+                Interpreters::neededBy($pass, $sheet->round_id),
+            ),
             default => Asking::anybody($keeper),
         };
 
-        return ['expected' => Expected::byKey($sheet, Asked::word($request, 'for'))->name ?? ''] + VisitSheetData::of(
-            $sheet, $now, $who, Asked::date($request, 'from'), Admission::of($sheet, $pass)->names(),
-        );
+        return ['expected' => Expected::byKey($sheet, Asked::word($request, 'for'))->name ?? ''] +
+            VisitSheetData::of(
+                $sheet,
+                $now,
+                $who,
+                Asked::date($request, 'from'),
+                Admission::of($sheet, $pass)->names(),
+            );
     }
 }

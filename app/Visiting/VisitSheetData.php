@@ -36,8 +36,13 @@ final class VisitSheetData
      * @param  list<string>|null  $children  about whom alone it can be, for whoever looks
      * @return array<string, mixed> as VisitSheet in docs/formats/recess.openapi.yaml
      */
-    public static function of(Sheet $sheet, int $now, Asking $who, ?LocalDate $from = null, ?array $children = null): array
-    {
+    public static function of(
+        Sheet $sheet,
+        int $now,
+        Asking $who,
+        ?LocalDate $from = null,
+        ?array $children = null,
+    ): array {
         [$timetable, $later] = Judge::page($sheet, $from, self::DAYS, $now, $who);
         $zone = $timetable->sheet->zone;
         $free = $timetable->free();
@@ -58,14 +63,17 @@ final class VisitSheetData
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
             'host' => HostCard::of($sheet->host),
-            'hosts' => $sheet->colleagues->filter(static fn ($one): bool => $one->role !== HostRole::Manage)
-                ->map(static fn ($one): string => $one->colleague->name)->values()->all(),
+            'hosts' => $sheet->colleagues
+                ->filter(static fn($one): bool => $one->role !== HostRole::Manage)
+                ->map(static fn($one): string => $one->colleague->name)
+                ->values()
+                ->all(),
             'any_host' => $timetable->sheet->hosts->canBeChosen(),
             'choose_host' => array_values(self::anyHosts($sheet)),
             'places' => array_values($sheet->places->map(self::place(...))->all()),
             'questions' => $sheet->questions->toArray(),
             'children' => $children,
-            'email_optional' => $sheet->rules->yes('email_optional') && ! $sheet->host->school->confirm_addresses,
+            'email_optional' => $sheet->rules->yes('email_optional') && !$sheet->host->school->confirm_addresses,
             'confirm' => $sheet->host->school->confirm_addresses,
             'phone' => $sheet->host->school->phone,
             'approve' => $sheet->rules->yes('approve'),
@@ -88,26 +96,41 @@ final class VisitSheetData
     private static function isOfRound(Sheet $sheet): bool
     {
         // One small question: all that is open, with all its times, is not read for it.
-        return $sheet->kind === SheetKind::Conferences && $sheet->audience === Audience::Anyone && $sheet->seen() === SheetState::Open
-            && Sheet::query()->whereKeyNot($sheet->id)->where('kind', SheetKind::Conferences)->where('state', SheetState::Open)
-                ->where('audience', Audience::Anyone)->whereNull('put_away_at')
-                ->whereRaw('BINARY title = ?', [$sheet->title])->exists();
+        return $sheet->kind === SheetKind::Conferences &&
+            $sheet->audience === Audience::Anyone &&
+            $sheet->seen() === SheetState::Open &&
+            Sheet::query()
+                ->whereKeyNot($sheet->id)
+                ->where('kind', SheetKind::Conferences)
+                ->where('state', SheetState::Open)
+                ->where('audience', Audience::Anyone)
+                ->whereNull('put_away_at')
+                ->whereRaw('BINARY title = ?', [$sheet->title])
+                ->exists();
     }
 
     /** Why nothing of it can be had by whoever looks: what they can wait for, what they have, what is over. */
     private static function none(?Timetable $toCome): string
     {
-        if ($toCome === null || ! $toCome->isToCome()) {
+        if ($toCome === null || !$toCome->isToCome()) {
             return 'over';
         }
         $against = $toCome->standsAgainst();
 
         return match (true) {
             $toCome->opensAt() !== null => 'opens',
-            in_array(Because::VisitorHasEnough, $against, true) || in_array(Because::StudentHasEnough, $against, true) => 'enough',
-            array_intersect(
-                array_column($against, 'name'), ['NoSeat', 'HostBusy', 'NotLongEnough', 'NoInterpreter', 'DayFull', 'VisitorElsewhere', 'StudentElsewhere'],
-            ) !== [] => 'taken',
+            in_array(Because::VisitorHasEnough, $against, true) || in_array(Because::StudentHasEnough, $against, true)
+                => 'enough',
+            array_intersect(array_column($against, 'name'), [
+                'NoSeat',
+                'HostBusy',
+                'NotLongEnough',
+                'NoInterpreter',
+                'DayFull',
+                'VisitorElsewhere',
+                'StudentElsewhere',
+            ]) !== []
+                => 'taken',
             default => 'too late',
         };
     }
@@ -131,10 +154,20 @@ final class VisitSheetData
         $choices = [];
         $hosts = self::anyHosts($sheet);
         // To somebody of whom nothing is known all places are the same.
-        $places = count($timetable->sheet->places) > 1 && ($timetable->sheet->hasOwnPlaces() || ! $timetable->world->asker->isAnybody());
-        foreach ($hosts === [] && ! $places ? [] : $timetable->free() as $offer) {
-            $choices[$offer->slot->start] = ($places ? ['places' => $timetable->placesFor($offer->slot)] : [])
-                + ($hosts === [] ? [] : ['hosts' => array_map(static fn (int $host): string => $hosts[$host]['slug'], $timetable->hostsFor($offer->slot))]);
+        $places =
+            count($timetable->sheet->places) > 1 &&
+            ($timetable->sheet->hasOwnPlaces() || !$timetable->world->asker->isAnybody());
+        foreach ($hosts === [] && !$places ? [] : $timetable->free() as $offer) {
+            $choices[$offer->slot->start] =
+                ($places ? ['places' => $timetable->placesFor($offer->slot)] : []) +
+                ($hosts === []
+                    ? []
+                    : [
+                        'hosts' => array_map(
+                            static fn(int $host): string => $hosts[$host]['slug'],
+                            $timetable->hostsFor($offer->slot),
+                        ),
+                    ]);
         }
 
         return $choices;
@@ -154,6 +187,11 @@ final class VisitSheetData
     /** @return array<string, mixed> the video link is not in it: that is for those who have booked */
     private static function place(Place $place): array
     {
-        return ['id' => (int) $place->id, 'kind' => $place->kind->value, 'label' => $place->label, 'directions' => $place->directions];
+        return [
+            'id' => (int) $place->id,
+            'kind' => $place->kind->value,
+            'label' => $place->label,
+            'directions' => $place->directions,
+        ];
     }
 }

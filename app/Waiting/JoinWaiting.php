@@ -30,19 +30,36 @@ final class JoinWaiting
 
         return Contended::transaction(static function () use ($sheet, $pass, $who, $email): Waiting {
             Guards::booking($sheet, $email, '');
-            if ($sheet->seen() !== SheetState::Open || ! $sheet->rules->yes('waiting')) {
-                throw new WaitingRefused(Words::say('booking.no_line', ['phone' => $sheet->host->school->phoneOrNone()]));
+            if ($sheet->seen() !== SheetState::Open || !$sheet->rules->yes('waiting')) {
+                throw new WaitingRefused(
+                    Words::say('booking.no_line', ['phone' => $sheet->host->school->phoneOrNone()]),
+                );
             }
-            $theirs = Waiting::query()->whereHas('pass', static fn ($one) => $one->where('email', $email));
+            $theirs = Waiting::query()->whereHas('pass', static fn($one) => $one->where('email', $email));
             $known = (clone $theirs)->where('sheet_id', $sheet->id)->first();
-            if ($known === null && ((clone $theirs)->count() >= self::OF_AN_ADDRESS || Waiting::query()->where('sheet_id', $sheet->id)->count() >= self::AT_A_SHEET)) {
-                throw new WaitingRefused(Words::say('booking.line_is_long', ['phone' => $sheet->host->school->phoneOrNone()]));
+            if (
+                $known === null &&
+                ((clone $theirs)->count() >= self::OF_AN_ADDRESS ||
+                    Waiting::query()->where('sheet_id', $sheet->id)->count() >= self::AT_A_SHEET)
+            ) {
+                throw new WaitingRefused(
+                    Words::say('booking.line_is_long', ['phone' => $sheet->host->school->phoneOrNone()]),
+                );
             }
-            $waiting = $known ?? Waiting::query()->create([
-                'sheet_id' => $sheet->id,
-                'wants' => $who->wants->toArray(),
-                'pass_id' => $pass->id ?? Pass::query()->create(['name' => $who->name, 'email' => $email, 'phone' => '', 'clock' => $who->clock])->id,
-            ]);
+            $waiting =
+                $known ??
+                Waiting::query()->create([
+                    'sheet_id' => $sheet->id,
+                    'wants' => $who->wants->toArray(),
+                    'pass_id' =>
+                        $pass->id ??
+                        Pass::query()->create([
+                            'name' => $who->name,
+                            'email' => $email,
+                            'phone' => '',
+                            'clock' => $who->clock,
+                        ])->id,
+                ]);
             if ($waiting->confirmed_at === null) {
                 event(new PlaceTaken($waiting));
             }

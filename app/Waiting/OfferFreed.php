@@ -34,17 +34,25 @@ final class OfferFreed
     /** An offer that would be over sooner than this, in seconds, is none. */
     private const LEAST = 300;
 
-    public function __construct(private readonly KeepSlot $keep, private readonly PassOffer $passOffer)
-    {
-    }
+    public function __construct(private readonly KeepSlot $keep, private readonly PassOffer $passOffer) {}
 
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(Sheet $sheet, int $now): void
     {
-        foreach (Waiting::query()->where('sheet_id', $sheet->id)->where('offered_until', '<=', Instant::column($now))->get() as $late) {
+        foreach (
+            Waiting::query()->where('sheet_id', $sheet->id)->where('offered_until', '<=', Instant::column($now))->get()
+            as $late
+        ) {
             ($this->passOffer)($late);
         }
-        foreach (DB::table('freed')->where('sheet_id', $sheet->id)->where('offered_from', '<=', Instant::column($now))->orderBy('starts_at')->pluck('starts_at') as $start) {
+        foreach (
+            DB::table('freed')
+                ->where('sheet_id', $sheet->id)
+                ->where('offered_from', '<=', Instant::column($now))
+                ->orderBy('starts_at')
+                ->pluck('starts_at')
+            as $start
+        ) {
             $this->offerTime($sheet, Instant::of((string) $start), $now);
         }
     }
@@ -53,7 +61,9 @@ final class OfferFreed
     private function offerTime(Sheet $sheet, int $start, int $now): void
     {
         $freed = DB::table('freed')->where('sheet_id', $sheet->id)->where('starts_at', Instant::column($start));
-        if (Waiting::query()->where('sheet_id', $sheet->id)->where('offered_start', Instant::column($start))->exists()) {
+        if (
+            Waiting::query()->where('sheet_id', $sheet->id)->where('offered_start', Instant::column($start))->exists()
+        ) {
             return;
         }
         foreach (Waiting::line($sheet->id)->whereNull('offered_start')->pluck('id') as $id) {
@@ -76,15 +86,22 @@ final class OfferFreed
             $wants = $one->wants();
             try {
                 $permit = Permit::of(
-                    $sheet, $start, new Claim(Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place), Claimant::Visitor, $now),
+                    $sheet,
+                    $start,
+                    new Claim(
+                        Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place),
+                        Claimant::Visitor,
+                        $now,
+                    ),
                 );
-            } catch (NoSeatLeft|NotAsFilledIn) {
+            } catch (NoSeatLeft | NotAsFilledIn) {
                 return false;
             }
             $until = min($now + self::HOURS * 3600, $permit->timetable->bookableUntil($permit->slot));
 
-            return $until >= $now + self::LEAST && $wants->suits($permit->slot, $permit->timetable, $permit->timetable->sheet->zone)
-                && $this->offer($sheet, $one, $permit->slot, $now, $until);
+            return $until >= $now + self::LEAST &&
+                $wants->suits($permit->slot, $permit->timetable, $permit->timetable->sheet->zone) &&
+                $this->offer($sheet, $one, $permit->slot, $now, $until);
         });
     }
 
@@ -92,11 +109,26 @@ final class OfferFreed
     {
         $key = Str::uuid()->toString();
         try {
-            ($this->keep)($sheet, new Keep($slot->start, Secret::hash($key), Secret::hash("waiting|$one->id"), $until, $one->wants()->host, $one->pass_id), $now);
+            ($this->keep)(
+                $sheet,
+                new Keep(
+                    $slot->start,
+                    Secret::hash($key),
+                    Secret::hash("waiting|$one->id"),
+                    $until,
+                    $one->wants()->host,
+                    $one->pass_id,
+                ),
+                $now,
+            );
         } catch (SlotGone) {
             return false;
         }
-        $one->update(['offered_start' => Instant::column($slot->start), 'offered_until' => Instant::column($until), 'keeper' => Secret::hash($key)]);
+        $one->update([
+            'offered_start' => Instant::column($slot->start),
+            'offered_until' => Instant::column($until),
+            'keeper' => Secret::hash($key),
+        ]);
         event(new TimeOffered($one, $key, $slot, $until));
 
         return true;

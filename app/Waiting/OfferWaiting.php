@@ -16,9 +16,7 @@ final class OfferWaiting implements ShouldQueue
 
     public int $tries = 5;
 
-    public function __construct(private readonly int $sheet)
-    {
-    }
+    public function __construct(private readonly int $sheet) {}
 
     public function handle(OfferFreed $offer): void
     {

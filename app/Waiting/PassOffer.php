@@ -14,9 +14,7 @@ final class PassOffer
 {
     private const OUT = 2;
 
-    public function __construct(private readonly LetGo $letGo)
-    {
-    }
+    public function __construct(private readonly LetGo $letGo) {}
 
     public function __invoke(Waiting $waiting): void
     {
@@ -32,7 +30,12 @@ final class PassOffer
             if ($waiting->passed + 1 >= self::OUT) {
                 $waiting->delete();
             } else {
-                $waiting->update(['passed' => $waiting->passed + 1, 'offered_start' => null, 'offered_until' => null, 'keeper' => null]);
+                $waiting->update([
+                    'passed' => $waiting->passed + 1,
+                    'offered_start' => null,
+                    'offered_until' => null,
+                    'keeper' => null,
+                ]);
             }
         });
     }

@@ -9,7 +9,5 @@ use App\Models\Waiting;
 /** Somebody would like to be in line. They are once their address has answered. Raised in the transaction that writes it down. */
 final readonly class PlaceTaken
 {
-    public function __construct(public Waiting $waiting)
-    {
-    }
+    public function __construct(public Waiting $waiting) {}
 }

@@ -17,6 +17,5 @@ final readonly class TimeOffered
         public Span $slot,
         /** The instant until which it is kept. */
         public int $until,
-    ) {
-    }
+    ) {}
 }

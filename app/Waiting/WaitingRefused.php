@@ -7,6 +7,4 @@ namespace App\Waiting;
 use App\Framework\Refused;
 
 /** Nobody can be put in line here, and why. */
-final class WaitingRefused extends Refused
-{
-}
+final class WaitingRefused extends Refused {}

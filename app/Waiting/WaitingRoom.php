@@ -23,7 +23,10 @@ final class WaitingRoom extends Room
     {
         parent::boot();
         Event::listen(BookingNews::class, OfferWhatIsFree::class);
-        Route::bind('waiting', static fn (string $token): Waiting => Waiting::query()->where('token_hash', Secret::hash($token))->first()
-            ?? Waiting::query()->find(Secret::formerly('waiting', $token)) ?? abort(404));
+        Route::bind(
+            'waiting',
+            static fn(string $token): Waiting => Waiting::query()->where('token_hash', Secret::hash($token))->first() ??
+                (Waiting::query()->find(Secret::formerly('waiting', $token)) ?? abort(404)),
+        );
     }
 }

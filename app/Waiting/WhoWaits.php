@@ -12,9 +12,8 @@ final readonly class WhoWaits
     public function __construct(
         public string $name,
         public string $email,
-        public Wants $wants = new Wants,
+        public Wants $wants = new Wants(),
         /** 12 or 24, as they read times; null when they have not said. */
         public ?int $clock = null,
-    ) {
-    }
+    ) {}
 }

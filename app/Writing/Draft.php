@@ -34,6 +34,9 @@ final class Draft extends Row
 
     public static function by(StaffMember $writer, ?Sheet $sheet): ?self
     {
-        return self::query()->where('staff_id', $writer->id)->where('of', $sheet->id ?? 0)->first();
+        return self::query()
+            ->where('staff_id', $writer->id)
+            ->where('of', $sheet->id ?? 0)
+            ->first();
     }
 }

@@ -37,36 +37,58 @@ final class Drawing
      */
     public static function of(array $input, WorksheetReader $reader, int $now): array
     {
-        $typed = TypedLine::of(($input['typed'] ?? false) === true && is_string($input['line'] ?? null) ? $input['line'] : null, $reader);
+        $typed = TypedLine::of(
+            ($input['typed'] ?? false) === true && is_string($input['line'] ?? null) ? $input['line'] : null,
+            $reader,
+        );
         if ($typed->said !== null) {
             $form = ['blocks' => array_map(BlockRecord::of(...), $typed->blocks($reader->blocks))] + $reader->form;
             $reader = WorksheetReader::read($form, $reader->writer, $reader->sheet, $now);
         }
-        $from = is_string($input['from'] ?? null) && preg_match('/^\d{4}-\d{2}-\d{2}$/D', $input['from']) === 1 ? LocalDate::parse($input['from']) : null;
+        $from =
+            is_string($input['from'] ?? null) && preg_match('/^\d{4}-\d{2}-\d{2}$/D', $input['from']) === 1
+                ? LocalDate::parse($input['from'])
+                : null;
         $sheet = PreviewSheet::of($reader);
-        $readable = $reader->blocks !== [] && ! isset($reader->errors['blocks']);
+        $readable = $reader->blocks !== [] && !isset($reader->errors['blocks']);
         $tally = $readable ? $reader->tally() : null;
-        [$timetable, $later] = $readable ? Judge::pageOfAll($sheet, $from ?? $reader->today, self::DAYS, $now) : [null, null];
+        [$timetable, $later] = $readable
+            ? Judge::pageOfAll($sheet, $from ?? $reader->today, self::DAYS, $now)
+            : [null, null];
         $stretches = $readable ? $reader->times()->stretches(...$reader->times()->reach($reader->today)) : [];
 
         return [
-            'blocks' => array_map(static fn (Block $block, int $i): array => [
-                'index' => $i,
-                'record' => BlockRecord::of($block),
-                'sentence' => Sentence::of($block),
-                'beside' => TypedLine::beside($block),
-            ], $reader->blocks, array_keys($reader->blocks)),
+            'blocks' => array_map(
+                static fn(Block $block, int $i): array => [
+                    'index' => $i,
+                    'record' => BlockRecord::of($block),
+                    'sentence' => Sentence::of($block),
+                    'beside' => TypedLine::beside($block),
+                ],
+                $reader->blocks,
+                array_keys($reader->blocks),
+            ),
             'line' => TypedLine::saying($reader->blocks, $reader->writer->school),
             ...$typed->toArray(),
-            'errors' => (object) array_map(static fn (array $messages): string => $messages[0], $reader->errors),
+            'errors' => (object) array_map(static fn(array $messages): string => $messages[0], $reader->errors),
             'sentence' => $tally === null ? '' : Sentence::count($tally, $reader->isEndless()),
             'slots' => $tally?->all() ?? 0,
             'left_over' => intdiv(array_sum($tally->leftOver ?? []), 60),
-            'days' => $timetable === null ? [] : RulerData::days($timetable, new RulerNotes(
-                busy: self::busy($reader, $timetable->pieces), origins: self::origins($reader, $timetable),
-            )),
+            'days' =>
+                $timetable === null
+                    ? []
+                    : RulerData::days(
+                        $timetable,
+                        new RulerNotes(
+                            busy: self::busy($reader, $timetable->pieces),
+                            origins: self::origins($reader, $timetable),
+                        ),
+                    ),
             'later' => $later === null ? null : (string) $later,
-            'on' => array_map(static fn (int $day): string => (string) LocalDate::fromDay($day), array_slice(array_keys($tally->slots ?? []), 0, self::MOST_DATES)),
+            'on' => array_map(
+                static fn(int $day): string => (string) LocalDate::fromDay($day),
+                array_slice(array_keys($tally->slots ?? []), 0, self::MOST_DATES),
+            ),
             'hosts' => Sentence::colleagues(self::named($sheet)),
             'warnings' => $timetable === null ? [] : (new LooksWrong($reader, $sheet, $timetable, $stretches))->all(),
             'missing' => self::missing($reader),
@@ -81,7 +103,17 @@ final class Drawing
         $dates = $timetable->world->dates;
         $origins = [];
         foreach ($reader->blocks as $i => $block) {
-            foreach ($dates === null ? [] : $block->spans($dates->first, $dates->last->plusDays(1), $zone, $reader->writer->school->closedDays()) as $span) {
+            foreach (
+                $dates === null
+                    ? []
+                    : $block->spans(
+                        $dates->first,
+                        $dates->last->plusDays(1),
+                        $zone,
+                        $reader->writer->school->closedDays(),
+                    )
+                as $span
+            ) {
                 $origins[$span->start] = [$i, (string) $zone->dateAt($span->start)];
             }
             foreach ($block->changes as $day => $change) {
@@ -109,29 +141,50 @@ final class Drawing
             return [];
         }
 
-        return array_values(BusySpan::query()
-            ->whereIn('calendar_id', $reader->writer->calendars()->pluck('id'))
-            ->where('starts_at', '<', Instant::column($shown[count($shown) - 1]->stretch->end + 86_400))
-            ->where('ends_at', '>', Instant::column($shown[0]->stretch->start - 86_400))
-            ->orderBy('starts_at')->limit(500)->get()
-            ->map(static fn (BusySpan $busy): array => [$busy->span(), $busy->title])->all());
+        return array_values(
+            BusySpan::query()
+                ->whereIn('calendar_id', $reader->writer->calendars()->pluck('id'))
+                ->where('starts_at', '<', Instant::column($shown[count($shown) - 1]->stretch->end + 86_400))
+                ->where('ends_at', '>', Instant::column($shown[0]->stretch->start - 86_400))
+                ->orderBy('starts_at')
+                ->limit(500)
+                ->get()
+                ->map(static fn(BusySpan $busy): array => [$busy->span(), $busy->title])
+                ->all(),
+        );
     }
 
     /** @return list<array{string, HostRole}> */
     private static function named(Sheet $sheet): array
     {
-        $names = StaffMember::query()->whereKey($sheet->colleagues->pluck('staff_id')->all())->pluck('name', 'id');
+        $names = StaffMember::query()
+            ->whereKey($sheet->colleagues->pluck('staff_id')->all())
+            ->pluck('name', 'id');
 
-        return array_values($sheet->colleagues->map(static fn (SheetHost $one): array => [(string) $names[$one->staff_id], $one->role])->all());
+        return array_values(
+            $sheet->colleagues
+                ->map(static fn(SheetHost $one): array => [(string) $names[$one->staff_id], $one->role])
+                ->all(),
+        );
     }
 
     /** @return list<string> what is missing before it can open */
     private static function missing(WorksheetReader $reader): array
     {
-        return array_values(array_filter([
-            $reader->text('title') === '' ? 'A title' : null,
-            $reader->list('blocks') === [] ? 'When: days, times and a length' : ($reader->blocks === [] || array_filter(array_keys($reader->errors), static fn (string $field): bool => str_starts_with($field, 'blocks')) !== [] ? 'When: something there needs another look' : null),
-            $reader->places() === [] ? 'Where: a room, the phone or a video link' : null,
-        ]));
+        return array_values(
+            array_filter([
+                $reader->text('title') === '' ? 'A title' : null,
+                $reader->list('blocks') === []
+                    ? 'When: days, times and a length'
+                    : ($reader->blocks === [] ||
+                    array_filter(
+                        array_keys($reader->errors),
+                        static fn(string $field): bool => str_starts_with($field, 'blocks'),
+                    ) !== []
+                        ? 'When: something there needs another look'
+                        : null),
+                $reader->places() === [] ? 'Where: a room, the phone or a video link' : null,
+            ]),
+        );
     }
 }

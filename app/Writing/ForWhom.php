@@ -16,9 +16,11 @@ final readonly class ForWhom
      * @param  list<int>  $classes
      * @param  list<int>  $students
      */
-    public function __construct(public Audience $audience = Audience::Anyone, public array $classes = [], public array $students = [])
-    {
-    }
+    public function __construct(
+        public Audience $audience = Audience::Anyone,
+        public array $classes = [],
+        public array $students = [],
+    ) {}
 
     /** @param  array<mixed>  $form  the worksheet's; what it does not say is "anyone" */
     public static function read(array $form): self
@@ -29,35 +31,62 @@ final readonly class ForWhom
             return new self($audience);
         }
 
-        return new self($audience, self::numbers($said['classes'] ?? []), self::numbers(array_map(static fn (mixed $one): mixed => is_array($one) ? $one['id'] ?? null : null, is_array($said['students'] ?? null) ? $said['students'] : [])));
+        return new self(
+            $audience,
+            self::numbers($said['classes'] ?? []),
+            self::numbers(
+                array_map(
+                    static fn(mixed $one): mixed => is_array($one) ? $one['id'] ?? null : null,
+                    is_array($said['students'] ?? null) ? $said['students'] : [],
+                ),
+            ),
+        );
     }
 
     /** @return array<string, mixed> as ForWhom in docs/formats/recess.openapi.yaml */
     public static function of(Sheet $sheet): array
     {
         return [
-            'kind' => $sheet->audience->value, 'classes' => $sheet->audience_classes,
-            'students' => $sheet->audience_students === [] ? [] : array_values(Student::query()->whereKey($sheet->audience_students)->orderBy('name')->get()
-                ->map(static fn (Student $one): array => ['id' => $one->id, 'name' => $one->name()])->all()),
+            'kind' => $sheet->audience->value,
+            'classes' => $sheet->audience_classes,
+            'students' =>
+                $sheet->audience_students === []
+                    ? []
+                    : array_values(
+                        Student::query()
+                            ->whereKey($sheet->audience_students)
+                            ->orderBy('name')
+                            ->get()
+                            ->map(static fn(Student $one): array => ['id' => $one->id, 'name' => $one->name()])
+                            ->all(),
+                    ),
         ];
     }
 
     /** Whether all that it names is there, at this school. */
     public function isKnownAt(int $school): bool
     {
-        return SchoolClass::query()->where('school_id', $school)->whereKey($this->classes)->count() === count($this->classes)
-            && Student::query()->where('school_id', $school)->whereKey($this->students)->count() === count($this->students);
+        return SchoolClass::query()->where('school_id', $school)->whereKey($this->classes)->count() ===
+            count($this->classes) &&
+            Student::query()->where('school_id', $school)->whereKey($this->students)->count() ===
+                count($this->students);
     }
 
     /** @return array{audience: Audience, audience_classes: list<int>, audience_students: list<int>} */
     public function columns(): array
     {
-        return ['audience' => $this->audience, 'audience_classes' => $this->classes, 'audience_students' => $this->students];
+        return [
+            'audience' => $this->audience,
+            'audience_classes' => $this->classes,
+            'audience_students' => $this->students,
+        ];
     }
 
     /** @return list<int> */
     private static function numbers(mixed $some): array
     {
-        return array_values(array_unique(array_map(intval(...), array_filter(is_array($some) ? $some : [], is_int(...)))));
+        return array_values(
+            array_unique(array_map(intval(...), array_filter(is_array($some) ? $some : [], is_int(...)))),
+        );
     }
 }

@@ -16,6 +16,11 @@ final class KeepDraft
     /** @param  array<mixed>  $form */
     public function __invoke(StaffMember $writer, ?Sheet $sheet, array $form, string $line): void
     {
-        Draft::query()->updateOrCreate(['staff_id' => $writer->id, 'of' => $sheet->id ?? 0], ['sheet_id' => $sheet?->id, 'form' => $form, 'line' => $line])->touch();
+        Draft::query()
+            ->updateOrCreate(
+                ['staff_id' => $writer->id, 'of' => $sheet->id ?? 0],
+                ['sheet_id' => $sheet?->id, 'form' => $form, 'line' => $line],
+            )
+            ->touch();
     }
 }

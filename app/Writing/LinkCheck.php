@@ -21,8 +21,7 @@ final readonly class LinkCheck
         public array $problems,
         /** The address without what is wrong with it; null where nothing is, or nothing can be done. */
         public ?string $cleaned,
-    ) {
-    }
+    ) {}
 
     public static function of(string $link): self
     {
@@ -40,8 +39,11 @@ final readonly class LinkCheck
             $value = urldecode(explode('=', $pair, 2)[1] ?? '');
             $problem = match (true) {
                 $pair === '' => '',
-                preg_match(self::SESSION, $name) === 1, str_starts_with($value, 'eyJ') => "This link carries your own session (“{$name}”). It dies with it, or lets others act as you.",
-                preg_match(self::HOST, $name) === 1 => "This link carries a host’s key (“{$name}”): whoever has it is the host.",
+                preg_match(self::SESSION, $name) === 1,
+                str_starts_with($value, 'eyJ')
+                    => "This link carries your own session (“{$name}”). It dies with it, or lets others act as you.",
+                preg_match(self::HOST, $name) === 1
+                    => "This link carries a host’s key (“{$name}”): whoever has it is the host.",
                 preg_match(self::EXPIRES, $name) === 1 => "This link stops working after some time (“{$name}”).",
                 default => null,
             };
@@ -55,14 +57,28 @@ final readonly class LinkCheck
         }
         if (preg_match('#/(?:host|start|moderator|admin)(?:/|$)#i', $parts['path'] ?? '') === 1) {
             // A path cannot be mended from here: what opens for visitors only its service knows.
-            return new self([...$problems, 'This looks like the host’s own entrance. Copy the link that is meant for those you invite.'], null);
+            return new self(
+                [
+                    ...$problems,
+                    'This looks like the host’s own entrance. Copy the link that is meant for those you invite.',
+                ],
+                null,
+            );
         }
         if ($problems === []) {
             return new self([], null);
         }
 
-        return new self($problems, ($parts['scheme'] ?? 'https').'://'.($parts['host'] ?? '').(isset($parts['port']) ? ':'.$parts['port'] : '')
-            .($parts['path'] ?? '').($kept === [] ? '' : '?'.implode('&', $kept)).self::hash($fragment, $inFragment, $keptInFragment));
+        return new self(
+            $problems,
+            ($parts['scheme'] ?? 'https') .
+                '://' .
+                ($parts['host'] ?? '') .
+                (isset($parts['port']) ? ':' . $parts['port'] : '') .
+                ($parts['path'] ?? '') .
+                ($kept === [] ? '' : '?' . implode('&', $kept)) .
+                self::hash($fragment, $inFragment, $keptInFragment),
+        );
     }
 
     /**
@@ -73,7 +89,7 @@ final readonly class LinkCheck
     {
         return match (true) {
             $pairs === [] && $fragment !== '' => "#$fragment",
-            $kept !== [] => '#'.implode('&', $kept),
+            $kept !== [] => '#' . implode('&', $kept),
             default => '',
         };
     }

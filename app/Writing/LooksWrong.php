@@ -38,8 +38,12 @@ final readonly class LooksWrong
      * @param  Timetable  $drawn  the first days of it, as its host sees them
      * @param  list<Span>  $stretches  all of them
      */
-    public function __construct(private WorksheetReader $reader, private Sheet $sheet, private Timetable $drawn, private array $stretches)
-    {
+    public function __construct(
+        private WorksheetReader $reader,
+        private Sheet $sheet,
+        private Timetable $drawn,
+        private array $stretches,
+    ) {
         $this->zone = $drawn->sheet->zone;
     }
 
@@ -47,7 +51,18 @@ final readonly class LooksWrong
     public function all(): array
     {
         $all = [];
-        foreach ([$this->early(), $this->endless(), $this->closedDays(), $this->acrossOtherSheets(), $this->nothingLeft(), $this->roomInUse(), $this->links()] as $some) {
+        foreach (
+            [
+                $this->early(),
+                $this->endless(),
+                $this->closedDays(),
+                $this->acrossOtherSheets(),
+                $this->nothingLeft(),
+                $this->roomInUse(),
+                $this->links(),
+            ]
+            as $some
+        ) {
             array_push($all, ...iterator_to_array($some, false));
         }
 
@@ -59,24 +74,34 @@ final readonly class LooksWrong
     {
         foreach ($this->reader->blocks as $i => $block) {
             $from = $block->usual->hours[0]->from;
-            if (! $from->isEarly()) {
+            if (!$from->isEarly()) {
                 continue;
             }
             $hours = $block->usual->hours[0];
             $later = $from->minute + 720 + $hours->minutes <= 1440;
-            yield $this->warning("blocks.$i.hours.0.from", "Meetings at $from are in the small hours of the morning.", $later ? [
-                'Make it '.LocalTime::ofMinute($from->minute + 720),
-                ['blocks' => $this->blocksWith($i, static function (array $record): array {
-                    foreach ($record['hours'] as $n => $one) {
-                        foreach (['from', 'until'] as $end) {
-                            $minute = LocalTime::parse($one[$end])->minute;
-                            $record['hours'][$n][$end] = (string) LocalTime::ofMinute($minute < 720 ? $minute + 720 : $minute);
-                        }
-                    }
+            yield $this->warning(
+                "blocks.$i.hours.0.from",
+                "Meetings at $from are in the small hours of the morning.",
+                $later
+                    ? [
+                        'Make it ' . LocalTime::ofMinute($from->minute + 720),
+                        [
+                            'blocks' => $this->blocksWith($i, static function (array $record): array {
+                                foreach ($record['hours'] as $n => $one) {
+                                    foreach (['from', 'until'] as $end) {
+                                        $minute = LocalTime::parse($one[$end])->minute;
+                                        $record['hours'][$n][$end] = (string) LocalTime::ofMinute(
+                                            $minute < 720 ? $minute + 720 : $minute,
+                                        );
+                                    }
+                                }
 
-                    return $record;
-                })],
-            ] : null);
+                                return $record;
+                            }),
+                        ],
+                    ]
+                    : null,
+            );
         }
     }
 
@@ -92,8 +117,13 @@ final readonly class LooksWrong
             if ($pattern instanceof Repeating && $pattern->last() === null) {
                 $end = $term ?? $this->reader->today->plusDays(182);
                 yield $this->warning("blocks.$i.until", 'This repeats without an end.', [
-                    'End it on '.Spell::plainDate($end),
-                    ['blocks' => $this->blocksWith($i, static fn (array $record): array => ['until' => (string) $end, 'times' => null] + $record)],
+                    'End it on ' . Spell::plainDate($end),
+                    [
+                        'blocks' => $this->blocksWith(
+                            $i,
+                            static fn(array $record): array => ['until' => (string) $end, 'times' => null] + $record,
+                        ),
+                    ],
                 ]);
             }
         }
@@ -105,16 +135,34 @@ final readonly class LooksWrong
         $closed = $this->reader->writer->school->closedDays();
         foreach ($this->reader->blocks as $i => $block) {
             $pattern = self::plain($block);
-            if (! $pattern instanceof OnDates) {
+            if (!($pattern instanceof OnDates)) {
                 continue;
             }
-            $hit = array_values(array_filter($pattern->dates, static fn (LocalDate $date): bool => $closed->holds($date)));
+            $hit = array_values(
+                array_filter($pattern->dates, static fn(LocalDate $date): bool => $closed->holds($date)),
+            );
             if ($hit !== []) {
-                $left = array_values(array_filter($pattern->dates, static fn (LocalDate $date): bool => ! $closed->holds($date)));
-                yield $this->warning("blocks.$i.dates", 'The school is closed on '.Spell::list(array_map(Spell::date(...), $hit)).', so no meeting is there.', $left === [] ? null : [
-                    'Take '.(count($hit) === 1 ? 'it' : 'them').' out',
-                    ['blocks' => $this->blocksWith($i, static fn (array $record): array => ['dates' => array_map(strval(...), $left)] + $record)],
-                ]);
+                $left = array_values(
+                    array_filter($pattern->dates, static fn(LocalDate $date): bool => !$closed->holds($date)),
+                );
+                yield $this->warning(
+                    "blocks.$i.dates",
+                    'The school is closed on ' .
+                        Spell::list(array_map(Spell::date(...), $hit)) .
+                        ', so no meeting is there.',
+                    $left === []
+                        ? null
+                        : [
+                            'Take ' . (count($hit) === 1 ? 'it' : 'them') . ' out',
+                            [
+                                'blocks' => $this->blocksWith(
+                                    $i,
+                                    static fn(array $record): array => ['dates' => array_map(strval(...), $left)] +
+                                        $record,
+                                ),
+                            ],
+                        ],
+                );
             }
         }
     }
@@ -127,18 +175,35 @@ final readonly class LooksWrong
             return;
         }
         $all = $mine->all();
-        [$from, $before] = [$this->zone->dateAt($all[0]->start), $this->zone->dateAt($all[count($all) - 1]->start)->plusDays(1)];
+        [$from, $before] = [
+            $this->zone->dateAt($all[0]->start),
+            $this->zone->dateAt($all[count($all) - 1]->start)->plusDays(1),
+        ];
         $writer = $this->reader->sheet->host ?? $this->reader->writer;
-        $others = $writer->sheets()->whereIn('state', [SheetState::Open, SheetState::Paused])->whereNull('put_away_at')
-            ->where('id', '!=', $this->reader->sheet->id ?? 0)->orderByDesc('id')->limit(self::MOST)->with(Sheet::PARTS)->get();
+        $others = $writer
+            ->sheets()
+            ->whereIn('state', [SheetState::Open, SheetState::Paused])
+            ->whereNull('put_away_at')
+            ->where('id', '!=', $this->reader->sheet->id ?? 0)
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->with(Sheet::PARTS)
+            ->get();
         foreach ($others as $other) {
             $shared = $mine->overlap(Spans::of($other->toCore()->stretches($from, $before)));
             if (count($shared) > 0) {
                 $when = $shared->all()[0];
-                yield $this->warning('blocks', sprintf(
-                    'This lies across your sheet “%s” on %s, %s to %s. Whatever is booked first takes the time on both.',
-                    $other->title, Spell::date($this->zone->dateAt($when->start)), Spell::time($when->start, $this->zone), Spell::time($when->end, $this->zone),
-                ), null);
+                yield $this->warning(
+                    'blocks',
+                    sprintf(
+                        'This lies across your sheet “%s” on %s, %s to %s. Whatever is booked first takes the time on both.',
+                        $other->title,
+                        Spell::date($this->zone->dateAt($when->start)),
+                        Spell::time($when->start, $this->zone),
+                        Spell::time($when->end, $this->zone),
+                    ),
+                    null,
+                );
             }
         }
     }
@@ -146,7 +211,11 @@ final readonly class LooksWrong
     /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
     private function nothingLeft(): \Generator
     {
-        if ($this->stretches === [] || $this->drawn->firstFree() !== null || Judge::firstFree($this->sheet, $this->drawn->world->now, Asking::host()) !== null) {
+        if (
+            $this->stretches === [] ||
+            $this->drawn->firstFree() !== null ||
+            Judge::firstFree($this->sheet, $this->drawn->world->now, Asking::host()) !== null
+        ) {
             return;
         }
         $becauses = [];
@@ -154,12 +223,23 @@ final readonly class LooksWrong
             $becauses[] = ($offer->verdict->reasons[0] ?? null)?->because;
         }
         $tooSoon = in_array(Because::TooSoon, $becauses, true);
-        yield $this->warning('rules.lead_minutes', $tooSoon
-            ? 'No time is left that can still be booked: every one is sooner than the rules allow.'
-            : 'No time can be booked as this stands.', $tooSoon ? [
-                'Let people book until an hour before',
-                ['rules' => $this->reader->sheetRules()->with(['lead_minutes' => 60, 'lead_days' => null])->toArray()],
-            ] : null);
+        yield $this->warning(
+            'rules.lead_minutes',
+            $tooSoon
+                ? 'No time is left that can still be booked: every one is sooner than the rules allow.'
+                : 'No time can be booked as this stands.',
+            $tooSoon
+                ? [
+                    'Let people book until an hour before',
+                    [
+                        'rules' => $this->reader
+                            ->sheetRules()
+                            ->with(['lead_minutes' => 60, 'lead_days' => null])
+                            ->toArray(),
+                    ],
+                ]
+                : null,
+        );
     }
 
     /** @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}> */
@@ -172,17 +252,33 @@ final readonly class LooksWrong
                 continue;
             }
             $range = $mine->all();
-            $hold = Hold::query()->join('bookings', 'bookings.hold_id', '=', 'holds.id')->join('places', 'places.id', '=', 'bookings.place_id')
-                ->where('places.kind', 'room')->where('places.label', $place->label)->where('holds.staff_id', '!=', $owner)
+            $hold = Hold::query()
+                ->join('bookings', 'bookings.hold_id', '=', 'holds.id')
+                ->join('places', 'places.id', '=', 'bookings.place_id')
+                ->where('places.kind', 'room')
+                ->where('places.label', $place->label)
+                ->where('holds.staff_id', '!=', $owner)
                 ->where('holds.starts_at', '<', Instant::column($range[count($range) - 1]->end))
                 ->where('holds.ends_at', '>', Instant::column($range[0]->start))
-                ->orderBy('holds.starts_at')->limit(self::MOST)->get(['holds.*'])
-                ->first(static fn (Hold $one): bool => $mine->touches(Span::of($one->starts_at->getTimestamp(), $one->ends_at->getTimestamp())));
+                ->orderBy('holds.starts_at')
+                ->limit(self::MOST)
+                ->get(['holds.*'])
+                ->first(
+                    static fn(Hold $one): bool => $mine->touches(
+                        Span::of($one->starts_at->getTimestamp(), $one->ends_at->getTimestamp()),
+                    ),
+                );
             if ($hold !== null) {
-                yield $this->warning("places.$i.label", sprintf(
-                    '%s is used by somebody else on %s at %s.', $place->label,
-                    Spell::date($this->zone->dateAt($hold->starts_at->getTimestamp())), Spell::time($hold->starts_at->getTimestamp(), $this->zone),
-                ), null);
+                yield $this->warning(
+                    "places.$i.label",
+                    sprintf(
+                        '%s is used by somebody else on %s at %s.',
+                        $place->label,
+                        Spell::date($this->zone->dateAt($hold->starts_at->getTimestamp())),
+                        Spell::time($hold->starts_at->getTimestamp(), $this->zone),
+                    ),
+                    null,
+                );
             }
         }
     }
@@ -197,14 +293,25 @@ final readonly class LooksWrong
             }
             $check = LinkCheck::of($link);
             foreach ($check->problems as $problem) {
-                yield $this->warning("places.$i.link", $problem, $check->cleaned === null ? null : [
-                    "Use $check->cleaned", ['places' => $this->placesWith($i, $check->cleaned)],
-                ]);
+                yield $this->warning(
+                    "places.$i.link",
+                    $problem,
+                    $check->cleaned === null
+                        ? null
+                        : ["Use $check->cleaned", ['places' => $this->placesWith($i, $check->cleaned)]],
+                );
             }
-            $other = Sheet::query()->where('id', '!=', $this->reader->sheet->id ?? 0)->where('kind', '!=', SheetKind::Knock)
-                ->whereHas('places', static fn ($one) => $one->where('link', $link))->first();
+            $other = Sheet::query()
+                ->where('id', '!=', $this->reader->sheet->id ?? 0)
+                ->where('kind', '!=', SheetKind::Knock)
+                ->whereHas('places', static fn($one) => $one->where('link', $link))
+                ->first();
             if ($other !== null) {
-                yield $this->warning("places.$i.link", "This link stands on the sheet “{$other->title}” too: whoever has it from there can walk into these meetings.", null);
+                yield $this->warning(
+                    "places.$i.link",
+                    "This link stands on the sheet “{$other->title}” too: whoever has it from there can walk into these meetings.",
+                    null,
+                );
             }
         }
     }
@@ -248,6 +355,10 @@ final readonly class LooksWrong
      */
     private function warning(string $about, string $message, ?array $mend): array
     {
-        return ['about' => $about, 'message' => $message, 'mend' => $mend === null ? null : ['label' => $mend[0], 'form' => $mend[1]]];
+        return [
+            'about' => $about,
+            'message' => $message,
+            'mend' => $mend === null ? null : ['label' => $mend[0], 'form' => $mend[1]],
+        ];
     }
 }

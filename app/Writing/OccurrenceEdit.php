@@ -28,11 +28,23 @@ final class OccurrenceEdit
         $scope = Scope::from((string) $edit['scope']);
 
         return match ($edit['do']) {
-            'close' => $scope === Scope::ThisOne ? [$block->withChange($at, DayChange::closed())] : self::ended($block, $at, $scope),
+            'close' => $scope === Scope::ThisOne
+                ? [$block->withChange($at, DayChange::closed())]
+                : self::ended($block, $at, $scope),
             'reopen' => [$block->withoutChange($at)],
-            'move' => [$block->withChange($at, DayChange::movedTo(LocalDate::parse((string) $edit['to']), self::changedHours($block, $at)))],
+            'move' => [
+                $block->withChange(
+                    $at,
+                    DayChange::movedTo(LocalDate::parse((string) $edit['to']), self::changedHours($block, $at)),
+                ),
+            ],
             'hours' => self::withHours($block, $at, $scope, self::typed((array) $edit['hours'])),
-            default => self::withHours($block, $at, $scope, self::dragged($block, $at, (int) $edit['stretch'], (string) $edit['side'], (int) $edit['by'])),
+            default => self::withHours(
+                $block,
+                $at,
+                $scope,
+                self::dragged($block, $at, (int) $edit['stretch'], (string) $edit['side'], (int) $edit['by']),
+            ),
         };
     }
 
@@ -58,7 +70,9 @@ final class OccurrenceEdit
             return [$block->withChange($at, DayChange::movedTo($to, $stretches))];
         }
         $weekday = $at->weekday();
-        $new = isset($block->byDay[$weekday->value]) ? $block->onWeekday($weekday, $stretches) : $block->withUsual($stretches);
+        $new = isset($block->byDay[$weekday->value])
+            ? $block->onWeekday($weekday, $stretches)
+            : $block->withUsual($stretches);
 
         return BlockEdit::apply($block, $new, $scope, $at);
     }
@@ -66,10 +80,13 @@ final class OccurrenceEdit
     /** @param  array<mixed>  $hours */
     private static function typed(array $hours): Stretches
     {
-        $read = array_map(static fn (mixed $one): Hours => Hours::between(
-            LocalTime::parse(is_array($one) && is_string($one['from'] ?? null) ? $one['from'] : ''),
-            LocalTime::parse(is_array($one) && is_string($one['until'] ?? null) ? $one['until'] : ''),
-        ), array_values($hours));
+        $read = array_map(
+            static fn(mixed $one): Hours => Hours::between(
+                LocalTime::parse(is_array($one) && is_string($one['from'] ?? null) ? $one['from'] : ''),
+                LocalTime::parse(is_array($one) && is_string($one['until'] ?? null) ? $one['until'] : ''),
+            ),
+            array_values($hours),
+        );
 
         return $read === [] ? throw \Recess\Time\TimeNotValid::noSuchTime('') : Stretches::of(...$read);
     }
@@ -82,7 +99,10 @@ final class OccurrenceEdit
         $by = (int) round($by / 5) * 5;
         $from = $hours->from->minute + ($side === 'from' ? $by : 0);
         $until = $hours->from->minute + $hours->minutes + ($side === 'until' ? $by : 0);
-        $all[$stretch] = Hours::between(LocalTime::ofMinute(max(0, min($from, 1435))), LocalTime::ofMinute(max(5, min($until, 1440))));
+        $all[$stretch] = Hours::between(
+            LocalTime::ofMinute(max(0, min($from, 1435))),
+            LocalTime::ofMinute(max(5, min($until, 1440))),
+        );
 
         return Stretches::of(...array_values($all));
     }

@@ -37,7 +37,10 @@ final class OccurrenceRequest extends StaffRequest
     public function blocks(): array
     {
         try {
-            $blocks = array_map(static fn (mixed $record): Block => BlockReader::read(is_array($record) ? $record : []), array_values((array) $this->input('blocks')));
+            $blocks = array_map(
+                static fn(mixed $record): Block => BlockReader::read(is_array($record) ? $record : []),
+                array_values((array) $this->input('blocks')),
+            );
             $index = min($this->integer('index'), count($blocks) - 1);
             array_splice($blocks, $index, 1, OccurrenceEdit::apply($blocks[$index], $this->validated()));
 

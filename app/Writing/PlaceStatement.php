@@ -18,8 +18,7 @@ final readonly class PlaceStatement
         public LinkMode $linkMode = LinkMode::One,
         /** The place of the sheet that this was, if it was one. */
         public ?int $id = null,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> */
     public function columns(): array

@@ -19,7 +19,7 @@ final class PreviewSheet
 {
     public static function of(WorksheetReader $reader): Sheet
     {
-        $sheet = new Sheet;
+        $sheet = new Sheet();
         $sheet->forceFill([
             'id' => $reader->sheet->id ?? 0,
             'staff_id' => $reader->sheet->staff_id ?? $reader->writer->id,
@@ -34,13 +34,30 @@ final class PreviewSheet
             'paused_note' => '',
         ]);
         $sheet->setRelation('host', $reader->sheet->host ?? $reader->writer);
-        $sheet->setRelation('blocks', new Collection(array_map(static fn ($block): Block => (new Block)->forceFill(Block::columnsOf($block)), array_values($reader->blocks))));
-        $sheet->setRelation('places', new Collection(array_map(
-            static fn (PlaceStatement $place, int $i): Place => (new Place)->forceFill(['id' => $i + 1, ...$place->columns()]),
-            $reader->places(), array_keys($reader->places()),
-        )));
+        $sheet->setRelation(
+            'blocks',
+            new Collection(
+                array_map(
+                    static fn($block): Block => (new Block())->forceFill(Block::columnsOf($block)),
+                    array_values($reader->blocks),
+                ),
+            ),
+        );
+        $sheet->setRelation(
+            'places',
+            new Collection(
+                array_map(
+                    static fn(PlaceStatement $place, int $i): Place => (new Place())->forceFill([
+                        'id' => $i + 1,
+                        ...$place->columns(),
+                    ]),
+                    $reader->places(),
+                    array_keys($reader->places()),
+                ),
+            ),
+        );
         $sheet->setRelation('colleagues', new Collection(self::colleagues($reader)));
-        $sheet->setRelation('slotChanges', $reader->sheet->slotChanges ?? new Collection);
+        $sheet->setRelation('slotChanges', $reader->sheet->slotChanges ?? new Collection());
 
         return $sheet;
     }
@@ -50,7 +67,7 @@ final class PreviewSheet
     {
         $questions = [];
         foreach ($reader->list('questions') as $i => $question) {
-            if (! isset($reader->errors["questions.$i.kind"]) && is_string($question['label'] ?? null)) {
+            if (!isset($reader->errors["questions.$i.kind"]) && is_string($question['label'] ?? null)) {
                 $questions[] = Question::fromArray($question);
             }
         }
@@ -63,8 +80,15 @@ final class PreviewSheet
     {
         $colleagues = [];
         foreach ($reader->list('hosts') as $i => $one) {
-            if (! isset($reader->errors["hosts.$i.id"]) && ! isset($reader->errors["hosts.$i.role"]) && is_numeric($one['id'] ?? null)) {
-                $colleagues[] = (new SheetHost)->forceFill(['staff_id' => (int) $one['id'], 'role' => $one['role'] ?? 'manage']);
+            if (
+                !isset($reader->errors["hosts.$i.id"]) &&
+                !isset($reader->errors["hosts.$i.role"]) &&
+                is_numeric($one['id'] ?? null)
+            ) {
+                $colleagues[] = (new SheetHost())->forceFill([
+                    'staff_id' => (int) $one['id'],
+                    'role' => $one['role'] ?? 'manage',
+                ]);
             }
         }
 

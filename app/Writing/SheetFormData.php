@@ -24,15 +24,33 @@ final class SheetFormData
             'title' => $sheet->title,
             'kind' => $sheet->kind->value,
             'intro' => $sheet->intro,
-            'blocks' => array_values($sheet->blocks->map(static fn (Block $block): array => \Recess\Records\BlockRecord::of($block->toCore()))->all()),
+            'blocks' => array_values(
+                $sheet->blocks
+                    ->map(static fn(Block $block): array => \Recess\Records\BlockRecord::of($block->toCore()))
+                    ->all(),
+            ),
             'joining' => $sheet->joining,
-            'places' => array_values($sheet->places->map(static fn (Place $place): array => [
-                'id' => $place->id, 'kind' => $place->kind->value, 'label' => $place->label, 'link' => $place->link ?? '',
-                'link_mode' => $place->link_mode->value, 'directions' => $place->directions,
-            ])->all()),
+            'places' => array_values(
+                $sheet->places
+                    ->map(
+                        static fn(Place $place): array => [
+                            'id' => $place->id,
+                            'kind' => $place->kind->value,
+                            'label' => $place->label,
+                            'link' => $place->link ?? '',
+                            'link_mode' => $place->link_mode->value,
+                            'directions' => $place->directions,
+                        ],
+                    )
+                    ->all(),
+            ),
             'questions' => $sheet->questions->toArray(),
             'rules' => $sheet->rules->toArray(),
-            'hosts' => array_values($sheet->colleagues->map(static fn (SheetHost $one): array => ['id' => $one->staff_id, 'role' => $one->role->value])->all()),
+            'hosts' => array_values(
+                $sheet->colleagues
+                    ->map(static fn(SheetHost $one): array => ['id' => $one->staff_id, 'role' => $one->role->value])
+                    ->all(),
+            ),
             'audience' => ForWhom::of($sheet),
             'version' => $sheet->version,
         ];
@@ -52,23 +70,48 @@ final class SheetFormData
             $term ??= $range->last->isBefore($today) ? null : $range;
         }
         $conferences = $kind === SheetKind::Conferences;
-        $questions = $conferences ? Questions::usual()->toArray() : [
-            ['key' => 'about', 'kind' => 'short', 'label' => 'What is it about?', 'help' => '', 'required' => $weekly, 'on_run_sheet' => true, 'choices' => []],
-        ];
+        $questions = $conferences
+            ? Questions::usual()->toArray()
+            : [
+                [
+                    'key' => 'about',
+                    'kind' => 'short',
+                    'label' => 'What is it about?',
+                    'help' => '',
+                    'required' => $weekly,
+                    'on_run_sheet' => true,
+                    'choices' => [],
+                ],
+            ];
 
         return [
             'title' => match ($kind) {
-                SheetKind::Conferences => 'Conferences', SheetKind::OfficeHours => 'Office hours', default => '',
+                SheetKind::Conferences => 'Conferences',
+                SheetKind::OfficeHours => 'Office hours',
+                default => '',
             },
             'kind' => $kind->value,
             'intro' => '',
-            'blocks' => [[
-                'kind' => $weekly ? 'weekly' : 'dates', 'dates' => [], 'weekdays' => [], 'month_days' => [], 'every' => 1,
-                'first' => (string) ($term !== null && $term->first->isAfter($today) ? $term->first : $today),
-                'until' => $weekly && $term !== null ? (string) $term->last : null, 'times' => null,
-                'hours' => [['from' => '', 'until' => '', 'overnight' => false]], 'other' => [],
-                'minutes' => $weekly ? 30 : 15, 'gap' => $conferences ? 5 : 0, 'except' => [], 'plus' => [], 'changes' => [], 'places' => [],
-            ]],
+            'blocks' => [
+                [
+                    'kind' => $weekly ? 'weekly' : 'dates',
+                    'dates' => [],
+                    'weekdays' => [],
+                    'month_days' => [],
+                    'every' => 1,
+                    'first' => (string) ($term !== null && $term->first->isAfter($today) ? $term->first : $today),
+                    'until' => $weekly && $term !== null ? (string) $term->last : null,
+                    'times' => null,
+                    'hours' => [['from' => '', 'until' => '', 'overnight' => false]],
+                    'other' => [],
+                    'minutes' => $weekly ? 30 : 15,
+                    'gap' => $conferences ? 5 : 0,
+                    'except' => [],
+                    'plus' => [],
+                    'changes' => [],
+                    'places' => [],
+                ],
+            ],
             'joining' => false,
             'places' => self::usualPlaces($host),
             'questions' => $questions,
@@ -82,11 +125,22 @@ final class SheetFormData
     /** @return list<array<string, mixed>> where this host met people last; a link is for whom it was sent to, so it does not come along */
     private static function usualPlaces(StaffMember $host): array
     {
-        $last = Sheet::query()->where('staff_id', $host->id)->where('kind', '!=', SheetKind::Knock)->orderByDesc('id')->first()?->places->first();
+        $last = Sheet::query()
+            ->where('staff_id', $host->id)
+            ->where('kind', '!=', SheetKind::Knock)
+            ->orderByDesc('id')
+            ->first()
+            ?->places->first();
 
-        return [[
-            'id' => null, 'kind' => $last->kind->value ?? 'room', 'label' => $last->label ?? '', 'link' => '',
-            'link_mode' => $last->link_mode->value ?? 'one', 'directions' => $last->directions ?? '',
-        ]];
+        return [
+            [
+                'id' => null,
+                'kind' => $last->kind->value ?? 'room',
+                'label' => $last->label ?? '',
+                'link' => '',
+                'link_mode' => $last->link_mode->value ?? 'one',
+                'directions' => $last->directions ?? '',
+            ],
+        ];
     }
 }

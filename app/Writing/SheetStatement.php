@@ -32,9 +32,8 @@ final readonly class SheetStatement
         public SheetKind $kind = SheetKind::Conferences,
         public bool $joining = false,
         public array $colleagues = [],
-        public ForWhom $forWhom = new ForWhom,
-    ) {
-    }
+        public ForWhom $forWhom = new ForWhom(),
+    ) {}
 
     /** The sheet as the core would judge it, were this written on it now. */
     public function onto(Sheet $sheet): CoreSheet
@@ -49,7 +48,11 @@ final readonly class SheetStatement
         return new CoreSheet(
             zone: $was->zone,
             blocks: $this->blocks,
-            hosts: Hosts::of($sheet->staff_id, array_keys($this->colleagues, HostRole::Any, true), array_keys($this->colleagues, HostRole::Must, true)),
+            hosts: Hosts::of(
+                $sheet->staff_id,
+                array_keys($this->colleagues, HostRole::Any, true),
+                array_keys($this->colleagues, HostRole::Must, true),
+            ),
             rules: $this->rules,
             places: $places,
             closedDays: $was->closedDays,

@@ -23,17 +23,21 @@ final readonly class TypedLine
         public ?Said $said = null,
         private ?QuickAsks $asks = null,
         private ?QuickNotReadable $refused = null,
-    ) {
-    }
+    ) {}
 
     public static function of(?string $line, WorksheetReader $reader): self
     {
         if ($line === null || trim($line) === '') {
-            return new self;
+            return new self();
         }
         $school = $reader->writer->school;
         try {
-            return new self(said: QuickLine::parse($line, new Context($reader->today, $school->termRanges(), $school->closedDays(), $school->country)));
+            return new self(
+                said: QuickLine::parse(
+                    $line,
+                    new Context($reader->today, $school->termRanges(), $school->closedDays(), $school->country),
+                ),
+            );
         } catch (QuickAsks $asks) {
             return new self(asks: $asks);
         } catch (QuickNotReadable $failure) {
@@ -68,17 +72,35 @@ final readonly class TypedLine
     public function toArray(): array
     {
         return [
-            'line_error' => $this->refused === null ? null : [
-                'message' => $this->refused->getMessage(), 'position' => $this->refused->position, 'length' => $this->refused->length, 'understood' => $this->refused->understood,
-            ],
-            'line_asks' => $this->asks === null ? null : [
-                'asks' => $this->asks->getMessage(),
-                'readings' => array_map(static fn (Said $said): array => ['line' => $said->line(), 'said' => self::sentences($said->blocks)], $this->asks->readings),
-            ],
-            'notes' => array_map(static fn (Note $note): array => [
-                'message' => $note->message,
-                'other' => $note->otherLine === null ? null : ['line' => $note->otherLine, 'label' => $note->other],
-            ], $this->said->notes ?? []),
+            'line_error' =>
+                $this->refused === null
+                    ? null
+                    : [
+                        'message' => $this->refused->getMessage(),
+                        'position' => $this->refused->position,
+                        'length' => $this->refused->length,
+                        'understood' => $this->refused->understood,
+                    ],
+            'line_asks' =>
+                $this->asks === null
+                    ? null
+                    : [
+                        'asks' => $this->asks->getMessage(),
+                        'readings' => array_map(
+                            static fn(Said $said): array => [
+                                'line' => $said->line(),
+                                'said' => self::sentences($said->blocks),
+                            ],
+                            $this->asks->readings,
+                        ),
+                    ],
+            'notes' => array_map(
+                static fn(Note $note): array => [
+                    'message' => $note->message,
+                    'other' => $note->otherLine === null ? null : ['line' => $note->otherLine, 'label' => $note->other],
+                ],
+                $this->said->notes ?? [],
+            ),
         ];
     }
 
@@ -91,7 +113,10 @@ final readonly class TypedLine
     /** @param  array<int, Block>  $blocks */
     public static function saying(array $blocks, School $school): string
     {
-        return implode('; ', array_map(static fn (Block $block): string => QuickPrint::line($block, $school->closedDays()), $blocks));
+        return implode(
+            '; ',
+            array_map(static fn(Block $block): string => QuickPrint::line($block, $school->closedDays()), $blocks),
+        );
     }
 
     /**

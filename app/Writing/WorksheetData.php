@@ -33,28 +33,70 @@ final class WorksheetData
 
         return [
             'host' => $host->name,
-            'sheet' => $sheet === null ? null : ['id' => $sheet->id, 'state' => $sheet->state->value, 'bookings' => $sheet->bookings()->whereNotNull('hold_id')->count()],
+            'sheet' =>
+                $sheet === null
+                    ? null
+                    : [
+                        'id' => $sheet->id,
+                        'state' => $sheet->state->value,
+                        'bookings' => $sheet->bookings()->whereNotNull('hold_id')->count(),
+                    ],
             'form' => $form,
-            'draft' => $draft === null ? null : ['form' => $draft->form, 'line' => $draft->line, 'at' => Spell::moment($draft->updated_at->getTimestamp(), $school->timeZone())],
+            'draft' =>
+                $draft === null
+                    ? null
+                    : [
+                        'form' => $draft->form,
+                        'line' => $draft->line,
+                        'at' => Spell::moment($draft->updated_at->getTimestamp(), $school->timeZone()),
+                    ],
             'today' => (string) $today,
             'year' => self::year($today, $host),
             'terms' => $school->terms,
             'places' => SettingsData::places($host),
             'classes' => DirectoryData::classesFor($host),
             'makes_rooms' => self::makesRooms(),
-            'rulebook' => array_map(static fn (Term $term): array => [
-                'name' => $term->name, 'kind' => $term->kind->value, 'least' => $term->least, 'most' => $term->most, 'choices' => $term->choices, 'asks' => Words::say("rules.asks.$term->name"),
-            ], self::rulebook()),
+            'rulebook' => array_map(
+                static fn(Term $term): array => [
+                    'name' => $term->name,
+                    'kind' => $term->kind->value,
+                    'least' => $term->least,
+                    'most' => $term->most,
+                    'choices' => $term->choices,
+                    'asks' => Words::say("rules.asks.$term->name"),
+                ],
+                self::rulebook(),
+            ),
             'names_hosts' => WorksheetReader::namesHosts($host, $sheet),
-            'colleagues' => array_values(StaffMember::query()->where('school_id', $school->id)->whereNull('left_at')->where('reader', false)->where('id', '!=', $sheet->staff_id ?? $host->id)->orderBy('name')->get()
-                ->map(static fn (StaffMember $one): array => ['id' => $one->id, 'name' => $one->name, 'subject' => $one->subject])->all()),
+            'colleagues' => array_values(
+                StaffMember::query()
+                    ->where('school_id', $school->id)
+                    ->whereNull('left_at')
+                    ->where('reader', false)
+                    ->where('id', '!=', $sheet->staff_id ?? $host->id)
+                    ->orderBy('name')
+                    ->get()
+                    ->map(
+                        static fn(StaffMember $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'subject' => $one->subject,
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
     /** @return list<Term> what can be stated; what comes of a calendar's answer only where one can come */
     private static function rulebook(): array
     {
-        return array_values(array_filter(Rulebook::terms(), static fn (Term $term): bool => $term->name !== 'declined_entry' || AnswerAddress::isRead()));
+        return array_values(
+            array_filter(
+                Rulebook::terms(),
+                static fn(Term $term): bool => $term->name !== 'declined_entry' || AnswerAddress::isRead(),
+            ),
+        );
     }
 
     /** Whether a link can be made for each meeting: by the school's video service, or by the demo's stand-in. */
@@ -79,13 +121,17 @@ final class WorksheetData
         [$year, $month] = $today->parts();
         $months = [];
         for ($i = 0; $i < self::MONTHS; $i++, $month++) {
-            $start = LocalDate::of($year + intdiv($month - 1, 12), ($month - 1) % 12 + 1, 1);
+            $start = LocalDate::of($year + intdiv($month - 1, 12), (($month - 1) % 12) + 1, 1);
             $days = [];
             for ($n = 0; $n < (int) gmdate('t', $start->day * 86_400); $n++) {
                 $date = $start->plusDays($n);
                 $days[] = [
-                    'date' => (string) $date, 'number' => $n + 1, 'weekday' => $date->weekday()->value,
-                    'said' => gmdate('l j F Y', $date->day * 86_400), 'closed' => $closed[$date->day] ?? null, 'past' => $date->isBefore($today),
+                    'date' => (string) $date,
+                    'number' => $n + 1,
+                    'weekday' => $date->weekday()->value,
+                    'said' => gmdate('l j F Y', $date->day * 86_400),
+                    'closed' => $closed[$date->day] ?? null,
+                    'past' => $date->isBefore($today),
                 ];
             }
             $months[] = ['name' => gmdate('F Y', $start->day * 86_400), 'days' => $days];

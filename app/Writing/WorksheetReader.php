@@ -54,8 +54,7 @@ final class WorksheetReader
         public readonly StaffMember $writer,
         public readonly ?Sheet $sheet,
         public readonly LocalDate $today,
-    ) {
-    }
+    ) {}
 
     /** @param  array<mixed>  $form */
     public static function read(array $form, StaffMember $writer, ?Sheet $sheet, int $now): self
@@ -64,10 +63,10 @@ final class WorksheetReader
         $reader->errors = Validator::make($form, $reader->rules())->errors()->toArray();
         $reader->readBlocks();
         $reader->checkQuestionsAndPlaces();
-        if (! self::namesHosts($writer, $sheet) && $reader->namesOthers()) {
+        if (!self::namesHosts($writer, $sheet) && $reader->namesOthers()) {
             $reader->errors['hosts'][] = Words::say('colleagues.owner_names', ['owner' => $sheet->host->name ?? '']);
         }
-        if (! isset($reader->errors['audience.classes']) && ! ForWhom::read($form)->isKnownAt($writer->school_id)) {
+        if (!isset($reader->errors['audience.classes']) && !ForWhom::read($form)->isKnownAt($writer->school_id)) {
             $reader->errors['audience'][] = Words::say('directory.not_known');
         }
 
@@ -118,9 +117,14 @@ final class WorksheetReader
             'audience.students.*.id' => ['required', 'integer'],
             'hosts' => ['array', 'max:20'],
             'hosts.*.id' => [
-                'required', 'integer', 'distinct',
-                Rule::exists('staff', 'id')->where('school_id', $this->writer->school_id)->whereNull('left_at')
-                    ->where('reader', 0)->whereNot('id', $this->sheet->staff_id ?? $this->writer->id),
+                'required',
+                'integer',
+                'distinct',
+                Rule::exists('staff', 'id')
+                    ->where('school_id', $this->writer->school_id)
+                    ->whereNull('left_at')
+                    ->where('reader', 0)
+                    ->whereNot('id', $this->sheet->staff_id ?? $this->writer->id),
             ],
             'hosts.*.role' => ['required', Rule::enum(HostRole::class)],
         ];
@@ -140,9 +144,13 @@ final class WorksheetReader
                 TermKind::Whole => [...$need, 'integer', "between:$term->least,$term->most"],
                 TermKind::Yes => ['sometimes', 'boolean'],
                 TermKind::Clock => [...$need, 'string', 'date_format:H:i'],
-                TermKind::Moment => [...$need, 'date_format:Y-m-d\\TH:i', ...($term->after === null ? [] : ["after:rules.$term->after"])],
+                TermKind::Moment => [
+                    ...$need,
+                    'date_format:Y-m-d\\TH:i',
+                    ...$term->after === null ? [] : ["after:rules.$term->after"],
+                ],
                 TermKind::Choice => [...$need, Rule::in($term->choices)],
-                TermKind::Wholes => ['sometimes', 'array', 'max:'.$term->atMost()],
+                TermKind::Wholes => ['sometimes', 'array', 'max:' . $term->atMost()],
             };
             if ($term->kind === TermKind::Wholes) {
                 $rules["rules.$term->name.*"] = ['integer', "between:$term->least,$term->most"];
@@ -166,13 +174,18 @@ final class WorksheetReader
             }
             if ($this->slotsOf($block) > self::MOST_SLOTS) {
                 $this->errors["blocks.$i.minutes"][] = sprintf(
-                    'That would make more than %s meetings. Look at the length, the hours and the last day again.', number_format(self::MOST_SLOTS),
+                    'That would make more than %s meetings. Look at the length, the hours and the last day again.',
+                    number_format(self::MOST_SLOTS),
                 );
 
                 continue;
             }
-            if (array_filter($block->places, fn (int $place): bool => $place >= count($this->list('places'))) !== []) {
-                $block = $block->at(array_values(array_filter($block->places, fn (int $place): bool => $place < count($this->list('places')))));
+            if (array_filter($block->places, fn(int $place): bool => $place >= count($this->list('places'))) !== []) {
+                $block = $block->at(
+                    array_values(
+                        array_filter($block->places, fn(int $place): bool => $place < count($this->list('places'))),
+                    ),
+                );
             }
             $this->blocks[$i] = $block;
             $this->checkDates($i, $block);
@@ -206,8 +219,10 @@ final class WorksheetReader
         $dates = $pattern instanceof OnDates ? $pattern->dates : array_filter([$pattern->last()]);
         foreach ($dates as $date) {
             $problem = match (true) {
-                $date->isBefore($this->today) && ! $this->hadAlready($date) => Spell::plainDate($date).' is past. Choose today or later.',
-                $date->isAfter($this->today->plusDays(self::DAYS_AHEAD)) => Spell::plainDate($date).' is more than three years ahead. Look at the year again.',
+                $date->isBefore($this->today) && !$this->hadAlready($date) => Spell::plainDate($date) .
+                    ' is past. Choose today or later.',
+                $date->isAfter($this->today->plusDays(self::DAYS_AHEAD)) => Spell::plainDate($date) .
+                    ' is more than three years ahead. Look at the year again.',
                 default => null,
             };
             if ($problem !== null) {
@@ -217,14 +232,18 @@ final class WorksheetReader
             }
         }
         if ($pattern instanceof Repeating && $pattern->first->isAfter($this->today->plusDays(self::DAYS_AHEAD))) {
-            $this->errors["blocks.$i.first"][] = Spell::plainDate($pattern->first).' is more than three years ahead. Look at the year again.';
+            $this->errors["blocks.$i.first"][] =
+                Spell::plainDate($pattern->first) . ' is more than three years ahead. Look at the year again.';
         }
     }
 
     private function hadAlready(LocalDate $date): bool
     {
         foreach ($this->sheet?->coreBlocks() ?? [] as $block) {
-            if ($block->pattern->last()?->isBefore($this->today) || $block->pattern->dates($date, $date->plusDays(1)) !== []) {
+            if (
+                $block->pattern->last()?->isBefore($this->today) ||
+                $block->pattern->dates($date, $date->plusDays(1)) !== []
+            ) {
                 return true;
             }
         }
@@ -236,11 +255,18 @@ final class WorksheetReader
     {
         $this->errors = array_merge_recursive($this->errors, TypedQuestions::wrong($this->list('questions')));
         foreach ($this->list('places') as $i => $place) {
-            if (($place['kind'] ?? '') === 'video' && ($place['link_mode'] ?? 'one') === 'one' && ($place['link'] ?? '') === '' && ! WorksheetData::makesRooms()) {
-                $this->errors["places.$i.link"][] = 'Please fill this in, or choose to have a link made for each meeting, or to add it later.';
+            if (
+                ($place['kind'] ?? '') === 'video' &&
+                ($place['link_mode'] ?? 'one') === 'one' &&
+                ($place['link'] ?? '') === '' &&
+                !WorksheetData::makesRooms()
+            ) {
+                $this->errors["places.$i.link"][] =
+                    'Please fill this in, or choose to have a link made for each meeting, or to add it later.';
             }
-            if (($place['link_mode'] ?? '') === 'each' && ! WorksheetData::makesRooms()) {
-                $this->errors["places.$i.link_mode"][] = 'Nothing here makes a link for each meeting. Give one for all, or add it later.';
+            if (($place['link_mode'] ?? '') === 'each' && !WorksheetData::makesRooms()) {
+                $this->errors["places.$i.link_mode"][] =
+                    'Nothing here makes a link for each meeting. Give one for all, or add it later.';
             }
         }
     }
@@ -259,7 +285,11 @@ final class WorksheetReader
         $school = $this->writer->school;
 
         return new CoreSheet(
-            $school->timeZone(), array_values($this->blocks), Hosts::of(0), Stated::of(), closedDays: $school->closedDays(),
+            $school->timeZone(),
+            array_values($this->blocks),
+            Hosts::of(0),
+            Stated::of(),
+            closedDays: $school->closedDays(),
             joining: (bool) ($this->form['joining'] ?? false),
         );
     }
@@ -277,7 +307,7 @@ final class WorksheetReader
     /** Whether it goes on for ever. */
     public function isEndless(): bool
     {
-        return array_filter($this->blocks, static fn (Block $block): bool => $block->pattern->last() === null) !== [];
+        return array_filter($this->blocks, static fn(Block $block): bool => $block->pattern->last() === null) !== [];
     }
 
     /** @return list<array<mixed>> */
@@ -303,7 +333,9 @@ final class WorksheetReader
         }
         $colleagues = [];
         foreach ($this->list('hosts') as $one) {
-            $colleagues[(int) (is_scalar($one['id'] ?? null) ? $one['id'] : 0)] = HostRole::from(is_string($one['role'] ?? null) ? $one['role'] : '');
+            $colleagues[(int) (is_scalar($one['id'] ?? null) ? $one['id'] : 0)] = HostRole::from(
+                is_string($one['role'] ?? null) ? $one['role'] : '',
+            );
         }
 
         return new SheetStatement(
@@ -325,11 +357,15 @@ final class WorksheetReader
     {
         $places = [];
         foreach ($this->list('places') as $place) {
-            $text = static fn (string $field): string => is_string($place[$field] ?? null) ? trim($place[$field]) : '';
+            $text = static fn(string $field): string => is_string($place[$field] ?? null) ? trim($place[$field]) : '';
             $kind = PlaceKind::tryFrom($text('kind'));
             if ($kind !== null && $text('label') !== '') {
                 $places[] = new PlaceStatement(
-                    $kind, $text('label'), $text('link') ?: null, $text('directions'), LinkMode::tryFrom($text('link_mode')) ?? LinkMode::One,
+                    $kind,
+                    $text('label'),
+                    $text('link') ?: null,
+                    $text('directions'),
+                    LinkMode::tryFrom($text('link_mode')) ?? LinkMode::One,
                     is_int($place['id'] ?? null) ? $place['id'] : null,
                 );
             }

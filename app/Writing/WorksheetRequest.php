@@ -50,7 +50,7 @@ final class WorksheetRequest extends StaffRequest
     public function sheet(): ?Sheet
     {
         $sheet = $this->filled('sheet') ? Sheet::query()->find($this->integer('sheet')) : null;
-        abort_if($this->filled('sheet') && ($sheet === null || ! $this->writer()->can('update', $sheet)), 404);
+        abort_if($this->filled('sheet') && ($sheet === null || !$this->writer()->can('update', $sheet)), 404);
 
         return $sheet;
     }

@@ -64,8 +64,13 @@ final class AllotTask
      * @param  list<Family>  $families
      * @param  array<string, list<list<Span>>>  $interpreters  by language: when each is free
      */
-    public function __construct(array $hosts, array $families, Between $between, Zone $zone, private readonly array $interpreters = [])
-    {
+    public function __construct(
+        array $hosts,
+        array $families,
+        Between $between,
+        Zone $zone,
+        private readonly array $interpreters = [],
+    ) {
         $slotsOf = $places = [];
         foreach ($hosts as $host) {
             $slotsOf[$host->id] = $this->addHost($host, $zone);
@@ -76,12 +81,18 @@ final class AllotTask
             /** @var array<string, list<int>> $within by host: brothers and sisters have the same teachers */
             $within = [];
             foreach ($family->wishes as $wish) {
-                $fit = $wish->times === 1 ? $slotsOf[$wish->host] : $this->longer($slotsOf[$wish->host], $wish->times, "$wish->times $wish->host");
-                $slots = $wish->windows !== null || $wish->times > 1
-                    ? $this->within($fit, $wish->windows ?? $family->windows)
-                    : $within[$wish->host] ??= $this->within($fit, $family->windows);
+                $fit =
+                    $wish->times === 1
+                        ? $slotsOf[$wish->host]
+                        : $this->longer($slotsOf[$wish->host], $wish->times, "$wish->times $wish->host");
+                $slots =
+                    $wish->windows !== null || $wish->times > 1
+                        ? $this->within($fit, $wish->windows ?? $family->windows)
+                        : ($within[$wish->host] ??= $this->within($fit, $family->windows));
                 if ($wish->language !== null) {
-                    $slots = array_values(array_filter($slots, fn (int $s): bool => $this->interpreters($wish->language, $s) > 0));
+                    $slots = array_values(
+                        array_filter($slots, fn(int $s): bool => $this->interpreters($wish->language, $s) > 0),
+                    );
                     $this->spoken[$wish->language][] = count($this->wishes);
                 }
                 $this->wishesOf[$f][] = count($this->wishes);
@@ -95,7 +106,8 @@ final class AllotTask
                 foreach ($this->wishesOf[$f] as $other) {
                     if ($other !== $w) {
                         $this->gap[$w][$other] = ($family->between ?? $between)->seconds(
-                            $places[$this->wishes[$w]->host], $places[$this->wishes[$other]->host],
+                            $places[$this->wishes[$w]->host],
+                            $places[$this->wishes[$other]->host],
                         );
                     }
                 }
@@ -113,7 +125,12 @@ final class AllotTask
     {
         $span = $this->span($slot);
 
-        return count(array_filter($this->interpreters[$language] ?? [], static fn (array $free): bool => $span->liesInOneOf($free)));
+        return count(
+            array_filter(
+                $this->interpreters[$language] ?? [],
+                static fn(array $free): bool => $span->liesInOneOf($free),
+            ),
+        );
     }
 
     /**
@@ -123,18 +140,18 @@ final class AllotTask
      */
     private function within(array $slots, array $windows): array
     {
-        return array_values(array_filter($slots, fn (int $s): bool => $this->span($s)->liesInOneOf($windows)));
+        return array_values(array_filter($slots, fn(int $s): bool => $this->span($s)->liesInOneOf($windows)));
     }
 
     /** @return list<int> the slots of the host, in order */
     private function addHost(Host $host, Zone $zone): array
     {
         $slots = $host->slots;
-        usort($slots, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+        usort($slots, static fn(Span $a, Span $b): int => $a->start <=> $b->start);
         $numbers = $hostDays = [];
         foreach ($slots as $slot) {
             $day = $zone->dayAt($slot->start);
-            if (! isset($hostDays[$day])) {
+            if (!isset($hostDays[$day])) {
                 $hostDays[$day] = count($this->most);
                 $this->most[] = $host->most;
             }
@@ -163,7 +180,7 @@ final class AllotTask
      */
     private function longer(array $slots, int $times, string $key): array
     {
-        if (! isset($this->longer[$key])) {
+        if (!isset($this->longer[$key])) {
             $this->longer[$key] = [];
             $spans = array_map($this->span(...), $slots);
             foreach ($slots as $i => $first) {

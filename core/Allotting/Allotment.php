@@ -14,7 +14,5 @@ final readonly class Allotment
      * @param  array<string, Why>  $not  by wish
      * @param  int  $bound  proven: no allotment grants more
      */
-    public function __construct(public array $given, public array $not, public int $bound)
-    {
-    }
+    public function __construct(public array $given, public array $not, public int $bound) {}
 }

@@ -25,9 +25,11 @@ final class Allotter
      * @param  list<int>  $bounds  by level: no more of the wishes up to it can be granted
      * @param  array<string, int>  $pins
      */
-    private function __construct(private readonly AllotTask $task, private readonly array $bounds, private readonly array $pins)
-    {
-    }
+    private function __construct(
+        private readonly AllotTask $task,
+        private readonly array $bounds,
+        private readonly array $pins,
+    ) {}
 
     /**
      * @param  list<Host>  $hosts
@@ -39,7 +41,15 @@ final class Allotter
      * @param  array<string, list<list<Span>>>  $interpreters  by language: when each of them is free
      */
     public static function allot(
-        array $hosts, array $families, Between $between, Zone $zone, int $seed, int $steps, \Closure $isOver, array $pinned = [], array $interpreters = [],
+        array $hosts,
+        array $families,
+        Between $between,
+        Zone $zone,
+        int $seed,
+        int $steps,
+        \Closure $isOver,
+        array $pinned = [],
+        array $interpreters = [],
     ): Allotment {
         $task = new AllotTask($hosts, $families, $between, $zone, $interpreters);
 
@@ -54,14 +64,18 @@ final class Allotter
         $used = $longest = 0;
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
             // Another one is made only where all of them are few steps, and where more can be hoped for.
-            if ($best !== null && ($longest * self::ATTEMPTS > $steps || $used + $longest > $steps || $this->isProven($best))) {
+            if (
+                $best !== null &&
+                ($longest * self::ATTEMPTS > $steps || $used + $longest > $steps || $this->isProven($best))
+            ) {
                 break;
             }
             $random = new Randomizer(new Mt19937($seed + $attempt));
             $draft = new Draft($this->task);
             $pinned = $this->pin($draft);
             $left = $steps - $used;
-            $isDone = static fn (Draft $draft): bool => $draft->steps >= $left || $isOver(max(count($draft->at), count($best->at ?? [])), $bound);
+            $isDone = static fn(Draft $draft): bool => $draft->steps >= $left ||
+                $isOver(max(count($draft->at), count($best->at ?? [])), $bound);
             (new Attempt($draft, $random, $this->bounds, $pinned, $isDone))->run();
             (new LessWaiting($draft, $random, $pinned))->run($isDone);
             if ($best === null || $draft->granted() > $best->granted()) {
@@ -124,7 +138,7 @@ final class Allotter
     private function why(Draft $draft, int $wish): Why
     {
         foreach ($this->task->slots[$wish] as $s) {
-            if ($draft->others($wish, $s) === [] && ! $draft->isFull($s, $wish)) {
+            if ($draft->others($wish, $s) === [] && !$draft->isFull($s, $wish)) {
                 return $draft->clashes($wish, $s) === [] ? Why::NoInterpreter : Why::Clashes;
             }
         }

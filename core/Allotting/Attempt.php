@@ -44,7 +44,10 @@ final class Attempt
      * @param  \Closure(Draft): bool  $isOver
      */
     public function __construct(
-        private readonly Draft $draft, private readonly Randomizer $random, private readonly array $bounds, private readonly array $pinned,
+        private readonly Draft $draft,
+        private readonly Randomizer $random,
+        private readonly array $bounds,
+        private readonly array $pinned,
         private readonly \Closure $isOver,
     ) {
         $this->task = $draft->task;
@@ -63,12 +66,12 @@ final class Attempt
     private function fill(): void
     {
         $order = $this->random->shuffleArray(array_keys($this->task->level, $this->level, true));
-        usort($order, fn (int $a, int $b): int => count($this->task->slots[$a]) <=> count($this->task->slots[$b]));
+        usort($order, fn(int $a, int $b): int => count($this->task->slots[$a]) <=> count($this->task->slots[$b]));
         foreach ($order as $w) {
             if (($this->isOver)($this->draft)) {
                 break;
             }
-            if (! isset($this->draft->at[$w])) {
+            if (!isset($this->draft->at[$w])) {
                 $this->tried = $this->moving = [];
                 $this->place($w, self::DEPTH);
             }
@@ -118,7 +121,10 @@ final class Attempt
     /** @param  list<int>  $others */
     private function makeWay(int $wish, int $slot, array $others, int $depth): bool
     {
-        if (count($others) > self::AT_ONCE || array_intersect_key(array_flip($others), $this->pinned + $this->moving) !== []) {
+        if (
+            count($others) > self::AT_ONCE ||
+            array_intersect_key(array_flip($others), $this->pinned + $this->moving) !== []
+        ) {
             return false;
         }
         $mark = $this->draft->mark();
@@ -127,7 +133,7 @@ final class Attempt
         }
         $this->draft->put($wish, $slot);
         foreach ($others as $other) {
-            if (! $this->place($other, $depth)) {
+            if (!$this->place($other, $depth)) {
                 $this->draft->backTo($mark);
 
                 return false;
@@ -142,7 +148,13 @@ final class Attempt
     {
         $granted = $this->draft->granted();
         $left = $this->worthTrying($granted);
-        for ($inVain = 0; $left !== [] && $inVain < max(self::IN_VAIN, self::IN_VAIN_EACH * count($left)) && ! ($this->isOver)($this->draft); $inVain++) {
+        for (
+            $inVain = 0;
+            $left !== [] &&
+            $inVain < max(self::IN_VAIN, self::IN_VAIN_EACH * count($left)) &&
+            !($this->isOver)($this->draft);
+            $inVain++
+        ) {
             $i = $this->random->getInt(0, count($left) - 1);
             $mark = $this->draft->mark();
             $lost = $this->take($left[$i]);
@@ -178,10 +190,12 @@ final class Attempt
             $last = $sum < $bound ? $level : $last;
         }
 
-        return array_values(array_filter(
-            array_keys(array_diff_key($this->task->wishes, $this->draft->at)),
-            fn (int $w): bool => $this->task->level[$w] <= $last && $this->task->slots[$w] !== [],
-        ));
+        return array_values(
+            array_filter(
+                array_keys(array_diff_key($this->task->wishes, $this->draft->at)),
+                fn(int $w): bool => $this->task->level[$w] <= $last && $this->task->slots[$w] !== [],
+            ),
+        );
     }
 
     /** @return list<int>|null the wishes that lost their time for it; null where it cannot have one */
@@ -202,7 +216,7 @@ final class Attempt
         foreach ($others as $other) {
             $this->tried = [];
             $this->moving = [$wish => true];
-            if (! $this->place($other, self::DEPTH)) {
+            if (!$this->place($other, self::DEPTH)) {
                 $lost[] = $other;
             }
         }

@@ -26,9 +26,7 @@ final class Draft
     /** How often it was looked whether a slot can be had. */
     public int $steps = 0;
 
-    public function __construct(public readonly AllotTask $task)
-    {
-    }
+    public function __construct(public readonly AllotTask $task) {}
 
     public function put(int $wish, int $slot): void
     {
@@ -125,7 +123,10 @@ final class Draft
 
     public function isFree(int $wish, int $slot): bool
     {
-        return $this->others($wish, $slot) === [] && $this->clashes($wish, $slot) === [] && ! $this->isFull($slot, $wish) && $this->rivals($wish, $slot) === [];
+        return $this->others($wish, $slot) === [] &&
+            $this->clashes($wish, $slot) === [] &&
+            !$this->isFull($slot, $wish) &&
+            $this->rivals($wish, $slot) === [];
     }
 
     /** @return list<int> where all interpreters of the wish's language are in meetings then: the wishes that have them */
@@ -138,7 +139,12 @@ final class Draft
         $rivals = [];
         foreach ($this->task->spoken[$language] as $other) {
             $its = $this->at[$other] ?? -1;
-            if ($other !== $wish && $its >= 0 && $this->task->start[$slot] < $this->task->end[$its] && $this->task->start[$its] < $this->task->end[$slot]) {
+            if (
+                $other !== $wish &&
+                $its >= 0 &&
+                $this->task->start[$slot] < $this->task->end[$its] &&
+                $this->task->start[$its] < $this->task->end[$slot]
+            ) {
                 $rivals[] = $other;
             }
         }
@@ -177,7 +183,7 @@ final class Draft
         if ($others !== []) {
             return [array_values(array_unique([...$others, ...$clashes]))];
         }
-        if (! $this->isFull($slot, $wish)) {
+        if (!$this->isFull($slot, $wish)) {
             return [$clashes];
         }
         $ways = [];

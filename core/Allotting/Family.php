@@ -15,7 +15,10 @@ final readonly class Family
      * @param  list<Wish>  $wishes
      * @param  Between|null  $between  where they need longer between two meetings than others do
      */
-    public function __construct(public string $id, public array $windows, public array $wishes, public ?Between $between = null)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public array $windows,
+        public array $wishes,
+        public ?Between $between = null,
+    ) {}
 }

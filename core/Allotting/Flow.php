@@ -56,7 +56,7 @@ final class Flow
         for ($i = 0; isset($queue[$i]); $i++) {
             foreach ($this->arcs[$queue[$i]] ?? [] as $arc) {
                 $node = $this->to[$arc];
-                if ($this->room[$arc] > 0 && ! isset($this->depth[$node])) {
+                if ($this->room[$arc] > 0 && !isset($this->depth[$node])) {
                     $this->depth[$node] = $this->depth[$queue[$i]] + 1;
                     $queue[] = $node;
                 }

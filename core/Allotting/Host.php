@@ -14,7 +14,10 @@ final readonly class Host
      * @param  list<Span>  $slots  one meeting each, none overlapping another
      * @param  int|null  $most  meetings on one date
      */
-    public function __construct(public string $id, public ?string $place, public array $slots, public ?int $most = null)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public ?string $place,
+        public array $slots,
+        public ?int $most = null,
+    ) {}
 }

@@ -18,9 +18,7 @@ final readonly class LessWaiting
     private const EVENING = 1_200;
 
     /** @param  array<int, true>  $pinned */
-    public function __construct(private Draft $draft, private Randomizer $random, private array $pinned)
-    {
-    }
+    public function __construct(private Draft $draft, private Randomizer $random, private array $pinned) {}
 
     /** @param  \Closure(Draft): bool  $isOver */
     public function run(\Closure $isOver): void
@@ -28,7 +26,7 @@ final readonly class LessWaiting
         do {
             $gained = false;
             foreach ($this->random->shuffleArray(array_keys($this->draft->at)) as $wish) {
-                if (! isset($this->pinned[$wish])) {
+                if (!isset($this->pinned[$wish])) {
                     $gained = $this->better($wish) || $gained;
                 }
                 if ($isOver($this->draft)) {
@@ -68,11 +66,16 @@ final readonly class LessWaiting
             // Longer meetings go to what is free; they change places with nobody.
             return 0;
         }
-        $mayMove = $other === null ? ! $this->draft->isFull($slot, $wish) : ! isset($this->pinned[$other]) && in_array($here, $task->slots[$other], true);
-        if (! $mayMove) {
+        $mayMove =
+            $other === null
+                ? !$this->draft->isFull($slot, $wish)
+                : !isset($this->pinned[$other]) && in_array($here, $task->slots[$other], true);
+        if (!$mayMove) {
             return 0;
         }
-        $families = array_unique($other === null ? [$task->familyOf[$wish]] : [$task->familyOf[$wish], $task->familyOf[$other]]);
+        $families = array_unique(
+            $other === null ? [$task->familyOf[$wish]] : [$task->familyOf[$wish], $task->familyOf[$other]],
+        );
         $before = array_sum(array_map($this->waiting(...), $families));
         if ($other !== null) {
             $this->draft->take($other);

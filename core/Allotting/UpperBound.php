@@ -19,7 +19,7 @@ final class UpperBound
      */
     public static function byLevel(AllotTask $task): array
     {
-        $flow = new Flow;
+        $flow = new Flow();
         $slots = count($task->start);
         [$source, $sink] = [0, 1];
         $ofFamily = 2;

@@ -17,10 +17,14 @@ final readonly class Wish
      * @param  int  $times  how many of the host's slots in a row it takes
      */
     public function __construct(
-        public string $id, public string $host, public int $rank = 1, public bool $asked = false, public ?array $windows = null,
-        public ?string $language = null, public int $times = 1,
-    ) {
-    }
+        public string $id,
+        public string $host,
+        public int $rank = 1,
+        public bool $asked = false,
+        public ?array $windows = null,
+        public ?string $language = null,
+        public int $times = 1,
+    ) {}
 
     /** What comes first is lower: 0 what is asked, then the ranks. */
     public function level(): int

@@ -35,8 +35,7 @@ final readonly class Answer
         public string $comment,
         /** Whether it is about one occurrence of a repeat, which nothing of ours is. */
         public bool $ofOccurrence,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  Zone  $floating  for times that name no zone
@@ -51,23 +50,33 @@ final readonly class Answer
             $attendees = Fields::all($event, 'ATTENDEE');
             $one = count($attendees) === 1 ? $attendees[0] : null;
             try {
-                $zones = Zones::of($chunks, $floating, new Budget((new Limits)->work));
+                $zones = Zones::of($chunks, $floating, new Budget((new Limits())->work));
                 $start = Fields::moment($event, 'DTSTART', $zones);
-                $end = Fields::moment($event, 'DTEND', $zones)?->instant() ?? (($length = Fields::text($event, 'DURATION')) === '' || $start === null ? null : Lasting::read($length)->end($start));
+                $end =
+                    Fields::moment($event, 'DTEND', $zones)?->instant() ??
+                    (($length = Fields::text($event, 'DURATION')) === '' || $start === null
+                        ? null
+                        : Lasting::read($length)->end($start));
                 $stamp = Fields::moment($event, 'DTSTAMP', $zones);
             } catch (TimeNotValid $failure) {
                 throw CalendarNotReadable::atLine($line, $failure->getMessage());
             }
 
             return new self(
-                method: preg_match('/^METHOD(?:;[^:\r\n]*)?:\s*([\w-]+)/mi', $text, $part) === 1 ? strtoupper($part[1]) : '',
+                method: preg_match('/^METHOD(?:;[^:\r\n]*)?:\s*([\w-]+)/mi', $text, $part) === 1
+                    ? strtoupper($part[1])
+                    : '',
                 uid: trim(Fields::text($event, 'UID')),
                 // RFC 5545, 3.8.7.4: none means 0.
                 sequence: max(0, (int) Fields::text($event, 'SEQUENCE')),
                 stamp: $stamp?->instant() ?? 0,
-                attendee: $one === null ? '' : mb_strtolower((string) preg_replace('/^mailto:/i', '', trim((string) $one))),
+                attendee: $one === null
+                    ? ''
+                    : mb_strtolower((string) preg_replace('/^mailto:/i', '', trim((string) $one))),
                 says: $one === null ? null : PartStat::tryFrom(strtoupper(Fields::parameter($one, 'PARTSTAT'))),
-                span: $start !== null && $end !== null && $end > $start->instant() ? Span::of($start->instant(), $end) : null,
+                span: $start !== null && $end !== null && $end > $start->instant()
+                    ? Span::of($start->instant(), $end)
+                    : null,
                 comment: mb_strimwidth(trim(Fields::text($event, 'COMMENT')), 0, 1000, '…'),
                 ofOccurrence: Fields::all($event, 'RECURRENCE-ID') !== [],
             );

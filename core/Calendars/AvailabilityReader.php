@@ -29,22 +29,23 @@ final readonly class AvailabilityReader
         private Limits $limits,
         /** The zone that the calendar's own times are in, or else the one given for floating times. */
         public Zone $zone,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  Zone  $floating  for times that name no zone
      *
      * @throws CalendarNotReadable naming the line
      */
-    public static function read(string $text, Zone $floating, Limits $limits = new Limits): self
+    public static function read(string $text, Zone $floating, Limits $limits = new Limits()): self
     {
         $chunks = Chunks::of($text, $limits);
         $zones = Zones::of($chunks, $floating, new Budget($limits->work));
         $skipped = $availabilities = [];
         $zone = null;
         foreach ($chunks->named('VAVAILABILITY', $skipped) as $line => $component) {
-            $parts = array_values(array_filter($component->getComponents(), static fn (mixed $part): bool => $part instanceof Component));
+            $parts = array_values(
+                array_filter($component->getComponents(), static fn(mixed $part): bool => $part instanceof Component),
+            );
             $entries = [];
             foreach ($parts as $i => $part) {
                 $at = $chunks->partsOf($line)[$i] ?? $line;
@@ -61,13 +62,16 @@ final readonly class AvailabilityReader
             $availabilities[] = [$component, $entries];
         }
         if ($skipped !== []) {
-            throw CalendarNotReadable::atLine($skipped[0]->line, $skipped[0]->what.': '.$skipped[0]->why);
+            throw CalendarNotReadable::atLine($skipped[0]->line, $skipped[0]->what . ': ' . $skipped[0]->why);
         }
         if ($availabilities === []) {
             throw CalendarNotReadable::noAvailability();
         }
         // PRIORITY 1 is the most important, 0 or none the least (RFC 7953, 4).
-        usort($availabilities, static fn (array $a, array $b): int => self::importance($a[0]) <=> self::importance($b[0]));
+        usort(
+            $availabilities,
+            static fn(array $a, array $b): int => self::importance($a[0]) <=> self::importance($b[0]),
+        );
 
         return new self($availabilities, $zones, $limits, $zone ?? $floating);
     }
@@ -89,7 +93,12 @@ final readonly class AvailabilityReader
             $left = [];
             // What is more important says of its time alone what is free (RFC 7953, 4).
             foreach ($free as $span) {
-                array_push($left, ...Spans::of([$span])->subtract(Spans::of([$bounds]))->all());
+                array_push(
+                    $left,
+                    ...Spans::of([$span])
+                        ->subtract(Spans::of([$bounds]))
+                        ->all(),
+                );
             }
             foreach ($this->occurrences($entries, $range, $budget) as $span) {
                 $shared = $span->shared($bounds);
@@ -114,7 +123,12 @@ final readonly class AvailabilityReader
     {
         $blocks = [];
         foreach ($this->availabilities as [$component, $entries]) {
-            $parts = array_values(array_filter($component->getComponents(), static fn (mixed $part): bool => $part instanceof Component && $part->name === 'AVAILABLE'));
+            $parts = array_values(
+                array_filter(
+                    $component->getComponents(),
+                    static fn(mixed $part): bool => $part instanceof Component && $part->name === 'AVAILABLE',
+                ),
+            );
             foreach ($entries as $i => $entry) {
                 try {
                     $blocks[] = self::block($entry, $parts[$i] ?? $component);
@@ -129,26 +143,29 @@ final readonly class AvailabilityReader
 
     private static function block(Entry $entry, Component $part): Block
     {
-        $date = static fn (Moment $moment): LocalDate => LocalDate::fromDay(intdiv($moment->reading, 86_400));
+        $date = static fn(Moment $moment): LocalDate => LocalDate::fromDay(intdiv($moment->reading, 86_400));
         $minutes = intdiv($entry->lasting->end($entry->start) - $entry->start->instant(), 60);
         $rule = $entry->rules[0] ?? null;
         if ($rule !== null && preg_match('/UNTIL=(\d{8}T\d{6}Z?)/i', $rule, $found) === 1) {
             // The date of the last occurrence that the moment lets pass.
             $moment = Moment::read($found[1], $entry->start->zone);
-            $last = $entry->start->zone->readingAt($moment->instant()) - $entry->start->reading % 86_400;
+            $last = $entry->start->zone->readingAt($moment->instant()) - ($entry->start->reading % 86_400);
             $rule = str_replace($found[1], gmdate('Ymd', $last), $rule);
         }
         $recurrence = new Recurrence(
             $date($entry->start),
             $rule,
-            array_map(static fn (array $also): LocalDate => $date($also[0]), $entry->also),
+            array_map(static fn(array $also): LocalDate => $date($also[0]), $entry->also),
             array_map($date, $entry->not),
         );
 
         return Block::of(
             $recurrence->pattern(),
             Hours::lasting(LocalTime::ofMinute(intdiv($entry->start->reading % 86_400, 60)), $minutes),
-            Cut::of((int) (Fields::text($part, AvailabilityWriter::MINUTES) ?: min($minutes, 1440)), (int) Fields::text($part, AvailabilityWriter::GAP)),
+            Cut::of(
+                (int) (Fields::text($part, AvailabilityWriter::MINUTES) ?: min($minutes, 1440)),
+                (int) Fields::text($part, AvailabilityWriter::GAP),
+            ),
         );
     }
 
@@ -160,11 +177,21 @@ final readonly class AvailabilityReader
     {
         $mains = $changed = $spans = [];
         foreach ($entries as $entry) {
-            $entry->replaces === null ? $mains[] = $entry : $changed[$entry->uid][] = $entry;
+            $entry->replaces === null ? ($mains[] = $entry) : ($changed[$entry->uid][] = $entry);
         }
         foreach ($mains as $entry) {
             try {
-                foreach (Occurrences::in($range, $entry, $changed[$entry->uid] ?? [], $this->limits, startCounts: false, budget: $budget) as [$span]) {
+                foreach (
+                    Occurrences::in(
+                        $range,
+                        $entry,
+                        $changed[$entry->uid] ?? [],
+                        $this->limits,
+                        startCounts: false,
+                        budget: $budget,
+                    )
+                    as [$span]
+                ) {
                     $spans[] = $span;
                 }
             } catch (RecessException $failure) {
@@ -193,7 +220,7 @@ final readonly class AvailabilityReader
      */
     private static function joined(array $spans): array
     {
-        usort($spans, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+        usort($spans, static fn(Span $a, Span $b): int => $a->start <=> $b->start);
         $joined = [];
         foreach ($spans as $span) {
             $last = $joined === [] ? null : $joined[count($joined) - 1];

@@ -35,8 +35,7 @@ final class AvailabilityWriter
         private readonly Zone $zone,
         private readonly string $uid,
         private readonly string $stamp,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  list<Block>  $blocks
@@ -61,7 +60,12 @@ final class AvailabilityWriter
     private function add(Block $block): void
     {
         // A changed occurrence is left out of the repeat, and where it is still held is an availability of its own.
-        $changed = Dates::of(...array_map(static fn (int $day): DateRange => DateRange::day(LocalDate::fromDay($day)), array_keys($block->changes)));
+        $changed = Dates::of(
+            ...array_map(
+                static fn(int $day): DateRange => DateRange::day(LocalDate::fromDay($day)),
+                array_keys($block->changes),
+            ),
+        );
         $pattern = Adjusted::of($block->pattern, $changed);
         foreach (self::byHours($block) as [$days, $hours]) {
             $dates = count($days) === 7 ? $pattern : self::onlyOn($pattern, $days);
@@ -87,9 +91,9 @@ final class AvailabilityWriter
     private static function byHours(Block $block): array
     {
         $usual = array_values(array_diff(range(1, 7), array_keys($block->byDay)));
-        $all = array_map(static fn (Hours $hours): array => [$usual, $hours], $usual === [] ? [] : $block->usual->hours);
+        $all = array_map(static fn(Hours $hours): array => [$usual, $hours], $usual === [] ? [] : $block->usual->hours);
         foreach ($block->byDay as $day => $stretches) {
-            array_push($all, ...array_map(static fn (Hours $hours): array => [[$day], $hours], $stretches->hours));
+            array_push($all, ...array_map(static fn(Hours $hours): array => [[$day], $hours], $stretches->hours));
         }
 
         return $all;
@@ -103,7 +107,7 @@ final class AvailabilityWriter
     private static function onlyOn(Pattern $pattern, array $days): ?Pattern
     {
         $plain = $pattern instanceof Adjusted ? $pattern->pattern : $pattern;
-        $kept = static fn (LocalDate $date): bool => in_array(LocalDate::weekdayOf($date->day), $days, true);
+        $kept = static fn(LocalDate $date): bool => in_array(LocalDate::weekdayOf($date->day), $days, true);
         $plus = $pattern instanceof Adjusted ? array_values(array_filter($pattern->plus, $kept)) : [];
         $without = $pattern instanceof Adjusted ? $pattern->without : Dates::none();
         $only = PatternDays::only($plain, array_map(Weekday::from(...), $days));
@@ -117,27 +121,41 @@ final class AvailabilityWriter
     private function available(Pattern $pattern, Hours $hours, Block $block): void
     {
         $recurrence = Recurrence::of($pattern);
-        $at = fn (LocalDate $date): string => gmdate('Ymd\THis', $date->day * 86_400 + $hours->from->minute * 60);
+        $at = fn(LocalDate $date): string => gmdate('Ymd\THis', $date->day * 86_400 + $hours->from->minute * 60);
         $zone = $this->zone->name === 'UTC' ? [] : ['TZID' => $this->zone->name];
         $z = $zone === [] ? 'Z' : '';
 
         $part = $this->calendar->createComponent('AVAILABLE', [
-            'UID' => $this->uid.'-'.++$this->number,
+            'UID' => $this->uid . '-' . ++$this->number,
             'DTSTAMP' => $this->stamp,
-            'DURATION' => 'PT'.$hours->minutes.'M',
+            'DURATION' => 'PT' . $hours->minutes . 'M',
             self::MINUTES => (string) $block->cut->minutes,
             self::GAP => (string) $block->cut->gap,
         ]);
-        $part->add('DTSTART', $at($recurrence->start).$z, $zone);
+        $part->add('DTSTART', $at($recurrence->start) . $z, $zone);
         if ($recurrence->rule !== null) {
             // UNTIL is in UTC where DTSTART has a zone (RFC 5545, 3.3.10).
-            $part->add('RRULE', preg_replace_callback('/UNTIL=(\d{4})(\d{2})(\d{2})/', fn (array $date): string => 'UNTIL='.gmdate('Ymd\THis\Z', $this->zone->instant(LocalDate::of((int) $date[1], (int) $date[2], (int) $date[3]), $hours->from->minute)), $recurrence->rule));
+            $part->add(
+                'RRULE',
+                preg_replace_callback(
+                    '/UNTIL=(\d{4})(\d{2})(\d{2})/',
+                    fn(array $date): string => 'UNTIL=' .
+                        gmdate(
+                            'Ymd\THis\Z',
+                            $this->zone->instant(
+                                LocalDate::of((int) $date[1], (int) $date[2], (int) $date[3]),
+                                $hours->from->minute,
+                            ),
+                        ),
+                    $recurrence->rule,
+                ),
+            );
         }
         foreach ($recurrence->also as $date) {
-            $part->add('RDATE', $at($date).$z, $zone);
+            $part->add('RDATE', $at($date) . $z, $zone);
         }
         foreach ($recurrence->not as $date) {
-            $part->add('EXDATE', $at($date).$z, $zone);
+            $part->add('EXDATE', $at($date) . $z, $zone);
         }
         $this->availability->add($part);
     }
@@ -149,7 +167,10 @@ final class AvailabilityWriter
         foreach ($blocks as $block) {
             $starts[] = $zone->instant($block->pattern->first(), 0);
             // Of a repeat that never ends, the clock changes of the next ten years are described.
-            $ends[] = $block->pattern->last() === null ? $stamp + 10 * 31_557_600 : $zone->instant($block->pattern->last(), 1440);
+            $ends[] =
+                $block->pattern->last() === null
+                    ? $stamp + 10 * 31_557_600
+                    : $zone->instant($block->pattern->last(), 1440);
         }
 
         return Span::of(min($starts), max($ends) + 1);

@@ -44,8 +44,14 @@ final class BusyReader
      *
      * @throws CalendarNotReadable when it is no calendar, or too large a one
      */
-    public static function read(string $text, Span $range, Zone $floating, Limits $limits = new Limits, bool $tentative = true, array $but = []): BusyTimes
-    {
+    public static function read(
+        string $text,
+        Span $range,
+        Zone $floating,
+        Limits $limits = new Limits(),
+        bool $tentative = true,
+        array $but = [],
+    ): BusyTimes {
         $latest = $range->start + $limits->years * 31_557_600;
         if ($range->end > $latest) {
             $range = Span::of($range->start, max($latest, $range->start + 1));
@@ -62,7 +68,13 @@ final class BusyReader
         $budget = new Budget($limits->work);
 
         return (new self(
-            $chunks, Zones::of($chunks, $floating, $budget), $range, $limits, $tentative, array_flip($but), $budget,
+            $chunks,
+            Zones::of($chunks, $floating, $budget),
+            $range,
+            $limits,
+            $tentative,
+            array_flip($but),
+            $budget,
         ))->all();
     }
 
@@ -70,7 +82,7 @@ final class BusyReader
     {
         $this->events();
         $this->freeBusy();
-        usort($this->entries, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start);
+        usort($this->entries, static fn(array $a, array $b): int => $a[0]->start <=> $b[0]->start);
 
         return new BusyTimes(Spans::of(array_column($this->entries, 0)), $this->entries, $this->skipped);
     }
@@ -82,7 +94,11 @@ final class BusyReader
             try {
                 $entry = Entry::of($line, $component, $this->zones);
             } catch (RecessException $failure) {
-                $this->skipped[] = new Skipped($line, Fields::text($component, 'SUMMARY') ?: 'an entry', $failure->getMessage());
+                $this->skipped[] = new Skipped(
+                    $line,
+                    Fields::text($component, 'SUMMARY') ?: 'an entry',
+                    $failure->getMessage(),
+                );
 
                 continue;
             }
@@ -111,7 +127,7 @@ final class BusyReader
     /** @param  list<Entry>  $changed */
     private function occurrences(?Entry $main, array $changed): void
     {
-        $told = $main ?? $changed[0] ?? null;
+        $told = $main ?? ($changed[0] ?? null);
         if ($told === null || $main?->isCancelled() === true) {
             return;
         }
@@ -123,10 +139,10 @@ final class BusyReader
             return;
         }
         foreach ($occurrences as [$span, $entry]) {
-            if ($entry->transparent || $entry->isCancelled() || ($entry->status === 'TENTATIVE' && ! $this->tentative)) {
+            if ($entry->transparent || $entry->isCancelled() || ($entry->status === 'TENTATIVE' && !$this->tentative)) {
                 continue;
             }
-            if (! $this->add($span, $entry->title, $told->line)) {
+            if (!$this->add($span, $entry->title, $told->line)) {
                 $this->full = true;
 
                 return;
@@ -140,7 +156,7 @@ final class BusyReader
         foreach ($this->chunks->named('VFREEBUSY', $this->skipped) as $line => $component) {
             foreach (Fields::all($component, 'FREEBUSY') as $property) {
                 $type = strtoupper(Fields::parameter($property, 'FBTYPE'));
-                if ($type === 'FREE' || ($type === 'BUSY-TENTATIVE' && ! $this->tentative)) {
+                if ($type === 'FREE' || ($type === 'BUSY-TENTATIVE' && !$this->tentative)) {
                     continue;
                 }
                 foreach (explode(',', (string) $property) as $text) {
@@ -152,7 +168,7 @@ final class BusyReader
 
                         continue;
                     }
-                    if ($end > $start->instant() && ! $this->add(Span::of($start->instant(), $end), '', $line)) {
+                    if ($end > $start->instant() && !$this->add(Span::of($start->instant(), $end), '', $line)) {
                         return;
                     }
                 }
@@ -167,7 +183,11 @@ final class BusyReader
             return true;
         }
         if (count($this->entries) >= $this->limits->spans) {
-            $this->skipped[] = new Skipped($line, $title ?: 'an entry', sprintf('only %d busy times are read', $this->limits->spans));
+            $this->skipped[] = new Skipped(
+                $line,
+                $title ?: 'an entry',
+                sprintf('only %d busy times are read', $this->limits->spans),
+            );
 
             return false;
         }

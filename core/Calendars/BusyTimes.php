@@ -14,10 +14,5 @@ final readonly class BusyTimes
      * @param  list<array{Span, string}>  $entries  each with its title, which is its owner's business only
      * @param  list<Skipped>  $skipped
      */
-    public function __construct(
-        public Spans $busy,
-        public array $entries,
-        public array $skipped,
-    ) {
-    }
+    public function __construct(public Spans $busy, public array $entries, public array $skipped) {}
 }

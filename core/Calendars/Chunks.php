@@ -25,8 +25,7 @@ final readonly class Chunks
         public array $skipped,
         /** X-WR-TIMEZONE, which many programs write for floating times. */
         public ?string $zoneName,
-    ) {
-    }
+    ) {}
 
     /** @throws CalendarNotReadable */
     public static function of(string $text, Limits $limits): self
@@ -35,7 +34,10 @@ final readonly class Chunks
             throw CalendarNotReadable::tooLarge(strlen($text), $limits->bytes);
         }
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
-        if (preg_match('/^\s*BEGIN:VCALENDAR\s*$/mi', substr($text, 0, 4096)) !== 1 || stripos(ltrim($text), 'BEGIN:VCALENDAR') !== 0) {
+        if (
+            preg_match('/^\s*BEGIN:VCALENDAR\s*$/mi', substr($text, 0, 4096)) !== 1 ||
+            stripos(ltrim($text), 'BEGIN:VCALENDAR') !== 0
+        ) {
             throw CalendarNotReadable::notACalendar();
         }
 
@@ -55,13 +57,20 @@ final readonly class Chunks
             } elseif (preg_match('/^END:\s*([\w-]+)\s*$/i', $content, $part) === 1) {
                 $name = array_pop($open);
                 if ($name !== strtoupper($part[1])) {
-                    throw CalendarNotReadable::atLine($line, sprintf('%s ends here, but %s is what has begun.', strtoupper($part[1]), $name ?? 'nothing'));
+                    throw CalendarNotReadable::atLine(
+                        $line,
+                        sprintf('%s ends here, but %s is what has begun.', strtoupper($part[1]), $name ?? 'nothing'),
+                    );
                 }
                 if (count($open) !== 1) {
                     continue;
                 }
                 if (count($chunks) >= $limits->components) {
-                    $skipped[] = new Skipped($began, $name, sprintf('only the first %d entries are read', $limits->components));
+                    $skipped[] = new Skipped(
+                        $began,
+                        $name,
+                        sprintf('only the first %d entries are read', $limits->components),
+                    );
 
                     return new self($chunks, $inner, $skipped, $zoneName);
                 }
@@ -90,13 +99,16 @@ final readonly class Chunks
                 continue;
             }
             try {
-                $calendar = Reader::read("BEGIN:VCALENDAR\r\n$text\r\nEND:VCALENDAR\r\n", Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES);
+                $calendar = Reader::read(
+                    "BEGIN:VCALENDAR\r\n$text\r\nEND:VCALENDAR\r\n",
+                    Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES,
+                );
             } catch (ParseException) {
                 $skipped[] = new Skipped($line, $name, 'it cannot be read');
 
                 continue;
             }
-            $component = $calendar instanceof VCalendar ? ($calendar->getComponents()[0] ?? null) : null;
+            $component = $calendar instanceof VCalendar ? $calendar->getComponents()[0] ?? null : null;
             if ($component instanceof Component) {
                 yield $line => $component;
             }

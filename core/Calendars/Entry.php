@@ -35,8 +35,7 @@ final readonly class Entry
         public bool $andFuture,
         public bool $transparent,
         public string $status,
-    ) {
-    }
+    ) {}
 
     /** @throws TimeNotValid when a date or a zone of it cannot be read */
     public static function of(int $line, Component $component, Zones $zones): self
@@ -59,10 +58,12 @@ final readonly class Entry
             },
             rules: array_map(strval(...), Fields::all($component, 'RRULE')),
             also: self::periods(self::listed($component, 'RDATE'), $zones),
-            not: array_merge(...array_map(
-                static fn (Property $property): array => Moment::all($property, $zones),
-                self::listed($component, 'EXDATE'),
-            )),
+            not: array_merge(
+                ...array_map(
+                    static fn(Property $property): array => Moment::all($property, $zones),
+                    self::listed($component, 'EXDATE'),
+                ),
+            ),
             replaces: Fields::moment($component, 'RECURRENCE-ID', $zones),
             andFuture: $replaced !== null && strtoupper(Fields::parameter($replaced, 'RANGE')) === 'THISANDFUTURE',
             transparent: strtoupper(Fields::text($component, 'TRANSP')) === 'TRANSPARENT',
@@ -85,7 +86,7 @@ final readonly class Entry
     private static function listed(Component $component, string $name): array
     {
         $all = Fields::all($component, $name);
-        $commas = array_sum(array_map(static fn (Property $one): int => 1 + substr_count((string) $one, ','), $all));
+        $commas = array_sum(array_map(static fn(Property $one): int => 1 + substr_count((string) $one, ','), $all));
 
         return $commas > self::LISTED ? throw RruleNotValid::tooLong() : $all;
     }

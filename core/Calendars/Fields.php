@@ -21,7 +21,9 @@ final class Fields
     /** @return list<Property> */
     public static function all(Component $component, string $name): array
     {
-        return array_values(array_filter($component->select($name), static fn (mixed $one): bool => $one instanceof Property));
+        return array_values(
+            array_filter($component->select($name), static fn(mixed $one): bool => $one instanceof Property),
+        );
     }
 
     public static function moment(Component $component, string $name, Zones $zones): ?Moment

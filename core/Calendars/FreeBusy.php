@@ -17,7 +17,7 @@ final class FreeBusy
      */
     public static function write(Span $range, array $periods, string $uid, int $stamp): string
     {
-        $at = static fn (int $instant): string => gmdate('Ymd\THis\Z', $instant);
+        $at = static fn(int $instant): string => gmdate('Ymd\THis\Z', $instant);
         $calendar = new VCalendar(['PRODID' => '-//Recess//Recess//EN', 'METHOD' => 'PUBLISH']);
         $part = $calendar->createComponent('VFREEBUSY', [
             'UID' => $uid,
@@ -26,7 +26,7 @@ final class FreeBusy
             'DTEND' => $at($range->end),
         ]);
         foreach ($periods as [$span, $free]) {
-            $part->add('FREEBUSY', $at($span->start).'/'.$at($span->end), ['FBTYPE' => $free ? 'FREE' : 'BUSY']);
+            $part->add('FREEBUSY', $at($span->start) . '/' . $at($span->end), ['FBTYPE' => $free ? 'FREE' : 'BUSY']);
         }
         $calendar->add($part);
 

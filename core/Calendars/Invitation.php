@@ -41,8 +41,13 @@ final class Invitation
     }
 
     /** @param  int  $stamp the instant of writing, in seconds since the epoch */
-    private static function write(string $method, string $status, Meeting $meeting, int $stamp, ?PartStat $says = null): string
-    {
+    private static function write(
+        string $method,
+        string $status,
+        Meeting $meeting,
+        int $stamp,
+        ?PartStat $says = null,
+    ): string {
         $calendar = new VCalendar(['PRODID' => '-//Recess//Recess//EN', 'METHOD' => $method]);
         ZoneRules::addTo($calendar, $meeting->zone, $meeting->span);
         self::add($calendar, $method, $status, $meeting, $stamp, $says);
@@ -51,8 +56,14 @@ final class Invitation
     }
 
     /** @internal one VEVENT into a calendar that may hold several */
-    public static function add(VCalendar $calendar, string $method, string $status, Meeting $meeting, int $stamp, ?PartStat $says = null): void
-    {
+    public static function add(
+        VCalendar $calendar,
+        string $method,
+        string $status,
+        Meeting $meeting,
+        int $stamp,
+        ?PartStat $says = null,
+    ): void {
         $event = $calendar->createComponent('VEVENT', [
             'UID' => $meeting->uid,
             'DTSTAMP' => gmdate('Ymd\THis\Z', $stamp),
@@ -65,18 +76,28 @@ final class Invitation
         ]);
         $event->add('DTSTART', self::moment($meeting->span->start, $meeting->zone));
         $event->add('DTEND', self::moment($meeting->span->end, $meeting->zone));
-        $event->add('ORGANIZER', 'mailto:'.$meeting->organizer()->email, ['CN' => $meeting->organizer()->name]);
+        $event->add('ORGANIZER', 'mailto:' . $meeting->organizer()->email, ['CN' => $meeting->organizer()->name]);
         $attendee = $meeting->attendee();
         if ($method !== 'PUBLISH' && $attendee->email !== '') {
             // They have said yes by booking, so nobody has to press a button; unless they are the one who is asked.
-            $event->add('ATTENDEE', 'mailto:'.$attendee->email, [
-                'CN' => $attendee->name,
-                'ROLE' => 'REQ-PARTICIPANT',
-                'PARTSTAT' => ($says ?? ($meeting->asks ? PartStat::NeedsAction : PartStat::Accepted))->value,
-            ] + ($says === null ? ['RSVP' => $meeting->asks ? 'TRUE' : 'FALSE'] : []));
+            $event->add(
+                'ATTENDEE',
+                'mailto:' . $attendee->email,
+                [
+                    'CN' => $attendee->name,
+                    'ROLE' => 'REQ-PARTICIPANT',
+                    'PARTSTAT' => ($says ?? ($meeting->asks ? PartStat::NeedsAction : PartStat::Accepted))->value,
+                ] + ($says === null ? ['RSVP' => $meeting->asks ? 'TRUE' : 'FALSE'] : []),
+            );
         }
-        foreach (! in_array($method, ['REQUEST', 'PUBLISH'], true) ? [] : $meeting->alarms as $minutes) {
-            $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => "-PT{$minutes}M", 'DESCRIPTION' => $meeting->summary]));
+        foreach (!in_array($method, ['REQUEST', 'PUBLISH'], true) ? [] : $meeting->alarms as $minutes) {
+            $event->add(
+                $calendar->createComponent('VALARM', [
+                    'ACTION' => 'DISPLAY',
+                    'TRIGGER' => "-PT{$minutes}M",
+                    'DESCRIPTION' => $meeting->summary,
+                ]),
+            );
         }
         $calendar->add($event);
     }
@@ -89,6 +110,6 @@ final class Invitation
 
     private static function moment(int $instant, Zone $zone): \DateTimeImmutable
     {
-        return (new \DateTimeImmutable('@'.$instant))->setTimezone(new \DateTimeZone($zone->name));
+        return (new \DateTimeImmutable('@' . $instant))->setTimezone(new \DateTimeZone($zone->name));
     }
 }

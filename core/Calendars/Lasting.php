@@ -13,11 +13,7 @@ use Recess\Time\TimeNotValid;
  */
 final readonly class Lasting
 {
-    private function __construct(
-        public int $days,
-        public int $seconds,
-    ) {
-    }
+    private function __construct(public int $days, public int $seconds) {}
 
     public static function until(Moment $start, Moment $end): self
     {

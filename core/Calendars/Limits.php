@@ -18,6 +18,5 @@ final readonly class Limits
         public int $years = 10,
         /** Days, or periods shorter than a day, that the rules of all entries may look at together: a few seconds. */
         public int $work = 4_000_000,
-    ) {
-    }
+    ) {}
 }

@@ -32,8 +32,7 @@ final readonly class Meeting
         public ?Person $attendee = null,
         /** Whether they are asked for an answer; who has booked has said yes by that. */
         public bool $asks = false,
-    ) {
-    }
+    ) {}
 
     public function organizer(): Person
     {

@@ -17,8 +17,7 @@ final readonly class Moment
         public int $reading,
         public Zone $zone,
         public bool $isDate,
-    ) {
-    }
+    ) {}
 
     /**
      * The values of a property such as DTSTART or EXDATE; the start of each where they are periods.
@@ -33,7 +32,7 @@ final readonly class Moment
         $zone = $name === '' ? $zones->floating : $zones->named($name);
 
         return array_map(
-            static fn (string $text): self => self::read(explode('/', $text)[0], $zone),
+            static fn(string $text): self => self::read(explode('/', $text)[0], $zone),
             array_values(array_filter(array_map(trim(...), explode(',', (string) $property)))),
         );
     }
@@ -45,7 +44,7 @@ final readonly class Moment
             throw TimeNotValid::noSuchDate($text);
         }
         $day = LocalDate::of((int) $part[1], (int) $part[2], (int) $part[3])->day;
-        if (! isset($part[4])) {
+        if (!isset($part[4])) {
             return new self($day * 86_400, $zone, true);
         }
         [$hour, $minute, $second] = [(int) $part[4], (int) ($part[5] ?? 0), min(59, (int) ($part[6] ?? 0))];
@@ -53,7 +52,11 @@ final readonly class Moment
             throw TimeNotValid::noSuchTime($text);
         }
 
-        return new self($day * 86_400 + $hour * 3600 + $minute * 60 + $second, ($part[7] ?? '') === '' ? $zone : Zone::of('UTC'), false);
+        return new self(
+            $day * 86_400 + $hour * 3600 + $minute * 60 + $second,
+            ($part[7] ?? '') === '' ? $zone : Zone::of('UTC'),
+            false,
+        );
     }
 
     public function instant(): int

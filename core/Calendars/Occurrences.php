@@ -24,8 +24,14 @@ final readonly class Occurrences
      * @throws RruleNotValid
      * @throws TimeNotValid
      */
-    public static function in(Span $range, ?Entry $main, array $changed, Limits $limits, bool $startCounts = true, ?Budget $budget = null): array
-    {
+    public static function in(
+        Span $range,
+        ?Entry $main,
+        array $changed,
+        Limits $limits,
+        bool $startCounts = true,
+        ?Budget $budget = null,
+    ): array {
         $replaced = $future = [];
         foreach ($changed as $entry) {
             $at = $entry->replaces?->instant() ?? 0;
@@ -41,7 +47,7 @@ final readonly class Occurrences
             foreach (self::starts($main, $range, $limits, $startCounts, $budget) as [$start, $lasting]) {
                 $instant = $start->instant();
                 $budget?->spend(count($future));
-                if (! isset($replaced[$instant])) {
+                if (!isset($replaced[$instant])) {
                     $found[] = self::afterChanges($start, $lasting, $instant, $main, $future);
                 }
             }
@@ -58,7 +64,7 @@ final readonly class Occurrences
                 $occurrences[] = [Span::of($from, $until), $entry];
             }
         }
-        usort($occurrences, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start);
+        usort($occurrences, static fn(array $a, array $b): int => $a[0]->start <=> $b[0]->start);
 
         return $occurrences;
     }
@@ -67,8 +73,13 @@ final readonly class Occurrences
      * @param  array<int, Entry>  $future  changes to one occurrence and all later ones, by its instant, in order
      * @return array{Moment, Lasting, Entry}
      */
-    private static function afterChanges(Moment $start, ?Lasting $lasting, int $instant, Entry $main, array $future): array
-    {
+    private static function afterChanges(
+        Moment $start,
+        ?Lasting $lasting,
+        int $instant,
+        Entry $main,
+        array $future,
+    ): array {
         $last = null;
         foreach ($future as $since => $later) {
             $last = $instant > $since ? $later : $last;
@@ -78,7 +89,11 @@ final readonly class Occurrences
         }
 
         // Later ones move along by as much as the changed one did.
-        return [$last->start->at($last->start->reading + $start->reading - $last->replaces->reading), $last->lasting, $last];
+        return [
+            $last->start->at($last->start->reading + $start->reading - $last->replaces->reading),
+            $last->lasting,
+            $last,
+        ];
     }
 
     /**
@@ -91,14 +106,18 @@ final readonly class Occurrences
         $start = $entry->start;
         $before = $start->zone->readingAt($range->end) + 86_400;
         // One that began before the range and lasts into it counts; clocks change by a few hours.
-        $from = $start->zone->readingAt($range->start) - 2 * 86_400 - max(
-            0, $entry->lasting->end($start) - $start->instant(),
-        );
+        $from =
+            $start->zone->readingAt($range->start) -
+            2 * 86_400 -
+            max(0, $entry->lasting->end($start) - $start->instant());
         $starts = $startCounts || $entry->rules === [] ? [$start->reading => [$start, null]] : [];
         foreach ($entry->rules as $text) {
             $rule = Rrule::parse($text);
             $end = $rule->until === null ? $before : min($before, self::untilReading($rule->until, $start) + 1);
-            foreach (RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts, $budget, $from) as $reading) {
+            foreach (
+                RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts, $budget, $from)
+                as $reading
+            ) {
                 $starts[$reading] = [$start->at($reading), null];
             }
         }
@@ -109,7 +128,7 @@ final readonly class Occurrences
 
         $not = $notDays = [];
         foreach ($entry->not as $moment) {
-            if ($moment->isDate && ! $start->isDate) {
+            if ($moment->isDate && !$start->isDate) {
                 $notDays[intdiv($moment->reading, 86_400)] = true;
             } else {
                 $not[$moment->instant()] = true;
@@ -119,10 +138,13 @@ final readonly class Occurrences
             return array_values($starts);
         }
 
-        return array_values(array_filter(
-            $starts,
-            static fn (array $one): bool => ! isset($not[$one[0]->instant()]) && ! isset($notDays[intdiv($one[0]->reading, 86_400)]),
-        ));
+        return array_values(
+            array_filter(
+                $starts,
+                static fn(array $one): bool => !isset($not[$one[0]->instant()]) &&
+                    !isset($notDays[intdiv($one[0]->reading, 86_400)]),
+            ),
+        );
     }
 
     /** The last reading that UNTIL lets pass: UTC is told in the entry's own zone, a date lasts until its end. */

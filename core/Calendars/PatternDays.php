@@ -23,17 +23,30 @@ final class PatternDays
     public static function only(Pattern $pattern, array $days): ?Pattern
     {
         if ($pattern instanceof Weekly) {
-            $left = array_values(array_filter($pattern->days, static fn (Weekday $day): bool => in_array($day, $days, true)));
+            $left = array_values(
+                array_filter($pattern->days, static fn(Weekday $day): bool => in_array($day, $days, true)),
+            );
             $last = $pattern->last();
 
             // A count is of all the days together, so the part is told by its last date.
-            return $left === [] ? null : Weekly::on($left, $pattern->first, $last === null ? Ending::never() : Ending::until($last), $pattern->everyWeeks)->startingAt($pattern->first);
+            return $left === []
+                ? null
+                : Weekly::on(
+                    $left,
+                    $pattern->first,
+                    $last === null ? Ending::never() : Ending::until($last),
+                    $pattern->everyWeeks,
+                )->startingAt($pattern->first);
         }
-        $last = $pattern->last() ?? throw PatternNotValid::cannotSay('other hours on some weekdays of a monthly repeat without end');
-        $dates = array_values(array_filter(
-            $pattern->dates($pattern->first(), $last->plusDays(1)),
-            static fn (LocalDate $date): bool => in_array($date->weekday(), $days, true),
-        ));
+        $last =
+            $pattern->last() ??
+            throw PatternNotValid::cannotSay('other hours on some weekdays of a monthly repeat without end');
+        $dates = array_values(
+            array_filter(
+                $pattern->dates($pattern->first(), $last->plusDays(1)),
+                static fn(LocalDate $date): bool => in_array($date->weekday(), $days, true),
+            ),
+        );
 
         return $dates === [] ? null : OnDates::of(...$dates);
     }

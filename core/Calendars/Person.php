@@ -7,9 +7,5 @@ namespace Recess\Calendars;
 /** Somebody in a calendar entry. */
 final readonly class Person
 {
-    public function __construct(
-        public string $name,
-        public string $email,
-    ) {
-    }
+    public function __construct(public string $name, public string $email) {}
 }

@@ -12,6 +12,5 @@ final readonly class Skipped
         public int $line,
         public string $what,
         public string $why,
-    ) {
-    }
+    ) {}
 }

@@ -47,6 +47,6 @@ final class ZoneRules
         $size = abs($seconds);
         $text = sprintf('%s%02d%02d', $seconds < 0 ? '-' : '+', intdiv($size, 3600), intdiv($size, 60) % 60);
 
-        return $size % 60 === 0 ? $text : $text.sprintf('%02d', $size % 60);
+        return $size % 60 === 0 ? $text : $text . sprintf('%02d', $size % 60);
     }
 }

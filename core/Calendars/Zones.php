@@ -32,9 +32,11 @@ final class Zones
     private array $known = [];
 
     /** @param  array<string, Component>  $described VTIMEZONE by TZID */
-    private function __construct(private readonly array $described, public readonly Zone $floating, private readonly Budget $budget)
-    {
-    }
+    private function __construct(
+        private readonly array $described,
+        public readonly Zone $floating,
+        private readonly Budget $budget,
+    ) {}
 
     /**
      * @param  Zone  $floating  for times that name no zone
@@ -90,7 +92,7 @@ final class Zones
             throw TimeNotValid::zoneTooLong($name);
         }
         foreach ($described->getComponents() as $observance) {
-            if (! $observance instanceof Component || ! in_array($observance->name, ['STANDARD', 'DAYLIGHT'], true)) {
+            if (!($observance instanceof Component) || !in_array($observance->name, ['STANDARD', 'DAYLIGHT'], true)) {
                 continue;
             }
             $from = self::offset(Fields::text($observance, 'TZOFFSETFROM'));
@@ -105,7 +107,11 @@ final class Zones
         }
         ksort($changes);
 
-        return Zone::fromChanges($name, [PHP_INT_MIN, ...array_keys($changes)], [$before[1], ...array_values($changes)]);
+        return Zone::fromChanges(
+            $name,
+            [PHP_INT_MIN, ...array_keys($changes)],
+            [$before[1], ...array_values($changes)],
+        );
     }
 
     /**
@@ -130,9 +136,21 @@ final class Zones
                 $end = (int) gmmktime(0, 0, 0, 1, 1, self::LAST_YEAR + 1);
                 // UNTIL is UTC here; a day more or less never meets the next change.
                 $end = $rule->until === null ? $end : min($end, Moment::read($rule->until, $utc)->reading + 86_400);
-                $onsets = [...$onsets, ...iterator_to_array(RruleDates::of(
-                    $rule, $start, $end, 2_000, false, $this->budget, (int) gmmktime(0, 0, 0, 1, 1, self::FIRST_YEAR),
-                ), false)];
+                $onsets = [
+                    ...$onsets,
+                    ...iterator_to_array(
+                        RruleDates::of(
+                            $rule,
+                            $start,
+                            $end,
+                            2_000,
+                            false,
+                            $this->budget,
+                            (int) gmmktime(0, 0, 0, 1, 1, self::FIRST_YEAR),
+                        ),
+                        false,
+                    ),
+                ];
             } catch (RruleNotValid $failure) {
                 // Half of its changes would be another zone than the one that was meant.
                 throw TimeNotValid::zoneTooLong($name, $failure);

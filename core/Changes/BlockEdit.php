@@ -23,7 +23,10 @@ final class BlockEdit
             // At another length the one occurrence has to be a block of its own; at other hours it is a change of the old one.
             Scope::ThisOne => $old->cut == $new->cut
                 ? [$old->withChange($at, DayChange::otherHours($at, $new->stretchesOn($at)))]
-                : [$old->withChange($at, DayChange::closed()), Block::of(OnDates::of($at), $new->stretchesOn($at), $new->cut)],
+                : [
+                    $old->withChange($at, DayChange::closed()),
+                    Block::of(OnDates::of($at), $new->stretchesOn($at), $new->cut),
+                ],
             Scope::ThisAndLater => self::split($old, $new, $at),
         };
     }
@@ -35,8 +38,8 @@ final class BlockEdit
         $after = $new->pattern->startingAt($at);
 
         return [
-            ...($before === null ? [] : [$old->withPattern($before)]),
-            ...($after === null ? [] : [$new->withPattern($after)]),
+            ...$before === null ? [] : [$old->withPattern($before)],
+            ...$after === null ? [] : [$new->withPattern($after)],
         ];
     }
 }

@@ -16,13 +16,12 @@ final readonly class Booked
         /** The number of its place. */
         public int $place,
         /** The other bookings of its visitor. */
-        public Claims $visitor = new Claims,
+        public Claims $visitor = new Claims(),
         /** The other bookings about its student. */
-        public Claims $student = new Claims,
+        public Claims $student = new Claims(),
         /** Where somebody is met for longer: with the times after its slot. */
         public ?Span $whole = null,
-    ) {
-    }
+    ) {}
 
     /** How long the meeting is, in seconds. */
     public function seconds(): int

@@ -13,7 +13,5 @@ final readonly class Displaced
      * @param  string  $family  who is in one meeting at a time
      * @param  list<Stead>  $steads  each around what else the family and the host have
      */
-    public function __construct(public string $family, public string $host, public Span $span, public array $steads)
-    {
-    }
+    public function __construct(public string $family, public string $host, public Span $span, public array $steads) {}
 }

@@ -22,8 +22,14 @@ final class Edit
      * @param  non-empty-array<int, string|null>  $places  those offered after the edit, as Sheet has them
      * @param  Within  $within  how far those without a slot are proposed to go
      */
-    public static function effect(array $bookings, array $openings, array $places, Travel $travel, Zone $zone, Within $within = Within::Anywhere): Effect
-    {
+    public static function effect(
+        array $bookings,
+        array $openings,
+        array $places,
+        Travel $travel,
+        Zone $zone,
+        Within $within = Within::Anywhere,
+    ): Effect {
         $at = $stayed = [];
         foreach ($openings as $opening) {
             $at[$opening->slot->start] = $opening;
@@ -34,7 +40,11 @@ final class Edit
             $start = $booking->slot->start;
             $opening = $at[$start] ?? null;
             $longer = $opening !== null && $opening->slot->end > $booking->slot->end;
-            if ($opening === null || $stayed[$start] >= $opening->keeps || ($longer && ! self::canCome($booking, $opening->slot, $places, $travel))) {
+            if (
+                $opening === null ||
+                $stayed[$start] >= $opening->keeps ||
+                ($longer && !self::canCome($booking, $opening->slot, $places, $travel))
+            ) {
                 $homeless[] = $booking;
 
                 continue;
@@ -42,7 +52,7 @@ final class Edit
             $stayed[$start]++;
             if ($opening->slot->end !== $booking->slot->end) {
                 $otherLength[] = [$booking, $opening->slot];
-            } elseif (! array_key_exists($booking->place, $opening->places ?? $places)) {
+            } elseif (!array_key_exists($booking->place, $opening->places ?? $places)) {
                 $otherPlace[] = $booking;
             } else {
                 $stays[] = $booking;
@@ -50,13 +60,21 @@ final class Edit
         }
 
         $free = [];
-        foreach (self::withoutRests($openings, [...$stays, ...$otherPlace, ...array_column($otherLength, 0)]) as $opening) {
+        foreach (
+            self::withoutRests($openings, [...$stays, ...$otherPlace, ...array_column($otherLength, 0)])
+            as $opening
+        ) {
             for ($seat = $opening->takes - $stayed[$opening->slot->start]; $seat > 0; $seat--) {
                 $free[] = $opening->slot;
             }
         }
 
-        return new Effect($stays, $otherLength, $otherPlace, self::rehoused($homeless, $free, $places, $travel, $zone, $within));
+        return new Effect(
+            $stays,
+            $otherLength,
+            $otherPlace,
+            self::rehoused($homeless, $free, $places, $travel, $zone, $within),
+        );
     }
 
     /**
@@ -68,12 +86,14 @@ final class Edit
      */
     private static function withoutRests(array $openings, array $staying): array
     {
-        $rests = Spans::of(array_map(
-            static fn (Booked $one): Span => Span::of($one->slot->end, $one->slot->start + $one->seconds()),
-            array_values(array_filter($staying, static fn (Booked $one): bool => $one->isLonger())),
-        ));
+        $rests = Spans::of(
+            array_map(
+                static fn(Booked $one): Span => Span::of($one->slot->end, $one->slot->start + $one->seconds()),
+                array_values(array_filter($staying, static fn(Booked $one): bool => $one->isLonger())),
+            ),
+        );
 
-        return array_values(array_filter($openings, static fn (Opening $one): bool => ! $rests->touches($one->slot)));
+        return array_values(array_filter($openings, static fn(Opening $one): bool => !$rests->touches($one->slot)));
     }
 
     /**
@@ -94,29 +114,48 @@ final class Edit
      * @param  non-empty-array<int, string|null>  $places
      * @return list<Left>
      */
-    private static function rehoused(array $bookings, array $free, array $places, Travel $travel, Zone $zone, Within $within): array
-    {
+    private static function rehoused(
+        array $bookings,
+        array $free,
+        array $places,
+        Travel $travel,
+        Zone $zone,
+        Within $within,
+    ): array {
         $near = $proposable = $wanted = [];
         foreach ($bookings as $i => $booking) {
             $possible = array_filter(
-                $free, static fn (Span $slot): bool => self::canCome($booking, $slot, $places, $travel) && self::isLongEnough($booking, $slot, $free),
+                $free,
+                static fn(Span $slot): bool => self::canCome($booking, $slot, $places, $travel) &&
+                    self::isLongEnough($booking, $slot, $free),
             );
-            uasort($possible, static fn (Span $a, Span $b): int => [self::minutes($booking, $a), $a->start] <=> [self::minutes($booking, $b), $b->start]);
+            uasort(
+                $possible,
+                static fn(Span $a, Span $b): int => [self::minutes($booking, $a), $a->start] <=> [
+                    self::minutes($booking, $b),
+                    $b->start,
+                ],
+            );
             $near[$i] = $possible;
             // With n bookings nobody needs more than their own n nearest: one of those is always left over.
             // A longer one takes a time that somebody else would have been moved to: that is for people to say.
-            $proposable[$i] = $booking->isLonger() ? [] : array_filter(
-                $possible, static fn (Span $slot): bool => $within->allows($booking->slot, $slot, $zone),
-            );
+            $proposable[$i] = $booking->isLonger()
+                ? []
+                : array_filter($possible, static fn(Span $slot): bool => $within->allows($booking->slot, $slot, $zone));
             foreach (array_slice($proposable[$i], 0, count($bookings), true) as $at => $slot) {
                 $wanted[$at] = true;
             }
         }
         $columns = array_keys($wanted);
-        $costs = array_map(static fn (int $i): array => array_map(
-            static fn (int $at): ?int => isset($proposable[$i][$at]) ? self::minutes($bookings[$i], $free[$at]) : null,
-            $columns,
-        ), array_keys($bookings));
+        $costs = array_map(
+            static fn(int $i): array => array_map(
+                static fn(int $at): ?int => isset($proposable[$i][$at])
+                    ? self::minutes($bookings[$i], $free[$at])
+                    : null,
+                $columns,
+            ),
+            array_keys($bookings),
+        );
         $chosen = Matching::leastCost($costs);
 
         $left = [];
@@ -125,7 +164,11 @@ final class Edit
             foreach ($near[$i] as $slot) {
                 $distinct[$slot->start] = $slot;
             }
-            $left[] = new Left($booking, array_slice(array_values($distinct), 0, self::NEAREST), $chosen[$i] === null ? null : $free[$columns[$chosen[$i]]]);
+            $left[] = new Left(
+                $booking,
+                array_slice(array_values($distinct), 0, self::NEAREST),
+                $chosen[$i] === null ? null : $free[$columns[$chosen[$i]]],
+            );
         }
 
         return $left;
@@ -134,10 +177,10 @@ final class Edit
     /** @param  list<Span>  $free */
     private static function isLongEnough(Booked $booking, Span $slot, array $free): bool
     {
-        if (! $booking->isLonger()) {
+        if (!$booking->isLonger()) {
             return true;
         }
-        $slots = array_values(array_column(array_map(static fn (Span $one): array => [$one->start, $one], $free), 1, 0));
+        $slots = array_values(array_column(array_map(static fn(Span $one): array => [$one->start, $one], $free), 1, 0));
         $first = (int) array_search($slot, $slots, true);
         for ($times = 2; ($row = InARow::from($slots, $first, $times)) !== null; $times++) {
             if ($row->seconds() >= $booking->seconds()) {

@@ -20,15 +20,18 @@ final readonly class Effect
         public array $otherLength,
         public array $otherPlace,
         public array $left,
-    ) {
-    }
+    ) {}
 
     /** How far the proposal moves people, all together, in minutes. */
     public function minutesMoved(): int
     {
-        return array_sum(array_map(
-            static fn (Left $left): int => $left->proposed === null ? 0 : intdiv(abs($left->proposed->start - $left->booking->slot->start), 60),
-            $this->left,
-        ));
+        return array_sum(
+            array_map(
+                static fn(Left $left): int => $left->proposed === null
+                    ? 0
+                    : intdiv(abs($left->proposed->start - $left->booking->slot->start), 60),
+                $this->left,
+            ),
+        );
     }
 }

@@ -33,9 +33,7 @@ final class LeastMoves
     private int $looked = 0;
 
     /** @param  list<Displaced>  $displaced */
-    private function __construct(private readonly array $displaced, private readonly Between $between)
-    {
-    }
+    private function __construct(private readonly array $displaced, private readonly Between $between) {}
 
     /**
      * @param  list<Displaced>  $displaced
@@ -46,13 +44,14 @@ final class LeastMoves
         $search = new self($displaced, $between);
         $search->look($search->costs());
 
-        return $search->best ?? array_map(static fn (): ?Stead => null, $displaced);
+        return $search->best ?? array_map(static fn(): ?Stead => null, $displaced);
     }
 
     /** In minutes. */
     public static function cost(Displaced $one, Stead $stead): int
     {
-        return intdiv(abs($stead->span->start - $one->span->start), 60) + ($stead->host === $one->host ? 0 : self::SOMEBODY_ELSE);
+        return intdiv(abs($stead->span->start - $one->span->start), 60) +
+            ($stead->host === $one->host ? 0 : self::SOMEBODY_ELSE);
     }
 
     /** @return list<list<int|null>> by meeting and column */
@@ -91,7 +90,9 @@ final class LeastMoves
         $columns = Matching::leastCost($costs);
         $cost = [
             count(array_keys($columns, null, true)),
-            array_sum(array_map(static fn (array $line, ?int $column): int => $line[$column ?? -1] ?? 0, $costs, $columns)),
+            array_sum(
+                array_map(static fn(array $line, ?int $column): int => $line[$column ?? -1] ?? 0, $costs, $columns),
+            ),
         ];
         if ($cost >= $this->bestCost) {
             return;
@@ -99,13 +100,21 @@ final class LeastMoves
         $clash = $this->clash($columns);
         if ($clash === null) {
             $this->bestCost = $cost;
-            $this->best = array_map(fn (int $row, ?int $column): ?Stead => $column === null ? null : $this->at[$row][$column], array_keys($columns), $columns);
+            $this->best = array_map(
+                fn(int $row, ?int $column): ?Stead => $column === null ? null : $this->at[$row][$column],
+                array_keys($columns),
+                $columns,
+            );
 
             return;
         }
         foreach ($clash as $row) {
             $less = $costs;
-            $less[$row] = array_map(static fn (int $column, ?int $one): ?int => $column === $columns[$row] ? null : $one, array_keys($less[$row]), $less[$row]);
+            $less[$row] = array_map(
+                static fn(int $column, ?int $one): ?int => $column === $columns[$row] ? null : $one,
+                array_keys($less[$row]),
+                $less[$row],
+            );
             $this->look($less);
         }
     }
@@ -128,11 +137,14 @@ final class LeastMoves
                 }
                 [$first, $second] = [$this->at[$a][$one], $this->at[$b][$two]];
                 $isFamily = $this->displaced[$a]->family === $this->displaced[$b]->family;
-                if (! $isFamily && $first->host !== $second->host) {
+                if (!$isFamily && $first->host !== $second->host) {
                     continue;
                 }
                 $gap = $isFamily ? $this->between->seconds($first->place, $second->place) : 0;
-                if ($first->span->start < $second->span->end + $gap && $second->span->start < $first->span->end + $gap) {
+                if (
+                    $first->span->start < $second->span->end + $gap &&
+                    $second->span->start < $first->span->end + $gap
+                ) {
                     return [$a, $b];
                 }
             }

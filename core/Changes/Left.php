@@ -15,6 +15,5 @@ final readonly class Left
         public array $nearest,
         /** Where it goes in the assignment that moves everybody least; null where nothing is left for it, or only further away than may be proposed. */
         public ?Span $proposed,
-    ) {
-    }
+    ) {}
 }

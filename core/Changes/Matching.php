@@ -23,11 +23,15 @@ final class Matching
             return [];
         }
         // A row that must do without takes a column of its own that nobody else can have, dearer than all real ones together.
-        $without = 1 + array_sum(array_map(static fn (array $row): int => max([0, ...array_filter($row, is_int(...))]), $costs));
+        $without =
+            1 +
+            array_sum(array_map(static fn(array $row): int => max([0, ...array_filter($row, is_int(...))]), $costs));
         $impossible = $without * ($rows + 1) + 1;
-        $cost = static fn (int $row, int $column): int => $column < $columns
+        $cost = static fn(int $row, int $column): int => $column < $columns
             ? $costs[$row][$column] ?? $impossible
-            : ($column - $columns === $row ? $without : $impossible);
+            : ($column - $columns === $row
+                ? $without
+                : $impossible);
         $width = $columns + $rows;
 
         // Row and column 0 are the method's own starting point; real ones count from 1.

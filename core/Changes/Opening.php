@@ -17,6 +17,5 @@ final readonly class Opening
         public int $takes,
         /** @var array<int, string|null>|null the places it can be at, by number; null for all of the sheet's */
         public ?array $places = null,
-    ) {
-    }
+    ) {}
 }

@@ -10,7 +10,5 @@ use Recess\Time\Span;
 final readonly class Stead
 {
     /** @param  string|null  $place  where it is; null where nobody has to walk */
-    public function __construct(public string $host, public ?string $place, public Span $span)
-    {
-    }
+    public function __construct(public string $host, public ?string $place, public Span $span) {}
 }

@@ -25,9 +25,7 @@ use Recess\Time\Zone;
 final readonly class AskedHours
 {
     /** @param  array<int, Stretches>  $byDay  by ISO number of the weekday */
-    private function __construct(public array $byDay)
-    {
-    }
+    private function __construct(public array $byDay) {}
 
     /** @param  array<int, Stretches|null>  $byDay  by ISO number of the weekday; null for a day without any */
     public static function of(array $byDay): self
@@ -91,7 +89,7 @@ final readonly class AskedHours
     /** @return array<int, list<string>> */
     public function record(): array
     {
-        return array_map(static fn (Stretches $one): array => array_map(strval(...), $one->hours), $this->byDay);
+        return array_map(static fn(Stretches $one): array => array_map(strval(...), $one->hours), $this->byDay);
     }
 
     /** The hours that both have. */
@@ -120,7 +118,10 @@ final readonly class AskedHours
     {
         $spans = [];
         foreach ($dates->dates() as $date) {
-            foreach ($closed->holds($date) ? [] : $this->byDay[LocalDate::weekdayOf($date->day)]->hours ?? [] as $hours) {
+            foreach (
+                $closed->holds($date) ? [] : $this->byDay[LocalDate::weekdayOf($date->day)]->hours ?? []
+                as $hours
+            ) {
                 $span = $hours->on($date, $zone);
                 if ($span !== null) {
                     $spans[] = $span;
@@ -134,12 +135,16 @@ final readonly class AskedHours
     /** The same as a block of a sheet, cut by a length; null where it fits on no day. */
     public function block(int $minutes, LocalDate $first, LocalDate $last): ?Block
     {
-        $fits = array_filter($this->byDay, static fn (Stretches $one): bool => $one->longest() >= $minutes);
+        $fits = array_filter($this->byDay, static fn(Stretches $one): bool => $one->longest() >= $minutes);
         if ($fits === []) {
             return null;
         }
         $days = array_map(Weekday::from(...), array_keys($fits));
-        $block = Block::of(Weekly::on($days, $first, Ending::until($last)), $fits[array_key_first($fits)], Cut::of($minutes));
+        $block = Block::of(
+            Weekly::on($days, $first, Ending::until($last)),
+            $fits[array_key_first($fits)],
+            Cut::of($minutes),
+        );
         foreach ($days as $day) {
             $block = $block->onWeekday($day, $fits[$day->value]);
         }
@@ -150,7 +155,7 @@ final readonly class AskedHours
     /** The longest stretch of all, in minutes; 0 where there is none. */
     public function longest(): int
     {
-        return max([0, ...array_map(static fn (Stretches $one): int => $one->longest(), $this->byDay)]);
+        return max([0, ...array_map(static fn(Stretches $one): int => $one->longest(), $this->byDay)]);
     }
 
     /**

@@ -24,8 +24,7 @@ final readonly class CommonTime
         public Spans $free,
         /** Seconds. */
         private int $cell,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  Spans  $windows  when a meeting can be at all
@@ -34,7 +33,7 @@ final readonly class CommonTime
      */
     public static function of(Spans $windows, array $busy, int $grid = self::GRID): self
     {
-        $left = array_reduce($busy, static fn (Spans $left, Spans $one): Spans => $left->subtract($one), $windows);
+        $left = array_reduce($busy, static fn(Spans $left, Spans $one): Spans => $left->subtract($one), $windows);
         $cell = $grid * 60;
         $whole = [];
         foreach ($left->all() as $span) {
@@ -94,11 +93,11 @@ final readonly class CommonTime
     public function nearest(int $instant, int $minutes, int $atMost): array
     {
         $starts = $this->starts($minutes);
-        usort($starts, static fn (int $a, int $b): int => [abs($a - $instant), $a] <=> [abs($b - $instant), $b]);
+        usort($starts, static fn(int $a, int $b): int => [abs($a - $instant), $a] <=> [abs($b - $instant), $b]);
         $near = array_slice($starts, 0, $atMost);
         sort($near);
 
-        return array_map(static fn (int $start): Span => Span::of($start, $start + $minutes * 60), $near);
+        return array_map(static fn(int $start): Span => Span::of($start, $start + $minutes * 60), $near);
     }
 
     private static function up(int $instant, int $cell): int
@@ -111,6 +110,6 @@ final readonly class CommonTime
     /** How far into its cell an instant lies, before the epoch too. */
     private static function past(int $instant, int $cell): int
     {
-        return ($instant % $cell + $cell) % $cell;
+        return (($instant % $cell) + $cell) % $cell;
     }
 }

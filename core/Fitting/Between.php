@@ -10,9 +10,7 @@ use Recess\Rules\Travel;
 final readonly class Between
 {
     /** @param  int<0, max>  $breather  minutes between any two meetings, besides the way */
-    public function __construct(private Travel $travel, private int $breather = 0)
-    {
-    }
+    public function __construct(private Travel $travel, private int $breather = 0) {}
 
     /** @return int<0, max> seconds, the same there and back */
     public function seconds(?string $from, ?string $to): int

@@ -19,9 +19,7 @@ final class Columns
     private array $seen = [];
 
     /** @param  array<int, array<int, int>>  $columns  of each meeting */
-    private function __construct(private readonly array $columns)
-    {
-    }
+    private function __construct(private readonly array $columns) {}
 
     /**
      * The fewest instants of which every stretch holds one, found from the earliest end on. All stretches of one instant are
@@ -84,7 +82,7 @@ final class Columns
     private function place(int $m): bool
     {
         foreach ($this->columns[$m] as $column) {
-            if (! isset($this->holder[$column])) {
+            if (!isset($this->holder[$column])) {
                 $this->holder[$column] = $m;
 
                 return true;

@@ -15,9 +15,7 @@ final readonly class Cost
      * @param  int  $home  seconds on the clock from midnight to the last meeting's end, all dates together
      * @param  int  $waiting  seconds between first start and last end that are no meeting, all dates together
      */
-    public function __construct(public int $evenings, public int $home, public int $waiting)
-    {
-    }
+    public function __construct(public int $evenings, public int $home, public int $waiting) {}
 
     /** @param  iterable<Span>  $meetings  none overlapping another; the date is that of the start, in the zone */
     public static function of(iterable $meetings, Zone $zone): self
@@ -44,7 +42,7 @@ final readonly class Cost
      */
     public static function fromOrder(array $values, array $order): self
     {
-        $of = static fn (Preference $preference): int => $values[(int) array_search($preference, $order, true)];
+        $of = static fn(Preference $preference): int => $values[(int) array_search($preference, $order, true)];
 
         return new self($of(Preference::Evenings), $of(Preference::Home), $of(Preference::Waiting));
     }
@@ -55,10 +53,13 @@ final readonly class Cost
      */
     public function inOrder(array $order): array
     {
-        return array_map(fn (Preference $preference): int => match ($preference) {
-            Preference::Evenings => $this->evenings,
-            Preference::Home => $this->home,
-            Preference::Waiting => $this->waiting,
-        }, $order);
+        return array_map(
+            fn(Preference $preference): int => match ($preference) {
+                Preference::Evenings => $this->evenings,
+                Preference::Home => $this->home,
+                Preference::Waiting => $this->waiting,
+            },
+            $order,
+        );
     }
 }

@@ -17,7 +17,11 @@ final readonly class Plan
      * @param  Cost  $bound  no plan of $mostMeetings costs less, compared in the order preferred
      */
     public function __construct(
-        public array $meetings, public array $left, public Cost $cost, public bool $best, public int $mostMeetings, public Cost $bound,
-    ) {
-    }
+        public array $meetings,
+        public array $left,
+        public Cost $cost,
+        public bool $best,
+        public int $mostMeetings,
+        public Cost $bound,
+    ) {}
 }

@@ -18,13 +18,11 @@ final readonly class PlanNode
      * @param  list<array{int, int}>  $until  by day: the last end lies between these of its ends
      * @param  int  $most  no plan of this part holds more meetings
      */
-    public function __construct(public array $used, public array $from, public array $until, public int $most)
-    {
-    }
+    public function __construct(public array $used, public array $from, public array $until, public int $most) {}
 
     public static function all(PlanTask $task): self
     {
-        $whole = static fn (array $instants): array => [0, count($instants) - 1];
+        $whole = static fn(array $instants): array => [0, count($instants) - 1];
 
         return new self([], array_map($whole, $task->starts), array_map($whole, $task->ends), count($task->slotsOf));
     }
@@ -57,10 +55,14 @@ final readonly class PlanNode
     public function least(PlanTask $task): Cost
     {
         $days = array_keys($this->used, true, true);
-        $home = array_map(fn (int $d): int => $task->home($d, $task->ends[$d][$this->until[$d][0]]), $days);
+        $home = array_map(fn(int $d): int => $task->home($d, $task->ends[$d][$this->until[$d][0]]), $days);
         $waits = $task->waits($this->most, $this->daysOpen($task));
 
-        return new Cost(count($days), array_sum($home), max($waits ?? 0, $this->span($task) - $task->longest($this->most)));
+        return new Cost(
+            count($days),
+            array_sum($home),
+            max($waits ?? 0, $this->span($task) - $task->longest($this->most)),
+        );
     }
 
     private function daysOpen(PlanTask $task): int
@@ -77,7 +79,10 @@ final readonly class PlanNode
                 $room += max(0, $task->ends[$d][$this->until[$d][1]] - $starts[$this->from[$d][0]]);
             }
         }
-        while ($most > 0 && (($waits = $task->waits($most, $this->daysOpen($task))) === null || $task->shortest($most) + $waits > $room)) {
+        while (
+            $most > 0 &&
+            (($waits = $task->waits($most, $this->daysOpen($task))) === null || $task->shortest($most) + $waits > $room)
+        ) {
             $most--;
         }
 
@@ -87,10 +92,12 @@ final readonly class PlanNode
     /** The seconds from first start to last end, all days together, are no fewer in any plan of this part. */
     public function span(PlanTask $task): int
     {
-        return array_sum(array_map(
-            fn (int $d): int => max(0, $task->ends[$d][$this->until[$d][0]] - $task->starts[$d][$this->from[$d][1]]),
-            array_keys($this->used, true, true),
-        ));
+        return array_sum(
+            array_map(
+                fn(int $d): int => max(0, $task->ends[$d][$this->until[$d][0]] - $task->starts[$d][$this->from[$d][1]]),
+                array_keys($this->used, true, true),
+            ),
+        );
     }
 
     /**
@@ -102,22 +109,36 @@ final readonly class PlanNode
     public function split(PlanTask $task, array $order): array
     {
         foreach (array_keys($task->starts) as $d) {
-            if (! isset($this->used[$d])) {
-                return array_map(fn (bool $used): self => new self($this->used + [$d => $used], $this->from, $this->until, $this->most), [true, false]);
+            if (!isset($this->used[$d])) {
+                return array_map(
+                    fn(bool $used): self => new self(
+                        $this->used + [$d => $used],
+                        $this->from,
+                        $this->until,
+                        $this->most,
+                    ),
+                    [true, false],
+                );
             }
         }
         $homeFirst = array_search(Preference::Home, $order, true) < array_search(Preference::Waiting, $order, true);
         $days = array_keys($this->used, true, true);
         [$until, $from] = [self::widest($this->until, $days), self::widest($this->from, $days)];
         if ($until[0] > 0 && ($homeFirst || $until[0] >= $from[0])) {
-            return array_map(fn (array $ranges): self => new self($this->used, $this->from, $ranges, $this->most), self::halves($this->until, $until[1]));
+            return array_map(
+                fn(array $ranges): self => new self($this->used, $this->from, $ranges, $this->most),
+                self::halves($this->until, $until[1]),
+            );
         }
 
         if ($from[0] === 0) {
             return [];
         }
 
-        return array_map(fn (array $ranges): self => new self($this->used, $ranges, $this->until, $this->most), self::halves($this->from, $from[1]));
+        return array_map(
+            fn(array $ranges): self => new self($this->used, $ranges, $this->until, $this->most),
+            self::halves($this->from, $from[1]),
+        );
     }
 
     /**
@@ -144,6 +165,9 @@ final readonly class PlanNode
         [$low, $high] = $ranges[$day];
         $middle = intdiv($low + $high, 2);
 
-        return array_map(static fn (array $half): array => array_values(array_replace($ranges, [$day => $half])), [[$low, $middle], [$middle + 1, $high]]);
+        return array_map(static fn(array $half): array => array_values(array_replace($ranges, [$day => $half])), [
+            [$low, $middle],
+            [$middle + 1, $high],
+        ]);
     }
 }

@@ -24,9 +24,7 @@ final class PlanSearch
     private \Closure $found;
 
     /** @param  \Closure(): bool  $isOver  whether the time is up */
-    public function __construct(private readonly PlanTask $task, private readonly \Closure $isOver)
-    {
-    }
+    public function __construct(private readonly PlanTask $task, private readonly \Closure $isOver) {}
 
     /**
      * @param  list<list<int>>  $slots  by meeting
@@ -57,9 +55,9 @@ final class PlanSearch
 
             return null;
         }
-        $slots = array_filter($slots, static fn (array $of): bool => $of !== []);
+        $slots = array_filter($slots, static fn(array $of): bool => $of !== []);
         $matched = Columns::match($slots, $this->task->column);
-        if (count($placed) + count($matched) < $this->needed || ! $this->longEnough($slots, $placed)) {
+        if (count($placed) + count($matched) < $this->needed || !$this->longEnough($slots, $placed)) {
             return true;
         }
         if ($slots === []) {
@@ -70,7 +68,7 @@ final class PlanSearch
         }
         $fewest = 0;
         foreach ($slots as $m => $of) {
-            if (! isset($slots[$fewest]) || count($of) < count($slots[$fewest])) {
+            if (!isset($slots[$fewest]) || count($of) < count($slots[$fewest])) {
                 $fewest = $m;
             }
         }
@@ -79,7 +77,10 @@ final class PlanSearch
         // The slot that goes with the others by the rough look is tried first.
         $hint = $matched[$fewest] ?? null;
         if ($hint !== null && $this->task->column[$mine[0]] !== $hint) {
-            usort($mine, fn (int $a, int $b): int => ($this->task->column[$b] === $hint) <=> ($this->task->column[$a] === $hint));
+            usort(
+                $mine,
+                fn(int $a, int $b): int => ($this->task->column[$b] === $hint) <=> ($this->task->column[$a] === $hint),
+            );
         }
         foreach ($mine as $s) {
             if ($this->go($this->without($slots, $fewest, $s), $placed + [$fewest => $s]) === null) {

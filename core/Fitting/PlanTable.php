@@ -50,16 +50,16 @@ final class PlanTable
     private array $ends = [];
 
     /** @param  list<Preference>  $order */
-    private function __construct(private readonly PlanTask $task, private readonly array $order)
-    {
-    }
+    private function __construct(private readonly PlanTask $task, private readonly array $order) {}
 
     /** How many steps it takes, roughly; null where what is to be planned is not of the kind that this can do. */
     public static function steps(PlanTask $task): ?int
     {
         $meetings = count($task->slotsOf);
 
-        return $task->isPlain() && $meetings < 16 ? intdiv(count($task->start) * $meetings * (1 << $meetings), 4) : null;
+        return $task->isPlain() && $meetings < 16
+            ? intdiv(count($task->start) * $meetings * (1 << $meetings), 4)
+            : null;
     }
 
     /**
@@ -81,7 +81,14 @@ final class PlanTable
             }
         }
         $slots = array_keys($meetingOf);
-        usort($slots, static fn (int $a, int $b): int => [$task->end[$a], $task->start[$a], $a] <=> [$task->end[$b], $task->start[$b], $b]);
+        usort(
+            $slots,
+            static fn(int $a, int $b): int => [$task->end[$a], $task->start[$a], $a] <=> [
+                $task->end[$b],
+                $task->start[$b],
+                $b,
+            ],
+        );
         $day = -1;
         foreach ($slots as $s) {
             if ($task->day[$s] !== $day) {
@@ -139,7 +146,7 @@ final class PlanTable
                 }
             }
         }
-        if (! isset($this->bit[$m])) {
+        if (!isset($this->bit[$m])) {
             // Nothing passes a fixed meeting by.
             $this->before = $this->today = $this->since = $this->sinceSlot = $this->ends = [];
         }
@@ -176,7 +183,7 @@ final class PlanTable
             }
         }
         $placed = [];
-        for ($slot = $this->beforeSlot[$best] ?? -1, $set = $best; $slot >= 0;) {
+        for ($slot = $this->beforeSlot[$best] ?? -1, $set = $best; $slot >= 0; ) {
             $m = $meetingOf[$slot];
             $placed[$m] = $slot;
             $slot = $this->came[$set][$slot];

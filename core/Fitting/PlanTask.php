@@ -64,11 +64,14 @@ final class PlanTask
     {
         $days = [];
         foreach ($wanted as $m => $meeting) {
-            $this->gap[] = array_map(static fn (Wanted $other): int => $between->seconds($meeting->place, $other->place), $wanted);
-            $slots = array_filter($meeting->slots, static fn (Span $slot): bool => $slot->liesInOneOf($windows));
-            usort($slots, static fn (Span $a, Span $b): int => [$a->end, $a->start] <=> [$b->end, $b->start]);
+            $this->gap[] = array_map(
+                static fn(Wanted $other): int => $between->seconds($meeting->place, $other->place),
+                $wanted,
+            );
+            $slots = array_filter($meeting->slots, static fn(Span $slot): bool => $slot->liesInOneOf($windows));
+            usort($slots, static fn(Span $a, Span $b): int => [$a->end, $a->start] <=> [$b->end, $b->start]);
             $this->slotsOf[$m] = [];
-            $seconds = array_map(static fn (Span $slot): int => $slot->seconds(), $slots);
+            $seconds = array_map(static fn(Span $slot): int => $slot->seconds(), $slots);
             $this->lengths[] = max([0, ...$seconds]);
             $this->shortestOf[] = min([PHP_INT_MAX, ...$seconds]);
             foreach ($slots as $slot) {
@@ -81,12 +84,12 @@ final class PlanTask
         $known = array_values(array_unique($days));
         sort($known);
         $index = array_flip($known);
-        $this->day = array_map(static fn (int $day): int => $index[$day], $days);
+        $this->day = array_map(static fn(int $day): int => $index[$day], $days);
         foreach ($known as $d => $day) {
             $here = array_keys($this->day, $d, true);
             $this->midnight[] = $day * 86_400;
-            $this->starts[] = self::sorted(array_map(fn (int $s): int => $this->start[$s], $here));
-            $this->ends[] = self::sorted(array_map(fn (int $s): int => $this->end[$s], $here));
+            $this->starts[] = self::sorted(array_map(fn(int $s): int => $this->start[$s], $here));
+            $this->ends[] = self::sorted(array_map(fn(int $s): int => $this->end[$s], $here));
         }
         $lengths = $this->lengths;
         rsort($lengths);
@@ -201,7 +204,7 @@ final class PlanTask
         foreach ($links as [$wait, $m, $other]) {
             if ($group[$m] !== $group[$other]) {
                 $this->waits[] = end($this->waits) + $wait;
-                $group = array_map(static fn (int $of): int => $of === $group[$m] ? $group[$other] : $of, $group);
+                $group = array_map(static fn(int $of): int => $of === $group[$m] ? $group[$other] : $of, $group);
             }
         }
     }

@@ -37,10 +37,13 @@ final class Planner
      * @param  list<Preference>  $order
      */
     private function __construct(
-        private readonly PlanTask $task, private readonly array $wanted, private readonly array $windows,
-        private readonly Between $between, private readonly Zone $zone, private readonly array $order,
-    ) {
-    }
+        private readonly PlanTask $task,
+        private readonly array $wanted,
+        private readonly array $windows,
+        private readonly Between $between,
+        private readonly Zone $zone,
+        private readonly array $order,
+    ) {}
 
     /**
      * @param  list<Wanted>  $wanted  with an id each
@@ -49,9 +52,22 @@ final class Planner
      * @param  list<Preference>  $prefer  what counts first, first
      * @param  \Closure(): bool  $isOver  whether the time for looking is up
      */
-    public static function plan(array $wanted, array $windows, Between $between, Zone $zone, array $prefer, \Closure $isOver): Plan
-    {
-        return (new self(new PlanTask($wanted, $windows, $between, $zone), $wanted, $windows, $between, $zone, Preference::ordered($prefer)))->find($isOver);
+    public static function plan(
+        array $wanted,
+        array $windows,
+        Between $between,
+        Zone $zone,
+        array $prefer,
+        \Closure $isOver,
+    ): Plan {
+        return (new self(
+            new PlanTask($wanted, $windows, $between, $zone),
+            $wanted,
+            $windows,
+            $between,
+            $zone,
+            Preference::ordered($prefer),
+        ))->find($isOver);
     }
 
     /** @param  \Closure(): bool  $isOver */
@@ -76,10 +92,13 @@ final class Planner
         $search = new PlanSearch($this->task, $isOver);
         $this->begin($search, $isPlain, $isOver);
         /** @var \SplMinHeap<array{list<int>, int, PlanNode}> $open */
-        $open = new \SplMinHeap;
+        $open = new \SplMinHeap();
         $number = 0;
         $add = function (PlanNode $node) use ($open, &$number): void {
-            $most = $node->fits($this->task, min($node->most, count(Columns::match($node->slots($this->task), $this->task->column))));
+            $most = $node->fits(
+                $this->task,
+                min($node->most, count(Columns::match($node->slots($this->task), $this->task->column))),
+            );
             $node = new PlanNode($node->used, $node->from, $node->until, $most);
             $key = [-$most, ...$node->least($this->task)->inOrder($this->order)];
             if ($key < $this->bestKey) {
@@ -87,7 +106,7 @@ final class Planner
             }
         };
         $add(PlanNode::all($this->task));
-        while (! $open->isEmpty()) {
+        while (!$open->isEmpty()) {
             [$key, , $node] = $open->extract();
             if ($key >= $this->bestKey) {
                 break;
@@ -109,11 +128,11 @@ final class Planner
             if ($this->bestKey <= $key) {
                 break;
             }
-            if ($allSeen && ! $seen) {
+            if ($allSeen && !$seen) {
                 $add(new PlanNode($node->used, $node->from, $node->until, $node->most - 1));
             } elseif ($parts !== []) {
                 array_map($add, $parts);
-            } elseif (! $allSeen) {
+            } elseif (!$allSeen) {
                 return $key;
             }
         }
@@ -137,16 +156,23 @@ final class Planner
             });
         }
         $meetings = array_keys($all);
-        for ($stays = 0, $first = 0; $isPlain && $stays < count($meetings) && ! $isOver(); $first++) {
+        for ($stays = 0, $first = 0; $isPlain && $stays < count($meetings) && !$isOver(); $first++) {
             $before = $this->bestKey;
             // Neighbours in time one time, any few the other.
             $inTime = array_keys($this->best);
-            usort($inTime, fn (int $a, int $b): int => $this->task->start[$this->best[$a]] <=> $this->task->start[$this->best[$b]]);
+            usort(
+                $inTime,
+                fn(int $a, int $b): int => $this->task->start[$this->best[$a]] <=> $this->task->start[$this->best[$b]],
+            );
             $from = $first % 2 === 0 ? [...$inTime, ...array_diff($meetings, $inTime)] : $meetings;
             $step = $first % 2 === 0 ? 1 : 4;
             $few = range(0, min(self::FEW, count($from)) - 1);
-            $free = array_values(array_unique(array_map(static fn (int $i): int => $from[($first + $i * $step) % count($from)], $few)));
-            $this->keep(PlanTable::best($this->task, $this->order, array_diff_key($this->best, array_flip($free)), $free));
+            $free = array_values(
+                array_unique(array_map(static fn(int $i): int => $from[($first + $i * $step) % count($from)], $few)),
+            );
+            $this->keep(
+                PlanTable::best($this->task, $this->order, array_diff_key($this->best, array_flip($free)), $free),
+            );
             $stays = $this->bestKey < $before ? 0 : $stays + 1;
         }
     }
@@ -172,8 +198,11 @@ final class Planner
         $high = $this->task->longest($node->most);
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $key = [-$node->most, ...(new Cost($least->evenings, $least->home, $span - $middle))->inOrder($this->order)];
-            $key < $this->bestKey ? $high = $middle : $low = $middle + 1;
+            $key = [
+                -$node->most,
+                ...(new Cost($least->evenings, $least->home, $span - $middle))->inOrder($this->order),
+            ];
+            $key < $this->bestKey ? ($high = $middle) : ($low = $middle + 1);
         }
 
         return $low;
@@ -183,11 +212,11 @@ final class Planner
     private function said(?array $bound): Plan
     {
         $meetings = $this->spans($this->best);
-        uasort($meetings, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+        uasort($meetings, static fn(Span $a, Span $b): int => $a->start <=> $b->start);
         $cost = Cost::of($meetings, $this->zone);
         $left = [];
         foreach ($this->wanted as $m => $meeting) {
-            if (! isset($this->best[$m])) {
+            if (!isset($this->best[$m])) {
                 $left[] = $this->why($meeting, $meetings);
             }
         }
@@ -207,7 +236,7 @@ final class Planner
      */
     private function spans(array $placed): array
     {
-        return array_map(fn (int $s): Span => Span::of($this->task->start[$s], $this->task->end[$s]), $placed);
+        return array_map(fn(int $s): Span => Span::of($this->task->start[$s], $this->task->end[$s]), $placed);
     }
 
     /** @param  array<int, Span>  $meetings  of the plan */
@@ -217,9 +246,13 @@ final class Planner
         $inside = false;
         $otherwise = null;
         foreach ($meeting->slots as $slot) {
-            $clashes = array_filter($meetings, fn (Span $other, int $m): bool => $other->widened(
-                $gap = $this->between->seconds($meeting->place, $this->wanted[$m]->place), $gap,
-            )->overlaps($slot), ARRAY_FILTER_USE_BOTH);
+            $clashes = array_filter(
+                $meetings,
+                fn(Span $other, int $m): bool => $other
+                    ->widened($gap = $this->between->seconds($meeting->place, $this->wanted[$m]->place), $gap)
+                    ->overlaps($slot),
+                ARRAY_FILTER_USE_BOTH,
+            );
             if ($slot->liesInOneOf($this->windows)) {
                 $inside = true;
                 $with += $clashes;
@@ -229,17 +262,23 @@ final class Planner
         }
         $why = match (true) {
             $meeting->slots === [] => Why::NothingFree,
-            ! $inside => Why::OutsideWindows,
+            !$inside => Why::OutsideWindows,
             default => Why::Clashes,
         };
 
-        return new Left($meeting->id, $why, array_map(fn (int $m): string => $this->wanted[$m]->id, array_keys($with)), $otherwise);
+        return new Left(
+            $meeting->id,
+            $why,
+            array_map(fn(int $m): string => $this->wanted[$m]->id, array_keys($with)),
+            $otherwise,
+        );
     }
 
     /** How far a slot reaches out of the window that it reaches out of least, in seconds. */
     private function outside(Span $slot): int
     {
-        $reaches = static fn (Span $window): int => max(0, $window->start - $slot->start) + max(0, $slot->end - $window->end);
+        $reaches = static fn(Span $window): int => max(0, $window->start - $slot->start) +
+            max(0, $slot->end - $window->end);
 
         return min([PHP_INT_MAX, ...array_map($reaches, $this->windows)]);
     }

@@ -10,7 +10,5 @@ use Recess\Time\Span;
 final readonly class Wanted
 {
     /** @param  list<Span>  $slots  in any order; place null where nobody has to walk: phone, video */
-    public function __construct(public string $id, public ?string $place, public array $slots)
-    {
-    }
+    public function __construct(public string $id, public ?string $place, public array $slots) {}
 }

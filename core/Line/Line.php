@@ -28,9 +28,13 @@ final readonly class Line
 
     /** @param  list<Turn>  $turns in the order of the day */
     private function __construct(
-        public int $now, private array $turns, private Pace $pace, private int $free, private int $missingAfter, private int $late,
-    ) {
-    }
+        public int $now,
+        private array $turns,
+        private Pace $pace,
+        private int $free,
+        private int $missingAfter,
+        private int $late,
+    ) {}
 
     /**
      * @param  list<Turn>  $turns  of the host's day
@@ -40,7 +44,7 @@ final readonly class Line
      */
     public static function of(array $turns, int $now, ?int $backAt = null, int $late = 0, int $missingAfter = 300): self
     {
-        usort($turns, static fn (Turn $a, Turn $b): int => [$a->order(), $a->id] <=> [$b->order(), $b->id]);
+        usort($turns, static fn(Turn $a, Turn $b): int => [$a->order(), $a->id] <=> [$b->order(), $b->id]);
 
         return new self($now, $turns, Pace::of($turns), max($now, $backAt ?? $now), $missingAfter, $late);
     }
@@ -54,10 +58,10 @@ final readonly class Line
             if ($turn->isUnderWay()) {
                 // Several who are in together go together: the last one counts.
                 $clock = max($clock, $this->now + $this->pace->left($turn, $this->now - (int) $turn->called));
-                $variance = max($variance, ($this->pace->spread($turn) ** 2) / 2);
+                $variance = max($variance, $this->pace->spread($turn) ** 2 / 2);
             }
         }
-        $ahead = array_values(array_filter($this->turns, static fn (Turn $turn): bool => $turn->isAhead()));
+        $ahead = array_values(array_filter($this->turns, static fn(Turn $turn): bool => $turn->isAhead()));
         if ($this->late > 0 && isset($ahead[0]->planned)) {
             $clock = max($clock, $ahead[0]->planned->start + $this->late);
         }
@@ -65,7 +69,11 @@ final readonly class Line
         while ($ahead !== []) {
             $next = $this->next($ahead, $clock);
             // Those of one slot are let in together.
-            $group = array_filter($ahead, static fn (Turn $turn): bool => $turn === $next || ($turn->planned !== null && $next->planned !== null && $turn->planned->equals($next->planned)));
+            $group = array_filter(
+                $ahead,
+                static fn(Turn $turn): bool => $turn === $next ||
+                    ($turn->planned !== null && $next->planned !== null && $turn->planned->equals($next->planned)),
+            );
             $clock = max($clock, $this->there($next));
             foreach ($group as $turn) {
                 $waits[$turn->id] = Wait::about((int) round($clock), sqrt($variance), $this->now);
@@ -74,7 +82,7 @@ final readonly class Line
             $takes = $this->pace->takes($next);
             $variance += $comes * $this->pace->spread($next) ** 2 + $comes * (1 - $comes) * $takes ** 2;
             $clock += $comes * $takes;
-            $ahead = array_values(array_udiff($ahead, $group, static fn (Turn $a, Turn $b): int => $a->id <=> $b->id));
+            $ahead = array_values(array_udiff($ahead, $group, static fn(Turn $a, Turn $b): int => $a->id <=> $b->id));
         }
 
         return $waits;

@@ -19,9 +19,7 @@ final readonly class Pace
     /** Seconds in which one goes and the next comes in. */
     private const BETWEEN = 30;
 
-    private function __construct(private float $ratio)
-    {
-    }
+    private function __construct(private float $ratio) {}
 
     /** @param  list<Turn>  $turns */
     public static function of(array $turns): self
@@ -30,13 +28,13 @@ final readonly class Pace
         $number = 0;
         foreach ($turns as $turn) {
             // Who was in for a moment only was not met: a slip of the finger, or the wrong one.
-            if ($turn->called !== null && $turn->ended !== null && ! $turn->gone && $turn->ended - $turn->called > 60) {
+            if ($turn->called !== null && $turn->ended !== null && !$turn->gone && $turn->ended - $turn->called > 60) {
                 $meant += $turn->seconds;
                 $took += min($turn->ended - $turn->called, 2 * $turn->seconds);
                 $number++;
             }
         }
-        $usual = $number === 0 ? 1.0 : self::USUAL * $meant / $number;
+        $usual = $number === 0 ? 1.0 : (self::USUAL * $meant) / $number;
 
         return new self(max(0.5, min(2.5, ($took + $usual) / ($meant + $usual))));
     }
@@ -62,6 +60,6 @@ final readonly class Pace
         $spread = max(1.0, $this->spread($turn));
         $over = ($lasted - $this->takes($turn)) / $spread;
 
-        return $spread * (sqrt($over * $over + 2.55) - $over) / 2;
+        return ($spread * (sqrt($over * $over + 2.55) - $over)) / 2;
     }
 }

@@ -18,29 +18,47 @@ final readonly class Turn
      * @param  bool  $gone  it will not be, or is no longer waited for
      */
     private function __construct(
-        public int $id, public ?Span $planned, public int $seconds, public ?int $arrived, public ?int $called, public ?int $ended, public bool $gone,
-    ) {
-    }
+        public int $id,
+        public ?Span $planned,
+        public int $seconds,
+        public ?int $arrived,
+        public ?int $called,
+        public ?int $ended,
+        public bool $gone,
+    ) {}
 
     /** @param  int  $more  seconds that were given beyond the plan */
-    public static function of(int $id, Span $planned, ?int $arrived = null, ?int $called = null, ?int $ended = null, bool $gone = false, int $more = 0): self
-    {
+    public static function of(
+        int $id,
+        Span $planned,
+        ?int $arrived = null,
+        ?int $called = null,
+        ?int $ended = null,
+        bool $gone = false,
+        int $more = 0,
+    ): self {
         return new self($id, $planned, $planned->seconds() + $more, $arrived, $called, $ended, $gone);
     }
 
-    public static function withoutBooking(int $id, int $seconds, int $arrived, ?int $called = null, ?int $ended = null, bool $gone = false): self
-    {
+    public static function withoutBooking(
+        int $id,
+        int $seconds,
+        int $arrived,
+        ?int $called = null,
+        ?int $ended = null,
+        bool $gone = false,
+    ): self {
         return new self($id, null, $seconds, $arrived, $called, $ended, $gone);
     }
 
     public function isUnderWay(): bool
     {
-        return $this->called !== null && $this->ended === null && ! $this->gone;
+        return $this->called !== null && $this->ended === null && !$this->gone;
     }
 
     public function isAhead(): bool
     {
-        return $this->called === null && $this->ended === null && ! $this->gone;
+        return $this->called === null && $this->ended === null && !$this->gone;
     }
 
     /** Whether somebody is there for it and waits. */
@@ -58,6 +76,9 @@ final readonly class Turn
     /** Whether its time has come so long ago, in seconds, and nobody is there. */
     public function isMissing(int $now, int $after): bool
     {
-        return $this->isAhead() && $this->arrived === null && $this->planned !== null && $now >= $this->planned->start + $after;
+        return $this->isAhead() &&
+            $this->arrived === null &&
+            $this->planned !== null &&
+            $now >= $this->planned->start + $after;
     }
 }

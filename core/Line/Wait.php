@@ -7,18 +7,17 @@ namespace Recess\Line;
 /** When somebody is called in, as far as one can know: an instant that is expected, and two between which it probably is. */
 final readonly class Wait
 {
-    private function __construct(
-        public int $expected,
-        public int $from,
-        public int $until,
-    ) {
-    }
+    private function __construct(public int $expected, public int $from, public int $until) {}
 
     /** @param  float  $spread  standard deviation in seconds */
     public static function about(int $expected, float $spread, int $now): self
     {
         // Whoever is told too late a time walks away and is not there: what is said begins early rather than late.
-        return new self($expected, max($now, (int) round($expected - 1.3 * $spread)), max($now, (int) round($expected + 1.0 * $spread)));
+        return new self(
+            $expected,
+            max($now, (int) round($expected - 1.3 * $spread)),
+            max($now, (int) round($expected + 1.0 * $spread)),
+        );
     }
 
     /**
@@ -34,7 +33,7 @@ final readonly class Wait
         $stillTrue = $this->expected >= $from && $this->expected <= $until && $until > $now;
         $tooVague = $until - max($from, $now) > 2 * max(180, $this->until - $this->from);
 
-        return $stillTrue && ! $tooVague ? new self($this->expected, max($now, $from), $until) : $this;
+        return $stillTrue && !$tooVague ? new self($this->expected, max($now, $from), $until) : $this;
     }
 
     /** @return array{int, int} minutes from now, rounded as one says them: by fives where it is far off */

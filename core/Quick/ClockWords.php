@@ -27,9 +27,7 @@ final class ClockWords
     /** The half of the day that was said before its times: "wednesday afternoons 2-4"; a, p or empty. */
     public string $half = '';
 
-    public function __construct(private readonly Words $words)
-    {
-    }
+    public function __construct(private readonly Words $words) {}
 
     /**
      * The stretch that the next words say; null, and nothing taken, when they say none.
@@ -44,17 +42,25 @@ final class ClockWords
         $from = $this->side();
         $to = $from !== null && $words->taken('-', 'to', 'until', 'till', 'and', '..');
         $until = $to ? $this->side() : null;
-        if ($from === null || $until === null || Names::month($words->peek()->text) !== null || $words->peek()->is(...Names::MINUTES, ...Names::HOURS, ...['weeks', 'months', 'times'])) {
+        if (
+            $from === null ||
+            $until === null ||
+            Names::month($words->peek()->text) !== null ||
+            $words->peek()->is(...Names::MINUTES, ...Names::HOURS, ...['weeks', 'months', 'times'])
+        ) {
             $words->backTo($mark);
 
             return null;
         }
         if ($words->taken('overnight') || $words->phrase('of the next day') || $words->phrase('the next day')) {
-            return QuickNotReadable::unless($words->tokenAt($mark), static fn (): Hours => Hours::overnight(self::at(...$from), self::at(...$until)));
+            return QuickNotReadable::unless(
+                $words->tokenAt($mark),
+                static fn(): Hours => Hours::overnight(self::at(...$from), self::at(...$until)),
+            );
         }
         [$from, $until] = $this->withPartOfDay($from, $until);
 
-        return QuickNotReadable::unless($words->tokenAt($mark), fn (): Hours => $this->read($from, $until, $mark));
+        return QuickNotReadable::unless($words->tokenAt($mark), fn(): Hours => $this->read($from, $until, $mark));
     }
 
     /** A single clock time with no end to it, to be told apart from what is not understood at all. */
@@ -62,7 +68,8 @@ final class ClockWords
     {
         $mark = $this->words->mark();
         $text = $this->words->peek()->text;
-        $found = $this->side() !== null && (preg_match('/[:h]|[ap]\.?m?\.?$/', $text) === 1 || isset(self::WORDS[$text]));
+        $found =
+            $this->side() !== null && (preg_match('/[:h]|[ap]\.?m?\.?$/', $text) === 1 || isset(self::WORDS[$text]));
         $this->words->backTo($mark);
 
         return $found;
@@ -78,7 +85,7 @@ final class ClockWords
         }
         try {
             $start = self::at(...$side);
-            if ($side[1] === '' && $start->isEarly() && $start->minute >= 60 && ! str_starts_with($side[0], '0')) {
+            if ($side[1] === '' && $start->isEarly() && $start->minute >= 60 && !str_starts_with($side[0], '0')) {
                 $start = self::at($side[0], 'p');
                 $this->note(sprintf('%s was read as %s.', $side[0], $start), $mark);
             }
@@ -94,7 +101,7 @@ final class ClockWords
     {
         $words = $this->words;
         $mark = $words->mark();
-        $words->taken('12') && $words->peek()->is('noon', 'midday', 'midnight') || $words->backTo($mark);
+        ($words->taken('12') && $words->peek()->is('noon', 'midday', 'midnight')) || $words->backTo($mark);
         $token = $words->take();
         if (isset(self::WORDS[$token->text])) {
             return [self::WORDS[$token->text], ''];
@@ -108,7 +115,16 @@ final class ClockWords
             return [(string) $part[1], (string) $part[2]];
         }
         $hour = Names::count($token->text);
-        if ($hour !== null && $hour >= 1 && $hour <= 12 && ! $token->is('a', 'an') && ! ctype_digit($token->text) && ($words->phrase("o'clock") || $words->peek()->is('-', 'to', 'until', 'till', 'and') || $this->words->tokenAt($mark - 1)->is('-', 'to', 'until', 'till', 'and'))) {
+        if (
+            $hour !== null &&
+            $hour >= 1 &&
+            $hour <= 12 &&
+            !$token->is('a', 'an') &&
+            !ctype_digit($token->text) &&
+            ($words->phrase("o'clock") ||
+                $words->peek()->is('-', 'to', 'until', 'till', 'and') ||
+                $this->words->tokenAt($mark - 1)->is('-', 'to', 'until', 'till', 'and'))
+        ) {
             return [(string) $hour, ''];
         }
         $words->backTo($mark);
@@ -124,10 +140,17 @@ final class ClockWords
     private function pastOrTo(string $part): ?array
     {
         $past = $this->words->taken('past');
-        if (! $past && ! ($part === 'quarter' && $this->words->taken('to'))) {
+        if (!$past && !($part === 'quarter' && $this->words->taken('to'))) {
             return null;
         }
-        if (preg_match('/^(\d{1,2}|[a-z]+)\s?(?:([ap])\.?m?\.?)?$/D', $this->words->take()->text, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (
+            preg_match(
+                '/^(\d{1,2}|[a-z]+)\s?(?:([ap])\.?m?\.?)?$/D',
+                $this->words->take()->text,
+                $found,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1
+        ) {
             return null;
         }
         $hour = Names::count((string) $found[1]) ?? Names::count($this->words->tokenAt($this->words->mark() - 1)->text);
@@ -135,7 +158,12 @@ final class ClockWords
             return null;
         }
 
-        return [$past ? sprintf('%d:%02d', $hour, $part === 'half' ? 30 : 15) : sprintf('%d:45', $hour === 1 ? 12 : $hour - 1), (string) $found[2]];
+        return [
+            $past
+                ? sprintf('%d:%02d', $hour, $part === 'half' ? 30 : 15)
+                : sprintf('%d:45', $hour === 1 ? 12 : $hour - 1),
+            (string) $found[2],
+        ];
     }
 
     /**
@@ -175,14 +203,23 @@ final class ClockWords
             foreach (array_unique([$untilHalf, 'a']) as $half) {
                 $candidate = self::at($fromText, $half);
                 if ($candidate->minute < $end->minute) {
-                    $start->minute === $candidate->minute || $this->note(sprintf('%s was read as %s.', $fromText, $candidate), $mark);
+                    $start->minute === $candidate->minute ||
+                        $this->note(sprintf('%s was read as %s.', $fromText, $candidate), $mark);
                     $start = $candidate;
                     break;
                 }
             }
-        } elseif ($untilHalf === '' && $end->minute <= $start->minute && self::onTwelve($untilText) && ($later = self::at($untilText, 'p'))->minute > $start->minute) {
+        } elseif (
+            $untilHalf === '' &&
+            $end->minute <= $start->minute &&
+            self::onTwelve($untilText) &&
+            ($later = self::at($untilText, 'p'))->minute > $start->minute
+        ) {
             // "9-5": as 24-hour times it would end before it starts, so only the afternoon is left.
-            $plain = $fromHalf === '' && $start->isEarly() && ! str_starts_with($fromText, '0') && self::onTwelve($fromText) ? self::at($fromText, 'p') : $start;
+            $plain =
+                $fromHalf === '' && $start->isEarly() && !str_starts_with($fromText, '0') && self::onTwelve($fromText)
+                    ? self::at($fromText, 'p')
+                    : $start;
             if ($plain->minute < $later->minute) {
                 $start = $plain;
             }
@@ -204,38 +241,56 @@ final class ClockWords
      */
     private function ofASchoolDay(string $from, string $until, LocalTime $start, LocalTime $end, int $mark): array
     {
-        $could = self::onTwelve($from) && self::onTwelve($until) && ($end->minute < 12 * 60 || ($end->minute < 13 * 60 && $start->minute >= 12 * 60));
+        $could =
+            self::onTwelve($from) &&
+            self::onTwelve($until) &&
+            ($end->minute < 12 * 60 || ($end->minute < 13 * 60 && $start->minute >= 12 * 60));
         $exact = str_starts_with($from, '0') || str_starts_with($until, '0');
-        if ($start->minute >= 8 * 60 || ($exact && ! $start->isEarly())) {
+        if ($start->minute >= 8 * 60 || ($exact && !$start->isEarly())) {
             return [$start, $end];
         }
-        if (! $could) {
+        if (!$could) {
             $start->isEarly() && $this->note(sprintf('%s is in the early morning.', $start), $mark);
 
             return [$start, $end];
         }
         [$later, $laterEnd] = [self::at($from, 'p'), self::at($until, 'p')];
-        if ($start->isEarly() && ! $exact) {
-            $this->note(sprintf('%s to %s was read as the afternoon: %s to %s.', $from, $until, $later, $laterEnd), $mark, "$start-$end", "$start to $end");
+        if ($start->isEarly() && !$exact) {
+            $this->note(
+                sprintf('%s to %s was read as the afternoon: %s to %s.', $from, $until, $later, $laterEnd),
+                $mark,
+                "$start-$end",
+                "$start to $end",
+            );
 
             return [$later, $laterEnd];
         }
-        $this->note($start->isEarly()
-            ? sprintf('%s to %s is in the early morning.', $start, $end)
-            : sprintf('%s to %s was read as the morning.', $from, $until), $mark, "$later-$laterEnd", "$later to $laterEnd");
+        $this->note(
+            $start->isEarly()
+                ? sprintf('%s to %s is in the early morning.', $start, $end)
+                : sprintf('%s to %s was read as the morning.', $from, $until),
+            $mark,
+            "$later-$laterEnd",
+            "$later to $laterEnd",
+        );
 
         return [$start, $end];
     }
 
     private function note(string $message, int $mark, ?string $instead = null, string $other = ''): void
     {
-        $this->notes[] = new Note($message, $this->words->tokenAt($mark)->position, $instead === null ? null : $this->words->instead($mark, $instead), $other);
+        $this->notes[] = new Note(
+            $message,
+            $this->words->tokenAt($mark)->position,
+            $instead === null ? null : $this->words->instead($mark, $instead),
+            $other,
+        );
     }
 
     /** @throws TimeNotValid */
     private static function at(string $text, string $half): LocalTime
     {
-        return LocalTime::parse($text.($half === '' ? '' : $half.'m'));
+        return LocalTime::parse($text . ($half === '' ? '' : $half . 'm'));
     }
 
     private static function onTwelve(string $text): bool

@@ -20,8 +20,7 @@ final readonly class Context
         public ?Dates $closedDays = null,
         /** ISO 3166-1: whether 3/12 is more likely in December or in March. */
         public string $country = '',
-    ) {
-    }
+    ) {}
 
     /** Whether the country writes the month first (Unicode CLDR, short dates in English). */
     public function writesMonthFirst(): bool
@@ -29,7 +28,11 @@ final readonly class Context
         if (preg_match('/^[A-Za-z]{2}$/D', $this->country) !== 1) {
             return false;
         }
-        $short = \IntlDateFormatter::create('en_'.strtoupper($this->country), \IntlDateFormatter::SHORT, \IntlDateFormatter::NONE)?->getPattern();
+        $short = \IntlDateFormatter::create(
+            'en_' . strtoupper($this->country),
+            \IntlDateFormatter::SHORT,
+            \IntlDateFormatter::NONE,
+        )?->getPattern();
 
         return is_string($short) && str_starts_with($short, 'M');
     }
@@ -37,8 +40,8 @@ final readonly class Context
     /** The term that a date lies in, or else the next one. */
     public function termAt(LocalDate $date): ?DateRange
     {
-        $terms = array_filter($this->terms, static fn (DateRange $term): bool => ! $term->last->isBefore($date));
-        usort($terms, static fn (DateRange $a, DateRange $b): int => $a->first->day <=> $b->first->day);
+        $terms = array_filter($this->terms, static fn(DateRange $term): bool => !$term->last->isBefore($date));
+        usort($terms, static fn(DateRange $a, DateRange $b): int => $a->first->day <=> $b->first->day);
 
         return $terms[0] ?? null;
     }

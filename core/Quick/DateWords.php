@@ -14,8 +14,12 @@ final class DateWords
     private OneDate $single;
 
     /** @param  LocalDate  $anchor  a date without a year is the next such date from here */
-    public function __construct(private readonly Words $words, private readonly Context $context, private readonly Forks $forks, LocalDate $anchor)
-    {
+    public function __construct(
+        private readonly Words $words,
+        private readonly Context $context,
+        private readonly Forks $forks,
+        LocalDate $anchor,
+    ) {
         $this->single = new OneDate($words, $context, $forks, $anchor);
     }
 
@@ -48,8 +52,8 @@ final class DateWords
         $mark = $this->words->mark();
         $name = '';
         $found = null;
-        for ($length = 1; $length <= 5 && ! $this->words->atEnd(); $length++) {
-            $name = ltrim($name.' '.$this->words->take()->text);
+        for ($length = 1; $length <= 5 && !$this->words->atEnd(); $length++) {
+            $name = ltrim($name . ' ' . $this->words->take()->text);
             foreach ($this->context->terms as $known => $term) {
                 if ($name === $known || $name === preg_replace('/ (term|semester|trimester|quarter)$/', '', $known)) {
                     $found = [$term, $this->words->mark()];
@@ -89,11 +93,11 @@ final class DateWords
     public function ranges(): ?array
     {
         $ranges = [];
-        for (; ;) {
+        for (;;) {
             $mark = $this->words->mark();
             while ($ranges !== [] && $this->words->taken(',', 'and', '&', '+', 'on')) {
             }
-            $some = $this->weekdayAndDate() ?? $this->monthFirst() ?? $this->dayFirst() ?? $this->written();
+            $some = $this->weekdayAndDate() ?? ($this->monthFirst() ?? ($this->dayFirst() ?? $this->written()));
             if ($some === null) {
                 // A comma that no date follows belongs to whatever comes next.
                 $this->words->backTo($mark);
@@ -107,7 +111,11 @@ final class DateWords
     /** @return non-empty-list<DateRange> */
     public function someRanges(): array
     {
-        return $this->ranges() ?? throw QuickNotReadable::at($this->words->peek(), 'A date is needed here, such as 25 dec or 21 dec - 3 jan.');
+        return $this->ranges() ??
+            throw QuickNotReadable::at(
+                $this->words->peek(),
+                'A date is needed here, such as 25 dec or 21 dec - 3 jan.',
+            );
     }
 
     /**
@@ -124,14 +132,16 @@ final class DateWords
         }
         $this->words->taken(',');
         $this->words->taken('the');
-        $some = $this->monthFirst() ?? $this->dayFirst() ?? $this->written();
+        $some = $this->monthFirst() ?? ($this->dayFirst() ?? $this->written());
         if ($some === null) {
             $this->words->backTo($mark);
 
             return null;
         }
         $first = $this->agree($day, $some[0]->first, $this->words->tokenAt($mark));
-        $some[0] = $some[0]->first->equals($some[0]->last) ? DateRange::day($first) : DateRange::of($first, $some[0]->last);
+        $some[0] = $some[0]->first->equals($some[0]->last)
+            ? DateRange::day($first)
+            : DateRange::of($first, $some[0]->last);
 
         return $some;
     }
@@ -143,7 +153,10 @@ final class DateWords
             return $date;
         }
         $other = $date->plusDays($day->value - $date->weekday()->value);
-        $way = $this->forks->at("weekday $token->position", sprintf('%s is a %s, not a %s. Which is meant?', self::said($date), $date->weekday()->name, $day->name));
+        $way = $this->forks->at(
+            "weekday $token->position",
+            sprintf('%s is a %s, not a %s. Which is meant?', self::said($date), $date->weekday()->name, $day->name),
+        );
 
         return $way === 0 ? $date : $other;
     }
@@ -189,10 +202,14 @@ final class DateWords
         $mark = $words->mark();
         $days = $this->days();
         $next = $words->peek();
-        $other = $days === null || Names::month($next->text) !== null || $next->is('-', ':', 'times', 'x', '/', 'to', ...Names::MINUTES, ...Names::HOURS);
-        if (! $other && $days[1] !== $days[0]) {
+        $other =
+            $days === null ||
+            Names::month($next->text) !== null ||
+            $next->is('-', ':', 'times', 'x', '/', 'to', ...Names::MINUTES, ...Names::HOURS);
+        if (!$other && $days[1] !== $days[0]) {
             // "dec 3, 5-7" may be days or hours.
-            $other = $this->forks->at("days $before", sprintf('Is “%s” days or hours?', trim($words->since($mark)))) === 1;
+            $other =
+                $this->forks->at("days $before", sprintf('Is “%s” days or hours?', trim($words->since($mark)))) === 1;
         }
         if ($other) {
             $words->backTo($mark);
@@ -229,7 +246,13 @@ final class DateWords
         }
         $words->take();
         // "9-11, 15 dec" may be days, or hours and a day; "9-11, 3 dec" can only be the latter.
-        if (self::goesBack($days) || count($days) > 1 && $days[0][0] !== $days[0][1] && $this->forks->at("hours $mark", sprintf('Is “%s” days or hours?', $days[0][0].'-'.$days[0][1])) === 1) {
+        if (
+            self::goesBack($days) ||
+            (count($days) > 1 &&
+                $days[0][0] !== $days[0][1] &&
+                $this->forks->at("hours $mark", sprintf('Is “%s” days or hours?', $days[0][0] . '-' . $days[0][1])) ===
+                    1)
+        ) {
             $words->backTo($mark);
 
             return null;
@@ -278,7 +301,12 @@ final class DateWords
         $before = $this->words->mark();
         $last = $this->words->taken('-', 'to', '..') ? Names::dayNumber($this->words->take()->text) : null;
         // "21 dec - 3 jan" and "dec 3 - dec 5" are ranges of dates, read by upTo().
-        if ($last === null || $last <= $first || (Names::month($this->words->tokenAt($mark - 1)->text) !== null && Names::month($this->words->peek()->text) !== null)) {
+        if (
+            $last === null ||
+            $last <= $first ||
+            (Names::month($this->words->tokenAt($mark - 1)->text) !== null &&
+                Names::month($this->words->peek()->text) !== null)
+        ) {
             $this->words->backTo($before);
             $last = $first;
         }
@@ -294,7 +322,16 @@ final class DateWords
     {
         $first = $this->single->withYear($token, $days[0][0], $month, $year);
         $year = $first->parts()[0];
-        $ranges = array_map(static fn (array $one): DateRange => QuickNotReadable::unless($token, static fn (): DateRange => DateRange::of(LocalDate::of($year, $month, $one[0]), LocalDate::of($year, $month, $one[1]))), $days);
+        $ranges = array_map(
+            static fn(array $one): DateRange => QuickNotReadable::unless(
+                $token,
+                static fn(): DateRange => DateRange::of(
+                    LocalDate::of($year, $month, $one[0]),
+                    LocalDate::of($year, $month, $one[1]),
+                ),
+            ),
+            $days,
+        );
 
         return count($days) === 1 && $days[0][0] === $days[0][1] ? [$this->upTo($ranges[0]->first, $token)] : $ranges;
     }
@@ -315,7 +352,7 @@ final class DateWords
             throw QuickNotReadable::at($token, 'A range of dates lasts ten years at most.');
         }
 
-        return QuickNotReadable::unless($token, static fn (): DateRange => DateRange::of($first, $last));
+        return QuickNotReadable::unless($token, static fn(): DateRange => DateRange::of($first, $last));
     }
 
     /** The date after the word that parts it from another. */
@@ -330,6 +367,6 @@ final class DateWords
     {
         [$year, $month, $day] = $date->parts();
 
-        return $day.' '.Names::monthName($month).' '.$year;
+        return $day . ' ' . Names::monthName($month) . ' ' . $year;
     }
 }

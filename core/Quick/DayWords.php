@@ -22,12 +22,14 @@ final class DayWords extends Part
         if ($last === null) {
             $this->words->backTo($mark);
             // tue/thu
-            $this->words->peek()->is('/') && Names::weekday($this->words->peek(1)->text) !== null && $this->words->take();
+            $this->words->peek()->is('/') &&
+                Names::weekday($this->words->peek(1)->text) !== null &&
+                $this->words->take();
 
             return [$first];
         }
         $days = [];
-        for ($day = $first->value; ; $day = $day % 7 + 1) {
+        for ($day = $first->value; ; $day = ($day % 7) + 1) {
             $days[] = Weekday::from($day);
             if ($day === $last->value) {
                 return $days;
@@ -41,7 +43,7 @@ final class DayWords extends Part
         $words = $this->words;
         $token = $words->peek();
         $numbers = [];
-        for ($mark = $words->mark(); ($number = Names::ordinal($words->peek()->text)) !== null;) {
+        for ($mark = $words->mark(); ($number = Names::ordinal($words->peek()->text)) !== null; ) {
             $words->take();
             // "2nd last fri"
             $numbers[] = $number > 1 && $words->taken('last') ? -$number : $number;
@@ -59,13 +61,19 @@ final class DayWords extends Part
         }
         $words->backTo($mark);
         $weekdays === [] && $words->taken('day', 'days');
-        foreach (['of the month', 'of every month', 'of each month', 'every month', 'each month', 'in the month', 'of month'] as $phrase) {
+        foreach (
+            ['of the month', 'of every month', 'of each month', 'every month', 'each month', 'in the month', 'of month']
+            as $phrase
+        ) {
             $words->phrase($phrase);
         }
         $days = [];
         foreach ($numbers as $number) {
             foreach ($weekdays === [] ? [null] : $weekdays as $day) {
-                $days[] = QuickNotReadable::unless($token, static fn (): MonthDay => $day === null ? MonthDay::date($number) : MonthDay::nth($number, $day));
+                $days[] = QuickNotReadable::unless(
+                    $token,
+                    static fn(): MonthDay => $day === null ? MonthDay::date($number) : MonthDay::nth($number, $day),
+                );
             }
         }
 

@@ -33,12 +33,20 @@ final class ExceptWords extends Part
             return;
         }
         $token = $words->peek();
-        if ($words->phrase('school holidays') || $words->phrase('public holidays') || $words->phrase('bank holidays') || $words->phrase('closed days') || $words->taken('holidays', 'holiday', 'vacation', 'vacations')) {
+        if (
+            $words->phrase('school holidays') ||
+            $words->phrase('public holidays') ||
+            $words->phrase('bank holidays') ||
+            $words->phrase('closed days') ||
+            $words->taken('holidays', 'holiday', 'vacation', 'vacations')
+        ) {
             $this->said->notes[] = new Note('The school’s closed days fall out by themselves.', $token->position);
 
             return;
         }
-        $dates = $this->dates->countingFrom($this->from?->isBefore($this->context->today) === true ? $this->from : $this->context->today);
+        $dates = $this->dates->countingFrom(
+            $this->from?->isBefore($this->context->today) === true ? $this->from : $this->context->today,
+        );
         $ranges = $dates->ranges();
         if ($ranges !== null) {
             $this->said->except = $this->said->except->with(Dates::of(...$ranges));
@@ -56,6 +64,11 @@ final class ExceptWords extends Part
     public function plus(): void
     {
         $this->words->taken('on');
-        array_push($this->said->plus, ...array_merge(...array_map(static fn (DateRange $range): array => $range->dates(), $this->dates->someRanges())));
+        array_push(
+            $this->said->plus,
+            ...array_merge(
+                ...array_map(static fn(DateRange $range): array => $range->dates(), $this->dates->someRanges()),
+            ),
+        );
     }
 }

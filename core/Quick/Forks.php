@@ -16,9 +16,7 @@ final class Forks
     private array $met = [];
 
     /** @param  array<string, int>  $ways  to take, by what they are about */
-    public function __construct(private readonly array $ways = [])
-    {
-    }
+    public function __construct(private readonly array $ways = []) {}
 
     /**
      * @param  string  $about  the same fork has the same name wherever it is met in the line
@@ -37,7 +35,7 @@ final class Forks
     {
         $before = $others = [];
         foreach ($this->met as $about => [$taken, $ways]) {
-            for ($way = 1; $way < $ways && ! isset($this->ways[$about]); $way++) {
+            for ($way = 1; $way < $ways && !isset($this->ways[$about]); $way++) {
                 $others[] = [$about => $way] + $before;
             }
             $before[$about] = $taken;

@@ -81,7 +81,7 @@ final class Gathered
     public function addHours(Hours $hours): void
     {
         $last = count($this->runs) - 1;
-        if ($last >= 0 && ! $this->runs[$last][1]) {
+        if ($last >= 0 && !$this->runs[$last][1]) {
             $this->runs[$last] = [[...$this->runs[$last][0], $hours], false];
         } else {
             $this->runs[] = [[$hours], false];
@@ -92,7 +92,14 @@ final class Gathered
     public function leaveOut(array $days): void
     {
         foreach ($this->runs as $i => [$run, $isDays]) {
-            $left = ! $isDays ? [] : array_values(array_filter($run, static fn ($one): bool => ! $one instanceof Weekday || ! in_array($one, $days, true)));
+            $left = !$isDays
+                ? []
+                : array_values(
+                    array_filter(
+                        $run,
+                        static fn($one): bool => !($one instanceof Weekday) || !in_array($one, $days, true),
+                    ),
+                );
             if ($left !== []) {
                 $this->runs[$i] = [$left, true];
             }
@@ -127,7 +134,7 @@ final class Gathered
     {
         $hours = [];
         foreach ($this->runs as $run) {
-            if (! $run[1]) {
+            if (!$run[1]) {
                 $hours[] = $run[0];
             }
         }
@@ -140,23 +147,41 @@ final class Gathered
     {
         $days = array_merge(...$this->days());
 
-        return count($days) === 1 && $days[0] instanceof DateRange && $days[0]->first->equals($days[0]->last) ? $days[0]->first : null;
+        return count($days) === 1 && $days[0] instanceof DateRange && $days[0]->first->equals($days[0]->last)
+            ? $days[0]->first
+            : null;
     }
 
     /** As a quick line: what is shown when the rest cannot be read. */
     public function __toString(): string
     {
-        $words = array_map(static fn (array $run): string => implode(' ', array_map(static fn (Weekday|MonthDay|DateRange|Hours $one): string => match (true) {
-            $one instanceof Weekday => strtolower(substr($one->name, 0, 3)),
-            $one instanceof MonthDay => QuickPrint::monthDay($one),
-            $one instanceof DateRange && ! $one->first->equals($one->last) => "$one->first - $one->last",
-            $one instanceof DateRange => (string) $one->first,
-            default => (string) $one,
-        }, $run[0])), $this->runs);
-        array_push($words, $this->minutes === null ? '' : "/$this->minutes", $this->gap === null ? '' : "gap $this->gap", ($this->every ?? 1) === 1 ? '' : "every $this->every weeks",
-            $this->from === null ? '' : "from $this->from", $this->ending?->until === null ? '' : "until {$this->ending->until}", $this->ending?->times === null ? '' : "{$this->ending->times} times");
+        $words = array_map(
+            static fn(array $run): string => implode(
+                ' ',
+                array_map(
+                    static fn(Weekday|MonthDay|DateRange|Hours $one): string => match (true) {
+                        $one instanceof Weekday => strtolower(substr($one->name, 0, 3)),
+                        $one instanceof MonthDay => QuickPrint::monthDay($one),
+                        $one instanceof DateRange && !$one->first->equals($one->last) => "$one->first - $one->last",
+                        $one instanceof DateRange => (string) $one->first,
+                        default => (string) $one,
+                    },
+                    $run[0],
+                ),
+            ),
+            $this->runs,
+        );
+        array_push(
+            $words,
+            $this->minutes === null ? '' : "/$this->minutes",
+            $this->gap === null ? '' : "gap $this->gap",
+            ($this->every ?? 1) === 1 ? '' : "every $this->every weeks",
+            $this->from === null ? '' : "from $this->from",
+            $this->ending?->until === null ? '' : "until {$this->ending->until}",
+            $this->ending?->times === null ? '' : "{$this->ending->times} times",
+        );
 
-        return implode(' ', array_filter($words, static fn (string $word): bool => $word !== ''));
+        return implode(' ', array_filter($words, static fn(string $word): bool => $word !== ''));
     }
 
     /**
@@ -169,7 +194,7 @@ final class Gathered
         $byHours = [];
         foreach ($this->pairs($end) as [$days, $hours]) {
             $kind = $this->kind($days, $end);
-            $key = $kind === Weekly::class ? $kind : $kind.implode(',', $hours);
+            $key = $kind === Weekly::class ? $kind : $kind . implode(',', $hours);
             $byHours[$key] ??= [$kind, []];
             $byHours[$key][1][] = [$days, $hours];
         }
@@ -194,7 +219,10 @@ final class Gathered
     {
         [$days, $hours] = [$this->days(), $this->hours()];
         if (count($hours) > count($days)) {
-            throw QuickNotReadable::at($end, 'It is not clear which times belong to which days. Write the times after their days: tue 9-11 thu 14-16.');
+            throw QuickNotReadable::at(
+                $end,
+                'It is not clear which times belong to which days. Write the times after their days: tue 9-11 thu 14-16.',
+            );
         }
         $pairs = [];
         foreach ($days as $i => $some) {
@@ -212,13 +240,23 @@ final class Gathered
     /** @param  list<Weekday|MonthDay|DateRange>  $days */
     private function kind(array $days, Token $end): string
     {
-        $kinds = array_values(array_unique(array_map(static fn ($one): string => match (true) {
-            $one instanceof Weekday => Weekly::class,
-            $one instanceof MonthDay => Monthly::class,
-            default => OnDates::class,
-        }, $days)));
+        $kinds = array_values(
+            array_unique(
+                array_map(
+                    static fn($one): string => match (true) {
+                        $one instanceof Weekday => Weekly::class,
+                        $one instanceof MonthDay => Monthly::class,
+                        default => OnDates::class,
+                    },
+                    $days,
+                ),
+            ),
+        );
         if (count($kinds) > 1) {
-            throw QuickNotReadable::at($end, 'Days of the week, days of the month and dates are said in blocks of their own, with ; between, or a date more with plus.');
+            throw QuickNotReadable::at(
+                $end,
+                'Days of the week, days of the month and dates are said in blocks of their own, with ; between, or a date more with plus.',
+            );
         }
 
         return $kinds[0] ?? '';
@@ -237,7 +275,10 @@ final class Gathered
             return;
         }
         if ($this->every !== null || $this->ending !== null || $this->from !== null) {
-            throw QuickNotReadable::at($end, 'Dates do not repeat, so they have no first day, no end and no “every”. Write days of the week for what repeats.');
+            throw QuickNotReadable::at(
+                $end,
+                'Dates do not repeat, so they have no first day, no end and no “every”. Write days of the week for what repeats.',
+            );
         }
     }
 
@@ -250,10 +291,20 @@ final class Gathered
     {
         $days = array_merge(...array_column($pairs, 0));
         $hours = $kind === Weekly::class ? $this->hoursByDay($pairs) : [];
-        $usual = $this->usual !== [] ? $this->usual : (array_values(array_diff_key($hours, $this->instead))[0] ?? $pairs[0][1]);
-        $cut = Cut::of((int) ($this->minutes ?? $this->whole), $this->gap ?? ($this->step === null ? 0 : max(0, $this->step - (int) $this->minutes)));
+        $usual =
+            $this->usual !== []
+                ? $this->usual
+                : array_values(array_diff_key($hours, $this->instead))[0] ?? $pairs[0][1];
+        $cut = Cut::of(
+            (int) ($this->minutes ?? $this->whole),
+            $this->gap ?? ($this->step === null ? 0 : max(0, $this->step - (int) $this->minutes)),
+        );
         $pattern = $this->pattern($kind, $days, $context, $end);
-        $block = Block::of(Adjusted::of($pattern, $this->except, $first ? $this->plus : []), Stretches::of(...$usual), $cut);
+        $block = Block::of(
+            Adjusted::of($pattern, $this->except, $first ? $this->plus : []),
+            Stretches::of(...$usual),
+            $cut,
+        );
         foreach ($hours as $day => $own) {
             if ($own != $usual) {
                 $block = $block->onWeekday(Weekday::from($day), Stretches::of(...$own));
@@ -292,19 +343,46 @@ final class Gathered
         $date = $this->onlyDate();
         if ($kind === OnDates::class && $date !== null && ($this->every !== null || $this->ending !== null)) {
             [$kind, $days, $from] = [Weekly::class, [$date->weekday()], $date];
-            $this->notes[] = new Note(sprintf('It repeats on every %s from %s on.', $date->weekday()->name, DateWords::said($date)), $end->position);
+            $this->notes[] = new Note(
+                sprintf('It repeats on every %s from %s on.', $date->weekday()->name, DateWords::said($date)),
+                $end->position,
+            );
         }
         if ($kind !== OnDates::class && $this->ending === null) {
-            $this->notes[] = new Note('It repeats without an end. Write until and a date, or 10 times.', $end->position);
+            $this->notes[] = new Note(
+                'It repeats without an end. Write until and a date, or 10 times.',
+                $end->position,
+            );
         }
         if ($this->ending?->until?->isBefore($from) === true) {
-            throw QuickNotReadable::at($end, sprintf('It would end on %s, before it begins on %s.', DateWords::said($this->ending->until), DateWords::said($from)));
+            throw QuickNotReadable::at(
+                $end,
+                sprintf(
+                    'It would end on %s, before it begins on %s.',
+                    DateWords::said($this->ending->until),
+                    DateWords::said($from),
+                ),
+            );
         }
 
         return match ($kind) {
-            Weekly::class => Weekly::on(array_values(array_filter($days, static fn ($one): bool => $one instanceof Weekday)), $from, $this->ending, $this->every ?? 1),
-            Monthly::class => Monthly::on(array_values(array_filter($days, static fn ($one): bool => $one instanceof MonthDay)), $from, $this->ending, $this->every ?? 1),
-            default => OnDates::of(...array_merge(...array_map(static fn ($one): array => $one instanceof DateRange ? $one->dates() : [], $days))),
+            Weekly::class => Weekly::on(
+                array_values(array_filter($days, static fn($one): bool => $one instanceof Weekday)),
+                $from,
+                $this->ending,
+                $this->every ?? 1,
+            ),
+            Monthly::class => Monthly::on(
+                array_values(array_filter($days, static fn($one): bool => $one instanceof MonthDay)),
+                $from,
+                $this->ending,
+                $this->every ?? 1,
+            ),
+            default => OnDates::of(
+                ...array_merge(
+                    ...array_map(static fn($one): array => $one instanceof DateRange ? $one->dates() : [], $days),
+                ),
+            ),
         };
     }
 
@@ -315,12 +393,19 @@ final class Gathered
      */
     private function firstDay(array $days, LocalDate $today, Token $end): LocalDate
     {
-        if (($this->every ?? 1) === 1 || ! ($days[0] ?? null) instanceof Weekday) {
+        if (($this->every ?? 1) === 1 || !(($days[0] ?? null) instanceof Weekday)) {
             return $today;
         }
-        for ($first = $today; ! in_array($first->weekday(), $days, true); $first = $first->plusDays(1)) {
+        for ($first = $today; !in_array($first->weekday(), $days, true); $first = $first->plusDays(1)) {
         }
-        $this->notes[] = new Note(sprintf('The first is on %s %s. Write from and a date for another week.', $first->weekday()->name, DateWords::said($first)), $end->position);
+        $this->notes[] = new Note(
+            sprintf(
+                'The first is on %s %s. Write from and a date for another week.',
+                $first->weekday()->name,
+                DateWords::said($first),
+            ),
+            $end->position,
+        );
 
         return $first;
     }
@@ -331,13 +416,13 @@ final class Gathered
         $adjusted = $block->pattern instanceof Adjusted ? $block->pattern : null;
         $pattern = $adjusted->pattern ?? $block->pattern;
         $times = $pattern instanceof Repeating ? $pattern->ending->times : null;
-        if (! $pattern instanceof Repeating || $times === null) {
+        if (!($pattern instanceof Repeating) || $times === null) {
             return $block;
         }
         $off = $this->except->with($context->closedDays ?? Dates::none());
         for ($reach = 500; ; $reach *= 4) {
             $all = $pattern->endless()->dates($pattern->first, $pattern->first->plusDays($reach));
-            $held = array_values(array_filter($all, static fn (LocalDate $date): bool => ! $off->holds($date)));
+            $held = array_values(array_filter($all, static fn(LocalDate $date): bool => !$off->holds($date)));
             $last = $held[$times - 1] ?? null;
             if ($last !== null || $reach > self::FAR) {
                 break;
@@ -346,8 +431,17 @@ final class Gathered
         if ($last === null || $last->equals($all[$times - 1])) {
             return $block;
         }
-        $this->notes[] = new Note(sprintf('%d times that take place: the last is on %s, as some days on the way are closed or left out.', $times, DateWords::said($last)), $end->position);
+        $this->notes[] = new Note(
+            sprintf(
+                '%d times that take place: the last is on %s, as some days on the way are closed or left out.',
+                $times,
+                DateWords::said($last),
+            ),
+            $end->position,
+        );
 
-        return $block->withPattern(Adjusted::of($pattern->until($last), $adjusted->without ?? Dates::none(), $adjusted->plus ?? []));
+        return $block->withPattern(
+            Adjusted::of($pattern->until($last), $adjusted->without ?? Dates::none(), $adjusted->plus ?? []),
+        );
     }
 }

@@ -7,9 +7,7 @@ namespace Recess\Quick;
 /** Reads "/15", "10 min", "1h", "an hour and a half", "15-minute" and their like. */
 final class LengthWords
 {
-    public function __construct(private readonly Words $words)
-    {
-    }
+    public function __construct(private readonly Words $words) {}
 
     /**
      * The minutes that the next words say; null, and nothing taken, when they say none.
@@ -20,7 +18,17 @@ final class LengthWords
     {
         $words = $this->words;
         $mark = $words->mark();
-        foreach (['half an hour' => 30, 'a quarter of an hour' => 15, 'quarter of an hour' => 15, 'three quarters of an hour' => 45, 'an hour and a half' => 90, 'one and a half hours' => 90] as $phrase => $minutes) {
+        foreach (
+            [
+                'half an hour' => 30,
+                'a quarter of an hour' => 15,
+                'quarter of an hour' => 15,
+                'three quarters of an hour' => 45,
+                'an hour and a half' => 90,
+                'one and a half hours' => 90,
+            ]
+            as $phrase => $minutes
+        ) {
             if ($words->phrase($phrase)) {
                 return $minutes;
             }

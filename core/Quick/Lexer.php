@@ -16,8 +16,13 @@ final class Lexer
         'date' => '(?:\d{4}([-\/.])\d{1,2}\1\d{1,2}|\d{1,2}([-\/.])\d{1,2}\2(?:\d{4}|\d{2}))(?![\d:])',
         'dotted' => '\d{1,2}\.\d{1,2}\.(?=\s|,|$)',
         'decimal' => '\d[.,]5(?=\s?(?:h|hours?)\b)',
-        'time' => '(?:\d{1,2}[:.h]\d{2}(?!\d)|\d{1,2},\d{2}(?!\d)(?!(?:\s*(?:,|&|and)?\s*\d{1,2})*\s*'.self::MONTHS.'))'.self::HALF.'?',
-        'half' => '\d{1,4}'.self::HALF,
+        'time' =>
+            '(?:\d{1,2}[:.h]\d{2}(?!\d)|\d{1,2},\d{2}(?!\d)(?!(?:\s*(?:,|&|and)?\s*\d{1,2})*\s*' .
+            self::MONTHS .
+            '))' .
+            self::HALF .
+            '?',
+        'half' => '\d{1,4}' . self::HALF,
         'hour' => '\d{1,2}h\b',
         'slashed' => '\d{1,2}\/\d{1,2}(?![\d\/:])',
         'ordinal' => '\d{1,2}(?:st|nd|rd|th)\b',
@@ -30,7 +35,17 @@ final class Lexer
     /** @return non-empty-list<Token> the last of which is the empty end of the line */
     public static function tokens(string $line): array
     {
-        $line = strtr(mb_convert_case(mb_scrub($line), MB_CASE_LOWER_SIMPLE), ['–' => '-', '—' => '-', '‑' => '-', '‐' => '-', '−' => '-', "\u{00A0}" => ' ', "\u{202F}" => ' ', '’' => "'", '⁄' => '/']);
+        $line = strtr(mb_convert_case(mb_scrub($line), MB_CASE_LOWER_SIMPLE), [
+            '–' => '-',
+            '—' => '-',
+            '‑' => '-',
+            '‐' => '-',
+            '−' => '-',
+            "\u{00A0}" => ' ',
+            "\u{202F}" => ' ',
+            '’' => "'",
+            '⁄' => '/',
+        ]);
         $tokens = [];
         $at = 0;
         while (preg_match('/\G\s*/u', $line, $space, 0, $at) === 1 && ($at += strlen($space[0])) < strlen($line)) {
@@ -54,7 +69,10 @@ final class Lexer
             if ($ends && in_array($kind, ['slashed', 'dotted'], true)) {
                 continue;
             }
-            if (preg_match("/\G$pattern/u", $line, $found, 0, $at) === 1 && ! ($kind === 'dotted' && ! self::isDate($found[0]))) {
+            if (
+                preg_match("/\G$pattern/u", $line, $found, 0, $at) === 1 &&
+                !($kind === 'dotted' && !self::isDate($found[0]))
+            ) {
                 return $found[0];
             }
         }

@@ -15,6 +15,5 @@ final readonly class Note
         public ?string $otherLine = null,
         /** That other reading in a few words, for a button: "04:00 to 06:00". */
         public string $other = '',
-    ) {
-    }
+    ) {}
 }

@@ -13,9 +13,12 @@ final class OneDate
     public array $notes = [];
 
     /** @param  LocalDate  $anchor  a date without a year is the next such date from here */
-    public function __construct(private readonly Words $words, private readonly Context $context, private readonly Forks $forks, private readonly LocalDate $anchor)
-    {
-    }
+    public function __construct(
+        private readonly Words $words,
+        private readonly Context $context,
+        private readonly Forks $forks,
+        private readonly LocalDate $anchor,
+    ) {}
 
     /**
      * One date, in whatever way it is written; null, and nothing taken, when the next words are none.
@@ -59,26 +62,51 @@ final class OneDate
     {
         $parts = array_map(intval(...), preg_split('#[-/.]#', rtrim($token->text, '.')) ?: []);
         if (preg_match('/^\d{4}/', $token->text) === 1) {
-            return QuickNotReadable::unless($token, static fn (): LocalDate => LocalDate::of($parts[0], $parts[1] ?? 0, $parts[2] ?? 0));
+            return QuickNotReadable::unless(
+                $token,
+                static fn(): LocalDate => LocalDate::of($parts[0], $parts[1] ?? 0, $parts[2] ?? 0),
+            );
         }
         if (count($parts) < 2) {
             return null;
         }
         $year = isset($parts[2]) ? ($parts[2] < 100 ? 2000 + $parts[2] : $parts[2]) : null;
         $dotted = str_contains($token->text, '.');
-        $orders = $this->context->writesMonthFirst() && ! $dotted ? [[1, 0], [0, 1]] : [[0, 1], [1, 0]];
-        $possible = array_values(array_filter($orders, static fn (array $order): bool => $parts[$order[1]] >= 1 && $parts[$order[1]] <= 12 && $parts[$order[0]] >= 1 && $parts[$order[0]] <= 31));
+        $orders = $this->context->writesMonthFirst() && !$dotted ? [[1, 0], [0, 1]] : [[0, 1], [1, 0]];
+        $possible = array_values(
+            array_filter(
+                $orders,
+                static fn(array $order): bool => $parts[$order[1]] >= 1 &&
+                    $parts[$order[1]] <= 12 &&
+                    $parts[$order[0]] >= 1 &&
+                    $parts[$order[0]] <= 31,
+            ),
+        );
         if ($possible === []) {
-            throw QuickNotReadable::at($token, sprintf('There is no date %s. Write the month in letters, such as 3 dec.', $token->text));
+            throw QuickNotReadable::at(
+                $token,
+                sprintf('There is no date %s. Write the month in letters, such as 3 dec.', $token->text),
+            );
         }
-        $dates = array_map(fn (array $order): LocalDate => $this->withYear($token, $parts[$order[0]], $parts[$order[1]], $year), $possible);
+        $dates = array_map(
+            fn(array $order): LocalDate => $this->withYear($token, $parts[$order[0]], $parts[$order[1]], $year),
+            $possible,
+        );
         // Dots part day, month and year everywhere they are used.
         if (count($dates) === 1 || $dotted || $dates[0]->equals($dates[1])) {
             return $dates[0];
         }
         foreach ([0, 1] as $way) {
-            if ($dates[1 - $way]->isBefore($this->context->today) && ! $dates[$way]->isBefore($this->context->today)) {
-                $this->notes[] = new Note(sprintf('%s was read as %s, as %s is past.', $token->text, DateWords::said($dates[$way]), DateWords::said($dates[1 - $way])), $token->position);
+            if ($dates[1 - $way]->isBefore($this->context->today) && !$dates[$way]->isBefore($this->context->today)) {
+                $this->notes[] = new Note(
+                    sprintf(
+                        '%s was read as %s, as %s is past.',
+                        $token->text,
+                        DateWords::said($dates[$way]),
+                        DateWords::said($dates[1 - $way]),
+                    ),
+                    $token->position,
+                );
 
                 return $dates[$way];
             }
@@ -93,7 +121,10 @@ final class OneDate
         $words = $this->words;
         $mark = $words->mark();
         $words->taken(',');
-        if (preg_match('/^(?:19|20|21)\d{2}$/D', $words->peek()->text) === 1 && ! ($words->peek(1)->is('-', 'to') && preg_match('/^\d{4}$|[:.h]/', $words->peek(2)->text) === 1)) {
+        if (
+            preg_match('/^(?:19|20|21)\d{2}$/D', $words->peek()->text) === 1 &&
+            !($words->peek(1)->is('-', 'to') && preg_match('/^\d{4}$|[:.h]/', $words->peek(2)->text) === 1)
+        ) {
             return $words->take()->number();
         }
         $words->backTo($mark);
@@ -111,12 +142,18 @@ final class OneDate
         // A leap day may be up to eight years away.
         $from = $this->anchor->parts()[0];
         foreach ($year === null ? range($from, $from + 8) : [$year] as $one) {
-            if (checkdate($month, $day, $one) && ($year !== null || ! LocalDate::of($one, $month, $day)->isBefore($this->anchor))) {
+            if (
+                checkdate($month, $day, $one) &&
+                ($year !== null || !LocalDate::of($one, $month, $day)->isBefore($this->anchor))
+            ) {
                 return $this->noted(LocalDate::of($one, $month, $day), $year === null, $first);
             }
         }
 
-        throw QuickNotReadable::at($first, sprintf('There is no %d %s%s.', $day, Names::monthName($month), $year === null ? '' : " $year"));
+        throw QuickNotReadable::at(
+            $first,
+            sprintf('There is no %d %s%s.', $day, Names::monthName($month), $year === null ? '' : " $year"),
+        );
     }
 
     /** Says which year was meant, where this year's has only just gone by. */
@@ -124,8 +161,16 @@ final class OneDate
     {
         [$year, $month, $day] = $date->parts();
         $passed = $filledIn && checkdate($month, $day, $year - 1) ? LocalDate::of($year - 1, $month, $day) : null;
-        if ($passed !== null && $passed->isBefore($this->context->today) && $this->context->today->day - $passed->day <= 120 && $this->anchor->equals($this->context->today)) {
-            $this->notes[] = new Note(sprintf('%d %s is past, so it was read as %s.', $day, Names::monthName($month), DateWords::said($date)), $token->position);
+        if (
+            $passed !== null &&
+            $passed->isBefore($this->context->today) &&
+            $this->context->today->day - $passed->day <= 120 &&
+            $this->anchor->equals($this->context->today)
+        ) {
+            $this->notes[] = new Note(
+                sprintf('%d %s is past, so it was read as %s.', $day, Names::monthName($month), DateWords::said($date)),
+                $token->position,
+            );
         }
 
         return $date;

@@ -62,11 +62,21 @@ final class PeriodWords extends Part
         [$year, $month, $day] = $date->parts();
         $passed = $year > 1 && checkdate($month, $day, $year - 1) ? LocalDate::of($year - 1, $month, $day) : null;
         $typed = $this->words->since($mark);
-        if ($passed === null || preg_match('/\d{4}|today|tomorrow/', $typed) === 1 || ! $passed->isBefore($this->context->today) || $this->context->today->day - $passed->day > self::JUST_PASSED) {
+        if (
+            $passed === null ||
+            preg_match('/\d{4}|today|tomorrow/', $typed) === 1 ||
+            !$passed->isBefore($this->context->today) ||
+            $this->context->today->day - $passed->day > self::JUST_PASSED
+        ) {
             return $date;
         }
         $this->dates->forgetNotes();
-        $this->said->notes[] = new Note(sprintf('The first day was read as %s.', DateWords::said($passed)), $this->words->tokenAt($mark)->position, $this->words->instead($mark, (string) $date), DateWords::said($date));
+        $this->said->notes[] = new Note(
+            sprintf('The first day was read as %s.', DateWords::said($passed)),
+            $this->words->tokenAt($mark)->position,
+            $this->words->instead($mark, (string) $date),
+            DateWords::said($date),
+        );
 
         return $passed;
     }
@@ -84,13 +94,17 @@ final class PeriodWords extends Part
         $words->taken('the');
         $end = $words->phrase('end of') || $words->phrase('end of the');
         $words->taken('the');
-        $term = $this->dates->term() ?? ($words->taken('term') ? $this->context->termAt($this->from ?? $this->context->today) : null);
+        $term =
+            $this->dates->term() ??
+            ($words->taken('term') ? $this->context->termAt($this->from ?? $this->context->today) : null);
         if ($term !== null) {
             $this->said->ending = Ending::until($term->last);
 
             return;
         }
-        $dates = $this->dates->countingFrom($this->from?->isAfter($this->context->today) === true ? $this->from : $this->context->today);
+        $dates = $this->dates->countingFrom(
+            $this->from?->isAfter($this->context->today) === true ? $this->from : $this->context->today,
+        );
         $month = Names::month($words->peek()->text);
         if ($month !== null && Names::dayNumber($words->peek(1)->text) === null) {
             $words->take();
@@ -115,7 +129,14 @@ final class PeriodWords extends Part
         $last = $range->last;
         $before = $first->plusDays(-1);
         $this->said->ending = Ending::until($last);
-        $end || $before->isBefore($today) || $this->said->notes[] = new Note(sprintf('Until %s was read as until %s.', Names::monthName($month), DateWords::said($last)), $words->tokenAt($mark)->position, $words->instead($mark, (string) $before), 'until '.DateWords::said($before));
+        $end ||
+            $before->isBefore($today) ||
+            ($this->said->notes[] = new Note(
+                sprintf('Until %s was read as until %s.', Names::monthName($month), DateWords::said($last)),
+                $words->tokenAt($mark)->position,
+                $words->instead($mark, (string) $before),
+                'until ' . DateWords::said($before),
+            ));
     }
 
     /** "for ever", "for 10 weeks", "for 15 minutes" */
@@ -130,7 +151,9 @@ final class PeriodWords extends Part
         $count = Names::count($token->text);
         if ($count !== null && $this->words->peek(1)->is('times', 'weeks', 'week')) {
             $this->words->take();
-            $this->words->take()->is('times') ? $this->amounts->times($count, $token) : $this->amounts->lasting($count, $token);
+            $this->words->take()->is('times')
+                ? $this->amounts->times($count, $token)
+                : $this->amounts->lasting($count, $token);
 
             return;
         }
@@ -163,19 +186,25 @@ final class PeriodWords extends Part
             return;
         }
         $known = array_keys($this->context->terms);
-        $nearest = Names::nearest($token->text, $known) ?? $known[0] ?? null;
-        throw QuickNotReadable::at($token, 'No term of that name is known.'.($nearest === null ? '' : sprintf(' Is “%s” meant?', $nearest)));
+        $nearest = Names::nearest($token->text, $known) ?? ($known[0] ?? null);
+        throw QuickNotReadable::at(
+            $token,
+            'No term of that name is known.' . ($nearest === null ? '' : sprintf(' Is “%s” meant?', $nearest)),
+        );
     }
 
     /** The month of that name that is under way or comes next, or that of the year that follows; from today on. */
     private function monthAt(int $month, ?LocalDate $from = null): DateRange
     {
         $from ??= $this->context->today;
-        $year = preg_match('/^(?:19|20|21)\d{2}$/D', $this->words->peek()->text) === 1 ? (int) $this->words->take()->text : $from->parts()[0] + ($month < $from->parts()[1] ? 1 : 0);
+        $year =
+            preg_match('/^(?:19|20|21)\d{2}$/D', $this->words->peek()->text) === 1
+                ? (int) $this->words->take()->text
+                : $from->parts()[0] + ($month < $from->parts()[1] ? 1 : 0);
         $first = LocalDate::of($year, $month, 1);
-        $last = LocalDate::of($month === 12 ? $year + 1 : $year, $month % 12 + 1, 1)->plusDays(-1);
+        $last = LocalDate::of($month === 12 ? $year + 1 : $year, ($month % 12) + 1, 1)->plusDays(-1);
 
-        return DateRange::of($first->isBefore($from) && ! $last->isBefore($from) ? $from : $first, $last);
+        return DateRange::of($first->isBefore($from) && !$last->isBefore($from) ? $from : $first, $last);
     }
 
     public function inTerm(DateRange $term): void
@@ -192,21 +221,32 @@ final class PeriodWords extends Part
         $token = $words->peek();
         $monday = $today->plusDays(1 - $today->weekday()->value);
         if ($words->taken('week')) {
-            $this->inTerm($next === 1 ? DateRange::of($monday->plusDays(7), $monday->plusDays(13)) : DateRange::of($today, $monday->plusDays(6)));
+            $this->inTerm(
+                $next === 1
+                    ? DateRange::of($monday->plusDays(7), $monday->plusDays(13))
+                    : DateRange::of($today, $monday->plusDays(6)),
+            );
 
             return;
         }
         if ($words->taken('term')) {
             $term = $this->context->termAt($today);
-            $term = $term !== null && $next === 1 && ! $term->first->isAfter($today) ? $this->context->termAt($term->last->plusDays(1)) : $term;
-            $this->inTerm($term ?? throw QuickNotReadable::at($token, 'The school has no such term. Write until and a date.'));
+            $term =
+                $term !== null && $next === 1 && !$term->first->isAfter($today)
+                    ? $this->context->termAt($term->last->plusDays(1))
+                    : $term;
+            $this->inTerm(
+                $term ?? throw QuickNotReadable::at($token, 'The school has no such term. Write until and a date.'),
+            );
 
             return;
         }
         do {
             $mark = $words->mark();
             $token = $words->peek();
-            $day = $words->weekday() ?? throw QuickNotReadable::at($token, 'A weekday, week or term could stand here, such as next tuesday.');
+            $day =
+                $words->weekday() ??
+                throw QuickNotReadable::at($token, 'A weekday, week or term could stand here, such as next tuesday.');
             $this->soonOn($day, $next, $mark);
             $more = $words->peek()->is(',', 'and', '&') && Names::weekday($words->peek(1)->text) !== null;
             $more && $words->take();
@@ -225,7 +265,15 @@ final class PeriodWords extends Part
         $other = $date->plusDays(7);
         $sameWeek = $date->day <= $today->day + 7 - $today->weekday()->value;
         $this->said->notes[] = $sameWeek
-            ? new Note(sprintf('Next %s was read as %s.', $day->name, DateWords::said($date)), $position, $this->words->instead($this->words->tokenAt($mark - 1)->is('next') ? $mark - 1 : $mark, (string) $other), DateWords::said($other))
+            ? new Note(
+                sprintf('Next %s was read as %s.', $day->name, DateWords::said($date)),
+                $position,
+                $this->words->instead(
+                    $this->words->tokenAt($mark - 1)->is('next') ? $mark - 1 : $mark,
+                    (string) $other,
+                ),
+                DateWords::said($other),
+            )
             : new Note(sprintf('Next %s is %s.', $day->name, DateWords::said($date)), $position);
     }
 }

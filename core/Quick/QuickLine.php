@@ -74,7 +74,9 @@ final class QuickLine extends Part
             throw $failure ?? new \LogicException('A line was neither read nor refused.');
         }
 
-        return count($readings) === 1 ? $readings[0][0] : throw QuickAsks::which($readings[0][1]->asks($readings[1][1]), array_column($readings, 0));
+        return count($readings) === 1
+            ? $readings[0][0]
+            : throw QuickAsks::which($readings[0][1]->asks($readings[1][1]), array_column($readings, 0));
     }
 
     private static function read(string $line, Context $context, Forks $forks): Said
@@ -92,8 +94,8 @@ final class QuickLine extends Part
                 $one->parts();
             }
             $parts[] = $one;
-        } while ($words->taken(';') && ! $words->atEnd());
-        $lengths = array_unique(array_filter(array_map(static fn (self $part): ?int => $part->said->minutes, $parts)));
+        } while ($words->taken(';') && !$words->atEnd());
+        $lengths = array_unique(array_filter(array_map(static fn(self $part): ?int => $part->said->minutes, $parts)));
         $blocks = $notes = [];
         foreach ($parts as $part) {
             if ($part->said->minutes === null && count($lengths) === 1) {
@@ -103,7 +105,10 @@ final class QuickLine extends Part
             array_push($notes, ...$part->said->notes, ...$part->dates->notes(), ...$part->clock->notes);
         }
 
-        return new Said($blocks, array_values(array_combine(array_map(static fn (Note $note): string => $note->message, $notes), $notes)));
+        return new Said(
+            $blocks,
+            array_values(array_combine(array_map(static fn(Note $note): string => $note->message, $notes), $notes)),
+        );
     }
 
     /** Where it ended, for what is missing. */
@@ -112,7 +117,7 @@ final class QuickLine extends Part
     private function parts(): void
     {
         try {
-            while (! $this->words->atEnd() && ! $this->words->peek()->is(';')) {
+            while (!$this->words->atEnd() && !$this->words->peek()->is(';')) {
                 $this->part();
             }
         } catch (QuickNotReadable $failure) {
@@ -127,9 +132,10 @@ final class QuickLine extends Part
         $said = $this->said;
         $this->fromTo();
         $missing = match (true) {
-            ! $said->hasDays() => 'It does not say on which days. Write them, such as tue thu or 3 dec.',
-            ! $said->hasHours() => 'It does not say from when until when. Write it, such as 10:25-11:35.',
-            $said->minutes === null && $said->whole === null => 'It does not say how long a meeting is. Write it, such as /15.',
+            !$said->hasDays() => 'It does not say on which days. Write them, such as tue thu or 3 dec.',
+            !$said->hasHours() => 'It does not say from when until when. Write it, such as 10:25-11:35.',
+            $said->minutes === null && $said->whole === null
+                => 'It does not say how long a meeting is. Write it, such as /15.',
             default => null,
         };
         try {
@@ -139,7 +145,10 @@ final class QuickLine extends Part
 
             return $said->blocks($this->context, $this->end);
         } catch (RecessException $failure) {
-            throw ($failure instanceof QuickNotReadable ? $failure : QuickNotReadable::at($this->end, $failure->getMessage()))->after((string) $said);
+            throw ($failure instanceof QuickNotReadable
+                ? $failure
+                : QuickNotReadable::at($this->end, $failure->getMessage())
+            )->after((string) $said);
         }
     }
 
@@ -148,9 +157,19 @@ final class QuickLine extends Part
     {
         $said = $this->said;
         [$from, $last] = [$said->from, $said->ending?->until];
-        if (! $said->hasDays() && $from !== null && $last !== null && $said->every === null && ! $last->isBefore($from) && $last->day - $from->day <= self::LONGEST_RUN) {
+        if (
+            !$said->hasDays() &&
+            $from !== null &&
+            $last !== null &&
+            $said->every === null &&
+            !$last->isBefore($from) &&
+            $last->day - $from->day <= self::LONGEST_RUN
+        ) {
             $said->addDays([DateRange::of($from, $last)]);
-            $said->notes[] = new Note(sprintf('Every day from %s to %s.', DateWords::said($from), DateWords::said($last)), $this->end->position);
+            $said->notes[] = new Note(
+                sprintf('Every day from %s to %s.', DateWords::said($from), DateWords::said($last)),
+                $this->end->position,
+            );
             $said->from = $said->ending = null;
         }
     }
@@ -161,21 +180,24 @@ final class QuickLine extends Part
         match (true) {
             $words->peek()->is('(') && Names::weekday($words->peek(1)->text) !== null => $this->instead(),
             $words->taken(...Names::FILLERS) => null,
-            $words->taken('except', 'without', 'excluding', 'not', 'but', 'skip', 'skipping', 'no') => $this->leftOut->except(),
+            $words->taken('except', 'without', 'excluding', 'not', 'but', 'skip', 'skipping', 'no')
+                => $this->leftOut->except(),
             $words->taken('plus', 'also') => $this->leftOut->plus(),
             $words->taken('gap') => $this->amounts->gap(),
             $words->taken('/') => $this->amounts->length($this->lengths->minutes(bare: true)),
             $words->taken('every') => $this->repeats->every(),
-            $words->taken('morning', 'mornings') => $this->clock->half = 'a',
-            $words->taken('afternoon', 'afternoons', 'evening', 'evenings') => $this->clock->half = 'p',
-            $words->taken('usually') => $this->said->usual = $this->allHours(),
-            $words->taken('fortnightly', 'alternate') => $this->said->every = 2,
-            $words->taken('weekly') => $this->said->every ??= 1,
-            $words->taken('monthly') => $this->said->every ??= 1,
+            $words->taken('morning', 'mornings') => ($this->clock->half = 'a'),
+            $words->taken('afternoon', 'afternoons', 'evening', 'evenings') => ($this->clock->half = 'p'),
+            $words->taken('usually') => ($this->said->usual = $this->allHours()),
+            $words->taken('fortnightly', 'alternate') => ($this->said->every = 2),
+            $words->taken('weekly') => ($this->said->every ??= 1),
+            $words->taken('monthly') => ($this->said->every ??= 1),
             $words->taken('daily') => $this->said->addDays(Weekday::cases()),
-            $words->taken('weekdays', 'schooldays'), $words->phrase('school days') => $this->said->addDays(array_slice(Weekday::cases(), 0, 5)),
+            $words->taken('weekdays', 'schooldays'), $words->phrase('school days') => $this->said->addDays(
+                array_slice(Weekday::cases(), 0, 5),
+            ),
             $words->taken('weekend', 'weekends') => $this->said->addDays([Weekday::Saturday, Weekday::Sunday]),
-            $words->taken('forever', 'endless', 'endlessly') => $this->said->ending = Ending::never(),
+            $words->taken('forever', 'endless', 'endlessly') => ($this->said->ending = Ending::never()),
             $words->taken('from', 'starting', 'beginning', 'since', 'between') => $this->periods->from(),
             $words->taken('until', 'till', 'til', 'through', 'thru') => $this->periods->until(),
             $words->taken('to') => $this->periods->until(),
@@ -215,14 +237,18 @@ final class QuickLine extends Part
         $times = Names::count($token->text);
         if ($times !== null && $words->peek(1)->is('times', 'time', 'x', 'weeks')) {
             $words->take();
-            $words->take()->is('weeks') ? $this->amounts->lasting($times, $token) : $this->amounts->times($times, $token);
+            $words->take()->is('weeks')
+                ? $this->amounts->lasting($times, $token)
+                : $this->amounts->times($times, $token);
 
             return;
         }
         $minutes = $this->lengths->minutes();
         if ($minutes !== null) {
             $words->taken('of');
-            $words->taken('gap', 'apart', 'between', 'break', 'pause') ? $this->said->gap = $minutes : $this->amounts->length($minutes);
+            $words->taken('gap', 'apart', 'between', 'break', 'pause')
+                ? ($this->said->gap = $minutes)
+                : $this->amounts->length($minutes);
 
             return;
         }
@@ -251,7 +277,9 @@ final class QuickLine extends Part
 
             return false;
         }
-        $this->said->addHours(QuickNotReadable::unless($words->tokenAt($mark), static fn (): Hours => Hours::lasting($start, $minutes)));
+        $this->said->addHours(
+            QuickNotReadable::unless($words->tokenAt($mark), static fn(): Hours => Hours::lasting($start, $minutes)),
+        );
         $this->said->whole = $minutes;
 
         return true;
@@ -274,20 +302,46 @@ final class QuickLine extends Part
     {
         $shown = $token->text === '' ? 'The end of the line' : sprintf('“%s”', $token->text);
         if ($this->clock->lone()) {
-            throw QuickNotReadable::at($token, sprintf('%s is a time with no end to it. Write from when until when, such as %s-17:00.', $shown, $token->text));
+            throw QuickNotReadable::at(
+                $token,
+                sprintf(
+                    '%s is a time with no end to it. Write from when until when, such as %s-17:00.',
+                    $shown,
+                    $token->text,
+                ),
+            );
         }
         if ($token->is('biweekly', 'bi')) {
-            throw QuickNotReadable::at($token, sprintf('%s can be every two weeks or twice a week. Write every 2 weeks, or name both days.', $shown));
+            throw QuickNotReadable::at(
+                $token,
+                sprintf('%s can be every two weeks or twice a week. Write every 2 weeks, or name both days.', $shown),
+            );
         }
         $nearest = Names::nearest($token->text, array_keys($this->context->terms));
-        throw QuickNotReadable::at($token, match (true) {
-            $nearest !== null => sprintf('%s is not understood. Is “%s” meant?', $shown, $nearest),
-            $token->number() !== null => sprintf('%s alone is not understood. For a length, write /%s.', $shown, $token->text),
-            ! $this->said->hasDays() => sprintf('%s is not understood. Days could stand here, such as tue thu or 3 dec.', $shown),
-            ! $this->said->hasHours() => sprintf('%s is not understood. Times could stand here, such as 10:25-11:35.', $shown),
-            $this->said->minutes === null => sprintf('%s is not understood. A length could stand here, such as /15.', $shown),
-            default => sprintf('%s is not understood. The line could end here, or with until 28 may.', $shown),
-        });
+        throw QuickNotReadable::at(
+            $token,
+            match (true) {
+                $nearest !== null => sprintf('%s is not understood. Is “%s” meant?', $shown, $nearest),
+                $token->number() !== null => sprintf(
+                    '%s alone is not understood. For a length, write /%s.',
+                    $shown,
+                    $token->text,
+                ),
+                !$this->said->hasDays() => sprintf(
+                    '%s is not understood. Days could stand here, such as tue thu or 3 dec.',
+                    $shown,
+                ),
+                !$this->said->hasHours() => sprintf(
+                    '%s is not understood. Times could stand here, such as 10:25-11:35.',
+                    $shown,
+                ),
+                $this->said->minutes === null => sprintf(
+                    '%s is not understood. A length could stand here, such as /15.',
+                    $shown,
+                ),
+                default => sprintf('%s is not understood. The line could end here, or with until 28 may.', $shown),
+            },
+        );
     }
 
     /** @return list<Hours> */

@@ -36,29 +36,50 @@ final class QuickPrint
         $words = match (true) {
             $pattern instanceof OnDates => [self::dates($pattern), self::hours($block->usual)],
             $pattern instanceof Weekly => self::weekly($pattern, $block),
-            $pattern instanceof Monthly => [implode(' ', array_map(self::monthDay(...), $pattern->days)), self::hours($block->usual)],
+            $pattern instanceof Monthly => [
+                implode(' ', array_map(self::monthDay(...), $pattern->days)),
+                self::hours($block->usual),
+            ],
             default => throw PatternNotValid::cannotSay($pattern::class),
         };
-        $words[] = '/'.$block->cut->minutes;
-        $words[] = $block->cut->gap === 0 ? '' : 'gap '.$block->cut->gap;
+        $words[] = '/' . $block->cut->minutes;
+        $words[] = $block->cut->gap === 0 ? '' : 'gap ' . $block->cut->gap;
         if ($pattern instanceof Repeating) {
             $off = ($adjusted->without ?? Dates::none())->with($closedDays ?? Dates::none());
             array_push($words, ...self::repeat($pattern, $off));
         }
         if ($adjusted !== null) {
-            $words[] = $adjusted->without->isEmpty() ? '' : 'except '.implode(', ', array_map(static fn (DateRange $range): string => str_replace('..', ' - ', (string) $range), $adjusted->without->ranges));
-            $words[] = $adjusted->plus === [] ? '' : 'plus '.implode(', ', array_map(static fn (LocalDate $date): string => (string) $date, $adjusted->plus));
+            $words[] = $adjusted->without->isEmpty()
+                ? ''
+                : 'except ' .
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn(DateRange $range): string => str_replace('..', ' - ', (string) $range),
+                            $adjusted->without->ranges,
+                        ),
+                    );
+            $words[] =
+                $adjusted->plus === []
+                    ? ''
+                    : 'plus ' .
+                        implode(', ', array_map(static fn(LocalDate $date): string => (string) $date, $adjusted->plus));
         }
 
-        return implode(' ', array_filter($words, static fn (string $word): bool => $word !== ''));
+        return implode(' ', array_filter($words, static fn(string $word): bool => $word !== ''));
     }
 
     /** @return list<string> days with the usual hours first, then each other pair of days and hours */
     private static function weekly(Weekly $pattern, Block $block): array
     {
-        $usual = array_values(array_filter($pattern->days, static fn (Weekday $day): bool => ! isset($block->byDay[$day->value])));
+        $usual = array_values(
+            array_filter($pattern->days, static fn(Weekday $day): bool => !isset($block->byDay[$day->value])),
+        );
         // A block whose every day differs has usual hours all the same, for dates that are added.
-        $words = $usual === [] ? ['usually '.self::hours($block->usual)] : [self::days($usual), self::hours($block->usual)];
+        $words =
+            $usual === []
+                ? ['usually ' . self::hours($block->usual)]
+                : [self::days($usual), self::hours($block->usual)];
         foreach ($pattern->days as $day) {
             $stretches = $block->byDay[$day->value] ?? null;
             if ($stretches instanceof Stretches) {
@@ -75,7 +96,7 @@ final class QuickPrint
         $said = [];
         foreach (Dates::of(...array_map(DateRange::day(...), $pattern->dates))->ranges as $range) {
             $dates = $range->dates();
-            array_push($said, ...(count($dates) < 3 ? array_map(strval(...), $dates) : ["$range->first - $range->last"]));
+            array_push($said, ...count($dates) < 3 ? array_map(strval(...), $dates) : ["$range->first - $range->last"]);
         }
 
         return implode(', ', $said);
@@ -83,30 +104,43 @@ final class QuickPrint
 
     private static function hours(Stretches $stretches): string
     {
-        return implode(' ', array_map(static fn (Hours $hours): string => $hours->passesMidnight() ? "$hours overnight" : (string) $hours, $stretches->hours));
+        return implode(
+            ' ',
+            array_map(
+                static fn(Hours $hours): string => $hours->passesMidnight() ? "$hours overnight" : (string) $hours,
+                $stretches->hours,
+            ),
+        );
     }
 
     /** @param  list<Weekday>  $days */
     private static function days(array $days): string
     {
-        return implode(' ', array_map(static fn (Weekday $day): string => strtolower(substr($day->name, 0, 3)), $days));
+        return implode(' ', array_map(static fn(Weekday $day): string => strtolower(substr($day->name, 0, 3)), $days));
     }
 
     /** @return list<string> */
     private static function repeat(Repeating $pattern, Dates $off): array
     {
         $last = $pattern->ending->times === null ? null : $pattern->last();
-        $short = $last !== null && array_filter($pattern->dates($pattern->first, $last->plusDays(1)), $off->holds(...)) !== [];
+        $short =
+            $last !== null &&
+            array_filter($pattern->dates($pattern->first, $last->plusDays(1)), $off->holds(...)) !== [];
 
-        $every = $pattern instanceof Weekly ? $pattern->everyWeeks : ($pattern instanceof Monthly ? $pattern->everyMonths : 1);
+        $every =
+            $pattern instanceof Weekly
+                ? $pattern->everyWeeks
+                : ($pattern instanceof Monthly
+                    ? $pattern->everyMonths
+                    : 1);
 
         return [
-            $every === 1 ? '' : "every $every ".($pattern instanceof Weekly ? 'weeks' : 'months'),
+            $every === 1 ? '' : "every $every " . ($pattern instanceof Weekly ? 'weeks' : 'months'),
             "from $pattern->first",
             match (true) {
-                $pattern->ending->until !== null => 'until '.$pattern->ending->until,
+                $pattern->ending->until !== null => 'until ' . $pattern->ending->until,
                 $short => "until $last",
-                $pattern->ending->times !== null => $pattern->ending->times.' times',
+                $pattern->ending->times !== null => $pattern->ending->times . ' times',
                 default => '',
             },
         ];
@@ -115,14 +149,19 @@ final class QuickPrint
     public static function monthDay(MonthDay $day): string
     {
         $number = abs($day->number);
-        $ordinal = $day->number === -1 ? 'last' : $number.match (true) {
-            intdiv($number, 10) === 1 => 'th',
-            $number % 10 === 1 => 'st',
-            $number % 10 === 2 => 'nd',
-            $number % 10 === 3 => 'rd',
-            default => 'th',
-        }.($day->number < 0 ? ' last' : '');
+        $ordinal =
+            $day->number === -1
+                ? 'last'
+                : $number .
+                    match (true) {
+                        intdiv($number, 10) === 1 => 'th',
+                        $number % 10 === 1 => 'st',
+                        $number % 10 === 2 => 'nd',
+                        $number % 10 === 3 => 'rd',
+                        default => 'th',
+                    } .
+                    ($day->number < 0 ? ' last' : '');
 
-        return $ordinal.' '.($day->weekday === null ? 'day' : self::days([$day->weekday]));
+        return $ordinal . ' ' . ($day->weekday === null ? 'day' : self::days([$day->weekday]));
     }
 }

@@ -18,9 +18,13 @@ final readonly class Reading
     public LengthWords $lengths;
 
     /** @param  LocalDate|null  $from  the first day that the line says, where that is known from an earlier reading */
-    public function __construct(public Words $words, public Context $context, public Forks $forks, public ?LocalDate $from = null)
-    {
-        $this->said = new Gathered;
+    public function __construct(
+        public Words $words,
+        public Context $context,
+        public Forks $forks,
+        public ?LocalDate $from = null,
+    ) {
+        $this->said = new Gathered();
         $this->dates = new DateWords($words, $context, $forks, $context->today);
         $this->clock = new ClockWords($words);
         $this->lengths = new LengthWords($words);

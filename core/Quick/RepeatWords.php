@@ -37,8 +37,8 @@ final class RepeatWords extends Part
         }
         $token = $words->peek();
         $ordinal = Names::ordinal($token->text);
-        $number = $words->taken('other', 'second') ? 2 : ($ordinal ?? Names::count($token->text));
-        if ($number !== null && ! $words->tokenAt($words->mark() - 1)->is('other', 'second')) {
+        $number = $words->taken('other', 'second') ? 2 : $ordinal ?? Names::count($token->text);
+        if ($number !== null && !$words->tokenAt($words->mark() - 1)->is('other', 'second')) {
             $words->take();
         }
         if ($words->taken('week', 'weeks', 'month', 'months')) {
@@ -46,14 +46,23 @@ final class RepeatWords extends Part
         } elseif ($ordinal !== null && ($this->everyOfMonth($mark) || $ordinal < 2)) {
             $words->backTo($mark);
             $this->said->addDays($this->days->monthDays());
-        } elseif ($number === null && (Names::weekday($words->peek()->text) !== null || Names::ordinal($words->peek()->text) !== null)) {
+        } elseif (
+            $number === null &&
+            (Names::weekday($words->peek()->text) !== null || Names::ordinal($words->peek()->text) !== null)
+        ) {
             return;
         } elseif ($number !== null && Names::weekday($words->peek()->text) !== null) {
-            $this->everyOther($number, $ordinal !== null && ! $token->is('other'), $mark);
+            $this->everyOther($number, $ordinal !== null && !$token->is('other'), $mark);
         } elseif ($words->peek()->is('day', 'days') && $number !== null) {
-            throw QuickNotReadable::at($token, sprintf('Every %d days cannot be said. Name the days of the week, such as every mon wed fri.', $number));
+            throw QuickNotReadable::at(
+                $token,
+                sprintf('Every %d days cannot be said. Name the days of the week, such as every mon wed fri.', $number),
+            );
         } else {
-            throw QuickNotReadable::at($words->peek(), 'Every what? It could be 2 weeks, other tue, day or 15 minutes.');
+            throw QuickNotReadable::at(
+                $words->peek(),
+                'Every what? It could be 2 weeks, other tue, day or 15 minutes.',
+            );
         }
     }
 
@@ -65,7 +74,12 @@ final class RepeatWords extends Part
         if ($ordinal) {
             $which = $words->tokenAt($mark)->text;
             $day = Names::weekday($words->peek()->text)->name ?? '';
-            $this->said->notes[] = new Note(sprintf('Every %s %s was read as every %d weeks.', $which, $day, $weeks), $words->tokenAt($mark)->position, $words->instead($mark - 1, $which), sprintf('the %s %s of each month', $which, $day));
+            $this->said->notes[] = new Note(
+                sprintf('Every %s %s was read as every %d weeks.', $which, $day, $weeks),
+                $words->tokenAt($mark)->position,
+                $words->instead($mark - 1, $which),
+                sprintf('the %s %s of each month', $which, $day),
+            );
         }
     }
 
@@ -76,8 +90,10 @@ final class RepeatWords extends Part
         $after = $words->mark();
         $words->backTo($mark);
         $days = $this->days->monthDays();
-        $found = count($days) > 1 && $days[0]->number !== $days[1]->number || ($days[0]->weekday ?? null) === null
-            || $words->tokenAt($words->mark() - 1)->is('month');
+        $found =
+            (count($days) > 1 && $days[0]->number !== $days[1]->number) ||
+            ($days[0]->weekday ?? null) === null ||
+            $words->tokenAt($words->mark() - 1)->is('month');
         $words->backTo($after);
 
         return $found;

@@ -13,11 +13,7 @@ final readonly class Said
      * @param  non-empty-list<Block>  $blocks
      * @param  list<Note>  $notes
      */
-    public function __construct(
-        public array $blocks,
-        public array $notes,
-    ) {
-    }
+    public function __construct(public array $blocks, public array $notes) {}
 
     /** The line that says the same with nothing to fill in; null for what no line can say. */
     public function line(): string

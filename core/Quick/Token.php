@@ -11,8 +11,7 @@ final readonly class Token
         public string $text,
         /** Its first character in the line, from 0. */
         public int $position,
-    ) {
-    }
+    ) {}
 
     /** The first character after it. */
     public function end(): int

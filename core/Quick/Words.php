@@ -12,9 +12,7 @@ final class Words
     private int $next = 0;
 
     /** @param  non-empty-list<Token>  $tokens */
-    private function __construct(private readonly string $line, private readonly array $tokens)
-    {
-    }
+    private function __construct(private readonly string $line, private readonly array $tokens) {}
 
     public static function of(string $line): self
     {
@@ -37,7 +35,7 @@ final class Words
     /** Takes the word if it is one of these. */
     public function taken(string ...$words): bool
     {
-        if ($this->atEnd() || ! $this->peek()->is(...$words)) {
+        if ($this->atEnd() || !$this->peek()->is(...$words)) {
             return false;
         }
         $this->take();
@@ -92,13 +90,19 @@ final class Words
     /** What was typed from a mark up to where reading stands. */
     public function since(int $mark): string
     {
-        return mb_substr($this->line, $this->tokenAt($mark)->position, $this->endOfLast() - $this->tokenAt($mark)->position);
+        return mb_substr(
+            $this->line,
+            $this->tokenAt($mark)->position,
+            $this->endOfLast() - $this->tokenAt($mark)->position,
+        );
     }
 
     /** The line with that part said otherwise. */
     public function instead(int $mark, string $text): string
     {
-        return mb_substr($this->line, 0, $this->tokenAt($mark)->position).$text.mb_substr($this->line, $this->endOfLast());
+        return mb_substr($this->line, 0, $this->tokenAt($mark)->position) .
+            $text .
+            mb_substr($this->line, $this->endOfLast());
     }
 
     private function endOfLast(): int

@@ -54,29 +54,50 @@ final class BlockRecord
                 default => throw PatternNotValid::cannotSay($pattern::class),
             },
             'dates' => $pattern instanceof OnDates ? array_map(strval(...), $pattern->dates) : [],
-            'weekdays' => $pattern instanceof Weekly ? array_map(static fn (Weekday $day): int => $day->value, $pattern->days) : [],
-            'month_days' => $pattern instanceof Monthly ? array_map(static fn ($day): string => $day->number.($day->weekday?->ical() ?? ''), $pattern->days) : [],
-            'every' => $pattern instanceof Weekly ? $pattern->everyWeeks : ($pattern instanceof Monthly ? $pattern->everyMonths : 1),
+            'weekdays' =>
+                $pattern instanceof Weekly
+                    ? array_map(static fn(Weekday $day): int => $day->value, $pattern->days)
+                    : [],
+            'month_days' =>
+                $pattern instanceof Monthly
+                    ? array_map(
+                        static fn($day): string => $day->number . ($day->weekday?->ical() ?? ''),
+                        $pattern->days,
+                    )
+                    : [],
+            'every' =>
+                $pattern instanceof Weekly
+                    ? $pattern->everyWeeks
+                    : ($pattern instanceof Monthly
+                        ? $pattern->everyMonths
+                        : 1),
             'first' => $repeat === null ? null : (string) $repeat->first,
             'until' => $repeat?->ending->until === null ? null : (string) $repeat->ending->until,
             'times' => $repeat?->ending->times,
             'hours' => self::hours($block->usual),
             'other' => array_map(
-                static fn (int $day): array => ['weekday' => $day, 'hours' => self::hours($block->byDay[$day])],
+                static fn(int $day): array => ['weekday' => $day, 'hours' => self::hours($block->byDay[$day])],
                 array_keys($block->byDay),
             ),
             'minutes' => $block->cut->minutes,
             'gap' => $block->cut->gap,
             'except' => array_map(
-                static fn (DateRange $range): array => ['first' => (string) $range->first, 'last' => (string) $range->last],
+                static fn(DateRange $range): array => [
+                    'first' => (string) $range->first,
+                    'last' => (string) $range->last,
+                ],
                 $adjusted->without->ranges ?? [],
             ),
             'plus' => array_map(strval(...), $adjusted->plus ?? []),
-            'changes' => array_map(static fn (int $day): array => [
-                'date' => (string) LocalDate::fromDay($day),
-                'to' => $block->changes[$day]->date === null ? null : (string) $block->changes[$day]->date,
-                'hours' => $block->changes[$day]->stretches === null ? [] : self::hours($block->changes[$day]->stretches),
-            ], array_keys($block->changes)),
+            'changes' => array_map(
+                static fn(int $day): array => [
+                    'date' => (string) LocalDate::fromDay($day),
+                    'to' => $block->changes[$day]->date === null ? null : (string) $block->changes[$day]->date,
+                    'hours' =>
+                        $block->changes[$day]->stretches === null ? [] : self::hours($block->changes[$day]->stretches),
+                ],
+                array_keys($block->changes),
+            ),
             'places' => $block->places,
         ];
     }
@@ -84,10 +105,13 @@ final class BlockRecord
     /** @return list<HoursRecord> */
     private static function hours(Stretches $stretches): array
     {
-        return array_map(static fn (Hours $hours): array => [
-            'from' => (string) $hours->from,
-            'until' => (string) $hours->until(),
-            'overnight' => $hours->passesMidnight(),
-        ], $stretches->hours);
+        return array_map(
+            static fn(Hours $hours): array => [
+                'from' => (string) $hours->from,
+                'until' => (string) $hours->until(),
+                'overnight' => $hours->passesMidnight(),
+            ],
+            $stretches->hours,
+        );
     }
 }

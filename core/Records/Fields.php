@@ -12,14 +12,12 @@ use Recess\Time\Span;
 final readonly class Fields
 {
     /** @param  array<mixed>  $values */
-    private function __construct(private array $values, private string $place)
-    {
-    }
+    private function __construct(private array $values, private string $place) {}
 
     /** @throws RecordNotValid when it is no object */
     public static function of(mixed $value, string $place = ''): self
     {
-        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+        if (!is_array($value) || ($value !== [] && array_is_list($value))) {
             throw self::wrong($place, 'An object is needed here.');
         }
 
@@ -47,7 +45,7 @@ final readonly class Fields
         $value = $this->values[$name] ?? null;
         // Whoever numbers things may write the numbers as such.
         $value = is_int($value) ? (string) $value : $value;
-        if (! is_string($value) || $value === '' || strlen($value) > 200) {
+        if (!is_string($value) || $value === '' || strlen($value) > 200) {
             throw self::wrong($this->place($name), 'A text of 1 to 200 characters is needed here.');
         }
 
@@ -70,7 +68,7 @@ final readonly class Fields
     {
         // JSON knows one kind of number: 5.0 is 5.
         $value = is_float($value) && $value === floor($value) && abs($value) < 1e15 ? (int) $value : $value;
-        if (! is_int($value) || $value < max(0, $least) || $value > $most) {
+        if (!is_int($value) || $value < max(0, $least) || $value > $most) {
             throw self::wrong($place, sprintf('A whole number from %d to %d is needed here.', $least, $most));
         }
 
@@ -89,7 +87,7 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? ($needed ? null : []);
         $place = $this->place($name);
-        if (! is_array($value) || ! array_is_list($value)) {
+        if (!is_array($value) || !array_is_list($value)) {
             throw self::wrong($place, 'A list is needed here.');
         }
         if (count($value) > $most) {
@@ -124,10 +122,19 @@ final readonly class Fields
     {
         $spans = [];
         foreach ($this->list($name, $most) as $place => $pair) {
-            if (! is_array($pair) || ! array_is_list($pair) || count($pair) !== 2 || ! is_string($pair[0]) || ! is_string($pair[1])) {
+            if (
+                !is_array($pair) ||
+                !array_is_list($pair) ||
+                count($pair) !== 2 ||
+                !is_string($pair[0]) ||
+                !is_string($pair[1])
+            ) {
                 throw self::wrong($place, 'Two instants are needed here, from and to.');
             }
-            $spans[] = self::at($place, static fn (): Span => Span::of(Rfc3339::parse($pair[0]), Rfc3339::parse($pair[1])));
+            $spans[] = self::at(
+                $place,
+                static fn(): Span => Span::of(Rfc3339::parse($pair[0]), Rfc3339::parse($pair[1])),
+            );
         }
 
         return $spans;

@@ -27,7 +27,7 @@ final class FittingReader
 
     public static function zone(Fields $all): Zone
     {
-        return Fields::at('zone', static fn (): Zone => Zone::of($all->text('zone')));
+        return Fields::at('zone', static fn(): Zone => Zone::of($all->text('zone')));
     }
 
     public static function between(Fields $all): Between
@@ -38,18 +38,26 @@ final class FittingReader
         }
         $between = [];
         foreach ($walk->list('pairs', self::MOST_PAIRS, needed: false) as $place => $pair) {
-            if (! is_array($pair) || ! array_is_list($pair) || count($pair) !== 3 || ! is_string($pair[0]) || ! is_string($pair[1])) {
+            if (
+                !is_array($pair) ||
+                !array_is_list($pair) ||
+                count($pair) !== 3 ||
+                !is_string($pair[0]) ||
+                !is_string($pair[1])
+            ) {
                 throw Fields::wrong($place, 'Two places and the minutes between them are needed here.');
             }
             [$from, $to] = [$pair[0], $pair[1]];
             $minutes = Fields::whole($pair[2], "{$place}[2]", 0, self::MOST_MINUTES);
-            if (($between[$from][$to] ?? $between[$to][$from] ?? $minutes) !== $minutes) {
+            if (($between[$from][$to] ?? ($between[$to][$from] ?? $minutes)) !== $minutes) {
                 throw Fields::wrong($place, "The way between $from and $to is given twice, and differently.");
             }
             $between[$from][$to] = $minutes;
         }
 
-        return new Between(new Travel($walk->has('default') ? $walk->number('default', 0, self::MOST_MINUTES) : 0, $between));
+        return new Between(
+            new Travel($walk->has('default') ? $walk->number('default', 0, self::MOST_MINUTES) : 0, $between),
+        );
     }
 
     /** @return list<Wanted> */

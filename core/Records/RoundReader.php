@@ -36,11 +36,19 @@ final class RoundReader
             $before = null;
             foreach (array_keys($byStart) as $i) {
                 if ($before !== null && $slots[$i]->overlaps($slots[$before])) {
-                    throw Fields::wrong($one->place('slots')."[$i]", "It overlaps slots[$before]: a host is in one meeting at a time.");
+                    throw Fields::wrong(
+                        $one->place('slots') . "[$i]",
+                        "It overlaps slots[$before]: a host is in one meeting at a time.",
+                    );
                 }
                 $before = $i;
             }
-            $hosts[] = new Host($id, $one->textOrNull('place'), $slots, $one->has('most') ? $one->number('most', 0, self::MOST_SLOTS) : null);
+            $hosts[] = new Host(
+                $id,
+                $one->textOrNull('place'),
+                $slots,
+                $one->has('most') ? $one->number('most', 0, self::MOST_SLOTS) : null,
+            );
         }
 
         return $hosts;
@@ -62,9 +70,13 @@ final class RoundReader
             $wishes = [];
             foreach ($one->objects('wishes', self::MOST_WISHES) as $wish) {
                 $host = $wish->text('host');
-                isset($known["=$host"]) || throw Fields::wrong($wish->place('host'), "There is no host “{$host}” in this round.");
+                isset($known["=$host"]) ||
+                    throw Fields::wrong($wish->place('host'), "There is no host “{$host}” in this round.");
                 $wishes[] = new Wish(
-                    FittingReader::id($wish, $wishIds), $host, $wish->has('rank') ? $wish->number('rank', 1, 1_000) : 1, $wish->flag('asked'),
+                    FittingReader::id($wish, $wishIds),
+                    $host,
+                    $wish->has('rank') ? $wish->number('rank', 1, 1_000) : 1,
+                    $wish->flag('asked'),
                     times: $wish->has('times') ? $wish->number('times', 1, self::MOST_TIMES) : 1,
                 );
             }

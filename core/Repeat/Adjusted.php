@@ -15,19 +15,26 @@ final readonly class Adjusted implements Pattern
         public Dates $without,
         /** @var list<LocalDate> in order, each once; what is added is there even where it is also left out */
         public array $plus,
-    ) {
-    }
+    ) {}
 
     /** @param  list<LocalDate>  $plus */
     public static function of(Pattern $pattern, Dates $without, array $plus = []): Pattern
     {
-        return $without->isEmpty() && $plus === [] ? $pattern : new self($pattern, $without, $plus === [] ? [] : OnDates::of(...$plus)->dates);
+        return $without->isEmpty() && $plus === []
+            ? $pattern
+            : new self($pattern, $without, $plus === [] ? [] : OnDates::of(...$plus)->dates);
     }
 
     public function dates(LocalDate $from, LocalDate $before): array
     {
-        $left = array_filter($this->pattern->dates($from, $before), fn (LocalDate $date): bool => ! $this->without->holds($date));
-        $extra = array_filter($this->plus, static fn (LocalDate $date): bool => $date->day >= $from->day && $date->day < $before->day);
+        $left = array_filter(
+            $this->pattern->dates($from, $before),
+            fn(LocalDate $date): bool => !$this->without->holds($date),
+        );
+        $extra = array_filter(
+            $this->plus,
+            static fn(LocalDate $date): bool => $date->day >= $from->day && $date->day < $before->day,
+        );
         if ($extra === []) {
             return array_values($left);
         }
@@ -52,12 +59,18 @@ final readonly class Adjusted implements Pattern
 
     public function endingBefore(LocalDate $date): ?Pattern
     {
-        return $this->half($this->pattern->endingBefore($date), static fn (LocalDate $extra): bool => $extra->isBefore($date));
+        return $this->half(
+            $this->pattern->endingBefore($date),
+            static fn(LocalDate $extra): bool => $extra->isBefore($date),
+        );
     }
 
     public function startingAt(LocalDate $date): ?Pattern
     {
-        return $this->half($this->pattern->startingAt($date), static fn (LocalDate $extra): bool => ! $extra->isBefore($date));
+        return $this->half(
+            $this->pattern->startingAt($date),
+            static fn(LocalDate $extra): bool => !$extra->isBefore($date),
+        );
     }
 
     /** @param  \Closure(LocalDate): bool  $kept */

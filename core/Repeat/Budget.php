@@ -14,9 +14,7 @@ final class Budget
     private const MADE = 10;
 
     /** @param  int  $left  days, or periods shorter than a day, that may still be looked at */
-    public function __construct(private int $left)
-    {
-    }
+    public function __construct(private int $left) {}
 
     /** @throws RruleNotValid when it is used up */
     public function spend(int $days): void

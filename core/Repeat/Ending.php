@@ -14,8 +14,7 @@ final readonly class Ending
         public ?LocalDate $until,
         /** How many dates there are in all, counted before any is left out (RFC 5545, 3.3.10). */
         public ?int $times,
-    ) {
-    }
+    ) {}
 
     public static function never(): self
     {

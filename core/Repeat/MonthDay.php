@@ -14,8 +14,7 @@ final readonly class MonthDay
         /** 1 to 31 or -1 to -31; with a weekday 1 to 5 or -1 to -5. Below 0 counts from the month's end. */
         public int $number,
         public ?Weekday $weekday,
-    ) {
-    }
+    ) {}
 
     /** @throws PatternNotValid */
     public static function date(int $day): self
@@ -46,10 +45,11 @@ final readonly class MonthDay
         if ($this->weekday === null) {
             $offset = $this->number > 0 ? $this->number - 1 : $length + $this->number;
         } elseif ($this->number > 0) {
-            $offset = ($this->weekday->value - LocalDate::weekdayOf($monthStart) + 7) % 7 + 7 * ($this->number - 1);
+            $offset = (($this->weekday->value - LocalDate::weekdayOf($monthStart) + 7) % 7) + 7 * ($this->number - 1);
         } else {
             $last = $monthStart + $length - 1;
-            $offset = $length - 1 - (LocalDate::weekdayOf($last) - $this->weekday->value + 7) % 7 + 7 * ($this->number + 1);
+            $offset =
+                $length - 1 - ((LocalDate::weekdayOf($last) - $this->weekday->value + 7) % 7) + 7 * ($this->number + 1);
         }
 
         return $offset >= 0 && $offset < $length ? $monthStart + $offset : null;

@@ -10,12 +10,8 @@ use Recess\Time\LocalDate;
 final readonly class Monthly extends Repeating
 {
     /** @param  non-empty-list<MonthDay>  $days */
-    protected function __construct(
-        public array $days,
-        public int $everyMonths,
-        LocalDate $first,
-        Ending $ending,
-    ) {
+    protected function __construct(public array $days, public int $everyMonths, LocalDate $first, Ending $ending)
+    {
         parent::__construct($first, $ending);
     }
 
@@ -48,7 +44,7 @@ final readonly class Monthly extends Repeating
             if ($index >= 120_000) {
                 return $days;
             }
-            $start = LocalDate::of(intdiv($index, 12), $index % 12 + 1, 1)->day;
+            $start = LocalDate::of(intdiv($index, 12), ($index % 12) + 1, 1)->day;
             if ($start >= $before) {
                 return $days;
             }

@@ -10,9 +10,7 @@ use Recess\Time\LocalDate;
 final readonly class OnDates implements Pattern
 {
     /** @param  non-empty-list<LocalDate>  $dates in order, each once */
-    private function __construct(public array $dates)
-    {
-    }
+    private function __construct(public array $dates) {}
 
     public static function of(LocalDate $first, LocalDate ...$more): self
     {
@@ -27,10 +25,12 @@ final readonly class OnDates implements Pattern
 
     public function dates(LocalDate $from, LocalDate $before): array
     {
-        return array_values(array_filter(
-            $this->dates,
-            static fn (LocalDate $date): bool => $date->day >= $from->day && $date->day < $before->day,
-        ));
+        return array_values(
+            array_filter(
+                $this->dates,
+                static fn(LocalDate $date): bool => $date->day >= $from->day && $date->day < $before->day,
+            ),
+        );
     }
 
     public function first(): LocalDate

@@ -26,12 +26,16 @@ final class PatternNotValid extends \DomainException implements RecessException
 
     public static function monthDay(int $day): self
     {
-        return new self(sprintf('A day of the month is from 1 to 31, or from -1 (the last) to -31; %d was given.', $day));
+        return new self(
+            sprintf('A day of the month is from 1 to 31, or from -1 (the last) to -31; %d was given.', $day),
+        );
     }
 
     public static function nth(int $nth): self
     {
-        return new self(sprintf('The weekdays of a month are numbered 1 to 5, or -1 (the last) to -5; %d was given.', $nth));
+        return new self(
+            sprintf('The weekdays of a month are numbered 1 to 5, or -1 (the last) to -5; %d was given.', $nth),
+        );
     }
 
     public static function interval(int $every): self
@@ -46,7 +50,12 @@ final class PatternNotValid extends \DomainException implements RecessException
 
     public static function cannotSay(string $rule): self
     {
-        return new self(sprintf('“%s” is more than a block can repeat by; it has to be weekly on days of the week or monthly on days of the month.', mb_substr($rule, 0, 80)));
+        return new self(
+            sprintf(
+                '“%s” is more than a block can repeat by; it has to be weekly on days of the week or monthly on days of the month.',
+                mb_substr($rule, 0, 80),
+            ),
+        );
     }
 
     public static function nothingLeft(): self

@@ -12,11 +12,7 @@ abstract readonly class Repeating implements Pattern
     /** Ten thousand dates of any repeat lie within this many days. */
     private const FAR = 4_000_000;
 
-    protected function __construct(
-        public LocalDate $first,
-        public Ending $ending,
-    ) {
-    }
+    protected function __construct(public LocalDate $first, public Ending $ending) {}
 
     /**
      * The day numbers of the repeat in order, first date and ending left out of account.
@@ -36,7 +32,10 @@ abstract readonly class Repeating implements Pattern
 
         return array_map(
             LocalDate::fromDay(...),
-            $this->days(max($from->day, $this->first->day), $last === null ? $before->day : min($before->day, $last->day + 1)),
+            $this->days(
+                max($from->day, $this->first->day),
+                $last === null ? $before->day : min($before->day, $last->day + 1),
+            ),
         );
     }
 
@@ -82,7 +81,10 @@ abstract readonly class Repeating implements Pattern
         }
         $times = $this->ending->times;
 
-        return $this->with($first, $times === null ? $this->ending : Ending::times($times - count($this->dates($this->first, $first))));
+        return $this->with(
+            $first,
+            $times === null ? $this->ending : Ending::times($times - count($this->dates($this->first, $first))),
+        );
     }
 
     /** The first date of the repeat on or after that one. */
@@ -103,7 +105,11 @@ abstract readonly class Repeating implements Pattern
     {
         $dates = [];
         // A stretch of the calendar at a time, as a count says nothing of how far it reaches.
-        for ($start = $this->first->day; $times > 0 && $start < $before->day && $start < $this->first->day + self::FAR; $start += 1461) {
+        for (
+            $start = $this->first->day;
+            $times > 0 && $start < $before->day && $start < $this->first->day + self::FAR;
+            $start += 1461
+        ) {
             foreach ($this->days($start, $start + 1461) as $day) {
                 if ($times-- === 0 || $day >= $before->day) {
                     return $dates;

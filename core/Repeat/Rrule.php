@@ -14,8 +14,14 @@ final readonly class Rrule
     public const FREQUENCIES = ['SECONDLY', 'MINUTELY', 'HOURLY', 'DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'];
 
     private const LISTS = [
-        'BYSECOND' => [0, 60, false], 'BYMINUTE' => [0, 59, false], 'BYHOUR' => [0, 23, false], 'BYMONTHDAY' => [1, 31, true],
-        'BYYEARDAY' => [1, 366, true], 'BYWEEKNO' => [1, 53, true], 'BYMONTH' => [1, 12, false], 'BYSETPOS' => [1, 366, true],
+        'BYSECOND' => [0, 60, false],
+        'BYMINUTE' => [0, 59, false],
+        'BYHOUR' => [0, 23, false],
+        'BYMONTHDAY' => [1, 31, true],
+        'BYYEARDAY' => [1, 366, true],
+        'BYWEEKNO' => [1, 53, true],
+        'BYMONTH' => [1, 12, false],
+        'BYSETPOS' => [1, 366, true],
     ];
 
     private const DAYS = ['MO' => 1, 'TU' => 2, 'WE' => 3, 'TH' => 4, 'FR' => 5, 'SA' => 6, 'SU' => 7];
@@ -34,8 +40,7 @@ final readonly class Rrule
         public int $weekStart,
         public array $by,
         public array $byDay,
-    ) {
-    }
+    ) {}
 
     /** @throws RruleNotValid */
     public static function parse(string $text): self
@@ -46,7 +51,7 @@ final readonly class Rrule
             $parts[trim($name)] = trim($value);
         }
         $frequency = $parts['FREQ'] ?? '';
-        if (! in_array($frequency, self::FREQUENCIES, true)) {
+        if (!in_array($frequency, self::FREQUENCIES, true)) {
             throw RruleNotValid::part('FREQ', $frequency);
         }
         if (isset($parts['UNTIL']) && preg_match('/^\d{8}(T\d{6}Z?)?$/D', $parts['UNTIL']) !== 1) {
@@ -102,10 +107,13 @@ final readonly class Rrule
     {
         $days = [];
         foreach (explode(',', $text) as $item) {
-            if (preg_match('/^([+-]?\d{1,2})?(MO|TU|WE|TH|FR|SA|SU)$/D', trim($item), $part) !== 1 || ($part[1] !== '' && ((int) $part[1] === 0 || abs((int) $part[1]) > 53))) {
+            if (
+                preg_match('/^([+-]?\d{1,2})?(MO|TU|WE|TH|FR|SA|SU)$/D', trim($item), $part) !== 1 ||
+                ($part[1] !== '' && ((int) $part[1] === 0 || abs((int) $part[1]) > 53))
+            ) {
                 throw RruleNotValid::part('BYDAY', $text);
             }
-            $days[$part[2].(int) $part[1]] = [self::DAYS[$part[2]], (int) $part[1]];
+            $days[$part[2] . (int) $part[1]] = [self::DAYS[$part[2]], (int) $part[1]];
         }
 
         return array_values($days);

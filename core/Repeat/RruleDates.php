@@ -42,16 +42,21 @@ final class RruleDates
     /** @var list<array{int, int}> */
     private array $byDay;
 
-    private function __construct(private readonly Rrule $rule, private readonly int $start, private readonly ?Budget $budget, ?int $from)
-    {
-        $this->startDay = intdiv($start - (($start % 86_400) + 86_400) % 86_400, 86_400);
+    private function __construct(
+        private readonly Rrule $rule,
+        private readonly int $start,
+        private readonly ?Budget $budget,
+        ?int $from,
+    ) {
+        $this->startDay = intdiv($start - ((($start % 86_400) + 86_400) % 86_400), 86_400);
         $this->startTime = $start - $this->startDay * 86_400;
         $this->first = $from === null || $rule->count !== null ? 0 : $this->periodBefore($from);
         $this->by = $rule->by;
         $this->byDay = $rule->byDay;
         $this->fillIn();
-        $this->weekdaysOnly = array_intersect_key($this->by, ['BYMONTH' => 0, 'BYMONTHDAY' => 0, 'BYYEARDAY' => 0, 'BYWEEKNO' => 0]) === []
-            && array_filter($this->byDay, static fn (array $day): bool => $day[1] !== 0) === [];
+        $this->weekdaysOnly =
+            array_intersect_key($this->by, ['BYMONTH' => 0, 'BYMONTHDAY' => 0, 'BYYEARDAY' => 0, 'BYWEEKNO' => 0]) ===
+                [] && array_filter($this->byDay, static fn(array $day): bool => $day[1] !== 0) === [];
         // Frequencies shorter than a day have times of their own.
         $this->times = in_array($rule->frequency, ['SECONDLY', 'MINUTELY', 'HOURLY'], true) ? [] : $this->timesOfDay();
         $budget?->spend(count($this->times));
@@ -69,8 +74,15 @@ final class RruleDates
      *
      * @throws RruleNotValid when the rule has more than that many, or does not come to an end
      */
-    public static function of(Rrule $rule, int $start, int $before, int $atMost, bool $startCounts = true, ?Budget $budget = null, ?int $from = null): \Generator
-    {
+    public static function of(
+        Rrule $rule,
+        int $start,
+        int $before,
+        int $atMost,
+        bool $startCounts = true,
+        ?Budget $budget = null,
+        ?int $from = null,
+    ): \Generator {
         $given = 0;
         if ($startCounts) {
             yield $start;
@@ -99,15 +111,17 @@ final class RruleDates
     private function fillIn(): void
     {
         [, $month, $day] = LocalDate::fromDay($this->startDay)->parts();
-        $dayIsSaid = $this->byDay !== [] || array_intersect_key($this->by, ['BYMONTHDAY' => 0, 'BYYEARDAY' => 0, 'BYWEEKNO' => 0]) !== [];
-        if ($this->rule->frequency === 'YEARLY' && ! $dayIsSaid) {
+        $dayIsSaid =
+            $this->byDay !== [] ||
+            array_intersect_key($this->by, ['BYMONTHDAY' => 0, 'BYYEARDAY' => 0, 'BYWEEKNO' => 0]) !== [];
+        if ($this->rule->frequency === 'YEARLY' && !$dayIsSaid) {
             $this->by['BYMONTH'] ??= [$month];
             $this->by['BYMONTHDAY'] = [$day];
         } elseif ($this->rule->frequency === 'YEARLY' && isset($this->by['BYWEEKNO']) && $this->byDay === []) {
             $this->byDay = [[LocalDate::weekdayOf($this->startDay), 0]];
-        } elseif ($this->rule->frequency === 'MONTHLY' && ! $dayIsSaid) {
+        } elseif ($this->rule->frequency === 'MONTHLY' && !$dayIsSaid) {
             $this->by['BYMONTHDAY'] = [$day];
-        } elseif ($this->rule->frequency === 'WEEKLY' && ! $dayIsSaid) {
+        } elseif ($this->rule->frequency === 'WEEKLY' && !$dayIsSaid) {
             $this->byDay = [[LocalDate::weekdayOf($this->startDay), 0]];
         }
     }
@@ -181,10 +195,12 @@ final class RruleDates
         $short = ['SECONDLY' => 1, 'MINUTELY' => 60, 'HOURLY' => 3600][$this->rule->frequency] ?? null;
         for ($n = $this->first; $n < $this->first + self::PERIODS; $n++) {
             if ($short !== null) {
-                $reading = $this->start - $this->start % $short + $n * $every * $short;
+                $reading = $this->start - ($this->start % $short) + $n * $every * $short;
                 $day = intdiv($reading, 86_400);
                 $this->budget?->spend(1);
-                yield $reading >= $before ? [[], []] : [$this->fits($day) ? [$day] : [], $this->shortTimes($reading - $day * 86_400, $short)];
+                yield $reading >= $before
+                    ? [[], []]
+                    : [$this->fits($day) ? [$day] : [], $this->shortTimes($reading - $day * 86_400, $short)];
                 if ($reading >= $before) {
                     return;
                 }
@@ -206,16 +222,22 @@ final class RruleDates
     /** @return list<int> the days of a period that can fit: of a year, those of the months that are named */
     private function daysWithin(int $first, int $after): array
     {
-        if ($this->rule->frequency !== 'YEARLY' || ! isset($this->by['BYMONTH']) || isset($this->by['BYWEEKNO'])) {
+        if ($this->rule->frequency !== 'YEARLY' || !isset($this->by['BYMONTH']) || isset($this->by['BYWEEKNO'])) {
             return range($first, $after - 1);
         }
         $index = LocalDate::fromDay($first)->parts()[0] * 12;
         $months = $this->by['BYMONTH'];
         sort($months);
 
-        return array_merge(...array_map(static fn (int $month): array => range(
-            self::monthStart($index + $month - 1), self::monthStart($index + $month) - 1,
-        ), $months));
+        return array_merge(
+            ...array_map(
+                static fn(int $month): array => range(
+                    self::monthStart($index + $month - 1),
+                    self::monthStart($index + $month) - 1,
+                ),
+                $months,
+            ),
+        );
     }
 
     /** The number of a period that ends before a reading, one or two before the one in which it lies. */
@@ -246,7 +268,8 @@ final class RruleDates
             return [$this->startDay + $n, $this->startDay + $n + 1];
         }
         if ($this->rule->frequency === 'WEEKLY') {
-            $first = $this->startDay - (LocalDate::weekdayOf($this->startDay) - $this->rule->weekStart + 7) % 7 + $n * 7;
+            $first =
+                $this->startDay - ((LocalDate::weekdayOf($this->startDay) - $this->rule->weekStart + 7) % 7) + $n * 7;
 
             return [$first, $first + 7];
         }
@@ -272,26 +295,30 @@ final class RruleDates
             return $this->byDay === [] || in_array([LocalDate::weekdayOf($day), 0], $this->byDay, true);
         }
         // Most days are held back by their weekday already, and to know it is cheap.
-        if ($this->byDay !== [] && ! in_array(LocalDate::weekdayOf($day), array_column($this->byDay, 0), true)) {
+        if ($this->byDay !== [] && !in_array(LocalDate::weekdayOf($day), array_column($this->byDay, 0), true)) {
             return false;
         }
         [$year, $month, $dayOfMonth] = LocalDate::fromDay($day)->parts();
-        if (isset($by['BYMONTH']) && ! in_array($month, $by['BYMONTH'], true)) {
+        if (isset($by['BYMONTH']) && !in_array($month, $by['BYMONTH'], true)) {
             return false;
         }
         $index = $year * 12 + $month - 1;
         if (isset($by['BYMONTHDAY'])) {
             $fromEnd = $dayOfMonth - (self::monthStart($index + 1) - self::monthStart($index)) - 1;
-            if (! in_array($dayOfMonth, $by['BYMONTHDAY'], true) && ! in_array($fromEnd, $by['BYMONTHDAY'], true)) {
+            if (!in_array($dayOfMonth, $by['BYMONTHDAY'], true) && !in_array($fromEnd, $by['BYMONTHDAY'], true)) {
                 return false;
             }
         }
         $yearStart = self::monthStart($year * 12);
         $yearEnd = self::monthStart($year * 12 + 12);
-        if (isset($by['BYYEARDAY']) && ! in_array($day - $yearStart + 1, $by['BYYEARDAY'], true) && ! in_array($day - $yearEnd, $by['BYYEARDAY'], true)) {
+        if (
+            isset($by['BYYEARDAY']) &&
+            !in_array($day - $yearStart + 1, $by['BYYEARDAY'], true) &&
+            !in_array($day - $yearEnd, $by['BYYEARDAY'], true)
+        ) {
             return false;
         }
-        if (isset($by['BYWEEKNO']) && ! $this->weekFits($day, $year, $by['BYWEEKNO'])) {
+        if (isset($by['BYWEEKNO']) && !$this->weekFits($day, $year, $by['BYWEEKNO'])) {
             return false;
         }
 
@@ -319,12 +346,12 @@ final class RruleDates
     {
         $weekday = LocalDate::weekdayOf($day);
         // Numbered weekdays are those of the month, or of the year where no month is said.
-        $ofYear = $this->rule->frequency === 'YEARLY' && ! isset($this->by['BYMONTH']);
+        $ofYear = $this->rule->frequency === 'YEARLY' && !isset($this->by['BYMONTH']);
         foreach ($this->byDay as [$wanted, $nth]) {
             if ($weekday !== $wanted) {
                 continue;
             }
-            if ($nth === 0 || ! in_array($this->rule->frequency, ['MONTHLY', 'YEARLY'], true)) {
+            if ($nth === 0 || !in_array($this->rule->frequency, ['MONTHLY', 'YEARLY'], true)) {
                 return true;
             }
             $start = $ofYear ? $yearStart : self::monthStart($monthIndex);
@@ -342,7 +369,7 @@ final class RruleDates
     {
         $january4 = LocalDate::of($year, 1, 4)->day;
 
-        return $january4 - (LocalDate::weekdayOf($january4) - $this->rule->weekStart + 7) % 7;
+        return $january4 - ((LocalDate::weekdayOf($january4) - $this->rule->weekStart + 7) % 7);
     }
 
     /**
@@ -354,16 +381,16 @@ final class RruleDates
     {
         $hour = intdiv($time, 3600);
         $minute = intdiv($time, 60) % 60;
-        if (isset($this->by['BYHOUR']) && ! in_array($hour, $this->by['BYHOUR'], true)) {
+        if (isset($this->by['BYHOUR']) && !in_array($hour, $this->by['BYHOUR'], true)) {
             return [];
         }
-        if ($period < 3600 && isset($this->by['BYMINUTE']) && ! in_array($minute, $this->by['BYMINUTE'], true)) {
+        if ($period < 3600 && isset($this->by['BYMINUTE']) && !in_array($minute, $this->by['BYMINUTE'], true)) {
             return [];
         }
         $times = [];
         foreach ($period === 3600 ? $this->by['BYMINUTE'] ?? [intdiv($this->startTime, 60) % 60] : [$minute] as $m) {
             foreach ($period === 1 ? [$time % 60] : $this->by['BYSECOND'] ?? [$this->startTime % 60] as $s) {
-                if ($period !== 1 || ! isset($this->by['BYSECOND']) || in_array($s, $this->by['BYSECOND'], true)) {
+                if ($period !== 1 || !isset($this->by['BYSECOND']) || in_array($s, $this->by['BYSECOND'], true)) {
                     $times[] = $hour * 3600 + $m * 60 + $s;
                 }
             }
@@ -376,6 +403,6 @@ final class RruleDates
     /** @param  int  $index the year times 12, and the month from 0 */
     private static function monthStart(int $index): int
     {
-        return LocalDate::of(intdiv($index, 12), $index % 12 + 1, 1)->day;
+        return LocalDate::of(intdiv($index, 12), ($index % 12) + 1, 1)->day;
     }
 }

@@ -11,12 +11,8 @@ use Recess\Time\Weekday;
 final readonly class Weekly extends Repeating
 {
     /** @param  non-empty-list<Weekday>  $days in order, each once */
-    protected function __construct(
-        public array $days,
-        public int $everyWeeks,
-        LocalDate $first,
-        Ending $ending,
-    ) {
+    protected function __construct(public array $days, public int $everyWeeks, LocalDate $first, Ending $ending)
+    {
         parent::__construct($first, $ending);
     }
 
@@ -46,7 +42,7 @@ final readonly class Weekly extends Repeating
     {
         $monday = $this->first->day - LocalDate::weekdayOf($this->first->day) + 1;
         $step = 7 * $this->everyWeeks;
-        $offsets = array_map(static fn (Weekday $day): int => $day->value - 1, $this->days);
+        $offsets = array_map(static fn(Weekday $day): int => $day->value - 1, $this->days);
 
         $days = [];
         for ($week = $monday + intdiv(max(0, $from - $monday), $step) * $step; $week < $before; $week += $step) {

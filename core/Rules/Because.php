@@ -37,10 +37,27 @@ enum Because: string
     public function hostMayPass(): bool
     {
         return match ($this) {
-            self::SheetDraft, self::SheetPaused, self::SheetClosed, self::DayFull, self::NoLongerOpen, self::TooSoon,
-            self::VisitorHasEnough, self::StudentHasEnough, self::NotOpenYet, self::TooFarAhead => true,
-            self::Past, self::SlotClosed, self::NoSeat, self::HostBusy, self::NotLongEnough, self::NoInterpreter, self::VisitorElsewhere,
-            self::StudentElsewhere, self::NotAtPlace => false,
+            self::SheetDraft,
+            self::SheetPaused,
+            self::SheetClosed,
+            self::DayFull,
+            self::NoLongerOpen,
+            self::TooSoon,
+            self::VisitorHasEnough,
+            self::StudentHasEnough,
+            self::NotOpenYet,
+            self::TooFarAhead
+                => true,
+            self::Past,
+            self::SlotClosed,
+            self::NoSeat,
+            self::HostBusy,
+            self::NotLongEnough,
+            self::NoInterpreter,
+            self::VisitorElsewhere,
+            self::StudentElsewhere,
+            self::NotAtPlace
+                => false,
         };
     }
 }

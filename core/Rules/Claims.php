@@ -14,8 +14,7 @@ final readonly class Claims
         public array $engagements = [],
         /** How many of those on this sheet are somebody else's: another guardian's of the same student. */
         public int $byOthers = 0,
-    ) {
-    }
+    ) {}
 
     public function isNone(): bool
     {

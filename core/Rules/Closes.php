@@ -12,9 +12,7 @@ use Recess\World;
 final readonly class Closes implements Declared, Ends, Standing
 {
     /** @param  int  $at the first instant at which it is no longer open */
-    public function __construct(private int $at)
-    {
-    }
+    public function __construct(private int $at) {}
 
     public function againstAll(World $world): ?Reason
     {

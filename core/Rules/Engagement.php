@@ -13,6 +13,5 @@ final readonly class Engagement
         public Span $span,
         /** What tells one place from another; null where nobody has to walk. */
         public ?string $place = null,
-    ) {
-    }
+    ) {}
 }

@@ -12,9 +12,7 @@ use Recess\World;
 final readonly class FurthestAhead implements Clear, Declared, Rule
 {
     /** @param  int  $days of 24 hours; exactly that long before is already in time */
-    public function __construct(private int $days)
-    {
-    }
+    public function __construct(private int $days) {}
 
     public function against(Span $slot, World $world): ?Reason
     {

@@ -11,9 +11,7 @@ use Recess\World;
 final readonly class Interpreted implements Rule
 {
     /** @param  list<list<Span>>  $free  when each of them is */
-    public function __construct(private array $free)
-    {
-    }
+    public function __construct(private array $free) {}
 
     public function against(Span $slot, World $world): ?Reason
     {

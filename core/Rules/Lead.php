@@ -12,9 +12,7 @@ use Recess\World;
 final readonly class Lead implements Clear, Declared, Ends, Rule
 {
     /** @param  int  $minutes of elapsed time; exactly that long before is still in time */
-    public function __construct(private int $minutes)
-    {
-    }
+    public function __construct(private int $minutes) {}
 
     public function against(Span $slot, World $world): ?Reason
     {

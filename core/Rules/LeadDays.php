@@ -19,9 +19,12 @@ final readonly class LeadDays implements Declared, Ends, Rule
      * @param  LocalTime  $by  the clock time that is the last moment
      * @param  WorkingDays|null  $workingDays  which days count; null for all
      */
-    public function __construct(private Zone $zone, private int $days, private LocalTime $by, private ?WorkingDays $workingDays = null)
-    {
-    }
+    public function __construct(
+        private Zone $zone,
+        private int $days,
+        private LocalTime $by,
+        private ?WorkingDays $workingDays = null,
+    ) {}
 
     public function against(Span $slot, World $world): ?Reason
     {
@@ -31,9 +34,9 @@ final readonly class LeadDays implements Declared, Ends, Rule
     public function lastInstant(Span $slot): int
     {
         $date = $this->zone->dateAt($slot->start);
-        for ($left = $this->days; $left > 0;) {
+        for ($left = $this->days; $left > 0; ) {
             $date = $date->plusDays(-1);
-            $left -= $this->workingDays !== null && ! $this->workingDays->isWorkingDay($date) ? 0 : 1;
+            $left -= $this->workingDays !== null && !$this->workingDays->isWorkingDay($date) ? 0 : 1;
         }
 
         return $this->zone->instant($date, $this->by->minute);
@@ -41,11 +44,7 @@ final readonly class LeadDays implements Declared, Ends, Rule
 
     public static function terms(): array
     {
-        return [
-            Term::whole('lead_days', 0, 60)->orNone(),
-            Term::clock('lead_by', '08:00'),
-            Term::yes('lead_working'),
-        ];
+        return [Term::whole('lead_days', 0, 60)->orNone(), Term::clock('lead_by', '08:00'), Term::yes('lead_working')];
     }
 
     public static function of(Stated $stated, Sheet $sheet): Rule|Standing|null
@@ -53,6 +52,8 @@ final readonly class LeadDays implements Declared, Ends, Rule
         $days = $stated->wholeOrNone('lead_days');
         $working = $stated->yes('lead_working') ? new WorkingDays($sheet->closedDays ?? Dates::none()) : null;
 
-        return $days === null ? null : new self($sheet->zone, $days, LocalTime::parse($stated->text('lead_by')), $working);
+        return $days === null
+            ? null
+            : new self($sheet->zone, $days, LocalTime::parse($stated->text('lead_by')), $working);
     }
 }

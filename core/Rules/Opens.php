@@ -11,9 +11,7 @@ use Recess\World;
 final readonly class Opens implements Declared, Standing
 {
     /** @param  int  $at the first instant at which it is open */
-    public function __construct(private int $at)
-    {
-    }
+    public function __construct(private int $at) {}
 
     public function againstAll(World $world): ?Reason
     {

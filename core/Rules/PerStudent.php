@@ -11,15 +11,15 @@ use Recess\World;
 final readonly class PerStudent implements Declared, Standing
 {
     /** @param  bool  $eachGuardian  whether those who book for one student on passes of their own have so many each */
-    public function __construct(private int $most, private bool $eachGuardian = false)
-    {
-    }
+    public function __construct(private int $most, private bool $eachGuardian = false) {}
 
     public function againstAll(World $world): ?Reason
     {
         $about = $world->asker->student;
 
-        return $about->onThisSheet - ($this->eachGuardian ? $about->byOthers : 0) >= $this->most ? new Reason(Because::StudentHasEnough, State::Closed) : null;
+        return $about->onThisSheet - ($this->eachGuardian ? $about->byOthers : 0) >= $this->most
+            ? new Reason(Because::StudentHasEnough, State::Closed)
+            : null;
     }
 
     public static function terms(): array

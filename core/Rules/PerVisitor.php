@@ -10,13 +10,13 @@ use Recess\World;
 /** A visitor may book so often on this sheet. */
 final readonly class PerVisitor implements Declared, Standing
 {
-    public function __construct(private int $most)
-    {
-    }
+    public function __construct(private int $most) {}
 
     public function againstAll(World $world): ?Reason
     {
-        return $world->asker->visitor->onThisSheet >= $this->most ? new Reason(Because::VisitorHasEnough, State::Closed) : null;
+        return $world->asker->visitor->onThisSheet >= $this->most
+            ? new Reason(Because::VisitorHasEnough, State::Closed)
+            : null;
     }
 
     public static function terms(): array

@@ -12,6 +12,5 @@ final readonly class Reason
         public State $state,
         /** The instant from which this reason no longer holds; null where time alone does not change it. */
         public ?int $until = null,
-    ) {
-    }
+    ) {}
 }

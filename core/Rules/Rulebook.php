@@ -16,7 +16,13 @@ final class Rulebook
 {
     /** @var list<class-string<Declared>> */
     private const RULES = [
-        Lead::class, LeadDays::class, FurthestAhead::class, PerStudent::class, PerVisitor::class, Opens::class, Closes::class,
+        Lead::class,
+        LeadDays::class,
+        FurthestAhead::class,
+        PerStudent::class,
+        PerVisitor::class,
+        Opens::class,
+        Closes::class,
     ];
 
     /** @var list<Term>|null */
@@ -29,7 +35,7 @@ final class Rulebook
             // Whom a slot takes in is the seating's business.
             Term::whole('seats', 1, 500, 1),
             Term::whole('per_day', 1, 200)->orNone(),
-            ...array_merge(...array_map(static fn (string $rule): array => $rule::terms(), self::RULES)),
+            ...array_merge(...array_map(static fn(string $rule): array => $rule::terms(), self::RULES)),
             // What decides about no slot.
             Term::yes('show_who'),
             Term::yes('approve'),
@@ -49,14 +55,27 @@ final class Rulebook
     /** @return list<Rule|Standing> those that a sheet's host has stated */
     public static function rulesOf(Sheet $sheet): array
     {
-        return array_values(array_filter(array_map(static fn (string $rule): Rule|Standing|null => $rule::of($sheet->rules, $sheet), self::RULES)));
+        return array_values(
+            array_filter(
+                array_map(static fn(string $rule): Rule|Standing|null => $rule::of($sheet->rules, $sheet), self::RULES),
+            ),
+        );
     }
 
     /** @return array<string, mixed> the published schema of all fields, as JSON Schema (draft 2020-12) */
     public static function schema(): array
     {
-        $fields = array_column(array_map(static fn (Term $term): array => [$term->name, $term->schema()], self::terms()), 1, 0);
+        $fields = array_column(
+            array_map(static fn(Term $term): array => [$term->name, $term->schema()], self::terms()),
+            1,
+            0,
+        );
 
-        return ['type' => 'object', 'required' => array_keys($fields), 'additionalProperties' => false, 'properties' => $fields];
+        return [
+            'type' => 'object',
+            'required' => array_keys($fields),
+            'additionalProperties' => false,
+            'properties' => $fields,
+        ];
     }
 }

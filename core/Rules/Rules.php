@@ -14,22 +14,22 @@ final readonly class Rules
      * @param  list<Rule>  $each
      * @param  list<Standing>  $all
      */
-    private function __construct(private array $each, private array $all)
-    {
-    }
+    private function __construct(private array $each, private array $all) {}
 
     public static function of(Rule|Standing ...$rules): self
     {
         return new self(
-            array_values(array_filter($rules, static fn (Rule|Standing $rule): bool => $rule instanceof Rule)),
-            array_values(array_filter($rules, static fn (Rule|Standing $rule): bool => $rule instanceof Standing)),
+            array_values(array_filter($rules, static fn(Rule|Standing $rule): bool => $rule instanceof Rule)),
+            array_values(array_filter($rules, static fn(Rule|Standing $rule): bool => $rule instanceof Standing)),
         );
     }
 
     /** @return \Closure(Span): Verdict what they say of one slot after the other */
     public function judging(World $world): \Closure
     {
-        $standing = array_values(array_filter(array_map(static fn (Standing $rule): ?Reason => $rule->againstAll($world), $this->all)));
+        $standing = array_values(
+            array_filter(array_map(static fn(Standing $rule): ?Reason => $rule->againstAll($world), $this->all)),
+        );
         $free = Verdict::free();
         [$from, $until] = [PHP_INT_MIN, PHP_INT_MAX];
         $always = [];

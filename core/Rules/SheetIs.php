@@ -9,9 +9,7 @@ use Recess\World;
 /** A sheet that is a draft, paused or closed gives out nothing. */
 final readonly class SheetIs implements Standing
 {
-    private function __construct(private Because $because)
-    {
-    }
+    private function __construct(private Because $because) {}
 
     public static function draft(): self
     {

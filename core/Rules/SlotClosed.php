@@ -11,9 +11,7 @@ use Recess\World;
 /** The host has closed single slots by hand. */
 final readonly class SlotClosed implements Rule
 {
-    public function __construct(private Spans $closed)
-    {
-    }
+    public function __construct(private Spans $closed) {}
 
     public function against(Span $slot, World $world): ?Reason
     {

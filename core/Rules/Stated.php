@@ -10,16 +10,16 @@ use Recess\Time\Zone;
 final readonly class Stated
 {
     /** @param  array<string, int|bool|string|list<int>|null>  $values  by field */
-    private function __construct(private array $values)
-    {
-    }
+    private function __construct(private array $values) {}
 
     /** @param  array<mixed>  $stated  by field; what is missing, or cannot be read, has its default */
     public static function of(array $stated = []): self
     {
         $values = [];
         foreach (Rulebook::terms() as $term) {
-            $values[$term->name] = array_key_exists($term->name, $stated) ? $term->read($stated[$term->name]) : $term->default;
+            $values[$term->name] = array_key_exists($term->name, $stated)
+                ? $term->read($stated[$term->name])
+                : $term->default;
         }
         foreach (Rulebook::terms() as $term) {
             if ($term->unless !== null && $values[$term->unless] !== null) {
@@ -85,7 +85,9 @@ final readonly class Stated
     /** @return int|bool|string|list<int>|null */
     private function value(string $field): int|bool|string|array|null
     {
-        return array_key_exists($field, $this->values) ? $this->values[$field] : throw self::otherwise($field, 'in the rulebook');
+        return array_key_exists($field, $this->values)
+            ? $this->values[$field]
+            : throw self::otherwise($field, 'in the rulebook');
     }
 
     private static function otherwise(string $field, string $expected): \LogicException

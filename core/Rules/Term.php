@@ -30,8 +30,7 @@ final readonly class Term
         public ?string $unless = null,
         /** Another moment that has to come first. */
         public ?string $after = null,
-    ) {
-    }
+    ) {}
 
     /** A whole number within bounds, both included; without a default it is none. */
     public static function whole(string $name, int $least, int $most, ?int $default = null): self
@@ -76,17 +75,47 @@ final readonly class Term
 
     public function orNone(): self
     {
-        return new self($this->name, $this->kind, $this->default, $this->least, $this->most, $this->choices, true, $this->unless, $this->after);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->default,
+            $this->least,
+            $this->most,
+            $this->choices,
+            true,
+            $this->unless,
+            $this->after,
+        );
     }
 
     public function unless(string $other): self
     {
-        return new self($this->name, $this->kind, $this->default, $this->least, $this->most, $this->choices, $this->canBeNone, $other, $this->after);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->default,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->canBeNone,
+            $other,
+            $this->after,
+        );
     }
 
     public function after(string $other): self
     {
-        return new self($this->name, $this->kind, $this->default, $this->least, $this->most, $this->choices, $this->canBeNone, $this->unless, $other);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->default,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->canBeNone,
+            $this->unless,
+            $other,
+        );
     }
 
     /** How many numbers a list may have. */
@@ -107,10 +136,17 @@ final readonly class Term
         }
 
         return match ($this->kind) {
-            TermKind::Whole => is_numeric($stated) ? min($this->most, max($this->least, (int) $stated)) : $this->default,
-            TermKind::Yes => is_bool($stated) || is_int($stated) || is_string($stated) ? (bool) $stated : $this->default,
-            TermKind::Choice => is_string($stated) && in_array($stated, $this->choices, true) ? $stated : $this->default,
-            TermKind::Clock => self::readable($stated, static fn (string $text) => LocalTime::parse($text)) ?? $this->default,
+            TermKind::Whole => is_numeric($stated)
+                ? min($this->most, max($this->least, (int) $stated))
+                : $this->default,
+            TermKind::Yes => is_bool($stated) || is_int($stated) || is_string($stated)
+                ? (bool) $stated
+                : $this->default,
+            TermKind::Choice => is_string($stated) && in_array($stated, $this->choices, true)
+                ? $stated
+                : $this->default,
+            TermKind::Clock => self::readable($stated, static fn(string $text) => LocalTime::parse($text)) ??
+                $this->default,
             TermKind::Moment => self::readable($stated, static function (string $text): void {
                 LocalDate::parse(substr($text, 0, 10));
                 LocalTime::parse(substr($text, 11, 5));
@@ -125,10 +161,12 @@ final readonly class Term
      */
     private function numbers(array $stated): array
     {
-        $numbers = array_unique(array_map(
-            fn (int|float|string $one): int => min($this->most, max($this->least, (int) $one)),
-            array_filter($stated, is_numeric(...)),
-        ));
+        $numbers = array_unique(
+            array_map(
+                fn(int|float|string $one): int => min($this->most, max($this->least, (int) $one)),
+                array_filter($stated, is_numeric(...)),
+            ),
+        );
         rsort($numbers);
 
         return array_slice($numbers, 0, $this->atMost());
@@ -137,7 +175,7 @@ final readonly class Term
     /** @param  \Closure(string): mixed  $parse */
     private static function readable(mixed $stated, \Closure $parse): ?string
     {
-        if (! is_string($stated) || $stated === '') {
+        if (!is_string($stated) || $stated === '') {
             return null;
         }
         try {
@@ -153,7 +191,7 @@ final readonly class Term
     public function schema(): array
     {
         $orNone = $this->canBeNone || $this->unless !== null || $this->default === null;
-        $type = static fn (string $type): array|string => $orNone ? [$type, 'null'] : $type;
+        $type = static fn(string $type): array|string => $orNone ? [$type, 'null'] : $type;
 
         return match ($this->kind) {
             TermKind::Whole => ['type' => $type('integer'), 'minimum' => $this->least, 'maximum' => $this->most],
@@ -161,7 +199,11 @@ final readonly class Term
             TermKind::Choice => ['type' => 'string', 'enum' => $this->choices],
             TermKind::Clock => ['type' => $type('string'), 'pattern' => '^\\d{2}:\\d{2}$'],
             TermKind::Moment => ['type' => $type('string'), 'pattern' => '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$'],
-            TermKind::Wholes => ['type' => 'array', 'maxItems' => $this->atMost(), 'items' => ['type' => 'integer', 'minimum' => $this->least, 'maximum' => $this->most]],
+            TermKind::Wholes => [
+                'type' => 'array',
+                'maxItems' => $this->atMost(),
+                'items' => ['type' => 'integer', 'minimum' => $this->least, 'maximum' => $this->most],
+            ],
         } + ['default' => $this->default];
     }
 }

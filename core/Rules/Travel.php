@@ -13,9 +13,7 @@ final readonly class Travel
      * @param  list<array{from: string, to: string, minutes: int<0, max>}>  $ways  between all places that begin so, in either direction:
      *                                                                            buildings, floors; of several the one that says most
      */
-    public function __construct(private int $usual, private array $between = [], private array $ways = [])
-    {
-    }
+    public function __construct(private int $usual, private array $between = [], private array $ways = []) {}
 
     /** @return int<0, max> 0 within one place, and where one of them is no place: phone, video */
     public function minutes(?string $from, ?string $to): int
@@ -24,7 +22,7 @@ final readonly class Travel
             return 0;
         }
 
-        return $this->between[$from][$to] ?? $this->between[$to][$from] ?? $this->way($from, $to) ?? $this->usual;
+        return $this->between[$from][$to] ?? ($this->between[$to][$from] ?? ($this->way($from, $to) ?? $this->usual));
     }
 
     /** @return int<0, max>|null */

@@ -8,11 +8,7 @@ namespace Recess\Rules;
 final readonly class Verdict
 {
     /** @param  list<Reason>  $reasons all that hold, the most useful first; none for a free slot */
-    private function __construct(
-        public State $state,
-        public array $reasons,
-    ) {
-    }
+    private function __construct(public State $state, public array $reasons) {}
 
     public static function free(): self
     {
@@ -28,7 +24,7 @@ final readonly class Verdict
     public static function against(array $reasons): self
     {
         if (count($reasons) > 1) {
-            usort($reasons, static fn (Reason $a, Reason $b): int => self::rank($a) <=> self::rank($b));
+            usort($reasons, static fn(Reason $a, Reason $b): int => self::rank($a) <=> self::rank($b));
         }
 
         return new self($reasons[0]->state, $reasons);
@@ -57,7 +53,7 @@ final readonly class Verdict
     public function hostMayPass(): bool
     {
         foreach ($this->reasons as $reason) {
-            if (! $reason->because->hostMayPass()) {
+            if (!$reason->because->hostMayPass()) {
                 return false;
             }
         }

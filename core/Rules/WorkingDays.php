@@ -14,12 +14,17 @@ final readonly class WorkingDays
     /** @param  list<Weekday>  $week */
     public function __construct(
         private Dates $closedDays,
-        private array $week = [Weekday::Monday, Weekday::Tuesday, Weekday::Wednesday, Weekday::Thursday, Weekday::Friday],
-    ) {
-    }
+        private array $week = [
+            Weekday::Monday,
+            Weekday::Tuesday,
+            Weekday::Wednesday,
+            Weekday::Thursday,
+            Weekday::Friday,
+        ],
+    ) {}
 
     public function isWorkingDay(LocalDate $date): bool
     {
-        return in_array($date->weekday(), $this->week, true) && ! $this->closedDays->holds($date);
+        return in_array($date->weekday(), $this->week, true) && !$this->closedDays->holds($date);
     }
 }

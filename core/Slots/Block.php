@@ -28,8 +28,7 @@ final readonly class Block
         public Cut $cut,
         public array $changes,
         public array $places = [],
-    ) {
-    }
+    ) {}
 
     /** @throws SlotsNotValid when not one slot fits */
     public static function of(Pattern $pattern, Stretches|Hours $stretches, Cut $cut): self
@@ -68,7 +67,14 @@ final readonly class Block
     /** The block with its occurrence of that date as all the others are. */
     public function withoutChange(LocalDate $date): self
     {
-        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, array_diff_key($this->changes, [$date->day => true]), $this->places);
+        return new self(
+            $this->pattern,
+            $this->usual,
+            $this->byDay,
+            $this->cut,
+            array_diff_key($this->changes, [$date->day => true]),
+            $this->places,
+        );
     }
 
     /**
@@ -78,13 +84,27 @@ final readonly class Block
      */
     public function withUsual(Stretches $stretches): self
     {
-        return new self($this->pattern, self::fitting($stretches, $this->cut), $this->byDay, $this->cut, $this->changes, $this->places);
+        return new self(
+            $this->pattern,
+            self::fitting($stretches, $this->cut),
+            $this->byDay,
+            $this->cut,
+            $this->changes,
+            $this->places,
+        );
     }
 
     /** @param  list<int>  $places  counted from 0; empty for all of the sheet's */
     public function at(array $places): self
     {
-        return new self($this->pattern, $this->usual, $this->byDay, $this->cut, $this->changes, array_values(array_unique($places)));
+        return new self(
+            $this->pattern,
+            $this->usual,
+            $this->byDay,
+            $this->cut,
+            $this->changes,
+            array_values(array_unique($places)),
+        );
     }
 
     public function withPattern(Pattern $pattern): self

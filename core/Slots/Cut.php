@@ -9,11 +9,7 @@ use Recess\Time\Span;
 /** How a stretch becomes slots: their length and the gap between two of them, both in minutes. */
 final readonly class Cut
 {
-    private function __construct(
-        public int $minutes,
-        public int $gap,
-    ) {
-    }
+    private function __construct(public int $minutes, public int $gap) {}
 
     /** @throws SlotsNotValid */
     public static function of(int $minutes, int $gap = 0): self

@@ -14,8 +14,7 @@ final readonly class DayChange
         public ?LocalDate $date,
         /** Its own hours; null for the usual ones of the date that it was on. */
         public ?Stretches $stretches,
-    ) {
-    }
+    ) {}
 
     public static function closed(): self
     {

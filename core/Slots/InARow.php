@@ -20,7 +20,7 @@ final class InARow
     public static function from(array $slots, int $first, int $times): ?Span
     {
         for ($i = $first + 1; $i < $first + $times; $i++) {
-            if (! isset($slots[$i]) || $slots[$i]->start - $slots[$i - 1]->end >= $slots[$i - 1]->seconds()) {
+            if (!isset($slots[$i]) || $slots[$i]->start - $slots[$i - 1]->end >= $slots[$i - 1]->seconds()) {
                 return null;
             }
         }

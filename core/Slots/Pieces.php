@@ -15,6 +15,5 @@ final readonly class Pieces
         public array $slots,
         /** Seconds between the end of the last slot and the end of the stretch. */
         public int $leftOver,
-    ) {
-    }
+    ) {}
 }

@@ -37,6 +37,14 @@ final class SlotsNotValid extends \DomainException implements RecessException
 
     public static function longerThanHours(int $minutes, Hours $hours): self
     {
-        return new self(sprintf('A meeting of %d minutes does not fit between %s and %s; that is %d minutes.', $minutes, $hours->from, $hours->until(), $hours->minutes));
+        return new self(
+            sprintf(
+                'A meeting of %d minutes does not fit between %s and %s; that is %d minutes.',
+                $minutes,
+                $hours->from,
+                $hours->until(),
+                $hours->minutes,
+            ),
+        );
     }
 }

@@ -10,15 +10,13 @@ use Recess\Time\Hours;
 final readonly class Stretches implements \Stringable
 {
     /** @param  non-empty-list<Hours>  $hours in order; none overlaps the next */
-    private function __construct(public array $hours)
-    {
-    }
+    private function __construct(public array $hours) {}
 
     /** @throws SlotsNotValid when two overlap */
     public static function of(Hours $first, Hours ...$more): self
     {
         $hours = [$first, ...array_values($more)];
-        usort($hours, static fn (Hours $a, Hours $b): int => $a->from->minute <=> $b->from->minute);
+        usort($hours, static fn(Hours $a, Hours $b): int => $a->from->minute <=> $b->from->minute);
         for ($i = 1; $i < count($hours); $i++) {
             if ($hours[$i]->from->minute < $hours[$i - 1]->from->minute + $hours[$i - 1]->minutes) {
                 throw SlotsNotValid::stretchesOverlap($hours[$i - 1], $hours[$i]);
@@ -31,7 +29,7 @@ final readonly class Stretches implements \Stringable
     /** The longest, in minutes. */
     public function longest(): int
     {
-        return max(array_map(static fn (Hours $hours): int => $hours->minutes, $this->hours));
+        return max(array_map(static fn(Hours $hours): int => $hours->minutes, $this->hours));
     }
 
     public function __toString(): string

@@ -11,11 +11,7 @@ final readonly class Tally
      * @param  array<int, int>  $slots  how many on each day that has a stretch, by day number
      * @param  array<int, int>  $leftOver  seconds left over on each of them
      */
-    public function __construct(
-        public array $slots,
-        public array $leftOver,
-    ) {
-    }
+    public function __construct(public array $slots, public array $leftOver) {}
 
     public function all(): int
     {

@@ -7,11 +7,7 @@ namespace Recess\Time;
 /** Dates from one to another, both included: a holiday, a term. */
 final readonly class DateRange implements \Stringable
 {
-    private function __construct(
-        public LocalDate $first,
-        public LocalDate $last,
-    ) {
-    }
+    private function __construct(public LocalDate $first, public LocalDate $last) {}
 
     /** @throws TimeNotValid when the last date is before the first */
     public static function of(LocalDate $first, LocalDate $last): self

@@ -8,9 +8,7 @@ namespace Recess\Time;
 final readonly class Dates
 {
     /** @param  list<DateRange>  $ranges in order, apart from one another */
-    private function __construct(public array $ranges)
-    {
-    }
+    private function __construct(public array $ranges) {}
 
     public static function none(): self
     {
@@ -19,12 +17,15 @@ final readonly class Dates
 
     public static function of(DateRange ...$ranges): self
     {
-        usort($ranges, static fn (DateRange $a, DateRange $b): int => $a->first->day <=> $b->first->day);
+        usort($ranges, static fn(DateRange $a, DateRange $b): int => $a->first->day <=> $b->first->day);
         $joined = [];
         foreach ($ranges as $range) {
             $last = $joined === [] ? null : $joined[count($joined) - 1];
             if ($last !== null && $range->first->day <= $last->last->day + 1) {
-                $joined[count($joined) - 1] = DateRange::of($last->first, $range->last->isAfter($last->last) ? $range->last : $last->last);
+                $joined[count($joined) - 1] = DateRange::of(
+                    $last->first,
+                    $range->last->isAfter($last->last) ? $range->last : $last->last,
+                );
             } else {
                 $joined[] = $range;
             }

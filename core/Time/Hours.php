@@ -11,8 +11,7 @@ final readonly class Hours implements \Stringable
         public LocalTime $from,
         /** How far the clock's hands move, 1 to 1440 minutes; elapsed time differs where clocks change. */
         public int $minutes,
-    ) {
-    }
+    ) {}
 
     /**
      * Both on one date; 24:00 is its end.
@@ -79,6 +78,6 @@ final readonly class Hours implements \Stringable
 
     public function __toString(): string
     {
-        return $this->from.'-'.$this->until();
+        return $this->from . '-' . $this->until();
     }
 }

@@ -10,13 +10,12 @@ final readonly class LocalDate implements \Stringable
     private function __construct(
         /** Days since 1970-01-01. */
         public int $day,
-    ) {
-    }
+    ) {}
 
     /** @throws TimeNotValid when the calendar has no such date */
     public static function of(int $year, int $month, int $day): self
     {
-        if ($year < 1 || $year > 9999 || ! checkdate($month, $day, $year)) {
+        if ($year < 1 || $year > 9999 || !checkdate($month, $day, $year)) {
             throw TimeNotValid::noSuchDate(sprintf('%04d-%02d-%02d', $year, $month, $day));
         }
 
@@ -70,7 +69,7 @@ final readonly class LocalDate implements \Stringable
     /** 1 (Monday) to 7, of a day number; 1970-01-01 was a Thursday. */
     public static function weekdayOf(int $day): int
     {
-        return ((($day + 3) % 7) + 7) % 7 + 1;
+        return (((($day + 3) % 7) + 7) % 7) + 1;
     }
 
     public function plusDays(int $days): self

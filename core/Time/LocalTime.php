@@ -10,8 +10,7 @@ final readonly class LocalTime implements \Stringable
     private function __construct(
         /** Minutes since midnight on the clock's face, 0 to 1440. */
         public int $minute,
-    ) {
-    }
+    ) {}
 
     /** @throws TimeNotValid */
     public static function of(int $hour, int $minute = 0): self
@@ -37,18 +36,19 @@ final readonly class LocalTime implements \Stringable
      */
     public static function parse(string $text): self
     {
-        $pattern = '/^\s*(?:(\d{1,2})\s*[:.,hH]\s*(\d{2})|(\d{1,2})(\d{2})|(\d{1,2})\s*[hH]?)(?::00)?\s*([ap])?\.?(?:(?<=[ap])m|(?<=[ap]\.)m\.?)?\s*$/iD';
+        $pattern =
+            '/^\s*(?:(\d{1,2})\s*[:.,hH]\s*(\d{2})|(\d{1,2})(\d{2})|(\d{1,2})\s*[hH]?)(?::00)?\s*([ap])?\.?(?:(?<=[ap])m|(?<=[ap]\.)m\.?)?\s*$/iD';
         if (strlen($text) > 40 || preg_match($pattern, $text, $part, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw TimeNotValid::noSuchTime($text);
         }
-        $hour = (int) ($part[1] ?? $part[3] ?? $part[5]);
+        $hour = (int) ($part[1] ?? ($part[3] ?? $part[5]));
         $minute = (int) ($part[2] ?? $part[4]);
         $half = strtolower($part[6] ?? '');
         if ($half !== '') {
             if ($hour < 1 || $hour > 12) {
                 throw TimeNotValid::noSuchTime($text);
             }
-            $hour = $hour % 12 + ($half === 'p' ? 12 : 0);
+            $hour = ($hour % 12) + ($half === 'p' ? 12 : 0);
         }
         if ($minute > 59 || $hour * 60 + $minute > 1440) {
             throw TimeNotValid::noSuchTime($text);

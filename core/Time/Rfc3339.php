@@ -21,7 +21,14 @@ final class Rfc3339
         }
         [, $year, $month, $day, $hour, $minute, $second] = array_map(intval(...), $part);
         [$hours, $minutes] = [(int) ($part[8] ?? 0), (int) ($part[9] ?? 0)];
-        if (! checkdate($month, $day, $year) || $hour > 23 || $minute > 59 || $second > 59 || $hours > 23 || $minutes > 59) {
+        if (
+            !checkdate($month, $day, $year) ||
+            $hour > 23 ||
+            $minute > 59 ||
+            $second > 59 ||
+            $hours > 23 ||
+            $minutes > 59
+        ) {
             throw TimeNotValid::noSuchInstant($text);
         }
         $offset = ($hours * 60 + $minutes) * 60 * (($part[7] ?? '') === '-' ? -1 : 1);

@@ -17,8 +17,7 @@ final readonly class Span
         public int $start,
         /** The first second after the span. */
         public int $end,
-    ) {
-    }
+    ) {}
 
     /** @throws TimeNotValid when the end is not after the start */
     public static function of(int $start, int $end): self

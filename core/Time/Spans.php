@@ -13,15 +13,13 @@ final class Spans implements \Countable
     private int $cursor = 0;
 
     /** @param  list<Span>  $spans in order, apart from one another */
-    private function __construct(private readonly array $spans)
-    {
-    }
+    private function __construct(private readonly array $spans) {}
 
     /** @param  iterable<Span>  $spans in any order, overlapping as they may */
     public static function of(iterable $spans): self
     {
         $sorted = is_array($spans) ? array_values($spans) : iterator_to_array($spans, false);
-        usort($sorted, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+        usort($sorted, static fn(Span $a, Span $b): int => $a->start <=> $b->start);
 
         $joined = [];
         $last = null;
@@ -126,7 +124,7 @@ final class Spans implements \Countable
     /** All of it together, in seconds. */
     public function seconds(): int
     {
-        return array_sum(array_map(static fn (Span $span): int => $span->seconds(), $this->spans));
+        return array_sum(array_map(static fn(Span $span): int => $span->seconds(), $this->spans));
     }
 
     /** @return list<Span> */

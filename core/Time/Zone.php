@@ -33,8 +33,7 @@ final class Zone implements \Stringable
         private readonly array $since,
         private readonly array $offsets,
         private readonly array $localEnds,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  string  $name  an IANA name, such as Atlantic/Azores
@@ -49,7 +48,7 @@ final class Zone implements \Stringable
     private static function load(string $name): self
     {
         // PHP also takes "+02:00" and "EST", which do not name a place's rules.
-        if ($name !== 'UTC' && ! in_array($name, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)) {
+        if ($name !== 'UTC' && !in_array($name, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)) {
             throw TimeNotValid::noSuchZone($name);
         }
         $since = $offsets = [];
@@ -109,7 +108,10 @@ final class Zone implements \Stringable
     public function instantOf(int $reading): int
     {
         $i = $this->lastFound;
-        if ((isset($this->localEnds[$i]) && $this->localEnds[$i] <= $reading) || ($i > 0 && $this->localEnds[$i - 1] > $reading)) {
+        if (
+            (isset($this->localEnds[$i]) && $this->localEnds[$i] <= $reading) ||
+            ($i > 0 && $this->localEnds[$i - 1] > $reading)
+        ) {
             $this->lastFound = $i = self::firstAfter($this->localEnds, $reading);
         }
         $instant = $reading - $this->offsets[$i];
@@ -144,13 +146,13 @@ final class Zone implements \Stringable
     {
         $reading = $this->readingAt($instant);
 
-        return intdiv($reading - (($reading % 86_400) + 86_400) % 86_400, 86_400);
+        return intdiv($reading - ((($reading % 86_400) + 86_400) % 86_400), 86_400);
     }
 
     /** What date and clock show at an instant, as forms have it: 2027-03-09T16:00. */
     public function reading(int $instant): string
     {
-        return $this->dateAt($instant).'T'.$this->timeAt($instant);
+        return $this->dateAt($instant) . 'T' . $this->timeAt($instant);
     }
 
     /** The clock time at that instant, to the minute below. */
@@ -172,9 +174,12 @@ final class Zone implements \Stringable
     {
         $offset = $this->offsetAt($instant);
         $minutes = intdiv(abs($offset), 60);
-        $suffix = $this->name === 'UTC' ? 'Z' : sprintf('%s%02d:%02d', $offset < 0 ? '-' : '+', intdiv($minutes, 60), $minutes % 60);
+        $suffix =
+            $this->name === 'UTC'
+                ? 'Z'
+                : sprintf('%s%02d:%02d', $offset < 0 ? '-' : '+', intdiv($minutes, 60), $minutes % 60);
 
-        return gmdate('Y-m-d\TH:i:s', $instant + $offset).$suffix;
+        return gmdate('Y-m-d\TH:i:s', $instant + $offset) . $suffix;
     }
 
     /**
@@ -185,7 +190,11 @@ final class Zone implements \Stringable
     public function changesIn(Span $span): array
     {
         $changes = [];
-        for ($i = max(1, self::firstAfter($this->since, $span->start - 1)); isset($this->since[$i]) && $this->since[$i] < $span->end; $i++) {
+        for (
+            $i = max(1, self::firstAfter($this->since, $span->start - 1));
+            isset($this->since[$i]) && $this->since[$i] < $span->end;
+            $i++
+        ) {
             $changes[] = ['at' => $this->since[$i], 'before' => $this->offsets[$i - 1], 'after' => $this->offsets[$i]];
         }
 

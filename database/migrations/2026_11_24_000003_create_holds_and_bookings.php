@@ -7,13 +7,13 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         // A staff member's time, held by at least one booking. The database refuses a second hold that overlaps,
         // whatever the code above it does. See docs/decisions/0002-holds.md.
-        DB::statement(<<<'SQL'
+        DB::statement(
+            <<<'SQL'
             CREATE TABLE holds (
                 id BIGINT UNSIGNED NOT NULL AUTO_INCREMENT PRIMARY KEY,
                 staff_id BIGINT UNSIGNED NOT NULL,
@@ -26,7 +26,9 @@ return new class extends Migration
                 CONSTRAINT holds_staff FOREIGN KEY (staff_id) REFERENCES staff (id),
                 CONSTRAINT holds_sheet FOREIGN KEY (sheet_id) REFERENCES sheets (id)
             ) ENGINE = InnoDB
-            SQL);
+            SQL
+            ,
+        );
 
         Schema::create('bookings', static function (Blueprint $table): void {
             $table->id();

@@ -8,8 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('schools', static function (Blueprint $table): void {
@@ -32,7 +31,9 @@ return new class extends Migration
             $table->binary('picture')->nullable();
         });
         foreach (DB::table('staff')->get(['id', 'name']) as $staff) {
-            DB::table('staff')->where('id', $staff->id)->update(['slug' => Str::limit(Str::slug($staff->name), 60, '').'-'.$staff->id]);
+            DB::table('staff')
+                ->where('id', $staff->id)
+                ->update(['slug' => Str::limit(Str::slug($staff->name), 60, '') . '-' . $staff->id]);
         }
         Schema::create('saved_places', static function (Blueprint $table): void {
             $table->id();
@@ -87,37 +88,60 @@ return new class extends Migration
             $table->dateTime('removed_at')->nullable();
         });
         foreach (DB::table('sheets')->get(['id', 'lead_minutes', 'seats']) as $sheet) {
-            DB::table('sheets')->where('id', $sheet->id)->update([
-                'uid' => Str::uuid()->toString(),
-                'rules' => json_encode(['lead_minutes' => $sheet->lead_minutes, 'seats' => $sheet->seats]),
-                'questions' => json_encode([
-                    ['key' => 'student', 'kind' => 'student', 'label' => 'Student’s name', 'required' => true],
-                    ['key' => 'phone', 'kind' => 'phone', 'label' => 'Phone number', 'required' => true],
-                ]),
-            ]);
+            DB::table('sheets')
+                ->where('id', $sheet->id)
+                ->update([
+                    'uid' => Str::uuid()->toString(),
+                    'rules' => json_encode(['lead_minutes' => $sheet->lead_minutes, 'seats' => $sheet->seats]),
+                    'questions' => json_encode([
+                        ['key' => 'student', 'kind' => 'student', 'label' => 'Student’s name', 'required' => true],
+                        ['key' => 'phone', 'kind' => 'phone', 'label' => 'Phone number', 'required' => true],
+                    ]),
+                ]);
         }
-        Schema::table('sheets', static fn (Blueprint $table) => $table->dropColumn(['lead_minutes', 'seats']));
+        Schema::table('sheets', static fn(Blueprint $table) => $table->dropColumn(['lead_minutes', 'seats']));
     }
 
     /** From columns for a block on listed dates to the record that can say every block (Recess\Records). */
     private function keepBlocksAsRecords(): void
     {
-        Schema::table('blocks', static fn (Blueprint $table) => $table->json('record')->default('{}'));
-        $clock = static fn (int $minute): string => sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60);
+        Schema::table('blocks', static fn(Blueprint $table) => $table->json('record')->default('{}'));
+        $clock = static fn(int $minute): string => sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60);
         foreach (DB::table('blocks')->get() as $block) {
-            DB::table('blocks')->where('id', $block->id)->update(['record' => json_encode([
-                'kind' => 'dates',
-                'dates' => json_decode((string) $block->pattern, true)['on'],
-                'hours' => [['from' => $clock($block->from_minute), 'until' => $clock($block->from_minute + $block->lasts_minutes), 'overnight' => false]],
-                'minutes' => $block->slot_minutes,
-                'gap' => $block->gap_minutes,
-            ])]);
+            DB::table('blocks')
+                ->where('id', $block->id)
+                ->update([
+                    'record' => json_encode([
+                        'kind' => 'dates',
+                        'dates' => json_decode((string) $block->pattern, true)['on'],
+                        'hours' => [
+                            [
+                                'from' => $clock($block->from_minute),
+                                'until' => $clock($block->from_minute + $block->lasts_minutes),
+                                'overnight' => false,
+                            ],
+                        ],
+                        'minutes' => $block->slot_minutes,
+                        'gap' => $block->gap_minutes,
+                    ]),
+                ]);
         }
-        Schema::table('blocks', static fn (Blueprint $table) => $table->dropColumn(['pattern', 'from_minute', 'lasts_minutes', 'slot_minutes', 'gap_minutes']));
+        Schema::table(
+            'blocks',
+            static fn(Blueprint $table) => $table->dropColumn([
+                'pattern',
+                'from_minute',
+                'lasts_minutes',
+                'slot_minutes',
+                'gap_minutes',
+            ]),
+        );
     }
 
     public function down(): void
     {
-        throw new LogicException('Blocks that repeat cannot go back into columns for one date. Restore the backup taken before the update.');
+        throw new LogicException(
+            'Blocks that repeat cannot go back into columns for one date. Restore the backup taken before the update.',
+        );
     }
 };

@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('holds', static function (Blueprint $table): void {
@@ -47,7 +46,9 @@ return new class extends Migration
             $table->string('student', 120)->default('')->change();
             $table->index(['staff_id', 'starts_at']);
         });
-        DB::statement('UPDATE bookings JOIN sheets ON sheets.id = bookings.sheet_id SET bookings.staff_id = sheets.staff_id, bookings.student_key = LOWER(bookings.student)');
+        DB::statement(
+            'UPDATE bookings JOIN sheets ON sheets.id = bookings.sheet_id SET bookings.staff_id = sheets.staff_id, bookings.student_key = LOWER(bookings.student)',
+        );
         // The other guardian, an interpreter, a colleague: each with a pass of their own.
         Schema::create('guests', static function (Blueprint $table): void {
             $table->id();
@@ -58,7 +59,7 @@ return new class extends Migration
             $table->unique(['booking_id', 'pass_id']);
         });
         // Who books is locked while a booking of theirs is decided: nobody is in two meetings.
-        Schema::create('booking_people', static fn (Blueprint $table) => $table->char('digest', 64)->primary());
+        Schema::create('booking_people', static fn(Blueprint $table) => $table->char('digest', 64)->primary());
         Schema::create('reminders_sent', static function (Blueprint $table): void {
             $table->foreignId('booking_id')->constrained()->cascadeOnDelete();
             $table->unsignedInteger('minutes');
@@ -84,6 +85,8 @@ return new class extends Migration
 
     public function down(): void
     {
-        throw new LogicException('Bookings by the office and of several hosts cannot go back. Restore the backup taken before the update.');
+        throw new LogicException(
+            'Bookings by the office and of several hosts cannot go back. Restore the backup taken before the update.',
+        );
     }
 };

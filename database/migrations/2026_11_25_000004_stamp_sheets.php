@@ -11,8 +11,7 @@ use Illuminate\Support\Facades\Schema;
  * A stamp on all that a sheet is made of, raised by the database itself whenever a part of it changes, so that what is
  * remembered of a sheet can be told from what it is now. See docs/decisions/0011-rush.md.
  */
-return new class extends Migration
-{
+return new class extends Migration {
     private const WHOLES = ['sheets', 'staff', 'schools'];
 
     private const PARTS = ['blocks', 'places', 'sheet_hosts', 'slot_changes'];
@@ -20,13 +19,17 @@ return new class extends Migration
     public function up(): void
     {
         foreach (self::WHOLES as $table) {
-            Schema::table($table, static fn (Blueprint $columns) => $columns->unsignedBigInteger('stamp')->default(0));
-            DB::unprepared("CREATE TRIGGER {$table}_stamp BEFORE UPDATE ON $table FOR EACH ROW SET NEW.stamp = OLD.stamp + 1");
+            Schema::table($table, static fn(Blueprint $columns) => $columns->unsignedBigInteger('stamp')->default(0));
+            DB::unprepared(
+                "CREATE TRIGGER {$table}_stamp BEFORE UPDATE ON $table FOR EACH ROW SET NEW.stamp = OLD.stamp + 1",
+            );
         }
         foreach (self::PARTS as $table) {
             foreach (['INSERT' => 'NEW', 'UPDATE' => 'NEW', 'DELETE' => 'OLD'] as $event => $row) {
                 $name = strtolower($event);
-                DB::unprepared("CREATE TRIGGER {$table}_stamp_$name AFTER $event ON $table FOR EACH ROW UPDATE sheets SET stamp = stamp + 1 WHERE id = $row.sheet_id");
+                DB::unprepared(
+                    "CREATE TRIGGER {$table}_stamp_$name AFTER $event ON $table FOR EACH ROW UPDATE sheets SET stamp = stamp + 1 WHERE id = $row.sheet_id",
+                );
             }
         }
     }

@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         // Raised by whoever decides something for a sheet, a visitor, a student or a host: see docs/decisions/0012-guards.md.
@@ -24,10 +23,12 @@ return new class extends Migration
             $table->dateTime('looked_at');
             $table->primary(['staff_id', 'sheet_id']);
         });
-        DB::statement('INSERT INTO looks (staff_id, sheet_id, looked_at) SELECT staff_id, id, looked_at FROM sheets WHERE looked_at IS NOT NULL');
-        Schema::table('sheets', static fn (Blueprint $table) => $table->dropColumn('looked_at'));
+        DB::statement(
+            'INSERT INTO looks (staff_id, sheet_id, looked_at) SELECT staff_id, id, looked_at FROM sheets WHERE looked_at IS NOT NULL',
+        );
+        Schema::table('sheets', static fn(Blueprint $table) => $table->dropColumn('looked_at'));
         // Who is held on some dates, of many hosts at once.
-        Schema::table('holds', static fn (Blueprint $table) => $table->index(['starts_at', 'ends_at']));
+        Schema::table('holds', static fn(Blueprint $table) => $table->index(['starts_at', 'ends_at']));
         // How often something was done from somewhere within a while, on all servers together.
         Schema::create('limits', static function (Blueprint $table): void {
             $table->char('digest', 64)->charset('ascii')->collation('ascii_bin')->primary();
@@ -49,11 +50,11 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('holds', static fn (Blueprint $table) => $table->dropIndex(['starts_at', 'ends_at']));
+        Schema::table('holds', static fn(Blueprint $table) => $table->dropIndex(['starts_at', 'ends_at']));
         foreach (['cache_locks', 'cache', 'limits', 'looks', 'guards'] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table('sheets', static fn (Blueprint $table) => $table->dateTime('looked_at')->nullable());
-        Schema::create('booking_people', static fn (Blueprint $table) => $table->char('digest', 64)->primary());
+        Schema::table('sheets', static fn(Blueprint $table) => $table->dateTime('looked_at')->nullable());
+        Schema::create('booking_people', static fn(Blueprint $table) => $table->char('digest', 64)->primary());
     }
 };

@@ -8,8 +8,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('waiting', static function (Blueprint $table): void {
@@ -20,7 +19,12 @@ return new class extends Migration
             $table->unsignedTinyInteger('passed')->default(0);
         });
         foreach (DB::table('waiting')->pluck('id') as $id) {
-            DB::table('waiting')->where('id', $id)->update(['token_hash' => Secret::hash(Secret::of("waiting|$id")), 'confirmed_at' => DB::raw('created_at')]);
+            DB::table('waiting')
+                ->where('id', $id)
+                ->update([
+                    'token_hash' => Secret::hash(Secret::of("waiting|$id")),
+                    'confirmed_at' => DB::raw('created_at'),
+                ]);
         }
         // Times that came free while somebody waited: these are offered, and no others.
         Schema::create('freed', static function (Blueprint $table): void {
@@ -33,6 +37,9 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('freed');
-        Schema::table('waiting', static fn (Blueprint $table) => $table->dropColumn(['token_hash', 'confirmed_at', 'passed']));
+        Schema::table(
+            'waiting',
+            static fn(Blueprint $table) => $table->dropColumn(['token_hash', 'confirmed_at', 'passed']),
+        );
     }
 };

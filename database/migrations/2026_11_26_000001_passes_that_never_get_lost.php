@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('schools', static function (Blueprint $table): void {
@@ -63,12 +62,15 @@ return new class extends Migration
     {
         Schema::dropIfExists('joiners');
         Schema::dropIfExists('undone');
-        Schema::table('freed', static fn (Blueprint $table) => $table->dropColumn('offered_from'));
-        Schema::table('waiting', static fn (Blueprint $table) => $table->dropColumn('wants'));
-        Schema::table('seats', static fn (Blueprint $table) => $table->dropColumn('lengthened'));
-        Schema::table('guests', static fn (Blueprint $table) => $table->dropColumn('may_change'));
-        Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn(['confirm_until', 'undo']));
-        Schema::table('passes', static fn (Blueprint $table) => $table->dropColumn(['clock', 'confirmed_at', 'new_email']));
-        Schema::table('schools', static fn (Blueprint $table) => $table->dropColumn(['phone', 'confirm_addresses']));
+        Schema::table('freed', static fn(Blueprint $table) => $table->dropColumn('offered_from'));
+        Schema::table('waiting', static fn(Blueprint $table) => $table->dropColumn('wants'));
+        Schema::table('seats', static fn(Blueprint $table) => $table->dropColumn('lengthened'));
+        Schema::table('guests', static fn(Blueprint $table) => $table->dropColumn('may_change'));
+        Schema::table('bookings', static fn(Blueprint $table) => $table->dropColumn(['confirm_until', 'undo']));
+        Schema::table(
+            'passes',
+            static fn(Blueprint $table) => $table->dropColumn(['clock', 'confirmed_at', 'new_email']),
+        );
+        Schema::table('schools', static fn(Blueprint $table) => $table->dropColumn(['phone', 'confirm_addresses']));
     }
 };

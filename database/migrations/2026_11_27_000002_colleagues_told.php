@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('sheet_hosts', static function (Blueprint $table): void {
@@ -20,6 +19,6 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('sheet_hosts', static fn (Blueprint $table) => $table->dropColumn('told_at'));
+        Schema::table('sheet_hosts', static fn(Blueprint $table) => $table->dropColumn('told_at'));
     }
 };

@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         // What opens an account once: an invitation, or a new password for one that was forgotten.
@@ -30,7 +29,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('staff', static fn (Blueprint $table) => $table->dropColumn('came_at'));
+        Schema::table('staff', static fn(Blueprint $table) => $table->dropColumn('came_at'));
         Schema::dropIfExists('account_keys');
     }
 };

@@ -6,8 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         foreach (['students', 'guardians', 'school_classes'] as $name) {
@@ -76,14 +75,20 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('sheets', static fn (Blueprint $table) => $table->dropColumn(['audience', 'audience_classes', 'audience_students']));
-        Schema::table('bookings', static fn (Blueprint $table) => $table->dropConstrainedForeignId('student_id'));
+        Schema::table(
+            'sheets',
+            static fn(Blueprint $table) => $table->dropColumn(['audience', 'audience_classes', 'audience_students']),
+        );
+        Schema::table('bookings', static fn(Blueprint $table) => $table->dropConstrainedForeignId('student_id'));
         Schema::table('passes', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('guardian_id');
             $table->dropConstrainedForeignId('staff_id');
         });
-        Schema::table('schools', static fn (Blueprint $table) => $table->dropColumn('columns'));
-        foreach (['class_teachers', 'class_student', 'guardian_student', 'school_classes', 'guardians', 'students'] as $table) {
+        Schema::table('schools', static fn(Blueprint $table) => $table->dropColumn('columns'));
+        foreach (
+            ['class_teachers', 'class_student', 'guardian_student', 'school_classes', 'guardians', 'students']
+            as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

@@ -6,8 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('staff', static function (Blueprint $table): void {
@@ -44,9 +43,21 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('schools', static fn (Blueprint $table) => $table->dropColumn(['office_second_factor', 'mail_sign_in']));
+        Schema::table(
+            'schools',
+            static fn(Blueprint $table) => $table->dropColumn(['office_second_factor', 'mail_sign_in']),
+        );
         Schema::dropIfExists('devices');
         Schema::dropIfExists('recovery_codes');
-        Schema::table('staff', static fn (Blueprint $table) => $table->dropColumn(['totp_secret', 'totp_at', 'totp_step', 'reader', 'left_at']));
+        Schema::table(
+            'staff',
+            static fn(Blueprint $table) => $table->dropColumn([
+                'totp_secret',
+                'totp_at',
+                'totp_step',
+                'reader',
+                'left_at',
+            ]),
+        );
     }
 };

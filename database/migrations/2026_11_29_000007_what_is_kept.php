@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('schools', static function (Blueprint $table): void {
@@ -34,14 +33,18 @@ return new class extends Migration
             $table->index('created_at');
         });
         // What was written down is not changed afterwards, whoever has the application's password to the database.
-        DB::unprepared("CREATE TRIGGER activity_log_stays BEFORE UPDATE ON activity_log FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'What was written down is not changed.'");
-        DB::unprepared("CREATE TRIGGER activity_log_stays_a_month BEFORE DELETE ON activity_log FOR EACH ROW IF OLD.created_at > UTC_TIMESTAMP() - INTERVAL 30 DAY THEN SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'What was written down stays for a month at least.'; END IF");
+        DB::unprepared(
+            "CREATE TRIGGER activity_log_stays BEFORE UPDATE ON activity_log FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'What was written down is not changed.'",
+        );
+        DB::unprepared(
+            "CREATE TRIGGER activity_log_stays_a_month BEFORE DELETE ON activity_log FOR EACH ROW IF OLD.created_at > UTC_TIMESTAMP() - INTERVAL 30 DAY THEN SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'What was written down stays for a month at least.'; END IF",
+        );
     }
 
     public function down(): void
     {
         Schema::dropIfExists('activity_log');
-        Schema::table('passes', static fn (Blueprint $table) => $table->dropColumn('forgotten_at'));
-        Schema::table('schools', static fn (Blueprint $table) => $table->dropColumn(['keep_days', 'log_days']));
+        Schema::table('passes', static fn(Blueprint $table) => $table->dropColumn('forgotten_at'));
+        Schema::table('schools', static fn(Blueprint $table) => $table->dropColumn(['keep_days', 'log_days']));
     }
 };

@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         // Pages that have to be told that something changed: written with the change, taken out when they were told.
@@ -148,10 +147,26 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['after_letters', 'expected', 'texts_sent', 'offers', 'kiosks', 'desk_days', 'meeting_notes', 'turns', 'stamps'] as $table) {
+        foreach (
+            [
+                'after_letters',
+                'expected',
+                'texts_sent',
+                'offers',
+                'kiosks',
+                'desk_days',
+                'meeting_notes',
+                'turns',
+                'stamps',
+            ]
+            as $table
+        ) {
             Schema::dropIfExists($table);
         }
-        Schema::table('passes', static fn (Blueprint $table) => $table->dropColumn(['late_by_mail', 'late_by_text']));
-        Schema::table('staff', static fn (Blueprint $table) => $table->dropColumn(['arrive_minutes', 'missing_minutes', 'late_threshold']));
+        Schema::table('passes', static fn(Blueprint $table) => $table->dropColumn(['late_by_mail', 'late_by_text']));
+        Schema::table(
+            'staff',
+            static fn(Blueprint $table) => $table->dropColumn(['arrive_minutes', 'missing_minutes', 'late_threshold']),
+        );
     }
 };

@@ -7,12 +7,12 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         // Which entry went to which address, and what was answered to it last: nobody else answers it, and nothing older counts.
-        DB::statement(<<<'SQL'
+        DB::statement(
+            <<<'SQL'
             CREATE TABLE entries_sent (
                 uid CHAR(36) NOT NULL,
                 email VARCHAR(190) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
@@ -23,7 +23,9 @@ return new class extends Migration
                 PRIMARY KEY (uid, email),
                 KEY entries_sent_email (email)
             ) ENGINE = InnoDB
-            SQL);
+            SQL
+            ,
+        );
         // What came to the mailbox and was left alone.
         Schema::create('mail_left', static function (Blueprint $table): void {
             $table->id();

@@ -6,8 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::create('rounds', static function (Blueprint $table): void {
@@ -60,7 +59,7 @@ return new class extends Migration
     {
         Schema::dropIfExists('shortlists');
         Schema::dropIfExists('round_hosts');
-        Schema::table('sheets', static fn (Blueprint $table) => $table->dropConstrainedForeignId('round_id'));
+        Schema::table('sheets', static fn(Blueprint $table) => $table->dropConstrainedForeignId('round_id'));
         Schema::dropIfExists('rounds');
     }
 };

@@ -6,8 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('rounds', static function (Blueprint $table): void {
@@ -108,9 +107,18 @@ return new class extends Migration
             $table->dropColumn('language');
         });
         Schema::dropIfExists('round_interpreters');
-        Schema::table('shortlists', static fn (Blueprint $table) => $table->dropColumn(['wished', 'wished_at']));
+        Schema::table('shortlists', static fn(Blueprint $table) => $table->dropColumn(['wished', 'wished_at']));
         Schema::dropIfExists('round_asks');
-        Schema::table('round_hosts', static fn (Blueprint $table) => $table->dropColumn(['most', 'before']));
-        Schema::table('rounds', static fn (Blueprint $table) => $table->dropColumn(['collects', 'wishes_until', 'breaks', 'allotted_at', 'cohorts']));
+        Schema::table('round_hosts', static fn(Blueprint $table) => $table->dropColumn(['most', 'before']));
+        Schema::table(
+            'rounds',
+            static fn(Blueprint $table) => $table->dropColumn([
+                'collects',
+                'wishes_until',
+                'breaks',
+                'allotted_at',
+                'cohorts',
+            ]),
+        );
     }
 };

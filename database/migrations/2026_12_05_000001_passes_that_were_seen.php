@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     /**
      * Until this version a guest's calendar file held the address of the pass on which the booking stands, and its key for
      * answers. Those passes get others (recess:renew-shown), and their holders are told.
@@ -26,6 +25,6 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('passes', static fn (Blueprint $table) => $table->dropColumn('renew_because'));
+        Schema::table('passes', static fn(Blueprint $table) => $table->dropColumn('renew_because'));
     }
 };

@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('bookings', static function (Blueprint $table): void {
@@ -18,7 +17,8 @@ return new class extends Migration
         });
         // A school that begins from now on asks addresses to answer; who has chosen otherwise, has.
         Schema::table(
-            'schools', static fn (Blueprint $table) => $table->boolean('confirm_addresses')->default(true)->change(),
+            'schools',
+            static fn(Blueprint $table) => $table->boolean('confirm_addresses')->default(true)->change(),
         );
         // Two addresses that differ in an accent are two: compared byte by byte, as passes are.
         foreach (['guardians', 'expected'] as $name) {
@@ -32,7 +32,8 @@ return new class extends Migration
             DB::statement("ALTER TABLE $name MODIFY email VARCHAR(190) NULL");
         }
         Schema::table(
-            'schools', static fn (Blueprint $table) => $table->boolean('confirm_addresses')->default(false)->change(),
+            'schools',
+            static fn(Blueprint $table) => $table->boolean('confirm_addresses')->default(false)->change(),
         );
         Schema::table('bookings', static function (Blueprint $table): void {
             $table->dropIndex(['sheet_id', 'origin']);

@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         Schema::create('changes', static function (Blueprint $table): void {
@@ -27,14 +26,14 @@ return new class extends Migration
             "INSERT INTO changes (`key`, about, what, at, facts, taken_back_at) SELECT change_key, 'of before', 'of before', at, '{}', at FROM undone",
         );
         Schema::drop('undone');
-        Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn('undo'));
-        Schema::table('desk_days', static fn (Blueprint $table) => $table->dropColumn('presses'));
+        Schema::table('bookings', static fn(Blueprint $table) => $table->dropColumn('undo'));
+        Schema::table('desk_days', static fn(Blueprint $table) => $table->dropColumn('presses'));
     }
 
     public function down(): void
     {
-        Schema::table('desk_days', static fn (Blueprint $table) => $table->json('presses')->default('[]'));
-        Schema::table('bookings', static fn (Blueprint $table) => $table->json('undo')->nullable());
+        Schema::table('desk_days', static fn(Blueprint $table) => $table->json('presses')->default('[]'));
+        Schema::table('bookings', static fn(Blueprint $table) => $table->json('undo')->nullable());
         Schema::create('undone', static function (Blueprint $table): void {
             $table->uuid('change_key')->primary();
             $table->dateTime('at');

@@ -7,7 +7,8 @@ return [
     // For families.
     'board_until' => 'wishes are taken until {moment}',
     'board_over' => 'the times are being given; whoever sent wishes hears of theirs',
-    'over' => 'Wishes for this round are not taken any more. The times that are free are here once all wishes have theirs.',
+    'over' =>
+        'Wishes for this round are not taken any more. The times that are free are here once all wishes have theirs.',
     'windows_needed' => 'Say when you can come: on no evening nobody can meet you.',
     'until' => 'You can send wishes, and change them, until {moment}.',
     'until_over' => 'Wishes could be sent until {moment}. You hear which times are yours as soon as all have theirs.',
@@ -18,19 +19,23 @@ return [
     'plain_send' => 'Send these wishes',
     'too_many' => 'More wishes than we can take. Leave some out.',
     'wishes_heading' => 'Your wishes: {title}',
-    'wishes_news' => '{count, plural, one {Your wish is} other {Your # wishes are}} with the school, in this order. You can change them until {moment}; after that you hear which times are yours.',
-    'wishes_to_confirm' => '{count, plural, one {Your wish is} other {Your # wishes are}} kept. They count once this address has answered: one press below.',
+    'wishes_news' =>
+        '{count, plural, one {Your wish is} other {Your # wishes are}} with the school, in this order. You can change them until {moment}; after that you hear which times are yours.',
+    'wishes_to_confirm' =>
+        '{count, plural, one {Your wish is} other {Your # wishes are}} kept. They count once this address has answered: one press below.',
     'wishes_link' => 'Change or add wishes',
     'wishes_confirm' => 'Yes, this is my address',
     'wishes_row' => '{host}{student, select, none {} other { – about {student}}}',
     'wishes_rank' => '{rank, selectordinal, one {#st} two {#nd} few {#rd} other {#th}} wish',
     'given_heading' => 'Your times: {title}',
-    'given_news' => '{count, plural, =0 {No time could be given for what you wished.} one {This time is yours.} other {These # times are yours.}} {left, plural, =0 {That is all that was wished.} one {For one wish there was no time; it stands below.} other {For # wishes there was no time; they stand below.}} What is free now can be booked by everybody.',
+    'given_news' =>
+        '{count, plural, =0 {No time could be given for what you wished.} one {This time is yours.} other {These # times are yours.}} {left, plural, =0 {That is all that was wished.} one {For one wish there was no time; it stands below.} other {For # wishes there was no time; they stand below.}} What is free now can be booked by everybody.',
     'given_asked' => 'Some of them a teacher asked for.',
     'given_link' => 'Your pass: all of it, to change, print or give back',
     'given_left' => 'No time with {host}',
     'host_heading' => 'Your meetings: {title}',
-    'host_news' => 'The times are allotted: {count, plural, =0 {nobody comes to you so far} one {one meeting is yours} other {# meetings are yours}}. What is still free on your sheet can be booked by everybody now.',
+    'host_news' =>
+        'The times are allotted: {count, plural, =0 {nobody comes to you so far} one {one meeting is yours} other {# meetings are yours}}. What is still free on your sheet can be booked by everybody now.',
     'host_link' => 'Your sheet, with who comes',
     'why_outside_windows' => '{host} has no time while they can come.',
     'why_host_full' => 'The times of {host} while they can come went to others.',
@@ -48,22 +53,27 @@ return [
     'to_family_time_gone' => 'The time went to something else before it could be booked.',
     // For the office.
     'title' => 'Allotment: {round}',
-    'sent' => '{families, plural, =0 {No family has sent wishes yet.} one {One family has sent wishes.} other {# families have sent wishes.}}',
+    'sent' =>
+        '{families, plural, =0 {No family has sent wishes yet.} one {One family has sent wishes.} other {# families have sent wishes.}}',
     'none_yet' => 'Nothing is allotted yet.',
     'waiting' => 'It begins in a moment.',
     'running' => '{granted, number} of {wishes, number} wishes so far; more than {bound, number} can never be granted.',
-    'found' => '{granted, number} of {wishes, number} wishes are granted. It is proven that never more than {bound, number} can be.',
+    'found' =>
+        '{granted, number} of {wishes, number} wishes are granted. It is proven that never more than {bound, number} can be.',
     'found_best' => '{granted, number} of {wishes, number} wishes are granted. It is proven that no more can be.',
     'booking' => '{booked, number} of {families, number} families have their times.',
     'booked' => 'All {families, number} families have their times and were told. What is free is open to everybody.',
     'failed' => 'It ended before anything was found. Nothing was booked; begin it once more.',
-    'not_granted' => '{count, plural, =0 {Every wish is granted.} one {One wish is not granted.} other {# wishes are not granted{listed, plural, =200 {; the first 200 stand here, all of them in the table} other {}}.}}',
+    'not_granted' =>
+        '{count, plural, =0 {Every wish is granted.} one {One wish is not granted.} other {# wishes are not granted{listed, plural, =200 {; the first 200 stand here, all of them in the table} other {}}.}}',
     'not_collecting' => 'This round collects no wishes.',
     'allotted_already' => 'The times of this round are allotted and booked already.',
     'at_work' => 'Somebody has begun one already; it is still at work. Nothing else was begun.',
     'not_the_last' => 'Another one was found since. Look at that one, then publish it.',
-    'still_collecting' => 'Families can still send wishes. End that first, or wait until it is over; then have it found once more. Nothing was booked.',
-    'wishes_since' => 'It was found while wishes could still come. Have it found once more, then publish. Nothing was booked.',
+    'still_collecting' =>
+        'Families can still send wishes. End that first, or wait until it is over; then have it found once more. Nothing was booked.',
+    'wishes_since' =>
+        'It was found while wishes could still come. Have it found once more, then publish. Nothing was booked.',
     'nothing_to_pin' => 'There is nothing here whose time could still change.',
     'too_late' => 'Wishes end before the first day of the round.',
 ];

@@ -20,6 +20,7 @@ return [
     'left_refused' => 'What it asks for cannot be had any more.',
     // To whoever declined an entry in their calendar, where the sheet asks first.
     'declined_heading' => 'Are you not coming? {title}, {when}',
-    'declined_news' => 'Your calendar says that you are not coming to this meeting with {host}. The time is still yours.',
+    'declined_news' =>
+        'Your calendar says that you are not coming to this meeting with {host}. The time is still yours.',
     'declined_link' => 'Your pass: give the time back, or leave all as it is',
 ];

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 // What is said of bookings and of waiting, beside the reasons that the rules give (rules.php).
 return [
-    'not_as_filled_in' => '{phone, select, none {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office. What you typed is kept.} other {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office, {phone}. What you typed is kept.}}',
+    'not_as_filled_in' =>
+        '{phone, select, none {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office. What you typed is kept.} other {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office, {phone}. What you typed is kept.}}',
     // Sheets that are for some alone.
-    'only_families' => 'This sheet is for families whom {school} knows. Open it by the link in your letter, from your pass, or with the code on your card.',
+    'only_families' =>
+        'This sheet is for families whom {school} knows. Open it by the link in your letter, from your pass, or with the code on your card.',
     'only_staff' => 'This sheet is for those who work at {school}.',
     'only_anyone' => 'This sheet can be opened by anybody.',
     'sheet_with' => 'with {host}',
@@ -16,10 +18,14 @@ return [
     'card_open' => 'Open',
     'card_unknown' => 'There is no card with this code. Look at it once more: it has ten letters and digits.',
     'card_too_often' => 'Too many codes were tried from here. Wait an hour, or open the link in your letter.',
-    'card_none' => '{phone, select, none {No card and no letter? Ring the office.} other {No card and no letter? Ring the office, {phone}.}}',
-    'no_line' => '{phone, select, none {Nobody can be put in line here just now. Look in again later, or ring the office.} other {Nobody can be put in line here just now. Look in again later, or ring the office, {phone}.}}',
-    'line_is_long' => '{phone, select, none {The line is as long as it can be. Look in again later, or ring the office.} other {The line is as long as it can be. Look in again later, or ring the office, {phone}.}}',
-    'not_answered' => '{phone, select, none {There was no answer in time, so the time is free again. Please pick another, or ring the office.} other {There was no answer in time, so the time is free again. Please pick another, or ring the office, {phone}.}}',
+    'card_none' =>
+        '{phone, select, none {No card and no letter? Ring the office.} other {No card and no letter? Ring the office, {phone}.}}',
+    'no_line' =>
+        '{phone, select, none {Nobody can be put in line here just now. Look in again later, or ring the office.} other {Nobody can be put in line here just now. Look in again later, or ring the office, {phone}.}}',
+    'line_is_long' =>
+        '{phone, select, none {The line is as long as it can be. Look in again later, or ring the office.} other {The line is as long as it can be. Look in again later, or ring the office, {phone}.}}',
+    'not_answered' =>
+        '{phone, select, none {There was no answer in time, so the time is free again. Please pick another, or ring the office.} other {There was no answer in time, so the time is free again. Please pick another, or ring the office, {phone}.}}',
     'not_confirmed' => 'The e-mail address has not answered in time.',
     'other_host' => 'At {time} you would meet {host}. Choose that with one more press, or pick another time.',
     'has_begun' => 'This meeting has begun or is over, so it can be neither moved nor given back.',
@@ -48,57 +54,81 @@ return [
         'guest left' => 'They are not coming.',
         'guest brought' => 'They are invited.',
     ],
-    'office' => '{phone, select, none {If you need help, ring the school’s office.} other {If you need help, ring the school’s office: {phone}.}}',
-    'handout' => '{phone, select, none {If you cannot, ring the office and they book for you.} other {If you cannot, ring the office, {phone}, and they book for you.}}',
-    'slip' => '{phone, select, none {If you cannot come, ring the office: somebody else is glad of the time.} other {If you cannot come, ring the office, {phone}: somebody else is glad of the time.}}',
-    'notice' => '{phone, select, none {No account is needed. Or ask the office: they book for you.} other {No account is needed. Or ring the office, {phone}: they book for you.}}',
+    'office' =>
+        '{phone, select, none {If you need help, ring the school’s office.} other {If you need help, ring the school’s office: {phone}.}}',
+    'handout' =>
+        '{phone, select, none {If you cannot, ring the office and they book for you.} other {If you cannot, ring the office, {phone}, and they book for you.}}',
+    'slip' =>
+        '{phone, select, none {If you cannot come, ring the office: somebody else is glad of the time.} other {If you cannot come, ring the office, {phone}: somebody else is glad of the time.}}',
+    'notice' =>
+        '{phone, select, none {No account is needed. Or ask the office: they book for you.} other {No account is needed. Or ring the office, {phone}: they book for you.}}',
     'look_again' => 'Something needs another look. Nothing was lost.',
-    'line_sent' => 'A message is on its way to you: one press in it puts you in line. When a time comes free and it is your turn, it is kept for you for a while.',
-    'confirm_first' => 'This time is only kept for you. Press what stands in the message that came to your address; then it is booked, and can be changed.',
-    'still_needed' => 'Somebody has booked on this sheet, so it stays. Put it away instead: then it is off your list and takes no bookings.',
+    'line_sent' =>
+        'A message is on its way to you: one press in it puts you in line. When a time comes free and it is your turn, it is kept for you for a while.',
+    'confirm_first' =>
+        'This time is only kept for you. Press what stands in the message that came to your address; then it is booked, and can be changed.',
+    'still_needed' =>
+        'Somebody has booked on this sheet, so it stays. Put it away instead: then it is off your list and takes no bookings.',
     'undo_late' => 'It is too late to take this back: those whom it concerns have been told.',
     'undo_taken' => 'This cannot be taken back any more: somebody was quicker. Pick another time.',
     'address_subject' => 'Is this your e-mail address?',
-    'address_news' => 'This address was given for a pass at {school}. If that was you, one press and messages go there from now on. If not, do nothing: you hear no more.',
+    'address_news' =>
+        'This address was given for a pass at {school}. If that was you, one press and messages go there from now on. If not, do nothing: you hear no more.',
     'address_press' => 'Yes, this is my address',
     'address_asked' => 'Is {email} your address?',
-    'address_asked_more' => 'One press and messages about your meetings go there; what is kept for you is booked with it.',
+    'address_asked_more' =>
+        'One press and messages about your meetings go there; what is kept for you is booked with it.',
     'address_done' => 'Thank you. Messages go to {email}.',
-    'no_interpreter' => 'That time is free, but no interpreter is then. Nothing was changed; pick another time, or ask the office.',
+    'no_interpreter' =>
+        'That time is free, but no interpreter is then. Nothing was changed; pick another time, or ask the office.',
     'address_moved_subject' => 'Messages about your meetings go to another address',
-    'address_moved_news' => '{phone, select, none {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office.} other {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office, {phone}.}}',
+    'address_moved_news' =>
+        '{phone, select, none {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office.} other {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office, {phone}.}}',
     'join_subject' => '{name} would like to come too',
-    'join_news' => '{name} asks to be brought to this meeting. On your pass you can bring them with one press; or do nothing, and they are told nothing.',
+    'join_news' =>
+        '{name} asks to be brought to this meeting. On your pass you can bring them with one press; or do nothing, and they are told nothing.',
     'open_pass' => 'Open your pass',
     'to_pass' => 'To your pass',
     'dear' => 'Dear {name},',
     'line_subject' => 'Would you like to be told when {host} has a free time?',
-    'line_news' => 'Somebody has given this address to be told when a time comes free. If that was you, one press puts you in line. If not, do nothing: you hear no more.',
+    'line_news' =>
+        'Somebody has given this address to be told when a time comes free. If that was you, one press puts you in line. If not, do nothing: you hear no more.',
     'line_press' => 'Put me in line',
     'line_asked' => 'Would you like to be in line?',
-    'line_asked_more' => 'When somebody gives a time back, and it is your turn, it is kept for you for a while and a message comes.',
-    'line_in' => '{before, plural, =0 {You are the first in line.} =1 {One is in line before you.} other {# are in line before you.}}',
-    'line_in_more' => 'When a time comes free and it is your turn, it is kept for you for a while and a message comes. Times that are free anyway can be booked as ever.',
+    'line_asked_more' =>
+        'When somebody gives a time back, and it is your turn, it is kept for you for a while and a message comes.',
+    'line_in' =>
+        '{before, plural, =0 {You are the first in line.} =1 {One is in line before you.} other {# are in line before you.}}',
+    'line_in_more' =>
+        'When a time comes free and it is your turn, it is kept for you for a while and a message comes. Times that are free anyway can be booked as ever.',
     'line_offered' => 'A time is kept for you: {when}. It is yours to take until {until}.',
-    'line_offered_more' => 'The message that told you of it leads to it. If you let it pass you are behind the others in line; the second time you are out of it.',
+    'line_offered_more' =>
+        'The message that told you of it leads to it. If you let it pass you are behind the others in line; the second time you are out of it.',
     'line_out' => 'You are not in line any more.',
     'line_leave' => 'Leave the line',
     'line_decline' => 'This time does not suit me',
     'line_see' => 'See the times',
     'pass_renewed_heading' => 'Your bookings: a new private address',
-    'pass_renewed' => 'The private page for your bookings has a new address. {why, select, card {You have a new card, and what was on the old one no longer works.} other {The old one stood in a calendar file that somebody you added could open, so it no longer works.}} Your bookings are as they were. Calendar entries from before can no longer be answered from your calendar: use this page.',
+    'pass_renewed' =>
+        'The private page for your bookings has a new address. {why, select, card {You have a new card, and what was on the old one no longer works.} other {The old one stood in a calendar file that somebody you added could open, so it no longer works.}} Your bookings are as they were. Calendar entries from before can no longer be answered from your calendar: use this page.',
     'pass_renewed_link' => 'Your bookings',
-    'pass_renewed_host' => 'The private page of {who} has a new address, and we have no e-mail address to tell them. Print their slip again and hand it to them.',
+    'pass_renewed_host' =>
+        'The private page of {who} has a new address, and we have no e-mail address to tell them. Print their slip again and hand it to them.',
     'everything' => 'This link is about one part of what you booked. Everything opens from your mailbox.',
     'everything_press' => 'Send me a link to everything',
-    'everything_sent' => 'A letter is on its way to the e-mail address that we know of you. Open it and press its button within three days: then you see everything you booked.',
-    'everything_office' => '{phone, select, none {We have no e-mail address of you to send a link to. Ring the office if you need one.} other {We have no e-mail address of you to send a link to. Ring the office if you need one: {phone}.}}',
+    'everything_sent' =>
+        'A letter is on its way to the e-mail address that we know of you. Open it and press its button within three days: then you see everything you booked.',
+    'everything_office' =>
+        '{phone, select, none {We have no e-mail address of you to send a link to. Ring the office if you need one.} other {We have no e-mail address of you to send a link to. Ring the office if you need one: {phone}.}}',
     'open_everything' => 'Everything you booked',
     'open_everything_more' => 'Press the button, and this page knows that the letter reached you.',
     'open_everything_press' => 'Open everything',
     'address_moved_link' => 'The school’s page',
-    'needs_address' => '{phone, select, none {Many times here were booked without an e-mail address. Give one, so that it can answer.} other {Many times here were booked without an e-mail address. Give one, so that it can answer; or ring the office, {phone}.}}',
-    'many_wait' => '{phone, select, none {Some times here are kept just now for addresses in your network that have not answered yet. Press what stands in the letter to yours, or try again in half an hour. What you typed is kept.} other {Some times here are kept just now for addresses in your network that have not answered yet. Press what stands in the letter to yours, or try again in half an hour; or ring the office, {phone}. What you typed is kept.}}',
+    'needs_address' =>
+        '{phone, select, none {Many times here were booked without an e-mail address. Give one, so that it can answer.} other {Many times here were booked without an e-mail address. Give one, so that it can answer; or ring the office, {phone}.}}',
+    'many_wait' =>
+        '{phone, select, none {Some times here are kept just now for addresses in your network that have not answered yet. Press what stands in the letter to yours, or try again in half an hour. What you typed is kept.} other {Some times here are kept just now for addresses in your network that have not answered yet. Press what stands in the letter to yours, or try again in half an hour; or ring the office, {phone}. What you typed is kept.}}',
     'good_day' => 'Good day,',
-    'interpreter_gone' => 'Nobody interprets any more at your meeting with {name}, {when}: whoever did has left, and no other of that language is free then.',
+    'interpreter_gone' =>
+        'Nobody interprets any more at your meeting with {name}, {when}: whoever did has left, and no other of that language is free then.',
 ];

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // The day: what hosts and visitors read about the line, in ICU MessageFormat.
 return [
-    'pressed_elsewhere' => 'Something was pressed at this desk a moment before. Nothing of yours was done; this is how it is now.',
+    'pressed_elsewhere' =>
+        'Something was pressed at this desk a moment before. Nothing of yours was done; this is how it is now.',
     'not_there' => 'They are not on this day any more: the time was given back or moved. Nothing was changed.',
     'over_already' => 'That meeting is over already. Nothing was changed.',
     'in_already' => 'They were called in already. Nothing was changed.',
@@ -12,8 +13,10 @@ return [
     'nobody_waits' => 'Nobody waits just now, so the word went to nobody.',
     'undo_late' => 'That can no longer be taken back: it is too long ago, or something else was pressed since.',
     'swap_unlike' => 'Only two meetings of the same sheet and the same length can change their times.',
-    'swap_clash' => 'One of them is in another meeting at that time, or their place is not there then. Both have their times as they were.',
-    'here_early' => 'That is too early: from {time} on {date} you can say that you are here. Nothing is lost; come back then.',
+    'swap_clash' =>
+        'One of them is in another meeting at that time, or their place is not there then. Both have their times as they were.',
+    'here_early' =>
+        'That is too early: from {time} on {date} you can say that you are here. Nothing is lost; come back then.',
     'here_off' => 'This meeting is off: the time was given back or cancelled.',
     'here_over' => 'This meeting is over.',
     'no_word' => 'There is nothing to answer any more.',
@@ -40,7 +43,8 @@ return [
     'done_here' => 'Noted: they are here.',
     // Letters and text messages of the day.
     'late_heading' => '{host} runs about {minutes} minutes late',
-    'late_news' => '{host} runs about {minutes} minutes late today: your meeting probably begins at about {time}. Your time stays yours, and the entry in your calendar stays as it is.',
+    'late_news' =>
+        '{host} runs about {minutes} minutes late today: your meeting probably begins at about {time}. Your time stays yours, and the entry in your calendar stays as it is.',
     'late_link' => 'Your pass: how long it takes, as it is now',
     'late_text' => '{school}: {host} runs about {minutes} minutes late. Your meeting probably begins at about {time}.',
     'offer_heading' => '{host} offers you another time',
@@ -50,9 +54,12 @@ return [
     'offer_text' => '{host} offers you {time}. Take it on your pass: {link}',
     // The tablet at the entrance.
     'kiosk_title' => 'Here at {school}',
-    'kiosk_too_often' => 'That was a lot of tries at this tablet. Please ask at the office, or try again in ten minutes.',
-    'kiosk_no_code' => 'Nothing today is found by this code. Look whether all of it is there, or find yourself by name and time.',
-    'kiosk_no_name' => 'Nobody of that name has a meeting at that time, or it is not near yet. Write the whole name as it was booked, yours or the student’s; or ask at the office.',
+    'kiosk_too_often' =>
+        'That was a lot of tries at this tablet. Please ask at the office, or try again in ten minutes.',
+    'kiosk_no_code' =>
+        'Nothing today is found by this code. Look whether all of it is there, or find yourself by name and time.',
+    'kiosk_no_name' =>
+        'Nobody of that name has a meeting at that time, or it is not near yet. Write the whole name as it was booked, yours or the student’s; or ask at the office.',
     'kiosk_time' => 'Write the time of the meeting, such as 16:40.',
     // Lists of a day.
     'lists_title' => 'On paper: {date}',
@@ -68,7 +75,8 @@ return [
     // Where scripts do not run.
     'plain_ahead' => 'From {time} you can say here that you are there.',
     'plain_here' => 'I’m here',
-    'plain_waits' => '{host} knows that you are here. {wait, plural, =0 {} other {It is your turn within # minutes.}} This page says it anew when it is loaded again.',
+    'plain_waits' =>
+        '{host} knows that you are here. {wait, plural, =0 {} other {It is your turn within # minutes.}} This page says it anew when it is loaded again.',
     'plain_called' => 'Please come in now.',
     'plain_late' => '{host} runs about {minutes} minutes late.',
     'plain_word' => '{host}: “{word}”',

@@ -8,25 +8,33 @@ return [
     'not_known' => 'A class or a student chosen here is not in the directory any more. Choose again.',
     'number_taken' => 'Somebody else has this number.',
     'part_twice' => 'Two columns cannot be the same thing. Choose another for one of them.',
-    'changed_meanwhile' => 'Something has changed since you looked at this file. Nothing was brought in; look at it again.',
-    'nothing_new' => '{wrong, plural, =0 {All of it is in the directory already. Nothing would change.} other {Nothing would change: what could be understood is in the directory already.}}',
-    'would' => '{new, plural, =0 {No new student} one {One new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody gone} one {one gone} other {# gone}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}, {guardians_changed, plural, =0 {none changed} one {one changed} other {# changed}}; {classes, plural, =0 {no new class} one {one new class} other {# new classes}}.',
-    'brought_in' => 'Brought in: {new, plural, =0 {no new student} one {one new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody put away} one {one put away} other {# put away}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}.',
+    'changed_meanwhile' =>
+        'Something has changed since you looked at this file. Nothing was brought in; look at it again.',
+    'nothing_new' =>
+        '{wrong, plural, =0 {All of it is in the directory already. Nothing would change.} other {Nothing would change: what could be understood is in the directory already.}}',
+    'would' =>
+        '{new, plural, =0 {No new student} one {One new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody gone} one {one gone} other {# gone}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}, {guardians_changed, plural, =0 {none changed} one {one changed} other {# changed}}; {classes, plural, =0 {no new class} one {one new class} other {# new classes}}.',
+    'brought_in' =>
+        'Brought in: {new, plural, =0 {no new student} one {one new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody put away} one {one put away} other {# put away}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}.',
     // What a file can be wrong about.
     'no_name_column' => 'Say which column has the students’ names.',
     'too_long' => 'More than {most, number} lines. Send them in several files.',
-    'guessed' => 'Its letters are neither UTF-8 nor UTF-16; they were read as Windows writes them. Look at the names with accents.',
+    'guessed' =>
+        'Its letters are neither UTF-8 nor UTF-16; they were read as Windows writes them. Look at the names with accents.',
     'no_name' => 'Line {line, number}: “{name}” is no name. It was left out.',
     'number_twice' => 'Line {line, number}: {name} has the number {number}, which is {other}’s. It was left out.',
-    'name_twice' => 'Line {line, number}: another {name} stands in another class. Are they one? Numbers tell them apart; this one was left out.',
+    'name_twice' =>
+        'Line {line, number}: another {name} stands in another class. Are they one? Numbers tell them apart; this one was left out.',
     'no_address' => 'Line {line, number}: “{email}” is no e-mail address. {name} was taken in without it.',
     'no_phone' => 'Line {line, number}: “{phone}” is no phone number. {name} was taken in without it.',
     'guardian_without_name' => 'Line {line, number}: {email} stands without a name, and was left out.',
     'no_id' => 'Line {line, number} of users.csv: {name} has no sourcedId. It was left out.',
-    'class_unknown' => '{count, plural, one {One enrollment is} other {# enrollments are}} of a class that classes.csv does not have.',
+    'class_unknown' =>
+        '{count, plural, one {One enrollment is} other {# enrollments are}} of a class that classes.csv does not have.',
     'no_bundle' => 'This is neither a table nor a bundle with a manifest.csv in it.',
     'bundle_large' => 'Unpacked, this bundle is larger than any school’s. Nothing was read.',
-    'table_missing' => '{table} is missing in the bundle, or its manifest says that it is absent. Nothing was brought in.',
+    'table_missing' =>
+        '{table} is missing in the bundle, or its manifest says that it is absent. Nothing was brought in.',
     // What a column can be.
     'part_student_number' => 'Student’s number',
     'part_student_name' => 'Student’s name, whole',

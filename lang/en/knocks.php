@@ -8,10 +8,14 @@ return [
     'on_board' => 'A time of your own',
     'on_board_next' => 'when both of you are free',
     'ask_title' => 'Ask {host} for a time',
-    'closed' => '{host} cannot be asked for a time of your own just now. What can be booked with them stands at their door.',
-    'no_scripts' => 'To ask for a time of your own, this page needs scripts. {phone, select, none {The school office helps you, too.} other {The school office does it for you: {phone}.}}',
-    'kept_for' => 'Your times are kept for you until they are answered, {hours, plural, one {for an hour} other {for # hours}} at the longest.',
-    'calendar_read' => '{count, plural, =0 {Your calendar says that you have nothing to do.} one {One busy time was read from your calendar.} other {# busy times were read from your calendar.}} {skipped, plural, =0 {} one {One entry could not be read.} other {# entries could not be read.}}',
+    'closed' =>
+        '{host} cannot be asked for a time of your own just now. What can be booked with them stands at their door.',
+    'no_scripts' =>
+        'To ask for a time of your own, this page needs scripts. {phone, select, none {The school office helps you, too.} other {The school office does it for you: {phone}.}}',
+    'kept_for' =>
+        'Your times are kept for you until they are answered, {hours, plural, one {for an hour} other {for # hours}} at the longest.',
+    'calendar_read' =>
+        '{count, plural, =0 {Your calendar says that you have nothing to do.} one {One busy time was read from your calendar.} other {# busy times were read from your calendar.}} {skipped, plural, =0 {} one {One entry could not be read.} other {# entries could not be read.}}',
     'own_not_read' => 'What was read of your calendar cannot be understood any more. Read it again.',
     'feed_address' => 'The address of a calendar begins with https://, http:// or webcal://.',
     'feed_or_file' => 'Give the address of your calendar, or choose a file.',
@@ -20,24 +24,30 @@ return [
     'work_address' => 'An address begins with https:// or http://, such as https://docs.example.org/essay.',
     'no_choice' => 'Put at least one time on the rulers.',
     'three_choices' => 'Three times are enough.',
-    'no_such_length' => '{minutes, plural, one {A meeting of one minute} other {A meeting of # minutes}} cannot be asked for here. Pick one of the lengths above.',
+    'no_such_length' =>
+        '{minutes, plural, one {A meeting of one minute} other {A meeting of # minutes}} cannot be asked for here. Pick one of the lengths above.',
     'outside' => 'This time is outside of the hours in which they can be asked. Pick one on the green band.',
     'not_free' => 'You are not free then, or somebody else who has to be there is not.',
     'choices_overlap' => 'This time overlaps another of your choices.',
     'not_together' => 'These cannot be asked together just now. Ask one of them alone.',
     // Why it cannot be.
-    'gone' => '{time} has just been taken. {count, plural, =0 {Nothing near it is free for all of you; look at other days.} one {{times} is free for all of you. Nothing was sent; your text is still here.} other {{times} are free for all of you. Nothing was sent; your text is still here.}}',
-    'enough_of_yours' => 'You have {most, plural, one {one request} other {# requests}} open already. They stand on your pass; when one is answered, you can ask again.',
-    'enough_of_theirs' => '{host} has as many open requests as they take at once. Nothing was sent. Try again in a day or two, or book a time at their door.',
+    'gone' =>
+        '{time} has just been taken. {count, plural, =0 {Nothing near it is free for all of you; look at other days.} one {{times} is free for all of you. Nothing was sent; your text is still here.} other {{times} are free for all of you. Nothing was sent; your text is still here.}}',
+    'enough_of_yours' =>
+        'You have {most, plural, one {one request} other {# requests}} open already. They stand on your pass; when one is answered, you can ask again.',
+    'enough_of_theirs' =>
+        '{host} has as many open requests as they take at once. Nothing was sent. Try again in a day or two, or book a time at their door.',
     'over' => 'This request is no longer open: it was answered, or taken back, or its time is up. Nothing was changed.',
     'not_asked' => 'This request does not wait for an answer of yours just now. Nothing was changed.',
     'no_such_time' => 'This time is not among those that are asked for any more. Look again; nothing was changed.',
     'begun' => 'This time has begun already. Say yes to another one, or name other times.',
     'closed_day' => 'The school is closed on that day by now. Name other times; nothing was changed.',
     'too_near_for_maybe' => 'It is too near for a maybe: whoever asks has to know by two hours before. Say yes or no.',
-    'cannot_be_had' => 'Something else is in the way at this time by now, on your side or on theirs. Nothing was changed; name other times.',
+    'cannot_be_had' =>
+        'Something else is in the way at this time by now, on your side or on theirs. Nothing was changed; name other times.',
     'not_offered' => 'This time is offered no longer. Nothing was changed.',
-    'move_by_asking' => 'This time was agreed with {host}. To have another one, ask {host} again at their door, and give this one back once it is agreed.',
+    'move_by_asking' =>
+        'This time was agreed with {host}. To have another one, ask {host} again at their door, and give this one back once it is agreed.',
     'no_place' => 'Say where you meet people: at least one place.',
     'no_hours' => 'There is no day on which even the shortest meeting fits. Say between which hours you can be asked.',
     // How it stands, to a host.
@@ -55,7 +65,8 @@ return [
     // How it stands, to whoever asked.
     'pass_unconfirmed' => 'Kept for you until {until}. One press in the message to {email}, and {host} is asked.',
     'pass_asked' => '{host} has been asked. Your times are kept until {until}.',
-    'pass_maybe' => '{host} says maybe. This time is kept for you, and is not sure yet. You hear more by {until} at the latest.',
+    'pass_maybe' =>
+        '{host} says maybe. This time is kept for you, and is not sure yet. You hear more by {until} at the latest.',
     'pass_proposed' => '{host} names other times. They are kept for you until {until}; one press takes one.',
     'pass_declined' => '{host} cannot meet you at these times.',
     'pass_lapsed' => 'Nobody has answered in time. Your times are free again.',
@@ -65,11 +76,13 @@ return [
     'letter_asked_heading' => 'Asked: {title}, by {who}',
     'letter_sent' => 'You have asked {host} for a time. It is kept until {until}.',
     'letter_sent_heading' => 'You have asked {host}: {title}',
-    'letter_to_confirm' => 'You want to ask {host} for a time. It is kept for you until {until}. One press on the address below, and {host} is asked. If you have asked for nothing, do nothing: it is free again then.',
+    'letter_to_confirm' =>
+        'You want to ask {host} for a time. It is kept for you until {until}. One press on the address below, and {host} is asked. If you have asked for nothing, do nothing: it is free again then.',
     'letter_to_confirm_heading' => 'Please confirm: ask {host} for a time',
     'letter_one_accepted' => '{by} has said yes to this time. {who} needs both of you: can you, too?',
     'letter_one_accepted_heading' => '{by} has said yes: {title}',
-    'letter_maybe' => '{host} says maybe. The time is kept for you, and is not sure yet. You hear more by {until} at the latest.',
+    'letter_maybe' =>
+        '{host} says maybe. The time is kept for you, and is not sure yet. You hear more by {until} at the latest.',
     'letter_maybe_heading' => 'Maybe: {title}, with {host}',
     'letter_asked_again' => 'You have said maybe to {who}. The time is tomorrow, or sooner: can you?',
     'letter_asked_again_heading' => 'Sure by now? {title}, with {who}',
@@ -77,7 +90,8 @@ return [
     'letter_declined_heading' => 'Declined: {title}, with {host}',
     'letter_off' => 'This is off, and its time is free again. If your calendar has it, this message takes it out.',
     'letter_off_heading' => 'Off: {title}, with {who}',
-    'letter_proposed' => '{host} names other times. They are kept for you until {until}; one press on your pass takes one.',
+    'letter_proposed' =>
+        '{host} names other times. They are kept for you until {until}; one press on your pass takes one.',
     'letter_proposed_heading' => 'Other times: {title}, with {host}',
     'letter_lapsed' => 'Nobody has answered in time. Your times are free again.',
     'letter_lapsed_heading' => 'Not answered: {title}, with {host}',

@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'Who did what',
     'nobody' => 'Nobody who is signed in',
-    'came_in' => 'signed in by {how, select, password {password} code {password and a second factor} letter {a letter} service {the school’s own service} passkey {a passkey} first {an invitation or a new password} other {{how}}}',
+    'came_in' =>
+        'signed in by {how, select, password {password} code {password and a second factor} letter {a letter} service {the school’s own service} passkey {a passkey} first {an invitation or a new password} other {{how}}}',
     'not_in' => 'could not sign in: a wrong {what, select, code {code} passkey {passkey} other {password}} for {about}',
     'let_in' => 'at the server made a way in for {about}, without the second factor',
     'password' => 'has another password: {about}',
@@ -20,7 +21,8 @@ return [
     'lent' => 'had {to} look after the sheets of {about}',
     'left' => 'let {about} leave',
     'school' => 'changed the school’s settings',
-    'roll' => 'brought a file of students in: {new, plural, one {one new} other {# new}}, {changed, plural, one {one changed} other {# changed}}, {gone, plural, one {one gone} other {# gone}}',
+    'roll' =>
+        'brought a file of students in: {new, plural, one {one new} other {# new}}, {changed, plural, one {one changed} other {# changed}}, {gone, plural, one {one gone} other {# gone}}',
     'student' => 'changed the student {about}',
     'student_away' => 'put the student {about} away',
     'student_back' => 'brought the student {about} back',
@@ -36,7 +38,8 @@ return [
     'round_evening_moved' => 'moved an evening of the round “{about}”',
     'round_by_video' => 'had the round “{about}” go on by video',
     'round_in_rooms' => 'had the round “{about}” go back to its rooms',
-    'round_reminded' => '{count, plural, =0 {reminded nobody} one {reminded one family} other {reminded # families}} of the round “{about}”',
+    'round_reminded' =>
+        '{count, plural, =0 {reminded nobody} one {reminded one family} other {reminded # families}} of the round “{about}”',
     'round_paper' => 'took {what} of the round “{about}” out',
     'round_cards' => 'printed cards for the round “{about}”',
     'looked' => 'looked at the sheet “{about}” of {host}, and what is told there',
@@ -46,7 +49,8 @@ return [
     'kept' => 'took out all that is kept of a visitor',
     'forgotten' => 'took away what was kept of a visitor',
     'forgot_themselves' => 'had what was kept of them taken away: a visitor, on their pass',
-    'expired' => 'took away what {passes, plural, one {one visitor} other {# visitors}} had told, after {days, plural, one {a day} other {# days}}',
+    'expired' =>
+        'took away what {passes, plural, one {one visitor} other {# visitors}} had told, after {days, plural, one {a day} other {# days}}',
     'kiosk' => '{name} made the tablet “{about}” for the entrance.',
     'kiosk_ended' => '{name} ended the tablet “{about}”.',
     'people' => 'looked at who works here',

@@ -15,28 +15,42 @@ return [
     'between_both' => '{way, plural, one {1 minute} other {# minutes}} for the way, {wait} to wait',
     'left_nothing' => '{host} has no free time left.',
     'left_interpreter' => '{host} has free times, but no interpreter of your language has then.',
-    'left_interpreter_stay' => '{host} has free times, but no interpreter of your language has then; {time} would be free, if you can stay until {until}.',
-    'left_interpreter_come' => '{host} has free times, but no interpreter of your language has then; {time} would be free, if you can come then.',
+    'left_interpreter_stay' =>
+        '{host} has free times, but no interpreter of your language has then; {time} would be free, if you can stay until {until}.',
+    'left_interpreter_come' =>
+        '{host} has free times, but no interpreter of your language has then; {time} would be free, if you can come then.',
     'left_outside' => '{host} has no free time while you can come.',
-    'left_outside_stay' => '{host} has no free time while you can come; {time} would be free, if you can stay until {until}.',
+    'left_outside_stay' =>
+        '{host} has no free time while you can come; {time} would be free, if you can stay until {until}.',
     'left_outside_come' => '{host} has no free time while you can come; {time} would be free, if you can come then.',
     'left_clashes' => '{host} is only free while you are with {others}, or on the way there.',
-    'left_clashes_stay' => '{host} is only free while you are with {others}; {time} is free, if you can stay until {until}.',
+    'left_clashes_stay' =>
+        '{host} is only free while you are with {others}; {time} is free, if you can stay until {until}.',
     'left_clashes_come' => '{host} is only free while you are with {others}; {time} is free, if you can come then.',
     'take_otherwise' => 'I can come at {time}',
     'not_proven' => 'A good plan. Whether a better one exists could not be looked at in the time a page may take.',
-    'not_proven_meetings' => 'Perhaps up to {most, plural, one {one meeting fits} other {# meetings fit}}; all ways could not be looked at in the time a page may take.',
-    'gone' => 'Somebody has just taken {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
-    'no_longer' => 'The school has moved or closed that time: {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
-    'no_interpreter' => 'No interpreter is free any more on {time}, when you would be with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
+    'not_proven_meetings' =>
+        'Perhaps up to {most, plural, one {one meeting fits} other {# meetings fit}}; all ways could not be looked at in the time a page may take.',
+    'gone' =>
+        'Somebody has just taken {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
+    'no_longer' =>
+        'The school has moved or closed that time: {time} with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
+    'no_interpreter' =>
+        'No interpreter is free any more on {time}, when you would be with {host}. Nothing was booked; the next best plan is here, with what changed marked.',
     'dates' => '{first} to {last}',
-    'card_how' => '{teachers, select, none {} other {With {teachers}. }}Photograph the square, or type the code at {address}',
+    'card_how' =>
+        '{teachers, select, none {} other {With {teachers}. }}Photograph the square, or type the code at {address}',
     'card_teachers' => '{names} and {more} others',
-    'cards_cut' => 'These are the cards of the first {most, number} students of {all, number}. Print the others class by class.',
-    'have_it' => 'You have a time with {host} about {child} already, perhaps from another page. Nothing more was booked; the plan here goes on from what you have.',
-    'child_has_it' => 'A time with {host} about {child} is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.',
-    'elsewhere' => 'You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.',
-    'left_child' => 'A time with {host} about {child} is booked already by somebody else who looks after them. Ask them, or the office.',
+    'cards_cut' =>
+        'These are the cards of the first {most, number} students of {all, number}. Print the others class by class.',
+    'have_it' =>
+        'You have a time with {host} about {child} already, perhaps from another page. Nothing more was booked; the plan here goes on from what you have.',
+    'child_has_it' =>
+        'A time with {host} about {child} is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.',
+    'elsewhere' =>
+        'You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.',
+    'left_child' =>
+        'A time with {host} about {child} is booked already by somebody else who looks after them. Ask them, or the office.',
     'not_open' => 'This round takes no bookings now. The school’s office knows more.',
     'collecting' => 'This round collects wishes first; nothing can be booked before they are allotted.',
     'cohort_opens' => 'For you booking opens on {moment}.',
@@ -46,12 +60,16 @@ return [
     'nothing_picked' => 'Tick somebody whom you want to meet.',
     'no_such_hours' => 'These hours do not exist on that day.',
     'kept_heading' => 'Your plan: {title}',
-    'kept_news' => '{count, plural, one {This meeting is yours} other {These # meetings are yours}}. All of them stand on your pass, where you change one or give it back.',
-    'kept_to_confirm' => '{count, plural, one {This meeting is} other {These # meetings are}} kept for you for half an hour. One press on the address below and all of it is booked.',
+    'kept_news' =>
+        '{count, plural, one {This meeting is yours} other {These # meetings are yours}}. All of them stand on your pass, where you change one or give it back.',
+    'kept_to_confirm' =>
+        '{count, plural, one {This meeting is} other {These # meetings are}} kept for you for half an hour. One press on the address below and all of it is booked.',
     'kept_link' => 'Your pass, with the whole plan',
     'kept_confirm' => 'Yes, this is my address: book it',
-    'kept_row' => '{host}, {place}{student, select, none {} other { – about {student}}}{interpreter, select, none {} other { – {interpreter} interprets}}',
-    'no_scripts' => 'The plan is found while you look, which needs scripts. Without them you book with one teacher after the other:',
+    'kept_row' =>
+        '{host}, {place}{student, select, none {} other { – about {student}}}{interpreter, select, none {} other { – {interpreter} interprets}}',
+    'no_scripts' =>
+        'The plan is found while you look, which needs scripts. Without them you book with one teacher after the other:',
     // For the office, and teachers.
     'published_already' => 'This round is published. What is common to all sheets cannot be changed here any more.',
     'wished_already' => 'Families have sent wishes already, so it stays published. Nothing was changed.',
@@ -59,28 +77,37 @@ return [
     'wishes_until_over' => 'The moment until which families wish is over already. Set a later one, then publish.',
     'cohort_too_late' => 'They come first: earlier than booking opens for everybody, so say above when that is.',
     'booked_already' => 'Somebody has booked already, so it stays published. Nothing was changed.',
-    'changed_elsewhere' => 'Somebody has changed this round meanwhile. What you typed is still here; load the page anew to see theirs.',
+    'changed_elsewhere' =>
+        'Somebody has changed this round meanwhile. What you typed is still here; load the page anew to see theirs.',
     'nobody_in_it' => 'Nobody is in this round yet. Pick teachers, then publish.',
     'all_closed' => 'The school is closed on all of these days, so there would be no times. Nothing was published.',
-    'no_place' => '{count, plural, one {{names} has no place yet: nobody would find them.} other {# have no place yet, so nobody would find them: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { and others}}.}} Nothing was published.',
+    'no_place' =>
+        '{count, plural, one {{names} has no place yet: nobody would find them.} other {# have no place yet, so nobody would find them: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { and others}}.}} Nothing was published.',
     'not_past' => 'The first date is over already.',
-    'dates_needed' => 'A round is on dates. Write them as “12 march, 14 march 16:00-19:00 /10”, or “2027-03-09 16:00-19:00 /10 gap 5”.',
+    'dates_needed' =>
+        'A round is on dates. Write them as “12 march, 14 march 16:00-19:00 /10”, or “2027-03-09 16:00-19:00 /10 gap 5”.',
     'too_long' => 'A round lies within two months.',
     'too_many_hosts' => 'At most {most} can be in a round.',
     'no_such_staff' => 'One of these does not work here any more.',
     'no_such_class' => 'One of these classes is not there any more.',
-    'look_said' => '{slots, plural, one {One time} other {# times}} for each teacher: {all, number} for {hosts, plural, one {one teacher} other {# teachers}}.',
-    'look_short' => '{count, plural, =0 {Everybody has time for all whom they teach.} one {One teacher teaches more students than they have times.} other {# teachers teach more students than they have times.}}',
+    'look_said' =>
+        '{slots, plural, one {One time} other {# times}} for each teacher: {all, number} for {hosts, plural, one {one teacher} other {# teachers}}.',
+    'look_short' =>
+        '{count, plural, =0 {Everybody has time for all whom they teach.} one {One teacher teaches more students than they have times.} other {# teachers teach more students than they have times.}}',
     'absent_on_sheet' => 'This round is published. Close the times on your sheet: there you see first whom it hits.',
     'interpreter_here' => 'One of these does not work here any more, or is there twice for one language.',
-    'interpreter_is_host' => 'Whoever meets families in this round cannot interpret there: their times are given before anybody knows which are free.',
+    'interpreter_is_host' =>
+        'Whoever meets families in this round cannot interpret there: their times are given before anybody knows which are free.',
     'no_such_language' => 'This is no language that we know; write its code, such as fr, ar or uk.',
     'not_taught' => 'One of these students is not among those whom they teach any more.',
     'has_meetings' => 'Somebody has booked with {host}, so they stay in it. Nothing was changed.',
-    'without_link' => '{count, plural, one {{names} meets by video and has no link yet.} other {# meet by video and have no link yet: {names}.}}',
-    'ground' => '{count, plural, one {{names} needs} other {# families need}} the ground floor{count, plural, one {} other {: {names}}}.',
+    'without_link' =>
+        '{count, plural, one {{names} meets by video and has no link yet.} other {# meet by video and have no link yet: {names}.}}',
+    'ground' =>
+        '{count, plural, one {{names} needs} other {# families need}} the ground floor{count, plural, one {} other {: {names}}}.',
     'needs_ground' => 'needs the ground floor',
-    'due_said' => '{can, plural, =0 {Nobody would be written to now.} one {One guardian would be written to.} other {# guardians would be written to.}} {lately, plural, =0 {} one {One was within the last day.} other {# were within the last day.}} {cannot, plural, =0 {} one {One has no address: print a card.} other {# have no address: print cards.}}',
+    'due_said' =>
+        '{can, plural, =0 {Nobody would be written to now.} one {One guardian would be written to.} other {# guardians would be written to.}} {lately, plural, =0 {} one {One was within the last day.} other {# were within the last day.}} {cannot, plural, =0 {} one {One has no address: print a card.} other {# have no address: print cards.}}',
     'remind_heading' => '{title}: we have not heard from you yet',
     'remind_news_book' => 'You can book times for {students}, with all who teach them, and see how it fits together.',
     'remind_news_wish' => 'You can say whom you want to meet about {students}, and when you can come, until {moment}.',

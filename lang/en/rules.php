@@ -6,12 +6,16 @@ declare(strict_types=1);
 return [
     // To visitors, before they pick. A rule that is not stated says nothing.
     'tells' => [
-        'lead_minutes' => '{lead_minutes, plural, =0 {Can be booked until the meeting begins.} other {Can be booked until {lead_minutes_said} before the meeting.}}',
-        'lead_days' => '{lead_working, select, yes {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the working day before.} other {Can be booked until {lead_by}, # working days before.}}} other {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the day before.} other {Can be booked until {lead_by}, # days before.}}}}',
+        'lead_minutes' =>
+            '{lead_minutes, plural, =0 {Can be booked until the meeting begins.} other {Can be booked until {lead_minutes_said} before the meeting.}}',
+        'lead_days' =>
+            '{lead_working, select, yes {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the working day before.} other {Can be booked until {lead_by}, # working days before.}}} other {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the day before.} other {Can be booked until {lead_by}, # days before.}}}}',
         'opens_at' => 'Booking opens {opens_at_said}.',
         'closes_at' => 'Booking closes {closes_at_said}.',
-        'per_student' => '{each_guardian, select, yes {{per_student, plural, =1 {One time for each student and guardian: who books on a pass of their own has one of their own.} other {At most # times for each student and guardian.}}} other {{per_student, plural, =1 {One time for each student.} other {At most # times for each student.}}}}',
-        'per_visitor' => '{per_visitor, plural, =1 {One time for each visitor.} =6 {} other {At most # times for each visitor.}}',
+        'per_student' =>
+            '{each_guardian, select, yes {{per_student, plural, =1 {One time for each student and guardian: who books on a pass of their own has one of their own.} other {At most # times for each student and guardian.}}} other {{per_student, plural, =1 {One time for each student.} other {At most # times for each student.}}}}',
+        'per_visitor' =>
+            '{per_visitor, plural, =1 {One time for each visitor.} =6 {} other {At most # times for each visitor.}}',
         'approve' => 'You ask for a time; it is yours when the answer comes, within {asked_hours_said}.',
         'show_who' => '{seats, plural, =1 {} other {Whoever comes to the same time sees your name.}}',
     ],
@@ -54,10 +58,14 @@ return [
         'NotLongEnough' => 'At {time} there is not enough time for this meeting, which is longer than others.',
         'DayFull' => 'That day is full.',
         'TooSoon' => '{time} is too soon to be booked now.',
-        'VisitorHasEnough' => 'You have booked here already, as often as can be. Move that booking from your pass instead.',
-        'StudentHasEnough' => 'The student has been booked here already, as often as can be. Move that booking from your pass instead. For another student of the same name, add a middle name.',
-        'VisitorElsewhere' => 'You are in another meeting around {time}, or could not get from one to the other in time.',
-        'StudentElsewhere' => 'The student is in another meeting around {time}. For another student of the same name, add a middle name.',
+        'VisitorHasEnough' =>
+            'You have booked here already, as often as can be. Move that booking from your pass instead.',
+        'StudentHasEnough' =>
+            'The student has been booked here already, as often as can be. Move that booking from your pass instead. For another student of the same name, add a middle name.',
+        'VisitorElsewhere' =>
+            'You are in another meeting around {time}, or could not get from one to the other in time.',
+        'StudentElsewhere' =>
+            'The student is in another meeting around {time}. For another student of the same name, add a middle name.',
         'NotAtPlace' => '{time} is not at the place you have chosen.',
         'NotOpenYet' => '{time} can be booked from {until} on.',
         'TooFarAhead' => '{time} can be booked from {until} on.',

@@ -12,13 +12,16 @@ return [
     'card_for' => 'for {students}',
     'card_how' => 'Photograph the square, or type the code at {address}',
     'card_nobody' => 'Nobody in the directory may book on this sheet.',
-    'roster' => '{missing, plural, =0 {All {expected, plural, one {the one student} other {# students}} are booked for.} other {Not booked yet: # of {expected, plural, one {one student} other {# students}}.}}',
-    'letters_sent' => '{sent, plural, =0 {Nobody was left to write to: each family has booked, has no address, or was written to within a day.} one {One letter is on the way.} other {# letters are on the way.}}',
+    'roster' =>
+        '{missing, plural, =0 {All {expected, plural, one {the one student} other {# students}} are booked for.} other {Not booked yet: # of {expected, plural, one {one student} other {# students}}.}}',
+    'letters_sent' =>
+        '{sent, plural, =0 {Nobody was left to write to: each family has booked, has no address, or was written to within a day.} one {One letter is on the way.} other {# letters are on the way.}}',
     'letter_heading' => '{title} with {host}',
     'letter_news' => '{host} has times for you, about {students}.',
     'letter_link' => 'Pick a time',
     'fill' => '{taken, number} of {slots, number} taken',
-    'fill_none' => '{standing, plural, =0 {No time to come} one {No time to come; one meeting stands} other {No time to come; # meetings stand}}',
+    'fill_none' =>
+        '{standing, plural, =0 {No time to come} one {No time to come; one meeting stands} other {No time to come; # meetings stand}}',
     'fill_next' => '{taken, number} of {slots, number} taken on its next days',
     'links_there' => 'Some of these meetings have a link already, and it has been sent. Change those one by one.',
     'link_cleaned' => 'Without that it is {link}',
@@ -26,20 +29,24 @@ return [
     // Those whom a host expects on a sheet that is for anyone.
     'expected_guessed' => 'The letters of this table were guessed; look whether accents are right.',
     'expected_none' => 'No name was found in it. Write one on each line, or bring a table with a column called “name”.',
-    'expected_no_column' => 'This table has no column called “name” (or “first name” and “last name”). Nothing was kept.',
+    'expected_no_column' =>
+        'This table has no column called “name” (or “first name” and “last name”). Nothing was kept.',
     'expected_too_many' => 'That are more than {most, number}. Nothing was kept; bring fewer.',
     'expected_no_name' => 'Line {line, number} has no name and is left out.',
     'expected_bad_email' => 'Line {line, number}, {name}: that is no e-mail address; they are on the list without one.',
     'expected_bad_phone' => 'Line {line, number}, {name}: that is no phone number; they are on the list without one.',
     'expected_twice' => '{twice, plural, one {One was on the list already.} other {# were on the list already.}}',
-    'reminders_sent' => '{sent, plural, =0 {Nobody was left to remind: each has booked, cannot be reached, or was reminded within a day.} one {One reminder is on the way.} other {# reminders are on the way.}}',
+    'reminders_sent' =>
+        '{sent, plural, =0 {Nobody was left to remind: each has booked, cannot be reached, or was reminded within a day.} one {One reminder is on the way.} other {# reminders are on the way.}}',
     'expected_heading' => 'A time for {student}: {title} with {host}',
     'expected_dear' => 'To whoever books for {student},',
-    'expected_news' => '{host} expects {student} and has no time for them yet. The link below knows the name; the rest is a press.',
+    'expected_news' =>
+        '{host} expects {student} and has no time for them yet. The link below knows the name; the rest is a press.',
     'expected_text' => '{host} expects {student} and has no time for them yet. Pick one: {link}',
     'expected_card' => 'Photograph the square and pick a time; it knows the name.',
     'cards_of_drafts' => 'Cards open a sheet, and this one is not published yet. Publish it first; then print them.',
-    'cards_of_everybody' => 'This sheet is for all families of the school: their cards are the office’s to print. Name classes on the sheet, or ask the office.',
+    'cards_of_everybody' =>
+        'This sheet is for all families of the school: their cards are the office’s to print. Name classes on the sheet, or ask the office.',
     'undo_moved' => '{name} is moved to {when}.',
     'undo_given_back' => 'The meeting with {name} is cancelled.',
 ];

@@ -7,13 +7,20 @@ declare(strict_types=1);
 use Symfony\Component\Process\Process;
 
 error_reporting(E_ALL & ~E_DEPRECATED);
-require __DIR__.'/../../vendor/autoload.php';
+require __DIR__ . '/../../vendor/autoload.php';
 
 $address = (string) getenv('RECESS_ADDRESS');
 
 function artisan(string ...$arguments): Process
 {
-    $as = ['env', 'RECESS_VAR='.getenv('RECESS_VAR'), 'HOME=/tmp', PHP_BINARY, __DIR__.'/../../artisan', ...$arguments];
+    $as = [
+        'env',
+        'RECESS_VAR=' . getenv('RECESS_VAR'),
+        'HOME=/tmp',
+        PHP_BINARY,
+        __DIR__ . '/../../artisan',
+        ...$arguments,
+    ];
     $user = (string) getenv('RECESS_USER');
     $process = new Process(get_current_user() === $user ? $as : ['runuser', '-u', $user, '--', ...$as], timeout: 900);
     $process->start();
@@ -25,7 +32,7 @@ function artisan(string ...$arguments): Process
 function said(Process $process): array
 {
     $process->wait();
-    $process->isSuccessful() || throw new RuntimeException($process->getErrorOutput().$process->getOutput());
+    $process->isSuccessful() || throw new RuntimeException($process->getErrorOutput() . $process->getOutput());
 
     return (array) json_decode(trim($process->getOutput()), true);
 }
@@ -34,7 +41,9 @@ function said(Process $process): array
 function bookElsewhere(string $sheet, Closure $isWanted): array
 {
     global $address;
-    static $n = 0, $slots = [], $page = [];
+    static $n = 0,
+        $slots = [],
+        $page = [];
     $times = [];
     while ($isWanted()) {
         while ($slots === []) {
@@ -42,22 +51,32 @@ function bookElsewhere(string $sheet, Closure $isWanted): array
             $page = (array) json_decode((string) file_get_contents("$address/api/s/$sheet?n=$n$from"), true);
             foreach ($page['days'] as $day) {
                 foreach ($day['stretches'] as $stretch) {
-                    array_push($slots, ...array_column(array_filter($stretch['slots'], static fn (array $slot): bool => $slot['state'] === 'free'), 'key'));
+                    array_push(
+                        $slots,
+                        ...array_column(
+                            array_filter($stretch['slots'], static fn(array $slot): bool => $slot['state'] === 'free'),
+                            'key',
+                        ),
+                    );
                 }
             }
         }
         $n++;
         $body = json_encode([
-            'slot' => array_shift($slots), 'place' => $page['places'][0]['id'] ?? null, 'name' => "Someone $n", 'email' => "someone$n@large.example",
+            'slot' => array_shift($slots),
+            'place' => $page['places'][0]['id'] ?? null,
+            'name' => "Someone $n",
+            'email' => "someone$n@large.example",
             'answers' => ['student' => "Somebody $n", 'phone' => '+1 902 555 0100'],
             'request_key' => sprintf('%08x-0000-4000-8000-%012x', crc32((string) $n), $n),
         ]);
         $begun = hrtime(true);
         $curl = curl_init("$address/api/s/$sheet/bookings");
-        curl_setopt_array(
-            $curl,
-            [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']],
-        );
+        curl_setopt_array($curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_POSTFIELDS => $body,
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+        ]);
         $answer = (string) curl_exec($curl);
         $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
         $status === 201 || throw new RuntimeException("$status: $answer");
@@ -72,17 +91,24 @@ function bookElsewhere(string $sheet, Closure $isWanted): array
 function figures(array $times): string
 {
     sort($times);
-    $at = static fn (float $share): string => number_format($times[(int) min(count($times) - 1, floor($share * count($times)))], 0);
+    $at = static fn(float $share): string => number_format(
+        $times[(int) min(count($times) - 1, floor($share * count($times)))],
+        0,
+    );
 
-    return count($times)." bookings, {$at(0.5)} ms in the middle, {$at(0.95)} ms for 95 of 100, {$at(1.0)} ms at most";
+    return count($times) .
+        " bookings, {$at(0.5)} ms in the middle, {$at(0.95)} ms for 95 of 100, {$at(1.0)} ms at most";
 }
 
 $made = said(artisan('recess:large-round', 'make'));
-$calm = bookElsewhere($made['sheet'], (static function (): Closure {
-    $end = hrtime(true) + 10e9;
+$calm = bookElsewhere(
+    $made['sheet'],
+    (static function (): Closure {
+        $end = hrtime(true) + 10e9;
 
-    return static fn (): bool => hrtime(true) < $end;
-})());
+        return static fn(): bool => hrtime(true) < $end;
+    })(),
+);
 $finding = artisan('recess:large-round', 'find');
 $whileFinding = bookElsewhere($made['sheet'], $finding->isRunning(...));
 $found = said($finding);
@@ -94,6 +120,6 @@ echo "| | |\n| --- | --- |\n";
 echo "| wishes, granted, bound | {$found['wishes']}, {$found['granted']}, {$found['bound']} |\n";
 echo "| found in | {$found['seconds']} s, {$found['megabytes']} MB |\n";
 echo "| booked in | {$booked['seconds']} s: {$booked['bookings']} bookings of {$booked['families']} families, each with its letter |\n";
-echo '| booking elsewhere, before | '.figures($calm)." |\n";
-echo '| booking elsewhere, while times are found | '.figures($whileFinding)." |\n";
-echo '| booking elsewhere, while they are booked | '.figures($whileBooking)." |\n";
+echo '| booking elsewhere, before | ' . figures($calm) . " |\n";
+echo '| booking elsewhere, while times are found | ' . figures($whileFinding) . " |\n";
+echo '| booking elsewhere, while they are booked | ' . figures($whileBooking) . " |\n";

@@ -18,8 +18,8 @@ use Tests\Core\MadeUpRound;
 
 error_reporting(E_ALL & ~E_DEPRECATED);
 ini_set('memory_limit', '512M');
-require __DIR__.'/../../vendor/autoload.php';
-require __DIR__.'/rounds-picture.php';
+require __DIR__ . '/../../vendor/autoload.php';
+require __DIR__ . '/rounds-picture.php';
 
 /**
  * Families come in any order; each takes for each wish, its first one first, the earliest time that is free and that it can be at.
@@ -42,7 +42,7 @@ function firstCome(array $hosts, array $families, Between $between): array
 
                     return $one[0]->widened($way, $way)->overlaps($slot);
                 });
-                if (! isset($taken[$host->id][$i]) && $clashes === [] && $slot->liesInOneOf($family->windows)) {
+                if (!isset($taken[$host->id][$i]) && $clashes === [] && $slot->liesInOneOf($family->windows)) {
                     $taken[$host->id][$i] = true;
                     $mine[] = [$slot, $host->place];
                     $given[$wish->id] = $slot;
@@ -75,13 +75,17 @@ function figures(array $families, array $given, Zone $zone): array
         $none += $mine === [] ? 1 : 0;
         $waiting += $cost->waiting;
         $evenings += $cost->evenings;
-        $atSchool += $cost->waiting + array_sum(array_map(static fn (Span $span): int => $span->seconds(), $mine));
+        $atSchool += $cost->waiting + array_sum(array_map(static fn(Span $span): int => $span->seconds(), $mine));
     }
     $all = count($families);
 
     return [
-        'granted' => count($given), 'first wishes' => $firsts, 'families with none' => $none,
-        'waiting' => $waiting / 60 / $all, 'at school' => $atSchool / 60 / $all, 'evenings' => $evenings / $all,
+        'granted' => count($given),
+        'first wishes' => $firsts,
+        'families with none' => $none,
+        'waiting' => $waiting / 60 / $all,
+        'at school' => $atSchool / 60 / $all,
+        'evenings' => $evenings / $all,
     ];
 }
 
@@ -93,24 +97,49 @@ foreach ([1, 2, 4] as $times) {
     $families = RoundReader::families($all, $hosts);
     $between = FittingReader::between($all);
     $zone = FittingReader::zone($all);
-    $wishes = array_sum(array_map(static fn (Family $family): int => count($family->wishes), $families));
+    $wishes = array_sum(array_map(static fn(Family $family): int => count($family->wishes), $families));
     $start = hrtime(true);
     $end = $start + 60 * $times * 1_000_000_000;
     memory_reset_peak_usage();
-    $allotment = Allotter::allot($hosts, $families, $between, $zone, 1, 30_000_000 * $times, static fn (): bool => hrtime(true) > $end);
+    $allotment = Allotter::allot(
+        $hosts,
+        $families,
+        $between,
+        $zone,
+        1,
+        30_000_000 * $times,
+        static fn(): bool => hrtime(true) > $end,
+    );
     $seconds = (hrtime(true) - $start) / 1e9;
     $start = hrtime(true);
     $first = firstCome($hosts, $families, $between);
     $firstSeconds = (hrtime(true) - $start) / 1e9;
-    $rows[] = $row = ['times' => $times, 'hosts' => 60 * $times, 'families' => 600 * $times, 'wishes' => $wishes, 'bound' => $allotment->bound,
-        'allotted' => figures($families, $allotment->given, $zone), 'first come' => figures($families, $first, $zone)];
+    $rows[] = $row = [
+        'times' => $times,
+        'hosts' => 60 * $times,
+        'families' => 600 * $times,
+        'wishes' => $wishes,
+        'bound' => $allotment->bound,
+        'allotted' => figures($families, $allotment->given, $zone),
+        'first come' => figures($families, $first, $zone),
+    ];
     printf('%d×: %d teachers × 36 times, %d families, %d wishes; ', $times, 60 * $times, 600 * $times, $wishes);
     printf("no allotment grants more than %d\n", $allotment->bound);
     foreach (['allotted' => $seconds, 'first come' => $firstSeconds] as $name => $took) {
         $of = $row[$name];
-        printf('    %-11s %5d granted (%.2f %% of the bound), ', $name, $of['granted'], 100 * $of['granted'] / $allotment->bound);
+        printf(
+            '    %-11s %5d granted (%.2f %% of the bound), ',
+            $name,
+            $of['granted'],
+            (100 * $of['granted']) / $allotment->bound,
+        );
         printf('%4d first wishes, %3d families with none, ', $of['first wishes'], $of['families with none']);
-        printf('%.0f min waiting, %.0f min at school and %.2f evenings a family; ', $of['waiting'], $of['at school'], $of['evenings']);
+        printf(
+            '%.0f min waiting, %.0f min at school and %.2f evenings a family; ',
+            $of['waiting'],
+            $of['at school'],
+            $of['evenings'],
+        );
         printf("%.1f s%s\n", $took, $name === 'allotted' ? sprintf(', %d MB', memory_get_peak_usage() >> 20) : '');
     }
 }

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 
-require __DIR__.'/../../vendor/autoload.php';
+require __DIR__ . '/../../vendor/autoload.php';
 
 $address = (string) getenv('RECESS_ADDRESS');
 $supervisor = (string) getenv('RECESS_SUPERVISOR');
@@ -14,7 +14,7 @@ $supervisor = (string) getenv('RECESS_SUPERVISOR');
 function artisan(string ...$arguments): mixed
 {
     $as = posix_getuid() === 0 ? ['runuser', '-u', (string) getenv('RECESS_USER'), '--', 'env', 'HOME=/tmp'] : [];
-    $run = new Process([...$as, PHP_BINARY, __DIR__.'/../../artisan', ...$arguments], timeout: 120);
+    $run = new Process([...$as, PHP_BINARY, __DIR__ . '/../../artisan', ...$arguments], timeout: 120);
 
     return json_decode(trim($run->mustRun()->getOutput()), true, flags: JSON_THROW_ON_ERROR);
 }
@@ -27,7 +27,10 @@ function supervise(string ...$what): void
 /** @return array{int, int} time of the processors that other machines on the same host took, and all of it */
 function processors(): array
 {
-    $times = array_map(intval(...), array_slice((array) preg_split('/\s+/', (string) strtok((string) file_get_contents('/proc/stat'), "\n")), 1, 8));
+    $times = array_map(
+        intval(...),
+        array_slice((array) preg_split('/\s+/', (string) strtok((string) file_get_contents('/proc/stat'), "\n")), 1, 8),
+    );
 
     return [$times[7] ?? 0, array_sum($times)];
 }
@@ -37,14 +40,18 @@ function stolen(array $since): string
 {
     [$stolen, $all] = processors();
 
-    return sprintf('%.0f %%', 100 * ($stolen - $since[0]) / max(1, $all - $since[1]));
+    return sprintf('%.0f %%', (100 * ($stolen - $since[0])) / max(1, $all - $since[1]));
 }
 
 /** @param  Closure(): void|null  $faults */
 function rush(string $name, int $visitors, float $seconds, ?Closure $faults = null): array
 {
     $sheets = json_encode(artisan('recess:rush', 'write', "--run=$name"), JSON_THROW_ON_ERROR);
-    $run = new Process([PHP_BINARY, __DIR__.'/rush.php', $GLOBALS['address'], (string) $visitors, (string) $seconds], input: $sheets, timeout: 240);
+    $run = new Process(
+        [PHP_BINARY, __DIR__ . '/rush.php', $GLOBALS['address'], (string) $visitors, (string) $seconds],
+        input: $sheets,
+        timeout: 240,
+    );
     $since = processors();
     $run->start();
     if ($faults !== null) {
@@ -60,18 +67,35 @@ function rush(string $name, int $visitors, float $seconds, ?Closure $faults = nu
         }
         sleep(1);
     }
-    $yours = array_unique(array_column(array_filter($answer['told'], static fn (array $one): bool => in_array($one['status'], [200, 201], true)), 'key'));
+    $yours = array_unique(
+        array_column(
+            array_filter($answer['told'], static fn(array $one): bool => in_array($one['status'], [200, 201], true)),
+            'key',
+        ),
+    );
     $times = array_column($answer['told'], 'seconds');
     sort($times);
     $statuses = array_count_values(array_column($answer['told'], 'status'));
     ksort($statuses);
 
     return [
-        'visitors' => $visitors, 'answers' => count($times), 'statuses' => $statuses, 'unanswered' => $answer['unanswered'],
-        'median' => $times[intdiv(count($times), 2)] ?? 0, 'p99' => $times[(int) (count($times) * 0.99)] ?? 0, 'most' => end($times) ?: 0,
-        'booked' => $counted['booked'], 'slots' => $counted['slots'], 'overlaps' => $counted['overlaps'],
-        'told without having' => count(array_diff($yours, $counted['keys'])), 'having untold' => count(array_diff($counted['keys'], $yours)),
-        'jobs left' => $counted['jobs'], 'jobs failed' => $counted['failed'], 'mails twice' => $counted['mails_twice'], 'mails' => $counted['mails'], 'processor time that other machines took' => $stolen,
+        'visitors' => $visitors,
+        'answers' => count($times),
+        'statuses' => $statuses,
+        'unanswered' => $answer['unanswered'],
+        'median' => $times[intdiv(count($times), 2)] ?? 0,
+        'p99' => $times[(int) (count($times) * 0.99)] ?? 0,
+        'most' => end($times) ?: 0,
+        'booked' => $counted['booked'],
+        'slots' => $counted['slots'],
+        'overlaps' => $counted['overlaps'],
+        'told without having' => count(array_diff($yours, $counted['keys'])),
+        'having untold' => count(array_diff($counted['keys'], $yours)),
+        'jobs left' => $counted['jobs'],
+        'jobs failed' => $counted['failed'],
+        'mails twice' => $counted['mails_twice'],
+        'mails' => $counted['mails'],
+        'processor time that other machines took' => $stolen,
     ];
 }
 
@@ -79,7 +103,15 @@ function table(string $title, array $result): void
 {
     echo "### $title\n\n| | |\n| --- | ---: |\n";
     foreach ($result as $name => $value) {
-        printf("| %s | %s |\n", $name, is_array($value) ? implode(', ', array_map(static fn ($k, $v): string => "$k: $v", array_keys($value), $value)) : (is_float($value) ? sprintf('%.3f s', $value) : $value));
+        printf(
+            "| %s | %s |\n",
+            $name,
+            is_array($value)
+                ? implode(', ', array_map(static fn($k, $v): string => "$k: $v", array_keys($value), $value))
+                : (is_float($value)
+                    ? sprintf('%.3f s', $value)
+                    : $value),
+        );
     }
     echo "\n";
 }
@@ -90,11 +122,18 @@ function rate(string $method, Closure $url, ?Closure $body = null, float $second
     $multi = curl_multi_init();
     $add = static function () use ($multi, $method, $url, $body): void {
         $curl = curl_init($url());
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_TIMEOUT => 30, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]
-            + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body()]));
+        curl_setopt_array(
+            $curl,
+            [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_CUSTOMREQUEST => $method,
+                CURLOPT_TIMEOUT => 30,
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+            ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body()]),
+        );
         curl_multi_add_handle($multi, $curl);
     };
-    array_map(static fn () => $add(), range(1, 8));
+    array_map(static fn() => $add(), range(1, 8));
     $start = microtime(true);
     $done = 0;
     while (microtime(true) - $start < $seconds) {
@@ -104,7 +143,12 @@ function rate(string $method, Closure $url, ?Closure $body = null, float $second
             $status = curl_getinfo($info['handle'], CURLINFO_RESPONSE_CODE);
             curl_multi_remove_handle($multi, $info['handle']);
             if ($status < 200 || $status > 299) {
-                fwrite(STDERR, "A baseline answered $status: ".substr((string) curl_multi_getcontent($info['handle']), 0, 300)."\n");
+                fwrite(
+                    STDERR,
+                    "A baseline answered $status: " .
+                        substr((string) curl_multi_getcontent($info['handle']), 0, 300) .
+                        "\n",
+                );
                 exit(1);
             }
             $done++;
@@ -117,16 +161,19 @@ function rate(string $method, Closure $url, ?Closure $body = null, float $second
 
 table('The rush: 600 slots, 1000 visitors within ten seconds', rush('calm', 1000, 10));
 table('The same all in one second', rush('flood', 1000, 1));
-table('With faults: the database killed, the queue worker killed while sending, the web server’s PHP reloaded', rush('faults', 1000, 20, static function (): void {
-    sleep(4);
-    supervise('signal', 'KILL', 'web:queue');
-    sleep(2);
-    supervise('signal', 'KILL', 'mariadb');
-    sleep(5);
-    supervise('signal', 'USR2', 'web:fpm');
-    sleep(3);
-    supervise('signal', 'KILL', 'web:queue');
-}));
+table(
+    'With faults: the database killed, the queue worker killed while sending, the web server’s PHP reloaded',
+    rush('faults', 1000, 20, static function (): void {
+        sleep(4);
+        supervise('signal', 'KILL', 'web:queue');
+        sleep(2);
+        supervise('signal', 'KILL', 'mariadb');
+        sleep(5);
+        supervise('signal', 'USR2', 'web:fpm');
+        sleep(3);
+        supervise('signal', 'KILL', 'web:queue');
+    }),
+);
 
 // More slots than can be booked in the time.
 $sheets = [...artisan('recess:rush', 'write', '--run=reads'), ...artisan('recess:rush', 'write', '--run=more')];
@@ -140,20 +187,45 @@ shuffle($wishes);
 $current = $wishes[0];
 $n = 0;
 $kinds = [
-    'bare' => static fn (): float => rate('GET', static fn (): string => "$address/bench/bare", seconds: 2),
-    'sheet' => static fn (): float => rate('GET', static fn (): string => "$address/api/s/{$sheets[0]['slug']}", seconds: 2),
-    'write' => static fn (): float => rate('POST', static fn (): string => "$address/bench/two-statements", static fn (): string => '{}', 2),
+    'bare' => static fn(): float => rate('GET', static fn(): string => "$address/bench/bare", seconds: 2),
+    'sheet' => static fn(): float => rate(
+        'GET',
+        static fn(): string => "$address/api/s/{$sheets[0]['slug']}",
+        seconds: 2,
+    ),
+    'write' => static fn(): float => rate(
+        'POST',
+        static fn(): string => "$address/bench/two-statements",
+        static fn(): string => '{}',
+        2,
+    ),
     'book' => static function () use ($wishes, &$current, &$n, $address): float {
-        return rate('POST', static function () use ($wishes, &$current, &$n, $address): string {
-            $current = $wishes[$n++ % count($wishes)];
+        return rate(
+            'POST',
+            static function () use ($wishes, &$current, &$n, $address): string {
+                $current = $wishes[$n++ % count($wishes)];
 
-            return "$address/api/s/{$current[0]['slug']}/bookings";
-        }, static function () use (&$current, &$n): string {
-            return json_encode([
-                'slot' => $current[1], 'place' => $current[0]['place'], 'name' => "Reader $n", 'email' => "reader$n@rush.example", 'answers' => ['student' => "Pupil $n", 'phone' => '902 555 0100'],
-                'request_key' => sprintf('%08x-0000-4000-9000-%012x', $n, random_int(0, PHP_INT_MAX) & 0xFFFFFFFFFFFF),
-            ], JSON_THROW_ON_ERROR);
-        }, 1.2);
+                return "$address/api/s/{$current[0]['slug']}/bookings";
+            },
+            static function () use (&$current, &$n): string {
+                return json_encode(
+                    [
+                        'slot' => $current[1],
+                        'place' => $current[0]['place'],
+                        'name' => "Reader $n",
+                        'email' => "reader$n@rush.example",
+                        'answers' => ['student' => "Pupil $n", 'phone' => '902 555 0100'],
+                        'request_key' => sprintf(
+                            '%08x-0000-4000-9000-%012x',
+                            $n,
+                            random_int(0, PHP_INT_MAX) & 0xffffffffffff,
+                        ),
+                    ],
+                    JSON_THROW_ON_ERROR,
+                );
+            },
+            1.2,
+        );
     },
 ];
 // In turns, so that a machine that is slower for a while is so for all of them; of three turns, the middle one.
@@ -171,6 +243,16 @@ $median = static function (array $of): float {
 };
 ['bare' => $bare, 'sheet' => $sheet, 'write' => $write, 'book' => $book] = array_map($median, $rates);
 echo "### Beside a bare route of the same run, 8 connections\n\n| | a second | |\n| --- | ---: | --- |\n";
-printf("| a bare Laravel JSON route | %.0f | |\n| a public sheet, read | %.0f | %.1f times the bare route |\n", $bare, $sheet, $sheet / $bare);
-printf("| a bare two-statement Laravel write | %.0f | |\n| a booking | %.0f | %.2f of the bare write |\n", $write, $book, $book / $write);
+printf(
+    "| a bare Laravel JSON route | %.0f | |\n| a public sheet, read | %.0f | %.1f times the bare route |\n",
+    $bare,
+    $sheet,
+    $sheet / $bare,
+);
+printf(
+    "| a bare two-statement Laravel write | %.0f | |\n| a booking | %.0f | %.2f of the bare write |\n",
+    $write,
+    $book,
+    $book / $write,
+);
 printf("| processor time that other machines took | %s | |\n", stolen($since));

@@ -20,26 +20,42 @@ $multi = curl_multi_init();
 curl_multi_setopt($multi, CURLMOPT_MAX_TOTAL_CONNECTIONS, 1200);
 $start = microtime(true) + 0.2;
 // Whoever waits for their moment, the soonest first; looking through all of them each time would cost what is measured.
-$waiting = new SplPriorityQueue;
-$wait = static fn (array $one) => $waiting->insert($one, -$one['at']);
+$waiting = new SplPriorityQueue();
+$wait = static fn(array $one) => $waiting->insert($one, -$one['at']);
 $told = [];
 for ($i = 0; $i < (int) $visitors; $i++) {
     // Spread over the window as people press: most of them in its first half.
-    $at = $start + (float) $seconds * (($chance->getInt(0, 1_000_000) / 1_000_000) ** 1.6);
-    $wait(['visitor' => $i, 'at' => $at, 'try' => 1, 'sheet' => $chance->getInt(0, count($sheets) - 1), 'slot' => null, 'key' => null]);
+    $at = $start + (float) $seconds * ($chance->getInt(0, 1_000_000) / 1_000_000) ** 1.6;
+    $wait([
+        'visitor' => $i,
+        'at' => $at,
+        'try' => 1,
+        'sheet' => $chance->getInt(0, count($sheets) - 1),
+        'slot' => null,
+        'key' => null,
+    ]);
 }
 $running = [];
 $press = static function (array $one) use ($sheets, $chance, $multi, $address, &$running): void {
     $sheet = $sheets[$one['sheet']];
     $one['slot'] ??= $sheet['slots'][$chance->getInt(0, count($sheet['slots']) - 1)];
-    $one['key'] ??= sprintf('%08x-0000-4000-8000-%012x', $one['visitor'], random_int(0, 0xFFFFFFFFFFFF));
+    $one['key'] ??= sprintf('%08x-0000-4000-8000-%012x', $one['visitor'], random_int(0, 0xffffffffffff));
     $curl = curl_init("$address/api/s/{$sheet['slug']}/bookings");
     curl_setopt_array($curl, [
-        CURLOPT_POSTFIELDS => json_encode([
-            'slot' => $one['slot'], 'place' => $sheet['place'], 'name' => "Visitor {$one['visitor']}", 'email' => "visitor{$one['visitor']}@rush.example",
-            'answers' => ['student' => "Student {$one['visitor']}", 'phone' => '902 555 0100'], 'request_key' => $one['key'],
-        ], JSON_THROW_ON_ERROR),
-        CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+        CURLOPT_POSTFIELDS => json_encode(
+            [
+                'slot' => $one['slot'],
+                'place' => $sheet['place'],
+                'name' => "Visitor {$one['visitor']}",
+                'email' => "visitor{$one['visitor']}@rush.example",
+                'answers' => ['student' => "Student {$one['visitor']}", 'phone' => '902 555 0100'],
+                'request_key' => $one['key'],
+            ],
+            JSON_THROW_ON_ERROR,
+        ),
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_TIMEOUT => 60,
+        CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
     ]);
     $one['pressed'] = microtime(true);
     $running[spl_object_id($curl)] = [$curl, $one];
@@ -50,17 +66,34 @@ while ((count($waiting) > 0 || $running !== []) && microtime(true) < $start + 15
         $press($waiting->extract());
     }
     curl_multi_exec($multi, $active);
-    curl_multi_select($multi, count($waiting) > 0 ? min(0.05, max(0.001, $waiting->top()['at'] - microtime(true))) : 0.05);
+    curl_multi_select(
+        $multi,
+        count($waiting) > 0 ? min(0.05, max(0.001, $waiting->top()['at'] - microtime(true))) : 0.05,
+    );
     while (($done = curl_multi_info_read($multi)) !== false) {
         [$curl, $one] = $running[spl_object_id($done['handle'])];
         unset($running[spl_object_id($done['handle'])]);
         $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
         $body = json_decode((string) curl_multi_getcontent($curl), true);
         curl_multi_remove_handle($multi, $curl);
-        $told[] = ['visitor' => $one['visitor'], 'status' => $status, 'seconds' => round(microtime(true) - $one['pressed'], 3), 'key' => $one['key'], 'sheet' => $sheets[$one['sheet']]['slug'], 'slot' => $one['slot']];
+        $told[] = [
+            'visitor' => $one['visitor'],
+            'status' => $status,
+            'seconds' => round(microtime(true) - $one['pressed'], 3),
+            'key' => $one['key'],
+            'sheet' => $sheets[$one['sheet']]['slug'],
+            'slot' => $one['slot'],
+        ];
         if ($status === 409 && $one['try'] < 6 && ($body['nearest'] ?? []) !== []) {
             // As somebody does who was beaten to it: one of the nearest, after a breath.
-            $wait(['at' => microtime(true) + 0.5, 'try' => $one['try'] + 1, 'slot' => $body['nearest'][$chance->getInt(0, count($body['nearest']) - 1)]['key'], 'key' => null] + $one);
+            $wait(
+                [
+                    'at' => microtime(true) + 0.5,
+                    'try' => $one['try'] + 1,
+                    'slot' => $body['nearest'][$chance->getInt(0, count($body['nearest']) - 1)]['key'],
+                    'key' => null,
+                ] + $one,
+            );
         } elseif (($status === 0 || $status >= 500) && $one['try'] < 12) {
             // No answer: pressed again with the same key, as the page does.
             $wait(['at' => microtime(true) + 1.0, 'try' => $one['try'] + 1] + $one);

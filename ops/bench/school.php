@@ -7,7 +7,7 @@ declare(strict_types=1);
 use Symfony\Component\Process\Process;
 
 error_reporting(E_ALL & ~E_DEPRECATED);
-require __DIR__.'/../../vendor/autoload.php';
+require __DIR__ . '/../../vendor/autoload.php';
 
 const LOOKS = 60;
 
@@ -22,14 +22,26 @@ function look(string $path, ?string $body = null, array $headers = []): array
     $curl ??= curl_init();
     $received = 0;
     curl_setopt_array($curl, [
-        CURLOPT_URL => $address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_TIMEOUT => 60,
-        CURLOPT_HTTPHEADER => $headers, CURLOPT_ENCODING => 'gzip', CURLOPT_CUSTOMREQUEST => $body === null ? 'GET' : 'POST', CURLOPT_POSTFIELDS => $body ?? '',
+        CURLOPT_URL => $address . $path,
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_COOKIEJAR => $jar,
+        CURLOPT_COOKIEFILE => $jar,
+        CURLOPT_TIMEOUT => 60,
+        CURLOPT_HTTPHEADER => $headers,
+        CURLOPT_ENCODING => 'gzip',
+        CURLOPT_CUSTOMREQUEST => $body === null ? 'GET' : 'POST',
+        CURLOPT_POSTFIELDS => $body ?? '',
     ]);
     $answer = (string) curl_exec($curl);
     // Written into the jar at once, and not only at the end.
     curl_setopt($curl, CURLOPT_COOKIELIST, 'FLUSH');
 
-    return [curl_getinfo($curl, CURLINFO_TOTAL_TIME), (int) curl_getinfo($curl, CURLINFO_SIZE_DOWNLOAD_T), curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $answer];
+    return [
+        curl_getinfo($curl, CURLINFO_TOTAL_TIME),
+        (int) curl_getinfo($curl, CURLINFO_SIZE_DOWNLOAD_T),
+        curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
+        $answer,
+    ];
 }
 
 /** Each look at an address of its own, or the web server would answer by itself. @return array{float, float, int} median and 95 of 100, in ms; compressed kB */
@@ -39,7 +51,7 @@ function looks(string $path): array
     $times = [];
     $bytes = 0;
     for ($i = 0; $i < LOOKS + 3; $i++) {
-        [$seconds, $bytes, $status] = look($path.(str_contains($path, '?') ? '&' : '?').'n='.++$n);
+        [$seconds, $bytes, $status] = look($path . (str_contains($path, '?') ? '&' : '?') . 'n=' . ++$n);
         if ($status !== 200) {
             throw new RuntimeException("$path answered $status.");
         }
@@ -56,7 +68,19 @@ function looks(string $path): array
 function school(int $times, int $had): array
 {
     $as = posix_getuid() === 0 ? ['runuser', '-u', (string) getenv('RECESS_USER'), '--', 'env', 'HOME=/tmp'] : [];
-    $run = new Process([...$as, PHP_BINARY, '-d', 'memory_limit=1G', __DIR__.'/../../artisan', 'recess:large-school', (string) $times, "--had=$had"], timeout: 600);
+    $run = new Process(
+        [
+            ...$as,
+            PHP_BINARY,
+            '-d',
+            'memory_limit=1G',
+            __DIR__ . '/../../artisan',
+            'recess:large-school',
+            (string) $times,
+            "--had=$had",
+        ],
+        timeout: 600,
+    );
 
     return json_decode(trim($run->mustRun()->getOutput()), true, flags: JSON_THROW_ON_ERROR);
 }
@@ -69,10 +93,29 @@ foreach (array_map(intval(...), array_slice($argv, 1)) ?: [1, 2, 4] as $times) {
     look('/staff/sign-in');
     // The jar has the token as the framework shows it to pages: in a cookie.
     preg_match('/\tXSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $token);
-    look('/api/staff/session', json_encode(['email' => $school['email'], 'password' => $school['password']]), ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.urldecode($token[1] ?? '')]);
+    look('/api/staff/session', json_encode(['email' => $school['email'], 'password' => $school['password']]), [
+        'Content-Type: application/json',
+        'Accept: application/json',
+        'X-XSRF-TOKEN: ' . urldecode($token[1] ?? ''),
+    ]);
     $round = http_build_query(['about' => $school['round'], 'from' => $school['date'], 'to' => $school['date']]);
-    printf("| **%d×**: %s sheets, %s bookings | | | |\n", $times, number_format($school['sheets']), number_format($school['bookings']));
-    foreach (['a bare route' => '/bench/bare', 'the board' => '/', 'a door' => "/d/{$school['door']}", 'side by side, all of a round' => "/find?$round", 'a sheet' => "/s/{$school['sheet']}", 'a host’s list of sheets' => '/staff'] as $what => $path) {
+    printf(
+        "| **%d×**: %s sheets, %s bookings | | | |\n",
+        $times,
+        number_format($school['sheets']),
+        number_format($school['bookings']),
+    );
+    foreach (
+        [
+            'a bare route' => '/bench/bare',
+            'the board' => '/',
+            'a door' => "/d/{$school['door']}",
+            'side by side, all of a round' => "/find?$round",
+            'a sheet' => "/s/{$school['sheet']}",
+            'a host’s list of sheets' => '/staff',
+        ]
+        as $what => $path
+    ) {
         [$median, $p95, $bytes] = looks($path);
         printf("| %s | %.0f ms | %.0f ms | %.1f kB |\n", $what, $median, $p95, $bytes / 1000);
     }

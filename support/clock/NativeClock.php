@@ -11,9 +11,10 @@ final class NativeClock implements ClockInterface
 
     public function __construct(\DateTimeZone|string|null $timezone = null)
     {
-        $this->zone = $timezone instanceof \DateTimeZone
-            ? $timezone
-            : new \DateTimeZone($timezone ?? date_default_timezone_get());
+        $this->zone =
+            $timezone instanceof \DateTimeZone
+                ? $timezone
+                : new \DateTimeZone($timezone ?? date_default_timezone_get());
     }
 
     public function now(): \DateTimeImmutable

@@ -40,27 +40,48 @@ final class AccountsTest extends TestCase
         $this->actingAs($this->office);
         // What stands before the @ is its own server’s business.
         $this->invite(['email' => 'LARK@School.example'])->assertCreated();
-        $this->invite()->assertCreated()->assertJsonPath('0.state', 'Invited, until Tuesday 1 December, 08:00.')->assertJsonPath('0.came', false);
-        $this->invite(['email' => 'lark@SCHOOL.example'])->assertUnprocessable()->assertJsonPath('errors.email.0', 'Somebody with this address is on the list already.');
+        $this->invite()
+            ->assertCreated()
+            ->assertJsonPath('0.state', 'Invited, until Tuesday 1 December, 08:00.')
+            ->assertJsonPath('0.came', false);
+        $this->invite(['email' => 'lark@SCHOOL.example'])
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.email.0', 'Somebody with this address is on the list already.');
         $link = $this->link();
         $lark = StaffMember::query()->where('email', 'lark@school.example')->firstOrFail();
-        self::assertSame(0, DB::table('account_keys')->where('token_hash', basename($link))->count(), 'only the hash is kept');
+        self::assertSame(
+            0,
+            DB::table('account_keys')->where('token_hash', basename($link))->count(),
+            'only the hash is kept',
+        );
 
         Auth::logout();
         // Programs that read mail look at addresses, more than once.
         foreach ([1, 2] as $ignored) {
-            $this->get($link)->assertOk()->assertSee('Lark Osei')->assertHeader('Referrer-Policy', 'no-referrer')->assertHeader('Cache-Control', 'no-store, private');
+            $this->get($link)
+                ->assertOk()
+                ->assertSee('Lark Osei')
+                ->assertHeader('Referrer-Policy', 'no-referrer')
+                ->assertHeader('Cache-Control', 'no-store, private');
         }
         $this->ask('post', "/api$link", ['password' => 'short'])->assertUnprocessable();
-        $this->ask('post', "/api$link", ['password' => self::GOOD])->assertOk()->assertJsonPath('to', '/staff');
+        $this->ask('post', "/api$link", ['password' => self::GOOD])
+            ->assertOk()
+            ->assertJsonPath('to', '/staff');
         $this->assertAuthenticatedAs($lark);
         self::assertStringStartsWith('$argon2id$', $lark->refresh()->password);
-        $this->ask('post', "/api$link", ['password' => self::GOOD.'!'])->assertConflict();
+        $this->ask('post', "/api$link", ['password' => self::GOOD . '!'])->assertConflict();
         $this->get($link)->assertGone()->assertSee('opens nothing any more');
 
         Auth::logout();
-        $this->ask('post', '/api/staff/session', ['email' => 'lark@school.example', 'password' => self::GOOD])->assertOk();
-        Mail::assertNotQueued(AccountLetter::class, fn (AccountLetter $letter): bool => str_contains($letter->render(), 'is another one now'));
+        $this->ask('post', '/api/staff/session', [
+            'email' => 'lark@school.example',
+            'password' => self::GOOD,
+        ])->assertOk();
+        Mail::assertNotQueued(
+            AccountLetter::class,
+            fn(AccountLetter $letter): bool => str_contains($letter->render(), 'is another one now'),
+        );
     }
 
     public function test_an_invitation_ends_is_sent_again_and_taken_back(): void
@@ -93,17 +114,31 @@ final class AccountsTest extends TestCase
     public function test_many_are_invited_out_of_a_table_as_programs_write_them(): void
     {
         $this->actingAs($this->office);
-        $send = fn (string $bytes, string $to = ''): TestResponse => $this->post("/api/staff/people/file$to", ['file' => UploadedFile::fake()->createWithContent('staff.csv', $bytes)], ['Accept' => 'application/json']);
+        $send = fn(string $bytes, string $to = ''): TestResponse => $this->post(
+            "/api/staff/people/file$to",
+            ['file' => UploadedFile::fake()->createWithContent('staff.csv', $bytes)],
+            ['Accept' => 'application/json'],
+        );
         $table = "Name;E-mail;Subject;Office\r\n\"Osei; Lark\";lark@school.example;\"Biology\nand bees\"\r\n\r\nZoë Grün;zoe@school.example;Müsik;yes\r\nTwice;zoe@school.example;Art;\r\nNo Address;nowhere;Art;\r\nNgozi;{$this->office->email};Office;\r\n=CMD();eve@school.example;Art;";
         $answer = $send($table)->assertOk();
-        $answer->assertJsonPath('new', ['Zoë Grün', '=CMD()'])->assertJsonPath('said', '2 are new, one is on the list already, and there is more to look at below.');
-        self::assertSame([
-            'Line 2: This has to be on one line.', 'Line 6 has the same address as line 5, which counts.', 'Line 7: This does not look like an e-mail address.',
-        ], $answer->json('notes'));
+        $answer
+            ->assertJsonPath('new', ['Zoë Grün', '=CMD()'])
+            ->assertJsonPath('said', '2 are new, one is on the list already, and there is more to look at below.');
+        self::assertSame(
+            [
+                'Line 2: This has to be on one line.',
+                'Line 6 has the same address as line 5, which counts.',
+                'Line 7: This does not look like an e-mail address.',
+            ],
+            $answer->json('notes'),
+        );
         self::assertSame(1, StaffMember::query()->count(), 'a look saves nothing');
 
         // The same table as other programs write it.
-        foreach (["\u{FEFF}$table", "\xFF\xFE".mb_convert_encoding($table, 'UTF-16LE'), strtr($table, ';', "\t")] as $bytes) {
+        foreach (
+            ["\u{FEFF}$table", "\xFF\xFE" . mb_convert_encoding($table, 'UTF-16LE'), strtr($table, ';', "\t")]
+            as $bytes
+        ) {
             self::assertSame('Zoë Grün', $send($bytes)->assertOk()->json('new.0'));
         }
         $windows = $send((string) mb_convert_encoding($table, 'Windows-1252'))->assertOk();
@@ -116,9 +151,15 @@ final class AccountsTest extends TestCase
         self::assertTrue(StaffMember::query()->where('email', 'zoe@school.example')->sole()->office);
 
         // A cell that is empty is a line that is not understood, and nobody without a name or an address.
-        self::assertSame([], $send("name,email,subject\n,a@b.example,Art\nAda Lo,,Art\n")->assertOk()->assertJsonCount(2, 'notes')->json('new'));
+        self::assertSame(
+            [],
+            $send("name,email,subject\n,a@b.example,Art\nAda Lo,,Art\n")
+                ->assertOk()
+                ->assertJsonCount(2, 'notes')
+                ->json('new'),
+        );
         $send("who,where\nA,b@c.example")->assertConflict();
-        $send("name,email,subject\n".str_repeat("A,a@b.example,C\n", 501))->assertConflict();
+        $send("name,email,subject\n" . str_repeat("A,a@b.example,C\n", 501))->assertConflict();
         $send('')->assertConflict();
         $this->ask('post', '/api/staff/people/file', ['file' => 'text'])->assertUnprocessable();
     }
@@ -143,7 +184,9 @@ final class AccountsTest extends TestCase
         $wren = $this->host();
         $said = [];
         foreach ([$wren->email, 'nobody@school.example'] as $email) {
-            $said[] = $this->ask('post', '/api/staff/forgotten', ['email' => $email])->assertStatus(202)->getContent();
+            $said[] = $this->ask('post', '/api/staff/forgotten', ['email' => $email])
+                ->assertStatus(202)
+                ->getContent();
         }
         self::assertSame($said[0], $said[1]);
         $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
@@ -154,7 +197,10 @@ final class AccountsTest extends TestCase
         $elsewhere = session()->all();
         Auth::logout();
         $this->ask('post', "/api$link", ['password' => self::GOOD])->assertOk();
-        Mail::assertQueued(AccountLetter::class, fn (AccountLetter $letter): bool => str_contains($letter->render(), 'is another one now'));
+        Mail::assertQueued(
+            AccountLetter::class,
+            fn(AccountLetter $letter): bool => str_contains($letter->render(), 'is another one now'),
+        );
         // The session that was open elsewhere comes back with the hash of the password before.
         $this->actingAs($wren->refresh())->withSession($elsewhere)->get('/staff')->assertRedirect('/staff/sign-in');
 
@@ -168,7 +214,10 @@ final class AccountsTest extends TestCase
         $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         Mail::assertQueuedCount(2);
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addHour());
-        self::assertNull(AccountKey::open(basename($this->link()), CarbonImmutable::now()->getTimestamp()), 'an hour, and no more');
+        self::assertNull(
+            AccountKey::open(basename($this->link()), CarbonImmutable::now()->getTimestamp()),
+            'an hour, and no more',
+        );
     }
 
     public function test_a_session_ends_after_twelve_hours_unless_one_asked_to_stay_signed_in(): void
@@ -177,8 +226,15 @@ final class AccountsTest extends TestCase
             CarbonImmutable::setTestNow(self::NOW);
             Auth::forgetGuards();
             $this->flushSession();
-            $answer = $this->ask('post', '/api/staff/session', ['email' => $this->host()->email, 'password' => 'chalk-and-slate', 'remember' => $remember])->assertOk();
-            $kept = array_filter($answer->headers->getCookies(), static fn (Cookie $cookie): bool => $cookie->getName() === 'recess_device');
+            $answer = $this->ask('post', '/api/staff/session', [
+                'email' => $this->host()->email,
+                'password' => 'chalk-and-slate',
+                'remember' => $remember,
+            ])->assertOk();
+            $kept = array_filter(
+                $answer->headers->getCookies(),
+                static fn(Cookie $cookie): bool => $cookie->getName() === 'recess_device',
+            );
             self::assertCount($remember ? 1 : 0, $kept);
             foreach ($kept as $cookie) {
                 self::assertSame(30 * 86400, $cookie->getExpiresTime() - CarbonImmutable::now()->getTimestamp());
@@ -206,30 +262,54 @@ final class AccountsTest extends TestCase
         $lost = (string) parse_url(trim(Artisan::output()), PHP_URL_PATH);
         Artisan::call('recess:first-key');
         $link = (string) parse_url(trim(Artisan::output()), PHP_URL_PATH);
-        $said = ['school' => 'Bell Point School', 'zone' => 'Europe/Lisbon', 'country' => 'pt', 'name' => 'Noor Haas', 'email' => 'noor@bellpoint.example', 'password' => self::GOOD];
+        $said = [
+            'school' => 'Bell Point School',
+            'zone' => 'Europe/Lisbon',
+            'country' => 'pt',
+            'name' => 'Noor Haas',
+            'email' => 'noor@bellpoint.example',
+            'password' => self::GOOD,
+        ];
         $this->get($lost)->assertGone()->assertSee('"open":false', false);
         $this->ask('post', "/api$lost", $said)->assertConflict();
-        $this->get($link)->assertOk()->assertSee('"open":true', false)->assertHeader('Cache-Control', 'no-store, private');
-        foreach (['zone' => 'Lisbon', 'country' => 'Portugal', 'email' => 'noor', 'password' => 'Bell Point School Noor'] as $field => $slip) {
-            $this->ask('post', "/api$link", [$field => $slip] + $said)->assertUnprocessable()->assertJsonValidationErrors($field);
+        $this->get($link)
+            ->assertOk()
+            ->assertSee('"open":true', false)
+            ->assertHeader('Cache-Control', 'no-store, private');
+        foreach (
+            ['zone' => 'Lisbon', 'country' => 'Portugal', 'email' => 'noor', 'password' => 'Bell Point School Noor']
+            as $field => $slip
+        ) {
+            $this->ask('post', "/api$link", [$field => $slip] + $said)
+                ->assertUnprocessable()
+                ->assertJsonValidationErrors($field);
         }
         self::assertSame(0, DB::table('schools')->count());
 
         // The mail is tried before anything is decided, and what is wrong with it is said as the server says it.
-        $this->app->instance(TriesMail::class, new class implements TriesMail
-        {
-            public function to(string $email): ?string
-            {
-                return $email === 'noor@bellpoint.example' ? null : 'Connection refused';
-            }
-        });
-        $this->ask('post', "/api$link/letter", ['email' => 'other@bellpoint.example'])->assertUnprocessable()->assertJsonPath('errors.email.0', 'The mail server did not take it: Connection refused');
+        $this->app->instance(
+            TriesMail::class,
+            new class implements TriesMail {
+                public function to(string $email): ?string
+                {
+                    return $email === 'noor@bellpoint.example' ? null : 'Connection refused';
+                }
+            },
+        );
+        $this->ask('post', "/api$link/letter", ['email' => 'other@bellpoint.example'])
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.email.0', 'The mail server did not take it: Connection refused');
         $this->ask('post', "/api$link/letter", ['email' => 'noor@bellpoint.example'])->assertOk();
 
-        $this->ask('post', "/api$link", $said)->assertOk()->assertJsonPath('to', '/staff/people');
+        $this->ask('post', "/api$link", $said)
+            ->assertOk()
+            ->assertJsonPath('to', '/staff/people');
         $noor = StaffMember::query()->sole();
         $this->assertAuthenticatedAs($noor);
-        self::assertSame([true, 'Bell Point School', 'PT'], [$noor->office, $noor->school->name, $noor->school->country]);
+        self::assertSame(
+            [true, 'Bell Point School', 'PT'],
+            [$noor->office, $noor->school->name, $noor->school->country],
+        );
         Auth::logout();
         $this->ask('post', "/api$link", ['email' => 'eve@bellpoint.example'] + $said)->assertConflict();
         self::assertSame(1, StaffMember::query()->count());
@@ -237,14 +317,21 @@ final class AccountsTest extends TestCase
         // When nobody of the office comes in any more, whoever sits at the server lets one in.
         self::assertSame(1, Artisan::call('recess:let-in', ['email' => 'eve@bellpoint.example']));
         self::assertSame(0, Artisan::call('recess:let-in', ['email' => 'noor@bellpoint.example']));
-        $this->ask('post', '/api'.parse_url(trim(Artisan::output()), PHP_URL_PATH), ['password' => 'seven gulls, one bell'])->assertOk();
+        $this->ask('post', '/api' . parse_url(trim(Artisan::output()), PHP_URL_PATH), [
+            'password' => 'seven gulls, one bell',
+        ])->assertOk();
     }
 
     public function test_another_password_asks_for_the_one_before_it(): void
     {
         $this->actingAs($this->host());
-        $this->ask('put', '/api/staff/me/password', ['current' => 'not it', 'password' => self::GOOD])->assertUnprocessable()->assertJsonPath('errors.current.0', 'This is not the password you have now.');
-        $this->ask('put', '/api/staff/me/password', ['current' => 'chalk-and-slate', 'password' => self::GOOD])->assertOk();
+        $this->ask('put', '/api/staff/me/password', ['current' => 'not it', 'password' => self::GOOD])
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.current.0', 'This is not the password you have now.');
+        $this->ask('put', '/api/staff/me/password', [
+            'current' => 'chalk-and-slate',
+            'password' => self::GOOD,
+        ])->assertOk();
         $this->get('/staff')->assertOk();
         self::assertTrue(Auth::validate(['email' => $this->host()->email, 'password' => self::GOOD]));
     }
@@ -253,18 +340,34 @@ final class AccountsTest extends TestCase
     {
         DB::table('staff')->delete();
         DB::table('schools')->delete();
-        $run = fn (array $changes = []): int => Artisan::call('recess:move-in', $changes + ['--school' => 'Sandbar School', '--zone' => 'Pacific/Auckland', '--country' => 'nz', '--name' => 'Rewi Tan', '--email' => 'rewi@sandbar.example', '--no-interaction' => true]);
+        $run = fn(array $changes = []): int => Artisan::call(
+            'recess:move-in',
+            $changes + [
+                '--school' => 'Sandbar School',
+                '--zone' => 'Pacific/Auckland',
+                '--country' => 'nz',
+                '--name' => 'Rewi Tan',
+                '--email' => 'rewi@sandbar.example',
+                '--no-interaction' => true,
+            ],
+        );
         $this->get('/')->assertOk();
-        foreach (['--zone' => 'Middle of nowhere', '--email' => 'rewi', '--country' => 'NZL', '--school' => null] as $option => $wrong) {
+        foreach (
+            ['--zone' => 'Middle of nowhere', '--email' => 'rewi', '--country' => 'NZL', '--school' => null]
+            as $option => $wrong
+        ) {
             self::assertSame(1, $run([$option => $wrong]));
             self::assertStringContainsString($option, Artisan::output());
         }
         self::assertSame(0, $run());
         self::assertSame(0, $run(['--school' => 'Sandbar College']), 'begun again with what was mistyped set right');
         preg_match('#/staff/join/[\w-]{43}#', Artisan::output(), $link);
-        $this->ask('post', '/api'.$link[0], ['password' => self::GOOD])->assertOk();
+        $this->ask('post', '/api' . $link[0], ['password' => self::GOOD])->assertOk();
         $this->get('/staff/people')->assertOk()->assertSee('Rewi Tan');
-        self::assertSame(['Sandbar College', 'NZ'], array_values((array) DB::table('schools')->sole(['name', 'country'])));
+        self::assertSame(
+            ['Sandbar College', 'NZ'],
+            array_values((array) DB::table('schools')->sole(['name', 'country'])),
+        );
         self::assertSame(1, $run(['--email' => 'another@sandbar.example']));
         self::assertStringContainsString('Sandbar College has moved in already', Artisan::output());
     }
@@ -274,8 +377,8 @@ final class AccountsTest extends TestCase
     {
         yield 'fourteen' => ['kelp-under-nin', 'At least 15'];
         yield 'fifteen, counted as people do' => ['kelp ünder nïne', ''];
-        yield '128, and not cut at 72 bytes' => [str_repeat('kelp under nine lanterns ', 5).'abc', ''];
-        yield '129' => [str_repeat('kelp under nine lanterns ', 5).'abcd', 'At most 128'];
+        yield '128, and not cut at 72 bytes' => [str_repeat('kelp under nine lanterns ', 5) . 'abc', ''];
+        yield '129' => [str_repeat('kelp under nine lanterns ', 5) . 'abcd', 'At most 128'];
         yield 'one key' => [str_repeat('a', 20), 'first'];
         yield 'a few keys again and again' => ['xyzxyzxyzxyzxyzxyz', 'first'];
         yield 'a row of keys' => ['qwertyuiop1234567890', 'first'];
@@ -288,14 +391,31 @@ final class AccountsTest extends TestCase
     #[DataProvider('passwords')]
     public function test_a_password(mixed $password, string $said): void
     {
-        $answer = $this->actingAs($this->host())->ask('put', '/api/staff/me/password', ['current' => 'chalk-and-slate', 'password' => $password]);
-        $said === '' ? $answer->assertOk() : self::assertStringContainsString($said, (string) $answer->assertUnprocessable()->json('errors.password.0'));
+        $answer = $this->actingAs($this->host())->ask('put', '/api/staff/me/password', [
+            'current' => 'chalk-and-slate',
+            'password' => $password,
+        ]);
+        $said === ''
+            ? $answer->assertOk()
+            : self::assertStringContainsString(
+                $said,
+                (string) $answer->assertUnprocessable()->json('errors.password.0'),
+            );
     }
 
     /** @param  array<string, mixed>  $changes */
     private function invite(array $changes = []): TestResponse
     {
-        return $this->ask('post', '/api/staff/people', $changes + ['name' => 'Lark Osei', 'email' => 'lark@school.example', 'subject' => 'Biology', 'role' => 'staff']);
+        return $this->ask(
+            'post',
+            '/api/staff/people',
+            $changes + [
+                'name' => 'Lark Osei',
+                'email' => 'lark@school.example',
+                'subject' => 'Biology',
+                'role' => 'staff',
+            ],
+        );
     }
 
     /** The address in the last letter, as its reader has it: without the host. */

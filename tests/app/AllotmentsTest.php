@@ -43,41 +43,73 @@ final class AllotmentsTest extends RoundTestCase
         self::assertTrue($page->json('wishes.open'));
         self::assertNull($page->json('wishes.sent'));
         $pick = ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'];
-        $this->keep($round, $pass, [$pick + ['start' => self::EVENING.'T20:00:00Z']])->assertForbidden();
+        $this->keep($round, $pass, [$pick + ['start' => self::EVENING . 'T20:00:00Z']])->assertForbidden();
         $this->ask('post', "/api/s/{$pick['sheet']}/bookings", ['pass' => $pass->token()])->assertNotFound();
 
         $this->wishes($round, $pass, [])->assertUnprocessable()->assertJsonValidationErrors('picks');
-        $this->wishes($round, $pass, [$pick], [])->assertUnprocessable()
+        $this->wishes($round, $pass, [$pick], [])
+            ->assertUnprocessable()
             ->assertJsonPath('errors.windows.0', 'Say when you can come: on no evening nobody can meet you.');
-        $this->wishes($round, $pass, array_fill(0, 200, $pick))->assertUnprocessable()->assertJsonValidationErrors('picks');
-        $this->wishes($round, self::guardian('Ed Nox')->pass(), [$pick])->assertUnprocessable()->assertJsonValidationErrors('picks.0.student');
+        $this->wishes($round, $pass, array_fill(0, 200, $pick))
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('picks');
+        $this->wishes($round, self::guardian('Ed Nox')->pass(), [$pick])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('picks.0.student');
         $this->wishes($round, null, [$pick])->assertForbidden();
-        $this->wishes($round, $pass, [$pick])->assertOk()->assertJsonPath('wishes.sent.picks', [$pick]);
+        $this->wishes($round, $pass, [$pick])
+            ->assertOk()
+            ->assertJsonPath('wishes.sent.picks', [$pick]);
         $second = ['sheet' => $this->slug($this->iolo), 'student' => 'Cy Fay'];
-        $this->wishes($round, $pass, [$second, $pick])->assertOk()->assertJsonPath('wishes.sent.picks.0', $second);
-        $this->ask('delete', "/api/r/$round->slug/wishes", ['pass' => $pass->token()])->assertOk()
-            ->assertJsonPath('wishes.sent', null)->assertJsonPath('asked.picks.0', $second);
+        $this->wishes($round, $pass, [$second, $pick])
+            ->assertOk()
+            ->assertJsonPath('wishes.sent.picks.0', $second);
+        $this->ask('delete', "/api/r/$round->slug/wishes", ['pass' => $pass->token()])
+            ->assertOk()
+            ->assertJsonPath('wishes.sent', null)
+            ->assertJsonPath('asked.picks.0', $second);
         // The office sees who has, and who has not.
         $this->wishes($round, $pass, [$second])->assertOk();
         $this->actingAs($this->office);
-        self::assertSame([0, 1], array_column($this->ask('get', "/api/staff/rounds/$round->id")->json('classes'), 'missing'));
+        self::assertSame(
+            [0, 1],
+            array_column($this->ask('get', "/api/staff/rounds/$round->id")->json('classes'), 'missing'),
+        );
         $this->ask('post', "/api/staff/rounds/$round->id/take-back")->assertConflict();
         // Without scripts: a number for each, and the evenings.
         $plain = [
-            'pass' => $pass->token(), 'rank' => ['Cy Fay' => [$second['sheet'] => '2'], 'Ada Fay' => [$pick['sheet'] => '1']], 'dates' => [self::EVENING],
+            'pass' => $pass->token(),
+            'rank' => ['Cy Fay' => [$second['sheet'] => '2'], 'Ada Fay' => [$pick['sheet'] => '1']],
+            'dates' => [self::EVENING],
         ];
-        $this->get("/r/$round->slug?pass={$pass->token()}")->assertOk()->assertSee('Write 1 beside whom you want to meet most');
-        $this->post("/r/$round->slug/wishes", ['dates' => []] + $plain)->assertUnprocessable()->assertSee('Say when you can come');
+        $this->get("/r/$round->slug?pass={$pass->token()}")
+            ->assertOk()
+            ->assertSee('Write 1 beside whom you want to meet most');
+        $this->post("/r/$round->slug/wishes", ['dates' => []] + $plain)
+            ->assertUnprocessable()
+            ->assertSee('Say when you can come');
         $this->post("/r/$round->slug/wishes", $plain)->assertRedirect("/r/$round->slug?pass={$pass->token()}");
-        $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")->assertOk()->assertJsonPath('wishes.sent.picks', [$pick, $second]);
+        $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")
+            ->assertOk()
+            ->assertJsonPath('wishes.sent.picks', [$pick, $second]);
         // What the round asks comes along, and what has to be answered is said beside it.
         $topic = new Question('q-topic', QuestionKind::Short, 'What shall we talk about?', '', true);
         $round->update(['questions' => new Questions([...$round->questions->all, $topic])]);
-        $this->wishes($round, $pass, [$pick])->assertUnprocessable()->assertJsonValidationErrors('about.Ada Fay.q-topic');
-        $this->post("/r/$round->slug/wishes", $plain)->assertUnprocessable()->assertSee('What shall we talk about?')->assertSee('Please fill this in.');
-        $about = array_map(static fn (string $child): array => ['student' => $child, 'answers' => ['q-topic' => "About $child"]], ['Ada Fay', 'Cy Fay']);
+        $this->wishes($round, $pass, [$pick])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('about.Ada Fay.q-topic');
+        $this->post("/r/$round->slug/wishes", $plain)
+            ->assertUnprocessable()
+            ->assertSee('What shall we talk about?')
+            ->assertSee('Please fill this in.');
+        $about = array_map(
+            static fn(string $child): array => ['student' => $child, 'answers' => ['q-topic' => "About $child"]],
+            ['Ada Fay', 'Cy Fay'],
+        );
         $this->post("/r/$round->slug/wishes", ['about' => $about] + $plain)->assertRedirect();
-        $this->get("/r/$round->slug?pass={$pass->token()}")->assertOk()->assertSee('About Cy Fay');
+        $this->get("/r/$round->slug?pass={$pass->token()}")
+            ->assertOk()
+            ->assertSee('About Cy Fay');
         CarbonImmutable::setTestNow('2026-11-30T22:00:00Z');
         $this->wishes($round, $pass, [$pick])->assertForbidden();
         $this->ask('delete', "/api/r/$round->slug/wishes", ['pass' => $pass->token()])->assertConflict();
@@ -85,62 +117,100 @@ final class AllotmentsTest extends RoundTestCase
 
     public function test_times_are_found_pinned_found_anew_and_booked_with_one_letter_for_each_family(): void
     {
-        $round = $this->collecting(['breaks' => true, 'line' => self::EVENING.' 16:00-19:00 /15 gap 5']);
+        $round = $this->collecting(['breaks' => true, 'line' => self::EVENING . ' 16:00-19:00 /15 gap 5']);
         [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
         [$wren, $iolo, $maja] = [$this->slug($this->wren), $this->slug($this->iolo), $this->slug($this->maja)];
-        $this->wishes(
-            $round, $uma, [['sheet' => $wren, 'student' => 'Ada Fay'], ['sheet' => $maja, 'student' => 'Cy Fay'], ['sheet' => $iolo, 'student' => 'Cy Fay']],
-        )->assertOk();
+        $this->wishes($round, $uma, [
+            ['sheet' => $wren, 'student' => 'Ada Fay'],
+            ['sheet' => $maja, 'student' => 'Cy Fay'],
+            ['sheet' => $iolo, 'student' => 'Cy Fay'],
+        ])->assertOk();
         // In that time two meetings can be.
         $this->wishes(
-            $round, $ed, [['sheet' => $wren, 'student' => 'Lo Nox'], ['sheet' => $iolo, 'student' => 'Lo Nox']], [self::hours('16:00', '16:35')],
+            $round,
+            $ed,
+            [['sheet' => $wren, 'student' => 'Lo Nox'], ['sheet' => $iolo, 'student' => 'Lo Nox']],
+            [self::hours('16:00', '16:35')],
         )->assertOk();
         // Maja needs to see Lo, whose family did not think of it.
         $this->actingAs($this->maja);
-        $part = RoundHost::query()->where(['round_id' => $round->id, 'staff_id' => $this->maja->id])->firstOrFail();
+        $part = RoundHost::query()
+            ->where(['round_id' => $round->id, 'staff_id' => $this->maja->id])
+            ->firstOrFail();
         $lo = Student::query()->where('name', 'Lo Nox')->firstOrFail();
         $ada = Student::query()->where('name', 'Ada Fay')->firstOrFail();
-        self::assertSame(['Cy Fay', 'Lo Nox'], array_column($this->ask('get', "/api/staff/round-parts/$part->id/students")->json('students'), 'name'));
-        $this->ask('put', "/api/staff/round-parts/$part->id", self::part('Room 4') + ['asked' => [$ada->id]])->assertUnprocessable();
-        $this->ask('put', "/api/staff/round-parts/$part->id", self::part('Room 4') + ['asked' => [$lo->id], 'most' => 5])
-            ->assertOk()->assertJsonPath('asked.0.name', 'Lo Nox');
+        self::assertSame(
+            ['Cy Fay', 'Lo Nox'],
+            array_column($this->ask('get', "/api/staff/round-parts/$part->id/students")->json('students'), 'name'),
+        );
+        $this->ask(
+            'put',
+            "/api/staff/round-parts/$part->id",
+            self::part('Room 4') + ['asked' => [$ada->id]],
+        )->assertUnprocessable();
+        $this->ask(
+            'put',
+            "/api/staff/round-parts/$part->id",
+            self::part('Room 4') + ['asked' => [$lo->id], 'most' => 5],
+        )
+            ->assertOk()
+            ->assertJsonPath('asked.0.name', 'Lo Nox');
         $this->json('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertForbidden();
 
         $found = $this->found($round);
-        self::assertSame(['found', 6, 5, 5], [$found->json('state'), $found->json('wishes'), $found->json('granted'), $found->json('bound')]);
+        self::assertSame(
+            ['found', 6, 5, 5],
+            [$found->json('state'), $found->json('wishes'), $found->json('granted'), $found->json('bound')],
+        );
         self::assertCount(3, $found->json('picture.breaks'), 'each breathes once');
         self::assertSame(['Lo Nox'], array_column($found->json('picture.not'), 'student'));
-        self::assertSame(['Iolo Bevan is only free while they are in another meeting, or on the way.'], array_column($found->json('picture.not'), 'why'));
+        self::assertSame(
+            ['Iolo Bevan is only free while they are in another meeting, or on the way.'],
+            array_column($found->json('picture.not'), 'why'),
+        );
         // The same wishes and seed, the same answer; and what is pinned stays, whatever the seed.
-        $times = static fn (TestResponse $one): array => array_map(
-            static fn (array $m): array => [$m['host'], $m['student'], $m['time']], $one->json('picture.meetings'),
+        $times = static fn(TestResponse $one): array => array_map(
+            static fn(array $m): array => [$m['host'], $m['student'], $m['time']],
+            $one->json('picture.meetings'),
         );
         self::assertSame($times($found), $times($this->found($round)));
         $last = Allotment::query()->orderByDesc('id')->firstOrFail();
         $pinned = $last->rows()->where('student', 'Cy Fay')->get();
-        $this->ask('put', "/api/staff/allotments/$last->id/pins", ['rows' => $pinned->modelKeys(), 'pinned' => true])->assertOk();
+        $this->ask('put', "/api/staff/allotments/$last->id/pins", [
+            'rows' => $pinned->modelKeys(),
+            'pinned' => true,
+        ])->assertOk();
         $this->found($round, 7);
         $after = Allotment::query()->orderByDesc('id')->firstOrFail();
         self::assertEquals(
-            $pinned->map(static fn (Allotted $row): mixed => $row->span())->all(),
-            $after->rows()->where('pinned', true)->get()->map(static fn (Allotted $row): mixed => $row->span())->all(),
+            $pinned->map(static fn(Allotted $row): mixed => $row->span())->all(),
+            $after->rows()->where('pinned', true)->get()->map(static fn(Allotted $row): mixed => $row->span())->all(),
         );
 
         // Wishes can still come: it waits; what was found before they ended is found anew.
         $this->ask('post', "/api/staff/allotments/$after->id/publish")->assertConflict();
         CarbonImmutable::setTestNow('2026-11-24T13:00:00Z');
         $this->actingAs($this->office);
-        $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk()->assertJsonPath('collecting', false);
+        $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])
+            ->assertOk()
+            ->assertJsonPath('collecting', false);
         $this->ask('post', "/api/staff/allotments/$after->id/publish")->assertConflict();
         $this->found($round, 7);
         $last = Allotment::query()->orderByDesc('id')->firstOrFail();
         $this->json('post', "/api/staff/allotments/$after->id/publish")->assertNotFound();
         // Somebody of another sheet is quicker with one of Wren's times: that one wish hears so, and all else is booked.
         $hers = $last->rows()->where('student', 'Ada Fay')->firstOrFail();
-        $hold = ['staff_id' => $this->wren->id, 'sheet_id' => $hers->sheet_id, 'starts_at' => $hers->starts_at, 'ends_at' => $hers->ends_at];
+        $hold = [
+            'staff_id' => $this->wren->id,
+            'sheet_id' => $hers->sheet_id,
+            'starts_at' => $hers->starts_at,
+            'ends_at' => $hers->ends_at,
+        ];
         $hold = DB::table('holds')->insertGetId($hold);
         DB::table('seats')->insert(['hold_id' => $hold, 'seat' => 1]);
-        $this->ask('post', "/api/staff/allotments/$last->id/publish")->assertStatus(202)->assertJsonPath('state', 'booking');
+        $this->ask('post', "/api/staff/allotments/$last->id/publish")
+            ->assertStatus(202)
+            ->assertJsonPath('state', 'booking');
         $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertConflict();
         Mail::fake();
         Queue::fake();
@@ -151,20 +221,31 @@ final class AllotmentsTest extends RoundTestCase
         Queue::assertNotPushed(SendQueuedMailable::class);
         $letter = Mail::queued(GivenLetter::class)->first();
         assert($letter instanceof GivenLetter);
-        self::assertStringContainsString('These 2 times are yours. For one wish there was no time; it stands below.', $letter->render());
-        self::assertStringContainsString('The time went to something else before it could be booked.', $letter->render());
+        self::assertStringContainsString(
+            'These 2 times are yours. For one wish there was no time; it stands below.',
+            $letter->render(),
+        );
+        self::assertStringContainsString(
+            'The time went to something else before it could be booked.',
+            $letter->render(),
+        );
         self::assertCount(1, $letter->attachments(), 'one calendar file');
         self::assertSame([4, 4], [Booking::query()->count(), $last->rows()->whereNotNull('booking_id')->count()]);
         self::assertSame('time-gone', $hers->refresh()->why?->value);
         $booked = $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertOk();
-        self::assertSame('All 2 families have their times and were told. What is free is open to everybody.', $booked->json('said'));
+        self::assertSame(
+            'All 2 families have their times and were told. What is free is open to everybody.',
+            $booked->json('said'),
+        );
 
         // Afterwards the rest is open to all, but for the breaks; and what they did not get is ticked already.
         Auth::forgetGuards();
         $page = $this->ask('get', "/api/r/$round->slug?pass={$uma->token()}")->assertOk();
         self::assertNull($page->json('wishes'));
         self::assertSame([['sheet' => $wren, 'student' => 'Ada Fay']], $page->json('asked.picks'));
-        $plan = $this->plan($round->refresh(), $uma, $page->json('asked.picks'), [self::hours('16:00', '19:00')])->assertOk();
+        $plan = $this->plan($round->refresh(), $uma, $page->json('asked.picks'), [
+            self::hours('16:00', '19:00'),
+        ])->assertOk();
         self::assertCount(3, $plan->json('days.0.meetings'));
         self::assertSame(3, SlotChange::query()->where('closed', true)->count());
     }
@@ -172,24 +253,32 @@ final class AllotmentsTest extends RoundTestCase
     public function test_a_child_is_in_one_meeting_at_a_time_whoever_comes_with_it_and_of_two_guardians_one_has_the_time(): void
     {
         foreach ([false, true] as $each) {
-            $round = $this->collecting(
-                ['each_guardian' => $each, 'title' => "Round $each", 'line' => ($each ? '2026-12-04' : self::EVENING).' 16:00-16:30 /15'],
-            );
+            $round = $this->collecting([
+                'each_guardian' => $each,
+                'title' => "Round $each",
+                'line' => ($each ? '2026-12-04' : self::EVENING) . ' 16:00-16:30 /15',
+            ]);
             $mother = self::guardian('Uma Fay');
             $father = Guardian::query()->firstOrCreate(
-                ['school_id' => $round->school_id, 'name' => 'Bo Ray'], ['email' => 'bo@mail.example', 'phone' => '902 555 0102'],
+                ['school_id' => $round->school_id, 'name' => 'Bo Ray'],
+                ['email' => 'bo@mail.example', 'phone' => '902 555 0102'],
             );
             $father->students()->syncWithoutDetaching($mother->students->modelKeys());
             $wren = $round->sheets()->where('staff_id', $this->wren->id)->firstOrFail()->slug;
             foreach ([$mother, $father] as $one) {
                 $this->wishes(
-                    $round, $one->pass(), [['sheet' => $wren, 'student' => 'Ada Fay']],
+                    $round,
+                    $one->pass(),
+                    [['sheet' => $wren, 'student' => 'Ada Fay']],
                     [['date' => $each ? '2026-12-04' : self::EVENING, 'from' => '16:00', 'until' => '16:30']],
                 )->assertOk();
             }
             $found = $this->found($round);
             self::assertCount($each ? 2 : 1, $found->json('picture.meetings'));
-            self::assertSame($each ? [] : ['Another guardian of the child wished for Wren Halloran first.'], array_column($found->json('picture.not'), 'why'));
+            self::assertSame(
+                $each ? [] : ['Another guardian of the child wished for Wren Halloran first.'],
+                array_column($found->json('picture.not'), 'why'),
+            );
         }
     }
 
@@ -197,16 +286,37 @@ final class AllotmentsTest extends RoundTestCase
     {
         $round = $this->collecting();
         $ada = Student::query()->where('name', 'Ada Fay')->firstOrFail();
-        $part = RoundHost::query()->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])->firstOrFail();
+        $part = RoundHost::query()
+            ->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])
+            ->firstOrFail();
         $this->actingAs($this->wren);
-        $this->ask('put', "/api/staff/round-parts/$part->id", self::part('Room 12') + ['longer' => [['id' => $ada->id, 'times' => 2]]])->assertOk();
+        $this->ask(
+            'put',
+            "/api/staff/round-parts/$part->id",
+            self::part('Room 12') + ['longer' => [['id' => $ada->id, 'times' => 2]]],
+        )->assertOk();
         $pick = ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'];
         // Two times, and the gap of five between them, do not fit into half an hour.
         $this->wishes($round, self::guardian('Uma Fay')->pass(), [$pick], [self::hours('16:00', '16:30')])->assertOk();
-        self::assertSame(['Wren Halloran has no time while they can come.'], array_column($this->found($round)->json('picture.not'), 'why'));
-        $round->update(['questions' => new Questions([...$round->questions->all, new Question('q-topic', QuestionKind::Short, 'What about?')])]);
+        self::assertSame(
+            ['Wren Halloran has no time while they can come.'],
+            array_column($this->found($round)->json('picture.not'), 'why'),
+        );
+        $round->update([
+            'questions' => new Questions([
+                ...$round->questions->all,
+                new Question('q-topic', QuestionKind::Short, 'What about?'),
+            ]),
+        ]);
         $about = [['student' => 'Ada Fay', 'answers' => ['q-topic' => 'Reading']]];
-        $this->wishes($round, self::guardian('Uma Fay')->pass(), [$pick], [self::hours('16:00', '16:35')], '', $about)->assertOk();
+        $this->wishes(
+            $round,
+            self::guardian('Uma Fay')->pass(),
+            [$pick],
+            [self::hours('16:00', '16:35')],
+            '',
+            $about,
+        )->assertOk();
         $this->actingAs($this->office);
         $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
         CarbonImmutable::setTestNow('2026-11-24T13:00:00Z');
@@ -216,7 +326,8 @@ final class AllotmentsTest extends RoundTestCase
         app()->call([new BookAllotment((int) $id), 'handle']);
         $booking = Booking::query()->firstOrFail();
         self::assertSame(
-            ['20:00', '20:35', ['q-topic' => 'Reading']], [$booking->starts_at->format('H:i'), $booking->ends_at->format('H:i'), $booking->answers],
+            ['20:00', '20:35', ['q-topic' => 'Reading']],
+            [$booking->starts_at->format('H:i'), $booking->ends_at->format('H:i'), $booking->answers],
         );
     }
 
@@ -224,38 +335,59 @@ final class AllotmentsTest extends RoundTestCase
     {
         $round = $this->collecting();
         $uma = self::guardian('Uma Fay')->pass();
-        $this->wishes(
-            $round, $uma, [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay']],
-        )->assertOk();
+        $this->wishes($round, $uma, [
+            ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'],
+            ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay'],
+        ])->assertOk();
         $this->actingAs($this->office);
         Queue::fake();
-        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertStatus(202)->assertJsonPath('state', 'waiting')->json('id');
+        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])
+            ->assertStatus(202)
+            ->assertJsonPath('state', 'waiting')
+            ->json('id');
         Queue::assertPushedOn('rounds', WorkAllotment::class);
-        $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertConflict()
+        $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])
+            ->assertConflict()
             ->assertJsonPath('message', 'Somebody has begun one already; it is still at work. Nothing else was begun.');
         $this->ask('post', "/api/staff/allotments/$id/stop")->assertStatus(202);
         app()->call([new WorkAllotment($id), 'handle']);
-        $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertOk()->assertJsonPath('state', 'found');
+        $this->ask('get', "/api/staff/rounds/$round->id/allotment")
+            ->assertOk()
+            ->assertJsonPath('state', 'found');
         // Of one whose worker is gone nobody waits for ever.
-        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertStatus(202)->json('id');
+        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])
+            ->assertStatus(202)
+            ->json('id');
         CarbonImmutable::setTestNow('2026-11-24T12:06:00Z');
         $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertConflict();
-        $next = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertStatus(202)->json('id');
+        $next = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])
+            ->assertStatus(202)
+            ->json('id');
         app()->call([new WorkAllotment($id), 'handle']);
         self::assertSame('failed', Allotment::query()->findOrFail($id)->state->value);
         app()->call([new WorkAllotment($next), 'handle']);
         // Wren leaves the round between finding and booking.
         $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
-        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertStatus(202)->json('id');
+        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])
+            ->assertStatus(202)
+            ->json('id');
         app()->call([new WorkAllotment($id), 'handle']);
         $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
-        $part = RoundHost::query()->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])->firstOrFail();
+        $part = RoundHost::query()
+            ->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])
+            ->firstOrFail();
         $this->json('delete', "/api/staff/round-parts/$part->id")->assertNoContent();
         app()->call([new BookAllotment($id), 'handle']);
         self::assertSame(
             [null, 'host-gone'],
-            Allotted::query()->where('allotment_id', $id)->orderBy('id')->get()
-                ->map(static fn (Allotted $row): ?string => $row->why?->value)->sort()->values()->all(),
+            Allotted::query()
+                ->where('allotment_id', $id)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Allotted $row): ?string => $row->why?->value)
+                ->sort()
+                ->values()
+                ->all(),
         );
         self::assertSame(1, Booking::query()->count());
     }
@@ -265,33 +397,61 @@ final class AllotmentsTest extends RoundTestCase
         $round = $this->collecting();
         $this->actingAs($this->office);
         $sol = $this->host('Sol Ito');
-        $interpreters = static fn (StaffMember $one): array => ['interpreters' => [['staff' => $one->id, 'language' => 'fr']]];
-        $this->ask('put', "/api/staff/rounds/$round->id/interpreters", $interpreters($this->wren))->assertUnprocessable();
+        $interpreters = static fn(StaffMember $one): array => [
+            'interpreters' => [['staff' => $one->id, 'language' => 'fr']],
+        ];
+        $this->ask(
+            'put',
+            "/api/staff/rounds/$round->id/interpreters",
+            $interpreters($this->wren),
+        )->assertUnprocessable();
         $this->ask('put', "/api/staff/rounds/$round->id/interpreters", $interpreters($sol))->assertOk();
         [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
         // Both need the one interpreter, and can come for three meetings between them.
         $hour = [self::hours('16:00', '16:55')];
         $this->wishes(
-            $round, $uma,
-            [['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'], ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay']], $hour, 'fr',
+            $round,
+            $uma,
+            [
+                ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay'],
+                ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay'],
+            ],
+            $hour,
+            'fr',
         )->assertOk();
         $this->wishes(
-            $round, $ed, [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox'], ['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox']],
-            $hour, 'fr',
+            $round,
+            $ed,
+            [
+                ['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox'],
+                ['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox'],
+            ],
+            $hour,
+            'fr',
         )->assertOk();
         $this->actingAs($this->office);
         $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
-        self::assertSame([3, 1], [$this->found($round)->json('granted'), count($this->found($round)->json('picture.not'))]);
+        self::assertSame(
+            [3, 1],
+            [$this->found($round)->json('granted'), count($this->found($round)->json('picture.not'))],
+        );
         $last = Allotment::query()->orderByDesc('id')->firstOrFail();
         $this->ask('post', "/api/staff/allotments/$last->id/publish")->assertStatus(202);
         // One family is in when its worker is killed.
         app(BookFamily::class)($last->refresh(), $uma->id, (int) strtotime(self::NOW));
         $first = $uma->bookings()->pluck('id')->all();
-        $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertOk()->assertJsonPath('state', 'booking');
+        $this->ask('get', "/api/staff/rounds/$round->id/allotment")
+            ->assertOk()
+            ->assertJsonPath('state', 'booking');
         app()->call([new BookAllotment($last->id), 'handle']);
         self::assertSame($first, $uma->bookings()->pluck('id')->all());
         self::assertSame(
-            [3, 3], [Booking::query()->count(), Booking::query()->where('interpreter_id', $sol->id)->distinct()->count('starts_at')], 'in no two at once',
+            [3, 3],
+            [
+                Booking::query()->count(),
+                Booking::query()->where('interpreter_id', $sol->id)->distinct()->count('starts_at'),
+            ],
+            'in no two at once',
         );
     }
 
@@ -307,22 +467,30 @@ final class AllotmentsTest extends RoundTestCase
      * @param  list<array<string, mixed>>  $about
      * @return TestResponse<\Illuminate\Http\JsonResponse>
      */
-    private function wishes(Round $round, ?Pass $pass, array $picks, ?array $windows = null, string $interpreter = '', array $about = []): TestResponse
-    {
-        return $this->ask(
-            'put', "/api/r/$round->slug/wishes",
-            [
-                'interpreter' => $interpreter, 'about' => $about, 'pass' => $pass?->token(), 'picks' => $picks,
-                'windows' => $windows ?? [self::hours('16:00', '19:00')],
-            ],
-        );
+    private function wishes(
+        Round $round,
+        ?Pass $pass,
+        array $picks,
+        ?array $windows = null,
+        string $interpreter = '',
+        array $about = [],
+    ): TestResponse {
+        return $this->ask('put', "/api/r/$round->slug/wishes", [
+            'interpreter' => $interpreter,
+            'about' => $about,
+            'pass' => $pass?->token(),
+            'picks' => $picks,
+            'windows' => $windows ?? [self::hours('16:00', '19:00')],
+        ]);
     }
 
     /** @return TestResponse<\Illuminate\Http\JsonResponse> the office's look at what was found */
     private function found(Round $round, int $seed = 1): TestResponse
     {
         $this->actingAs($this->office);
-        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => $seed])->assertStatus(202)->json('id');
+        $id = $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => $seed])
+            ->assertStatus(202)
+            ->json('id');
         app()->call([new WorkAllotment($id), 'handle']);
 
         return $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertOk();

@@ -18,9 +18,17 @@ final class DemoTest extends TestCase
 
     public function test_the_demo_is_the_same_each_time_and_never_stale(): void
     {
-        $fill = static fn () => app(DemoSchool::class)->fill(CarbonImmutable::now()->getTimestamp());
-        $picture = static fn (): array => Booking::query()->orderBy('starts_at')->orderBy('sheet_id')->get()
-            ->map(static fn (Booking $booking): string => "$booking->starts_at {$booking->sheet->host->name} $booking->student")->all();
+        $fill = static fn() => app(DemoSchool::class)->fill(CarbonImmutable::now()->getTimestamp());
+        $picture = static fn(): array => Booking::query()
+            ->orderBy('starts_at')
+            ->orderBy('sheet_id')
+            ->get()
+            ->map(
+                static fn(
+                    Booking $booking,
+                ): string => "$booking->starts_at {$booking->sheet->host->name} $booking->student",
+            )
+            ->all();
 
         $fill();
         $first = $picture();

@@ -31,10 +31,11 @@ final class DirectoryTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const TABLE = "Student no;Student;Class;Teacher email;Parent;Parent email;Phone;May book;Parent 2;Parent 2 email\n"
-        ."S1;Ada Fay;7B;wren@school.example;Uma Fay;uma@mail.example;902 555 0101;yes;Bo Ray;bo@mail.example\n"
-        ."S2;Cy Fay;8A;;Uma Fay;uma@mail.example;;yes;;\n"
-        ."S3;Ada Fay;8A;;Ida Fay;ida@mail.example;;no;;\n";
+    private const TABLE =
+        "Student no;Student;Class;Teacher email;Parent;Parent email;Phone;May book;Parent 2;Parent 2 email\n" .
+        "S1;Ada Fay;7B;wren@school.example;Uma Fay;uma@mail.example;902 555 0101;yes;Bo Ray;bo@mail.example\n" .
+        "S2;Cy Fay;8A;;Uma Fay;uma@mail.example;;yes;;\n" .
+        "S3;Ada Fay;8A;;Ida Fay;ida@mail.example;;no;;\n";
 
     private StaffMember $office;
 
@@ -48,18 +49,31 @@ final class DirectoryTest extends TestCase
     public function test_a_table_is_looked_at_and_brought_in_and_the_same_again_changes_nothing(): void
     {
         $look = $this->look(self::TABLE)->assertOk();
-        self::assertSame('3 new students, none changed, nobody gone; 3 new guardians, none changed; 2 new classes.', $look->json('plan.said'));
+        self::assertSame(
+            '3 new students, none changed, nobody gone; 3 new guardians, none changed; 2 new classes.',
+            $look->json('plan.said'),
+        );
         self::assertSame(0, Student::query()->count(), 'a look saves nothing');
         $this->bring(self::TABLE, $look)->assertCreated();
 
         $ada = Student::query()->where('number', 'S1')->firstOrFail();
         self::assertSame(['Uma Fay', 'Bo Ray'], $ada->guardians->pluck('name')->all());
-        self::assertSame(['Ada Fay', 'Cy Fay'], Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->students->pluck('name')->all(), 'of siblings one guardian');
+        self::assertSame(
+            ['Ada Fay', 'Cy Fay'],
+            Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->students->pluck('name')->all(),
+            'of siblings one guardian',
+        );
         self::assertSame('+1 902-555-0101', Guardian::query()->where('name', 'Uma Fay')->value('phone'));
-        self::assertSame([], Guardian::query()->where('name', 'Ida Fay')->firstOrFail()->students->all(), 'who may not book, books for nobody');
+        self::assertSame(
+            [],
+            Guardian::query()->where('name', 'Ida Fay')->firstOrFail()->students->all(),
+            'who may not book, books for nobody',
+        );
         self::assertSame('Ada Fay (7B)', $ada->name(), 'two of one name are told apart');
         // The order of the columns was said once, and is known.
-        $this->look(self::TABLE)->assertJsonPath('plan.empty', true)->assertJsonPath('plan.said', 'All of it is in the directory already. Nothing would change.');
+        $this->look(self::TABLE)
+            ->assertJsonPath('plan.empty', true)
+            ->assertJsonPath('plan.said', 'All of it is in the directory already. Nothing would change.');
     }
 
     public function test_who_is_missing_from_a_whole_file_is_put_away_comes_back_and_what_was_typed_by_hand_stays(): void
@@ -67,17 +81,43 @@ final class DirectoryTest extends TestCase
         $this->bring(self::TABLE)->assertCreated();
         $cy = Student::query()->where('number', 'S2')->firstOrFail();
         $ada = Student::query()->where('number', 'S1')->firstOrFail();
-        $said = ['name' => 'Ada Fay', 'number' => 'S1', 'classes' => ['7B'], 'guardians' => $ada->guardians->map(static fn (Guardian $one): array => ['id' => $one->id, 'name' => $one->name, 'email' => (string) $one->email, 'phone' => $one->phone, 'language' => '', 'may_book' => $one->name === 'Uma Fay'])->all()];
-        $this->ask('put', "/api/staff/directory/students/$ada->id", $said)->assertOk()->assertJsonPath('guardians.1.may_book', false);
+        $said = [
+            'name' => 'Ada Fay',
+            'number' => 'S1',
+            'classes' => ['7B'],
+            'guardians' => $ada->guardians
+                ->map(
+                    static fn(Guardian $one): array => [
+                        'id' => $one->id,
+                        'name' => $one->name,
+                        'email' => (string) $one->email,
+                        'phone' => $one->phone,
+                        'language' => '',
+                        'may_book' => $one->name === 'Uma Fay',
+                    ],
+                )
+                ->all(),
+        ];
+        $this->ask('put', "/api/staff/directory/students/$ada->id", $said)
+            ->assertOk()
+            ->assertJsonPath('guardians.1.may_book', false);
 
         $fewer = str_replace("S2;Cy Fay;8A;;Uma Fay;uma@mail.example;;yes;;\n", '', self::TABLE);
         $this->look($fewer)->assertJsonPath('plan.gone', [], 'some of the students are not all of them');
-        $this->bring($fewer, whole: 'yes')->assertCreated()->assertJsonPath('said', 'Brought in: no new student, none changed, one put away; no new guardian.');
+        $this->bring($fewer, whole: 'yes')
+            ->assertCreated()
+            ->assertJsonPath('said', 'Brought in: no new student, none changed, one put away; no new guardian.');
         self::assertNotNull($cy->refresh()->put_away_at);
         self::assertSame(3, Student::query()->count(), 'nobody is deleted');
         $this->bring(self::TABLE, whole: 'yes')->assertCreated();
         self::assertNull($cy->refresh()->put_away_at);
-        self::assertFalse((bool) DB::table('guardian_student')->where('student_id', $ada->id)->where('guardian_id', $said['guardians'][1]['id'])->value('may_book'), 'no file gives back what the office took away');
+        self::assertFalse(
+            (bool) DB::table('guardian_student')
+                ->where('student_id', $ada->id)
+                ->where('guardian_id', $said['guardians'][1]['id'])
+                ->value('may_book'),
+            'no file gives back what the office took away',
+        );
 
         // Another address of the same guardian is no second guardian; their pass follows.
         $pass = Guardian::query()->where('name', 'Uma Fay')->firstOrFail()->pass();
@@ -89,12 +129,30 @@ final class DirectoryTest extends TestCase
     public static function oddTables(): iterable
     {
         yield 'a mark and commas' => ["\u{FEFF}Student,Class\nZoë Ray,7B\n", ['One new student']];
-        yield 'written by Windows' => [(string) mb_convert_encoding("Student;Class\nZoë Ray;7B\n", 'Windows-1252', 'UTF-8'), ['One new student', 'read as Windows writes them']];
-        yield 'a number twice' => ["Number;Student\n1;Ada Fay\n1;Bo Ray\n", ['One new student', 'Bo Ray has the number 1, which is Ada Fay’s']];
-        yield 'a name in two classes without numbers' => ["Student;Class\nAda Fay;7A\nAda Fay;7B\n", ['One new student', 'Numbers tell them apart']];
-        yield 'one line for each guardian' => ["Student;Class;Parent\nAda Fay;7A;Uma Fay\nAda Fay;7A;Bo Ray\n", ['One new student', '2 new guardians']];
-        yield 'formulas' => ["Student;Class\n=cmd(1);7A\n+Ada;7A\n", ['Nothing would change: what could be understood', '“=cmd(1)” is no name', '“+Ada” is no name']];
-        yield 'odd addresses and numbers' => ["Student;Parent;Email;Phone\nAda Fay;Uma Fay;uma@@mail;12\n", ['One new student', '“uma@@mail” is no e-mail address', '“12” is no phone number']];
+        yield 'written by Windows' => [
+            (string) mb_convert_encoding("Student;Class\nZoë Ray;7B\n", 'Windows-1252', 'UTF-8'),
+            ['One new student', 'read as Windows writes them'],
+        ];
+        yield 'a number twice' => [
+            "Number;Student\n1;Ada Fay\n1;Bo Ray\n",
+            ['One new student', 'Bo Ray has the number 1, which is Ada Fay’s'],
+        ];
+        yield 'a name in two classes without numbers' => [
+            "Student;Class\nAda Fay;7A\nAda Fay;7B\n",
+            ['One new student', 'Numbers tell them apart'],
+        ];
+        yield 'one line for each guardian' => [
+            "Student;Class;Parent\nAda Fay;7A;Uma Fay\nAda Fay;7A;Bo Ray\n",
+            ['One new student', '2 new guardians'],
+        ];
+        yield 'formulas' => [
+            "Student;Class\n=cmd(1);7A\n+Ada;7A\n",
+            ['Nothing would change: what could be understood', '“=cmd(1)” is no name', '“+Ada” is no name'],
+        ];
+        yield 'odd addresses and numbers' => [
+            "Student;Parent;Email;Phone\nAda Fay;Uma Fay;uma@@mail;12\n",
+            ['One new student', '“uma@@mail” is no e-mail address', '“12” is no phone number'],
+        ];
     }
 
     /** @param  list<string>  $said */
@@ -109,9 +167,20 @@ final class DirectoryTest extends TestCase
 
     public function test_what_cannot_be_read_says_so_and_what_changed_meanwhile_is_looked_at_again(): void
     {
-        $this->look("Colour;Weight\nred;2\n")->assertOk()->assertJsonPath('plan', null)->assertJsonPath('columns.0.part', '');
-        $this->look("PK\x03\x04 not a zip")->assertUnprocessable()->assertJsonPath('errors.file.0', 'This is neither a table nor a bundle with a manifest.csv in it.');
-        $this->look((string) file_get_contents(Bundle::write(1, 2, 2, without: 'enrollments')))->assertUnprocessable()->assertJsonFragment(['file' => ['enrollments.csv is missing in the bundle, or its manifest says that it is absent. Nothing was brought in.']]);
+        $this->look("Colour;Weight\nred;2\n")
+            ->assertOk()
+            ->assertJsonPath('plan', null)
+            ->assertJsonPath('columns.0.part', '');
+        $this->look("PK\x03\x04 not a zip")
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.file.0', 'This is neither a table nor a bundle with a manifest.csv in it.');
+        $this->look((string) file_get_contents(Bundle::write(1, 2, 2, without: 'enrollments')))
+            ->assertUnprocessable()
+            ->assertJsonFragment([
+                'file' => [
+                    'enrollments.csv is missing in the bundle, or its manifest says that it is absent. Nothing was brought in.',
+                ],
+            ]);
         $look = $this->look(self::TABLE);
         Student::query()->create(['school_id' => $this->office->school_id, 'number' => 'S1', 'name' => 'Ada Fay']);
         $this->bring(self::TABLE, $look)->assertConflict();
@@ -123,11 +192,22 @@ final class DirectoryTest extends TestCase
         $bundle = (string) file_get_contents(Bundle::write(120, 1400, 2300));
         memory_reset_peak_usage();
         $before = memory_get_usage();
-        $this->bring($bundle)->assertCreated()->assertJsonPath('said', 'Brought in: 1,400 new students, none changed, nobody put away; 2,300 new guardians.');
+        $this->bring($bundle)
+            ->assertCreated()
+            ->assertJsonPath(
+                'said',
+                'Brought in: 1,400 new students, none changed, nobody put away; 2,300 new guardians.',
+            );
         // The issue's own bound; how long it takes is measured by the bench of the whole.
         self::assertLessThan(256 * 1024 * 1024, memory_get_peak_usage() - $before);
-        self::assertSame([1400, 2300, 56], [Student::query()->count(), Guardian::query()->count(), SchoolClass::query()->count()]);
-        self::assertSame(['g0', 'g1'], Student::query()->where('number', 's0')->firstOrFail()->guardians->pluck('number')->all());
+        self::assertSame(
+            [1400, 2300, 56],
+            [Student::query()->count(), Guardian::query()->count(), SchoolClass::query()->count()],
+        );
+        self::assertSame(
+            ['g0', 'g1'],
+            Student::query()->where('number', 's0')->firstOrFail()->guardians->pluck('number')->all(),
+        );
         $this->look($bundle)->assertJsonPath('plan.empty', true);
     }
 
@@ -135,20 +215,38 @@ final class DirectoryTest extends TestCase
     {
         $lines = "Number;Student;Class;Parent;Email\n";
         for ($i = 0; $i < 5000; $i++) {
-            $lines .= "$i;Zoë Ångström $i;".(7 + $i % 6).chr(65 + $i % 4).';Père '.intdiv($i, 2).';family'.intdiv($i, 2)."@mail.example\n";
+            $lines .=
+                "$i;Zoë Ångström $i;" .
+                (7 + ($i % 6)) .
+                chr(65 + ($i % 4)) .
+                ';Père ' .
+                intdiv($i, 2) .
+                ';family' .
+                intdiv($i, 2) .
+                "@mail.example\n";
         }
         memory_reset_peak_usage();
         $before = memory_get_usage();
         $this->bring((string) mb_convert_encoding($lines, 'Windows-1252', 'UTF-8'))->assertCreated();
         self::assertLessThan(256 * 1024 * 1024, memory_get_peak_usage() - $before);
-        self::assertSame([5000, 2500, 'Zoë Ångström 4999'], [Student::query()->count(), Guardian::query()->count(), Student::query()->where('number', '4999')->value('name')]);
+        self::assertSame(
+            [5000, 2500, 'Zoë Ångström 4999'],
+            [
+                Student::query()->count(),
+                Guardian::query()->count(),
+                Student::query()->where('number', '4999')->value('name'),
+            ],
+        );
     }
 
     public function test_a_sheet_for_a_class_opens_to_its_families_alone_and_they_type_nothing_of_themselves(): void
     {
         $sheet = $this->sheetFor(['7B']);
         Auth::logout();
-        $this->get("/s/$sheet->slug")->assertOk()->assertSee('The code on your card')->assertDontSee('16:15');
+        $this->get("/s/$sheet->slug")
+            ->assertOk()
+            ->assertSee('The code on your card')
+            ->assertDontSee('16:15');
         foreach ([['get', ''], ['post', '/bookings'], ['post', '/keep'], ['post', '/waiting']] as [$method, $path]) {
             $this->ask($method, "/api/s/$sheet->slug$path", $this->wish($sheet))->assertForbidden();
         }
@@ -156,45 +254,87 @@ final class DirectoryTest extends TestCase
 
         $uma = Guardian::query()->where('name', 'Uma Fay')->firstOrFail();
         $this->post('/card', ['code' => 'AAAAA-AAAAA', 'to' => $sheet->slug])->assertUnprocessable();
-        $in = $this->post(
-            '/card',
-            ['code' => ' '.strtolower(str_replace('-', ' ', self::card($uma, $sheet))), 'to' => $sheet->slug],
-        )->assertRedirect();
+        $in = $this->post('/card', [
+            'code' => ' ' . strtolower(str_replace('-', ' ', self::card($uma, $sheet))),
+            'to' => $sheet->slug,
+        ])->assertRedirect();
         $pass = $uma->pass()->within(Reach::sheet($sheet))->token();
         self::assertStringEndsWith("/s/$sheet->slug?pass=$pass", (string) $in->headers->get('Location'));
-        $this->ask('get', "/api/s/$sheet->slug?pass=$pass")->assertOk()->assertJsonPath('children', ['Ada Fay (7B)']);
+        $this->ask('get', "/api/s/$sheet->slug?pass=$pass")
+            ->assertOk()
+            ->assertJsonPath('children', ['Ada Fay (7B)']);
 
         // Of her two children the one in the class; and nobody else's.
         foreach (['Cy Fay', 'Kwame Ferreira', ''] as $other) {
-            $this->book($sheet, $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => $other]]))->assertUnprocessable();
+            $this->book(
+                $sheet,
+                $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => $other]]),
+            )->assertUnprocessable();
         }
-        $this->book($sheet, ['name' => '', 'email' => ''] + $this->wish(
-            $sheet, changes: ['pass' => $pass, 'answers' => ['student' => 'Ada Fay (7B)']],
-        ))->assertCreated()->assertJsonPath('name', 'Uma Fay')->assertJsonPath('phone', '… 01');
+        $this->book(
+            $sheet,
+            ['name' => '', 'email' => ''] +
+                $this->wish($sheet, changes: ['pass' => $pass, 'answers' => ['student' => 'Ada Fay (7B)']]),
+        )
+            ->assertCreated()
+            ->assertJsonPath('name', 'Uma Fay')
+            ->assertJsonPath('phone', '… 01');
         self::assertSame('S1', Student::query()->findOrFail(Booking::query()->firstOrFail()->student_id)->number);
 
         // The second guardian, under another roof, has a pass of their own, and learns nothing of hers.
         $bo = Guardian::query()->where('name', 'Bo Ray')->firstOrFail()->pass();
-        $this->ask('get', '/api/p/'.$bo->token())->assertJsonPath('bookings', [])->assertJsonPath('open.0.title', $sheet->title);
+        $this->ask('get', '/api/p/' . $bo->token())
+            ->assertJsonPath('bookings', [])
+            ->assertJsonPath('open.0.title', $sheet->title);
         // What a pass lists as open is what opens, for each of them.
-        $other = tap($this->sheet(title: 'For 8A'))->update(['audience' => 'families', 'audience_classes' => SchoolClass::query()->where('name', '8A')->pluck('id')->all()]);
-        foreach (['Uma Fay' => [$other->title, $sheet->title], 'Bo Ray' => [$sheet->title], 'Ida Fay' => []] as $name => $titles) {
+        $other = tap($this->sheet(title: 'For 8A'))->update([
+            'audience' => 'families',
+            'audience_classes' => SchoolClass::query()->where('name', '8A')->pluck('id')->all(),
+        ]);
+        foreach (
+            ['Uma Fay' => [$other->title, $sheet->title], 'Bo Ray' => [$sheet->title], 'Ida Fay' => []]
+            as $name => $titles
+        ) {
             $theirs = Guardian::query()->where('name', $name)->firstOrFail()->pass();
-            self::assertEqualsCanonicalizing($titles, array_column($this->ask('get', '/api/p/'.$theirs->token())->json('open'), 'title'), $name);
+            self::assertEqualsCanonicalizing(
+                $titles,
+                array_column($this->ask('get', '/api/p/' . $theirs->token())->json('open'), 'title'),
+                $name,
+            );
             foreach ([$sheet, $other] as $one) {
-                self::assertSame(in_array($one->title, $titles, true), Admission::of($one->refresh(), $theirs)->isAdmitted, "$name, $one->title");
+                self::assertSame(
+                    in_array($one->title, $titles, true),
+                    Admission::of($one->refresh(), $theirs)->isAdmitted,
+                    "$name, $one->title",
+                );
             }
         }
         // Whoever may not book for the student does not come in; nor does somebody of another class, or of another school.
-        $elsewhere = School::query()->create(
-            ['name' => 'Elsewhere', 'zone' => 'Europe/Lisbon', 'country' => 'PT', 'confirm_addresses' => false],
-        );
+        $elsewhere = School::query()->create([
+            'name' => 'Elsewhere',
+            'zone' => 'Europe/Lisbon',
+            'country' => 'PT',
+            'confirm_addresses' => false,
+        ]);
         $stranger = Guardian::query()->create(['school_id' => $elsewhere->id, 'name' => 'Io Sand']);
-        $stranger->students()->attach(Student::query()->create(['school_id' => $elsewhere->id, 'name' => 'Al Sand'])->id, ['may_book' => true]);
+        $stranger
+            ->students()
+            ->attach(Student::query()->create(['school_id' => $elsewhere->id, 'name' => 'Al Sand'])->id, [
+                'may_book' => true,
+            ]);
         $all = tap($this->sheet(title: 'For all'))->update(['audience' => 'families']);
         self::assertFalse(Admission::of($all->refresh(), $stranger->pass())->isAdmitted);
-        $this->ask('get', "/api/s/$sheet->slug?pass=".Guardian::query()->where('name', 'Ida Fay')->firstOrFail()->pass()->token())->assertForbidden();
-        $this->ask('get', "/api/s/$sheet->slug?pass=".Pass::query()->create(['name' => 'Mo', 'email' => 'mo@mail.example', 'phone' => ''])->token())->assertForbidden();
+        $this->ask(
+            'get',
+            "/api/s/$sheet->slug?pass=" . Guardian::query()->where('name', 'Ida Fay')->firstOrFail()->pass()->token(),
+        )->assertForbidden();
+        $this->ask(
+            'get',
+            "/api/s/$sheet->slug?pass=" .
+                Pass::query()
+                    ->create(['name' => 'Mo', 'email' => 'mo@mail.example', 'phone' => ''])
+                    ->token(),
+        )->assertForbidden();
     }
 
     public function test_the_roster_says_who_is_missing_and_families_are_written_to_once_a_day(): void
@@ -202,30 +342,69 @@ final class DirectoryTest extends TestCase
         Mail::fake();
         $sheet = $this->sheetFor(['7B', '8A']);
         $roster = "/api/staff/sheets/$sheet->id/roster";
-        $this->ask('get', $roster)->assertJsonPath('said', 'Not booked yet: 3 of 3 students.')->assertJsonPath('to_write', 2);
-        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->wish($sheet, changes: ['answers' => ['student' => 'Cy Fay', 'phone' => '902 555 0101']]))->assertCreated();
+        $this->ask('get', $roster)
+            ->assertJsonPath('said', 'Not booked yet: 3 of 3 students.')
+            ->assertJsonPath('to_write', 2);
+        $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/bookings",
+            $this->wish($sheet, changes: ['answers' => ['student' => 'Cy Fay', 'phone' => '902 555 0101']]),
+        )->assertCreated();
         $this->ask('get', $roster)->assertJsonPath('said', 'Not booked yet: 2 of 3 students.');
         // By the office for somebody whom it knows: on that guardian's own pass.
-        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->wish($sheet, '20:30', ['name' => 'Bo Ray', 'email' => '', 'answers' => ['student' => 'Ada Fay (7B)', 'phone' => '902 555 0102']]))->assertCreated();
-        self::assertSame(['bo@mail.example', 'S1'], [Guardian::query()->where('name', 'Bo Ray')->firstOrFail()->pass()->bookings()->sole()->pass->email, Student::query()->findOrFail(Booking::query()->where('student', 'Ada Fay (7B)')->value('student_id'))->number]);
+        $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/bookings",
+            $this->wish($sheet, '20:30', [
+                'name' => 'Bo Ray',
+                'email' => '',
+                'answers' => ['student' => 'Ada Fay (7B)', 'phone' => '902 555 0102'],
+            ]),
+        )->assertCreated();
+        self::assertSame(
+            ['bo@mail.example', 'S1'],
+            [
+                Guardian::query()->where('name', 'Bo Ray')->firstOrFail()->pass()->bookings()->sole()->pass->email,
+                Student::query()->findOrFail(Booking::query()->where('student', 'Ada Fay (7B)')->value('student_id'))
+                    ->number,
+            ],
+        );
         Booking::query()->where('student', 'Ada Fay (7B)')->delete();
 
-        $this->ask('post', "/api/staff/sheets/$sheet->id/letters", ['word' => 'Bring a pencil.'])->assertOk()->assertJsonPath('said', '2 letters are on the way.')->assertJsonPath('roster.to_write', 0);
-        $this->ask('post', "/api/staff/sheets/$sheet->id/letters", ['word' => ''])->assertJsonPath('said', 'Nobody was left to write to: each family has booked, has no address, or was written to within a day.');
+        $this->ask('post', "/api/staff/sheets/$sheet->id/letters", ['word' => 'Bring a pencil.'])
+            ->assertOk()
+            ->assertJsonPath('said', '2 letters are on the way.')
+            ->assertJsonPath('roster.to_write', 0);
+        $this->ask('post', "/api/staff/sheets/$sheet->id/letters", ['word' => ''])->assertJsonPath(
+            'said',
+            'Nobody was left to write to: each family has booked, has no address, or was written to within a day.',
+        );
         Mail::assertQueued(FamilyLetter::class, 2);
-        self::assertStringStartsWith('%PDF', (string) $this->get("/staff/sheets/$sheet->id/files/cards.pdf")->assertOk()->getContent());
-        $this->actingAs($this->host('Iolo Bevan'))->ask('post', "/api/staff/sheets/$sheet->id/letters", ['word' => ''])->assertForbidden();
+        self::assertStringStartsWith(
+            '%PDF',
+            (string) $this->get("/staff/sheets/$sheet->id/files/cards.pdf")
+                ->assertOk()
+                ->getContent(),
+        );
+        $this->actingAs($this->host('Iolo Bevan'))
+            ->ask('post', "/api/staff/sheets/$sheet->id/letters", ['word' => ''])
+            ->assertForbidden();
     }
 
     public function test_a_sheet_for_staff_opens_on_a_pass_of_ones_own(): void
     {
         $sheet = tap($this->sheet())->update(['audience' => 'staff']);
         Auth::logout();
-        $this->get("/s/$sheet->slug")->assertSee('/staff/visit/'.$sheet->slug);
+        $this->get("/s/$sheet->slug")->assertSee('/staff/visit/' . $sheet->slug);
         $this->get("/staff/visit/$sheet->slug")->assertRedirect('/staff/sign-in');
-        $to = (string) $this->actingAs($this->host('Iolo Bevan'))->get("/staff/visit/$sheet->slug")->assertRedirect()->headers->get('Location');
+        $to = (string) $this->actingAs($this->host('Iolo Bevan'))
+            ->get("/staff/visit/$sheet->slug")
+            ->assertRedirect()
+            ->headers->get('Location');
         $this->get($to)->assertOk()->assertSee('16:15');
-        $this->actingAs($this->host('Iolo Bevan'))->get("/staff/visit/$sheet->slug")->assertRedirect($to);
+        $this->actingAs($this->host('Iolo Bevan'))
+            ->get("/staff/visit/$sheet->slug")
+            ->assertRedirect($to);
     }
 
     public function test_a_new_key_of_the_application_closes_nothing_that_was_given_out(): void
@@ -234,14 +413,21 @@ final class DirectoryTest extends TestCase
         $pass = (string) $this->book($sheet, $this->wish($sheet))->json('path');
         $this->bring(self::TABLE);
         $code = self::card(Guardian::query()->firstOrFail(), $sheet);
-        $link = substr(Pass::query()->firstOrFail()->linkTo(Booking::query()->firstOrFail()), strlen(url('')));
-        $feed = tap($this->office)->update(['feed_hash' => hash('sha256', $this->office->feedToken())])->feedToken();
+        $link = substr(
+            Pass::query()
+                ->firstOrFail()
+                ->linkTo(Booking::query()->firstOrFail()),
+            strlen(url('')),
+        );
+        $feed = tap($this->office)
+            ->update(['feed_hash' => hash('sha256', $this->office->feedToken())])
+            ->feedToken();
         $old = config()->string('app.key');
-        config(['app.key' => 'base64:'.base64_encode(random_bytes(32)), 'app.previous_keys' => [$old]]);
+        config(['app.key' => 'base64:' . base64_encode(random_bytes(32)), 'app.previous_keys' => [$old]]);
         foreach ([1, 2] as $ignored) {
             self::assertSame(0, Artisan::call('recess:renew-keys'));
         }
-        $new = '/p/'.Pass::query()->orderBy('id')->firstOrFail()->token();
+        $new = '/p/' . Pass::query()->orderBy('id')->firstOrFail()->token();
         self::assertNotSame($pass, $new);
         foreach ([$pass, $new, "/feeds/$feed.ics", $link] as $path) {
             $this->get($path)->assertOk();
@@ -264,13 +450,22 @@ final class DirectoryTest extends TestCase
     {
         $this->bring(self::TABLE)->assertCreated();
 
-        return tap($this->sheet())->update(['audience' => 'families', 'audience_classes' => SchoolClass::query()->whereIn('name', $classes)->pluck('id')->all()])->refresh();
+        return tap($this->sheet())
+            ->update([
+                'audience' => 'families',
+                'audience_classes' => SchoolClass::query()->whereIn('name', $classes)->pluck('id')->all(),
+            ])
+            ->refresh();
     }
 
     /** @return TestResponse<\Illuminate\Http\JsonResponse> */
     private function look(string $bytes, string $whole = 'no'): TestResponse
     {
-        return $this->post('/api/staff/directory/file', ['file' => UploadedFile::fake()->createWithContent('roll', $bytes), 'whole' => $whole], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/staff/directory/file',
+            ['file' => UploadedFile::fake()->createWithContent('roll', $bytes), 'whole' => $whole],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /**
@@ -281,6 +476,14 @@ final class DirectoryTest extends TestCase
     {
         $look ??= $this->look($bytes, $whole);
 
-        return $this->post('/api/staff/directory/file/bring-in', ['file' => UploadedFile::fake()->createWithContent('roll', $bytes), 'whole' => $whole, 'digest' => $look->json('plan.digest')], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/staff/directory/file/bring-in',
+            [
+                'file' => UploadedFile::fake()->createWithContent('roll', $bytes),
+                'whole' => $whole,
+                'digest' => $look->json('plan.digest'),
+            ],
+            ['Accept' => 'application/json'],
+        );
     }
 }

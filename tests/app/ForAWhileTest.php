@@ -44,8 +44,11 @@ final class ForAWhileTest extends TestCase
     }
 
     #[DataProvider('ends')]
-    public function test_what_is_for_a_while_is_there_until_then_and_no_longer(string $what, int $there, int $gone): void
-    {
+    public function test_what_is_for_a_while_is_there_until_then_and_no_longer(
+        string $what,
+        int $there,
+        int $gone,
+    ): void {
         $begins = CarbonImmutable::now();
         $count = $this->begin($what);
         self::assertSame(1, $count());
@@ -59,12 +62,15 @@ final class ForAWhileTest extends TestCase
     public function test_a_link_that_is_missing_is_asked_for_the_day_before_and_once(): void
     {
         $sheet = $this->sheet();
-        $sheet->places()->reorder()->update(['kind' => 'video', 'link_mode' => 'later']);
+        $sheet
+            ->places()
+            ->reorder()
+            ->update(['kind' => 'video', 'link_mode' => 'later']);
         $this->book($sheet->refresh(), $this->wish($sheet))->assertCreated();
-        $notices = static fn (): int => Notice::query()->where('key', 'like', 'link|%')->count();
+        $notices = static fn(): int => Notice::query()->where('key', 'like', 'link|%')->count();
         Artisan::call('recess:tidy');
         self::assertSame(0, $notices());
-        CarbonImmutable::setTestNow(self::EVENING.'T10:00:00Z');
+        CarbonImmutable::setTestNow(self::EVENING . 'T10:00:00Z');
         Artisan::call('recess:tidy');
         Artisan::call('recess:tidy');
         self::assertSame(1, $notices());
@@ -76,8 +82,7 @@ final class ForAWhileTest extends TestCase
 
     public function test_a_text_message_goes_once_and_not_at_all_where_what_it_tells_of_was_taken_back(): void
     {
-        $gateway = new class implements TextMessages
-        {
+        $gateway = new class implements TextMessages {
             /** @var list<string> */
             public array $sent = [];
 
@@ -90,7 +95,7 @@ final class ForAWhileTest extends TestCase
 
             public function send(string $to, string $text): void
             {
-                $this->fails ? throw TextNotSent::answered(503) : $this->sent[] = "$to: $text";
+                $this->fails ? throw TextNotSent::answered(503) : ($this->sent[] = "$to: $text");
             }
         };
         $change = Undoable::made('offer|1', 'offered', CarbonImmutable::now()->getTimestamp());
@@ -102,7 +107,10 @@ final class ForAWhileTest extends TestCase
         } catch (TextNotSent $failure) {
             $text->failed($failure);
         }
-        self::assertSame(['offer|1' => 'The gateway for text messages answered 503.'], SendText::failures(['offer|1', 'offer|2']));
+        self::assertSame(
+            ['offer|1' => 'The gateway for text messages answered 503.'],
+            SendText::failures(['offer|1', 'offer|2']),
+        );
         $gateway->fails = false;
         $text->handle($gateway);
         // The job comes a second time, as after a worker that was killed.
@@ -121,10 +129,16 @@ final class ForAWhileTest extends TestCase
         $first = Undoable::made('booking|1', 'moved', $now, ['spot' => 1]);
         $other = Undoable::made('booking|2', 'moved', $now);
         $second = Undoable::made('booking|1', 'given back', $now + 3);
-        self::assertSame([$second->key, $other->key], [Undoable::last('booking|1', $now + 4)?->key, Undoable::last('booking|2', $now + 4)?->key]);
+        self::assertSame(
+            [$second->key, $other->key],
+            [Undoable::last('booking|1', $now + 4)?->key, Undoable::last('booking|2', $now + 4)?->key],
+        );
         self::assertSame($second->key, Undoable::lastOf(['booking|2', 'booking|1'], $now + 4)?->key);
         $second->takeBack($now + 5);
-        self::assertSame([true, false, false], [Undoable::wasTakenBack($second->key), Undoable::wasTakenBack($first->key), Undoable::wasTakenBack(null)]);
+        self::assertSame(
+            [true, false, false],
+            [Undoable::wasTakenBack($second->key), Undoable::wasTakenBack($first->key), Undoable::wasTakenBack(null)],
+        );
         self::assertSame($first->key, Undoable::last('booking|1', $now + 5)?->key);
         self::assertSame([17, 0], [$first->seconds($now + 3), $first->seconds($now + 21)]);
         // A press on the last second is still on its way; after that it is told.
@@ -142,38 +156,46 @@ final class ForAWhileTest extends TestCase
         $sheet = $this->sheet(rules: Stated::of(['approve' => $what === 'wish']));
         switch ($what) {
             case 'keep':
-                $this->ask('post', "/api/s/$sheet->slug/keep", ['slot' => self::EVENING.'T20:15:00Z', 'keep_key' => '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a11'])->assertOk();
+                $this->ask('post', "/api/s/$sheet->slug/keep", [
+                    'slot' => self::EVENING . 'T20:15:00Z',
+                    'keep_key' => '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a11',
+                ])->assertOk();
 
-                return static fn (): int => DB::table('seats')->count();
+                return static fn(): int => DB::table('seats')->count();
             case 'wish':
                 $this->book($sheet, $this->wish($sheet))->assertCreated();
 
-                return static fn (): int => Booking::query()->where('state', 'asked')->count();
+                return static fn(): int => Booking::query()->where('state', 'asked')->count();
             case 'line':
-                $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])->assertOk();
+                $this->ask('post', "/api/s/$sheet->slug/waiting", [
+                    'name' => 'Bao',
+                    'email' => 'bao@mail.example',
+                ])->assertOk();
 
-                return static fn (): int => Waiting::query()->count();
+                return static fn(): int => Waiting::query()->count();
             case 'draft':
                 Draft::query()->create(['staff_id' => $sheet->staff_id, 'of' => 0, 'form' => [], 'line' => '']);
 
-                return static fn (): int => Draft::query()->count();
+                return static fn(): int => Draft::query()->count();
             case 'key':
                 AccountKey::cut($this->host(), KeyPurpose::Password, $now->getTimestamp());
                 DB::table('account_keys')->update(['until' => $now->addHour()]);
 
-                return static fn (): int => DB::table('account_keys')->count();
+                return static fn(): int => DB::table('account_keys')->count();
             case 'secret':
                 Secret::remember(str_repeat('a', 64), 'passes', 1, $now->addHour()->format('Y-m-d H:i:s'));
 
-                return static fn (): int => DB::table('former_secrets')->count();
+                return static fn(): int => DB::table('former_secrets')->count();
             case 'limit':
                 Limits::exactly('kiosk|1', 3600, $now->getTimestamp());
 
-                return static fn (): int => DB::table('limits')->count();
+                return static fn(): int => DB::table('limits')->count();
             default:
                 Undoable::made('booking|1', 'moved', $now->getTimestamp(), ['answers' => ['worry' => 'maths']]);
 
-                return static fn (): int => DB::table('changes')->when($what === 'facts', static fn ($one) => $one->where('facts', '<>', '{}'))->count();
+                return static fn(): int => DB::table('changes')
+                    ->when($what === 'facts', static fn($one) => $one->where('facts', '<>', '{}'))
+                    ->count();
         }
     }
 }

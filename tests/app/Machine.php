@@ -27,7 +27,7 @@ final class Machine
         if ($kind === 'EdDSA') {
             $pair = sodium_crypto_sign_keypair();
             $this->key = sodium_crypto_sign_secretkey($pair);
-            $this->cose = "\xa4\x01\x01\x03\x27\x20\x06\x21\x58\x20".sodium_crypto_sign_publickey($pair);
+            $this->cose = "\xa4\x01\x01\x03\x27\x20\x06\x21\x58\x20" . sodium_crypto_sign_publickey($pair);
         } elseif ($kind === 'RS256') {
             $key = openssl_pkey_new(['private_key_type' => OPENSSL_KEYTYPE_RSA, 'private_key_bits' => 2048]);
             assert($key !== false);
@@ -41,9 +41,11 @@ final class Machine
             /** @var array{ec: array{x: string, y: string}} $about */
             $about = openssl_pkey_get_details($key);
             $this->key = $key;
-            $this->cose = "\xa5\x01\x02\x03\x26\x20\x01\x21\x58\x20".str_pad(
-                $about['ec']['x'], 32, "\0", STR_PAD_LEFT,
-            )."\x22\x58\x20".str_pad($about['ec']['y'], 32, "\0", STR_PAD_LEFT);
+            $this->cose =
+                "\xa5\x01\x02\x03\x26\x20\x01\x21\x58\x20" .
+                str_pad($about['ec']['x'], 32, "\0", STR_PAD_LEFT) .
+                "\x22\x58\x20" .
+                str_pad($about['ec']['y'], 32, "\0", STR_PAD_LEFT);
         }
     }
 
@@ -53,11 +55,14 @@ final class Machine
      */
     public function makes(string $challenge, string $type = 'webauthn.create'): array
     {
-        $data = $this->data(0x40).str_repeat("\0", 16).pack('n', strlen($this->id)).$this->id.$this->cose;
+        $data = $this->data(0x40) . str_repeat("\0", 16) . pack('n', strlen($this->id)) . $this->id . $this->cose;
 
-        return ['client' => $this->client($type, $challenge), 'attestation' => JWT::urlsafeB64Encode(
-            "\xa3\x63fmt\x64none\x67attStmt\xa0\x68authData\x59".pack('n', strlen($data)).$data,
-        )];
+        return [
+            'client' => $this->client($type, $challenge),
+            'attestation' => JWT::urlsafeB64Encode(
+                "\xa3\x63fmt\x64none\x67attStmt\xa0\x68authData\x59" . pack('n', strlen($data)) . $data,
+            ),
+        ];
     }
 
     /** @return array{id: string, client: string, data: string, signature: string} */
@@ -65,7 +70,7 @@ final class Machine
     {
         $client = $this->client($type, $challenge);
         $data = $this->data(0);
-        $signed = $data.hash('sha256', JWT::urlsafeB64Decode($client), true);
+        $signed = $data . hash('sha256', JWT::urlsafeB64Decode($client), true);
         $signature = '';
         if (is_string($this->key)) {
             $signature = sodium_crypto_sign_detached($signed, $this->key);
@@ -74,21 +79,25 @@ final class Machine
         }
 
         return [
-            'id' => JWT::urlsafeB64Encode($this->id), 'client' => $client, 'data' => JWT::urlsafeB64Encode($data),
+            'id' => JWT::urlsafeB64Encode($this->id),
+            'client' => $client,
+            'data' => JWT::urlsafeB64Encode($data),
             'signature' => JWT::urlsafeB64Encode($signature),
         ];
     }
 
     private function client(string $type, string $challenge): string
     {
-        return JWT::urlsafeB64Encode((string) json_encode(
-            ['type' => $type, 'challenge' => $challenge, 'origin' => $this->origin, 'crossOrigin' => false],
-            JSON_UNESCAPED_SLASHES,
-        ));
+        return JWT::urlsafeB64Encode(
+            (string) json_encode(
+                ['type' => $type, 'challenge' => $challenge, 'origin' => $this->origin, 'crossOrigin' => false],
+                JSON_UNESCAPED_SLASHES,
+            ),
+        );
     }
 
     private function data(int $with): string
     {
-        return hash('sha256', $this->site, true).chr($this->flags | $with).pack('N', $this->counter);
+        return hash('sha256', $this->site, true) . chr($this->flags | $with) . pack('N', $this->counter);
     }
 }

@@ -35,7 +35,10 @@ final class OperationTest extends TestCase
         self::assertContains(BookSlot::class, $classes);
         self::assertContains(Timetable::class, $classes);
         self::assertContains(\Illuminate\Database\Query\Builder::class, $classes);
-        self::assertSame([], array_filter($classes, static fn (string $class): bool => str_contains($class, '@anonymous')));
+        self::assertSame(
+            [],
+            array_filter($classes, static fn(string $class): bool => str_contains($class, '@anonymous')),
+        );
         self::assertSame(0, Booking::query()->count());
         self::assertSame([0, $guards], [DB::table('jobs')->count(), DB::table('guards')->count()]);
     }
@@ -44,7 +47,11 @@ final class OperationTest extends TestCase
     public function test_a_host_that_others_share_gives_them_nothing(): void
     {
         $database = config()->array('database.connections.mariadb');
-        $open = static fn (string $user, string $password): PDO => new PDO("mysql:host={$database['host']};port={$database['port']}", $user, $password);
+        $open = static fn(string $user, string $password): PDO => new PDO(
+            "mysql:host={$database['host']};port={$database['port']}",
+            $user,
+            $password,
+        );
         foreach (['root', 'recess', 'recess_owner', ''] as $user) {
             try {
                 $open($user, '');
@@ -54,7 +61,15 @@ final class OperationTest extends TestCase
             }
         }
         // The application keeps the rows; the tables are for the user of the migrations.
-        foreach (['CREATE TABLE recess.more (a INT)', 'DROP TABLE recess.bookings', 'ALTER TABLE recess.bookings ADD COLUMN a INT', 'SELECT * FROM mysql.global_priv'] as $statement) {
+        foreach (
+            [
+                'CREATE TABLE recess.more (a INT)',
+                'DROP TABLE recess.bookings',
+                'ALTER TABLE recess.bookings ADD COLUMN a INT',
+                'SELECT * FROM mysql.global_priv',
+            ]
+            as $statement
+        ) {
             try {
                 $open($database['username'], $database['password'])->exec($statement);
                 self::fail("The application's user may: $statement");
@@ -63,17 +78,40 @@ final class OperationTest extends TestCase
             }
         }
         $var = (string) getenv('RECESS_VAR');
-        foreach (['secrets', '.env', 'run/accounts.sql', 'bootstrap', 'storage', 'storage/logs', 'mariadb', 'run/nginx-cache', 'log/mariadb'] as $kept) {
+        foreach (
+            [
+                'secrets',
+                '.env',
+                'run/accounts.sql',
+                'bootstrap',
+                'storage',
+                'storage/logs',
+                'mariadb',
+                'run/nginx-cache',
+                'log/mariadb',
+            ]
+            as $kept
+        ) {
             self::assertSame(0, fileperms("$var/$kept") & 0007, "$kept is open to others");
         }
-        self::assertSame(0, fileperms("$var/log") & 0022, 'only its owner writes into the folder of logs, as the system’s own user does');
+        self::assertSame(
+            0,
+            fileperms("$var/log") & 0022,
+            'only its owner writes into the folder of logs, as the system’s own user does',
+        );
     }
 
     /** Nobody would be told of anything: the real thing starts only with a server that takes its letters. */
     public function test_without_a_mail_server_nothing_of_the_real_thing_starts(): void
     {
         $start = static function (string $demo, string $mailer): Process {
-            $process = new Process([PHP_BINARY, 'artisan', 'list', '--raw'], base_path(), ['APP_ENV' => 'production', 'RECESS_DEMO' => $demo, 'MAIL_MAILER' => $mailer, 'LOG_CHANNEL' => 'stderr', 'RECESS_VAR' => (string) getenv('RECESS_VAR')]);
+            $process = new Process([PHP_BINARY, 'artisan', 'list', '--raw'], base_path(), [
+                'APP_ENV' => 'production',
+                'RECESS_DEMO' => $demo,
+                'MAIL_MAILER' => $mailer,
+                'LOG_CHANNEL' => 'stderr',
+                'RECESS_VAR' => (string) getenv('RECESS_VAR'),
+            ]);
             $process->run();
 
             return $process;
@@ -81,7 +119,10 @@ final class OperationTest extends TestCase
         foreach (['mailroom', 'array'] as $mailer) {
             $refused = $start('false', $mailer);
             self::assertNotSame(0, $refused->getExitCode());
-            self::assertStringContainsString('There is no mail server to send with, so nothing is started', $refused->getOutput().$refused->getErrorOutput());
+            self::assertStringContainsString(
+                'There is no mail server to send with, so nothing is started',
+                $refused->getOutput() . $refused->getErrorOutput(),
+            );
         }
         self::assertSame([0, 0], [$start('true', 'mailroom')->getExitCode(), $start('false', 'smtp')->getExitCode()]);
     }
@@ -92,26 +133,39 @@ final class OperationTest extends TestCase
         Vitals::beat(CarbonImmutable::now()->getTimestamp());
         $this->getJson('/up')->assertJsonPath('ok', true);
         self::assertSame(0, Artisan::call('recess:doctor'));
-        DB::table('jobs')->insert(['queue' => 'default', 'payload' => '{}', 'attempts' => 0, 'available_at' => CarbonImmutable::now()->getTimestamp() - 600, 'created_at' => CarbonImmutable::now()->getTimestamp() - 600]);
+        DB::table('jobs')->insert([
+            'queue' => 'default',
+            'payload' => '{}',
+            'attempts' => 0,
+            'available_at' => CarbonImmutable::now()->getTimestamp() - 600,
+            'created_at' => CarbonImmutable::now()->getTimestamp() - 600,
+        ]);
         $this->getJson('/up')->assertJsonPath('parts.queue', 'behind');
         self::assertSame(1, Artisan::call('recess:doctor'));
-        self::assertStringContainsString('One letter or other work waits, the oldest for 10 minutes', Artisan::output());
+        self::assertStringContainsString(
+            'One letter or other work waits, the oldest for 10 minutes',
+            Artisan::output(),
+        );
         // Yesterday's clock: what was written down lies ahead.
         CarbonImmutable::setTestNow(CarbonImmutable::now()->subDay());
         $this->getJson('/up')->assertJsonPath('parts.clock', 'set back');
         // Figures are for the web server's own listener; nobody says so by a header.
         $this->get('/metrics', ['RECESS_WATCH' => 'yes', 'Recess-Watch' => 'yes'])->assertNotFound();
-        self::assertStringContainsString("\nrecess_clock_ahead_seconds 86400\n", (string) $this->call('GET', '/metrics', server: ['RECESS_WATCH' => 'yes'])->assertOk()->getContent());
+        self::assertStringContainsString(
+            "\nrecess_clock_ahead_seconds 86400\n",
+            (string) $this->call('GET', '/metrics', server: ['RECESS_WATCH' => 'yes'])->assertOk()->getContent(),
+        );
     }
 
     public function test_the_settings_of_a_backup_are_data_and_run_nothing(): void
     {
-        $folder = sys_get_temp_dir().'/settings-'.bin2hex(random_bytes(6));
+        $folder = sys_get_temp_dir() . '/settings-' . bin2hex(random_bytes(6));
         mkdir($folder);
-        $name = 'the school’s own "account" $(touch '.$folder.'/ran) `touch '.$folder.'/ran` & more\\';
+        $name = 'the school’s own "account" $(touch ' . $folder . '/ran) `touch ' . $folder . '/ran` & more\\';
         try {
             // As earlier versions wrote them for a shell, as they are written now, and as somebody else might.
-            $said = $this->shell(<<<'SH'
+            $said = $this->shell(
+                <<<'SH'
                 printf 'HOST=meet.example.org\nOIDC_NAME=%q\nMAIL_FROM='"''"'\nEVIL=$(touch %s/ran)\ntouch %s/ran\n' "$1" "$VAR" "$VAR" >"$VAR/old"
                 read_settings "$VAR/old"
                 printf '%s|%s|%s\n' "$HOST" "$OIDC_NAME" "$MAIL_FROM"
@@ -127,7 +181,11 @@ final class OperationTest extends TestCase
                 printf 'APP_KEY=base64:abc=\nDB_PASSWORD=x;touch %s/ran\n' "$VAR" >"$VAR/secrets"
                 (read_secrets "$VAR/secrets") 2>/dev/null && echo 'took a secret'
                 echo end
-                SH, $folder, $name);
+                SH
+                ,
+                $folder,
+                $name,
+            );
             self::assertSame("meet.example.org|$name|\nmeet.example.org|$name\nend\n", $said);
             self::assertFileDoesNotExist("$folder/ran");
         } finally {
@@ -138,7 +196,7 @@ final class OperationTest extends TestCase
     /** A copy of the tree's lists and of one package, of which a byte is changed, a file added, a version raised. */
     public function test_the_lock_of_the_packages_knows_each_file(): void
     {
-        $folder = sys_get_temp_dir().'/lock-'.bin2hex(random_bytes(6));
+        $folder = sys_get_temp_dir() . '/lock-' . bin2hex(random_bytes(6));
         $check = static function (string ...$what) use ($folder): array {
             $process = new Process([PHP_BINARY, "$folder/ops/php-lock.php", ...$what]);
             $process->run();
@@ -155,10 +213,13 @@ final class OperationTest extends TestCase
                 'dev-package-names' => [],
             ];
             file_put_contents("$folder/vendor/composer/installed.json", json_encode($known));
-            file_put_contents("$folder/php-packages.lock", implode(
-                "\n",
-                preg_grep('#^psr/clock #', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: [],
-            ));
+            file_put_contents(
+                "$folder/php-packages.lock",
+                implode(
+                    "\n",
+                    preg_grep('#^psr/clock #', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: [],
+                ),
+            );
             self::assertSame([0, ''], $check('check'), 'as it is in the lock of the tree');
             file_put_contents("$folder/vendor/psr/clock/src/ClockInterface.php", ' ', FILE_APPEND);
             [$code, $said] = $check('check');
@@ -185,7 +246,10 @@ final class OperationTest extends TestCase
     {
         $page = (string) file_get_contents(base_path('docs/asvs.md'));
         preg_match_all(
-            '/^\| (\d+\.\d+\.\d+) \| (Not held|Does not apply)?.*\|([^|]*)\|$/m', $page, $rows, PREG_SET_ORDER,
+            '/^\| (\d+\.\d+\.\d+) \| (Not held|Does not apply)?.*\|([^|]*)\|$/m',
+            $page,
+            $rows,
+            PREG_SET_ORDER,
         );
         $without = ['' => 0, 'Not held' => 0, 'Does not apply' => 0];
         foreach ($rows as [, $number, $said, $shown]) {
@@ -196,10 +260,15 @@ final class OperationTest extends TestCase
                 self::assertFileExists(base_path($path), $number);
             }
         }
-        self::assertStringContainsString(sprintf(
-            'Of %d requirements %d do not hold, and %d do not apply.', count($rows), $without['Not held'],
-            $without['Does not apply'],
-        ), $page);
+        self::assertStringContainsString(
+            sprintf(
+                'Of %d requirements %d do not hold, and %d do not apply.',
+                count($rows),
+                $without['Not held'],
+                $without['Does not apply'],
+            ),
+            $page,
+        );
     }
 
     /** CycloneDX 1.5, by its own words (cyclonedx.org/docs/1.5): from memory. */
@@ -210,7 +279,8 @@ final class OperationTest extends TestCase
         $this->getJson('/up')->assertJsonPath('version', $version);
         self::assertStringContainsString("## $version", (string) file_get_contents(base_path('CHANGELOG.md')));
         $bill = json_decode(
-            (new Process([PHP_BINARY, 'ops/sbom.php', 'php8.2-cli'], base_path()))->mustRun()->getOutput(), true,
+            (new Process([PHP_BINARY, 'ops/sbom.php', 'php8.2-cli'], base_path()))->mustRun()->getOutput(),
+            true,
             flags: JSON_THROW_ON_ERROR,
         );
         self::assertSame(
@@ -218,9 +288,12 @@ final class OperationTest extends TestCase
             [$bill['bomFormat'], $bill['specVersion'], $bill['metadata']['component']['version']],
         );
         $named = array_column($bill['components'], 'purl');
-        foreach (preg_grep('/ run /', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: [] as $line) {
+        foreach (
+            preg_grep('/ run /', file(base_path('php-packages.lock'), FILE_IGNORE_NEW_LINES) ?: []) ?: []
+            as $line
+        ) {
             [$name, $of] = explode(' ', $line);
-            self::assertContains("pkg:composer/$name@".ltrim($of, 'v'), $named);
+            self::assertContains("pkg:composer/$name@" . ltrim($of, 'v'), $named);
         }
         self::assertNotSame([], preg_grep('#^pkg:npm/svelte@#', $named));
         self::assertNotSame([], preg_grep('#^pkg:deb/debian/php8.2-cli@#', $named));
@@ -229,10 +302,17 @@ final class OperationTest extends TestCase
     /** What the shell's side says. */
     private function shell(string $script, string $folder, string ...$arguments): string
     {
-        $begin = 'set -uo pipefail; ROOT=$2 CALLED_FROM=/tmp VAR=$3; cd "$ROOT"; . ops/say.sh; . ops/school.sh; shift 3; set -- "${@}"; ';
+        $begin =
+            'set -uo pipefail; ROOT=$2 CALLED_FROM=/tmp VAR=$3; cd "$ROOT"; . ops/say.sh; . ops/school.sh; shift 3; set -- "${@}"; ';
         $process = new Process([
-            'bash', '-c', str_replace('shift 3; set -- "${@}"', 'set -- "${@:4}"', $begin).$script, 'bash', '-',
-            base_path(), $folder, ...$arguments,
+            'bash',
+            '-c',
+            str_replace('shift 3; set -- "${@}"', 'set -- "${@:4}"', $begin) . $script,
+            'bash',
+            '-',
+            base_path(),
+            $folder,
+            ...$arguments,
         ]);
 
         return $process->mustRun()->getOutput();

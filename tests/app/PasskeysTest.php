@@ -36,9 +36,10 @@ final class PasskeysTest extends TestCase
         config(['app.url' => 'https://school.example']);
         url()->forceRootUrl('https://school.example');
         url()->forceScheme('https');
-        $this->office = tap($this->host('Ngozi Barre'))->update(
-            ['office' => true, 'password' => Hash::make('kelp under nine lanterns')],
-        );
+        $this->office = tap($this->host('Ngozi Barre'))->update([
+            'office' => true,
+            'password' => Hash::make('kelp under nine lanterns'),
+        ]);
     }
 
     /**
@@ -59,7 +60,7 @@ final class PasskeysTest extends TestCase
             bin2hex(JWT::urlsafeB64Decode($key->credential)),
         );
 
-        $shown = array_map(static fn (string $hex): string => (string) hex2bin($hex), [
+        $shown = array_map(static fn(string $hex): string => (string) hex2bin($hex), [
             '39c0e7521417ba54d43e8dc95174f423dee9bf3cd804ff6d65c857c9abf4d408',
             '7b2274797065223a22776562617574686e2e676574222c226368616c6c656e6765223a224f63446e55685158756c5455506f334a5558543049393770767a7a59425039745a63685879617630314167222c226f726967696e223a2268747470733a2f2f6578616d706c652e6f7267222c2263726f73734f726967696e223a66616c73657d',
             'bfabc37432958b063360d3ad6461c9c4735ae7f8edd46592a5e0f01452b2e4b51900000000',
@@ -70,7 +71,12 @@ final class PasskeysTest extends TestCase
         // Its machine was there, and did not ask who is: for signing in without a password that is not enough.
         $this->expectExceptionMessage('nobody was asked who they are');
         (new RelyingParty('example.org', 'https://example.org'))->asserted(
-            $shown[0], $shown[1], $shown[2], $shown[3], $key->key, 0,
+            $shown[0],
+            $shown[1],
+            $shown[2],
+            $shown[3],
+            $key->key,
+            0,
         );
     }
 
@@ -78,7 +84,9 @@ final class PasskeysTest extends TestCase
     public function test_the_keys_of_rfc_8032_are_those_of_eddsa(): void
     {
         $key = CoseKey::of([
-            1 => 1, 3 => -8, -1 => 6,
+            1 => 1,
+            3 => -8,
+            -1 => 6,
             -2 => hex2bin('3d4017c3e843895a92b70aa74d1b7ebc9c982ccf2ec4968cc0cd55f12af4660c'),
         ]);
         $signature = (string) hex2bin(
@@ -93,14 +101,54 @@ final class PasskeysTest extends TestCase
     /** RFC 8949, appendix A, what CTAP2 can say; and what it cannot. */
     public function test_cbor_is_read_as_its_rfc_writes_it(): void
     {
-        foreach ([
-            '00' => 0, '17' => 23, '1818' => 24, '1903e8' => 1000, '1a000f4240' => 1_000_000, '1b000000e8d4a51000' => 1_000_000_000_000, '20' => -1, '3903e7' => -1000,
-            'f4' => false, 'f5' => true, 'f6' => null, '4401020304' => "\1\2\3\4", '6449455446' => 'IETF', '62c3bc' => 'ü', '80' => [], '83010203' => [1, 2, 3],
-            '8301820203820405' => [1, [2, 3], [4, 5]], 'a0' => [], 'a201020304' => [1 => 2, 3 => 4], 'a26161016162820203' => ['a' => 1, 'b' => [2, 3]],
-        ] as $hex => $value) {
+        foreach (
+            [
+                '00' => 0,
+                '17' => 23,
+                '1818' => 24,
+                '1903e8' => 1000,
+                '1a000f4240' => 1_000_000,
+                '1b000000e8d4a51000' => 1_000_000_000_000,
+                '20' => -1,
+                '3903e7' => -1000,
+                'f4' => false,
+                'f5' => true,
+                'f6' => null,
+                '4401020304' => "\1\2\3\4",
+                '6449455446' => 'IETF',
+                '62c3bc' => 'ü',
+                '80' => [],
+                '83010203' => [1, 2, 3],
+                '8301820203820405' => [1, [2, 3], [4, 5]],
+                'a0' => [],
+                'a201020304' => [1 => 2, 3 => 4],
+                'a26161016162820203' => ['a' => 1, 'b' => [2, 3]],
+            ]
+            as $hex => $value
+        ) {
             self::assertSame($value, Cbor::only((string) hex2bin((string) $hex)), (string) $hex);
         }
-        foreach (['f93c00', 'c074', '9fff', '5f42010243030405ff', '1bffffffffffffffff', '8181818181', '9b00ffffffffffffff', 'a2010201', 'a2010201ff', 'a2010101', 'a161311', 'a1613101', '0000', '', '44010203', '1c'] as $hex) {
+        foreach (
+            [
+                'f93c00',
+                'c074',
+                '9fff',
+                '5f42010243030405ff',
+                '1bffffffffffffffff',
+                '8181818181',
+                '9b00ffffffffffffff',
+                'a2010201',
+                'a2010201ff',
+                'a2010101',
+                'a161311',
+                'a1613101',
+                '0000',
+                '',
+                '44010203',
+                '1c',
+            ]
+            as $hex
+        ) {
             try {
                 Cbor::only((string) hex2bin(strlen($hex) % 2 === 0 ? $hex : "{$hex}0"));
                 self::fail("$hex was read.");
@@ -125,25 +173,30 @@ final class PasskeysTest extends TestCase
         $this->actingAs($this->office->refresh());
         $this->get('/staff/people')->assertRedirect('/staff/account');
         $machine = new Machine('school.example', 'https://school.example', $kind);
-        $this->withSession(['proved_at' => 0])->ask('post', '/api/staff/me/passkeys/asked')->assertStatus(423);
-        $codes = $this->kept($machine)->assertCreated()->assertJsonPath(
-            'account.passkeys.0.name', 'My telephone',
-        )->assertJsonPath('account.wanted', false)->json('codes');
+        $this->withSession(['proved_at' => 0])
+            ->ask('post', '/api/staff/me/passkeys/asked')
+            ->assertStatus(423);
+        $codes = $this->kept($machine)
+            ->assertCreated()
+            ->assertJsonPath('account.passkeys.0.name', 'My telephone')
+            ->assertJsonPath('account.wanted', false)
+            ->json('codes');
         self::assertCount(10, $codes);
         Mail::assertQueued(
             AccountLetter::class,
-            static fn (AccountLetter $letter): bool => $letter->envelope()->subject === 'You have a new passkey',
+            static fn(AccountLetter $letter): bool => $letter->envelope()->subject === 'You have a new passkey',
         );
         $this->get('/staff/people')->assertOk();
-        $this->kept($machine)->assertUnprocessable()->assertJsonPath(
-            'errors.passkey.0', 'This passkey is there already.',
-        );
+        $this->kept($machine)
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.passkey.0', 'This passkey is there already.');
 
         // The password alone opens nothing; the key opens all, with and without it.
         $this->signedOut();
-        $this->ask(
-            'post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'kelp under nine lanterns'],
-        )->assertJsonPath('to', '/staff/second-factor');
+        $this->ask('post', '/api/staff/session', [
+            'email' => $this->office->email,
+            'password' => 'kelp under nine lanterns',
+        ])->assertJsonPath('to', '/staff/second-factor');
         $this->assertGuest();
         $this->shown($machine)->assertOk()->assertJsonPath('to', '/staff');
         $this->assertAuthenticatedAs($this->office);
@@ -152,38 +205,50 @@ final class PasskeysTest extends TestCase
         self::assertNotNull(session('factor_at'));
         self::assertStringContainsString(
             'passkey',
-            (string) DB::table('activity_log')->where('event', 'came_in')->orWhere('description', 'came_in')->latest('id')->value('properties'),
+            (string) DB::table('activity_log')
+                ->where('event', 'came_in')
+                ->orWhere('description', 'came_in')
+                ->latest('id')
+                ->value('properties'),
         );
         // Lost: a code on paper stands in for it.
         $this->signedOut();
-        $this->ask(
-            'post', '/api/staff/session', ['email' => $this->office->email, 'password' => 'kelp under nine lanterns'],
-        );
+        $this->ask('post', '/api/staff/session', [
+            'email' => $this->office->email,
+            'password' => 'kelp under nine lanterns',
+        ]);
         $this->ask('post', '/api/staff/session/second', ['code' => $codes[0]])->assertOk();
 
         // Removing asks for the factor itself; it opens nothing afterwards, nor do the codes.
         $this->later(901);
-        $this->ask(
-            'delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'),
-        )->assertStatus(423)->assertJsonPath('factor_only', true)->assertJsonPath('passkey', true);
+        $this->ask('delete', '/api/staff/me/passkeys/' . Passkey::query()->value('id'))
+            ->assertStatus(423)
+            ->assertJsonPath('factor_only', true)
+            ->assertJsonPath('passkey', true);
         $this->ask('post', '/api/staff/session/proof', ['password' => 'kelp under nine lanterns'])->assertOk();
-        $this->ask('delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'))->assertStatus(423);
+        $this->ask('delete', '/api/staff/me/passkeys/' . Passkey::query()->value('id'))->assertStatus(423);
         $this->ask('post', '/api/staff/session/proof/passkey', $machine->shows($this->challenge()))->assertOk();
-        $this->ask(
-            'delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'),
-        )->assertOk()->assertJsonPath('passkeys', [])->assertJsonPath('wanted', true);
+        $this->ask('delete', '/api/staff/me/passkeys/' . Passkey::query()->value('id'))
+            ->assertOk()
+            ->assertJsonPath('passkeys', [])
+            ->assertJsonPath('wanted', true);
         self::assertSame(0, SecondFactor::left($this->office));
         $this->signedOut();
-        $this->shown($machine)->assertUnprocessable()->assertJsonPath(
-            'errors.passkey.0',
-            'This passkey opens no account here any more. Sign in with your password, and make another one under “Signing in”.',
-        );
+        $this->shown($machine)
+            ->assertUnprocessable()
+            ->assertJsonPath(
+                'errors.passkey.0',
+                'This passkey opens no account here any more. Sign in with your password, and make another one under “Signing in”.',
+            );
     }
 
     /** @return iterable<string, array{\Closure(Machine, string): array<string, string>}> what is not right with what a machine shows */
     public static function wrong(): iterable
     {
-        $with = static fn (string $property, mixed $value): \Closure => static function (Machine $machine, string $challenge) use ($property, $value): array {
+        $with = static fn(string $property, mixed $value): \Closure => static function (
+            Machine $machine,
+            string $challenge,
+        ) use ($property, $value): array {
             $machine->{$property} = $value;
 
             return $machine->shows($challenge);
@@ -197,19 +262,25 @@ final class PasskeysTest extends TestCase
         yield 'the counter stood still' => [$with('counter', 7)];
         yield 'another key’s name' => [$with('id', 'another')];
         yield 'another question' => [
-            static fn (Machine $machine, string $challenge): array => $machine->shows(JWT::urlsafeB64Encode(random_bytes(32))),
+            static fn(Machine $machine, string $challenge): array => $machine->shows(
+                JWT::urlsafeB64Encode(random_bytes(32)),
+            ),
         ];
         yield 'made, not shown' => [
-            static fn (Machine $machine, string $challenge): array => $machine->shows($challenge, 'webauthn.create'),
+            static fn(Machine $machine, string $challenge): array => $machine->shows($challenge, 'webauthn.create'),
         ];
-        yield 'another’s handle' => [static fn (Machine $machine, string $challenge): array => [
-            'handle' => JWT::urlsafeB64Encode('somebody else'),
-        ] + $machine->shows($challenge)];
-        yield 'signed otherwise' => [static fn (Machine $machine, string $challenge): array => [
-            'signature' => JWT::urlsafeB64Encode(str_repeat('x', 70)),
-        ] + $machine->shows($challenge)];
+        yield 'another’s handle' => [
+            static fn(Machine $machine, string $challenge): array => [
+                'handle' => JWT::urlsafeB64Encode('somebody else'),
+            ] + $machine->shows($challenge),
+        ];
+        yield 'signed otherwise' => [
+            static fn(Machine $machine, string $challenge): array => [
+                'signature' => JWT::urlsafeB64Encode(str_repeat('x', 70)),
+            ] + $machine->shows($challenge),
+        ];
         yield 'no data' => [
-            static fn (Machine $machine, string $challenge): array => ['data' => 'AAAA'] + $machine->shows($challenge),
+            static fn(Machine $machine, string $challenge): array => ['data' => 'AAAA'] + $machine->shows($challenge),
         ];
     }
 
@@ -221,9 +292,9 @@ final class PasskeysTest extends TestCase
         $machine->counter = 7;
         $this->withKey($machine);
         $machine->counter = 8;
-        $this->ask(
-            'post', '/api/staff/session/passkey', $shows($machine, $this->challenge()),
-        )->assertUnprocessable()->assertJsonStructure(['errors' => ['passkey']]);
+        $this->ask('post', '/api/staff/session/passkey', $shows($machine, $this->challenge()))
+            ->assertUnprocessable()
+            ->assertJsonStructure(['errors' => ['passkey']]);
         $this->assertGuest();
     }
 
@@ -237,17 +308,19 @@ final class PasskeysTest extends TestCase
         $this->ask('post', '/api/staff/session/passkey', $answer)->assertUnprocessable();
         $late = $machine->shows($this->challenge());
         $this->later(301);
-        $this->ask('post', '/api/staff/session/passkey', $late)->assertUnprocessable()->assertJsonPath(
-            'errors.passkey.0', 'That took too long. Press again.',
-        );
+        $this->ask('post', '/api/staff/session/passkey', $late)
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.passkey.0', 'That took too long. Press again.');
 
         // Somebody else's key proves nothing of oneself, is not seen and not removed; who left does not come in.
         $other = $this->host('Olu Brandt');
         $this->actingAs($other)->withSession(['proved_at' => CarbonImmutable::now()->getTimestamp()]);
         $this->ask(
-            'post', '/api/staff/session/proof/passkey', $machine->shows($this->challenge()),
+            'post',
+            '/api/staff/session/proof/passkey',
+            $machine->shows($this->challenge()),
         )->assertUnprocessable();
-        $this->ask('delete', '/api/staff/me/passkeys/'.Passkey::query()->value('id'))->assertForbidden();
+        $this->ask('delete', '/api/staff/me/passkeys/' . Passkey::query()->value('id'))->assertForbidden();
         $this->signedOut();
         $this->office->update(['left_at' => now()]);
         $this->shown($machine)->assertUnprocessable();
@@ -258,9 +331,9 @@ final class PasskeysTest extends TestCase
     {
         config(['app.url' => 'https://192.0.2.7']);
         $this->actingAs($this->office)->get('/staff/account')->assertOk()->assertSee('"passkeys_here":false', false);
-        $this->withSession(
-            ['proved_at' => CarbonImmutable::now()->getTimestamp()],
-        )->ask('post', '/api/staff/me/passkeys/asked')->assertUnprocessable();
+        $this->withSession(['proved_at' => CarbonImmutable::now()->getTimestamp()])
+            ->ask('post', '/api/staff/me/passkeys/asked')
+            ->assertUnprocessable();
     }
 
     private function withKey(Machine $machine): void

@@ -43,8 +43,13 @@ final class ReadersTest extends TestCase
 
     /** Who works here, by what they are to the sheet. */
     private const STAFF = [
-        'host' => 'Wren Halloran', 'colleague' => 'Iolo Bevan', 'manager' => 'Mara Quill', 'borrower' => 'Bram Teller', 'front desk' => 'Fern Ode',
-        'office' => 'Olga Pike', 'of nothing' => 'Stan Vole',
+        'host' => 'Wren Halloran',
+        'colleague' => 'Iolo Bevan',
+        'manager' => 'Mara Quill',
+        'borrower' => 'Bram Teller',
+        'front desk' => 'Fern Ode',
+        'office' => 'Olga Pike',
+        'of nothing' => 'Stan Vole',
     ];
 
     /** Whoever has to do with the sheet, in whatever part. */
@@ -61,24 +66,35 @@ final class ReadersTest extends TestCase
     {
         parent::setUp();
         config([
-            'recess.demo' => true, 'mail.default' => 'mailroom', 'recess.answers.address' => 'answers+{key}@school.example',
-            'recess.limits.visitor-writes.most' => 1_000, 'recess.limits.reads.most' => 10_000, 'recess.limits.pass-reads.most' => 10_000,
-            'recess.limits.kiosk.most' => 1_000, 'recess.limits.worksheet.most' => 10_000,
+            'recess.demo' => true,
+            'mail.default' => 'mailroom',
+            'recess.answers.address' => 'answers+{key}@school.example',
+            'recess.limits.visitor-writes.most' => 1_000,
+            'recess.limits.reads.most' => 10_000,
+            'recess.limits.pass-reads.most' => 10_000,
+            'recess.limits.kiosk.most' => 1_000,
+            'recess.limits.worksheet.most' => 10_000,
         ]);
-        $this->sheet = $this->draft(title: 'Maps', rules: Stated::of(['seats' => 2, 'show_who' => true, 'guests' => 2]), questions: new Questions([
-            ...Questions::usual()->all, new Question(
-                'about', QuestionKind::Long, 'About', '', false, onRunSheet: false,
-            ),
-        ]));
+        $this->sheet = $this->draft(
+            title: 'Maps',
+            rules: Stated::of(['seats' => 2, 'show_who' => true, 'guests' => 2]),
+            questions: new Questions([
+                ...Questions::usual()->all,
+                new Question('about', QuestionKind::Long, 'About', '', false, onRunSheet: false),
+            ]),
+        );
         foreach (['colleague' => HostRole::Must, 'manager' => HostRole::Manage] as $who => $role) {
-            SheetHost::query()->create(
-                ['sheet_id' => $this->sheet->id, 'staff_id' => $this->host(self::STAFF[$who])->id, 'role' => $role],
-            );
+            SheetHost::query()->create([
+                'sheet_id' => $this->sheet->id,
+                'staff_id' => $this->host(self::STAFF[$who])->id,
+                'role' => $role,
+            ]);
         }
         $this->host(self::STAFF['front desk'])->update(['reader' => true]);
         $this->host(self::STAFF['office'])->update(['office' => true]);
         DB::table('lendings')->insert([
-            'of_id' => $this->sheet->staff_id, 'to_id' => $this->host(self::STAFF['borrower'])->id,
+            'of_id' => $this->sheet->staff_id,
+            'to_id' => $this->host(self::STAFF['borrower'])->id,
             'until' => '2027-01-01 00:00:00',
         ]);
         $this->publish($this->sheet->refresh());
@@ -88,32 +104,47 @@ final class ReadersTest extends TestCase
     /** Ama has a time, and brings Kofi; Bao has one in the same group; Dara, whom the school knows, has none. */
     private function families(): void
     {
-        $wish = fn (string $who, string $student, string $phone, array $more): array => $this->wish($this->sheet, '20:15', [
-            'name' => $who, 'email' => strtolower(strtok($who, ' ')).'@mail.example', 'answers' => [
-                'student' => $student, 'phone' => $phone,
-            ] + $more,
-        ]);
+        $wish = fn(string $who, string $student, string $phone, array $more): array => $this->wish(
+            $this->sheet,
+            '20:15',
+            [
+                'name' => $who,
+                'email' => strtolower(strtok($who, ' ')) . '@mail.example',
+                'answers' =>
+                    [
+                        'student' => $student,
+                        'phone' => $phone,
+                    ] + $more,
+            ],
+        );
         $this->book(
-            $this->sheet, $wish('Ama Otoo', 'Kwame Ferreira', '902 555 0101', ['about' => 'delicate-matter']),
+            $this->sheet,
+            $wish('Ama Otoo', 'Kwame Ferreira', '902 555 0101', ['about' => 'delicate-matter']),
         )->assertCreated();
         $this->book(
-            $this->sheet, $wish('Bao Lind', 'Tuva Lind', '902 555 0103', ['about' => 'other-matter']),
+            $this->sheet,
+            $wish('Bao Lind', 'Tuva Lind', '902 555 0103', ['about' => 'other-matter']),
         )->assertCreated();
         [$ama, $bao] = Pass::query()->orderBy('id')->get()->all();
         $this->booking = Booking::query()->where('pass_id', $ama->id)->firstOrFail();
-        $this->ask(
-            'post', "/api/p/{$ama->token()}/bookings/{$this->booking->id}/guests",
-            ['name' => 'Kofi Adeyemi', 'email' => 'kofi@mail.example', 'may_change' => true],
-        )
-            ->assertOk();
+        $this->ask('post', "/api/p/{$ama->token()}/bookings/{$this->booking->id}/guests", [
+            'name' => 'Kofi Adeyemi',
+            'email' => 'kofi@mail.example',
+            'may_change' => true,
+        ])->assertOk();
         $kofi = Guest::query()->with('pass')->sole()->pass;
         $kofi->update(['phone' => '+1 902-555-0102']);
         $this->passes = ['owner' => $ama, 'guest' => $kofi, 'next to them' => $bao];
-        $student = Student::query()->create(
-            ['school_id' => $this->sheet->host->school_id, 'name' => 'Efua Darko', 'number' => 'S-77'],
-        );
+        $student = Student::query()->create([
+            'school_id' => $this->sheet->host->school_id,
+            'name' => 'Efua Darko',
+            'number' => 'S-77',
+        ]);
         $dara = Guardian::query()->create([
-            'school_id' => $this->sheet->host->school_id, 'name' => 'Dara Darko', 'email' => 'dara@mail.example', 'phone' => '+1 902-555-0104',
+            'school_id' => $this->sheet->host->school_id,
+            'name' => 'Dara Darko',
+            'email' => 'dara@mail.example',
+            'phone' => '+1 902-555-0104',
         ]);
         $student->guardians()->attach($dara->id, ['may_book' => true]);
         CardCode::of($dara, $this->sheet, Reach::sheet($this->sheet)->ends());
@@ -122,40 +153,46 @@ final class ReadersTest extends TestCase
     /** @return array<string, list<string>> what stands out, and who alone may read it */
     private function owned(): array
     {
-        $key = fn (string $who): string => (string) AnswerAddress::of(
-            $this->booking->uid, (string) $this->passes[$who]->email, $this->passes[$who]->generation,
+        $key = fn(string $who): string => (string) AnswerAddress::of(
+            $this->booking->uid,
+            (string) $this->passes[$who]->email,
+            $this->passes[$who]->generation,
         );
         $day = DayOf::at($this->booking->span()->start, $this->sheet->host->school->timeZone());
         $owned = [
             // What opens something is its holder's alone.
             ...array_combine(
-                array_map(static fn (Pass $pass): string => $pass->token(), $this->passes), array_map(
-                    static fn (string $who): array => [$who], array_keys($this->passes),
-                ),
+                array_map(static fn(Pass $pass): string => $pass->token(), $this->passes),
+                array_map(static fn(string $who): array => [$who], array_keys($this->passes)),
             ),
             // Of a link that a letter carries, what seals it.
-            substr(
-                $this->passes['owner']->linkTo($this->booking), -43,
-            ) => ['owner'], substr($this->passes['guest']->linkTo($this->booking), -43) => ['guest'],
-            $key('owner') => ['owner'], $key('guest') => ['guest'],
+            substr($this->passes['owner']->linkTo($this->booking), -43) => ['owner'],
+            substr($this->passes['guest']->linkTo($this->booking), -43) => ['guest'],
+            $key('owner') => ['owner'],
+            $key('guest') => ['guest'],
             DayCode::of($this->passes['owner'], $day) => ['owner'],
             $this->sheet->host->feedToken() => ['host'],
             Guardian::query()->sole()->pass()->token() => ['nobody'],
             Kiosk::query()->sole()->token() => ['office', 'at the tablet'],
             // Addresses and numbers: whoever meets them, and the office; the list of the day has the number.
-            'ama@mail' => ['owner', ...self::AT_IT], 'kofi@mail' => ['guest', ...self::AT_IT], 'bao@mail' => ['next to them', ...self::AT_IT], 'dara@mail' => ['office'],
-            '555-0101' => ['owner', 'front desk', ...self::AT_IT], '555-0102' => ['guest', ...self::AT_IT],
-            '555-0103' => ['next to them', 'front desk', ...self::AT_IT], '555-0104' => ['office'],
+            'ama@mail' => ['owner', ...self::AT_IT],
+            'kofi@mail' => ['guest', ...self::AT_IT],
+            'bao@mail' => ['next to them', ...self::AT_IT],
+            'dara@mail' => ['office'],
+            '555-0101' => ['owner', 'front desk', ...self::AT_IT],
+            '555-0102' => ['guest', ...self::AT_IT],
+            '555-0103' => ['next to them', 'front desk', ...self::AT_IT],
+            '555-0104' => ['office'],
             // What was told to the one who is met.
-            'delicate-matter' => ['owner', 'host'], 'other-matter' => ['next to them', 'host'],
-            'Kwame Ferreira' => [
-                'owner', 'guest', 'front desk', ...self::AT_IT,
-            ], 'Tuva Lind' => ['next to them', 'front desk', ...self::AT_IT],
-            'Efua Darko' => ['office'], 'Dara Darko' => ['office'],
+            'delicate-matter' => ['owner', 'host'],
+            'other-matter' => ['next to them', 'host'],
+            'Kwame Ferreira' => ['owner', 'guest', 'front desk', ...self::AT_IT],
+            'Tuva Lind' => ['next to them', 'front desk', ...self::AT_IT],
+            'Efua Darko' => ['office'],
+            'Dara Darko' => ['office'],
             // Names are seen in turn by those who come at the same time, where the sheet says so.
-            'Ama Otoo' => [
-                'owner', 'guest', 'next to them', 'front desk', ...self::AT_IT,
-            ], 'Kofi Adeyemi' => ['owner', 'guest', 'front desk', ...self::AT_IT],
+            'Ama Otoo' => ['owner', 'guest', 'next to them', 'front desk', ...self::AT_IT],
+            'Kofi Adeyemi' => ['owner', 'guest', 'front desk', ...self::AT_IT],
         ];
         self::assertNotContains('', array_keys($owned));
 
@@ -169,8 +206,14 @@ final class ReadersTest extends TestCase
         if (str_starts_with($where, '/api/staff/visitors/')) {
             unset($owned['delicate-matter']);
         }
-        $foreign = array_keys(array_filter($owned, static fn (array $who, string|int $sign): bool => ! in_array($reader, $who, true)
-            && str_contains($text, (string) $sign), ARRAY_FILTER_USE_BOTH));
+        $foreign = array_keys(
+            array_filter(
+                $owned,
+                static fn(array $who, string|int $sign): bool => !in_array($reader, $who, true) &&
+                    str_contains($text, (string) $sign),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         self::assertSame([], $foreign, "In $where, which “{$reader}” reads, stands what is not theirs.");
     }
 
@@ -180,12 +223,15 @@ final class ReadersTest extends TestCase
         $kiosk->update(['token_hash' => hash('sha256', $kiosk->token())]);
         $this->sheet->host->update(['feed_hash' => hash('sha256', $this->sheet->host->feedToken())]);
         // On the day itself, an hour before, when most is shown.
-        CarbonImmutable::setTestNow(self::EVENING.'T20:06:00Z');
+        CarbonImmutable::setTestNow(self::EVENING . 'T20:06:00Z');
         $owned = $this->owned();
         $read = 0;
         foreach (['stranger' => null, 'at the tablet' => null, ...$this->passes, ...self::STAFF] as $reader => $who) {
             foreach (Route::getRoutes()->getRoutes() as $route) {
-                foreach (in_array('GET', $route->methods(), true) ? $this->addresses($route, $reader, $who) : [] as $address) {
+                foreach (
+                    in_array('GET', $route->methods(), true) ? $this->addresses($route, $reader, $who) : []
+                    as $address
+                ) {
                     Auth::forgetGuards();
                     $this->flushSession();
                     is_string($who) && $this->actingAs($this->host($who));
@@ -193,9 +239,15 @@ final class ReadersTest extends TestCase
                     self::assertLessThan(500, $answer->getStatusCode(), "$address as $reader");
                     if ($answer->isOk()) {
                         $read++;
-                        $body = (string) ($answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse ? $answer->streamedContent() : $answer->getContent());
+                        $body =
+                            (string) ($answer->baseResponse instanceof
+                            \Symfony\Component\HttpFoundation\StreamedResponse
+                                ? $answer->streamedContent()
+                                : $answer->getContent());
                         $this->assertTheirsAlone(
-                            self::text($body, (string) $answer->headers->get('Content-Type')), $reader, $address,
+                            self::text($body, (string) $answer->headers->get('Content-Type')),
+                            $reader,
+                            $address,
                             $owned,
                         );
                     }
@@ -209,37 +261,60 @@ final class ReadersTest extends TestCase
     private function addresses(RoutingRoute $route, string $reader, Pass|string|null $who): array
     {
         $values = [
-            'sheet' => str_contains($route->uri(), 'staff/sheets') ? $this->sheet->id : $this->sheet->slug, 'booking' => $this->booking->id,
-            'person' => $this->sheet->staff_id, 'staff' => $this->sheet->host->slug, 'visitor' => $this->passes['owner']->id,
-            'kiosk' => $reader === 'at the tablet' ? Kiosk::query()->sole()->token() : str_repeat('x', 43), 'tablet' => Kiosk::query()->sole()->id,
-            'pass' => $who instanceof Pass ? $who->token() : str_repeat('x', 43), 'token' => $reader === 'host' ? $this->sheet->host->feedToken() : str_repeat('x', 43),
+            'sheet' => str_contains($route->uri(), 'staff/sheets') ? $this->sheet->id : $this->sheet->slug,
+            'booking' => $this->booking->id,
+            'person' => $this->sheet->staff_id,
+            'staff' => $this->sheet->host->slug,
+            'visitor' => $this->passes['owner']->id,
+            'kiosk' => $reader === 'at the tablet' ? Kiosk::query()->sole()->token() : str_repeat('x', 43),
+            'tablet' => Kiosk::query()->sole()->id,
+            'pass' => $who instanceof Pass ? $who->token() : str_repeat('x', 43),
+            'token' => $reader === 'host' ? $this->sheet->host->feedToken() : str_repeat('x', 43),
         ];
         // A file's name is one of several.
         $names = match (true) {
             str_ends_with($route->uri(), 'files/{what}') => [
-                'sheet.json', 'availability.ics', 'bookings.csv', 'bookings.xlsx', 'bookings.pdf', 'notice.pdf',
-                'slips.pdf', 'cards.pdf',
+                'sheet.json',
+                'availability.ics',
+                'bookings.csv',
+                'bookings.xlsx',
+                'bookings.pdf',
+                'notice.pdf',
+                'slips.pdf',
+                'cards.pdf',
             ],
             str_contains($route->uri(), '{list}') => [
-                'run-sheet.pdf', 'run-sheet.csv', 'run-sheet.xlsx', 'entrance.pdf', 'doors.pdf',
+                'run-sheet.pdf',
+                'run-sheet.csv',
+                'run-sheet.xlsx',
+                'entrance.pdf',
+                'doors.pdf',
             ],
             default => [''],
         };
-        $known = static fn (array $name): string => (string) ($values[$name[1]] ?? 1);
+        $known = static fn(array $name): string => (string) ($values[$name[1]] ?? 1);
         $addresses = [];
         foreach ($names as $name) {
-            $path = '/'.preg_replace_callback(
-                '/\{(\w+)(?::\w+)?\}/', $known, str_replace(['{what}', '{list}'], $name, $route->uri()),
-            );
+            $path =
+                '/' .
+                preg_replace_callback(
+                    '/\{(\w+)(?::\w+)?\}/',
+                    $known,
+                    str_replace(['{what}', '{list}'], $name, $route->uri()),
+                );
             $addresses[] = $path;
             // As it is opened from a pass, about a child, for the whole school, for a sheet.
-            if ($who instanceof Pass && ! str_contains($path, '/p/')) {
-                $addresses[] = $path.'?'.http_build_query(['pass' => $who->token(), 'student' => 'Kwame Ferreira']);
+            if ($who instanceof Pass && !str_contains($path, '/p/')) {
+                $addresses[] = $path . '?' . http_build_query(['pass' => $who->token(), 'student' => 'Kwame Ferreira']);
             }
             if (str_contains($path, 'lists')) {
                 array_push($addresses, "$path?whom=school", "$path?whom={$this->sheet->id}&notes=1");
             }
-            if (str_contains($path, 'visitors') || str_contains($path, 'directory') || str_contains($path, 'families')) {
+            if (
+                str_contains($path, 'visitors') ||
+                str_contains($path, 'directory') ||
+                str_contains($path, 'families')
+            ) {
                 $addresses[] = "$path?sought=a";
             }
         }
@@ -253,22 +328,33 @@ final class ReadersTest extends TestCase
         $ama = $this->passes['owner']->token();
         $id = $this->booking->id;
         $this->delivered();
-        foreach ([
-            ['move', ['slot' => self::EVENING.'T20:45:00Z']], [
-                'answers',
-                ['answers' => ['about' => 'delicate-matter', 'student' => 'Kwame Ferreira', 'phone' => '902 555 0101']],
-            ],
-        ] as [$what, $body]) {
+        foreach (
+            [
+                ['move', ['slot' => self::EVENING . 'T20:45:00Z']],
+                [
+                    'answers',
+                    [
+                        'answers' => [
+                            'about' => 'delicate-matter',
+                            'student' => 'Kwame Ferreira',
+                            'phone' => '902 555 0101',
+                        ],
+                    ],
+                ],
+            ]
+            as [$what, $body]
+        ) {
             $this->ask('post', "/api/p/$ama/bookings/$id/$what", $body)->assertOk();
             $this->delivered();
         }
-        $this->ask(
-            'post', "/api/s/{$this->sheet->slug}/ask-to-join",
-            ['student' => 'Tuva Lind', 'name' => 'Ama Otoo', 'email' => 'ama@mail.example'],
-        )->assertOk();
-        $this->actingAs($this->host())->ask(
-            'post', "/api/staff/sheets/{$this->sheet->id}/link", ['link' => 'https://video.school.example/r/7'],
-        );
+        $this->ask('post', "/api/s/{$this->sheet->slug}/ask-to-join", [
+            'student' => 'Tuva Lind',
+            'name' => 'Ama Otoo',
+            'email' => 'ama@mail.example',
+        ])->assertOk();
+        $this->actingAs($this->host())->ask('post', "/api/staff/sheets/{$this->sheet->id}/link", [
+            'link' => 'https://video.school.example/r/7',
+        ]);
         CarbonImmutable::setTestNow('2026-12-02T20:46:00Z');
         Artisan::call('recess:remind');
         $this->delivered();
@@ -277,8 +363,9 @@ final class ReadersTest extends TestCase
         $this->delivered();
 
         $owned = $this->owned();
-        $readers = ['ama@mail.example' => 'owner', 'kofi@mail.example' => 'guest', 'bao@mail.example' => 'next to them']
-            + array_flip(array_map(fn (string $name): string => $this->host($name)->email, self::STAFF));
+        $readers =
+            ['ama@mail.example' => 'owner', 'kofi@mail.example' => 'guest', 'bao@mail.example' => 'next to them'] +
+            array_flip(array_map(fn(string $name): string => $this->host($name)->email, self::STAFF));
         $met = [];
         foreach (MailroomMessage::query()->orderBy('id')->get() as $message) {
             $mail = RawMail::read($message->raw);
@@ -286,10 +373,13 @@ final class ReadersTest extends TestCase
             $met[$reader] = ($met[$reader] ?? 0) + 1;
             $entry = (string) preg_replace('/\r\n[ \t]/', '', $mail->part('text/calendar'));
             $text = implode("\n", [
-                implode(' ', $mail->headers('reply-to')), $mail->header('subject'), $mail->part('text/plain'),
-                $mail->part('text/html'), $entry,
+                implode(' ', $mail->headers('reply-to')),
+                $mail->header('subject'),
+                $mail->part('text/plain'),
+                $mail->part('text/html'),
+                $entry,
             ]);
-            $this->assertTheirsAlone(html_entity_decode($text), $reader, '“'.$mail->header('subject').'”', $owned);
+            $this->assertTheirsAlone(html_entity_decode($text), $reader, '“' . $mail->header('subject') . '”', $owned);
         }
         self::assertSame([], array_diff(['owner', 'guest', 'next to them', 'host', 'colleague'], array_keys($met)));
         self::assertGreaterThanOrEqual(4, $met['guest']);
@@ -305,7 +395,8 @@ final class ReadersTest extends TestCase
         self::assertSame(1, preg_match('/(UPDATE passes SET renew_because = \?[^\']+)\'/', $marks, $found));
         DB::update($found[1], ['guest saw it']);
         self::assertSame(
-            [$this->passes['owner']->id], Pass::query()->whereNotNull('renew_because')->pluck('id')->all(),
+            [$this->passes['owner']->id],
+            Pass::query()->whereNotNull('renew_because')->pluck('id')->all(),
         );
         MailroomMessage::query()->delete();
         Artisan::call('recess:renew-shown');
@@ -314,18 +405,24 @@ final class ReadersTest extends TestCase
 
         $this->ask('get', "/api/p/$old")->assertNotFound();
         $now = $this->passes['owner']->refresh()->token();
-        $this->ask('get', "/api/p/$now")->assertOk()->assertJsonPath('bookings.0.id', $this->booking->id);
+        $this->ask('get', "/api/p/$now")
+            ->assertOk()
+            ->assertJsonPath('bookings.0.id', $this->booking->id);
         $letter = MailroomMessage::query()->sole();
         self::assertSame('ama@mail.example', $letter->recipient);
         self::assertSame(1, preg_match('#(/p/\S+)#', RawMail::read($letter->raw)->part('text/plain'), $leads));
         $this->post($leads[1])->assertOk()->assertSee($now);
         $entry = (string) preg_replace(
-            '/\r\n[ \t]/', '',
-            (string) $this->get("/p/$now/bookings/{$this->booking->id}.ics")->assertOk()->getContent(),
+            '/\r\n[ \t]/',
+            '',
+            (string) $this->get("/p/$now/bookings/{$this->booking->id}.ics")
+                ->assertOk()
+                ->getContent(),
         );
         self::assertStringNotContainsString((string) $oldKey, $entry);
         self::assertStringContainsString(
-            (string) AnswerAddress::of($this->booking->uid, 'ama@mail.example', 2), $entry,
+            (string) AnswerAddress::of($this->booking->uid, 'ama@mail.example', 2),
+            $entry,
         );
         // Whoever has no mailbox is told by whom they meet.
         $this->passes['next to them']->update(['email' => null, 'renew_because' => 'guest saw it']);
@@ -348,7 +445,8 @@ final class ReadersTest extends TestCase
                 str_contains($type, 'sheet') => (new Process(['unzip', '-p', $file]))->mustRun()->getOutput(),
                 str_contains($type, 'calendar') => (string) preg_replace('/\r\n[ \t]/', '', $body),
                 str_contains($type, 'json') => (string) json_encode(
-                    json_decode($body, true), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+                    json_decode($body, true),
+                    JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
                 ),
                 default => html_entity_decode($body),
             };

@@ -30,47 +30,87 @@ final class ReplanningTest extends RoundTestCase
         // Both of Iolo's meetings of the first hour: at another of his times, or with whoever else teaches the child.
         $form = ['host' => $iolo->id, 'times' => [self::hours('16:00', '16:40')]];
         $effect = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $form)->assertOk();
-        self::assertSame('2 meetings with Iolo Bevan cannot be. For 2 there are other times, moved as little as can be.', $effect->json('said'));
+        self::assertSame(
+            '2 meetings with Iolo Bevan cannot be. For 2 there are other times, moved as little as can be.',
+            $effect->json('said'),
+        );
         $hits = $effect->json('hits');
         self::assertSame(['Ada Fay', 'Lo Nox'], array_column($hits, 'student'));
-        $best = array_map(static fn (array $hit): string => array_column($hit['others'], 'said', 'key')[$hit['best']], $hits);
+        $best = array_map(
+            static fn(array $hit): string => array_column($hit['others'], 'said', 'key')[$hit['best']],
+            $hits,
+        );
         // Ada is with Wren at 16:20; Lo has nobody else that evening: one has 16:40, the other 17:00.
         self::assertEqualsCanonicalizing(['16:40 with Iolo Bevan', '17:00 with Iolo Bevan'], $best);
         // Of what they have about that child already, the office gives them no more.
-        self::assertNotContains('with Wren Halloran', array_map(static fn (array $one): string => substr($one['said'], 6), $hits[0]['others']));
+        self::assertNotContains(
+            'with Wren Halloran',
+            array_map(static fn(array $one): string => substr($one['said'], 6), $hits[0]['others']),
+        );
         self::assertContains('16:00 with Maja Kos', array_column($hits[1]['others'], 'said'));
 
         // Nothing happens before it is chosen for everybody, and others than were seen are not moved unseen.
         $this->ask('post', "/api/staff/rounds/$round->id/away", $form + ['choices' => []])->assertConflict();
-        $choice = static fn (array $hit, string $said): array => ['booking' => $hit['booking']] + array_intersect_key(
-            array_column($hit['others'], null, 'said')[$said], ['sheet' => 1, 'start' => 1],
-        );
+        $choice = static fn(array $hit, string $said): array => ['booking' => $hit['booking']] +
+            array_intersect_key(array_column($hit['others'], null, 'said')[$said], ['sheet' => 1, 'start' => 1]);
         Queue::fake();
         $choices = [$choice($hits[0], '16:40 with Iolo Bevan'), $choice($hits[1], '16:20 with Maja Kos')];
-        $this->ask('post', "/api/staff/rounds/$round->id/away", $form + ['choices' => $choices, 'word' => 'Iolo is at the dentist.'])->assertOk();
+        $this->ask(
+            'post',
+            "/api/staff/rounds/$round->id/away",
+            $form + ['choices' => $choices, 'word' => 'Iolo is at the dentist.'],
+        )->assertOk();
         $ada = $uma->bookings()->where('student', 'Ada Fay')->where('staff_id', $this->iolo->id)->firstOrFail();
-        self::assertSame(self::EVENING.' 20:40:00', $ada->starts_at->format('Y-m-d H:i:s'));
+        self::assertSame(self::EVENING . ' 20:40:00', $ada->starts_at->format('Y-m-d H:i:s'));
         $lo = $ed->bookings()->firstOrFail();
-        self::assertSame([$this->maja->id, self::EVENING.' 20:20:00', 'Room 12'], [$lo->staff_id, $lo->starts_at->format('Y-m-d H:i:s'), $lo->place->label]);
+        self::assertSame(
+            [$this->maja->id, self::EVENING . ' 20:20:00', 'Room 12'],
+            [$lo->staff_id, $lo->starts_at->format('Y-m-d H:i:s'), $lo->place->label],
+        );
         self::assertSame($lo->sheet_id, Sheet::query()->where('staff_id', $this->maja->id)->firstOrFail()->id);
         // Both families, both of whom they meet, and Iolo for the one who is not his any more.
-        $letters = Queue::pushed(SendQueuedMailable::class)->filter(static fn (SendQueuedMailable $job): bool => $job->mailable instanceof BookingMessage);
+        $letters = Queue::pushed(SendQueuedMailable::class)->filter(
+            static fn(SendQueuedMailable $job): bool => $job->mailable instanceof BookingMessage,
+        );
         self::assertCount(5, $letters);
         // Nobody books those times any more.
-        $plan = $this->plan($round, $ed, [['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox']], [self::hours('16:00', '16:40')])->assertOk();
-        self::assertSame([], array_filter($plan->json('days.0.meetings') ?? [], static fn (array $one): bool => ! $one['booked']));
+        $plan = $this->plan(
+            $round,
+            $ed,
+            [['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox']],
+            [self::hours('16:00', '16:40')],
+        )->assertOk();
+        self::assertSame(
+            [],
+            array_filter($plan->json('days.0.meetings') ?? [], static fn(array $one): bool => !$one['booked']),
+        );
 
         // All of the rest: who has no other time is given back, with the word.
         $this->actingAs($this->office);
-        $hits = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", ['host' => $iolo->id, 'times' => []])->assertOk()->json('hits');
-        $this->ask(
-            'post', "/api/staff/rounds/$round->id/away",
-            ['host' => $iolo->id, 'times' => [], 'choices' => [['booking' => $hits[0]['booking'], 'sheet' => null, 'start' => null]]],
-        )->assertOk();
+        $hits = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", ['host' => $iolo->id, 'times' => []])
+            ->assertOk()
+            ->json('hits');
+        $this->ask('post', "/api/staff/rounds/$round->id/away", [
+            'host' => $iolo->id,
+            'times' => [],
+            'choices' => [['booking' => $hits[0]['booking'], 'sheet' => null, 'start' => null]],
+        ])->assertOk();
         self::assertSame(BookingState::Cancelled, $ada->refresh()->state);
-        foreach (['host' => ['host' => 999_999], 'times.0.from' => ['times' => [self::hours('17:00', '16:00')]], 'times' => ['times' => 'all']] as $field => $wrong) {
-            $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $wrong + ['host' => $iolo->id, 'times' => []])
-                ->assertUnprocessable()->assertJsonValidationErrors($field);
+        foreach (
+            [
+                'host' => ['host' => 999_999],
+                'times.0.from' => ['times' => [self::hours('17:00', '16:00')]],
+                'times' => ['times' => 'all'],
+            ]
+            as $field => $wrong
+        ) {
+            $this->ask(
+                'post',
+                "/api/staff/rounds/$round->id/away/effect",
+                $wrong + ['host' => $iolo->id, 'times' => []],
+            )
+                ->assertUnprocessable()
+                ->assertJsonValidationErrors($field);
         }
     }
 
@@ -79,43 +119,77 @@ final class ReplanningTest extends RoundTestCase
         [$round, $uma, $ed] = $this->booked();
         // Ed's time with Iolo cannot be then: Iolo has another sheet on that date.
         $other = $this->sheet($this->iolo, date: '2026-12-10');
-        app(BookSlot::class)($other, new BookingWish(
-            start: (int) strtotime('2026-12-10T20:15:00Z'), placeId: $other->places->firstOrFail()->id, name: 'Zoe Ash', email: 'zoe@mail.example', phone: '',
-            student: 'Kim Ash', requestKey: Str::uuid()->toString(),
-        ), (int) strtotime(self::NOW));
+        app(BookSlot::class)(
+            $other,
+            new BookingWish(
+                start: (int) strtotime('2026-12-10T20:15:00Z'),
+                placeId: $other->places->firstOrFail()->id,
+                name: 'Zoe Ash',
+                email: 'zoe@mail.example',
+                phone: '',
+                student: 'Kim Ash',
+                requestKey: Str::uuid()->toString(),
+            ),
+            (int) strtotime(self::NOW),
+        );
         foreach (['to' => ['to' => self::EVENING], 'from' => ['from' => '2026-12-04']] as $field => $wrong) {
-            $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", $wrong + ['from' => self::EVENING, 'to' => '2026-12-10'])
-                ->assertUnprocessable()->assertJsonValidationErrors($field);
+            $this->ask(
+                'post',
+                "/api/staff/rounds/$round->id/evening/effect",
+                $wrong + ['from' => self::EVENING, 'to' => '2026-12-10'],
+            )
+                ->assertUnprocessable()
+                ->assertJsonValidationErrors($field);
         }
-        $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", ['from' => self::EVENING, 'to' => '2026-11-01'])->assertUnprocessable();
-        $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", ['from' => self::EVENING, 'to' => '9999-12-31'])->assertUnprocessable();
+        $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", [
+            'from' => self::EVENING,
+            'to' => '2026-11-01',
+        ])->assertUnprocessable();
+        $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", [
+            'from' => self::EVENING,
+            'to' => '9999-12-31',
+        ])->assertUnprocessable();
         $form = ['from' => self::EVENING, 'to' => '2026-12-10'];
         $effect = $this->ask('post', "/api/staff/rounds/$round->id/evening/effect", $form)->assertOk();
         self::assertSame(['Lo Nox'], array_column($effect->json('cannot'), 'student'));
         $this->ask('post', "/api/staff/rounds/$round->id/evening", $form)->assertConflict();
-        self::assertSame(3, Booking::query()->where('starts_at', '<', '2026-12-05')->whereNotNull('hold_id')->count(), 'nothing was moved');
+        self::assertSame(
+            3,
+            Booking::query()->where('starts_at', '<', '2026-12-05')->whereNotNull('hold_id')->count(),
+            'nothing was moved',
+        );
 
         Mail::fake();
         Queue::fake();
         $this->ask(
-            'post', "/api/staff/rounds/$round->id/evening", $form + ['seen' => array_column($effect->json('cannot'), 'booking'), 'word' => 'Snow.'],
+            'post',
+            "/api/staff/rounds/$round->id/evening",
+            $form + ['seen' => array_column($effect->json('cannot'), 'booking'), 'word' => 'Snow.'],
         )->assertOk();
         self::assertSame(
             ['2026-12-10 20:00:00', '2026-12-10 20:20:00'],
-            $uma->bookings()->orderBy('starts_at')->get()->map(static fn (Booking $one): string => $one->starts_at->format('Y-m-d H:i:s'))->all(),
+            $uma
+                ->bookings()
+                ->orderBy('starts_at')
+                ->get()
+                ->map(static fn(Booking $one): string => $one->starts_at->format('Y-m-d H:i:s'))
+                ->all(),
         );
         self::assertNull($ed->bookings()->firstOrFail()->hold_id);
         Mail::assertQueued(MovedLetter::class, 1);
         // Families plan on the other date now, and whoever still had the old evening before them hears why it is not there.
         $page = $this->ask('get', "/api/r/$round->slug?pass={$uma->token()}")->assertOk();
         self::assertSame(['2026-12-10'], array_column($page->json('dates'), 'date'));
-        $late = $this->keep(
-            $round->refresh(), $ed, [['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox', 'start' => self::EVENING.'T21:00:00Z']],
-        )->assertConflict();
+        $late = $this->keep($round->refresh(), $ed, [
+            ['sheet' => $this->slug($this->maja), 'student' => 'Lo Nox', 'start' => self::EVENING . 'T21:00:00Z'],
+        ])->assertConflict();
         self::assertStringContainsString('The school has moved or closed that time', $late->json('message'));
         // Snow again: to the evening after that.
         $this->actingAs($this->office);
-        $this->ask('post', "/api/staff/rounds/$round->id/evening", ['from' => '2026-12-10', 'to' => '2026-12-11'])->assertOk();
+        $this->ask('post', "/api/staff/rounds/$round->id/evening", [
+            'from' => '2026-12-10',
+            'to' => '2026-12-11',
+        ])->assertOk();
         self::assertSame(2, $uma->bookings()->where('starts_at', '>', '2026-12-11')->count());
         $this->get("/staff/rounds/$round->id")->assertOk();
     }
@@ -126,9 +200,17 @@ final class ReplanningTest extends RoundTestCase
         $this->partOf($this->wren->id)->update(['link' => 'https://video.example/wren']);
         $page = $this->ask('post', "/api/staff/rounds/$round->id/by-video")->assertOk();
         self::assertTrue($page->json('was_in_rooms'));
-        self::assertSame(PlaceKind::Video, Sheet::query()->where('staff_id', $this->wren->id)->firstOrFail()->places->first()?->kind);
-        $this->ask('delete', "/api/staff/rounds/$round->id/by-video")->assertOk()->assertJsonPath('was_in_rooms', false);
-        self::assertSame('Room 12', Sheet::query()->where('staff_id', $this->wren->id)->firstOrFail()->places->first()?->label);
+        self::assertSame(
+            PlaceKind::Video,
+            Sheet::query()->where('staff_id', $this->wren->id)->firstOrFail()->places->first()?->kind,
+        );
+        $this->ask('delete', "/api/staff/rounds/$round->id/by-video")
+            ->assertOk()
+            ->assertJsonPath('was_in_rooms', false);
+        self::assertSame(
+            'Room 12',
+            Sheet::query()->where('staff_id', $this->wren->id)->firstOrFail()->places->first()?->label,
+        );
         $this->actingAs($this->wren);
         $this->json('post', "/api/staff/rounds/$round->id/by-video")->assertForbidden();
         $this->get("/staff/rounds/$round->id/changes")->assertForbidden();
@@ -140,10 +222,12 @@ final class ReplanningTest extends RoundTestCase
         $round = $this->published();
         [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
         $this->keep($round, $uma, [
-            ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:00:00Z'],
-            ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay', 'start' => self::EVENING.'T20:20:00Z'],
+            ['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay', 'start' => self::EVENING . 'T20:00:00Z'],
+            ['sheet' => $this->slug($this->wren), 'student' => 'Ada Fay', 'start' => self::EVENING . 'T20:20:00Z'],
         ])->assertCreated();
-        $this->keep($round, $ed, [['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox', 'start' => self::EVENING.'T20:20:00Z']])->assertCreated();
+        $this->keep($round, $ed, [
+            ['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox', 'start' => self::EVENING . 'T20:20:00Z'],
+        ])->assertCreated();
         $this->actingAs($this->office);
 
         return [$round, $uma, $ed];

@@ -15,7 +15,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
  */
 final class RoomsTest extends TestCase
 {
-    private const APP = __DIR__.'/../../app';
+    private const APP = __DIR__ . '/../../app';
 
     /** Of other rooms, Models and Framework not counted, a room knows so many: one that knows more is two. */
     private const KNOWS = 12;
@@ -37,18 +37,35 @@ final class RoomsTest extends TestCase
     #[DataProvider('rooms')]
     public function test_a_room_uses_only_those_before_it(string $room, array $may): void
     {
-        $files = glob(self::APP."/$room/*.php") ?: [];
+        $files = glob(self::APP . "/$room/*.php") ?: [];
         self::assertNotSame([], $files);
         $knows = [];
         foreach ($files as $file) {
             $code = (string) file_get_contents($file);
-            foreach (['classes' => self::classes($code), 'gates' => self::gates($code), 'addresses' => self::addresses($code, basename($file)), 'commands' => self::commands($code), 'views' => self::views($code)] as $how => $used) {
-                self::assertSame([], array_values(array_diff($used, $may)), basename($file)." uses a room that comes after its own, by its $how.");
+            foreach (
+                [
+                    'classes' => self::classes($code),
+                    'gates' => self::gates($code),
+                    'addresses' => self::addresses($code, basename($file)),
+                    'commands' => self::commands($code),
+                    'views' => self::views($code),
+                ]
+                as $how => $used
+            ) {
+                self::assertSame(
+                    [],
+                    array_values(array_diff($used, $may)),
+                    basename($file) . " uses a room that comes after its own, by its $how.",
+                );
             }
             array_push($knows, ...self::classes($code));
         }
         $knows = array_diff(array_unique($knows), ['Models', 'Framework', $room]);
-        self::assertLessThanOrEqual(self::KNOWS, count($knows), "$room knows ".implode(', ', $knows).': it has become two rooms.');
+        self::assertLessThanOrEqual(
+            self::KNOWS,
+            count($knows),
+            "$room knows " . implode(', ', $knows) . ': it has become two rooms.',
+        );
     }
 
     #[DataProvider('rooms')]
@@ -57,43 +74,65 @@ final class RoomsTest extends TestCase
         self::assertContains($room, self::all());
         $keeper = self::tables();
         $models = self::ofModels();
-        foreach ($room === self::NAMES_ALL ? [] : (glob(self::APP."/$room/*.php") ?: []) as $file) {
+        foreach ($room === self::NAMES_ALL ? [] : (glob(self::APP . "/$room/*.php") ?: []) as $file) {
             $code = (string) file_get_contents($file);
-            preg_match_all('/(?:DB::table|->(?:join|leftJoin|from))\(\s*\'([a-z_]+)\'|\b(?:FROM|JOIN|INTO)\s+([a-z_]+)\b/', $code, $named, PREG_SET_ORDER);
+            preg_match_all(
+                '/(?:DB::table|->(?:join|leftJoin|from))\(\s*\'([a-z_]+)\'|\b(?:FROM|JOIN|INTO)\s+([a-z_]+)\b/',
+                $code,
+                $named,
+                PREG_SET_ORDER,
+            );
             foreach ($named as $one) {
                 $table = $one[1] ?: $one[2];
-                $may = ! isset($keeper[$table]) || $keeper[$table] === $room || in_array($table, $models, true);
-                self::assertTrue($may, basename($file)." names $table, which {$keeper[$table]} keeps.");
+                $may = !isset($keeper[$table]) || $keeper[$table] === $room || in_array($table, $models, true);
+                self::assertTrue($may, basename($file) . " names $table, which {$keeper[$table]} keeps.");
             }
-            preg_match_all('/DB::table\(\'([a-z_]+)\'\)[^;]*?->(?:insert|insertGetId|insertOrIgnore|update|upsert|updateOrInsert|delete|increment)\(/', $code, $written);
+            preg_match_all(
+                '/DB::table\(\'([a-z_]+)\'\)[^;]*?->(?:insert|insertGetId|insertOrIgnore|update|upsert|updateOrInsert|delete|increment)\(/',
+                $code,
+                $written,
+            );
             foreach ($written[1] as $table) {
                 $lent = $room === 'Models' && in_array($table, [...$models, 'former_secrets'], true);
-                self::assertTrue($lent || $keeper[$table] === $room, basename($file)." writes $table, which {$keeper[$table]} keeps.");
+                self::assertTrue(
+                    $lent || $keeper[$table] === $room,
+                    basename($file) . " writes $table, which {$keeper[$table]} keeps.",
+                );
             }
         }
     }
 
     public function test_every_table_is_kept_by_one_room_and_there_is_nothing_beside_the_rooms(): void
     {
-        $there = array_map(static fn (\stdClass $row): string => (string) array_values((array) $row)[0], DB::select('SHOW TABLES'));
-        self::assertEqualsCanonicalizing($there, array_merge(...array_values(require __DIR__.'/../../bootstrap/tables.php')));
-        self::assertEqualsCanonicalizing(self::all(), array_map(basename(...), glob(self::APP.'/*') ?: []));
-        foreach (glob(self::APP.'/*/*.php') ?: [] as $file) {
-            self::assertDoesNotMatchRegularExpression('/\bDemo\\\\/', (string) file_get_contents($file), basename($file).': the demo is no part of what a school runs.');
+        $there = array_map(
+            static fn(\stdClass $row): string => (string) array_values((array) $row)[0],
+            DB::select('SHOW TABLES'),
+        );
+        self::assertEqualsCanonicalizing(
+            $there,
+            array_merge(...array_values(require __DIR__ . '/../../bootstrap/tables.php')),
+        );
+        self::assertEqualsCanonicalizing(self::all(), array_map(basename(...), glob(self::APP . '/*') ?: []));
+        foreach (glob(self::APP . '/*/*.php') ?: [] as $file) {
+            self::assertDoesNotMatchRegularExpression(
+                '/\bDemo\\\\/',
+                (string) file_get_contents($file),
+                basename($file) . ': the demo is no part of what a school runs.',
+            );
         }
     }
 
     /** @return list<string> */
     private static function all(): array
     {
-        return ['Models', ...require __DIR__.'/../../bootstrap/rooms.php'];
+        return ['Models', ...require __DIR__ . '/../../bootstrap/rooms.php'];
     }
 
     /** @return array<string, string> the room that keeps each table */
     private static function tables(): array
     {
         $keeper = [];
-        foreach (require __DIR__.'/../../bootstrap/tables.php' as $room => $tables) {
+        foreach (require __DIR__ . '/../../bootstrap/tables.php' as $room => $tables) {
             $keeper += array_fill_keys($tables, $room);
         }
 
@@ -103,7 +142,11 @@ final class RoomsTest extends TestCase
     /** @return list<string> the tables whose rows are models below all rooms, and what hangs on them */
     private static function ofModels(): array
     {
-        preg_match_all('/protected \$table = \'([a-z_]+)\'/', implode('', array_map(file_get_contents(...), glob(self::APP.'/Models/*.php') ?: [])), $tables);
+        preg_match_all(
+            '/protected \$table = \'([a-z_]+)\'/',
+            implode('', array_map(file_get_contents(...), glob(self::APP . '/Models/*.php') ?: [])),
+            $tables,
+        );
 
         return $tables[1];
     }
@@ -111,9 +154,20 @@ final class RoomsTest extends TestCase
     /** @return list<string> the rooms whose classes a file names, imported or in full */
     private static function classes(string $code): array
     {
-        preg_match_all('/\bApp\\\\(\w+)\\\\/', implode(' ', array_map(static fn (\PhpToken $token): string => $token->text.'\\', array_filter(
-            \PhpToken::tokenize($code), static fn (\PhpToken $token): bool => $token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]),
-        ))), $rooms);
+        preg_match_all(
+            '/\bApp\\\\(\w+)\\\\/',
+            implode(
+                ' ',
+                array_map(
+                    static fn(\PhpToken $token): string => $token->text . '\\',
+                    array_filter(
+                        \PhpToken::tokenize($code),
+                        static fn(\PhpToken $token): bool => $token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]),
+                    ),
+                ),
+            ),
+            $rooms,
+        );
 
         return array_values(array_unique($rooms[1]));
     }
@@ -127,7 +181,11 @@ final class RoomsTest extends TestCase
             $form = preg_replace(['/\{?\$[\w>\-()\[\]\']+\}?/', '/\?.*/'], ['*', ''], $path);
             foreach (Route::getRoutes()->getRoutes() as $route) {
                 $action = $route->getAction('controller');
-                if ('/'.preg_replace('/\{[^}]*\}/', '*', $route->uri()) === $form && is_string($action) && preg_match('/^App\\\\(\w+)/', $action, $room) === 1) {
+                if (
+                    '/' . preg_replace('/\{[^}]*\}/', '*', $route->uri()) === $form &&
+                    is_string($action) &&
+                    preg_match('/^App\\\\(\w+)/', $action, $room) === 1
+                ) {
                     $rooms[$form] ??= $room[1];
                 }
             }
@@ -141,13 +199,15 @@ final class RoomsTest extends TestCase
     {
         $rooms = [];
         preg_match_all('/can\(\'([a-z-]+)\'\)/', $code, $named);
-        foreach (glob(self::APP.'/*/*Room.php') ?: [] as $file) {
+        foreach (glob(self::APP . '/*/*Room.php') ?: [] as $file) {
             preg_match_all('/Gate::define\(\s*\'([a-z-]+)\'/', (string) file_get_contents($file), $defined);
-            array_intersect($defined[1], $named[1]) === [] || $rooms[] = basename(dirname($file));
+            array_intersect($defined[1], $named[1]) === [] || ($rooms[] = basename(dirname($file)));
         }
         preg_match_all('/can\(\'\w+\', \'(\w+)\'|can\(\'\w+\', (\w+)::class/', $code, $asked, PREG_SET_ORDER);
         foreach ($asked as $one) {
-            $model = ['part' => 'RoundHost', 'person' => 'StaffMember', 'staff' => 'StaffMember'][$one[1]] ?? ucfirst($one[2] ?? $one[1]);
+            $model =
+                ['part' => 'RoundHost', 'person' => 'StaffMember', 'staff' => 'StaffMember'][$one[1]] ??
+                ucfirst($one[2] ?? $one[1]);
             foreach (Gate::policies() as $of => $policy) {
                 if (class_basename($of) === $model && preg_match('/^App\\\\(\w+)/', $policy, $room) === 1) {
                     $rooms[] = $room[1];
@@ -164,8 +224,8 @@ final class RoomsTest extends TestCase
         preg_match_all('/(?:Artisan::call|->call|->callSilently)\(\'(recess:[a-z-]+)/', $code, $called);
         $rooms = [];
         foreach ($called[1] as $command) {
-            foreach (glob(self::APP.'/*/*Command.php') ?: [] as $file) {
-                str_contains((string) file_get_contents($file), "'$command") && $rooms[] = basename(dirname($file));
+            foreach (glob(self::APP . '/*/*Command.php') ?: [] as $file) {
+                str_contains((string) file_get_contents($file), "'$command") && ($rooms[] = basename(dirname($file)));
             }
         }
 
@@ -178,7 +238,7 @@ final class RoomsTest extends TestCase
         preg_match_all('/\b(?:view|loadView|make)\(\'([a-z.-]+)\'/', $code, $shown);
         $rooms = [];
         foreach ($shown[1] as $name) {
-            $file = __DIR__.'/../../web/views/'.str_replace('.', '/', $name).'.blade.php';
+            $file = __DIR__ . '/../../web/views/' . str_replace('.', '/', $name) . '.blade.php';
             preg_match_all('/\bApp\\\\(\w+)\\\\/', is_file($file) ? (string) file_get_contents($file) : '', $named);
             array_push($rooms, ...$named[1]);
         }

@@ -38,13 +38,17 @@ abstract class RoundTestCase extends TestCase
         [$this->wren, $this->iolo, $this->maja] = [$this->host(), $this->host('Iolo Bevan'), $this->host('Maja Kos')];
         $roll = new Roll('CA', whole: false);
         $families = [
-            ['Ada Fay', '7B', 'Uma Fay', 'uma@mail.example', 'wren-halloran'], ['Cy Fay', '8A', 'Uma Fay', 'uma@mail.example', 'maja-kos'],
+            ['Ada Fay', '7B', 'Uma Fay', 'uma@mail.example', 'wren-halloran'],
+            ['Cy Fay', '8A', 'Uma Fay', 'uma@mail.example', 'maja-kos'],
             ['Lo Nox', '8A', 'Ed Nox', 'ed@mail.example', 'maja-kos'],
         ];
         foreach ($families as $i => [$student, $class, $guardian, $email, $teacher]) {
             $key = (string) $roll->student("S$i", $student, $i + 2);
             $class = $roll->inClass($key, null, $class);
-            $roll->classes[$class]['teachers'] = ['iolo-bevan@school.example' => true, "$teacher@school.example" => true];
+            $roll->classes[$class]['teachers'] = [
+                'iolo-bevan@school.example' => true,
+                "$teacher@school.example" => true,
+            ];
             $roll->looksAfter((string) $roll->guardian(null, $guardian, $email, '902 555 0101', 'en', $i + 2), $key);
         }
         app(BringIn::class)(RollPlan::of($roll, $this->office->school), (int) strtotime(self::NOW));
@@ -69,8 +73,15 @@ abstract class RoundTestCase extends TestCase
     protected function typed(array $changes = []): array
     {
         return $changes + [
-            'title' => 'Spring round', 'intro' => '', 'line' => self::EVENING.' 16:00-18:00 /15 gap 5', 'families' => true, 'classes' => [],
-            'staff' => [$this->wren->id, $this->iolo->id, $this->maja->id], 'opens_at' => null, 'closes_at' => null, 'lead_hours' => 2,
+            'title' => 'Spring round',
+            'intro' => '',
+            'line' => self::EVENING . ' 16:00-18:00 /15 gap 5',
+            'families' => true,
+            'classes' => [],
+            'staff' => [$this->wren->id, $this->iolo->id, $this->maja->id],
+            'opens_at' => null,
+            'closes_at' => null,
+            'lead_hours' => 2,
         ];
     }
 
@@ -108,7 +119,11 @@ abstract class RoundTestCase extends TestCase
     {
         $windows ??= [self::hours('16:00', '18:00')];
 
-        return $this->ask('post', "/api/r/$round->slug/plan", ['pass' => $pass?->token(), 'picks' => $picks, 'windows' => $windows]);
+        return $this->ask('post', "/api/r/$round->slug/plan", [
+            'pass' => $pass?->token(),
+            'picks' => $picks,
+            'windows' => $windows,
+        ]);
     }
 
     /**
@@ -116,11 +131,23 @@ abstract class RoundTestCase extends TestCase
      * @param  array<string, mixed>  $more
      * @return TestResponse<\Illuminate\Http\JsonResponse>
      */
-    protected function keep(Round $round, ?Pass $pass, array $picks, ?string $key = null, array $more = []): TestResponse
-    {
-        return $this->ask('post', "/api/r/$round->slug/bookings", $more + [
-            'pass' => $pass?->token(), 'picks' => $picks, 'windows' => [self::hours('16:00', '18:00')], 'request_key' => $key ?? Str::uuid()->toString(),
-        ]);
+    protected function keep(
+        Round $round,
+        ?Pass $pass,
+        array $picks,
+        ?string $key = null,
+        array $more = [],
+    ): TestResponse {
+        return $this->ask(
+            'post',
+            "/api/r/$round->slug/bookings",
+            $more + [
+                'pass' => $pass?->token(),
+                'picks' => $picks,
+                'windows' => [self::hours('16:00', '18:00')],
+                'request_key' => $key ?? Str::uuid()->toString(),
+            ],
+        );
     }
 
     /**
@@ -129,6 +156,13 @@ abstract class RoundTestCase extends TestCase
      */
     protected static function kept(array $meetings): array
     {
-        return array_map(static fn (array $one): array => ['sheet' => $one['sheet'], 'student' => $one['student'], 'start' => $one['key']], $meetings);
+        return array_map(
+            static fn(array $one): array => [
+                'sheet' => $one['sheet'],
+                'student' => $one['student'],
+                'start' => $one['key'],
+            ],
+            $meetings,
+        );
     }
 }

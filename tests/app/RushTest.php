@@ -45,13 +45,19 @@ final class RushTest extends TestCase
         // Booked after the glance was made: struck out of it.
         $this->book($sheet, $this->otherWish($sheet, '20:30', 'Cleo'))->assertCreated();
 
-        $ran = $this->statements(fn () => $this->book($sheet, $this->otherWish($sheet, '20:30', 'Davi'))->assertConflict()
-            ->assertJsonPath('message', 'Somebody has just taken 16:30. 16:00 and 16:45 are free.'));
+        $ran = $this->statements(
+            fn() => $this->book($sheet, $this->otherWish($sheet, '20:30', 'Davi'))
+                ->assertConflict()
+                ->assertJsonPath('message', 'Somebody has just taken 16:30. 16:00 and 16:45 are free.'),
+        );
         self::assertSame(0, $ran, 'Who took it is known: nothing is asked of the database.');
 
         // Ten seconds later it is looked at again.
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(11));
-        self::assertGreaterThan(5, $this->statements(fn () => $this->book($sheet, $this->otherWish($sheet, '20:30', 'Esme'))->assertConflict()));
+        self::assertGreaterThan(
+            5,
+            $this->statements(fn() => $this->book($sheet, $this->otherWish($sheet, '20:30', 'Esme'))->assertConflict()),
+        );
     }
 
     public function test_the_same_press_again_is_still_theirs(): void
@@ -66,7 +72,10 @@ final class RushTest extends TestCase
 
         // So is a time that they keep: picked again, and booked.
         $key = Str::uuid()->toString();
-        $keep = fn (string $by) => $this->ask('post', "/api/s/$sheet->slug/keep", ['slot' => self::EVENING.'T20:45:00Z', 'keep_key' => $by]);
+        $keep = fn(string $by) => $this->ask('post', "/api/s/$sheet->slug/keep", [
+            'slot' => self::EVENING . 'T20:45:00Z',
+            'keep_key' => $by,
+        ]);
         $keep($key)->assertOk();
         $keep(Str::uuid()->toString())->assertConflict();
         $keep($key)->assertOk();
@@ -79,7 +88,9 @@ final class RushTest extends TestCase
         $pass = $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict();
 
-        $this->ask('post', '/api'.$pass->json('path').'/bookings/'.$pass->json('bookings.0.id').'/give-back', ['note' => ''])->assertOk();
+        $this->ask('post', '/api' . $pass->json('path') . '/bookings/' . $pass->json('bookings.0.id') . '/give-back', [
+            'note' => '',
+        ])->assertOk();
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Cleo'))->assertCreated();
     }
 
@@ -87,14 +98,36 @@ final class RushTest extends TestCase
     public static function changes(): array
     {
         return [
-            'its title' => [static fn ($sheet) => $sheet->update(['title' => 'Other'])],
-            'a place' => [static fn ($sheet) => $sheet->places()->update(['label' => 'Room 13'])],
-            'a place more' => [static fn ($sheet) => $sheet->places()->create(['kind' => 'room', 'label' => 'Hall', 'directions' => '', 'position' => 1])],
-            'a block' => [static fn ($sheet) => $sheet->blocks()->delete()],
-            'a colleague' => [static fn ($sheet) => $sheet->colleagues()->create(['staff_id' => $sheet->staff_id, 'role' => 'manage'])],
-            'a slot closed by hand' => [static fn ($sheet) => SlotChange::query()->create(['sheet_id' => $sheet->id, 'starts_at' => self::EVENING.' 20:00:00', 'ends_at' => self::EVENING.' 20:15:00', 'closed' => true, 'extra_seats' => 0])],
-            'its host’s name' => [static fn ($sheet) => StaffMember::query()->whereKey($sheet->staff_id)->update(['name' => 'Wren Halloran-Diaz'])],
-            'the school’s closed days' => [static fn ($sheet) => $sheet->host->school->update(['closed_days' => [['name' => 'Storm', 'first' => self::EVENING, 'last' => self::EVENING]]])],
+            'its title' => [static fn($sheet) => $sheet->update(['title' => 'Other'])],
+            'a place' => [static fn($sheet) => $sheet->places()->update(['label' => 'Room 13'])],
+            'a place more' => [
+                static fn($sheet) => $sheet
+                    ->places()
+                    ->create(['kind' => 'room', 'label' => 'Hall', 'directions' => '', 'position' => 1]),
+            ],
+            'a block' => [static fn($sheet) => $sheet->blocks()->delete()],
+            'a colleague' => [
+                static fn($sheet) => $sheet->colleagues()->create(['staff_id' => $sheet->staff_id, 'role' => 'manage']),
+            ],
+            'a slot closed by hand' => [
+                static fn($sheet) => SlotChange::query()->create([
+                    'sheet_id' => $sheet->id,
+                    'starts_at' => self::EVENING . ' 20:00:00',
+                    'ends_at' => self::EVENING . ' 20:15:00',
+                    'closed' => true,
+                    'extra_seats' => 0,
+                ]),
+            ],
+            'its host’s name' => [
+                static fn($sheet) => StaffMember::query()
+                    ->whereKey($sheet->staff_id)
+                    ->update(['name' => 'Wren Halloran-Diaz']),
+            ],
+            'the school’s closed days' => [
+                static fn($sheet) => $sheet->host->school->update([
+                    'closed_days' => [['name' => 'Storm', 'first' => self::EVENING, 'last' => self::EVENING]],
+                ]),
+            ],
         ];
     }
 
@@ -105,11 +138,15 @@ final class RushTest extends TestCase
         $slug = $this->sheet()->slug;
         $known = SheetAtHand::now($slug);
         self::assertNotNull($known);
-        self::assertSame(1, $this->statements(static fn () => SheetAtHand::now($slug)?->host->school->name), 'Unchanged, it is only asked whether it is.');
+        self::assertSame(
+            1,
+            $this->statements(static fn() => SheetAtHand::now($slug)?->host->school->name),
+            'Unchanged, it is only asked whether it is.',
+        );
 
         $change(\App\Models\Sheet::query()->findOrFail($known->id));
-        self::assertGreaterThan(1, $this->statements(static fn () => SheetAtHand::now($slug)));
-        self::assertSame(1, $this->statements(static fn () => SheetAtHand::now($slug)));
+        self::assertGreaterThan(1, $this->statements(static fn() => SheetAtHand::now($slug)));
+        self::assertSame(1, $this->statements(static fn() => SheetAtHand::now($slug)));
         // Whoever has the old one in hand gets the new one where it counts.
         self::assertNotSame($known, SheetAtHand::held($known));
     }
@@ -118,14 +155,28 @@ final class RushTest extends TestCase
     {
         $read = $this->sheet();
         $read->load(['host.school', 'blocks', 'places', 'colleagues', 'slotChanges']);
-        \App\Models\Sheet::query()->whereKey($read->id)->update(['state' => SheetState::Closed]);
+        \App\Models\Sheet::query()
+            ->whereKey($read->id)
+            ->update(['state' => SheetState::Closed]);
 
-        $this->expectExceptionObject(new \RuntimeException('Booking has closed here. Nothing else is free on this sheet now.'));
+        $this->expectExceptionObject(
+            new \RuntimeException('Booking has closed here. Nothing else is free on this sheet now.'),
+        );
         try {
-            app(BookSlot::class)($read, new BookingWish(
-                start: (int) strtotime(self::EVENING.'T20:15:00Z'), placeId: $read->places->firstOrFail()->id, name: 'Ama', email: 'ama@mail.example', phone: '',
-                student: 'Kwame', requestKey: Str::uuid()->toString(), answers: [],
-            ), CarbonImmutable::now()->getTimestamp());
+            app(BookSlot::class)(
+                $read,
+                new BookingWish(
+                    start: (int) strtotime(self::EVENING . 'T20:15:00Z'),
+                    placeId: $read->places->firstOrFail()->id,
+                    name: 'Ama',
+                    email: 'ama@mail.example',
+                    phone: '',
+                    student: 'Kwame',
+                    requestKey: Str::uuid()->toString(),
+                    answers: [],
+                ),
+                CarbonImmutable::now()->getTimestamp(),
+            );
         } catch (SlotGone $gone) {
             throw new \RuntimeException($gone->getMessage());
         }
@@ -134,16 +185,33 @@ final class RushTest extends TestCase
     public function test_models_boot_with_all_that_eloquent_would_have_found(): void
     {
         $boot = new \ReflectionMethod(Model::class, 'bootTraits');
-        $found = static fn (): array => (new \ReflectionProperty(Model::class, 'traitInitializers'))->getValue()[Model::class];
+        $found = static fn(): array => (new \ReflectionProperty(Model::class, 'traitInitializers'))->getValue()[
+            Model::class
+        ];
         $boot->invoke(null);
         self::assertSame(['initializeHasAttributes'], array_values($found()));
 
         foreach (glob(base_path('app/Models/*.php')) ?: [] as $file) {
-            $class = 'App\\Models\\'.basename($file, '.php');
+            $class = 'App\\Models\\' . basename($file, '.php');
             if (is_subclass_of($class, Row::class)) {
                 self::assertSame([], class_uses($class), "$class has a trait that BootsQuickly does not know of.");
-                $own = array_filter((new \ReflectionClass($class))->getMethods(), static fn (\ReflectionMethod $method): bool => $method->getDeclaringClass()->name === $class);
-                self::assertSame([], array_values(array_filter($own, static fn (\ReflectionMethod $method): bool => preg_match('/^[gs]et\w+Attribute$/', $method->name) === 1 || (string) $method->getReturnType() === Attribute::class)), "$class changes an attribute other than by a cast.");
+                $own = array_filter(
+                    (new \ReflectionClass($class))->getMethods(),
+                    static fn(\ReflectionMethod $method): bool => $method->getDeclaringClass()->name === $class,
+                );
+                self::assertSame(
+                    [],
+                    array_values(
+                        array_filter(
+                            $own,
+                            static fn(\ReflectionMethod $method): bool => preg_match(
+                                '/^[gs]et\w+Attribute$/',
+                                $method->name,
+                            ) === 1 || (string) $method->getReturnType() === Attribute::class,
+                        ),
+                    ),
+                    "$class changes an attribute other than by a cast.",
+                );
             }
         }
     }

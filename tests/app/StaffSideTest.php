@@ -20,30 +20,55 @@ final class StaffSideTest extends TestCase
     {
         $sheet = $this->sheet(rules: Stated::of(['lead_minutes' => 1440]));
         $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
-        CarbonImmutable::setTestNow(self::EVENING.'T12:00:00Z');
+        CarbonImmutable::setTestNow(self::EVENING . 'T12:00:00Z');
         $this->book($sheet, $this->otherWish($sheet, '20:45', 'Bao'))->assertConflict();
 
         $this->actingAs($this->host());
         $id = (int) Booking::query()->min('id');
         $times = $this->ask('get', "/api/staff/bookings/$id/times")->assertOk();
-        self::assertSame(['16:00 is too soon to be booked now.', '16:15 is too soon to be booked now.', '16:30 is too soon to be booked now.', '16:45 is too soon to be booked now.'], array_values((array) $times->json('beyond')));
-        $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING.'T20:30:00Z'])->assertOk();
-        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->otherWish($sheet, '20:45', 'Bao'))->assertCreated();
+        self::assertSame(
+            [
+                '16:00 is too soon to be booked now.',
+                '16:15 is too soon to be booked now.',
+                '16:30 is too soon to be booked now.',
+                '16:45 is too soon to be booked now.',
+            ],
+            array_values((array) $times->json('beyond')),
+        );
+        $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING . 'T20:30:00Z'])->assertOk();
+        $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/bookings",
+            $this->otherWish($sheet, '20:45', 'Bao'),
+        )->assertCreated();
         // What stands in nobody's power stays so: a time that somebody has, and one that is over.
-        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->otherWish($sheet, '20:45', 'Cleo'))->assertConflict();
-        CarbonImmutable::setTestNow(self::EVENING.'T20:05:00Z');
-        $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", $this->otherWish($sheet, '20:00', 'Cleo'))->assertConflict();
+        $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/bookings",
+            $this->otherWish($sheet, '20:45', 'Cleo'),
+        )->assertConflict();
+        CarbonImmutable::setTestNow(self::EVENING . 'T20:05:00Z');
+        $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/bookings",
+            $this->otherWish($sheet, '20:00', 'Cleo'),
+        )->assertConflict();
     }
 
     public function test_a_sheet_that_is_put_away_takes_no_bookings_until_it_is_brought_back(): void
     {
         $sheet = $this->sheet();
         $this->actingAs($this->host());
-        $away = fn (bool $to) => $this->ask('post', "/api/staff/sheets/$sheet->id/put-away", ['away' => $to])->assertOk();
+        $away = fn(bool $to) => $this->ask('post', "/api/staff/sheets/$sheet->id/put-away", [
+            'away' => $to,
+        ])->assertOk();
         $away(true)->assertJsonPath('state', 'open');
         $this->book($sheet, $this->wish($sheet))->assertConflict();
         $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('state', 'closed');
-        $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])->assertConflict();
+        $this->ask('post', "/api/s/$sheet->slug/waiting", [
+            'name' => 'Bao',
+            'email' => 'bao@mail.example',
+        ])->assertConflict();
         $away(false);
         $this->book($sheet, $this->wish($sheet))->assertCreated();
     }
@@ -52,18 +77,25 @@ final class StaffSideTest extends TestCase
     {
         $draft = $this->draft(title: 'Draft');
         $sheet = $this->sheet();
-        $this->ask('post', "/api/s/$sheet->slug/keep", ['slot' => self::EVENING.'T20:15:00Z', 'keep_key' => '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a11'])->assertOk();
-        $this->actingAs($this->host('Iolo Bevan'))->ask('delete', "/api/staff/sheets/$draft->id")->assertForbidden();
+        $this->ask('post', "/api/s/$sheet->slug/keep", [
+            'slot' => self::EVENING . 'T20:15:00Z',
+            'keep_key' => '7f3c1f0e-2b1d-4c55-9b6e-0a4f6d3c9a11',
+        ])->assertOk();
+        $this->actingAs($this->host('Iolo Bevan'))
+            ->ask('delete', "/api/staff/sheets/$draft->id")
+            ->assertForbidden();
         $this->actingAs($this->host());
         foreach ([$draft, $sheet] as $one) {
             $this->ask('get', "/api/staff/sheets/$one->id")->assertJsonPath('can_throw_away', true);
-            $this->ask('delete', "/api/staff/sheets/$one->id")->assertOk()->assertJsonPath('to', '/staff/sheets');
+            $this->ask('delete', "/api/staff/sheets/$one->id")
+                ->assertOk()
+                ->assertJsonPath('to', '/staff/sheets');
         }
         self::assertSame(0, Sheet::query()->count());
 
         $booked = $this->sheet(title: 'Booked');
-        $pass = '/api'.$this->book($booked, $this->wish($booked))->json('path');
-        $this->ask('post', "$pass/bookings/".Booking::query()->max('id').'/give-back')->assertOk();
+        $pass = '/api' . $this->book($booked, $this->wish($booked))->json('path');
+        $this->ask('post', "$pass/bookings/" . Booking::query()->max('id') . '/give-back')->assertOk();
         $this->ask('get', "/api/staff/sheets/$booked->id")->assertJsonPath('can_throw_away', false);
         $this->ask('delete', "/api/staff/sheets/$booked->id")->assertConflict();
     }
@@ -73,7 +105,9 @@ final class StaffSideTest extends TestCase
         $sheet = $this->sheet();
         $kept = $this->sheet(title: 'Kept', date: '2026-12-04');
         $this->book($sheet, $this->wish($sheet))->assertCreated();
-        $this->actingAs($this->host())->ask('post', "/api/staff/sheets/$sheet->id/put-away", ['away' => true])->assertOk();
+        $this->actingAs($this->host())
+            ->ask('post', "/api/staff/sheets/$sheet->id/put-away", ['away' => true])
+            ->assertOk();
         CarbonImmutable::setTestNow('2028-11-20T12:00:00Z');
         $this->artisan('recess:forget')->assertSuccessful();
         self::assertSame(2, Sheet::query()->count(), 'Two years after the last meeting, not before.');
@@ -87,8 +121,15 @@ final class StaffSideTest extends TestCase
     {
         $sheet = $this->sheet(rules: Stated::of(['opens_at' => '2026-11-23 18:00', 'closes_at' => '2026-12-02 12:00']));
         $this->actingAs($this->host());
-        $copy = Sheet::query()->findOrFail($this->ask('post', "/api/staff/sheets/$sheet->id/copy", ['start' => '2027-03-04'])->assertCreated()->json('id'));
-        self::assertSame(['2027-02-22 18:00', '2027-03-03 12:00'], [$copy->rules->toArray()['opens_at'], $copy->rules->toArray()['closes_at']]);
+        $copy = Sheet::query()->findOrFail(
+            $this->ask('post', "/api/staff/sheets/$sheet->id/copy", ['start' => '2027-03-04'])
+                ->assertCreated()
+                ->json('id'),
+        );
+        self::assertSame(
+            ['2027-02-22 18:00', '2027-03-03 12:00'],
+            [$copy->rules->toArray()['opens_at'], $copy->rules->toArray()['closes_at']],
+        );
     }
 
     public function test_after_a_refused_publishing_the_next_save_is_ones_own(): void
@@ -98,7 +139,11 @@ final class StaffSideTest extends TestCase
         $saved = $this->ask('post', '/api/staff/sheets', $form)->assertCreated();
         $id = (int) $saved->json('id');
         $this->ask('post', "/api/staff/sheets/$id/publish")->assertConflict();
-        $again = $this->ask('put', "/api/staff/sheets/$id", ['version' => $saved->json('version')] + self::form())->assertOk();
+        $again = $this->ask(
+            'put',
+            "/api/staff/sheets/$id",
+            ['version' => $saved->json('version')] + self::form(),
+        )->assertOk();
         $this->ask('put', "/api/staff/sheets/$id", ['version' => $again->json('version')] + self::form())->assertOk();
         $this->ask('post', "/api/staff/sheets/$id/publish")->assertOk();
     }
@@ -107,36 +152,64 @@ final class StaffSideTest extends TestCase
     {
         $sheet = $this->sheet();
         $this->actingAs($this->host());
-        $draft = fn () => $this->ask('post', "/api/staff/sheets/$sheet->id/state", ['state' => 'draft']);
+        $draft = fn() => $this->ask('post', "/api/staff/sheets/$sheet->id/state", ['state' => 'draft']);
         $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('can_be_draft', true);
         $draft()->assertOk()->assertJsonPath('state', 'draft');
         $this->ask('get', "/api/s/$sheet->slug")->assertNotFound();
         $this->ask('post', "/api/staff/sheets/$sheet->id/publish")->assertOk();
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $draft()->assertConflict();
-        $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('can_be_draft', false)->assertJsonPath('state', 'open');
+        $this->ask('get', "/api/staff/sheets/$sheet->id")
+            ->assertJsonPath('can_be_draft', false)
+            ->assertJsonPath('state', 'open');
     }
 
     public function test_a_pasted_link_is_looked_at_and_overwrites_no_other(): void
     {
         $this->actingAs($this->host());
         $video = ['kind' => 'video', 'label' => 'Video', 'link_mode' => 'later'];
-        $sheet = Sheet::query()->findOrFail($this->ask('post', '/api/staff/sheets', self::form([], ['hours' => [['from' => '16:00', 'until' => '17:00']]], $video))->assertCreated()->json('id'));
+        $sheet = Sheet::query()->findOrFail(
+            $this->ask(
+                'post',
+                '/api/staff/sheets',
+                self::form([], ['hours' => [['from' => '16:00', 'until' => '17:00']]], $video),
+            )
+                ->assertCreated()
+                ->json('id'),
+        );
         $this->publish($sheet);
         foreach (['20:00' => 'Bao', '20:15' => 'Cleo'] as $time => $who) {
             $this->book($sheet, $this->otherWish($sheet, $time, $who))->assertCreated();
         }
         [$first, $second] = Booking::query()->orderBy('id')->pluck('id')->all();
-        $set = fn (string $link, array $more = []) => $this->ask('post', "/api/staff/sheets/$sheet->id/link", ['link' => $link] + $more);
+        $set = fn(string $link, array $more = []) => $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/link",
+            ['link' => $link] + $more,
+        );
         foreach (['https://video.example/room?token=abc', 'https://video.example/room#token=abc&lang=en'] as $keyed) {
-            $set($keyed)->assertUnprocessable()->assertOnlyJsonValidationErrors(['link']);
+            $set($keyed)
+                ->assertUnprocessable()
+                ->assertOnlyJsonValidationErrors(['link']);
         }
-        self::assertStringContainsString('https://video.example/room#lang=en', (string) $set('https://video.example/room#token=abc&lang=en')->json('errors.link.0'));
+        self::assertStringContainsString(
+            'https://video.example/room#lang=en',
+            (string) $set('https://video.example/room#token=abc&lang=en')->json('errors.link.0'),
+        );
         $set('https://video.example/one', ['bookings' => [$first]])->assertOk();
-        $set('https://video.example/two', ['bookings' => [$first, $second]])->assertUnprocessable()->assertOnlyJsonValidationErrors(['bookings']);
+        $set('https://video.example/two', ['bookings' => [$first, $second]])
+            ->assertUnprocessable()
+            ->assertOnlyJsonValidationErrors(['bookings']);
         $set('https://video.example/two')->assertOk();
-        self::assertSame(['https://video.example/one', 'https://video.example/two'], Booking::query()->orderBy('id')->pluck('link')->all());
-        $set('https://video.example/new?token=mine', ['bookings' => [$first], 'replace' => true, 'anyway' => true])->assertOk();
+        self::assertSame(
+            ['https://video.example/one', 'https://video.example/two'],
+            Booking::query()->orderBy('id')->pluck('link')->all(),
+        );
+        $set('https://video.example/new?token=mine', [
+            'bookings' => [$first],
+            'replace' => true,
+            'anyway' => true,
+        ])->assertOk();
         self::assertSame('https://video.example/new?token=mine', Booking::query()->findOrFail($first)->link);
     }
 }

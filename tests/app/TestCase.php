@@ -38,7 +38,7 @@ abstract class TestCase extends LaravelTestCase
 
     public function createApplication(): Application
     {
-        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app = require __DIR__ . '/../../bootstrap/app.php';
         $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 
         return $app;
@@ -74,26 +74,60 @@ abstract class TestCase extends LaravelTestCase
             ['zone' => 'America/Halifax', 'country' => 'CA', 'confirm_addresses' => false],
         );
 
-        return StaffMember::query()->firstOrCreate(
-            ['email' => Str::slug($name).'@school.example'],
-            ['school_id' => $school->id, 'name' => $name, 'subject' => 'Geography', 'password' => 'chalk-and-slate', 'came_at' => self::NOW],
-        )->refresh();
+        return StaffMember::query()
+            ->firstOrCreate(
+                ['email' => Str::slug($name) . '@school.example'],
+                [
+                    'school_id' => $school->id,
+                    'name' => $name,
+                    'subject' => 'Geography',
+                    'password' => 'chalk-and-slate',
+                    'came_at' => self::NOW,
+                ],
+            )
+            ->refresh();
     }
 
     /** A published sheet: 16:00 to 17:00 in Halifax, that is from 20:00 UTC, on the evening. */
-    protected function sheet(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?Stated $rules = null, ?Questions $questions = null): Sheet
-    {
+    protected function sheet(
+        ?StaffMember $host = null,
+        int $minutes = 15,
+        int $seats = 1,
+        string $title = 'Conferences',
+        string $date = self::EVENING,
+        ?Stated $rules = null,
+        ?Questions $questions = null,
+    ): Sheet {
         return $this->publish($this->draft($host, $minutes, $seats, $title, $date, $rules, $questions));
     }
 
-    protected function draft(?StaffMember $host = null, int $minutes = 15, int $seats = 1, string $title = 'Conferences', string $date = self::EVENING, ?Stated $rules = null, ?Questions $questions = null): Sheet
-    {
-        return app(WriteSheet::class)($host ?? $this->host(), new SheetStatement(
-            title: $title, intro: 'Bring a pencil.',
-            blocks: [Block::of(OnDates::of(LocalDate::parse($date)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of($minutes))],
-            places: [new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'Up the stairs.')],
-            questions: $questions ?? Questions::usual(), rules: $rules ?? Stated::of(['seats' => $seats]),
-        ), CarbonImmutable::now()->getTimestamp());
+    protected function draft(
+        ?StaffMember $host = null,
+        int $minutes = 15,
+        int $seats = 1,
+        string $title = 'Conferences',
+        string $date = self::EVENING,
+        ?Stated $rules = null,
+        ?Questions $questions = null,
+    ): Sheet {
+        return app(WriteSheet::class)(
+            $host ?? $this->host(),
+            new SheetStatement(
+                title: $title,
+                intro: 'Bring a pencil.',
+                blocks: [
+                    Block::of(
+                        OnDates::of(LocalDate::parse($date)),
+                        Hours::between(LocalTime::of(16), LocalTime::of(17)),
+                        Cut::of($minutes),
+                    ),
+                ],
+                places: [new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'Up the stairs.')],
+                questions: $questions ?? Questions::usual(),
+                rules: $rules ?? Stated::of(['seats' => $seats]),
+            ),
+            CarbonImmutable::now()->getTimestamp(),
+        );
     }
 
     protected function publish(Sheet $sheet): Sheet
@@ -113,12 +147,42 @@ abstract class TestCase extends LaravelTestCase
     protected static function form(array $changes = [], array $block = [], array $place = [], array $rules = []): array
     {
         return $changes + [
-            'title' => 'Autumn conferences', 'kind' => 'conferences', 'intro' => '', 'joining' => false, 'hosts' => [], 'version' => 0,
-            'blocks' => [$block + [
-                'kind' => 'dates', 'dates' => [self::EVENING], 'weekdays' => [], 'month_days' => [], 'every' => 1, 'first' => null, 'until' => null, 'times' => null,
-                'hours' => [['from' => '4:25 pm', 'until' => '1735']], 'other' => [], 'minutes' => 15, 'gap' => 0, 'except' => [], 'plus' => [], 'changes' => [], 'places' => [],
-            ]],
-            'places' => [$place + ['id' => null, 'kind' => 'room', 'label' => 'Room 12', 'link' => '', 'link_mode' => 'one', 'directions' => '']],
+            'title' => 'Autumn conferences',
+            'kind' => 'conferences',
+            'intro' => '',
+            'joining' => false,
+            'hosts' => [],
+            'version' => 0,
+            'blocks' => [
+                $block + [
+                    'kind' => 'dates',
+                    'dates' => [self::EVENING],
+                    'weekdays' => [],
+                    'month_days' => [],
+                    'every' => 1,
+                    'first' => null,
+                    'until' => null,
+                    'times' => null,
+                    'hours' => [['from' => '4:25 pm', 'until' => '1735']],
+                    'other' => [],
+                    'minutes' => 15,
+                    'gap' => 0,
+                    'except' => [],
+                    'plus' => [],
+                    'changes' => [],
+                    'places' => [],
+                ],
+            ],
+            'places' => [
+                $place + [
+                    'id' => null,
+                    'kind' => 'room',
+                    'label' => 'Room 12',
+                    'link' => '',
+                    'link_mode' => 'one',
+                    'directions' => '',
+                ],
+            ],
             'questions' => Questions::usual()->toArray(),
             'rules' => $rules + Stated::of()->toArray(),
         ];
@@ -131,8 +195,12 @@ abstract class TestCase extends LaravelTestCase
     protected function wish(Sheet $sheet, string $time = '20:15', array $changes = []): array
     {
         return $changes + [
-            'slot' => self::EVENING."T$time:00Z", 'place' => $sheet->places->firstOrFail()->id, 'name' => 'Ama Otoo',
-            'email' => 'ama@mail.example', 'answers' => ['phone' => '+1 902 555 0199', 'student' => 'Kwame Ferreira'], 'request_key' => Str::uuid()->toString(),
+            'slot' => self::EVENING . "T$time:00Z",
+            'place' => $sheet->places->firstOrFail()->id,
+            'name' => 'Ama Otoo',
+            'email' => 'ama@mail.example',
+            'answers' => ['phone' => '+1 902 555 0199', 'student' => 'Kwame Ferreira'],
+            'request_key' => Str::uuid()->toString(),
         ];
     }
 
@@ -143,7 +211,11 @@ abstract class TestCase extends LaravelTestCase
      */
     protected function otherWish(Sheet $sheet, string $time, string $who): array
     {
-        return $this->wish($sheet, $time, ['name' => $who, 'email' => Str::slug($who).'@mail.example', 'answers' => ['phone' => '902 555 0150', 'student' => "Child of $who"]]);
+        return $this->wish($sheet, $time, [
+            'name' => $who,
+            'email' => Str::slug($who) . '@mail.example',
+            'answers' => ['phone' => '902 555 0150', 'student' => "Child of $who"],
+        ]);
     }
 
     /**
@@ -161,7 +233,16 @@ abstract class TestCase extends LaravelTestCase
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(\App\Framework\Undoable::TOLD));
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         // A worker that stops early says so here, and not as a message that somebody misses.
-        self::assertSame([0, 0], [DB::table('jobs')->where('available_at', '<=', CarbonImmutable::now()->getTimestamp())->count(), DB::table('failed_jobs')->count()], 'All that was due is done. '.Artisan::output());
+        self::assertSame(
+            [0, 0],
+            [
+                DB::table('jobs')
+                    ->where('available_at', '<=', CarbonImmutable::now()->getTimestamp())
+                    ->count(),
+                DB::table('failed_jobs')->count(),
+            ],
+            'All that was due is done. ' . Artisan::output(),
+        );
     }
 
     /**

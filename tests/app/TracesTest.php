@@ -34,38 +34,60 @@ final class TracesTest extends TestCase
     public function test_every_table_and_every_column_of_words_is_declared(): void
     {
         $declared = WhatIsKept::all();
-        $tables = array_values(array_filter(
-            array_map(static fn (array $one): string => $one['name'], Schema::getTables(schema: DB::getDatabaseName())),
-        ));
+        $tables = array_values(
+            array_filter(
+                array_map(
+                    static fn(array $one): string => $one['name'],
+                    Schema::getTables(schema: DB::getDatabaseName()),
+                ),
+            ),
+        );
         self::assertSame(
-            [], array_values(array_diff($tables, array_keys($declared))), 'tables of which nothing is said',
+            [],
+            array_values(array_diff($tables, array_keys($declared))),
+            'tables of which nothing is said',
         );
         self::assertSame([], array_values(array_diff(array_keys($declared), $tables)), 'tables that there are not');
         foreach ($declared as $table => $kept) {
             $columns = Schema::getColumns($table);
             self::assertSame(
-                [], array_values(array_diff($kept->columns, array_column($columns, 'name'))),
+                [],
+                array_values(array_diff($kept->columns, array_column($columns, 'name'))),
                 "columns that $table has not",
             );
             if ($kept->of !== '') {
-                $words = array_column(array_filter(
-                    $columns, static fn (array $one): bool => in_array($one['type_name'], self::WORDS, true),
-                ), 'name');
+                $words = array_column(
+                    array_filter(
+                        $columns,
+                        static fn(array $one): bool => in_array($one['type_name'], self::WORDS, true),
+                    ),
+                    'name',
+                );
                 self::assertSame(
-                    [], array_values(array_diff($words, $kept->columns)),
+                    [],
+                    array_values(array_diff($words, $kept->columns)),
                     "columns of $table of which nothing is said",
                 );
             }
         }
         self::assertStringContainsString(
-            WhatIsKept::table(), (string) file_get_contents(base_path('docs/security.md')),
+            WhatIsKept::table(),
+            (string) file_get_contents(base_path('docs/security.md')),
             'docs/security.md says the same: php artisan recess:kept',
         );
     }
 
     /** Names, addresses and numbers of one family: wherever one of them stands afterwards, something was forgotten to be forgotten. */
     private const SIGNS = [
-        'Zubeida', 'zubeida@', '5550171', '555-0171', 'Quillon', 'Orsolya', 'orsolya@', 'Secretword', 'zubeida-line@',
+        'Zubeida',
+        'zubeida@',
+        '5550171',
+        '555-0171',
+        'Quillon',
+        'Orsolya',
+        'orsolya@',
+        'Secretword',
+        'zubeida-line@',
         'Thessaly',
     ];
 
@@ -74,17 +96,41 @@ final class TracesTest extends TestCase
         $this->family();
         // As all of it stands now it is found: a table in which nothing ever stood would prove nothing.
         $before = $this->traces();
-        self::assertSame([], array_diff([
-            'bookings', 'passes', 'meeting_notes', 'turns', 'notices', 'texts_sent', 'waiting', 'shortlists',
-            'knocks', 'joiners', 'after_letters', 'entries_sent', 'offers',
-        ], array_keys($before)));
+        self::assertSame(
+            [],
+            array_diff(
+                [
+                    'bookings',
+                    'passes',
+                    'meeting_notes',
+                    'turns',
+                    'notices',
+                    'texts_sent',
+                    'waiting',
+                    'shortlists',
+                    'knocks',
+                    'joiners',
+                    'after_letters',
+                    'entries_sent',
+                    'offers',
+                ],
+                array_keys($before),
+            ),
+        );
         $pass = Pass::query()->where('name', 'Zubeida Holt')->firstOrFail();
         $this->ask('get', "/api/p/{$pass->token()}")->assertOk();
-        $kept = (string) $this->getJson("/p/{$pass->token()}/kept.json")->assertOk()->getContent();
+        $kept = (string) $this->getJson("/p/{$pass->token()}/kept.json")
+            ->assertOk()
+            ->getContent();
         foreach (['zubeida@mail.example', 'Quillon Holt', 'Thessaly Secretword', '5550171'] as $theirs) {
             self::assertStringContainsString($theirs, $kept, 'What is kept of them they read.');
         }
-        foreach (Pass::query()->whereIn('email', ['zubeida@mail.example', 'zubeida-line@mail.example'])->get() as $one) {
+        foreach (
+            Pass::query()
+                ->whereIn('email', ['zubeida@mail.example', 'zubeida-line@mail.example'])
+                ->get()
+            as $one
+        ) {
             $this->post("/p/{$one->token()}/forget", ['sure' => 'yes'])->assertOk();
         }
         $this->delivered();
@@ -111,82 +157,135 @@ final class TracesTest extends TestCase
     {
         config(['recess.texts.address' => null]);
         $sheet = $this->sheet(rules: Stated::of(['guests' => 2, 'waiting' => true]));
-        $path = (string) $this->book($sheet, $this->wish($sheet, '20:15', [
-            'name' => 'Zubeida Holt', 'email' => 'zubeida@mail.example', 'answers' => [
-                'student' => 'Quillon Holt', 'phone' => '902 555 0171',
-            ],
-        ]))->assertCreated()->json('path');
+        $path = (string) $this->book(
+            $sheet,
+            $this->wish($sheet, '20:15', [
+                'name' => 'Zubeida Holt',
+                'email' => 'zubeida@mail.example',
+                'answers' => [
+                    'student' => 'Quillon Holt',
+                    'phone' => '902 555 0171',
+                ],
+            ]),
+        )
+            ->assertCreated()
+            ->json('path');
         $pass = Pass::query()->firstOrFail();
         $booking = Booking::query()->firstOrFail();
-        $this->ask(
-            'post', "/api$path/bookings/$booking->id/guests",
-            ['name' => 'Orsolya Vane', 'email' => 'orsolya@mail.example', 'may_change' => false],
-        )->assertOk();
-        $this->ask(
-            'post', "/api/s/$sheet->slug/ask-to-join",
-            ['student' => 'Quillon Holt', 'name' => 'Orsolya Two', 'email' => 'orsolya@else.example'],
-        )->assertOk();
+        $this->ask('post', "/api$path/bookings/$booking->id/guests", [
+            'name' => 'Orsolya Vane',
+            'email' => 'orsolya@mail.example',
+            'may_change' => false,
+        ])->assertOk();
+        $this->ask('post', "/api/s/$sheet->slug/ask-to-join", [
+            'student' => 'Quillon Holt',
+            'name' => 'Orsolya Two',
+            'email' => 'orsolya@else.example',
+        ])->assertOk();
         $this->delivered();
         self::assertSame(1, Guest::query()->count());
         // One who only waits, and books never.
-        $waits = Pass::query()->create(
-            ['name' => 'Zubeida Waits', 'email' => 'zubeida-line@mail.example', 'phone' => ''],
-        );
+        $waits = Pass::query()->create([
+            'name' => 'Zubeida Waits',
+            'email' => 'zubeida-line@mail.example',
+            'phone' => '',
+        ]);
         Waiting::query()->create([
-            'sheet_id' => $sheet->id, 'pass_id' => $waits->id, 'confirmed_at' => self::NOW,
+            'sheet_id' => $sheet->id,
+            'pass_id' => $waits->id,
+            'confirmed_at' => self::NOW,
             'wants' => ['student' => 'Quillon'],
         ]);
         Waiting::query()->create([
-            'sheet_id' => $sheet->id, 'pass_id' => $pass->id, 'confirmed_at' => self::NOW,
+            'sheet_id' => $sheet->id,
+            'pass_id' => $pass->id,
+            'confirmed_at' => self::NOW,
             'wants' => ['student' => 'Quillon'],
         ]);
         Shortlist::query()->create([
-            'round_id' => AccessTest::round($sheet->host->school_id)->id, 'pass_id' => $pass->id,
-            'asked' => ['picks' => [['student' => 'Quillon']]], 'wished' => null,
+            'round_id' => AccessTest::round($sheet->host->school_id)->id,
+            'pass_id' => $pass->id,
+            'asked' => ['picks' => [['student' => 'Quillon']]],
+            'wished' => null,
         ]);
         Knock::query()->create([
-            'staff_id' => $sheet->staff_id, 'pass_id' => $pass->id, 'state' => 'declined',
-            'title' => 'Thessaly Secretword', 'details' => 'Quillon', 'student' => 'Quillon', 'answers' => [],
-            'keeper' => '', 'until' => self::NOW, 'uid' => (string) \Illuminate\Support\Str::uuid(),
-            'request_key' => (string) \Illuminate\Support\Str::uuid(), 'request_digest' => '',
+            'staff_id' => $sheet->staff_id,
+            'pass_id' => $pass->id,
+            'state' => 'declined',
+            'title' => 'Thessaly Secretword',
+            'details' => 'Quillon',
+            'student' => 'Quillon',
+            'answers' => [],
+            'keeper' => '',
+            'until' => self::NOW,
+            'uid' => (string) \Illuminate\Support\Str::uuid(),
+            'request_key' => (string) \Illuminate\Support\Str::uuid(),
+            'request_digest' => '',
         ]);
         Turn::query()->create([
-            'staff_id' => $sheet->staff_id, 'booking_id' => $booking->id, 'day' => self::EVENING,
-            'word' => 'Secretword', 'answer' => 'Quillon waits',
+            'staff_id' => $sheet->staff_id,
+            'booking_id' => $booking->id,
+            'day' => self::EVENING,
+            'word' => 'Secretword',
+            'answer' => 'Quillon waits',
         ]);
         $now = CarbonImmutable::now();
         $both = ['created_at' => $now, 'updated_at' => $now];
         DB::table('meeting_notes')->insert(
             ['booking_id' => $booking->id, 'staff_id' => $sheet->staff_id, 'text' => 'Quillon: Secretword'] + $both,
         );
-        DB::table('notices')->insert([
-            'staff_id' => $sheet->staff_id, 'booking_id' => $booking->id, 'key' => 'k1',
-            'message' => 'Zubeida Holt has no link',
-        ] + $both);
-        DB::table('notices')->insert([
-            'staff_id' => $sheet->staff_id, 'booking_id' => $booking->id, 'key' => 'k2',
-            'message' => 'Zubeida Holt’s letter came back',
-        ] + $both);
-        DB::table('texts_sent')->insert(
-            ['pass_id' => $pass->id, 'phone' => '+1 902-5550171', 'key' => 'late', 'failure' => '', 'sent_at' => $now],
-        );
-        DB::table('offers')->insert([
-            'booking_id' => $booking->id, 'staff_id' => $sheet->staff_id, 'starts_at' => self::EVENING.' 20:30:00',
-            'ends_at' => self::EVENING.' 20:45:00', 'until' => $now, 'keeper' => 'x', 'word' => 'Secretword',
-        ] + $both);
-        DB::table('after_letters')->insert(
+        DB::table('notices')->insert(
             [
-                'sheet_id' => $sheet->id, 'staff_id' => $sheet->staff_id,
-                'request_key' => (string) \Illuminate\Support\Str::uuid(), 'to' => 'met', 'subject' => 'Thanks',
-                'text' => 'You came.', 'sent_at' => $now,
-                'sent_to' => json_encode(
-                    [['booking' => $booking->id, 'name' => 'Zubeida Holt', 'email' => 'zubeida@mail.example']],
-                ),
-            ],
+                'staff_id' => $sheet->staff_id,
+                'booking_id' => $booking->id,
+                'key' => 'k1',
+                'message' => 'Zubeida Holt has no link',
+            ] + $both,
         );
-        DB::table('entries_sent')->insert(
-            ['uid' => $booking->uid, 'email' => 'zubeida@mail.example', 'sequence' => 0, 'sent_at' => $now],
+        DB::table('notices')->insert(
+            [
+                'staff_id' => $sheet->staff_id,
+                'booking_id' => $booking->id,
+                'key' => 'k2',
+                'message' => 'Zubeida Holt’s letter came back',
+            ] + $both,
         );
+        DB::table('texts_sent')->insert([
+            'pass_id' => $pass->id,
+            'phone' => '+1 902-5550171',
+            'key' => 'late',
+            'failure' => '',
+            'sent_at' => $now,
+        ]);
+        DB::table('offers')->insert(
+            [
+                'booking_id' => $booking->id,
+                'staff_id' => $sheet->staff_id,
+                'starts_at' => self::EVENING . ' 20:30:00',
+                'ends_at' => self::EVENING . ' 20:45:00',
+                'until' => $now,
+                'keeper' => 'x',
+                'word' => 'Secretword',
+            ] + $both,
+        );
+        DB::table('after_letters')->insert([
+            'sheet_id' => $sheet->id,
+            'staff_id' => $sheet->staff_id,
+            'request_key' => (string) \Illuminate\Support\Str::uuid(),
+            'to' => 'met',
+            'subject' => 'Thanks',
+            'text' => 'You came.',
+            'sent_at' => $now,
+            'sent_to' => json_encode([
+                ['booking' => $booking->id, 'name' => 'Zubeida Holt', 'email' => 'zubeida@mail.example'],
+            ]),
+        ]);
+        DB::table('entries_sent')->insert([
+            'uid' => $booking->uid,
+            'email' => 'zubeida@mail.example',
+            'sequence' => 0,
+            'sent_at' => $now,
+        ]);
     }
 
     /** @return array<string, int> in how many rows of which table something of that family stands */
@@ -198,15 +297,22 @@ final class TracesTest extends TestCase
             if (in_array($table, ['jobs', 'failed_jobs', 'mailroom_messages'], true)) {
                 continue;
             }
-            $rows = DB::table($table)->get()->filter(
-                static fn (\stdClass $row): bool => array_filter(
-                    self::SIGNS,
-                    static fn (string $sign): bool => str_contains((string) json_encode(
-                        $row, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
-                    ), $sign),
-                ) !== [],
-            )->count();
-            $rows === 0 || $found[$table] = $rows;
+            $rows = DB::table($table)
+                ->get()
+                ->filter(
+                    static fn(\stdClass $row): bool => array_filter(
+                        self::SIGNS,
+                        static fn(string $sign): bool => str_contains(
+                            (string) json_encode(
+                                $row,
+                                JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
+                            ),
+                            $sign,
+                        ),
+                    ) !== [],
+                )
+                ->count();
+            $rows === 0 || ($found[$table] = $rows);
         }
 
         return $found;
@@ -226,8 +332,11 @@ final class TracesTest extends TestCase
             };
             // What anybody may open whose name is known is said to be so; of staff's pages every one says something of its own.
             $staffs = preg_match('#^(api/)?staff\b#', $route->uri()) === 1;
-            if (($said === null && ($staffs || in_array('auth', $route->gatherMiddleware(), true))) || ($said !== null && (! $good || ($staffs && $why === 'visitor')))) {
-                $wrong[] = "{$route->methods()[0]} {$route->uri()}: ".($said ?? 'nothing said');
+            if (
+                ($said === null && ($staffs || in_array('auth', $route->gatherMiddleware(), true))) ||
+                ($said !== null && (!$good || ($staffs && $why === 'visitor')))
+            ) {
+                $wrong[] = "{$route->methods()[0]} {$route->uri()}: " . ($said ?? 'nothing said');
             }
         }
         self::assertSame([], $wrong);
@@ -236,16 +345,18 @@ final class TracesTest extends TestCase
     public function test_an_action_that_says_it_notes_notes(): void
     {
         $actions = array_filter(
-            Route::getRoutes()->getRoutes(), static fn (RoutingRoute $one): bool => Logged::of($one) === 'itself',
+            Route::getRoutes()->getRoutes(),
+            static fn(RoutingRoute $one): bool => Logged::of($one) === 'itself',
         );
         self::assertGreaterThan(30, count($actions));
         foreach ($actions as $route) {
-            [$class, $method] = explode('@', $route->getActionName().'@__invoke');
+            [$class, $method] = explode('@', $route->getActionName() . '@__invoke');
             $source = (string) file_get_contents((string) (new \ReflectionClass($class))->getFileName());
             // In its own file, or by what it hands on to: signing in, and the changes of a password or factor that are told.
             self::assertMatchesRegularExpression(
                 '/LogBook::note|Entrance::|SecondFactorTurned|SetPassword|Tries\(|\$sheets->index|TakeApart|\$takeOut|publish/',
-                $source, "{$route->uri()}: $class::$method",
+                $source,
+                "{$route->uri()}: $class::$method",
             );
         }
     }
@@ -263,23 +374,30 @@ final class TracesTest extends TestCase
             'the list on paper' => [$desk, '/staff/day/entrance.pdf', 'looked at the lists of a day: entrance.pdf'],
             'the directory' => [$office, '/api/staff/directory?sought=a', 'looked for students and families'],
             'a sheet' => [
-                $office, "/api/staff/sheets/$sheet->id",
+                $office,
+                "/api/staff/sheets/$sheet->id",
                 'looked at the sheet “Conferences” of Wren Halloran, and what is told there',
             ],
             'who has not booked' => [
-                $office, "/api/staff/sheets/$sheet->id/roster", 'looked who has not booked: the sheet “Conferences”',
+                $office,
+                "/api/staff/sheets/$sheet->id/roster",
+                'looked who has not booked: the sheet “Conferences”',
             ],
             'a table' => [
-                $this->host(), "/staff/sheets/$sheet->id/files/bookings.csv",
+                $this->host(),
+                "/staff/sheets/$sheet->id/files/bookings.csv",
                 'took bookings.csv of the sheet “Conferences” out',
             ],
             'a slip' => [
-                $office, '/staff/bookings/'.Booking::query()->value('id').'/slip.pdf',
+                $office,
+                '/staff/bookings/' . Booking::query()->value('id') . '/slip.pdf',
                 'printed a slip for somebody of the sheet “Conferences”',
             ],
             'who works here' => [$office, '/staff/people', 'looked at who works here'],
             'families to choose from' => [
-                $this->host(), '/api/staff/families?sought=a', 'looked for students to put on a sheet',
+                $this->host(),
+                '/api/staff/families?sought=a',
+                'looked for students to put on a sheet',
             ],
         ];
         foreach ($looks as $look => [$who, $path, $line]) {
@@ -292,11 +410,15 @@ final class TracesTest extends TestCase
             apcu_clear_cache();
         }
         $own = LogBook::$noted;
-        $this->actingAs($this->host())->get("/api/staff/desk/$sheet->staff_id")->assertOk();
+        $this->actingAs($this->host())
+            ->get("/api/staff/desk/$sheet->staff_id")
+            ->assertOk();
         $this->get("/staff/sheets/$sheet->id")->assertOk();
         self::assertSame($own, LogBook::$noted);
         // What was refused was not seen.
-        $this->actingAs($this->host('Stan Vole'))->get("/staff/sheets/$sheet->id")->assertForbidden();
+        $this->actingAs($this->host('Stan Vole'))
+            ->get("/staff/sheets/$sheet->id")
+            ->assertForbidden();
         self::assertSame($own, LogBook::$noted);
     }
 }

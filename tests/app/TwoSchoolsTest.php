@@ -20,7 +20,15 @@ final class TwoSchoolsTest extends TestCase
     use RefreshDatabase;
 
     /** What nobody of another school may read. */
-    private const SECRETS = ['Wren Halloran', 'Ama Otoo', 'Kwame Ferreira', 'ama@mail.example', 'Ada Fay', 'Uma Fay', 'Main door'];
+    private const SECRETS = [
+        'Wren Halloran',
+        'Ama Otoo',
+        'Kwame Ferreira',
+        'ama@mail.example',
+        'Ada Fay',
+        'Uma Fay',
+        'Main door',
+    ];
 
     /** @return iterable<string, array{array<string, bool>}> */
     public static function roles(): iterable
@@ -35,16 +43,38 @@ final class TwoSchoolsTest extends TestCase
     public function test_no_route_gives_anything_of_the_one_school_to_the_other(array $role): void
     {
         $values = $this->oneOfEach();
-        $other = School::query()->create(['name' => 'Other Point School', 'zone' => 'Europe/Lisbon', 'country' => 'PT', 'confirm_addresses' => false]);
-        $reader = StaffMember::query()->create($role + [
-            'school_id' => $other->id, 'name' => 'Rui Lagos', 'email' => 'rui@other.example', 'subject' => 'Music', 'password' => 'chalk-and-slate', 'came_at' => self::NOW,
-        ])->refresh();
+        $other = School::query()->create([
+            'name' => 'Other Point School',
+            'zone' => 'Europe/Lisbon',
+            'country' => 'PT',
+            'confirm_addresses' => false,
+        ]);
+        $reader = StaffMember::query()
+            ->create(
+                $role + [
+                    'school_id' => $other->id,
+                    'name' => 'Rui Lagos',
+                    'email' => 'rui@other.example',
+                    'subject' => 'Music',
+                    'password' => 'chalk-and-slate',
+                    'came_at' => self::NOW,
+                ],
+            )
+            ->refresh();
         $walked = 0;
         foreach (Route::getRoutes()->getRoutes() as $route) {
-            if (preg_match('#^(?:api/)?staff\b#', $route->uri()) !== 1 || str_contains($route->uri(), '{token}') || str_contains($route->uri(), '{key}')) {
+            if (
+                preg_match('#^(?:api/)?staff\b#', $route->uri()) !== 1 ||
+                str_contains($route->uri(), '{token}') ||
+                str_contains($route->uri(), '{key}')
+            ) {
                 continue;
             }
-            $path = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => (string) $values[$name[1]], $route->uri());
+            $path = (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                static fn(array $name): string => (string) $values[$name[1]],
+                $route->uri(),
+            );
             // Which list of one's own it is, is nobody else's.
             $names = array_diff($route->parameterNames(), ['list']) !== [];
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {

@@ -34,7 +34,10 @@ final class VisitorTest extends TestCase
     /** @return TestResponse<\Illuminate\Http\JsonResponse> */
     private function keep(Sheet $sheet, string $time, string $key = self::KEY): TestResponse
     {
-        return $this->ask('post', "/api/s/$sheet->slug/keep", ['slot' => self::EVENING."T$time:00Z", 'keep_key' => $key]);
+        return $this->ask('post', "/api/s/$sheet->slug/keep", [
+            'slot' => self::EVENING . "T$time:00Z",
+            'keep_key' => $key,
+        ]);
     }
 
     public function test_a_picked_time_is_kept_for_five_minutes_and_free_again_after(): void
@@ -66,9 +69,13 @@ final class VisitorTest extends TestCase
         self::assertSame(0, Hold::query()->count());
 
         for ($i = 0; $i < 6; $i++) {
-            $this->keep($sheet, sprintf('20:%02d', $i * 5), Str::uuid()->toString())->assertOk()->assertJsonPath('seconds', 300);
+            $this->keep($sheet, sprintf('20:%02d', $i * 5), Str::uuid()->toString())
+                ->assertOk()
+                ->assertJsonPath('seconds', 300);
         }
-        $this->keep($sheet, '20:35', Str::uuid()->toString())->assertOk()->assertJsonPath('seconds', null);
+        $this->keep($sheet, '20:35', Str::uuid()->toString())
+            ->assertOk()
+            ->assertJsonPath('seconds', null);
         self::assertSame(6, Hold::query()->count());
     }
 
@@ -76,43 +83,83 @@ final class VisitorTest extends TestCase
     {
         $first = $this->sheet();
         $second = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
-        $second->places()->reorder()->update(['label' => 'Room 3']);
+        $second
+            ->places()
+            ->reorder()
+            ->update(['label' => 'Room 3']);
         $second->refresh();
         $pass = substr((string) $this->book($first, $this->wish($first, '20:15'))->json('path'), 3);
-        $with = fn (string $time, string $student) => ['pass' => $pass, 'answers' => ['student' => $student, 'phone' => '902 555 0150']] + $this->wish($second, $time);
+        $with = fn(string $time, string $student) => [
+            'pass' => $pass,
+            'answers' => ['student' => $student, 'phone' => '902 555 0150'],
+        ] + $this->wish($second, $time);
 
         // The same minute, and too close to get from room to room (five minutes).
-        $this->book($second, $with('20:15', 'Esi Ferreira'))->assertConflict()->assertJsonPath('message', 'You are in another meeting around 16:15, or could not get from one to the other in time. 16:45 is free.');
+        $this->book($second, $with('20:15', 'Esi Ferreira'))
+            ->assertConflict()
+            ->assertJsonPath(
+                'message',
+                'You are in another meeting around 16:15, or could not get from one to the other in time. 16:45 is free.',
+            );
         $this->book($second, $with('20:30', 'Esi Ferreira'))->assertConflict();
         $this->ask('get', "/api/s/$second->slug?pass=$pass&student=Esi")->assertJsonPath('free', 1);
         $this->book($second, $with('20:45', 'Esi Ferreira'))->assertCreated()->assertJsonCount(2, 'bookings');
         self::assertSame(1, Pass::query()->count());
 
         // The student, booked by the other guardian: the same child is not in two rooms.
-        $this->book($second, $this->wish($second, '20:15', ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example', 'answers' => ['student' => ' kwame  FERREIRA', 'phone' => '902 555 0151']]))->assertConflict();
-        $once = $this->sheet($this->host('Ffion Pugh'), title: 'Pugh', rules: Stated::of(['per_student' => 1, 'per_visitor' => 2]), date: '2026-12-04');
-        $at = fn (string $time, string $who, string $student) => ['slot' => "2026-12-04T$time:00Z", 'answers' => ['student' => $student, 'phone' => '902 555 0150']] + $this->otherWish($once, $time, $who);
+        $this->book(
+            $second,
+            $this->wish($second, '20:15', [
+                'name' => 'Kofi Ferreira',
+                'email' => 'kofi@mail.example',
+                'answers' => ['student' => ' kwame  FERREIRA', 'phone' => '902 555 0151'],
+            ]),
+        )->assertConflict();
+        $once = $this->sheet(
+            $this->host('Ffion Pugh'),
+            title: 'Pugh',
+            rules: Stated::of(['per_student' => 1, 'per_visitor' => 2]),
+            date: '2026-12-04',
+        );
+        $at = fn(string $time, string $who, string $student) => [
+            'slot' => "2026-12-04T$time:00Z",
+            'answers' => ['student' => $student, 'phone' => '902 555 0150'],
+        ] + $this->otherWish($once, $time, $who);
         $this->book($once, $at('20:00', 'Ama', 'Kwame Ferreira'))->assertCreated();
-        self::assertStringContainsString('cannot be made as it is filled in', (string) $this->book($once, $at('20:30', 'Kofi', 'Kwame Ferreira'))->assertConflict()->json('message'));
+        self::assertStringContainsString(
+            'cannot be made as it is filled in',
+            (string) $this->book($once, $at('20:30', 'Kofi', 'Kwame Ferreira'))->assertConflict()->json('message'),
+        );
     }
 
     public function test_a_time_is_free_where_its_visitor_can_get_to_in_time(): void
     {
         $first = $this->sheet();
         $second = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
-        $second->places()->firstOrFail()->update(['label' => 'Room 3']);
-        $phone = $second->places()->create(['kind' => 'phone', 'label' => 'By phone', 'directions' => '', 'position' => 1])->id;
+        $second
+            ->places()
+            ->firstOrFail()
+            ->update(['label' => 'Room 3']);
+        $phone = $second
+            ->places()
+            ->create(['kind' => 'phone', 'label' => 'By phone', 'directions' => '', 'position' => 1])->id;
         $room = $second->refresh()->places->firstOrFail()->id;
         $pass = substr((string) $this->book($first, $this->wish($first, '20:15'))->json('path'), 3);
 
         // Five minutes from room to room: straight after, only the phone will do.
-        $slots = fn (string $query): array => (array) $this->ask('get', "/api/s/$second->slug$query")->json('days.0.stretches.0.slots');
+        $slots = fn(string $query): array => (array) $this->ask('get', "/api/s/$second->slug$query")->json(
+            'days.0.stretches.0.slots',
+        );
         $seen = $slots("?pass=$pass");
         self::assertSame(['free', 'busy', 'free', 'free'], array_column($seen, 'state'));
         self::assertSame([[$phone], [$phone], [$room, $phone]], array_column($seen, 'places'));
-        self::assertSame([], array_column($slots(''), 'places'), 'To somebody of whom nothing is known all places are the same.');
+        self::assertSame(
+            [],
+            array_column($slots(''), 'places'),
+            'To somebody of whom nothing is known all places are the same.',
+        );
 
-        $wish = fn (int $place): array => ['pass' => $pass, 'place' => $place] + $this->wish($second, '20:30');
+        $wish = fn(int $place): array => ['pass' => $pass, 'place' => $place] + $this->wish($second, '20:30');
         $this->book($second, $wish($room))->assertConflict();
         $this->book($second, $wish($phone))->assertCreated();
     }
@@ -120,69 +167,116 @@ final class VisitorTest extends TestCase
     public function test_moving_gives_up_the_old_time_only_for_the_new_one(): void
     {
         $sheet = $this->sheet();
-        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:15'))->json('path');
+        $path = '/api' . $this->book($sheet, $this->wish($sheet, '20:15'))->json('path');
         $this->book($sheet, $this->otherWish($sheet, '20:30', 'Bao'))->assertCreated();
         $id = (int) Booking::query()->min('id');
-        $move = fn (string $time) => $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING."T$time:00Z"]);
+        $move = fn(string $time) => $this->ask('post', "$path/bookings/$id/move", [
+            'slot' => self::EVENING . "T$time:00Z",
+        ]);
 
         $move('20:30')->assertConflict();
         self::assertSame('20:15', Booking::query()->findOrFail($id)->starts_at->format('H:i'));
-        $move('20:45')->assertOk()->assertJsonPath('bookings.0.from', '16:45')->assertJsonPath('bookings.0.state', 'booked');
+        $move('20:45')
+            ->assertOk()
+            ->assertJsonPath('bookings.0.from', '16:45')
+            ->assertJsonPath('bookings.0.state', 'booked');
         self::assertSame([2, 1], [Hold::query()->count(), Booking::query()->findOrFail($id)->sequence]);
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Cleo'))->assertCreated();
         // Once is once, even where a sheet allows one a student: a move is no second booking.
-        $once = $this->sheet($this->host('Iolo Bevan'), title: 'Once', rules: Stated::of(['per_student' => 1]), date: '2026-12-04');
-        $own = '/api'.$this->book($once, ['slot' => '2026-12-04T20:00:00Z'] + $this->wish($once))->json('path');
-        $this->ask('post', "$own/bookings/".Booking::query()->max('id').'/move', ['slot' => '2026-12-04T20:15:00Z'])->assertOk();
+        $once = $this->sheet(
+            $this->host('Iolo Bevan'),
+            title: 'Once',
+            rules: Stated::of(['per_student' => 1]),
+            date: '2026-12-04',
+        );
+        $own = '/api' . $this->book($once, ['slot' => '2026-12-04T20:00:00Z'] + $this->wish($once))->json('path');
+        $this->ask('post', "$own/bookings/" . Booking::query()->max('id') . '/move', [
+            'slot' => '2026-12-04T20:15:00Z',
+        ])->assertOk();
     }
 
     public function test_a_guest_has_a_pass_of_their_own_and_may_leave(): void
     {
         $sheet = $this->sheet(rules: Stated::of(['guests' => 1]));
-        $path = '/api'.$this->book($sheet, $this->wish($sheet))->json('path');
+        $path = '/api' . $this->book($sheet, $this->wish($sheet))->json('path');
         $id = (int) Booking::query()->min('id');
-        $this->ask('post', "$path/bookings/$id/guests", ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example'])->assertOk()->assertJsonPath('bookings.0.guests.0.name', 'Kofi Ferreira');
-        $this->ask('post', "$path/bookings/$id/guests", ['name' => 'One Too Many', 'email' => 'many@mail.example'])->assertConflict();
+        $this->ask('post', "$path/bookings/$id/guests", ['name' => 'Kofi Ferreira', 'email' => 'kofi@mail.example'])
+            ->assertOk()
+            ->assertJsonPath('bookings.0.guests.0.name', 'Kofi Ferreira');
+        $this->ask('post', "$path/bookings/$id/guests", [
+            'name' => 'One Too Many',
+            'email' => 'many@mail.example',
+        ])->assertConflict();
 
-        $guest = '/api/p/'.Guest::query()->firstOrFail()->pass->token();
-        $this->ask('get', $guest)->assertJsonPath('bookings.0.own', false)->assertJsonPath('bookings.0.can_give_back', false)->assertJsonPath('bookings.0.visitor', 'Ama Otoo')->assertJsonPath('bookings.0.answers', []);
+        $guest = '/api/p/' . Guest::query()->firstOrFail()->pass->token();
+        $this->ask('get', $guest)
+            ->assertJsonPath('bookings.0.own', false)
+            ->assertJsonPath('bookings.0.can_give_back', false)
+            ->assertJsonPath('bookings.0.visitor', 'Ama Otoo')
+            ->assertJsonPath('bookings.0.answers', []);
         $this->ask('post', "$guest/bookings/$id/give-back")->assertNotFound();
         DB::table('jobs')->delete();
-        $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertOk();
+        $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING . 'T20:45:00Z'])->assertOk();
         self::assertSame(3, DB::table('jobs')->count(), 'Visitor, guest and host.');
-        $this->ask('post', "$guest/bookings/$id/leave")->assertOk()->assertJsonCount(0, 'bookings');
+        $this->ask('post', "$guest/bookings/$id/leave")
+            ->assertOk()
+            ->assertJsonCount(0, 'bookings');
         $this->ask('get', $path)->assertJsonPath('bookings.0.guests', [])->assertJsonPath('bookings.0.state', 'booked');
     }
 
     public function test_the_next_in_line_is_offered_what_comes_free_for_a_set_time(): void
     {
         $sheet = $this->sheet(minutes: 60);
-        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:00'))->json('path');
+        $path = '/api' . $this->book($sheet, $this->wish($sheet, '20:00'))->json('path');
         foreach (['first', 'second', 'stranger'] as $who) {
-            $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => $who, 'email' => "$who@mail.example"])->assertOk();
+            $this->ask('post', "/api/s/$sheet->slug/waiting", [
+                'name' => $who,
+                'email' => "$who@mail.example",
+            ])->assertOk();
         }
-        $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'first again', 'email' => 'first@mail.example'])->assertOk();
+        $this->ask('post', "/api/s/$sheet->slug/waiting", [
+            'name' => 'first again',
+            'email' => 'first@mail.example',
+        ])->assertOk();
         self::assertSame(3, Waiting::query()->count());
         // The first and the second press what was sent to them; the stranger, whose address somebody typed, does nothing.
-        $line = Waiting::query()->with('pass')->get()->keyBy(static fn (Waiting $one): string => $one->pass->name);
+        $line = Waiting::query()->with('pass')->get()->keyBy(static fn(Waiting $one): string => $one->pass->name);
         foreach (['first' => 'first in line', 'second' => 'One is in line before you'] as $who => $says) {
-            $this->get('/w/'.$line[$who]->token())->assertOk()->assertSee('Put me in line');
-            $this->post('/w/'.$line[$who]->token().'/confirm')->assertRedirect();
-            $this->get('/w/'.$line[$who]->token())->assertSee($says);
+            $this->get('/w/' . $line[$who]->token())
+                ->assertOk()
+                ->assertSee('Put me in line');
+            $this->post('/w/' . $line[$who]->token() . '/confirm')->assertRedirect();
+            $this->get('/w/' . $line[$who]->token())->assertSee($says);
         }
 
         DB::table('jobs')->delete();
         config(['mail.default' => 'mailroom', 'recess.demo' => true]);
-        $this->ask('post', "$path/bookings/".Booking::query()->min('id').'/give-back')->assertOk();
+        $this->ask('post', "$path/bookings/" . Booking::query()->min('id') . '/give-back')->assertOk();
         $this->delivered();
-        $offers = fn (): array => DB::table('mailroom_messages')->where('subject', 'like', 'A time is free%')->orderBy('id')->pluck('recipient')->all();
+        $offers = fn(): array => DB::table('mailroom_messages')
+            ->where('subject', 'like', 'A time is free%')
+            ->orderBy('id')
+            ->pluck('recipient')
+            ->all();
         self::assertSame(['first@mail.example'], $offers());
         $this->book($sheet, $this->otherWish($sheet, '20:00', 'Pusher In'))->assertConflict();
 
-        $this->get('/w/'.$line['first']->token())->assertSee('A time is kept for you: Thursday 3 December, 16:00.')->assertSee('This time does not suit me');
+        $this->get('/w/' . $line['first']->token())
+            ->assertSee('A time is kept for you: Thursday 3 December, 16:00.')
+            ->assertSee('This time does not suit me');
         // To look at the offer takes nothing from it.
-        preg_match('/kept=3D([0-9a-f-]{36})/', str_replace("=\r\n", '', (string) DB::table('mailroom_messages')->where('subject', 'like', 'A time is free%')->value('raw')), $key);
-        $this->keep($sheet, '20:00', $key[1] ?? '')->assertOk()->assertJsonPath('seconds', 7200);
+        preg_match(
+            '/kept=3D([0-9a-f-]{36})/',
+            str_replace(
+                "=\r\n",
+                '',
+                (string) DB::table('mailroom_messages')->where('subject', 'like', 'A time is free%')->value('raw'),
+            ),
+            $key,
+        );
+        $this->keep($sheet, '20:00', $key[1] ?? '')
+            ->assertOk()
+            ->assertJsonPath('seconds', 7200);
 
         // Not taken in two hours: the second has their turn; the first is behind them.
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(121));
@@ -190,21 +284,33 @@ final class VisitorTest extends TestCase
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame(['first@mail.example', 'second@mail.example'], $offers());
         // Declined, it is offered to whoever is next, and to nobody a third time.
-        $this->post('/w/'.$line['second']->token().'/decline')->assertRedirect();
+        $this->post('/w/' . $line['second']->token() . '/decline')->assertRedirect();
         Artisan::call('recess:tidy');
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame(['first@mail.example', 'second@mail.example', 'first@mail.example'], $offers());
-        $this->post('/w/'.$line['first']->token().'/decline')->assertOk()->assertSee('You are not in line any more.');
-        $this->get('/w/'.$line['first']->token())->assertNotFound();
+        $this->post('/w/' . $line['first']->token() . '/decline')
+            ->assertOk()
+            ->assertSee('You are not in line any more.');
+        $this->get('/w/' . $line['first']->token())->assertNotFound();
         Artisan::call('recess:tidy');
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame('second@mail.example', $offers()[3]);
-        $letter = (string) DB::table('mailroom_messages')->where('recipient', 'second@mail.example')->orderByDesc('id')->value('raw');
+        $letter = (string) DB::table('mailroom_messages')
+            ->where('recipient', 'second@mail.example')
+            ->orderByDesc('id')
+            ->value('raw');
         preg_match('/kept=3D([0-9a-f-]{36})/', str_replace("=\r\n", '', $letter), $key);
-        $this->book($sheet, ['keep_key' => $key[1] ?? '', 'email' => 'second@mail.example'] + $this->otherWish($sheet, '20:00', 'Second'))->assertCreated();
+        $this->book(
+            $sheet,
+            ['keep_key' => $key[1] ?? '', 'email' => 'second@mail.example'] +
+                $this->otherWish($sheet, '20:00', 'Second'),
+        )->assertCreated();
         // Left are the stranger, who was told nothing but asked once, and is forgotten after a day.
-        self::assertSame(['stranger'], Waiting::query()->get()->map(static fn (Waiting $one): string => $one->pass->name)->all());
-        self::assertSame([], array_filter($offers(), static fn (string $to): bool => $to === 'stranger@mail.example'));
+        self::assertSame(
+            ['stranger'],
+            Waiting::query()->get()->map(static fn(Waiting $one): string => $one->pass->name)->all(),
+        );
+        self::assertSame([], array_filter($offers(), static fn(string $to): bool => $to === 'stranger@mail.example'));
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addDay());
         Artisan::call('recess:tidy');
         self::assertSame(0, Waiting::query()->count());
@@ -213,14 +319,26 @@ final class VisitorTest extends TestCase
     public function test_asked_maybe_accepted_declined_and_not_answered_in_time(): void
     {
         $sheet = $this->sheet(rules: Stated::of(['approve' => true, 'asked_hours' => 24]));
-        $path = '/api'.$this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated()->assertJsonPath('bookings.0.state', 'asked')->json('path');
+        $path =
+            '/api' .
+            $this->book($sheet, $this->wish($sheet, '20:15'))
+                ->assertCreated()
+                ->assertJsonPath('bookings.0.state', 'asked')
+                ->json('path');
         $this->book($sheet, $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict();
         $this->actingAs($this->host());
         $id = (int) Booking::query()->min('id');
-        $answer = fn (int $booking, string $what, string $note = '') => $this->ask('post', "/api/staff/bookings/$booking/answer", ['answer' => $what, 'note' => $note])->assertOk();
+        $answer = fn(int $booking, string $what, string $note = '') => $this->ask(
+            'post',
+            "/api/staff/bookings/$booking/answer",
+            ['answer' => $what, 'note' => $note],
+        )->assertOk();
 
         $answer($id, 'maybe', 'I have to ask the choir.');
-        $this->ask('get', $path)->assertJsonPath('bookings.0.maybe', true)->assertJsonPath('bookings.0.answer_note', 'I have to ask the choir.')->assertJsonPath('bookings.0.state', 'asked');
+        $this->ask('get', $path)
+            ->assertJsonPath('bookings.0.maybe', true)
+            ->assertJsonPath('bookings.0.answer_note', 'I have to ask the choir.')
+            ->assertJsonPath('bookings.0.state', 'asked');
         $answer($id, 'accept');
         $answer($id, 'decline');
         $this->ask('get', $path)->assertJsonPath('bookings.0.state', 'booked');
@@ -230,7 +348,10 @@ final class VisitorTest extends TestCase
         $this->book($sheet, $this->otherWish($sheet, '20:30', 'Cleo'))->assertCreated();
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addHours(25));
         Artisan::call('recess:tidy');
-        self::assertSame(['booked', 'declined', 'declined'], Booking::query()->orderBy('id')->get()->map(static fn (Booking $one): string => $one->state->value)->all());
+        self::assertSame(
+            ['booked', 'declined', 'declined'],
+            Booking::query()->orderBy('id')->get()->map(static fn(Booking $one): string => $one->state->value)->all(),
+        );
         self::assertSame(1, Hold::query()->count());
     }
 
@@ -239,17 +360,31 @@ final class VisitorTest extends TestCase
         $sheet = $this->sheet();
         $office = $this->host('Office Lead');
         $office->update(['office' => true]);
-        $for = fn (string $time) => $this->ask('post', "/api/staff/sheets/$sheet->id/bookings", ['email' => ''] + $this->wish($sheet, $time));
+        $for = fn(string $time) => $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/bookings",
+            ['email' => ''] + $this->wish($sheet, $time),
+        );
         $this->actingAs($this->host('Iolo Bevan'));
         $for('20:15')->assertForbidden();
 
         $this->actingAs($office->refresh());
-        $for('20:15')->assertCreated()->assertJsonPath('bookings.0.made_by', 'office')->assertJsonPath('bookings.0.email', '');
+        $for('20:15')
+            ->assertCreated()
+            ->assertJsonPath('bookings.0.made_by', 'office')
+            ->assertJsonPath('bookings.0.email', '');
         self::assertSame(1, DB::table('jobs')->count(), 'The host is told; the visitor cannot be.');
         $id = (int) Booking::query()->min('id');
-        self::assertStringStartsWith('%PDF-', (string) $this->get("/staff/bookings/$id/slip.pdf")->assertOk()->getContent());
-        $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING.'T20:30:00Z'])->assertOk();
-        $this->ask('post', "/api/staff/bookings/$id/cancel")->assertOk()->assertJsonPath('bookings.0.cancelled_by', 'office');
+        self::assertStringStartsWith(
+            '%PDF-',
+            (string) $this->get("/staff/bookings/$id/slip.pdf")
+                ->assertOk()
+                ->getContent(),
+        );
+        $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING . 'T20:30:00Z'])->assertOk();
+        $this->ask('post', "/api/staff/bookings/$id/cancel")
+            ->assertOk()
+            ->assertJsonPath('bookings.0.cancelled_by', 'office');
     }
 
     public function test_reminders_go_out_once_and_never_after_the_meeting(): void
@@ -274,7 +409,10 @@ final class VisitorTest extends TestCase
 
         // Down for a night: only the one that still helps; down until after the meeting: none.
         $late = $this->sheet($this->host('Iolo Bevan'), title: 'Late', date: '2026-12-10');
-        $this->book($late, ['slot' => '2026-12-10T20:00:00Z'] + $this->otherWish($late, '20:00', 'Bao'))->assertCreated();
+        $this->book(
+            $late,
+            ['slot' => '2026-12-10T20:00:00Z'] + $this->otherWish($late, '20:00', 'Bao'),
+        )->assertCreated();
         self::assertSame(2, $sent('2026-12-10T19:50:00Z'));
         self::assertSame(0, $sent('2026-12-10T21:00:00Z'));
     }
@@ -284,11 +422,16 @@ final class VisitorTest extends TestCase
         $sheet = $this->sheet();
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         // As when the worker is killed between handing it over and ticking it off.
-        DB::table('jobs')->insert(DB::table('jobs')->get()->map(static fn (\stdClass $job): array => ['id' => null] + (array) $job)->all());
+        DB::table('jobs')->insert(
+            DB::table('jobs')->get()->map(static fn(\stdClass $job): array => ['id' => null] + (array) $job)->all(),
+        );
         self::assertSame(4, DB::table('jobs')->count());
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         self::assertSame([0, 0], [DB::table('jobs')->count(), DB::table('failed_jobs')->count()]);
-        self::assertSame(['ama@mail.example', 'wren-halloran@school.example'], DB::table('mailroom_messages')->orderBy('recipient')->pluck('recipient')->all());
+        self::assertSame(
+            ['ama@mail.example', 'wren-halloran@school.example'],
+            DB::table('mailroom_messages')->orderBy('recipient')->pluck('recipient')->all(),
+        );
     }
 
     public function test_hosts_hear_as_often_as_they_like(): void
@@ -310,11 +453,27 @@ final class VisitorTest extends TestCase
 
     public function test_a_video_link_is_shown_when_it_is_due(): void
     {
-        foreach ([['booked', '2026-11-24T12:00:00Z', true], ['before', '2026-12-03T19:59:00Z', false], ['before', '2026-12-03T20:00:00Z', true], ['called', '2026-12-03T20:14:00Z', false]] as $i => [$shown, $at, $seen]) {
+        foreach (
+            [
+                ['booked', '2026-11-24T12:00:00Z', true],
+                ['before', '2026-12-03T19:59:00Z', false],
+                ['before', '2026-12-03T20:00:00Z', true],
+                ['called', '2026-12-03T20:14:00Z', false],
+            ]
+            as $i => [$shown, $at, $seen]
+        ) {
             CarbonImmutable::setTestNow(self::NOW);
-            $sheet = $this->sheet($this->host("Host $i"), title: "Video $i", rules: Stated::of(['link_shown' => $shown]));
-            $sheet->places()->reorder()->update(['kind' => 'video', 'link' => 'https://video.school.example/r/7']);
-            $path = '/api'.$this->book($sheet->refresh(), $this->otherWish($sheet, '20:15', "Visitor $i"))->json('path');
+            $sheet = $this->sheet(
+                $this->host("Host $i"),
+                title: "Video $i",
+                rules: Stated::of(['link_shown' => $shown]),
+            );
+            $sheet
+                ->places()
+                ->reorder()
+                ->update(['kind' => 'video', 'link' => 'https://video.school.example/r/7']);
+            $path =
+                '/api' . $this->book($sheet->refresh(), $this->otherWish($sheet, '20:15', "Visitor $i"))->json('path');
             CarbonImmutable::setTestNow($at);
             $place = $this->ask('get', $path)->json('bookings.0.place');
             self::assertSame([$seen, $seen], [$place['link'] !== null, $place['promise'] === '']);
@@ -324,31 +483,62 @@ final class VisitorTest extends TestCase
     public function test_links_of_their_own_or_added_later_to_one_or_to_all(): void
     {
         $each = $this->sheet();
-        $each->places()->reorder()->update(['kind' => 'video', 'link_mode' => 'each']);
+        $each
+            ->places()
+            ->reorder()
+            ->update(['kind' => 'video', 'link_mode' => 'each']);
         $each->refresh();
-        $links = array_map(fn (string $time, string $who) => $this->book($each, $this->otherWish($each, $time, $who))->assertCreated()->json('bookings.0.place.link'), ['20:00', '20:15'], ['Ama', 'Bao']);
+        $links = array_map(
+            fn(string $time, string $who) => $this->book($each, $this->otherWish($each, $time, $who))
+                ->assertCreated()
+                ->json('bookings.0.place.link'),
+            ['20:00', '20:15'],
+            ['Ama', 'Bao'],
+        );
         self::assertCount(2, array_unique($links));
         $this->get(parse_url($links[0], PHP_URL_PATH))->assertOk();
         // Another last letter, whatever it is: one link in 64 ends in an x already.
         $room = (string) parse_url($links[0], PHP_URL_PATH);
-        $this->get(substr($room, 0, -1).($room[-1] === 'x' ? 'y' : 'x'))->assertNotFound();
+        $this->get(substr($room, 0, -1) . ($room[-1] === 'x' ? 'y' : 'x'))->assertNotFound();
 
         $later = $this->sheet($this->host('Iolo Bevan'), title: 'Later');
-        $later->places()->reorder()->update(['kind' => 'video', 'link_mode' => 'later']);
+        $later
+            ->places()
+            ->reorder()
+            ->update(['kind' => 'video', 'link_mode' => 'later']);
         $later->refresh();
         foreach (['20:00' => 'Cleo', '20:15' => 'Davi', '20:30' => 'Esme'] as $time => $who) {
-            $this->book($later, $this->otherWish($later, $time, $who))->assertCreated()->assertJsonPath('bookings.0.place.promise', 'The link comes later; you get a message when it is there.');
+            $this->book($later, $this->otherWish($later, $time, $who))
+                ->assertCreated()
+                ->assertJsonPath(
+                    'bookings.0.place.promise',
+                    'The link comes later; you get a message when it is there.',
+                );
         }
         CarbonImmutable::setTestNow('2026-12-02T20:20:00Z');
         Artisan::call('recess:tidy');
         Artisan::call('recess:tidy');
-        self::assertSame(2, DB::table('notices')->where('message', 'like', '%no video link yet%')->count(), 'Recess reminds of those within a day, once.');
+        self::assertSame(
+            2,
+            DB::table('notices')->where('message', 'like', '%no video link yet%')->count(),
+            'Recess reminds of those within a day, once.',
+        );
         DB::table('jobs')->delete();
         $this->actingAs($this->host('Iolo Bevan'));
         $one = (int) Booking::query()->where('sheet_id', $later->id)->min('id');
-        $this->ask('post', "/api/staff/sheets/$later->id/link", ['link' => 'https://video.school.example/a', 'bookings' => [$one]])->assertOk()->assertJsonPath('links_missing', 2);
-        $this->ask('post', "/api/staff/sheets/$later->id/link", ['link' => 'https://video.school.example/b'])->assertJsonPath('links_missing', 0);
-        self::assertSame(['https://video.school.example/a', 'https://video.school.example/b', 'https://video.school.example/b'], Booking::query()->where('sheet_id', $later->id)->orderBy('id')->pluck('link')->all());
+        $this->ask('post', "/api/staff/sheets/$later->id/link", [
+            'link' => 'https://video.school.example/a',
+            'bookings' => [$one],
+        ])
+            ->assertOk()
+            ->assertJsonPath('links_missing', 2);
+        $this->ask('post', "/api/staff/sheets/$later->id/link", [
+            'link' => 'https://video.school.example/b',
+        ])->assertJsonPath('links_missing', 0);
+        self::assertSame(
+            ['https://video.school.example/a', 'https://video.school.example/b', 'https://video.school.example/b'],
+            Booking::query()->where('sheet_id', $later->id)->orderBy('id')->pluck('link')->all(),
+        );
         self::assertSame(3, DB::table('jobs')->count());
     }
 
@@ -362,16 +552,47 @@ final class VisitorTest extends TestCase
             new Question('mail', QuestionKind::Email, 'Other address'),
         ]);
         $sheet = $this->sheet(questions: $questions);
-        $good = ['why' => 'Marks', 'what' => ['Pen'], 'ok' => false, 'site' => 'https://page.example', 'mail' => 'b@mail.example'];
-        foreach (['why' => 'Weather', 'ok' => null, 'site' => 'javascript:1', 'mail' => "a@b\r\nBcc: c@d"] as $key => $bad) {
-            $this->book($sheet, ['answers' => [$key => $bad] + $good] + $this->wish($sheet))->assertUnprocessable()->assertOnlyJsonValidationErrors(["answers.$key"]);
+        $good = [
+            'why' => 'Marks',
+            'what' => ['Pen'],
+            'ok' => false,
+            'site' => 'https://page.example',
+            'mail' => 'b@mail.example',
+        ];
+        foreach (
+            ['why' => 'Weather', 'ok' => null, 'site' => 'javascript:1', 'mail' => "a@b\r\nBcc: c@d"]
+            as $key => $bad
+        ) {
+            $this->book($sheet, ['answers' => [$key => $bad] + $good] + $this->wish($sheet))
+                ->assertUnprocessable()
+                ->assertOnlyJsonValidationErrors(["answers.$key"]);
         }
-        $this->book($sheet, ['answers' => ['what' => ['Pen', 'Knife']] + $good] + $this->wish($sheet))->assertUnprocessable();
-        $path = '/api'.$this->book($sheet, ['answers' => $good] + $this->wish($sheet))->assertCreated()->json('path');
+        $this->book(
+            $sheet,
+            ['answers' => ['what' => ['Pen', 'Knife']] + $good] + $this->wish($sheet),
+        )->assertUnprocessable();
+        $path =
+            '/api' .
+            $this->book($sheet, ['answers' => $good] + $this->wish($sheet))
+                ->assertCreated()
+                ->json('path');
         $id = (int) Booking::query()->min('id');
-        $this->ask('post', "$path/bookings/$id/answers", ['answers' => ['why' => 'Friends'] + $good])->assertOk()->assertJsonPath('bookings.0.answers.why', 'Friends')->assertJsonPath('bookings.0.answers.ok', false);
-        $this->ask('post', "$path/bookings/$id/answers", ['answers' => ['why' => 'Weather'] + $good])->assertUnprocessable();
-        $this->actingAs($this->host())->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('bookings.0.answers', ['Why?' => 'Friends', 'What?' => 'Pen', 'May we?' => 'no', 'Page' => 'https://page.example', 'Other address' => 'b@mail.example']);
+        $this->ask('post', "$path/bookings/$id/answers", ['answers' => ['why' => 'Friends'] + $good])
+            ->assertOk()
+            ->assertJsonPath('bookings.0.answers.why', 'Friends')
+            ->assertJsonPath('bookings.0.answers.ok', false);
+        $this->ask('post', "$path/bookings/$id/answers", [
+            'answers' => ['why' => 'Weather'] + $good,
+        ])->assertUnprocessable();
+        $this->actingAs($this->host())
+            ->ask('get', "/api/staff/sheets/$sheet->id")
+            ->assertJsonPath('bookings.0.answers', [
+                'Why?' => 'Friends',
+                'What?' => 'Pen',
+                'May we?' => 'no',
+                'Page' => 'https://page.example',
+                'Other address' => 'b@mail.example',
+            ]);
     }
 
     public function test_the_pass_again_says_the_same_to_everybody_and_a_new_address_ends_the_old(): void
@@ -379,27 +600,53 @@ final class VisitorTest extends TestCase
         $sheet = $this->sheet();
         $path = (string) $this->book($sheet, $this->wish($sheet))->json('path');
         DB::table('jobs')->delete();
-        $known = $this->ask('post', '/api/pass-again', ['email' => 'ama@MAIL.example'])->assertOk()->getContent();
-        self::assertSame($known, $this->ask('post', '/api/pass-again', ['email' => 'nobody@mail.example'])->assertOk()->getContent());
+        $known = $this->ask('post', '/api/pass-again', ['email' => 'ama@MAIL.example'])
+            ->assertOk()
+            ->getContent();
+        self::assertSame(
+            $known,
+            $this->ask('post', '/api/pass-again', ['email' => 'nobody@mail.example'])
+                ->assertOk()
+                ->getContent(),
+        );
         // Whether anybody has it is looked up later, for each alike (StrangersTest has the letters).
         self::assertSame(2, DB::table('jobs')->count());
 
-        $new = (string) $this->ask('post', "/api$path/renew")->assertOk()->json('path');
+        $new = (string) $this->ask('post', "/api$path/renew")
+            ->assertOk()
+            ->json('path');
         $this->get($path)->assertNotFound();
         $this->get($new)->assertOk();
         $all = $this->get("$new/bookings.ics")->assertOk();
-        self::assertStringContainsString('UID:'.Booking::query()->firstOrFail()->uid, (string) $all->getContent());
+        self::assertStringContainsString('UID:' . Booking::query()->firstOrFail()->uid, (string) $all->getContent());
     }
 
     public function test_without_scripts_the_times_are_there_and_the_form_books(): void
     {
         $sheet = $this->sheet();
-        $this->get("/s/$sheet->slug")->assertOk()->assertSee('16:15 to 16:30')->assertSee("/s/$sheet->slug/book?slot=", false);
-        $this->get("/s/$sheet->slug/book?slot=".urlencode(self::EVENING.'T20:15:00Z'))->assertOk()->assertSee('Thursday 3 December 2026, 16:15 to 16:30');
+        $this->get("/s/$sheet->slug")
+            ->assertOk()
+            ->assertSee('16:15 to 16:30')
+            ->assertSee("/s/$sheet->slug/book?slot=", false);
+        $this->get("/s/$sheet->slug/book?slot=" . urlencode(self::EVENING . 'T20:15:00Z'))
+            ->assertOk()
+            ->assertSee('Thursday 3 December 2026, 16:15 to 16:30');
         $wish = $this->wish($sheet);
-        $this->post("/s/$sheet->slug/book", ['name' => ''] + $wish)->assertUnprocessable()->assertSee('Please fill this in.')->assertSee('Kwame Ferreira');
-        $this->get((string) $this->post("/s/$sheet->slug/book", $wish)->assertStatus(303)->headers->get('Location'))->assertOk()->assertSee('Booked.');
-        $this->post("/s/$sheet->slug/book", $this->otherWish($sheet, '20:15', 'Bao'))->assertConflict()->assertSee('Somebody has just taken 16:15.')->assertSee('Child of Bao');
+        $this->post("/s/$sheet->slug/book", ['name' => ''] + $wish)
+            ->assertUnprocessable()
+            ->assertSee('Please fill this in.')
+            ->assertSee('Kwame Ferreira');
+        $this->get(
+            (string) $this->post("/s/$sheet->slug/book", $wish)
+                ->assertStatus(303)
+                ->headers->get('Location'),
+        )
+            ->assertOk()
+            ->assertSee('Booked.');
+        $this->post("/s/$sheet->slug/book", $this->otherWish($sheet, '20:15', 'Bao'))
+            ->assertConflict()
+            ->assertSee('Somebody has just taken 16:15.')
+            ->assertSee('Child of Bao');
         self::assertSame(1, Booking::query()->where('state', BookingState::Booked)->count());
     }
 
@@ -409,21 +656,33 @@ final class VisitorTest extends TestCase
         $this->sheet($this->host('Iolo Bevan'));
         $this->get('/')->assertOk()->assertSee('Iolo Bevan')->assertSee('Wren Halloran');
         $round = (array) json_decode((string) $this->get('/')->viewData('data'), true)['rounds'][0];
-        self::assertSame(['Conferences', 2, 2, 'Thursday 3 December 2026'], [$round['title'], $round['hosts'], $round['free'], $round['when']]);
+        self::assertSame(
+            ['Conferences', 2, 2, 'Thursday 3 December 2026'],
+            [$round['title'], $round['hosts'], $round['free'], $round['when']],
+        );
         $this->get((string) $round['path'])->assertOk()->assertSee('Iolo Bevan');
         $this->get('/d/wren-halloran')->assertOk()->assertSee('Conferences');
-        $this->get('/find?about=Conferences&from='.self::EVENING.'&to='.self::EVENING)->assertOk()->assertSee('Iolo Bevan');
+        $this->get('/find?about=Conferences&from=' . self::EVENING . '&to=' . self::EVENING)
+            ->assertOk()
+            ->assertSee('Iolo Bevan');
         $this->get('/find?about=Nothing&from=yesterday&to=2026-13-99')->assertOk()->assertDontSee('Iolo Bevan');
         $framed = $this->get('/s/conferences/frame')->assertOk();
-        self::assertStringContainsString('frame-ancestors *', (string) $framed->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString(
+            'frame-ancestors *',
+            (string) $framed->headers->get('Content-Security-Policy'),
+        );
     }
 
     public function test_an_unchanged_sheet_is_not_sent_again(): void
     {
         $sheet = $this->sheet();
-        $etag = (string) $this->getJson("/api/s/$sheet->slug")->assertOk()->headers->get('ETag');
+        $etag = (string) $this->getJson("/api/s/$sheet->slug")
+            ->assertOk()
+            ->headers->get('ETag');
         $this->getJson("/api/s/$sheet->slug", ['If-None-Match' => $etag])->assertStatus(304);
         $this->book($sheet, $this->wish($sheet))->assertCreated();
-        $this->getJson("/api/s/$sheet->slug", ['If-None-Match' => $etag])->assertOk()->assertJsonPath('free', 3);
+        $this->getJson("/api/s/$sheet->slug", ['If-None-Match' => $etag])
+            ->assertOk()
+            ->assertJsonPath('free', 3);
     }
 }

@@ -54,9 +54,12 @@ final class WrongTypesTest extends TestCase
     #[DataProvider('odd')]
     public function test_every_route_answers_kindly(mixed $odd): void
     {
-        config(
-            ['recess.demo' => true, 'mail.default' => 'mailroom', 'recess.limits.visitor-writes.most' => 100_000, 'recess.limits.pass-reads.most' => 100_000],
-        );
+        config([
+            'recess.demo' => true,
+            'mail.default' => 'mailroom',
+            'recess.limits.visitor-writes.most' => 100_000,
+            'recess.limits.pass-reads.most' => 100_000,
+        ]);
         $paths = $this->paths();
         $fields = array_fill_keys(self::fields(), $odd);
         // No address is longer than a web server takes; and what a failure was called with is not kept with it.
@@ -78,10 +81,12 @@ final class WrongTypesTest extends TestCase
                         $ways = $reader === null ? ['form', 'json'] : ['json'];
                         foreach ($method === 'GET' ? ['address'] : $ways as $way) {
                             $said = match ($way) {
-                                'address' => $this->call($method, $path.'?'.http_build_query($short)),
+                                'address' => $this->call($method, $path . '?' . http_build_query($short)),
                                 'form' => $this->call($method, $path, $fields),
                                 'json' => $this->call(
-                                    $method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+                                    $method,
+                                    $path,
+                                    server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
                                     content: json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
                                 ),
                             };
@@ -90,7 +95,8 @@ final class WrongTypesTest extends TestCase
                             // What is said at a field is ours, and not the framework's, which names columns and formats.
                             self::assertDoesNotMatchRegularExpression(
                                 '/"The [\w. ]+ (?:field|must)\b|\bmust (?:be|match|have)\b|selected [\w. ]+ is invalid|validation\./',
-                                $said->getStatusCode() === 422 ? (string) $said->getContent() : '', "$method {$route->uri()}",
+                                $said->getStatusCode() === 422 ? (string) $said->getContent() : '',
+                                "$method {$route->uri()}",
                             );
                         }
                     } finally {
@@ -98,7 +104,15 @@ final class WrongTypesTest extends TestCase
                         apcu_clear_cache();
                     }
                     self::assertLessThan(
-                        500, max($status), sprintf('%s %s, as %s: %s', $method, $route->uri(), $reader->name ?? 'nobody', implode('; ', $troubles)),
+                        500,
+                        max($status),
+                        sprintf(
+                            '%s %s, as %s: %s',
+                            $method,
+                            $route->uri(),
+                            $reader->name ?? 'nobody',
+                            implode('; ', $troubles),
+                        ),
                     );
                     $thrown++;
                 }
@@ -111,10 +125,19 @@ final class WrongTypesTest extends TestCase
     private static function trouble(?\Throwable $failure): string
     {
         $trace = array_map(
-            static fn (array $one): string => basename($one['file'] ?? '').':'.($one['line'] ?? 0), array_slice($failure?->getTrace() ?? [], 0, 6),
+            static fn(array $one): string => basename($one['file'] ?? '') . ':' . ($one['line'] ?? 0),
+            array_slice($failure?->getTrace() ?? [], 0, 6),
         );
 
-        return $failure === null ? '' : $failure->getMessage().' at '.basename($failure->getFile()).':'.$failure->getLine().' '.implode(' < ', $trace);
+        return $failure === null
+            ? ''
+            : $failure->getMessage() .
+                    ' at ' .
+                    basename($failure->getFile()) .
+                    ':' .
+                    $failure->getLine() .
+                    ' ' .
+                    implode(' < ', $trace);
     }
 
     /** @return array<string, string> what stands for each parameter of a path */
@@ -125,53 +148,92 @@ final class WrongTypesTest extends TestCase
         $host = $this->host();
 
         return [
-            'sheet:slug' => $sheet->slug, 'sheet' => (string) $sheet->id, 'staff:slug' => (string) $host->slug, 'pass' => $pass,
+            'sheet:slug' => $sheet->slug,
+            'sheet' => (string) $sheet->id,
+            'staff:slug' => (string) $host->slug,
+            'pass' => $pass,
             'booking' => (string) Booking::query()->max('id'),
-            'what' => 'bookings.csv', 'list' => 'run-sheet.csv', 'token' => $host->feedToken(), 'key' => 'x', 'file' => 'x',
-            'message' => (string) MailroomMessage::query()
-                ->create(['recipient' => 'a@b.example', 'subject' => 'x', 'raw' => "Subject: x\r\n\r\nx", 'sent_at' => self::NOW])->id,
-            'knock' => (string) Knock::query()->create(AccessTest::knock($host->id))->id, 'answer' => 'x',
-            'waiting' => Waiting::query()->create(['sheet_id' => $sheet->id, 'pass_id' => Booking::query()->firstOrFail()->pass_id])->token(),
+            'what' => 'bookings.csv',
+            'list' => 'run-sheet.csv',
+            'token' => $host->feedToken(),
+            'key' => 'x',
+            'file' => 'x',
+            'message' => (string) MailroomMessage::query()->create([
+                'recipient' => 'a@b.example',
+                'subject' => 'x',
+                'raw' => "Subject: x\r\n\r\nx",
+                'sent_at' => self::NOW,
+            ])->id,
+            'knock' => (string) Knock::query()->create(AccessTest::knock($host->id))->id,
+            'answer' => 'x',
+            'waiting' => Waiting::query()
+                ->create(['sheet_id' => $sheet->id, 'pass_id' => Booking::query()->firstOrFail()->pass_id])
+                ->token(),
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
             'person' => (string) $this->host('Lark Osei')->id,
             'kiosk' => tap(
                 Kiosk::query()->create(['school_id' => $host->school_id, 'name' => 'Main door']),
-                static fn (Kiosk $one) => $one->update(['token_hash' => Secret::hash($one->token())]),
+                static fn(Kiosk $one) => $one->update(['token_hash' => Secret::hash($one->token())]),
             )->token(),
             'tablet' => (string) Kiosk::query()->max('id'),
             'calendar' => (string) Calendar::query()->create(['staff_id' => $host->id, 'name' => 'Mine'])->id,
             'passkey' => (string) Passkey::query()->create([
-                'staff_id' => $host->id, 'credential' => 'a', 'credential_hash' => Passkey::hash('a'),
-                'public_key' => '{}', 'name' => 'Mine',
+                'staff_id' => $host->id,
+                'credential' => 'a',
+                'credential_hash' => Passkey::hash('a'),
+                'public_key' => '{}',
+                'name' => 'Mine',
             ])->id,
             'visitor' => (string) Booking::query()->firstOrFail()->pass_id,
             'student' => (string) Student::query()->create(['school_id' => $host->school_id, 'name' => 'Ada Fay'])->id,
-            'guardian' => (string) Guardian::query()->create(['school_id' => $host->school_id, 'name' => 'Uma Fay'])->id,
-            'round:slug' => ($round = AccessTest::round($host->school_id))->slug, 'round' => (string) $round->id,
-            'allotment' => (string) Allotment::query()->create(['round_id' => $round->id, 'state' => 'found'])->id, 'paper' => 'entrance.pdf',
+            'guardian' => (string) Guardian::query()->create(['school_id' => $host->school_id, 'name' => 'Uma Fay'])
+                ->id,
+            'round:slug' => ($round = AccessTest::round($host->school_id))->slug,
+            'round' => (string) $round->id,
+            'allotment' => (string) Allotment::query()->create(['round_id' => $round->id, 'state' => 'found'])->id,
+            'paper' => 'entrance.pdf',
             'part' => (string) RoundHost::query()->create(['round_id' => $round->id, 'staff_id' => $host->id])->id,
-            'place' => (string) SavedPlace::query()
-                ->create(['school_id' => $host->school_id, 'staff_id' => $host->id, 'kind' => 'room', 'label' => 'Room 12'])->id,
+            'place' => (string) SavedPlace::query()->create([
+                'school_id' => $host->school_id,
+                'staff_id' => $host->id,
+                'kind' => 'room',
+                'label' => 'Room 12',
+            ])->id,
         ];
     }
 
     /** @param  array<string, string>  $paths */
     private function filled(RoutingRoute $route, array $paths): string
     {
-        return '/'.preg_replace_callback('/\{(\w+)\??\}/', static function (array $name) use ($route, $paths): string {
-            $field = $route->bindingFieldFor($name[1]);
+        return '/' .
+            preg_replace_callback(
+                '/\{(\w+)\??\}/',
+                static function (array $name) use ($route, $paths): string {
+                    $field = $route->bindingFieldFor($name[1]);
 
-            return $paths[$field === null ? $name[1] : "$name[1]:$field"] ?? $paths[$name[1]] ?? self::fail(
-                "Nothing stands for {{$name[1]}} in {$route->uri()}: say what in paths().",
+                    return $paths[$field === null ? $name[1] : "$name[1]:$field"] ??
+                        ($paths[$name[1]] ??
+                            self::fail("Nothing stands for {{$name[1]}} in {$route->uri()}: say what in paths()."));
+                },
+                $route->uri(),
             );
-        }, $route->uri());
     }
 
     /** @return list<string> every field that any request reads by its name */
     private static function fields(): array
     {
-        $code = implode("\n", array_map(static fn (string $file): string => (string) file_get_contents($file), glob(base_path('app/*/*.php')) ?: []));
-        preg_match_all('/(?:request|this)->(?:input|string|filled|integer|boolean|file|array|date)\(\'(\w+)/', $code, $read);
+        $code = implode(
+            "\n",
+            array_map(
+                static fn(string $file): string => (string) file_get_contents($file),
+                glob(base_path('app/*/*.php')) ?: [],
+            ),
+        );
+        preg_match_all(
+            '/(?:request|this)->(?:input|string|filled|integer|boolean|file|array|date)\(\'(\w+)/',
+            $code,
+            $read,
+        );
         preg_match_all('/^\s*(?:\'|return \[\')(\w+)(?:\.[\w.*]+)?\' => \[(?:\'|Rule::|\$)/m', $code, $ruled);
         $fields = array_values(array_unique([...$read[1], ...$ruled[1]]));
         self::assertGreaterThan(40, count($fields));

@@ -30,17 +30,25 @@ final class Afternoon
      */
     public static function sheet(array $rules = [], array $more = []): Sheet
     {
-        $block = Block::of(OnDates::of(LocalDate::parse(self::DAY)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of(15));
+        $block = Block::of(
+            OnDates::of(LocalDate::parse(self::DAY)),
+            Hours::between(LocalTime::of(16), LocalTime::of(17)),
+            Cut::of(15),
+        );
 
-        return new Sheet(...$more + [
-            'zone' => Zone::of('UTC'), 'blocks' => [$block], 'hosts' => Hosts::of(self::OWNER),
-            'rules' => Stated::of($rules + ['lead_minutes' => 0, 'furthest_days' => null]),
-        ]);
+        return new Sheet(
+            ...$more + [
+                'zone' => Zone::of('UTC'),
+                'blocks' => [$block],
+                'hosts' => Hosts::of(self::OWNER),
+                'rules' => Stated::of($rules + ['lead_minutes' => 0, 'furthest_days' => null]),
+            ],
+        );
     }
 
     public static function at(string $time): int
     {
-        return (int) strtotime(self::DAY."T$time:00Z");
+        return (int) strtotime(self::DAY . "T$time:00Z");
     }
 
     public static function span(string $from, string $until): Span
@@ -55,6 +63,9 @@ final class Afternoon
 
     public static function states(Timetable $timetable): string
     {
-        return implode(', ', array_map(static fn ($offer): string => $offer->verdict->state->value, $timetable->offers()));
+        return implode(
+            ', ',
+            array_map(static fn($offer): string => $offer->verdict->state->value, $timetable->offers()),
+        );
     }
 }

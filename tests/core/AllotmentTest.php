@@ -30,13 +30,25 @@ final class AllotmentTest extends TestCase
      */
     public function test_a_solver_grants_no_more(): void
     {
-        self::compare(array_map(static fn (int $seed): array => (new MadeUpRound($seed))->round(5, 12, 40, 3, $seed % 2 === 0), range(1, 50)), 48);
+        self::compare(
+            array_map(
+                static fn(int $seed): array => (new MadeUpRound($seed))->round(5, 12, 40, 3, $seed % 2 === 0),
+                range(1, 50),
+            ),
+            48,
+        );
     }
 
     /** The same where some are met for two times in a row; the solver's search is longer then, so the rounds are smaller. */
     public function test_nor_where_some_are_met_for_longer(): void
     {
-        self::compare(array_map(static fn (int $seed): array => (new MadeUpRound($seed))->round(3, 8, 10, 3, $seed % 2 === 0, true), range(1, 6)), 6);
+        self::compare(
+            array_map(
+                static fn(int $seed): array => (new MadeUpRound($seed))->round(3, 8, 10, 3, $seed % 2 === 0, true),
+                range(1, 6),
+            ),
+            6,
+        );
     }
 
     /**
@@ -46,7 +58,11 @@ final class AllotmentTest extends TestCase
     private static function compare(array $tasks, int $alike): void
     {
         // The solver works while we do.
-        $solver = new Process(['/usr/bin/python3', __DIR__.'/Outside/allot.py'], input: implode("\n", array_map(json_encode(...), $tasks))."\n", timeout: 300);
+        $solver = new Process(
+            ['/usr/bin/python3', __DIR__ . '/Outside/allot.py'],
+            input: implode("\n", array_map(json_encode(...), $tasks)) . "\n",
+            timeout: 300,
+        );
         $solver->start();
         $mine = array_map(self::allot(...), $tasks);
         $solver->wait();
@@ -78,26 +94,41 @@ final class AllotmentTest extends TestCase
         self::assertGreaterThanOrEqual(0.99 * $one->bound, count($one->given));
         self::assertGreaterThanOrEqual(0.99 * $one->bound, count(self::allot(['seed' => 2] + $task)->given));
         // Ended at once, what there is stands, and nobody is in two places.
-        $ended = self::allot($task, static fn (int $granted): bool => $granted >= 40);
+        $ended = self::allot($task, static fn(int $granted): bool => $granted >= 40);
         self::holds($task, $ended);
         self::assertSame(40, count($ended->given));
     }
 
     public function test_what_is_pinned_stays_and_what_cannot_be_says_why(): void
     {
-        $slot = static fn (int $minute): array => [sprintf('2026-03-10T16:%02d:00Z', $minute), sprintf('2026-03-10T16:%02d:00Z', $minute + 10)];
+        $slot = static fn(int $minute): array => [
+            sprintf('2026-03-10T16:%02d:00Z', $minute),
+            sprintf('2026-03-10T16:%02d:00Z', $minute + 10),
+        ];
         $window = [['2026-03-10T16:00:00Z', '2026-03-10T16:20:00Z']];
         $task = [
-            'zone' => 'UTC', 'walk' => ['default' => 5],
+            'zone' => 'UTC',
+            'walk' => ['default' => 5],
             'hosts' => [
-                ['id' => 'a', 'place' => 'A', 'slots' => [$slot(0), $slot(10)]], ['id' => 'b', 'place' => 'B', 'slots' => [$slot(10)]],
+                ['id' => 'a', 'place' => 'A', 'slots' => [$slot(0), $slot(10)]],
+                ['id' => 'b', 'place' => 'B', 'slots' => [$slot(10)]],
                 ['id' => 'c', 'place' => null, 'slots' => [$slot(40)]],
             ],
             'families' => [
-                ['id' => 1, 'windows' => $window, 'wishes' => [
-                    ['id' => 'w1', 'host' => 'a'], ['id' => 'w2', 'host' => 'b', 'rank' => 2], ['id' => 'w3', 'host' => 'c', 'rank' => 3],
-                ]],
-                ['id' => 2, 'windows' => $window, 'wishes' => [['id' => 'w4', 'host' => 'a', 'rank' => 4, 'asked' => true]]],
+                [
+                    'id' => 1,
+                    'windows' => $window,
+                    'wishes' => [
+                        ['id' => 'w1', 'host' => 'a'],
+                        ['id' => 'w2', 'host' => 'b', 'rank' => 2],
+                        ['id' => 'w3', 'host' => 'c', 'rank' => 3],
+                    ],
+                ],
+                [
+                    'id' => 2,
+                    'windows' => $window,
+                    'wishes' => [['id' => 'w4', 'host' => 'a', 'rank' => 4, 'asked' => true]],
+                ],
                 ['id' => 3, 'windows' => $window, 'wishes' => [['id' => 'w5', 'host' => 'a', 'rank' => 5]]],
             ],
         ];
@@ -112,18 +143,35 @@ final class AllotmentTest extends TestCase
     public function test_no_interpreter_is_in_two_meetings(): void
     {
         $zone = Zone::of('Europe/Paris');
-        $slot = static fn (int $n): Span => Span::of(1_800_000_000 + $n * 600, 1_800_000_600 + $n * 600);
+        $slot = static fn(int $n): Span => Span::of(1_800_000_000 + $n * 600, 1_800_000_600 + $n * 600);
         $evening = Span::of($slot(0)->start, $slot(5)->end);
-        $hosts = array_map(static fn (string $id): Host => new Host($id, null, array_map($slot, range(0, 5))), ['a', 'b', 'c']);
+        $hosts = array_map(static fn(string $id): Host => new Host($id, null, array_map($slot, range(0, 5))), [
+            'a',
+            'b',
+            'c',
+        ]);
         $families = [];
         foreach (range(1, 9) as $f) {
-            $wishes = array_map(static fn (string $host): Wish => new Wish("$f$host", $host, 1, language: $f <= 4 ? 'fr' : null), ['a', 'b']);
+            $wishes = array_map(
+                static fn(string $host): Wish => new Wish("$f$host", $host, 1, language: $f <= 4 ? 'fr' : null),
+                ['a', 'b'],
+            );
             $families[] = new Family("f$f", [$evening], $wishes);
         }
         $families[] = new Family('it', [$evening], [new Wish('it', 'c', 1, language: 'it')]);
         // One is there all evening, the other for the first half: nine meetings at most, and eight are wanted.
         $interpreters = ['fr' => [[$evening], [Span::of($slot(0)->start, $slot(2)->end)]]];
-        $found = Allotter::allot($hosts, $families, new Between(new Travel(0)), $zone, 1, 2_000_000, static fn (): bool => false, [], $interpreters);
+        $found = Allotter::allot(
+            $hosts,
+            $families,
+            new Between(new Travel(0)),
+            $zone,
+            1,
+            2_000_000,
+            static fn(): bool => false,
+            [],
+            $interpreters,
+        );
 
         self::assertSame(Why::NoInterpreter, $found->not['it']);
         $at = [];
@@ -142,10 +190,17 @@ final class AllotmentTest extends TestCase
     public function test_a_wish_for_somebody_who_is_not_in_the_round_is_named(): void
     {
         try {
-            self::allot(['zone' => 'UTC', 'hosts' => [], 'families' => [['id' => 'f', 'windows' => [], 'wishes' => [['id' => 'w', 'host' => 'nobody']]]]]);
+            self::allot([
+                'zone' => 'UTC',
+                'hosts' => [],
+                'families' => [['id' => 'f', 'windows' => [], 'wishes' => [['id' => 'w', 'host' => 'nobody']]]],
+            ]);
             self::fail('it was read');
         } catch (RecordNotValid $failure) {
-            self::assertSame(['families[0].wishes[0].host' => 'There is no host “nobody” in this round.'], $failure->errors);
+            self::assertSame(
+                ['families[0].wishes[0].host' => 'There is no host “nobody” in this round.'],
+                $failure->errors,
+            );
         }
     }
 
@@ -153,18 +208,30 @@ final class AllotmentTest extends TestCase
     public function test_the_doors_from_the_shell(): void
     {
         $run = static function (array $arguments, string $input = ''): array {
-            $process = new Process([dirname(__DIR__, 2).'/bin/recess', ...$arguments], input: $input);
+            $process = new Process([dirname(__DIR__, 2) . '/bin/recess', ...$arguments], input: $input);
             $process->run();
 
             return [$process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
         };
         $round = (string) json_encode((new MadeUpRound(3))->round(4, 8, 12, 3));
         [$code, $out] = $run(['allot', '-'], $round);
-        self::assertSame([0, ['given', 'not', 'granted', 'bound']], [$code, array_keys((array) json_decode($out, true))]);
+        self::assertSame(
+            [0, ['given', 'not', 'granted', 'bound']],
+            [$code, array_keys((array) json_decode($out, true))],
+        );
         self::assertSame($out, $run(['allot', '-'], $round)[1], 'the same file, the same answer');
         [$code, $out] = $run(['plan', '-'], (string) json_encode((new MadeUpRound(3))->family(3, 6)));
-        self::assertSame([0, ['plan', 'left', 'cost', 'best', 'bound']], [$code, array_keys((array) json_decode($out, true))]);
-        self::assertSame([2, 2, 1, 1], array_column([$run(['plan']), $run(['allot', '-', '-']), $run(['plan', 'nowhere.json']), $run(['plan', '-'], '{')], 0));
+        self::assertSame(
+            [0, ['plan', 'left', 'cost', 'best', 'bound']],
+            [$code, array_keys((array) json_decode($out, true))],
+        );
+        self::assertSame(
+            [2, 2, 1, 1],
+            array_column(
+                [$run(['plan']), $run(['allot', '-', '-']), $run(['plan', 'nowhere.json']), $run(['plan', '-'], '{')],
+                0,
+            ),
+        );
         [$code, $out, $error] = $run(['plan', '-'], '{"zone": "UTC", "windows": [["soon", "later"]], "meetings": []}');
         self::assertSame([1, ''], [$code, $out]);
         self::assertStringContainsString('windows[0]: “soon” is not an instant', $error);
@@ -182,8 +249,14 @@ final class AllotmentTest extends TestCase
         $seed = $all->has('seed') ? $all->number('seed', 0, 9) : 0;
 
         return Allotter::allot(
-            $hosts, RoundReader::families($all, $hosts), FittingReader::between($all), FittingReader::zone($all), $seed, 10_000_000,
-            $isOver ?? static fn (): bool => false, $pinned,
+            $hosts,
+            RoundReader::families($all, $hosts),
+            FittingReader::between($all),
+            FittingReader::zone($all),
+            $seed,
+            10_000_000,
+            $isOver ?? static fn(): bool => false,
+            $pinned,
         );
     }
 
@@ -206,10 +279,13 @@ final class AllotmentTest extends TestCase
                     continue;
                 }
                 $host = $hosts[$wish->host];
-                $parts = array_filter($host->slots, static fn (Span $slot): bool => $slot->overlaps($span));
+                $parts = array_filter($host->slots, static fn(Span $slot): bool => $slot->overlaps($span));
                 self::assertCount($wish->times, $parts);
-                self::assertSame([min(array_column($parts, 'start')), max(array_column($parts, 'end'))], [$span->start, $span->end]);
-                $around = static fn (Span $window): bool => $window->start <= $span->start && $span->end <= $window->end;
+                self::assertSame(
+                    [min(array_column($parts, 'start')), max(array_column($parts, 'end'))],
+                    [$span->start, $span->end],
+                );
+                $around = static fn(Span $window): bool => $window->start <= $span->start && $span->end <= $window->end;
                 self::assertNotEmpty(array_filter($family->windows, $around));
                 foreach ($parts as $part) {
                     $taken[] = "$host->id $part->start";

@@ -32,7 +32,11 @@ final class CoreStandsAlone
         return PHPat::rule()
             ->classes(Selector::inNamespace('Recess\Calendars'))
             ->canOnlyDependOn()
-            ->classes(Selector::inNamespace('Recess'), Selector::inNamespace('Sabre\VObject'), Selector::isStandardClass())
+            ->classes(
+                Selector::inNamespace('Recess'),
+                Selector::inNamespace('Sabre\VObject'),
+                Selector::isStandardClass(),
+            )
             ->because('iCalendar is read and written through sabre/vobject, and only there');
     }
 }

@@ -33,12 +33,12 @@ final class LeastMovesTest extends TestCase
 
     public function test_the_same_person_a_little_later_comes_before_somebody_else_at_once(): void
     {
-        $at = static fn (int $minute): Span => Span::of($minute * 60, ($minute + 10) * 60);
+        $at = static fn(int $minute): Span => Span::of($minute * 60, ($minute + 10) * 60);
         $one = new Displaced('a', 'ill', $at(0), [new Stead('ill', null, $at(50)), new Stead('other', null, $at(0))]);
         $two = new Displaced('b', 'ill', $at(10), [new Stead('ill', null, $at(80)), new Stead('other', null, $at(10))]);
         $found = LeastMoves::find([$one, $two, new Displaced('c', 'ill', $at(20), [])], new Between(new Travel(5)));
 
-        self::assertSame(['ill', 'other', null], array_map(static fn (?Stead $stead): ?string => $stead?->host, $found));
+        self::assertSame(['ill', 'other', null], array_map(static fn(?Stead $stead): ?string => $stead?->host, $found));
     }
 
     /** @return list<Displaced> */
@@ -53,7 +53,12 @@ final class LeastMovesTest extends TestCase
                 // Some meetings take two times in a row.
                 $steads[] = new Stead($host, "room $host", Span::of($slot * 600, $slot * 600 + 600 * $times));
             }
-            $displaced[] = new Displaced('family '.$chance->getInt(1, 3), 'ill', Span::of($i * 600, $i * 600 + 600), $steads);
+            $displaced[] = new Displaced(
+                'family ' . $chance->getInt(1, 3),
+                'ill',
+                Span::of($i * 600, $i * 600 + 600),
+                $steads,
+            );
         }
 
         return $displaced;
@@ -68,14 +73,23 @@ final class LeastMovesTest extends TestCase
         $ways = [[]];
         foreach ($displaced as $one) {
             $ways = array_merge(
-                ...array_map(static fn (array $way): array => array_map(static fn (?Stead $stead): array => [...$way, $stead], [null, ...$one->steads]), $ways),
+                ...array_map(
+                    static fn(array $way): array => array_map(static fn(?Stead $stead): array => [...$way, $stead], [
+                        null,
+                        ...$one->steads,
+                    ]),
+                    $ways,
+                ),
             );
         }
         $best = [0, 0];
         foreach ($ways as $way) {
             $placed = count(array_filter($way));
             $cost = self::cost($displaced, $way);
-            if (self::holds($displaced, $way, $between) && ($placed > $best[0] || ($placed === $best[0] && $cost < $best[1]))) {
+            if (
+                self::holds($displaced, $way, $between) &&
+                ($placed > $best[0] || ($placed === $best[0] && $cost < $best[1]))
+            ) {
                 $best = [$placed, $cost];
             }
         }
@@ -94,9 +108,16 @@ final class LeastMovesTest extends TestCase
                 if ($b <= $a || $first === null || $second === null) {
                     continue;
                 }
-                $gap = $displaced[$a]->family === $displaced[$b]->family ? $between->seconds($first->place, $second->place) : 0;
+                $gap =
+                    $displaced[$a]->family === $displaced[$b]->family
+                        ? $between->seconds($first->place, $second->place)
+                        : 0;
                 $together = $displaced[$a]->family === $displaced[$b]->family || $first->host === $second->host;
-                if ($together && $first->span->start < $second->span->end + $gap && $second->span->start < $first->span->end + $gap) {
+                if (
+                    $together &&
+                    $first->span->start < $second->span->end + $gap &&
+                    $second->span->start < $first->span->end + $gap
+                ) {
                     return false;
                 }
             }
@@ -111,6 +132,12 @@ final class LeastMovesTest extends TestCase
      */
     private static function cost(array $displaced, array $found): int
     {
-        return array_sum(array_map(static fn (Displaced $one, ?Stead $stead): int => $stead === null ? 0 : LeastMoves::cost($one, $stead), $displaced, $found));
+        return array_sum(
+            array_map(
+                static fn(Displaced $one, ?Stead $stead): int => $stead === null ? 0 : LeastMoves::cost($one, $stead),
+                $displaced,
+                $found,
+            ),
+        );
     }
 }

@@ -29,21 +29,57 @@ final class LineTest extends TestCase
     /** @return iterable<string, array{list<Turn>, int, array<int, int>, 3?: array<string, int>}> turns, now, and about how many minutes after now each is called in */
     public static function lines(): iterable
     {
-        $at = static fn (int $id, int $from, ?int $arrived = null, ?int $called = null, ?int $ended = null, bool $gone = false, int $more = 0): Turn => Turn::of(
-            $id, self::planned($from), ...array_map(static fn (?int $minute): ?int => $minute === null ? null : $minute * 60, [$arrived, $called, $ended]), gone: $gone, more: $more * 60,
+        $seconds = static fn(?int $minute): ?int => $minute === null ? null : $minute * 60;
+        $at = static fn(
+            int $id,
+            int $from,
+            ?int $arrived = null,
+            ?int $called = null,
+            ?int $ended = null,
+            bool $gone = false,
+            int $more = 0,
+        ): Turn => Turn::of(
+            $id,
+            self::planned($from),
+            $seconds($arrived),
+            $seconds($called),
+            $seconds($ended),
+            $gone,
+            $more * 60,
         );
         yield 'nobody is in, and one is there' => [[$at(1, 0, -5)], 0, [1 => 0]];
         yield 'one has just begun' => [[$at(1, 0, -5, 0), $at(2, 10, 0)], 0, [2 => 10]];
         yield 'one is half over' => [[$at(1, 0, -5, 0), $at(2, 10, 4)], 5, [2 => 6]];
-        yield 'one lasts for far too long, and still may end at any moment' => [[$at(1, 0, -5, 0), $at(2, 10, 4)], 25, [2 => 1]];
+        yield 'one lasts for far too long, and still may end at any moment' => [
+            [$at(1, 0, -5, 0), $at(2, 10, 4)],
+            25,
+            [2 => 1],
+        ];
         yield 'five more minutes were given' => [[$at(1, 0, -5, 0, more: 5), $at(2, 10, 4)], 9, [2 => 7]];
-        yield 'a gap takes lateness up: who is not there yet is called at their time' => [[$at(1, 0, -5, 0), $at(2, 30)], 8, [2 => 19]];
+        yield 'a gap takes lateness up: who is not there yet is called at their time' => [
+            [$at(1, 0, -5, 0), $at(2, 30)],
+            8,
+            [2 => 19],
+        ];
         yield 'the one before is missing for long' => [[$at(1, 0), $at(2, 10, 4)], 9, [2 => 1]];
         yield 'the one before was sent away' => [[$at(1, 0, -5, gone: true), $at(2, 10, 4)], 2, [2 => 0]];
-        yield 'somebody who just came in goes where they came' => [[$at(1, 0, -5, 0), Turn::withoutBooking(9, 300, 180), $at(2, 10, 4)], 5, [9 => 6, 2 => 12]];
-        yield 'a group goes in together' => [[$at(1, 0, -5, 0), $at(2, 10, 4), $at(3, 10, 4), $at(4, 20, 4)], 5, [2 => 6, 3 => 6, 4 => 16]];
+        yield 'somebody who just came in goes where they came' => [
+            [$at(1, 0, -5, 0), Turn::withoutBooking(9, 300, 180), $at(2, 10, 4)],
+            5,
+            [9 => 6, 2 => 12],
+        ];
+        yield 'a group goes in together' => [
+            [$at(1, 0, -5, 0), $at(2, 10, 4), $at(3, 10, 4), $at(4, 20, 4)],
+            5,
+            [2 => 6, 3 => 6, 4 => 16],
+        ];
         yield 'the host takes a break' => [[$at(1, 0, -5), $at(2, 10, 4)], 0, [1 => 15, 2 => 26], ['backAt' => 900]];
-        yield 'the host says they are ten minutes late' => [[$at(1, 0, -5), $at(2, 10, 4)], 0, [1 => 10, 2 => 21], ['late' => 600]];
+        yield 'the host says they are ten minutes late' => [
+            [$at(1, 0, -5), $at(2, 10, 4)],
+            0,
+            [1 => 10, 2 => 21],
+            ['late' => 600],
+        ];
     }
 
     /**
@@ -60,13 +96,20 @@ final class LineTest extends TestCase
             self::assertTrue($waits[$id]->from <= $waits[$id]->expected && $waits[$id]->expected <= $waits[$id]->until);
         }
         foreach ($turns as $turn) {
-            self::assertSame($turn->isAhead(), isset($waits[$turn->id]), 'Whoever is still to come in is told, and nobody else.');
+            self::assertSame(
+                $turn->isAhead(),
+                isset($waits[$turn->id]),
+                'Whoever is still to come in is told, and nobody else.',
+            );
         }
     }
 
     public function test_what_was_said_stays_said_as_long_as_it_is_true(): void
     {
-        $turn = static fn (int $called): array => [Turn::of(1, self::planned(0), 0, $called), Turn::of(2, self::planned(10), 0)];
+        $turn = static fn(int $called): array => [
+            Turn::of(1, self::planned(0), 0, $called),
+            Turn::of(2, self::planned(10), 0),
+        ];
         $first = Line::of($turn(0), 60)->waits()[2];
         $second = Line::of($turn(0), 120)->waits()[2]->after($first->from, $first->until, 120);
         self::assertSame([$first->from, $first->until], [$second->from, $second->until]);
@@ -107,8 +150,17 @@ final class LineTest extends TestCase
                 $jumps += $guess['jump'] ? 1 : 0;
             }
         }
-        $mean = array_map(static fn (float $sum): float => round($sum / $told, 2), $errors);
-        fprintf(STDERR, "\n  %-12s wrong by minutes, on average: ours %.2f, planned times %.2f, lateness so far %.2f; said too late by over 3 min: %.1f %%; another time than a minute before, by over 3 min: %.1f %%\n", $kind, $mean['ours'], $mean['planned'], $mean['so far'], 100 * $tooLate / $told, 100 * $jumps / $told);
+        $mean = array_map(static fn(float $sum): float => round($sum / $told, 2), $errors);
+        fprintf(
+            STDERR,
+            "\n  %-12s wrong by minutes, on average: ours %.2f, planned times %.2f, lateness so far %.2f; said too late by over 3 min: %.1f %%; another time than a minute before, by over 3 min: %.1f %%\n",
+            $kind,
+            $mean['ours'],
+            $mean['planned'],
+            $mean['so far'],
+            (100 * $tooLate) / $told,
+            (100 * $jumps) / $told,
+        );
         self::assertLessThanOrEqual($mean['planned'], $mean['ours']);
         self::assertLessThanOrEqual($mean['so far'], $mean['ours']);
         self::assertLessThan(0.07, $tooLate / $told, 'Hardly anybody is called in long before they were told.');
@@ -137,21 +189,39 @@ final class LineTest extends TestCase
                 $ended[$in] = $now;
                 $in = null;
             }
-            $there = array_values(array_filter(array_keys($plan), static fn (int $i): bool => ! isset($called[$i]) && $comes[$i] !== null && $comes[$i] <= $now));
+            $there = array_values(
+                array_filter(
+                    array_keys($plan),
+                    static fn(int $i): bool => !isset($called[$i]) && $comes[$i] !== null && $comes[$i] <= $now,
+                ),
+            );
             // The host begins with the first a moment before the time, not earlier.
             if ($in === null && $there !== [] && $now >= -60 && ($ended === [] || $now >= max($ended) + 30)) {
                 $in = $there[0];
                 $called[$in] = $now;
             }
             if ($now % 60 === 0) {
-                $turns = array_map(static fn (int $i): Turn => Turn::of($i, $plan[$i], $comes[$i] !== null && $comes[$i] <= $now ? $comes[$i] : null, $called[$i] ?? null, $ended[$i] ?? null), array_keys($plan));
+                $turns = array_map(
+                    static fn(int $i): Turn => Turn::of(
+                        $i,
+                        $plan[$i],
+                        $comes[$i] !== null && $comes[$i] <= $now ? $comes[$i] : null,
+                        $called[$i] ?? null,
+                        $ended[$i] ?? null,
+                    ),
+                    array_keys($plan),
+                );
                 $waits = Line::of($turns, $now)->waits();
                 $last = $called === [] ? null : array_key_last($called);
                 $lateSoFar = $last === null ? 0 : max(0, $called[$last] - $plan[$last]->start);
                 foreach (array_diff($there, $in === null ? [] : [$in]) as $i) {
                     $wait = $waits[$i]->after($said[$i][0] ?? null, $said[$i][1] ?? null, $now);
                     $guesses[] = [
-                        'who' => $i, 'ours' => $wait->expected, 'planned' => max($now, $plan[$i]->start), 'so far' => max($now, $plan[$i]->start + $lateSoFar), 'from' => $wait->from,
+                        'who' => $i,
+                        'ours' => $wait->expected,
+                        'planned' => max($now, $plan[$i]->start),
+                        'so far' => max($now, $plan[$i]->start + $lateSoFar),
+                        'from' => $wait->from,
                         'jump' => isset($said[$i]) && abs($said[$i][1] - $wait->until) > 180,
                     ];
                     $said[$i] = [$wait->from, $wait->until];
@@ -159,14 +229,14 @@ final class LineTest extends TestCase
             }
         }
 
-        return array_map(static fn (array $guess): array => ['truth' => $called[$guess['who']]] + $guess, $guesses);
+        return array_map(static fn(array $guess): array => ['truth' => $called[$guess['who']]] + $guess, $guesses);
     }
 
     /** Box and Muller, 1958. */
     private static function normal(Randomizer $chance): float
     {
-        $one = ($chance->getInt(1, 1_000_000)) / 1_000_001;
-        $two = ($chance->getInt(1, 1_000_000)) / 1_000_001;
+        $one = $chance->getInt(1, 1_000_000) / 1_000_001;
+        $two = $chance->getInt(1, 1_000_000) / 1_000_001;
 
         return sqrt(-2 * log($one)) * cos(2 * M_PI * $two);
     }

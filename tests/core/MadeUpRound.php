@@ -36,9 +36,13 @@ final readonly class MadeUpRound
             }
             $wanted[] = ['id' => "m$m", 'place' => $this->one(['A', 'B', 'C', null]), 'slots' => $slots];
         }
-        $windows = array_map(fn (int $e): array => [
-            self::at($e, $this->one([0, 0, 20])), self::at($e, $this->one([$times * 10 + 10, $times * 10 - 10])),
-        ], range(0, $evenings - 1));
+        $windows = array_map(
+            fn(int $e): array => [
+                self::at($e, $this->one([0, 0, 20])),
+                self::at($e, $this->one([$times * 10 + 10, $times * 10 - 10])),
+            ],
+            range(0, $evenings - 1),
+        );
 
         return [...$this->ways(), 'windows' => $windows, 'prefer' => $prefer, 'meetings' => $wanted];
     }
@@ -49,42 +53,75 @@ final readonly class MadeUpRound
      *
      * @return array<string, mixed>
      */
-    public function round(int $hosts, int $times, int $families, int $wishes, bool $bounded = false, bool $longer = false): array
-    {
+    public function round(
+        int $hosts,
+        int $times,
+        int $families,
+        int $wishes,
+        bool $bounded = false,
+        bool $longer = false,
+    ): array {
         $each = intdiv($times, 2);
-        $makeHost = fn (int $h): array => array_filter([
-            'id' => "h$h", 'place' => chr(65 + $h % 6), 'most' => $bounded ? $this->random->getInt(intdiv($each, 2), $each) : null,
-            'slots' => array_merge(...array_map(static fn (int $e): array => array_map(
-                static fn (int $i): array => [self::at($e, $i * 10), self::at($e, $i * 10 + 10)], range(0, $each - 1),
-            ), [0, 1])),
-        ], static fn (mixed $value): bool => $value !== null);
+        $makeHost = fn(int $h): array => array_filter(
+            [
+                'id' => "h$h",
+                'place' => chr(65 + ($h % 6)),
+                'most' => $bounded ? $this->random->getInt(intdiv($each, 2), $each) : null,
+                'slots' => array_merge(
+                    ...array_map(
+                        static fn(int $e): array => array_map(
+                            static fn(int $i): array => [self::at($e, $i * 10), self::at($e, $i * 10 + 10)],
+                            range(0, $each - 1),
+                        ),
+                        [0, 1],
+                    ),
+                ),
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
         $makeFamily = function (int $f) use ($hosts, $each, $wishes, $longer): array {
             $can = $this->one([[0], [1], [0, 1], [0, 1], [0, 1], [0, 1]]);
             $picked = [];
-            for ($n = min($hosts, max(1, $wishes + $this->random->getInt(-2, 2))); count($picked) < $n;) {
+            for ($n = min($hosts, max(1, $wishes + $this->random->getInt(-2, 2))); count($picked) < $n; ) {
                 $picked[(int) ($hosts * ($this->random->getInt(0, 999_999) / 1e6) ** 1.3)] = true;
             }
 
             return [
                 'id' => "f$f",
-                'windows' => array_map(fn (int $e): array => [self::at($e, $this->one([0, 0, 0, 30])), self::at($e, $each * 10)], $can),
-                'wishes' => array_map(fn (int $h, int $i): array => [
-                    'id' => "w$f.$i", 'host' => "h$h", 'rank' => $i + 1, 'asked' => $this->random->getInt(0, 19) === 0,
-                    ...($longer && $this->random->getInt(0, 7) === 0 ? ['times' => 2] : []),
-                ], array_keys($picked), range(0, count($picked) - 1)),
+                'windows' => array_map(
+                    fn(int $e): array => [self::at($e, $this->one([0, 0, 0, 30])), self::at($e, $each * 10)],
+                    $can,
+                ),
+                'wishes' => array_map(
+                    fn(int $h, int $i): array => [
+                        'id' => "w$f.$i",
+                        'host' => "h$h",
+                        'rank' => $i + 1,
+                        'asked' => $this->random->getInt(0, 19) === 0,
+                        ...$longer && $this->random->getInt(0, 7) === 0 ? ['times' => 2] : [],
+                    ],
+                    array_keys($picked),
+                    range(0, count($picked) - 1),
+                ),
             ];
         };
 
         return [
-            ...$this->ways(), 'seed' => 1, 'seconds' => 60,
-            'hosts' => array_map($makeHost, range(0, $hosts - 1)), 'families' => array_map($makeFamily, range(0, $families - 1)),
+            ...$this->ways(),
+            'seed' => 1,
+            'seconds' => 60,
+            'hosts' => array_map($makeHost, range(0, $hosts - 1)),
+            'families' => array_map($makeFamily, range(0, $families - 1)),
         ];
     }
 
     /** @return array<string, mixed> */
     private function ways(): array
     {
-        return ['zone' => 'America/Halifax', 'walk' => ['default' => $this->one([0, 3, 5]), 'pairs' => [['A', 'B', 8], ['A', 'C', 2]]]];
+        return [
+            'zone' => 'America/Halifax',
+            'walk' => ['default' => $this->one([0, 3, 5]), 'pairs' => [['A', 'B', 8], ['A', 'C', 2]]],
+        ];
     }
 
     /**
@@ -100,6 +137,7 @@ final readonly class MadeUpRound
 
     private static function at(int $evening, int $minute): string
     {
-        return date('Y-m-d\TH:i:s', strtotime(self::FIRST.' 16:00 UTC') + $evening * 86_400 + $minute * 60).'-03:00';
+        return date('Y-m-d\TH:i:s', strtotime(self::FIRST . ' 16:00 UTC') + $evening * 86_400 + $minute * 60) .
+            '-03:00';
     }
 }

@@ -39,13 +39,32 @@ final class PatternTest extends TestCase
     /** @return iterable<string, array{Pattern, list<string>}> reckoned by hand on a calendar */
     public static function byHand(): iterable
     {
-        yield 'every two weeks from a Friday, on Tuesdays: the first week has none left' => [Weekly::on([Weekday::Tuesday], self::d('2026-11-27'), null, 2), ['2026-12-08', '2026-12-22']];
-        yield 'the 31st: months without one are left out' => [Monthly::on([MonthDay::date(31)], self::d('2026-09-01'), Ending::times(2)), ['2026-10-31', '2026-12-31']];
-        yield 'the last day of the month' => [Monthly::on([MonthDay::date(-1)], self::d('2026-10-15'), Ending::until(self::d('2026-11-30'))), ['2026-10-31', '2026-11-30']];
-        yield 'the 5th Thursday' => [Monthly::on([MonthDay::nth(5, Weekday::Thursday)], self::d('2026-10-01')), ['2026-10-29', '2026-12-31']];
-        yield 'a leap day comes when it does' => [Monthly::on([MonthDay::date(29)], self::d('2027-02-01'), Ending::times(2), 12), []];
+        yield 'every two weeks from a Friday, on Tuesdays: the first week has none left' => [
+            Weekly::on([Weekday::Tuesday], self::d('2026-11-27'), null, 2),
+            ['2026-12-08', '2026-12-22'],
+        ];
+        yield 'the 31st: months without one are left out' => [
+            Monthly::on([MonthDay::date(31)], self::d('2026-09-01'), Ending::times(2)),
+            ['2026-10-31', '2026-12-31'],
+        ];
+        yield 'the last day of the month' => [
+            Monthly::on([MonthDay::date(-1)], self::d('2026-10-15'), Ending::until(self::d('2026-11-30'))),
+            ['2026-10-31', '2026-11-30'],
+        ];
+        yield 'the 5th Thursday' => [
+            Monthly::on([MonthDay::nth(5, Weekday::Thursday)], self::d('2026-10-01')),
+            ['2026-10-29', '2026-12-31'],
+        ];
+        yield 'a leap day comes when it does' => [
+            Monthly::on([MonthDay::date(29)], self::d('2027-02-01'), Ending::times(2), 12),
+            [],
+        ];
         yield 'listed dates, less one, plus one that is also left out' => [
-            Adjusted::of(OnDates::of(self::d('2026-12-03'), self::d('2026-12-01')), Dates::of(DateRange::of(self::d('2026-12-02'), self::d('2026-12-05'))), [self::d('2026-12-05')]),
+            Adjusted::of(
+                OnDates::of(self::d('2026-12-03'), self::d('2026-12-01')),
+                Dates::of(DateRange::of(self::d('2026-12-02'), self::d('2026-12-05'))),
+                [self::d('2026-12-05')],
+            ),
             ['2026-12-01', '2026-12-05'],
         ];
     }
@@ -79,11 +98,33 @@ final class PatternTest extends TestCase
                 1 => Ending::times($chance->getInt(1, 60)),
                 default => Ending::until($first->plusDays($chance->getInt(0, 900))),
             };
-            $weekdays = array_map(Weekday::from(...), array_map(static fn (int $key): int => $key + 1, $chance->pickArrayKeys(range(1, 7), $chance->getInt(1, 7))));
+            $weekdays = array_map(
+                Weekday::from(...),
+                array_map(
+                    static fn(int $key): int => $key + 1,
+                    $chance->pickArrayKeys(range(1, 7), $chance->getInt(1, 7)),
+                ),
+            );
             $pattern = match ($chance->getInt(0, 2)) {
                 0 => Weekly::on($weekdays, $first, $ending, $chance->getInt(1, 4)),
-                1 => Monthly::on(array_map(static fn (Weekday $day): MonthDay => MonthDay::nth([1, 2, 3, 4, 5, -1, -2][$chance->getInt(0, 6)], $day), $weekdays), $first, $ending, $chance->getInt(1, 5)),
-                default => Monthly::on([MonthDay::date($chance->getInt(1, 31)), MonthDay::date(-$chance->getInt(1, 31))], $first, $ending, $chance->getInt(1, 5)),
+                1 => Monthly::on(
+                    array_map(
+                        static fn(Weekday $day): MonthDay => MonthDay::nth(
+                            [1, 2, 3, 4, 5, -1, -2][$chance->getInt(0, 6)],
+                            $day,
+                        ),
+                        $weekdays,
+                    ),
+                    $first,
+                    $ending,
+                    $chance->getInt(1, 5),
+                ),
+                default => Monthly::on(
+                    [MonthDay::date($chance->getInt(1, 31)), MonthDay::date(-$chance->getInt(1, 31))],
+                    $first,
+                    $ending,
+                    $chance->getInt(1, 5),
+                ),
             };
             try {
                 $recurrence = Recurrence::of($pattern);
@@ -93,12 +134,16 @@ final class PatternTest extends TestCase
                 continue;
             }
             $patterns[] = [$pattern, $recurrence];
-            $questions[] = ['start' => $recurrence->start.'T00:00:00', 'rule' => (string) $recurrence->rule, 'before' => '2032-01-01T00:00:00'];
+            $questions[] = [
+                'start' => $recurrence->start . 'T00:00:00',
+                'rule' => (string) $recurrence->rule,
+                'before' => '2032-01-01T00:00:00',
+            ];
         }
         foreach (Reference::dateutil($questions) as $i => $answer) {
             [$pattern, $recurrence] = $patterns[$i];
             self::assertIsArray($answer);
-            $theirs = array_map(static fn (mixed $moment): string => substr((string) $moment, 0, 10), $answer);
+            $theirs = array_map(static fn(mixed $moment): string => substr((string) $moment, 0, 10), $answer);
             self::assertSame($theirs, self::dates($pattern, '2019-01-01', '2032-01-01'), (string) $recurrence->rule);
             // And back: the same dates, and from there on the same words.
             $back = $recurrence->pattern();
@@ -107,7 +152,16 @@ final class PatternTest extends TestCase
             // Split anywhere, the halves together are the whole.
             $at = self::d('2020-01-01')->plusDays($chance->getInt(0, 3500));
             $halves = array_filter([$pattern->endingBefore($at), $pattern->startingAt($at)]);
-            self::assertSame($theirs, array_merge(...array_map(static fn (Pattern $half): array => self::dates($half, '2019-01-01', '2032-01-01'), array_values($halves))), "$recurrence->rule, split at $at");
+            self::assertSame(
+                $theirs,
+                array_merge(
+                    ...array_map(
+                        static fn(Pattern $half): array => self::dates($half, '2019-01-01', '2032-01-01'),
+                        array_values($halves),
+                    ),
+                ),
+                "$recurrence->rule, split at $at",
+            );
         }
     }
 
@@ -115,13 +169,19 @@ final class PatternTest extends TestCase
     {
         $pattern = Adjusted::of(
             Weekly::on([Weekday::Monday, Weekday::Thursday], self::d('2026-11-24'), Ending::times(20)),
-            Dates::of(DateRange::of(self::d('2026-12-20'), self::d('2027-01-05')), DateRange::day(self::d('2027-01-14'))),
+            Dates::of(
+                DateRange::of(self::d('2026-12-20'), self::d('2027-01-05')),
+                DateRange::day(self::d('2027-01-14')),
+            ),
             [self::d('2027-01-14'), self::d('2027-03-06')],
         );
         $recurrence = Recurrence::of($pattern);
 
         self::assertSame('FREQ=WEEKLY;BYDAY=MO,TH;COUNT=20', $recurrence->rule);
         self::assertSame(['2027-03-06'], array_map(strval(...), $recurrence->also));
-        self::assertSame(self::dates($pattern, '2026-01-01', '2028-01-01'), self::dates($recurrence->pattern(), '2026-01-01', '2028-01-01'));
+        self::assertSame(
+            self::dates($pattern, '2026-01-01', '2028-01-01'),
+            self::dates($recurrence->pattern(), '2026-01-01', '2028-01-01'),
+        );
     }
 }

@@ -25,8 +25,11 @@ final class PlanTest extends TestCase
     /** COIN-OR CBC solves the same integer program: as many meetings, then each cost as small as it can be, in the order preferred. */
     public function test_a_solver_finds_none_that_is_better(): void
     {
-        $tasks = array_map(static fn (int $seed): array => (new MadeUpRound($seed))->family(3 + $seed % 3, 6 + $seed % 3), range(1, 150));
-        $found = Reference::ask(['/usr/bin/python3', __DIR__.'/Outside/plan.py'], $tasks);
+        $tasks = array_map(
+            static fn(int $seed): array => (new MadeUpRound($seed))->family(3 + ($seed % 3), 6 + ($seed % 3)),
+            range(1, 150),
+        );
+        $found = Reference::ask(['/usr/bin/python3', __DIR__ . '/Outside/plan.py'], $tasks);
         $left = 0;
         foreach ($tasks as $i => $task) {
             $plan = self::plan($task);
@@ -47,7 +50,10 @@ final class PlanTest extends TestCase
             [$wanted, $windows] = [FittingReader::wanted($all), $all->spans('windows', 9)];
             [$between, $zone] = [FittingReader::between($all), FittingReader::zone($all)];
             $best = [0, [0, 0, 0]];
-            foreach (self::combinations(array_map(static fn (Wanted $one): array => [null, ...$one->slots], $wanted)) as $choice) {
+            foreach (
+                self::combinations(array_map(static fn(Wanted $one): array => [null, ...$one->slots], $wanted))
+                as $choice
+            ) {
                 $held = array_filter($choice);
                 if (self::isPossible($held, $wanted, $windows, $between)) {
                     $best = min($best, [-count($held), self::costs(Cost::of($held, $zone), $task)]);
@@ -72,10 +78,16 @@ final class PlanTest extends TestCase
             $long = self::plan($task);
             self::assertTrue($long->best);
             $unproven += $short->best ? 0 : 1;
-            $key = static fn (int $meetings, Cost $cost): array => [-$meetings, self::costs($cost, $task)];
+            $key = static fn(int $meetings, Cost $cost): array => [-$meetings, self::costs($cost, $task)];
 
-            self::assertLessThanOrEqual($key(count($long->meetings), $long->cost), $key($short->mostMeetings, $short->bound));
-            self::assertGreaterThanOrEqual($key(count($long->meetings), $long->cost), $key(count($short->meetings), $short->cost));
+            self::assertLessThanOrEqual(
+                $key(count($long->meetings), $long->cost),
+                $key($short->mostMeetings, $short->bound),
+            );
+            self::assertGreaterThanOrEqual(
+                $key(count($long->meetings), $long->cost),
+                $key(count($short->meetings), $short->cost),
+            );
             self::assertNotSame([], $short->meetings);
         }
         self::assertGreaterThan(0, $unproven);
@@ -85,33 +97,71 @@ final class PlanTest extends TestCase
     public function test_why_a_meeting_is_not_in_the_plan(): void
     {
         $plan = self::plan([
-            'zone' => 'America/Halifax', 'walk' => ['default' => 5], 'windows' => [['2026-03-10T16:00:00-03:00', '2026-03-10T17:00:00-03:00']],
+            'zone' => 'America/Halifax',
+            'walk' => ['default' => 5],
+            'windows' => [['2026-03-10T16:00:00-03:00', '2026-03-10T17:00:00-03:00']],
             'meetings' => [
-                ['id' => 'tavares', 'place' => 'Room 12', 'slots' => [['2026-03-10T16:15:00-03:00', '2026-03-10T16:25:00-03:00']]],
-                ['id' => 'le', 'place' => 'Room 3', 'slots' => [
-                    ['2026-03-10T16:25:00-03:00', '2026-03-10T16:35:00-03:00'], ['2026-03-10T17:10:00-03:00', '2026-03-10T17:20:00-03:00'],
-                ]],
-                ['id' => 'okafor', 'place' => null, 'slots' => [['2026-03-10T18:00:00-03:00', '2026-03-10T18:10:00-03:00']]],
+                [
+                    'id' => 'tavares',
+                    'place' => 'Room 12',
+                    'slots' => [['2026-03-10T16:15:00-03:00', '2026-03-10T16:25:00-03:00']],
+                ],
+                [
+                    'id' => 'le',
+                    'place' => 'Room 3',
+                    'slots' => [
+                        ['2026-03-10T16:25:00-03:00', '2026-03-10T16:35:00-03:00'],
+                        ['2026-03-10T17:10:00-03:00', '2026-03-10T17:20:00-03:00'],
+                    ],
+                ],
+                [
+                    'id' => 'okafor',
+                    'place' => null,
+                    'slots' => [['2026-03-10T18:00:00-03:00', '2026-03-10T18:10:00-03:00']],
+                ],
                 ['id' => 'nobody', 'place' => null, 'slots' => []],
-                ['id' => 'phone', 'place' => null, 'slots' => [['2026-03-10T16:25:00-03:00', '2026-03-10T16:35:00-03:00']]],
+                [
+                    'id' => 'phone',
+                    'place' => null,
+                    'slots' => [['2026-03-10T16:25:00-03:00', '2026-03-10T16:35:00-03:00']],
+                ],
             ],
         ]);
-        $said = array_map(static fn (Left $left): array => [
-            $left->id, $left->why->value, $left->with, $left->otherwise === null ? '' : gmdate('H:i', $left->otherwise->start - 10_800),
-        ], $plan->left);
+        $said = array_map(
+            static fn(Left $left): array => [
+                $left->id,
+                $left->why->value,
+                $left->with,
+                $left->otherwise === null ? '' : gmdate('H:i', $left->otherwise->start - 10_800),
+            ],
+            $plan->left,
+        );
 
         self::assertSame(['tavares', 'phone'], array_keys($plan->meetings), 'nobody walks to the phone');
-        self::assertSame([
-            ['le', 'clashes', ['tavares', 'phone'], '17:10'], ['okafor', 'outside-windows', [], '18:00'], ['nobody', 'nothing-free', [], ''],
-        ], $said);
+        self::assertSame(
+            [
+                ['le', 'clashes', ['tavares', 'phone'], '17:10'],
+                ['okafor', 'outside-windows', [], '18:00'],
+                ['nobody', 'nothing-free', [], ''],
+            ],
+            $said,
+        );
         self::assertEquals(new Cost(1, (16 * 60 + 35) * 60, 0), $plan->cost);
     }
 
     /** Dates and being home are those of the clock on the wall: Lord Howe's clocks go forward by half an hour (tz database). */
     public function test_home_is_read_off_the_clock(): void
     {
-        $meeting = ['id' => 1, 'place' => null, 'slots' => [['2026-10-04T05:00:00+11:00', '2026-10-04T05:10:00+11:00']]];
-        $plan = self::plan(['zone' => 'Australia/Lord_Howe', 'windows' => [['2026-10-03T00:00:00Z', '2026-10-05T00:00:00Z']], 'meetings' => [$meeting]]);
+        $meeting = [
+            'id' => 1,
+            'place' => null,
+            'slots' => [['2026-10-04T05:00:00+11:00', '2026-10-04T05:10:00+11:00']],
+        ];
+        $plan = self::plan([
+            'zone' => 'Australia/Lord_Howe',
+            'windows' => [['2026-10-03T00:00:00Z', '2026-10-05T00:00:00Z']],
+            'meetings' => [$meeting],
+        ]);
 
         self::assertEquals(new Cost(1, 310 * 60, 0), $plan->cost);
     }
@@ -125,13 +175,22 @@ final class PlanTest extends TestCase
         yield 'no meetings' => [array_diff_key($task, ['meetings' => 1]), 'meetings'];
         $backwards = ['slots' => [['2026-03-10T17:00:00Z', '2026-03-10T16:00:00Z']]] + $meeting;
         yield 'a slot that ends first' => [['meetings' => [$backwards]] + $task, 'meetings[0].slots[0]'];
-        yield 'a day that there is not' => [['windows' => [['2026-02-30T17:00:00Z', '2026-03-10T16:00:00Z']]] + $task, 'windows[0]'];
+        yield 'a day that there is not' => [
+            ['windows' => [['2026-02-30T17:00:00Z', '2026-03-10T16:00:00Z']]] + $task,
+            'windows[0]',
+        ];
         yield 'no offset' => [['windows' => [['2026-02-20T17:00:00', '2026-03-10T16:00:00Z']]] + $task, 'windows[0]'];
         yield 'one id for two' => [['meetings' => [$meeting, $meeting]] + $task, 'meetings[1].id'];
         yield 'a way of half a minute' => [['walk' => ['default' => 0.5]] + $task, 'walk.default'];
-        yield 'a way said in two ways' => [['walk' => ['pairs' => [['A', 'B', 1], ['B', 'A', 2]]]] + $task, 'walk.pairs[1]'];
+        yield 'a way said in two ways' => [
+            ['walk' => ['pairs' => [['A', 'B', 1], ['B', 'A', 2]]]] + $task,
+            'walk.pairs[1]',
+        ];
         yield 'what nobody can prefer' => [['prefer' => ['home', 'home']] + $task, 'prefer[1]'];
-        yield 'two hundred meetings' => [['meetings' => array_map(static fn (int $i): array => ['id' => $i] + $meeting, range(1, 150))] + $task, 'meetings'];
+        yield 'two hundred meetings' => [
+            ['meetings' => array_map(static fn(int $i): array => ['id' => $i] + $meeting, range(1, 150))] + $task,
+            'meetings',
+        ];
         yield 'a list' => [[1], '(all)'];
     }
 
@@ -156,8 +215,12 @@ final class PlanTest extends TestCase
         $all = Fields::of($task);
 
         return Planner::plan(
-            FittingReader::wanted($all), $all->spans('windows', 200), FittingReader::between($all), FittingReader::zone($all),
-            FittingReader::prefer($all), $isOver ?? static fn (): bool => false,
+            FittingReader::wanted($all),
+            $all->spans('windows', 200),
+            FittingReader::between($all),
+            FittingReader::zone($all),
+            FittingReader::prefer($all),
+            $isOver ?? static fn(): bool => false,
         );
     }
 
@@ -167,10 +230,14 @@ final class PlanTest extends TestCase
      */
     private static function costs(Cost $cost, array $task): array
     {
-        $by = ['evenings' => $cost->evenings, 'home' => intdiv($cost->home, 60), 'waiting' => intdiv($cost->waiting, 60)];
+        $by = [
+            'evenings' => $cost->evenings,
+            'home' => intdiv($cost->home, 60),
+            'waiting' => intdiv($cost->waiting, 60),
+        ];
         assert(is_array($task['prefer']));
 
-        return array_map(static fn (string $name): int => $by[$name], $task['prefer']);
+        return array_map(static fn(string $name): int => $by[$name], $task['prefer']);
     }
 
     /**
@@ -199,7 +266,12 @@ final class PlanTest extends TestCase
     private static function isPossible(array $held, array $wanted, array $windows, Between $between): bool
     {
         foreach ($held as $m => $span) {
-            if (array_filter($windows, static fn (Span $window): bool => $window->start <= $span->start && $span->end <= $window->end) === []) {
+            if (
+                array_filter(
+                    $windows,
+                    static fn(Span $window): bool => $window->start <= $span->start && $span->end <= $window->end,
+                ) === []
+            ) {
                 return false;
             }
             foreach ($held as $other => $its) {
@@ -216,10 +288,24 @@ final class PlanTest extends TestCase
     /** A number for the school, for two rooms, and for all rooms of two buildings; of several the one that says most. */
     public function test_ways_between_buildings_and_floors(): void
     {
-        $travel = new Travel(5, ['Gym' => ['Room 7' => 1]], [
-            ['from' => 'Gym', 'to' => 'Room', 'minutes' => 12], ['from' => 'room 2', 'to' => 'Gym', 'minutes' => 15], ['from' => 'Room 2', 'to' => 'Room 2', 'minutes' => 0],
-        ]);
-        $expected = [['Room 3', 'Room 4', 5], ['Gym', 'Room 7', 1], ['Room 8', 'Gym', 12], ['Gym, court 2', 'Room 204', 15], ['Room 201', 'Room 230', 0], ['Gym', 'Gym', 0], ['Gym', null, 0]];
+        $travel = new Travel(
+            5,
+            ['Gym' => ['Room 7' => 1]],
+            [
+                ['from' => 'Gym', 'to' => 'Room', 'minutes' => 12],
+                ['from' => 'room 2', 'to' => 'Gym', 'minutes' => 15],
+                ['from' => 'Room 2', 'to' => 'Room 2', 'minutes' => 0],
+            ],
+        );
+        $expected = [
+            ['Room 3', 'Room 4', 5],
+            ['Gym', 'Room 7', 1],
+            ['Room 8', 'Gym', 12],
+            ['Gym, court 2', 'Room 204', 15],
+            ['Room 201', 'Room 230', 0],
+            ['Gym', 'Gym', 0],
+            ['Gym', null, 0],
+        ];
         foreach ($expected as [$from, $to, $minutes]) {
             self::assertSame($minutes, $travel->minutes($from, $to), "$from to $to");
         }

@@ -39,15 +39,26 @@ final class QuickLineTest extends TestCase
 
     private static function context(string $country = 'GB'): Context
     {
-        $range = static fn (string $first, string $last): DateRange => DateRange::of(LocalDate::parse($first), LocalDate::parse($last));
+        $range = static fn(string $first, string $last): DateRange => DateRange::of(
+            LocalDate::parse($first),
+            LocalDate::parse($last),
+        );
 
-        return new Context(LocalDate::parse('2026-11-25'), ['autumn term' => $range('2026-09-07', '2026-12-18'), 'spring term' => $range('2027-01-05', '2027-03-26')], Dates::of($range('2026-12-21', '2027-01-03')), $country);
+        return new Context(
+            LocalDate::parse('2026-11-25'),
+            ['autumn term' => $range('2026-09-07', '2026-12-18'), 'spring term' => $range('2027-01-05', '2027-03-26')],
+            Dates::of($range('2026-12-21', '2027-01-03')),
+            $country,
+        );
     }
 
     /** @return iterable<string, array{string, list<string>}> a line and what it has to say, as quick-lines.txt words it */
     public static function lines(): iterable
     {
-        foreach (array_slice(explode("\n\n", trim((string) file_get_contents(__DIR__.'/quick-lines.txt'))), 2) as $case) {
+        foreach (
+            array_slice(explode("\n\n", trim((string) file_get_contents(__DIR__ . '/quick-lines.txt'))), 2)
+            as $case
+        ) {
             $said = explode("\n", $case);
             $line = array_shift($said);
             yield $line => [$line, $said];
@@ -61,14 +72,32 @@ final class QuickLineTest extends TestCase
         $said = [];
         try {
             $read = QuickLine::parse($line, self::context());
-            $said[] = '= '.$read->line();
+            $said[] = '= ' . $read->line();
             foreach ($read->notes as $note) {
-                array_push($said, "* $note->message", ...($note->otherLine === null ? [] : ["> $note->other: $note->otherLine"]));
-                self::assertTrue($note->otherLine === null || self::isUnderstood($note->otherLine), "The other reading of “{$line}” can be read.");
+                array_push(
+                    $said,
+                    "* $note->message",
+                    ...$note->otherLine === null ? [] : ["> $note->other: $note->otherLine"],
+                );
+                self::assertTrue(
+                    $note->otherLine === null || self::isUnderstood($note->otherLine),
+                    "The other reading of “{$line}” can be read.",
+                );
             }
-            self::assertEquals($read->blocks, QuickLine::parse($read->line(), self::context())->blocks, 'What is said back means the same.');
+            self::assertEquals(
+                $read->blocks,
+                QuickLine::parse($read->line(), self::context())->blocks,
+                'What is said back means the same.',
+            );
         } catch (QuickAsks $asks) {
-            array_push($said, '? '.$asks->getMessage(), ...array_map(static fn (Said $one): string => '? '.mb_strimwidth($one->line(), 0, 150, '…'), $asks->readings));
+            array_push(
+                $said,
+                '? ' . $asks->getMessage(),
+                ...array_map(
+                    static fn(Said $one): string => '? ' . mb_strimwidth($one->line(), 0, 150, '…'),
+                    $asks->readings,
+                ),
+            );
         } catch (QuickNotReadable $failure) {
             $said[] = rtrim("! $failure->position {$failure->getMessage()} // $failure->understood");
         }
@@ -79,14 +108,17 @@ final class QuickLineTest extends TestCase
     {
         try {
             return QuickLine::parse($line, self::context())->blocks !== [];
-        } catch (QuickNotReadable|QuickAsks) {
+        } catch (QuickNotReadable | QuickAsks) {
             return false;
         }
     }
 
     public function test_the_country_decides_which_date_stands_first(): void
     {
-        foreach (['GB' => '2026-12-03', 'DE' => '2026-12-03', 'US' => '2027-03-12', '' => '2026-12-03'] as $country => $first) {
+        foreach (
+            ['GB' => '2026-12-03', 'DE' => '2026-12-03', 'US' => '2027-03-12', '' => '2026-12-03']
+            as $country => $first
+        ) {
             try {
                 QuickLine::parse('3/12 9-10 /10', self::context($country));
                 self::fail('It was not asked.');
@@ -114,29 +146,49 @@ final class QuickLineTest extends TestCase
 
     private static function someBlock(Randomizer $chance): Block
     {
-        $date = static fn (): LocalDate => LocalDate::parse('2026-11-24')->plusDays($chance->getInt(0, 700));
+        $date = static fn(): LocalDate => LocalDate::parse('2026-11-24')->plusDays($chance->getInt(0, 700));
         $stretches = static function () use ($chance): Stretches {
             $from = $chance->getInt(0, 600);
             $first = Hours::lasting(LocalTime::ofMinute($from), $chance->getInt(60, 200));
 
-            return $chance->getInt(0, 2) > 0 ? Stretches::of($first) : Stretches::of($first, Hours::lasting(LocalTime::ofMinute($from + $first->minutes + $chance->getInt(0, 90)), 60));
+            return $chance->getInt(0, 2) > 0
+                ? Stretches::of($first)
+                : Stretches::of(
+                    $first,
+                    Hours::lasting(LocalTime::ofMinute($from + $first->minutes + $chance->getInt(0, 90)), 60),
+                );
         };
         $ending = match ($chance->getInt(0, 2)) {
             0 => Ending::never(),
             1 => Ending::times($chance->getInt(1, 99)),
             default => Ending::until(LocalDate::parse('2029-06-01')),
         };
-        $days = array_map(static fn (int $key): Weekday => Weekday::from($key + 1), $chance->pickArrayKeys(range(1, 7), $chance->getInt(1, 7)));
+        $days = array_map(
+            static fn(int $key): Weekday => Weekday::from($key + 1),
+            $chance->pickArrayKeys(range(1, 7), $chance->getInt(1, 7)),
+        );
         $kind = $chance->getInt(0, 2);
         $pattern = match ($kind) {
             0 => OnDates::of($date(), $date(), $date()),
             1 => Weekly::on($days, $date(), $ending, $chance->getInt(1, 6)),
-            default => Monthly::on([MonthDay::nth([1, 2, 3, 4, 5, -1][$chance->getInt(0, 5)], $days[0]), MonthDay::date($chance->getInt(1, 31))], $date(), $ending, $chance->getInt(1, 6)),
+            default => Monthly::on(
+                [
+                    MonthDay::nth([1, 2, 3, 4, 5, -1][$chance->getInt(0, 5)], $days[0]),
+                    MonthDay::date($chance->getInt(1, 31)),
+                ],
+                $date(),
+                $ending,
+                $chance->getInt(1, 6),
+            ),
         };
         // A count that days are left out of is said by its last date, so it does not come back as a count.
         if ($ending->times === null && $chance->getInt(0, 1) === 1) {
             $first = $date();
-            $pattern = Adjusted::of($pattern, Dates::of(DateRange::of($first, $first->plusDays($chance->getInt(0, 20))), DateRange::day($date())), $chance->getInt(0, 1) === 1 ? [$date(), $date()] : []);
+            $pattern = Adjusted::of(
+                $pattern,
+                Dates::of(DateRange::of($first, $first->plusDays($chance->getInt(0, 20))), DateRange::day($date())),
+                $chance->getInt(0, 1) === 1 ? [$date(), $date()] : [],
+            );
         }
         $block = Block::of($pattern, $stretches(), Cut::of($chance->getInt(1, 60), $chance->getInt(0, 1) * 5));
         foreach ($kind === 1 && $chance->getInt(0, 1) === 1 ? $days : [] as $day) {
@@ -151,22 +203,68 @@ final class QuickLineTest extends TestCase
 
     public function test_garbage_is_refused_in_words_and_never_crashes(): void
     {
-        $words = ['tue', 'thu', 'every', '2', 'weeks', '10:25-11:35', '4-6pm', '/15', 'gap', 'until', 'except', 'plus', 'in', 'from', '28', 'may', '2027-02-30', '-', '..', ',', ';', 'last', '3rd', '3/12', '4 dec', 'next', 'to', 'noon', 'min', 'every 2nd', 'for', 'autumn', 'term', '9,30', '🎒', "\u{202E}", "\0", "\xFF", '99999999999999999999', 'times'];
-        $this->limitTo(400)->forAll(Generators::seq(Generators::elements($words)), Generators::string())->then(function (array $some, string $noise): void {
-            foreach ([implode(' ', $some), $noise, implode('', $some)] as $line) {
-                try {
-                    $read = QuickLine::parse($line, self::context());
-                    // Whatever is taken for a block can be said back, and means the same.
-                    $again = QuickLine::parse(implode('; ', array_map(QuickPrint::line(...), $read->blocks)), self::context());
-                    self::assertEquals($read->blocks, $again->blocks);
-                } catch (QuickAsks $asks) {
-                    self::assertGreaterThan(1, count($asks->readings));
-                } catch (QuickNotReadable $failure) {
-                    self::assertLessThanOrEqual(mb_strlen(mb_scrub($line)), $failure->position + $failure->length);
-                    self::assertStringEndsWith('.', rtrim($failure->getMessage(), '?').'.');
+        $words = [
+            'tue',
+            'thu',
+            'every',
+            '2',
+            'weeks',
+            '10:25-11:35',
+            '4-6pm',
+            '/15',
+            'gap',
+            'until',
+            'except',
+            'plus',
+            'in',
+            'from',
+            '28',
+            'may',
+            '2027-02-30',
+            '-',
+            '..',
+            ',',
+            ';',
+            'last',
+            '3rd',
+            '3/12',
+            '4 dec',
+            'next',
+            'to',
+            'noon',
+            'min',
+            'every 2nd',
+            'for',
+            'autumn',
+            'term',
+            '9,30',
+            '🎒',
+            "\u{202E}",
+            "\0",
+            "\xFF",
+            '99999999999999999999',
+            'times',
+        ];
+        $this->limitTo(400)
+            ->forAll(Generators::seq(Generators::elements($words)), Generators::string())
+            ->then(function (array $some, string $noise): void {
+                foreach ([implode(' ', $some), $noise, implode('', $some)] as $line) {
+                    try {
+                        $read = QuickLine::parse($line, self::context());
+                        // Whatever is taken for a block can be said back, and means the same.
+                        $again = QuickLine::parse(
+                            implode('; ', array_map(QuickPrint::line(...), $read->blocks)),
+                            self::context(),
+                        );
+                        self::assertEquals($read->blocks, $again->blocks);
+                    } catch (QuickAsks $asks) {
+                        self::assertGreaterThan(1, count($asks->readings));
+                    } catch (QuickNotReadable $failure) {
+                        self::assertLessThanOrEqual(mb_strlen(mb_scrub($line)), $failure->position + $failure->length);
+                        self::assertStringEndsWith('.', rtrim($failure->getMessage(), '?') . '.');
+                    }
                 }
-            }
-        });
+            });
         $this->expectException(QuickNotReadable::class);
         QuickLine::parse(str_repeat('tue ', 100_000), self::context());
     }

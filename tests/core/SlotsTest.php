@@ -40,25 +40,41 @@ final class SlotsTest extends TestCase
     }
 
     #[DataProvider('checkValues')]
-    public function test_a_stretch_is_cut_into_slots(int $stretch, int $length, int $gap, int $slots, int $leftOver): void
-    {
+    public function test_a_stretch_is_cut_into_slots(
+        int $stretch,
+        int $length,
+        int $gap,
+        int $slots,
+        int $leftOver,
+    ): void {
         $block = self::block('2026-12-03', Hours::lasting(LocalTime::of(0), $stretch), Cut::of($length, $gap));
         [$pieces] = $block->pieces(LocalDate::parse('2026-12-03'), LocalDate::parse('2026-12-04'), Zone::of('UTC'));
 
         self::assertCount($slots, $pieces->slots);
         self::assertSame($leftOver * 60, $pieces->leftOver);
-        self::assertSame([$slots, $leftOver * 60], [$block->cut->count($pieces->stretch), $block->cut->leftOver($pieces->stretch)], 'Counted, it is the same.');
+        self::assertSame(
+            [$slots, $leftOver * 60],
+            [$block->cut->count($pieces->stretch), $block->cut->leftOver($pieces->stretch)],
+            'Counted, it is the same.',
+        );
         self::assertSame($pieces->stretch->end - $leftOver * 60, $pieces->slots[$slots - 1]->end);
     }
 
     public function test_three_dates_of_240_minutes_by_15_are_48_slots(): void
     {
         // Common practice, no published source.
-        $dates = OnDates::of(...array_map(LocalDate::parse(...), ['2026-12-03', '2026-12-01', '2026-12-02', '2026-12-03']));
-        $sheet = Afternoon::sheet(more: ['zone' => Zone::of('America/Halifax'), 'blocks' => [Block::of($dates, Hours::lasting(LocalTime::of(14), 240), Cut::of(15))]]);
+        $dates = OnDates::of(
+            ...array_map(LocalDate::parse(...), ['2026-12-03', '2026-12-01', '2026-12-02', '2026-12-03']),
+        );
+        $sheet = Afternoon::sheet(
+            more: [
+                'zone' => Zone::of('America/Halifax'),
+                'blocks' => [Block::of($dates, Hours::lasting(LocalTime::of(14), 240), Cut::of(15))],
+            ],
+        );
         $pieces = $sheet->pieces(LocalDate::parse('2026-12-01'), LocalDate::parse('2026-12-31'));
 
-        self::assertSame([16, 16, 16], array_map(static fn ($stretch): int => count($stretch->slots), $pieces));
+        self::assertSame([16, 16, 16], array_map(static fn($stretch): int => count($stretch->slots), $pieces));
         self::assertCount(16, $sheet->pieces(LocalDate::parse('2026-12-02'), LocalDate::parse('2026-12-03'))[0]->slots);
     }
 
@@ -106,14 +122,34 @@ final class SlotsTest extends TestCase
     /** @return iterable<string, array{\Closure(): mixed, class-string<\Throwable>, string}> */
     public static function impossible(): iterable
     {
-        yield 'no minutes' => [static fn () => Cut::of(0), SlotsNotValid::class, 'from 1 to 1440 minutes; 0'];
-        yield 'minutes below nothing' => [static fn () => Cut::of(-15), SlotsNotValid::class, '-15'];
-        yield 'a gap below nothing' => [static fn () => Cut::of(15, -5), SlotsNotValid::class, 'from 0 to 1440'];
-        yield 'end before start' => [static fn () => Hours::between(LocalTime::of(16), LocalTime::of(4)), TimeNotValid::class, '04:00, has to be later than the start, 16:00'];
-        yield 'more than a day' => [static fn () => Hours::lasting(LocalTime::of(8), 1441), TimeNotValid::class, '24 hours at most'];
-        yield 'longer than the block' => [static fn () => self::block('2026-12-03', Hours::between(LocalTime::of(16), LocalTime::of(16, 10)), Cut::of(15)), SlotsNotValid::class, 'does not fit between 16:00 and 16:10'];
-        yield 'no such date' => [static fn () => LocalDate::parse('2026-02-29'), TimeNotValid::class, 'no date “2026-02-29”'];
-        yield 'no such zone' => [static fn () => Zone::of('Atlantic/Gannet_Cove'), TimeNotValid::class, 'no time zone'];
+        yield 'no minutes' => [static fn() => Cut::of(0), SlotsNotValid::class, 'from 1 to 1440 minutes; 0'];
+        yield 'minutes below nothing' => [static fn() => Cut::of(-15), SlotsNotValid::class, '-15'];
+        yield 'a gap below nothing' => [static fn() => Cut::of(15, -5), SlotsNotValid::class, 'from 0 to 1440'];
+        yield 'end before start' => [
+            static fn() => Hours::between(LocalTime::of(16), LocalTime::of(4)),
+            TimeNotValid::class,
+            '04:00, has to be later than the start, 16:00',
+        ];
+        yield 'more than a day' => [
+            static fn() => Hours::lasting(LocalTime::of(8), 1441),
+            TimeNotValid::class,
+            '24 hours at most',
+        ];
+        yield 'longer than the block' => [
+            static fn() => self::block(
+                '2026-12-03',
+                Hours::between(LocalTime::of(16), LocalTime::of(16, 10)),
+                Cut::of(15),
+            ),
+            SlotsNotValid::class,
+            'does not fit between 16:00 and 16:10',
+        ];
+        yield 'no such date' => [
+            static fn() => LocalDate::parse('2026-02-29'),
+            TimeNotValid::class,
+            'no date “2026-02-29”',
+        ];
+        yield 'no such zone' => [static fn() => Zone::of('Atlantic/Gannet_Cove'), TimeNotValid::class, 'no time zone'];
     }
 
     /**

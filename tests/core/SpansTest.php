@@ -20,17 +20,31 @@ final class SpansTest extends TestCase
     public function test_union_subtract_and_overlap_are_those_of_sets_of_minutes(): void
     {
         $some = Generators::seq(Generators::tuple(Generators::choose(0, self::DAY - 1), Generators::choose(1, 40)));
-        $this->forAll($some, $some, Generators::choose(0, self::DAY - 1), Generators::choose(1, 30))->then(function (array $a, array $b, int $at, int $long): void {
+        $this->forAll($some, $some, Generators::choose(0, self::DAY - 1), Generators::choose(1, 30))->then(function (
+            array $a,
+            array $b,
+            int $at,
+            int $long,
+        ): void {
             [$one, $other] = [self::spans($a), self::spans($b)];
             [$ones, $others] = [self::minutes($one), self::minutes($other)];
 
             self::assertSame(self::sorted($ones + $others), self::sorted(self::minutes($one->union($other))));
-            self::assertSame(self::sorted(array_diff_key($ones, $others)), self::sorted(self::minutes($one->subtract($other))));
-            self::assertSame(self::sorted(array_intersect_key($ones, $others)), self::sorted(self::minutes($one->overlap($other))));
+            self::assertSame(
+                self::sorted(array_diff_key($ones, $others)),
+                self::sorted(self::minutes($one->subtract($other))),
+            );
+            self::assertSame(
+                self::sorted(array_intersect_key($ones, $others)),
+                self::sorted(self::minutes($one->overlap($other))),
+            );
             self::assertSame(count($ones) * 60, $one->seconds());
 
             $asked = Span::of($at * 60, ($at + $long) * 60);
-            self::assertSame(array_intersect_key($ones, array_flip(range($at, $at + $long - 1))) !== [], $one->touches($asked));
+            self::assertSame(
+                array_intersect_key($ones, array_flip(range($at, $at + $long - 1))) !== [],
+                $one->touches($asked),
+            );
             // Kept as the fewest spans: in order, and apart.
             foreach ([$one->union($other), $one->subtract($other), $one->overlap($other)] as $spans) {
                 $last = -1;
@@ -45,7 +59,9 @@ final class SpansTest extends TestCase
     /** @param  array<array{int, int}>  $pairs */
     private static function spans(array $pairs): Spans
     {
-        return Spans::of(array_map(static fn (array $pair): Span => Span::of($pair[0] * 60, ($pair[0] + $pair[1]) * 60), $pairs));
+        return Spans::of(
+            array_map(static fn(array $pair): Span => Span::of($pair[0] * 60, ($pair[0] + $pair[1]) * 60), $pairs),
+        );
     }
 
     /** @return array<int, int> */

@@ -57,15 +57,28 @@ final class WhoMayTest extends TestCase
     public static function cases(): iterable
     {
         $halifax = Zone::of('America/Halifax');
-        $now = static fn (string $moment): World => World::of(self::at($moment));
-        $span = static fn (string $from, string $until): Span => Span::of(self::at("2026-12-07T$from:00Z"), self::at("2026-12-07T$until:00Z"));
+        $now = static fn(string $moment): World => World::of(self::at($moment));
+        $span = static fn(string $from, string $until): Span => Span::of(
+            self::at("2026-12-07T$from:00Z"),
+            self::at("2026-12-07T$until:00Z"),
+        );
 
         // Furthest ahead 60 days: common practice, no published source.
         yield '60 days before' => [new FurthestAhead(60), $now('2026-10-08T20:00:00Z'), null, null];
-        yield 'a second earlier' => [new FurthestAhead(60), $now('2026-10-08T19:59:59Z'), Because::TooFarAhead, '2026-10-08T20:00:00Z'];
+        yield 'a second earlier' => [
+            new FurthestAhead(60),
+            $now('2026-10-08T19:59:59Z'),
+            Because::TooFarAhead,
+            '2026-10-08T20:00:00Z',
+        ];
 
         $opens = new Opens(self::at('2026-11-30T22:00:00Z'));
-        yield 'before it opens, Monday 18:00' => [$opens, $now('2026-11-30T21:59:59Z'), Because::NotOpenYet, '2026-11-30T22:00:00Z'];
+        yield 'before it opens, Monday 18:00' => [
+            $opens,
+            $now('2026-11-30T21:59:59Z'),
+            Because::NotOpenYet,
+            '2026-11-30T22:00:00Z',
+        ];
         yield 'as it opens' => [$opens, $now('2026-11-30T22:00:00Z'), null, null];
         $closes = new Closes(self::at('2026-12-01T00:00:00Z'));
         yield 'the second before it closes' => [$closes, $now('2026-11-30T23:59:59Z'), null, null];
@@ -73,41 +86,103 @@ final class WhoMayTest extends TestCase
 
         $dayBefore = new LeadDays($halifax, 1, LocalTime::of(8));
         yield 'until 08:00 the day before, just' => [$dayBefore, $now('2026-12-06T12:00:00Z'), null, null];
-        yield 'until 08:00 the day before, too late' => [$dayBefore, $now('2026-12-06T12:00:01Z'), Because::TooSoon, null];
+        yield 'until 08:00 the day before, too late' => [
+            $dayBefore,
+            $now('2026-12-06T12:00:01Z'),
+            Because::TooSoon,
+            null,
+        ];
         // Two working days before a Monday is Thursday, and Wednesday where Friday is closed.
         $working = new LeadDays($halifax, 2, LocalTime::of(12), new WorkingDays(Dates::none()));
         yield 'two working days before, just' => [$working, $now('2026-12-03T16:00:00Z'), null, null];
         yield 'two working days before, too late' => [$working, $now('2026-12-03T16:00:01Z'), Because::TooSoon, null];
-        $closedFriday = new LeadDays($halifax, 2, LocalTime::of(12), new WorkingDays(Dates::of(DateRange::day(LocalDate::parse('2026-12-04')))));
+        $closedFriday = new LeadDays(
+            $halifax,
+            2,
+            LocalTime::of(12),
+            new WorkingDays(Dates::of(DateRange::day(LocalDate::parse('2026-12-04')))),
+        );
         yield 'a closed day does not count' => [$closedFriday, $now('2026-12-03T15:00:00Z'), Because::TooSoon, null];
 
         yield 'once per visitor, not yet' => [new PerVisitor(1), World::of(0), null, null];
-        yield 'once per visitor, already' => [new PerVisitor(1), World::of(0, asker: Asker::known(new Claims(1), new Claims)), Because::VisitorHasEnough, null];
-        yield 'once per student, already' => [new PerStudent(1), World::of(0, asker: Asker::known(new Claims, new Claims(1))), Because::StudentHasEnough, null];
+        yield 'once per visitor, already' => [
+            new PerVisitor(1),
+            World::of(0, asker: Asker::known(new Claims(1), new Claims())),
+            Because::VisitorHasEnough,
+            null,
+        ];
+        yield 'once per student, already' => [
+            new PerStudent(1),
+            World::of(0, asker: Asker::known(new Claims(), new Claims(1))),
+            Because::StudentHasEnough,
+            null,
+        ];
 
         $travel = new Travel(5, ['Room 12' => ['Tide room' => 12]]);
         $elsewhere = new Elsewhere($travel, ['Room 12']);
-        $visitor = static fn (string $from, string $until, ?string $place): World => World::of(0, asker: Asker::known(new Claims(0, [new Engagement($span($from, $until), $place)]), new Claims));
-        yield 'at the same minute' => [$elsewhere, $visitor('20:10', '20:20', 'Room 12'), Because::VisitorElsewhere, null];
+        $visitor = static fn(string $from, string $until, ?string $place): World => World::of(
+            0,
+            asker: Asker::known(new Claims(0, [new Engagement($span($from, $until), $place)]), new Claims()),
+        );
+        yield 'at the same minute' => [
+            $elsewhere,
+            $visitor('20:10', '20:20', 'Room 12'),
+            Because::VisitorElsewhere,
+            null,
+        ];
         yield 'straight before, in the same room' => [$elsewhere, $visitor('19:45', '20:00', 'Room 12'), null, null];
-        yield 'straight before, in another room' => [$elsewhere, $visitor('19:45', '20:00', 'Room 3'), Because::VisitorElsewhere, null];
+        yield 'straight before, in another room' => [
+            $elsewhere,
+            $visitor('19:45', '20:00', 'Room 3'),
+            Because::VisitorElsewhere,
+            null,
+        ];
         yield 'five minutes to another room' => [$elsewhere, $visitor('19:40', '19:55', 'Room 3'), null, null];
-        yield 'twelve minutes to the tide room' => [$elsewhere, $visitor('20:26', '20:40', 'Tide room'), Because::VisitorElsewhere, null];
+        yield 'twelve minutes to the tide room' => [
+            $elsewhere,
+            $visitor('20:26', '20:40', 'Tide room'),
+            Because::VisitorElsewhere,
+            null,
+        ];
         yield 'twelve minutes are enough' => [$elsewhere, $visitor('20:27', '20:40', 'Tide room'), null, null];
         yield 'straight after, by phone' => [$elsewhere, $visitor('20:15', '20:30', null), null, null];
-        yield 'straight after, in a room or by phone' => [new Elsewhere($travel, ['Room 12', null]), $visitor('20:15', '20:30', 'Room 3'), null, null];
-        yield 'in no room and not by phone' => [new Elsewhere($travel, ['Room 12', null]), $visitor('20:10', '20:30', 'Room 3'), Because::VisitorElsewhere, null];
-        yield 'the student is elsewhere' => [$elsewhere, World::of(0, asker: Asker::known(new Claims, new Claims(0, [new Engagement(self::slot())]))), Because::StudentElsewhere, null];
+        yield 'straight after, in a room or by phone' => [
+            new Elsewhere($travel, ['Room 12', null]),
+            $visitor('20:15', '20:30', 'Room 3'),
+            null,
+            null,
+        ];
+        yield 'in no room and not by phone' => [
+            new Elsewhere($travel, ['Room 12', null]),
+            $visitor('20:10', '20:30', 'Room 3'),
+            Because::VisitorElsewhere,
+            null,
+        ];
+        yield 'the student is elsewhere' => [
+            $elsewhere,
+            World::of(0, asker: Asker::known(new Claims(), new Claims(0, [new Engagement(self::slot())]))),
+            Because::StudentElsewhere,
+            null,
+        ];
 
         yield 'a draft' => [SheetIs::draft(), World::of(0), Because::SheetDraft, null];
         yield 'paused' => [SheetIs::paused(), World::of(0), Because::SheetPaused, null];
         yield 'closed by hand' => [new SlotClosed(Spans::of([self::slot()])), World::of(0), Because::SlotClosed, null];
-        yield 'another closed by hand' => [new SlotClosed(Spans::of([$span('20:15', '20:30')])), World::of(0), null, null];
+        yield 'another closed by hand' => [
+            new SlotClosed(Spans::of([$span('20:15', '20:30')])),
+            World::of(0),
+            null,
+            null,
+        ];
     }
 
     #[DataProvider('cases')]
-    public function test_a_rule_has_its_own_reason_and_moment(Rule|Standing $rule, World $world, ?Because $because, ?string $until): void
-    {
+    public function test_a_rule_has_its_own_reason_and_moment(
+        Rule|Standing $rule,
+        World $world,
+        ?Because $because,
+        ?string $until,
+    ): void {
         $reason = $rule instanceof Standing ? $rule->againstAll($world) : $rule->against(self::slot(), $world);
         self::assertSame($because, $reason?->because);
         self::assertSame($until === null ? null : self::at($until), $reason?->until);
@@ -116,18 +191,30 @@ final class WhoMayTest extends TestCase
     public function test_blocks_that_overlap_are_joined_or_refused_as_the_sheet_asks(): void
     {
         $date = LocalDate::parse('2026-12-07');
-        $block = static fn (int $from, int $until, int $minutes = 15): Block => Block::of(OnDates::of($date), Hours::between(LocalTime::of($from), LocalTime::of($until)), Cut::of($minutes));
-        $sheet = static fn (bool $joining, Block ...$blocks): Sheet => Afternoon::sheet(more: ['blocks' => array_values($blocks), 'joining' => $joining]);
+        $block = static fn(int $from, int $until, int $minutes = 15): Block => Block::of(
+            OnDates::of($date),
+            Hours::between(LocalTime::of($from), LocalTime::of($until)),
+            Cut::of($minutes),
+        );
+        $sheet = static fn(bool $joining, Block ...$blocks): Sheet => Afternoon::sheet(
+            more: ['blocks' => array_values($blocks), 'joining' => $joining],
+        );
 
         self::assertSame(12, $sheet(true, $block(9, 11), $block(10, 12))->count($date, $date->plusDays(1)));
         // Touching is not overlapping.
         self::assertCount(2, $sheet(false, $block(9, 10), $block(10, 11, 20))->pieces($date, $date->plusDays(1)));
-        foreach ([$sheet(false, $block(9, 11), $block(10, 12)), $sheet(true, $block(9, 11), $block(10, 12, 20))] as $refused) {
+        foreach (
+            [$sheet(false, $block(9, 11), $block(10, 12)), $sheet(true, $block(9, 11), $block(10, 12, 20))]
+            as $refused
+        ) {
             try {
                 $refused->pieces($date, $date->plusDays(1));
                 self::fail('They were let pass.');
             } catch (SlotsNotValid $failure) {
-                self::assertStringContainsString('7 December 2026, 09:00 to 11:00 and 7 December 2026, 10:00 to 12:00', $failure->getMessage());
+                self::assertStringContainsString(
+                    '7 December 2026, 09:00 to 11:00 and 7 December 2026, 10:00 to 12:00',
+                    $failure->getMessage(),
+                );
             }
         }
     }
@@ -135,13 +222,25 @@ final class WhoMayTest extends TestCase
     public function test_a_block_has_places_of_its_own_and_who_chose_another_cannot_have_its_times(): void
     {
         $date = LocalDate::parse(Afternoon::DAY);
-        $block = static fn (int $from): Block => Block::of(OnDates::of($date), Hours::between(LocalTime::of($from), LocalTime::of($from + 1)), Cut::of(15));
+        $block = static fn(int $from): Block => Block::of(
+            OnDates::of($date),
+            Hours::between(LocalTime::of($from), LocalTime::of($from + 1)),
+            Cut::of(15),
+        );
         // Numbers as the app gives them; the blocks count from 0.
-        $sheet = Afternoon::sheet(more: ['blocks' => [$block(14)->at([1]), $block(16)], 'places' => [7 => 'Room 12', 9 => null]]);
+        $sheet = Afternoon::sheet(
+            more: ['blocks' => [$block(14)->at([1]), $block(16)], 'places' => [7 => 'Room 12', 9 => null]],
+        );
         self::assertSame([9 => null], $sheet->placesAt(Afternoon::slot('14:15')));
         self::assertSame([7 => 'Room 12', 9 => null], $sheet->placesAt(Afternoon::slot('16:15')));
 
-        $free = static fn (?int $place): array => array_map(static fn (Offer $offer): string => gmdate('H:i', $offer->slot->start), Timetable::of($sheet, World::of(Afternoon::at('08:00'), asker: Asker::known(new Claims, new Claims, $place)))->free());
+        $free = static fn(?int $place): array => array_map(
+            static fn(Offer $offer): string => gmdate('H:i', $offer->slot->start),
+            Timetable::of(
+                $sheet,
+                World::of(Afternoon::at('08:00'), asker: Asker::known(new Claims(), new Claims(), $place)),
+            )->free(),
+        );
         self::assertSame(['16:00', '16:15', '16:30', '16:45'], $free(7));
         self::assertCount(8, $free(9));
         self::assertCount(8, $free(null));
@@ -150,9 +249,16 @@ final class WhoMayTest extends TestCase
     public function test_no_block_falls_on_a_closed_day(): void
     {
         $date = LocalDate::parse('2026-12-07');
-        $block = Block::of(OnDates::of($date, $date->plusDays(1)), Hours::between(LocalTime::of(9), LocalTime::of(10)), Cut::of(15));
+        $block = Block::of(
+            OnDates::of($date, $date->plusDays(1)),
+            Hours::between(LocalTime::of(9), LocalTime::of(10)),
+            Cut::of(15),
+        );
         $closed = Dates::of(DateRange::day($date));
 
-        self::assertSame(4, Afternoon::sheet(more: ['blocks' => [$block], 'closedDays' => $closed])->count($date, $date->plusDays(7)));
+        self::assertSame(
+            4,
+            Afternoon::sheet(more: ['blocks' => [$block], 'closedDays' => $closed])->count($date, $date->plusDays(7)),
+        );
     }
 }

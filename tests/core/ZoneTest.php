@@ -15,26 +15,48 @@ use Tests\Core\Outside\Reference;
 final class ZoneTest extends TestCase
 {
     private const ZONES = [
-        'Europe/Dublin', 'America/St_Johns', 'Australia/Lord_Howe', 'Africa/Casablanca', 'Asia/Kathmandu', 'Pacific/Apia', 'America/Halifax',
-        'Europe/Lisbon', 'Asia/Tehran', 'Pacific/Chatham', 'America/Sao_Paulo', 'Asia/Tokyo', 'Africa/Cairo', 'Antarctica/Troll', 'America/New_York',
+        'Europe/Dublin',
+        'America/St_Johns',
+        'Australia/Lord_Howe',
+        'Africa/Casablanca',
+        'Asia/Kathmandu',
+        'Pacific/Apia',
+        'America/Halifax',
+        'Europe/Lisbon',
+        'Asia/Tehran',
+        'Pacific/Chatham',
+        'America/Sao_Paulo',
+        'Asia/Tokyo',
+        'Africa/Cairo',
+        'Antarctica/Troll',
+        'America/New_York',
     ];
 
     public function test_clock_changes_of_twenty_years_are_those_of_the_tz_database(): void
     {
         $year = (int) gmdate('Y');
-        $answers = Reference::ask(['/usr/bin/python3', __DIR__.'/Outside/clock_changes.py'], array_map(
-            static fn (string $zone): array => ['zone' => $zone, 'from' => $year - 10, 'to' => $year + 10],
-            self::ZONES,
-        ));
+        $answers = Reference::ask(
+            ['/usr/bin/python3', __DIR__ . '/Outside/clock_changes.py'],
+            array_map(
+                static fn(string $zone): array => ['zone' => $zone, 'from' => $year - 10, 'to' => $year + 10],
+                self::ZONES,
+            ),
+        );
         $seen = 0;
         foreach (self::ZONES as $i => $name) {
             $zone = Zone::of($name);
-            $changes = $zone->changesIn(Span::of(gmmktime(0, 0, 0, 1, 1, $year - 10), gmmktime(0, 0, 0, 1, 1, $year + 10)));
+            $changes = $zone->changesIn(
+                Span::of(gmmktime(0, 0, 0, 1, 1, $year - 10), gmmktime(0, 0, 0, 1, 1, $year + 10)),
+            );
             self::assertSame($answers[$i], array_map(array_values(...), $changes), $name);
             foreach ($changes as ['at' => $at, 'before' => $before, 'after' => $after]) {
                 // RFC 5545, 3.3.5: a skipped time is read with the offset before, a doubled one is the first.
                 $reading = $at + min($before, $after) + intdiv(abs($after - $before), 2);
-                self::assertSame($reading - $before, $zone->instantOf($reading), "$name, inside the change of ".gmdate('c', $at));
+                self::assertSame(
+                    $reading - $before,
+                    $zone->instantOf($reading),
+                    "$name, inside the change of " . gmdate('c', $at),
+                );
                 self::assertSame([$before, $after], [$zone->offsetAt($at - 1), $zone->offsetAt($at)]);
                 $seen++;
             }
@@ -45,8 +67,18 @@ final class ZoneTest extends TestCase
     /** @return iterable<string, array{string, string, int, string}> from the tz database's own comments, and reckoned by hand */
     public static function known(): iterable
     {
-        yield 'the hour that New York skips (RFC 5545, 3.3.5)' => ['America/New_York', '2007-03-11', 150, '2007-03-11T07:30:00Z'];
-        yield 'the hour that New York has twice (RFC 5545, 3.3.5)' => ['America/New_York', '2007-11-04', 90, '2007-11-04T05:30:00Z'];
+        yield 'the hour that New York skips (RFC 5545, 3.3.5)' => [
+            'America/New_York',
+            '2007-03-11',
+            150,
+            '2007-03-11T07:30:00Z',
+        ];
+        yield 'the hour that New York has twice (RFC 5545, 3.3.5)' => [
+            'America/New_York',
+            '2007-11-04',
+            90,
+            '2007-11-04T05:30:00Z',
+        ];
         yield 'half an hour on Lord Howe' => ['Australia/Lord_Howe', '2026-10-04', 135, '2026-10-03T15:45:00Z'];
         yield 'five hours and three quarters east' => ['Asia/Kathmandu', '2026-12-03', 0, '2026-12-02T18:15:00Z'];
         yield 'the day that Apia never had' => ['Pacific/Apia', '2011-12-30', 720, '2011-12-30T22:00:00Z'];
@@ -56,14 +88,27 @@ final class ZoneTest extends TestCase
     #[DataProvider('known')]
     public function test_clock_times_become_instants(string $zone, string $date, int $minute, string $instant): void
     {
-        self::assertSame($instant, Zone::of('UTC')->rfc3339(Zone::of($zone)->instant(LocalDate::parse($date), $minute)));
+        self::assertSame(
+            $instant,
+            Zone::of('UTC')->rfc3339(Zone::of($zone)->instant(LocalDate::parse($date), $minute)),
+        );
     }
 
     public function test_a_day_has_its_own_length(): void
     {
-        $hours = static fn (string $zone, string $date): int|float => Zone::of($zone)->day(LocalDate::parse($date))->seconds() / 3600;
+        $hours = static fn(string $zone, string $date): int|float => Zone::of($zone)
+            ->day(LocalDate::parse($date))
+            ->seconds() / 3600;
 
-        self::assertSame([23, 25, 24, 24.5], [$hours('America/Halifax', '2026-03-08'), $hours('America/Halifax', '2026-11-01'), $hours('America/Halifax', '2026-07-01'), $hours('Australia/Lord_Howe', '2026-04-05')]);
+        self::assertSame(
+            [23, 25, 24, 24.5],
+            [
+                $hours('America/Halifax', '2026-03-08'),
+                $hours('America/Halifax', '2026-11-01'),
+                $hours('America/Halifax', '2026-07-01'),
+                $hours('Australia/Lord_Howe', '2026-04-05'),
+            ],
+        );
     }
 
     public function test_what_is_no_zone_is_refused(): void

@@ -25,22 +25,54 @@ final class MessagesTest extends TestCase
         config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
 
         $sheet = $this->sheet();
-        $path = (string) $this->book($sheet, $this->wish($sheet, changes: ['name' => 'Ama Òtóo', 'answers' => ['phone' => '902 555 0199', 'student' => 'Kwame; Ferreira, "K" \o']]))->json('path');
-        $link = Pass::query()->sole()->linkTo(Booking::query()->sole());
+        $path = (string) $this->book(
+            $sheet,
+            $this->wish(
+                $sheet,
+                changes: [
+                    'name' => 'Ama Òtóo',
+                    'answers' => ['phone' => '902 555 0199', 'student' => 'Kwame; Ferreira, "K" \o'],
+                ],
+            ),
+        )->json('path');
+        $link = Pass::query()
+            ->sole()
+            ->linkTo(Booking::query()->sole());
         CarbonImmutable::setTestNow('2026-11-25T09:30:00Z');
-        $this->actingAs($this->host())->ask('post', '/api/staff/bookings/'.Booking::query()->min('id').'/cancel', ['note' => "I am ill.\nSorry!"])->assertOk();
+        $this->actingAs($this->host())
+            ->ask('post', '/api/staff/bookings/' . Booking::query()->min('id') . '/cancel', [
+                'note' => "I am ill.\nSorry!",
+            ])
+            ->assertOk();
         // Once the host cannot take it back any more.
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addSeconds(Undoable::TOLD));
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
 
         $mails = $this->received($server, 4);
         [$yours, $hosts, $sorry, $hostsToo] = $mails;
-        self::assertSame([['ama@mail.example'], ['wren-halloran@school.example'], ['ama@mail.example'], ['wren-halloran@school.example']], array_column($mails, 'recipients'));
+        self::assertSame(
+            [
+                ['ama@mail.example'],
+                ['wren-halloran@school.example'],
+                ['ama@mail.example'],
+                ['wren-halloran@school.example'],
+            ],
+            array_column($mails, 'recipients'),
+        );
 
         self::assertSame('Booked: Thu 3 Dec 16:15 with Wren Halloran – Conferences', $yours['subject']);
         self::assertSame('wren-halloran@school.example', $yours['replyTo']['address']);
         foreach (['text', 'html'] as $form) {
-            foreach (['This time is yours.', 'Thursday 3 December 2026, 16:15 to 16:30 (Halifax time)', 'Room 12', 'Up the stairs.', $link] as $fact) {
+            foreach (
+                [
+                    'This time is yours.',
+                    'Thursday 3 December 2026, 16:15 to 16:30 (Halifax time)',
+                    'Room 12',
+                    'Up the stairs.',
+                    $link,
+                ]
+                as $fact
+            ) {
                 self::assertStringContainsString($fact, $yours[$form]);
             }
             self::assertStringContainsString('+1 902-555-0199', $hosts[$form]);
@@ -52,20 +84,36 @@ final class MessagesTest extends TestCase
         self::assertCount(4, array_unique(array_column($mails, 'messageId')));
 
         $booking = Booking::query()->firstOrFail();
-        foreach ([[$yours, 'REQUEST', 0], [$hosts, 'PUBLISH', 0], [$sorry, 'CANCEL', 1], [$hostsToo, 'CANCEL', 1]] as [$mail, $method, $sequence]) {
+        foreach (
+            [[$yours, 'REQUEST', 0], [$hosts, 'PUBLISH', 0], [$sorry, 'CANCEL', 1], [$hostsToo, 'CANCEL', 1]]
+            as [$mail, $method, $sequence]
+        ) {
             $entry = $mail['entry'];
             self::assertSame($method, $mail['method'], 'The MIME type names the method too (RFC 6047, 2.4).');
-            self::assertSame([$method, $booking->uid, $sequence], [$entry['method'], $entry['uid'], $entry['sequence']]);
+            self::assertSame(
+                [$method, $booking->uid, $sequence],
+                [$entry['method'], $entry['uid'], $entry['sequence']],
+            );
             // 16:15 in Halifax in December is 20:15 UTC (tz database).
-            self::assertSame(['2026-12-03T20:15:00.000Z', '2026-12-03T20:30:00.000Z', 'America/Halifax'], [$entry['start'], $entry['end'], $entry['zone']]);
+            self::assertSame(
+                ['2026-12-03T20:15:00.000Z', '2026-12-03T20:30:00.000Z', 'America/Halifax'],
+                [$entry['start'], $entry['end'], $entry['zone']],
+            );
             self::assertSame('mailto:wren-halloran@school.example', $entry['organizer']);
             self::assertSame($method === 'PUBLISH' ? [] : ['mailto:ama@mail.example'], $entry['attendees']);
             self::assertSame($sequence === 0 ? 'CONFIRMED' : 'CANCELLED', $entry['status']);
             self::assertSame('Room 12', $entry['location']);
             self::assertStringContainsString('About: Kwame; Ferreira, "K" \o', $entry['description']);
-            self::assertEquals($entry, $this->readByPython($mail['source']), 'ical.js and python-icalendar read it alike.');
+            self::assertEquals(
+                $entry,
+                $this->readByPython($mail['source']),
+                'ical.js and python-icalendar read it alike.',
+            );
         }
-        self::assertSame(['2026-11-24T12:00:00.000Z', '2026-11-25T09:30:00.000Z'], [$yours['entry']['stamp'], $sorry['entry']['stamp']]);
+        self::assertSame(
+            ['2026-11-24T12:00:00.000Z', '2026-11-25T09:30:00.000Z'],
+            [$yours['entry']['stamp'], $sorry['entry']['stamp']],
+        );
     }
 
     public function test_one_entry_lives_from_booked_through_moved_and_link_added_to_cancelled(): void
@@ -73,29 +121,55 @@ final class MessagesTest extends TestCase
         [$server, $port] = $this->smtp();
         config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
         $sheet = $this->sheet();
-        $sheet->places()->reorder()->update(['kind' => 'video', 'label' => 'Video', 'link_mode' => 'later']);
-        $path = '/api'.$this->book($sheet->refresh(), $this->wish($sheet))->json('path');
+        $sheet
+            ->places()
+            ->reorder()
+            ->update(['kind' => 'video', 'label' => 'Video', 'link_mode' => 'later']);
+        $path = '/api' . $this->book($sheet->refresh(), $this->wish($sheet))->json('path');
         $id = (int) Booking::query()->min('id');
         $deliver = $this->delivered(...);
-        $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING.'T20:45:00Z'])->assertOk();
+        $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING . 'T20:45:00Z'])->assertOk();
         // Moved before the first message went out: each still says its own time.
         $deliver();
-        $this->actingAs($this->host())->ask('post', "/api/staff/sheets/$sheet->id/link", ['link' => 'https://video.school.example/r/7'])->assertOk();
+        $this->actingAs($this->host())
+            ->ask('post', "/api/staff/sheets/$sheet->id/link", ['link' => 'https://video.school.example/r/7'])
+            ->assertOk();
         $deliver();
         $this->ask('post', "$path/bookings/$id/give-back", ['note' => 'The ferry is cancelled.'])->assertOk();
         $deliver();
 
-        $visitors = array_values(array_filter($this->received($server, 7), static fn (array $mail): bool => $mail['recipients'] === ['ama@mail.example']));
+        $visitors = array_values(
+            array_filter(
+                $this->received($server, 7),
+                static fn(array $mail): bool => $mail['recipients'] === ['ama@mail.example'],
+            ),
+        );
         $uid = Booking::query()->firstOrFail()->uid;
-        $lived = array_map(static fn (array $mail): array => [$mail['method'], $mail['entry']['uid'], $mail['entry']['sequence'], substr($mail['entry']['start'], 11, 5), $mail['entry']['location']], $visitors);
-        self::assertSame([
-            ['REQUEST', $uid, 0, '20:15', 'Video'],
-            ['REQUEST', $uid, 1, '20:45', 'Video'],
-            ['REQUEST', $uid, 2, '20:45', 'https://video.school.example/r/7'],
-            ['CANCEL', $uid, 3, '20:45', 'Video'],
-        ], $lived);
+        $lived = array_map(
+            static fn(array $mail): array => [
+                $mail['method'],
+                $mail['entry']['uid'],
+                $mail['entry']['sequence'],
+                substr($mail['entry']['start'], 11, 5),
+                $mail['entry']['location'],
+            ],
+            $visitors,
+        );
+        self::assertSame(
+            [
+                ['REQUEST', $uid, 0, '20:15', 'Video'],
+                ['REQUEST', $uid, 1, '20:45', 'Video'],
+                ['REQUEST', $uid, 2, '20:45', 'https://video.school.example/r/7'],
+                ['CANCEL', $uid, 3, '20:45', 'Video'],
+            ],
+            $lived,
+        );
         foreach ($visitors as $mail) {
-            self::assertEquals($mail['entry'], $this->readByPython($mail['source']), 'ical.js and python-icalendar read it alike.');
+            self::assertEquals(
+                $mail['entry'],
+                $this->readByPython($mail['source']),
+                'ical.js and python-icalendar read it alike.',
+            );
         }
         // 1 day before, and 15 min before: common practice, no published source.
         self::assertSame(2, substr_count($visitors[0]['source'], 'BEGIN:VALARM'));
@@ -111,24 +185,45 @@ final class MessagesTest extends TestCase
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
         $this->received($server, 1);
 
-        self::assertStringContainsString('A message to Ama Otoo (refused@mail.example) did not arrive.', (string) \App\Models\Notice::query()->firstOrFail()->message);
+        self::assertStringContainsString(
+            'A message to Ama Otoo (refused@mail.example) did not arrive.',
+            (string) \App\Models\Notice::query()->firstOrFail()->message,
+        );
         $this->actingAs($this->host());
-        self::assertStringContainsString('550', (string) $this->ask('get', "/api/staff/sheets/$sheet->id")->json('bookings.0.mail_failure'));
+        self::assertStringContainsString(
+            '550',
+            (string) $this->ask('get', "/api/staff/sheets/$sheet->id")->json('bookings.0.mail_failure'),
+        );
     }
 
     public function test_the_mailroom_shows_each_message_as_its_reader_sees_it(): void
     {
         config(['recess.demo' => true, 'mail.default' => 'mailroom']);
         $sheet = $this->sheet();
-        $this->book($sheet, $this->wish($sheet, changes: ['answers' => ['phone' => '902 555 0199', 'student' => '<img src=x onerror=alert(1)>']]))->assertCreated();
+        $this->book(
+            $sheet,
+            $this->wish(
+                $sheet,
+                changes: ['answers' => ['phone' => '902 555 0199', 'student' => '<img src=x onerror=alert(1)>']],
+            ),
+        )->assertCreated();
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);
 
         self::assertSame(2, MailroomMessage::query()->count());
         $first = MailroomMessage::query()->orderBy('id')->firstOrFail();
         self::assertSame('ama@mail.example', $first->recipient);
-        $this->get("/mailroom/$first->id")->assertOk()->assertSee('METHOD:REQUEST')->assertSee('This time is yours.');
-        $frame = $this->get("/mailroom/$first->id/html")->assertOk()->assertSee('Your pass')->assertDontSee('<img', false);
-        self::assertStringContainsString("default-src 'none'", (string) $frame->headers->get('Content-Security-Policy'));
+        $this->get("/mailroom/$first->id")
+            ->assertOk()
+            ->assertSee('METHOD:REQUEST')
+            ->assertSee('This time is yours.');
+        $frame = $this->get("/mailroom/$first->id/html")
+            ->assertOk()
+            ->assertSee('Your pass')
+            ->assertDontSee('<img', false);
+        self::assertStringContainsString(
+            "default-src 'none'",
+            (string) $frame->headers->get('Content-Security-Policy'),
+        );
         self::assertStringContainsString('sandbox', (string) $frame->headers->get('Content-Security-Policy'));
     }
 
@@ -136,19 +231,27 @@ final class MessagesTest extends TestCase
     {
         $sheet = $this->sheet();
         $path = (string) $this->book($sheet, $this->wish($sheet))->json('path');
-        $file = $this->get("$path/bookings/".Booking::query()->min('id').'.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
+        $file = $this->get("$path/bookings/" . Booking::query()->min('id') . '.ics')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
 
-        self::assertSame(Booking::query()->firstOrFail()->uid, $this->readByPython((string) $file->getContent())['uid']);
+        self::assertSame(
+            Booking::query()->firstOrFail()->uid,
+            $this->readByPython((string) $file->getContent())['uid'],
+        );
     }
 
     /** @return array{Process, int} the server and its port */
     private function smtp(): array
     {
-        $server = new Process(['node', __DIR__.'/smtp.mjs'], timeout: 60);
+        $server = new Process(['node', __DIR__ . '/smtp.mjs'], timeout: 60);
         $server->start();
-        $server->waitUntil(static fn (string $type, string $output): bool => str_contains($output, '"port"'));
+        $server->waitUntil(static fn(string $type, string $output): bool => str_contains($output, '"port"'));
 
-        return [$server, (int) json_decode((string) strtok($server->getOutput(), "\n"), true, flags: JSON_THROW_ON_ERROR)['port']];
+        return [
+            $server,
+            (int) json_decode((string) strtok($server->getOutput(), "\n"), true, flags: JSON_THROW_ON_ERROR)['port'],
+        ];
     }
 
     /** @return list<array<string, mixed>> */
@@ -158,7 +261,10 @@ final class MessagesTest extends TestCase
             usleep(50_000);
         }
         $server->stop();
-        $mails = array_map(static fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_slice(array_filter(explode("\n", $server->getOutput())), 1));
+        $mails = array_map(
+            static fn(string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+            array_slice(array_filter(explode("\n", $server->getOutput())), 1),
+        );
         self::assertCount($count, $mails, $server->getErrorOutput());
 
         return array_values($mails);
@@ -167,7 +273,7 @@ final class MessagesTest extends TestCase
     /** @return array<string, mixed> */
     private function readByPython(string $source): array
     {
-        $python = new Process(['/usr/bin/python3', __DIR__.'/entry.py'], input: $source);
+        $python = new Process(['/usr/bin/python3', __DIR__ . '/entry.py'], input: $source);
 
         return json_decode($python->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
     }

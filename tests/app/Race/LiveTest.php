@@ -27,16 +27,21 @@ final class LiveTest extends RaceTestCase
     {
         // Numbers that are nobody's.
         [$mine, $other] = [Channel::pass(900_000_001), Channel::pass(900_000_002)];
-        $open = array_map(fn (string $channel): mixed => $this->opened($channel, $headers), [$mine, $other]);
+        $open = array_map(fn(string $channel): mixed => $this->opened($channel, $headers), [$mine, $other]);
         self::assertNull($this->heard($open[0], 0.3), 'Before anything changes nothing is said.');
         $pressed = microtime(true);
-        DB::transaction(static fn () => Announce::to([$mine]));
+        DB::transaction(static fn() => Announce::to([$mine]));
         $said = $this->heard($open[0], 3.0);
         self::assertNotNull($said, 'It is told.');
         self::assertLessThan(1.0, $said['at'] - $pressed);
         self::assertMatchesRegularExpression('/[0-9a-f]{8}\s*$/', $said['text'], 'A stamp, and nothing else.');
         self::assertNull($this->heard($open[1], 0.3), 'The other hears nothing of it.');
-        self::assertSame(0, DB::table('stamps')->whereIn('channel', [$mine, $other])->count());
+        self::assertSame(
+            0,
+            DB::table('stamps')
+                ->whereIn('channel', [$mine, $other])
+                ->count(),
+        );
     }
 
     public function test_what_was_undone_is_not_told_and_a_thousand_tried_names_say_nothing(): void
@@ -46,14 +51,19 @@ final class LiveTest extends RaceTestCase
         try {
             DB::transaction(static function () use ($mine): never {
                 Announce::to([$mine]);
-                throw new \DomainException;
+                throw new \DomainException();
             });
         } catch (\DomainException) {
         }
         $many = curl_multi_init();
         $tries = [];
         for ($i = 0; $i < 1000; $i++) {
-            curl_multi_add_handle($many, $tries[] = $try = curl_init("$this->address/live/".rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=')));
+            curl_multi_add_handle(
+                $many,
+                $tries[] = $try = curl_init(
+                    "$this->address/live/" . rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
+                ),
+            );
             curl_setopt_array($try, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
         }
         do {
@@ -64,12 +74,20 @@ final class LiveTest extends RaceTestCase
             // Nothing, or that it was a lot at once.
             self::assertDoesNotMatchRegularExpression('/^[0-9a-f]{8}$/', (string) curl_multi_getcontent($try));
         }
-        foreach (['x', str_repeat('x', 42), '../stamp/'.$mine, $mine.',short'] as $odd) {
-            self::assertStringContainsString(' 404 ', (string) (get_headers("$this->address/live/".rawurlencode($odd))[0] ?? ''), $odd);
+        foreach (['x', str_repeat('x', 42), '../stamp/' . $mine, $mine . ',short'] as $odd) {
+            self::assertStringContainsString(
+                ' 404 ',
+                (string) (get_headers("$this->address/live/" . rawurlencode($odd))[0] ?? ''),
+                $odd,
+            );
         }
-        self::assertStringContainsString(' 404 ', (string) (get_headers("$this->address/stamp/$mine")[0] ?? ''), 'Nobody tells pages from outside.');
+        self::assertStringContainsString(
+            ' 404 ',
+            (string) (get_headers("$this->address/stamp/$mine")[0] ?? ''),
+            'Nobody tells pages from outside.',
+        );
         self::assertNull($this->heard($open, 0.3));
-        DB::transaction(static fn () => Announce::to([$mine]));
+        DB::transaction(static fn() => Announce::to([$mine]));
         self::assertNotNull($this->heard($open, 3.0));
     }
 
@@ -85,10 +103,18 @@ final class LiveTest extends RaceTestCase
      */
     private function opened(string $channel, array $headers): mixed
     {
-        [$host, $port] = [(string) parse_url($this->address, PHP_URL_HOST), (int) parse_url($this->address, PHP_URL_PORT)];
+        [$host, $port] = [
+            (string) parse_url($this->address, PHP_URL_HOST),
+            (int) parse_url($this->address, PHP_URL_PORT),
+        ];
         $stream = fsockopen($host, $port);
         self::assertIsResource($stream);
-        fwrite($stream, "GET /live/$channel HTTP/1.1\r\nHost: $host\r\n".implode('', array_map(static fn (string $line): string => "$line\r\n", $headers))."\r\n");
+        fwrite(
+            $stream,
+            "GET /live/$channel HTTP/1.1\r\nHost: $host\r\n" .
+                implode('', array_map(static fn(string $line): string => "$line\r\n", $headers)) .
+                "\r\n",
+        );
         stream_set_blocking($stream, false);
         // What stands at the beginning of a stream that is held: its head, and a comment.
         usleep(300_000);
@@ -122,7 +148,9 @@ final class LiveTest extends RaceTestCase
         foreach (['https://elsewhere.example' => 403, $this->address => 0, '' => 0] as $origin => $status) {
             $ask = curl_init("$this->address/live/$channel");
             curl_setopt_array($ask, [
-                CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT_MS => 400,
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_HEADER => true,
+                CURLOPT_TIMEOUT_MS => 400,
                 CURLOPT_HTTPHEADER => ['Accept: text/event-stream', ...$origin === '' ? [] : ["Origin: $origin"]],
             ]);
             $said = (string) curl_exec($ask);
@@ -133,7 +161,17 @@ final class LiveTest extends RaceTestCase
         }
         // So many at once from one network, and of all; elsewhere than here it is less than here.
         $nginx = (string) file_get_contents(base_path('ops/templates/nginx.conf'));
-        foreach (['limit_conn live_from @LIVE@;', 'limit_conn live_all 3000;', 'nchan_subscriber_timeout', 'client_header_timeout', 'client_body_timeout', 'send_timeout'] as $bound) {
+        foreach (
+            [
+                'limit_conn live_from @LIVE@;',
+                'limit_conn live_all 3000;',
+                'nchan_subscriber_timeout',
+                'client_header_timeout',
+                'client_body_timeout',
+                'send_timeout',
+            ]
+            as $bound
+        ) {
             self::assertStringContainsString($bound, $nginx);
         }
     }

@@ -56,14 +56,22 @@ final class ManyAtOnceTest extends RaceTestCase
 
     public function test_moves_gifts_back_offers_and_edits_with_several_hosts_leave_everything_in_place(): void
     {
-        [$ada, $ben, $cleo] = array_map(fn (string $name) => $this->host("$name $this->run"), ['Ada', 'Ben', 'Cleo']);
+        [$ada, $ben, $cleo] = array_map(fn(string $name) => $this->host("$name $this->run"), ['Ada', 'Ben', 'Cleo']);
         // Any one of two, two visitors at once; with a colleague who has to be there; and alone, cut across both.
         $either = $this->written($ada, 'Either', 15, [$ben->id => HostRole::Any], ['seats' => 2]);
         $together = $this->written($ben, 'Together', 20, [$cleo->id => HostRole::Must]);
         $alone = $this->written($cleo, 'Alone', 10, []);
         foreach (range(1, 4) as $number) {
-            $pass = Pass::query()->create(['name' => "Waits $number", 'email' => "waits$number@$this->run.example", 'phone' => '']);
-            Waiting::query()->create(['sheet_id' => $alone->id, 'pass_id' => $pass->id, 'confirmed_at' => CarbonImmutable::now()]);
+            $pass = Pass::query()->create([
+                'name' => "Waits $number",
+                'email' => "waits$number@$this->run.example",
+                'phone' => '',
+            ]);
+            Waiting::query()->create([
+                'sheet_id' => $alone->id,
+                'pass_id' => $pass->id,
+                'confirmed_at' => CarbonImmutable::now(),
+            ]);
         }
         $pressing = $this->pressing([$either, $together, $alone], 45);
         $swaps = 0;
@@ -75,8 +83,18 @@ final class ManyAtOnceTest extends RaceTestCase
             $swaps += $this->changeTimes($alone, $cleo);
         }
         $told = array_merge(...array_map($this->said(...), $pressing));
-        self::assertSame([], array_values(array_unique(array_diff(array_column($told, 'status'), [200, 201, 409]))), 'Somebody was answered with something else.');
-        self::assertEqualsCanonicalizing(['book', 'give back', 'keep', 'move'], array_unique(array_column(array_filter($told, static fn (array $one): bool => $one['status'] < 300), 'what')), 'All of it happened.');
+        self::assertSame(
+            [],
+            array_values(array_unique(array_diff(array_column($told, 'status'), [200, 201, 409]))),
+            'Somebody was answered with something else.',
+        );
+        self::assertEqualsCanonicalizing(
+            ['book', 'give back', 'keep', 'move'],
+            array_unique(
+                array_column(array_filter($told, static fn(array $one): bool => $one['status'] < 300), 'what'),
+            ),
+            'All of it happened.',
+        );
         self::assertGreaterThan(2, $edit);
         self::assertGreaterThan(0, $swaps, 'Some changed times at the desk meanwhile.');
         $this->assertFits([$either->id, $together->id, $alone->id]);
@@ -86,11 +104,16 @@ final class ManyAtOnceTest extends RaceTestCase
     {
         $sheet = $this->written($this->host("Closing $this->run"), 'Closing', 1, []);
         $pressing = $this->pressing([$sheet], 10_000, 'Booking has closed here.');
-        $booked = static fn (): int => Booking::query()->where('sheet_id', $sheet->id)->count();
+        $booked = static fn(): int => Booking::query()->where('sheet_id', $sheet->id)->count();
         while ($booked() < 5 && $this->goesOn($pressing)) {
             usleep(10_000);
         }
-        app(ChangeSheetState::class)(Sheet::query()->findOrFail($sheet->id), SheetState::Closed, '', CarbonImmutable::now()->getTimestamp());
+        app(ChangeSheetState::class)(
+            Sheet::query()->findOrFail($sheet->id),
+            SheetState::Closed,
+            '',
+            CarbonImmutable::now()->getTimestamp(),
+        );
         $then = $booked();
         // Each of them goes on until it hears that it is closed: nothing has to be caught in time.
         foreach ($pressing as $process) {
@@ -102,12 +125,28 @@ final class ManyAtOnceTest extends RaceTestCase
     }
 
     /** @param  array<int, HostRole>  $colleagues */
-    private function statement(string $title, int $minutes, int $late, array $colleagues, Stated $rules, ?int $place): SheetStatement
-    {
+    private function statement(
+        string $title,
+        int $minutes,
+        int $late,
+        array $colleagues,
+        Stated $rules,
+        ?int $place,
+    ): SheetStatement {
         return new SheetStatement(
-            title: "$title $this->run", intro: '',
-            blocks: [Block::of(OnDates::of(LocalDate::parse($this->date)), Hours::between(LocalTime::of(16, $late), LocalTime::of(18, $late)), Cut::of($minutes))],
-            places: [new PlaceStatement(PlaceKind::Phone, 'By phone', id: $place)], questions: Questions::usual(), rules: $rules, colleagues: $colleagues,
+            title: "$title $this->run",
+            intro: '',
+            blocks: [
+                Block::of(
+                    OnDates::of(LocalDate::parse($this->date)),
+                    Hours::between(LocalTime::of(16, $late), LocalTime::of(18, $late)),
+                    Cut::of($minutes),
+                ),
+            ],
+            places: [new PlaceStatement(PlaceKind::Phone, 'By phone', id: $place)],
+            questions: Questions::usual(),
+            rules: $rules,
+            colleagues: $colleagues,
         );
     }
 
@@ -115,21 +154,46 @@ final class ManyAtOnceTest extends RaceTestCase
      * @param  array<int, HostRole>  $colleagues
      * @param  array<string, mixed>  $rules
      */
-    private function written(StaffMember $host, string $title, int $minutes, array $colleagues, array $rules = []): Sheet
-    {
-        return $this->publish(app(WriteSheet::class)($host, $this->statement($title, $minutes, 0, $colleagues, Stated::of($rules), null), CarbonImmutable::now()->getTimestamp()));
+    private function written(
+        StaffMember $host,
+        string $title,
+        int $minutes,
+        array $colleagues,
+        array $rules = [],
+    ): Sheet {
+        return $this->publish(
+            app(WriteSheet::class)(
+                $host,
+                $this->statement($title, $minutes, 0, $colleagues, Stated::of($rules), null),
+                CarbonImmutable::now()->getTimestamp(),
+            ),
+        );
     }
 
     /** @param  array<int, HostRole>  $colleagues */
     private function edit(Sheet $sheet, array $colleagues, int $minutes, int $late): void
     {
         $sheet = Sheet::query()->findOrFail($sheet->id);
-        $statement = $this->statement(substr($sheet->title, 0, -strlen(" $this->run")), $minutes, $late, $colleagues, $sheet->rules, $sheet->places->firstOrFail()->id);
+        $statement = $this->statement(
+            substr($sheet->title, 0, -strlen(" $this->run")),
+            $minutes,
+            $late,
+            $colleagues,
+            $sheet->rules,
+            $sheet->places->firstOrFail()->id,
+        );
         $settlement = null;
         // Whoever books while the writer looks is shown to them again; a time that was chosen may be gone meanwhile.
         for ($look = 0; $look < 20; $look++) {
             try {
-                app(WriteSheet::class)($sheet->host, $statement, CarbonImmutable::now()->getTimestamp(), $sheet, null, $settlement);
+                app(WriteSheet::class)(
+                    $sheet->host,
+                    $statement,
+                    CarbonImmutable::now()->getTimestamp(),
+                    $sheet,
+                    null,
+                    $settlement,
+                );
 
                 return;
             } catch (BookingsAffected $affected) {
@@ -143,7 +207,13 @@ final class ManyAtOnceTest extends RaceTestCase
     /** Two who have booked change their times at the desk, of that day; whoever of them is elsewhere then does not. */
     private function changeTimes(Sheet $sheet, StaffMember $host): int
     {
-        $two = Booking::query()->where('sheet_id', $sheet->id)->where('staff_id', $host->id)->whereNotNull('hold_id')->inRandomOrder()->limit(2)->get();
+        $two = Booking::query()
+            ->where('sheet_id', $sheet->id)
+            ->where('staff_id', $host->id)
+            ->whereNotNull('hold_id')
+            ->inRandomOrder()
+            ->limit(2)
+            ->get();
         $now = ($two->first()?->span()->start ?? 3600) - 3600;
         $revision = DeskDay::query()->where('staff_id', $host->id)->value('revision') ?? 0;
         try {
@@ -159,9 +229,18 @@ final class ManyAtOnceTest extends RaceTestCase
     {
         $choices = [];
         foreach ($affected->effects[0]->effect->left as $left) {
-            $choices[(int) $left->booking->id] = $left->proposed === null ? ['do' => 'cancel', 'to' => null] : ['do' => 'move', 'to' => $left->proposed->start];
+            $choices[(int) $left->booking->id] =
+                $left->proposed === null
+                    ? ['do' => 'cancel', 'to' => null]
+                    : ['do' => 'move', 'to' => $left->proposed->start];
         }
-        foreach ([...array_column($affected->effects[0]->effect->otherLength, 0), ...$affected->effects[0]->effect->otherPlace] as $booked) {
+        foreach (
+            [
+                ...array_column($affected->effects[0]->effect->otherLength, 0),
+                ...$affected->effects[0]->effect->otherPlace,
+            ]
+            as $booked
+        ) {
             $choices[(int) $booked->id] = ['do' => 'move', 'to' => null];
         }
 
@@ -184,7 +263,19 @@ final class ManyAtOnceTest extends RaceTestCase
 
         return array_map(function (int $number) use ($prizes, $presses, $until): Process {
             $seed = (string) (hexdec(substr($this->run, 0, 6)) + $number);
-            $process = new Process([PHP_BINARY, __DIR__.'/visitors.php', $this->address, $seed, (string) $presses, "$this->run.example", json_encode($prizes, JSON_THROW_ON_ERROR), ...($until === '' ? [] : [$until])], timeout: 150);
+            $process = new Process(
+                [
+                    PHP_BINARY,
+                    __DIR__ . '/visitors.php',
+                    $this->address,
+                    $seed,
+                    (string) $presses,
+                    "$this->run.example",
+                    json_encode($prizes, JSON_THROW_ON_ERROR),
+                    ...$until === '' ? [] : [$until],
+                ],
+                timeout: 150,
+            );
             $process->start();
 
             return $process;
@@ -194,7 +285,7 @@ final class ManyAtOnceTest extends RaceTestCase
     /** @param  list<Process>  $pressing */
     private function goesOn(array $pressing): bool
     {
-        return array_filter($pressing, static fn (Process $one): bool => $one->isRunning()) !== [];
+        return array_filter($pressing, static fn(Process $one): bool => $one->isRunning()) !== [];
     }
 
     /** @return list<array{what: string, status: int, message: string}> */
@@ -202,22 +293,48 @@ final class ManyAtOnceTest extends RaceTestCase
     {
         self::assertSame(0, $process->wait(), $process->getErrorOutput());
 
-        return array_values(array_map(static fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_filter(explode("\n", $process->getOutput()))));
+        return array_values(
+            array_map(
+                static fn(string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+                array_filter(explode("\n", $process->getOutput())),
+            ),
+        );
     }
 
     /** @param  list<int>  $sheets */
     private function assertFits(array $sheets): void
     {
         $in = implode(', ', $sheets);
-        $none = static fn (string $what, string $query) => self::assertSame([], DB::select($query), $what);
-        $none('Nobody is in two meetings.', 'SELECT a.id FROM holds a JOIN holds b ON a.staff_id = b.staff_id AND a.id < b.id AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at');
-        $none('Whoever has a time has a seat of just that time, and it is nobody else’s.', "SELECT bookings.id FROM bookings LEFT JOIN holds ON holds.id = bookings.hold_id LEFT JOIN seats ON seats.hold_id = bookings.hold_id AND seats.seat = bookings.seat
-            WHERE bookings.sheet_id IN ($in) AND bookings.state IN ('booked', 'asked') AND (seats.hold_id IS NULL OR seats.kept_until IS NOT NULL OR holds.starts_at <> bookings.starts_at OR holds.ends_at <> bookings.ends_at OR holds.staff_id <> bookings.staff_id)");
-        $none('Whoever has none holds none.', "SELECT id FROM bookings WHERE sheet_id IN ($in) AND state NOT IN ('booked', 'asked') AND hold_id IS NOT NULL");
-        $none('A seat is somebody’s, or is kept.', "SELECT seats.hold_id FROM seats JOIN holds ON holds.id = seats.hold_id LEFT JOIN bookings ON bookings.hold_id = seats.hold_id AND bookings.seat = seats.seat WHERE holds.sheet_id IN ($in) AND seats.kept_until IS NULL AND bookings.id IS NULL");
-        $none('No host is held for nobody.', "SELECT holds.id FROM holds LEFT JOIN seats ON seats.hold_id = COALESCE(holds.with_hold_id, holds.id) WHERE holds.sheet_id IN ($in) AND seats.hold_id IS NULL");
-        $none('No visitor and no student is in two meetings.', "SELECT a.id FROM bookings a JOIN bookings b ON a.id < b.id AND (a.pass_id = b.pass_id OR a.student_key = b.student_key) AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at
-            WHERE a.sheet_id IN ($in) AND b.sheet_id IN ($in) AND a.state = 'booked' AND b.state = 'booked'");
-        $none('Whoever is offered a time has it kept, unless they were quick or its time is up.', "SELECT waiting.id FROM waiting LEFT JOIN seats ON seats.keeper = waiting.keeper WHERE waiting.sheet_id IN ($in) AND waiting.offered_until > UTC_TIMESTAMP() AND seats.hold_id IS NULL");
+        $none = static fn(string $what, string $query) => self::assertSame([], DB::select($query), $what);
+        $none(
+            'Nobody is in two meetings.',
+            'SELECT a.id FROM holds a JOIN holds b ON a.staff_id = b.staff_id AND a.id < b.id AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at',
+        );
+        $none(
+            'Whoever has a time has a seat of just that time, and it is nobody else’s.',
+            "SELECT bookings.id FROM bookings LEFT JOIN holds ON holds.id = bookings.hold_id LEFT JOIN seats ON seats.hold_id = bookings.hold_id AND seats.seat = bookings.seat
+            WHERE bookings.sheet_id IN ($in) AND bookings.state IN ('booked', 'asked') AND (seats.hold_id IS NULL OR seats.kept_until IS NOT NULL OR holds.starts_at <> bookings.starts_at OR holds.ends_at <> bookings.ends_at OR holds.staff_id <> bookings.staff_id)",
+        );
+        $none(
+            'Whoever has none holds none.',
+            "SELECT id FROM bookings WHERE sheet_id IN ($in) AND state NOT IN ('booked', 'asked') AND hold_id IS NOT NULL",
+        );
+        $none(
+            'A seat is somebody’s, or is kept.',
+            "SELECT seats.hold_id FROM seats JOIN holds ON holds.id = seats.hold_id LEFT JOIN bookings ON bookings.hold_id = seats.hold_id AND bookings.seat = seats.seat WHERE holds.sheet_id IN ($in) AND seats.kept_until IS NULL AND bookings.id IS NULL",
+        );
+        $none(
+            'No host is held for nobody.',
+            "SELECT holds.id FROM holds LEFT JOIN seats ON seats.hold_id = COALESCE(holds.with_hold_id, holds.id) WHERE holds.sheet_id IN ($in) AND seats.hold_id IS NULL",
+        );
+        $none(
+            'No visitor and no student is in two meetings.',
+            "SELECT a.id FROM bookings a JOIN bookings b ON a.id < b.id AND (a.pass_id = b.pass_id OR a.student_key = b.student_key) AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at
+            WHERE a.sheet_id IN ($in) AND b.sheet_id IN ($in) AND a.state = 'booked' AND b.state = 'booked'",
+        );
+        $none(
+            'Whoever is offered a time has it kept, unless they were quick or its time is up.',
+            "SELECT waiting.id FROM waiting LEFT JOIN seats ON seats.keeper = waiting.keeper WHERE waiting.sheet_id IN ($in) AND waiting.offered_until > UTC_TIMESTAMP() AND seats.hold_id IS NULL",
+        );
     }
 }

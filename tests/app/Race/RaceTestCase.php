@@ -27,7 +27,11 @@ abstract class RaceTestCase extends TestCase
     /** @return array<string, mixed> a sheet as visitors see it */
     protected function seen(string $slug): array
     {
-        return (array) json_decode((string) file_get_contents("$this->address/api/s/$slug"), true, flags: JSON_THROW_ON_ERROR);
+        return (array) json_decode(
+            (string) file_get_contents("$this->address/api/s/$slug"),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     /**
@@ -35,7 +39,18 @@ abstract class RaceTestCase extends TestCase
      */
     protected function contender(int $seed, int $attempts, string $domain, array $prizes): Process
     {
-        $process = new Process([PHP_BINARY, __DIR__.'/contender.php', $this->address, (string) $seed, (string) $attempts, $domain, json_encode($prizes, JSON_THROW_ON_ERROR)], timeout: 120);
+        $process = new Process(
+            [
+                PHP_BINARY,
+                __DIR__ . '/contender.php',
+                $this->address,
+                (string) $seed,
+                (string) $attempts,
+                $domain,
+                json_encode($prizes, JSON_THROW_ON_ERROR),
+            ],
+            timeout: 120,
+        );
         $process->start();
 
         return $process;
@@ -46,7 +61,12 @@ abstract class RaceTestCase extends TestCase
     {
         self::assertSame(0, $contender->wait(), $contender->getErrorOutput());
 
-        return array_values(array_map(static fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_filter(explode("\n", $contender->getOutput()))));
+        return array_values(
+            array_map(
+                static fn(string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+                array_filter(explode("\n", $contender->getOutput())),
+            ),
+        );
     }
 
     /** How often a staff member is held at two places at once: what the database itself forbids. */

@@ -36,19 +36,33 @@ trait OneOfEach
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $wren = $sheet->host;
         $values = [
-            'sheet' => $sheet->id, 'booking' => Booking::query()->firstOrFail()->id, 'person' => $wren->id,
-            'visitor' => Pass::query()->firstOrFail()->id, 'what' => 'bookings.csv', 'token' => 'none', 'list' => 'entrance.pdf', 'key' => 'x',
+            'sheet' => $sheet->id,
+            'booking' => Booking::query()->firstOrFail()->id,
+            'person' => $wren->id,
+            'visitor' => Pass::query()->firstOrFail()->id,
+            'what' => 'bookings.csv',
+            'token' => 'none',
+            'list' => 'entrance.pdf',
+            'key' => 'x',
             'passkey' => Passkey::query()->create([
-                'staff_id' => $wren->id, 'credential' => 'a', 'credential_hash' => Passkey::hash('a'),
-                'public_key' => '{}', 'name' => 'Mine',
+                'staff_id' => $wren->id,
+                'credential' => 'a',
+                'credential_hash' => Passkey::hash('a'),
+                'public_key' => '{}',
+                'name' => 'Mine',
             ])->id,
             'tablet' => Kiosk::query()->create(['school_id' => $wren->school_id, 'name' => 'Main door'])->id,
             'calendar' => $wren->calendars()->create(['name' => 'Mine', 'address' => null])->id,
             'staff' => (string) $wren->slug,
             'knock' => Knock::query()->create(self::knock($wren->id))->id,
             'notice' => $wren->notices()->create(['key' => 'walk', 'message' => 'Look.'])->id,
-            'place' => SavedPlace::query()
-                ->create(['school_id' => $wren->school_id, 'staff_id' => $wren->id, 'kind' => 'room', 'label' => 'Room 12', 'directions' => ''])->id,
+            'place' => SavedPlace::query()->create([
+                'school_id' => $wren->school_id,
+                'staff_id' => $wren->id,
+                'kind' => 'room',
+                'label' => 'Room 12',
+                'directions' => '',
+            ])->id,
         ];
         $values['round'] = self::round($wren->school_id)->id;
         $values['part'] = RoundHost::query()->create(['round_id' => $values['round'], 'staff_id' => $wren->id])->id;
@@ -64,8 +78,16 @@ trait OneOfEach
     public static function knock(int $host): array
     {
         return [
-            'staff_id' => $host, 'pass_id' => Pass::query()->firstOrFail()->id, 'state' => 'declined', 'title' => 'x', 'details' => '',
-            'answers' => [], 'keeper' => '', 'until' => self::NOW, 'uid' => Str::uuid()->toString(), 'request_key' => Str::uuid()->toString(),
+            'staff_id' => $host,
+            'pass_id' => Pass::query()->firstOrFail()->id,
+            'state' => 'declined',
+            'title' => 'x',
+            'details' => '',
+            'answers' => [],
+            'keeper' => '',
+            'until' => self::NOW,
+            'uid' => Str::uuid()->toString(),
+            'request_key' => Str::uuid()->toString(),
             'request_digest' => '',
         ];
     }
@@ -74,10 +96,21 @@ trait OneOfEach
     public static function round(int $school): Round
     {
         return Round::query()->create([
-            'school_id' => $school, 'slug' => 'round', 'title' => 'Round', 'state' => 'open', 'rules' => Stated::of(), 'questions' => new Questions,
+            'school_id' => $school,
+            'slug' => 'round',
+            'title' => 'Round',
+            'state' => 'open',
+            'rules' => Stated::of(),
+            'questions' => new Questions(),
             'families' => false,
             'blocks' => [
-                BlockRecord::of(Block::of(OnDates::of(LocalDate::parse(self::EVENING)), Hours::between(LocalTime::of(16), LocalTime::of(17)), Cut::of(10))),
+                BlockRecord::of(
+                    Block::of(
+                        OnDates::of(LocalDate::parse(self::EVENING)),
+                        Hours::between(LocalTime::of(16), LocalTime::of(17)),
+                        Cut::of(10),
+                    ),
+                ),
             ],
         ]);
     }

@@ -18,9 +18,22 @@ final class Reference
      */
     public static function ask(array $command, array $questions): array
     {
-        $process = new Process($command, input: implode("\n", array_map(static fn (array $question): string => json_encode($question, JSON_THROW_ON_ERROR), $questions))."\n", timeout: 120);
+        $process = new Process(
+            $command,
+            input: implode(
+                "\n",
+                array_map(
+                    static fn(array $question): string => json_encode($question, JSON_THROW_ON_ERROR),
+                    $questions,
+                ),
+            ) . "\n",
+            timeout: 120,
+        );
 
-        return array_map(static fn (string $line): mixed => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_values(array_filter(explode("\n", $process->mustRun()->getOutput()))));
+        return array_map(
+            static fn(string $line): mixed => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+            array_values(array_filter(explode("\n", $process->mustRun()->getOutput()))),
+        );
     }
 
     /**
@@ -29,7 +42,7 @@ final class Reference
      */
     public static function dateutil(array $questions): array
     {
-        return self::ask(['/usr/bin/python3', __DIR__.'/expand.py'], $questions);
+        return self::ask(['/usr/bin/python3', __DIR__ . '/expand.py'], $questions);
     }
 
     /**
@@ -38,6 +51,6 @@ final class Reference
      */
     public static function rrule(array $questions): array
     {
-        return self::ask(['node', __DIR__.'/expand.mjs'], $questions);
+        return self::ask(['node', __DIR__ . '/expand.mjs'], $questions);
     }
 }
