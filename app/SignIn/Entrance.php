@@ -90,11 +90,8 @@ final class Entrance
         }
 
         // Only the path: where to go next is never another site, whatever host the request named.
-        return is_string($wanted)
-            ? parse_url($wanted, PHP_URL_PATH)
-            : null ?:
-            ($staff->reader
-                ? Addresses::TODAY
-                : Addresses::STAFF);
+        $path = is_string($wanted) ? parse_url($wanted, PHP_URL_PATH) : null;
+
+        return $path ?: ($staff->reader ? Addresses::TODAY : Addresses::STAFF);
     }
 }
