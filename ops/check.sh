@@ -51,6 +51,7 @@ check_lint() {
     "$PHP" -d memory_limit=1G vendor/bin/phpstan analyse -c phpstan.neon --no-progress --no-ansi
     "$PHP" -d memory_limit=1G vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --no-ansi
     "$PHP" ops/rules-schema.php --check
+    "$PHP" ops/shapes.php --check
     step "Pages: style and types"
     npx prettier --check --log-level warn web tests '*.ts'
     # The pages are only read here; the plugin takes CI for a slip.

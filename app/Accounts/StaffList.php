@@ -13,7 +13,7 @@ use App\Models\StaffMember;
 /** Who works here, as the office sees it: those who have not come first. */
 final class StaffList
 {
-    /** @return list<array<string, mixed>> as StaffPerson in docs/formats/recess.openapi.yaml */
+    /** @return list<StaffPersonShape> as StaffPerson in docs/formats/recess.openapi.yaml */
     public static function of(StaffMember $reader, int $now): array
     {
         $keys = AccountKey::query()

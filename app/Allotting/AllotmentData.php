@@ -22,7 +22,7 @@ final class AllotmentData
      * How far it is, in few words: what is asked for each second while it runs.
      *
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> as AllotmentProgress in docs/formats/recess.openapi.yaml
+     * @return AllotmentProgressShape as AllotmentProgress in docs/formats/recess.openapi.yaml
      */
     public static function progress(Round $round, ?Allotment $allotment, int $now): array
     {
@@ -51,7 +51,7 @@ final class AllotmentData
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> as Allotment in docs/formats/recess.openapi.yaml
+     * @return AllotmentShape as Allotment in docs/formats/recess.openapi.yaml
      */
     public static function of(Round $round, int $now): array
     {
@@ -91,7 +91,7 @@ final class AllotmentData
         );
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return AllotmentPictureShape|null */
     private static function picture(Round $round, Allotment $allotment): ?array
     {
         $rows = $allotment->rows()->with('pass')->get();
@@ -106,12 +106,16 @@ final class AllotmentData
             ->get()
             ->sortBy(static fn(Sheet $one): string => $one->host->name)
             ->values();
-        $hosts = $sheets->map(
-            static fn(Sheet $one): array => [
-                'sheet' => $one->id,
-                'name' => $one->host->name,
-                'place' => (string) $one->places->first()?->label,
-            ],
+        $hosts = array_values(
+            $sheets
+                ->map(
+                    static fn(Sheet $one): array => [
+                        'sheet' => $one->id,
+                        'name' => $one->host->name,
+                        'place' => (string) $one->places->first()?->label,
+                    ],
+                )
+                ->all(),
         );
         $at = array_flip($sheets->modelKeys());
         $days = self::days($round, $zone);
@@ -131,8 +135,10 @@ final class AllotmentData
                 $not[] = $common + ['why' => $row->why?->said($row->host) ?? ''];
             } elseif (isset($at[$row->sheet_id])) {
                 $day = $zone->dayAt($span->start);
-                $meetings[] = $common + [
-                    'day' => array_search($day, array_keys($days), true),
+                $meetings[] = [
+                    ...$common,
+                    'host' => $at[$row->sheet_id],
+                    'day' => (int) array_search($day, array_keys($days), true),
                     'at' => intdiv($span->start - $days[$day]['start'], 60),
                     'length' => $span->minutes(),
                     'time' => Spell::time($span->start, $zone),
@@ -151,10 +157,14 @@ final class AllotmentData
 
         return [
             'days' => array_map(
-                static fn(array $day): array => array_diff_key($day, ['start' => 1]),
+                static fn(array $day): array => [
+                    'label' => $day['label'],
+                    'minutes' => $day['minutes'],
+                    'hours' => $day['hours'],
+                ],
                 array_values($days),
             ),
-            'hosts' => $hosts->all(),
+            'hosts' => $hosts,
             'families' => array_column($families, 'name'),
             'meetings' => $meetings,
             'not' => array_slice($not, 0, self::LISTED),

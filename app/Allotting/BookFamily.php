@@ -62,7 +62,7 @@ final class BookFamily
                 ->first();
             $answers = array_column($list->wished['about'] ?? [], 'answers', 'student');
             foreach ($given as $row) {
-                $booking = $this->one($allotment, $row, $pass, $answers[$row->student] ?? [], $now);
+                $booking = $this->one($allotment, $row, $pass, (array) ($answers[$row->student] ?? []), $now);
                 if ($booking instanceof NotGranted) {
                     $row->update(['starts_at' => null, 'ends_at' => null, 'why' => $booking]);
                 } else {

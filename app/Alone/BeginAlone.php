@@ -76,13 +76,12 @@ final class BeginAlone
     }
 
     /**
-     * @param  array<string, mixed>  $said
-     * @return array<string, mixed> as SheetForm
+     * @param  array{place: array{kind: string, label: string, link: string}, minutes: int, hours: array<int, array{from: string, until: string}>}  $said
+     * @return SheetFormShape as SheetForm
      */
     private function form(StaffMember $staff, array $said, int $now): array
     {
         $form = SheetFormData::fresh(SheetKind::OfficeHours, $staff, $staff->school->timeZone()->dateAt($now));
-        /** @var array<int, array{from: string, until: string}> $hours */
         $hours = $said['hours'];
         $days = array_keys($hours);
         $usual = reset($hours);
@@ -97,7 +96,7 @@ final class BeginAlone
         }
         $form['blocks'] = [$block];
         $form['title'] = Words::say('alone.first_title');
-        $form['places'] = [['id' => null, 'link_mode' => 'one', 'directions' => ''] + (array) $said['place']];
+        $form['places'] = [['id' => null, 'link_mode' => 'one', 'directions' => ''] + $said['place']];
 
         return $form;
     }

@@ -107,7 +107,7 @@ final class AfterwardsController
         );
     }
 
-    /** @return array<string, mixed> as Afterwards in docs/formats/recess.openapi.yaml */
+    /** @return AfterwardsShape as Afterwards in docs/formats/recess.openapi.yaml */
     private function data(Sheet $sheet, int $now): array
     {
         $zone = $sheet->host->school->timeZone();

@@ -199,7 +199,7 @@ final class DeskController
             ->findOrFail(max(0, TurnKey::number($key)));
     }
 
-    /** @return array<string, mixed> */
+    /** @return DeskShape */
     private function data(StaffMember $reader, StaffMember $host): array
     {
         $now = Clock::now();

@@ -32,7 +32,7 @@ final class DeskData
 {
     private const HOUR = 3600;
 
-    /** @return array<string, mixed> as Desk in docs/formats/recess.openapi.yaml */
+    /** @return DeskShape as Desk in docs/formats/recess.openapi.yaml */
     public static function of(HostDay $day, StaffMember $reader, int $now): array
     {
         $zone = $day->day->zone;
@@ -46,13 +46,11 @@ final class DeskData
         $turns = [
             ...$bookings
                 ->map(
-                    static fn(Booking $booking): array => self::booking(
-                        $booking,
-                        $day,
-                        $reader,
-                        $offers->get($booking->id),
-                    ) + ['language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? '')] +
-                        $notes->about($booking),
+                    static fn(Booking $booking): array => [
+                        ...self::booking($booking, $day, $reader, $offers->get($booking->id)),
+                        ...$notes->about($booking),
+                        'language' => (string) ($languages[$booking->pass->guardian_id ?? 0] ?? ''),
+                    ],
                 )
                 ->all(),
             ...$reach->isWhole()
@@ -93,7 +91,7 @@ final class DeskData
         ];
     }
 
-    /** @return array<string, mixed> as DeskTurn */
+    /** @return DeskTurnShape without its language and notes yet */
     private static function booking(Booking $booking, HostDay $day, StaffMember $reader, ?TimeOffer $offer): array
     {
         $zone = $day->day->zone;
@@ -130,10 +128,13 @@ final class DeskData
                         'time' => Spell::moment($offer->starts_at->getTimestamp(), $zone),
                         'until' => Spell::moment($offer->until->getTimestamp(), $zone),
                     ]),
+            'language' => '',
+            'note' => '',
+            'last_note' => null,
         ];
     }
 
-    /** @return array<string, mixed> as DeskTurn */
+    /** @return DeskTurnShape */
     private static function unbooked(Turn $turn, Zone $zone): array
     {
         $came = (int) $turn->arrived_at?->getTimestamp();
@@ -165,7 +166,7 @@ final class DeskData
         ];
     }
 
-    /** @return array<string, mixed> what has happened to it */
+    /** @return array{arrived: int|null, called: int|null, ended: int|null, due: int|null, outcome: string|null, word: string, answer: string, video_fails: bool} what has happened to it */
     private static function turn(?Turn $turn, int $seconds): array
     {
         $at = static fn(?CarbonImmutable $when): ?int => $when?->getTimestamp();
@@ -188,7 +189,7 @@ final class DeskData
     /**
      * From the full hour before the first to the one after the last.
      *
-     * @param  list<array<string, mixed>>  $turns
+     * @param  list<DeskTurnShape>  $turns
      * @return array{from: int, until: int, marks: list<array{at: int, label: string|null, size: string}>}|null
      */
     private static function ruler(array $turns, Zone $zone): ?array

@@ -25,7 +25,7 @@ final class Figures
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return list<array<string, mixed>> as DayFigures in docs/formats/recess.openapi.yaml; the newest day first
+     * @return list<DayFiguresShape> as DayFigures in docs/formats/recess.openapi.yaml; the newest day first
      */
     public static function of(Sheet $sheet, int $now): array
     {
@@ -81,7 +81,7 @@ final class Figures
 
     /**
      * @param  list<Booking>  $bookings
-     * @return array<string, mixed>
+     * @return DayFiguresShape
      */
     private static function day(Sheet $sheet, LocalDate $date, array $bookings, int $now): array
     {

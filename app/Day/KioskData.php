@@ -19,7 +19,7 @@ use App\School\Kiosk;
 /** What a shared tablet shows: who meets where today and runs late, and of visitors only what somebody just asked for. */
 final class KioskData
 {
-    /** @return array<string, mixed> as Kiosk in docs/formats/recess.openapi.yaml */
+    /** @return KioskShape as Kiosk in docs/formats/recess.openapi.yaml */
     public static function of(Kiosk $kiosk, int $now): array
     {
         $day = DayOf::at($now, $kiosk->school->timeZone());
@@ -79,7 +79,7 @@ final class KioskData
         ];
     }
 
-    /** @return array<string, mixed> as KioskMeeting: when, with whom, and where; about whom is not told */
+    /** @return KioskMeetingShape as KioskMeeting: when, with whom, and where; about whom is not told */
     public static function meeting(Kiosk $kiosk, Booking $booking, int $now): array
     {
         $zone = $booking->sheet->host->school->timeZone();

@@ -18,7 +18,7 @@ final class DirectoryData
     /**
      * @param  string  $sought  a part of a name, of the student or of somebody who looks after them
      * @param  int|null  $class  of which alone
-     * @return array<string, mixed> as Directory in docs/formats/recess.openapi.yaml
+     * @return DirectoryShape as Directory in docs/formats/recess.openapi.yaml
      */
     public static function of(School $school, string $sought = '', ?int $class = null, bool $away = false): array
     {
@@ -81,7 +81,7 @@ final class DirectoryData
         return $classes;
     }
 
-    /** @return array<string, mixed> as DirectoryStudent */
+    /** @return DirectoryStudentShape as DirectoryStudent */
     public static function student(Student $student): array
     {
         return [

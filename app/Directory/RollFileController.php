@@ -118,14 +118,14 @@ final class RollFileController
 
     /**
      * @param  array{digest: string, names: list<string>, examples: list<list<string>>, parts: list<string>}|null  $columns
-     * @return array<string, mixed> as RollLook in docs/formats/recess.openapi.yaml
+     * @return RollLookShape as RollLook in docs/formats/recess.openapi.yaml
      */
     private function said(?RollPlan $plan, ?array $columns): array
     {
         $roll = $plan?->roll;
         $names = static fn(array $keys): array => array_map(
             static fn(string $key): string => $roll->students[$key]['name'] ?? '',
-            array_slice($keys, 0, self::NAMES),
+            array_slice(array_values($keys), 0, self::NAMES),
         );
 
         return [

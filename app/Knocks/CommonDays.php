@@ -22,7 +22,7 @@ final class CommonDays
     /**
      * @param  Spans|null  $own  what whoever asks has to do otherwise; null where nothing is known
      * @param  non-empty-list<int>  $lengths  minutes, the shortest first
-     * @return list<array<string, mixed>> as KnockDay in docs/formats/recess.openapi.yaml
+     * @return list<KnockDayShape> as KnockDay in docs/formats/recess.openapi.yaml
      */
     public static function of(WhenFree $free, ?Spans $own, array $lengths, int $now): array
     {

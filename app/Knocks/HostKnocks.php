@@ -29,7 +29,7 @@ final class HostKnocks
     /** Of each kind, what lies around a time. */
     private const AROUND = 100;
 
-    /** @return array{open: list<array<string, mixed>>, over: list<array<string, mixed>>} */
+    /** @return array{open: list<HostKnockShape>, over: list<array{id: int, title: string, who: string, said: string, sheet: int|null}>} */
     public static function of(StaffMember $reader, int $now): array
     {
         $theirs = [$reader->id, ...$reader->standsInFor()];
@@ -86,7 +86,7 @@ final class HostKnocks
             ->count();
     }
 
-    /** @return array<string, mixed> as HostKnock in docs/formats/recess.openapi.yaml */
+    /** @return HostKnockShape as HostKnock in docs/formats/recess.openapi.yaml */
     private static function knock(Knock $knock, StaffMember $reader, int $now): array
     {
         $host = $knock->hostFor($reader) ?? $knock->host;
@@ -140,7 +140,7 @@ final class HostKnocks
         ];
     }
 
-    /** @return array<string, mixed> as KnockChoice in docs/formats/recess.openapi.yaml */
+    /** @return KnockChoiceShape as KnockChoice in docs/formats/recess.openapi.yaml */
     private static function choice(
         KnockChoice $choice,
         Knock $knock,

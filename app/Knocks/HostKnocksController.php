@@ -112,7 +112,7 @@ final class HostKnocksController
         app(ProposeTimes::class)($knock, $host, $spans, $request->word(), $now);
     }
 
-    /** @return array<string, mixed> as HostKnocks in docs/formats/recess.openapi.yaml */
+    /** @return HostKnocksShape as HostKnocks in docs/formats/recess.openapi.yaml */
     private function data(StaffMember $reader): array
     {
         return ['channel' => Channel::desk($reader->id), 'terms' => TermsData::of(KnockTerms::of($reader))] +

@@ -15,7 +15,7 @@ final class PassKnocks
 {
     private const OVER = 14 * 86_400;
 
-    /** @return list<array<string, mixed>> as PassKnock in docs/formats/recess.openapi.yaml */
+    /** @return list<PassKnockShape> as PassKnock in docs/formats/recess.openapi.yaml */
     public static function of(Pass $pass, int $now): array
     {
         $knocks = Knock::query()

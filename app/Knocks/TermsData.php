@@ -11,7 +11,7 @@ use App\School\SavedPlace;
 /** A host's terms as their page shows them. */
 final class TermsData
 {
-    /** @return array<string, mixed> as KnockTerms in docs/formats/recess.openapi.yaml */
+    /** @return KnockTermsShape as KnockTerms in docs/formats/recess.openapi.yaml */
     public static function of(KnockTerms $terms): array
     {
         return [
@@ -28,7 +28,7 @@ final class TermsData
             'ahead_days' => $terms->ahead_days,
             'lengths' => $terms->lengths,
             'all_lengths' => KnockTerms::LENGTHS,
-            'place_ids' => $terms->places()->modelKeys(),
+            'place_ids' => array_values($terms->places()->map(static fn(SavedPlace $one): int => $one->id)->all()),
             'places' => array_values(
                 KnockTerms::placesOf($terms->host)
                     ->map(

@@ -21,7 +21,7 @@ final class VisitorLine
 
     public function __construct(private readonly int $now) {}
 
-    /** @return array<string, mixed>|null as Line in docs/formats/recess.openapi.yaml; null on any other day */
+    /** @return LineShape|null as Line in docs/formats/recess.openapi.yaml; null on any other day */
     public function of(Booking $booking): ?array
     {
         $zone = $booking->sheet->host->school->timeZone();

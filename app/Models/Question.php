@@ -40,7 +40,7 @@ final readonly class Question
         );
     }
 
-    /** @return array<string, mixed> as Question in docs/formats/recess.openapi.yaml */
+    /** @return QuestionShape as Question in docs/formats/recess.openapi.yaml */
     public function toArray(): array
     {
         return [

@@ -37,7 +37,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         ]);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<QuestionShape> */
     public function toArray(): array
     {
         return array_map(static fn(Question $question): array => $question->toArray(), $this->all);

@@ -18,7 +18,7 @@ use Recess\Time\Zone;
 /** A found plan as a page draws it: each day's meetings on an upright ruler, with the ways and the waiting between. */
 final class PlanData
 {
-    /** @return array<string, mixed> as RoundPlan in docs/formats/recess.openapi.yaml */
+    /** @return RoundPlanShape as RoundPlan in docs/formats/recess.openapi.yaml */
     public static function of(FindPlan $found): array
     {
         $zone = $found->round->school->timeZone();
@@ -40,7 +40,7 @@ final class PlanData
 
     /**
      * @param  non-empty-array<string, Span>  $meetings
-     * @return array<string, mixed>
+     * @return array{date: string, label: string, said: string, meetings: list<PlannedMeetingShape>}
      */
     private static function day(FindPlan $found, array $meetings, Zone $zone): array
     {
@@ -49,7 +49,8 @@ final class PlanData
         $rows = [];
         $before = null;
         foreach ($meetings as $id => $span) {
-            $rows[] = self::meeting($found->meant($id), $span, $zone) + [
+            $rows[] = [
+                ...self::meeting($found->meant($id), $span, $zone),
                 'between' => $before === null ? null : self::between($found, $before, [$id, $span]),
             ];
             $before = [$id, $span];
@@ -91,7 +92,7 @@ final class PlanData
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlannedMeetingShape */
     private static function meeting(Booking|Pick $of, Span $span, Zone $zone): array
     {
         $booked = $of instanceof Booking;
@@ -106,6 +107,7 @@ final class PlanData
             'length' => $span->minutes(),
             'from' => Spell::time($span->start, $zone),
             'until' => Spell::time($span->end, $zone),
+            'between' => null,
         ];
     }
 

@@ -25,7 +25,7 @@ final class RoundPageData
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> as RoundPage in docs/formats/recess.openapi.yaml
+     * @return RoundPageShape as RoundPage in docs/formats/recess.openapi.yaml
      */
     public static function of(Round $round, ?Pass $pass, int $now): array
     {
@@ -117,7 +117,7 @@ final class RoundPageData
         );
     }
 
-    /** @return array<string, mixed> until when they can be sent, and what was sent */
+    /** @return array{open: bool, said: string, sent: ShortlistShape|null, sent_said: string} until when they can be sent, and what was sent */
     private static function wishes(Round $round, ?Shortlist $kept, int $now): array
     {
         $zone = $round->school->timeZone();

@@ -18,8 +18,8 @@ use Illuminate\Support\Collection;
  * @property int $id
  * @property int $round_id
  * @property int $pass_id
- * @property array<string, mixed> $asked as Shortlist in docs/formats/recess.openapi.yaml
- * @property array{picks: list<array{sheet: string, student: string}>, windows: list<array{date: string, from: string, until: string}>, walk: int, breather: int, interpreter?: string, about?: list<array{student: string, answers: array<string, mixed>}>}|null $wished what was sent of it as wishes
+ * @property ShortlistShape $asked as Shortlist in docs/formats/recess.openapi.yaml
+ * @property ShortlistShape|null $wished what was sent of it as wishes
  * @property CarbonImmutable|null $wished_at
  * @property Pass $pass
  */

@@ -23,7 +23,7 @@ final class EffectData
     /**
      * @param  list<EditEffect>  $edits  of one sheet, or of several that one change of the school's days touches
      * @param  Settlement|null  $settlement  what the writer has chosen so far: the messages shown are of that
-     * @return array<string, mixed> as Effect in docs/formats/recess.openapi.yaml
+     * @return EffectShape as Effect in docs/formats/recess.openapi.yaml
      */
     public function of(
         array $edits,
@@ -65,7 +65,7 @@ final class EffectData
 
     /**
      * @param  list<Span>  $nearest
-     * @return array<string, mixed>
+     * @return ChangeShape
      */
     private function change(
         EditEffect $edit,

@@ -41,7 +41,7 @@ final class HostSheetData
 {
     private const DAYS = 14;
 
-    /** @return array<string, mixed> as SheetRow in docs/formats/recess.openapi.yaml */
+    /** @return SheetRowShape as SheetRow in docs/formats/recess.openapi.yaml */
     public static function row(Sheet $sheet, int $now): array
     {
         [$timetable, $later] = self::page($sheet, null, $now);
@@ -49,7 +49,7 @@ final class HostSheetData
         return self::said($sheet, $timetable, $later !== null);
     }
 
-    /** @return array<string, mixed> */
+    /** @return SheetRowShape */
     private static function said(Sheet $sheet, Timetable $timetable, bool $more): array
     {
         $now = $timetable->world->now;
@@ -70,8 +70,6 @@ final class HostSheetData
             'state' => $sheet->state->value,
             'owner' => $sheet->host->name,
             'link' => $sheet->link(),
-            'audience' => $sheet->audience->value,
-            'visit' => $sheet->audience === Audience::Anyone ? $sheet->link() : url("/staff/visit/$sheet->slug"),
             'when' => Spell::list(array_map(Sentence::of(...), $sheet->coreBlocks())),
             'next' =>
                 $next === null ? null : ucfirst(Spell::ahead($next->span()->start, $now, $timetable->sheet->zone)),
@@ -97,7 +95,7 @@ final class HostSheetData
         ];
     }
 
-    /** @return array<string, mixed> as HostSheet in docs/formats/recess.openapi.yaml */
+    /** @return HostSheetShape as HostSheet in docs/formats/recess.openapi.yaml */
     public static function whole(Sheet $sheet, int $now, ?LocalDate $from = null): array
     {
         [$timetable, $later] = self::page($sheet, $from, $now);
@@ -106,6 +104,8 @@ final class HostSheetData
         return [
             ...self::said($sheet, $timetable, $later !== null),
             'undo' => self::undo($sheet, $now),
+            'audience' => $sheet->audience->value,
+            'visit' => $sheet->audience === Audience::Anyone ? $sheet->link() : url("/staff/visit/$sheet->slug"),
             'slug' => $sheet->slug,
             'channel' => Channel::sheet($sheet),
             'version' => $sheet->version,
@@ -274,7 +274,7 @@ final class HostSheetData
             ->count();
     }
 
-    /** @return array<string, mixed> as HostBooking */
+    /** @return HostBookingShape as HostBooking */
     private static function booking(Booking $booking, Zone $zone, int $now): array
     {
         $ahead = $booking->span()->end > $now;

@@ -210,7 +210,7 @@ final class SheetController
         return new JsonResponse($this->whole($written));
     }
 
-    /** @return array<string, mixed> */
+    /** @return HostSheetShape */
     private function whole(Sheet $sheet, ?LocalDate $from = null): array
     {
         return HostSheetData::whole($sheet, Clock::now(), $from);

@@ -22,7 +22,7 @@ final class ReplanData
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> as RoundChanges in docs/formats/recess.openapi.yaml
+     * @return RoundChangesShape as RoundChanges in docs/formats/recess.openapi.yaml
      */
     public static function page(Round $round, int $now): array
     {
@@ -61,7 +61,7 @@ final class ReplanData
         ];
     }
 
-    /** @return array<string, mixed> as AwayEffect in docs/formats/recess.openapi.yaml */
+    /** @return AwayEffectShape as AwayEffect in docs/formats/recess.openapi.yaml */
     public static function away(Absence $absence): array
     {
         $round = $absence->host->round;
@@ -99,7 +99,7 @@ final class ReplanData
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> as EveningEffect in docs/formats/recess.openapi.yaml
+     * @return EveningEffectShape as EveningEffect in docs/formats/recess.openapi.yaml
      */
     public static function evening(EveningMove $move, int $now): array
     {

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** While a round runs: how full it is, whose families have not booked, who is over full, which rooms are used twice. */
 final class RoundFill
 {
-    /** @return array<string, mixed> as RoundFill in docs/formats/recess.openapi.yaml */
+    /** @return RoundFillShape as RoundFill in docs/formats/recess.openapi.yaml */
     public static function of(Round $round, int $now): array
     {
         if ($round->published_at === null) {

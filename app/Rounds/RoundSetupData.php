@@ -24,7 +24,7 @@ use Recess\Time\Spans;
 /** A round as the office sets it up: what is typed, who can be in it, and what comes of it. */
 final class RoundSetupData
 {
-    /** @return array<string, mixed> props of web/pages/RoundSetup.svelte */
+    /** @return RoundSetupPageShape */
     public static function of(StaffMember $reader, ?Round $round): array
     {
         $school = $reader->school;
@@ -71,9 +71,10 @@ final class RoundSetupData
         ];
     }
 
-    /** @return array<string, mixed> as RoundForm in docs/formats/recess.openapi.yaml */
+    /** @return RoundFormShape */
     public static function round(Round $round): array
     {
+        /** @var RulesShape $stated */
         $stated = $round->rules->toArray();
         $hosts = RoundHost::of($round)->all();
         $closed = $round->school->closedDays();
@@ -111,7 +112,7 @@ final class RoundSetupData
         ];
     }
 
-    /** @return array<string, mixed> as RoundPart in docs/formats/recess.openapi.yaml */
+    /** @return RoundPartShape as RoundPart in docs/formats/recess.openapi.yaml */
     public static function part(RoundHost $one): array
     {
         return [
@@ -172,7 +173,7 @@ final class RoundSetupData
      * What comes of it: so many times, for so many students, and whose evening is too short.
      *
      * @param  list<RoundHost>  $hosts  who is in it
-     * @return array<string, mixed> as RoundLook in docs/formats/recess.openapi.yaml
+     * @return RoundLookShape as RoundLook in docs/formats/recess.openapi.yaml
      */
     private static function look(Round $round, array $hosts): array
     {

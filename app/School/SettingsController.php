@@ -102,7 +102,7 @@ final class SettingsController
         return new JsonResponse($this->data($staff));
     }
 
-    /** @return array<string, mixed> */
+    /** @return SettingsShape */
     private function data(StaffMember $staff): array
     {
         if ($staff->feed_hash === null) {

@@ -13,7 +13,7 @@ use App\Models\StaffMember;
 /** What a staff member has set for themselves, and the office for the school. */
 final class SettingsData
 {
-    /** @return array<string, mixed> as Settings in docs/formats/recess.openapi.yaml */
+    /** @return SettingsShape as Settings in docs/formats/recess.openapi.yaml */
     public static function of(StaffMember $staff, int $now): array
     {
         $school = $staff->school;
@@ -84,7 +84,7 @@ final class SettingsData
         ];
     }
 
-    /** @return list<array<string, mixed>> as SavedPlace: one's own first, then the school's */
+    /** @return list<SavedPlaceShape> as SavedPlace: one's own first, then the school's */
     public static function places(StaffMember $staff): array
     {
         return array_values(

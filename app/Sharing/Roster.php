@@ -20,7 +20,7 @@ final class Roster
 {
     private const SHOWN = 200;
 
-    /** @return array<string, mixed> as Roster in docs/formats/recess.openapi.yaml */
+    /** @return RosterShape as Roster in docs/formats/recess.openapi.yaml */
     public static function of(Sheet $sheet, int $now): array
     {
         if ($sheet->audience !== Audience::Families) {
@@ -61,7 +61,7 @@ final class Roster
         ];
     }
 
-    /** @return array<string, mixed> of a sheet that is for anyone: those whom its host has put on a list */
+    /** @return RosterShape of a sheet that is for anyone: those whom its host has put on a list */
     private static function ofList(Sheet $sheet, int $now): array
     {
         $expected = Expected::query()->where('sheet_id', $sheet->id)->count();

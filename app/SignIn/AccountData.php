@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 /** How somebody signs in, as they see it. */
 final class AccountData
 {
-    /** @return array<string, mixed> as Account in docs/formats/recess.openapi.yaml */
+    /** @return AccountShape as Account in docs/formats/recess.openapi.yaml */
     public static function of(StaffMember $staff, Request $request): array
     {
         $zone = $staff->school->timeZone();

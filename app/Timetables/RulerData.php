@@ -26,7 +26,7 @@ final class RulerData
 
     /**
      * @param  Timetable  $timetable  of the dates that are drawn
-     * @return list<array<string, mixed>> as RulerDay in docs/formats/recess.openapi.yaml
+     * @return list<RulerDayShape> as RulerDay in docs/formats/recess.openapi.yaml
      */
     public static function days(Timetable $timetable, RulerNotes $notes = new RulerNotes()): array
     {
@@ -136,7 +136,7 @@ final class RulerData
         ];
     }
 
-    /** @return array<string, mixed> as Slot in docs/formats/recess.openapi.yaml */
+    /** @return array{key: string, length: int, day: string, from: string, until: string, part: string, state: string} */
     public static function slot(Span $slot, State $state, Zone $zone): array
     {
         return [

@@ -17,7 +17,7 @@ final class StaffTimes
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> as StaffTimes in docs/formats/recess.openapi.yaml
+     * @return StaffTimesShape as StaffTimes in docs/formats/recess.openapi.yaml
      */
     public static function of(Booking $booking, ?LocalDate $from, int $now): array
     {

@@ -59,7 +59,7 @@ final class BoardController
         return new JsonResponse($this->found($request), 200, ['Cache-Control' => 'private, no-cache']);
     }
 
-    /** @return array<string, mixed> */
+    /** @return FoundShape */
     private function found(Request $request): array
     {
         $asked = static fn(string $name): string => Asked::word($request, $name);

@@ -173,7 +173,7 @@ final class BoardData
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return array<string, mixed> props of web/pages/Door.svelte
+     * @return DoorPageShape
      */
     public static function door(StaffMember $staff, int $now): array
     {

@@ -31,7 +31,7 @@ final class FindData
 {
     /**
      * @param  Pass|null  $pass  whose meetings are in the way, of whoever looks
-     * @return array<string, mixed> as Found in docs/formats/recess.openapi.yaml, the props of web/pages/Find.svelte
+     * @return FoundShape as Found in docs/formats/recess.openapi.yaml, the props of web/pages/Find.svelte
      */
     public static function of(string $about, string $from, string $to, int $now, ?Pass $pass = null): array
     {
@@ -85,7 +85,7 @@ final class FindData
 
     /**
      * @param  array<int, array{Listed, Timetable}>  $sheets  by sheet
-     * @return array<string, mixed> as FoundDay in docs/formats/recess.openapi.yaml
+     * @return FoundDayShape as FoundDay in docs/formats/recess.openapi.yaml
      */
     private static function day(int $day, array $sheets, Zone $zone, int $now): array
     {

@@ -30,7 +30,7 @@ final class KnockPageData
     /** Whom else one can ask together with a host. */
     private const OTHERS = 200;
 
-    /** @return array<string, mixed> as KnockPage in docs/formats/recess.openapi.yaml */
+    /** @return KnockPageShape as KnockPage in docs/formats/recess.openapi.yaml */
     public static function of(KnockTerms $terms, ?Pass $pass, int $now): array
     {
         $host = $terms->host;
@@ -67,7 +67,7 @@ final class KnockPageData
     /**
      * @param  non-empty-list<KnockTerms>  $terms
      * @param  Spans|null  $own  what a calendar of theirs says
-     * @return array<string, mixed> as KnockTimes
+     * @return KnockTimesShape
      */
     public static function times(
         array $terms,

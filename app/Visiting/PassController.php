@@ -124,7 +124,7 @@ final class PassController
         ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return PassShape */
     private function data(Pass $pass): array
     {
         return PassData::of($pass, Clock::now());

@@ -44,7 +44,7 @@ final class PassData
     /**
      * @param  int  $now  seconds since the epoch
      * @param  Booking|null  $only  the one booking of a pass that has just been made
-     * @return array<string, mixed> as Pass in docs/formats/recess.openapi.yaml
+     * @return PassShape as Pass in docs/formats/recess.openapi.yaml
      */
     public static function of(Pass $pass, int $now, ?Booking $only = null): array
     {
@@ -83,7 +83,8 @@ final class PassData
             'bookings' => array_values(
                 $bookings
                     ->map(
-                        static fn(Booking $booking): array => self::booking($booking, $pass, $path, $now) + [
+                        static fn(Booking $booking): array => [
+                            ...self::booking($booking, $pass, $path, $now),
                             'offer' => self::offer($booking, $offers->get($booking->id)),
                             'line' => $line->of($booking),
                         ],
@@ -200,7 +201,7 @@ final class PassData
             ->values();
     }
 
-    /** @return array<string, mixed> */
+    /** @return PassBookingShape with neither line nor offer yet */
     private static function booking(Booking $booking, Pass $pass, string $path, int $now): array
     {
         $zone = $booking->sheet->host->school->timeZone();
@@ -265,6 +266,8 @@ final class PassData
             'can_move' => $change && $booked && $booking->sheet->kind !== SheetKind::Knock,
             'can_answer' => $own && $booked,
             'entry_path' => "$path/bookings/$booking->id.ics",
+            'offer' => null,
+            'line' => null,
         ];
     }
 

@@ -183,7 +183,7 @@ final class VisitController
         return new JsonResponse(['ok' => true]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return VisitSheetShape */
     private function data(Sheet $sheet, Request $request): array
     {
         $now = Clock::now();

@@ -34,7 +34,7 @@ final class VisitSheetData
      * @param  int  $now  seconds since the epoch
      * @param  LocalDate|null  $from  the first day to draw; today when null
      * @param  list<string>|null  $children  about whom alone it can be, for whoever looks
-     * @return array<string, mixed> as VisitSheet in docs/formats/recess.openapi.yaml
+     * @return VisitSheetShape as VisitSheet in docs/formats/recess.openapi.yaml
      */
     public static function of(
         Sheet $sheet,
@@ -63,11 +63,12 @@ final class VisitSheetData
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
             'host' => HostCard::of($sheet->host),
-            'hosts' => $sheet->colleagues
-                ->filter(static fn($one): bool => $one->role !== HostRole::Manage)
-                ->map(static fn($one): string => $one->colleague->name)
-                ->values()
-                ->all(),
+            'hosts' => array_values(
+                $sheet->colleagues
+                    ->filter(static fn($one): bool => $one->role !== HostRole::Manage)
+                    ->map(static fn($one): string => $one->colleague->name)
+                    ->all(),
+            ),
             'any_host' => $timetable->sheet->hosts->canBeChosen(),
             'choose_host' => array_values(self::anyHosts($sheet)),
             'places' => array_values($sheet->places->map(self::place(...))->all()),
@@ -184,7 +185,7 @@ final class VisitSheetData
         return $hosts;
     }
 
-    /** @return array<string, mixed> the video link is not in it: that is for those who have booked */
+    /** @return array{id: int, kind: string, label: string, directions: string} the video link is not in it: that is for those who have booked */
     private static function place(Place $place): array
     {
         return [

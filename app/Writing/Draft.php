@@ -16,7 +16,7 @@ use Carbon\CarbonImmutable;
  * @property int $staff_id
  * @property int|null $sheet_id the sheet that is changed; null for a new one
  * @property int $of the same, 0 for a new one
- * @property array<string, mixed> $form as SheetForm in docs/formats/recess.openapi.yaml, with whatever is still wrong in it
+ * @property SheetFormShape $form with whatever is still wrong in it
  * @property string $line the quick line as it stands, understood or not
  * @property CarbonImmutable $updated_at
  */

@@ -33,7 +33,7 @@ final class Drawing
 
     /**
      * @param  array<mixed>  $input  form, and optionally line and typed (whether the blanks follow it), and from (the first day to draw)
-     * @return array<string, mixed> as Drawing in docs/formats/recess.openapi.yaml
+     * @return DrawingShape as Drawing in docs/formats/recess.openapi.yaml
      */
     public static function of(array $input, WorksheetReader $reader, int $now): array
     {

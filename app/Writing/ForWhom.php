@@ -43,7 +43,7 @@ final readonly class ForWhom
         );
     }
 
-    /** @return array<string, mixed> as ForWhom in docs/formats/recess.openapi.yaml */
+    /** @return ForWhomShape as ForWhom in docs/formats/recess.openapi.yaml */
     public static function of(Sheet $sheet): array
     {
         return [

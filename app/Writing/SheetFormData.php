@@ -17,7 +17,7 @@ use Recess\Time\LocalDate;
 /** What a worksheet says: of a sheet that is there, or of a new one of some kind. */
 final class SheetFormData
 {
-    /** @return array<string, mixed> as SheetForm in docs/formats/recess.openapi.yaml */
+    /** @return SheetFormShape as SheetForm in docs/formats/recess.openapi.yaml */
     public static function of(Sheet $sheet): array
     {
         return [
@@ -45,7 +45,7 @@ final class SheetFormData
                     ->all(),
             ),
             'questions' => $sheet->questions->toArray(),
-            'rules' => $sheet->rules->toArray(),
+            'rules' => self::rules($sheet->rules),
             'hosts' => array_values(
                 $sheet->colleagues
                     ->map(static fn(SheetHost $one): array => ['id' => $one->staff_id, 'role' => $one->role->value])
@@ -60,7 +60,7 @@ final class SheetFormData
      * A new sheet with the usual answers of its kind already in the blanks.
      * Lengths, gap and lead are common practice of the trade, no published source.
      *
-     * @return array<string, mixed> as SheetForm
+     * @return SheetFormShape as SheetForm
      */
     public static function fresh(SheetKind $kind, StaffMember $host, LocalDate $today): array
     {
@@ -115,14 +115,23 @@ final class SheetFormData
             'joining' => false,
             'places' => self::usualPlaces($host),
             'questions' => $questions,
-            'rules' => Stated::of(['per_student' => $conferences ? 1 : null])->toArray(),
+            'rules' => self::rules(Stated::of(['per_student' => $conferences ? 1 : null])),
             'hosts' => [],
             'audience' => ['kind' => 'anyone', 'classes' => [], 'students' => []],
             'version' => 0,
         ];
     }
 
-    /** @return list<array<string, mixed>> where this host met people last; a link is for whom it was sent to, so it does not come along */
+    /** @return RulesShape */
+    private static function rules(Stated $stated): array
+    {
+        /** @var RulesShape $rules as ops/rules-schema.php writes them from the rulebook, field by field */
+        $rules = $stated->toArray();
+
+        return $rules;
+    }
+
+    /** @return list<array{id: null, kind: string, label: string, link: string, link_mode: string, directions: string}> where this host met people last; a link is for whom it was sent to, so it does not come along */
     private static function usualPlaces(StaffMember $host): array
     {
         $last = Sheet::query()

@@ -68,7 +68,7 @@ final readonly class TypedLine
         return $blocks;
     }
 
-    /** @return array<string, mixed> the part of a Drawing that is about the line */
+    /** @return array{line_error: LineErrorShape|null, line_asks: LineAsksShape|null, notes: list<LineNoteShape>} the part of a Drawing that is about the line */
     public function toArray(): array
     {
         return [

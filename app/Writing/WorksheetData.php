@@ -22,8 +22,8 @@ final class WorksheetData
     private const MONTHS = 14;
 
     /**
-     * @param  array<string, mixed>  $form  as SheetForm
-     * @return array<string, mixed> props of web/pages/Worksheet.svelte
+     * @param  SheetFormShape  $form
+     * @return WorksheetPageShape
      */
     public static function of(StaffMember $host, ?Sheet $sheet, array $form, int $now): array
     {
@@ -108,7 +108,7 @@ final class WorksheetData
     /**
      * The months to come, a ruler each: the page lays out no calendar of its own.
      *
-     * @return list<array{name: string, days: list<array{date: string, number: int, weekday: int, said: string, closed: string|null, past: bool}>}>
+     * @return list<YearMonthShape>
      */
     private static function year(LocalDate $today, StaffMember $host): array
     {

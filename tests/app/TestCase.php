@@ -27,6 +27,8 @@ use Recess\Slots\Cut;
 use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Tests\App\Support\Contract;
 
 /** A school in a zone with clock changes, at noon (UTC) of a fixed day. */
@@ -243,6 +245,16 @@ abstract class TestCase extends LaravelTestCase
             ],
             'All that was due is done. ' . Artisan::output(),
         );
+    }
+
+    /** Whatever page a test looks at, it was told what the OpenAPI file says. */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        if (!($response instanceof BinaryFileResponse) && !($response instanceof StreamedResponse)) {
+            Contract::assertTold((string) $response->getContent());
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     /**

@@ -178,7 +178,7 @@
                     move={async (picked) => {
                         const failed = await desk.offer(booking, picked, text);
                         if (failed === '') form = '';
-                        return failed || null;
+                        return failed ? { message: failed, other: null } : null;
                     }}
                 />
             {/if}

@@ -110,7 +110,10 @@
                         }),
                     )}
                 now={booking.key}
-                {move}
+                move={async (slot) => {
+                    const failed = await move(slot);
+                    return failed ? { message: failed, other: null } : null;
+                }}
             />
         {:else if open === 'link'}
             <form

@@ -5,13 +5,10 @@ export type Form = Schema['SheetForm'];
 export type Block = Schema['BlockForm'];
 
 /** The months to come, as the server lays them out. */
-export type Year = {
-    name: string;
-    days: { date: string; number: number; weekday: number; said: string; closed: string | null; past: boolean }[];
-}[];
+export type Year = Schema['YearMonth'][];
 
 /** What somebody typed here earlier and did not save, as the server kept it. */
-export type Kept = { form: Form; line: string; /** When, in words; empty for a moment ago. */ at: string };
+export type Kept = Schema['KeptDraft'];
 
 const WORKSHEET = Symbol('worksheet');
 

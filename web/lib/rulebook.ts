@@ -1,13 +1,7 @@
+import type { Schema } from './api';
+
 /** One field of a sheet's rules, as the server's rulebook declares it. */
-export interface Term {
-    name: string;
-    kind: 'whole' | 'yes' | 'clock' | 'moment' | 'choice' | 'wholes';
-    least: number;
-    most: number;
-    choices: string[];
-    /** What the blank is for, to whoever writes the sheet. */
-    asks: string;
-}
+export type Term = Schema['RuleTerm'];
 
 /** The fields that have a place in a sentence of the worksheet. */
 const IN_SENTENCES = new Set(

@@ -6,16 +6,7 @@
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
 
-    interface Props {
-        school: string;
-        office: string;
-        zone: string;
-        host: Schema['Host'];
-        /** Where one asks for a time of one's own, where the host allows it. */
-        knock: string | null;
-        sheets: { path: string; title: string; intro: string; next: string; next_at: string | null }[];
-    }
-    let { school, office, zone, host, knock, sheets }: Props = $props();
+    let { school, office, zone, host, knock, sheets }: Schema['DoorPage'] = $props();
 </script>
 
 <main class="sheet-of-paper">

@@ -13,18 +13,16 @@
     import PublishRound from '../round/PublishRound.svelte';
     import { Setup } from '../round/setup.svelte';
 
-    interface Props {
-        host: string;
-        classes: { id: number; name: string; students: number; teachers: number[] }[];
-        people: { id: number; name: string; subject: string }[];
-        languages: { code: string; name: string }[];
-        round: Schema['RoundForm'] | null;
-        fill?: Schema['RoundFill'];
-        channel: string;
-        /** The one that a new one is like. */
-        like?: Schema['RoundForm'] | null;
-    }
-    let { host, classes, people, languages, round: first, fill, channel, like = null }: Props = $props();
+    let {
+        host,
+        classes,
+        people,
+        languages,
+        round: first,
+        fill,
+        channel,
+        like = null,
+    }: Schema['RoundSetupPage'] = $props();
 
     // svelte-ignore state_referenced_locally -- begins with what is kept
     const setup = new Setup(first, like);

@@ -7,8 +7,7 @@
     import UndoToast from '../controls/UndoToast.svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { Button } from '../lib/controls';
-    import { Draft, provideWorksheet, type Form, type Kept, type Year } from '../lib/draft.svelte';
-    import type { Term } from '../lib/rulebook';
+    import { Draft, provideWorksheet, type Form } from '../lib/draft.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Ask from '../worksheet/Ask.svelte';
     import Effect from '../worksheet/Effect.svelte';
@@ -23,21 +22,6 @@
     import Summary from '../worksheet/Summary.svelte';
     import When from '../worksheet/When.svelte';
 
-    interface Props {
-        host: string;
-        sheet: { id: number; state: string; bookings: number } | null;
-        form: Form;
-        draft: Kept | null;
-        today: string;
-        year: Year;
-        terms: Schema['NamedRange'][];
-        places: Schema['SavedPlace'][];
-        classes: Schema['ClassRow'][];
-        makes_rooms: boolean;
-        colleagues: { id: number; name: string; subject: string }[];
-        names_hosts: boolean;
-        rulebook: Term[];
-    }
     let {
         host,
         sheet,
@@ -52,7 +36,7 @@
         colleagues,
         names_hosts,
         rulebook,
-    }: Props = $props();
+    }: Schema['WorksheetPage'] = $props();
 
     // svelte-ignore state_referenced_locally -- the page is loaded anew for each sheet
     const draft = provideWorksheet(new Draft(form, sheet?.id ?? null, host));

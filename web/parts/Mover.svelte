@@ -14,13 +14,19 @@
         beyond?: Record<string, string>;
     }
 
+    /** Why it was not moved; with whom it can be had there, where that is somebody else alone. */
+    export interface NotMoved {
+        message: string;
+        other: { slug: string; name: string } | null;
+    }
+
     interface Props {
         load: (from: string | null) => Promise<{ data?: Times; trouble?: Trouble }>;
         /** Where it is now. */
         now: string;
         /** Whom it is with now, by the name of their door: whoever moves it is told where that would be somebody else. */
         host?: string;
-        move: (slot: string, host: string | null) => Promise<string | null>;
+        move: (slot: string, host: string | null) => Promise<NotMoved | null>;
         /** What is said where the time is not for moving to, but to be offered. */
         offering?: boolean;
     }
@@ -62,9 +68,14 @@
     async function press() {
         if (!chosen) return;
         working = true;
-        message = (await move(chosen.key, chosen.other?.slug ?? null)) ?? '';
+        const failed = await move(chosen.key, chosen.other?.slug ?? null);
         working = false;
-        if (message) void look();
+        message = failed?.message ?? '';
+        if (!failed) return;
+        // Somebody else took its host meanwhile: the next press says with whom it is.
+        if (failed.other) chosen.other = failed.other;
+        await look();
+        message ||= failed.message;
     }
 </script>
 

@@ -275,7 +275,9 @@
                     api.POST('/api/p/{token}/bookings/{booking}/move', { params: { path }, body: { slot, host } }),
                 );
                 settle(answer);
-                return answer.trouble?.message ?? null;
+                if (!answer.trouble) return null;
+                const { other_host: other } = (answer.body ?? {}) as Partial<Schema['Problem']>;
+                return { message: answer.trouble.message, other: other ?? null };
             }}
         />
     {:else if open === 'guest'}

@@ -19,33 +19,85 @@ final class Contract
 
     public static function assertKept(string $method, string $path, int $status, string $body): void
     {
-        self::$document ??= Yaml::parseFile(self::FILE);
-        $schema = self::schemaFor(strtolower($method), $path, (string) $status);
+        self::assertFulfilled(
+            json_decode($body),
+            self::schemaFor(strtolower($method), $path, (string) $status),
+            "$method $path answered $status",
+        );
+    }
+
+    /** Holds what a page is told against the schema of its name, where there is one; the rest are parts of answers. */
+    public static function assertTold(string $html): void
+    {
+        preg_match('/data-component="(\w+)"/', $html, $component);
+        preg_match('#id="page-data">(.*)</script>#', $html, $data);
+        $schema = ($component[1] ?? '') . 'Page';
+        if (isset($data[1], self::document()['components']['schemas'][$schema])) {
+            self::assertFulfilled(json_decode($data[1]), "#/components/schemas/$schema", "$component[1] was told");
+        }
+    }
+
+    /**
+     * What the file says of answers, and not of what is asked: the names of all fields, by schema.
+     *
+     * @return array<string, list<string>>
+     */
+    public static function fields(): array
+    {
+        $fields = [];
+        foreach (self::document()['components']['schemas'] as $name => $schema) {
+            if (!str_ends_with($name, 'Form') || $name === 'RoundForm') {
+                $fields[$name] = self::names($schema);
+            }
+        }
+
+        return $fields;
+    }
+
+    /**
+     * @param  array<mixed>  $schema
+     * @return list<string>
+     */
+    private static function names(array $schema): array
+    {
+        $names = array_map(strval(...), array_keys($schema['properties'] ?? []));
+        foreach ([...$schema['properties'] ?? [], ...$schema['allOf'] ?? [], ...$schema['oneOf'] ?? []] as $part) {
+            $names = [...$names, ...self::names($part)];
+        }
+
+        return isset($schema['items']) ? [...$names, ...self::names($schema['items'])] : $names;
+    }
+
+    /** @return array<string, mixed> */
+    private static function document(): array
+    {
+        return self::$document ??= Yaml::parseFile(self::FILE);
+    }
+
+    private static function assertFulfilled(mixed $value, string $schema, string $what): void
+    {
         $validator = new Validator();
         $validator->resolver()?->registerRaw(
             (object) [
                 '$id' => 'https://recess.example/api.json',
-                'components' => json_decode((string) json_encode(self::$document['components'])),
+                'components' => json_decode((string) json_encode(self::document()['components'])),
             ],
         );
-        $result = $validator->validate(
-            json_decode($body),
-            (object) ['$ref' => 'https://recess.example/api.json' . $schema],
-        );
-        $error = $result->error();
+        $error = $validator
+            ->validate($value, (object) ['$ref' => 'https://recess.example/api.json' . $schema])
+            ->error();
         Assert::assertNull(
             $error,
             $error === null
                 ? ''
-                : "$method $path answered $status otherwise than the OpenAPI file says: " .
-                    json_encode((new ErrorFormatter())->format($error)),
+                : "$what otherwise than the OpenAPI file says: " . json_encode((new ErrorFormatter())->format($error)),
         );
     }
 
     /** The JSON pointer of the schema, such as #/components/schemas/Pass. */
     private static function schemaFor(string $method, string $path, string $status): string
     {
-        foreach (self::$document['paths'] ?? [] as $template => $operations) {
+        foreach (self::document()['paths'] ?? [] as $template => $operations) {
             if (
                 preg_match(
                     '#^' . preg_replace('/\{\w+\}/', '[^/]+', $template) . '$#D',
@@ -62,7 +114,7 @@ final class Contract
                     : null);
             Assert::assertNotNull($answer, "$method $path answered $status, of which the OpenAPI file says nothing.");
             if (isset($answer['$ref'])) {
-                $answer = self::$document['components']['responses'][basename($answer['$ref'])];
+                $answer = self::document()['components']['responses'][basename($answer['$ref'])];
             }
 
             return $answer['content']['application/json']['schema']['$ref'];
