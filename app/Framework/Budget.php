@@ -41,6 +41,17 @@ final class Budget
         return $next($request);
     }
 
+    /**
+     * The rules for the fields of a list, where it is no longer than it may be; the rule for its length says the rest.
+     *
+     * @param  array<string, list<mixed>>  $rules
+     * @return array<string, list<mixed>>
+     */
+    public static function each(mixed $list, int $most, array $rules): array
+    {
+        return is_array($list) && count($list) > $most ? [] : $rules;
+    }
+
     /** What a route has declared; null where it has not. */
     public static function of(Route $route): ?int
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Framework\Budget;
 use Illuminate\Validation\ValidationException;
 use Recess\RecessException;
 use Recess\Time\Hours;
@@ -18,14 +19,16 @@ final readonly class HoursOn
     private function __construct(private LocalDate $date, private Hours $hours) {}
 
     /** @return array<string, list<mixed>> what Laravel asks of a field that holds a list of them */
-    public static function rules(string $field, int $most): array
+    public static function rules(string $field, int $most, mixed $typed): array
     {
         return [
             $field => ['present', 'array', "max:$most"],
-            "$field.*" => ['array:date,from,until'],
-            "$field.*.date" => ['required', 'string', 'date_format:Y-m-d'],
-            "$field.*.from" => ['required', 'string', 'max:20'],
-            "$field.*.until" => ['required', 'string', 'max:20'],
+            ...Budget::each($typed, $most, [
+                "$field.*" => ['array:date,from,until'],
+                "$field.*.date" => ['required', 'string', 'date_format:Y-m-d'],
+                "$field.*.from" => ['required', 'string', 'max:20'],
+                "$field.*.until" => ['required', 'string', 'max:20'],
+            ]),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Framework\Budget;
 use App\Framework\Limited;
 use App\Framework\SlotKey;
 use App\Framework\Words;
@@ -41,11 +42,13 @@ class PlanRequest extends FormRequest
         return [
             'pass' => ['nullable', 'string', 'max:120'],
             'picks' => ['present', 'array', 'max:' . self::MOST],
-            'picks.*' => ['array:sheet,student,start'],
-            'picks.*.sheet' => ['required', 'string', 'max:200'],
-            'picks.*.student' => ['required', 'string', new PersonName()],
-            'picks.*.start' => ['nullable', 'string', SlotKey::RULE],
-            ...HoursOn::rules('windows', 40),
+            ...Budget::each($this->input('picks'), self::MOST, [
+                'picks.*' => ['array:sheet,student,start'],
+                'picks.*.sheet' => ['required', 'string', 'max:200'],
+                'picks.*.student' => ['required', 'string', new PersonName()],
+                'picks.*.start' => ['nullable', 'string', SlotKey::RULE],
+            ]),
+            ...HoursOn::rules('windows', 40, $this->input('windows')),
             'walk' => ['nullable', 'integer', 'between:0,60'],
             'breather' => ['nullable', 'integer', 'between:0,60'],
             'prefer' => ['nullable', 'string', Rule::enum(Preference::class)],

@@ -20,7 +20,7 @@ final class AwayRequest extends FormRequest
     {
         return [
             'host' => ['required', 'integer'],
-            ...HoursOn::rules('times', 20),
+            ...HoursOn::rules('times', 20, $this->input('times')),
             'choices' => ['nullable', 'array', 'max:500'],
             'choices.*' => ['array:booking,sheet,start'],
             'choices.*.booking' => ['required', 'integer', 'distinct'],

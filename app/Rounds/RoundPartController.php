@@ -44,7 +44,7 @@ final class RoundPartController
                 'longer.*' => ['array:id,times'],
                 'longer.*.id' => ['required', 'integer', 'distinct', Rule::in($known)],
                 'longer.*.times' => ['required', 'integer', 'between:2,' . self::MOST_TIMES],
-                ...HoursOn::rules('absent', 20),
+                ...HoursOn::rules('absent', 20, $request->input('absent')),
             ],
             [
                 'asked.*.in' => Words::say('rounds.not_taught'),
