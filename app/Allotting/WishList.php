@@ -119,15 +119,15 @@ final class WishList
                     => NotGranted::OtherGuardian,
                 default => null,
             };
-            $this->row(
-                $sent->pass_id,
-                $sheet,
-                $pick['student'],
-                $student,
-                $i + 1,
-                $why,
-                $sheet->host->name ?? $pick['sheet'],
-            );
+            $this->row($sheet, [
+                'pass_id' => $sent->pass_id,
+                'host' => $sheet->host->name ?? $pick['sheet'],
+                'student' => $pick['student'],
+                'student_id' => $student,
+                'rank' => $i + 1,
+                'asked' => false,
+                'why' => $why,
+            ]);
         }
     }
 
@@ -155,16 +155,15 @@ final class WishList
                 }
                 $pass = $this->passFor($student);
                 if ($pass !== null) {
-                    $this->row(
-                        $pass->id,
-                        $sheet,
-                        $student->name(),
-                        $student->id,
-                        0,
-                        null,
-                        $sheet->host->name,
-                        asked: true,
-                    );
+                    $this->row($sheet, [
+                        'pass_id' => $pass->id,
+                        'host' => $sheet->host->name,
+                        'student' => $student->name(),
+                        'student_id' => $student->id,
+                        'rank' => 0,
+                        'asked' => true,
+                        'why' => null,
+                    ]);
                 }
             }
         }
@@ -181,29 +180,12 @@ final class WishList
             ($guardians->first(static fn(Guardian $one): bool => $one->email !== null) ?? $guardians->first())?->pass();
     }
 
-    private function row(
-        int $pass,
-        ?Sheet $sheet,
-        string $student,
-        ?int $studentId,
-        int $rank,
-        ?NotGranted $why,
-        string $host,
-        bool $asked = false,
-    ): void {
-        if ($sheet !== null && $studentId !== null && $why === null) {
-            $this->first["$sheet->id|$studentId"] ??= count($this->rows);
+    /** @param  array{pass_id: int, host: string, student: string, student_id: int|null, rank: int, asked: bool, why: NotGranted|null}  $row */
+    private function row(?Sheet $sheet, array $row): void
+    {
+        if ($sheet !== null && $row['student_id'] !== null && $row['why'] === null) {
+            $this->first["$sheet->id|$row[student_id]"] ??= count($this->rows);
         }
-        $this->rows[] = [
-            'pass_id' => $pass,
-            'sheet_id' => $sheet?->id,
-            'student_id' => $studentId,
-            'host' => $host,
-            'student' => $student,
-            'rank' => $rank,
-            'asked' => $asked,
-            'why' => $why,
-            'language' => $this->languages[$pass] ?? null,
-        ];
+        $this->rows[] = [...$row, 'sheet_id' => $sheet?->id, 'language' => $this->languages[$row['pass_id']] ?? null];
     }
 }

@@ -19,21 +19,13 @@ final class BringIn
             $at = Instant::column($now);
             $touched = [...$plan->newStudents(), ...$plan->changedStudents];
             $this->classes($plan, $at);
-            $this->people(
-                $plan,
-                'students',
-                $plan->roll->students,
-                $plan->newStudents(),
-                $plan->changedStudents,
-                $plan->studentRows,
-                $at,
-            );
+            $students = array_intersect_key($plan->roll->students, array_flip($touched));
+            $this->people($plan, 'students', $students, $plan->studentRows, $at);
+            $guardians = array_flip([...$plan->newGuardians(), ...$plan->changedGuardians]);
             $this->people(
                 $plan,
                 'guardians',
-                $plan->roll->guardians,
-                $plan->newGuardians(),
-                $plan->changedGuardians,
+                array_intersect_key($plan->roll->guardians, $guardians),
                 $plan->guardianRows,
                 $at,
             );
@@ -78,22 +70,13 @@ final class BringIn
     }
 
     /**
-     * @param  array<string, array<string, mixed>>  $said
-     * @param  list<string>  $new
-     * @param  list<string>  $changed
+     * @param  array<string, array<string, mixed>>  $said  of those who are new or have changed
      * @param  array<string, int>  $rows
      */
-    private function people(
-        RollPlan $plan,
-        string $table,
-        array $said,
-        array $new,
-        array $changed,
-        array &$rows,
-        string $at,
-    ): void {
-        foreach ([...$new, ...$changed] as $key) {
-            $name = (string) $said[$key]['name'];
+    private function people(RollPlan $plan, string $table, array $said, array &$rows, string $at): void
+    {
+        foreach ($said as $key => $one) {
+            $name = (string) $one['name'];
             $columns = [
                 'name' => $name,
                 'name_key' => Booking::studentKey($name),
@@ -102,8 +85,8 @@ final class BringIn
             ];
             // What a file does not say of somebody stays as it is known.
             foreach (['number', 'email', 'phone', 'language'] as $field) {
-                if (($said[$key][$field] ?? '') !== '') {
-                    $columns[$field] = $said[$key][$field];
+                if (($one[$field] ?? '') !== '') {
+                    $columns[$field] = $one[$field];
                 }
             }
             if (isset($rows[$key])) {

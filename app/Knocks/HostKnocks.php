@@ -131,7 +131,6 @@ final class HostKnocks
                             $knock,
                             $host,
                             $host->id === $reader->id,
-                            $zone,
                             $now,
                         ),
                     )
@@ -141,14 +140,9 @@ final class HostKnocks
     }
 
     /** @return KnockChoiceShape as KnockChoice in docs/formats/recess.openapi.yaml */
-    private static function choice(
-        KnockChoice $choice,
-        Knock $knock,
-        StaffMember $host,
-        bool $own,
-        Zone $zone,
-        int $now,
-    ): array {
+    private static function choice(KnockChoice $choice, Knock $knock, StaffMember $host, bool $own, int $now): array
+    {
+        $zone = $knock->zone();
         $span = $choice->span();
         $date = $zone->dateAt($span->start);
         $around = self::around($host, $knock, $date, $zone, $own);

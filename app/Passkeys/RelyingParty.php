@@ -78,23 +78,16 @@ final readonly class RelyingParty
     /**
      * Somebody's key has signed (section 7.2).
      *
-     * @param  string  $data  what the machine says
      * @param  int  $counter  as kept
      * @return int  the counter as it is now
      *
      * @throws PasskeyRefused
      */
-    public function asserted(
-        string $challenge,
-        string $client,
-        string $data,
-        string $signature,
-        CoseKey $key,
-        int $counter,
-    ): int {
-        $this->client($client, 'webauthn.get', $challenge); // 9 to 14
-        $machine = $this->machine($data); // 15 to 17
-        if (!$key->signed($data . hash('sha256', $client, true), $signature)) {
+    public function asserted(string $challenge, Assertion $shown, CoseKey $key, int $counter): int
+    {
+        $this->client($shown->client, 'webauthn.get', $challenge); // 9 to 14
+        $machine = $this->machine($shown->data); // 15 to 17
+        if (!$key->signed($shown->data . hash('sha256', $shown->client, true), $shown->signature)) {
             // 19, 20
             throw PasskeyRefused::because('the signature is not of this key');
         }

@@ -204,7 +204,8 @@ final class SheetController
         ForgetDraft $forget,
     ): JsonResponse {
         $version = $request->filled('version') ? $request->integer('version') : null;
-        $written = $write($host, $request->statement(), Clock::now(), $sheet, $version, $request->settlement());
+        $edit = new Edit($sheet, $version, $request->settlement());
+        $written = $write($host, $request->statement(), Clock::now(), $edit);
         $forget($host, $sheet);
 
         return new JsonResponse($this->whole($written));

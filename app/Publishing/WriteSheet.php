@@ -35,27 +35,20 @@ final class WriteSheet
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @param  Sheet|null  $sheet  the one that is changed
-     * @param  int|null  $version  the version that the writer began from
-     * @param  Settlement|null  $settlement  what becomes of those whom the change touches
+     * @param  Edit|null  $edit  which one is changed; a new one without it
      *
      * @throws SheetMoved when somebody else has changed the sheet meanwhile
      * @throws BookingsAffected when it touches a booking for which nothing is settled: the writer has not seen it
      */
-    public function __invoke(
-        StaffMember $host,
-        SheetStatement $statement,
-        int $now,
-        ?Sheet $sheet = null,
-        ?int $version = null,
-        ?Settlement $settlement = null,
-    ): Sheet {
-        return Contended::transaction(function () use ($host, $statement, $now, $sheet, $version, $settlement): Sheet {
-            $touched = null;
-            if ($sheet !== null) {
-                Guards::edit($sheet);
-                $sheet = Sheet::query()->findOrFail($sheet->id);
-                if ($version !== null && $version !== $sheet->version) {
+    public function __invoke(StaffMember $host, SheetStatement $statement, int $now, ?Edit $edit = null): Sheet
+    {
+        return Contended::transaction(function () use ($host, $statement, $now, $edit): Sheet {
+            $sheet = $touched = null;
+            $settlement = $edit?->settlement;
+            if ($edit !== null) {
+                Guards::edit($edit->sheet);
+                $sheet = Sheet::query()->findOrFail($edit->sheet->id);
+                if ($edit->version !== null && $edit->version !== $sheet->version) {
                     throw new SheetMoved($sheet);
                 }
                 $within = $settlement->within ?? Within::SameWeek;

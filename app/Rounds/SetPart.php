@@ -6,6 +6,7 @@ namespace App\Rounds;
 
 use App\Framework\Contended;
 use App\Plans\HoursOn;
+use App\Publishing\Edit;
 use App\Publishing\WriteSheet;
 
 /**
@@ -54,7 +55,7 @@ final class SetPart
                         ),
                     );
             if ($part->sheet !== null) {
-                ($this->write)($part->host, PublishRound::statement($part->round, $part), $now, $part->sheet);
+                ($this->write)($part->host, PublishRound::statement($part->round, $part), $now, new Edit($part->sheet));
                 $part->isOpen() || PublishRound::closeAbsences($part->sheet->refresh(), $part);
             }
 

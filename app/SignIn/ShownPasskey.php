@@ -11,6 +11,7 @@ use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\Instant;
 use App\Models\StaffMember;
+use App\Passkeys\Assertion;
 use App\Passkeys\CoseKey;
 use App\Passkeys\Passkey;
 use App\Passkeys\PasskeyRefused;
@@ -79,9 +80,7 @@ final class ShownPasskey extends FormRequest
             try {
                 $counter = $site->asserted(
                     $challenge,
-                    $this->bytes('client'),
-                    $this->bytes('data'),
-                    $this->bytes('signature'),
+                    new Assertion($this->bytes('client'), $this->bytes('data'), $this->bytes('signature')),
                     CoseKey::kept($passkey->public_key),
                     $passkey->counter,
                 );

@@ -45,33 +45,13 @@ final readonly class Asking
     /** The same to whom what is kept under a key is free. */
     public function keeping(?string $keeper): self
     {
-        return new self(
-            $this->isHost,
-            $this->passId,
-            $this->email,
-            $this->student,
-            $this->placeId,
-            $this->moving,
-            $keeper,
-            $this->across,
-            $this->language,
-        );
+        return $this->but(['keeper' => $keeper]);
     }
 
     /** The same who would give a booking up for it. */
     public function insteadOf(?Booking $booking): self
     {
-        return new self(
-            $this->isHost,
-            $this->passId,
-            $this->email,
-            $this->student,
-            $this->placeId,
-            $booking,
-            $this->keeper,
-            $this->across,
-            $this->language,
-        );
+        return $this->but(['moving' => $booking]);
     }
 
     public static function holder(Pass $pass, string $student = '', ?string $keeper = null): self
@@ -88,33 +68,13 @@ final readonly class Asking
     /** The same with what stands on other passes: to decide by, not to tell. */
     public function across(): self
     {
-        return new self(
-            $this->isHost,
-            $this->passId,
-            $this->email,
-            $this->student,
-            $this->placeId,
-            $this->moving,
-            $this->keeper,
-            true,
-            $this->language,
-        );
+        return $this->but(['across' => true]);
     }
 
     /** The same, met only when somebody who speaks it is free; null for whoever needs nobody. */
     public function interpreted(?string $language): self
     {
-        return new self(
-            $this->isHost,
-            $this->passId,
-            $this->email,
-            $this->student,
-            $this->placeId,
-            $this->moving,
-            $this->keeper,
-            $this->across,
-            $language,
-        );
+        return $this->but(['language' => $language]);
     }
 
     /** Whoever has a booking and would move it, on its sheet or to another one. */
@@ -130,5 +90,11 @@ final readonly class Asking
         return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place)
             ->insteadOf($booking)
             ->interpreted($booking->language);
+    }
+
+    /** @param  array<string, mixed>  $changed  fields of this one */
+    private function but(array $changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 }

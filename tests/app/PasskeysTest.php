@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\AccountLetters\AccountLetter;
 use App\Models\StaffMember;
+use App\Passkeys\Assertion;
 use App\Passkeys\Cbor;
 use App\Passkeys\CoseKey;
 use App\Passkeys\Passkey;
@@ -66,15 +67,13 @@ final class PasskeysTest extends TestCase
             'bfabc37432958b063360d3ad6461c9c4735ae7f8edd46592a5e0f01452b2e4b51900000000',
             '3046022100f50a4e2e4409249c4a853ba361282f09841df4dd4547a13a87780218deffcd380221008480ac0f0b93538174f575bf11a1dd5d78c6e486013f937295ea13653e331e87',
         ]);
-        self::assertSame(0, $site->asserted($shown[0], $shown[1], $shown[2], $shown[3], $key->key, 0));
+        self::assertSame(0, $site->asserted($shown[0], new Assertion($shown[1], $shown[2], $shown[3]), $key->key, 0));
 
         // Its machine was there, and did not ask who is: for signing in without a password that is not enough.
         $this->expectExceptionMessage('nobody was asked who they are');
         (new RelyingParty('example.org', 'https://example.org'))->asserted(
             $shown[0],
-            $shown[1],
-            $shown[2],
-            $shown[3],
+            new Assertion($shown[1], $shown[2], $shown[3]),
             $key->key,
             0,
         );

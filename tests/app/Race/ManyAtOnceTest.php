@@ -18,6 +18,7 @@ use App\Models\StaffMember;
 use App\Models\Waiting;
 use App\Publishing\BookingsAffected;
 use App\Publishing\ChangeSheetState;
+use App\Publishing\Edit;
 use App\Publishing\Settlement;
 use App\Publishing\SettlementFailed;
 use App\Publishing\WriteSheet;
@@ -190,9 +191,7 @@ final class ManyAtOnceTest extends RaceTestCase
                     $sheet->host,
                     $statement,
                     CarbonImmutable::now()->getTimestamp(),
-                    $sheet,
-                    null,
-                    $settlement,
+                    new Edit($sheet, null, $settlement),
                 );
 
                 return;
