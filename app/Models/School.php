@@ -87,17 +87,9 @@ final class School extends Row
 
     private static function of(Pass $pass): ?int
     {
-        $school = StaffMember::query()
-            ->whereIn(
-                'id',
-                Sheet::query()
-                    ->whereIn(
-                        'id',
-                        Booking::query()->where('pass_id', $pass->id)->orderByDesc('id')->limit(1)->pluck('sheet_id'),
-                    )
-                    ->pluck('staff_id'),
-            )
-            ->value('school_id');
+        $sheet = Booking::query()->select('sheet_id')->where('pass_id', $pass->id)->orderByDesc('id')->limit(1);
+        $host = Sheet::query()->select('staff_id')->where('id', $sheet);
+        $school = StaffMember::query()->where('id', $host)->value('school_id');
         foreach ($school === null ? app()->tagged(KnowsSchool::class) : [] as $room) {
             assert($room instanceof KnowsSchool);
             $school ??= $room->schoolOf($pass);

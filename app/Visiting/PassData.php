@@ -49,7 +49,7 @@ final class PassData
     public static function of(Pass $pass, int $now, ?Booking $only = null): array
     {
         $path = '/p/' . $pass->token();
-        $school = School::here($pass);
+        $school = $only === null ? School::here($pass) : $only->sheet->host->school;
         $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
         $line = new VisitorLine($now);
         $offers = TimeOffer::liveOf($bookings, $now);
