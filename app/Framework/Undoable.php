@@ -38,10 +38,7 @@ final readonly class Undoable
      */
     public static function made(string $about, string $what, int $now, array $facts = []): self
     {
-        $made = new self(Str::uuid()->toString(), $about, $what, $now, $facts);
-        $made->keep();
-
-        return $made;
+        return self::begun($about, $what, $now)->with($facts);
     }
 
     /** Another key first, and what it changed once that is known. */

@@ -13,8 +13,8 @@ use Recess\Time\Span;
 use Recess\Time\Spans;
 
 /**
- * Who is where: all that people are in during a range, whether they booked it, are brought to it, interpret there, have it on
- * another pass or keep it. Judge, plan, knock, allotment, move and absence ask here, and nothing else reckons it.
+ * Who is where: all that people are in during a range, whether they booked it, are brought to it, interpret there, have
+ * it on another pass or keep it. Judge, plan, knock, allotment, move and absence ask here, and nothing else reckons it.
  */
 final class Whereabouts
 {
@@ -25,8 +25,8 @@ final class Whereabouts
     private const AT_ONCE = 500;
 
     /**
-     * Of visitors and students. What is found by an address or a student's name may be somebody else's: it is to decide by,
-     * and not to be told.
+     * Of visitors and students. What is found by an address or a student's name may be somebody else's: it is to decide
+     * by, and not to be told.
      *
      * @param  People  $people  who is looked for
      * @param  Span  $range  in which; what reaches into it counts
@@ -35,18 +35,13 @@ final class Whereabouts
      */
     public static function of(People $people, Span $range, array $sheets = []): array
     {
+        $reach = [Instant::column($range->start), Instant::column($range->end)];
         $found = [];
         foreach ($people->columns() as $column => $values) {
             foreach (array_chunk($values, self::AT_ONCE) as $some) {
-                $found[] = [
-                    self::meetings($column, $some, $sheets),
-                    [...$some, Instant::column($range->start), Instant::column($range->end)],
-                ];
+                $found[] = [self::meetings($column, $some, $sheets), [...$some, ...$reach]];
                 if ($column !== 'bookings.student_key') {
-                    $found[] = [
-                        self::brought($column, $some),
-                        [...$some, Instant::column($range->start), Instant::column($range->end)],
-                    ];
+                    $found[] = [self::brought($column, $some), [...$some, ...$reach]];
                 }
             }
         }
@@ -54,7 +49,7 @@ final class Whereabouts
             $found[] = [self::kept($people->passes), [...$people->passes, Instant::column($people->keptAt)]];
         }
 
-        // One question for all of them, each way by an index of its own: with "or" it would read every booking there is.
+        // One question for all, each way by an index of its own: with "or" it would read every booking there is.
         return $found === []
             ? []
             : array_map(
@@ -66,8 +61,8 @@ final class Whereabouts
     }
 
     /**
-     * When staff are not free, for whatever reason: they meet, interpret, are there too, somebody keeps their time, or their
-     * calendars say so.
+     * When staff are not free, for whatever reason: they meet, interpret, are there too, somebody keeps their time, or
+     * their calendars say so.
      *
      * @param  non-empty-list<int>  $staff
      * @param  string|null  $keeper  hash of a key; what is kept under it counts as free
@@ -100,8 +95,8 @@ final class Whereabouts
     }
 
     /**
-     * Whose time is held when, and by how many; without what is kept for too long, or by whoever asks, or would be given up. And
-     * when their calendars say that they are busy. One question for both.
+     * Whose time is held when, and by how many; without what is kept for too long, or by whoever asks, or would be
+     * given up. And when their calendars say that they are busy. One question for both.
      *
      * @param  list<int>  $staff
      * @return array{list<\stdClass>, array<int, Spans>} the holds, and the busy times by number
@@ -109,14 +104,18 @@ final class Whereabouts
     public static function holds(array $staff, Span $range, int $now, Asking $who): array
     {
         $theirs = implode(', ', $staff);
-        // The seats of a colleague's time are those of the hold that it goes with. A row a seat: adding them up here is quicker.
+        // The seats of a colleague's time are those of the hold that it goes with. A row a seat: adding them up here is
+        // quicker.
         $rows = DB::select(
-            'SELECT holds.id, holds.staff_id, holds.sheet_id, UNIX_TIMESTAMP(holds.starts_at) AS starts, UNIX_TIMESTAMP(holds.ends_at) AS ends,' .
-                ' holds.with_hold_id, 1 AS live' .
+            'SELECT holds.id, holds.staff_id, holds.sheet_id, UNIX_TIMESTAMP(holds.starts_at) AS starts,' .
+                ' UNIX_TIMESTAMP(holds.ends_at) AS ends, holds.with_hold_id, 1 AS live' .
                 ' FROM holds JOIN seats ON seats.hold_id = COALESCE(holds.with_hold_id, holds.id)' .
-                " WHERE holds.staff_id IN ($theirs) AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?" .
-                ' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?)) AND NOT (seats.hold_id = ? AND seats.seat = ?)' .
-                ' UNION ALL SELECT NULL, calendars.staff_id, NULL, UNIX_TIMESTAMP(busy_spans.starts_at), UNIX_TIMESTAMP(busy_spans.ends_at), NULL, 0' .
+                " WHERE holds.staff_id IN ($theirs)" .
+                ' AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?' .
+                ' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?))' .
+                ' AND NOT (seats.hold_id = ? AND seats.seat = ?)' .
+                ' UNION ALL SELECT NULL, calendars.staff_id, NULL, UNIX_TIMESTAMP(busy_spans.starts_at),' .
+                ' UNIX_TIMESTAMP(busy_spans.ends_at), NULL, 0' .
                 ' FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id' .
                 " WHERE calendars.staff_id IN ($theirs) AND busy_spans.starts_at < ? AND busy_spans.ends_at > ?",
             [
@@ -145,7 +144,7 @@ final class Whereabouts
         return [array_values($holds), array_map(Spans::of(...), $busy)];
     }
 
-    /** The connection's own clock is UTC (config/database.php), so the database has turned its columns into seconds already. */
+    /** The connection's own clock is UTC (config/database.php): the database has made its columns seconds already. */
     public static function span(\stdClass $row): Span
     {
         return Span::of((int) $row->starts, (int) $row->ends);
@@ -161,9 +160,10 @@ final class Whereabouts
         $always = $sheets === [] ? '' : ' OR bookings.sheet_id IN (' . implode(', ', $sheets) . ')';
 
         // One whose time is being given up for another has no hold just now, and is nowhere.
-        return 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key, 1 AS own,' .
-            ' UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends, places.kind, places.label' .
-            ' FROM bookings JOIN passes ON passes.id = bookings.pass_id JOIN places ON places.id = bookings.place_id' .
+        return 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key,' .
+            ' 1 AS own, UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends,' .
+            ' places.kind, places.label FROM bookings JOIN passes ON passes.id = bookings.pass_id' .
+            ' JOIN places ON places.id = bookings.place_id' .
             " WHERE $column IN (" .
             self::marks($values) .
             ") AND bookings.state IN ($standing) AND bookings.hold_id IS NOT NULL" .
@@ -188,8 +188,9 @@ final class Whereabouts
     /** @param  list<int>  $passes */
     private static function kept(array $passes): string
     {
-        return "SELECT NULL, holds.sheet_id, seats.pass_id, NULL, '', 0, UNIX_TIMESTAMP(holds.starts_at), UNIX_TIMESTAMP(holds.ends_at), NULL, NULL" .
-            ' FROM seats JOIN holds ON holds.id = seats.hold_id WHERE seats.pass_id IN (' .
+        return "SELECT NULL, holds.sheet_id, seats.pass_id, NULL, '', 0, UNIX_TIMESTAMP(holds.starts_at)," .
+            ' UNIX_TIMESTAMP(holds.ends_at), NULL, NULL FROM seats' .
+            ' JOIN holds ON holds.id = seats.hold_id WHERE seats.pass_id IN (' .
             self::marks($passes) .
             ') AND seats.kept_until > ?';
     }
