@@ -3,11 +3,17 @@ import tailwindcss from '@tailwindcss/vite';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 
-export default defineConfig({
+// Visitors and staff are built apart, so that a visitor loads nothing of what only staff pages use of a shared library.
+const PAGES: Record<string, string[]> = {
+    visit: ['web/visit.ts', 'web/plain.css'],
+    staff: ['web/staff.ts'],
+};
+
+export default defineConfig(({ mode }) => ({
     plugins: [
-        laravel({ input: ['web/visit.ts', 'web/staff.ts', 'web/plain.css'], refresh: false }),
+        laravel({ input: PAGES[mode] ?? [], buildDirectory: `build/${mode}`, refresh: false }),
         tailwindcss(),
         svelte(),
     ],
     build: { target: 'es2021' },
-});
+}));

@@ -7,6 +7,7 @@ use App\Accounts\WrongKeys;
 use App\Booking\TooLate;
 use App\Framework\Budget;
 use App\Framework\CleanInput;
+use App\Framework\DatabaseAway;
 use App\Framework\Limited;
 use App\Framework\Logged;
 use App\Framework\SecurityHeaders;
@@ -86,6 +87,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/staff');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->render(DatabaseAway::answer(...));
         $exceptions->shouldRenderJsonWhen(
             static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
         );

@@ -44,13 +44,9 @@ use Recess\Time\Weekday;
 /** For bin/recess bench publish: a round of sixty teachers whose wishes are in; then found, then booked. */
 final class LargeRoundCommand extends Command
 {
-    private const HOSTS = 60;
-
-    private const FAMILIES = 600;
-
     private const WISHES = 4;
 
-    protected $signature = 'recess:large-round {what : make, find or book}';
+    protected $signature = 'recess:large-round {what : make, find or book} {--hosts=60} {--families=600}';
 
     protected $description = 'The round that bench publish measures';
 
@@ -90,7 +86,7 @@ final class LargeRoundCommand extends Command
         $zone = $school->timeZone();
         $today = $zone->dateAt($now);
         $hosts = [];
-        for ($i = 0; $i <= self::HOSTS; $i++) {
+        for ($i = 0; $i <= (int) $this->option('hosts'); $i++) {
             $hosts[] = StaffMember::query()->create([
                 'school_id' => $school->id,
                 'name' => "Teacher $i",
@@ -102,6 +98,7 @@ final class LargeRoundCommand extends Command
         }
         // Somebody whose sheet has nothing to do with it.
         $other = array_pop($hosts);
+        assert($other !== null);
         $weekly = Block::of(
             Weekly::on(
                 [Weekday::Monday, Weekday::Tuesday, Weekday::Wednesday, Weekday::Thursday],
@@ -126,7 +123,7 @@ final class LargeRoundCommand extends Command
             ),
             $now,
         );
-        $first = $today->plusDays(60 + 7 - $today->weekday()->value);
+        $first = SchoolDay::from($school, $today->plusDays(67 - $today->weekday()->value), step: 7, with: 2);
         $round = app(WriteRound::class)(
             $school,
             new RoundStatement(
@@ -167,7 +164,7 @@ final class LargeRoundCommand extends Command
         $chance = new Randomizer(new Mt19937($apart));
         $slugs = array_keys($round->openSheets());
         assert($slugs !== []);
-        for ($f = 0; $f < self::FAMILIES; $f++) {
+        for ($f = 0; $f < (int) $this->option('families'); $f++) {
             $pass = Pass::query()->create([
                 'name' => "Family $f",
                 'email' => "family$f@large.example",

@@ -38,15 +38,11 @@ use Recess\Time\Weekday;
 /** For bin/recess bench school: staff, each with conferences and a term of office hours, and bookings on them. */
 final class LargeSchoolCommand extends Command
 {
-    private const STAFF = 120;
-
-    private const BOOKINGS = 8_000;
-
     public const ROUND = 'Large school conferences';
 
     public const PASSWORD = 'chalk-and-slate';
 
-    protected $signature = 'recess:large-school {times : how many times as large it is to be} {--had=0 : how many times it is there already}';
+    protected $signature = 'recess:large-school {times : how many times as large it is to be} {--had=0 : how many times it is there already} {--staff=120} {--bookings=8000}';
 
     protected $description = 'The school that bench school looks at';
 
@@ -62,10 +58,13 @@ final class LargeSchoolCommand extends Command
         $now = Clock::now();
         $school = School::query()->firstOrFail();
         $today = $school->timeZone()->dateAt($now);
+        // The evening of the round: two weeks ahead or more, within what can be booked, and never while the school is closed.
+        $evening = SchoolDay::from($school, $today->plusDays(14));
         [$had, $times] = [(int) $this->option('had'), (int) $this->argument('times')];
+        $staff = (int) $this->option('staff');
         $password = Hash::make(self::PASSWORD);
         $slots = [];
-        for ($i = $had * self::STAFF; $i < $times * self::STAFF; $i++) {
+        for ($i = $had * $staff; $i < $times * $staff; $i++) {
             $host = StaffMember::query()->create([
                 'school_id' => $school->id,
                 'name' => "Teacher $i",
@@ -74,21 +73,21 @@ final class LargeSchoolCommand extends Command
                 'password' => $password,
                 'came_at' => now(),
             ]);
-            foreach ([$this->conferences($today, $i), $this->officeHours($today, $i)] as $statement) {
+            foreach ([$this->conferences($evening, $i), $this->officeHours($today, $i)] as $statement) {
                 $sheet = $publish($write($host->refresh(), $statement, $now), $now);
                 foreach ($sheet->toCore()->pieces($today->plusDays(1), $today->plusDays(200)) as $pieces) {
                     array_push($slots, ...array_map(static fn(Span $slot): array => [$sheet, $slot], $pieces->slots));
                 }
             }
         }
-        $this->book($slots, ($times - $had) * self::BOOKINGS, $times);
+        $this->book($slots, ($times - $had) * (int) $this->option('bookings'), $times);
         $this->line(
             json_encode(
                 [
                     'sheet' => Sheet::query()->where('title', 'Office hours of teacher 0')->value('slug'),
                     'door' => StaffMember::query()->where('email', 'teacher0@large.example')->value('slug'),
                     'round' => self::ROUND,
-                    'date' => (string) $today->plusDays(21),
+                    'date' => (string) $evening,
                     'email' => 'teacher0@large.example',
                     'password' => self::PASSWORD,
                     'sheets' => Sheet::query()->count(),
@@ -101,18 +100,14 @@ final class LargeSchoolCommand extends Command
         return self::SUCCESS;
     }
 
-    private function conferences(LocalDate $today, int $number): SheetStatement
+    private function conferences(LocalDate $evening, int $number): SheetStatement
     {
         return new SheetStatement(
             title: self::ROUND,
             intro: 'Please come on time.',
             kind: SheetKind::Conferences,
             blocks: [
-                Block::of(
-                    OnDates::of($today->plusDays(21)),
-                    Hours::between(LocalTime::of(17), LocalTime::of(20)),
-                    Cut::of(10),
-                ),
+                Block::of(OnDates::of($evening), Hours::between(LocalTime::of(17), LocalTime::of(20)), Cut::of(10)),
             ],
             places: [new PlaceStatement(PlaceKind::Room, "Room $number")],
             questions: Questions::usual(),

@@ -29,9 +29,7 @@ use Recess\Time\LocalTime;
 /** For bin/recess bench rush: writes a round of sheets, and reads afterwards what really stands in the tables. */
 final class RushCommand extends Command
 {
-    private const HOSTS = 20;
-
-    protected $signature = 'recess:rush {what : write or count} {--run= : a name for this rush}';
+    protected $signature = 'recess:rush {what : write or count} {--run= : a name for this rush} {--hosts=20}';
 
     protected $description = 'The round that bench rush presses on';
 
@@ -61,15 +59,15 @@ final class RushCommand extends Command
         return is_string($name) ? $name : '';
     }
 
-    /** @return list<array{slug: string, place: int, slots: list<string>}> 20 hosts with 30 slots each */
+    /** @return list<array{slug: string, place: int, slots: list<string>}> hosts with 30 slots each */
     private function write(WriteSheet $write, PublishSheet $publish): array
     {
         $now = Clock::now();
         $school = School::query()->firstOrFail();
         $run = $this->rushName();
-        $date = $school->timeZone()->dateAt($now)->plusDays(14);
+        $date = SchoolDay::from($school, $school->timeZone()->dateAt($now)->plusDays(14));
         $sheets = [];
-        for ($i = 0; $i < self::HOSTS; $i++) {
+        for ($i = 0; $i < (int) $this->option('hosts'); $i++) {
             $host = StaffMember::query()->firstOrCreate(
                 ['email' => "host$i.$run@rush.example"],
                 [

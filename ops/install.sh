@@ -118,7 +118,7 @@ install_js_packages() {
 }
 
 build_pages() {
-    local sources="web vite.config.ts package-lock.json docs/formats/recess.openapi.yaml"
+    local sources="web ops/fonts.mjs vite.config.ts package-lock.json docs/formats/recess.openapi.yaml"
     # shellcheck disable=SC2086
     stamped public/build/.stamp $sources && return
     step "Building the pages"

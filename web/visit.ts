@@ -1,20 +1,20 @@
 import './app.css';
 import { mountPage } from './lib/page';
-import Board from './pages/Board.svelte';
-import Door from './pages/Door.svelte';
-import Visit from './pages/Visit.svelte';
 
-// What visitors load: small, for an old phone. What few of them open comes when it is opened.
+// What visitors load: small, for an old phone. Each page is a part of its own, which the document names beside this one.
 void mountPage(
-    { Board, Door, Visit },
+    {},
     {
+        Board: () => import('./pages/Board.svelte'),
+        Door: () => import('./pages/Door.svelte'),
         Find: () => import('./pages/Find.svelte'),
         Frame: () => import('./pages/Frame.svelte'),
         Knock: () => import('./pages/Knock.svelte'),
         Kiosk: () => import('./pages/Kiosk.svelte'),
-        Round: () => import('./pages/Round.svelte'),
-        Pass: () => import('./pages/Pass.svelte'),
         Mailroom: () => import('./pages/Mailroom.svelte'),
+        Pass: () => import('./pages/Pass.svelte'),
+        Round: () => import('./pages/Round.svelte'),
         VideoRoom: () => import('./pages/VideoRoom.svelte'),
+        Visit: () => import('./pages/Visit.svelte'),
     },
 );

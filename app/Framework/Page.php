@@ -15,13 +15,34 @@ final class Page
     /** @param  array<string, mixed>  $data of the component's props */
     public static function visit(string $component, string $title, array $data, ?View $plain = null): View
     {
-        return self::shell('visit', $component, $title, $data, $plain);
+        return self::shell($component, $title, [
+            'side' => 'visit',
+            // The page's own part is named here too, so that it comes with the rest and not after it.
+            'entries' => ['web/visit.ts', "web/pages/$component.svelte"],
+            'plain' => $plain,
+            ...self::data($data),
+        ]);
+    }
+
+    /**
+     * A visitor's page whose document can be read and pressed before any script has come; the component takes its place.
+     *
+     * @param  array<string, mixed>  $data of the component's props
+     */
+    public static function early(string $component, string $title, array $data, View $document): View
+    {
+        return self::visit($component, $title, $data)->with('early', $document);
     }
 
     /** @param  array<string, mixed>  $data of the component's props */
     public static function staff(string $component, string $title, array $data): View
     {
-        return self::shell('staff', $component, $title, $data);
+        return self::shell($component, $title, [
+            'side' => 'staff',
+            'entries' => ['web/staff.ts'],
+            'reader' => Auth::user() instanceof StaffMember ? Auth::user() : null,
+            ...self::data($data),
+        ]);
     }
 
     /** A page that a key opens; of one that opens nothing (any more) it is the same page, which says so (HTTP 410). */
@@ -30,22 +51,28 @@ final class Page
         return new Response($page->render(), $isOpen ? Response::HTTP_OK : Response::HTTP_GONE);
     }
 
-    /** @param  array<string, mixed>  $data */
-    private static function shell(
-        string $entry,
-        string $component,
-        string $title,
-        array $data,
-        ?View $plain = null,
-    ): View {
+    /** @param  array<string, mixed>  $more */
+    private static function shell(string $component, string $title, array $more): View
+    {
         return view('shell', [
-            'entry' => "web/$entry.ts",
             'title' => $title,
             'component' => $component,
-            'reader' => $entry === 'staff' && Auth::user() instanceof StaffMember ? Auth::user() : null,
-            // What can be read and done where scripts do not run.
-            'plain' => $plain,
-            // No "<" survives, so nobody's name can end the element that holds it.
+            'reader' => null,
+            // What can be read and done where scripts do not run: apart from what they draw, or until they have.
+            'plain' => null,
+            'early' => null,
+            ...$more,
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return array{data: string}
+     */
+    private static function data(array $data): array
+    {
+        // No "<" survives, so nobody's name can end the element that holds it.
+        return [
             'data' => json_encode(
                 $data,
                 JSON_THROW_ON_ERROR |
@@ -54,6 +81,6 @@ final class Page
                     JSON_UNESCAPED_UNICODE |
                     JSON_INVALID_UTF8_SUBSTITUTE,
             ),
-        ]);
+        ];
     }
 }

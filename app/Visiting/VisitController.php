@@ -44,7 +44,7 @@ final class VisitController
         }
         $data = $this->data($sheet, $request);
 
-        return Page::visit(
+        return Page::early(
             'Visit',
             $sheet->title . ' with ' . $sheet->host->name,
             $data,

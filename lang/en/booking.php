@@ -33,6 +33,15 @@ return [
     'next_opens' => 'opens {when}',
     'next_taken' => 'every time is taken',
     'next_over' => 'no more times just now',
+    'earliest' => 'The earliest:',
+    'parts' => 'Part of the day',
+    'part' => [
+        'any' => 'Any time: {free, number}',
+        'morning' => 'Mornings: {free, number}',
+        'afternoon' => 'Afternoons: {free, number}',
+        'late' => 'From 16:00: {free, number}',
+    ],
+    'day_none' => 'Nothing is free on this day.',
     'times' => [
         'free' => '{free, plural, =1 {Pick a time: one is free} other {Pick a time: # are free}}',
         'taken' => 'Every time is taken',

@@ -1,10 +1,11 @@
 import createClient from 'openapi-fetch';
+import { patiently } from './again';
 import type { components, paths } from './api.d';
 import type { Wanted } from './proving.svelte';
 
 export type Schema = components['schemas'];
 
-export const api = createClient<paths>({ headers: { Accept: 'application/json' } });
+export const api = createClient<paths>({ headers: { Accept: 'application/json' }, fetch: patiently });
 
 // Staff pages show Laravel's CSRF token, as the cookie has it at this moment: whoever signed in again in another tab goes
 // on in this one. Visitors' pages have no session to protect.
@@ -43,7 +44,7 @@ api.use({
         // In a session that was renewed, with the token of now.
         const headers = new Headers(again.headers);
         showToken(headers);
-        return fetch(new Request(again, { headers }));
+        return patiently(new Request(again, { headers }));
     },
 });
 
@@ -103,6 +104,16 @@ export async function ask<T>(
     if (status === 429)
         return {
             trouble: { message: 'That was a lot at once. Wait a minute and press again; nothing is lost.', fields },
+            status,
+            body,
+        };
+    if (status === 503)
+        return {
+            trouble: {
+                message:
+                    'The school’s machine has been away for half a minute. What you typed is still here. Press again in a minute; nothing happens twice.',
+                fields,
+            },
             status,
             body,
         };

@@ -1,4 +1,4 @@
-import { mount, type Component } from 'svelte';
+import { flushSync, mount, type Component } from 'svelte';
 
 type Later = () => Promise<{ default: unknown }>;
 
@@ -15,6 +15,28 @@ export async function mountPage(
     const component = components[name] ?? (await later[name]?.())?.default;
     if (!component) throw new Error(`No page component “${name}” in this entry.`);
     const page = component as Component<Record<string, unknown>>;
+    const stay = takingOver(target);
     if (around) mount(around, { target, props: { page, data: JSON.parse(data) } });
     else mount(page, { target, props: JSON.parse(data) });
+    stay();
+}
+
+/**
+ * Takes away what the document showed before scripts came. Whoever has scrolled to a time, or has one under the keys,
+ * has it there still once the returned function is called.
+ */
+function takingOver(target: HTMLElement): () => void {
+    const early = [...target.querySelectorAll<HTMLElement>('[data-key]')];
+    const focused = early.find((one) => one === document.activeElement)?.dataset.key;
+    const seen = scrollY > 0 ? early.find((one) => one.getBoundingClientRect().top >= 0) : undefined;
+    const [key, top] = [seen?.dataset.key, seen?.getBoundingClientRect().top ?? 0];
+    target.replaceChildren();
+    return () => {
+        flushSync();
+        const now = (which: string | undefined) =>
+            which === undefined ? null : target.querySelector<HTMLElement>(`[data-key="${CSS.escape(which)}"]`);
+        const stood = now(key);
+        if (stood) scrollBy({ top: stood.getBoundingClientRect().top - top, behavior: 'instant' });
+        now(focused)?.focus({ preventScroll: true });
+    };
 }

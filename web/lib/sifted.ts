@@ -8,6 +8,12 @@ export interface Sifted {
 }
 export const EVERYTHING: Sifted = { part: 'any', place: null, host: null };
 
+/** The part of the day that a page's address asks for. */
+export function partOf(search: string): Sifted['part'] {
+    const asked = new URLSearchParams(search).get('part');
+    return asked === 'morning' || asked === 'afternoon' || asked === 'late' ? asked : 'any';
+}
+
 /** Whether a slot is what was asked for: by the part of the day, and by where and with whom it can be, as the server says. */
 export function kept(slot: Schema['RulerSlot'], { part, place, host }: Sifted): boolean {
     return (

@@ -6,7 +6,7 @@
     import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere, elsewhereBriefly, ownCity } from '../lib/elsewhere';
-    import { EVERYTHING, kept, type Sifted } from '../lib/sifted';
+    import { EVERYTHING, kept, partOf, type Sifted } from '../lib/sifted';
     import { Visitor } from '../lib/visitor.svelte';
     import Answers from '../parts/Answers.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
@@ -43,7 +43,8 @@
     const there = Number(new URLSearchParams(location.search).get('place'));
     // svelte-ignore state_referenced_locally -- what the page came with
     const place = first.places.some((one) => one.id === there) ? there : null;
-    let sifted = $state.raw<Sifted>({ ...EVERYTHING, host, place });
+    // From the document, where the part of the day was pressed before scripts had come.
+    let sifted = $state.raw<Sifted>({ ...EVERYTHING, part: partOf(location.search), host, place });
     let etag = '';
 
     const narrowed = $derived(sifted.part !== 'any' || sifted.place !== null || sifted.host !== null);

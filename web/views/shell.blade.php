@@ -6,13 +6,14 @@
 <meta name="color-scheme" content="light dark">
 <title>{{ $title }} – Recess</title>
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
-@vite([$entry])
-@if ($plain !== null)
-<noscript>@vite(['web/plain.css'])</noscript>
+@vite($entries, "build/$side")
+@if ($plain !== null || $early !== null)
+<noscript>@vite(['web/plain.css'], 'build/visit')</noscript>
 @endif
 </head>
 <body>
-<div id="page" data-component="{{ $component }}"></div>
+<div id="page" data-component="{{ $component }}">{!! $early !!}</div>
+@if ($early === null)
 <noscript>
 @if ($plain !== null)
 {!! $plain !!}
@@ -20,6 +21,7 @@
 <p>This page needs scripts switched on.</p>
 @endif
 </noscript>
+@endif
 <script type="application/json" id="page-data">{!! $data !!}</script>
 </body>
 </html>

@@ -6,7 +6,7 @@
 <meta name="color-scheme" content="light dark">
 <title>{{ $title }} – Recess</title>
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
-@vite(['web/visit.ts'])
+@vite(['web/visit.ts'], 'build/visit')
 </head>
 <body>
 <main class="sheet-of-paper">

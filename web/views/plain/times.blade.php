@@ -1,35 +1,71 @@
+{{-- A sheet's times as the document has them: what a reader without scripts uses, and what everybody sees and can press
+     before scripts have come. Laid out as web/pages/Visit.svelte, which takes its place without a jump. --}}
 @php
+use App\Framework\Words;
+use App\Visiting\PartsOfDay;
 $pass = request()->query('pass');
 $carry = is_string($pass) && $pass !== '' ? '&pass='.urlencode($pass) : '';
+$part = Recess\Time\PartOfDay::tryFrom(App\Framework\Asked::word(request(), 'part'));
+$kept = $part === null ? '' : '&part='.$part->value;
+$host = $sheet['host'];
+$days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @endphp
 <main class="sheet-of-paper">
-<p>{{ $sheet['school'] }}</p>
+<header class="mb-6 flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line pb-2"><a href="/" class="inline-flex min-h-11 items-center gap-2 no-underline"><img src="/icon.svg" alt="" width="28" height="28"><span class="font-display text-lg font-bold text-ink">{{ $sheet['school'] }}</span></a></header>
 <h1>{{ $sheet['title'] }}</h1>
-<p>with <strong>{{ $sheet['host']['name'] }}</strong>, {{ $sheet['host']['subject'] }}</p>
-<p>{{ $sheet['intro'] }}</p>
+<div class="mt-2 flex items-center gap-3">@if ($host['picture'])<img src="{{ $host['picture'] }}" alt="" width="48" height="48" class="rounded-full">@else<span class="initials" aria-hidden="true">{{ $host['initials'] }}</span>@endif<p class="text-lg">with <a href="{{ $host['door'] }}"><strong>{{ $host['name'] }}</strong></a>{{ $sheet['hosts'] === [] ? '' : ($sheet['any_host'] ? ' or ' : ' and ').implode($sheet['any_host'] ? ' or ' : ' and ', $sheet['hosts']) }}, {{ implode(', ', array_filter([$host['title'], $host['subject']])) }}</p></div>
+@if ($sheet['intro'] !== '')<p class="mt-3 max-w-prose whitespace-pre-line">{{ $sheet['intro'] }}</p>@endif
+<ul class="mt-3 text-faint">
+@foreach ($sheet['places'] as $place)
+<li><span class="font-semibold text-ink">{{ $place['label'] }}.</span> {{ $place['directions'] }}</li>
+@endforeach
+<li>Times are {{ $sheet['zone'] }}. {{ implode(' ', $sheet['rules']) }}</li>
+</ul>
 @if ($sheet['state'] !== 'open')
-<p><strong>{{ $sheet['state'] === 'paused' ? 'Booking is paused just now.' : 'Booking has closed.' }}</strong> {{ $sheet['note'] }}</p>
+<section class="slip mt-8 max-w-3xl"><h2>{{ $sheet['state'] === 'paused' ? 'Booking is paused just now' : 'Booking has closed' }}</h2><p class="mt-2 whitespace-pre-line">{{ $sheet['note'] === '' ? 'Times that are booked stand.' : $sheet['note'] }}</p></section>
 @else
-<p>Times are {{ $sheet['zone'] }}. {{ implode(' ', $sheet['rules']) }}</p>
-<h2>{{ App\Visiting\NoTimes::said($sheet) }}</h2>
-@if ($sheet['waiting'])
-<details @if ($sheet['none'] === 'taken') open @endif><summary>No time suits? Be told when one comes free</summary>
+<section class="mt-8">
+<div class="early-head mb-2 flex flex-wrap items-baseline gap-x-4"><h2>{{ App\Visiting\NoTimes::said($sheet) }}</h2></div>
+@if ($sheet['earliest'] !== null)
+<p class="mb-3">{{ Words::say('booking.earliest') }} <a class="press ml-1" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($sheet['earliest']['key']) }}{{ $carry }}">{{ $sheet['earliest']['day'] }}, {{ $sheet['earliest']['from'] }}</a></p>
+@endif
+@if (($parts = PartsOfDay::of($sheet, $part)) !== [])
+<nav class="mb-4 flex flex-wrap gap-2" aria-label="{{ Words::say('booking.parts') }}">
+@foreach ($parts as $one)
+<a class="press @if ($one['on']) main @endif" @if ($one['on']) aria-current="true" @endif href="/s/{{ $sheet['slug'] }}?part={{ $one['part'] ?? 'any' }}{{ $carry }}">{{ $one['said'] }}</a>
+@endforeach
+</nav>
+@endif
+@if (count($sheet['places']) > 1 || count($sheet['choose_host']) > 1)<div class="early-choice" aria-hidden="true"></div>@endif
+@if ($sheet['waiting'] && $sheet['none'] === 'taken')
+@include('plain.line-form', ['slug' => $sheet['slug'], 'typed' => [], 'said' => []])
+@endif
+<div class="grid gap-6">
+@foreach ($days as $day)
+@php $free = PartsOfDay::free([$day], $part); @endphp
+@if ($part === null || $free !== [])
+<section class="early-day"><h3 class="mb-2 text-[1.05rem]">{{ $day['label'] }}</h3>
+@if ($free === [])<p>{{ Words::say('booking.day_none') }}</p>@endif
+<ol>
+@foreach ($free as $slot)
+<li><a data-key="{{ $slot['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($slot['key']) }}{{ $carry }}"><strong>{{ $slot['from'] }}</strong> to {{ $slot['until'] }}</a></li>
+@endforeach
+</ol></section>
+@endif
+@endforeach
+</div>
+@if ($sheet['later'] !== null)
+<p class="mt-4"><a class="press" href="/s/{{ $sheet['slug'] }}?from={{ $sheet['later'] }}{{ $kept }}{{ $carry }}">Later days</a></p>
+@endif
+@if ($sheet['waiting'] && $sheet['none'] !== 'taken')
+<details class="mt-6"><summary>No time suits? Be told when one comes free</summary>
 @include('plain.line-form', ['slug' => $sheet['slug'], 'typed' => [], 'said' => []])
 </details>
 @endif
-@foreach ($sheet['days'] as $day)
-@php $free = collect($day['stretches'])->flatMap(fn ($part) => $part['slots'])->where('state', 'free'); @endphp
-<h3>{{ $day['label'] }}</h3>
-@if ($free->isEmpty())<p>Nothing is free on this day.</p>@endif
-<ul>
-@foreach ($free as $slot)
-<li><a href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($slot['key']) }}{{ $carry }}">{{ $slot['from'] }} to {{ $slot['until'] }}</a></li>
-@endforeach
-</ul>
-@endforeach
-@if ($sheet['later'] !== null)
-<p><a href="/s/{{ $sheet['slug'] }}?from={{ $sheet['later'] }}{{ $carry }}">Later days</a></p>
+@if ($sheet['knock'] !== null)
+<p class="mt-6"><a class="press" href="{{ $sheet['knock'] }}{{ $carry === '' ? '' : '?'.substr($carry, 1) }}">{{ Words::say('knocks.ask_title', ['host' => $host['name']]) }}</a></p>
 @endif
+</section>
 @endif
 @include('plain.office', ['phone' => $sheet['phone']])
 </main>
