@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Words;
-use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Sheet;
+use Illuminate\Support\Facades\DB;
 
 /**
  * How much of a sheet stands for addresses that have never answered, from one network. Addresses are made up in no time: so
@@ -35,15 +35,19 @@ final class Unanswered
         if ($origin === null) {
             return $asked;
         }
-        $theirs = Booking::query()
-            ->where('sheet_id', $sheet->id)
-            ->where('origin', $origin)
-            ->where('starts_at', '>', Instant::column($now))
-            ->whereIn('state', BookingState::standing())
-            ->whereHas('pass', static fn($pass) => $pass->whereNull('confirmed_at'))
-            ->pluck('state');
-        $kept = $theirs->filter(static fn(BookingState $state): bool => $state === BookingState::Kept)->count();
-        $must = $asked || $theirs->count() - $kept >= config()->integer('recess.unanswered.stand');
+        $standing = array_column(BookingState::standing(), 'value');
+        $theirs = array_column(
+            DB::select(
+                'SELECT bookings.state FROM bookings JOIN passes ON passes.id = bookings.pass_id WHERE bookings.sheet_id = ?' .
+                    " AND bookings.origin = ? AND bookings.starts_at > ? AND bookings.state IN ('" .
+                    implode("', '", $standing) .
+                    "') AND passes.confirmed_at IS NULL",
+                [$sheet->id, $origin, Instant::column($now)],
+            ),
+            'state',
+        );
+        $kept = count(array_keys($theirs, BookingState::Kept->value, true));
+        $must = $asked || count($theirs) - $kept >= config()->integer('recess.unanswered.stand');
         if ($must && ($pass->email === null || $kept >= config()->integer('recess.unanswered.wait'))) {
             throw new NotNowFromHere(
                 Words::say($pass->email === null ? 'booking.needs_address' : 'booking.many_wait', [

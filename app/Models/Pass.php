@@ -7,17 +7,17 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Facades\DB;
 
 /**
  * A visitor's private page for their bookings, and what is known of the visitor.
  *
  * Its token opens it. At rest there is only the token's hash; the token itself can be worked out again from the
- * application key and the row's number, which is how a later message can carry it. A new generation makes the
+ * application key and the row's seed, which is how a later message can carry it. A new generation makes the
  * old token worthless. See docs/decisions/0005-pass-tokens.md.
  *
  * @property int $id
  * @property string|null $token_hash
+ * @property string|null $seed of its token; null for passes of before there were seeds, whose number it is then
  * @property int $generation
  * @property string $name
  * @property string|null $email null for those whom the office books without one
@@ -41,12 +41,13 @@ final class Pass extends Row
 
     protected $guarded = [];
 
-    protected $hidden = ['token_hash'];
+    protected $hidden = ['token_hash', 'seed'];
 
     /** How far it was opened; null is all of it. */
     public ?Reach $reach = null;
 
     protected $attributes = [
+        'seed' => null,
         'generation' => 1,
         'mail_failure' => '',
         'guardian_id' => null,
@@ -68,12 +69,10 @@ final class Pass extends Row
 
     protected static function booted(): void
     {
-        // The token needs the row's number, so the hash follows the insert, in the same transaction.
-        self::created(static function (self $pass): void {
-            $pass->setRawAttributes(['token_hash' => Secret::hash($pass->token())] + $pass->getAttributes());
-            DB::table('passes')
-                ->where('id', $pass->id)
-                ->update(['token_hash' => $pass->token_hash]);
+        // With a seed of its own the token is known before the row has its number: its hash goes in with it.
+        self::creating(static function (self $pass): void {
+            $pass->seed = rtrim(strtr(base64_encode(random_bytes(16)), '+/', '-_'), '=');
+            $pass->token_hash = Secret::hash($pass->token());
         });
     }
 
@@ -124,7 +123,7 @@ final class Pass extends Row
     /** What goes into an address as it is, and nobody guesses: of all of it, or no further than it was opened. */
     public function token(): string
     {
-        return $this->reach?->token($this) ?? Secret::of(sprintf('pass|%d|%d', $this->id, $this->generation));
+        return $this->reach?->token($this) ?? Secret::of(sprintf('pass|%s|%d', $this->seed ?? $this->id, $this->generation));
     }
 
     public function link(): string

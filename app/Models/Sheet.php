@@ -156,8 +156,8 @@ final class Sheet extends Row
                 : '?' . http_build_query(['pass' => $pass->within(Reach::sheet($this))->token()]));
     }
 
-    /** As the core judges it, where it is read once and asked often: of a sheet at hand, which nobody changes. */
-    private ?CoreSheet $core = null;
+    /** As the core judges it, where it is read once and asked often: of a sheet at hand, which nobody changes. Protected, so that it is kept with it. */
+    protected ?CoreSheet $core = null;
 
     /** To be judged by what it is now until it is read anew. */
     public function atHand(): static

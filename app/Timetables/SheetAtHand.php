@@ -7,6 +7,7 @@ namespace App\Timetables;
 use App\Models\Sheet;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Recess\Time\Zone;
 
 /**
  * Sheets with all that they are made of, at hand for visitors: the web server's processes share what one of them has
@@ -76,7 +77,12 @@ final class SheetAtHand
     {
         $known = apcu_enabled() ? apcu_fetch("sheet|$slug") : false;
 
-        return $known instanceof Sheet ? $known->withRelationshipAutoloading() : null;
+        if (!$known instanceof Sheet) {
+            return null;
+        }
+        Zone::remember($known->toCore()->zone);
+
+        return $known->withRelationshipAutoloading();
     }
 
     private static function rows(): Builder

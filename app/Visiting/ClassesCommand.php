@@ -13,13 +13,19 @@ use Illuminate\Contracts\Validation\ImplicitRule;
 use Illuminate\Database\Events\TransactionCommitted;
 use Illuminate\Database\Events\TransactionCommitting;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Foundation\Events\Terminating;
 use Illuminate\Http\Request;
 use Illuminate\Log\Context\Events\ContextDehydrating;
 use Illuminate\Log\Context\Repository;
 use Illuminate\Mail\SendQueuedMailable;
+use Illuminate\Support\Defer\DeferredCallbackCollection;
+use Illuminate\Support\Facades\Context;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\HigherOrderCollectionProxy;
 use Illuminate\Translation\PotentiallyTranslatedString;
 use Illuminate\View\Component;
+use Ramsey\Uuid\Lazy\LazyUuidFromString;
+use Symfony\Component\Uid\UuidV4;
 
 /**
  * Writes down which classes a visitor's requests need, for PHP to load once for all of them (ops/templates/preload.php).
@@ -38,6 +44,12 @@ final class ClassesCommand extends Command
         SendQueuedMailable::class,
         TransactionCommitting::class,
         TransactionCommitted::class,
+        LazyUuidFromString::class,
+        UuidV4::class,
+        Context::class,
+        HigherOrderCollectionProxy::class,
+        Terminating::class,
+        DeferredCallbackCollection::class,
     ];
 
     protected $signature = 'recess:classes {file : where to write them}';

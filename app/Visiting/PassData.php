@@ -52,7 +52,8 @@ final class PassData
         $school = $only === null ? School::here($pass) : $only->sheet->host->school;
         $bookings = $only === null ? self::bookings($pass) : new Collection([$only]);
         $line = new VisitorLine($now);
-        $offers = TimeOffer::liveOf($bookings, $now);
+        // Of what has just been made nobody has been offered another time, and nobody has asked to come too.
+        $offers = $only === null ? TimeOffer::liveOf($bookings, $now) : new Collection();
         $today = DayOf::at($now, $school->timeZone());
 
         return [
@@ -67,7 +68,7 @@ final class PassData
             'clock' => $pass->clock,
             'school' => $school->name,
             'office' => $school->phone,
-            'students' => self::students($pass),
+            'students' => $only === null ? self::students($pass) : array_values(array_filter([$only->student])),
             'open' => $only === null && $pass->reach === null ? self::open($pass) : [],
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'channel' => Channel::pass($pass),
@@ -257,7 +258,7 @@ final class PassData
                     )
                     ->all(),
             ),
-            'joiners' => $own && $ahead ? self::joiners($booking) : [],
+            'joiners' => $own && $ahead && !$booking->wasRecentlyCreated ? self::joiners($booking) : [],
             'can_bring' =>
                 $own &&
                 $booked &&

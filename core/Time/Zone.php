@@ -45,6 +45,12 @@ final class Zone implements \Stringable
         return self::$known[$name] ??= self::load($name);
     }
 
+    /** A zone that was loaded before and kept elsewhere, such as in memory that processes share: it is not loaded again. */
+    public static function remember(self $zone): void
+    {
+        self::$known[$zone->name] ??= $zone;
+    }
+
     private static function load(string $name): self
     {
         // PHP also takes "+02:00" and "EST", which do not name a place's rules.
