@@ -84,12 +84,15 @@ final class DemoDay
             ->where('staff_id', $host->id)
             ->update(['put_away_at' => Instant::column($now)]);
         $first = intdiv($now, self::TEN) * self::TEN - 5 * self::TEN;
-        $sheet = $this->sheet($host, $school, $first, $now);
+        $date = $school->timeZone()->dateAt($first);
+        SchoolDay::open($school, $date, $date->plusDays(1));
+        $sheet = $this->sheet($host->refresh(), $school, $first, $now);
         $bookings = [];
         foreach ([0, 1, 2, 3, 4, 5, 6, 7, 9, 12] as $number => $slot) {
             $bookings[] = $this->booked($sheet, $number, $first + $slot * self::TEN, $first - 3600);
         }
-        if ($begun) {
+        // In the hour in which one day at the desk ends and the next begins nobody has come yet.
+        if ($begun && $day->span->holds($first - self::TEN) && $day->span->holds($first + 7 * self::TEN)) {
             $this->untilNow($host, $bookings, $first);
         }
     }

@@ -31,7 +31,7 @@ final class DemoRound
     {
         $today = $school->timeZone()->dateAt($now);
         // A Tuesday, and the Thursday after it.
-        $first = SchoolDay::from($school, $today->plusDays(23 - $today->weekday()->value), step: 7, with: 2);
+        $first = SchoolDay::from($school, $today->plusDays(23 - $today->weekday()->value), step: 7, with: [2]);
         $last = Round::query()
             ->where('school_id', $school->id)
             ->where('title', self::TITLE)

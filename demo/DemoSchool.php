@@ -54,7 +54,8 @@ final class DemoSchool
         $today = Zone::of(self::ZONE)->dateAt($now);
         $school = $this->school($today);
         DemoDirectory::fill($school, $this->bringIn, $now);
-        $evening = $today->plusDays(8 - $today->weekday()->value + 3);
+        // Thursday of next week, with the two days before it; or when the school is open again.
+        $evening = SchoolDay::from($school, $today->plusDays(8 - $today->weekday()->value + 3), 7, with: [-1, -2]);
 
         $sheets = [];
         foreach (DemoPeople::STAFF as $number => [$name, $subject, $email, $place]) {

@@ -118,7 +118,7 @@ final class DemoSpring
     {
         $zone = $school->timeZone();
         $today = $zone->dateAt($now);
-        $first = SchoolDay::from($school, $today->plusDays(37 - $today->weekday()->value), step: 7, with: 2);
+        $first = SchoolDay::from($school, $today->plusDays(37 - $today->weekday()->value), step: 7, with: [2]);
         $hours = Stretches::of(
             Hours::between(LocalTime::of(15, 30), LocalTime::of(17)),
             Hours::between(LocalTime::of(17, 30), LocalTime::of(19, 30)),

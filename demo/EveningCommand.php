@@ -47,7 +47,7 @@ final class EveningCommand extends Command
         $now = Clock::now();
         $school = School::query()->where('name', DemoSchool::NAME)->firstOrFail();
         // It is today, and measured in the holidays too.
-        $school->update(['closed_days' => []]);
+        SchoolDay::open($school, $school->timeZone()->dateAt($now), $school->timeZone()->dateAt($now + 86_400));
         $zone = $school->timeZone();
         $first = intdiv($now, self::TEN) * self::TEN;
         $minute = $zone->timeAt($first)->minute % 1440;

@@ -123,7 +123,7 @@ final class LargeRoundCommand extends Command
             ),
             $now,
         );
-        $first = SchoolDay::from($school, $today->plusDays(67 - $today->weekday()->value), step: 7, with: 2);
+        $first = SchoolDay::from($school, $today->plusDays(67 - $today->weekday()->value), step: 7, with: [2]);
         $round = app(WriteRound::class)(
             $school,
             new RoundStatement(

@@ -14,7 +14,7 @@ recess_bench() {
             exec "$PHP" -d opcache.enable_cli=1 ops/bench/rounds.php "${@:2}"
             ;;
         publish) bench_publish ;;
-        rush) bench_rush ;;
+        rush) bench_rush "${@:2}" ;;
         page) bench_page ;;
         desk) bench_desk "${@:2}" ;;
         school) bench_school "${@:2}" ;;
@@ -66,5 +66,5 @@ bench_publish() {
 bench_rush() {
     bench_up
     # As root, for it kills what supervisor runs; its artisan calls become the application's own user again.
-    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_SUPERVISOR=$VAR/run/supervisor.conf RECESS_USER=$APP_USER "$PHP" ops/bench/rush-report.php
+    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_SUPERVISOR=$VAR/run/supervisor.conf RECESS_USER=$APP_USER "$PHP" ops/bench/rush-report.php "$@"
 }

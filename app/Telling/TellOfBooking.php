@@ -8,17 +8,15 @@ use App\Booking\BookingNews;
 use App\Booking\Occasion;
 use App\Booking\Told;
 use App\Calendars\Reader;
-use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\HostRole;
 use App\Models\SheetHost;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
-use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Queue;
 
-/** Queues the messages to those who need one, in the transaction of the event. Laravel finds it by its handle(). */
+/** Notes who has to be told, in the transaction of the event. Laravel finds it by its handle(). */
 final class TellOfBooking
 {
     /** What hosts know already when they did it themselves, or need not know. */
@@ -45,29 +43,14 @@ final class TellOfBooking
                 Told::AtOnce, Told::Nobody => false,
             },
         );
-        $messages = array_map(
-            static fn(Reader $reader): SendQueuedMailable => self::message($event, $event->occasion, $reader),
-            array_values($readers),
-        );
         // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.
-        if (
+        $left =
             $event->wasWith !== null &&
             $event->wasWith->id !== $event->booking->staff_id &&
             $event->wasWith->notify !== 'never'
-        ) {
-            $messages[] = self::message($event, Occasion::MovedAway, Reader::staff($event->wasWith));
-        }
-        // All of them with one statement.
-        $messages === [] || Queue::bulk($messages);
-    }
-
-    private static function message(BookingNews $event, Occasion $occasion, Reader $reader): SendQueuedMailable
-    {
-        $message = new BookingMessage($event->booking, $occasion, $reader, $event->by, $event->note, $event->was);
-        $message->change = $event->change;
-        $job = new SendQueuedMailable($message->to($reader->email(), $reader->addressee()));
-
-        return $event->change === null ? $job : $job->delay(Undoable::TOLD);
+                ? Reader::staff($event->wasWith)
+                : null;
+        ($readers === [] && $left === null) || Queue::bulk([WriteLetters::of($event, array_values($readers), $left)]);
     }
 
     /** @return list<Reader> */

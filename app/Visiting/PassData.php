@@ -68,7 +68,7 @@ final class PassData
             'clock' => $pass->clock,
             'school' => $school->name,
             'office' => $school->phone,
-            'students' => $only === null ? self::students($pass) : array_values(array_filter([$only->student])),
+            'students' => $only === null ? self::students($pass) : array_filter([$only->student]),
             'open' => $only === null && $pass->reach === null ? self::open($pass) : [],
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'channel' => Channel::pass($pass),

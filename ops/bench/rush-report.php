@@ -3,10 +3,15 @@
 declare(strict_types=1);
 
 // Runs the rush on a running instance, then again with faults in its middle, and holds what was told against the tables.
+// php ops/bench/rush-report.php [calm] [flood] [faults] [rates] [--short]: these parts, or all; short is a tenth as large.
 
 use Symfony\Component\Process\Process;
 
 require __DIR__ . '/../../vendor/autoload.php';
+require __DIR__ . '/figures.php';
+
+$short = in_array('--short', $argv, true);
+$parts = array_values(array_diff(array_slice($argv, 1), ['--short'])) ?: ['calm', 'flood', 'faults', 'rates'];
 
 $address = (string) getenv('RECESS_ADDRESS');
 $supervisor = (string) getenv('RECESS_SUPERVISOR');
@@ -46,7 +51,13 @@ function stolen(array $since): string
 /** @param  Closure(): void|null  $faults */
 function rush(string $name, int $visitors, float $seconds, ?Closure $faults = null): array
 {
-    $sheets = json_encode(artisan('recess:rush', 'write', "--run=$name"), JSON_THROW_ON_ERROR);
+    global $short;
+    // A name of its own each time: what an earlier run has booked is not counted again.
+    $name .= '-' . time();
+    $sheets = json_encode(
+        artisan('recess:rush', 'write', "--run=$name", '--hosts=' . ($short ? 2 : 20)),
+        JSON_THROW_ON_ERROR,
+    );
     $run = new Process(
         [PHP_BINARY, __DIR__ . '/rush.php', $GLOBALS['address'], (string) $visitors, (string) $seconds],
         input: $sheets,
@@ -82,6 +93,7 @@ function rush(string $name, int $visitors, float $seconds, ?Closure $faults = nu
         'visitors' => $visitors,
         'answers' => count($times),
         'statuses' => $statuses,
+        'asked to come again meanwhile' => $answer['asked to come again'],
         'unanswered' => $answer['unanswered'],
         'median' => $times[intdiv(count($times), 2)] ?? 0,
         'p99' => $times[(int) (count($times) * 0.99)] ?? 0,
@@ -159,24 +171,70 @@ function rate(string $method, Closure $url, ?Closure $body = null, float $second
     return $done / (microtime(true) - $start);
 }
 
-table('The rush: 600 slots, 1000 visitors within ten seconds', rush('calm', 1000, 10));
-table('The same all in one second', rush('flood', 1000, 1));
-table(
-    'With faults: the database killed, the queue worker killed while sending, the web server’s PHP reloaded',
-    rush('faults', 1000, 20, static function (): void {
-        sleep(4);
+/** What must be so, however fast the machine is: as many bookings as slots, nobody told what is not so, no error seen. */
+function hold(array $result): void
+{
+    global $short;
+    $errors = array_sum(
+        array_filter($result['statuses'], static fn(int $status): bool => $status >= 500, ARRAY_FILTER_USE_KEY),
+    );
+    $wrong = array_filter([
+        'not all booked' => ($short ? 60 : 600) - $result['booked'],
+        'booked twice' => $result['booked'] - $result['slots'],
+        'overlaps' => $result['overlaps'],
+        'told without having' => $result['told without having'],
+        'having untold' => $result['having untold'],
+        'errors seen' => $errors,
+        'unanswered' => $result['unanswered'],
+        'jobs left' => $result['jobs left'],
+        'jobs failed' => $result['jobs failed'],
+        'mails twice' => $result['mails twice'],
+    ]);
+    if ($wrong !== []) {
+        fwrite(STDERR, 'That must not be: ' . json_encode($wrong) . "\n");
+        $GLOBALS['failed'] = true;
+    }
+}
+
+$failed = false;
+$visitors = $short ? 100 : 1000;
+if (in_array('calm', $parts, true)) {
+    table("The rush: $visitors visitors within ten seconds", $calm = rush('calm', $visitors, $short ? 2 : 10));
+    hold($calm);
+    figure('rush', 'a round opens, within ten seconds: p99', $calm['p99'], 's', 'less');
+}
+if (in_array('flood', $parts, true)) {
+    table('The same all in one second', $flood = rush('flood', $visitors, 1));
+    hold($flood);
+    figure('rush', 'a round opens, all in one second: p99', $flood['p99'], 's', 'less');
+}
+if (in_array('faults', $parts, true)) {
+    $faults = rush('faults', $visitors, $short ? 8 : 20, static function () use ($short): void {
+        sleep($short ? 1 : 4);
         supervise('signal', 'KILL', 'web:queue');
-        sleep(2);
+        sleep($short ? 1 : 2);
         supervise('signal', 'KILL', 'mariadb');
-        sleep(5);
+        sleep($short ? 2 : 5);
         supervise('signal', 'USR2', 'web:fpm');
-        sleep(3);
+        sleep($short ? 1 : 3);
         supervise('signal', 'KILL', 'web:queue');
-    }),
-);
+    });
+    table(
+        'With faults: the database killed, the queue worker killed while sending, the web server’s PHP reloaded',
+        $faults,
+    );
+    hold($faults);
+    figure('rush', 'with faults: times booked', $faults['booked'], '', 'more');
+}
+if (!in_array('rates', $parts, true)) {
+    exit($failed ? 1 : 0);
+}
 
 // More slots than can be booked in the time.
-$sheets = [...artisan('recess:rush', 'write', '--run=reads'), ...artisan('recess:rush', 'write', '--run=more')];
+$sheets = [
+    ...artisan('recess:rush', 'write', '--run=reads' . time()),
+    ...artisan('recess:rush', 'write', '--run=more' . time()),
+];
 $wishes = [];
 foreach ($sheets as $one) {
     foreach ($one['slots'] as $slot) {
@@ -256,3 +314,6 @@ printf(
     $book / $write,
 );
 printf("| processor time that other machines took | %s | |\n", stolen($since));
+figure('rush', 'a public read, in bare routes', $sheet / $bare, '×', 'more');
+figure('rush', 'a booking, in bare writes', $book / $write, '×', 'more');
+exit($failed ? 1 : 0);

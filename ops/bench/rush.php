@@ -23,6 +23,7 @@ $start = microtime(true) + 0.2;
 $waiting = new SplPriorityQueue();
 $wait = static fn(array $one) => $waiting->insert($one, -$one['at']);
 $told = [];
+$asked = 0;
 for ($i = 0; $i < (int) $visitors; $i++) {
     // Spread over the window as people press: most of them in its first half.
     $at = $start + (float) $seconds * ($chance->getInt(0, 1_000_000) / 1_000_000) ** 1.6;
@@ -30,9 +31,11 @@ for ($i = 0; $i < (int) $visitors; $i++) {
         'visitor' => $i,
         'at' => $at,
         'try' => 1,
+        'away' => 0.0,
         'sheet' => $chance->getInt(0, count($sheets) - 1),
         'slot' => null,
         'key' => null,
+        'first' => 0.0,
     ]);
 }
 $running = [];
@@ -57,7 +60,8 @@ $press = static function (array $one) use ($sheets, $chance, $multi, $address, &
         CURLOPT_TIMEOUT => 60,
         CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
     ]);
-    $one['pressed'] = microtime(true);
+    // From the first press until it is answered, however often it was sent meanwhile.
+    $one['first'] = $one['first'] ?: microtime(true);
     $running[spl_object_id($curl)] = [$curl, $one];
     curl_multi_add_handle($multi, $curl);
 };
@@ -76,10 +80,19 @@ while ((count($waiting) > 0 || $running !== []) && microtime(true) < $start + 15
         $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
         $body = json_decode((string) curl_multi_getcontent($curl), true);
         curl_multi_remove_handle($multi, $curl);
+        $away = $status === 503 || $status === 0;
+        if ($away && ($one['away'] === 0.0 || microtime(true) < $one['away'] + 30)) {
+            // As the page does: the same again with the same key, for half a minute; nobody sees that it was so.
+            $one['away'] = $one['away'] ?: microtime(true);
+            $asked++;
+            $wait(['at' => microtime(true) + 2 * (0.5 + $chance->getInt(0, 1000) / 1000)] + $one);
+
+            continue;
+        }
         $told[] = [
             'visitor' => $one['visitor'],
             'status' => $status,
-            'seconds' => round(microtime(true) - $one['pressed'], 3),
+            'seconds' => round(microtime(true) - $one['first'], 3),
             'key' => $one['key'],
             'sheet' => $sheets[$one['sheet']]['slug'],
             'slot' => $one['slot'],
@@ -90,14 +103,16 @@ while ((count($waiting) > 0 || $running !== []) && microtime(true) < $start + 15
                 [
                     'at' => microtime(true) + 0.5,
                     'try' => $one['try'] + 1,
+                    'away' => 0.0,
+                    'first' => 0.0,
                     'slot' => $body['nearest'][$chance->getInt(0, count($body['nearest']) - 1)]['key'],
                     'key' => null,
                 ] + $one,
             );
-        } elseif (($status === 0 || $status >= 500) && $one['try'] < 12) {
-            // No answer: pressed again with the same key, as the page does.
-            $wait(['at' => microtime(true) + 1.0, 'try' => $one['try'] + 1] + $one);
         }
     }
 }
-echo json_encode(['told' => $told, 'unanswered' => count($running) + count($waiting)], JSON_THROW_ON_ERROR);
+echo json_encode(
+    ['told' => $told, 'unanswered' => count($running) + count($waiting), 'asked to come again' => $asked],
+    JSON_THROW_ON_ERROR,
+);

@@ -22,6 +22,7 @@ use App\Models\StaffMember;
 use App\RoundLetters\GivenLetter;
 use App\RoundLetters\HostRoundLetter;
 use App\Rounds\RoundHost;
+use App\Telling\WriteLetters;
 use Carbon\CarbonImmutable;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
@@ -219,6 +220,7 @@ final class AllotmentsTest extends RoundTestCase
         Mail::assertQueued(GivenLetter::class, 2);
         Mail::assertQueued(HostRoundLetter::class, 3);
         Queue::assertNotPushed(SendQueuedMailable::class);
+        Queue::assertNotPushed(WriteLetters::class);
         $letter = Mail::queued(GivenLetter::class)->first();
         assert($letter instanceof GivenLetter);
         self::assertStringContainsString(

@@ -64,12 +64,17 @@ final class AwayTest extends TestCase
             ->assertHeader('X-Accel-Redirect', '@away');
     }
 
-    /** On to a port where nobody listens, as while it starts again. */
+    /** On to a port where nobody listens, as while it starts again; until the test is over. */
     private function goAway(): void
     {
+        $port = config('database.connections.mariadb.port');
         config(['database.connections.mariadb.port' => 1]);
         DB::purge('mariadb');
         apcu_enabled() && apcu_clear_cache();
+        array_unshift($this->beforeApplicationDestroyedCallbacks, static function () use ($port): void {
+            config(['database.connections.mariadb.port' => $port]);
+            DB::purge('mariadb');
+        });
     }
 
     public function test_a_sheet_reads_and_books_from_its_document_alone(): void

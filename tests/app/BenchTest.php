@@ -33,7 +33,8 @@ final class BenchTest extends TestCase
     public function test_the_benches_have_something_to_measure(string $moment): void
     {
         CarbonImmutable::setTestNow($moment);
-        config(['recess.demo' => true, 'recess.bench' => true]);
+        // The night's hour that it is at a school; the tests' own lies twelve hours from when they run.
+        config(['recess.demo' => true, 'recess.bench' => true, 'recess.day_begins' => '04:00']);
         Artisan::call('recess:demo');
 
         $rush = $this->said('recess:rush', ['what' => 'write', '--run' => 'days', '--hosts' => 2]);
@@ -63,8 +64,10 @@ final class BenchTest extends TestCase
      */
     private function said(string $command, array $arguments): array
     {
-        self::assertSame(0, Artisan::call($command, $arguments), Artisan::output());
+        $code = Artisan::call($command, $arguments);
+        $said = Artisan::output();
+        self::assertSame(0, $code, $said);
 
-        return (array) json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
+        return (array) json_decode($said, true, flags: JSON_THROW_ON_ERROR);
     }
 }

@@ -50,7 +50,7 @@ final class BookingTest extends TestCase
 
         self::assertSame($first->json('path'), $again->json('path'));
         self::assertSame(1, Booking::query()->count());
-        self::assertSame(2, DB::table('jobs')->count());
+        self::assertSame(2, $this->lettersWaiting());
     }
 
     public function test_a_key_is_good_for_one_wish_only(): void
@@ -104,7 +104,7 @@ final class BookingTest extends TestCase
                 ->assertJsonPath('bookings.0.cancelled_by', 'visitor');
         }
         self::assertSame(1, $booking->refresh()->sequence);
-        self::assertSame(4, DB::table('jobs')->count());
+        self::assertSame(4, $this->lettersWaiting());
         $this->book($sheet, $this->wish($sheet))->assertCreated();
     }
 

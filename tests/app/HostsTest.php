@@ -51,7 +51,7 @@ final class HostsTest extends TestCase
         $theirs = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
         DB::table('jobs')->delete();
         $path = '/api' . $this->book($together, $this->wish($together, '20:15'))->json('path');
-        self::assertSame(3, DB::table('jobs')->count(), 'The visitor and both hosts.');
+        self::assertSame(3, $this->lettersWaiting(), 'The visitor and both hosts.');
 
         $this->book($theirs, $this->otherWish($theirs, '20:15', 'Bao'))->assertConflict();
         $this->book($theirs, $this->otherWish($theirs, '20:30', 'Bao'))->assertCreated();
@@ -142,7 +142,7 @@ final class HostsTest extends TestCase
     {
         $sheet = $this->with(HostRole::Manage);
         $this->book($sheet, $this->wish($sheet))->assertCreated();
-        self::assertSame(2, DB::table('jobs')->count());
+        self::assertSame(2, $this->lettersWaiting());
         $this->actingAs($this->host('Iolo Bevan'))
             ->ask('get', "/api/staff/sheets/$sheet->id")
             ->assertOk()

@@ -15,6 +15,7 @@ use App\Models\Sheet;
 use App\RoundLetters\MovedLetter;
 use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
+use App\Telling\WriteLetters;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
@@ -69,6 +70,7 @@ final class ReplanningTest extends RoundTestCase
         );
         self::assertSame($lo->sheet_id, Sheet::query()->where('staff_id', $this->maja->id)->firstOrFail()->id);
         // Both families, both of whom they meet, and Iolo for the one who is not his any more.
+        Queue::pushed(WriteLetters::class)->each(static fn(WriteLetters $left) => $left->handle());
         $letters = Queue::pushed(SendQueuedMailable::class)->filter(
             static fn(SendQueuedMailable $job): bool => $job->mailable instanceof BookingMessage,
         );

@@ -16,6 +16,7 @@ use App\RoundLetters\PlanLetter;
 use App\RoundLetters\RemindLetter;
 use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
+use App\Telling\WriteLetters;
 use App\Texts\SendText;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
@@ -168,6 +169,7 @@ final class RoundsTest extends RoundTestCase
         $this->keep($round, $pass, $plan, $key)->assertCreated()->assertJsonCount(4, 'bookings');
         $this->keep($round, $pass, $plan, $key)->assertCreated();
         self::assertSame(4, $pass->bookings()->whereNotNull('hold_id')->count(), 'pressed twice books once');
+        Queue::pushed(WriteLetters::class)->each(static fn(WriteLetters $left) => $left->handle());
         $letters = Queue::pushed(SendQueuedMailable::class)
             ->map(static fn(SendQueuedMailable $job): string => $job->mailable::class)
             ->countBy()

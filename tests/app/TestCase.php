@@ -11,6 +11,7 @@ use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
+use App\Telling\WriteLetters;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Carbon\CarbonImmutable;
@@ -67,6 +68,22 @@ abstract class TestCase extends LaravelTestCase
         $this->withSession(['proved_at' => CarbonImmutable::now()->getTimestamp()]);
 
         return parent::actingAs($user, $guard);
+    }
+
+    /** How many messages wait, once the worker has made letters of what presses have left. */
+    protected function lettersWaiting(): int
+    {
+        foreach (DB::table('jobs')->get() as $row) {
+            $job = json_decode($row->payload, true);
+            if ($job['displayName'] === WriteLetters::class) {
+                DB::table('jobs')->delete($row->id);
+                $left = unserialize($job['data']['command']);
+                assert($left instanceof WriteLetters);
+                $left->handle();
+            }
+        }
+
+        return DB::table('jobs')->count();
     }
 
     protected function host(string $name = 'Wren Halloran'): StaffMember

@@ -109,7 +109,7 @@ final class Contract
             }
             $answer =
                 $operations[$method]['responses'][$status] ??
-                (in_array($status, ['401', '403', '404', '419', '429'], true)
+                (in_array($status, ['401', '403', '404', '419', '429', '503'], true)
                     ? ['$ref' => '#/components/responses/Problem']
                     : null);
             Assert::assertNotNull($answer, "$method $path answered $status, of which the OpenAPI file says nothing.");

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Telling;
+
+use App\Booking\BookingNews;
+use App\Booking\Occasion;
+use App\Calendars\Reader;
+use App\Framework\Undoable;
+use App\Models\Booking;
+use App\Models\Instant;
+use App\Models\Party;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Mail\SendQueuedMailable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Recess\Time\Span;
+
+/**
+ * What a press leaves to be told: what happened and to whom, as it was then. Whoever presses waits for one small row; the
+ * worker makes a letter for each reader of it, and each goes out, is tried again and fails by itself.
+ */
+final class WriteLetters implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 6;
+
+    /**
+     * @param  list<Reader>  $readers
+     * @param  Reader|null  $left  who has lost the meeting to a colleague
+     */
+    private function __construct(
+        private readonly int $booking,
+        private readonly int $sequence,
+        private readonly int $stamp,
+        private readonly Span $span,
+        private readonly Occasion $occasion,
+        private readonly Party $by,
+        private readonly string $note,
+        private readonly ?Span $was,
+        private readonly ?string $change,
+        private readonly array $readers,
+        private readonly ?Reader $left,
+    ) {}
+
+    /** @param  list<Reader>  $readers */
+    public static function of(BookingNews $event, array $readers, ?Reader $left): self
+    {
+        return new self(
+            $event->booking->id,
+            $event->booking->sequence,
+            $event->booking->updated_at->getTimestamp(),
+            $event->booking->span(),
+            $event->occasion,
+            $event->by,
+            $event->note,
+            $event->was,
+            $event->change,
+            $readers,
+            $left,
+        );
+    }
+
+    public function handle(): void
+    {
+        $booking = Booking::query()->find($this->booking);
+        // Whose data was taken away meanwhile is told nothing.
+        if ($booking === null) {
+            return;
+        }
+        // The letters are of that moment, wherever the meeting has gone since.
+        $booking->forceFill([
+            'sequence' => $this->sequence,
+            'updated_at' => Instant::column($this->stamp),
+            'starts_at' => Instant::column($this->span->start),
+            'ends_at' => Instant::column($this->span->end),
+        ]);
+        $letters = array_map(fn(Reader $reader) => $this->letter($booking, $this->occasion, $reader), $this->readers);
+        if ($this->left !== null) {
+            $letters[] = $this->letter($booking, Occasion::MovedAway, $this->left);
+        }
+        // All or none: a worker that dies in between leaves this job, and no letter twice.
+        DB::transaction(function () use ($letters): void {
+            Queue::bulk($letters);
+            $this->job?->delete();
+        });
+    }
+
+    private function letter(Booking $booking, Occasion $occasion, Reader $reader): SendQueuedMailable
+    {
+        $message = new BookingMessage($booking, $occasion, $reader, $this->by, $this->note, $this->was);
+        $message->change = $this->change;
+        $job = new SendQueuedMailable($message->to($reader->email(), $reader->addressee()));
+
+        return $this->change === null ? $job : $job->delay(Undoable::TOLD);
+    }
+}
