@@ -15,5 +15,20 @@ export default defineConfig(({ mode }) => ({
         tailwindcss(),
         svelte(),
     ],
-    build: { target: 'es2021' },
+    build: {
+        target: 'es2021',
+        rolldownOptions: {
+            output: {
+                // What nearly every page loads anyway is one file: a dozen small ones are larger, and each is asked for.
+                codeSplitting: {
+                    groups: [
+                        {
+                            name: 'shared',
+                            test: /web\/(lib\/(again|api|clock|elsewhere|key|live|now)|parts\/(ClockSwitch|Masthead|Office))\b/,
+                        },
+                    ],
+                },
+            },
+        },
+    },
 }));

@@ -22,6 +22,7 @@ use Recess\Rules\State;
 use Recess\Rules\Verdict;
 use Recess\Slots\InARow;
 use Recess\Slots\Pieces;
+use Recess\Time\Heap;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 
@@ -71,7 +72,7 @@ final class Timetable
 
     public static function of(Sheet $sheet, World $world): self
     {
-        return new self($sheet, $world);
+        return Heap::calm(static fn(): self => new self($sheet, $world));
     }
 
     /** The same times as somebody else sees them. */
@@ -107,17 +108,21 @@ final class Timetable
     /** @return list<Offer> every slot of the dates that the world knows, each with its verdict, in order */
     public function offers(): array
     {
-        if ($this->offers === null) {
-            $this->offers = [];
-            $judge = $this->judging();
-            foreach ($this->pieces as $pieces) {
-                foreach ($pieces->slots as $slot) {
-                    $this->offers[] = new Offer($slot, $judge($slot));
-                }
+        return $this->offers ??= Heap::calm($this->judged(...));
+    }
+
+    /** @return list<Offer> */
+    private function judged(): array
+    {
+        $offers = [];
+        $judge = $this->judging();
+        foreach ($this->pieces as $pieces) {
+            foreach ($pieces->slots as $slot) {
+                $offers[] = new Offer($slot, $judge($slot));
             }
         }
 
-        return $this->offers;
+        return $offers;
     }
 
     /** @return list<Offer> those that can be had */

@@ -2,26 +2,30 @@
 . ops/install.sh
 . ops/instance.sh
 
+BENCHES="core rounds publish rush school page desk"
+
 recess_bench() {
-    case ${1:-} in
-        core)
+    local name=${1:-}
+    case $name in
+        core | rounds)
             install_all python3-dateutil >&2
-            # As the web server runs it: with OPcache.
-            exec "$PHP" -d opcache.enable_cli=1 ops/bench/core.php
+            "bench_$name" "${@:2}"
             ;;
-        rounds)
-            install_all >&2
-            exec "$PHP" -d opcache.enable_cli=1 ops/bench/rounds.php "${@:2}"
+        publish | rush | school | page | desk | short)
+            bench_up chromium
+            "bench_$name" "${@:2}"
             ;;
-        publish) bench_publish ;;
-        rush) bench_rush "${@:2}" ;;
-        page) bench_page ;;
-        desk) bench_desk "${@:2}" ;;
-        school) bench_school "${@:2}" ;;
-        *) fail "bench does not know “${1:-}”." "There are: core, rounds, publish, rush, school, page, desk." ;;
+        profile) bench_profile ;;
+        all) bench_all "${2:-1}" ;;
+        *) fail "bench does not know “$name”." "There are: $BENCHES; short, profile, all." ;;
     esac
 }
 
+# As the web server runs it: with OPcache.
+bench_core() { "$PHP" -d opcache.enable_cli=1 ops/bench/core.php "$@"; }
+bench_rounds() { "$PHP" -d opcache.enable_cli=1 ops/bench/rounds.php "$@"; }
+
+# An instance of its own; with “profile”, one that writes down where a press's time goes.
 bench_up() {
     install_all "$@" >&2
     instance_open bench
@@ -29,6 +33,7 @@ bench_up() {
     trap 'instance_stop' EXIT
     trap 'exit 130' INT TERM
     instance_prepare "$(free_port)"
+    [ "${PROFILE:-}" = '' ] || bench_profiled
     step "Starting an instance to measure on port $PORT" >&2
     instance_start_database
     quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
@@ -37,34 +42,68 @@ bench_up() {
     instance_start_web
 }
 
-bench_page() {
-    bench_up chromium
-    node ops/bench/page.mjs "http://127.0.0.1:$PORT" /s/office-hours
-}
+# What the scripts need to know of the instance: where it is, and as whom its artisan runs.
+on_instance() { env RECESS_ADDRESS="http://127.0.0.1:$PORT" RECESS_SUPERVISOR="$VAR/run/supervisor.conf" RECESS_USER="$APP_USER" "$@"; }
 
-# bench_desk [SECONDS]: 60 hosts and 600 who wait, with their pages open; so many presses, one a second.
+bench_page() { on_instance node ops/bench/page.mjs "http://127.0.0.1:$PORT" /s/office-hours "$@"; }
+
+# bench_desk [SECONDS [HOSTS EACH]]: so many hosts and so many who wait at each, with their pages open; a press a second.
 bench_desk() {
-    bench_up
     step "Filling an evening" >&2
-    artisan recess:evening >"$VAR/evening.json"
+    artisan recess:evening "${2:-60}" "${3:-10}" >"$VAR/evening.json"
     ulimit -n 8192 2>/dev/null || true
     node ops/bench/desk.mjs "http://127.0.0.1:$PORT" "$VAR/evening.json" "$RUN/fpm.sock" "${1:-60}"
 }
 
 # bench_school [TIMES…]: so many times 120 staff, one after the other; 1, 2 and 4 when nothing is said.
-bench_school() {
-    bench_up
-    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_USER=$APP_USER "$PHP" ops/bench/school.php "$@"
-}
+bench_school() { on_instance "$PHP" ops/bench/school.php "$@"; }
 
 # A round is allotted and booked while others book elsewhere.
-bench_publish() {
-    bench_up
-    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_USER=$APP_USER "$PHP" ops/bench/publish.php
+bench_publish() { on_instance "$PHP" ops/bench/publish.php "$@"; }
+
+# As root, for it kills what supervisor runs; its artisan calls become the application's own user again.
+bench_rush() { on_instance "$PHP" ops/bench/rush-report.php "$@"; }
+
+# What noise does not move, held to its limits; and every bench once, a tenth as large, so that none of them rots.
+bench_short() {
+    on_instance "$PHP" ops/bench/short.php
+    [ "${1:-}" != counts ] || return 0
+    local name log=$VAR/log/bench-short.log
+    for name in "core --short" "rounds --short" "publish --short" "rush --short" "school --short" "desk 5 4 5"; do
+        step "bench $name" >&2
+        # shellcheck disable=SC2086
+        set -- $name
+        "bench_$1" "${@:2}" >"$log" 2>&1 || { cat "$log" && fail "bench $name did not come to its end."; }
+    done
 }
 
-bench_rush() {
-    bench_up
-    # As root, for it kills what supervisor runs; its artisan calls become the application's own user again.
-    RECESS_ADDRESS=http://127.0.0.1:$PORT RECESS_SUPERVISOR=$VAR/run/supervisor.conf RECESS_USER=$APP_USER "$PHP" ops/bench/rush-report.php "$@"
+# Where the processor time of a press that books goes: a flame graph, and the parts in a table.
+bench_profile() {
+    install_debian php-excimer >&2
+    PROFILE=yes bench_up
+    on_instance "$PHP" ops/bench/flame.php "$VAR/profile" docs/booking-flame.svg
+}
+
+bench_profiled() {
+    rm -rf "$VAR/profile"
+    mkdir -p "$VAR/profile"
+    [ "$(id -u)" != 0 ] || chown "$APP_USER" "$VAR/profile"
+    printf 'extension=excimer.so\nauto_prepend_file=%s/ops/bench/profile.php\n' "$ROOT" >>"$VAR/run/php.ini"
+    sed -i "s|^env\[PATH\]|env[RECESS_PROFILE] = $VAR/profile\nenv[PATH]|" "$VAR/run/php-fpm.conf"
+}
+
+# bench_all [RUNS]: all of them, so many times, into docs/performance.md beside the figures of the time before.
+bench_all() {
+    local runs=$1 run name folder=$ROOT/var/bench-report
+    rm -rf "$folder"
+    mkdir -p "$folder"
+    export RECESS_FIGURES=$folder/figures
+    for ((run = 1; run <= runs; run++)); do
+        for name in short $BENCHES; do
+            step "bench $name, $run of $runs" >&2
+            # Each as its own process: what one leaves behind does not reach the next.
+            bin/recess bench "$name" $([ "$name" != short ] || echo counts) >"$folder/$name.md"
+        done
+    done
+    "$PHP" ops/bench/report.php "$RECESS_FIGURES" "$folder"
 }

@@ -79,6 +79,7 @@ final class ForgetPerson
         // What opened it opens nothing any more.
         self::ofThemselves($passes)->update([
             'token_hash' => DB::raw("SHA2(CONCAT('" . Str::random(32) . "', id), 256)"),
+            'seed' => null,
             'forgotten_at' => Instant::column($now),
         ]);
         DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();

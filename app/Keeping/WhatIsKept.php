@@ -152,7 +152,7 @@ final class WhatIsKept
                 'visitors, guests',
                 'name, e-mail address, phone number, their clock',
                 self::AS_SCHOOL,
-                ['name', 'email', 'new_email', 'phone', 'mail_failure', 'token_hash', 'renew_because'],
+                ['name', 'email', 'new_email', 'phone', 'mail_failure', 'token_hash', 'seed', 'renew_because'],
             )->becomes('row', [
                 'name' => '',
                 'email' => null,

@@ -30,7 +30,6 @@ final class WriteLetters implements ShouldQueue
 
     /**
      * @param  list<Reader>  $readers
-     * @param  Reader|null  $left  who has lost the meeting to a colleague
      */
     private function __construct(
         private readonly int $booking,
@@ -43,13 +42,16 @@ final class WriteLetters implements ShouldQueue
         private readonly ?Span $was,
         private readonly ?string $change,
         private readonly array $readers,
-        private readonly ?Reader $left,
+        private readonly ?Reader $toColleague,
     ) {}
 
-    /** @param  list<Reader>  $readers */
-    public static function of(BookingNews $event, array $readers, ?Reader $left): self
+    /**
+     * @param  list<Reader>  $readers
+     * @param  Reader|null  $toColleague  who has lost the meeting to a colleague
+     */
+    public static function of(BookingNews $event, array $readers, ?Reader $toColleague): self
     {
-        return new self(
+        $left = new self(
             $event->booking->id,
             $event->booking->sequence,
             $event->booking->updated_at->getTimestamp(),
@@ -60,15 +62,18 @@ final class WriteLetters implements ShouldQueue
             $event->was,
             $event->change,
             $readers,
-            $left,
+            $toColleague,
         );
+
+        // What can be taken back for a while is told after it.
+        return $event->change === null ? $left : $left->delay(Undoable::TOLD);
     }
 
     public function handle(): void
     {
         $booking = Booking::query()->find($this->booking);
-        // Whose data was taken away meanwhile is told nothing.
-        if ($booking === null) {
+        // Whose data was taken away meanwhile is told nothing, and nobody of what was taken back.
+        if ($booking === null || Undoable::wasTakenBack($this->change)) {
             return;
         }
         // The letters are of that moment, wherever the meeting has gone since.
@@ -79,8 +84,8 @@ final class WriteLetters implements ShouldQueue
             'ends_at' => Instant::column($this->span->end),
         ]);
         $letters = array_map(fn(Reader $reader) => $this->letter($booking, $this->occasion, $reader), $this->readers);
-        if ($this->left !== null) {
-            $letters[] = $this->letter($booking, Occasion::MovedAway, $this->left);
+        if ($this->toColleague !== null) {
+            $letters[] = $this->letter($booking, Occasion::MovedAway, $this->toColleague);
         }
         // All or none: a worker that dies in between leaves this job, and no letter twice.
         DB::transaction(function () use ($letters): void {
@@ -93,8 +98,7 @@ final class WriteLetters implements ShouldQueue
     {
         $message = new BookingMessage($booking, $occasion, $reader, $this->by, $this->note, $this->was);
         $message->change = $this->change;
-        $job = new SendQueuedMailable($message->to($reader->email(), $reader->addressee()));
 
-        return $this->change === null ? $job : $job->delay(Undoable::TOLD);
+        return new SendQueuedMailable($message->to($reader->email(), $reader->addressee()));
     }
 }

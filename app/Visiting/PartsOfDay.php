@@ -57,4 +57,40 @@ final class PartsOfDay
 
         return $free;
     }
+
+    /**
+     * A day from top to bottom, as web/lib/runs.ts folds it for a phone: each time that can be had, and neighbours in one
+     * state that cannot as one line.
+     *
+     * @param  RulerDayShape  $day
+     * @return list<array{key: string|null, from: string, until: string, state: string, apart: bool}> the key of what can be had
+     */
+    public static function runs(array $day): array
+    {
+        $runs = [];
+        foreach ($day['stretches'] as $stretch) {
+            foreach ($stretch['slots'] as $position => $slot) {
+                $last = array_key_last($runs);
+                $apart = $position === 0 && $last !== null;
+                if (
+                    $last !== null &&
+                    !$apart &&
+                    $slot['state'] !== 'free' &&
+                    $runs[$last]['state'] === $slot['state']
+                ) {
+                    $runs[$last]['until'] = $slot['until'];
+                } else {
+                    $runs[] = [
+                        'key' => $slot['state'] === 'free' ? $slot['key'] : null,
+                        'from' => $slot['from'],
+                        'until' => $slot['until'],
+                        'state' => $slot['state'],
+                        'apart' => $apart,
+                    ];
+                }
+            }
+        }
+
+        return $runs;
+    }
 }

@@ -42,8 +42,18 @@ final readonly class Rules
             }
         }
         $each = $this->each;
+        $known = [];
 
-        return static function (Span $slot) use ($each, $always, $from, $until, $standing, $free, $world): Verdict {
+        return static function (Span $slot) use (
+            $each,
+            $always,
+            $from,
+            $until,
+            $standing,
+            $free,
+            $world,
+            &$known,
+        ): Verdict {
             $reasons = $standing;
             foreach ($slot->start >= $from && $slot->start <= $until ? $always : $each as $rule) {
                 $reason = $rule->against($slot, $world);
@@ -52,7 +62,13 @@ final readonly class Rules
                 }
             }
 
-            return $reasons === [] ? $free : Verdict::against($reasons);
+            if ($reasons === []) {
+                return $free;
+            }
+            // What nothing but the slot itself stands against is the same for all such slots: one verdict does for them.
+            return count($reasons) === 1 && $reasons[0]->until === null
+                ? ($known[$reasons[0]->because->name][$reasons[0]->state->name] ??= Verdict::against($reasons))
+                : Verdict::against($reasons);
         };
     }
 }

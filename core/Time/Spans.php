@@ -18,12 +18,18 @@ final class Spans implements \Countable
     /** @param  iterable<Span>  $spans in any order, overlapping as they may */
     public static function of(iterable $spans): self
     {
-        $sorted = is_array($spans) ? array_values($spans) : iterator_to_array($spans, false);
-        usort($sorted, static fn(Span $a, Span $b): int => $a->start <=> $b->start);
+        $given = is_array($spans) ? array_values($spans) : iterator_to_array($spans, false);
+        // Sorted by number, which PHP does by itself: with a comparison of ours it takes several times as long.
+        $starts = [];
+        foreach ($given as $i => $span) {
+            $starts[$i] = $span->start;
+        }
+        asort($starts);
 
         $joined = [];
         $last = null;
-        foreach ($sorted as $span) {
+        foreach ($starts as $i => $start) {
+            $span = $given[$i];
             if ($last !== null && $span->start <= $last->end) {
                 if ($span->end > $last->end) {
                     $last = Span::of($last->start, $span->end);

@@ -33,6 +33,18 @@ return [
     'next_opens' => 'opens {when}',
     'next_taken' => 'every time is taken',
     'next_over' => 'no more times just now',
+    'pick' => 'Pick a time',
+    'free' => '{free, number} free',
+    'free_here' => '{free, number} free on these days',
+    'clock' => 'Show 4:40 pm instead of 16:40',
+    'slot' => [
+        'taken' => '{from} to {until} taken',
+        'busy' => '{from} to {until} not available',
+        'too soon' => '{from} to {until} too soon to book',
+        'not yet open' => '{from} to {until} not open yet',
+        'closed' => '{from} to {until} closed',
+        'past' => '{from} to {until} over',
+    ],
     'earliest' => 'The earliest:',
     'parts' => 'Part of the day',
     'part' => [

@@ -32,6 +32,7 @@ $request =
             content: json_encode($body, JSON_THROW_ON_ERROR),
         )
         : Request::create("/api/s/$slug", server: $json);
+$app->instance('request', $request);
 $kernel->bootstrap();
 DB::connection()->enableQueryLog();
 memory_reset_peak_usage();

@@ -1,17 +1,25 @@
-// bin/recess bench page: a visitor's page on a slow phone: 4× CPU slow-down and 1.6 Mbit/s, nothing cached.
-// node ops/bench/page.mjs ADDRESS PATH: prints a Markdown table.
+// bin/recess bench page: a visitor's page on a slow phone, nothing cached: at 1.6 Mbit/s with 70 ms of latency, and at
+// 400 kbit/s with 400 ms, the processor four times slowed down.
+// node ops/bench/page.mjs ADDRESS PATH [--short]: prints Markdown tables.
 import { chromium } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
 import { BROWSER } from '../../tests/browser/browser.mjs';
+import { figure } from './figures.mjs';
 
 const [address, path] = process.argv.slice(2);
+const RUNS = process.argv.includes('--short') ? 1 : 5;
+const NETS = [
+    { name: '1.6 Mbit/s, 70 ms', latency: 70, downloadThroughput: 200_000, uploadThroughput: 94_000 },
+    { name: '400 kbit/s, 400 ms', latency: 400, downloadThroughput: 50_000, uploadThroughput: 50_000 },
+];
 const browser = await chromium.launch(BROWSER);
-const times = [];
 const sizes = { script: 0, style: 0, font: 0, document: 0 };
-for (let run = 0; run < 5; run++) {
+
+/** Of one look: when a time could be pressed in the document, when the ruler stood there, when a press brought its form. */
+async function look(net, measure) {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 }, deviceScaleFactor: 2 });
     const page = await context.newPage();
-    if (run === 0)
+    if (measure)
         page.on('response', async (response) => {
             const kind = { script: 'script', stylesheet: 'style', font: 'font', document: 'document' }[
                 response.request().resourceType()
@@ -21,32 +29,63 @@ for (let run = 0; run < 5; run++) {
         });
     const cdp = await context.newCDPSession(page);
     await cdp.send('Network.enable');
-    await cdp.send('Network.emulateNetworkConditions', {
-        offline: false,
-        latency: 70,
-        downloadThroughput: 200_000,
-        uploadThroughput: 94_000,
-    });
+    await cdp.send('Network.emulateNetworkConditions', { offline: false, ...net });
     await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+    // How far what somebody reads has moved by itself, as the Layout Instability API counts it.
+    await page.addInitScript(() => {
+        globalThis.moved = 0;
+        new PerformanceObserver((list) => {
+            for (const entry of list.getEntries()) if (!entry.hadRecentInput) globalThis.moved += entry.value;
+        }).observe({ type: 'layout-shift', buffered: true });
+    });
     const start = Date.now();
+    const since = () => (Date.now() - start) / 1000;
     await page.goto(address + path, { waitUntil: 'commit' });
+    await page.locator('[data-key]').first().waitFor();
+    const painted = await page.evaluate(
+        () =>
+            new Promise((done) =>
+                new PerformanceObserver((list) =>
+                    done(list.getEntriesByName('first-contentful-paint')[0].startTime),
+                ).observe({
+                    type: 'paint',
+                    buffered: true,
+                }),
+            ),
+    );
+    await page.locator('[data-tab].free').first().waitFor();
+    const ruler = since();
     await page.locator('[data-tab].free').first().click();
     await page.getByLabel('Your name').waitFor();
-    times.push((Date.now() - start) / 1000);
-    if (run === 0) await page.waitForTimeout(1500);
+    const form = since();
+    const moved = await page.evaluate(() => globalThis.moved);
+    if (measure) await page.waitForTimeout(1500);
     // Whoever leaves lets go of what they keep; the next run picks it again.
     await page.goto('about:blank');
     await new Promise((after) => setTimeout(after, 2500));
     await context.close();
+    return { early: painted / 1000, ruler, form, moved };
+}
+
+const middle = (of) => [...of].sort((a, b) => a - b)[of.length >> 1];
+console.log(`4× CPU slow-down, nothing cached; ${RUNS} runs.\n`);
+console.log(
+    '| | a time can be pressed | the ruler stands there | a press has brought its form | at most | moved by itself |',
+);
+console.log('| --- | ---: | ---: | ---: | ---: | ---: |');
+for (const [n, { name, ...net }] of NETS.entries()) {
+    const looks = [];
+    for (let run = 0; run < RUNS; run++) looks.push(await look(net, n === 0 && run === 0));
+    const of = (what) => looks.map((one) => one[what]);
+    const row = [middle(of('early')), middle(of('ruler')), middle(of('form')), Math.max(...of('form'))];
+    console.log(
+        `| ${name} | ${row.map((one) => `${one.toFixed(2)} s`).join(' | ')} | ${middle(of('moved')).toFixed(3)} |`,
+    );
+    figure('page', `${name}: a time can be pressed`, row[0], 's', 'less');
+    figure('page', `${name}: usable`, row[2], 's', 'less');
+    figure('page', `${name}: usable, slowest`, row[3], 's', 'less');
 }
 await browser.close();
-times.sort((a, b) => a - b);
-console.log(
-    '### A visitor’s page on a slow phone\n\n4× CPU slow-down, 1.6 Mbit/s, 70 ms of latency, nothing cached; until a time could be pressed and its form stood there. Five runs.\n',
-);
-console.log('| | |\n| --- | ---: |');
-console.log(
-    `| usable after, median | ${times[2].toFixed(2)} s |\n| usable after, slowest | ${times[4].toFixed(2)} s |`,
-);
+console.log('\n| | |\n| --- | ---: |');
 for (const [kind, bytes] of Object.entries(sizes))
     console.log(`| ${kind}${kind === 'font' ? '' : ', compressed'} | ${(bytes / 1000).toFixed(1)} kB |`);

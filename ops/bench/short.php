@@ -18,7 +18,7 @@ $limits = require __DIR__ . '/limits.php';
 function php(string ...$arguments): array
 {
     $as = posix_getuid() === 0 ? ['runuser', '-u', (string) getenv('RECESS_USER'), '--', 'env', 'HOME=/tmp'] : [];
-    $run = new Process([...$as, PHP_BINARY, ...$arguments], timeout: 120);
+    $run = new Process([...$as, PHP_BINARY, '-d', 'opcache.enable_cli=1', ...$arguments], timeout: 120);
 
     return (array) json_decode(trim($run->mustRun()->getOutput()), true, flags: JSON_THROW_ON_ERROR);
 }

@@ -73,7 +73,7 @@ final class EditTest extends TestCase
             ->assertOk()
             ->assertJsonPath('slots', 8)
             ->assertJsonPath('taken', 3);
-        self::assertSame(0, DB::table('jobs')->count());
+        self::assertSame(0, $this->lettersWaiting());
     }
 
     public function test_three_people_are_moved_least_with_one_message_each_seen_before_it_goes(): void
@@ -125,7 +125,7 @@ final class EditTest extends TestCase
         self::assertSame([1, 1, 1], Booking::query()->pluck('sequence')->all());
         self::assertSame(
             3 * 2,
-            DB::table('jobs')->count(),
+            $this->lettersWaiting(),
             'One message to each visitor, and one for the host’s calendar.',
         );
         self::assertSame(3, Hold::query()->count());
@@ -179,7 +179,7 @@ final class EditTest extends TestCase
             ->assertOk()
             ->assertJsonPath('free', 0);
         self::assertSame(['20:00-20:15 booked', '20:15-20:30 booked', '20:30-20:45 booked'], $this->times());
-        self::assertSame(0, DB::table('jobs')->count());
+        self::assertSame(0, $this->lettersWaiting());
     }
 
     public function test_a_new_room_is_told_to_everybody_and_a_place_taken_off_is_settled(): void
@@ -189,7 +189,7 @@ final class EditTest extends TestCase
         $this->ask('put', "/api/staff/sheets/{$this->sheet->id}", $form)
             ->assertOk()
             ->assertJsonPath('bookings.0.place', 'Hall');
-        self::assertSame(3, DB::table('jobs')->count(), 'Told to the visitors; the host did it.');
+        self::assertSame(3, $this->lettersWaiting(), 'Told to the visitors; the host did it.');
 
         $form = $this->changed(more: ['version' => 2]);
         $form['places'] = [
@@ -325,7 +325,7 @@ final class EditTest extends TestCase
             ['cancelled', 'cancelled', 'booked', 'cancelled'],
             Booking::query()->orderBy('id')->pluck('state')->map(static fn($state): string => $state->value)->all(),
         );
-        self::assertGreaterThanOrEqual(3, DB::table('jobs')->count(), 'Each is told.');
+        self::assertGreaterThanOrEqual(3, $this->lettersWaiting(), 'Each is told.');
     }
 
     public function test_a_block_at_one_place_alone_is_booked_there_and_a_meeting_moved_into_it_goes_along(): void

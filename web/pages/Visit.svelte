@@ -8,7 +8,6 @@
     import { elsewhere, elsewhereBriefly, ownCity } from '../lib/elsewhere';
     import { EVERYTHING, kept, partOf, type Sifted } from '../lib/sifted';
     import { Visitor } from '../lib/visitor.svelte';
-    import Answers from '../parts/Answers.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import HostName from '../parts/HostName.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -17,7 +16,9 @@
     import Sieve from '../parts/Sieve.svelte';
     import Waiting from '../parts/Waiting.svelte';
 
-    // What comes after booking is fetched while somebody types.
+    // The form is fetched once the times stand there, so that they stand there sooner; what comes after booking while
+    // somebody types.
+    const form = () => import('../parts/Answers.svelte');
     const afterwards = () => import('../parts/Yours.svelte');
 
     type Props = Schema['VisitSheet'] & { preview?: boolean };
@@ -95,6 +96,7 @@
         2_100,
     );
     onMount(() => {
+        form().catch(() => undefined);
         if (preview) return;
         const wanted = new URLSearchParams(location.search).get('slot');
         const slot = wanted ? find(wanted) : undefined;
@@ -341,16 +343,23 @@
                     <button type="button" class="link" onclick={another}> Another time </button>
                     {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
                 </div>
-                <Answers
-                    {sheet}
-                    slot={chosen.slot}
-                    host={chosen.host}
-                    {visitor}
-                    booked={yours}
-                    {beaten}
-                    free={still}
-                    {again}
-                />
+                {#await form() then { default: Answers }}
+                    <Answers
+                        {sheet}
+                        slot={chosen.slot}
+                        host={chosen.host}
+                        {visitor}
+                        booked={yours}
+                        {beaten}
+                        free={still}
+                        {again}
+                    />
+                {:catch}
+                    <p class="notice" role="alert">
+                        No answer came from the school. Look at your connection, then
+                        <button type="button" class="link" onclick={again}>go on with this time</button>.
+                    </p>
+                {/await}
             </section>
         {/if}
         {#if sheet.waiting && !chosen && sheet.none === null}<Waiting {sheet} {visitor} {sifted} />{/if}

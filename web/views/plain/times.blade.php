@@ -25,7 +25,9 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 <section class="slip mt-8 max-w-3xl"><h2>{{ $sheet['state'] === 'paused' ? 'Booking is paused just now' : 'Booking has closed' }}</h2><p class="mt-2 whitespace-pre-line">{{ $sheet['note'] === '' ? 'Times that are booked stand.' : $sheet['note'] }}</p></section>
 @else
 <section class="mt-8">
-<div class="early-head mb-2 flex flex-wrap items-baseline gap-x-4"><h2>{{ App\Visiting\NoTimes::said($sheet) }}</h2></div>
+<div class="mb-2 flex flex-wrap items-baseline gap-x-4"><h2>{{ $sheet['none'] === null ? Words::say('booking.pick') : App\Visiting\NoTimes::said($sheet) }}</h2>@if ($sheet['none'] === null)<p class="text-faint">{{ Words::say($sheet['later'] === null ? 'booking.free' : 'booking.free_here', ['free' => $sheet['free']]) }}</p>@endif
+{{-- The room of the switch of clocks, which needs scripts. --}}
+<span class="early-clock invisible ml-auto inline-flex min-h-11 items-center px-1 text-[0.95rem]" aria-hidden="true">{{ Words::say('booking.clock') }}</span></div>
 @if ($sheet['earliest'] !== null)
 <p class="mb-3">{{ Words::say('booking.earliest') }} <a class="press ml-1" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($sheet['earliest']['key']) }}{{ $carry }}">{{ $sheet['earliest']['day'] }}, {{ $sheet['earliest']['from'] }}</a></p>
 @endif
@@ -47,8 +49,13 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 <section class="early-day"><h3 class="mb-2 text-[1.05rem]">{{ $day['label'] }}</h3>
 @if ($free === [])<p>{{ Words::say('booking.day_none') }}</p>@endif
 <ol>
-@foreach ($free as $slot)
-<li><a data-key="{{ $slot['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($slot['key']) }}{{ $carry }}"><strong>{{ $slot['from'] }}</strong> to {{ $slot['until'] }}</a></li>
+@foreach (PartsOfDay::runs($day) as $run)
+@if ($run['apart'])<li class="gap" aria-hidden="true"></li>@endif
+@if ($run['key'] === null)
+<li class="folded {{ $run['state'] }}">{{ Words::say('booking.slot.'.$run['state'], ['from' => $run['from'], 'until' => $run['until']]) }}</li>
+@elseif ($part === null || in_array($run['key'], array_column($free, 'key'), true))
+<li><a data-key="{{ $run['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($run['key']) }}{{ $carry }}"><strong>{{ $run['from'] }}</strong> to {{ $run['until'] }}</a></li>
+@endif
 @endforeach
 </ol></section>
 @endif
