@@ -1,4 +1,6 @@
 import './app.css';
+// On every page: back and forward between a sheet and the pass that came of it, also after a reload.
+import './lib/address';
 import { mountPage } from './lib/page';
 
 // What visitors load: small, for an old phone. Each page is a part of its own, which the document names beside this one.
