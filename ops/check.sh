@@ -16,6 +16,7 @@ recess_test() {
             check_lint_and_core
             test_instance_up
             check_served
+            check_benches
             ;;
         lint) check_lint ;;
         core) check_core ;;
@@ -95,6 +96,13 @@ SERVED='Tests\\App\\Race\\'
 phpunit_app() {
     as_app env RECESS_VAR="$VAR" RECESS_SERVED="http://127.0.0.1:$PORT" HOME=/tmp \
         "$PHP" -d apc.enable_cli=1 vendor/bin/phpunit --testsuite app --do-not-cache-result "$@"
+}
+
+# What noise does not move, held to its limits; and every bench once, in its short form, so that none of them rots.
+check_benches() {
+    step "The benches, in short"
+    instance_stop
+    bin/recess bench short
 }
 
 check_browser() {

@@ -123,7 +123,8 @@ final class Pass extends Row
     /** What goes into an address as it is, and nobody guesses: of all of it, or no further than it was opened. */
     public function token(): string
     {
-        return $this->reach?->token($this) ?? Secret::of(sprintf('pass|%s|%d', $this->seed ?? $this->id, $this->generation));
+        return $this->reach?->token($this) ??
+            Secret::of(sprintf('pass|%s|%d', $this->seed ?? $this->id, $this->generation));
     }
 
     public function link(): string

@@ -77,7 +77,7 @@ final class SheetAtHand
     {
         $known = apcu_enabled() ? apcu_fetch("sheet|$slug") : false;
 
-        if (!$known instanceof Sheet) {
+        if (!($known instanceof Sheet)) {
             return null;
         }
         Zone::remember($known->toCore()->zone);

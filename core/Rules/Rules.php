@@ -44,16 +44,9 @@ final readonly class Rules
         $each = $this->each;
         $known = [];
 
-        return static function (Span $slot) use (
-            $each,
-            $always,
-            $from,
-            $until,
-            $standing,
-            $free,
-            $world,
-            &$known,
-        ): Verdict {
+        return static function (
+            Span $slot,
+        ) use ($each, $always, $from, $until, $standing, $free, $world, &$known): Verdict {
             $reasons = $standing;
             foreach ($slot->start >= $from && $slot->start <= $until ? $always : $each as $rule) {
                 $reason = $rule->against($slot, $world);

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 // bin/recess bench rush: a round opens at one moment and everybody presses. Loopback only, bounded in count and time.
-// php ops/bench/rush.php ADDRESS VISITORS SECONDS [faults]: prints what was told as JSON; the sheets come on standard input.
+// php ops/bench/rush.php ADDRESS VISITORS SECONDS RUN: visitors who are in no other run; prints what was told as JSON; the sheets come on standard input.
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-[, $address, $visitors, $seconds] = $argv;
+[, $address, $visitors, $seconds, $run] = $argv;
 if (parse_url($address, PHP_URL_HOST) !== '127.0.0.1') {
     fwrite(STDERR, "The rush is for this machine alone.\n");
     exit(2);
@@ -39,7 +39,7 @@ for ($i = 0; $i < (int) $visitors; $i++) {
     ]);
 }
 $running = [];
-$press = static function (array $one) use ($sheets, $chance, $multi, $address, &$running): void {
+$press = static function (array $one) use ($sheets, $chance, $multi, $address, $run, &$running): void {
     $sheet = $sheets[$one['sheet']];
     $one['slot'] ??= $sheet['slots'][$chance->getInt(0, count($sheet['slots']) - 1)];
     $one['key'] ??= sprintf('%08x-0000-4000-8000-%012x', $one['visitor'], random_int(0, 0xffffffffffff));
@@ -50,8 +50,8 @@ $press = static function (array $one) use ($sheets, $chance, $multi, $address, &
                 'slot' => $one['slot'],
                 'place' => $sheet['place'],
                 'name' => "Visitor {$one['visitor']}",
-                'email' => "visitor{$one['visitor']}@rush.example",
-                'answers' => ['student' => "Student {$one['visitor']}", 'phone' => '902 555 0100'],
+                'email' => "visitor{$one['visitor']}.$run@rush.example",
+                'answers' => ['student' => "Student {$one['visitor']} of $run", 'phone' => '902 555 0100'],
                 'request_key' => $one['key'],
             ],
             JSON_THROW_ON_ERROR,
