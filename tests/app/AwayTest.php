@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Framework\DatabaseAway;
+use App\Models\Booking;
 use App\Models\Sheet;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -109,5 +110,41 @@ final class AwayTest extends TestCase
         return (string) $this->get("/s/$sheet->slug?part=$part")
             ->assertOk()
             ->getContent();
+    }
+
+    public function test_a_connection_is_strict_in_utc_and_takes_one_statement_at_a_time(): void
+    {
+        $said = DB::selectOne(
+            'SELECT @@time_zone AS zone, @@tx_isolation AS isolation, @@collation_connection AS letters,' .
+                ' @@sql_mode AS modes, 7 AS whole, ? AS bound',
+            ["O'Sullivan\\' OR 1=1; -- \u{1F30A}"],
+        );
+        self::assertSame(
+            ['+00:00', 'READ-COMMITTED', 'utf8mb4_unicode_ci', 7, "O'Sullivan\\' OR 1=1; -- \u{1F30A}"],
+            [$said->zone, $said->isolation, $said->letters, $said->whole, $said->bound],
+        );
+        self::assertStringContainsString('STRICT_TRANS_TABLES', $said->modes);
+        $this->expectException(QueryException::class);
+        DB::select('SELECT 1; SELECT 2');
+    }
+
+    public function test_a_press_leaves_one_small_job_and_its_letters_are_of_that_moment(): void
+    {
+        $sheet = $this->sheet();
+        $path = '/api' . $this->book($sheet, $this->wish($sheet, '20:15'))->json('path');
+        self::assertSame(1, DB::table('jobs')->count());
+        self::assertLessThan(3000, strlen((string) DB::table('jobs')->value('payload')));
+        $id = Booking::query()->value('id');
+        $this->ask('post', "$path/bookings/$id/move", ['slot' => self::EVENING . 'T20:45:00Z'])->assertOk();
+        $this->delivered();
+        self::assertSame(
+            ['Booked: Thu 3 Dec 16:15 with Wren Halloran', 'Moved: Thu 3 Dec 16:45 with Wren Halloran'],
+            DB::table('mailroom_messages')
+                ->where('recipient', 'ama@mail.example')
+                ->orderBy('id')
+                ->pluck('subject')
+                ->map(static fn(string $subject): string => explode(' – ', $subject)[0])
+                ->all(),
+        );
     }
 }
