@@ -33,8 +33,7 @@ final class BenchTest extends TestCase
     public function test_the_benches_have_something_to_measure(string $moment): void
     {
         CarbonImmutable::setTestNow($moment);
-        // The night's hour that it is at a school; the tests' own lies twelve hours from when they run.
-        config(['recess.demo' => true, 'recess.bench' => true, 'recess.day_begins' => '04:00']);
+        config(['recess.demo' => true, 'recess.bench' => true]);
         Artisan::call('recess:demo');
 
         // As on an instance that is measured: no evening of it is two days at a desk.

@@ -50,6 +50,8 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        // On the tests' own clock an evening is one day at a desk, whatever the hour at which they run.
+        config(['recess.day_begins' => '04:00']);
         CarbonImmutable::setTestNow(self::NOW);
         // What the web server's processes share belongs to one database.
         apcu_clear_cache();
