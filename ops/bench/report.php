@@ -41,10 +41,11 @@ $of = sprintf(
     (int) ($memory[1] ?? 0) / 1_000_000,
 );
 
-$said = static fn(float $value): string => rtrim(
-    rtrim(number_format($value, abs($value) < 10 ? 2 : (abs($value) < 100 ? 1 : 0)), '0'),
-    '.',
-);
+$said = static function (float $value): string {
+    $written = number_format($value, abs($value) < 10 ? 2 : (abs($value) < 100 ? 1 : 0));
+
+    return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+};
 $rows = $worse = [];
 foreach ($now as $name => $one) {
     $before = $known['figures'][$name] ?? null;
@@ -62,8 +63,9 @@ foreach ($now as $name => $one) {
 }
 $known['figures'] = [...$known['figures'], ...array_map(static fn(array $one): float => $one['value'], $now)];
 
-$text = (string) file_get_contents("$docs/performance-why.md");
-$text .= "\n## All figures\n\nMeasured $of; before: {$known['of']}. Written by `bin/recess bench all`.\n\n";
+$text =
+    "# Performance\n\nWritten by `bin/recess bench all`; what it means, and why: [performance-why.md](performance-why.md).\n";
+$text .= "\n## All figures\n\nMeasured $of; before: {$known['of']}.\n\n";
 $text .= "| | before | now | moved |\n| --- | ---: | ---: | ---: |\n" . implode("\n", $rows) . "\n";
 foreach (glob("$folder/*.md") ?: [] as $one) {
     $text .=
