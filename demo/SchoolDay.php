@@ -19,10 +19,10 @@ final class SchoolDay
     public static function from(School $school, LocalDate $date, int $step = 1, array $with = []): LocalDate
     {
         $closed = $school->closedDays();
-        $isClosed = static fn(int $days): bool => $closed->holds($date->plusDays($days));
-        while (array_filter([0, ...$with], $isClosed) !== []) {
+        while (
+            array_filter([0, ...$with], static fn(int $days): bool => $closed->holds($date->plusDays($days))) !== []
+        ) {
             $date = $date->plusDays($step);
-            $isClosed = static fn(int $days): bool => $closed->holds($date->plusDays($days));
         }
 
         return $date;

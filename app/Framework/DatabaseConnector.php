@@ -30,7 +30,12 @@ final class DatabaseConnector extends MariaDbConnector
             implode(',', $config['modes']),
         );
 
-        return [PDO::MYSQL_ATTR_INIT_COMMAND => $says] + parent::getOptions($config);
+        return [
+            PDO::MYSQL_ATTR_INIT_COMMAND => $says,
+            // Kept from one request to the next; PHP undoes a transaction that a request has left open. What runs by itself
+            // has one connection for as long as it runs.
+            PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi',
+        ] + parent::getOptions($config);
     }
 
     /** @param  array<string, mixed>  $config */

@@ -22,11 +22,6 @@ final class FrameworkRoom extends Room
     public function register(): void
     {
         $this->app->bind('db.connector.mariadb', DatabaseConnector::class);
-        // The web server's processes serve one request after the other and keep their connection between them; PHP undoes
-        // a transaction that a request has left open. What runs by itself has one connection for as long as it runs.
-        if (PHP_SAPI === 'fpm-fcgi') {
-            config(['database.connections.mariadb.options.' . \PDO::ATTR_PERSISTENT => true]);
-        }
     }
 
     public function boot(): void

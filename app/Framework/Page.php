@@ -15,12 +15,11 @@ final class Page
     /** @param  array<string, mixed>  $data of the component's props */
     public static function visit(string $component, string $title, array $data, ?View $plain = null): View
     {
-        return self::shell($component, $title, [
+        return self::shell($component, $title, $data, [
             'side' => 'visit',
             // The page's own part is named here too, so that it comes with the rest and not after it.
             'entries' => ['web/visit.ts', "web/pages/$component.svelte"],
             'plain' => $plain,
-            ...self::data($data),
         ]);
     }
 
@@ -37,11 +36,10 @@ final class Page
     /** @param  array<string, mixed>  $data of the component's props */
     public static function staff(string $component, string $title, array $data): View
     {
-        return self::shell($component, $title, [
+        return self::shell($component, $title, $data, [
             'side' => 'staff',
             'entries' => ['web/staff.ts'],
             'reader' => Auth::user() instanceof StaffMember ? Auth::user() : null,
-            ...self::data($data),
         ]);
     }
 
@@ -51,8 +49,11 @@ final class Page
         return new Response($page->render(), $isOpen ? Response::HTTP_OK : Response::HTTP_GONE);
     }
 
-    /** @param  array<string, mixed>  $more */
-    private static function shell(string $component, string $title, array $more): View
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  array<string, mixed>  $more
+     */
+    private static function shell(string $component, string $title, array $data, array $more): View
     {
         return view('shell', [
             'title' => $title,
@@ -61,18 +62,7 @@ final class Page
             // What can be read and done where scripts do not run: apart from what they draw, or until they have.
             'plain' => null,
             'early' => null,
-            ...$more,
-        ]);
-    }
-
-    /**
-     * @param  array<string, mixed>  $data
-     * @return array{data: string}
-     */
-    private static function data(array $data): array
-    {
-        // No "<" survives, so nobody's name can end the element that holds it.
-        return [
+            // No "<" survives, so nobody's name can end the element that holds it.
             'data' => json_encode(
                 $data,
                 JSON_THROW_ON_ERROR |
@@ -81,6 +71,7 @@ final class Page
                     JSON_UNESCAPED_UNICODE |
                     JSON_INVALID_UTF8_SUBSTITUTE,
             ),
-        ];
+            ...$more,
+        ]);
     }
 }

@@ -301,12 +301,7 @@ for ($turn = 0; $turn < 3; $turn++) {
         $rates[$kind][] = $measure();
     }
 }
-$median = static function (array $of): float {
-    sort($of);
-
-    return $of[1];
-};
-['bare' => $bare, 'sheet' => $sheet, 'write' => $write, 'book' => $book] = array_map($median, $rates);
+['bare' => $bare, 'sheet' => $sheet, 'write' => $write, 'book' => $book] = array_map(middle(...), $rates);
 echo "### Beside a bare route of the same run, 8 connections\n\n| | a second | |\n| --- | ---: | --- |\n";
 printf(
     "| a bare Laravel JSON route | %.0f | |\n| a public sheet, read | %.0f | %.1f times the bare route |\n",
