@@ -19,6 +19,14 @@ final class Asked
         return is_string($word) ? mb_substr($word, 0, $most) : '';
     }
 
+    /** A whole number that is not below nought; nought when it is none. */
+    public static function number(Request $request, string $name): int
+    {
+        $word = self::word($request, $name, 6);
+
+        return ctype_digit($word) ? (int) $word : 0;
+    }
+
     public static function date(Request $request, string $name): ?LocalDate
     {
         try {

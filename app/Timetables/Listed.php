@@ -8,9 +8,12 @@ use App\Models\Addresses;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\StaffMember;
-use Recess\Sheet as CoreSheet;
+use Recess\Time\LocalDate;
 
-/** An open sheet as the pages that show many of them know it: small enough to have a whole school's at hand. */
+/**
+ * An open sheet as the pages that list many of them know it: small enough to have a whole school's at hand. What the core needs
+ * of it is kept apart (OpenSheets::cores), and read of those alone that are shown.
+ */
 final readonly class Listed
 {
     /**
@@ -26,11 +29,18 @@ final readonly class Listed
         public bool $isConference,
         public string $places,
         public array $hosts,
-        public CoreSheet $core,
+        /** Whether a visitor says with whom, of several hosts. */
+        private bool $isOfSeveral,
+        /** The first date on which it can have slots, as seen on the date on which it was read. */
+        public LocalDate $first,
+        /** The last of them. */
+        public LocalDate $last,
     ) {}
 
-    public static function of(Sheet $sheet, string $stamp): self
+    public static function of(Sheet $sheet, string $stamp, LocalDate $today): self
     {
+        [$first, $before] = $sheet->toCore()->reach($today);
+
         return new self(
             $sheet->id,
             $stamp,
@@ -42,7 +52,9 @@ final readonly class Listed
                 static fn(StaffMember $host): array => ['id' => $host->id] + HostCard::of($host),
                 $sheet->whomToMeet(),
             ),
-            $sheet->toCore(),
+            $sheet->toCore()->hosts->canBeChosen(),
+            $first,
+            $before->plusDays(-1),
         );
     }
 
@@ -53,6 +65,6 @@ final readonly class Listed
      */
     public function path(string $door): string
     {
-        return Addresses::sheet($this->slug) . ($this->core->hosts->canBeChosen() ? '?with=' . basename($door) : '');
+        return Addresses::sheet($this->slug) . ($this->isOfSeveral ? '?with=' . basename($door) : '');
     }
 }

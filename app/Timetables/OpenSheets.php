@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Framework\Clock;
 use App\Models\Audience;
+use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Recess\Sheet as CoreSheet;
+use Recess\Time\LocalDate;
 
 /**
  * All sheets that are open to everybody and not put away, at hand for the pages that show many of them: kept between requests, and
- * read again, those that have changed alone, when the database's stamps say so (docs/decisions/0011-rush.md).
+ * read again, those that have changed alone, when the database's stamps say so (docs/decisions/0011-rush.md). The list is light; what
+ * the core needs of a sheet is kept apart, so that a page costs what it shows and not what the school has.
  */
 final class OpenSheets
 {
@@ -38,22 +44,51 @@ final class OpenSheets
         return self::atHand("sheets of round $round", self::rows()->where('sheets.round_id', $round));
     }
 
+    /**
+     * What the core needs to judge them.
+     *
+     * @param  iterable<Listed>  $sheets
+     * @return array<int, CoreSheet> by number, in the same order
+     */
+    public static function cores(iterable $sheets): array
+    {
+        $keys = [];
+        foreach ($sheets as $sheet) {
+            $keys[$sheet->id] = self::coreKey($sheet->id, $sheet->stamp);
+        }
+        /** @var array<string, CoreSheet> $known */
+        $known = apcu_enabled() && $keys !== [] ? (array) apcu_fetch(array_values($keys)) : [];
+        $missing = array_diff($keys, array_keys($known));
+        foreach ($missing === [] ? [] : self::models(array_keys($missing)) as $sheet) {
+            $known[$keys[$sheet->id]] = self::keep($sheet, $keys[$sheet->id]);
+        }
+
+        return array_filter(array_map(static fn(string $key): ?CoreSheet => $known[$key] ?? null, $keys));
+    }
+
     /** @return array<int, Listed> */
     private static function atHand(string $key, Builder $rows): array
     {
         /** @var array{string, array<int, Listed>}|false $known */
         $known = apcu_enabled() ? apcu_fetch($key) : false;
-        // One row that tells whether anything of any of them has changed.
-        $state = (string) json_encode(
-            $rows
-                ->clone()
-                ->selectRaw('COUNT(*) AS n, SUM(CRC32(' . self::STAMP . ')) AS stamps')
-                ->first(),
-        );
+        // One row that tells whether anything of any of them has changed; and what repeats without an end reaches further each day.
+        $today = School::here()->timeZone()->dateAt(Clock::now());
+        $state =
+            "$today " .
+            json_encode(
+                $rows
+                    ->clone()
+                    ->selectRaw('COUNT(*) AS n, SUM(CRC32(' . self::STAMP . ')) AS stamps')
+                    ->first(),
+            );
         if ($known !== false && $known[0] === $state) {
             return $known[1];
         }
-        $sheets = self::read($rows, $known === false ? [] : $known[1]);
+        $sheets = self::read(
+            $rows,
+            $known === false || !str_starts_with($known[0], "$today ") ? [] : $known[1],
+            $today,
+        );
         apcu_enabled() && apcu_store($key, [$state, $sheets], self::HOUR);
 
         return $sheets;
@@ -63,7 +98,7 @@ final class OpenSheets
      * @param  array<int, Listed>  $known
      * @return array<int, Listed>
      */
-    private static function read(Builder $rows, array $known): array
+    private static function read(Builder $rows, array $known, LocalDate $today): array
     {
         $sheets = $stamps = [];
         foreach (
@@ -80,19 +115,37 @@ final class OpenSheets
             $stamps[(int) $row->id] = (string) $row->stamp;
         }
         $stale = array_keys(array_filter($sheets, static fn(?Listed $one): bool => $one === null));
-        foreach (
-            $stale === []
-                ? []
-                : Sheet::query()
-                    ->whereKey($stale)
-                    ->with([...Sheet::PARTS, 'colleagues.colleague'])
-                    ->get()
-            as $sheet
-        ) {
-            $sheets[$sheet->id] = Listed::of($sheet, $stamps[$sheet->id]);
+        foreach ($stale === [] ? [] : self::models($stale) as $sheet) {
+            $sheets[$sheet->id] = Listed::of($sheet, $stamps[$sheet->id], $today);
+            self::keep($sheet, self::coreKey($sheet->id, $stamps[$sheet->id]));
         }
 
         return array_filter($sheets);
+    }
+
+    /**
+     * @param  list<int>  $numbers
+     * @return Collection<int, Sheet>
+     */
+    private static function models(array $numbers): Collection
+    {
+        return Sheet::query()
+            ->whereKey($numbers)
+            ->with([...Sheet::PARTS, 'colleagues.colleague'])
+            ->get();
+    }
+
+    private static function keep(Sheet $sheet, string $key): CoreSheet
+    {
+        $core = $sheet->toCore();
+        apcu_enabled() && apcu_store($key, $core, self::HOUR);
+
+        return $core;
+    }
+
+    private static function coreKey(int $id, string $stamp): string
+    {
+        return "core of sheet $id at $stamp";
     }
 
     private static function rows(): Builder

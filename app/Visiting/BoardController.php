@@ -19,14 +19,16 @@ final class BoardController
 {
     public function board(Request $request): View
     {
-        $data = BoardData::board(Clock::now());
-        $seek = Asked::word($request, 'seek');
+        $data = BoardData::board(Asked::word($request, 'seek'), Asked::number($request, 'skip'), Clock::now());
 
-        return Page::visit(
-            'Board',
-            'Meet our staff',
-            $data,
-            view('plain.board', ['seek' => $seek, 'doors' => BoardData::sought($data['doors'], $seek)]),
+        return Page::visit('Board', 'Meet our staff', $data, view('plain.board', ['board' => $data]));
+    }
+
+    /** Doors that are sought, as one types. */
+    public function doors(Request $request): JsonResponse
+    {
+        return new JsonResponse(
+            BoardData::doors(Asked::word($request, 'seek'), Asked::number($request, 'skip'), Clock::now()),
         );
     }
 
@@ -68,6 +70,8 @@ final class BoardController
             $asked('about'),
             $asked('from'),
             $asked('to'),
+            $asked('names'),
+            Asked::number($request, 'skip'),
             Clock::now(),
             Pass::whole($request->input('pass')),
         );

@@ -14,7 +14,6 @@ use App\Timetables\Listed;
 use App\Timetables\OpenSheets;
 use App\Timetables\RulerData;
 use App\Timetables\Worlds;
-use Recess\Sheet as CoreSheet;
 use Recess\Slots\Pieces;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
@@ -29,33 +28,45 @@ use Recess\Timetable;
  */
 final class FindData
 {
+    /** Hosts of one look; who looks for somebody types a name. */
+    public const AT_ONCE = 40;
+
     /**
      * @param  Pass|null  $pass  whose meetings are in the way, of whoever looks
      * @return FoundShape as Found in docs/formats/recess.openapi.yaml, the props of web/pages/Find.svelte
      */
-    public static function of(string $about, string $from, string $to, int $now, ?Pass $pass = null): array
-    {
+    public static function of(
+        string $about,
+        string $from,
+        string $to,
+        string $names,
+        int $skip,
+        int $now,
+        ?Pass $pass = null,
+    ): array {
         $school = School::here($pass);
         $zone = $school->timeZone();
         $dates = self::dates($from, $to, $zone->dateAt($now));
         $open = OpenSheets::all();
-        $sheets = array_filter($open, static fn(Listed $sheet): bool => $sheet->title === $about);
-        $rows = [];
-        foreach (
-            Worlds::ofAll(
-                array_map(static fn(Listed $sheet): CoreSheet => $sheet->core, $sheets),
-                $dates,
-                $now,
-                $pass === null ? null : Asking::holder($pass),
-            )
-            as $id => $world
-        ) {
-            $timetable = Timetable::of($sheets[$id]->core, $world);
+        $found = self::byName(
+            array_filter(
+                $open,
+                static fn(Listed $sheet): bool => $sheet->title === $about &&
+                    !$sheet->last->isBefore($dates->first) &&
+                    !$dates->last->isBefore($sheet->first) &&
+                    Sought::in("{$sheet->hosts[0]['name']} {$sheet->hosts[0]['subject']}", $names),
+            ),
+        );
+        $sheets = array_slice($found, $skip, self::AT_ONCE, true);
+        $cores = OpenSheets::cores($sheets);
+        $days = [];
+        foreach (Worlds::ofAll($cores, $dates, $now, $pass === null ? null : Asking::holder($pass)) as $id => $world) {
+            $timetable = Timetable::of($cores[$id], $world);
             foreach ($timetable->pieces as $pieces) {
-                $rows[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheets[$id], $timetable];
+                $days[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheets[$id], $timetable];
             }
         }
-        ksort($rows);
+        ksort($days);
 
         return [
             'channel' => Channel::times($school),
@@ -66,11 +77,30 @@ final class FindData
             'about' => $about,
             'from' => (string) $dates->first,
             'to' => (string) $dates->last,
+            'names' => $names,
+            'skip' => $skip,
+            'at_once' => self::AT_ONCE,
+            'found' => count($found),
             'days' => array_map(
-                static fn(int $day): array => self::day($day, $rows[$day], $zone, $now),
-                array_keys($rows),
+                static fn(int $day): array => self::day($day, $days[$day], $zone, $now),
+                array_keys($days),
             ),
         ];
+    }
+
+    /**
+     * @param  array<int, Listed>  $sheets
+     * @return array<int, Listed> by number, in the order of their hosts' names
+     */
+    private static function byName(array $sheets): array
+    {
+        uasort(
+            $sheets,
+            static fn(Listed $a, Listed $b): int => strcoll($a->hosts[0]['name'], $b->hosts[0]['name']) ?:
+            $a->id <=> $b->id,
+        );
+
+        return $sheets;
     }
 
     private static function dates(string $from, string $to, LocalDate $today): DateRange

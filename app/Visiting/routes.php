@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static function (): void {
     Route::middleware('limited:reads')->group(static function (): void {
         Route::get('/', [BoardController::class, 'board'])->can('see-board');
+        Route::get('/api/doors', [BoardController::class, 'doors'])->can('see-board');
         Route::get('/find', [BoardController::class, 'find'])->can('see-board');
         Route::get('/api/find', [BoardController::class, 'showFound'])
             ->can('see-board')

@@ -179,8 +179,8 @@ foreach ($short ? [1] : [1, 2, 4, 8] as $size) {
         ($time / $slots) * 1e6,
         $time / $loop,
     );
-    figure('core', "a term’s sheet, $size×, in loops", $time / $loop, '×', 'less');
-    figure('core', "a term’s sheet, $size×", $time * 1000, 'ms', 'less');
+    figure('core', "a term’s sheet, {$size}×, in loops", $time / $loop, '×', 'less');
+    figure('core', "a term’s sheet, {$size}×", $time * 1000, 'ms', 'less');
 }
 
 echo "\n### A large calendar to busy spans\n\nIn a process of its own. The baseline is the same reader on a twentieth of it.\n\n| entries | bytes | time | peak memory |\n| ---: | ---: | ---: | ---: |\n";

@@ -124,7 +124,7 @@ foreach (
     ) {
         [$median, $p95, $bytes] = looks($path);
         printf("| %s | %.0f ms | %.0f ms | %.1f kB |\n", $what, $median, $p95, $bytes / 1000);
-        figure('school', "$times×: $what, 95 of 100", $p95, 'ms', 'less');
+        figure('school', "{$times}×: $what, 95 of 100", $p95, 'ms', 'less');
     }
 }
 unlink($jar);

@@ -658,7 +658,7 @@ final class VisitorTest extends TestCase
         $this->get('/')->assertOk()->assertSee('Iolo Bevan')->assertSee('Wren Halloran');
         $round = (array) json_decode((string) $this->get('/')->viewData('data'), true)['rounds'][0];
         self::assertSame(
-            ['Conferences', 2, 2, 'Thursday 3 December 2026'],
+            ['Conferences', 2, true, 'Thursday 3 December 2026'],
             [$round['title'], $round['hosts'], $round['free'], $round['when']],
         );
         $this->get((string) $round['path'])->assertOk()->assertSee('Iolo Bevan');
@@ -672,6 +672,38 @@ final class VisitorTest extends TestCase
             'frame-ancestors *',
             (string) $framed->headers->get('Content-Security-Policy'),
         );
+    }
+
+    public function test_a_large_school_shows_some_and_finds_anybody(): void
+    {
+        foreach (range(1, 45) as $n) {
+            $this->sheet($this->host(sprintf('Ada Nr%02d', $n)));
+        }
+        $this->sheet($this->host('Inês Żak'));
+        $first = (array) $this->get('/api/doors')->assertOk()->json();
+        self::assertSame([46, 30, 'Ada Nr01'], [$first['found'], count($first['shown']), $first['shown'][0]['name']]);
+        $after = (array) $this->get('/api/doors?skip=30')->json();
+        self::assertSame(['Ada Nr31', 'Inês Żak'], [$after['shown'][0]['name'], end($after['shown'])['name']]);
+        self::assertSame(
+            ['Inês Żak'],
+            array_column((array) $this->get('/api/doors?seek=zak+ines')->json('shown'), 'name'),
+        );
+        // Without scripts too, and what cannot be understood is as if it were not asked.
+        $this->get('/?skip=30')->assertSee('Inês Żak')->assertDontSee('Ada Nr30');
+        $this->get('/?seek=nr44')->assertSee('Ada Nr44')->assertDontSee('Ada Nr45');
+        $this->get('/api/doors?skip=-1&seek[]=x')->assertOk()->assertJsonPath('found', 46);
+
+        $find = '/api/find?about=Conferences&from=' . self::EVENING . '&to=' . self::EVENING;
+        $hosts = fn(string $more): array => array_column(
+            (array) $this->get($find . $more)
+                ->assertOk()
+                ->json('days.0.rows'),
+            'host',
+        );
+        self::assertSame([40, 'Ada Nr01', 'Ada Nr40'], [count($hosts('')), $hosts('')[0], $hosts('')[39]]);
+        self::assertSame(['Ada Nr41', 'Ada Nr42', 'Ada Nr43', 'Ada Nr44', 'Ada Nr45', 'Inês Żak'], $hosts('&skip=40'));
+        self::assertSame(['Inês Żak'], $hosts('&names=Ines'));
+        self::assertSame(46, $this->get($find)->json('found'));
     }
 
     public function test_an_unchanged_sheet_is_not_sent_again(): void

@@ -8,30 +8,51 @@
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
 
-    interface Props {
-        school: string;
-        office: string;
-        zone: string;
-        rounds: Schema['Round'][];
-        doors: Schema['Door'][];
-        titles: string[];
-    }
-    let { school, office, zone, rounds, doors, titles }: Props = $props();
+    let { school, office, zone, rounds, titles, doors: first }: Schema['Board'] = $props();
 
-    let sought = $state('');
+    /** What was typed while the answer before was under way is asked for after it. */
+    const PAUSE = 200;
+
+    // svelte-ignore state_referenced_locally -- begins with what the page came with
+    let doors = $state(first);
+    // svelte-ignore state_referenced_locally -- the same
+    let sought = $state(first.sought);
     let email = $state('');
     let sent = $state(false);
     let error = $state('');
+    // Where all of them are here already nobody has to be asked.
+    // svelte-ignore state_referenced_locally -- the page comes once
+    const all = first.sought === '' && first.shown.length === first.found;
     const found = $derived(
-        doors.filter((door) =>
-            holds(
-                [door.name, door.subject, door.title, ...door.sheets.flatMap((one) => [one.title, one.place])].join(
-                    ' ',
-                ),
-                sought,
-            ),
-        ),
+        all
+            ? first.shown.filter((door) =>
+                  holds(
+                      [
+                          door.name,
+                          door.subject,
+                          door.title,
+                          ...door.sheets.flatMap((one) => [one.title, one.place]),
+                      ].join(' '),
+                      sought,
+                  ),
+              )
+            : doors.shown,
     );
+    const many = $derived(all ? found.length : doors.found);
+
+    let waits: ReturnType<typeof setTimeout> | undefined;
+    function seek() {
+        clearTimeout(waits);
+        // A reload, or the way back, finds the same.
+        history.replaceState(null, '', sought.trim() ? `/?${new URLSearchParams({ seek: sought.trim() })}` : '/');
+        if (!all) waits = setTimeout(() => void look(0), PAUSE);
+    }
+    async function look(skip: number) {
+        const asked = sought;
+        const answer = await ask(api.GET('/api/doors', { params: { query: { seek: asked, skip } } }));
+        if (answer.data && asked === sought)
+            doors = skip === 0 ? answer.data : { ...answer.data, shown: [...doors.shown, ...answer.data.shown] };
+    }
 
     async function again() {
         const answer = await ask(api.POST('/api/pass-again', { body: { email } }));
@@ -43,7 +64,7 @@
 <main class="sheet-of-paper">
     <Masthead {school} />
     <h1>Meet our staff</h1>
-    {#if doors.length === 0}
+    {#if first.found === 0 && first.sought === ''}
         <p class="mt-4">Nothing can be booked just now.</p>
     {:else}
         <p class="mt-2 max-w-prose">Choose who you would like to meet, then pick a time. No account is needed.</p>
@@ -53,9 +74,9 @@
                     <li class="good-news flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
                         <p>
                             <span class="font-semibold">{round.title}</span>, {round.when}:
-                            {#if round.wishes}{clock.all(round.wishes)}{:else}{round.free === 0
-                                    ? `${round.hosts} teachers, and every time is taken`
-                                    : `${round.free} of ${round.hosts} teachers have a free time`}{/if}
+                            {#if round.wishes}{clock.all(round.wishes)}{:else}{round.hosts} teachers{round.free
+                                    ? ', with free times'
+                                    : ''}{/if}
                         </p>
                         <a class="press" href={round.path}
                             >{round.wishes
@@ -71,7 +92,15 @@
         <div class="mt-6 grid items-end gap-x-6 gap-y-3 md:grid-cols-2">
             <div>
                 <label for="seek" class="mb-1 block font-semibold">A name, a subject or a room</label>
-                <input id="seek" type="search" class="box w-full" bind:value={sought} autocomplete="off" />
+                <input
+                    id="seek"
+                    type="search"
+                    class="box w-full"
+                    bind:value={sought}
+                    oninput={seek}
+                    maxlength="120"
+                    autocomplete="off"
+                />
             </div>
             <form action="/find" class="flex flex-wrap items-end gap-3">
                 <div class="min-w-0 flex-1 basis-52">
@@ -83,7 +112,7 @@
                 <button class="press">Show all at once</button>
             </form>
         </div>
-        <p class="sr-only" role="status">{found.length} found</p>
+        <p class="sr-only" role="status">{many} found</p>
         <ul class="mt-6 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
             {#each found as door (door.door)}
                 <li class="slip grid content-start gap-1">
@@ -102,6 +131,13 @@
                 </li>
             {/each}
         </ul>
+        {#if found.length < many}
+            <p class="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
+                <span>{found.length} of {many} are shown.</span>
+                <button type="button" class="press" onclick={() => look(found.length)}>Show more</button>
+                <span class="text-faint">Or type a name above.</span>
+            </p>
+        {/if}
         {#if found.length === 0}<p>Nobody of that name has open times. Try a subject, or less of the word.</p>{/if}
     {/if}
     <section class="mt-10 max-w-xl" aria-labelledby="again">

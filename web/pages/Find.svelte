@@ -20,16 +20,17 @@
     /** So many times of each teacher stand there before one asks for all. */
     const BEST = 3;
     let open = $state<Record<string, boolean>>({});
-    let names = $state('');
+    // svelte-ignore state_referenced_locally -- begins with what the page came with
+    let names = $state(first.names);
 
     // Whoever has a pass is not offered what clashes with it.
     const pass = sessionStorage.getItem('recess.pass')?.slice('/p/'.length);
     const live = new Live(
         () => found.channel,
         async (headers) => {
-            const { about, from, to } = first;
+            const { about, from, to, skip } = first;
             const answer = await api.GET('/api/find', {
-                params: { query: { about, from, to, ...(pass ? { pass } : {}) } },
+                params: { query: { about, from, to, names: first.names, skip, ...(pass ? { pass } : {}) } },
                 headers,
             });
             if (answer.data) known = answer.data;
@@ -46,6 +47,8 @@
     const own = (key: string) => elsewhereBriefly(key, found.zone);
     const city = $derived(found.days[0]?.times[0] ? ownCity(found.days[0].times[0].key, found.zone) : null);
     const sought = (row: Schema['FoundHost']) => holds(`${row.host} ${row.subject}`, names);
+    const at = (skip: number) =>
+        `/find?${new URLSearchParams({ about: found.about, from: found.from, to: found.to, names: found.names, skip: `${skip}` })}`;
 </script>
 
 <main class="sheet-of-paper" bind:clientWidth={width}>
@@ -69,14 +72,14 @@
             <label for="to" class="mb-1 block font-semibold">To</label>
             <input id="to" name="to" type="date" class="box w-full" value={found.to} />
         </div>
+        {#if found.found > 6 || found.names}
+            <div class="min-w-0 flex-1 basis-52">
+                <label for="names" class="mb-1 block font-semibold">Only these names or subjects</label>
+                <input id="names" name="names" type="search" class="box w-full" bind:value={names} autocomplete="off" />
+            </div>
+        {/if}
         <button class="press main">Show them</button>
     </form>
-    {#if found.days.some((day) => day.rows.length > 6)}
-        <div class="mb-4 max-w-md">
-            <label for="names" class="mb-1 block font-semibold">Only these names or subjects</label>
-            <input id="names" type="search" class="box w-full" bind:value={names} autocomplete="off" />
-        </div>
-    {/if}
     {#if known}<p class="mb-2 text-faint">What clashes with the meetings on your pass is not offered.</p>{/if}
     {#if city}<p class="mb-2 text-faint">The small times are your own clock, in {city}.</p>{/if}
     {#each found.days as day (day.label)}
@@ -139,5 +142,18 @@
     {:else}
         <p>Nobody offers this in these days. Look at other days, or <a href="/">at everybody</a>.</p>
     {/each}
+    {#if found.skip > 0 || found.skip + found.at_once < found.found}
+        <p class="mb-6 flex flex-wrap items-center gap-x-4 gap-y-2">
+            <span
+                >Teachers {found.skip + 1} to {Math.min(found.skip + found.at_once, found.found)} of {found.found}, by
+                name.</span
+            >
+            {#if found.skip > 0}<a class="press" href={at(Math.max(0, found.skip - found.at_once))}>Those before</a
+                >{/if}
+            {#if found.skip + found.at_once < found.found}<a class="press" href={at(found.skip + found.at_once)}
+                    >Those after</a
+                >{/if}
+        </p>
+    {/if}
     <Office phone={found.office} />
 </main>

@@ -4,6 +4,7 @@
 <form method="get" action="/find"><p><label for="about">What it is about</label><br><select id="about" name="about">@foreach ($found['titles'] as $title)<option @selected($title === $found['about'])>{{ $title }}</option>@endforeach</select></p>
 <p><label for="from">From</label><br><input id="from" name="from" type="date" value="{{ $found['from'] }}"></p>
 <p><label for="to">To</label><br><input id="to" name="to" type="date" value="{{ $found['to'] }}"></p>
+<p><label for="names">Only these names or subjects</label><br><input id="names" name="names" type="search" value="{{ $found['names'] }}"></p>
 <p><button class="press">Show them</button></p></form>
 @foreach ($found['days'] as $day)
 <h2>{{ $day['label'] }}</h2>
@@ -14,5 +15,8 @@
 @endforeach
 </ul>
 @endforeach
+@if ($found['skip'] + $found['at_once'] < $found['found'])
+<p><a href="/find?{{ http_build_query(array_intersect_key($found, ['about' => 0, 'from' => 0, 'to' => 0, 'names' => 0]) + ['skip' => $found['skip'] + $found['at_once']]) }}">Those after</a>: {{ $found['skip'] + $found['at_once'] }} of {{ $found['found'] }} are shown.</p>
+@endif
 @include('plain.office', ['phone' => $found['office']])
 </main>
