@@ -23,6 +23,9 @@ final class Judge
     /** Days of the first look for a free time; each further look is three times as long. */
     private const LOOK = 28;
 
+    /** The same where many sheets are looked at: most of them have something soon. */
+    private const GLANCE = 7;
+
     /** @param  CoreSheet|null  $as  as it would be, where that is not as it stands */
     public static function over(Sheet $sheet, DateRange $dates, int $now, Asking $who, ?CoreSheet $as = null): Timetable
     {
@@ -136,18 +139,22 @@ final class Judge
         }
         $found = array_fill_keys(array_keys($sheets), new Soonest());
         $today = $first->zone->dateAt($now);
-        // What began yesterday may pass midnight.
-        $start = $today->day - 1;
-        for ($look = self::LOOK; $sheets !== []; $look *= 3) {
-            $dates = DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($start + $look - 1));
-            $start += $look;
-            foreach (Worlds::ofAll($sheets, $dates, $now) as $id => $world) {
+        $reach = array_map(static fn(CoreSheet $sheet): array => $sheet->reach($today), $sheets);
+        $begins = array_map(static fn(array $one): int => $one[0]->day, $reach);
+        // What began yesterday may pass midnight; before the first of them begins there is nothing to look at.
+        $start = max($today->day - 1, min([$first->reach($today)[0]->day, ...$begins]));
+        for ($look = self::GLANCE; $sheets !== []; $look *= 3) {
+            $end = $start + $look;
+            $dates = DateRange::of(LocalDate::fromDay($start), LocalDate::fromDay($end - 1));
+            $some = array_filter($sheets, static fn(int $id): bool => $begins[$id] < $end, ARRAY_FILTER_USE_KEY);
+            foreach (Worlds::ofAll($some, $dates, $now) as $id => $world) {
                 $timetable = Timetable::of($sheets[$id], $world);
                 $found[$id] = $found[$id]->or($timetable->firstFree()?->slot, $timetable);
-                if ($found[$id]->free !== null || $sheets[$id]->reach($today)[1]->day <= $start) {
+                if ($found[$id]->free !== null || $reach[$id][1]->day <= $end) {
                     unset($sheets[$id]);
                 }
             }
+            $start = $end;
         }
 
         return $found;

@@ -7,7 +7,6 @@ namespace App\Timetables;
 use App\Models\Sheet;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Recess\Time\Zone;
 
 /**
  * Sheets with all that they are made of, at hand for visitors: the web server's processes share what one of them has
@@ -80,8 +79,6 @@ final class SheetAtHand
         if (!($known instanceof Sheet)) {
             return null;
         }
-        Zone::remember($known->toCore()->zone);
-
         return $known->withRelationshipAutoloading();
     }
 

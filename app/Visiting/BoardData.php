@@ -16,6 +16,7 @@ use App\Timetables\Judge;
 use App\Timetables\Listed;
 use App\Timetables\OpenSheets;
 use App\Timetables\Soonest;
+use Recess\Time\Zone;
 
 /** What anybody can see of the school: whose doors are open, and when each is free next. */
 final class BoardData
@@ -41,21 +42,21 @@ final class BoardData
             'zone' => $school->zone,
             'rounds' => RoundsOnBoard::of($sheets, $school->timeZone()->dateAt($now), $now),
             'titles' => self::titles($sheets),
-            'doors' => self::among($sheets, $sought, $skip, $now),
+            'doors' => self::among($sheets, $sought, $skip, $school->timeZone(), $now),
         ];
     }
 
     /** @return BoardDoorsShape as BoardDoors in docs/formats/recess.openapi.yaml: those whose names, subjects, sheets or rooms have every word */
     public static function doors(string $sought, int $skip, int $now): array
     {
-        return self::among(OpenSheets::all(), $sought, $skip, $now);
+        return self::among(OpenSheets::all(), $sought, $skip, School::here()->timeZone(), $now);
     }
 
     /**
      * @param  array<int, Listed>  $sheets  all that are open
      * @return BoardDoorsShape
      */
-    private static function among(array $sheets, string $sought, int $skip, int $now): array
+    private static function among(array $sheets, string $sought, int $skip, Zone $zone, int $now): array
     {
         $cards = $theirs = $knocks = [];
         foreach ($sheets as $sheet) {
@@ -83,7 +84,7 @@ final class BoardData
         foreach ($shown as $id => $card) {
             $entries = array_map(
                 static fn(Listed $sheet): array => ['place' => $sheet->places] +
-                    self::entry($sheet, $card['door'], $free[$sheet->id] ?? new Soonest(), $now),
+                    self::entry($sheet, $card['door'], $free[$sheet->id] ?? new Soonest(), $zone, $now),
                 $theirs[$id] ?? [],
             );
             unset($card['id']);
@@ -138,6 +139,7 @@ final class BoardData
         $free = Judge::soonestOfAll($cores, $now);
         $intros = Sheet::query()->whereKey(array_keys($theirs))->pluck('intro', 'id');
         $host = HostCard::of($staff);
+        $zone = $staff->school->timeZone();
 
         return [
             'school' => $staff->school->name,
@@ -148,7 +150,7 @@ final class BoardData
             'sheets' => array_values(
                 array_map(
                     static fn(Listed $sheet): array => ['intro' => (string) $intros[$sheet->id]] +
-                        self::entry($sheet, $host['door'], $free[$sheet->id] ?? new Soonest(), $now),
+                        self::entry($sheet, $host['door'], $free[$sheet->id] ?? new Soonest(), $zone, $now),
                     $theirs,
                 ),
             ),
@@ -156,22 +158,20 @@ final class BoardData
     }
 
     /** @return array{path: string, title: string, next: string, next_at: string|null} a sheet in one line, where several are listed */
-    private static function entry(Listed $sheet, string $door, Soonest $soonest, int $now): array
+    private static function entry(Listed $sheet, string $door, Soonest $soonest, Zone $zone, int $now): array
     {
         return [
             'path' => $sheet->path($door),
             'title' => $sheet->title,
-            'next' => self::next($soonest, $now),
+            'next' => self::next($soonest, $zone, $now),
             // For whoever has another clock.
             'next_at' => $soonest->free === null ? null : SlotKey::of($soonest->free->start),
         ];
     }
 
     /** Whether something can be had there, and when: said of a sheet in one line. */
-    private static function next(Soonest $soonest, int $now): string
+    private static function next(Soonest $soonest, Zone $zone, int $now): string
     {
-        $zone = School::here()->timeZone();
-
         return match (true) {
             $soonest->free !== null => Words::say('booking.next_free', [
                 'when' =>

@@ -20,6 +20,12 @@ final class Zone implements \Stringable
     /** @var array<string, self> */
     private static array $known = [];
 
+    /** @var (\Closure(string): (array{non-empty-list<int>, non-empty-list<int>, list<int>}|null))|null */
+    private static ?\Closure $find = null;
+
+    /** @var (\Closure(string, array{non-empty-list<int>, non-empty-list<int>, list<int>}): mixed)|null */
+    private static ?\Closure $keep = null;
+
     /** Where the last instant was found: the next one asked about usually lies beside it. */
     private int $lastFound = 0;
 
@@ -42,13 +48,52 @@ final class Zone implements \Stringable
      */
     public static function of(string $name): self
     {
-        return self::$known[$name] ??= self::load($name);
+        if (isset(self::$known[$name])) {
+            return self::$known[$name];
+        }
+        $kept = self::$find === null ? null : (self::$find)($name);
+        if ($kept !== null) {
+            return self::$known[$name] = new self($name, ...$kept);
+        }
+        $zone = self::load($name);
+        if (self::$keep !== null) {
+            (self::$keep)($name, [$zone->since, $zone->offsets, $zone->localEnds]);
+        }
+
+        return self::$known[$name] = $zone;
     }
 
-    /** A zone that was loaded before and kept elsewhere, such as in memory that processes share: it is not loaded again. */
-    public static function remember(self $zone): void
+    /**
+     * Where what is read of zones is kept, such as in memory that processes share: reading one takes a millisecond.
+     *
+     * @param  \Closure(string): (array{non-empty-list<int>, non-empty-list<int>, list<int>}|null)  $find
+     * @param  \Closure(string, array{non-empty-list<int>, non-empty-list<int>, list<int>}): mixed  $keep
+     */
+    public static function keptBy(\Closure $find, \Closure $keep): void
     {
-        self::$known[$zone->name] ??= $zone;
+        [self::$find, self::$keep] = [$find, $keep];
+    }
+
+    /** @return array{string, ?array{non-empty-list<int>, non-empty-list<int>, list<int>}} its name alone, where that says all */
+    public function __serialize(): array
+    {
+        return [
+            $this->name,
+            (self::$known[$this->name] ?? null)?->since === $this->since
+                ? null
+                : [$this->since, $this->offsets, $this->localEnds],
+        ];
+    }
+
+    /** @param  array{string, ?array{non-empty-list<int>, non-empty-list<int>, list<int>}}  $was */
+    public function __unserialize(array $was): void
+    {
+        [$this->name, $changes] = $was;
+        if ($changes === null) {
+            $zone = self::of($this->name);
+            $changes = [$zone->since, $zone->offsets, $zone->localEnds];
+        }
+        [$this->since, $this->offsets, $this->localEnds] = $changes;
     }
 
     private static function load(string $name): self

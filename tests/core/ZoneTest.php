@@ -32,6 +32,22 @@ final class ZoneTest extends TestCase
         'America/New_York',
     ];
 
+    public function test_a_zone_that_is_kept_and_taken_out_again_is_the_same(): void
+    {
+        $day = LocalDate::parse('2027-03-14');
+        $halifax = Zone::of('America/Halifax');
+        self::assertLessThan(100, strlen(serialize($halifax)), 'its name says all');
+        // As a calendar describes it, under a name that the tz database knows and means otherwise.
+        $own = Zone::fromChanges('America/Halifax', [0], [7200]);
+        foreach ([$halifax, $own, Zone::fromChanges('A time of our own', [0], [5400])] as $zone) {
+            $again = unserialize(serialize($zone));
+            self::assertInstanceOf(Zone::class, $again);
+            self::assertSame($zone->instant($day, 180), $again->instant($day, 180));
+            self::assertSame($zone->name, $again->name);
+        }
+        self::assertNotSame($halifax->instant($day, 180), $own->instant($day, 180));
+    }
+
     public function test_clock_changes_of_twenty_years_are_those_of_the_tz_database(): void
     {
         $year = (int) gmdate('Y');
