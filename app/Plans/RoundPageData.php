@@ -21,7 +21,7 @@ use Recess\Time\Zone;
 final class RoundPageData
 {
     /** Seconds between the times at which one can say that one comes or goes. */
-    private const STEP = 1_800;
+    private const STEP = 900;
 
     /**
      * @param  int  $now  seconds since the epoch

@@ -15,17 +15,14 @@ use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Line\CheckIn;
 use App\Models\Booking;
-use App\Models\MailAddress;
 use App\Models\Pass;
-use App\Models\PersonName;
 use App\Models\Sheet;
-use App\Models\Wants;
 use App\Passes\GiveBack;
 use App\Passes\MoveOwn;
 use App\Timetables\Asking;
 use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
-use App\Waiting\WhoWaits;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,6 +31,9 @@ use Illuminate\Validation\ValidationException;
 /** The same without scripts: forms that come back with what is wrong, and pages that say what was done. */
 final class PlainController
 {
+    /** What somebody types who would like to wait. */
+    private const WAITS = ['name', 'email', 'part', 'place', 'host'];
+
     public function form(Sheet $sheet, Request $request): Response|RedirectResponse
     {
         if (!Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted) {
@@ -59,7 +59,7 @@ final class PlainController
         $typed['answers'] = is_array($typed['answers'] ?? null) ? $typed['answers'] : [];
         $said = [];
         try {
-            $form = $this->checked($request, $typed);
+            $form = $this->checked(BookingRequest::createFrom($request->duplicate(request: $typed)));
             $booking = $bookSlot($sheet, $form->wish(), Clock::now());
 
             // So that a reload is a look, and the address is the pass's.
@@ -91,30 +91,28 @@ final class PlainController
         $message = Words::say('booking.line_sent');
         $status = 200;
         try {
-            $request->validate([
-                'name' => ['required', 'string', new PersonName()],
-                'email' => ['required', 'string', new MailAddress()],
-            ]);
-            $join(
-                $sheet,
-                null,
-                new WhoWaits(
-                    $request->string('name')->trim()->toString(),
-                    (string) MailAddress::of($request->input('email')),
-                    Wants::asked($request, $sheet),
-                ),
-            );
+            $form = $this->checked(WaitRequest::createFrom($request));
+            $join($sheet, $form->pass(), $form->who());
         } catch (ValidationException $failure) {
             $said = self::firstOfEach($failure);
             [$message, $status] = [Words::say('booking.look_again'), 422];
         } catch (Refused $refused) {
             [$message, $status] = [$refused->getMessage(), 409];
         }
-        $typed = ['name' => Asked::word($request, 'name'), 'email' => Asked::word($request, 'email')];
 
         return $this->page(
             'plain.wait',
-            ['sheet' => $sheet, 'said' => $said, 'message' => $message, 'done' => $status === 200, 'typed' => $typed],
+            [
+                'sheet' => $sheet,
+                'said' => $said,
+                'message' => $message,
+                'done' => $status === 200,
+                'pass' => Pass::opening($request->input('pass'), $sheet),
+                'typed' => array_map(
+                    static fn(string $field): string => Asked::word($request, $field),
+                    array_combine(self::WAITS, self::WAITS),
+                ),
+            ],
             $status,
         );
     }
@@ -217,10 +215,14 @@ final class PlainController
         return array_filter($typed, is_string(...)) + ['answers' => array_filter($answers, $several)];
     }
 
-    /** @param  array<string, mixed>  $typed */
-    private function checked(Request $request, array $typed): BookingRequest
+    /**
+     * @template T of FormRequest
+     *
+     * @param  T  $form
+     * @return T
+     */
+    private function checked(FormRequest $form): FormRequest
     {
-        $form = BookingRequest::createFrom($request->duplicate(request: $typed));
         $form->setContainer(app())->setRedirector(app('redirect'));
         $form->validateResolved();
 

@@ -21,12 +21,10 @@ use App\Models\Pass;
 use App\Models\PersonName;
 use App\Models\Secret;
 use App\Models\Sheet;
-use App\Models\Wants;
 use App\Passes\LookForMeeting;
 use App\Timetables\Asking;
 use App\Timetables\Interpreters;
 use App\Waiting\JoinWaiting;
-use App\Waiting\WhoWaits;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -48,7 +46,7 @@ final class VisitController
             'Visit',
             $sheet->title . ' with ' . $sheet->host->name,
             $data,
-            view('plain.times', ['sheet' => $data]),
+            view('plain.times', ['sheet' => $data, 'holder' => Pass::opening($request->input('pass'), $sheet)]),
         );
     }
 
@@ -161,24 +159,9 @@ final class VisitController
         return new JsonResponse(['ok' => true]);
     }
 
-    public function wait(Sheet $sheet, Request $request, JoinWaiting $join): JsonResponse
+    public function wait(Sheet $sheet, WaitRequest $request, JoinWaiting $join): JsonResponse
     {
-        $pass = Pass::opening($request->input('pass'), $sheet);
-        $request->validate([
-            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName()],
-            'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress()],
-            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
-        ]);
-        $join(
-            $sheet,
-            $pass,
-            new WhoWaits(
-                $request->string('name')->trim()->toString(),
-                (string) MailAddress::of($request->input('email')),
-                Wants::asked($request, $sheet),
-                $request->filled('clock') ? $request->integer('clock') : null,
-            ),
-        );
+        $join($sheet, $request->pass(), $request->who());
 
         return new JsonResponse(['ok' => true]);
     }

@@ -118,6 +118,18 @@ return [
     'line_asked' => 'Would you like to be in line?',
     'line_asked_more' =>
         'When somebody gives a time back, and it is your turn, it is kept for you for a while and a message comes.',
+    'wants_heading' => 'What would suit you',
+    'wants_when' => 'When',
+    'wants_any_time' => 'Any time',
+    'wants_morning' => 'In the morning',
+    'wants_afternoon' => 'In the afternoon, before four',
+    'wants_late' => 'Later, from four on',
+    'wants_where' => 'Where',
+    'wants_anywhere' => 'Anywhere',
+    'wants_with' => 'With',
+    'wants_anybody' => 'Anybody',
+    'wants_only' => 'Only offer me these',
+    'wants_tell_me' => 'Tell me when one is free',
     'line_in' =>
         '{before, plural, =0 {You are the first in line.} =1 {One is in line before you.} other {# are in line before you.}}',
     'line_in_more' =>

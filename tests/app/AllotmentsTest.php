@@ -82,11 +82,12 @@ final class AllotmentsTest extends RoundTestCase
             'pass' => $pass->token(),
             'rank' => ['Cy Fay' => [$second['sheet'] => '2'], 'Ada Fay' => [$pick['sheet'] => '1']],
             'dates' => [self::EVENING],
+            'comes' => [self::EVENING],
         ];
         $this->get("/r/$round->slug?pass={$pass->token()}")
             ->assertOk()
             ->assertSee('Write 1 beside whom you want to meet most');
-        $this->post("/r/$round->slug/wishes", ['dates' => []] + $plain)
+        $this->post("/r/$round->slug/wishes", ['comes' => []] + $plain)
             ->assertUnprocessable()
             ->assertSee('Say when you can come');
         $this->post("/r/$round->slug/wishes", $plain)->assertRedirect("/r/$round->slug?pass={$pass->token()}");

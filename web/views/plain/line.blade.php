@@ -8,17 +8,18 @@
 <form method="post" action="/w/{{ $waiting->token() }}/{{ $what }}"><p><button class="press @if ($what === 'confirm') main @endif">{{ $said }}</button></p></form>
 @endforeach
 @if ($presses !== [])
-@php $wants = $waiting->wants(); $hosts = $waiting->sheet->canChooseHost() ? $waiting->sheet->whomToMeet() : []; @endphp
-<h2>What would suit you</h2>
+@php
+    $wants = $waiting->wants();
+    $hosts = $waiting->sheet->canChooseHost() ? $waiting->sheet->whomToMeet() : [];
+@endphp
+<h2>{{ App\Framework\Words::say('booking.wants_heading') }}</h2>
 <form method="post" action="/w/{{ $waiting->token() }}/wants">
-<p><label for="part">When</label><br><select id="part" name="part"><option value="">Any time</option><option value="morning" @selected($wants->part === 'morning')>Mornings</option><option value="afternoon" @selected($wants->part === 'afternoon')>Afternoons, before 16:00</option><option value="late" @selected($wants->part === 'late')>From 16:00</option></select></p>
-@if ($waiting->sheet->places->count() > 1)
-<p><label for="place">Where</label><br><select id="place" name="place"><option value="">Anywhere</option>@foreach ($waiting->sheet->places as $place)<option value="{{ $place->id }}" @selected($wants->place === $place->id)>{{ $place->label }}</option>@endforeach</select></p>
-@endif
-@if ($hosts !== [])
-<p><label for="host">With</label><br><select id="host" name="host"><option value="">Anybody</option>@foreach ($hosts as $one)<option value="{{ $one->slug }}" @selected($wants->host === $one->id)>{{ $one->name }}</option>@endforeach</select></p>
-@endif
-<p><button class="press">Only offer me these</button></p>
+@include('plain.wants', [
+    'places' => $waiting->sheet->places->pluck('label', 'id')->all(),
+    'hosts' => array_column($hosts, 'name', 'slug'),
+    'chosen' => ['host' => array_column($hosts, 'slug', 'id')[$wants->host] ?? ''] + $wants->toArray(),
+])
+<p><button class="press">{{ App\Framework\Words::say('booking.wants_only') }}</button></p>
 </form>
 @endif
 <p><a href="/s/{{ $waiting->sheet->slug }}">{{ App\Framework\Words::say('booking.line_see') }}</a></p>

@@ -43,7 +43,14 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @endif
 @if (count($sheet['places']) > 1 || count($sheet['choose_host']) > 1)<div class="early-choice" aria-hidden="true"></div>@endif
 @if ($sheet['waiting'] && $sheet['none'] === 'taken')
-@include('plain.line-form', ['slug' => $sheet['slug'], 'typed' => [], 'said' => []])
+@include('plain.line-form', [
+    'slug' => $sheet['slug'],
+    'typed' => [],
+    'said' => [],
+    'pass' => $holder ?? null,
+    'places' => array_column($sheet['places'], 'label', 'id'),
+    'hosts' => $sheet['choose_host'] ? array_combine(array_map(static fn (array $one): string => basename($one['door']), $sheet['hosts']), array_column($sheet['hosts'], 'name')) : [],
+])
 @endif
 <div class="grid gap-6">
 @foreach ($days as $day)
@@ -69,7 +76,14 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @endif
 @if ($sheet['waiting'] && $sheet['none'] !== 'taken')
 <details class="mt-6"><summary>No time suits? Be told when one comes free</summary>
-@include('plain.line-form', ['slug' => $sheet['slug'], 'typed' => [], 'said' => []])
+@include('plain.line-form', [
+    'slug' => $sheet['slug'],
+    'typed' => [],
+    'said' => [],
+    'pass' => $holder ?? null,
+    'places' => array_column($sheet['places'], 'label', 'id'),
+    'hosts' => $sheet['choose_host'] ? array_combine(array_map(static fn (array $one): string => basename($one['door']), $sheet['hosts']), array_column($sheet['hosts'], 'name')) : [],
+])
 </details>
 @endif
 @if ($sheet['knock'] !== null)

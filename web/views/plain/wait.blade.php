@@ -5,6 +5,10 @@
 <p>{{ $sheet->title }}, with {{ $sheet->host->name }}</p>
 <p class="notice" role="{{ $done ? 'status' : 'alert' }}">{{ $message }}</p>
 @if (! $done)
-@include('plain.line-form', ['slug' => $sheet->slug])
+@include('plain.line-form', [
+    'slug' => $sheet->slug,
+    'places' => $sheet->places->pluck('label', 'id')->all(),
+    'hosts' => $sheet->canChooseHost() ? array_column($sheet->whomToMeet(), 'name', 'slug') : [],
+])
 @endif
 @endsection

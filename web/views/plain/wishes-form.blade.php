@@ -1,29 +1,43 @@
-@php($names = array_column($round['sheets'], null, 'slug'))
-@php($sent = array_map(static fn (array $one): string => $one['student'].' '.$one['sheet'], $round['wishes']['sent']['picks'] ?? []))
-@php($told = array_column($round['wishes']['sent']['about'] ?? [], 'answers', 'student'))
-@php($come = array_column($round['wishes']['sent']['windows'] ?? [], 'date'))
+@php
+    $names = array_column($round['sheets'], null, 'slug');
+    $sent = $asked ?? ($round['wishes']['sent'] ?? $round['asked'] ?? []);
+    $ranks = array_flip(array_map(static fn (array $one): string => $one['student'].' '.$one['sheet'], $sent['picks'] ?? []));
+    $told = array_column($sent['about'] ?? [], 'answers', 'student');
+    $come = collect($sent['windows'] ?? [])->groupBy('date');
+    $say = App\Framework\Words::say(...);
+@endphp
 @if (($message ?? '') !== '')
 <p class="notice" role="alert">{{ $message }}</p>
 @endif
 <p>{{ $round['wishes']['said'] }} {{ $round['wishes']['sent_said'] }}</p>
 @if ($round['wishes']['open'] && $pass !== null && $round['children'] !== null)
-<p>{{ App\Framework\Words::say('allotting.plain_how') }}</p>
+<p>{{ $say('allotting.plain_how') }}</p>
 <form method="post" action="/r/{{ $round['slug'] }}/wishes">
 <input type="hidden" name="pass" value="{{ $pass->token() }}">
 @foreach ($round['children'] as $c => $child)
 <fieldset>
 <legend>{{ $child['name'] }}</legend>
-@foreach ($child['teachers'] as $slug)
-@php($at = array_search($child['name'].' '.$slug, $sent, true))
-<p><label><input class="box" style="width: 4rem" type="number" min="1" max="20" inputmode="numeric" name="rank[{{ $child['name'] }}][{{ $slug }}]" value="{{ ($rank[$child['name']][$slug] ?? null) ?? ($at === false ? '' : $at + 1) }}"> {{ $names[$slug]['host']['name'] ?? '' }}, {{ $names[$slug]['host']['subject'] ?? '' }}</label></p>
+@php
+    $theirs = array_filter(array_keys($names), static fn (string $slug): bool => in_array($slug, $child['teachers'], true) || isset($ranks[$child['name'].' '.$slug]));
+@endphp
+@foreach ($theirs as $slug)
+@include('plain.wish')
 @endforeach
+@if (count($theirs) < count($names))
+<details>
+<summary>{{ $say('allotting.plain_others') }}</summary>
+@foreach (array_diff(array_keys($names), $theirs) as $slug)
+@include('plain.wish')
+@endforeach
+</details>
+@endif
 @if ($round['questions'] !== [])
 <input type="hidden" name="about[{{ $c }}][student]" value="{{ $child['name'] }}">
 @foreach ($round['questions'] as $question)
 @php($key = $question['key'])
 @include('plain.question', [
     'id' => "q-$c-$key", 'name' => "about[$c][answers][$key]", 'students' => [],
-    'answer' => ($typed[$child['name']] ?? $told[$child['name']] ?? [])[$key] ?? '',
+    'answer' => ($told[$child['name']] ?? [])[$key] ?? '',
     'error' => $said["about.{$child['name']}.$key"] ?? '',
 ])
 @endforeach
@@ -31,16 +45,54 @@
 </fieldset>
 @endforeach
 <fieldset>
-<legend>{{ App\Framework\Words::say('allotting.plain_when') }}</legend>
+<legend>{{ $say('allotting.plain_when') }}</legend>
 @foreach ($round['dates'] as $date)
-@if (! $date['over'])
-<p><label><input type="checkbox" name="dates[]" value="{{ $date['date'] }}" @checked($come === [] || in_array($date['date'], $come, true))> {{ $date['label'] }}, {{ $date['from'] }}–{{ $date['until'] }}</label></p>
+@continue($date['over'])
+@php($hours = $come[$date['date']] ?? collect())
+<p><label><input type="checkbox" name="comes[]" value="{{ $date['date'] }}" @checked($come->isEmpty() || $hours->isNotEmpty())> {{ $date['label'] }}</label><br>
+<input type="hidden" name="dates[]" value="{{ $date['date'] }}">
+@foreach ([0, 1] as $n)
+@foreach (['from', 'until'] as $which)
+@php($value = $hours[$n][$which] ?? ($n === 0 ? $date[$which] : ''))
+<label>{{ $say("allotting.plain_$which".($n === 0 ? '' : '_again')) }} <select class="pick" name="{{ $which }}[{{ $date['date'] }}][{{ $n }}]">
+@if ($n === 1)
+<option value=""></option>
 @endif
+@foreach ($date['steps'] as $step)
+<option @selected($step['said'] === $value)>{{ $step['said'] }}</option>
+@endforeach
+</select></label>
+@endforeach
+@endforeach
+</p>
 @endforeach
 </fieldset>
-@if ($pass->phone === '')
-<p><label for="phone">{{ App\Framework\Words::say('allotting.plain_phone') }}</label><br><input class="box" id="phone" name="phone" type="tel" autocomplete="tel" required></p>
+<fieldset>
+<legend>{{ $say('allotting.plain_needs') }}</legend>
+<p><label>{{ $say('allotting.plain_walk') }} <select class="pick" name="walk">
+@foreach (array_unique([$round['walk'], 5, 10, 15, 20, (int) ($sent['walk'] ?? $round['walk'])]) as $minutes)
+@continue($minutes < $round['walk'])
+<option value="{{ $minutes }}" @selected($minutes === (int) ($sent['walk'] ?? $round['walk']))>{{ $say('allotting.plain_minutes', ['n' => $minutes]) }}</option>
+@endforeach
+</select></label></p>
+<p><label>{{ $say('allotting.plain_breather') }} <select class="pick" name="breather">
+@foreach (array_unique([0, 5, 10, 15, 30, (int) ($sent['breather'] ?? 0)]) as $minutes)
+<option value="{{ $minutes }}" @selected($minutes === (int) ($sent['breather'] ?? 0))>{{ $say('allotting.plain_minutes', ['n' => $minutes]) }}</option>
+@endforeach
+</select></label></p>
+@if ($round['languages'] !== [])
+<p><label>{{ $say('allotting.plain_interpreter') }} <select class="pick" name="interpreter">
+<option value="">{{ $say('allotting.plain_no_interpreter') }}</option>
+@foreach ($round['languages'] as $language)
+<option value="{{ $language['code'] }}" @selected(($sent['interpreter'] ?? '') === $language['code'])>{{ $language['name'] }}</option>
+@endforeach
+</select></label></p>
 @endif
-<p><button class="press main">{{ App\Framework\Words::say('allotting.plain_send') }}</button></p>
+<p><input type="hidden" name="ground" value="0"><label><input type="checkbox" name="ground" value="1" @checked((bool) ($sent['ground'] ?? false))> {{ $say('allotting.plain_ground') }}</label></p>
+</fieldset>
+@if ($pass->phone === '')
+<p><label for="phone">{{ $say('allotting.plain_phone') }}</label><br><input class="box" id="phone" name="phone" type="tel" autocomplete="tel" required></p>
+@endif
+<p><button class="press main">{{ $say('allotting.plain_send') }}</button></p>
 </form>
 @endif
