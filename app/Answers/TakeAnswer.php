@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Booking\LetGuestLeave;
+use App\Booking\Presser;
 use App\Calendars\AnswerAddress;
 use App\Framework\Contended;
 use App\Framework\Refused;
@@ -158,8 +159,8 @@ final class TakeAnswer
                 'declined_entry',
             ) === 'ask'
                 ? event(new EntryDeclined($booking))
-                : ($this->giveBack)($booking, $answer->comment, $now),
-            $guest !== null => ($this->letLeave)($guest, $now),
+                : ($this->giveBack)($booking->pass, $booking, $answer->comment, $now),
+            $guest !== null => ($this->letLeave)($guest, Presser::pass($guest->pass), $now),
             // A host who cannot come has to say so to the other side, and that is a press of theirs.
             default => throw new LeftAlone(Left::Nothing),
         };

@@ -128,6 +128,7 @@ final class BookSlot
             'answer_note' => '',
             'cancel_note' => '',
             'cancelled_by' => null,
+            'cancelled_by_id' => null,
             'link' => null,
             'called_in_at' => null,
             'request_key' => $wish->requestKey,
@@ -150,7 +151,7 @@ final class BookSlot
             new BookingNews(
                 $booking,
                 $wish->entry === null ? Occasion::made($booking) : Occasion::Accepted,
-                $wish->by,
+                $wish->presser ?? ($wish->by === Party::Visitor ? Presser::pass($pass) : Presser::side($wish->by)),
                 $wish->entry->word ?? '',
                 told: $wish->told,
             ),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Models\Booking;
-use App\Models\Party;
+use App\Models\Guest;
 use App\Models\StaffMember;
 use Recess\Time\Span;
 
@@ -15,7 +15,7 @@ final readonly class BookingNews
     public function __construct(
         public Booking $booking,
         public Occasion $occasion,
-        public Party $by,
+        public Presser $by,
         /** A word to the other side. */
         public string $note = '',
         /** When it was before it was moved. */
@@ -25,5 +25,7 @@ final readonly class BookingNews
         /** The key of a change that its visitor can take back for some seconds (LastChange): until then it is told to nobody. */
         public ?string $change = null,
         public Told $told = Told::Each,
+        /** Who comes along, or does not any more, where it is about them. */
+        public ?Guest $guest = null,
     ) {}
 }

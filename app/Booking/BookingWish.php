@@ -40,6 +40,8 @@ final readonly class BookingWish
         public ?string $language = null,
         /** Hash of the network from which a visitor asks; null where somebody else books. */
         public ?string $origin = null,
+        /** Who pressed, where it is not the visitor for themselves. */
+        public ?Presser $presser = null,
     ) {}
 
     /** Tells a repeat of the same wish from another wish under the same key. */

@@ -8,7 +8,6 @@ use App\Framework\Contended;
 use App\Framework\Undoable;
 use App\Models\Booking;
 use App\Models\Guest;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Timetables\Guards;
 
@@ -21,9 +20,15 @@ final class BringGuest
      *
      * @throws PassRefused when no more guests may come
      */
-    public function __invoke(Booking $booking, string $name, string $email, bool $mayChange, int $now): Guest
-    {
-        return Contended::transaction(static function () use ($booking, $name, $email, $mayChange, $now): Guest {
+    public function __invoke(
+        Booking $booking,
+        Presser $by,
+        string $name,
+        string $email,
+        bool $mayChange,
+        int $now,
+    ): Guest {
+        return Contended::transaction(static function () use ($booking, $by, $name, $email, $mayChange, $now): Guest {
             // They are in this meeting too from now on, whoever else books them.
             Guards::booking($booking->sheet, $email, '');
             $booking = Booking::query()->findOrFail($booking->id);
@@ -49,7 +54,7 @@ final class BringGuest
             ]);
             $change = Undoable::made(LastChange::about($booking->id), 'guest brought', $now, ['guest' => $guest->id]);
             $booking->update(['sequence' => $booking->sequence + 1]);
-            event(new BookingNews($booking, Occasion::GuestBrought, Party::Visitor, change: $change->key));
+            event(new BookingNews($booking, Occasion::GuestBrought, $by, change: $change->key, guest: $guest));
 
             return $guest;
         });

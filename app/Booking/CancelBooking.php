@@ -31,16 +31,17 @@ final class CancelBooking
                     : Undoable::made(LastChange::about($booking->id), 'given back', $how->undoFrom, [
                         'state' => $booking->state->value,
                         'spot' => Spot::of($booking)->toArray(),
-                        'by' => $how->party === Party::Visitor ? '' : LastChange::BY_STAFF,
+                        'by' => $how->by->side === Party::Visitor ? '' : LastChange::BY_STAFF,
                     ]);
             $this->giveUpSeat->ofBooking($booking);
             $booking->update([
                 'state' => $how->as === Occasion::Declined ? BookingState::Declined : BookingState::Cancelled,
-                'cancelled_by' => $how->party,
+                'cancelled_by' => $how->by->side,
+                'cancelled_by_id' => $how->by->id(),
                 'cancel_note' => $how->note,
                 'sequence' => $booking->sequence + 1,
             ]);
-            event(new BookingNews($booking, $how->as, $how->party, $how->note, change: $change->key ?? $how->change));
+            event(new BookingNews($booking, $how->as, $how->by, $how->note, change: $change->key ?? $how->change));
 
             return $booking;
         });

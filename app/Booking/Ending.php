@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Booking;
 
-use App\Models\Party;
-
 /** Why a meeting is off, and who hears of it. */
 final readonly class Ending
 {
     private function __construct(
-        public Party $party,
+        public Presser $by,
         public string $note,
         public Occasion $as,
         /** The instant from which it can be taken back for some seconds; null when it cannot by itself. */
@@ -19,19 +17,19 @@ final readonly class Ending
         public ?string $change = null,
     ) {}
 
-    public static function by(Party $party, string $note, Occasion $as = Occasion::Cancelled): self
+    public static function by(Presser $by, string $note, Occasion $as = Occasion::Cancelled): self
     {
-        return new self($party, $note, $as);
+        return new self($by, $note, $as);
     }
 
     /** @param  int  $now  seconds since the epoch */
     public function undoable(int $now): self
     {
-        return new self($this->party, $this->note, $this->as, $now);
+        return new self($this->by, $this->note, $this->as, $now);
     }
 
     public function partOf(string $change): self
     {
-        return new self($this->party, $this->note, $this->as, change: $change);
+        return new self($this->by, $this->note, $this->as, change: $change);
     }
 }

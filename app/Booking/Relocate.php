@@ -61,14 +61,14 @@ final class Relocate
                     ? null
                     : Undoable::made(LastChange::about($booking->id), 'moved', $how->now, [
                         'spot' => $was->toArray(),
-                        'by' => $how->party === Party::Visitor ? '' : LastChange::BY_STAFF,
+                        'by' => $how->presser->side === Party::Visitor ? '' : LastChange::BY_STAFF,
                     ]);
                 if ($how->told !== Told::Nobody) {
                     event(
                         new BookingNews(
                             $booking,
                             Occasion::Moved,
-                            $how->party,
+                            $how->presser,
                             $how->note,
                             $span,
                             StaffMember::query()->findOrFail($was->host),
@@ -86,12 +86,12 @@ final class Relocate
     /** A meeting that was given back stands again, where it was. To be called inside a transaction that has raised its guards. */
     public function again(Booking $booking, Spot $spot, BookingState $state, Relocation $how): void
     {
-        $booking->fill(['state' => $state, 'cancelled_by' => null, 'cancel_note' => '']);
+        $booking->fill(['state' => $state, 'cancelled_by' => null, 'cancelled_by_id' => null, 'cancel_note' => '']);
         $this->arrive($booking, Destination::back($booking, $spot), $how);
     }
 
     /** Its time and host stay, its place is another. To be called inside a transaction that has raised its guards. */
-    public function toPlace(Booking $booking, Place $place, Party $by, string $note): void
+    public function toPlace(Booking $booking, Place $place, Presser $by, string $note): void
     {
         $this->putAt($booking, $place);
         $booking->fill(['sequence' => $booking->sequence + 1])->save();

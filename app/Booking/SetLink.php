@@ -6,7 +6,6 @@ namespace App\Booking;
 
 use App\Framework\Contended;
 use App\Models\Booking;
-use App\Models\Party;
 use App\Models\Sheet;
 use App\Timetables\Guards;
 
@@ -14,9 +13,9 @@ use App\Timetables\Guards;
 final class SetLink
 {
     /** @param  iterable<Booking>  $bookings  of the sheet */
-    public function __invoke(Sheet $sheet, iterable $bookings, string $link): void
+    public function __invoke(Sheet $sheet, Presser $by, iterable $bookings, string $link): void
     {
-        Contended::transaction(static function () use ($sheet, $bookings, $link): void {
+        Contended::transaction(static function () use ($sheet, $by, $bookings, $link): void {
             Guards::sheet($sheet);
             foreach ($bookings as $booking) {
                 if ($booking->link === $link || !$booking->stands()) {
@@ -24,7 +23,7 @@ final class SetLink
                 }
                 $occasion = $booking->link === null ? Occasion::LinkAdded : Occasion::LinkChanged;
                 $booking->update(['link' => $link, 'sequence' => $booking->sequence + 1]);
-                event(new BookingNews($booking, $occasion, Party::Host));
+                event(new BookingNews($booking, $occasion, $by));
             }
         });
     }

@@ -7,7 +7,6 @@ namespace App\Booking;
 use App\Framework\Contended;
 use App\Models\Booking;
 use App\Models\BookingState;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Timetables\Guards;
 
@@ -23,7 +22,7 @@ final class StandForGood
             ->toBase()
             ->update(['origin' => null]);
         foreach ($pass->bookings()->where('state', BookingState::Kept)->get() as $booking) {
-            Contended::transaction(static function () use ($booking): void {
+            Contended::transaction(static function () use ($booking, $pass): void {
                 Guards::sheet($booking->sheet);
                 $booking = Booking::query()->findOrFail($booking->id);
                 if ($booking->state === BookingState::Kept) {
@@ -31,7 +30,7 @@ final class StandForGood
                         'state' => $booking->held_until === null ? BookingState::Booked : BookingState::Asked,
                         'confirm_until' => null,
                     ]);
-                    event(new BookingNews($booking, Occasion::made($booking), Party::Visitor));
+                    event(new BookingNews($booking, Occasion::made($booking), Presser::pass($pass)));
                 }
             });
         }

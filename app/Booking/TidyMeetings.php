@@ -34,7 +34,7 @@ final class TidyMeetings implements Tidies
             as $booking
         ) {
             $word = Words::say('booking.not_answered', ['phone' => $booking->sheet->host->school->phoneOrNone()]);
-            ($this->cancel)($booking, Ending::by(Party::Host, $word, Occasion::Declined));
+            ($this->cancel)($booking, Ending::by(Presser::side(Party::Host), $word, Occasion::Declined));
         }
         foreach (
             Booking::query()
@@ -43,7 +43,10 @@ final class TidyMeetings implements Tidies
                 ->get()
             as $booking
         ) {
-            ($this->cancel)($booking, Ending::by(Party::Office, Words::say('booking.not_confirmed'), Occasion::Lapsed));
+            ($this->cancel)(
+                $booking,
+                Ending::by(Presser::side(Party::Office), Words::say('booking.not_confirmed'), Occasion::Lapsed),
+            );
         }
         $this->missingLinks($now);
     }

@@ -6,6 +6,7 @@ namespace App\Keeping;
 
 use App\Booking\CancelBooking;
 use App\Booking\Ending;
+use App\Booking\Presser;
 use App\Day\AfterLetter;
 use App\Framework\Contended;
 use App\Framework\Words;
@@ -15,7 +16,6 @@ use App\Knocks\KnockState;
 use App\Knocks\TakeKnockBack;
 use App\Models\BookingState;
 use App\Models\Instant;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Models\SheetKind;
 use Illuminate\Database\Query\Builder;
@@ -31,7 +31,7 @@ final class ForgetPerson
     public function __construct(private readonly CancelBooking $cancel, private readonly TakeKnockBack $takeBack) {}
 
     /** @param  int  $now  seconds since the epoch */
-    public function __invoke(Pass $pass, Party $by, int $now): void
+    public function __invoke(Pass $pass, Presser $by, int $now): void
     {
         foreach (
             $pass

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
+use App\Booking\Presser;
 use App\Framework\Clock;
 use App\Framework\LogBook;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Models\School;
 use Illuminate\Http\JsonResponse;
@@ -44,7 +44,7 @@ final class KeptController
         if ($request->input('sure') !== 'yes') {
             return new RedirectResponse('/p/' . $pass->token() . '/kept', 303);
         }
-        $forget($pass, Party::Visitor, Clock::now());
+        $forget($pass, Presser::pass($pass), Clock::now());
         LogBook::note('forgot_themselves', $pass);
 
         return new Response(

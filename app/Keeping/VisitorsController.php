@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
+use App\Booking\Presser;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\LogBook;
@@ -90,7 +91,7 @@ final class VisitorsController
     public function forget(#[CurrentUser] StaffMember $reader, int $visitor, ForgetPerson $forget): JsonResponse
     {
         $pass = $this->of($reader)->findOrFail($visitor);
-        $forget($pass, Party::Office, Clock::now());
+        $forget($pass, Presser::staff($reader, Party::Office), Clock::now());
         LogBook::note('forgotten', $pass);
 
         return new JsonResponse(['ok' => true]);

@@ -146,6 +146,7 @@ final class WhatIsKept
                     'state',
                     'made_by',
                     'cancelled_by',
+                    'cancelled_by_id',
                 ],
             )->becomes('pass', $empty),
             'passes' => Kept::of(

@@ -8,6 +8,7 @@ use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\LetGo;
 use App\Booking\MoveBooking;
+use App\Booking\Presser;
 use App\Booking\Relocation;
 use App\Framework\Contended;
 use App\Framework\Words;
@@ -40,7 +41,7 @@ final class AnswerOffer
             match (true) {
                 !$take => null,
                 $met => $this->another($booking, $offer, $now),
-                default => ($this->move)($booking, $offer->starts_at->getTimestamp(), Relocation::offered($now)),
+                default => ($this->move)($booking, $offer->starts_at->getTimestamp(), Relocation::offered($booking->pass, $now)),
             };
         });
     }
@@ -62,6 +63,7 @@ final class AnswerOffer
                 passId: $pass->id,
                 keeper: $offer->keeper,
                 by: Party::Host,
+                presser: Presser::pass($pass),
                 studentId: $booking->student_id,
             ),
             $now,

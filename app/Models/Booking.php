@@ -39,6 +39,7 @@ use Recess\Time\Span;
  * @property CarbonImmutable|null $confirm_until how long it is kept for an address that has not answered (BookingState::Kept)
  * @property BookingState $state
  * @property Party|null $cancelled_by
+ * @property int|null $cancelled_by_id of the pass or the staff member of that side
  * @property string $cancel_note
  * @property string $uid of its calendar entry
  * @property int $sequence of its calendar entry

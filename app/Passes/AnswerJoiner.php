@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Passes;
 
 use App\Booking\BringGuest;
+use App\Booking\Presser;
 
 /** Whoever has the time brings those who ask to come, or does not; who asked in vain hears nothing. */
 final class AnswerJoiner
@@ -15,7 +16,7 @@ final class AnswerJoiner
     public function __invoke(Joiner $joiner, bool $bring, bool $mayChange, int $now): void
     {
         if ($bring) {
-            ($this->bring)($joiner->booking, $joiner->name, $joiner->email, $mayChange, $now);
+            ($this->bring)($joiner->booking, Presser::pass($joiner->booking->pass), $joiner->name, $joiner->email, $mayChange, $now);
         }
         $joiner->delete();
     }

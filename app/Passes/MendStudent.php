@@ -7,11 +7,11 @@ namespace App\Passes;
 use App\Booking\BookingNews;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Occasion;
+use App\Booking\Presser;
 use App\Framework\Contended;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
@@ -52,7 +52,7 @@ final class MendStudent
                     'student_key' => Booking::studentKey($name),
                     'sequence' => $booking->sequence + 1,
                 ]);
-                event(new BookingNews($booking, Occasion::AnswersChanged, Party::Visitor));
+                event(new BookingNews($booking, Occasion::AnswersChanged, Presser::pass($pass)));
             }
         });
     }

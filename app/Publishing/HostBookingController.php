@@ -11,6 +11,7 @@ use App\Booking\Ending;
 use App\Booking\LastChange;
 use App\Booking\MoveBooking;
 use App\Booking\PassRefused;
+use App\Booking\Presser;
 use App\Booking\Relocation;
 use App\Booking\SetLink;
 use App\Booking\TakeBack;
@@ -45,7 +46,7 @@ final class HostBookingController
         if ($booking->stands() && $booking->ends_at->isPast()) {
             return new JsonResponse(['message' => 'This meeting is over, so it cannot be cancelled any more.'], 409);
         }
-        $cancel($booking, Ending::by($this->side($staff, $booking), $request->note())->undoable(Clock::now()));
+        $cancel($booking, Ending::by($this->presser($staff, $booking), $request->note())->undoable(Clock::now()));
 
         return $this->whole($booking->sheet);
     }
@@ -61,7 +62,7 @@ final class HostBookingController
             'note' => ['nullable', 'string', 'max:1000'],
         ]);
         $how = Relocation::by(
-            $this->side($staff, $booking),
+            $this->presser($staff, $booking),
             $request->string('note')->toString(),
             Clock::now(),
         )->undoable();
@@ -88,7 +89,7 @@ final class HostBookingController
         return new JsonResponse(StaffTimes::of($booking, Asked::date($request, 'from'), Clock::now()));
     }
 
-    public function answer(Booking $booking, Request $request, AnswerWish $answer): JsonResponse
+    public function answer(#[CurrentUser] StaffMember $staff, Booking $booking, Request $request, AnswerWish $answer): JsonResponse
     {
         $request->validate([
             'answer' => ['required', Rule::enum(WishAnswer::class)],
@@ -96,6 +97,7 @@ final class HostBookingController
         ]);
         $answer(
             $booking,
+            $this->presser($staff, $booking),
             WishAnswer::from($request->string('answer')->toString()),
             $request->string('note')->toString(),
         );
@@ -104,7 +106,7 @@ final class HostBookingController
     }
 
     /** One link for some meetings, or for all that have none yet. */
-    public function link(Sheet $sheet, Request $request, SetLink $set): JsonResponse
+    public function link(#[CurrentUser] StaffMember $staff, Sheet $sheet, Request $request, SetLink $set): JsonResponse
     {
         $request->validate([
             'link' => ['required', 'string', 'max:2000', 'url:http,https'],
@@ -138,7 +140,7 @@ final class HostBookingController
         ) {
             throw ValidationException::withMessages(['bookings' => Words::say('sheets.links_there')]);
         }
-        $set($sheet, $bookings, $request->string('link')->toString());
+        $set($sheet, Presser::staff($staff, Party::Host), $bookings, $request->string('link')->toString());
 
         return $this->whole($sheet);
     }
@@ -157,9 +159,9 @@ final class HostBookingController
         }
     }
 
-    private function side(StaffMember $staff, Booking $booking): Party
+    private function presser(StaffMember $staff, Booking $booking): Presser
     {
-        return $booking->sheet->isRunBy($staff) ? Party::Host : Party::Office;
+        return Presser::staff($staff, $booking->sheet->isRunBy($staff) ? Party::Host : Party::Office);
     }
 
     private function whole(Sheet $sheet): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Booking\LastChange;
+use App\Booking\Presser;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Undoable;
@@ -306,7 +307,10 @@ final class HostSheetData
             'held_until' =>
                 $booking->held_until === null ? null : Spell::moment($booking->held_until->getTimestamp(), $zone),
             'made_by' => $booking->made_by->value,
-            'cancelled_by' => $booking->cancelled_by?->value,
+            'off_said' =>
+                $booking->cancelled_by === null
+                    ? ''
+                    : Words::say('news.off.by', Presser::whoCancelled($booking)->said($booking, null)),
             'cancel_note' => $booking->cancel_note,
             'can_cancel' => $booking->stands() && $ahead,
             'can_move' => $booking->stands() && $ahead,

@@ -12,6 +12,7 @@ use App\Booking\InterpretNoMore;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\OtherHost;
+use App\Booking\Presser;
 use App\Booking\Relocate;
 use App\Booking\Relocation;
 use App\Framework\Contended;
@@ -62,7 +63,7 @@ final class LetLeave
             if ($taker !== null && $this->moves($booking, $taker, $word, $now)) {
                 $done['moved']++;
             } else {
-                ($this->cancel)($booking, Ending::by(Party::Office, $word));
+                ($this->cancel)($booking, Ending::by(Presser::side(Party::Office), $word));
                 $done['cancelled']++;
             }
         }

@@ -9,6 +9,7 @@ use App\Booking\Destination;
 use App\Booking\Ending;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
+use App\Booking\Presser;
 use App\Booking\Relocate;
 use App\Booking\Relocation;
 use App\Models\Booking;
@@ -36,7 +37,7 @@ final class Resettle
                 'to' => $left->proposed?->start,
             ];
             if ($choice['do'] === 'cancel') {
-                ($this->cancel)($this->booking($left->booking), Ending::by(Party::Host, $settlement->word));
+                ($this->cancel)($this->booking($left->booking), Ending::by(Presser::side(Party::Host), $settlement->word));
             } elseif ($choice['do'] === 'move') {
                 $start =
                     $choice['to'] ?? throw new SettlementFailed('A time has to be chosen for everybody who is moved.');
@@ -53,7 +54,7 @@ final class Resettle
                 $this->relocate->toPlace(
                     $booking,
                     $sheet->places->firstWhere('id', $there) ?? $sheet->places->firstOrFail(),
-                    Party::Host,
+                    Presser::side(Party::Host),
                     $settlement->word,
                 );
             }
@@ -64,7 +65,7 @@ final class Resettle
     private function move(array $moves, string $word, int $now): void
     {
         try {
-            $moves === [] || ($this->relocate)($moves, Relocation::by(Party::Host, $word, $now));
+            $moves === [] || ($this->relocate)($moves, Relocation::by(Presser::side(Party::Host), $word, $now));
         } catch (UniqueConstraintViolationException | NoSeatLeft | NotAsFilledIn) {
             throw new SettlementFailed(
                 'A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.',

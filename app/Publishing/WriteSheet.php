@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Booking\BookingNews;
 use App\Booking\Occasion;
+use App\Booking\Presser;
 use App\Framework\Contended;
 use App\Models\Block;
 use App\Models\Booking;
@@ -168,7 +169,7 @@ final class WriteSheet
                 as $booking
             ) {
                 $booking->update(['sequence' => $booking->sequence + 1]);
-                event(new BookingNews($booking, $occasion, Party::Host));
+                event(new BookingNews($booking, $occasion, Presser::side(Party::Host)));
             }
         }
     }

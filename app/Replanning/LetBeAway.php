@@ -9,6 +9,7 @@ use App\Booking\Destination;
 use App\Booking\Ending;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
+use App\Booking\Presser;
 use App\Booking\Relocate;
 use App\Booking\Relocation;
 use App\Framework\Contended;
@@ -57,13 +58,13 @@ final class LetBeAway
                             ? null
                             : $steads->sheet($choice->sheet) ?? throw ReplanRefused::because('not_in_it');
                     $to === null
-                        ? ($this->cancel)($booking, Ending::by(Party::Office, $word)->partOf($change->key))
+                        ? ($this->cancel)($booking, Ending::by(Presser::side(Party::Office), $word)->partOf($change->key))
                         : ($moves[] = Destination::slot($booking, (int) $choice->start, $to));
                 }
                 $moves === [] ||
                     ($this->relocate)(
                         $moves,
-                        Relocation::by(Party::Office, $word, $absence->now)->partOf($change->key),
+                        Relocation::by(Presser::side(Party::Office), $word, $absence->now)->partOf($change->key),
                     );
                 $change->with($facts + ['closed' => $this->close($sheet, $absence)]);
             });

@@ -9,6 +9,7 @@ use App\Booking\Destination;
 use App\Booking\Ending;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
+use App\Booking\Presser;
 use App\Booking\Relocate;
 use App\Booking\Relocation;
 use App\Framework\Contended;
@@ -57,14 +58,14 @@ final class MoveEvening
                 $change = Undoable::begun(Replanned::about($round), 'evening', $now);
                 $spots = Replanned::spots($bookings);
                 foreach ($bookings->whereIn('id', $cannot) as $booking) {
-                    ($this->cancel)($booking, Ending::by(Party::Office, $word)->partOf($change->key));
+                    ($this->cancel)($booking, Ending::by(Presser::side(Party::Office), $word)->partOf($change->key));
                 }
                 $were = self::rewrite($round, $sheets, $move);
                 $moved = $bookings->whereNotIn('id', $cannot)->values();
                 $moved->isEmpty() ||
                     ($this->relocate)(
                         self::destinations($move, $moved),
-                        Relocation::by(Party::Office, $word, $now)->partOf($change->key)->toldAtOnce(),
+                        Relocation::by(Presser::side(Party::Office), $word, $now)->partOf($change->key)->toldAtOnce(),
                     );
                 foreach ($moved->groupBy('pass_id') as $theirs) {
                     event(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Booking\Occasion;
+use App\Booking\Presser;
 use App\Calendars\Reader;
 use App\Framework\Clock;
 use App\Framework\Spell;
@@ -33,9 +34,11 @@ final class BookingMessage extends Message
         #[WithoutRelations] public readonly Booking $booking,
         public readonly Occasion $occasion,
         public readonly Reader $reader,
-        public readonly Party $by,
+        public readonly Presser|Party $by,
         public readonly string $note = '',
         private readonly ?Span $was = null,
+        /** The pass of the guest whom it is about. */
+        private readonly ?int $guest = null,
     ) {
         $this->sequence = $booking->sequence;
         $this->stamp = $booking->updated_at->getTimestamp();
@@ -122,7 +125,7 @@ final class BookingMessage extends Message
 
         return Letter::about(
             $this->then(),
-            new News($this->occasion, $this->by, $this->note, $was),
+            new News($this->occasion, Presser::of($this->by), $this->note, $was, guest: $this->guest),
             $this->reader,
             Clock::now(),
         );
@@ -130,6 +133,13 @@ final class BookingMessage extends Message
 
     protected function entry(): ?CalendarEntry
     {
-        return CalendarEntry::of($this->then(), $this->occasion, $this->reader, $this->sequence, $this->stamp);
+        return CalendarEntry::of(
+            $this->then(),
+            $this->occasion,
+            $this->reader,
+            $this->sequence,
+            $this->stamp,
+            $this->guest,
+        );
     }
 }

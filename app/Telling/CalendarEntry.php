@@ -30,9 +30,18 @@ final readonly class CalendarEntry
         return new self($method, $text, $meeting->uid, $method === 'REQUEST' ? $meeting->sequence : null);
     }
 
-    /** Null where a calendar has nothing to keep: a wish that is not answered yet, wherever it was moved, or never was. */
-    public static function of(Booking $booking, Occasion $occasion, Reader $reader, int $sequence, int $stamp): ?self
-    {
+    /**
+     * @param  int|null  $guest  the pass of the guest whom it is about
+     * @return self|null null where a calendar has nothing to keep: a wish that is not answered yet, wherever it was moved, or never was.
+     */
+    public static function of(
+        Booking $booking,
+        Occasion $occasion,
+        Reader $reader,
+        int $sequence,
+        int $stamp,
+        ?int $guest = null,
+    ): ?self {
         if (
             $occasion->isOpen() ||
             $occasion === Occasion::Declined ||
@@ -42,8 +51,8 @@ final readonly class CalendarEntry
             return null;
         }
         $meeting = MeetingEntry::meeting($booking, $reader, $sequence, $stamp);
-        $leaves =
-            $occasion === Occasion::GuestLeft && !$reader->isHost() && $reader->person()->id !== $booking->pass_id;
+        // Of whoever comes no more; with whoever else does it stays.
+        $leaves = $occasion === Occasion::GuestLeft && !$reader->isHost() && $reader->person()->id === $guest;
 
         return match (true) {
             in_array($occasion, [Occasion::Cancelled, Occasion::MovedAway], true) || $leaves => self::written(

@@ -16,7 +16,6 @@ use App\Models\Party;
 use App\Models\Pass;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
-use Carbon\CarbonImmutable;
 use Recess\Time\Span;
 
 /** The words of a message, the same for text and HTML. */
@@ -56,11 +55,11 @@ final readonly class Letter
 
         return new self(
             greeting: $strange ? self::greeting($person) : 'Dear ' . $person->name . ',',
-            news: self::news($booking, $occasion, $reader, $what->by, $now),
+            news: self::news($booking, $what, $reader, $now),
             word: $what->note,
             facts: self::was($booking, $what->was) +
                 MeetingFacts::of($booking, $reader, $now, strange: $strange) +
-                ($off && $what->by === Party::Host && !$reader->isHost()
+                ($off && $what->by->side === Party::Host && !$reader->isHost()
                     ? self::otherTimes($booking, $what->instead ?? self::free($booking, $now))
                     : []) +
                 ($occasion === Occasion::Booked && $person instanceof Pass ? self::thatDay($booking, $person) : []),
@@ -88,16 +87,6 @@ final readonly class Letter
         $zone = $booking->sheet->host->school->timeZone();
 
         return $was === null ? [] : ['No longer' => Spell::moment($was, $zone)];
-    }
-
-    private static function heldUntil(Booking $booking): string
-    {
-        return self::moment($booking, $booking->held_until);
-    }
-
-    private static function moment(Booking $booking, ?CarbonImmutable $at): string
-    {
-        return Spell::moment((int) $at?->getTimestamp(), $booking->sheet->host->school->timeZone());
     }
 
     /** @return array<string, string> what else is on the pass that day: the last message of a sitting holds the whole plan */
@@ -159,79 +148,34 @@ final readonly class Letter
             ];
     }
 
-    private static function news(Booking $booking, Occasion $occasion, Reader $reader, Party $by, int $now): string
+    /** What happened, who did it, and what it means for whoever reads. */
+    private static function news(Booking $booking, News $what, Reader $reader, int $now): string
     {
-        $host = $booking->host->name;
-        $visitor = $booking->pass->name;
-        $guest = !$reader->isHost() && $reader->person()->id !== $booking->pass_id;
-        $office = $by === Party::Office ? ' The office did this for you.' : '';
+        $zone = $booking->sheet->host->school->timeZone();
+        $person = $reader->person();
+        $by = $what->by->said($booking, $person);
+        $until = $booking->confirm_until ?? $booking->held_until;
+        $about = $what->guest === null ? null : $booking->guests->firstWhere('pass_id', $what->guest)?->pass;
 
-        return match ($occasion) {
-            Occasion::Booked => match (true) {
-                $reader->isHost() => $by === Party::Office
-                    ? "The office has booked a time with you for $visitor."
-                    : "$visitor has booked a time with you.",
-                $guest => "$visitor is bringing you to this meeting.",
-                default => 'This time is yours.' . $office,
-            },
-            Occasion::ToConfirm => 'This time is kept for you until ' .
-                self::moment($booking, $booking->confirm_until) .
-                '. One press on the address below and it is booked.' .
-                ' If you have asked for no time, do nothing: it is free again then.',
-            Occasion::Lapsed => 'This time was kept for you and is free again.',
-            Occasion::MovedAway
-                => "This meeting is with {$booking->host->name} now, at another time. Your time is free again.",
-            Occasion::Asked => $reader->isHost()
-                ? "$visitor asks for a time with you. It is held until " . self::heldUntil($booking) . '.'
-                : "You have asked for this time. It is held for you until $host answers, at the longest until " .
-                    self::heldUntil($booking) .
-                    '.',
-            Occasion::Accepted => $reader->isHost()
-                ? "You have accepted {$visitor}’s wish."
-                : "$host has accepted: this time is yours.",
-            Occasion::Maybe => $reader->isHost()
-                ? "You have said maybe to $visitor."
-                : "$host says maybe. The time is held for you until " . self::heldUntil($booking) . '.',
-            Occasion::Declined => $reader->isHost()
-                ? "You have declined {$visitor}’s wish."
-                : "$host cannot meet you at this time. Other times may be free.",
-            Occasion::Moved => match (true) {
-                $booking->held_until !== null && !$reader->isHost()
-                    => "The time you asked for is another one now. It is held for you until $host answers, at the longest until " .
-                    self::heldUntil($booking) .
-                    '.',
-                $by === Party::Host && !$reader->isHost() => "$host had to move this meeting. This is the new time.",
-                $by === Party::Host => 'You have moved this meeting.',
-                $reader->isHost() => "$visitor has moved this meeting.",
-                default => 'This meeting is moved. This is the new time.' . $office,
-            },
-            Occasion::Cancelled => match (true) {
-                $by === ($reader->isHost() ? Party::Host : Party::Visitor) => $reader->isHost()
-                    ? 'You have cancelled this meeting. The time is free for others again.'
-                    : ($guest
-                        ? "$visitor has given this time back."
-                        : 'You have given this time back. It is free for others again.'),
-                $by === Party::Host => "$host had to cancel this meeting. We are sorry.",
-                $by === Party::Office && !$reader->isHost() => 'The office has given this time back for you.',
-                default => "$visitor has given this time back. It is free again.",
-            },
-            Occasion::LinkAdded => $reader->isHost()
-                ? 'The video link is there.'
-                : 'The video link for this meeting is there.',
-            Occasion::LinkChanged => 'The video link of this meeting is another one now. The old one no longer counts.',
-            Occasion::PlaceChanged => 'This meeting is at another place now.',
-            Occasion::AnswersChanged => "$visitor has changed what they told you.",
-            Occasion::Reminder => 'This meeting is ' .
-                Spell::ahead($booking->span()->start, $now, $booking->sheet->host->school->timeZone()) .
-                '.',
-            Occasion::GuestBrought => match (true) {
-                $guest => "$visitor is bringing you to this meeting.",
-                $reader->isHost() => "$visitor is bringing somebody to this meeting.",
-                default => 'You are bringing somebody to this meeting. They have a pass of their own.',
-            },
-            Occasion::GuestLeft => $guest
-                ? 'You are not part of this meeting any more. The meeting itself stays.'
-                : 'A guest will not come to this meeting; the meeting itself stays.',
-        };
+        return Words::say(
+            'news.' .
+                str_replace(' ', '_', $what->occasion->value) .
+                match (true) {
+                    $reader->isHost() => '.host',
+                    $person->id === $booking->pass_id => '.visitor',
+                    $person->id === $about?->id => '.about',
+                    default => '.guest',
+                },
+            [
+                'who' => $by['who'],
+                'name' => $by['name'],
+                'host' => $booking->host->name,
+                'visitor' => $booking->pass->name,
+                'guest' => $about->name ?? '',
+                'held' => $booking->held_until === null ? 'no' : 'yes',
+                'until' => $until === null ? '' : Spell::moment($until->getTimestamp(), $zone),
+                'when' => Spell::ahead($booking->span()->start, $now, $zone),
+            ],
+        );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Booking\Occasion;
-use App\Models\Party;
+use App\Booking\Presser;
 use Recess\Time\Span;
 
 /** What a letter is about. */
@@ -14,12 +14,13 @@ final readonly class News
     /** @param  list<Span>|null  $instead  what is free instead, where that is not what it is now: of a sheet that is only supposed */
     public function __construct(
         public Occasion $occasion,
-        /** Whose doing it is. */
-        public Party $by,
+        public Presser $by,
         /** Their word with it. */
         public string $note = '',
         /** The instant at which the meeting began before. */
         public ?int $was = null,
         public ?array $instead = null,
+        /** The pass of the guest whom it is about. */
+        public ?int $guest = null,
     ) {}
 }

@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Booking\BookingNews;
 use App\Booking\Occasion;
+use App\Booking\Presser;
 use App\Calendars\Reader;
 use App\Framework\Undoable;
 use App\Models\Booking;
@@ -37,12 +38,14 @@ final class WriteLetters implements ShouldQueue
         private readonly int $stamp,
         private readonly Span $span,
         private readonly Occasion $occasion,
-        private readonly Party $by,
+        private readonly Presser|Party $by,
         private readonly string $note,
         private readonly ?Span $was,
         private readonly ?string $change,
         private readonly array $readers,
         private readonly ?Reader $toColleague,
+        /** The pass of the guest whom it is about. */
+        private readonly ?int $guest = null,
     ) {}
 
     /**
@@ -63,6 +66,7 @@ final class WriteLetters implements ShouldQueue
             $event->change,
             $readers,
             $toColleague,
+            $event->guest?->pass_id,
         );
 
         // What can be taken back for a while is told after it.
@@ -96,7 +100,15 @@ final class WriteLetters implements ShouldQueue
 
     private function letter(Booking $booking, Occasion $occasion, Reader $reader): SendQueuedMailable
     {
-        $message = new BookingMessage($booking, $occasion, $reader, $this->by, $this->note, $this->was);
+        $message = new BookingMessage(
+            $booking,
+            $occasion,
+            $reader,
+            Presser::of($this->by),
+            $this->note,
+            $this->was,
+            $this->guest,
+        );
         $message->change = $this->change;
 
         return new SendQueuedMailable($message->to($reader->email(), $reader->addressee()));

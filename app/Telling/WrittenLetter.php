@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Booking\LetterPreview;
 use App\Booking\Occasion;
+use App\Booking\Presser;
 use App\Calendars\Reader;
 use App\Models\Booking;
 use App\Models\Party;
@@ -15,12 +16,16 @@ final class WrittenLetter implements LetterPreview
 {
     public function moved(Booking $then, Occasion $occasion, string $word, int $now, ?int $was): string
     {
-        return self::written($then, new News($occasion, Party::Host, $word, $was), $now);
+        return self::written($then, new News($occasion, Presser::side(Party::Host), $word, $was), $now);
     }
 
     public function cancelled(Booking $booking, string $word, int $now, array $instead): string
     {
-        return self::written($booking, new News(Occasion::Cancelled, Party::Host, $word, instead: $instead), $now);
+        return self::written(
+            $booking,
+            new News(Occasion::Cancelled, Presser::side(Party::Host), $word, instead: $instead),
+            $now,
+        );
     }
 
     private static function written(Booking $booking, News $what, int $now): string

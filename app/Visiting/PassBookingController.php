@@ -8,6 +8,7 @@ use App\Booking\BringGuest;
 use App\Booking\CancelRequest;
 use App\Booking\ChangeAnswers;
 use App\Booking\LetGuestLeave;
+use App\Booking\Presser;
 use App\Booking\TakeBack;
 use App\Framework\Clock;
 use App\Framework\SlotKey;
@@ -30,7 +31,7 @@ final class PassBookingController
 {
     public function giveBack(Pass $pass, Booking $booking, CancelRequest $request, GiveBack $giveBack): JsonResponse
     {
-        $giveBack($booking, $request->note(), Clock::now());
+        $giveBack($pass, $booking, $request->note(), Clock::now());
 
         return $this->shown($pass);
     }
@@ -43,6 +44,7 @@ final class PassBookingController
             'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
         ]);
         $move(
+            $pass,
             $booking,
             SlotKey::instant($request->string('slot')->toString()),
             Clock::now(),
@@ -55,7 +57,7 @@ final class PassBookingController
     public function answers(Pass $pass, Booking $booking, AnswersRequest $request, ChangeAnswers $change): JsonResponse
     {
         Changeable::confirmed($booking);
-        $change($booking, $request->answers(), $request->phone());
+        $change($booking, Presser::pass($pass), $request->answers(), $request->phone());
 
         return $this->shown($pass);
     }
@@ -70,6 +72,7 @@ final class PassBookingController
         Changeable::confirmed($booking);
         $bring(
             $booking,
+            Presser::pass($pass),
             $request->string('name')->trim()->toString(),
             (string) MailAddress::of($request->input('email')),
             $request->boolean('may_change'),
@@ -104,7 +107,7 @@ final class PassBookingController
                 ? $guests->where('id', $request->integer('guest'))->first()
                 : $guests->where('pass_id', $pass->id)->first();
         if ($guest instanceof Guest) {
-            $leave($guest, Clock::now());
+            $leave($guest, Presser::pass($pass), Clock::now());
         }
 
         return $this->shown($pass);

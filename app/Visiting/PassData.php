@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Booking\LastChange;
+use App\Booking\Presser;
 use App\Directory\Guardian;
 use App\Directory\OpenToPass;
 use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Undoable;
+use App\Framework\Words;
 use App\Knocks\PassKnocks;
 use App\Line\DayCode;
 use App\Line\DayOf;
@@ -241,7 +243,7 @@ final class PassData
                 $booking->confirm_until === null ? null : Spell::moment($booking->confirm_until->getTimestamp(), $zone),
             'answer_note' => $booking->answer_note,
             'made_by' => $booking->made_by->value,
-            'cancelled_by' => $booking->cancelled_by?->value,
+            'off_said' => self::off($booking, $pass),
             'cancel_note' => $booking->cancel_note,
             'own' => $own,
             'visitor' => $booking->pass->name,
@@ -325,6 +327,19 @@ final class PassData
         }
 
         return null;
+    }
+
+    /** Who called it off, as whoever opened the pass reads it; empty while it stands. */
+    private static function off(Booking $booking, Pass $pass): string
+    {
+        return match ($booking->state) {
+            BookingState::Declined => Words::say('news.off.declined', ['host' => $booking->host->name]),
+            BookingState::Cancelled => Words::say(
+                'news.off.cancelled',
+                Presser::whoCancelled($booking)->said($booking, $pass),
+            ),
+            default => '',
+        };
     }
 
     /** @return list<string> the names of others at the same time, to those who come: their names are seen in turn */

@@ -123,7 +123,7 @@ final class PlainController
         CancelRequest $request,
         GiveBack $giveBack,
     ): Response|RedirectResponse {
-        return $this->acted($pass, static fn() => $giveBack($booking, $request->note(), Clock::now()));
+        return $this->acted($pass, static fn() => $giveBack($pass, $booking, $request->note(), Clock::now()));
     }
 
     public function move(Pass $pass, Booking $booking, Request $request, MoveOwn $move): Response|RedirectResponse
@@ -132,7 +132,7 @@ final class PlainController
 
         return $this->acted(
             $pass,
-            static fn() => $move($booking, SlotKey::instant($request->string('slot')->toString()), Clock::now()),
+            static fn() => $move($pass, $booking, SlotKey::instant($request->string('slot')->toString()), Clock::now()),
         );
     }
 

@@ -101,7 +101,7 @@ final class BookingTest extends TestCase
             $this->ask('post', "$path/bookings/$booking->id/give-back", ['note' => 'The ferry is cancelled.'])
                 ->assertOk()
                 ->assertJsonPath('bookings.0.state', 'cancelled')
-                ->assertJsonPath('bookings.0.cancelled_by', 'visitor');
+                ->assertJsonPath('bookings.0.off_said', 'You cancelled this meeting. The time is free for others now.');
         }
         self::assertSame(1, $booking->refresh()->sequence);
         self::assertSame(4, $this->lettersWaiting());

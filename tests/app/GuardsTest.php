@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Booking\BookingNews;
 use App\Booking\CancelBooking;
 use App\Booking\Ending;
+use App\Booking\Presser;
 use App\Framework\Clock;
 use App\Framework\Contended;
 use App\Framework\Limits;
@@ -95,7 +96,7 @@ final class GuardsTest extends TestCase
             array_map(static fn(int $now, int $then): int => $now - $then, array_map($raised, $all), $before),
         );
         $booking = Booking::query()->firstOrFail();
-        app(CancelBooking::class)($booking, Ending::by(Party::Host, ''));
+        app(CancelBooking::class)($booking, Ending::by(Presser::side(Party::Host), ''));
         self::assertSame(
             [2, 2, 2, 2],
             array_map(static fn(int $now, int $then): int => $now - $then, array_map($raised, $all), $before),
@@ -136,7 +137,7 @@ final class GuardsTest extends TestCase
             static fn() => throw new \RuntimeException('Something went wrong on the way out.'),
         );
         try {
-            app(CancelBooking::class)(Booking::query()->firstOrFail(), Ending::by(Party::Host, ''));
+            app(CancelBooking::class)(Booking::query()->firstOrFail(), Ending::by(Presser::side(Party::Host), ''));
             self::fail('It went through.');
         } catch (\RuntimeException) {
         }

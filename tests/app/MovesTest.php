@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\BringGuest;
+use App\Booking\Presser;
 use App\Models\Block;
 use App\Models\Booking;
 use App\Models\LinkMode;
@@ -208,6 +209,7 @@ final class MovesTest extends RoundTestCase
             'private link' => $this->booking->update(['link' => 'https://video.example/their-own']),
             'brought guest' => app(BringGuest::class)(
                 $this->booking,
+                Presser::pass($this->booking->pass),
                 'Otto Fay',
                 'otto@mail.example',
                 true,

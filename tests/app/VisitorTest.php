@@ -384,7 +384,7 @@ final class VisitorTest extends TestCase
         $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING . 'T20:30:00Z'])->assertOk();
         $this->ask('post', "/api/staff/bookings/$id/cancel")
             ->assertOk()
-            ->assertJsonPath('bookings.0.cancelled_by', 'office');
+            ->assertJsonPath('bookings.0.off_said', 'The school office cancelled this meeting.');
     }
 
     public function test_reminders_go_out_once_and_never_after_the_meeting(): void

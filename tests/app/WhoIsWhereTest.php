@@ -11,6 +11,7 @@ use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\CancelBooking;
 use App\Booking\Ending;
+use App\Booking\Presser;
 use App\Knocks\KnockTerms;
 use App\Models\Block;
 use App\Models\Booking;
@@ -304,7 +305,7 @@ final class WhoIsWhereTest extends RoundTestCase
         self::assertStringEndsWith('Sat 5 Dec 16:00 is free.', $said);
         app(CancelBooking::class)(
             Booking::query()->where('student', 'Child of Bao')->firstOrFail(),
-            Ending::by(Party::Host, ''),
+            Ending::by(Presser::side(Party::Host), ''),
         );
         $said = (string) $this->book(
             $sheet,

@@ -585,7 +585,7 @@ final class WorksheetTest extends TestCase
         ])
             ->assertOk()
             ->assertJsonPath('taken', 0)
-            ->assertJsonPath('bookings.0.cancelled_by', 'host')
+            ->assertJsonPath('bookings.0.off_said', 'by Wren Halloran')
             ->assertJsonPath('bookings.0.cancel_note', 'I am ill. Please pick another time.');
     }
 }

@@ -71,7 +71,7 @@ test('from signing in to a booked slot and back to a free one', async ({ page, b
     await visitor.getByRole('button', { name: 'Give it back' }).click();
     await visitor.getByLabel(/A word to/).fill('The ferry is cancelled.');
     await visitor.getByRole('button', { name: 'Give this time back' }).click();
-    await expect(visitor.getByText('You have given this time back.')).toBeVisible();
+    await expect(visitor.getByText('You cancelled this meeting.')).toBeVisible();
     await expectSound(visitor);
     await openMail(visitor, email, /^Cancelled: .* 16:15/);
     await visitor.goto(link);

@@ -283,13 +283,9 @@
                 {#each off as booking (booking.id)}
                     <li class="text-faint">
                         <span class="times">{booking.day} {booking.from}</span> · {booking.student || booking.name} ·
-                        {booking.cancelled_by === 'host'
-                            ? booking.state === 'declined'
-                                ? 'declined'
-                                : 'by you'
-                            : booking.cancelled_by === 'office'
-                              ? 'by the office'
-                              : `by ${booking.name}`}{booking.cancel_note ? `: “${booking.cancel_note}”` : ''}
+                        {booking.state === 'declined' ? 'declined ' : ''}{booking.off_said}{booking.cancel_note
+                            ? `: “${booking.cancel_note}”`
+                            : ''}
                     </li>
                 {/each}
             </ul>

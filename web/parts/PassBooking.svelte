@@ -102,10 +102,7 @@
 >
     {#if off}
         <p class="notice mb-3" role="status">
-            {#if booking.state === 'declined'}{booking.host.name} cannot meet you at this time.{:else if booking.cancelled_by === 'visitor'}{booking.own
-                    ? 'You have given this time back.'
-                    : `${booking.visitor} has given this time back.`} It is free for others again.{:else if booking.cancelled_by === 'office'}The
-                office has given this time back.{:else}{booking.host.name} had to cancel this meeting.{/if}
+            {booking.off_said}
             {#if booking.cancel_note}<span class="block whitespace-pre-line">“{booking.cancel_note}”</span>{/if}
         </p>
     {:else if booking.state === 'kept'}

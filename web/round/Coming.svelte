@@ -11,18 +11,35 @@
     let { page, list }: Props = $props();
 
     const dates = $derived(page.dates.filter((one) => !one.over));
-    const hours = (date: string) => list.windows.find((one) => one.date === date);
-    const at = (one: Schema['RoundPage']['dates'][number], said: string) =>
-        one.steps.find((step) => step.said === said)?.at ?? 0;
-    const length = (one: Schema['RoundPage']['dates'][number]) => one.steps.at(-1)?.at ?? 1;
+    type Day = Schema['RoundPage']['dates'][number];
+    type Hours = Schema['HoursOn'];
 
-    function change(one: Schema['RoundPage']['dates'][number], which: 'from' | 'until', said: string) {
-        const now = hours(one.date) ?? one;
+    /** Hours of one day that one can say: once more, after the first, is enough. */
+    const MOST = 2;
+
+    const hours = (date: string) => list.windows.filter((one) => one.date === date);
+    const at = (one: Day, said: string) => one.steps.find((step) => step.said === said)?.at ?? 0;
+    const length = (one: Day) => one.steps.at(-1)?.at ?? 1;
+
+    function change(one: Day, nth: number, now: Hours, which: 'from' | 'until', said: string) {
         let [from, until] = which === 'from' ? [said, now.until] : [now.from, said];
         // Whoever comes later than they meant to go stays until the end, and the other way about.
         if (at(one, from) >= at(one, until)) [from, until] = which === 'from' ? [from, one.until] : [one.from, until];
-        list.come(one.date, from, until);
+        list.come(one.date, from, until, nth);
     }
+
+    /** The rest of the day after what is said already, or the hour before it. */
+    function again(one: Day) {
+        const said = hours(one.date)[0]!;
+        const free = (from: number, until: number) => {
+            const steps = one.steps.filter((step) => step.at >= from && step.at <= until);
+            return steps.length > 1 ? ([steps[0]!.said, steps.at(-1)!.said] as const) : null;
+        };
+        const more = free(at(one, said.until) + 30, length(one)) ?? free(0, at(one, said.from) - 30);
+        if (more) list.come(one.date, more[0], more[1], hours(one.date).length);
+    }
+    const hasMore = (one: Day, said: Hours[]) =>
+        said.length < MOST && (at(one, said[0]!.until) + 45 <= length(one) || at(one, said[0]!.from) >= 45);
 </script>
 
 {#each dates as one (one.date)}
@@ -33,46 +50,57 @@
             <input
                 type="checkbox"
                 class="size-6"
-                checked={can !== undefined}
+                checked={can.length > 0}
                 onchange={(event) =>
                     event.currentTarget.checked ? list.come(one.date, one.from, one.until) : list.stayAway(one.date)}
             />
             <strong>{one.label}</strong>
         </label>
-        {#if can}
+        {#if can.length > 0}
             <div class="ruler" aria-hidden="true">
                 {#each one.steps as step (step.at)}
                     <i class:long={step.said.endsWith(':00')} style:left="{(100 * step.at) / length(one)}%"></i>
                 {/each}
-                <b
-                    style:left="{(100 * at(one, can.from)) / length(one)}%"
-                    style:width="{(100 * (at(one, can.until) - at(one, can.from))) / length(one)}%"
-                ></b>
+                {#each can as said, n (n)}
+                    <b
+                        style:left="{(100 * at(one, said.from)) / length(one)}%"
+                        style:width="{(100 * (at(one, said.until) - at(one, said.from))) / length(one)}%"
+                    ></b>
+                {/each}
             </div>
-            <p class="mt-2 flex flex-wrap items-center gap-2">
-                <label
-                    >from <select
-                        class="pick"
-                        value={can.from}
-                        onchange={(event) => change(one, 'from', event.currentTarget.value)}
+            {#each can as said, n (n)}
+                <p class="mt-2 flex flex-wrap items-center gap-2">
+                    <label
+                        >{n === 0 ? 'from' : 'and from'}
+                        <select
+                            class="pick"
+                            value={said.from}
+                            onchange={(event) => change(one, n, said, 'from', event.currentTarget.value)}
+                        >
+                            {#each one.steps.slice(0, -1) as step (step.at)}<option value={step.said}
+                                    >{clock.say(step.said)}</option
+                                >{/each}
+                        </select></label
                     >
-                        {#each one.steps.slice(0, -1) as step (step.at)}<option value={step.said}
-                                >{clock.say(step.said)}</option
-                            >{/each}
-                    </select></label
-                >
-                <label
-                    >to <select
-                        class="pick"
-                        value={can.until}
-                        onchange={(event) => change(one, 'until', event.currentTarget.value)}
+                    <label
+                        >to <select
+                            class="pick"
+                            value={said.until}
+                            onchange={(event) => change(one, n, said, 'until', event.currentTarget.value)}
+                        >
+                            {#each one.steps.slice(1) as step (step.at)}<option value={step.said}
+                                    >{clock.say(step.said)}</option
+                                >{/each}
+                        </select></label
                     >
-                        {#each one.steps.slice(1) as step (step.at)}<option value={step.said}
-                                >{clock.say(step.said)}</option
-                            >{/each}
-                    </select></label
-                >
-            </p>
+                    {#if n > 0}<button type="button" class="link" onclick={() => list.comeNot(one.date, n)}
+                            >Remove</button
+                        >{/if}
+                </p>
+            {/each}
+            {#if hasMore(one, can)}<button type="button" class="link" onclick={() => again(one)}
+                    >Add other hours on this day</button
+                >{/if}
         {/if}
     </fieldset>
 {/each}

@@ -136,8 +136,20 @@ export class Shortlist {
         if (answer.data) this.#heard(answer.data);
     }
 
-    come(date: string, from: string, until: string): void {
-        this.windows = [...this.windows.filter((one) => one.date !== date), { date, from, until }];
+    /** When they can come on a date, in the order of the day: the first of these hours, or others of the same day. */
+    come(date: string, from: string, until: string, nth = 0): void {
+        const rest = this.windows.filter((one) => one.date !== date);
+        const day = this.windows.filter((one) => one.date === date);
+        day.splice(nth, 1, { date, from, until });
+        this.windows = [...rest, ...day];
+        this.look();
+    }
+
+    /** Of several hours on a date these are none after all. */
+    comeNot(date: string, nth: number): void {
+        const day = this.windows.filter((one) => one.date === date);
+        day.splice(nth, 1);
+        this.windows = [...this.windows.filter((one) => one.date !== date), ...day];
         this.look();
     }
 

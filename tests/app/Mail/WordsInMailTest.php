@@ -81,7 +81,7 @@ final class WordsInMailTest extends TestCase
             self::assertStringNotContainsString('BEGIN:VCALENDAR', $mail, $reader);
             self::assertSame(
                 $reader === 'ama@mail.example',
-                str_contains($mail, 'at the longest until Thursday 3 December, 16:15'),
+                str_contains($mail, 'but no longer than Thursday 3 December, 16:15'),
             );
         }
         // RFC 5545, 3.8.1.11: a file of it says that it is not sure.
@@ -123,10 +123,10 @@ final class WordsInMailTest extends TestCase
             'email' => 'kofi@mail.example',
         ])->assertOk();
         $mails = $this->sent('');
-        self::assertStringContainsString('You are bringing somebody to this meeting.', $mails['ama@mail.example']);
-        self::assertStringContainsString('Ama Otoo is bringing you to this meeting.', $mails['kofi@mail.example']);
+        self::assertStringContainsString('You added Kofi Ferreira to this meeting.', $mails['ama@mail.example']);
+        self::assertStringContainsString('Ama Otoo added you to this meeting.', $mails['kofi@mail.example']);
         self::assertStringContainsString(
-            'Ama Otoo is bringing somebody to this meeting.',
+            'Ama Otoo added Kofi Ferreira to this meeting.',
             $mails['wren-halloran@school.example'],
         );
     }
