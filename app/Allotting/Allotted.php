@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Allotting;
 
-use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Row;
 use App\Models\Sheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Recess\Names\NameKey;
 use Recess\Time\Span;
 
 /**
@@ -82,6 +82,6 @@ final class Allotted extends Row
 
     public static function keyOf(int $pass, int $sheet, string $student): string
     {
-        return "$pass|$sheet|" . Booking::studentKey($student);
+        return "$pass|$sheet|" . NameKey::of($student);
     }
 }

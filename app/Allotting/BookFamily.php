@@ -103,7 +103,9 @@ final class BookFamily
                 $place,
                 $now,
             ): Booking {
-                $who = Asking::visitor($pass->id, $pass->email, $row->student, $place->id)->interpreted($row->language);
+                $who = Asking::visitor($pass->id, $pass->email, $row->student, $place->id)
+                    ->about($row->student_id)
+                    ->interpreted($row->language);
                 $permit = Permit::of($sheet, $start, new Claim($who, Claimant::Staff, $now));
 
                 return $this->book->onSlot(

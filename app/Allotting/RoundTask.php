@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Allotting;
 
-use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Sheet;
@@ -19,6 +18,7 @@ use Recess\Allotting\Family;
 use Recess\Allotting\Host;
 use Recess\Allotting\Wish;
 use Recess\Fitting\Between;
+use Recess\Names\NameKey;
 use Recess\Offer;
 use Recess\Time\Span;
 use Recess\Time\Spans;
@@ -199,14 +199,18 @@ final class RoundTask
     {
         $passes = array_values(array_unique(array_column($this->list->rows, 'pass_id')));
         $students = array_map(
-            static fn(array $row): string => Booking::studentKey((string) $row['student']),
+            static fn(array $row): string => NameKey::of((string) $row['student']),
             $this->list->rows,
         );
         $emails = Pass::query()->whereKey($passes)->whereNotNull('email')->pluck('email', 'id')->all();
         $this->emails = $emails;
 
         return Whereabouts::of(
-            People::passes(...$passes)->across(array_values($emails), $students),
+            People::passes(...$passes)->across(
+                array_values($emails),
+                $students,
+                array_column($this->list->rows, 'student_id'),
+            ),
             $this->round->range(),
         );
     }
@@ -217,15 +221,14 @@ final class RoundTask
      */
     private function whereIs(array $there, int $row): array
     {
-        ['pass_id' => $pass, 'student' => $student] = $this->list->rows[$row];
-        $key = Booking::studentKey((string) $student);
+        ['pass_id' => $pass, 'student' => $student, 'student_id' => $known] = $this->list->rows[$row];
+        $key = NameKey::of((string) $student);
         $email = $this->emails[$pass] ?? '';
 
         return array_values(
             array_filter(
                 $there,
-                static fn(Presence $one): bool => $one->isOf((int) $pass, $email) ||
-                    ($key !== '' && $one->student === $key),
+                static fn(Presence $one): bool => $one->isOf((int) $pass, $email) || $one->isAbout($key, $known),
             ),
         );
     }

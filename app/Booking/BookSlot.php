@@ -22,6 +22,7 @@ use App\Video\VideoRooms;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
+use Recess\Names\NameKey;
 
 /**
  * Gives a visitor the slot they wish for, or says that it is gone.
@@ -46,6 +47,7 @@ final class BookSlot
     public function __invoke(Sheet $sheet, BookingWish $wish, int $now): Booking
     {
         $who = Asking::visitor($wish->passId, $wish->email, $wish->student, $wish->placeId)
+            ->about($wish->studentId)
             ->keeping($wish->keeper)
             ->interpreted($wish->language);
         try {
@@ -61,7 +63,7 @@ final class BookSlot
 
             return $booking;
         } catch (NotAsFilledIn $refusal) {
-            return $this->alreadyKept($sheet, $wish) ?? throw $refusal;
+            return $this->alreadyKept($sheet, $wish) ?? throw $refusal->byLetter($wish->email, $now);
         } catch (UniqueConstraintViolationException | NoSeatLeft) {
             // Whoever was quicker may have been this visitor's own first press.
             return $this->alreadyKept($sheet, $wish) ??
@@ -107,7 +109,7 @@ final class BookSlot
             'starts_at' => Instant::column($seat->span->start),
             'ends_at' => Instant::column($seat->span->end),
             'student' => $wish->student,
-            'student_key' => Booking::studentKey($wish->student),
+            'student_key' => NameKey::of($wish->student),
             'student_id' => $wish->studentId,
             'answers' => (object) $wish->answers,
             'state' => match (true) {

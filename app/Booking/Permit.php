@@ -36,11 +36,11 @@ final readonly class Permit
         }
         $offer = self::had($timetable, $start, $by);
         // Whoever has no name, address or student yet has nothing on another pass.
-        try {
-            $who->canBeKnownAcross() &&
-                self::had($timetable->seenBy(Worlds::asker($sheet, $who->across(), $now)), $start, $by);
-        } catch (NoSeatLeft) {
-            throw new NotAsFilledIn($sheet);
+        $against = $who->canBeKnownAcross()
+            ? self::against($timetable->seenBy(Worlds::asker($sheet, $who->across(), $now)), $start, $by)
+            : [];
+        if ($against !== []) {
+            throw NotAsFilledIn::because($sheet, $against, $who);
         }
 
         return new self($timetable, $offer->slot);
@@ -55,11 +55,20 @@ final readonly class Permit
     /** @throws NoSeatLeft */
     private static function had(Timetable $timetable, int $start, Claimant $by): Offer
     {
-        $offer = $timetable->offerAt($start) ?? throw new NoSeatLeft();
-        $against = $by->isRefused($offer->verdict);
+        $against = self::against($timetable, $start, $by);
 
         return $against === []
-            ? $offer
+            ? $timetable->offerAt($start) ?? throw new NoSeatLeft()
             : throw $against === [Because::NoInterpreter] ? new NoInterpreter() : new NoSeatLeft();
+    }
+
+    /**
+     * @return list<Because>
+     *
+     * @throws NoSeatLeft when there is no such slot
+     */
+    private static function against(Timetable $timetable, int $start, Claimant $by): array
+    {
+        return $by->isRefused(($timetable->offerAt($start) ?? throw new NoSeatLeft())->verdict);
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Recess\Names\NameKey;
 use Recess\Time\LocalTime;
 use Recess\Time\TimeNotValid;
 
@@ -56,7 +57,7 @@ final class KioskController
         ]);
         $now = Clock::now();
         $wrong = "kiosk|$kiosk->id";
-        $name = $request->filled('code') ? null : Booking::studentKey($request->string('name')->toString());
+        $name = $request->filled('code') ? null : NameKey::of($request->string('name')->toString());
         // Of one name few: to go through a child's hours is no way to find out when it comes.
         $ofName = "kiosk name|$kiosk->school_id|$name";
         if (

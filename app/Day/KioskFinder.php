@@ -13,6 +13,7 @@ use App\Models\Pass;
 use App\School\Kiosk;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Recess\Names\NameKey;
 
 /** Finds what somebody at the entrance comes to today: by what is on their pass or card, or by a name together with a time. */
 final class KioskFinder
@@ -59,7 +60,7 @@ final class KioskFinder
                 ->get()
                 ->filter(
                     static fn(Booking $one): bool => $one->student_key === $key ||
-                        Booking::studentKey($one->pass->name) === $key,
+                        NameKey::of($one->pass->name) === $key,
                 )
                 ->take(self::MOST)
                 ->values();

@@ -57,7 +57,7 @@ final readonly class Admission
     /** Of these, the one who is called so. */
     public function child(string $called): ?Student
     {
-        return $this->children?->first(static fn(Student $child): bool => $child->name() === $called);
+        return Student::among($this->children ?? [], $called);
     }
 
     /** @return Builder<Student> all for whose families a sheet is */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Directory;
 
 use App\Framework\Contended;
-use App\Models\Booking;
 use App\Models\Instant;
 use Illuminate\Support\Facades\DB;
+use Recess\Names\NameKey;
 
 /** Writes what a plan says: all of it, or nothing. Nobody is ever deleted; who has gone is put away. */
 final class BringIn
@@ -79,7 +79,7 @@ final class BringIn
             $name = (string) $one['name'];
             $columns = [
                 'name' => $name,
-                'name_key' => Booking::studentKey($name),
+                'name_key' => NameKey::of($name),
                 'put_away_at' => null,
                 'updated_at' => $at,
             ];

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
-use App\Models\Booking;
 use App\Models\School;
 use App\Models\StaffMember;
 use Illuminate\Support\Facades\DB;
+use Recess\Names\NameKey;
 
 /** The directory as the office sees it: found, not listed, for there are thousands. */
 final class DirectoryData
@@ -118,7 +118,7 @@ final class DirectoryData
         ?int $class,
         bool $away,
     ): \Illuminate\Database\Eloquent\Builder {
-        $like = '%' . addcslashes(Booking::studentKey($sought), '\\%_') . '%';
+        $like = '%' . addcslashes(NameKey::of($sought), '\\%_') . '%';
 
         return Student::query()
             ->where('school_id', $school->id)

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
-use App\Models\Booking;
 use App\Models\Row;
 use App\Models\Secret;
 use App\Models\Sheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Recess\Names\NameKey;
 
 /**
  * A student whom a host expects on a sheet that is for anyone.
@@ -50,7 +50,7 @@ final class Expected extends Row
     protected static function booted(): void
     {
         self::saving(static function (self $one): void {
-            $one->name_key = Booking::studentKey($one->name);
+            $one->name_key = NameKey::of($one->name);
         });
     }
 

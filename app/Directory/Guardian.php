@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
-use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Row;
 use Carbon\CarbonImmutable;
@@ -12,6 +11,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Query\Builder as Rows;
+use Recess\Names\NameKey;
 
 /**
  * Whoever looks after a student. They have no account: a pass of their own, which a letter or a card opens as far as it is about.
@@ -52,7 +52,7 @@ final class Guardian extends Row
     protected static function booted(): void
     {
         self::saving(static function (self $guardian): void {
-            $guardian->name_key = Booking::studentKey($guardian->name);
+            $guardian->name_key = NameKey::of($guardian->name);
         });
     }
 
@@ -98,7 +98,7 @@ final class Guardian extends Row
 
     public function child(string $called): ?Student
     {
-        return $this->students->first(static fn(Student $child): bool => $child->name() === $called);
+        return Student::among($this->students, $called);
     }
 
     /** Their pass, made when it is first wanted. Whom the school knows by an address need not show that it answers. */

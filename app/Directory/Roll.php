@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Directory;
 
 use App\Framework\Words;
-use App\Models\Booking;
 use App\Models\MailAddress;
 use App\Models\PersonName;
 use App\Models\PhoneNumber;
+use Recess\Names\NameKey;
 
 /**
  * What a file says of a school's students, their guardians and classes, in whatever format it came. Whatever cannot be
@@ -71,9 +71,9 @@ final class Roll
 
             return null;
         }
-        $key = $number === null ? 'name ' . Booking::studentKey($name) : "number $number";
+        $key = $number === null ? 'name ' . NameKey::of($name) : "number $number";
         $known = $this->students[$key] ?? null;
-        if ($known !== null && Booking::studentKey($known['name']) !== Booking::studentKey($name)) {
+        if ($known !== null && NameKey::of($known['name']) !== NameKey::of($name)) {
             $this->wrong('number_twice', [
                 'line' => $line,
                 'number' => (string) $number,
@@ -148,7 +148,7 @@ final class Roll
 
     public static function guardianKey(string $name, ?string $email, string $phone): string
     {
-        return 'name ' . Booking::studentKey($name) . '|' . ($email ?? $phone);
+        return 'name ' . NameKey::of($name) . '|' . ($email ?? $phone);
     }
 
     public function looksAfter(string $guardian, string $student, bool $mayBook = true): void

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
-use App\Models\Booking;
 use App\Models\School;
 use Illuminate\Support\Facades\DB;
+use Recess\Names\NameKey;
 
 /**
  * What a roll would change: who is new, who is other than before, who has gone. Nothing is written here, and BringIn
@@ -147,7 +147,7 @@ final class RollPlan
         $names = array_count_values(array_map(static fn(\stdClass $row): string => (string) $row->name_key, $rows));
         $matched = [];
         foreach ($this->roll->students as $key => $student) {
-            $nameKey = Booking::studentKey($student['name']);
+            $nameKey = NameKey::of($student['name']);
             $sameName = ($names[$nameKey] ?? 0) === 1 ? $byName[$nameKey] : null;
             // Somebody typed by hand gets their number by the first file that has one.
             $row =
@@ -205,9 +205,7 @@ final class RollPlan
                 foreach (array_keys($links[$student] ?? []) as $id) {
                     $one = $byId[$id] ?? null;
                     $row ??=
-                        $one !== null &&
-                        $one->number === null &&
-                        $one->name_key === Booking::studentKey($guardian['name'])
+                        $one !== null && $one->number === null && $one->name_key === NameKey::of($guardian['name'])
                             ? $one
                             : null;
                 }

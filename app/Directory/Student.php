@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
-use App\Models\Booking;
 use App\Models\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Recess\Names\NameKey;
 
 /**
  * A student of the school.
@@ -40,7 +40,7 @@ final class Student extends Row
     protected static function booted(): void
     {
         self::saving(static function (self $student): void {
-            $student->name_key = Booking::studentKey($student->name);
+            $student->name_key = NameKey::of($student->name);
         });
     }
 
@@ -74,12 +74,32 @@ final class Student extends Row
     {
         $plain = (string) preg_replace('/\s*\([^()]*\)$/u', '', $called);
         $some = self::here($school)
-            ->whereIn('name_key', [Booking::studentKey($called), Booking::studentKey($plain)])
+            ->whereIn('name_key', [NameKey::of($called), NameKey::of($plain)])
             ->limit(20)
             ->get()
-            ->filter(static fn(self $one): bool => Booking::studentKey($one->name()) === Booking::studentKey($called));
+            ->filter(static fn(self $one): bool => NameKey::of($one->name()) === NameKey::of($called));
 
         return $some->count() === 1 ? $some->first() : null;
+    }
+
+    /**
+     * Of some children, such as those of a family, the one who is called so: by what tells it from all others, or by its name
+     * alone where no other of them has it.
+     *
+     * @param  iterable<self>  $children
+     */
+    public static function among(iterable $children, string $called): ?self
+    {
+        $key = NameKey::of($called);
+        $named = [];
+        foreach ($children as $child) {
+            if (NameKey::of($child->name()) === $key) {
+                return $child;
+            }
+            $child->name_key === $key && ($named[] = $child);
+        }
+
+        return count($named) === 1 ? $named[0] : null;
     }
 
     /** What they are called where several are meant: two of one name are told apart by their class. */

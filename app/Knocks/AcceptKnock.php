@@ -83,7 +83,9 @@ final class AcceptKnock
             throw KnockRefused::because('closed_day');
         }
         $pass = $knock->pass;
-        $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id)->keeping($knock->keeper);
+        $who = Asking::visitor($pass->id, $pass->email, $knock->student, $knock->place_id)
+            ->about($knock->student_id)
+            ->keeping($knock->keeper);
         try {
             $permit = Permit::of(
                 $sheet,

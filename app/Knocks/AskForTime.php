@@ -78,7 +78,7 @@ final class AskForTime
             $sheet,
             $wish->spans,
             new Claim(
-                Asking::visitor($pass->id, $pass->email, $wish->student)->keeping($keeper),
+                Asking::visitor($pass->id, $pass->email, $wish->student)->about($wish->studentId)->keeping($keeper),
                 Claimant::Visitor,
                 $now,
             ),

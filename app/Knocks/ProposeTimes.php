@@ -39,7 +39,9 @@ final class ProposeTimes
                 $sheet,
                 $spans,
                 new Claim(
-                    Asking::visitor($pass->id, $pass->email, $knock->student)->keeping($knock->keeper),
+                    Asking::visitor($pass->id, $pass->email, $knock->student)
+                        ->about($knock->student_id)
+                        ->keeping($knock->keeper),
                     Claimant::Staff,
                     $now,
                 ),

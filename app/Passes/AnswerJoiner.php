@@ -16,7 +16,14 @@ final class AnswerJoiner
     public function __invoke(Joiner $joiner, bool $bring, bool $mayChange, int $now): void
     {
         if ($bring) {
-            ($this->bring)($joiner->booking, Presser::pass($joiner->booking->pass), $joiner->name, $joiner->email, $mayChange, $now);
+            ($this->bring)(
+                $joiner->booking,
+                Presser::pass($joiner->booking->pass),
+                $joiner->name,
+                $joiner->email,
+                $mayChange,
+                $now,
+            );
         }
         $joiner->delete();
     }

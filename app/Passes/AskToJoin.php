@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Passes;
 
 use App\Framework\Contended;
-use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Sheet;
+use Recess\Names\NameKey;
 
 /**
  * Whoever finds that a student has a time already asks to be brought to it. Whether there is one they do not learn here:
@@ -25,7 +25,7 @@ final class AskToJoin
         Contended::transaction(static function () use ($sheet, $student, $name, $email, $now): void {
             $bookings = $sheet
                 ->bookings()
-                ->where('student_key', Booking::studentKey($student))
+                ->where('student_key', NameKey::of($student))
                 ->whereIn('state', [BookingState::Asked, BookingState::Booked])
                 ->where('starts_at', '>', Instant::column($now))
                 ->with(['pass', 'guests.pass'])

@@ -16,6 +16,7 @@ use App\Models\Pass;
 use App\Timetables\Asking;
 use App\Timetables\Guards;
 use App\Timetables\Judge;
+use Recess\Names\NameKey;
 use Recess\Rules\Reason;
 
 /** A misspelt name of a student is mended in all of a pass's bookings to come, as far as it could have been booked under that name. */
@@ -33,7 +34,7 @@ final class MendStudent
         $bookings = $pass
             ->bookings()
             ->whereNull('student_id')
-            ->where('student_key', Booking::studentKey($was))
+            ->where('student_key', NameKey::of($was))
             ->whereIn('state', BookingState::standing())
             ->where('ends_at', '>', Instant::column($now))
             ->orderBy('id')
@@ -41,15 +42,12 @@ final class MendStudent
         Contended::transaction(static function () use ($pass, $bookings, $name, $now): void {
             foreach ($bookings as $booking) {
                 Guards::booking($booking->sheet, (string) $pass->email, $name);
-                if (
-                    Booking::studentKey($name) !== $booking->student_key &&
-                    self::standsAgainst($booking, $name, $now)
-                ) {
-                    throw new NotAsFilledIn($booking->sheet);
+                if (NameKey::of($name) !== $booking->student_key && self::standsAgainst($booking, $name, $now)) {
+                    throw NotAsFilledIn::of($booking->sheet);
                 }
                 $booking->update([
                     'student' => $name,
-                    'student_key' => Booking::studentKey($name),
+                    'student_key' => NameKey::of($name),
                     'sequence' => $booking->sequence + 1,
                 ]);
                 event(new BookingNews($booking, Occasion::AnswersChanged, Presser::pass($pass)));

@@ -158,9 +158,11 @@ final readonly class FindPlan
                 $sheets[$pick->sheet->id] = $pick->sheet->toCore();
             }
             // Of a child that the school knows as theirs they may know what others who look after it have booked.
-            $known = array_filter($mine, static fn(Pick $pick): bool => $pick->studentId !== null) !== [];
-            $who = ($pass === null ? Asking::anybody() : Asking::holder($pass, $student))->interpreted($ask->language);
-            $worlds = Worlds::ofAll($sheets, $dates, $now, $known ? $who->across() : $who);
+            $known = reset($mine)->studentId ?? null;
+            $who = ($pass === null ? Asking::anybody() : Asking::holder($pass, $student)->about($known))->interpreted(
+                $ask->language,
+            );
+            $worlds = Worlds::ofAll($sheets, $dates, $now, $known === null ? $who : $who->across());
             $by = $all ? Claimant::Staff : Claimant::Visitor;
             foreach ($mine as $i => $pick) {
                 $timetable = Timetable::of($sheets[$pick->sheet->id], $worlds[$pick->sheet->id]);

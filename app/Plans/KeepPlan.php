@@ -56,12 +56,9 @@ final class KeepPlan
             foreach ($wish->picks as $pick) {
                 $sheet = SheetAtHand::held($pick->sheet);
                 try {
-                    $who = Asking::visitor(
-                        $pass->id,
-                        $pass->email,
-                        $pick->student,
-                        $sheet->places->firstOrFail()->id,
-                    )->interpreted($wish->language);
+                    $who = Asking::visitor($pass->id, $pass->email, $pick->student, $sheet->places->firstOrFail()->id)
+                        ->about($pick->studentId)
+                        ->interpreted($wish->language);
                     $permit = Permit::of($sheet, (int) $pick->start, new Claim($who, Claimant::Visitor, $now));
                     $bookings[] = $this->book->onSlot($sheet, $permit, $this->one($wish, $pick, $sheet, $pass));
                 } catch (NotAsFilledIn $refusal) {

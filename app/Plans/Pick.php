@@ -8,6 +8,7 @@ use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Collection;
+use Recess\Names\NameKey;
 
 /** Somebody whom a family wants to meet, about one child. */
 final readonly class Pick
@@ -31,7 +32,7 @@ final readonly class Pick
     {
         return $bookings->contains(
             fn(Booking $one): bool => $one->sheet_id === $this->sheet->id &&
-                $one->student_key === Booking::studentKey($this->student),
+                $one->student_key === NameKey::of($this->student),
         );
     }
 

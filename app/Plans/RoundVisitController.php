@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Booking\NotAsFilledIn;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Models\Pass;
@@ -60,6 +61,8 @@ final class RoundVisitController
         $now = Clock::now();
         try {
             $pass = $keep($round, $request->wish(), $now);
+        } catch (NotAsFilledIn $refusal) {
+            throw $refusal->byLetter($request->holder()->email, $now);
         } catch (PlanGone $gone) {
             // Whoever was beaten to one goes on from the next best plan.
             $next = FindPlan::of($round, $request->pass(), $request->asked(), $now);

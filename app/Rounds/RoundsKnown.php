@@ -6,12 +6,12 @@ namespace App\Rounds;
 
 use App\Directory\Guardian;
 use App\Directory\Student;
-use App\Models\Booking;
 use App\Models\Pass;
 use App\Plans\Shortlist;
 use App\Timetables\RoundsKnow;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Recess\Names\NameKey;
 
 /** What is set up for rounds, lent to those who judge their sheets. */
 final class RoundsKnown implements RoundsKnow
@@ -50,7 +50,7 @@ final class RoundsKnown implements RoundsKnow
                 ->with('classes')
                 ->get() ?? new Collection();
         $students = $children
-            ->filter(static fn(Student $one): bool => Booking::studentKey($one->name()) === $key)
+            ->filter(static fn(Student $one): bool => NameKey::of($one->name()) === $key)
             ->modelKeys();
 
         return $students === []

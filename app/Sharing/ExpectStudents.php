@@ -10,13 +10,13 @@ use App\Directory\Student;
 use App\Framework\Contended;
 use App\Framework\CsvFile;
 use App\Framework\Words;
-use App\Models\Booking;
 use App\Models\MailAddress;
 use App\Models\PersonName;
 use App\Models\PhoneNumber;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
+use Recess\Names\NameKey;
 
 /** Puts students on the list of those whom a sheet's host expects: from a table, from pasted lines, or from the directory. Who is on it already stays. */
 final class ExpectStudents
@@ -131,7 +131,7 @@ final class ExpectStudents
                 ->all();
             $twice = 0;
             foreach ($students as $student) {
-                $key = Booking::studentKey($student['name']) . '|' . $student['class'];
+                $key = NameKey::of($student['name']) . '|' . $student['class'];
                 if (isset($known[$key])) {
                     $twice++;
 

@@ -9,12 +9,12 @@ use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Words;
-use App\Models\Booking;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Recess\Names\NameKey;
 
 /** For whose families a sheet is: choosing them, who has not booked, and writing to them. */
 final class FamiliesController
@@ -25,7 +25,7 @@ final class FamiliesController
     public function choose(#[CurrentUser] StaffMember $reader, Request $request): JsonResponse
     {
         $sought = mb_substr(trim(Asked::word($request, 'sought')), 0, 120);
-        $like = addcslashes(Booking::studentKey($sought), '\\%_') . '%';
+        $like = addcslashes(NameKey::of($sought), '\\%_') . '%';
         $students = Student::here($reader->school_id)
             ->with('classes')
             ->when($sought === '', static fn($none) => $none->whereRaw('1 = 0'))

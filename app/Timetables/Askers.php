@@ -8,6 +8,7 @@ use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Sheet;
 use Recess\Asker;
+use Recess\Names\NameKey;
 use Recess\Rules\Claims;
 use Recess\Rules\Engagement;
 use Recess\Time\Span;
@@ -33,7 +34,7 @@ final class Askers
         if ($who->isHost) {
             return array_fill_keys($sheets, Asker::host());
         }
-        $key = $who->student === '' ? '' : Booking::studentKey($who->student);
+        $key = $who->student === '' ? '' : NameKey::of($who->student);
         $visitor = $about = $others = [];
         foreach ($sheets === [] ? [] : self::known($sheets, $who, $key, $now) as $one) {
             $isTheirs = $one->isOf($who->passId, $who->across ? $who->email : '');
@@ -43,7 +44,7 @@ final class Askers
             if ($isTheirs) {
                 $visitor[] = $one;
             }
-            if ($key !== '' && $one->student === $key) {
+            if ($one->isAbout($key, $who->studentId)) {
                 $about[] = $one;
                 // Whose a booking is tells its address where it has one: one person may have several passes.
                 $one->isOf($who->passId, $who->email) || ($others[] = $one);
@@ -106,7 +107,7 @@ final class Askers
         $people = $who->passId === null ? People::passes() : People::passes($who->passId);
 
         return Whereabouts::of(
-            $who->across ? $people->across([$who->email], [$key]) : $people,
+            $who->across ? $people->across([$who->email], [$key], [$who->studentId]) : $people,
             Span::of($now - self::BACK, Instant::FURTHEST),
             $sheets,
         );

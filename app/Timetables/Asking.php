@@ -25,6 +25,8 @@ final readonly class Asking
         public bool $across = false,
         /** For which they need an interpreter of the sheet's round, as BCP 47 writes it. */
         public ?string $language = null,
+        /** The student, where the school knows them. */
+        public ?int $studentId = null,
     ) {}
 
     public static function host(): self
@@ -59,6 +61,12 @@ final readonly class Asking
         return self::visitor($pass->id, $pass->email, $student)->keeping($keeper);
     }
 
+    /** The same about a student whom the school knows; null of one whom it does not. */
+    public function about(?int $student): self
+    {
+        return $this->but(['studentId' => $student]);
+    }
+
     /** Whether anything of theirs could stand on another pass. */
     public function canBeKnownAcross(): bool
     {
@@ -88,6 +96,7 @@ final readonly class Asking
                 : $to->places->first()?->id);
 
         return self::visitor($booking->pass_id, $booking->pass->email, $booking->student, $place)
+            ->about($booking->student_id)
             ->insteadOf($booking)
             ->interpreted($booking->language);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Framework\Guard;
-use App\Models\Booking;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
+use Recess\Names\NameKey;
 
 /**
  * Whoever decides something for a sheet, a visitor, a student or a host raises the counter in their guard row first.
@@ -99,7 +99,7 @@ final class Guards
         $names = [];
         foreach ($people as [$email, $student]) {
             $names[] = $email === '' ? '' : "visitor|$email";
-            $names[] = $student === '' ? '' : 'student|' . Booking::studentKey($student);
+            $names[] = $student === '' ? '' : 'student|' . NameKey::of($student);
         }
         $names = array_values(array_unique(array_filter($names)));
         sort($names);

@@ -18,6 +18,8 @@ final readonly class People
         public array $emails = [],
         public array $students = [],
         public ?int $keptAt = null,
+        /** @var list<int> students whom the school knows */
+        public array $known = [],
     ) {}
 
     public static function passes(int ...$passes): self
@@ -30,20 +32,27 @@ final readonly class People
      *
      * @param  list<string>  $emails
      * @param  list<string>  $students
+     * @param  list<int|null>  $known  those of them whom the school knows
      */
-    public function across(array $emails, array $students): self
+    public function across(array $emails, array $students, array $known = []): self
     {
         $said = static fn(array $some): array => array_values(
             array_unique(array_filter($some, static fn(string $one): bool => $one !== '')),
         );
 
-        return new self($this->passes, $said($emails), $said($students), $this->keptAt);
+        return new self(
+            $this->passes,
+            $said($emails),
+            $said($students),
+            $this->keptAt,
+            array_values(array_unique(array_filter($known, is_int(...)))),
+        );
     }
 
     /** With what is kept for them at an instant. */
     public function andKept(int $now): self
     {
-        return new self($this->passes, $this->emails, $this->students, $now);
+        return new self($this->passes, $this->emails, $this->students, $now, $this->known);
     }
 
     /** @return array<string, non-empty-list<int|string>> by column: each way to know them */
@@ -53,6 +62,7 @@ final readonly class People
             'bookings.pass_id' => $this->passes,
             'passes.email' => $this->emails,
             'bookings.student_key' => $this->students,
+            'bookings.student_id' => $this->known,
         ]);
     }
 }

@@ -24,7 +24,21 @@ final readonly class Presence
         public Span $span,
         /** What tells its place from others; null where nobody has to walk. */
         public ?string $place,
+        /** The student, where the school knows them. */
+        public ?int $studentId = null,
     ) {}
+
+    /**
+     * Whether it is about that student. Where the school knows both, its own lists say so: two children may have one name.
+     *
+     * @param  string  $key  the name as it is compared
+     */
+    public function isAbout(string $key, ?int $student): bool
+    {
+        return $student !== null && $this->studentId !== null
+            ? $student === $this->studentId
+            : $key !== '' && $this->student === $key;
+    }
 
     public function engagement(): Engagement
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Timetables;
 
 use App\Models\Pass;
+use Recess\Names\NameKey;
 
 /** What is said in setting up a round, and in a family's page of it, that those have to know who judge its sheets. */
 interface RoundsKnow
@@ -20,7 +21,7 @@ interface RoundsKnow
      * nothing of it.
      *
      * @param  list<int>  $sheets
-     * @param  string  $key  of the student, as Booking::studentKey() makes it
+     * @param  string  $key  of the student, as NameKey::of() makes it
      * @return array<int, int> by sheet: how many times in a row, where it is more than one
      */
     public function times(array $sheets, int $pass, string $key): array;

@@ -40,7 +40,7 @@ final class Whereabouts
         foreach ($people->columns() as $column => $values) {
             foreach (array_chunk($values, self::AT_ONCE) as $some) {
                 $found[] = [self::meetings($column, $some, $sheets), [...$some, ...$reach]];
-                if ($column !== 'bookings.student_key') {
+                if (!str_starts_with($column, 'bookings.student')) {
                     $found[] = [self::brought($column, $some), [...$some, ...$reach]];
                 }
             }
@@ -162,7 +162,7 @@ final class Whereabouts
         // One whose time is being given up for another has no hold just now, and is nowhere.
         return 'SELECT bookings.id, bookings.sheet_id, bookings.pass_id, passes.email, bookings.student_key,' .
             ' 1 AS own, UNIX_TIMESTAMP(bookings.starts_at) AS starts, UNIX_TIMESTAMP(bookings.ends_at) AS ends,' .
-            ' places.kind, places.label FROM bookings JOIN passes ON passes.id = bookings.pass_id' .
+            ' places.kind, places.label, bookings.student_id FROM bookings JOIN passes ON passes.id = bookings.pass_id' .
             ' JOIN places ON places.id = bookings.place_id' .
             " WHERE $column IN (" .
             self::marks($values) .
@@ -176,7 +176,7 @@ final class Whereabouts
         $column = $column === 'bookings.pass_id' ? 'guests.pass_id' : $column;
 
         return "SELECT bookings.id, bookings.sheet_id, guests.pass_id, passes.email, '', 0," .
-            ' UNIX_TIMESTAMP(bookings.starts_at), UNIX_TIMESTAMP(bookings.ends_at), places.kind, places.label' .
+            ' UNIX_TIMESTAMP(bookings.starts_at), UNIX_TIMESTAMP(bookings.ends_at), places.kind, places.label, NULL' .
             ' FROM guests JOIN passes ON passes.id = guests.pass_id JOIN bookings ON bookings.id = guests.booking_id' .
             ' JOIN places ON places.id = bookings.place_id' .
             " WHERE $column IN (" .
@@ -189,7 +189,7 @@ final class Whereabouts
     private static function kept(array $passes): string
     {
         return "SELECT NULL, holds.sheet_id, seats.pass_id, NULL, '', 0, UNIX_TIMESTAMP(holds.starts_at)," .
-            ' UNIX_TIMESTAMP(holds.ends_at), NULL, NULL FROM seats' .
+            ' UNIX_TIMESTAMP(holds.ends_at), NULL, NULL, NULL FROM seats' .
             ' JOIN holds ON holds.id = seats.hold_id WHERE seats.pass_id IN (' .
             self::marks($passes) .
             ') AND seats.kept_until > ?';
@@ -212,6 +212,7 @@ final class Whereabouts
             (bool) $row->own,
             self::span($row),
             $row->kind === PlaceKind::Room->value ? $row->label : null,
+            $row->student_id === null ? null : (int) $row->student_id,
         );
     }
 }

@@ -6,10 +6,10 @@ namespace App\Visiting;
 
 use App\Directory\Guardian;
 use App\Directory\Student;
-use App\Models\Booking;
 use App\Models\MailAddress;
 use App\Models\Party;
 use App\Models\Pass;
+use Recess\Names\NameKey;
 
 /** The office books for somebody on the phone, who may have no e-mail address. */
 final class OfficeBookingRequest extends BookingRequest
@@ -27,7 +27,7 @@ final class OfficeBookingRequest extends BookingRequest
     /** Of somebody whom the school knows as that student's guardian, it stands on their own pass. */
     protected function knownPass(?int $student): ?Pass
     {
-        $name = Booking::studentKey($this->string('name')->toString());
+        $name = NameKey::of($this->string('name')->toString());
         $email = MailAddress::of($this->input('email'));
 
         return $student === null

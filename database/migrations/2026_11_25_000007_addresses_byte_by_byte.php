@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\Booking;
 use App\Models\MailAddress;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
+use Recess\Names\NameKey;
 
 /**
  * People are compared byte by byte: addresses by their kept form (App\Models\MailAddress), students by their key. The
@@ -38,7 +38,7 @@ return new class extends Migration {
             ->each(static function (stdClass $row): void {
                 DB::table('bookings')
                     ->where('id', $row->id)
-                    ->update(['student_key' => Booking::studentKey($row->student)]);
+                    ->update(['student_key' => NameKey::of($row->student)]);
             });
         // Who was put in line, or sent away, for somebody else's address: whoever waits with no address cannot be told.
         DB::statement(

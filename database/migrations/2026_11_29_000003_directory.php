@@ -17,7 +17,7 @@ return new class extends Migration {
                 $table->string('number', 120)->nullable()->collation('utf8mb4_bin');
                 $table->string('name', 120);
                 if ($name !== 'school_classes') {
-                    // As names are compared (App\Models\Booking::studentKey).
+                    // As names are compared (App\Models\NameKey::of).
                     $table->string('name_key', 120)->collation('utf8mb4_bin')->index();
                 }
                 if ($name === 'guardians') {

@@ -5,8 +5,19 @@ declare(strict_types=1);
 // What is said of bookings and of waiting, beside the reasons that the rules give (rules.php).
 return [
     'not_as_filled_in' =>
-        '{phone, select, none {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office. What you typed is kept.} other {This booking cannot be made as it is filled in. If there is a pass for the same student or e-mail address already, book from that pass; or ring the office, {phone}. What you typed is kept.}}',
-    // Sheets that are for some alone.
+        '{phone, select, none {This cannot be done as it is filled in. What you typed is kept. If something is booked already, open it from the letter you got; or ask the office.} other {This cannot be done as it is filled in. What you typed is kept. If something is booked already, open it from the letter you got; or ring the office, {phone}.}}',
+    'not_as_filled_in_letter' =>
+        '{phone, select, none {This time cannot be booked as it is filled in. What you typed is kept. If you booked with this address before, a letter with your bookings is on its way to it; or ask the office.} other {This time cannot be booked as it is filled in. What you typed is kept. If you booked with this address before, a letter with your bookings is on its way to it; or ring the office, {phone}.}}',
+    // To whoever has shown that it is theirs.
+    'against' => [
+        'visitor_enough' =>
+            'You have booked here already, on another page of yours. Open “Your bookings” from the letter you got to change it.',
+        'visitor_elsewhere' => 'You have another meeting then, or too close to it. Please pick another time.',
+        'student_enough' =>
+            'There is a time about {student} here already. Somebody else who looks after {student} booked it. You can ask to join them.',
+        'student_elsewhere' =>
+            'There is another meeting about {student} then, or too close to it. Please pick another time.',
+    ],
     'only_families' =>
         'This sheet is for families whom {school} knows. Open it by the link in your letter, from your pass, or with the code on your card.',
     'only_staff' => 'This sheet is for those who work at {school}.',

@@ -162,7 +162,7 @@ final class OneJudgeTest extends TestCase
         $this->book($sheet, $this->wish($sheet, '20:30'))->assertCreated();
         $this->book($sheet, ['keep_key' => $key] + $this->wish($sheet, '20:15'))
             ->assertConflict()
-            ->assertSee('cannot be made as it is filled in')
+            ->assertSee('cannot be booked as it is filled in')
             ->assertDontSee('Somebody has just taken');
         $elsewhere = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan');
         $pass = substr(

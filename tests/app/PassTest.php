@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Directory\BringIn;
+use App\Directory\Guardian;
+use App\Directory\Roll;
+use App\Directory\RollPlan;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\HostRole;
@@ -316,6 +320,69 @@ final class PassTest extends TestCase
             ->assertJsonPath('bookings.0.guests.0.name', 'Kofi Ferreira')
             ->assertJsonPath('bookings.0.joiners', []);
         self::assertContains('Guest brought → kofi', $this->told());
+    }
+
+    public function test_one_child_is_one_however_the_name_is_typed_and_two_of_one_name_are_two(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['per_student' => 1]));
+        $of = fn(string $time, string $who, string $child): array => [
+            'answers' => ['student' => $child, 'phone' => '902 555 0150'],
+        ] + $this->otherWish($sheet, $time, $who);
+        $this->book($sheet, $of('20:00', 'Ama', "Órla O'Sullivan"))->assertCreated();
+        foreach (['Órla O’Sullivan', 'ÓRLA  OʼSULLIVAN', "O\u{301}rla O´Sullivan"] as $same) {
+            $this->book($sheet, $of('20:15', 'Bao', $same))->assertConflict();
+        }
+        // An accent is part of a name.
+        $this->book($sheet, $of('20:15', 'Bao', "Orla O'Sullivan"))->assertCreated();
+
+        // Two children of one name, both known to the school, are two; and one child is one on whichever page.
+        $roll = new Roll('CA', whole: false);
+        foreach (['Ines Paz' => 'ines@mail.example', 'Rui Paz' => 'rui@mail.example'] as $guardian => $email) {
+            $child = (string) $roll->student("S$guardian", 'Kit Paz', 2);
+            $roll->looksAfter((string) $roll->guardian(null, $guardian, $email, '902 555 0101', 'en', 2), $child);
+        }
+        app(BringIn::class)(RollPlan::of($roll, $sheet->host->school), (int) strtotime(self::NOW));
+        foreach (['Ines Paz' => '20:30', 'Rui Paz' => '20:45'] as $guardian => $time) {
+            $pass = Guardian::query()->where('name', $guardian)->firstOrFail()->pass();
+            $this->book($sheet, ['pass' => $pass->token()] + $of($time, 'x', 'Kit Paz'))->assertCreated();
+        }
+        self::assertSame(2, Booking::query()->where('student', 'Kit Paz')->distinct()->count('student_id'));
+    }
+
+    public function test_who_is_of_the_family_hears_what_stands_against_it_and_nobody_else_does(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['per_student' => 1, 'per_visitor' => 1, 'guests' => 1]));
+        $this->book($sheet, $this->wish($sheet, '20:00'))->assertCreated();
+        $refused = fn(array $more): string => (string) $this->book($sheet, $more + $this->wish($sheet, '20:30'))
+            ->assertConflict()
+            ->json('message');
+        $this->told();
+        // Of the address, or about the child: to whoever types, one sentence.
+        $child = ['answers' => ['student' => 'Nobody Known', 'phone' => '902 555 0150']];
+        $byAddress = $refused($child);
+        self::assertSame(
+            ['Your bookings → ama'],
+            array_map(static fn(string $one): string => str_replace('Your pass', 'Your bookings', $one), $this->told()),
+        );
+        $byChild = $refused(['name' => 'Mal Ory', 'email' => 'mal@mail.example']);
+        self::assertSame($byAddress, $byChild);
+        self::assertStringNotContainsString('already', $byAddress);
+        self::assertSame([], $this->told(), 'Nothing is booked for that address.');
+        $refused($child);
+        self::assertSame([], $this->told(), 'One letter an hour.');
+
+        // Another page of theirs, whose address has answered.
+        $other = Pass::query()->create([
+            'name' => 'Ama Otoo',
+            'email' => 'ama@mail.example',
+            'phone' => '902 555 0150',
+        ]);
+        self::assertSame($byAddress, $refused(['pass' => $other->token()] + $child));
+        $other->update(['confirmed_at' => self::NOW]);
+        self::assertStringContainsString(
+            'You have booked here already',
+            $refused(['pass' => $other->token()] + $child),
+        );
     }
 
     public function test_each_guardian_has_a_time_of_their_own_where_the_sheet_says_so(): void

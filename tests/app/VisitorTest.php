@@ -127,7 +127,7 @@ final class VisitorTest extends TestCase
         ] + $this->otherWish($once, $time, $who);
         $this->book($once, $at('20:00', 'Ama', 'Kwame Ferreira'))->assertCreated();
         self::assertStringContainsString(
-            'cannot be made as it is filled in',
+            'cannot be booked as it is filled in',
             (string) $this->book($once, $at('20:30', 'Kofi', 'Kwame Ferreira'))->assertConflict()->json('message'),
         );
     }
@@ -384,7 +384,7 @@ final class VisitorTest extends TestCase
         $this->ask('post', "/api/staff/bookings/$id/move", ['slot' => self::EVENING . 'T20:30:00Z'])->assertOk();
         $this->ask('post', "/api/staff/bookings/$id/cancel")
             ->assertOk()
-            ->assertJsonPath('bookings.0.off_said', 'The school office cancelled this meeting.');
+            ->assertJsonPath('bookings.0.off_said', 'by the office');
     }
 
     public function test_reminders_go_out_once_and_never_after_the_meeting(): void

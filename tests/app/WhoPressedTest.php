@@ -14,7 +14,6 @@ use App\Visiting\PassData;
 use Carbon\CarbonImmutable;
 use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Recess\Rules\Stated;
 

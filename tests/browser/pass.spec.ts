@@ -78,7 +78,7 @@ test('pressed by mistake, mistyped, and the other guardian', async ({ page, brow
     const other = await (await somebodyElse(browser, { viewport: PHONE })).newPage();
     listen(other, /409/, /Blocked script execution/);
     await book(other, link, '16:30', 'Esme Parata', `kofi.${email}`);
-    await expect(other.getByText('This booking cannot be made as it is filled in.')).toBeVisible();
+    await expect(other.getByText('This time cannot be booked as it is filled in.')).toBeVisible();
     await expectSound(other);
     await other.getByRole('button', { name: 'Ask to be brought' }).click();
     await expect(other.getByText('can bring you with one press')).toBeVisible();
