@@ -33,6 +33,7 @@ final class Relocate
         private readonly TakeSeat $takeSeat,
         private readonly GiveUpSeat $giveUpSeat,
         private readonly VideoRooms $videoRooms,
+        private readonly LetGo $letGo,
     ) {}
 
     /**
@@ -137,6 +138,10 @@ final class Relocate
             $this->putAt($booking, $sheet->places->firstOrFail());
         }
         $booking->setRelation('sheet', $sheet);
+        if ($to->back !== null) {
+            // Those who wait had it for as long as this could be taken back.
+            ($this->letGo)($sheet, LineHold::keeper($sheet->id, $to->start));
+        }
         $core = $sheet->toCore();
         $as = $to->hour === null || $core->hasSlot($to->hour) ? null : $core->only($to->hour);
         $permit = Permit::of($sheet, $to->start, new Claim(Asking::moving($booking), $how->by, $how->now), $as);

@@ -66,7 +66,7 @@ final class LineController
 
     public function decline(Waiting $waiting, PassOffer $pass): Response|RedirectResponse
     {
-        $pass($waiting);
+        $pass($waiting, Clock::now());
 
         return Waiting::query()->whereKey($waiting->id)->exists()
             ? new RedirectResponse($waiting->link(), 303)
@@ -75,7 +75,7 @@ final class LineController
 
     public function leave(Waiting $waiting, LeaveLine $leave): Response
     {
-        $leave($waiting);
+        $leave($waiting, Clock::now());
 
         return $this->shown($waiting, Words::say('booking.line_out'), '', []);
     }

@@ -11,9 +11,12 @@ final class LeaveLine
 {
     public function __construct(private readonly PassOffer $passOffer) {}
 
-    public function __invoke(Waiting $waiting): void
+    /** @param  int  $now  seconds since the epoch */
+    public function __invoke(Waiting $waiting, int $now): void
     {
-        ($this->passOffer)($waiting);
+        ($this->passOffer)($waiting, $now);
         Waiting::query()->whereKey($waiting->id)->delete();
+        // Where they were the last, what was held for the line is everybody's.
+        OfferWaiting::dispatch($waiting->sheet_id);
     }
 }

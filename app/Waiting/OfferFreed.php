@@ -8,6 +8,7 @@ use App\Booking\Claim;
 use App\Booking\Claimant;
 use App\Booking\Keep;
 use App\Booking\KeepSlot;
+use App\Booking\LineHold;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Permit;
@@ -24,17 +25,22 @@ use Illuminate\Support\Str;
 use Recess\Time\Span;
 
 /**
- * Offers the times that somebody has given back to those who wait for one, in order, each for a set time. Times that are
- * free anyway are everybody's: waiting for one takes none away.
+ * Offers the times that somebody has given back to those who wait for one, in order, each for a set time; between two of them
+ * the line has it (LineHold). Times that are free anyway are everybody's: waiting for one takes none away.
  */
 final class OfferFreed
 {
+    /** Of the day: the night does not count. */
     private const HOURS = 2;
 
     /** An offer that would be over sooner than this, in seconds, is none. */
     private const LEAST = 300;
 
-    public function __construct(private readonly KeepSlot $keep, private readonly PassOffer $passOffer) {}
+    public function __construct(
+        private readonly KeepSlot $keep,
+        private readonly PassOffer $passOffer,
+        private readonly LineHold $line,
+    ) {}
 
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(Sheet $sheet, int $now): void
@@ -43,7 +49,7 @@ final class OfferFreed
             Waiting::query()->where('sheet_id', $sheet->id)->where('offered_until', '<=', Instant::column($now))->get()
             as $late
         ) {
-            ($this->passOffer)($late);
+            ($this->passOffer)($late, $now);
         }
         foreach (
             DB::table('freed')
@@ -71,7 +77,11 @@ final class OfferFreed
                 return;
             }
         }
-        $freed->delete();
+        Contended::transaction(function () use ($sheet, $start, $freed): void {
+            Guards::sheet($sheet);
+            $this->line->release($sheet, $start);
+            $freed->delete();
+        });
     }
 
     /** One of them, whose row is taken first: nobody else offers them anything meanwhile. */
@@ -89,7 +99,11 @@ final class OfferFreed
                     $sheet,
                     $start,
                     new Claim(
-                        Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place),
+                        LineHold::seenBy(
+                            Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place),
+                            $sheet->id,
+                            $start,
+                        ),
                         Claimant::Visitor,
                         $now,
                     ),
@@ -97,10 +111,14 @@ final class OfferFreed
             } catch (NoSeatLeft | NotAsFilledIn) {
                 return false;
             }
-            $until = min($now + self::HOURS * 3600, $permit->timetable->bookableUntil($permit->slot));
+            $zone = $permit->timetable->sheet->zone;
+            $until = min(
+                QuietHours::after($now, self::HOURS * 3600, $zone),
+                $permit->timetable->bookableUntil($permit->slot),
+            );
 
             return $until >= $now + self::LEAST &&
-                $wants->suits($permit->slot, $permit->timetable, $permit->timetable->sheet->zone) &&
+                $wants->suits($permit->slot, $permit->timetable, $zone) &&
                 $this->offer($sheet, $one, $permit->slot, $now, $until);
         });
     }
@@ -108,6 +126,7 @@ final class OfferFreed
     private function offer(Sheet $sheet, Waiting $one, Span $slot, int $now, int $until): bool
     {
         $key = Str::uuid()->toString();
+        $this->line->release($sheet, $slot->start);
         try {
             ($this->keep)(
                 $sheet,
@@ -122,6 +141,8 @@ final class OfferFreed
                 $now,
             );
         } catch (SlotGone) {
+            $this->line->hold($sheet, $slot->start, null, $now);
+
             return false;
         }
         $one->update([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Waiting;
 
 use App\Booking\LetGo;
+use App\Booking\LineHold;
 use App\Framework\Contended;
 use App\Models\Waiting;
 use App\Timetables\Guards;
@@ -14,11 +15,12 @@ final class PassOffer
 {
     private const OUT = 2;
 
-    public function __construct(private readonly LetGo $letGo) {}
+    public function __construct(private readonly LetGo $letGo, private readonly LineHold $line) {}
 
-    public function __invoke(Waiting $waiting): void
+    /** @param  int  $now  seconds since the epoch */
+    public function __invoke(Waiting $waiting, int $now): void
     {
-        Contended::transaction(function () use ($waiting): void {
+        Contended::transaction(function () use ($waiting, $now): void {
             Guards::sheet($waiting->sheet);
             $waiting->refresh();
             if ($waiting->keeper !== null) {
@@ -27,6 +29,9 @@ final class PassOffer
             if ($waiting->offered_start === null) {
                 return;
             }
+            // The line has it until the next of them hears.
+            $this->line->hold($waiting->sheet, $waiting->offered_start->getTimestamp(), null, $now);
+            OfferWaiting::dispatch($waiting->sheet_id);
             if ($waiting->passed + 1 >= self::OUT) {
                 $waiting->delete();
             } else {

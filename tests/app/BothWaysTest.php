@@ -114,6 +114,7 @@ final class BothWaysTest extends RoundTestCase
                     'updated_at',
                     'token_seed',
                     'uid',
+                    'cancelled_by_id',
                     'request_digest',
                     'token_hash',
                     'confirm_until',
