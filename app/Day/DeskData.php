@@ -57,7 +57,7 @@ final class DeskData
                 ? $day->unbooked->map(static fn(Turn $turn): array => self::unbooked($turn, $zone))->all()
                 : [],
         ];
-        $late = $day->isAsleep($now) ? [] : $day->line($now)->lateness();
+        $late = $day->lateness($now);
         $undo = Undoable::last(Press::about($day->host, $day->day), $now);
         $undo = $undo === null || !$reach->holdsAll(UndoPress::whose($undo)) ? null : $undo;
         $back = $day->desk->break_until?->getTimestamp();

@@ -65,7 +65,7 @@ final class KioskData
     private static function host(StaffMember $host, array $meetings, DayOf $day, ?int $now): array
     {
         $desk = $now === null ? null : HostDay::of($host, $day);
-        $late = $desk === null || $desk->isAsleep((int) $now) ? [] : $desk->line((int) $now)->lateness();
+        $late = $desk?->lateness((int) $now) ?? [];
         $by = $late === [] ? 0 : intdiv((int) reset($late) + 150, 300) * 5;
         $rooms = array_filter($meetings, static fn(Booking $one): bool => $one->place->kind === PlaceKind::Room);
 
@@ -83,7 +83,7 @@ final class KioskData
     public static function meeting(Kiosk $kiosk, Booking $booking, int $now): array
     {
         $zone = $booking->sheet->host->school->timeZone();
-        $line = (new VisitorLine($now))->of($booking);
+        $line = (new VisitorLine($now, 'kiosk'))->of($booking);
 
         return [
             'ticket' => self::ticket($kiosk, $booking),

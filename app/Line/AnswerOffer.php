@@ -41,7 +41,11 @@ final class AnswerOffer
             match (true) {
                 !$take => null,
                 $met => $this->another($booking, $offer, $now),
-                default => ($this->move)($booking, $offer->starts_at->getTimestamp(), Relocation::offered($booking->pass, $now)),
+                default => ($this->move)(
+                    $booking,
+                    $offer->starts_at->getTimestamp(),
+                    Relocation::offered($booking->pass, $now),
+                ),
             };
         });
     }

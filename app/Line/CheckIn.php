@@ -30,7 +30,7 @@ final class CheckIn
             if ($stands && $turn->arrived_at !== null && !$turn->isOver()) {
                 return $turn;
             }
-            $opens = Opening::of($booking);
+            $opens = Opening::of($booking, $by);
             match (true) {
                 !$stands => throw new NotHere(Words::say('day.here_off')),
                 $turn->isOver() && $turn->outcome !== Outcome::Missed => throw new NotHere(Words::say('day.here_over')),

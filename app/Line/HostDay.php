@@ -116,6 +116,28 @@ final class HostDay
         return $called === 0 && $this->desk->late_minutes === 0 && $this->desk->break_until === null;
     }
 
+    /**
+     * By how much each who is still to come in begins later than planned, in seconds: as reckoned, or, where nobody looks after the
+     * desk, what is certain. Who is there and was not called in is as late as their time is past, whatever was pressed.
+     *
+     * @return array<int, int> by booking
+     */
+    public function lateness(int $now): array
+    {
+        if (!$this->isAsleep($now)) {
+            return $this->line($now)->lateness();
+        }
+        $late = [];
+        foreach ($this->bookings as $booking) {
+            $turn = $booking->turn;
+            if ($turn?->arrived_at !== null && $turn->called_at === null && !$turn->isOver()) {
+                $late[$booking->id] = max(0, $now - $booking->span()->start);
+            }
+        }
+
+        return $late;
+    }
+
     private static function at(?\Carbon\CarbonImmutable $at): ?int
     {
         return $at?->getTimestamp();

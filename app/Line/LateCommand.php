@@ -14,7 +14,7 @@ use App\Models\StaffMember;
 use App\Models\Turn;
 use Illuminate\Console\Command;
 
-/** Tells those who come later that a host runs late, once it matters, and again when it has become much more. */
+/** Tells those who come later that a host runs late, once it matters, and again only when it has become quite another lateness. */
 final class LateCommand extends Command
 {
     protected $signature = 'recess:late';
@@ -25,6 +25,9 @@ final class LateCommand extends Command
     private const AHEAD = 10_800;
 
     private const ROUND = 300;
+
+    /** Seconds by which it has to be another lateness to be told once more: more, or less. */
+    private const OTHER = 600;
 
     public function handle(): int
     {
@@ -54,25 +57,29 @@ final class LateCommand extends Command
         foreach ($day->line($now)->lateness() as $id => $seconds) {
             $booking = $day->bookings->find($id);
             $late = intdiv($seconds + intdiv(self::ROUND, 2), self::ROUND) * self::ROUND;
+            // What is less than their host finds worth a letter is in time.
+            $late = $late < max(self::ROUND, $threshold) ? 0 : $late;
             if (
                 !($booking instanceof Booking) ||
-                $late < max(self::ROUND, $threshold) ||
                 $booking->span()->start > $now + self::AHEAD ||
                 $booking->span()->start + $late < $now
             ) {
                 continue;
             }
-            Contended::transaction(static function () use ($booking, $day, $late, $threshold): void {
+            Contended::transaction(static function () use ($booking, $day, $late): void {
                 Guard::turn($booking->id);
-                $turn = Turn::query()->where('booking_id', $booking->id)->first() ?? Press::begun($booking, $day->day);
+                $turn = Turn::query()->where('booking_id', $booking->id)->first();
+                $told = $turn->told_late ?? 0;
                 if (
-                    $turn->called_at === null &&
-                    !$turn->isOver() &&
-                    ($turn->told_late === 0 || $late >= $turn->told_late + $threshold)
+                    $late === $told ||
+                    ($told !== 0 && abs($late - $told) <= self::OTHER) ||
+                    $turn?->called_at !== null ||
+                    $turn?->isOver() === true
                 ) {
-                    $turn->fill(['told_late' => $late])->save();
-                    event(new HostRunsLate($booking, $late, $booking->span()->start + $late));
+                    return;
                 }
+                ($turn ?? Press::begun($booking, $day->day))->fill(['told_late' => $late])->save();
+                event(new HostRunsLate($booking, $late, $booking->span()->start + $late));
             });
         }
     }

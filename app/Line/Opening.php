@@ -7,13 +7,22 @@ namespace App\Line;
 use App\Models\Booking;
 use App\Models\BookingState;
 
-/** From when a visitor can say that they are here: the host's to set. */
+/** From when a visitor can say that they are here: the host's to set. Nobody who stands at the entrance is sent away for being early. */
 final class Opening
 {
-    /** The instant. */
-    public static function of(Booking $booking): int
+    /** Minutes before their time from which they are taken in at the entrance at the latest. */
+    private const AT_ENTRANCE = 45;
+
+    /**
+     * The instant.
+     *
+     * @param  string  $by  pass, kiosk or desk
+     */
+    public static function of(Booking $booking, string $by = 'pass'): int
     {
-        return $booking->span()->start - $booking->host->arrive_minutes * 60;
+        $minutes = $booking->host->arrive_minutes;
+
+        return $booking->span()->start - ($by === 'kiosk' ? max($minutes, self::AT_ENTRANCE) : $minutes) * 60;
     }
 
     public static function stands(Booking $booking): bool

@@ -26,7 +26,12 @@ final class SwapTurns
         try {
             Contended::transaction(function () use ($host, $revision, $one, $other, $now): void {
                 Relocate::guard(self::exchanged($one, $other));
-                Press::at($host, $revision, 'swap', $now, function (Press $press) use ($host, $one, $other, $now): void {
+                Press::at($host, $revision, 'swap', $now, function (Press $press) use (
+                    $host,
+                    $one,
+                    $other,
+                    $now,
+                ): void {
                     [$one, $other] = [$press->booking(TurnKey::of($one)), $press->booking(TurnKey::of($other))];
                     self::allow($one, $other);
                     $press->swapped($one, $other);

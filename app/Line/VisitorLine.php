@@ -19,7 +19,8 @@ final class VisitorLine
     /** @var array<string, array{HostDay, array<int, Wait>, array<int, int>}> each desk is reckoned with once */
     private array $desks = [];
 
-    public function __construct(private readonly int $now) {}
+    /** @param  string  $by  where it is looked at: pass or kiosk */
+    public function __construct(private readonly int $now, private readonly string $by = 'pass') {}
 
     /** @return LineShape|null as Line in docs/formats/recess.openapi.yaml; null on any other day */
     public function of(Booking $booking): ?array
@@ -37,14 +38,13 @@ final class VisitorLine
             $state === 'here' && !$asleep && isset($waits[$booking->id])
                 ? $this->said($waits[$booking->id], $turn)
                 : null;
-        $lateBy =
-            !$asleep && in_array($state, ['ahead', 'open', 'here'], true)
-                ? intdiv(($late[$booking->id] ?? 0) + 150, 300) * 5
-                : 0;
+        $lateBy = in_array($state, ['ahead', 'open', 'here'], true)
+            ? intdiv(($late[$booking->id] ?? 0) + 150, 300) * 5
+            : 0;
 
         return [
             'state' => $state,
-            'opens' => Spell::time(Opening::of($booking), $zone),
+            'opens' => Spell::time(Opening::of($booking, $this->by), $zone),
             'wait' => $wait?->minutes($this->now),
             // Told from when it matters; what is less is no news.
             'late' =>
@@ -72,7 +72,7 @@ final class VisitorLine
             $turn?->isOver() === true => 'over',
             $turn?->called_at !== null => 'called',
             $turn?->arrived_at !== null => 'here',
-            $this->now >= Opening::of($booking) => 'open',
+            $this->now >= Opening::of($booking, $this->by) => 'open',
             default => 'ahead',
         };
     }
@@ -97,6 +97,6 @@ final class VisitorLine
         $desk = HostDay::of($booking->host, $day);
         $line = $desk->line($this->now);
 
-        return [$desk, $line->waits(), $line->lateness()];
+        return [$desk, $line->waits(), $desk->lateness($this->now)];
     }
 }

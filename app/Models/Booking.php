@@ -156,6 +156,15 @@ final class Booking extends Row
         );
     }
 
+    /** Whether it stands and is still to come: not where it was called in before its time, or is over before it. */
+    public function isAhead(int $now): bool
+    {
+        return $this->stands() &&
+            $this->span()->start > $now &&
+            $this->turn?->called_at === null &&
+            $this->turn?->isOver() !== true;
+    }
+
     /** The slot of its sheet on which it is: where somebody is met for longer, its first. */
     public function slot(): Span
     {

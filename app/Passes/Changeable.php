@@ -15,7 +15,7 @@ final class Changeable
     /** @throws PassRefused when the meeting has begun */
     public static function ahead(Booking $booking, int $now): void
     {
-        if ($booking->stands() && $booking->starts_at->getTimestamp() <= $now) {
+        if ($booking->stands() && !$booking->isAhead($now)) {
             throw new PassRefused(Words::say('booking.has_begun'));
         }
     }

@@ -43,8 +43,9 @@ final class HostBookingController
         CancelRequest $request,
         CancelBooking $cancel,
     ): JsonResponse {
-        if ($booking->stands() && $booking->ends_at->isPast()) {
-            return new JsonResponse(['message' => 'This meeting is over, so it cannot be cancelled any more.'], 409);
+        // Also one that was called in early and is over before its time: what has been is not cancelled.
+        if ($booking->stands() && ($booking->ends_at->isPast() || $booking->turn?->called_at !== null)) {
+            return new JsonResponse(['message' => Words::say('sheets.cancel_over')], 409);
         }
         $cancel($booking, Ending::by($this->presser($staff, $booking), $request->note())->undoable(Clock::now()));
 

@@ -27,7 +27,7 @@ final class SendReminders
             ->where('state', BookingState::Booked)
             ->where('starts_at', '>', Instant::column($now))
             ->where('starts_at', '<=', Instant::column($now + self::LONGEST * 60))
-            ->with('sheet')
+            ->with(['sheet', 'turn'])
             ->orderBy('starts_at')
             ->get();
         $reminded = 0;
@@ -36,7 +36,8 @@ final class SendReminders
                 $booking->sheet->rules->wholes('reminders'),
                 static fn(int $minutes): bool => $now >= $booking->span()->start - $minutes * 60,
             );
-            if ($due !== [] && $this->remind($booking, $due)) {
+            // Who was called in early needs none.
+            if ($due !== [] && $booking->isAhead($now) && $this->remind($booking, $due)) {
                 $reminded++;
             }
         }

@@ -169,7 +169,7 @@ final class PassData
     {
         $free = [];
         foreach (self::bookings($pass) as $booking) {
-            if ($booking->stands() && $booking->span()->start > $now && $booking->isChangedBy($pass)) {
+            if ($booking->isAhead($now) && $booking->isChangedBy($pass)) {
                 $timetable = Judge::around($booking->span()->start, $booking->sheet, $now, Asking::moving($booking));
                 $free[$booking->id] = array_map(
                     static fn(Offer $offer): array => RulerData::slot(
@@ -197,7 +197,7 @@ final class PassData
                         static fn($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at'),
                     ),
             )
-            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass'])
+            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass', 'turn'])
             ->orderBy('starts_at')
             ->get()
             ->filter($pass->reaches(...))
@@ -210,7 +210,7 @@ final class PassData
         $zone = $booking->sheet->host->school->timeZone();
         $own = $booking->pass_id === $pass->id;
         $change = $booking->isChangedBy($pass);
-        $ahead = $booking->stands() && $booking->span()->start > $now;
+        $ahead = $booking->isAhead($now);
         $booked = $ahead && $booking->state !== BookingState::Kept;
 
         return [

@@ -42,11 +42,12 @@ return [
     'done_word' => 'The word is on their pages.',
     'done_here' => 'Noted: they are here.',
     // Letters and text messages of the day.
-    'late_heading' => '{host} runs about {minutes} minutes late',
+    'late_heading' => '{minutes, plural, =0 {{host} is in time again} other {{host} runs about # minutes late}}',
     'late_news' =>
-        '{host} runs about {minutes} minutes late today: your meeting probably begins at about {time}. Your time stays yours, and the entry in your calendar stays as it is.',
+        '{minutes, plural, =0 {{host} is in time again. Your meeting begins at {time}, as planned.} other {{host} runs about # minutes late today. Your meeting begins at about {time}. Your time stays yours.}}',
     'late_link' => 'Your pass: how long it takes, as it is now',
-    'late_text' => '{school}: {host} runs about {minutes} minutes late. Your meeting probably begins at about {time}.',
+    'late_text' =>
+        '{minutes, plural, =0 {{school}: {host} is in time again. Your meeting begins at {time}.} other {{school}: {host} runs about # minutes late. Your meeting begins at about {time}.}}',
     'offer_heading' => '{host} offers you another time',
     'offer_news' => '{host} offers you {time}. It is kept for you until {until}; one press on your pass takes it.',
     'offer_instead' => 'After this meeting',

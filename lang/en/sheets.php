@@ -47,6 +47,7 @@ return [
     'cards_of_drafts' => 'Cards open a sheet, and this one is not published yet. Publish it first; then print them.',
     'cards_of_everybody' =>
         'This sheet is for all families of the school: their cards are the office’s to print. Name classes on the sheet, or ask the office.',
+    'cancel_over' => 'This meeting has begun or is over, so it cannot be cancelled any more.',
     'undo_moved' => '{name} is moved to {when}.',
     'undo_given_back' => 'The meeting with {name} is cancelled.',
 ];

@@ -377,6 +377,84 @@ final class DayTest extends TestCase
         self::assertSame(0, $this->line('20:45')['late']);
     }
 
+    public function test_one_state_for_pass_desk_tablet_and_letters_whenever_somebody_is_called_in(): void
+    {
+        // At the entrance thirteen minutes before their time: taken in, where their own page says from when.
+        $this->clock('19:47');
+        $kiosk = Kiosk::query()->create(['school_id' => $this->wren->school_id, 'name' => 'Main door']);
+        $kiosk->update(['token_hash' => Secret::hash($kiosk->token())]);
+        $at = "/api/kiosk/{$kiosk->token()}";
+        self::assertSame('ahead', $this->line('20:00')['state']);
+        $this->say('20:00', 'here', ['here' => true])->assertConflict();
+        $meeting = $this->ask('post', "$at/find", ['code' => $this->at['20:00']->pass->link()])->json('meetings.0');
+        self::assertSame('open', $meeting['line']['state']);
+        $this->ask('post', "$at/here", ['ticket' => $meeting['ticket']])
+            ->assertOk()
+            ->assertJsonPath('meetings.0.line.state', 'here');
+        self::assertSame('here', $this->line('20:00')['state']);
+
+        // Called in early, and over before it was to begin: what has been is not given back, moved or cancelled.
+        $this->press('call', ['who' => [$this->key('20:00')]])->assertOk();
+        $this->clock('19:56');
+        $this->press('end', ['who' => [$this->key('20:00')]])->assertOk();
+        $this->clock('19:58');
+        $path = "/api/p/{$this->at['20:00']->pass->token()}";
+        $booking = $this->ask('get', $path)->json('bookings.0');
+        self::assertSame(
+            [false, false, 'over'],
+            [$booking['can_give_back'], $booking['can_move'], $booking['line']['state']],
+        );
+        $this->say('20:00', 'give-back', [])->assertConflict();
+        $this->say('20:00', 'move', ['slot' => self::EVENING . 'T20:45:00Z'])->assertConflict();
+        $this->actingAs($this->wren);
+        $this->ask('post', "/api/staff/bookings/{$this->at['20:00']->id}/cancel")->assertConflict();
+        $desk = $this->ask('get', "/api/staff/desk/{$this->wren->id}")->assertOk();
+        self::assertNotNull($this->row($desk, $this->key('20:00')), 'It stays at the desk.');
+    }
+
+    public function test_who_waits_is_as_late_as_their_time_is_past_though_nobody_has_pressed(): void
+    {
+        $this->clock('20:02');
+        $this->press('call', ['who' => [$this->key('20:00')]])->assertOk();
+        $this->clock('20:14');
+        $this->say('20:15', 'here', ['here' => true])->assertOk();
+        // 52 minutes beyond its end, and the desk is asleep: whoever is there still reads at least that.
+        $this->clock('21:07');
+        self::assertGreaterThanOrEqual(50, $this->line('20:15')['late']);
+        self::assertNull($this->line('20:15')['wait'], 'How long it still takes nobody knows.');
+    }
+
+    public function test_one_letter_of_lateness_and_another_only_of_quite_another_lateness(): void
+    {
+        $heard = function (string $clock): array {
+            $this->clock($clock);
+            DB::table('mailroom_messages')->delete();
+            Artisan::call('recess:late');
+            $this->delivered();
+
+            return DB::table('mailroom_messages')
+                ->where('recipient', $this->at['20:45']->pass->email)
+                ->pluck('subject')
+                ->all();
+        };
+        $this->clock('20:00');
+        $this->press('late', ['minutes' => 40])->assertOk();
+        self::assertSame(
+            ['Wren Halloran runs about 30 minutes late'],
+            $heard('20:02'),
+            'Some of it is made up until then.',
+        );
+        $this->clock('20:03');
+        $this->press('late', ['minutes' => 50])->assertOk();
+        self::assertSame([], $heard('20:05'), 'Ten minutes more are no other news.');
+        $this->clock('20:06');
+        $this->press('late', ['minutes' => 0])->assertOk();
+        $this->press('call', ['who' => [$this->key('20:00')]])->assertOk();
+        $this->press('end', ['who' => [$this->key('20:00')]])->assertOk();
+        self::assertSame(['Wren Halloran is in time again'], $heard('20:08'), 'Whoever would come too late hears it.');
+        self::assertSame([], $heard('20:10'));
+    }
+
     public function test_another_time_is_offered_and_taken_with_one_press(): void
     {
         $this->clock('20:10');
