@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Framework\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use libphonenumber\NumberParseException;
 use libphonenumber\PhoneNumber as Parsed;
 use libphonenumber\PhoneNumberFormat;
 use libphonenumber\PhoneNumberUtil;
 
-/** A phone number that can exist, of the school's country unless it says another (ITU-T E.164). */
+/**
+ * A phone number that can exist: of the school's country, or an international one, with + or with what is dialled in its place
+ * (ITU-T E.164). What could be of another country as well is asked for once more, and is never rewritten.
+ */
 final readonly class PhoneNumber implements ValidationRule
 {
     public function __construct(private string $country) {}
@@ -18,26 +22,45 @@ final readonly class PhoneNumber implements ValidationRule
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         if (!is_string($value) || !self::isOne($value, $this->country)) {
-            $fail('This does not look like a phone number. A number of another country begins with + and its code.');
+            $isUnsure = is_string($value) && preg_match_all('/\d/u', $value) >= 7 && !preg_match('/\pL/u', $value);
+            $fail(Words::say($isUnsure ? 'phone.which_country' : 'phone.none'));
         }
     }
 
-    /** Possible rather than valid: ranges kept free, new ones and extensions are not the visitor's fault. */
     public static function isOne(string $typed, string $country): bool
     {
-        $number = self::parsed($typed, $country);
-
-        return $number !== null && PhoneNumberUtil::getInstance()->isPossibleNumber($number);
+        return self::read($typed, $country) !== null;
     }
 
     /** As people of the school's country write it: in their own way for their own, +44 20 … for others. */
     public static function written(string $typed, string $country): string
     {
-        $number = self::parsed($typed, $country);
+        $number = self::read($typed, $country);
 
         return $number === null
             ? trim($typed)
             : PhoneNumberUtil::getInstance()->format($number, PhoneNumberFormat::INTERNATIONAL);
+    }
+
+    private static function read(string $typed, string $country): ?Parsed
+    {
+        $util = PhoneNumberUtil::getInstance();
+        $typed = \Normalizer::normalize(trim($typed), \Normalizer::FORM_KC) ?: $typed;
+        $isInternational = str_starts_with($typed, '+');
+        $here = self::parsed($typed, $country);
+        if ($here !== null && ($isInternational ? $util->isPossibleNumber($here) : $util->isValidNumber($here))) {
+            return $here;
+        }
+        if (preg_match('/^\D{0,2}0\D{0,2}0\D{0,2}([1-9].*)$/us', $typed, $found) === 1) {
+            $abroad = self::parsed('+' . $found[1], $country);
+
+            return $abroad !== null && $util->isPossibleNumber($abroad) ? $abroad : null;
+        }
+
+        // Ranges kept free, new ones and extensions are not the visitor's fault; a nought in front is another country's way.
+        return $here !== null && !$isInternational && !preg_match('/^\D*0/u', $typed) && $util->isPossibleNumber($here)
+            ? $here
+            : null;
     }
 
     private static function parsed(string $typed, string $country): ?Parsed
