@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Framework\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
@@ -28,7 +29,8 @@ final class MailAddress implements ValidationRule
         if (!is_string($typed) || strlen($typed) > 2 * self::MOST || !mb_check_encoding($typed, 'UTF-8')) {
             return null;
         }
-        $typed = trim($typed);
+        // As a keyboard of full-width letters has it.
+        $typed = str_replace("\u{FF20}", '@', trim($typed));
         $at = strrpos($typed, '@');
         if ($at === false || $at === 0 || $at > 64 || preg_match(self::LOCAL, substr($typed, 0, $at)) !== 1) {
             return null;
@@ -48,7 +50,7 @@ final class MailAddress implements ValidationRule
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         if (self::of($value) === null) {
-            $fail('This does not look like an e-mail address.');
+            $fail(Words::say('fields.mail'));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Framework\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
@@ -20,7 +21,11 @@ final class PersonName implements ValidationRule
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         if (!is_string($value) || !self::isOne($value)) {
-            $fail('Please write a name, without addresses or signs that no name has.');
+            $fail(
+                is_string($value) && mb_strlen(trim($value)) > self::MOST
+                    ? Words::say('fields.name_long', ['most' => self::MOST])
+                    : Words::say('fields.name'),
+            );
         }
     }
 

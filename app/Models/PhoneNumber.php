@@ -23,7 +23,7 @@ final readonly class PhoneNumber implements ValidationRule
     {
         if (!is_string($value) || !self::isOne($value, $this->country)) {
             $isUnsure = is_string($value) && preg_match_all('/\d/u', $value) >= 7 && !preg_match('/\pL/u', $value);
-            $fail(Words::say($isUnsure ? 'phone.which_country' : 'phone.none'));
+            $fail(Words::say($isUnsure ? 'fields.phone_of_which_country' : 'fields.phone'));
         }
     }
 

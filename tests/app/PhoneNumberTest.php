@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Pass;
 use App\Models\PhoneNumber;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use libphonenumber\PhoneNumberFormat;
@@ -100,6 +101,42 @@ final class PhoneNumberTest extends TestCase
             );
             $answer->assertUnprocessable()->assertJsonValidationErrors('answers.phone');
             self::assertStringContainsString($said, (string) json_encode($answer->json('errors')));
+        }
+    }
+
+    public function test_names_and_addresses_as_people_type_them_are_taken_or_told_at_their_field(): void
+    {
+        $sheet = $this->sheet();
+        $times = ['20:00', '20:15', '20:30', '20:45'];
+        $taken = [
+            ['name' => 'محمد عبد الله', 'email' => 'MO@Mail.Example'],
+            ['name' => 'Ngũgĩ wa Thiong’o-Ōkami', 'email' => 'ngugi＠mail.example'],
+            // Of one address, another family.
+            ['name' => "Siobhán O'Sullivan", 'email' => 'ngugi@mail.example'],
+            ['name' => str_repeat('n', 120), 'email' => 'long@mail.example'],
+        ];
+        foreach ($taken as $n => $who) {
+            $answers = ['answers' => ['student' => "Child $n", 'phone' => '902 555 0150']];
+            $this->book($sheet, $who + $answers + $this->wish($sheet, $times[$n]))->assertCreated();
+        }
+        self::assertSame(
+            ['MO@mail.example', 'ngugi@mail.example', 'ngugi@mail.example', 'long@mail.example'],
+            Pass::query()->orderBy('id')->pluck('email')->all(),
+        );
+        foreach (
+            [
+                ['name' => str_repeat('n', 5_000), 'name', 'up to 120 letters'],
+                ['name' => "Ama\u{202E}otoO", 'name', 'Please write a name'],
+                ['email' => 'ama at mail.example', 'email', 'does not look like an e-mail address'],
+                ['email' => str_repeat('a', 5_000) . '@mail.example', 'email', 'does not look like an e-mail address'],
+            ]
+            as $one
+        ) {
+            [$field, $said] = [$one[0], $one[1]];
+            $answer = $this->book($sheet, array_slice($one, 0, 1) + $this->wish($sheet, '20:45'))
+                ->assertUnprocessable()
+                ->assertOnlyJsonValidationErrors([$field]);
+            self::assertStringContainsString($said, (string) $answer->json("errors.$field.0"));
         }
     }
 }
