@@ -58,7 +58,7 @@ final class MeetingEntry
             MeetingFacts::of($booking, $reader, $now) +
             ($person instanceof Pass
                 ? [
-                    'Your pass' => $person->linkTo($booking),
+                    'Your bookings' => $person->linkTo($booking),
                 ]
                 : []);
         // What is kept in a calendar stays there: a link that is shown only when it is due does not go in.

@@ -69,7 +69,7 @@ final readonly class Letter
                     : 'See everybody who has booked',
                 $off => 'Pick another time',
                 $occasion === Occasion::ToConfirm => 'Yes, this is my address: book it',
-                default => 'Your pass: look it up, move it, or give the time back',
+                default => 'Your bookings: look, move or cancel',
             },
             link: match (true) {
                 !($person instanceof Pass) => url('/staff/sheets/' . $booking->sheet_id),

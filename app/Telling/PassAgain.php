@@ -18,7 +18,7 @@ final class PassAgain extends Message
 
     protected function heading(): string
     {
-        return 'Your pass';
+        return 'Your bookings';
     }
 
     protected function letter(): Letter
@@ -30,10 +30,10 @@ final class PassAgain extends Message
 
         return new Letter(
             greeting: Letter::greeting($this->pass),
-            news: 'Here is the pass you asked for.',
+            news: 'Here are your bookings.',
             word: '',
             facts: $facts,
-            linkText: 'Your pass',
+            linkText: 'Your bookings',
             link: $this->pass->confirmLink((string) $this->pass->email),
             school: $this->school,
         );

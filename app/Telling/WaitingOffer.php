@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Reach;
 use App\Models\Secret;
 use App\Models\Waiting;
@@ -26,12 +27,10 @@ final class WaitingOffer extends Message
     {
         $zone = $this->waiting->sheet->host->school->timeZone();
 
-        return 'A time is free: ' .
-            Spell::shortDate($zone->dateAt($this->start)) .
-            ' ' .
-            Spell::time($this->start, $zone) .
-            ' with ' .
-            $this->waiting->sheet->host->name;
+        return Words::say('booking.offer_heading', [
+            'when' => Spell::shortDate($zone->dateAt($this->start)) . ' ' . Spell::time($this->start, $zone),
+            'host' => $this->waiting->sheet->host->name,
+        ]);
     }
 
     protected function identity(): string
@@ -55,15 +54,15 @@ final class WaitingOffer extends Message
         $zone = $sheet->host->school->timeZone();
 
         return new Letter(
-            greeting: 'Dear ' . $this->waiting->pass->name . ',',
-            news: 'A time has come free. It is kept for you until ' . Spell::moment($this->until, $zone) . '.',
+            greeting: Words::say('booking.dear', ['name' => $this->waiting->pass->name]),
+            news: Words::say('booking.offer_news', ['until' => Spell::moment($this->until, $zone)]),
             word: '',
             facts: [
-                'What' => $sheet->title,
-                'When' => Spell::slot(Span::of($this->start, $this->end), $zone),
-                'With' => $sheet->host->name . ' (' . $sheet->host->subject . ')',
+                Words::say('booking.offer_what') => $sheet->title,
+                Words::say('booking.offer_when') => Spell::slot(Span::of($this->start, $this->end), $zone),
+                Words::say('booking.offer_with') => $sheet->host->name . ' (' . $sheet->host->subject . ')',
             ],
-            linkText: 'Take this time',
+            linkText: Words::say('booking.offer_take'),
             link: $sheet->link() .
                 '?' .
                 http_build_query(
@@ -74,6 +73,8 @@ final class WaitingOffer extends Message
                     ] + $this->waiting->wants()->inAddress($sheet),
                 ),
             school: $sheet->host->school->name,
+            // A page with one press: a letter that is only looked at declines nothing.
+            buttons: [['text' => Words::say('booking.offer_decline'), 'link' => $this->waiting->link()]],
         );
     }
 }

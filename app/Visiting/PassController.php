@@ -41,7 +41,7 @@ final class PassController
             ],
         );
 
-        return Page::visit('Pass', 'Your pass', $data, view('plain.pass', $plain));
+        return Page::visit('Pass', 'Your bookings', $data, view('plain.pass', $plain));
     }
 
     public function show(Pass $pass, Request $request): JsonResponse

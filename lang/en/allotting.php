@@ -43,7 +43,7 @@ return [
     'given_news' =>
         '{count, plural, =0 {No time could be given for what you wished.} one {This time is yours.} other {These # times are yours.}} {left, plural, =0 {That is all that was wished.} one {For one wish there was no time; it stands below.} other {For # wishes there was no time; they stand below.}} What is free now can be booked by everybody.',
     'given_asked' => 'Some of them a teacher asked for.',
-    'given_link' => 'Your pass: all of it, to change, print or give back',
+    'given_link' => 'Your bookings: change, print or cancel',
     'given_left' => 'No time with {host}',
     'host_heading' => 'Your meetings: {title}',
     'host_news' =>

@@ -22,5 +22,5 @@ return [
     'declined_heading' => 'Are you not coming? {title}, {when}',
     'declined_news' =>
         'Your calendar says that you are not coming to this meeting with {host}. The time is still yours.',
-    'declined_link' => 'Your pass: give the time back, or leave all as it is',
+    'declined_link' => 'Your bookings: cancel it, or leave all as it is',
 ];

@@ -19,7 +19,7 @@ return [
             'There is another meeting about {student} then, or too close to it. Please pick another time.',
     ],
     'only_families' =>
-        'This sheet is for families whom {school} knows. Open it by the link in your letter, from your pass, or with the code on your card.',
+        'These times are for families whom {school} knows. Open them by the link in your letter, from your bookings, or with the code from your card.',
     'only_staff' => 'This sheet is for those who work at {school}.',
     'only_anyone' => 'This sheet can be opened by anybody.',
     'sheet_with' => 'with {host}',
@@ -39,7 +39,7 @@ return [
         '{phone, select, none {There was no answer in time, so the time is free again. Please pick another, or ring the office.} other {There was no answer in time, so the time is free again. Please pick another, or ring the office, {phone}.}}',
     'not_confirmed' => 'The e-mail address has not answered in time.',
     'other_host' => 'At {time} you would meet {host}. Choose that with one more press, or pick another time.',
-    'has_begun' => 'This meeting has begun or is over, so it can be neither moved nor given back.',
+    'has_begun' => 'This meeting has begun or is over, so it cannot be moved or cancelled any more.',
     'next_free' => 'free {when}',
     'next_opens' => 'opens {when}',
     'next_taken' => 'every time is taken',
@@ -47,7 +47,7 @@ return [
     'pick' => 'Pick a time',
     'free' => '{free, number} free',
     'free_here' => '{free, number} free on these days',
-    'clock' => 'Show 4:40 pm instead of 16:40',
+    'clock' => '12-hour clock',
     'slot' => [
         'taken' => '{from} to {until} taken',
         'busy' => '{from} to {until} not available',
@@ -78,10 +78,10 @@ return [
         'asked' => 'Asked for. It is held for you until {until} at the longest.',
         'booked' => 'Booked.',
         'declined' => 'Declined.',
-        'cancelled' => 'Given back, or cancelled.',
+        'cancelled' => 'Cancelled.',
     ],
     'undo' => [
-        'given back' => 'The time is given back.',
+        'given back' => 'This meeting is cancelled.',
         'moved' => 'The meeting is moved.',
         'guest left' => 'They are not coming.',
         'guest brought' => 'They are invited.',
@@ -96,7 +96,7 @@ return [
         '{phone, select, none {No account is needed. Or ask the office: they book for you.} other {No account is needed. Or ring the office, {phone}: they book for you.}}',
     'look_again' => 'Something needs another look. Nothing was lost.',
     'line_sent' =>
-        'A message is on its way to you: one press in it puts you in line. When a time comes free and it is your turn, it is kept for you for a while.',
+        'We have sent you a letter. Press the button in it, and we tell you when a time is free. When it is your turn, the time is kept for you for a while.',
     'confirm_first' =>
         'This time is only kept for you. Press what stands in the message that came to your address; then it is booked, and can be changed.',
     'still_needed' =>
@@ -105,7 +105,7 @@ return [
     'undo_taken' => 'This cannot be taken back any more: somebody was quicker. Pick another time.',
     'address_subject' => 'Is this your e-mail address?',
     'address_news' =>
-        'This address was given for a pass at {school}. If that was you, one press and messages go there from now on. If not, do nothing: you hear no more.',
+        'This address was given for bookings at {school}. Was that you? Press the button, and letters go there from now on. If not, do nothing. You hear no more.',
     'address_press' => 'Yes, this is my address',
     'address_asked' => 'Is {email} your address?',
     'address_asked_more' =>
@@ -115,18 +115,18 @@ return [
         'That time is free, but no interpreter is then. Nothing was changed; pick another time, or ask the office.',
     'address_moved_subject' => 'Messages about your meetings go to another address',
     'address_moved_news' =>
-        '{phone, select, none {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office.} other {Messages for your pass go to {email} from now on. If that was not you, open your pass and give it a new address, or ring the office, {phone}.}}',
+        '{phone, select, none {Letters about your bookings go to {email} from now on. If that was not you, open your bookings and give the page a new address, or ring the office.} other {Letters about your bookings go to {email} from now on. If that was not you, open your bookings and give the page a new address, or ring the office, {phone}.}}',
     'join_subject' => '{name} would like to come too',
     'join_news' =>
-        '{name} asks to be brought to this meeting. On your pass you can bring them with one press; or do nothing, and they are told nothing.',
-    'open_pass' => 'Open your pass',
-    'to_pass' => 'To your pass',
+        '{name} asks to join this meeting. Open your bookings to add them. Or do nothing: they are told nothing.',
+    'open_pass' => 'Open your bookings',
+    'to_pass' => 'To your bookings',
     'dear' => 'Dear {name},',
     'line_subject' => 'Would you like to be told when {host} has a free time?',
     'line_news' =>
-        'Somebody has given this address to be told when a time comes free. If that was you, one press puts you in line. If not, do nothing: you hear no more.',
-    'line_press' => 'Put me in line',
-    'line_asked' => 'Would you like to be in line?',
+        'Somebody asked to be told at this address when a time is free. Was that you? Press the button. If not, do nothing. You hear no more.',
+    'line_press' => 'Yes, tell me when one is free',
+    'line_asked' => 'Would you like to be told when a time is free?',
     'line_asked_more' =>
         'When somebody gives a time back, and it is your turn, it is kept for you for a while and a message comes.',
     'wants_heading' => 'What would suit you',
@@ -141,16 +141,22 @@ return [
     'wants_anybody' => 'Anybody',
     'wants_only' => 'Only offer me these',
     'wants_tell_me' => 'Tell me when one is free',
-    'line_in' =>
-        '{before, plural, =0 {You are the first in line.} =1 {One is in line before you.} other {# are in line before you.}}',
+    'line_in' => '{before, plural, =0 {You are first.} =1 {You are second.} other {# others are before you.}}',
     'line_in_more' =>
         'When a time comes free and it is your turn, it is kept for you for a while and a message comes. Times that are free anyway can be booked as ever.',
     'line_offered' => 'A time is kept for you: {when}. It is yours to take until {until}.',
     'line_offered_more' =>
-        'The message that told you of it leads to it. If you let it pass you are behind the others in line; the second time you are out of it.',
-    'line_out' => 'You are not in line any more.',
-    'line_leave' => 'Leave the line',
-    'line_decline' => 'This time does not suit me',
+        'Open the letter about it to take it. If you let it go, the others are asked first; the second time you are not asked again.',
+    'line_out' => 'You are not told of free times any more.',
+    'line_leave' => 'Do not tell me any more',
+    'line_decline' => 'No, thank you: not this time',
+    'offer_heading' => 'A time is free: {when} with {host}',
+    'offer_news' => 'A time is free. It is kept for you until {until}.',
+    'offer_take' => 'Take this time',
+    'offer_decline' => 'No, thank you',
+    'offer_what' => 'What',
+    'offer_when' => 'When',
+    'offer_with' => 'With',
     'line_see' => 'See the times',
     'pass_renewed_heading' => 'Your bookings: a new private address',
     'pass_renewed' =>

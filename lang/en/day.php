@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'pressed_elsewhere' =>
         'Something was pressed at this desk a moment before. Nothing of yours was done; this is how it is now.',
-    'not_there' => 'They are not on this day any more: the time was given back or moved. Nothing was changed.',
+    'not_there' => 'They are not on this day any more: the time was cancelled or moved. Nothing was changed.',
     'over_already' => 'That meeting is over already. Nothing was changed.',
     'in_already' => 'They were called in already. Nothing was changed.',
     'not_in' => 'Nobody has called this meeting in yet. Nothing was changed.',
@@ -17,7 +17,7 @@ return [
         'One of them is in another meeting at that time, or their place is not there then. Both have their times as they were.',
     'here_early' =>
         'That is too early: from {time} on {date} you can say that you are here. Nothing is lost; come back then.',
-    'here_off' => 'This meeting is off: the time was given back or cancelled.',
+    'here_off' => 'This meeting is cancelled.',
     'here_over' => 'This meeting is over.',
     'no_word' => 'There is nothing to answer any more.',
     'offer_answered' => 'They have answered that offer already, or its time is up. Nothing was changed.',
@@ -45,14 +45,14 @@ return [
     'late_heading' => '{minutes, plural, =0 {{host} is in time again} other {{host} runs about # minutes late}}',
     'late_news' =>
         '{minutes, plural, =0 {{host} is in time again. Your meeting begins at {time}, as planned.} other {{host} runs about # minutes late today. Your meeting begins at about {time}. Your time stays yours.}}',
-    'late_link' => 'Your pass: how long it takes, as it is now',
+    'late_link' => 'Your bookings: how long it takes, as it is now',
     'late_text' =>
         '{minutes, plural, =0 {{school}: {host} is in time again. Your meeting begins at {time}.} other {{school}: {host} runs about # minutes late. Your meeting begins at about {time}.}}',
     'offer_heading' => '{host} offers you another time',
-    'offer_news' => '{host} offers you {time}. It is kept for you until {until}; one press on your pass takes it.',
+    'offer_news' => '{host} offers you {time}. It is kept for you until {until}. Open your bookings to take it.',
     'offer_instead' => 'After this meeting',
     'offer_link' => 'Take this time, or say no',
-    'offer_text' => '{host} offers you {time}. Take it on your pass: {link}',
+    'offer_text' => '{host} offers you {time}. Open your bookings to take it: {link}',
     // The tablet at the entrance.
     'kiosk_title' => 'Here at {school}',
     'kiosk_too_often' =>
@@ -71,7 +71,7 @@ return [
     // Afterwards.
     'after_title' => 'Afterwards: {title}',
     'after_blank' => 'There is no blank called “{blank}”. There are {blanks}.',
-    'after_link' => 'Your pass',
+    'after_link' => 'Your bookings',
     'after_gone' => 'somebody whose data is gone',
     // Where scripts do not run.
     'plain_ahead' => 'From {time} you can say here that you are there.',

@@ -15,13 +15,13 @@ return [
     'page_file' => 'Take it along as a file',
     'page_forget' => 'Have it taken away',
     'page_forget_says' =>
-        'Your name, address and number go, and all that you told, with your pass. {ahead, plural, =0 {} one {The time you have booked is given back, and the school is told.} other {The # times you have booked are given back, and the school is told.}} This cannot be taken back.',
+        'Your name, address and number go, and all that you told, with your private page. {ahead, plural, =0 {} one {The time you booked is cancelled, and the school is told.} other {The # times you booked are cancelled, and the school is told.}} This cannot be taken back.',
     'page_forget_lists' => 'What is in the school’s own lists stays there; the office can tell you more.',
     'page_sure' => 'Yes, take all of it away',
-    'page_back' => 'Back to your pass',
+    'page_back' => 'Back to your bookings',
     'forgotten_title' => 'It is taken away',
-    'forgotten' => 'What was kept about you is gone, and the address of your pass opens nothing any more.',
+    'forgotten' => 'What was kept about you is gone, and the address of your private page opens nothing any more.',
     'board' => 'Back to the board',
     'forgotten_known' =>
-        'All that you told is gone. You are still in the school’s own lists, so your pass goes on opening.',
+        'All that you told is gone. You are still in the school’s own lists, so your private page goes on opening.',
 ];

@@ -34,7 +34,7 @@ return [
     'gone' =>
         '{time} has just been taken. {count, plural, =0 {Nothing near it is free for all of you; look at other days.} one {{times} is free for all of you. Nothing was sent; your text is still here.} other {{times} are free for all of you. Nothing was sent; your text is still here.}}',
     'enough_of_yours' =>
-        'You have {most, plural, one {one request} other {# requests}} open already. They stand on your pass; when one is answered, you can ask again.',
+        'You have {most, plural, one {one request} other {# requests}} open already. They stand with your bookings. When one is answered, you can ask again.',
     'enough_of_theirs' =>
         '{host} has as many open requests as they take at once. Nothing was sent. Try again in a day or two, or book a time at their door.',
     'over' => 'This request is no longer open: it was answered, or taken back, or its time is up. Nothing was changed.',
@@ -91,7 +91,7 @@ return [
     'letter_off' => 'This is off, and its time is free again. If your calendar has it, this message takes it out.',
     'letter_off_heading' => 'Off: {title}, with {who}',
     'letter_proposed' =>
-        '{host} names other times. They are kept for you until {until}; one press on your pass takes one.',
+        '{host} names other times. They are kept for you until {until}. Open your bookings to take one.',
     'letter_proposed_heading' => 'Other times: {title}, with {host}',
     'letter_lapsed' => 'Nobody has answered in time. Your times are free again.',
     'letter_lapsed_heading' => 'Not answered: {title}, with {host}',
@@ -112,7 +112,7 @@ return [
     'button_maybe' => 'Maybe, {when}',
     'button_decline' => 'I can’t',
     'to_page' => 'See it beside your day, or name other times',
-    'to_pass' => 'Your pass: see how it stands, or take it back',
+    'to_pass' => 'Your bookings: see how it stands, or take it back',
     'to_confirm' => 'Yes, this is my address: ask them',
     'summary' => '{title}, with {other}',
     'also' => 'They also ask for {times}.',

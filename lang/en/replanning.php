@@ -27,7 +27,7 @@ return [
     'moved_heading' => 'Another date: {title}',
     'moved_news' =>
         '{count, plural, one {Your meeting is} other {Your # meetings are}} on another date now, at the same hour.',
-    'moved_link' => 'Your pass, with all of them',
+    'moved_link' => 'Everything you booked',
     // By video.
     'video_said' =>
         '{can, plural, =0 {Nobody has a link.} one {One teacher has a link.} other {# teachers have a link.}} {cannot, plural, =0 {} one {{names} has none, and stays where they are until they say one.} other {# have none, and stay where they are until they say one: {names}{cannot, plural, =1 {} =2 {} =3 {} =4 {} =5 {} =6 {} =7 {} =8 {} =9 {} =10 {} =11 {} =12 {} other { and others}}.}}',

@@ -61,10 +61,10 @@ return [
     'no_such_hours' => 'These hours do not exist on that day.',
     'kept_heading' => 'Your plan: {title}',
     'kept_news' =>
-        '{count, plural, one {This meeting is yours} other {These # meetings are yours}}. All of them stand on your pass, where you change one or give it back.',
+        '{count, plural, one {This meeting is yours} other {These # meetings are yours}}. Open your bookings to change or cancel one.',
     'kept_to_confirm' =>
         '{count, plural, one {This meeting is} other {These # meetings are}} kept for you for half an hour. One press on the address below and all of it is booked.',
-    'kept_link' => 'Your pass, with the whole plan',
+    'kept_link' => 'Everything you booked',
     'kept_confirm' => 'Yes, this is my address: book it',
     'kept_row' =>
         '{host}, {place}{student, select, none {} other { – about {student}}}{interpreter, select, none {} other { – {interpreter} interprets}}',

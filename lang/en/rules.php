@@ -58,10 +58,9 @@ return [
         'NotLongEnough' => 'At {time} there is not enough time for this meeting, which is longer than others.',
         'DayFull' => 'That day is full.',
         'TooSoon' => '{time} is too soon to be booked now.',
-        'VisitorHasEnough' =>
-            'You have booked here already, as often as can be. Move that booking from your pass instead.',
+        'VisitorHasEnough' => 'You have booked here already, as often as can be. Move that booking instead.',
         'StudentHasEnough' =>
-            'The student has been booked here already, as often as can be. Move that booking from your pass instead. For another student of the same name, add a middle name.',
+            'The student has been booked here already, as often as can be. Move that booking instead. For another student of the same name, add a middle name.',
         'VisitorElsewhere' =>
             'You are in another meeting around {time}, or could not get from one to the other in time.',
         'StudentElsewhere' =>

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Directory\Guardian;
 use App\Models\Booking;
+use App\Models\HostRole;
 use App\Models\Pass;
 use App\Models\Waiting;
 use App\Plans\Shortlist;
@@ -155,6 +156,11 @@ final class BothWaysTest extends RoundTestCase
         $form = PlainForm::in((string) $this->get("/w/{$waiting->token()}")->getContent(), $at);
         $this->post($at, $form)->assertRedirect();
         self::assertSame($before, $waiting->refresh()->wants()->toArray());
+
+        // Of several hosts they say with whom.
+        $several = $this->sheet(title: 'Several', date: '2026-12-04', rules: Stated::of(['waiting' => true]));
+        $several->colleagues()->create(['staff_id' => $this->iolo->id, 'role' => HostRole::Any]);
+        $this->get("/s/$several->slug")->assertOk()->assertSee('<option value="iolo-bevan"', false);
 
         // Whoever has a pass is in line with it, without scripts too.
         $pass = Pass::query()->create([

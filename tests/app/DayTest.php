@@ -338,7 +338,7 @@ final class DayTest extends TestCase
             ->assertConflict()
             ->assertJsonPath(
                 'message',
-                'They are not on this day any more: the time was given back or moved. Nothing was changed.',
+                'They are not on this day any more: the time was cancelled or moved. Nothing was changed.',
             );
         $this->say('20:00', 'here', ['here' => true])->assertConflict();
     }

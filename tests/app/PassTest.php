@@ -362,7 +362,10 @@ final class PassTest extends TestCase
         $byAddress = $refused($child);
         self::assertSame(
             ['Your bookings → ama'],
-            array_map(static fn(string $one): string => str_replace('Your pass', 'Your bookings', $one), $this->told()),
+            array_map(
+                static fn(string $one): string => str_replace('Your bookings', 'Your bookings', $one),
+                $this->told(),
+            ),
         );
         $byChild = $refused(['name' => 'Mal Ory', 'email' => 'mal@mail.example']);
         self::assertSame($byAddress, $byChild);
@@ -559,7 +562,7 @@ final class PassTest extends TestCase
         $sheet = $this->sheet();
         $path = (string) $this->book($sheet, $this->wish($sheet, '20:15'))->json('path');
         $id = (int) Booking::query()->min('id');
-        $this->get($path)->assertOk()->assertSee('Move it there')->assertSee('Give this time back');
+        $this->get($path)->assertOk()->assertSee('Move it there')->assertSee('Cancel this meeting');
         $this->post("$path/bookings/$id/move", ['slot' => self::EVENING . 'T20:45:00Z'])->assertRedirect($path);
         $this->get($path)->assertSee('16:45 to 17:00')->assertSee('Take that back');
         $this->post("$path/bookings/$id/undo")->assertRedirect($path);
@@ -583,7 +586,7 @@ final class PassTest extends TestCase
         // From a mail: the form knows the pass and its children.
         $this->get("/s/$sheet->slug/book?pass=" . substr($path, 3))
             ->assertOk()
-            ->assertSee('This goes on your pass')
+            ->assertSee('This goes to your bookings')
             ->assertSee('<option value="Kwame Ferreira">', false);
     }
 }

@@ -269,7 +269,7 @@ final class StrangersTest extends TestCase
         $this->delivered();
         self::assertSame(['kofi@mail.example'], DB::table('joiners')->pluck('email')->all());
         self::assertContains(
-            'Your pass',
+            'Your bookings',
             MailroomMessage::query()->where('recipient', 'ama@mail.example')->pluck('subject')->all(),
         );
     }

@@ -241,10 +241,10 @@ final class VisitorTest extends TestCase
         self::assertSame(3, Waiting::query()->count());
         // The first and the second press what was sent to them; the stranger, whose address somebody typed, does nothing.
         $line = Waiting::query()->with('pass')->get()->keyBy(static fn(Waiting $one): string => $one->pass->name);
-        foreach (['first' => 'first in line', 'second' => 'One is in line before you'] as $who => $says) {
+        foreach (['first' => 'You are first.', 'second' => 'You are second.'] as $who => $says) {
             $this->get('/w/' . $line[$who]->token())
                 ->assertOk()
-                ->assertSee('Put me in line');
+                ->assertSee('Tell me when one is free');
             $this->post('/w/' . $line[$who]->token() . '/confirm')->assertRedirect();
             $this->get('/w/' . $line[$who]->token())->assertSee($says);
         }
@@ -263,7 +263,7 @@ final class VisitorTest extends TestCase
 
         $this->get('/w/' . $line['first']->token())
             ->assertSee('A time is kept for you: Thursday 3 December, 16:00.')
-            ->assertSee('This time does not suit me');
+            ->assertSee('No, thank you: not this time');
         // To look at the offer takes nothing from it.
         preg_match(
             '/kept=3D([0-9a-f-]{36})/',
@@ -290,7 +290,7 @@ final class VisitorTest extends TestCase
         self::assertSame(['first@mail.example', 'second@mail.example', 'first@mail.example'], $offers());
         $this->post('/w/' . $line['first']->token() . '/decline')
             ->assertOk()
-            ->assertSee('You are not in line any more.');
+            ->assertSee('You are not told of free times any more.');
         $this->get('/w/' . $line['first']->token())->assertNotFound();
         Artisan::call('recess:tidy');
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 1024]);

@@ -41,7 +41,7 @@ test('PHP is away in the middle: a press goes on by itself, and so does a form w
     await plain.waitForTimeout(3000);
     php('start');
     await pressed;
-    await expect(plain.getByRole('heading', { name: 'Your pass' })).toBeVisible({ timeout: 30_000 });
+    await expect(plain.getByRole('heading', { name: 'Your bookings' })).toBeVisible({ timeout: 30_000 });
     await expect(plain.locator('main')).toContainText('About Wilson Petrel');
     await expect(plain.getByRole('heading', { level: 2 })).toHaveCount(1);
 

@@ -114,10 +114,10 @@ test('an evening: early, by the tablet, missing, a group and two siblings; the l
     await kiosk.goto(address!);
     await expectSound(kiosk);
     const code = await shown.page.getByText('Your code for the entrance today').locator('strong').textContent();
-    await kiosk.getByLabel('The code on your pass or card').fill('no such code');
+    await kiosk.getByLabel('The code from your bookings or your card').fill('no such code');
     await kiosk.keyboard.press('Enter');
     await expect(kiosk.getByText('Nothing today is found by this code.')).toBeVisible();
-    await kiosk.getByLabel('The code on your pass or card').fill(code!.toLowerCase());
+    await kiosk.getByLabel('The code from your bookings or your card').fill(code!.toLowerCase());
     await kiosk.keyboard.press('Enter');
     await kiosk.getByRole('button', { name: 'I’m here' }).click();
     await expect(kiosk.getByText('Pilar Ondarza knows that you are here.')).toBeVisible();

@@ -55,7 +55,7 @@ test('from signing in to a booked slot and back to a free one', async ({ page, b
     await visitor.getByRole('button', { name: 'As a letter' }).click();
     const pass = await visitor
         .frameLocator('iframe')
-        .getByRole('link', { name: /Your pass/ })
+        .getByRole('link', { name: /Your bookings|Everything you booked/ })
         .getAttribute('href');
 
     // The host sees who comes, about whom, with the phone number.
@@ -68,9 +68,9 @@ test('from signing in to a booked slot and back to a free one', async ({ page, b
     // Given back from the pass, it is free again.
     await visitor.goto(pass!);
     await expectSound(visitor);
-    await visitor.getByRole('button', { name: 'Give it back' }).click();
+    await visitor.getByRole('button', { name: 'Cancel' }).click();
     await visitor.getByLabel(/A word to/).fill('The ferry is cancelled.');
-    await visitor.getByRole('button', { name: 'Give this time back' }).click();
+    await visitor.getByRole('button', { name: 'Cancel this meeting' }).click();
     await expect(visitor.getByText('You cancelled this meeting.')).toBeVisible();
     await expectSound(visitor);
     await openMail(visitor, email, /^Cancelled: .* 16:15/);
@@ -112,7 +112,7 @@ test('somebody was quicker: what was typed is kept, and the nearest times are on
     await row.getByRole('button', { name: 'Cancel' }).click();
     await row.getByLabel(/A word to/).fill('I am ill.');
     await row.getByRole('button', { name: /send the message/ }).click();
-    await expect(page.getByText('by you: “I am ill.”')).toBeVisible();
+    await expect(page.getByText('by Inês Tavares: “I am ill.”')).toBeVisible();
     await expectSound(page);
 });
 
@@ -136,7 +136,7 @@ test('a lost answer books once', async ({ page, browser }) => {
     // The address is the pass's from now on: a reload keeps it, and back leads to the sheet.
     await expect(visitor).toHaveURL(/\/p\/[\w-]{43}$/);
     await visitor.reload();
-    await expect(visitor.getByRole('button', { name: 'Give it back' })).toBeVisible();
+    await expect(visitor.getByRole('button', { name: 'Cancel' })).toBeVisible();
     await visitor.goBack();
     await expect(visitor.getByRole('heading', { name: 'Pick a time' })).toBeVisible();
     await page.reload();

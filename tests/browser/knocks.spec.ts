@@ -83,7 +83,7 @@ test('a student asks for half an hour, shrinks it to a quarter, and the second c
     await expect(page.getByText('Davi hears that you can.')).toBeVisible();
     await expect(page.getByRole('listitem').filter({ hasText: 'The drift bottles' }).getByText('Agreed')).toBeVisible();
 
-    await student.getByRole('link', { name: 'To your pass' }).click();
+    await student.getByRole('link', { name: 'To your bookings' }).click();
     await expect(
         student.getByText('The drift bottles, with Tomasz Wilk').or(student.getByText('The drift bottles')).first(),
     ).toBeVisible();
@@ -113,7 +113,7 @@ test('on a phone: maybe, then other times, of which one press takes one', async 
     await parent.setViewportSize(PHONE);
     await who(parent, 'Oksana Gill', 'oksana@mail.example');
     await parent.getByRole('button', { name: /^Ask Tomasz Wilk/ }).click();
-    await parent.getByRole('link', { name: 'To your pass' }).click();
+    await parent.getByRole('link', { name: 'To your bookings' }).click();
     await expect(parent.getByText('Tomasz Wilk has been asked.')).toBeVisible();
     await expectSound(parent);
 

@@ -34,9 +34,9 @@ test('pressed by mistake, mistyped, and the other guardian', async ({ page, brow
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
 
     // Given back by mistake: it says so where the reader is, and is taken back.
-    await visitor.getByRole('button', { name: 'Give it back' }).click();
-    await visitor.getByRole('button', { name: 'Give this time back' }).click();
-    const said = visitor.getByRole('status').filter({ hasText: 'The time is given back.' });
+    await visitor.getByRole('button', { name: 'Cancel' }).click();
+    await visitor.getByRole('button', { name: 'Cancel this meeting' }).click();
+    const said = visitor.getByRole('status').filter({ hasText: 'This meeting is cancelled.' });
     await expect(said).toBeVisible();
     expect(await visitor.evaluate(() => document.activeElement?.textContent)).toContain('Take that back');
     await expectSound(visitor);
@@ -51,7 +51,7 @@ test('pressed by mistake, mistyped, and the other guardian', async ({ page, brow
     await expect(visitor.getByRole('article').getByText('16:00 to 16:15')).toBeVisible();
 
     // A misspelt name, another number, another address.
-    await visitor.getByRole('button', { name: 'Mend a student’s name' }).click();
+    await visitor.getByRole('button', { name: 'Correct a student’s name' }).click();
     await visitor.getByLabel('As it should be').fill('Esme Parata');
     await visitor.getByRole('button', { name: 'Save' }).click();
     await expect(visitor.getByText('Inês Tavares, about Esme Parata')).toBeVisible();
@@ -71,33 +71,33 @@ test('pressed by mistake, mistyped, and the other guardian', async ({ page, brow
     );
     await expectSound(visitor);
     await visitor.getByRole('button', { name: 'Yes, this is my address' }).click();
-    await visitor.getByRole('link', { name: 'To your pass' }).click();
+    await visitor.getByRole('link', { name: 'To your bookings' }).click();
     await expect(visitor.getByText(`+1 902-555-0199 · new.${email}`)).toBeVisible();
 
-    // The other guardian finds that there is a time already, and asks to be brought.
+    // The other guardian finds that there is a time already, and asks to join.
     const other = await (await somebodyElse(browser, { viewport: PHONE })).newPage();
     listen(other, /409/, /Blocked script execution/);
     await book(other, link, '16:30', 'Esme Parata', `kofi.${email}`);
     await expect(other.getByText('This time cannot be booked as it is filled in.')).toBeVisible();
     await expectSound(other);
-    await other.getByRole('button', { name: 'Ask to be brought' }).click();
+    await other.getByRole('button', { name: 'Ask to join' }).click();
     await expect(other.getByText('can bring you with one press')).toBeVisible();
     // Who is meant is looked up in its own time, so that nobody learns by the clock whether there is a meeting.
-    const theirs = visitor.getByLabel('They may move the meeting and give it back, too');
+    const theirs = visitor.getByLabel('They may move and cancel the meeting, too');
     await expect(async () => {
         await visitor.goto(pass);
         await expect(theirs).toBeVisible({ timeout: 500 });
     }).toPass();
     await theirs.check();
     await expectSound(visitor);
-    await visitor.getByRole('button', { name: 'Bring them' }).click();
-    await expect(visitor.getByText('Rua Parata, who may move it and give it back')).toBeVisible();
+    await visitor.getByRole('button', { name: 'Add them' }).click();
+    await expect(visitor.getByText('Rua Parata, who may move and cancel it')).toBeVisible();
     await openMail(other, `kofi.${email}`, /^Guest brought: .* 16:00/);
     await other.goto(
-        (await other.frameLocator('iframe').getByRole('link', { name: 'Your pass' }).getAttribute('href'))!,
+        (await other.frameLocator('iframe').getByRole('link', { name: 'Your bookings' }).getAttribute('href'))!,
     );
     await other.getByRole('button', { name: 'I am not coming' }).click();
-    await expect(other.getByText('Nothing is booked on this pass.')).toBeVisible();
+    await expect(other.getByText('Nothing is booked here.')).toBeVisible();
     await other.getByRole('button', { name: /Take that back/ }).click();
     await expect(other.getByRole('button', { name: 'Move it' })).toBeVisible();
     await expectSound(other);
@@ -117,7 +117,7 @@ test('five minutes that end, twelve hours, another clock, and no address', async
     await visitor.clock.install();
     await visitor.goto(link);
     // Half an hour ahead of the school, on each time that can be had, in words and for the ear.
-    const tab = visitor.getByRole('button', { name: /4:15 pm to 4:30 pm, free, 4:45 pm on your own clock/ });
+    const tab = visitor.getByRole('button', { name: /4:15 pm to 4:30 pm, free, 4:45 pm in your own time zone/ });
     await expect(tab).toContainText('4:45 pm');
     await expectSound(visitor);
     await tab.click();
@@ -135,7 +135,7 @@ test('five minutes that end, twelve hours, another clock, and no address', async
     await visitor.getByLabel('Your name').fill('Far Parent');
     await visitor.getByLabel('Phone number').fill('902 555 0150');
     await visitor.getByRole('button', { name: 'Book this time' }).click();
-    await expect(visitor.getByRole('heading', { name: 'Keep this pass' })).toBeVisible();
+    await expect(visitor.getByRole('heading', { name: 'Keep this page' })).toBeVisible();
     await expect(visitor.getByRole('link', { name: 'Text it to myself' })).toHaveAttribute('href', /^sms:.*%2Fp%2F/);
     await expectSound(visitor);
     // What changes on the day is on the pass.
@@ -183,7 +183,7 @@ test('from a pass: children are picked, side by side leaves out what clashes', a
     await expect(again.getByRole('region', { name: /^The plan of/ }).getByRole('listitem')).toHaveCount(2);
     const date = (await again.locator('article time').first().getAttribute('datetime'))!.slice(0, 10);
     await again.goto(`/find?about=Clashing+conferences&from=${date}&to=${date}`);
-    await expect(again.getByText('What clashes with the meetings on your pass is not offered.')).toBeVisible();
+    await expect(again.getByText('Times that clash with your bookings are not shown.')).toBeVisible();
     const times = again.getByRole('listitem').filter({ hasText: 'Inês Tavares' }).getByRole('button');
     await expect(times).toHaveCount(2);
     for (const width of [320, 640, 768]) {
@@ -207,9 +207,9 @@ test('scripts off: the pass acts, the line, the door and the search are there', 
     await answer(plain, 'Plain Child', 'plain.pass@mail.example');
     await plain.getByRole('button', { name: 'Book this time' }).click();
     await expect(plain).toHaveURL(/\/p\/[\w-]{43}$/);
-    await plain.getByText('Give it back', { exact: true }).click();
-    await plain.getByRole('button', { name: 'Give this time back' }).click();
-    await expect(plain.getByRole('status')).toContainText('The time is given back.');
+    await plain.getByText('Cancel', { exact: true }).click();
+    await plain.getByRole('button', { name: 'Cancel this meeting' }).click();
+    await expect(plain.getByRole('status')).toContainText('This meeting is cancelled.');
     await plain.getByRole('button', { name: 'Take that back' }).click();
     await expect(plain.getByText('Booked.', { exact: true })).toBeVisible();
 
@@ -220,6 +220,6 @@ test('scripts off: the pass acts, the line, the door and the search are there', 
     }).toPass();
     await plain.getByLabel('Your name').fill('Plain Waiter');
     await plain.getByLabel('E-mail address').fill('plain.waiter@mail.example');
-    await plain.getByRole('button', { name: 'Put me in line' }).click();
-    await expect(plain.getByText('A message is on its way to you')).toBeVisible();
+    await plain.getByRole('button', { name: 'Tell me when one is free' }).click();
+    await expect(plain.getByText('We have sent you a letter.')).toBeVisible();
 });

@@ -95,17 +95,21 @@ async function pass(page) {
         await link.click();
         break;
     }
-    await letter.getByRole('link', { name: /Your pass/ }).waitFor();
-    await page.goto(await letter.getByRole('link', { name: /Your pass/ }).getAttribute('href'));
+    await letter.getByRole('link', { name: /Your bookings|Everything you booked/ }).waitFor();
+    await page.goto(
+        await letter.getByRole('link', { name: /Your bookings|Everything you booked/ }).getAttribute('href'),
+    );
     // All of it, once its mailbox has answered.
     await page.getByRole('button', { name: 'Send me a link to everything' }).click();
-    const again = page.locator('ol a', { hasText: 'Your pass' }).first();
+    const again = page.locator('ol a', { hasText: 'Your bookings' }).first();
     do await page.goto('/mailroom');
     while ((await again.count()) === 0);
     await again.click();
-    await page.goto(await letter.getByRole('link', { name: /^Your pass/ }).getAttribute('href'));
+    await page.goto(
+        await letter.getByRole('link', { name: /^(Your bookings|Everything you booked)/ }).getAttribute('href'),
+    );
     await page.getByRole('button', { name: /^(Yes, this is|Open everything)/ }).click();
-    await page.getByRole('link', { name: 'To your pass' }).click();
+    await page.getByRole('link', { name: 'To your bookings' }).click();
     await page.getByRole('heading', { name: 'All of it' }).waitFor();
 }
 
@@ -154,7 +158,9 @@ await take('waiting-phone', PHONE, async (page) => {
     await page.goto('/mailroom');
     const letter = page.frameLocator('iframe');
     await page.locator('ol a', { hasText: 'talk07@' }).first().click();
-    await page.goto(await letter.getByRole('link', { name: /Your pass/ }).getAttribute('href'));
+    await page.goto(
+        await letter.getByRole('link', { name: /Your bookings|Everything you booked/ }).getAttribute('href'),
+    );
     await page.getByText('knows that you are here').waitFor();
 });
 await take('kiosk', { width: 1024, height: 768 }, async (page) => {

@@ -63,7 +63,7 @@ test('a parent of three plans six meetings on a phone, is beaten to one, and has
     await expect(phone.locator('li.meeting')).toHaveCount(6);
     await expectSound(phone);
     await press('Book all 6 meetings');
-    await expect(phone.getByRole('heading', { name: 'Your pass' })).toBeVisible();
+    await expect(phone.getByRole('heading', { name: 'Your bookings' })).toBeVisible();
     expect(presses, 'from the card to all booked').toBeLessThanOrEqual(12);
     console.log(`Six meetings with ${presses} presses, and one of them lost on the way.`);
     await openMail(phone, 'family06@mail.example', /Your plan/);
@@ -114,5 +114,5 @@ test('the office sets up a round in ninety seconds, and a school without cards l
     await visitor.getByLabel('E-mail address').fill('ola.oke@mail.example');
     await visitor.getByLabel('Phone number').fill('902 555 0166');
     await book.click();
-    await expect(visitor.getByRole('heading', { name: 'Your pass' })).toBeVisible();
+    await expect(visitor.getByRole('heading', { name: 'Your bookings' })).toBeVisible();
 });

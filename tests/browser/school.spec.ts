@@ -227,7 +227,7 @@ test('a visitor reads all that is kept of them, and has it taken away', async ({
     await openMail(visitor, 'sol.dunnock@mail.example', /Once, and then forgotten/);
     const pass = await visitor
         .frameLocator('iframe')
-        .getByRole('link', { name: /^Your pass/ })
+        .getByRole('link', { name: /^(Your bookings|Everything you booked)/ })
         .getAttribute('href');
     await visitor.goto(pass!);
     // A letter opens what it is about; all of it, once the mailbox has answered.
@@ -235,11 +235,11 @@ test('a visitor reads all that is kept of them, and has it taken away', async ({
     await expectSound(visitor);
     await visitor.getByRole('button', { name: 'Send me a link to everything' }).click();
     await expect(visitor.getByText('A letter is on its way')).toBeVisible();
-    await openMail(visitor, 'sol.dunnock@mail.example', /^Your pass/);
-    const all = visitor.frameLocator('iframe').getByRole('link', { name: 'Your pass' });
+    await openMail(visitor, 'sol.dunnock@mail.example', /^(Your bookings|Everything you booked)/);
+    const all = visitor.frameLocator('iframe').getByRole('link', { name: 'Your bookings' });
     await visitor.goto((await all.getAttribute('href'))!);
     await visitor.getByRole('button', { name: 'Yes, this is my address' }).click();
-    await visitor.getByRole('link', { name: 'To your pass' }).click();
+    await visitor.getByRole('link', { name: 'To your bookings' }).click();
     await visitor.getByRole('link', { name: 'All that is kept about you' }).click();
     await expect(visitor.getByText('sol.dunnock@mail.example')).toBeVisible();
     await expectSound(visitor);

@@ -21,7 +21,7 @@ test('a second child on the same pass, a guest, and a move', async ({ page, brow
     await answer(visitor, 'Older Child', email);
     await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
-    await visitor.getByRole('button', { name: 'And another time here' }).click();
+    await visitor.getByRole('button', { name: 'Book another time here' }).click();
     // What is theirs already cannot be had twice: it is cut out.
     await expect(visitor.getByText(/16:00 to 16:15 (taken|not available)/)).toBeVisible();
     await visitor.getByRole('button', { name: /16:30 to 16:45, free/ }).click();
@@ -31,16 +31,19 @@ test('a second child on the same pass, a guest, and a move', async ({ page, brow
     await visitor.getByRole('button', { name: 'Book this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
     await expect(visitor.getByText('about Older Child')).toBeVisible();
-    await visitor.getByRole('link', { name: 'your pass' }).first().click();
-    await expect(visitor.getByRole('heading', { name: 'Your pass' })).toBeVisible();
+    await visitor
+        .getByRole('link', { name: /^(a private page|your bookings)$/ })
+        .first()
+        .click();
+    await expect(visitor.getByRole('heading', { name: 'Your bookings' })).toBeVisible();
     await expectSound(visitor);
 
-    await visitor.getByRole('button', { name: 'Look at or change Inês Tavares, 16:00' }).click();
+    await visitor.getByRole('button', { name: 'Details of Inês Tavares, 16:00' }).click();
     const first = visitor.getByRole('article').first();
-    await first.getByRole('button', { name: 'Bring somebody' }).click();
+    await first.getByRole('button', { name: 'Add another adult' }).click();
     await first.getByLabel('Their name').fill('The Other Guardian');
     await first.getByLabel('Their e-mail address').fill(`other.${email}`);
-    await first.getByRole('button', { name: 'Bring them' }).click();
+    await first.getByRole('button', { name: 'Add them' }).click();
     await expect(first.getByText('The Other Guardian')).toBeVisible();
     await first.getByRole('button', { name: 'Move it' }).click();
     await first.getByRole('button', { name: /16:45 to 17:00, free/ }).click();
@@ -68,21 +71,21 @@ test('all taken: a place in line, and the time that comes free', async ({ page, 
     await second.getByLabel('Your name').fill('Patient Parent');
     await second.getByLabel('E-mail address').fill(email);
     await expectSound(second);
-    await second.getByRole('button', { name: 'Put me in line' }).click();
-    await expect(second.getByText('one press in it puts you in line')).toBeVisible();
+    await second.getByRole('button', { name: 'Tell me when one is free' }).click();
+    await expect(second.getByText('We have sent you a letter.')).toBeVisible();
     // The address answers, with one press in the message that came to it; without scripts, too.
     await openMail(second, email, /^Would you like to be told/);
     const question = await second
         .frameLocator('iframe')
-        .getByRole('link', { name: 'Put me in line' })
+        .getByRole('link', { name: 'Yes, tell me when one is free' })
         .getAttribute('href');
     await second.goto(question!);
     await expectSound(second);
-    await second.getByRole('button', { name: 'Put me in line' }).click();
-    await expect(second.getByRole('heading', { name: 'You are the first in line.' })).toBeVisible();
+    await second.getByRole('button', { name: 'Tell me when one is free' }).click();
+    await expect(second.getByRole('heading', { name: 'You are first.' })).toBeVisible();
 
-    await first.getByRole('button', { name: 'Give it back' }).click();
-    await first.getByRole('button', { name: 'Give this time back' }).click();
+    await first.getByRole('button', { name: 'Cancel' }).click();
+    await first.getByRole('button', { name: 'Cancel this meeting' }).click();
     await openMail(second, email, /^A time is free/);
     const offer = await second
         .frameLocator('iframe')
@@ -121,7 +124,10 @@ test('asked first, then accepted; and booked for somebody on the phone', async (
     await expectSound(page);
     await page.getByRole('button', { name: 'Accept' }).click();
     await expect(page.getByRole('heading', { name: 'One wish to answer' })).toBeHidden();
-    await visitor.getByRole('link', { name: 'your pass' }).first().click();
+    await visitor
+        .getByRole('link', { name: /^(a private page|your bookings)$/ })
+        .first()
+        .click();
     await expect(visitor.getByText('You have asked')).toBeHidden();
 
     await page.getByRole('button', { name: /16:45 to 17:00, free/ }).click();
@@ -188,7 +194,7 @@ test('a time that somebody takes is cut out before one’s eyes; doors and every
     await taker.getByRole('button', { name: /16:15 to 16:30, free/ }).click();
     await expect(watcher.getByText('3 free')).toBeVisible({ timeout: 12_000 });
     await watcher.getByRole('button', { name: /16:30 to 16:45, free/ }).click();
-    await expect(watcher.getByText(/On your own clock: .*\(Lisbon\)/)).toBeVisible();
+    await expect(watcher.getByText(/In your own time zone: .*\(Lisbon\)/)).toBeVisible();
     for (const path of ['/d/ines-tavares', '/find?about=Office+hours', `${new URL(link).pathname}/frame`]) {
         await watcher.goto(path);
         await expectSound(watcher);

@@ -29,7 +29,7 @@
     <summary
         >{said ||
             (pass
-                ? 'Your pass says when you are elsewhere. Add a calendar of yours'
+                ? 'Your bookings say when you are elsewhere. Add a calendar of yours'
                 : 'Add a calendar of yours, to see when both of you are free')}</summary
     >
     <div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-3">

@@ -32,8 +32,8 @@
             ? `Your times are kept for half an hour. Press what stands in the message to ${sent.email}, and they are asked.`
             : sent.email
               ? `You hear by a message to ${sent.email}. ${kept}`
-              : `The answer comes to your pass. ${kept}`}
-        How it stands is on <a href={sent.path}>your pass</a>; keep its address to yourself.
+              : `The answer comes to your bookings. ${kept}`}
+        How it stands is on <a href={sent.path}>a private page</a>. Only you should have its address.
     </p>
 </section>
 <ul class="mt-4 max-w-3xl">
@@ -41,4 +41,4 @@
             {choice.day}, {clock.say(choice.from)} to {clock.say(choice.until)}
         </li>{/each}
 </ul>
-<p class="mt-4"><a class="press" href={sent.path}>To your pass</a></p>
+<p class="mt-4"><a class="press" href={sent.path}>To your bookings</a></p>

@@ -86,7 +86,7 @@
         {/if}
         {#if known}
             <p class="text-faint">
-                This goes on <a href="/p/{pass}">your pass</a>, for {known.name}.
+                This goes to <a href="/p/{pass}">your bookings</a>, for {known.name}.
                 <button type="button" class="link" onclick={another}>Somebody else asks</button>
             </p>
         {:else}

@@ -109,7 +109,7 @@
                         {#each titles as title (title)}<option>{title}</option>{/each}
                     </select>
                 </div>
-                <button class="press">Show all at once</button>
+                <button class="press">Show free times</button>
             </form>
         </div>
         <p class="sr-only" role="status">{many} found</p>
@@ -123,7 +123,7 @@
                             <li class="text-faint">
                                 <a href={sheet.path} class="inline-block py-1">{sheet.title}</a> ·
                                 {clock.all(sheet.next)}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
-                                    ? ` (${elsewhereBriefly(sheet.next_at, zone)} on your clock)`
+                                    ? ` (${elsewhereBriefly(sheet.next_at, zone)} in your time zone)`
                                     : ''}
                             </li>
                         {/each}
@@ -141,10 +141,10 @@
         {#if found.length === 0}<p>Nobody of that name has open times. Try a subject, or less of the word.</p>{/if}
     {/if}
     <section class="mt-10 max-w-xl" aria-labelledby="again">
-        <h2 id="again" class="mb-2">Where is my pass?</h2>
+        <h2 id="again" class="mb-2">Where are my bookings?</h2>
         {#if sent}
             <p class="good-news" role="status">
-                If something is booked for this address, a message with the pass is on its way to it.
+                If something is booked for this address, a letter with your bookings is on its way to it.
             </p>
         {:else}
             <form
@@ -164,7 +164,7 @@
                     bind:value={email}
                     {error}
                 />
-                <button class="press justify-self-start">Send it again</button>
+                <button class="press justify-self-start">Send them again</button>
             </form>
         {/if}
     </section>

@@ -30,7 +30,7 @@
                 {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
                 <p class="mt-1 text-faint">
                     {clock.all(sheet.next)}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
-                        ? ` (${elsewhereBriefly(sheet.next_at, zone)} on your clock)`
+                        ? ` (${elsewhereBriefly(sheet.next_at, zone)} in your time zone)`
                         : ''}
                 </p>
             </li>

@@ -78,10 +78,10 @@
                 <input id="names" name="names" type="search" class="box w-full" bind:value={names} autocomplete="off" />
             </div>
         {/if}
-        <button class="press main">Show them</button>
+        <button class="press main">Show free times</button>
     </form>
-    {#if known}<p class="mb-2 text-faint">What clashes with the meetings on your pass is not offered.</p>{/if}
-    {#if city}<p class="mb-2 text-faint">The small times are your own clock, in {city}.</p>{/if}
+    {#if known}<p class="mb-2 text-faint">Times that clash with your bookings are not shown.</p>{/if}
+    {#if city}<p class="mb-2 text-faint">The small times are in your own time zone, {city}.</p>{/if}
     {#each found.days as day (day.label)}
         <section class="mb-6">
             <h2 class="mb-2">{day.label}</h2>

@@ -148,7 +148,7 @@
         <div class="grid items-start gap-6 lg:grid-cols-2">
             <div class="grid gap-5">
                 <form class="grid gap-2" novalidate onsubmit={(event) => submit(event, { code })}>
-                    <label class="font-semibold" for="code">The code on your pass or card</label>
+                    <label class="font-semibold" for="code">The code from your bookings or your card</label>
                     <div class="flex flex-wrap gap-2">
                         <input
                             id="code"
@@ -170,7 +170,7 @@
                             class="w-full max-w-sm bg-black"
                             aria-label="What the camera sees"
                         ></video>
-                        <p>Hold the square on your pass or card before the camera.</p>
+                        <p>Hold the QR code of your bookings or your card in front of the camera.</p>
                         <button type="button" class="press mt-2" onclick={forget}>Without the camera</button>
                     </div>
                 {:else}

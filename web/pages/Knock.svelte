@@ -54,7 +54,7 @@
         <Sent sent={asking.sent} list={asking.choices.list} {asked} kept={page.kept} />
     {:else}
         <p class="mt-1 max-w-prose">
-            For when no time <a href={page.host.door}>at their door</a> suits. {page.intro || ''}
+            For when no time <a href={page.host.door}>on their page</a> suits. {page.intro || ''}
         </p>
         <form bind:this={form} novalidate class="mt-4 grid gap-4" onsubmit={(event) => event.preventDefault()}>
             <div class="grid gap-x-6 gap-y-3 md:grid-cols-[minmax(0,1fr)_auto]">

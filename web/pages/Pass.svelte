@@ -64,7 +64,7 @@
     <Masthead school={pass.school} />
     <div class="max-w-3xl">
         <div class="flex flex-wrap items-baseline gap-x-4">
-            <h1>Your pass</h1>
+            <h1>Your bookings</h1>
             <span class="no-print ml-auto"><ClockSwitch /></span>
         </div>
         <p class="mb-5 text-faint">
@@ -118,11 +118,11 @@
             <Holder {pass} changed={pressed} />
             <details class="no-print mt-5">
                 <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                    >This pass on another device, or a new address for it</summary
+                    >This page on another device, or a new address for it</summary
                 >
                 <img
                     src="{pass.path}/qr.svg"
-                    alt="QR code of this pass"
+                    alt="QR code of this page"
                     width="190"
                     height="190"
                     class="my-3 bg-white"

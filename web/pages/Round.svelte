@@ -65,7 +65,7 @@
     {#if page.pass}<p class="text-faint">For {page.pass.name}</p>{/if}
     {#if page.intro}<p class="mb-2 max-w-prose">{page.intro}</p>{/if}
     {#if page.state !== 'open'}
-        <p class="notice my-4">This round takes no bookings now. What is booked stands on your pass.</p>
+        <p class="notice my-4">Nothing can be booked here now. What you have booked stands.</p>
     {:else if page.wishes && !page.wishes.open}
         <p class="notice my-4">{clock.all(page.wishes.said)}</p>
         {#if page.wishes.sent}
@@ -213,9 +213,7 @@
                     </p>
                 {/if}
                 {#if page.pass}<p class="mt-4">
-                        <a class="inline-flex min-h-11 items-center" href={page.pass.path}
-                            >Your pass, with all you have booked</a
-                        >
+                        <a class="inline-flex min-h-11 items-center" href={page.pass.path}>Everything you booked</a>
                     </p>{/if}
             </section>
         </div>

@@ -193,7 +193,7 @@
     const city = $derived(listed(days)[0] === undefined ? null : ownCity(listed(days)[0]!.slot.key, sheet.zone_name));
     const own = (slot: Schema['Slot']) => {
         const time = elsewhereBriefly(slot.key, sheet.zone_name);
-        return time === null ? '' : ` (${time} on your clock)`;
+        return time === null ? '' : ` (${time} in your time zone)`;
     };
 
     const NONE: Record<NonNullable<Schema['VisitSheet']['none']>, string> = {
@@ -241,21 +241,21 @@
                             )}. Press what stands in the message to {pass.email}, and it is booked.
                         {:else if pass.email}A message is on its way to {pass.email}.{/if}
                         Everything stays on
-                        <a href={pass.path}>your pass</a>; keep its address to yourself.
+                        <a href={pass.path}>a private page</a>. Only you should have its address.
                     </p>
                 </div>
             {:else}
-                <h2 id="yours" class="mb-4">Your pass</h2>
+                <h2 id="yours" class="mb-4">Your bookings</h2>
             {/if}
             <div class="mb-5 flex flex-wrap gap-3">
-                <button type="button" class="press main" onclick={() => more(pass!)}>And another time here</button>
-                <a class="press" href={others} onclick={() => visitor.another(pass!, true)}>And another teacher</a>
+                <button type="button" class="press main" onclick={() => more(pass!)}>Book another time here</button>
+                <a class="press" href={others} onclick={() => visitor.another(pass!, true)}>Book another teacher</a>
             </div>
             {#await afterwards() then { default: Yours }}
                 <Yours {pass} {newest} changed={(now) => (pass = now)} />
             {:catch}
                 <!-- The net is gone just now; what is booked is booked. -->
-                <p><a class="press main" href={pass.path}>To your pass</a></p>
+                <p><a class="press main" href={pass.path}>To your bookings</a></p>
             {/await}
         </section>
     {:else if sheet.state !== 'open'}
@@ -289,12 +289,12 @@
                     The first: {sheet.opens_first.day}, {clock.say(sheet.opens_first.from)}{own(sheet.opens_first)}.
                 </p>
             {:else if sheet.none === 'enough' && visitor.pass}
-                <p class="mb-4"><a class="press" href={visitor.pass}>Move that booking, on your pass</a></p>
+                <p class="mb-4"><a class="press" href={visitor.pass}>Move that booking</a></p>
             {:else if sheet.none !== null}
                 {#if sheet.waiting && sheet.none === 'taken' && !chosen}<Waiting {sheet} {visitor} {sifted} full />{/if}
                 <Office phone={sheet.phone} />
             {/if}
-            {#if city}<p class="mb-3 text-faint">The small times are your own clock, in {city}.</p>{/if}
+            {#if city}<p class="mb-3 text-faint">The small times are in your own time zone, {city}.</p>{/if}
             <div class="grid gap-6">
                 {#each days as day (day.date)}
                     <Ruler
@@ -341,7 +341,7 @@
                         >{chosenHost ? ` with ${chosenHost}` : ''}
                     </h2>
                     <button type="button" class="link" onclick={another}> Another time </button>
-                    {#if otherClock}<p class="basis-full">On your own clock: {otherClock}</p>{/if}
+                    {#if otherClock}<p class="basis-full">In your own time zone: {otherClock}</p>{/if}
                 </div>
                 {#await form() then { default: Answers }}
                     <Answers

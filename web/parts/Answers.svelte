@@ -150,7 +150,7 @@
     {/if}
     {#if visitor.pass}
         <p class="text-faint">
-            This goes on <a href={visitor.pass}>your pass</a>{visitor.known ? `, for ${visitor.known.name}` : ''}.
+            This goes to <a href={visitor.pass}>your bookings</a>{visitor.known ? `, for ${visitor.known.name}` : ''}.
             <button type="button" class="link" onclick={() => visitor.forgetPass()}>Somebody else books</button>
         </p>
         {#if phone}
@@ -178,7 +178,7 @@
             autocomplete="email"
             help={sheet.confirm
                 ? 'A message goes there; the time is booked when you press what stands in it.'
-                : 'For your pass and the calendar entry.'}
+                : 'For your bookings and the calendar entry.'}
             required={!sheet.email_optional}
             bind:value={typed.email}
             error={fields.email}

@@ -31,15 +31,15 @@
 
 {#if sent}
     <p class="good-news" role="status">
-        If somebody has a time for this student, they have a message from you now and can bring you with one press. Then
-        a pass of your own comes to your address.
+        If somebody has a time for this student, they have a message from you now and can add you. Then a private page
+        of your own comes to your address.
     </p>
 {:else}
     <div class="flex flex-wrap items-center gap-3">
         <p class="basis-full">
-            Are you the student’s other guardian? Whoever has a time for them can bring you to the same meeting.
+            Are you the student’s other guardian? Whoever booked for them can add you to the same meeting.
         </p>
-        <button type="button" class="press" onclick={press}>Ask to be brought</button>
+        <button type="button" class="press" onclick={press}>Ask to join</button>
         {#if message}<p class="notice basis-full" role="alert">{message}</p>{/if}
     </div>
 {/if}

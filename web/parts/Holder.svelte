@@ -73,7 +73,7 @@
                 type="button"
                 class="press"
                 aria-expanded={open === 'student'}
-                onclick={() => show('student')}>Mend a student’s name</button
+                onclick={() => show('student')}>Correct a student’s name</button
             >{/if}
     </div>
     <div role="status" tabindex="-1" bind:this={news}>

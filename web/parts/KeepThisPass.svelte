@@ -20,9 +20,9 @@
 </script>
 
 <section class="slip mb-5 grid gap-4 sm:grid-cols-[auto_1fr]" aria-labelledby="keep-pass">
-    <img src="{pass.path}/qr.svg" alt="QR code of this pass" width="170" height="170" class="bg-white" />
+    <img src="{pass.path}/qr.svg" alt="QR code of this page" width="170" height="170" class="bg-white" />
     <div>
-        <h2 id="keep-pass">Keep this pass</h2>
+        <h2 id="keep-pass">Keep this page</h2>
         <p class="mt-1">
             You gave no e-mail address, so nothing is sent to you. Take a picture of this code, or choose another way:
             the address below is the only way back to your bookings.

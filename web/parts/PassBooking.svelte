@@ -75,7 +75,7 @@
                     body: { joiner, bring, may_change: joinersMayChange },
                 }),
             ),
-            bring ? '' : 'They are not brought, and are told nothing.',
+            bring ? '' : 'They are not added, and are told nothing.',
         );
     const answerOffer = async (take: boolean) =>
         settle(
@@ -166,9 +166,9 @@
             {#if booking.place.promise}<span class="block">{booking.place.promise}</span>{/if}
             {#if booking.place.directions}<span class="block text-faint">{booking.place.directions}</span>{/if}
         </dd>
-        <dt>Clock</dt>
+        <dt>Time zone</dt>
         <dd>
-            {booking.zone}{#if otherClock}<span class="block">On your own clock: {otherClock}</span>{/if}
+            {booking.zone}{#if otherClock}<span class="block">In your own time zone: {otherClock}</span>{/if}
         </dd>
         {#if !booking.own}
             <dt>With you</dt>
@@ -187,7 +187,7 @@
             <dd>
                 {#each booking.guests as one (one.id)}
                     <span class="block"
-                        >{one.name}{one.may_change ? ', who may move it and give it back' : ''}
+                        >{one.name}{one.may_change ? ', who may move and cancel it' : ''}
                         {#if booking.own && on}<button
                                 type="button"
                                 class="no-print min-h-11 cursor-pointer text-board underline underline-offset-4"
@@ -202,13 +202,13 @@
         <div class="notice no-print mb-4 grid gap-2">
             {#each booking.joiners as one (one.id)}
                 <p class="flex flex-wrap items-center gap-3">
-                    {one.name} asks to be brought to this meeting.
-                    <button type="button" class="press" onclick={() => answerJoiner(one.id, true)}>Bring them</button>
+                    {one.name} asks to join this meeting.
+                    <button type="button" class="press" onclick={() => answerJoiner(one.id, true)}>Add them</button>
                     <button type="button" class="press" onclick={() => answerJoiner(one.id, false)}>Do not</button>
                 </p>
             {/each}
             <label class="flex min-h-11 items-center gap-2"
-                ><input type="checkbox" bind:checked={joinersMayChange} /> They may move the meeting and give it back, too</label
+                ><input type="checkbox" bind:checked={joinersMayChange} /> They may move and cancel the meeting, too</label
             >
             {#if message && open === ''}<p role="alert">{message}</p>{/if}
         </div>
@@ -226,13 +226,13 @@
                 type="button"
                 class="press"
                 aria-expanded={open === 'guest'}
-                onclick={() => show('guest')}>Bring somebody</button
+                onclick={() => show('guest')}>Add another adult</button
             >{/if}
         {#if booking.can_answer && asked.length > 0 && on}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'answers'}
-                onclick={() => show('answers')}>Change what I told</button
+                onclick={() => show('answers')}>Change my answers</button
             >{/if}
         {#if !booking.own && on}<button type="button" class="press away" onclick={() => leave(null)}
                 >I am not coming</button
@@ -240,10 +240,10 @@
         {#if booking.can_give_back && phase !== 'now' && on}
             <GiveBack
                 id={booking.id}
-                open="Give it back"
+                open="Cancel"
                 ask="A word to {booking.host.name}"
-                go="Give this time back"
-                keep="Do not give it back"
+                go="Cancel this meeting"
+                keep="Do not cancel"
                 act={giveBack}
             />
         {/if}
@@ -286,7 +286,7 @@
                 void bring();
             }}
         >
-            <p>They get a pass of their own and the same messages, and can leave.</p>
+            <p>They get a private page of their own and the same letters, and can leave.</p>
             <Field
                 name="guest-name-{booking.id}"
                 label="Their name"
@@ -303,10 +303,10 @@
                 error={fields.email}
             />
             <label class="flex min-h-11 items-center gap-2"
-                ><input type="checkbox" bind:checked={guest.may_change} /> They may move the meeting and give it back, too</label
+                ><input type="checkbox" bind:checked={guest.may_change} /> They may move and cancel the meeting, too</label
             >
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start">Bring them</button>
+            <button class="press main justify-self-start">Add them</button>
         </form>
     {:else if open === 'answers'}
         <form

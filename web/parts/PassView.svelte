@@ -46,7 +46,7 @@
     }
 
     const DONE: Record<NonNullable<Schema['Pass']['undo']>['what'], string> = {
-        'given back': 'The time is given back.',
+        'given back': 'This meeting is cancelled.',
         moved: 'The meeting is moved.',
         'guest left': 'That is noted: they are not coming.',
         'guest brought': 'They are invited.',
@@ -92,7 +92,7 @@
 >
     {#snippet meeting(booking)}<PassBooking {pass} {booking} changed={done} />{/snippet}
 </Plan>
-{#if pass.bookings.length === 0 && pass.knocks.length === 0}<p>Nothing is booked on this pass.</p>{/if}
+{#if pass.bookings.length === 0 && pass.knocks.length === 0}<p>Nothing is booked here.</p>{/if}
 <div class="no-print grid gap-5 empty:hidden">
     {#each fresh as booking (booking.id)}
         <PassBooking {pass} {booking} changed={done} />
@@ -101,7 +101,7 @@
 {#if gone.length > fresh.length}
     <details class="no-print mt-5" open={coming.length === 0}>
         <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-            >Over or given back ({gone.length - fresh.length})</summary
+            >Over or cancelled ({gone.length - fresh.length})</summary
         >
         <div class="mt-2 grid gap-5">
             {#each gone.filter((one) => !fresh.includes(one)) as booking (booking.id)}

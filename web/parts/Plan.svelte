@@ -60,7 +60,7 @@
                             type="button"
                             class="no-print link"
                             aria-expanded={isOpen(meeting)}
-                            aria-label="Look at or change {meeting.host.name}, {clock.say(meeting.from)}"
+                            aria-label="Details of {meeting.host.name}, {clock.say(meeting.from)}"
                             onclick={() => (pressed[meeting.id] = !isOpen(meeting))}
                             >{isOpen(meeting) ? 'Close' : 'Look or change'}</button
                         >

@@ -57,8 +57,8 @@
 <section class="{full ? 'mb-5' : 'mt-8'} max-w-3xl" aria-label="No time suits">
     {#if done}
         <p class="good-news" role="status">
-            A message is on its way to you: one press in it puts you in line. When a time comes free and it is your
-            turn, it is kept for you for a while.
+            We have sent you a letter. Press the button in it, and we tell you when a time is free. When it is your
+            turn, the time is kept for you for a while.
         </p>
     {:else if !open}
         <button type="button" class="link" onclick={() => (open = true)}
@@ -122,7 +122,7 @@
                 />
             {/if}
             {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
-            <button class="press main justify-self-start">Put me in line</button>
+            <button class="press main justify-self-start">Tell me when one is free</button>
         </form>
     {/if}
 </section>

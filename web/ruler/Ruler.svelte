@@ -62,7 +62,7 @@
     const spoken = (slot: Slot) =>
         `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}, ${names[slot.key] ?? SAID[slot.state]}${
             slot.seats_left !== null && slot.state === 'free' ? `, ${slot.seats_left} seats left` : ''
-        }${slot.extra > 0 ? `, ${slot.extra === 1 ? 'one seat' : `${slot.extra} seats`} added` : ''}${own(slot) ? `, ${own(slot)} on your own clock` : ''}`;
+        }${slot.extra > 0 ? `, ${slot.extra === 1 ? 'one seat' : `${slot.extra} seats`} added` : ''}${own(slot) ? `, ${own(slot)} in your own time zone` : ''}`;
 </script>
 
 <section

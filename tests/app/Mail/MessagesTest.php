@@ -218,7 +218,7 @@ final class MessagesTest extends TestCase
             ->assertSee('This time is yours.');
         $frame = $this->get("/mailroom/$first->id/html")
             ->assertOk()
-            ->assertSee('Your pass')
+            ->assertSee('Your bookings')
             ->assertDontSee('<img', false);
         self::assertStringContainsString(
             "default-src 'none'",

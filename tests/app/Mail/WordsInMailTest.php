@@ -106,7 +106,7 @@ final class WordsInMailTest extends TestCase
         self::assertStringContainsString('SUMMARY:Conferences: Wren Halloran\, about Kwame Ferreira', $unfolded);
         $booking = \App\Models\Booking::query()->sole();
         self::assertStringContainsString(
-            'Your pass: ' . $booking->pass->linkTo($booking),
+            'Your bookings: ' . $booking->pass->linkTo($booking),
             str_replace('\\', '', $unfolded),
         );
         $feed = (string) $this->get('/feeds/' . $this->host()->feedToken() . '.ics')->getContent();

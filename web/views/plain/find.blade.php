@@ -5,7 +5,7 @@
 <p><label for="from">From</label><br><input id="from" name="from" type="date" value="{{ $found['from'] }}"></p>
 <p><label for="to">To</label><br><input id="to" name="to" type="date" value="{{ $found['to'] }}"></p>
 <p><label for="names">Only these names or subjects</label><br><input id="names" name="names" type="search" value="{{ $found['names'] }}"></p>
-<p><button class="press">Show them</button></p></form>
+<p><button class="press">Show free times</button></p></form>
 @foreach ($found['days'] as $day)
 <h2>{{ $day['label'] }}</h2>
 <ul>

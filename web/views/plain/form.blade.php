@@ -38,7 +38,7 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 <p><label for="email">E-mail address</label><br><input id="email" name="email" type="email" autocomplete="email" value="{{ $typed['email'] ?? '' }}">@isset($said['email'])<br><strong>{{ $said['email'] }}</strong>@endisset</p>
 @else
 <input type="hidden" name="pass" value="{{ $pass->token() }}">
-<p>This goes on your pass, with your name and phone number as before.</p>
+<p>This goes to your bookings, with your name and phone number as before.</p>
 @endif
 @foreach ($sheet['questions'] as $question)
 @php $key = $question['key']; $answer = $typed['answers'][$key] ?? ($pass === null ? '' : ($key === 'phone' ? $pass->phone : '')); @endphp

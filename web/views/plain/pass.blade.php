@@ -1,6 +1,6 @@
 <main class="sheet-of-paper">
 <p>{{ $pass['school'] }}</p>
-<h1>Your pass</h1>
+<h1>Your bookings</h1>
 <p>For {{ $pass['name'] }}. Whoever has this page’s address can change these bookings, so keep it to yourself.</p>
 @if ($pass['undo'] !== null)
 <form method="post" action="{{ $pass['path'] }}/bookings/{{ $pass['undo']['booking'] }}/undo"><p class="notice" role="status">{{ App\Framework\Words::say('booking.undo.'.$pass['undo']['what']) }} <button class="press">Take that back</button> (for {{ $pass['undo']['seconds'] }} seconds)</p></form>
@@ -49,13 +49,13 @@
 </details>
 @endif
 @if ($booking['can_give_back'])
-<details><summary>Give it back</summary>
-<form method="post" action="{{ $pass['path'] }}/bookings/{{ $booking['id'] }}/give-back"><p><label for="note-{{ $booking['id'] }}">A word to {{ $booking['host']['name'] }} (if you like)</label><br><input id="note-{{ $booking['id'] }}" name="note" maxlength="1000"> <button class="press away">Give this time back</button></p></form>
+<details><summary>Cancel</summary>
+<form method="post" action="{{ $pass['path'] }}/bookings/{{ $booking['id'] }}/give-back"><p><label for="note-{{ $booking['id'] }}">A word to {{ $booking['host']['name'] }} (if you like)</label><br><input id="note-{{ $booking['id'] }}" name="note" maxlength="1000"> <button class="press away">Cancel this meeting</button></p></form>
 </details>
 @endif
 @endforeach
 @if ($pass['bookings'] === [])
-<p>Nothing is booked on this pass.</p>
+<p>Nothing is booked here.</p>
 @endif
 @if ($pass['whole'])
 <p><a href="/?pass={{ substr($pass['path'], 3) }}">Book another meeting</a></p>

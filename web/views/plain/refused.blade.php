@@ -1,4 +1,4 @@
-@extends('plain.page', ['title' => 'Your pass'])
+@extends('plain.page', ['title' => 'Your bookings'])
 @section('page')
 <h1>Nothing was changed</h1>
 <p class="notice" role="alert">{{ $message }}</p>

@@ -49,7 +49,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
     'said' => [],
     'pass' => $holder ?? null,
     'places' => array_column($sheet['places'], 'label', 'id'),
-    'hosts' => $sheet['choose_host'] ? array_combine(array_map(static fn (array $one): string => basename($one['door']), $sheet['hosts']), array_column($sheet['hosts'], 'name')) : [],
+    'hosts' => array_column($sheet['choose_host'], 'name', 'slug'),
 ])
 @endif
 <div class="grid gap-6">
@@ -82,7 +82,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
     'said' => [],
     'pass' => $holder ?? null,
     'places' => array_column($sheet['places'], 'label', 'id'),
-    'hosts' => $sheet['choose_host'] ? array_combine(array_map(static fn (array $one): string => basename($one['door']), $sheet['hosts']), array_column($sheet['hosts'], 'name')) : [],
+    'hosts' => array_column($sheet['choose_host'], 'name', 'slug'),
 ])
 </details>
 @endif
