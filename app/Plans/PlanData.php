@@ -111,7 +111,7 @@ final class PlanData
         ];
     }
 
-    /** @return array{sheet: string, student: string, why: string, otherwise: array{key: string, said: string}|null} */
+    /** @return array{sheet: string, student: string, why: string, join: bool, otherwise: array{key: string, said: string}|null} */
     private static function left(FindPlan $found, Left $left, Zone $zone): array
     {
         $of = $found->meant($left->id);
@@ -143,6 +143,7 @@ final class PlanData
             'sheet' => $of->sheet->slug,
             'student' => $of->student,
             'why' => Words::say("rounds.$key", $values),
+            'join' => $key === 'left_child' && $of->sheet->rules->whole('guests') > 0,
             'otherwise' =>
                 $otherwise === null
                     ? null

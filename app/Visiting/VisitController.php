@@ -140,18 +140,19 @@ final class VisitController
     /** Says the same whether or not anybody has a time for that student. */
     public function askToJoin(Sheet $sheet, Request $request): JsonResponse
     {
+        $pass = Pass::opening($request->input('pass'), $sheet);
         $request->validate([
             'student' => ['required', 'string', new PersonName()],
-            'name' => ['required', 'string', new PersonName()],
-            'email' => ['required', 'string', new MailAddress()],
+            'name' => [$pass === null ? 'required' : 'nullable', 'string', new PersonName()],
+            'email' => [$pass?->email === null ? 'required' : 'nullable', 'string', new MailAddress()],
         ]);
         if ($sheet->rules->whole('guests') > 0) {
             dispatch(
                 new LookForMeeting(
                     $sheet->id,
                     $request->string('student')->toString(),
-                    $request->string('name')->trim()->toString(),
-                    (string) MailAddress::of($request->input('email')),
+                    $pass->name ?? $request->string('name')->trim()->toString(),
+                    $pass->email ?? (string) MailAddress::of($request->input('email')),
                 ),
             );
         }

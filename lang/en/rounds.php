@@ -49,8 +49,7 @@ return [
         'A time with {host} about {child} is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.',
     'elsewhere' =>
         'You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.',
-    'left_child' =>
-        'A time with {host} about {child} is booked already by somebody else who looks after them. Ask them, or the office.',
+    'left_child' => 'Somebody else who looks after {child} has booked {host} already.',
     'not_open' => 'This round takes no bookings now. The school’s office knows more.',
     'collecting' => 'This round collects wishes first; nothing can be booked before they are allotted.',
     'cohort_opens' => 'For you booking opens on {moment}.',

@@ -228,10 +228,20 @@ final class RoundsTest extends RoundTestCase
             $seen = $this->plan($round, $father->pass(), [$pick])->assertOk();
             $taken = 'A time with Wren Halloran about Ada Fay is booked already by somebody else who looks after them.';
             self::assertSame(
-                $each ? [] : ["$taken Ask them, or the office."],
-                array_column($seen->json('left'), 'why'),
+                $each ? [] : [['Somebody else who looks after Ada Fay has booked Wren Halloran already.', true]],
+                array_map(static fn(array $left): array => [$left['why'], $left['join']], $seen->json('left')),
             );
             if (!$each) {
+                // With their pass alone they ask to join, and whoever has the time adds them.
+                $this->ask('post', "/api/s/$wren/ask-to-join", [
+                    'pass' => $father->pass()->token(),
+                    'student' => 'Ada Fay',
+                ])->assertOk();
+                $this->delivered();
+                $this->ask('get', "/api/p/{$mother->pass()->token()}")->assertJsonPath(
+                    'bookings.0.joiners.0.name',
+                    'Bo Ray',
+                );
                 // As somebody whose page knew nothing of it would press.
                 $this->keep($round, $father->pass(), [$pick + ['start' => self::EVENING . 'T20:20:00Z']])
                     ->assertConflict()

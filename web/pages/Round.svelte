@@ -7,6 +7,7 @@
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
+    import AskToJoin from '../parts/AskToJoin.svelte';
     import AboutChildren from '../round/AboutChildren.svelte';
     import Coming from '../round/Coming.svelte';
     import PlanDays from '../round/PlanDays.svelte';
@@ -178,6 +179,13 @@
                                     <li class="notice mb-2">
                                         {clock.all(left.why)}
                                         {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
+                                        {#if left.join && page.pass}<AskToJoin
+                                                slug={left.sheet}
+                                                who={() => ({
+                                                    pass: page.pass?.path.slice('/p/'.length) ?? null,
+                                                    student: left.student,
+                                                })}
+                                            />{/if}
                                         {#if left.otherwise}<button
                                                 type="button"
                                                 class="press mt-1"

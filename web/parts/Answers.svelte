@@ -199,7 +199,15 @@
         <p>Where: <strong>{places[0]!.label}</strong></p>
     {/if}
     {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
-    {#if canJoin}<AskToJoin slug={sheet.slug} {visitor} />{/if}
+    {#if canJoin}<AskToJoin
+            slug={sheet.slug}
+            who={() => ({
+                pass: visitor.token,
+                student: String(typed.answers.student ?? ''),
+                name: visitor.known?.name ?? typed.name,
+                email: typed.email || (visitor.known?.email ?? ''),
+            })}
+        />{/if}
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
         <button class="press main" disabled={working}>{working ? 'One moment…' : press}</button>
         <Keep {visitor} {free} {again} />

@@ -1,13 +1,13 @@
 <script lang="ts">
     /** The other guardian may have a time for the same student: whoever it is gets a word from this visitor, and answers or does not. */
-    import { api, ask, firstOf } from '../lib/api';
-    import type { Visitor } from '../lib/visitor.svelte';
+    import { api, ask, firstOf, type Schema } from '../lib/api';
 
     interface Props {
         slug: string;
-        visitor: Visitor;
+        /** Who asks, and about whom. */
+        who: () => Schema['JoinForm'];
     }
-    let { slug, visitor }: Props = $props();
+    let { slug, who }: Props = $props();
 
     let sent = $state(false);
     let message = $state('');
@@ -16,12 +16,7 @@
         const answer = await ask(
             api.POST('/api/s/{slug}/ask-to-join', {
                 params: { path: { slug } },
-                body: {
-                    pass: visitor.token,
-                    student: String(visitor.typed.answers.student ?? ''),
-                    name: visitor.known?.name ?? visitor.typed.name,
-                    email: visitor.typed.email || (visitor.known?.email ?? ''),
-                },
+                body: who(),
             }),
         );
         sent = answer.data !== undefined;
