@@ -576,7 +576,7 @@ final class PassTest extends TestCase
             ->assertSee('Bao');
         $this->post("/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])
             ->assertOk()
-            ->assertSee('A message is on its way to you');
+            ->assertSee('We have sent you a letter.');
         $this->sheet($this->host('Iolo Bevan'));
         $this->get('/?seek=halloran+conf')->assertSeeInOrder(['<h2>', 'Wren Halloran'], false);
         self::assertStringNotContainsString(

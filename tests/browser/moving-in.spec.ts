@@ -203,7 +203,7 @@ test('from an empty folder to families who book, through the loss of everything,
     await expectSound(teacher);
     const family = await somebody();
     await family.goto(link);
-    await expect(family.getByText('This sheet is for families whom Bell Point School knows.')).toBeVisible();
+    await expect(family.getByText('These times are for families whom Bell Point School knows.')).toBeVisible();
     await family.goto(linkOf(await letterTo('parent0@mail.example', /Autumn talks/)));
     await family.getByRole('button', { name: /, 16:15 to .*, free/ }).click();
     await family.getByLabel('Phone number').fill('+1 902 555 0142');

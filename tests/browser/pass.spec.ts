@@ -81,7 +81,7 @@ test('pressed by mistake, mistyped, and the other guardian', async ({ page, brow
     await expect(other.getByText('This time cannot be booked as it is filled in.')).toBeVisible();
     await expectSound(other);
     await other.getByRole('button', { name: 'Ask to join' }).click();
-    await expect(other.getByText('can bring you with one press')).toBeVisible();
+    await expect(other.getByText('they have a message from you now and can add you')).toBeVisible();
     // Who is meant is looked up in its own time, so that nobody learns by the clock whether there is a meeting.
     const theirs = visitor.getByLabel('They may move and cancel the meeting, too');
     await expect(async () => {

@@ -94,10 +94,10 @@
                 >
                     <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
                         >{page.languages.length > 0
-                            ? 'How long you walk, a break, an interpreter'
+                            ? 'Time to walk between rooms, a break, an interpreter'
                             : page.wishes
-                              ? 'How long you walk, a break'
-                              : 'What counts, how long you walk, a break'}</summary
+                              ? 'Time to walk between rooms, a break'
+                              : 'Your preferences, time to walk between rooms, a break'}</summary
                     >
                     {#if !page.wishes}
                         <p class="my-2">
@@ -217,7 +217,7 @@
                     <p class="sr-only" role="status">
                         {list.looking
                             ? ''
-                            : `${meetings.length} in the plan, ${list.plan?.left.length ?? 0} do not fit.`}
+                            : `${meetings.length} in the plan. ${(list.plan?.left.length ?? 0) === 1 ? 'One does' : `${list.plan?.left.length ?? 0} do`} not fit.`}
                     </p>
                 {/if}
                 {#if page.pass}<p class="mt-4">

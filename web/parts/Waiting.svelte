@@ -25,12 +25,22 @@
     /** What one waits for; it begins with what was looked for. */
     // svelte-ignore state_referenced_locally -- how it begins
     let wants = $state({ ...sifted });
-    const HALVES = $derived([
-        ['any', 'Any time'],
-        ['morning', 'Mornings'],
-        ['afternoon', `Afternoons, before ${clock.say('16:00')}`],
-        ['late', `From ${clock.say('16:00')}`],
-    ] as const);
+    /** Parts of the day in which there are times at all; of days that are not here yet nothing is known. */
+    const has = $derived(
+        new Set<string>(
+            sheet.days.flatMap((day) => day.stretches.flatMap((stretch) => stretch.slots.map((slot) => slot.part))),
+        ),
+    );
+    const HALVES = $derived(
+        (
+            [
+                ['any', 'Any time'],
+                ['morning', 'In the morning'],
+                ['afternoon', `In the afternoon, before ${clock.say('16:00')}`],
+                ['late', `From ${clock.say('16:00')}`],
+            ] as const
+        ).filter(([part]) => part === 'any' || part === wants.part || sheet.later !== null || has.has(part)),
+    );
 
     async function join() {
         visitor.remember();
@@ -75,12 +85,14 @@
         >
             <h2>Be told when a time comes free</h2>
             <div class="flex flex-wrap gap-x-6 gap-y-2">
-                <p>
-                    <label for="wants-part" class="mb-1 block font-semibold">When</label>
-                    <select id="wants-part" class="box" bind:value={wants.part}>
-                        {#each HALVES as [value, label] (value)}<option {value}>{label}</option>{/each}
-                    </select>
-                </p>
+                {#if HALVES.length > 2}
+                    <p>
+                        <label for="wants-part" class="mb-1 block font-semibold">When</label>
+                        <select id="wants-part" class="box" bind:value={wants.part}>
+                            {#each HALVES as [value, label] (value)}<option {value}>{label}</option>{/each}
+                        </select>
+                    </p>
+                {/if}
                 {#if sheet.places.length > 1}
                     <p>
                         <label for="wants-place" class="mb-1 block font-semibold">Where</label>

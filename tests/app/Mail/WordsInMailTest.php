@@ -136,7 +136,7 @@ final class WordsInMailTest extends TestCase
         $sheet = $this->sheet();
         $this->ask('post', "/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])->assertOk();
         $mail = $this->sent('Would you like')['bao@mail.example'];
-        self::assertStringContainsString('If not, do nothing: you hear no more.', $mail);
+        self::assertStringContainsString('If not, do nothing. You hear no more.', $mail);
         self::assertMatchesRegularExpression(
             '#^List-Unsubscribe: <' . preg_quote((string) config('app.url'), '#') . '/w/[\w-]{43}>#m',
             $mail,
