@@ -16,8 +16,8 @@ use App\Plans\Shortlist;
 /** Keeps what a family wishes; sent once more, it is what they sent last. */
 final class SendWishes
 {
-    /** Seconds within which who changes their wishes gets no other letter. */
-    private const QUIET = 600;
+    /** Seconds within which who changes their wishes gets no other letter: the one before is hardly out, and is of what stands then. */
+    private const QUIET = 120;
 
     /**
      * @param  array<string, mixed>  $asked  as Shortlist in docs/formats/recess.openapi.yaml

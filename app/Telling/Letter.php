@@ -14,6 +14,8 @@ use App\Models\BookingState;
 use App\Models\Instant;
 use App\Models\Party;
 use App\Models\Pass;
+use App\Models\SheetKind;
+use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
 use Recess\Time\Span;
@@ -63,14 +65,7 @@ final readonly class Letter
                     ? self::otherTimes($booking, $what->instead ?? self::free($booking, $now))
                     : []) +
                 ($occasion === Occasion::Booked && $person instanceof Pass ? self::thatDay($booking, $person) : []),
-            linkText: match (true) {
-                $reader->isHost() => $occasion === Occasion::Asked
-                    ? 'Answer this wish'
-                    : 'See everybody who has booked',
-                $off => 'Pick another time',
-                $occasion === Occasion::ToConfirm => 'Yes, this is my address: book it',
-                default => 'Your bookings: look, move or cancel',
-            },
+            linkText: Words::say('news.link.' . self::press($booking, $occasion, $person, $now)),
             link: match (true) {
                 !($person instanceof Pass) => url('/staff/sheets/' . $booking->sheet_id),
                 $off && $booking->pass_id === $person->id => $booking->sheet->linkFor($person),
@@ -79,6 +74,20 @@ final readonly class Letter
             },
             school: $booking->sheet->host->school->name,
         );
+    }
+
+    /** What its reader may do where the letter leads, and nothing that they may not. */
+    private static function press(Booking $booking, Occasion $occasion, Pass|StaffMember $person, int $now): string
+    {
+        return match (true) {
+            $person instanceof StaffMember => $occasion === Occasion::Asked ? 'answer' : 'everybody',
+            $occasion->isOff() => $booking->pass_id === $person->id ? 'another' : 'look',
+            $occasion === Occasion::ToConfirm => 'confirm',
+            !$booking->isAhead($now) || !$booking->isChangedBy($person) => 'look',
+            // What was asked for is moved by asking for another time.
+            $booking->sheet->kind === SheetKind::Knock => 'cancel',
+            default => 'change',
+        };
     }
 
     /** @return array<string, string> the time that a meeting had before it was moved */

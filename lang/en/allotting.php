@@ -32,12 +32,18 @@ return [
     'too_many' => 'More wishes than we can take. Leave some out.',
     'wishes_heading' => 'Your wishes: {title}',
     'wishes_news' =>
-        '{count, plural, one {Your wish is} other {Your # wishes are}} with the school, in this order. You can change them until {moment}; after that you hear which times are yours.',
+        '{count, plural, =0 {You took your wishes back. Nothing is with the school. You can send new ones until {moment}.} one {Your wish is with the school. You can change it until {moment}. After that you hear which time is yours.} other {Your # wishes are with the school, in this order. You can change them until {moment}. After that you hear which times are yours.}}',
     'wishes_to_confirm' =>
         '{count, plural, one {Your wish is} other {Your # wishes are}} kept. They count once this address has answered: one press below.',
     'wishes_link' => 'Change or add wishes',
     'wishes_confirm' => 'Yes, this is my address',
     'wishes_row' => '{host}{student, select, none {} other { – about {student}}}',
+    'wishes_when' => 'You can come',
+    'wishes_hours' => '{day}, {from} to {until}',
+    'wishes_needs' => 'You need',
+    'wishes_interpreter' => 'an interpreter ({language})',
+    'wishes_ground' => 'the ground floor',
+    'wishes_break' => '{n, plural, one {a break of # minute} other {a break of # minutes}}',
     'wishes_rank' => '{rank, selectordinal, one {#st} two {#nd} few {#rd} other {#th}} wish',
     'given_heading' => 'Your times: {title}',
     'given_news' =>

@@ -91,6 +91,16 @@ return [
             '{who, select, you {You do not come to this meeting any more.} other {{name} removed you from this meeting.}} The meeting itself stays.',
         'guest' => '{guest} does not come to this meeting any more. The meeting itself stays.',
     ],
+    // Where a letter leads, by what its reader may do there.
+    'link' => [
+        'answer' => 'Answer this wish',
+        'everybody' => 'See everybody who has booked',
+        'another' => 'Pick another time',
+        'confirm' => 'Yes, this is my address: book it',
+        'change' => 'Your bookings: look, move or cancel',
+        'cancel' => 'Your bookings: look or cancel',
+        'look' => 'Your bookings',
+    ],
     // On pages, of a meeting that is off.
     'off' => [
         'declined' => '{host} cannot meet you at this time.',

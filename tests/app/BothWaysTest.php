@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Directory\Guardian;
+use App\Framework\RawMail;
 use App\Models\Booking;
 use App\Models\HostRole;
 use App\Models\Pass;
 use App\Models\Waiting;
 use App\Plans\Shortlist;
+use Demo\MailroomMessage;
 use Recess\Rules\Stated;
 use Tests\App\Support\PlainForm;
 
@@ -47,6 +49,19 @@ final class BothWaysTest extends RoundTestCase
             'interpreter' => 'fr',
             'ground' => true,
         ])->assertOk();
+        // What is with the school stands in the letter: the hours and what they need, too; and that it was taken back.
+        $this->delivered();
+        $letter = static fn(): string => RawMail::read(
+            MailroomMessage::query()->where('recipient', 'uma@mail.example')->orderByDesc('id')->firstOrFail()->raw,
+        )->part('text/plain');
+        self::assertStringContainsString(
+            'You can come: Thu 3 Dec, 16:15 to 16:45; Thu 3 Dec, 17:15 to 17:45',
+            $letter(),
+        );
+        self::assertStringContainsString(
+            'You need: an interpreter (French), the ground floor, a break of 10 minutes',
+            $letter(),
+        );
         $wished = static fn(): array => (array) Shortlist::query()->where('pass_id', $pass->id)->firstOrFail()->wished;
         $before = $wished();
         $at = "/r/$round->slug/wishes";
@@ -160,7 +175,9 @@ final class BothWaysTest extends RoundTestCase
         // Of several hosts they say with whom.
         $several = $this->sheet(title: 'Several', date: '2026-12-04', rules: Stated::of(['waiting' => true]));
         $several->colleagues()->create(['staff_id' => $this->iolo->id, 'role' => HostRole::Any]);
-        $this->get("/s/$several->slug")->assertOk()->assertSee('<option value="iolo-bevan"', false);
+        $this->get("/s/$several->slug")
+            ->assertOk()
+            ->assertSee('<option value="iolo-bevan"', false);
 
         // Whoever has a pass is in line with it, without scripts too.
         $pass = Pass::query()->create([

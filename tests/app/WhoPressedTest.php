@@ -253,6 +253,23 @@ final class WhoPressedTest extends TestCase
         }
     }
 
+    public function test_a_letter_offers_what_its_reader_may_do_and_nothing_else(): void
+    {
+        $this->pressed(self::HOST, 'move', ['slot' => self::EVENING . 'T20:30:00Z']);
+        $this->letters();
+        $press = static fn(string $to): string => preg_match(
+            '/^(Your bookings.*):\r?$/m',
+            RawMail::read(MailroomMessage::query()->where('recipient', $to)->sole()->raw)->part('text/plain'),
+            $found,
+        )
+            ? $found[1]
+            : '';
+        self::assertSame(
+            ['Your bookings: look, move or cancel', 'Your bookings: look, move or cancel', 'Your bookings'],
+            array_map($press, [self::OWNER, self::MAY, self::MAY_NOT]),
+        );
+    }
+
     public function test_a_guest_who_is_removed_loses_the_entry_and_the_others_keep_theirs(): void
     {
         $this->pressed(self::OWNER, 'leave', [
