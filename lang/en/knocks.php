@@ -5,13 +5,12 @@ declare(strict_types=1);
 // Knocks: times that no sheet offers, asked for and answered. In ICU MessageFormat.
 return [
     'title' => 'Asked of you',
-    'on_board' => 'A time of your own',
+    'on_board' => 'Ask for another time',
     'on_board_next' => 'when both of you are free',
     'ask_title' => 'Ask {host} for a time',
-    'closed' =>
-        '{host} cannot be asked for a time of your own just now. What can be booked with them stands at their door.',
+    'closed' => '{host} cannot be asked for another time just now. What can be booked is on their page.',
     'no_scripts' =>
-        'To ask for a time of your own, this page needs scripts. {phone, select, none {The school office helps you, too.} other {The school office does it for you: {phone}.}}',
+        'To ask for another time, this page needs scripts. {phone, select, none {The school office helps you, too.} other {The school office does it for you: {phone}.}}',
     'kept_for' =>
         'Your times are kept for you until they are answered, {hours, plural, one {for an hour} other {for # hours}} at the longest.',
     'calendar_read' =>

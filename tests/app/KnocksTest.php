@@ -544,7 +544,7 @@ final class KnocksTest extends TestCase
         self::assertSame($child->id, Knock::query()->latest('id')->firstOrFail()->student_id);
         $this->get('/')->assertOk()->assertDontSee('wren-halloran', false);
         KnockTerms::query()->update(['audience' => 'anyone']);
-        $this->get('/')->assertOk()->assertSee('A time of your own');
+        $this->get('/')->assertOk()->assertSee('Ask for another time');
         KnockTerms::query()->update(['allowed' => false]);
         $this->get('/d/wren-halloran/knock')->assertNotFound();
         $this->ask('post', '/api/d/wren-halloran/times', ['with' => []])->assertUnprocessable();

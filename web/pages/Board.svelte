@@ -140,6 +140,7 @@
         {/if}
         {#if found.length === 0}<p>Nobody of that name has open times. Try a subject, or less of the word.</p>{/if}
     {/if}
+    <p class="mt-8"><a class="press" href="/card">Type the code from your card</a></p>
     <section class="mt-10 max-w-xl" aria-labelledby="again">
         <h2 id="again" class="mb-2">Where are my bookings?</h2>
         {#if sent}

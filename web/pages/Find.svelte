@@ -80,7 +80,7 @@
         {/if}
         <button class="press main">Show free times</button>
     </form>
-    {#if known}<p class="mb-2 text-faint">Times that clash with your bookings are not shown.</p>{/if}
+    {#if known && pass}<p class="mb-2 text-faint">Times that clash with your bookings are not shown.</p>{/if}
     {#if city}<p class="mb-2 text-faint">The small times are in your own time zone, {city}.</p>{/if}
     {#each found.days as day (day.label)}
         <section class="mb-6">
