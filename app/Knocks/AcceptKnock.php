@@ -12,6 +12,8 @@ use App\Booking\Claimant;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
 use App\Booking\Permit;
+use App\Booking\Presser;
+use App\Models\Party;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Timetables\Asking;
@@ -47,7 +49,7 @@ final class AcceptKnock
             $this->choose($knock, $one);
             $knock->hosts->firstWhere('staff_id', $host->id)?->update(['answer' => HostAnswer::Accepted]);
 
-            return $this->settled($knock, $sheet, $host, $word, $now);
+            return $this->settled($knock, $sheet, $host, Presser::staff($host, Party::Host), $word, $now);
         });
     }
 
@@ -63,9 +65,20 @@ final class AcceptKnock
         $knock->load('choices');
     }
 
-    /** Booked where everybody has said yes to the chosen time; else the others are told that one has. */
-    public function settled(Knock $knock, Sheet $sheet, StaffMember $by, string $word, int $now): Knock
-    {
+    /**
+     * Booked where everybody has said yes to the chosen time; else the others are told that one has.
+     *
+     * @param  StaffMember  $by  of the hosts the one by whom it is agreed
+     * @param  Presser  $presser  who pressed: they, or the visitor who takes a time that they have named
+     */
+    public function settled(
+        Knock $knock,
+        Sheet $sheet,
+        StaffMember $by,
+        Presser $presser,
+        string $word,
+        int $now,
+    ): Knock {
         $open = $knock->hosts->filter(static fn(KnockHost $one): bool => $one->answer !== HostAnswer::Accepted);
         if ($open->isNotEmpty()) {
             $maybe = $open->contains(static fn(KnockHost $one): bool => $one->answer === HostAnswer::Maybe);
@@ -109,6 +122,7 @@ final class AcceptKnock
                     keeper: $knock->keeper,
                     studentId: $knock->student_id,
                     entry: new AgreedEntry($knock->uid, $knock->sequence + 1, $word),
+                    presser: $presser,
                 ),
             );
         } catch (NoSeatLeft | NotAsFilledIn | UniqueConstraintViolationException) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Booking\Presser;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 
@@ -32,6 +33,7 @@ final class TakeProposal
                 $knock,
                 $sheet,
                 $by->host ?? StaffMember::query()->findOrFail($knock->staff_id),
+                Presser::pass($knock->pass),
                 '',
                 $now,
             );

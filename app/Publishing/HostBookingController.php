@@ -90,8 +90,12 @@ final class HostBookingController
         return new JsonResponse(StaffTimes::of($booking, Asked::date($request, 'from'), Clock::now()));
     }
 
-    public function answer(#[CurrentUser] StaffMember $staff, Booking $booking, Request $request, AnswerWish $answer): JsonResponse
-    {
+    public function answer(
+        #[CurrentUser] StaffMember $staff,
+        Booking $booking,
+        Request $request,
+        AnswerWish $answer,
+    ): JsonResponse {
         $request->validate([
             'answer' => ['required', Rule::enum(WishAnswer::class)],
             'note' => ['nullable', 'string', 'max:1000'],

@@ -37,7 +37,10 @@ final class Resettle
                 'to' => $left->proposed?->start,
             ];
             if ($choice['do'] === 'cancel') {
-                ($this->cancel)($this->booking($left->booking), Ending::by(Presser::side(Party::Host), $settlement->word));
+                ($this->cancel)(
+                    $this->booking($left->booking),
+                    Ending::by(Presser::side(Party::Host), $settlement->word),
+                );
             } elseif ($choice['do'] === 'move') {
                 $start =
                     $choice['to'] ?? throw new SettlementFailed('A time has to be chosen for everybody who is moved.');

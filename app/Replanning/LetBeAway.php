@@ -58,7 +58,10 @@ final class LetBeAway
                             ? null
                             : $steads->sheet($choice->sheet) ?? throw ReplanRefused::because('not_in_it');
                     $to === null
-                        ? ($this->cancel)($booking, Ending::by(Presser::side(Party::Office), $word)->partOf($change->key))
+                        ? ($this->cancel)(
+                            $booking,
+                            Ending::by(Presser::side(Party::Office), $word)->partOf($change->key),
+                        )
                         : ($moves[] = Destination::slot($booking, (int) $choice->start, $to));
                 }
                 $moves === [] ||

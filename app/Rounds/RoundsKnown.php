@@ -49,9 +49,7 @@ final class RoundsKnown implements RoundsKnow
                 ?->students()
                 ->with('classes')
                 ->get() ?? new Collection();
-        $students = $children
-            ->filter(static fn(Student $one): bool => NameKey::of($one->name()) === $key)
-            ->modelKeys();
+        $students = $children->filter(static fn(Student $one): bool => NameKey::of($one->name()) === $key)->modelKeys();
 
         return $students === []
             ? []

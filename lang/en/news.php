@@ -24,9 +24,11 @@ return [
         'guest' => '{visitor} asked for this time. It is held until {host} answers, but no longer than {until}.',
     ],
     'accepted' => [
-        'host' => '{who, select, you {You said yes to {visitor}.} other {{name} said yes to {visitor}.}}',
-        'visitor' => '{name} said yes. This time is yours.',
-        'guest' => '{name} said yes. The meeting takes place.',
+        'host' =>
+            '{who, select, you {You said yes to {visitor}.} visitor {{visitor} took the time that you named.} other {{name} said yes to {visitor}.}}',
+        'visitor' => '{who, select, you {This time is yours.} other {{name} said yes. This time is yours.}}',
+        'guest' =>
+            '{who, select, visitor {{visitor} took this time.} other {{name} said yes.}} The meeting takes place.',
     ],
     'maybe' => [
         'host' =>

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Booking\Presser;
 use App\Calendars\ReadCalendar;
 use App\Directory\CardCode;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Framework\RawMail;
 use App\Keeping\ForgetPerson;
 use App\Keeping\KeptData;
 use App\Knocks\Knock;
@@ -15,7 +17,6 @@ use App\Knocks\KnockTerms;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
-use App\Models\Party;
 use App\Models\Pass;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -189,6 +190,15 @@ final class KnocksTest extends TestCase
             ->assertJsonPath('open', [])
             ->assertJsonPath('over.0.said', 'Agreed: Thursday 3 December, 11:15');
         self::assertSame(['3T15:15-15:30'], $this->held());
+        // Whoever said yes is named, to whom they said it.
+        $this->delivered();
+        $said = DB::table('mailroom_messages')
+            ->orderBy('recipient')
+            ->pluck('raw')
+            ->map(static fn(string $raw): string => RawMail::read($raw)->part('text/plain'))
+            ->all();
+        self::assertStringContainsString('Wren Halloran said yes. This time is yours.', $said[0]);
+        self::assertStringContainsString('You said yes to Ama Otoo.', $said[1]);
         self::assertSame(
             [
                 'ama: Accepted: Thu 3 Dec 11:15 with Wren Halloran – The lab report',
@@ -678,7 +688,7 @@ final class KnocksTest extends TestCase
         $this->knock([['4T14:00', 30]], ['pass' => substr($path, 3), 'title' => 'A second thing'])->assertCreated();
         $pass = Pass::query()->firstOrFail();
         self::assertSame(['The lab report', 'A second thing'], array_column(KeptData::of($pass)['asked_for'], 'title'));
-        app(ForgetPerson::class)($pass, Party::Visitor, CarbonImmutable::now()->getTimestamp());
+        app(ForgetPerson::class)($pass, Presser::pass($pass), CarbonImmutable::now()->getTimestamp());
         self::assertSame(
             [[], 0, ['Asked for']],
             [$this->held(), Knock::query()->count(), Sheet::query()->pluck('title')->all()],
