@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
@@ -50,7 +49,7 @@ final class MailAddress implements ValidationRule
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         if (self::of($value) === null) {
-            $fail(Words::say('fields.mail'));
+            $fail('fields.mail')->translate();
         }
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
@@ -21,11 +20,8 @@ final class PersonName implements ValidationRule
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         if (!is_string($value) || !self::isOne($value)) {
-            $fail(
-                is_string($value) && mb_strlen(trim($value)) > self::MOST
-                    ? Words::say('fields.name_long', ['most' => self::MOST])
-                    : Words::say('fields.name'),
-            );
+            $isLong = is_string($value) && mb_strlen(trim($value)) > self::MOST;
+            $fail($isLong ? 'fields.name_long' : 'fields.name')->translate();
         }
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use libphonenumber\NumberParseException;
 use libphonenumber\PhoneNumber as Parsed;
@@ -23,7 +22,7 @@ final readonly class PhoneNumber implements ValidationRule
     {
         if (!is_string($value) || !self::isOne($value, $this->country)) {
             $isUnsure = is_string($value) && preg_match_all('/\d/u', $value) >= 7 && !preg_match('/\pL/u', $value);
-            $fail(Words::say($isUnsure ? 'fields.phone_of_which_country' : 'fields.phone'));
+            $fail($isUnsure ? 'fields.phone_of_which_country' : 'fields.phone')->translate();
         }
     }
 

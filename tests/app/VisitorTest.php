@@ -244,7 +244,7 @@ final class VisitorTest extends TestCase
         foreach (['first' => 'You are first.', 'second' => 'You are second.'] as $who => $says) {
             $this->get('/w/' . $line[$who]->token())
                 ->assertOk()
-                ->assertSee('Tell me when one is free');
+                ->assertSee('Yes, tell me when one is free');
             $this->post('/w/' . $line[$who]->token() . '/confirm')->assertRedirect();
             $this->get('/w/' . $line[$who]->token())->assertSee($says);
         }

@@ -105,7 +105,8 @@
             >
         {/if}
     </div>
-    {#if page.picture && !page.looking}
+    <!-- Stays while times are looked for anew: what somebody types is not taken from under their hands. -->
+    {#if page.picture}
         <div class="mb-3 max-w-md">
             <Label for="pick">Pick out a family or a teacher</Label>
             <Input id="pick" type="search" autocomplete="off" bind:value={sought} />
@@ -125,6 +126,8 @@
                 {#if found.length > 8}<li class="py-1 text-faint">{found.length - 8} more; type a few letters.</li>{/if}
             </ul>
         </div>
+    {/if}
+    {#if page.picture && !page.looking}
         {#if page.picked}<AllotPicked picture={page.picture} {page} />{/if}
         <AllotPicture picture={page.picture} {page} />
         <details class="mt-4" open={page.picture.not.length <= 12}>
