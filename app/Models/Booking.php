@@ -159,10 +159,13 @@ final class Booking extends Row
     /** Whether it stands and is still to come: not where it was called in before its time, or is over before it. */
     public function isAhead(int $now): bool
     {
+        // Of one that has just come to be nothing has to be read.
+        $turn = $this->wasRecentlyCreated ? null : $this->turn;
+
         return $this->stands() &&
             $this->span()->start > $now &&
-            $this->turn?->called_at === null &&
-            $this->turn?->isOver() !== true;
+            $turn?->called_at === null &&
+            $turn?->isOver() !== true;
     }
 
     /** The slot of its sheet on which it is: where somebody is met for longer, its first. */

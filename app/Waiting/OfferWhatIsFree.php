@@ -15,8 +15,6 @@ use Illuminate\Support\Facades\DB;
 /** A time came free: from this transaction on it belongs to those who wait, and the first of them is offered it. */
 final class OfferWhatIsFree
 {
-    public function __construct(private readonly LineHold $line) {}
-
     public function handle(BookingNews $event): void
     {
         $booking = $event->booking;
@@ -25,7 +23,15 @@ final class OfferWhatIsFree
             $now = $booking->updated_at->getTimestamp();
             // Theirs from this instant on; but what its visitor may still take back is offered to nobody yet.
             $host = $event->wasWith->id ?? $booking->staff_id;
-            if ($this->line->hold($booking->sheet, $free, $booking->sheet->canChooseHost() ? $host : null, $now)) {
+            // Made where it is wanted: most bookings free nothing.
+            if (
+                app(LineHold::class)->hold(
+                    $booking->sheet,
+                    $free,
+                    $booking->sheet->canChooseHost() ? $host : null,
+                    $now,
+                )
+            ) {
                 $wait = $event->change === null ? 0 : Undoable::TOLD;
                 DB::table('freed')->upsert(
                     [
