@@ -110,7 +110,7 @@ async function pass(page) {
     );
     await page.getByRole('button', { name: /^(Yes, this is|Open everything)/ }).click();
     await page.getByRole('link', { name: 'To your bookings' }).click();
-    await page.getByRole('heading', { name: 'All of it' }).waitFor();
+    await page.getByRole('heading', { name: 'Everything you booked' }).waitFor();
 }
 
 async function sideBySide(page) {

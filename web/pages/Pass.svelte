@@ -105,7 +105,7 @@
             </form>
         {/if}
         <section class="no-print mt-8" aria-labelledby="more">
-            <h2 id="more" class="mb-3">{pass.whole ? 'All of it' : 'This part of it'}</h2>
+            <h2 id="more" class="mb-3">{pass.whole ? 'Everything you booked' : 'This part of it'}</h2>
             <div class="flex flex-wrap gap-3">
                 {#if pass.whole}<a class="press main" href="/" onclick={carry}>Book another meeting</a>{/if}
                 <a class="press" href="{pass.path}/bookings.ics" download>All in one calendar file</a>
