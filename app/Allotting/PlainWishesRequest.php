@@ -15,8 +15,8 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 /**
- * The same as a form without scripts sends it: a number for each child and teacher, and the hours at which they can come. It
- * changes what it shows and nothing else: what a form did not have stays as it was sent before.
+ * The same as a form without scripts sends it: a number for each child and teacher, and the hours at which they can
+ * come. It changes what it shows and nothing else: what a form did not have stays as it was sent before.
  */
 final class PlainWishesRequest extends WishesRequest
 {

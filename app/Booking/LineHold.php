@@ -11,9 +11,9 @@ use App\Models\Sheet;
 use App\Timetables\Asking;
 
 /**
- * A time that came free where somebody waits is held for those who do, from the instant at which it came free until one of them
- * has it or none wants it. It is held as a time is kept for whoever types, so that whoever judges sees it taken, and no rule of
- * its own says so. To be called inside a transaction that has raised the sheet's guard.
+ * A time that came free where somebody waits is held for those who do, from the instant at which it came free until
+ * one of them has it or none wants it. It is held as a time is kept for whoever types, so that whoever judges sees it
+ * taken, and no rule of its own says so. To be called inside a transaction that has raised the sheet's guard.
  */
 final class LineHold
 {

@@ -13,9 +13,9 @@ use Illuminate\Http\Request;
 use Recess\Rules\Because;
 
 /**
- * Something stands against a booking that is on another pass: of that address, or about that student. Who has shown that they
- * read that address, or look after that child, hears what it is. Anybody else hears neither what nor when, and the same
- * whatever it is; where guests may come they can ask to be brought, whether or not it helps.
+ * Something stands against a booking that is on another pass: of that address, or about that student. Who has shown
+ * that they read that address, or look after that child, hears what it is. Anybody else hears neither what nor when,
+ * and the same whatever it is; where guests may come they can ask to be brought, whether or not it helps.
  */
 final class NotAsFilledIn extends Refused
 {
@@ -63,8 +63,8 @@ final class NotAsFilledIn extends Refused
     }
 
     /**
-     * The same for whoever has not shown who they are: if the address they typed is theirs, they find there what is booked. To be
-     * called once the transaction is over.
+     * The same for whoever has not shown who they are: if the address they typed is theirs, they find there what is
+     * booked. To be called once the transaction is over.
      *
      * @param  int  $now  seconds since the epoch
      */

@@ -10,8 +10,8 @@ use App\Models\Pass;
 use App\Models\StaffMember;
 
 /**
- * Who pressed, written down where it was pressed: on which side they are, and who of it. What letters and pages say of it is
- * read from here and never guessed from whose meeting it is.
+ * Who pressed, written down where it was pressed: on which side they are, and who of it. What letters and pages say of
+ * it is read from here and never guessed from whose meeting it is.
  */
 final readonly class Presser
 {

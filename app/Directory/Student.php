@@ -83,8 +83,8 @@ final class Student extends Row
     }
 
     /**
-     * Of some children, such as those of a family, the one who is called so: by what tells it from all others, or by its name
-     * alone where no other of them has it.
+     * Of some children, such as those of a family, the one who is called so: by what tells it from all others, or by
+     * its name alone where no other of them has it.
      *
      * @param  iterable<self>  $children
      */

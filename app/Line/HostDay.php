@@ -11,7 +11,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Recess\Line\Line;
 use Recess\Line\Turn as CoreTurn;
 
-/** All of a host's day at the desk: who is booked on all of their sheets, who came in without, and what has happened. */
+/**
+ * All of a host's day at the desk: who is booked on all of their sheets, who came in without, and what has happened.
+ */
 final class HostDay
 {
     /** A meeting that lasts for so many times its length, and for so many seconds, is over and was not ended. */
@@ -97,7 +99,10 @@ final class HostDay
         );
     }
 
-    /** Whether nobody looks after the desk: nothing was pressed yet, or a meeting goes on and on and was not ended. Then nothing is known of how late it is. */
+    /**
+     * Whether nobody looks after the desk: nothing was pressed yet, or a meeting goes on and on and was not ended.
+     * Then nothing is known of how late it is.
+     */
     public function isAsleep(int $now): bool
     {
         $called = 0;
@@ -117,8 +122,9 @@ final class HostDay
     }
 
     /**
-     * By how much each who is still to come in begins later than planned, in seconds: as reckoned, or, where nobody looks after the
-     * desk, what is certain. Who is there and was not called in is as late as their time is past, whatever was pressed.
+     * By how much each who is still to come in begins later than planned, in seconds: as reckoned, or, where nobody
+     * looks after the desk, what is certain. Who is there and was not called in is as late as their time is past,
+     * whatever was pressed.
      *
      * @return array<int, int> by booking
      */

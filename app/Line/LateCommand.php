@@ -14,7 +14,10 @@ use App\Models\StaffMember;
 use App\Models\Turn;
 use Illuminate\Console\Command;
 
-/** Tells those who come later that a host runs late, once it matters, and again only when it has become quite another lateness. */
+/**
+ * Tells those who come later that a host runs late, once it matters, and again only when it has become quite another
+ * lateness.
+ */
 final class LateCommand extends Command
 {
     protected $signature = 'recess:late';

@@ -7,7 +7,10 @@ namespace App\Line;
 use App\Models\Booking;
 use App\Models\BookingState;
 
-/** From when a visitor can say that they are here: the host's to set. Nobody who stands at the entrance is sent away for being early. */
+/**
+ * From when a visitor can say that they are here: the host's to set. Nobody who stands at the entrance is sent away
+ * for being early.
+ */
 final class Opening
 {
     /** Minutes before their time from which they are taken in at the entrance at the latest. */

@@ -11,8 +11,8 @@ use App\Models\StaffMember;
 use Recess\Time\LocalDate;
 
 /**
- * An open sheet as the pages that list many of them know it: small enough to have a whole school's at hand. What the core needs
- * of it is kept apart (OpenSheets::cores), and read of those alone that are shown.
+ * An open sheet as the pages that list many of them know it: small enough to have a whole school's at hand. What the
+ * core needs of it is kept apart (OpenSheets::cores), and read of those alone that are shown.
  */
 final readonly class Listed
 {

@@ -16,9 +16,10 @@ use Recess\Sheet as CoreSheet;
 use Recess\Time\LocalDate;
 
 /**
- * All sheets that are open to everybody and not put away, at hand for the pages that show many of them: kept between requests, and
- * read again, those that have changed alone, when the database's stamps say so (docs/decisions/0011-rush.md). The list is light; what
- * the core needs of a sheet is kept apart, so that a page costs what it shows and not what the school has.
+ * All sheets that are open to everybody and not put away, at hand for the pages that show many of them: kept between
+ * requests, and read again, those that have changed alone, when the database's stamps say so
+ * (docs/decisions/0011-rush.md). The list is light; what the core needs of a sheet is kept apart, so that a page costs
+ * what it shows and not what the school has.
  */
 final class OpenSheets
 {
@@ -71,7 +72,8 @@ final class OpenSheets
     {
         /** @var array{string, array<int, Listed>}|false $known */
         $known = apcu_enabled() ? apcu_fetch($key) : false;
-        // One row that tells whether anything of any of them has changed; and what repeats without an end reaches further each day.
+        // One row that tells whether anything of any of them has changed; and what repeats without an end reaches
+        // further each day.
         $today = School::here()->timeZone()->dateAt(Clock::now());
         $state =
             "$today " .

@@ -18,7 +18,10 @@ use Recess\Time\LocalDate;
 /** Conference days that are to come: what the office set up as a round, and what several hosts hold under one title. */
 final class RoundsOnBoard
 {
-    /** So many sheets are asked at once for a time that is free, and no more than this in all: the page of the round knows all. */
+    /**
+     * So many sheets are asked at once for a time that is free, and no more than this in all: the page of the round
+     * knows all.
+     */
     private const AT_ONCE = 8;
 
     private const LOOKED_AT = 24;

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Recess\Names;
 
 /**
- * A person's name as it is compared: the same however it was typed. Compatibility forms, case (Unicode 15, 3.13, toNFKC_Casefold),
- * apostrophes, hyphens and dashes, spaces and what nobody sees are folded; an accent is part of a name and stays.
+ * A person's name as it is compared: the same however it was typed. Compatibility forms, case (Unicode 15, 3.13,
+ * toNFKC_Casefold), apostrophes, hyphens and dashes, spaces and what nobody sees are folded; an accent is part of a
+ * name and stays.
  */
 final class NameKey
 {
