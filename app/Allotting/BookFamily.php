@@ -57,9 +57,7 @@ final class BookFamily
                 return;
             }
             $bookings = [];
-            $list = Shortlist::query()
-                ->where(['round_id' => $allotment->round_id, 'pass_id' => $pass->id])
-                ->first();
+            $list = Shortlist::of($allotment->round_id, $pass->id);
             $answers = array_column($list->wished['about'] ?? [], 'answers', 'student');
             foreach ($given as $row) {
                 $booking = $this->one($allotment, $row, $pass, (array) ($answers[$row->student] ?? []), $now);

@@ -23,12 +23,7 @@ final class PlainWishesRequest extends WishesRequest
     protected function prepareForValidation(): void
     {
         $pass = $this->pass();
-        $kept =
-            $pass === null
-                ? null
-                : Shortlist::query()
-                    ->where(['round_id' => $this->round()->id, 'pass_id' => $pass->id])
-                    ->first();
+        $kept = $pass === null ? null : Shortlist::of($this->round()->id, $pass->id);
         $before = $kept->wished ?? ($kept->asked ?? []);
         $this->merge([
             'picks' => $this->wanted($before['picks'] ?? []),

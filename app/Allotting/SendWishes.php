@@ -30,10 +30,7 @@ final class SendWishes
         return Contended::transaction(static function () use ($round, $holder, $asked, $now): Pass {
             $round->refresh()->takesWishes($now) || throw AllotmentRefused::because('over');
             $pass = $holder->pass();
-            $before = Shortlist::query()
-                ->where(['round_id' => $round->id, 'pass_id' => $pass->id])
-                ->first()
-                ?->wished_at?->getTimestamp();
+            $before = Shortlist::of($round->id, $pass->id)?->wished_at?->getTimestamp();
             Shortlist::query()->updateOrCreate(
                 ['round_id' => $round->id, 'pass_id' => $pass->id],
                 ['asked' => $asked, 'wished' => $asked, 'wished_at' => Instant::column($now)],

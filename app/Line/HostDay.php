@@ -126,12 +126,13 @@ final class HostDay
      * looks after the desk, what is certain. Who is there and was not called in is as late as their time is past,
      * whatever was pressed.
      *
+     * @param  Line|null  $line  as line() has it, where it is known already
      * @return array<int, int> by booking
      */
-    public function lateness(int $now): array
+    public function lateness(int $now, ?Line $line = null): array
     {
         if (!$this->isAsleep($now)) {
-            return $this->line($now)->lateness();
+            return ($line ?? $this->line($now))->lateness();
         }
         $late = [];
         foreach ($this->bookings as $booking) {

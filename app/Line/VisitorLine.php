@@ -97,6 +97,6 @@ final class VisitorLine
         $desk = HostDay::of($booking->host, $day);
         $line = $desk->line($this->now);
 
-        return [$desk, $line->waits(), $desk->lateness($this->now)];
+        return [$desk, $line->waits(), $desk->lateness($this->now, $line)];
     }
 }

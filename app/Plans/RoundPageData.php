@@ -34,12 +34,7 @@ final class RoundPageData
         $byStaff = array_column(array_map(static fn(Sheet $one): array => [$one->staff_id, $one->slug], $sheets), 1, 0);
         $teachers = $family->teachers();
         $asked = app(RoundsKnow::class)->asked($round->id, array_values($family->children?->modelKeys() ?? []));
-        $kept =
-            $pass === null
-                ? null
-                : Shortlist::query()
-                    ->where(['round_id' => $round->id, 'pass_id' => $pass->id])
-                    ->first();
+        $kept = $pass === null ? null : Shortlist::of($round->id, $pass->id);
 
         return [
             'slug' => $round->slug,

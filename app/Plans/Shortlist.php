@@ -35,6 +35,14 @@ final class Shortlist extends Row
         return ['asked' => 'array', 'wished' => 'array', 'wished_at' => 'immutable_datetime'];
     }
 
+    /** What whoever has that pass has said of a round; null where that is nothing. */
+    public static function of(int $round, int $pass): ?self
+    {
+        return self::query()
+            ->where(['round_id' => $round, 'pass_id' => $pass])
+            ->first();
+    }
+
     /** @return Collection<int, string> by pass: who of a round needs the ground floor */
     public static function onTheGround(Round $round): Collection
     {

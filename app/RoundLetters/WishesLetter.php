@@ -33,10 +33,7 @@ final class WishesLetter extends Message
 
     protected function letter(): Letter
     {
-        $wished =
-            Shortlist::query()
-                ->where(['round_id' => $this->round->id, 'pass_id' => $this->pass->id])
-                ->first()->wished ?? [];
+        $wished = Shortlist::of($this->round->id, $this->pass->id)->wished ?? [];
         $picks = $wished['picks'] ?? [];
         $sheets = Sheet::query()->whereIn('slug', array_column($picks, 'sheet'))->with('host')->get()->keyBy('slug');
         $facts = [];

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
-use App\Framework\Clock;
 use App\Models\Audience;
-use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use Illuminate\Database\Eloquent\Collection;
@@ -31,18 +29,19 @@ final class OpenSheets
     private const STAMP = 'CONCAT_WS(".", sheets.id, sheets.stamp, staff.stamp, schools.stamp, (SELECT SUM(others.stamp) FROM sheet_hosts JOIN staff AS others ON others.id = sheet_hosts.staff_id WHERE sheet_hosts.sheet_id = sheets.id))';
 
     /** @return array<int, Listed> by number, in the order of their titles */
-    public static function all(): array
+    public static function all(LocalDate $today): array
     {
         return self::atHand(
             self::KEY,
+            $today,
             self::rows()->where('sheets.state', SheetState::Open)->where('sheets.audience', Audience::Anyone),
         );
     }
 
     /** @return array<int, Listed> those of a round, whomever it is for */
-    public static function ofRound(int $round): array
+    public static function ofRound(int $round, LocalDate $today): array
     {
-        return self::atHand("sheets of round $round", self::rows()->where('sheets.round_id', $round));
+        return self::atHand("sheets of round $round", $today, self::rows()->where('sheets.round_id', $round));
     }
 
     /**
@@ -68,13 +67,12 @@ final class OpenSheets
     }
 
     /** @return array<int, Listed> */
-    private static function atHand(string $key, Builder $rows): array
+    private static function atHand(string $key, LocalDate $today, Builder $rows): array
     {
         /** @var array{string, array<int, Listed>}|false $known */
         $known = apcu_enabled() ? apcu_fetch($key) : false;
         // One row that tells whether anything of any of them has changed; and what repeats without an end reaches
         // further each day.
-        $today = School::here()->timeZone()->dateAt(Clock::now());
         $state =
             "$today " .
             json_encode(

@@ -34,13 +34,14 @@ final class BoardData
     public static function board(string $sought, int $skip, int $now): array
     {
         $school = School::here();
-        $sheets = OpenSheets::all();
+        $today = $school->timeZone()->dateAt($now);
+        $sheets = OpenSheets::all($today);
 
         return [
             'school' => $school->name,
             'office' => $school->phone,
             'zone' => $school->zone,
-            'rounds' => RoundsOnBoard::of($sheets, $school->timeZone()->dateAt($now), $now),
+            'rounds' => RoundsOnBoard::of($sheets, $today, $now),
             'titles' => self::titles($sheets),
             'doors' => self::among($sheets, $sought, $skip, $school->timeZone(), $now),
         ];
@@ -49,7 +50,9 @@ final class BoardData
     /** @return BoardDoorsShape as BoardDoors in docs/formats/recess.openapi.yaml: those whose names, subjects, sheets or rooms have every word */
     public static function doors(string $sought, int $skip, int $now): array
     {
-        return self::among(OpenSheets::all(), $sought, $skip, School::here()->timeZone(), $now);
+        $zone = School::here()->timeZone();
+
+        return self::among(OpenSheets::all($zone->dateAt($now)), $sought, $skip, $zone, $now);
     }
 
     /**
@@ -132,7 +135,7 @@ final class BoardData
     public static function door(StaffMember $staff, int $now): array
     {
         $theirs = array_filter(
-            OpenSheets::all(),
+            OpenSheets::all($staff->school->timeZone()->dateAt($now)),
             static fn(Listed $sheet): bool => in_array($staff->id, array_column($sheet->hosts, 'id'), true),
         );
         $cores = OpenSheets::cores($theirs);

@@ -46,8 +46,9 @@ final class FindData
     ): array {
         $school = School::here($pass);
         $zone = $school->timeZone();
-        $dates = self::dates($from, $to, $zone->dateAt($now));
-        $open = OpenSheets::all();
+        $today = $zone->dateAt($now);
+        $dates = self::dates($from, $to, $today);
+        $open = OpenSheets::all($today);
         $found = self::byName(
             array_filter(
                 $open,

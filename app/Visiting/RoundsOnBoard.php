@@ -89,7 +89,7 @@ final class RoundsOnBoard
             as $round
         ) {
             $today = $round->school->timeZone()->dateAt($now);
-            $sheets = $round->dates()->last->isBefore($today) ? [] : OpenSheets::ofRound($round->id);
+            $sheets = $round->dates()->last->isBefore($today) ? [] : OpenSheets::ofRound($round->id, $today);
             if ($sheets === [] || reset($sheets)->last->isBefore($today)) {
                 continue;
             }

@@ -16,6 +16,8 @@
 
     /** Hours of one day that one can say: once more, after the first, is enough. */
     const MOST = 2;
+    /** Minutes between them at the least: with less it would be one. */
+    const APART = 30;
 
     const hours = (date: string) => list.windows.filter((one) => one.date === date);
     const at = (one: Day, said: string) => one.steps.find((step) => step.said === said)?.at ?? 0;
@@ -28,18 +30,16 @@
         list.come(one.date, from, until, nth);
     }
 
-    /** The rest of the day after what is said already, or the hour before it. */
-    function again(one: Day) {
-        const said = hours(one.date)[0]!;
+    /** Other hours that can still be said: the rest of the day after what is said already, or what is before it. */
+    function rest(one: Day, said: Hours[]) {
         const free = (from: number, until: number) => {
             const steps = one.steps.filter((step) => step.at >= from && step.at <= until);
-            return steps.length > 1 ? ([steps[0]!.said, steps.at(-1)!.said] as const) : null;
+            return steps.length > 1 ? { from: steps[0]!.said, until: steps.at(-1)!.said } : null;
         };
-        const more = free(at(one, said.until) + 30, length(one)) ?? free(0, at(one, said.from) - 30);
-        if (more) list.come(one.date, more[0], more[1], hours(one.date).length);
+        const first = said[0];
+        if (!first || said.length >= MOST) return null;
+        return free(at(one, first.until) + APART, length(one)) ?? free(0, at(one, first.from) - APART);
     }
-    const hasMore = (one: Day, said: Hours[]) =>
-        said.length < MOST && (at(one, said[0]!.until) + 45 <= length(one) || at(one, said[0]!.from) >= 45);
 </script>
 
 {#each dates as one (one.date)}
@@ -98,7 +98,11 @@
                         >{/if}
                 </p>
             {/each}
-            {#if hasMore(one, can)}<button type="button" class="link" onclick={() => again(one)}
+            {@const more = rest(one, can)}
+            {#if more}<button
+                    type="button"
+                    class="link"
+                    onclick={() => list.come(one.date, more.from, more.until, can.length)}
                     >Add other hours on this day</button
                 >{/if}
         {/if}

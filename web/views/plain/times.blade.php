@@ -4,6 +4,14 @@
 use App\Framework\Words;
 use App\Visiting\PartsOfDay;
 $pass = request()->query('pass');
+$line = [
+    'slug' => $sheet['slug'],
+    'typed' => [],
+    'said' => [],
+    'pass' => $holder ?? null,
+    'places' => array_column($sheet['places'], 'label', 'id'),
+    'hosts' => array_column($sheet['choose_host'], 'name', 'slug'),
+];
 $carry = is_string($pass) && $pass !== '' ? '&pass='.urlencode($pass) : '';
 $part = Recess\Time\PartOfDay::tryFrom(App\Framework\Asked::word(request(), 'part'));
 $kept = $part === null ? '' : '&part='.$part->value;
@@ -43,14 +51,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @endif
 @if (count($sheet['places']) > 1 || count($sheet['choose_host']) > 1)<div class="early-choice" aria-hidden="true"></div>@endif
 @if ($sheet['waiting'] && $sheet['none'] === 'taken')
-@include('plain.line-form', [
-    'slug' => $sheet['slug'],
-    'typed' => [],
-    'said' => [],
-    'pass' => $holder ?? null,
-    'places' => array_column($sheet['places'], 'label', 'id'),
-    'hosts' => array_column($sheet['choose_host'], 'name', 'slug'),
-])
+@include('plain.line-form', $line)
 @endif
 <div class="grid gap-6">
 @foreach ($days as $day)
@@ -76,14 +77,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @endif
 @if ($sheet['waiting'] && $sheet['none'] !== 'taken')
 <details class="mt-6"><summary>No time suits? Be told when one comes free</summary>
-@include('plain.line-form', [
-    'slug' => $sheet['slug'],
-    'typed' => [],
-    'said' => [],
-    'pass' => $holder ?? null,
-    'places' => array_column($sheet['places'], 'label', 'id'),
-    'hosts' => array_column($sheet['choose_host'], 'name', 'slug'),
-])
+@include('plain.line-form', $line)
 </details>
 @endif
 @if ($sheet['knock'] !== null)
