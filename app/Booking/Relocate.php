@@ -56,8 +56,11 @@ final class Relocate
                 array_map(static fn(Destination $to): string => LastChange::about($to->booking->id), $moves),
                 $how->now,
             );
-            foreach ($legs as [$booking, $to, $was, $span]) {
+            foreach ($legs as [$booking, $to]) {
                 $this->arrive($booking, $to, $how);
+            }
+            // Told once all have arrived: what one left another may have, and only what is free then is for those who wait.
+            foreach ($legs as [$booking, , $was, $span]) {
                 $change = !$how->isUndoable
                     ? null
                     : Undoable::made(LastChange::about($booking->id), 'moved', $how->now, [
