@@ -33,7 +33,7 @@ final class Relocate
         private readonly TakeSeat $takeSeat,
         private readonly GiveUpSeat $giveUpSeat,
         private readonly VideoRooms $videoRooms,
-        private readonly LetGo $letGo,
+        private readonly LineHold $line,
     ) {}
 
     /**
@@ -143,7 +143,7 @@ final class Relocate
         $booking->setRelation('sheet', $sheet);
         if ($to->back !== null) {
             // Those who wait had it for as long as this could be taken back.
-            ($this->letGo)($sheet, LineHold::keeper($sheet->id, $to->start));
+            $this->line->release($sheet, $to->start, $to->back->host, $how->now);
         }
         $core = $sheet->toCore();
         $as = $to->hour === null || $core->hasSlot($to->hour) ? null : $core->only($to->hour);

@@ -8,6 +8,8 @@ use App\Framework\Clock;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Instant;
+use App\Models\Pass;
+use App\Models\Place;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -47,6 +49,49 @@ final class Announce
             }
         }
         self::to($channels);
+    }
+
+    /** Who somebody is changed: their own page shows it, and those of all whom they meet with others. */
+    public static function holder(Pass $pass): void
+    {
+        $channels = [Channel::pass($pass)];
+        if ($pass->wasChanged('name')) {
+            $own = DB::table('bookings')
+                ->where('pass_id', $pass->id)
+                ->where('ends_at', '>', Instant::column(Clock::now()));
+            array_push($channels, ...self::passesOf($own->pluck('id')->all()));
+        }
+        self::to($channels);
+    }
+
+    /** A place is called something else, or has another link: all who are to come there. */
+    public static function place(Place $place): void
+    {
+        $there = DB::table('bookings')
+            ->where('place_id', $place->id)
+            ->whereIn('state', [BookingState::Asked, BookingState::Booked])
+            ->where('ends_at', '>', Instant::column(Clock::now()));
+        $channels = self::passesOf($there->pluck('id')->all());
+        $channels === [] || self::to($channels);
+    }
+
+    /**
+     * @param  array<int, int>  $bookings
+     * @return list<string> of the passes that have one of them, and of those who are brought
+     */
+    private static function passesOf(array $bookings): array
+    {
+        $guests = DB::table('guests')->select('pass_id')->whereIn('booking_id', $bookings);
+        $own = DB::table('bookings')->select('pass_id')->whereIn('id', $bookings);
+
+        $passes = DB::table('passes')
+            ->whereIn('id', $own->union($guests))
+            ->get(['id', 'generation']);
+
+        return array_map(
+            static fn(\stdClass $one): string => Channel::pass((int) $one->id, (int) $one->generation),
+            array_values($passes->all()),
+        );
     }
 
     /** Something at a host's desk changed: for all who come to it that day it may be earlier or later now. */

@@ -7,6 +7,8 @@ namespace App\Live;
 use App\Framework\HasUntold;
 use App\Framework\Room;
 use App\Models\Booking;
+use App\Models\Guest;
+use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\Turn;
 
@@ -28,6 +30,8 @@ final class LiveRoom extends Room
         parent::boot();
         $this->app->tag(Untold::class, HasUntold::class);
         Booking::saved(Announce::booking(...));
+        Guest::saved(static fn(Guest $guest) => Announce::booking($guest->booking));
+        Place::updated(Announce::place(...));
         Sheet::saved(static fn(Sheet $sheet) => Announce::sheet($sheet->id));
         Turn::saved(static fn(Turn $turn) => Announce::desk($turn->staff_id));
     }

@@ -67,31 +67,30 @@ final class OfferFreed
     private function offerTime(Sheet $sheet, int $start, int $now): void
     {
         $freed = DB::table('freed')->where('sheet_id', $sheet->id)->where('starts_at', Instant::column($start));
-        if (
-            Waiting::query()->where('sheet_id', $sheet->id)->where('offered_start', Instant::column($start))->exists()
-        ) {
-            return;
-        }
+        $offered = Waiting::query()->where('sheet_id', $sheet->id)->where('offered_start', Instant::column($start));
         foreach (Waiting::line($sheet->id)->whereNull('offered_start')->pluck('id') as $id) {
-            if ($this->offered($sheet, (int) $id, $start, $now)) {
+            // Of a time with several seats as many as came free.
+            if ($offered->exists() && !$this->line->isHeld($sheet, $start, $now)) {
                 return;
             }
+            $this->offered($sheet, (int) $id, $start, $now);
         }
-        Contended::transaction(function () use ($sheet, $start, $freed): void {
+        Contended::transaction(function () use ($sheet, $start, $now, $freed, $offered): void {
             Guards::sheet($sheet);
-            $this->line->release($sheet, $start);
-            $freed->delete();
+            $this->line->end($sheet, $start, $now);
+            // What one of them thinks about comes back to the line, should they not want it.
+            $offered->exists() || $freed->delete();
         });
     }
 
     /** One of them, whose row is taken first: nobody else offers them anything meanwhile. */
-    private function offered(Sheet $sheet, int $id, int $start, int $now): bool
+    private function offered(Sheet $sheet, int $id, int $start, int $now): void
     {
-        return Contended::transaction(function () use ($sheet, $id, $start, $now): bool {
+        Contended::transaction(function () use ($sheet, $id, $start, $now): void {
             Guards::sheet($sheet);
             $one = Waiting::line($sheet->id)->whereNull('offered_start')->whereKey($id)->with('pass')->first();
             if ($one === null) {
-                return false;
+                return;
             }
             $wants = $one->wants();
             try {
@@ -99,34 +98,35 @@ final class OfferFreed
                     $sheet,
                     $start,
                     new Claim(
-                        LineHold::seenBy(
+                        $this->line->seenBy(
                             Asking::visitor($one->pass_id, $one->pass->email, '', $wants->place),
-                            $sheet->id,
+                            $sheet,
                             $start,
+                            $wants->host,
+                            $now,
                         ),
                         Claimant::Visitor,
                         $now,
                     ),
                 );
             } catch (NoSeatLeft | NotAsFilledIn) {
-                return false;
+                return;
             }
             $zone = $permit->timetable->sheet->zone;
             $until = min(
                 QuietHours::after($now, self::HOURS * 3600, $zone),
                 $permit->timetable->bookableUntil($permit->slot),
             );
-
-            return $until >= $now + self::LEAST &&
-                $wants->suits($permit->slot, $permit->timetable, $zone) &&
+            if ($until >= $now + self::LEAST && $wants->suits($permit->slot, $permit->timetable, $zone)) {
                 $this->offer($sheet, $one, $permit->slot, $now, $until);
+            }
         });
     }
 
-    private function offer(Sheet $sheet, Waiting $one, Span $slot, int $now, int $until): bool
+    private function offer(Sheet $sheet, Waiting $one, Span $slot, int $now, int $until): void
     {
         $key = Str::uuid()->toString();
-        $this->line->release($sheet, $slot->start);
+        $this->line->release($sheet, $slot->start, $one->wants()->host, $now);
         try {
             ($this->keep)(
                 $sheet,
@@ -143,7 +143,7 @@ final class OfferFreed
         } catch (SlotGone) {
             $this->line->hold($sheet, $slot->start, null, $now);
 
-            return false;
+            return;
         }
         $one->update([
             'offered_start' => Instant::column($slot->start),
@@ -151,7 +151,5 @@ final class OfferFreed
             'keeper' => Secret::hash($key),
         ]);
         event(new TimeOffered($one, $key, $slot, $until));
-
-        return true;
     }
 }

@@ -104,6 +104,29 @@ final class LineKeepsItsWordTest extends TestCase
         }
     }
 
+    public function test_of_a_time_with_several_seats_each_that_comes_free_is_the_lines(): void
+    {
+        $this->sheet = $this->sheet(minutes: 60, rules: Stated::of(['seats' => 3, 'waiting' => true]));
+        foreach (range(1, 3) as $n) {
+            $this->book($this->sheet, $this->otherWish($this->sheet, '20:00', "Owner $n"))->assertCreated();
+        }
+        array_map($this->join(...), ['Waiter 1', 'Waiter 2', 'Waiter 3']);
+        [$first, $second] = Booking::query()->orderBy('id')->get()->all();
+        foreach ([$first, $second] as $one) {
+            $this->ask('post', "/api/p/{$one->pass->token()}/bookings/$one->id/give-back")->assertOk();
+            $this->noStrangerHas('20:00');
+        }
+        // One of them takes it back; the other is offered to one who waits, and to nobody else.
+        $this->ask('post', "/api/p/{$second->pass->token()}/bookings/$second->id/undo")->assertOk();
+        $this->noStrangerHas('20:00');
+        $this->worked(25);
+        self::assertSame(1, Waiting::query()->whereNotNull('offered_start')->count());
+        $this->ask('post', "/api/p/{$second->pass->token()}/bookings/$second->id/give-back")->assertOk();
+        $this->worked(25);
+        self::assertSame(2, Waiting::query()->whereNotNull('offered_start')->count());
+        $this->noStrangerHas('20:00');
+    }
+
     private function isWanted(int $start): bool
     {
         return Waiting::line($this->sheet->id)

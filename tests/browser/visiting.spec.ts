@@ -119,16 +119,18 @@ test('asked first, then accepted; and booked for somebody on the phone', async (
     await answer(visitor, 'Wished Child', 'wish@mail.example');
     await visitor.getByRole('button', { name: 'Ask for this time' }).click();
     await expect(visitor.getByRole('heading', { name: 'You have asked for this time.' })).toBeVisible();
+    await visitor
+        .getByRole('link', { name: /^(a private page|your bookings)$/ })
+        .first()
+        .click();
+    await expect(visitor.getByText('You have asked')).toBeVisible();
     await page.goto(host);
     await expect(page.getByRole('heading', { name: 'One wish to answer' })).toBeVisible();
     await expectSound(page);
     await page.getByRole('button', { name: 'Accept' }).click();
     await expect(page.getByRole('heading', { name: 'One wish to answer' })).toBeHidden();
-    await visitor
-        .getByRole('link', { name: /^(a private page|your bookings)$/ })
-        .first()
-        .click();
-    await expect(visitor.getByText('You have asked')).toBeHidden();
+    // Their page is open, hears of it, and is not loaded again.
+    await expect(visitor.getByText('You have asked')).toBeHidden({ timeout: 2000 });
 
     await page.getByRole('button', { name: /16:45 to 17:00, free/ }).click();
     await page.getByRole('button', { name: 'Book it for somebody' }).click();

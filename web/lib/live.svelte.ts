@@ -1,7 +1,7 @@
 import { now } from './now.svelte';
 
 /** Seconds between two looks: where the server tells of changes, and where it does not. */
-const CALM = 30;
+export const CALM = 30;
 const ALONE = 4;
 /** The server says something at least every twenty seconds. */
 const QUIET = 50;
@@ -22,6 +22,7 @@ export class Live {
     way = $state<'events' | 'waiting' | 'looking'>('looking');
 
     #etag = '';
+    #alone = ALONE;
     #source: EventSource | undefined;
     #failures = 0;
     #said = Date.now();
@@ -46,8 +47,13 @@ export class Live {
         private old = 0,
     ) {}
 
-    /** From when the page is there until what is given back is called. */
-    start(): () => void {
+    /**
+     * From when the page is there until what is given back is called.
+     *
+     * @param alone seconds between two looks where the server does not tell of changes
+     */
+    start(alone = ALONE): () => void {
+        this.#alone = alone;
         this.#open();
         const timer = setInterval(() => this.#tend(), 1000);
         const soon = () => document.visibilityState === 'visible' && void this.now();
@@ -190,7 +196,7 @@ export class Live {
     #tend(): void {
         if (this.#stopped) return;
         const since = (Date.now() - this.#looked) / 1000;
-        if (since >= (this.way === 'looking' || this.lost ? ALONE : CALM)) void this.now();
+        if (since >= (this.way === 'looking' || this.lost ? this.#alone : CALM)) void this.now();
         const silent = (Date.now() - this.#said) / 1000 > QUIET;
         // A connection that says nothing is none; one that was refused is tried again now and then.
         if (this.way === 'events' && silent) this.#open();

@@ -3,7 +3,7 @@
     import { onMount } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { ring } from '../lib/bell';
-    import { Live } from '../lib/live.svelte';
+    import { CALM, Live } from '../lib/live.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Heard from '../parts/Heard.svelte';
     import Holder from '../parts/Holder.svelte';
@@ -29,9 +29,9 @@
             return answer.response;
         },
     );
-    // A pass on which nothing happens soon needs nobody to tell it anything.
+    // Any pass is told of what changes; only where something happens soon does it look by itself every few seconds.
     const lively = $derived(pass.bookings.some((one) => one.line !== null) || pass.knocks.some((one) => one.open));
-    onMount(() => (lively ? live.start() : undefined));
+    onMount(() => live.start(lively ? undefined : CALM));
 
     const called = (some: Schema['Pass']) => some.bookings.filter((one) => one.line?.state === 'called');
     function take(data: Schema['Pass']) {
