@@ -27,7 +27,7 @@ final class MeetingFacts
             'What' => $booking->sheet->title,
             'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
             'Where' => $place->label . ($link === null ? '' : ': ' . $link),
-            'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now),
+            'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
             'How to get there' => $place->directions,
             'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
             'Also coming' => Spell::list(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Video;
 
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\PlaceKind;
@@ -30,26 +31,33 @@ final class MeetingLink
         return $due && $booking->state === BookingState::Booked ? self::of($booking) : null;
     }
 
-    /** What the visitor is told where the link will stand. */
-    public static function promise(Booking $booking, int $now): string
+    /**
+     * What the visitor is told where the link will stand; empty where none will come any more.
+     *
+     * @param  bool  $here  whether it is read on the page where the link will stand
+     */
+    public static function promise(Booking $booking, int $now, bool $here): string
     {
         if (
             $booking->place->kind !== PlaceKind::Video ||
             self::forVisitor($booking, $now) !== null ||
-            !$booking->stands()
+            !$booking->stands() ||
+            $booking->span()->end <= $now
         ) {
             return '';
         }
         $rules = $booking->sheet->rules;
 
-        return match (true) {
-            $booking->state === BookingState::Kept => 'The link comes when the time is booked.',
-            $booking->state === BookingState::Asked => 'The link comes when your wish is accepted.',
-            self::of($booking) === null => 'The link comes later; you get a message when it is there.',
-            $rules->text('link_shown') === 'before' => "The link appears here {$rules->whole(
-                'link_minutes',
-            )} minutes before the meeting.",
-            default => 'The link appears here when you are called in.',
-        };
+        return Words::say(
+            'booking.link.' .
+                match (true) {
+                    $booking->state === BookingState::Kept => 'kept',
+                    $booking->state === BookingState::Asked => 'asked',
+                    self::of($booking) === null => 'later',
+                    $rules->text('link_shown') === 'before' => 'before',
+                    default => 'called',
+                },
+            ['minutes' => $rules->whole('link_minutes'), 'where' => $here ? 'here' : 'there'],
+        );
     }
 }

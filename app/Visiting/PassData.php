@@ -72,6 +72,7 @@ final class PassData
             'office' => $school->phone,
             'students' => $only === null ? self::students($pass) : array_filter([$only->student]),
             'open' => $only === null && $pass->reach === null ? self::open($pass) : [],
+            'left' => $only === null ? self::left($pass, $now) : [],
             'undo' => $only === null ? self::undo($pass, $now) : null,
             'channel' => Channel::pass($pass),
             'code' => $bookings->contains(
@@ -164,6 +165,30 @@ final class PassData
         );
     }
 
+    /** @return list<string> of meetings to come to which they were brought and come no more: their letters lead here */
+    private static function left(Pass $pass, int $now): array
+    {
+        return array_values(
+            Booking::query()
+                ->whereHas('guests', static fn($guest) => $guest->where('pass_id', $pass->id)->whereNotNull('left_at'))
+                ->where('ends_at', '>', Instant::column($now))
+                ->whereIn('state', BookingState::standing())
+                ->with(['sheet.host.school', 'pass'])
+                ->orderBy('starts_at')
+                ->limit(20)
+                ->get()
+                ->filter($pass->reaches(...))
+                ->map(
+                    static fn(Booking $one): string => Words::say('booking.left', [
+                        'title' => $one->sheet->title,
+                        'when' => Spell::moment($one->span()->start, $one->sheet->host->school->timeZone()),
+                        'visitor' => $one->pass->name,
+                    ]),
+                )
+                ->all(),
+        );
+    }
+
     /** @return array<int, list<array<string, mixed>>> where each booking could be moved to in the days around it, where scripts do not run */
     public static function elsewhere(Pass $pass, int $now): array
     {
@@ -229,7 +254,7 @@ final class PassData
             'place' => [
                 'label' => $booking->place->label,
                 'link' => MeetingLink::forVisitor($booking, $now),
-                'promise' => MeetingLink::promise($booking, $now),
+                'promise' => MeetingLink::promise($booking, $now, here: true),
                 'directions' => $booking->place->directions,
             ],
             'student' => $booking->student,

@@ -181,4 +181,15 @@ return [
     'good_day' => 'Good day,',
     'interpreter_gone' =>
         'Nobody interprets any more at your meeting with {name}, {when}: whoever did has left, and no other of that language is free then.',
+    'left' => 'You do not come to “{title}” on {when} any more. {visitor} can add you again.',
+    // Where a video link is not there yet.
+    'link' => [
+        'kept' => 'The link comes when the time is booked.',
+        'asked' => 'The link comes when your wish is accepted.',
+        'later' => 'The link comes later. You get a message when it is there.',
+        'before' =>
+            '{where, select, here {The link appears here} other {The link appears on your page with your bookings}} {minutes, plural, one {one minute} other {# minutes}} before the meeting.',
+        'called' =>
+            '{where, select, here {The link appears here} other {The link appears on your page with your bookings}} when you are called in.',
+    ],
 ];

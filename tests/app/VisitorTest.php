@@ -513,7 +513,7 @@ final class VisitorTest extends TestCase
                 ->assertCreated()
                 ->assertJsonPath(
                     'bookings.0.place.promise',
-                    'The link comes later; you get a message when it is there.',
+                    'The link comes later. You get a message when it is there.',
                 );
         }
         CarbonImmutable::setTestNow('2026-12-02T20:20:00Z');

@@ -8,6 +8,7 @@ use App\Framework\RawMail;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\Pass;
+use App\Models\Reach;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Visiting\PassData;
@@ -284,5 +285,49 @@ final class WhoPressedTest extends TestCase
             RawMail::read(MailroomMessage::query()->where('recipient', $to)->sole()->raw)->part('text/calendar'),
         );
         self::assertSame(['CANCEL', 'REQUEST'], [$entry(self::MAY_NOT), $entry(self::MAY)]);
+    }
+
+    public function test_whoever_does_not_come_any_more_reads_so_where_their_letter_leads(): void
+    {
+        $this->pressed(self::MAY_NOT, 'leave');
+        $pass = $this->passes[self::MAY_NOT];
+        $page = $this->ask('get', '/api/p/' . $pass->within(Reach::booking($this->booking))->token())->assertOk();
+        self::assertSame([], $page->json('bookings'));
+        self::assertStringContainsString('You do not come to “Conferences” on ', (string) $page->json('left.0'));
+        self::assertStringContainsString(
+            'You do not come to “Conferences”',
+            html_entity_decode(
+                (string) $this->get("/p/{$pass->token()}")
+                    ->assertOk()
+                    ->getContent(),
+            ),
+        );
+        $this->pressed(self::OWNER, 'guests', ['name' => 'Finn Daly', 'email' => self::MAY_NOT]);
+        $again = Guest::query()->whereNull('left_at')->orderByDesc('id')->firstOrFail()->pass;
+        self::assertSame([], $this->ask('get', "/api/p/{$again->token()}")->json('left'));
+    }
+
+    public function test_no_letter_says_here_of_what_stands_on_a_page(): void
+    {
+        $this->booking->place->update(['kind' => 'video', 'link' => 'https://video.example/room', 'label' => 'Video']);
+        $this->sheet->update(['rules' => Stated::of(['guests' => 4, 'link_shown' => 'before', 'link_minutes' => 15])]);
+        $this->pressed(self::HOST, 'move', ['slot' => self::EVENING . 'T20:30:00Z']);
+        $this->delivered();
+        $said = RawMail::read(MailroomMessage::query()->where('recipient', self::OWNER)->sole()->raw)->part(
+            'text/plain',
+        );
+        self::assertStringContainsString(
+            'The link appears on your page with your bookings 15 minutes before the meeting.',
+            (string) preg_replace('/\s+/', ' ', $said),
+        );
+        $shown = fn(): string => PassData::of(
+            $this->passes[self::OWNER]->refresh(),
+            CarbonImmutable::now()->getTimestamp(),
+        )['bookings'][0]['place']['promise'];
+        self::assertSame('The link appears here 15 minutes before the meeting.', $shown());
+        // Once it is over none is promised.
+        $this->booking->place->update(['link' => null]);
+        CarbonImmutable::setTestNow($this->booking->refresh()->ends_at->addMinute());
+        self::assertSame('', $shown());
     }
 }

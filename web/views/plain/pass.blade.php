@@ -5,6 +5,9 @@
 @if ($pass['undo'] !== null)
 <form method="post" action="{{ $pass['path'] }}/bookings/{{ $pass['undo']['booking'] }}/undo"><p class="notice" role="status">{{ App\Framework\Words::say('booking.undo.'.$pass['undo']['what']) }} <button class="press">Take that back</button> (for {{ $pass['undo']['seconds'] }} seconds)</p></form>
 @endif
+@foreach ($pass['left'] as $said)
+<p class="notice">{{ $said }}</p>
+@endforeach
 @foreach ($pass['knocks'] as $knock)
 <h2>{{ $knock['title'] }}</h2>
 <p>{{ $knock['said'] }}<br>
