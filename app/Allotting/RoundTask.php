@@ -95,7 +95,7 @@ final class RoundTask
             $slots = array_values(array_map(static fn(Offer $offer): Span => $offer->slot, $can));
             $this->hosts[] = new Host(
                 (string) $id,
-                $sheet->places->first()?->room(),
+                $sheet->places->first()?->spot(),
                 $slots,
                 isset($most[$id]) ? (int) $most[$id] : null,
             );
@@ -174,7 +174,7 @@ final class RoundTask
                         $this->around(
                             $this->list->windows[$pass] ?? $whole,
                             $this->whereIs($there, $i),
-                            $sheets[$sheet]->places->first()?->room(),
+                            $sheets[$sheet]->places->first()?->spot(),
                         ),
                         $this->list->languages[$pass] ?? null,
                         times: is_int($student) ? $longer[$sheet][$student] ?? 1 : 1,

@@ -46,6 +46,7 @@ final class BeginAlone
                 'closed_days' => [],
                 'confirm_addresses' => true,
                 'travel_minutes' => 0,
+                'quiet_minutes' => 0,
                 'alone' => true,
             ]);
             $staff = StaffMember::query()->create([

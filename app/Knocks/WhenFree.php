@@ -6,7 +6,6 @@ namespace App\Knocks;
 
 use App\Models\HostRole;
 use App\Models\Pass;
-use App\Models\PlaceKind;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\SheetState;
@@ -92,7 +91,7 @@ final readonly class WhenFree
     /** When whoever holds a pass is elsewhere, with the way there and back; what is kept for them counts too. */
     public static function ofPass(Pass $pass, Span $range, ?SavedPlace $place, Travel $travel, int $now): Spans
     {
-        $there = $place?->kind === PlaceKind::Room ? $place->label : null;
+        $there = $place === null ? null : $place->kind->spot($place->label);
 
         return Spans::of(
             array_map(static function (Presence $one) use ($travel, $there): Span {

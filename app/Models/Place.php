@@ -31,9 +31,9 @@ final class Place extends Row
         return ['kind' => PlaceKind::class, 'link_mode' => LinkMode::class, 'removed_at' => 'immutable_datetime'];
     }
 
-    /** The room to which one walks; null on the phone or by video. */
-    public function room(): ?string
+    /** What tells it from other places for whoever has to get there; null on the phone. */
+    public function spot(): ?string
     {
-        return $this->kind === PlaceKind::Room ? $this->label : null;
+        return $this->kind->spot($this->label);
     }
 }

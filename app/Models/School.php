@@ -28,6 +28,7 @@ use Recess\Time\Zone;
  * @property int $keep_days after their last meeting what visitors told goes
  * @property int $log_days for which it is kept who did what
  * @property int $travel_minutes from one room to the next
+ * @property int $quiet_minutes to or from a quiet corner in which one meets by video
  * @property list<array{from: string, to: string, minutes: int}> $ways between rooms that begin so: other buildings, other floors
  * @property int $stamp raised by the database with each change
  */
@@ -43,7 +44,7 @@ final class School extends Row
     /** @var array<string, Zone> those of this request: all of a school's sheets have one and the same */
     private static array $zones = [];
 
-    protected $attributes = ['ways' => '[]'];
+    protected $attributes = ['ways' => '[]', 'quiet_minutes' => 5];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -121,7 +122,12 @@ final class School extends Row
             $this->ways,
         );
 
-        return new Travel(max(0, max($this->travel_minutes, $atLeast)), [], $ways);
+        return new Travel(
+            max(0, max($this->travel_minutes, $atLeast)),
+            [],
+            $ways,
+            max(0, max($this->quiet_minutes, $atLeast)),
+        );
     }
 
     /** @param  list<array{name: string, first: string, last: string}>  $ranges */

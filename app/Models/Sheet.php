@@ -181,7 +181,7 @@ final class Sheet extends Row
                 ),
                 rules: $this->rules,
                 places: $this->places
-                    ->mapWithKeys(static fn(Place $place): array => [(int) $place->id => $place->room()])
+                    ->mapWithKeys(static fn(Place $place): array => [(int) $place->id => $place->spot()])
                     ->all() ?: [null],
                 closedDays: $this->host->school->closedDays(),
                 joining: $this->joining,

@@ -63,7 +63,7 @@ final readonly class FindPlan
         $between = new Between($school->travel($ask->walk), $ask->breather);
         $wanted = [];
         foreach ($booked as $one) {
-            $wanted[] = new Wanted("b$one->id", $one->place->room(), [$one->span()]);
+            $wanted[] = new Wanted("b$one->id", $one->place->spot(), [$one->span()]);
         }
         [$free, $lacking] = self::free($ask, $dates, $pass, $now, $round->isCollecting());
         // Within the hours at which they can come.
@@ -84,7 +84,7 @@ final readonly class FindPlan
             ),
         );
         foreach ($ask->picks as $i => $pick) {
-            $wanted[] = new Wanted("p$i", $pick->sheet->places->first()?->room(), $stays[$i] ?? $free[$i]);
+            $wanted[] = new Wanted("p$i", $pick->sheet->places->first()?->spot(), $stays[$i] ?? $free[$i]);
         }
         // What is booked stands, whatever they say of when they can come; so does what they want to stay.
         $stands = [

@@ -113,7 +113,7 @@ final class Steads
                 $whole = $timetable->whole($offer->slot);
                 $isAway = $whole === null || ($staff === $away && $this->absence->hits($whole));
                 if (!$isAway && $offer->slot->start > $this->absence->now && $this->can($offer, $staff === $away)) {
-                    $steads[] = new Stead((string) $sheet->id, $place->room(), $whole);
+                    $steads[] = new Stead((string) $sheet->id, $place->spot(), $whole);
                 }
             }
         }

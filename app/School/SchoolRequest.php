@@ -30,6 +30,7 @@ final class SchoolRequest extends StaffRequest
             'keep_days' => ['sometimes', 'required', 'integer', 'between:7,3650'],
             'log_days' => ['sometimes', 'required', 'integer', 'between:31,3650'],
             'travel_minutes' => ['required', 'integer', 'between:0,120'],
+            'quiet_minutes' => ['sometimes', 'required', 'integer', 'between:0,120'],
             'ways' => ['sometimes', 'array', 'max:100'],
             'ways.*' => ['array:from,to,minutes'],
             'ways.*.from' => ['required', 'string', 'max:80'],

@@ -51,6 +51,7 @@ final class SettingsData
                 'keep_days' => $school->keep_days,
                 'log_days' => $school->log_days,
                 'travel_minutes' => $school->travel_minutes,
+                'quiet_minutes' => $school->quiet_minutes,
                 'ways' => $school->ways,
                 'terms' => $school->terms,
                 'closed_days' => $school->closed_days,

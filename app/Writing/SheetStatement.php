@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Writing;
 
 use App\Models\HostRole;
-use App\Models\PlaceKind;
 use App\Models\Questions;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -42,7 +41,7 @@ final readonly class SheetStatement
         $places = [];
         foreach ($this->places as $i => $place) {
             // A place that is new has no number yet.
-            $places[$place->id ?? -1 - $i] = $place->kind === PlaceKind::Room ? $place->label : null;
+            $places[$place->id ?? -1 - $i] = $place->kind->spot($place->label);
         }
 
         return new CoreSheet(

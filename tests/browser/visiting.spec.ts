@@ -202,3 +202,34 @@ test('a time that somebody takes is cut out before one’s eyes; doors and every
         await expectSound(watcher);
     }
 });
+
+test('a reload goes on with what was picked and typed, and one’s own second tab is told the truth', async ({
+    page,
+    browser,
+}) => {
+    listen(page, /409/);
+    await signIn(page);
+    const link = await publish(page, 'Two tabs');
+    const own = await somebodyElse(browser);
+    const first = await own.newPage();
+    await first.goto(link);
+    await first.getByRole('button', { name: /16:30 to 16:45, free/ }).click();
+    await first.getByLabel('Student’s name').fill('Tabbed Child');
+    await expect(first.getByText(/Nobody else can take it/)).toBeVisible();
+    await first.reload();
+    await expect(first.getByRole('heading', { name: /16:30 to 16:45/ })).toBeVisible();
+    await expect(first.getByLabel('Student’s name')).toHaveValue('Tabbed Child');
+    await expect(first.getByText(/Nobody else can take it/)).toBeVisible();
+
+    // What the first tab keeps is free to the second; once the first has booked it, the second says who it was.
+    const second = await own.newPage();
+    await second.goto(link);
+    await second.getByRole('button', { name: /16:30 to 16:45, free/ }).click();
+    await expect(second.getByRole('heading', { name: /16:30 to 16:45/ })).toBeVisible();
+    await answer(first, 'Tabbed Child', 'tabs@mail.example');
+    await first.getByRole('button', { name: 'Book this time' }).click();
+    await expect(first.getByRole('heading', { name: 'This time is yours.' })).toBeVisible();
+    await answer(second, 'Tabbed Child', 'tabs@mail.example');
+    await second.getByRole('button', { name: 'Book this time' }).click();
+    await expect(second.getByText('You booked this time yourself, in another tab.')).toBeVisible();
+});

@@ -137,6 +137,24 @@ final class WhoMayTest extends TestCase
             Because::VisitorElsewhere,
             null,
         ];
+        yield 'straight before by video, with no time to leave a quiet corner' => [
+            new Elsewhere(new Travel(5, quiet: 4), ['Room 12']),
+            $visitor('19:45', '20:00', Travel::VIDEO),
+            Because::VisitorElsewhere,
+            null,
+        ];
+        yield 'four minutes after video' => [
+            new Elsewhere(new Travel(5, quiet: 4), ['Room 12']),
+            $visitor('19:45', '19:56', Travel::VIDEO),
+            null,
+            null,
+        ];
+        yield 'one video meeting after the other, and the phone anywhere' => [
+            new Elsewhere(new Travel(5, quiet: 4), [Travel::VIDEO, null]),
+            $visitor('19:45', '20:00', Travel::VIDEO),
+            null,
+            null,
+        ];
         yield 'five minutes to another room' => [$elsewhere, $visitor('19:40', '19:55', 'Room 3'), null, null];
         yield 'twelve minutes to the tide room' => [
             $elsewhere,

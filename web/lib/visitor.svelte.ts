@@ -8,7 +8,20 @@ export interface Typed {
     answers: Record<string, unknown>;
 }
 
+/** What was picked on a sheet, so that a reload goes on with it. */
+interface Picked {
+    slug: string;
+    slot: string;
+    host: string | null;
+    /** The day from which the page showed times; null for the first days. */
+    from: string | null;
+}
+
 const MEMORY = 'recess.visitor';
+const PICKED = 'recess.picked';
+/** Of all tabs of this browser: under which key it keeps a time, and which it booked. No names, and not for long. */
+const OWN = 'recess.own';
+const OWN_FOR = 30 * 60_000;
 const PASS = 'recess.pass';
 
 /** A visitor on a sheet: what they have typed, what is kept for them, and the pass they have already. */
@@ -25,7 +38,9 @@ export class Visitor {
     /** Seconds for which the picked time is still kept; null when it is not. */
     left = $state<number | null>(null);
 
-    readonly keepKey: string;
+    keepKey: string;
+    /** Whether another tab, or this one before it was loaded again, may keep a time under the same key. */
+    shares = false;
     #ends = 0;
     #clock: ReturnType<typeof setInterval> | undefined;
     #slug: string;
@@ -36,12 +51,12 @@ export class Visitor {
         this.#slug = slug;
         const asked = new URLSearchParams(location.search);
         this.#offered = asked.has('kept');
-        this.keepKey = asked.get('kept') ?? newKey();
+        this.keepKey = asked.get('kept') ?? (preview ? newKey() : this.#ownKey());
         if (preview) return;
         try {
             // Within this tab only: a phone may be shared.
             const kept = JSON.parse(sessionStorage.getItem(MEMORY) ?? 'null') as Typed | null;
-            if (kept) this.typed = { ...this.typed, ...kept, place: null };
+            if (kept) this.typed = { ...this.typed, ...kept, place: this.picked() === null ? null : kept.place };
             const pass = asked.get('pass');
             this.pass = pass ? `/p/${pass}` : sessionStorage.getItem(PASS);
         } catch {
@@ -49,6 +64,60 @@ export class Visitor {
         }
         void this.meet();
         addEventListener('pagehide', () => this.release());
+        // A reload, or a phone that puts the page away.
+        addEventListener('visibilitychange', () => this.remember());
+    }
+
+    /** What this tab had picked here before it was loaded again. */
+    picked(): Picked | null {
+        try {
+            const picked = JSON.parse(sessionStorage.getItem(PICKED) ?? 'null') as Picked | null;
+            return picked?.slug === this.#slug ? picked : null;
+        } catch {
+            return null;
+        }
+    }
+
+    pick(slot: string, host: string | null, from: string | null): void {
+        const picked: Picked = { slug: this.#slug, slot, host, from };
+        sessionStorage.setItem(PICKED, JSON.stringify(picked));
+    }
+
+    unpick(): void {
+        sessionStorage.removeItem(PICKED);
+    }
+
+    /** Whether this browser booked that time a moment ago, in this tab or in another. */
+    isOwn(slot: string): boolean {
+        return this.#own().booked?.includes(slot) ?? false;
+    }
+
+    #own(): { key?: string; at?: number; booked?: string[] } {
+        try {
+            const all = JSON.parse(localStorage.getItem(OWN) ?? '{}') as Record<string, { key?: string; at?: number }>;
+            const own = all[this.#slug];
+            return own && Date.now() - (own.at ?? 0) < OWN_FOR ? own : {};
+        } catch {
+            return {};
+        }
+    }
+
+    #keepOwn(own: { key: string; booked: string[] }): void {
+        try {
+            // Of one sheet: the one that is looked at.
+            localStorage.setItem(OWN, JSON.stringify({ [this.#slug]: { ...own, at: Date.now() } }));
+        } catch {
+            // No storage: each tab is by itself.
+        }
+    }
+
+    /** Two tabs of one browser keep under one key: what one of them picked is not taken for the other. */
+    #ownKey(): string {
+        const own = this.#own();
+        const key = own.key ?? newKey();
+        this.shares = own.key !== undefined;
+        this.#keepOwn({ key, booked: own.booked ?? [] });
+        return key;
     }
 
     get token(): string | null {
@@ -67,7 +136,11 @@ export class Visitor {
     }
 
     remember(): void {
-        sessionStorage.setItem(MEMORY, JSON.stringify(this.typed));
+        try {
+            sessionStorage.setItem(MEMORY, JSON.stringify(this.typed));
+        } catch {
+            // No storage: it is typed once more.
+        }
     }
 
     /** On to the next booking, on the same pass. With another teacher it is mostly about the same student, here about another one. */
@@ -130,8 +203,11 @@ export class Visitor {
     }
 
     /** Booked: nothing is only kept any more. */
-    settled(): void {
+    settled(slot: string): void {
         this.#count(null);
+        this.unpick();
+        this.keepKey = newKey();
+        this.#keepOwn({ key: this.keepKey, booked: [...(this.#own().booked ?? []), slot] });
     }
 
     /** Leaving: what is kept is free for others at once. */

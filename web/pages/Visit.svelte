@@ -78,7 +78,7 @@
             ...(from ? { from } : {}),
             ...(visitor.token ? { pass: visitor.token } : {}),
             // What is kept for this visitor is free to them.
-            ...(visitor.left === null && !visitor.over ? {} : { kept: visitor.keepKey }),
+            ...(visitor.left === null && !visitor.over && !visitor.shares ? {} : { kept: visitor.keepKey }),
         };
         const answer = await api.GET('/api/s/{slug}', { params: { path: { slug: sheet.slug }, query }, headers });
         if (answer.response.status === 200 && answer.data) {
@@ -101,11 +101,25 @@
         const wanted = new URLSearchParams(location.search).get('slot');
         const slot = wanted ? find(wanted) : undefined;
         if (slot && (slot.slot.state === 'free' || location.search.includes('kept='))) pick(slot.slot, slot.label);
-        if (visitor.pass) void refresh(true);
+        const before = wanted ? null : visitor.picked();
+        if (before) void takeUp(before.slot, before.host, before.from);
+        else if (visitor.pass || visitor.shares) void refresh(true);
         // A link that knows about whom it is: nothing of it is typed.
         if (sheet.expected) visitor.typed.answers.student = sheet.expected;
         return live.start();
     });
+
+    /** As it was before this page was loaded again: the time that was picked, on the days that were shown. */
+    async function takeUp(slot: string, host: string | null, day: string | null) {
+        from = day;
+        await refresh(true);
+        const again = find(slot);
+        if (!again) return visitor.unpick();
+        if (host !== null) sifted = { ...sifted, host };
+        pick(again.slot, again.label);
+        // The page that went lets go of it, perhaps only now.
+        setTimeout(() => visitor.left !== null && void visitor.keep(slot, host), 1500);
+    }
 
     function listed(some: Schema['RulerDay'][]) {
         return some.flatMap((day) =>
@@ -122,6 +136,7 @@
 
     function pick(slot: Schema['Slot'], label: string) {
         chosen = { slot, day: label, host: sifted.host };
+        if (!preview) visitor.pick(slot.key, sifted.host, from);
         if (sifted.place !== null) visitor.typed.place = sifted.place;
         gone = null;
         void show();
@@ -141,11 +156,15 @@
 
     function beaten(answer: Schema['Gone']) {
         lost = chosen?.slot.key ?? null;
+        visitor.unpick();
         // What is read of a sheet may be a second old.
         setTimeout(() => void refresh().then(() => (lost = null)), 1500);
         // What this page knows to be out of reach for its visitor is not worth a try.
         const worth = (slot: Schema['Slot']) => find(slot.key)?.slot.state !== 'busy';
-        gone = { message: answer.message, nearest: (answer.nearest ?? []).filter(worth) };
+        gone =
+            lost !== null && visitor.isOwn(lost)
+                ? { message: 'You booked this time yourself, in another tab.', nearest: [] }
+                : { message: answer.message, nearest: (answer.nearest ?? []).filter(worth) };
         chosen = null;
         void show();
     }

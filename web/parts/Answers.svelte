@@ -79,7 +79,7 @@
         working = false;
         fields = answer.trouble?.fields ?? {};
         if (answer.data) {
-            visitor.settled();
+            visitor.settled(slot.key);
             return booked(answer.data);
         }
         const gone = answer.body as Schema['Gone'] | null;

@@ -69,6 +69,19 @@
                     }
                 />
             </div>
+            <div>
+                <Label for="quiet">Minutes to a quiet corner, before and after video</Label>
+                <Input
+                    id="quiet"
+                    type="number"
+                    min="0"
+                    class="w-full"
+                    bind:value={
+                        () => school.quiet_minutes ?? '',
+                        (value) => (school.quiet_minutes = value === '' || value === null ? null : Number(value))
+                    }
+                />
+            </div>
         </div>
         {#each school.ways ?? [] as way, i (i)}
             <div class="grid gap-2 sm:grid-cols-[1fr_1fr_7rem_auto] sm:items-end">

@@ -8,6 +8,7 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Guest;
 use App\Models\Hold;
+use App\Models\PlaceKind;
 use App\Models\School;
 use App\Models\Seat;
 use PHPUnit\Framework\Assert;
@@ -136,9 +137,9 @@ final class InOrder
                     ($one->pass->email !== null && $one->pass->email === $other->pass->email);
                 if ($same) {
                     $way =
-                        $one->place->room() === null ||
-                        $other->place->room() === null ||
-                        $one->place->room() === $other->place->room()
+                        $one->place->kind !== PlaceKind::Room ||
+                        $other->place->kind !== PlaceKind::Room ||
+                        $one->place->label === $other->place->label
                             ? 0
                             : 60 * School::query()->firstOrFail()->travel_minutes;
                     $wide = Span::of($one->span()->start - $way, $one->span()->end + $way);
