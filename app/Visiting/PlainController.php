@@ -15,9 +15,11 @@ use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Line\CheckIn;
 use App\Models\Booking;
+use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\Sheet;
 use App\Passes\GiveBack;
+use App\Passes\LookForPasses;
 use App\Passes\MoveOwn;
 use App\Timetables\Asking;
 use App\Timetables\Interpreters;
@@ -114,6 +116,24 @@ final class PlainController
                 ),
             ],
             $status,
+        );
+    }
+
+    /** A letter to the address, if something is booked with it: the answer does not say whether. */
+    public function passAgain(Request $request): Response
+    {
+        $email = MailAddress::of($request->input('email'));
+        $wrong = validator($request->only('email'), ['email' => ['required', 'string', new MailAddress()]])
+            ->errors()
+            ->first('email');
+        if ($wrong === '') {
+            dispatch(new LookForPasses((string) $email));
+        }
+
+        return $this->page(
+            'plain.pass-again',
+            ['sent' => $wrong === '', 'wrong' => $wrong, 'typed' => Asked::word($request, 'email')],
+            $wrong === '' ? 200 : 422,
         );
     }
 

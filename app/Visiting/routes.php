@@ -67,6 +67,9 @@ Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static
         Route::post('/api/pass-again', [PassController::class, 'again'])
             ->can('see-board')
             ->middleware('limited:pass-again');
+        Route::post('/pass-again', [PlainController::class, 'passAgain'])
+            ->can('see-board')
+            ->middleware('limited:pass-again');
     });
 
     Route::middleware('limited:pass-reads')->group(static function (): void {

@@ -181,6 +181,12 @@ return [
     'good_day' => 'Good day,',
     'interpreter_gone' =>
         'Nobody interprets any more at your meeting with {name}, {when}: whoever did has left, and no other of that language is free then.',
+    'again_title' => 'Where are my bookings?',
+    'again_address' => 'The e-mail address you booked with',
+    'again_press' => 'Send them again',
+    'again_sent' =>
+        'If something is booked for this address, a letter with your bookings is on its way to it. Look in your mail, and in the folder for unwanted mail too.',
+    'again_back' => 'All our staff',
     'left' => 'You do not come to “{title}” on {when} any more. {visitor} can add you again.',
     // Where a video link is not there yet.
     'link' => [

@@ -10,8 +10,10 @@ use App\Models\Booking;
 use App\Models\HostRole;
 use App\Models\Pass;
 use App\Models\Waiting;
+use App\Passes\LookForPasses;
 use App\Plans\Shortlist;
 use Demo\MailroomMessage;
+use Illuminate\Support\Facades\DB;
 use Recess\Rules\Stated;
 use Tests\App\Support\PlainForm;
 
@@ -153,6 +155,25 @@ final class BothWaysTest extends RoundTestCase
         ])->assertOk();
         self::assertEquals($shown($with->refresh()), $shown($without->refresh()));
         self::assertSame('We are ill.', $without->cancel_note);
+    }
+
+    public function test_where_their_bookings_are(): void
+    {
+        $form = PlainForm::in((string) $this->get('/')->getContent(), '/pass-again');
+        $this->post('/pass-again', ['email' => 'nobody'] + $form)
+            ->assertUnprocessable()
+            ->assertSee('value="nobody"', false);
+        self::assertSame(0, $this->lettersWaiting());
+        $this->ask('post', '/api/pass-again', ['email' => 'ama@mail.example'])->assertOk();
+        $asked = static fn(): array => array_map(
+            static fn(string $job): string => json_decode($job, true)['displayName'],
+            DB::table('jobs')->pluck('payload')->all(),
+        );
+        $with = $asked();
+        DB::table('jobs')->delete();
+        $this->post('/pass-again', ['email' => 'Ama@MAIL.example'] + $form)->assertOk();
+        self::assertSame([LookForPasses::class], $with);
+        self::assertSame($with, $asked());
     }
 
     public function test_what_suits_in_line(): void

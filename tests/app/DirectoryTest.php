@@ -263,6 +263,11 @@ final class DirectoryTest extends TestCase
         $this->ask('get', "/api/s/$sheet->slug?pass=$pass")
             ->assertOk()
             ->assertJsonPath('children', ['Ada Fay (7B)']);
+        // Without scripts too the child is picked, not typed, and the room is said.
+        $this->get("/s/$sheet->slug/book?slot=" . self::EVENING . "T20:15:00Z&pass=$pass")
+            ->assertOk()
+            ->assertSee('<option >Ada Fay (7B)</option>', false)
+            ->assertSee('Room 12: Up the stairs.');
 
         // Of her two children the one in the class; and nobody else's.
         foreach (['Cy Fay', 'Kwame Ferreira', ''] as $other) {

@@ -24,7 +24,8 @@
 @if ($reached < $board['doors']['found'])
 <p><a href="/?{{ http_build_query(array_filter(['seek' => $board['doors']['sought'], 'skip' => $reached])) }}">Show more</a>: {{ $reached }} of {{ $board['doors']['found'] }} are shown.</p>
 @endif
-<h2>Where are my bookings?</h2>
+<h2>{{ App\Framework\Words::say('booking.again_title') }}</h2>
+@include('plain.pass-again-form')
 <p><a href="/card">Type the code from your card</a></p>
 <p><a href="/staff">For staff: sign in</a></p>
 </main>

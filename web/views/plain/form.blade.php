@@ -32,6 +32,7 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 </select></p>
 @else
 <input type="hidden" name="place" value="{{ $sheet['places'][0]['id'] ?? '' }}">
+<p>{{ $sheet['places'][0]['label'] ?? '' }}{{ ($sheet['places'][0]['directions'] ?? '') === '' ? '' : ': '.$sheet['places'][0]['directions'] }}</p>
 @endif
 @if ($pass === null)
 <p><label for="name">Your name</label><br><input id="name" name="name" autocomplete="name" value="{{ $typed['name'] ?? '' }}">@isset($said['name'])<br><strong>{{ $said['name'] }}</strong>@endisset</p>
@@ -42,7 +43,7 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 @endif
 @foreach ($sheet['questions'] as $question)
 @php $key = $question['key']; $answer = $typed['answers'][$key] ?? ($pass === null ? '' : ($key === 'phone' ? $pass->phone : '')); @endphp
-@include('plain.question', ['id' => "q-$key", 'name' => "answers[$key]", 'error' => $said["answers.$key"] ?? ''])
+@include('plain.question', ['only' => $key === 'student' && $sheet['children'] !== null, 'id' => "q-$key", 'name' => "answers[$key]", 'error' => $said["answers.$key"] ?? ''])
 @endforeach
 <p><button class="press main">{{ $sheet['approve'] ? 'Ask for this time' : 'Book this time' }}</button></p>
 </form>

@@ -1,7 +1,13 @@
-{{-- One question: $question as it is asked, $id and $name of its field, $answer as it was typed, $error beside it, $students known. --}}
+{{-- One question: $question as it is asked, $id and $name of its field, $answer as it was typed, $error beside it, $students known; $only whether it is about one of them and nobody else. --}}
 <p><label for="{{ $id }}">{{ $question['label'] }}{{ $question['required'] ? '' : ' (if you like)' }}</label><br>
 @if ($question['help'] !== '')<small>{{ $question['help'] }}</small><br>@endif
-@switch($question['kind'])
+@switch(($only ?? false) ? 'one of' : $question['kind'])
+@case('one of')
+<select id="{{ $id }}" name="{{ $name }}">
+@if (count($students) > 1)<option value=""></option>@endif
+@foreach ($students as $one)<option @selected($answer === $one)>{{ $one }}</option>@endforeach
+</select>
+@break
 @case('long')
 <textarea id="{{ $id }}" name="{{ $name }}" rows="4">{{ is_string($answer) ? $answer : '' }}</textarea>
 @break
