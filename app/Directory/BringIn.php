@@ -17,6 +17,8 @@ final class BringIn
     {
         Contended::transaction(function () use ($plan, $now): void {
             $at = Instant::column($now);
+            $before = BroughtIn::look($plan);
+            $known = [$plan->studentRows, $plan->classRows, $plan->guardianRows];
             $touched = [...$plan->newStudents(), ...$plan->changedStudents];
             $this->classes($plan, $at);
             $students = array_intersect_key($plan->roll->students, array_flip($touched));
@@ -39,6 +41,12 @@ final class BringIn
             DB::table('school_classes')
                 ->whereIn('id', $plan->goneClasses)
                 ->update(['put_away_at' => $at, 'updated_at' => $at]);
+            $new = [
+                'students' => array_values(array_diff($plan->studentRows, $known[0])),
+                'school_classes' => array_values(array_diff($plan->classRows, $known[1])),
+                'guardians' => array_values(array_diff($plan->guardianRows, $known[2])),
+            ];
+            BroughtIn::keep($plan, $new, $before, $now);
         });
     }
 

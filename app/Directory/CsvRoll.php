@@ -6,77 +6,21 @@ namespace App\Directory;
 
 use App\Framework\CsvFile;
 use App\Models\MailAddress;
+use Recess\Names\NameKey;
 
 /** A table with a student on each line, or a student and one of their guardians. Which column is what, somebody says. */
 final class CsvRoll
 {
     public const MOST = 20_000;
 
-    /** What a column can be, and how it is often called: what is proposed, and seen. */
-    public const PARTS = [
-        'student_number' => ['student number', 'student id', 'number', 'id', 'student no', 'admission number'],
-        'student_name' => ['student', 'student name', 'student’s name', 'name', 'full name'],
-        'student_given' => ['given name', 'first name', 'student first name', 'forename'],
-        'student_family' => ['family name', 'last name', 'surname', 'student last name'],
-        'class' => ['class', 'form', 'group', 'homeroom'],
-        'teacher_email' => ['teacher email', 'teacher', 'teacher e-mail'],
-        'guardian1_name' => [
-            'guardian',
-            'parent',
-            'guardian name',
-            'parent name',
-            'guardian 1',
-            'parent 1',
-            'guardian 1 name',
-            'parent 1 name',
-        ],
-        'guardian1_email' => [
-            'guardian email',
-            'parent email',
-            'email',
-            'e-mail',
-            'guardian 1 email',
-            'parent 1 email',
-        ],
-        'guardian1_phone' => ['guardian phone', 'parent phone', 'phone', 'guardian 1 phone', 'parent 1 phone'],
-        'guardian1_language' => ['guardian language', 'language', 'home language', 'guardian 1 language'],
-        'guardian1_may_book' => ['guardian may book', 'may book', 'guardian 1 may book'],
-        'guardian2_name' => ['guardian 2', 'parent 2', 'guardian 2 name', 'parent 2 name', 'second guardian'],
-        'guardian2_email' => ['guardian 2 email', 'parent 2 email'],
-        'guardian2_phone' => ['guardian 2 phone', 'parent 2 phone'],
-        'guardian2_language' => ['guardian 2 language'],
-        'guardian2_may_book' => ['guardian 2 may book'],
-    ];
-
     /**
-     * Which part each column could be, by its name.
+     * @param  list<string>  $parts  of each column, as Headings names them; empty for those that are left out
      *
-     * @return list<string> by column; empty for those that are not known
-     */
-    public static function proposed(CsvFile $file): array
-    {
-        $taken = [];
-
-        return array_map(static function (string $name) use (&$taken): string {
-            $plain = trim((string) preg_replace('/[\s_]+/', ' ', $name));
-            foreach (self::PARTS as $part => $names) {
-                if (!isset($taken[$part]) && in_array($plain, [...$names, str_replace('_', ' ', $part)], true)) {
-                    $taken[$part] = true;
-
-                    return $part;
-                }
-            }
-
-            return '';
-        }, $file->columns);
-    }
-
-    /**
-     * @param  list<string>  $parts  of each column, as PARTS names them; empty for those that are left out
+     * @param  array<array-key, mixed>  $answers  to what was asked of near matches
      *
      * @throws RollNotReadable when it has no column of names, or too many lines
      */
-    public static function read(CsvFile $file, array $parts, string $country, bool $whole): Roll
+    public static function read(CsvFile $file, array $parts, string $country, bool $whole, array $answers = []): Roll
     {
         $at = array_flip(array_filter($parts));
         if (!isset($at['student_name']) && !isset($at['student_given'], $at['student_family'])) {
@@ -85,7 +29,8 @@ final class CsvRoll
         if (count($file->rows) > self::MOST) {
             throw RollNotReadable::because('too_long', ['most' => self::MOST]);
         }
-        $roll = new Roll($country, $whole);
+        $roll = new Roll($country, $whole, new NearMatches($answers));
+        $lines = [];
         $roll->hasClasses = isset($at['class']);
         $roll->hasGuardians = isset($at['guardian1_name']) || isset($at['guardian2_name']);
         $file->guessed && $roll->note('guessed');
@@ -98,13 +43,8 @@ final class CsvRoll
                     ? $cell('student_name')
                     : trim($cell('student_given') . ' ' . $cell('student_family'));
             $number = mb_substr($cell('student_number'), 0, 120);
-            $student = $roll->student($number === '' ? null : $number, $name, $line);
+            $student = self::studentOf($roll, $number, $name, $cell('class'), $line, $lines);
             if ($student === null) {
-                continue;
-            }
-            if ($number === '' && self::isInAnotherClass($roll->students[$student]['classes'], $cell('class'))) {
-                $roll->wrong('name_twice', ['line' => $line, 'name' => $name]);
-
                 continue;
             }
             if ($cell('class') !== '') {
@@ -129,6 +69,7 @@ final class CsvRoll
                     $cell("{$which}_phone"),
                     $cell("{$which}_language"),
                     $line,
+                    of: $student,
                 );
                 $guardian === null ||
                     $roll->looksAfter(
@@ -142,9 +83,41 @@ final class CsvRoll
         return $roll;
     }
 
-    /** @param  array<string, true>  $classes  in which they are already */
-    private static function isInAnotherClass(array $classes, string $class): bool
-    {
-        return $classes !== [] && $class !== '' && !isset($classes["name $class"]);
+    /**
+     * Two lines are one student where a number says so; where names alone would, it is asked.
+     *
+     * @param  array<string, array{key: string, line: int, number: string, class: string}>  $lines  by name: the first line that has it
+     */
+    private static function studentOf(
+        Roll $roll,
+        string $number,
+        string $name,
+        string $class,
+        int $line,
+        array &$lines,
+    ): ?string {
+        $before = $lines[NameKey::of($name)] ?? null;
+        $same = null;
+        if ($before !== null && ($number === '' || $before['number'] === '')) {
+            $same = $roll->near->answer((string) $line, 'ask_lines', [
+                'line' => $line,
+                'other' => $before['line'],
+                'name' => $name,
+                'class' => $class === '' ? 'none' : $class,
+                'other_class' => $before['class'] === '' ? 'none' : $before['class'],
+            ]);
+            if ($same === null || $same === 'out') {
+                return null;
+            }
+        }
+        $student =
+            $before !== null && $same === 'one'
+                ? $roll->numbered($before['key'], $number)
+                : $roll->student($number === '' ? null : $number, $name, $line, another: $same === 'two');
+        if ($student !== null) {
+            $lines[NameKey::of($name)] ??= ['key' => $student, 'line' => $line, 'number' => $number, 'class' => $class];
+        }
+
+        return $student;
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
+use App\Framework\Clock;
+use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\School;
 use App\Models\StaffMember;
 use Illuminate\Support\Facades\DB;
@@ -43,10 +46,21 @@ final class DirectoryData
                     ->count(),
                 'away' => Student::query()->where('school_id', $school->id)->whereNotNull('put_away_at')->count(),
             ],
+            'brought_in' => self::broughtIn($school),
             'classes' => self::classes($school),
             'found' => $found->count(),
             'students' => array_values($students->map(self::student(...))->all()),
         ];
+    }
+
+    /** What can still be taken back, in a sentence; null when nothing can. */
+    private static function broughtIn(School $school): ?string
+    {
+        $last = BroughtIn::last($school, Clock::now());
+
+        return $last === null
+            ? null
+            : Words::say('directory.brought_in_at', ['at' => Spell::moment($last['at'], $school->timeZone())] + $last);
     }
 
     /** @return list<array{id: int, name: string, students: int}> */

@@ -12,7 +12,7 @@ final class DirectoryRoom extends Room
 {
     protected function tidies(): array
     {
-        return [TidySecrets::class];
+        return [TidyDirectory::class];
     }
 
     protected function policies(): array

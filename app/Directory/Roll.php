@@ -46,7 +46,11 @@ final class Roll
      * @param  string  $country  in which phone numbers are read
      * @param  bool  $whole  whether whoever is not in it has gone
      */
-    public function __construct(private readonly string $country, public bool $whole) {}
+    public function __construct(
+        private readonly string $country,
+        public bool $whole,
+        public readonly NearMatches $near = new NearMatches(),
+    ) {}
 
     /** @param  array<string, string|int>  $values */
     public function note(string $key, array $values = []): void
@@ -63,15 +67,18 @@ final class Roll
         $this->note($key, $values);
     }
 
-    /** @return string|null the student's key; null when the name is none */
-    public function student(?string $number, string $name, int $line): ?string
+    /**
+     * @param  bool  $another  whether it is somebody else than the one of that name who stands further up
+     * @return string|null the student's key; null when the name is none
+     */
+    public function student(?string $number, string $name, int $line, bool $another = false): ?string
     {
         if (!self::isName($name)) {
             $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
 
             return null;
         }
-        $key = $number === null ? 'name ' . NameKey::of($name) : "number $number";
+        $key = $number === null ? 'name ' . NameKey::of($name) . ($another ? " in line $line" : '') : "number $number";
         $known = $this->students[$key] ?? null;
         if ($known !== null && NameKey::of($known['name']) !== NameKey::of($name)) {
             $this->wrong('number_twice', [
@@ -86,6 +93,27 @@ final class Roll
         $this->students[$key] ??= ['number' => $number, 'name' => $name, 'classes' => [], 'guardians' => []];
 
         return $key;
+    }
+
+    /** The one who stands further up without a number has this one. */
+    public function numbered(string $key, string $number): string
+    {
+        if ($number !== '' && $this->students[$key]['number'] === null) {
+            $this->students[$key]['number'] = $number;
+        }
+
+        return $key;
+    }
+
+    /** Without those who look after nobody else. */
+    public function leaveOut(string $key): void
+    {
+        $theirs = $this->students[$key]['guardians'];
+        unset($this->students[$key]);
+        foreach ($this->students as $student) {
+            $theirs = array_diff_key($theirs, $student['guardians']);
+        }
+        $this->guardians = array_diff_key($this->guardians, $theirs);
     }
 
     public function inClass(string $student, ?string $number, string $name): string
@@ -105,8 +133,11 @@ final class Roll
     }
 
     /**
-     * Somebody who looks after a student; the same one of several siblings. An address that is none, or a number that
-     * cannot be, is said and left out: the person stays.
+     * Somebody who looks after a student; the same one of several siblings, as far as an address, a phone number or a number
+     * of their own says so: of a name alone there may be two. An address that is none, or a number that cannot be, is said
+     * and left out: the person stays.
+     *
+     * @param  string  $of  the student's key, where the file says of whom
      */
     public function guardian(
         ?string $number,
@@ -115,6 +146,7 @@ final class Roll
         string $phone,
         string $language,
         int $line,
+        string $of = '',
     ): ?string {
         if (!self::isName($name)) {
             $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
@@ -133,7 +165,11 @@ final class Roll
         // RFC 5646, 2.1, as far as a language tag looks like.
         $language = preg_match('/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $language) === 1 ? $language : '';
         // Parents may share a mailbox: an address alone is not one person.
-        $key = $number === null ? self::guardianKey($name, $address, $phone) : "number $number";
+        $key = match (true) {
+            $number !== null => "number $number",
+            $address === null && $phone === '' => self::guardianKey($name, null, '') . $of,
+            default => self::guardianKey($name, $address, $phone),
+        };
         $known = $this->guardians[$key] ?? null;
         $this->guardians[$key] = [
             'number' => $number,

@@ -36,6 +36,9 @@ final class RollFileController
         if ($plan === null || !hash_equals($plan->digest(), $request->string('digest')->toString())) {
             throw new NotNow(Words::say('directory.changed_meanwhile'));
         }
+        if ($plan->roll->near->open !== []) {
+            throw new NotNow(Words::say('directory.answer_first'));
+        }
         $counts = self::counts($plan);
         $bringIn($plan, Clock::now());
         LogBook::note('roll', null, array_intersect_key($counts, ['new' => 0, 'changed' => 0, 'gone' => 0]));
@@ -53,6 +56,17 @@ final class RollFileController
         );
     }
 
+    public function takeBack(#[CurrentUser] StaffMember $reader, TakeRollBack $back): JsonResponse
+    {
+        $stay = $back($reader->school, Clock::now());
+        LogBook::note('roll_back', null, ['stay' => $stay]);
+
+        return new JsonResponse([
+            'said' => Words::say('directory.taken_back', ['stay' => $stay]),
+            'directory' => DirectoryData::of($reader->school),
+        ]);
+    }
+
     /** @return array{RollPlan|null, array{digest: string, names: list<string>, examples: list<list<string>>, parts: list<string>}|null} */
     private function plan(StaffMember $reader, Request $request): array
     {
@@ -60,6 +74,7 @@ final class RollFileController
             'file' => ['required', 'file', 'max:11264'],
             'whole' => ['nullable', Rule::in(['yes', 'no'])],
             'parts' => ['nullable', 'string', 'max:10000'],
+            'answers' => ['nullable', 'string', 'max:400000'],
         ]);
         $file = $request->file('file');
         assert($file instanceof UploadedFile);
@@ -71,9 +86,10 @@ final class RollFileController
             $table = CsvFile::read((string) $file->getContent());
             $digest = hash('sha256', implode("\0", $table->columns));
             $said = json_decode($request->string('parts')->toString(), true);
-            $known = is_array($said) ? $said : $school->columns[$digest] ?? CsvRoll::proposed($table);
+            $known = is_array($said) ? $said : $school->columns[$digest] ?? Headings::proposed($table->columns);
             $parts = array_map(
-                static fn(int $i): string => is_string($known[$i] ?? null) && isset(CsvRoll::PARTS[$known[$i]])
+                static fn(int $i): string => is_string($known[$i] ?? null) &&
+                in_array($known[$i], Headings::parts(), true)
                     ? $known[$i]
                     : '',
                 array_keys($table->columns),
@@ -92,7 +108,13 @@ final class RollFileController
                 array_intersect(['student_name', 'student_given'], $parts) === []
                     ? null
                     : RollPlan::of(
-                        CsvRoll::read($table, $parts, $school->country, $request->input('whole') === 'yes'),
+                        CsvRoll::read(
+                            $table,
+                            $parts,
+                            $school->country,
+                            $request->input('whole') === 'yes',
+                            (array) json_decode($request->string('answers')->toString(), true),
+                        ),
                         $school,
                     );
 
@@ -142,7 +164,7 @@ final class RollFileController
                     ),
             'parts' => array_map(
                 static fn(string $part): array => ['part' => $part, 'name' => Words::say("directory.part_$part")],
-                array_keys(CsvRoll::PARTS),
+                Headings::parts(),
             ),
             'plan' =>
                 $plan === null
@@ -159,6 +181,9 @@ final class RollFileController
                         'changed' => $names($plan->changedStudents),
                         'gone' => array_slice($plan->goneStudents, 0, self::NAMES),
                         'notes' => $roll->notes ?? [],
+                        'asks' => $roll?->near->shown() ?? [],
+                        'asked' => count($roll->near->asked ?? []),
+                        'open' => count($roll->near->open ?? []),
                     ],
         ];
     }
@@ -174,6 +199,7 @@ final class RollFileController
             'guardians_changed' => count($plan->changedGuardians),
             'classes' => count($plan->newClasses()),
             'wrong' => $plan->roll->wrong,
+            'open' => count($plan->roll->near->open),
         ];
     }
 }

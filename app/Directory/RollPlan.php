@@ -143,17 +143,10 @@ final class RollPlan
     private function students(): void
     {
         $rows = $this->rows('students');
-        [$byNumber, $byName] = self::maps($rows, static fn(\stdClass $row): string => (string) $row->name_key);
-        $names = array_count_values(array_map(static fn(\stdClass $row): string => (string) $row->name_key, $rows));
+        $known = new KnownStudents($rows, $this->roll);
         $matched = [];
         foreach ($this->roll->students as $key => $student) {
-            $nameKey = NameKey::of($student['name']);
-            $sameName = ($names[$nameKey] ?? 0) === 1 ? $byName[$nameKey] : null;
-            // Somebody typed by hand gets their number by the first file that has one.
-            $row =
-                $student['number'] === null
-                    ? $sameName
-                    : $byNumber[$student['number']] ?? ($sameName?->number === null ? $sameName : null);
+            $row = $known->is($key);
             if ($row === null || isset($matched[$row->id])) {
                 continue;
             }
@@ -167,6 +160,8 @@ final class RollPlan
                 $this->changedStudents[] = $key;
             }
         }
+        // What nobody has said yet is left as it is.
+        $matched += $known->undecided;
         $numbered = self::numbered($this->roll->students);
         foreach ($rows as $row) {
             $left =

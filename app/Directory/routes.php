@@ -33,6 +33,9 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
         ->can('viewAny', Student::class)
         ->middleware('limited:invitations')
         ->middleware('logged:nothing,own');
+    Route::post('/api/staff/directory/file/take-back', [RollFileController::class, 'takeBack'])
+        ->can('viewAny', Student::class)
+        ->middleware('logged:itself');
     Route::post('/api/staff/directory/file/bring-in', [RollFileController::class, 'bringIn'])
         ->can('viewAny', Student::class)
         ->middleware('limited:invitations')

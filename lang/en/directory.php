@@ -13,7 +13,7 @@ return [
     'nothing_new' =>
         '{wrong, plural, =0 {All of it is in the directory already. Nothing would change.} other {Nothing would change: what could be understood is in the directory already.}}',
     'would' =>
-        '{new, plural, =0 {No new student} one {One new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody gone} one {one gone} other {# gone}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}, {guardians_changed, plural, =0 {none changed} one {one changed} other {# changed}}; {classes, plural, =0 {no new class} one {one new class} other {# new classes}}.',
+        '{new, plural, =0 {No new student} one {One new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody gone} one {one gone} other {# gone}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}, {guardians_changed, plural, =0 {none changed} one {one changed} other {# changed}}; {classes, plural, =0 {no new class} one {one new class} other {# new classes}}.{open, plural, =0 {} one { One line waits for your answer.} other { # lines wait for your answer.}}',
     'brought_in' =>
         'Brought in: {new, plural, =0 {no new student} one {one new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody put away} one {one put away} other {# put away}}; {guardians, plural, =0 {no new guardian} one {one new guardian} other {# new guardians}}.',
     // What a file can be wrong about.
@@ -23,8 +23,20 @@ return [
         'Its letters are neither UTF-8 nor UTF-16; they were read as Windows writes them. Look at the names with accents.',
     'no_name' => 'Line {line, number}: “{name}” is no name. It was left out.',
     'number_twice' => 'Line {line, number}: {name} has the number {number}, which is {other}’s. It was left out.',
-    'name_twice' =>
-        'Line {line, number}: another {name} stands in another class. Are they one? Numbers tell them apart; this one was left out.',
+    // Near matches, which are asked.
+    'ask_lines' =>
+        'Lines {other, number} and {line, number} are both {name}, without a number that tells them apart: {other_class, select, none {no class} other {{other_class}}} and {class, select, none {no class} other {{class}}}.',
+    'ask_known' =>
+        '{name} ({class, select, none {no class} other {{class}}}, {number, select, none {no number} other {number {number}}}) may be the {name} who is here already ({known_class, select, none {no class} other {{known_class}}}, {known_number, select, none {no number} other {number {known_number}}}).',
+    'ask_which' =>
+        '{name} ({class, select, none {no class} other {{class}}}, {number, select, none {no number} other {number {number}}}): {count, plural, one {one} other {#}} of that name are here already, and nothing tells which of them it is.',
+    'answer_first' => 'Some of these may be one student or two. Say so first; nothing was brought in.',
+    'brought_in_at' =>
+        'Last brought in on {at}: {new, plural, =0 {no new student} one {one new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody put away} one {one put away} other {# put away}}. It can be taken back for a day.',
+    'taken_back' =>
+        'That file is taken back: who was new is put away, and everybody else is as before.{stay, plural, =0 {} one { One student was changed by hand since, and stays as they are.} other { # students were changed by hand since, and stay as they are.}}',
+    'nothing_to_take_back' =>
+        'Nothing can be taken back any more: a day has passed, or somebody has taken it back already. Nothing was changed.',
     'no_address' => 'Line {line, number}: “{email}” is no e-mail address. {name} was taken in without it.',
     'no_phone' => 'Line {line, number}: “{phone}” is no phone number. {name} was taken in without it.',
     'guardian_without_name' => 'Line {line, number}: {email} stands without a name, and was left out.',

@@ -21,6 +21,8 @@ return [
     'lent' => 'had {to} look after the sheets of {about}',
     'left' => 'let {about} leave',
     'school' => 'changed the school’s settings',
+    'roll_back' =>
+        'took the last file of students back{stay, plural, =0 {} one {; one who had been changed since stays} other {; # who had been changed since stay}}',
     'roll' =>
         'brought a file of students in: {new, plural, one {one new} other {# new}}, {changed, plural, one {one changed} other {# changed}}, {gone, plural, one {one gone} other {# gone}}',
     'student' => 'changed the student {about}',

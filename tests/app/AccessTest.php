@@ -117,6 +117,7 @@ final class AccessTest extends TestCase
         'POST api/staff/directory/students/{student}/guardians/{guardian}/code',
         'POST api/staff/directory/file',
         'POST api/staff/directory/file/bring-in',
+        'POST api/staff/directory/file/take-back',
         'GET staff/school',
         'PUT api/staff/school',
         'POST api/staff/school/closed-days',

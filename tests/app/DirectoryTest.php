@@ -139,10 +139,10 @@ final class DirectoryTest extends TestCase
         ];
         yield 'a name in two classes without numbers' => [
             "Student;Class\nAda Fay;7A\nAda Fay;7B\n",
-            ['One new student', 'Numbers tell them apart'],
+            ['One new student', 'Lines 2 and 3 are both Ada Fay', 'One line waits for your answer'],
         ];
         yield 'one line for each guardian' => [
-            "Student;Class;Parent\nAda Fay;7A;Uma Fay\nAda Fay;7A;Bo Ray\n",
+            "Number;Student;Class;Parent\n1;Ada Fay;7A;Uma Fay\n1;Ada Fay;7A;Bo Ray\n",
             ['One new student', '2 new guardians'],
         ];
         yield 'formulas' => [

@@ -7,15 +7,20 @@
     import { api, ask, formOf, type Schema } from '../lib/api';
 
     interface Props {
+        /** What was brought in last, while it can be taken back. */
+        last: string | null;
         brought: (directory: Schema['Directory'], said: string) => void;
     }
-    let { brought }: Props = $props();
+    let { last, brought }: Props = $props();
 
     let file = $state.raw<File | null>(null);
     let look = $state<Schema['RollLook'] | null>(null);
     let parts = $state<string[]>([]);
     let whole = $state<'yes' | 'no'>('no');
     let trouble = $state('');
+    /** What was said of those who may be one student or two, by what was asked. */
+    let answers = $state<Record<string, string>>({});
+    const ANSWERS = { one: 'One student', two: 'Two students', out: 'Leave it out' };
     let working = $state('');
 
     const said = (answer: { trouble?: { message: string; fields: Record<string, string> } }) =>
@@ -31,6 +36,8 @@
         const mine = ++turn;
         working = 'Reading it…';
         const more: Record<string, string> = again ? { parts: JSON.stringify(parts), whole } : { whole };
+        if (!again) answers = {};
+        more.answers = JSON.stringify(answers);
         const answer = await ask(api.POST('/api/staff/directory/file', body(chosen, more)));
         if (mine !== turn) return;
         working = '';
@@ -46,6 +53,7 @@
         const more: Record<string, string> = {
             digest: look.plan.digest,
             whole,
+            answers: JSON.stringify(answers),
             ...(look.columns ? { parts: JSON.stringify(parts) } : {}),
         };
         const answer = await ask(api.POST('/api/staff/directory/file/bring-in', body(file, more)));
@@ -54,6 +62,15 @@
         if (!answer.data) return;
         look = file = null;
         brought(answer.data.directory, answer.data.said);
+    }
+    function say(id: string, answer: string) {
+        answers = { ...answers, [id]: answer };
+        if (file) void lookAt(file, true);
+    }
+    async function takeBack() {
+        const answer = await ask(api.POST('/api/staff/directory/file/take-back'));
+        trouble = said(answer);
+        if (answer.data) brought(answer.data.directory, answer.data.said);
     }
     const some = (names: string[]) => names.slice(0, 8).join(', ') + (names.length > 8 ? '…' : '');
 </script>
@@ -106,6 +123,43 @@
             {#if plan.gone.length > 0}<p>
                     <strong>Gone, to be put away</strong> (nothing is deleted): {some(plan.gone)}
                 </p>{/if}
+            {#if plan.asked > 0}
+                <fieldset class="grid gap-3">
+                    <legend class="font-semibold">One student, or two?</legend>
+                    {#if plan.asked > 1}
+                        <div>
+                            <Label for="ask-all">All {plan.asked} of these are</Label>
+                            <Select
+                                id="ask-all"
+                                class="w-full"
+                                placeholder=""
+                                value={answers['*'] ?? ''}
+                                onchange={(event) => say('*', (event.currentTarget as HTMLSelectElement).value)}
+                            >
+                                <option value="">asked one by one</option>
+                                {#each Object.entries(ANSWERS) as [value, name] (value)}<option {value}>{name}</option
+                                    >{/each}
+                            </Select>
+                        </div>
+                    {/if}
+                    {#each plan.asks as one (one.id)}
+                        <div>
+                            <Label for="ask-{one.id}" class="[overflow-wrap:anywhere]">{one.said}</Label>
+                            <Select
+                                id="ask-{one.id}"
+                                class="w-full"
+                                placeholder=""
+                                value={answers[one.id] ?? answers['*'] ?? ''}
+                                onchange={(event) => say(one.id, (event.currentTarget as HTMLSelectElement).value)}
+                            >
+                                <option value="">not said yet</option>
+                                {#each Object.entries(ANSWERS) as [value, name] (value)}<option {value}>{name}</option
+                                    >{/each}
+                            </Select>
+                        </div>
+                    {/each}
+                </fieldset>
+            {/if}
             {#if plan.notes.length > 0}
                 <p>{plan.wrong === 0 ? 'To look at:' : `Not understood: ${plan.wrong}. To look at:`}</p>
                 <ul class="max-h-48 list-disc overflow-auto pl-5" tabindex="-1">
@@ -116,10 +170,16 @@
             <p role="status">Say which column has the names, and what would change is shown here.</p>
         {/if}
         <div class="flex flex-wrap items-center gap-x-4">
-            {#if plan && !plan.empty}<Button disabled={working !== ''} onclick={bringIn}>Bring it in</Button>{/if}
+            {#if plan && !plan.empty && plan.open === 0}<Button disabled={working !== ''} onclick={bringIn}
+                    >Bring it in</Button
+                >{/if}
             <TextButton onclick={() => ((look = null), (file = null), (trouble = ''))}>Leave it</TextButton>
         </div>
     {:else}
+        {#if last}
+            <p>{last}</p>
+            <TextButton class="justify-self-start" onclick={takeBack}>Take it back</TextButton>
+        {/if}
         <p class="text-faint">
             A table as CSV, with a student on each line; or a OneRoster 1.2 bundle as a zip file. You see first what
             would change.

@@ -164,6 +164,7 @@
             {/if}
         </section>
         <RollFile
+            last={list.brought_in}
             brought={(now, what) => {
                 found = now;
                 sought = of = '';
