@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $granted the most so far
  * @property int $bound proven: no allotment grants more
  * @property int $booked families that have been booked and told
+ * @property int $short times that had gone when they were to be booked; then nothing was
  * @property bool $to_stop whether to end with what there is
  * @property list<array{sheet: int, start: int, end: int}> $breaks when teachers breathe
  * @property CarbonImmutable|null $begun_at
@@ -42,6 +43,7 @@ final class Allotment extends Row
         'granted' => 0,
         'bound' => 0,
         'booked' => 0,
+        'short' => 0,
         'to_stop' => false,
         'breaks' => '[]',
         'heard_at' => null,

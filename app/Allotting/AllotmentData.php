@@ -73,6 +73,8 @@ final class AllotmentData
                     'bound' => $allotment->bound,
                     'booked' => $allotment->booked,
                     'families' => $families,
+                    'short' => $allotment->short,
+                    'gone' => $allotment->rows()->where('told', true)->where('why', NotGranted::TimeGone)->count(),
                 ];
 
         return Words::say(
@@ -80,9 +82,11 @@ final class AllotmentData
                 null => 'allotting.none_yet',
                 AllotmentState::Waiting => 'allotting.waiting',
                 AllotmentState::Running => 'allotting.running',
-                AllotmentState::Found => $allotment->granted >= $allotment->bound
-                    ? 'allotting.found_best'
-                    : 'allotting.found',
+                AllotmentState::Found => $allotment->short > 0
+                    ? 'allotting.short'
+                    : ($allotment->granted >= $allotment->bound
+                        ? 'allotting.found_best'
+                        : 'allotting.found'),
                 AllotmentState::Booking => 'allotting.booking',
                 AllotmentState::Booked => 'allotting.booked',
                 AllotmentState::Failed => 'allotting.failed',
@@ -106,18 +110,14 @@ final class AllotmentData
             ->get()
             ->sortBy(static fn(Sheet $one): string => $one->host->name)
             ->values();
-        $hosts = array_values(
-            $sheets
-                ->map(
-                    static fn(Sheet $one): array => [
-                        'sheet' => $one->id,
-                        'name' => $one->host->name,
-                        'place' => (string) $one->places->first()?->label,
-                    ],
-                )
-                ->all(),
-        );
-        $at = array_flip($sheets->modelKeys());
+        $hosts = $rowOf = $at = [];
+        foreach ($sheets as $one) {
+            // One person is one row, whatever parts they have.
+            $row = $rowOf[$one->staff_id] ??= count($hosts);
+            $at[$one->id] = $row;
+            $place = (string) $one->places->first()?->label;
+            $hosts[$row] ??= ['sheet' => $one->id, 'name' => $one->host->name, 'place' => $place];
+        }
         $days = self::days($round, $zone);
         $families = $meetings = $not = [];
         foreach ($rows as $row) {
@@ -164,7 +164,7 @@ final class AllotmentData
                 ],
                 array_values($days),
             ),
-            'hosts' => $hosts,
+            'hosts' => array_values($hosts),
             'families' => array_column($families, 'name'),
             'meetings' => $meetings,
             'not' => array_slice($not, 0, self::LISTED),
@@ -200,7 +200,7 @@ final class AllotmentData
     }
 
     /**
-     * @param  array<int|string, int>  $at
+     * @param  array<int, int>  $at  the row of each sheet's host
      * @param  array<int, array{start: int}>  $days
      * @return list<array{host: int, day: int, at: int, length: int}>
      */

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
 
 /**
- * Books an allotment: each family in a transaction of its own, with what it is told, so that nobody else waits for long; and
+ * Books an allotment, if all of it can still be had: each family in a transaction of its own, with what it is told, so that nobody else waits for long; and
  * when all are in, opens what is free to everybody. Killed in the middle it goes on where it was.
  */
 final class BookAllotment implements ShouldQueue
@@ -34,10 +34,15 @@ final class BookAllotment implements ShouldQueue
         $this->onQueue('rounds');
     }
 
-    public function handle(BookFamily $book, OpenSheet $open): void
+    public function handle(BookFamily $book, CheckAllotment $check, OpenSheet $open): void
     {
         $allotment = Allotment::query()->with('round.school')->find($this->allotment);
         if ($allotment === null || $allotment->state !== AllotmentState::Booking) {
+            return;
+        }
+        if ($allotment->rows()->where('told', true)->doesntExist() && ($short = $check($allotment)) > 0) {
+            self::stop($allotment, $short);
+
             return;
         }
         $booked = $allotment->rows()->where('told', true)->distinct()->count('pass_id');
@@ -49,6 +54,17 @@ final class BookAllotment implements ShouldQueue
                 ->update(['booked' => ++$booked, 'heard_at' => Instant::column($now)]);
         }
         $this->open($allotment, $open, Clock::now());
+    }
+
+    /** What was shown cannot be had any more: before the first letter the office looks at it again. */
+    private static function stop(Allotment $allotment, int $short): void
+    {
+        $allotment->update([
+            'state' => AllotmentState::Found,
+            'busy' => null,
+            'short' => $short,
+            'granted' => $allotment->rows()->whereNotNull('starts_at')->count(),
+        ]);
     }
 
     private function open(Allotment $allotment, OpenSheet $openSheet, int $now): void

@@ -38,29 +38,14 @@ final class BookFamily
         Contended::transaction(function () use ($allotment, $pass, $now): void {
             $pass = Pass::query()->findOrFail($pass);
             $rows = $allotment->rows()->where('pass_id', $pass->id)->with('sheet')->get();
-            $given = $rows->filter(static fn(Allotted $row): bool => $row->starts_at !== null && $row->sheet !== null);
-            Guards::bookings(
-                array_values(
-                    $given
-                        ->map(
-                            static fn(Allotted $row): Sheet => SheetAtHand::held(
-                                $row->sheet ?? throw new \LogicException(),
-                            ),
-                        )
-                        ->all(),
-                ),
-                (string) $pass->email,
-                array_values($given->map(static fn(Allotted $row): string => $row->student)->all()),
-            );
+            self::guard($pass, $rows);
             // Another worker was quicker with them.
             if (Allotted::query()->whereKey($rows->modelKeys())->where('told', true)->exists()) {
                 return;
             }
             $bookings = [];
             $list = Shortlist::of($allotment->round_id, $pass->id);
-            $answers = array_column($list->wished['about'] ?? [], 'answers', 'student');
-            foreach ($given as $row) {
-                $booking = $this->one($allotment, $row, $pass, (array) ($answers[$row->student] ?? []), $now);
+            foreach ($this->all($allotment, $rows, $pass, $list, $now) as [$row, $booking]) {
                 if ($booking instanceof NotGranted) {
                     $row->update(['starts_at' => null, 'ends_at' => null, 'why' => $booking]);
                 } else {
@@ -68,19 +53,78 @@ final class BookFamily
                     $bookings[] = $booking;
                 }
             }
-            $rows->filter(static fn(Allotted $row): bool => $row->starts_at !== null && $row->sheet === null)->each(
-                static fn(Allotted $row) => $row->update([
-                    'starts_at' => null,
-                    'ends_at' => null,
-                    'why' => NotGranted::HostGone,
-                ]),
-            );
             Allotted::query()
                 ->whereKey($rows->modelKeys())
                 ->update(['told' => true]);
             $list === null || $this->leftForLater($list, $rows);
             event(new FamilyAllotted($allotment->round, $pass, $bookings, $rows));
         });
+    }
+
+    /**
+     * What of it could not be booked now. Nothing is: all of it is booked, and taken back before anybody sees it.
+     *
+     * @param  int  $now  seconds since the epoch
+     * @return array<int, NotGranted> by row
+     */
+    public function refused(Allotment $allotment, int $pass, int $now): array
+    {
+        $refused = [];
+        try {
+            Contended::transaction(function () use ($allotment, $pass, $now, &$refused): never {
+                $refused = [];
+                $pass = Pass::query()->findOrFail($pass);
+                $rows = $allotment->rows()->where('pass_id', $pass->id)->with('sheet')->get();
+                self::guard($pass, $rows);
+                $list = Shortlist::of($allotment->round_id, $pass->id);
+                foreach ($this->all($allotment, $rows, $pass, $list, $now) as [$row, $booking]) {
+                    if ($booking instanceof NotGranted) {
+                        $refused[$row->id] = $booking;
+                    }
+                }
+                throw new OnlyTried();
+            });
+        } catch (OnlyTried) {
+            return $refused;
+        }
+    }
+
+    /** @param  Collection<int, Allotted>  $rows */
+    private static function guard(Pass $pass, Collection $rows): void
+    {
+        $given = $rows->filter(static fn(Allotted $row): bool => $row->starts_at !== null && $row->sheet !== null);
+        Guards::bookings(
+            array_values(
+                $given
+                    ->map(
+                        static fn(Allotted $row): Sheet => SheetAtHand::held(
+                            $row->sheet ?? throw new \LogicException(),
+                        ),
+                    )
+                    ->all(),
+            ),
+            (string) $pass->email,
+            array_values($given->map(static fn(Allotted $row): string => $row->student)->all()),
+        );
+    }
+
+    /**
+     * @param  Collection<int, Allotted>  $rows
+     * @return \Generator<int, array{Allotted, Booking|NotGranted}> what was given, one after the other
+     */
+    private function all(Allotment $allotment, Collection $rows, Pass $pass, ?Shortlist $list, int $now): \Generator
+    {
+        $answers = array_column($list->wished['about'] ?? [], 'answers', 'student');
+        foreach ($rows as $row) {
+            if ($row->starts_at !== null) {
+                yield [
+                    $row,
+                    $row->sheet === null
+                        ? NotGranted::HostGone
+                        : $this->one($allotment, $row, $pass, (array) ($answers[$row->student] ?? []), $now),
+                ];
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $answers */

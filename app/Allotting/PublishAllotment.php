@@ -34,6 +34,7 @@ final class PublishAllotment
                     'busy' => $round->id,
                     'heard_at' => Instant::column($now),
                     'booked' => 0,
+                    'short' => 0,
                 ]);
                 dispatch(new BookAllotment($allotment->id));
 

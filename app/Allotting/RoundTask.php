@@ -39,6 +39,12 @@ final class RoundTask
     /** @var list<Family> */
     public array $families = [];
 
+    /** @var array<int, list<Span>> when each part can be met, by its sheet */
+    private array $slots = [];
+
+    /** @var array<int, non-empty-list<int>> by sheet whose host has another one in this round: all of theirs */
+    private array $parts = [];
+
     /** @var array<int, string> addresses by pass */
     private array $emails = [];
 
@@ -76,6 +82,12 @@ final class RoundTask
         return $free;
     }
 
+    /** @return non-empty-list<int> it, and the others of the same host in this round */
+    public function partsWith(int $sheet): array
+    {
+        return $this->parts[$sheet] ?? [$sheet];
+    }
+
     public function breaks(): int
     {
         return count(array_filter($this->meant, static fn(array $one): bool => $one['row'] === null));
@@ -87,24 +99,61 @@ final class RoundTask
         $most = RoundHost::query()->where('round_id', $this->round->id)->pluck('most', 'sheet_id')->all();
         $cores = array_map(static fn(Sheet $sheet) => $sheet->toCore(), $sheets);
         $worlds = Worlds::ofAll($cores, $this->round->dates(), $now);
+        $persons = [];
         foreach ($sheets as $id => $sheet) {
             $can = array_filter(
                 Timetable::of($cores[$id], $worlds[$id])->offers(),
                 static fn(Offer $offer): bool => $offer->verdict->hostMayPass(),
             );
-            $slots = array_values(array_map(static fn(Offer $offer): Span => $offer->slot, $can));
+            $this->slots[$id] = array_values(array_map(static fn(Offer $offer): Span => $offer->slot, $can));
+            $persons[$sheet->staff_id][] = $id;
+        }
+        // One person is one host, whatever parts they have: who takes over from a colleague is in one meeting at a time.
+        foreach ($persons as $person => $parts) {
+            $this->parts += count($parts) > 1 ? array_fill_keys($parts, $parts) : [];
+            $slots = self::apart(array_map(fn(int $part): array => $this->slots[$part], $parts));
+            $limits = array_intersect_key(array_filter($most, is_numeric(...)), array_flip($parts));
             $this->hosts[] = new Host(
-                (string) $id,
-                $sheet->places->first()?->spot(),
+                (string) $person,
+                $sheets[$parts[0]]->places->first()?->spot(),
                 $slots,
-                isset($most[$id]) ? (int) $most[$id] : null,
+                $limits === [] ? null : (int) min($limits),
             );
-            $this->round->breaks && $this->addBreaks($id, $slots);
+            $this->round->breaks && $this->addBreaks($parts[0], (string) $person, $slots);
         }
     }
 
+    /**
+     * @param  list<list<Span>>  $parts
+     * @return list<Span> all of them in order; of two that overlap the one of the earlier part
+     */
+    private static function apart(array $parts): array
+    {
+        $all = [];
+        foreach ($parts as $slots) {
+            $taken = Spans::of($all);
+            array_push($all, ...array_filter($slots, static fn(Span $slot): bool => !$taken->touches($slot)));
+        }
+        usort($all, static fn(Span $one, Span $other): int => $one->start <=> $other->start);
+
+        return $all;
+    }
+
+    /**
+     * Of somebody with several parts the times of this one.
+     *
+     * @param  list<Span>  $windows
+     * @return list<Span>
+     */
+    private function within(array $windows, int $sheet): array
+    {
+        return isset($this->parts[$sheet])
+            ? Spans::of($windows)->overlap(Spans::of($this->slots[$sheet]))->all()
+            : $windows;
+    }
+
     /** @param  list<Span>  $slots */
-    private function addBreaks(int $sheet, array $slots): void
+    private function addBreaks(int $sheet, string $host, array $slots): void
     {
         foreach ($this->longestRuns($slots) as $day => $run) {
             if (count($run) >= self::LONG) {
@@ -113,7 +162,7 @@ final class RoundTask
                 $id = "break $sheet $day";
                 $this->meant[$id] = ['sheet' => $sheet, 'row' => null];
                 $this->families[] = new Family($id, array_slice($run, $third, count($run) - 2 * $third), [
-                    new Wish($id, (string) $sheet, asked: true),
+                    new Wish($id, $host, asked: true),
                 ]);
             }
         }
@@ -168,13 +217,16 @@ final class RoundTask
                     $this->meant["w$i"] = ['sheet' => $sheet, 'row' => $i];
                     $wishes[] = new Wish(
                         "w$i",
-                        (string) $sheet,
+                        (string) $sheets[$sheet]->staff_id,
                         max(1, $rank),
                         $asked,
-                        $this->around(
-                            $this->list->windows[$pass] ?? $whole,
-                            $this->whereIs($there, $i),
-                            $sheets[$sheet]->places->first()?->spot(),
+                        $this->within(
+                            $this->around(
+                                $this->list->windows[$pass] ?? $whole,
+                                $this->whereIs($there, $i),
+                                $sheets[$sheet]->places->first()?->spot(),
+                            ),
+                            $sheet,
                         ),
                         $this->list->languages[$pass] ?? null,
                         times: is_int($student) ? $longer[$sheet][$student] ?? 1 : 1,

@@ -146,7 +146,9 @@ final class WorkAllotment implements ShouldQueue
         foreach ($found->given as $id => $span) {
             ['row' => $i, 'sheet' => $sheet] = $task->meant[$id];
             if ($i === null) {
-                $breaks[] = ['sheet' => $sheet, 'start' => $span->start, 'end' => $span->end];
+                foreach ($task->partsWith($sheet) as $part) {
+                    $breaks[] = ['sheet' => $part, 'start' => $span->start, 'end' => $span->end];
+                }
             } else {
                 $rows[$i] =
                     [
@@ -160,25 +162,39 @@ final class WorkAllotment implements ShouldQueue
             $i = $task->meant[$id]['row'];
             $i === null || ($rows[$i] = ['why' => NotGranted::of($why)->value] + $rows[$i]);
         }
-        DB::transaction(static function () use ($allotment, $rows, $breaks, $found): void {
+        $mine = DB::table('allotments')->where('id', $allotment->id)->where('state', AllotmentState::Running);
+        DB::transaction(static function () use ($allotment, $rows, $breaks, $found, $task, $mine): void {
             // Of one that was given up, or found by another worker meanwhile, nothing is written.
-            $mine = DB::table('allotments')
-                ->where('id', $allotment->id)
-                ->where('state', AllotmentState::Running)
-                ->update([
-                    'busy' => null,
-                    'state' => AllotmentState::Found,
-                    'granted' => count($found->given) - count($breaks),
-                    'bound' => max(0, $found->bound - count($breaks)),
-                    'breaks' => json_encode($breaks, JSON_THROW_ON_ERROR),
-                    'ended_at' => Instant::column(Clock::now()),
-                ]);
-            // Of those before it nobody needs anything any more: what was pinned is pinned here.
-            $mine === 0 ||
-                Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)->delete();
-            foreach ($mine === 0 ? [] : array_chunk($rows, 500) as $some) {
-                DB::table('allotted')->insert($some);
+            $is = (clone $mine)->update([
+                'bound' => max(0, $found->bound - $task->breaks()),
+                'breaks' => json_encode($breaks, JSON_THROW_ON_ERROR),
+                'heard_at' => Instant::column(Clock::now()),
+            ]);
+            if ($is === 1 || (clone $mine)->exists()) {
+                // Of a try that ended in the middle of this.
+                $allotment->rows()->delete();
+                foreach (array_chunk($rows, 500) as $some) {
+                    DB::table('allotted')->insert($some);
+                }
             }
         });
+        $this->check()($allotment);
+        DB::transaction(static function () use ($allotment, $mine): void {
+            $is = (clone $mine)->update([
+                'busy' => null,
+                'state' => AllotmentState::Found,
+                'granted' => $allotment->rows()->whereNotNull('starts_at')->count(),
+                'ended_at' => Instant::column(Clock::now()),
+            ]);
+            // Of those before it nobody needs anything any more: what was pinned is pinned here.
+            $is === 0 ||
+                Allotment::query()->where('round_id', $allotment->round_id)->where('id', '<', $allotment->id)->delete();
+        });
+    }
+
+    /** What is said to be granted is checked against the database before it is said. */
+    private function check(): CheckAllotment
+    {
+        return app(CheckAllotment::class);
     }
 }

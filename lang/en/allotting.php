@@ -78,9 +78,12 @@ return [
     'running' => '{granted, number} of {wishes, number} wishes so far; more than {bound, number} can never be granted.',
     'found' =>
         '{granted, number} of {wishes, number} wishes are granted. It is proven that never more than {bound, number} can be.',
+    'short' =>
+        'Nothing was booked, and nobody was told: just before the first letter {short, plural, one {one of these times} other {# of these times}} could not be had any more. What is left stands here: {granted, number} of {wishes, number} wishes. Look at it, then publish it, or have it found once more.',
     'found_best' => '{granted, number} of {wishes, number} wishes are granted. It is proven that no more can be.',
     'booking' => '{booked, number} of {families, number} families have their times.',
-    'booked' => 'All {families, number} families have their times and were told. What is free is open to everybody.',
+    'booked' =>
+        'All {families, number} families have their times and were told. What is free is open to everybody.{gone, plural, =0 {} one { One wish lost its time between being found and being booked; its family was told.} other { # wishes lost their times between being found and being booked; their families were told.}}',
     'failed' => 'It ended before anything was found. Nothing was booked; begin it once more.',
     'not_granted' =>
         '{count, plural, =0 {Every wish is granted.} one {One wish is not granted.} other {# wishes are not granted{listed, plural, =200 {; the first 200 stand here, all of them in the table} other {}}.}}',

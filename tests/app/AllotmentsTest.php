@@ -19,6 +19,7 @@ use App\Models\Questions;
 use App\Models\Round;
 use App\Models\SlotChange;
 use App\Models\StaffMember;
+use App\Publishing\LetLeave;
 use App\RoundLetters\GivenLetter;
 use App\RoundLetters\HostRoundLetter;
 use App\Rounds\RoundHost;
@@ -200,7 +201,7 @@ final class AllotmentsTest extends RoundTestCase
         $this->found($round, 7);
         $last = Allotment::query()->orderByDesc('id')->firstOrFail();
         $this->json('post', "/api/staff/allotments/$after->id/publish")->assertNotFound();
-        // Somebody of another sheet is quicker with one of Wren's times: that one wish hears so, and all else is booked.
+        // Somebody of another sheet is quicker with one of Wren's times: it stops once, then that one wish hears so, and all else is booked.
         $hers = $last->rows()->where('student', 'Ada Fay')->firstOrFail();
         $hold = [
             'staff_id' => $this->wren->id,
@@ -216,6 +217,10 @@ final class AllotmentsTest extends RoundTestCase
         $this->ask('post', "/api/staff/rounds/$round->id/allotment", ['seed' => 1])->assertConflict();
         Mail::fake();
         Queue::fake();
+        app()->call([new BookAllotment($last->id), 'handle']);
+        Mail::assertNothingQueued();
+        self::assertSame(0, Booking::query()->count());
+        $this->ask('post', "/api/staff/allotments/$last->id/publish")->assertStatus(202);
         app()->call([new BookAllotment($last->id), 'handle']);
         app()->call([new BookAllotment($last->id), 'handle']);
         Mail::assertQueued(GivenLetter::class, 2);
@@ -237,7 +242,7 @@ final class AllotmentsTest extends RoundTestCase
         self::assertSame('time-gone', $hers->refresh()->why?->value);
         $booked = $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertOk();
         self::assertSame(
-            'All 2 families have their times and were told. What is free is open to everybody.',
+            'All 2 families have their times and were told. What is free is open to everybody. One wish lost its time between being found and being booked; its family was told.',
             $booked->json('said'),
         );
 
@@ -380,6 +385,16 @@ final class AllotmentsTest extends RoundTestCase
             ->where(['round_id' => $round->id, 'staff_id' => $this->wren->id])
             ->firstOrFail();
         $this->json('delete', "/api/staff/round-parts/$part->id")->assertNoContent();
+        // What was shown cannot be had any more: nothing is booked, nobody is told, and the office looks at it again.
+        app()->call([new BookAllotment($id), 'handle']);
+        self::assertSame([0, 0], [Booking::query()->count(), Allotted::query()->where('told', true)->count()]);
+        $this->ask('get', "/api/staff/rounds/$round->id/allotment")
+            ->assertJsonPath('state', 'found')
+            ->assertJsonPath(
+                'said',
+                'Nothing was booked, and nobody was told: just before the first letter one of these times could not be had any more. What is left stands here: 1 of 2 wishes. Look at it, then publish it, or have it found once more.',
+            );
+        $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
         app()->call([new BookAllotment($id), 'handle']);
         self::assertSame(
             [null, 'host-gone'],
@@ -456,6 +471,59 @@ final class AllotmentsTest extends RoundTestCase
             ],
             'in no two at once',
         );
+    }
+
+    public function test_who_takes_over_from_a_colleague_is_one_host_and_what_is_said_to_be_granted_can_be_booked(): void
+    {
+        $round = $this->collecting(['line' => self::EVENING . ' 16:00-17:00 /15', 'breaks' => false]);
+        [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
+        [$iolo, $maja] = [$this->slug($this->iolo), $this->slug($this->maja)];
+        $hour = [self::hours('16:00', '17:00')];
+        $this->wishes(
+            $round,
+            $uma,
+            [['sheet' => $iolo, 'student' => 'Ada Fay'], ['sheet' => $maja, 'student' => 'Cy Fay']],
+            $hour,
+        );
+        $this->wishes(
+            $round,
+            $ed,
+            [['sheet' => $iolo, 'student' => 'Lo Nox'], ['sheet' => $maja, 'student' => 'Lo Nox']],
+            $hour,
+        );
+        // Iolo's times are Maja's now, who has her own at the same hours; two of the four she is busy with something else.
+        app(LetLeave::class)($this->iolo, $this->maja, 'I have gone to sea.', (int) strtotime(self::NOW));
+        $busy = fn(string $from, string $until): bool => DB::table('holds')->insert([
+            'staff_id' => $this->maja->id,
+            'sheet_id' => $this->sheet(title: 'Elsewhere', date: '2026-12-15')->id,
+            'starts_at' => self::EVENING . " $from",
+            'ends_at' => self::EVENING . " $until",
+        ]);
+        $this->actingAs($this->office);
+        $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
+        $found = $this->found($round);
+        self::assertSame([4, 4], [$found->json('granted'), $found->json('bound')]);
+        $at = array_map(static fn(array $one): array => [$one['host'], $one['at']], $found->json('picture.meetings'));
+        self::assertCount(4, array_unique($at, SORT_REGULAR), 'She is in one meeting at a time, in one row.');
+        self::assertSame(['Maja Kos', 'Wren Halloran'], array_column($found->json('picture.hosts'), 'name'));
+
+        // Somebody is quicker than the press: it stops before the first letter, and what is said then is booked, all of it.
+        $busy('20:00:00', '20:15:00');
+        $id = Allotment::query()->orderByDesc('id')->value('id');
+        $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
+        app()->call([new BookAllotment($id), 'handle']);
+        self::assertSame(0, Booking::query()->count());
+        $now = $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertJsonPath('state', 'found');
+        self::assertSame(3, $now->json('granted'));
+        // Found once more it knows of it.
+        $busy('20:15:00', '20:30:00');
+        $again = $this->found($round);
+        self::assertSame(2, $again->json('granted'));
+        $id = Allotment::query()->orderByDesc('id')->value('id');
+        $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
+        app()->call([new BookAllotment($id), 'handle']);
+        self::assertSame(2, Booking::query()->count());
+        $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertJsonPath('state', 'booked');
     }
 
     /** @param  array<string, mixed>  $changes */
