@@ -211,7 +211,7 @@ final class Whereabouts
             (string) $row->student_key,
             (bool) $row->own,
             self::span($row),
-            PlaceKind::from((string) $row->kind)->spot((string) $row->label),
+            PlaceKind::tryFrom((string) $row->kind)?->spot((string) $row->label),
             $row->student_id === null ? null : (int) $row->student_id,
         );
     }
