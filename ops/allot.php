@@ -17,7 +17,7 @@ const USAGE = <<<'TEXT'
 bin/recess allot FILE.json
 
 Reads the hosts of a round, and what families wish, and prints who gets which time: as many asked ones as possible, then
-wishes of rank 1, then 2, and so on, then with little waiting. docs/formats/allot.schema.json says what goes in, and what
+for as many families as possible at least one, then wishes of rank 1, then 2, and so on, then with little waiting. docs/formats/allot.schema.json says what goes in, and what
 comes out. The same file gives the same answer, unless its seconds end it. - reads standard input.
 
 TEXT;
@@ -47,5 +47,6 @@ answered($argv, USAGE, static function (Fields $all): array {
         'not' => named('wish', array_map(static fn(Why $why): array => ['why' => $why->value], $allotment->not)),
         'granted' => count($allotment->given),
         'bound' => $allotment->bound,
+        'families_with_none' => $allotment->withNone,
     ];
 });

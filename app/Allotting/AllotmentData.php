@@ -9,6 +9,7 @@ use App\Framework\Words;
 use App\Models\Round;
 use App\Models\Sheet;
 use App\Plans\Shortlist;
+use Illuminate\Database\Eloquent\Collection;
 use Recess\Time\LocalDate;
 use Recess\Time\Zone;
 
@@ -167,12 +168,53 @@ final class AllotmentData
             'hosts' => array_values($hosts),
             'families' => array_column($families, 'name'),
             'meetings' => $meetings,
+            ...self::withNothing($rows, $families),
             'not' => array_slice($not, 0, self::LISTED),
             'not_said' => Words::say('allotting.not_granted', [
                 'count' => count($not),
                 'listed' => min(count($not), self::LISTED),
             ]),
             'breaks' => self::breaks($allotment, $at, $days, $zone),
+        ];
+    }
+
+    /**
+     * Families that have nothing: each with why, and what would help. Whoever’s child another guardian meets somebody about is
+     * none of them.
+     *
+     * @param  Collection<int, Allotted>  $rows
+     * @param  array<int, array{name: string, index: int}>  $families  by pass
+     * @return array{none: list<array{family: int, said: list<string>, helps: string}>, none_said: string}
+     */
+    private static function withNothing(Collection $rows, array $families): array
+    {
+        $none = [];
+        foreach ($rows->groupBy('pass_id') as $pass => $theirs) {
+            $why = $theirs->map(static fn(Allotted $row): ?NotGranted => $row->why)->filter();
+            if ($why->count() < $theirs->count() || $why->contains(NotGranted::OtherGuardian)) {
+                continue;
+            }
+            $none[] = [
+                'family' => $families[(int) $pass]['index'],
+                'said' => array_values(
+                    $theirs->map(static fn(Allotted $row): string => $row->why?->said($row->host) ?? '')->all(),
+                ),
+                'helps' => Words::say(
+                    'allotting.helps_' .
+                        match (true) {
+                            $why->contains(NotGranted::HostFull), $why->contains(NotGranted::TimeGone) => 'times',
+                            $why->contains(NotGranted::Clashes) => 'other_hours',
+                            $why->contains(NotGranted::NoInterpreter) => 'interpreter',
+                            $why->contains(NotGranted::OutsideWindows) => 'other_hours',
+                            default => 'another',
+                        },
+                ),
+            ];
+        }
+
+        return [
+            'none' => array_slice($none, 0, self::LISTED),
+            'none_said' => Words::say('allotting.families_with_none', ['count' => count($none)]),
         ];
     }
 

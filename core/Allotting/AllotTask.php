@@ -44,6 +44,9 @@ final class AllotTask
     /** @var list<int> by wish: its family */
     public array $familyOf = [];
 
+    /** @var list<string> their ids */
+    public array $families = [];
+
     /** @var list<list<int>> by family: its wishes */
     public array $wishesOf = [];
 
@@ -77,6 +80,7 @@ final class AllotTask
             $places[$host->id] = $host->place;
         }
         foreach ($families as $f => $family) {
+            $this->families[] = $family->id;
             $this->wishesOf[$f] = [];
             /** @var array<string, list<int>> $within by host: brothers and sisters have the same teachers */
             $within = [];

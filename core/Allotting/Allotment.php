@@ -13,6 +13,12 @@ final readonly class Allotment
      * @param  array<string, Span>  $given  by wish
      * @param  array<string, Why>  $not  by wish
      * @param  int  $bound  proven: no allotment grants more
+     * @param  list<string>  $withNone  families that wish for something, and have nothing
      */
-    public function __construct(public array $given, public array $not, public int $bound) {}
+    public function __construct(
+        public array $given,
+        public array $not,
+        public int $bound,
+        public array $withNone = [],
+    ) {}
 }

@@ -11,8 +11,8 @@ use Recess\Time\Span;
 use Recess\Time\Zone;
 
 /**
- * Gives times to the wishes of a round: as many asked ones as possible, then wishes of rank 1, then 2, and so on; then with
- * little waiting.
+ * Gives times to the wishes of a round: as many asked ones as possible; then to as many families as possible at least one;
+ * then to wishes of rank 1, then 2, and so on; then with little waiting.
  *
  * All chance is drawn from the seed, and work is counted in steps: the same input gives the same answer, unless the clock
  * ends it. A small round is tried a few times over, as long as it is not proven that no allotment grants more.
@@ -21,13 +21,18 @@ final class Allotter
 {
     private const ATTEMPTS = 8;
 
+    /** So many in a row that are no better, and there is no other. */
+    private const IN_VAIN = 2;
+
     /**
      * @param  list<int>  $bounds  by level: no more of the wishes up to it can be granted
+     * @param  int  $families  no more of them can have a meeting at all
      * @param  array<string, int>  $pins
      */
     private function __construct(
         private readonly AllotTask $task,
         private readonly array $bounds,
+        private readonly int $families,
         private readonly array $pins,
     ) {}
 
@@ -53,7 +58,9 @@ final class Allotter
     ): Allotment {
         $task = new AllotTask($hosts, $families, $between, $zone, $interpreters);
 
-        return (new self($task, UpperBound::byLevel($task), $pinned))->run($seed, $steps, $isOver);
+        [$bounds, $families] = UpperBound::of($task);
+
+        return (new self($task, $bounds, $families, $pinned))->run($seed, $steps, $isOver);
     }
 
     /** @param  \Closure(int, int): bool  $isOver */
@@ -61,8 +68,8 @@ final class Allotter
     {
         $bound = max([0, ...$this->bounds]);
         $best = null;
-        $used = $longest = 0;
-        for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
+        $used = $longest = $inVain = 0;
+        for ($attempt = 0; $attempt < self::ATTEMPTS && $inVain < self::IN_VAIN; $attempt++) {
             // Another one is made only where all of them are few steps, and where more can be hoped for.
             if (
                 $best !== null &&
@@ -76,10 +83,12 @@ final class Allotter
             $left = $steps - $used;
             $isDone = static fn(Draft $draft): bool => $draft->steps >= $left ||
                 $isOver(max(count($draft->at), count($best->at ?? [])), $bound);
-            (new Attempt($draft, $random, $this->bounds, $pinned, $isDone))->run();
+            (new Attempt($draft, $random, $this->bounds, $this->families, $pinned, $isDone))->run();
             (new LessWaiting($draft, $random, $pinned))->run($isDone);
-            if ($best === null || $draft->granted() > $best->granted()) {
+            $inVain++;
+            if ($best === null || $draft->worth() > $best->worth()) {
                 $best = $draft;
+                $inVain = 0;
             }
             if ($isOver(count($best->at), $bound)) {
                 break;
@@ -94,6 +103,9 @@ final class Allotter
     /** Whether no allotment grants more, level by level. */
     private function isProven(Draft $draft): bool
     {
+        if ($draft->worth()[1] < $this->families) {
+            return false;
+        }
         $sum = 0;
         foreach ($draft->granted() as $level => $granted) {
             $sum += $granted;
@@ -132,7 +144,17 @@ final class Allotter
             }
         }
 
-        return new Allotment($given, $not, max([0, ...$this->bounds]));
+        $withNone = array_filter(
+            array_keys($this->task->wishesOf),
+            fn(int $f): bool => $this->task->wishesOf[$f] !== [] && !$draft->hasAny($f),
+        );
+
+        return new Allotment(
+            $given,
+            $not,
+            max([0, ...$this->bounds]),
+            array_values(array_map(fn(int $f): string => $this->task->families[$f], $withNone)),
+        );
     }
 
     private function why(Draft $draft, int $wish): Why

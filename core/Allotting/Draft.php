@@ -196,6 +196,34 @@ final class Draft
         return $ways;
     }
 
+    public function hasAny(int $family): bool
+    {
+        foreach ($this->task->wishesOf[$family] as $wish) {
+            if (isset($this->at[$wish])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What is compared, one after the other: how many asked wishes are granted, how many families have a meeting at all, and
+     * how many wishes of each rank are granted.
+     *
+     * @return non-empty-list<int>
+     */
+    public function worth(): array
+    {
+        $granted = $this->granted();
+        $families = [];
+        foreach ($this->at as $wish => $ignored) {
+            $families[$this->task->familyOf[$wish]] = true;
+        }
+
+        return [$granted[0] ?? 0, count($families), ...array_slice($granted, 1)];
+    }
+
     /** @return list<int> by level: how many wishes are granted */
     public function granted(): array
     {

@@ -55,6 +55,13 @@ return [
     'host_news' =>
         'The times are allotted: {count, plural, =0 {nobody comes to you so far} one {one meeting is yours} other {# meetings are yours}}. What is still free on your sheet can be booked by everybody now.',
     'host_link' => 'Your sheet, with who comes',
+    'families_with_none' =>
+        '{count, plural, =0 {Every family has at least one meeting.} one {One family has no meeting at all.} other {# families have no meeting at all.}}',
+    // What would help a family that has nothing.
+    'helps_times' => 'More times of these teachers would help, or hours at which they have some left.',
+    'helps_other_hours' => 'Other hours would help: ask the family for some before you publish.',
+    'helps_interpreter' => 'An interpreter at other hours would help, or a second one.',
+    'helps_another' => 'They can wish for somebody else.',
     'why_outside_windows' => '{host} has no time while they can come.',
     'why_host_full' => 'The times of {host} while they can come went to others.',
     'why_clashes' => '{host} is only free while they are in another meeting, or on the way.',

@@ -473,6 +473,26 @@ final class AllotmentsTest extends RoundTestCase
         );
     }
 
+    public function test_whoever_has_nothing_is_named_before_publishing_with_why_and_what_would_help(): void
+    {
+        $round = $this->collecting(['line' => self::EVENING . ' 16:00-16:30 /15', 'breaks' => false]);
+        $maja = $this->slug($this->maja);
+        $wish = static fn(string $child): array => [['sheet' => $maja, 'student' => $child]];
+        $this->wishes($round, self::guardian('Uma Fay')->pass(), $wish('Cy Fay'), [self::hours('16:00', '16:15')]);
+        $this->wishes($round, self::guardian('Ed Nox')->pass(), $wish('Lo Nox'), [self::hours('16:00', '16:15')]);
+        $this->actingAs($this->office);
+        $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
+        $picture = $this->found($round)->json('picture');
+        self::assertSame('One family has no meeting at all.', $picture['none_said']);
+        self::assertSame(
+            [
+                ['The times of Maja Kos while they can come went to others.'],
+                'More times of these teachers would help, or hours at which they have some left.',
+            ],
+            [$picture['none'][0]['said'], $picture['none'][0]['helps']],
+        );
+    }
+
     public function test_who_takes_over_from_a_colleague_is_one_host_and_what_is_said_to_be_granted_can_be_booked(): void
     {
         $round = $this->collecting(['line' => self::EVENING . ' 16:00-17:00 /15', 'breaks' => false]);
@@ -491,14 +511,13 @@ final class AllotmentsTest extends RoundTestCase
             [['sheet' => $iolo, 'student' => 'Lo Nox'], ['sheet' => $maja, 'student' => 'Lo Nox']],
             $hour,
         );
-        // Iolo's times are Maja's now, who has her own at the same hours; two of the four she is busy with something else.
+        // Iolo's times are Maja's now, who has her own at the same hours; she has them once.
         app(LetLeave::class)($this->iolo, $this->maja, 'I have gone to sea.', (int) strtotime(self::NOW));
-        $busy = fn(string $from, string $until): bool => DB::table('holds')->insert([
-            'staff_id' => $this->maja->id,
-            'sheet_id' => $this->sheet(title: 'Elsewhere', date: '2026-12-15')->id,
-            'starts_at' => self::EVENING . " $from",
-            'ends_at' => self::EVENING . " $until",
-        ]);
+        $elsewhere = $this->sheet($this->maja, title: 'Elsewhere');
+        $busy = fn(string $time): TestResponse => $this->book(
+            $elsewhere,
+            $this->otherWish($elsewhere, $time, "At $time"),
+        )->assertCreated();
         $this->actingAs($this->office);
         $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
         $found = $this->found($round);
@@ -508,21 +527,23 @@ final class AllotmentsTest extends RoundTestCase
         self::assertSame(['Maja Kos', 'Wren Halloran'], array_column($found->json('picture.hosts'), 'name'));
 
         // Somebody is quicker than the press: it stops before the first letter, and what is said then is booked, all of it.
-        $busy('20:00:00', '20:15:00');
+        $busy('20:00');
         $id = Allotment::query()->orderByDesc('id')->value('id');
         $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
         app()->call([new BookAllotment($id), 'handle']);
-        self::assertSame(0, Booking::query()->count());
+        self::assertSame(0, Booking::query()->whereNotNull('student_id')->count());
+        $this->actingAs($this->office);
         $now = $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertJsonPath('state', 'found');
         self::assertSame(3, $now->json('granted'));
         // Found once more it knows of it.
-        $busy('20:15:00', '20:30:00');
+        $busy('20:15');
         $again = $this->found($round);
         self::assertSame(2, $again->json('granted'));
+        self::assertSame('Every family has at least one meeting.', $again->json('picture.none_said'));
         $id = Allotment::query()->orderByDesc('id')->value('id');
         $this->ask('post', "/api/staff/allotments/$id/publish")->assertStatus(202);
         app()->call([new BookAllotment($id), 'handle']);
-        self::assertSame(2, Booking::query()->count());
+        self::assertSame(2, Booking::query()->whereNotNull('student_id')->count());
         $this->ask('get', "/api/staff/rounds/$round->id/allotment")->assertJsonPath('state', 'booked');
     }
 

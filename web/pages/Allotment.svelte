@@ -128,6 +128,24 @@
         </div>
     {/if}
     {#if page.picture && !page.looking}
+        {#if page.picture.none.length > 0}
+            <section class="notice mb-4" aria-labelledby="none">
+                <h2 id="none" class="mb-1 text-base font-semibold">{page.picture.none_said}</h2>
+                <ul class="max-h-64 overflow-auto" tabindex="-1">
+                    {#each page.picture.none as one (one.family)}
+                        <li class="border-t border-line py-1 first:border-0">
+                            <TextButton onclick={() => (page.picked = { kind: 'family', index: one.family })}
+                                >{page.picture.families[one.family]}</TextButton
+                            >
+                            {#each one.said as why, i (i)}<span class="block">{why}</span>{/each}
+                            <strong class="font-semibold">{one.helps}</strong>
+                        </li>
+                    {/each}
+                </ul>
+            </section>
+        {:else}
+            <p class="mb-3 text-faint">{page.picture.none_said}</p>
+        {/if}
         {#if page.picked}<AllotPicked picture={page.picture} {page} />{/if}
         <AllotPicture picture={page.picture} {page} />
         <details class="mt-4" open={page.picture.not.length <= 12}>

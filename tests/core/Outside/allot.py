@@ -1,4 +1,4 @@
-"""The same integer program for a solver: COIN-OR CBC. One round a line as bin/recess allot reads it; [most in all, most by level] out."""
+"""The same integer program for a solver: COIN-OR CBC. One round a line as bin/recess allot reads it; [most in all, most by level; after level 0 as many families as can have one meeting at all] out."""
 import json, sys
 from datetime import datetime
 from zoneinfo import ZoneInfo
@@ -15,7 +15,7 @@ def allot(task):
     hosts = {host['id']: host for host in task['hosts']}
     zone = ZoneInfo(task['zone'])
 
-    rows, level_of, holders, dates = [], {}, {}, {}
+    rows, level_of, holders, dates, ones = [], {}, {}, {}, []
     for family in task['families']:
         windows = [[read(a), read(b)] for a, b in family['windows']]
         mine = []
@@ -37,6 +37,9 @@ def allot(task):
                     mine.append((w, start, end, hosts[wish['host']].get('place'), name))
             if here:
                 rows.append(' + '.join(here) + ' <= 1')
+        if mine:
+            ones.append(f'f{len(ones)}')
+            rows.append(f'{ones[-1]} - ' + ' - '.join(name for *_, name in mine) + ' <= 0')
         for w, start, end, place, name in mine:
             for other in range(len(family['wishes'])):
                 clash = [n for o, a, b, p, n in mine if o == other != w and a - end < way(place, p) and start - b < way(place, p)]
@@ -47,7 +50,7 @@ def allot(task):
 
     def most(names, rows):
         goal = ' + '.join(names)
-        found = solve('\n'.join([f'Maximize\n o: {goal}', 'Subject To', *rows, 'Binaries', ' '.join(level_of), 'End']) + '\n')
+        found = solve('\n'.join([f'Maximize\n o: {goal}', 'Subject To', *rows, 'Binaries', ' '.join([*level_of, *ones]), 'End']) + '\n')
         return round(sum(found.get(name, 0) for name in names))
 
     levels, sums = [], []
@@ -56,6 +59,9 @@ def allot(task):
         levels.append(most(names, rows + sums) if names else 0)
         if names:
             sums.append(' + '.join(names) + f' >= {levels[-1]}')
+        if level == 0 and ones:
+            levels.append(most(ones, rows + sums))
+            sums.append(' + '.join(ones) + f' >= {levels[-1]}')
     return [most(list(level_of), rows), levels]
 
 
