@@ -103,6 +103,7 @@ final class CsvRoll
                 'line' => $line,
                 'other' => $before['line'],
                 'name' => $name,
+                'same' => $class !== '' && $class === $before['class'] ? 'yes' : 'no',
                 'class' => $class === '' ? 'none' : $class,
                 'other_class' => $before['class'] === '' ? 'none' : $before['class'],
             ]);

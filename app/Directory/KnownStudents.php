@@ -68,7 +68,10 @@ final class KnownStudents
             return $row;
         }
 
-        return $some === [] ? null : $this->asked($some, $key);
+        // Who was put away is asked about only by number or where something tells: else it is somebody new.
+        $here = array_filter($some, static fn(\stdClass $one): bool => $one->put_away_at === null);
+
+        return $here === [] ? null : $this->asked($here, $key);
     }
 
     /** @param  array<int, \stdClass>  $some */
@@ -104,18 +107,23 @@ final class KnownStudents
     {
         $student = $this->roll->students[$key];
         $row = reset($some);
-        $answer = $this->roll->near->answer("known $key", count($some) === 1 ? 'ask_known' : 'ask_which', [
-            'name' => $student['name'],
-            'number' => $student['number'] ?? 'none',
-            'class' => $this->said($this->classesIn($key)),
-            'known_number' => $row->number ?? 'none',
-            'known_class' => $this->said($this->classes()[(int) $row->id] ?? []),
-            'count' => count($some),
-        ]);
+        $answer = $this->roll->near->answer(
+            "known $key",
+            count($some) === 1 ? 'ask_known' : 'ask_which',
+            [
+                'name' => $student['name'],
+                'number' => $student['number'] ?? 'none',
+                'class' => $this->said($this->classesIn($key)),
+                'known_number' => $row->number ?? 'none',
+                'known_class' => $this->said($this->classes()[(int) $row->id] ?? []),
+                'count' => count($some),
+            ],
+            count($some) === 1,
+        );
         if ($answer === 'two') {
             return null;
         }
-        if ($answer === 'one' && count($some) === 1) {
+        if ($answer === 'one') {
             $this->found[(int) $row->id] = true;
 
             return $row;

@@ -28,13 +28,14 @@ final class NearMatches
 
     /**
      * @param  array<string, string|int>  $values
+     * @param  bool  $mayBeOne  whether it could be said which one it is
      * @return string|null one of ANSWERS; null while nobody has said
      */
-    public function answer(string $id, string $question, array $values): ?string
+    public function answer(string $id, string $question, array $values, bool $mayBeOne = true): ?string
     {
         $this->asked[$id] = Words::say("directory.$question", $values);
         $answer = $this->answers[$id] ?? ($this->answers['*'] ?? null);
-        if (in_array($answer, self::ANSWERS, true)) {
+        if (in_array($answer, self::ANSWERS, true) && ($mayBeOne || $answer !== 'one')) {
             return $answer;
         }
         $this->open[$id] = $this->asked[$id];

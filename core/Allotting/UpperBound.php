@@ -42,15 +42,14 @@ final class UpperBound
         $families = $bound->most($all, $none);
         $bounds = [];
         for ($level = 0; $level <= $last; $level++) {
-            $bounds[$level] = $bound->most($upTo($level), $upTo($level));
+            $granted = $bound->most($upTo($level), $upTo($level));
             // So many have something of these levels; for each of the other families one later wish takes what could be theirs.
             $served = $bound->most($upTo($level), $none);
             $withOne = $bound->most($all, $upTo($level));
             if ($level === 0) {
-                $families = min($families, $served + $withOne - $bounds[0]);
-            } else {
-                $bounds[$level] = min($bounds[$level], $withOne - max(0, $families - $served));
+                $families = min($families, $served + $withOne - $granted);
             }
+            $bounds[] = $level === 0 ? $granted : min($granted, $withOne - max(0, $families - $served));
         }
 
         return [$bounds, $families];

@@ -25,11 +25,11 @@ return [
     'number_twice' => 'Line {line, number}: {name} has the number {number}, which is {other}’s. It was left out.',
     // Near matches, which are asked.
     'ask_lines' =>
-        'Lines {other, number} and {line, number} are both {name}, without a number that tells them apart: {other_class, select, none {no class} other {{other_class}}} and {class, select, none {no class} other {{class}}}.',
+        'Lines {other, number} and {line, number} are both {name}, without a number that tells them apart: {same, select, yes {both in {class}} other {{other_class, select, none {no class} other {{other_class}}} and {class, select, none {no class} other {{class}}}}}.',
     'ask_known' =>
         '{name} ({class, select, none {no class} other {{class}}}, {number, select, none {no number} other {number {number}}}) may be the {name} who is here already ({known_class, select, none {no class} other {{known_class}}}, {known_number, select, none {no number} other {number {known_number}}}).',
     'ask_which' =>
-        '{name} ({class, select, none {no class} other {{class}}}, {number, select, none {no number} other {number {number}}}): {count, plural, one {one} other {#}} of that name are here already, and nothing tells which of them it is.',
+        '{name} ({class, select, none {no class} other {{class}}}, {number, select, none {no number} other {number {number}}}): {count, plural, one {one} other {#}} of that name are here already, and nothing tells which of them it is. Take it for another student, or leave it out and give each a number.',
     'answer_first' => 'Some of these may be one student or two. Say so first; nothing was brought in.',
     'brought_in_at' =>
         'Last brought in on {at}: {new, plural, =0 {no new student} one {one new student} other {# new students}}, {changed, plural, =0 {none changed} one {one changed} other {# changed}}, {gone, plural, =0 {nobody put away} one {one put away} other {# put away}}. It can be taken back for a day.',

@@ -95,6 +95,8 @@ final class RollsTest extends TestCase
             ->assertJsonPath('plan.open', 1)
             ->assertJsonPath('plan.gone', [])
             ->assertJsonPath('plan.new', []);
+        // That it is one of two is no answer.
+        $this->look($bare, ['*' => 'one'])->assertJsonPath('plan.open', 1);
     }
 
     public function test_one_student_with_two_lines_and_a_line_that_is_left_out(): void
