@@ -8,10 +8,12 @@ use App\Booking\LetterPreview;
 use App\Booking\Occasion;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Place;
 use Recess\Changes\Effect;
+use Recess\Changes\Shift;
 use Recess\Changes\Within;
 use Recess\Time\Span;
 
@@ -54,9 +56,7 @@ final class EffectData
 
         return [
             'stays' => array_sum(array_map(static fn(EditEffect $edit): int => count($edit->effect->stays), $edits)),
-            'minutes_moved' => array_sum(
-                array_map(static fn(EditEffect $edit): int => $edit->effect->minutesMoved(), $edits),
-            ),
+            'moves_said' => self::moves($edits),
             'within' => $within->value,
             'changes' => $changes,
             'zone' => $edits === [] ? '' : Spell::zone($edits[0]->after->sheet->zone),
@@ -87,8 +87,11 @@ final class EffectData
             'name' => $booking->pass->name,
             'student' => $booking->student,
             'from' => self::said($booking->span(), $edit),
-            'to' => $to === null ? null : self::slot($to, $edit),
-            'nearest' => array_map(static fn(Span $slot): array => self::slot($slot, $edit), $nearest),
+            'to' => $to === null ? null : self::slot($to, $edit, $booking->slot()),
+            'nearest' => array_map(
+                static fn(Span $slot): array => self::slot($slot, $edit, $booking->slot()),
+                $nearest,
+            ),
             'message' => match ($choice['do'] ?? ($what === 'time' && $to === null ? 'leave' : 'move')) {
                 'leave' => '',
                 'cancel' => $this->preview->cancelled(
@@ -110,6 +113,42 @@ final class EffectData
         ];
     }
 
+    /**
+     * How far all are proposed to go.
+     *
+     * @param  list<EditEffect>  $edits
+     */
+    private static function moves(array $edits): string
+    {
+        $shifts = [];
+        foreach ($edits as $edit) {
+            array_push($shifts, ...$edit->effect->shifts($edit->after->sheet->zone));
+        }
+        if ($shifts === []) {
+            return '';
+        }
+        $alike = array_unique(array_map(static fn(Shift $one): string => "$one->days $one->minutes", $shifts));
+
+        return count($alike) === 1
+            ? Words::say('sheets.move_all', ['count' => count($shifts)] + self::values($shifts[0]))
+            : Words::say('sheets.move_each', [
+                'count' => count($shifts),
+                'days' => max(array_map(static fn(Shift $one): int => abs($one->days), $shifts)),
+                'minutes' => max(array_map(static fn(Shift $one): int => abs($one->minutes), $shifts)),
+            ]);
+    }
+
+    /** @return array<string, int|string> */
+    private static function values(Shift $shift): array
+    {
+        return [
+            'days' => abs($shift->days),
+            'day_way' => $shift->days < 0 ? 'earlier' : 'later',
+            'minutes' => abs($shift->minutes),
+            'way' => $shift->minutes < 0 ? 'earlier' : 'later',
+        ];
+    }
+
     /** @param  list<Span>  $slots */
     private static function chosen(int $start, array $slots): ?Span
     {
@@ -122,10 +161,17 @@ final class EffectData
         return null;
     }
 
-    /** @return array{key: string, said: string} */
-    private static function slot(Span $slot, EditEffect $edit): array
+    /** @return array{key: string, said: string, shift: string} */
+    private static function slot(Span $slot, EditEffect $edit, Span $from): array
     {
-        return ['key' => SlotKey::of($slot->start), 'said' => self::said($slot, $edit)];
+        return [
+            'key' => SlotKey::of($slot->start),
+            'said' => self::said($slot, $edit),
+            'shift' => Words::say(
+                'sheets.shift',
+                self::values(Shift::between($from, $slot, $edit->after->sheet->zone)),
+            ),
+        ];
     }
 
     private static function said(Span $slot, EditEffect $edit): string

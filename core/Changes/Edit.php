@@ -131,8 +131,8 @@ final class Edit
             );
             uasort(
                 $possible,
-                static fn(Span $a, Span $b): int => [self::minutes($booking, $a), $a->start] <=> [
-                    self::minutes($booking, $b),
+                static fn(Span $a, Span $b): int => [self::minutes($booking, $a, $zone), $a->start] <=> [
+                    self::minutes($booking, $b, $zone),
                     $b->start,
                 ],
             );
@@ -150,7 +150,7 @@ final class Edit
         $costs = array_map(
             static fn(int $i): array => array_map(
                 static fn(int $at): ?int => isset($proposable[$i][$at])
-                    ? self::minutes($bookings[$i], $free[$at])
+                    ? self::minutes($bookings[$i], $free[$at], $zone)
                     : null,
                 $columns,
             ),
@@ -191,8 +191,8 @@ final class Edit
         return false;
     }
 
-    private static function minutes(Booked $booking, Span $slot): int
+    private static function minutes(Booked $booking, Span $slot, Zone $zone): int
     {
-        return intdiv(abs($slot->start - $booking->slot->start), 60);
+        return Shift::between($booking->slot, $slot, $zone)->distance();
     }
 }

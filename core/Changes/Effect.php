@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Recess\Changes;
 
 use Recess\Time\Span;
+use Recess\Time\Zone;
 
 /** What an edit does to the bookings of its sheet. */
 final readonly class Effect
@@ -22,16 +23,16 @@ final readonly class Effect
         public array $left,
     ) {}
 
-    /** How far the proposal moves people, all together, in minutes. */
-    public function minutesMoved(): int
+    /** @return list<Shift> how far the proposal moves people, each whom it moves */
+    public function shifts(Zone $zone): array
     {
-        return array_sum(
-            array_map(
-                static fn(Left $left): int => $left->proposed === null
-                    ? 0
-                    : intdiv(abs($left->proposed->start - $left->booking->slot->start), 60),
-                $this->left,
-            ),
-        );
+        $shifts = [];
+        foreach ($this->left as $left) {
+            if ($left->proposed !== null) {
+                $shifts[] = Shift::between($left->booking->slot, $left->proposed, $zone);
+            }
+        }
+
+        return $shifts;
     }
 }

@@ -50,4 +50,11 @@ return [
     'cancel_over' => 'This meeting has begun or is over, so it cannot be cancelled any more.',
     'undo_moved' => '{name} is moved to {when}.',
     'undo_given_back' => 'The meeting with {name} is cancelled.',
+    // How far a meeting goes in what is proposed.
+    'shift' =>
+        '{days, plural, =0 {{minutes, plural, =0 {same time} other {{minutes} min {way}}}} one {one day {day_way}, {minutes, plural, =0 {same time} other {{minutes} min {way}}}} other {# days {day_way}, {minutes, plural, =0 {same time} other {{minutes} min {way}}}}}',
+    'move_all' =>
+        '{count, plural, one {What is proposed is} other {All # are proposed to meet}} {days, plural, =0 {on the same day} one {one day {day_way}} other {# days {day_way}}}, {minutes, plural, =0 {at the same time} other {# minutes {way}}}.',
+    'move_each' =>
+        'What is proposed moves {count} people least: {days, plural, =0 {on the same day} one {by one day at most} other {by # days at most}}, {minutes, plural, =0 {at the same time} other {and by # minutes on the clock at most}}.',
 ];

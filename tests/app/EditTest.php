@@ -93,8 +93,9 @@ final class EditTest extends TestCase
             ['2026-12-03T20:45:00Z', '2026-12-03T21:00:00Z', '2026-12-03T21:15:00Z'],
             array_map(static fn(array $one): string => $one['to']['key'], $effect['changes']),
         );
-        // 16:45, 17:00 and 17:15 for three from 16:00, 16:15 and 16:30: 45 minutes each, in whatever order.
-        self::assertSame(135, $effect['minutes_moved']);
+        // 16:45, 17:00 and 17:15 for three from 16:00, 16:15 and 16:30: 45 minutes each.
+        self::assertSame('All 3 are proposed to meet on the same day, 45 minutes later.', $effect['moves_said']);
+        self::assertSame('45 min later', $effect['changes'][0]['to']['shift']);
         self::assertStringContainsString('had to move this meeting', $effect['changes'][0]['message']);
         self::assertStringContainsString('The hall is not free before.', $effect['changes'][0]['message']);
         $this->ask('post', "/api/staff/sheets/{$this->sheet->id}/effect", ['word' => 'Sorry.'] + $later)

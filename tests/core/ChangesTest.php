@@ -15,6 +15,7 @@ use Recess\Changes\Left;
 use Recess\Changes\Matching;
 use Recess\Changes\Opening;
 use Recess\Changes\Scope;
+use Recess\Changes\Shift;
 use Recess\Changes\Within;
 use Recess\Held;
 use Recess\Hosts;
@@ -72,6 +73,38 @@ final class ChangesTest extends TestCase
         );
     }
 
+    /** @return list<int> */
+    private static function distances(Effect $effect): array
+    {
+        return array_map(static fn(Shift $one): int => $one->distance(), $effect->shifts(Zone::of('America/Halifax')));
+    }
+
+    /** On another day, and over a change of clocks (tz database: Halifax went to summer time on 2026-03-08), the hour is kept. */
+    public function test_on_another_day_the_same_hour_is_the_nearest(): void
+    {
+        $zone = Zone::of('America/Halifax');
+        $slots = static fn(string $date): array => array_map(
+            static fn(string $time): Span => Span::of(
+                $zone->moment("{$date}T$time"),
+                $zone->moment("{$date}T$time") + 900,
+            ),
+            ['16:00', '16:15', '16:30', '17:30', '17:45'],
+        );
+        [$before, $after] = [$slots('2026-03-06'), $slots('2026-03-09')];
+        $effect = self::effect([new Booked('a', $before[1], 0), new Booked('b', $before[4], 0)], $after);
+        self::assertSame(
+            [$after[1]->start, $after[4]->start],
+            array_map(static fn(Left $left): ?int => $left->proposed?->start, $effect->left),
+        );
+        self::assertSame($after[1]->start, $effect->left[0]->nearest[0]->start);
+        [$first] = $effect->shifts($zone);
+        self::assertSame([3, 0], [$first->days, $first->minutes]);
+        // Around midnight a day is no day.
+        $late = Span::of($zone->moment('2026-03-06T23:45'), $zone->moment('2026-03-07T00:00'));
+        $early = Span::of($zone->moment('2026-03-07T00:15'), $zone->moment('2026-03-07T00:30'));
+        self::assertSame(30, Shift::between($late, $early, $zone)->distance());
+    }
+
     public function test_it_tells_what_stays_changes_length_or_place_and_is_left(): void
     {
         $bookings = [
@@ -92,7 +125,7 @@ final class ChangesTest extends TestCase
         );
         self::assertSame(['other place'], array_column($effect->otherPlace, 'id'));
         self::assertSame([3600], array_column($effect->left[0]->nearest, 'start'));
-        self::assertSame(53, $effect->minutesMoved());
+        self::assertSame([53], self::distances($effect));
     }
 
     public function test_the_proposal_moves_people_least_where_giving_each_their_nearest_would_not(): void
@@ -111,7 +144,7 @@ final class ChangesTest extends TestCase
             [0, 13],
             array_map(static fn(Left $left): int => intdiv($left->proposed->start ?? -60, 60), $effect->left),
         );
-        self::assertSame(11, $effect->minutesMoved());
+        self::assertSame(11, array_sum(self::distances($effect)));
     }
 
     public function test_nobody_is_sent_where_they_cannot_come_and_whoever_is_over_is_told(): void

@@ -80,7 +80,7 @@
     <p class="mt-1 mb-2">
         {hits.stays === 0 ? 'Nobody keeps' : hits.stays === 1 ? 'One booking keeps' : `${hits.stays} bookings keep`}
         everything as it is; {hits.changes.length === 1 ? 'one is' : `${hits.changes.length} are`} touched.
-        {#if hits.minutes_moved > 0}What is proposed moves people least: {hits.minutes_moved} minutes, all together.{/if}
+        {hits.moves_said}
     </p>
     <div class="mb-2 flex flex-wrap items-end gap-3">
         <div>
@@ -122,7 +122,8 @@
                     >
                         {#if chosen(change) === ''}<option value="">choose: nothing near enough is free</option>{/if}
                         {#each options(change) as slot (slot.key)}<option value={slot.key}
-                                >{change.what === 'length' ? 'becomes' : 'moves to'} {slot.said}</option
+                                >{change.what === 'length' ? 'becomes' : 'moves to'}
+                                {slot.said}{change.what === 'time' ? ` (${slot.shift})` : ''}</option
                             >{/each}
                         {#if change.what === 'place'}<option value="move">goes to the sheet’s first place</option>{/if}
                         <option value="leave">stays as it is</option>
