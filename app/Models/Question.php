@@ -10,6 +10,9 @@ use Illuminate\Validation\Rule;
 /** One thing that a visitor is asked, besides name and e-mail address. */
 final readonly class Question
 {
+    /** The key of what is asked to be rung at. */
+    public const PHONE = 'phone';
+
     /** @param  list<string>  $choices of a choice */
     public function __construct(
         /** One for the life of the question: "student", "phone", or one of the sheet's own. */
@@ -27,9 +30,12 @@ final readonly class Question
     {
         $text = static fn(string $name): string => is_string($kept[$name] ?? null) ? $kept[$name] : '';
 
+        $kind = QuestionKind::from($text('kind'));
+
         return new self(
-            key: $text('key'),
-            kind: QuestionKind::from($text('kind')),
+            // What was the phone number, and is asked for something else now, is another question: no list takes it for a number.
+            key: $text('key') === self::PHONE && $kind !== QuestionKind::Phone ? 'q-phone' : $text('key'),
+            kind: $kind,
             label: $text('label'),
             help: $text('help'),
             required: (bool) ($kept['required'] ?? false),

@@ -138,6 +138,11 @@ final class EffectData
             ]);
     }
 
+    private static function shift(Shift $shift): string
+    {
+        return Words::say($shift->days === 0 ? 'sheets.shift_clock' : 'sheets.shift_days', self::values($shift));
+    }
+
     /** @return array<string, int|string> */
     private static function values(Shift $shift): array
     {
@@ -167,10 +172,7 @@ final class EffectData
         return [
             'key' => SlotKey::of($slot->start),
             'said' => self::said($slot, $edit),
-            'shift' => Words::say(
-                'sheets.shift',
-                self::values(Shift::between($from, $slot, $edit->after->sheet->zone)),
-            ),
+            'shift' => self::shift(Shift::between($from, $slot, $edit->after->sheet->zone)),
         ];
     }
 

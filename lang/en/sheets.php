@@ -51,8 +51,9 @@ return [
     'undo_moved' => '{name} is moved to {when}.',
     'undo_given_back' => 'The meeting with {name} is cancelled.',
     // How far a meeting goes in what is proposed.
-    'shift' =>
-        '{days, plural, =0 {{minutes, plural, =0 {same time} other {{minutes} min {way}}}} one {one day {day_way}, {minutes, plural, =0 {same time} other {{minutes} min {way}}}} other {# days {day_way}, {minutes, plural, =0 {same time} other {{minutes} min {way}}}}}',
+    'shift_clock' => '{minutes, plural, =0 {same time} one {1 min {way}} other {# min {way}}}',
+    'shift_days' =>
+        '{days, plural, one {one day {day_way}} other {# days {day_way}}}, {minutes, plural, =0 {same time} one {1 min {way}} other {# min {way}}}',
     'move_all' =>
         '{count, plural, one {What is proposed is} other {All # are proposed to meet}} {days, plural, =0 {on the same day} one {one day {day_way}} other {# days {day_way}}}, {minutes, plural, =0 {at the same time} other {# minutes {way}}}.',
     'move_each' =>

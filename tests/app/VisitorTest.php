@@ -18,6 +18,7 @@ use App\Telling\BookingMessage;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
@@ -594,6 +595,35 @@ final class VisitorTest extends TestCase
                 'Page' => 'https://page.example',
                 'Other address' => 'b@mail.example',
             ]);
+    }
+
+    public function test_a_phone_number_that_becomes_another_question_is_a_phone_number_nowhere(): void
+    {
+        $sheet = $this->draft();
+        $questions = Questions::usual()->toArray();
+        $questions[1] = ['kind' => 'long', 'label' => 'What shall we talk about?'] + $questions[1];
+        $this->actingAs($sheet->host)
+            ->ask('put', "/api/staff/sheets/$sheet->id", self::form(['version' => 1, 'questions' => $questions]))
+            ->assertOk();
+        $this->publish($sheet->refresh());
+        Auth::forgetGuards();
+        $asked = $this->ask('get', "/api/s/$sheet->slug")->json('questions');
+        self::assertSame(['student', 'q-phone'], array_column($asked, 'key'));
+        $topic = 'Marks, and the trip in spring.';
+        $this->book(
+            $sheet,
+            ['slot' => self::EVENING . 'T20:25:00Z', 'answers' => ['student' => 'Kofi Otoo', 'q-phone' => $topic]] +
+                $this->wish($sheet),
+        )
+            ->assertCreated()
+            ->assertJsonPath('phone', '');
+        $this->actingAs($sheet->host);
+        $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('bookings.0.answers', [
+            'What shall we talk about?' => $topic,
+        ]);
+        $csv = (string) $this->get("/staff/sheets/$sheet->id/files/bookings.csv")->getContent();
+        self::assertStringContainsString('What shall we talk about?', $csv);
+        self::assertStringContainsString($topic, $csv);
     }
 
     public function test_the_pass_again_says_the_same_to_everybody_and_a_new_address_ends_the_old(): void
