@@ -19,6 +19,9 @@ final class ClockWords
 {
     private const CLOCK = '/^(\d{1,4}|\d{1,2}[:.,h]\d{2}|\d{1,2}h)\s?(?:([ap])\.?\s?m?\.?)?$/Du';
 
+    /** Minutes: nobody means the evening who writes 11:00-10:00. */
+    private const LONG = 600;
+
     private const WORDS = ['noon' => '12:00', 'midday' => '12:00', 'midnight' => '24:00'];
 
     /** @var list<Note> */
@@ -222,6 +225,10 @@ final class ClockWords
                     : $start;
             if ($plain->minute < $later->minute) {
                 $start = $plain;
+            }
+            // Whoever writes 10:00 writes as on a 24-hour clock.
+            if ($later->minute - $start->minute > self::LONG && preg_match('/^\d\d\D\d\d$/D', $untilText) === 1) {
+                throw TimeNotValid::endsBeforeStart($start, self::at($untilText, ''));
             }
             $end = $later;
             $this->note(sprintf('%s was read as %s, later than %s.', $untilText, $end, $start), $mark);

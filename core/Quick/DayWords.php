@@ -13,12 +13,21 @@ final class DayWords extends Part
     /** @return list<Weekday> one, or from one to another: mon-fri */
     public function weekdays(): array
     {
-        $first = $this->words->weekday();
+        $words = $this->words;
+        // mo-fr: two letters are sure enough where both ends have them.
+        $first =
+            $words->peek(1)->is('-') && Names::shortWeekday($words->peek(2)->text) !== null
+                ? Names::shortWeekday($words->peek()->text)
+                : null;
+        $first === null || $words->take();
+        $first ??= $words->weekday();
         if ($first === null) {
             return [];
         }
         $mark = $this->words->mark();
-        $last = $this->words->taken('-', 'to', 'through', 'until') ? $this->words->weekday() : null;
+        $last = $this->words->taken('-', 'to', 'through', 'until')
+            ? $this->words->weekday() ?? $this->shortWeekday()
+            : null;
         if ($last === null) {
             $this->words->backTo($mark);
             // tue/thu
@@ -35,6 +44,14 @@ final class DayWords extends Part
                 return $days;
             }
         }
+    }
+
+    private function shortWeekday(): ?Weekday
+    {
+        $day = Names::shortWeekday($this->words->peek()->text);
+        $day === null || $this->words->take();
+
+        return $day;
     }
 
     /** @return list<MonthDay> "first and third monday", "15th", "last day", "2nd & 4th tue of the month" */

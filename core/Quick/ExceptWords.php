@@ -7,6 +7,7 @@ namespace Recess\Quick;
 use Recess\Repeat\Ending;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
+use Recess\Time\Hours;
 
 /** What is left out, and dates that are added. */
 final class ExceptWords extends Part
@@ -44,6 +45,12 @@ final class ExceptWords extends Part
 
             return;
         }
+        $hours = $this->pause();
+        if ($hours !== null) {
+            $this->said->pauses[] = $hours;
+
+            return;
+        }
         $dates = $this->dates->countingFrom(
             $this->from?->isBefore($this->context->today) === true ? $this->from : $this->context->today,
         );
@@ -59,6 +66,20 @@ final class ExceptWords extends Part
             $words->peek()->is(',', 'and', '&') && Names::weekday($words->peek(1)->text) !== null && $words->take();
         }
         $days === [] ? $dates->someRanges() : $this->said->leaveOut($days);
+    }
+
+    /** "except 17:30-18:00", "without 12-13": a pause in each day, where it is no date. */
+    private function pause(): ?Hours
+    {
+        $mark = $this->words->mark();
+        $hours = $this->clock->hours();
+        if ($hours === null || Names::month($this->words->peek()->text) !== null) {
+            $this->words->backTo($mark);
+
+            return null;
+        }
+
+        return $hours;
     }
 
     public function plus(): void

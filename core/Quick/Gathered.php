@@ -20,6 +20,7 @@ use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\Hours;
 use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
 use Recess\Time\Weekday;
 
 /** What one part of a quick line has said so far, and the blocks that come of it. */
@@ -36,6 +37,9 @@ final class Gathered
 
     /** @var list<Hours> on the days that have none of their own */
     public array $usual = [];
+
+    /** @var list<Hours> within each day, when nobody is met */
+    public array $pauses = [];
 
     public ?int $minutes = null;
 
@@ -231,10 +235,44 @@ final class Gathered
                 $own = $hours[$i - 1] ?? $hours[0];
                 $this->notes[] = new Note('The last days have the times of those before them.', $end->position);
             }
-            $pairs[] = [$some, $own === [] ? $this->usual : $own];
+            $pairs[] = [$some, $this->withoutPauses($own === [] ? $this->usual : $own, $end)];
         }
 
         return $pairs;
+    }
+
+    /**
+     * @param  list<Hours>  $hours
+     * @return list<Hours>
+     */
+    private function withoutPauses(array $hours, Token $end): array
+    {
+        foreach ($this->pauses as $pause) {
+            [$from, $until] = [$pause->from->minute, $pause->from->minute + $pause->minutes];
+            $parts = [];
+            foreach ($hours as $one) {
+                [$start, $last] = [$one->from->minute, $one->from->minute + $one->minutes];
+                $parts = [
+                    ...$parts,
+                    ...$start < min($from, $last) ? [Hours::lasting($one->from, min($from, $last) - $start)] : [],
+                    ...$last > max($until, $start)
+                        ? [Hours::lasting(LocalTime::ofMinute(max($until, $start)), $last - max($until, $start))]
+                        : [],
+                ];
+            }
+            if ($parts == $hours) {
+                throw QuickNotReadable::at(
+                    $end,
+                    sprintf('The pause %s lies outside the times that it is a pause of.', $pause),
+                );
+            }
+            $hours = $parts;
+        }
+        if ($hours === [] && $this->pauses !== []) {
+            throw QuickNotReadable::at($end, 'The pause leaves nothing of the times.');
+        }
+
+        return $hours;
     }
 
     /** @param  list<Weekday|MonthDay|DateRange>  $days */

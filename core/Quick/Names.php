@@ -115,6 +115,18 @@ final class Names
         'term',
     ];
 
+    /** Two letters (RFC 5545, 3.3.10), where something else says that they are a day. */
+    public static function shortWeekday(string $word): ?Weekday
+    {
+        foreach (Weekday::cases() as $day) {
+            if ($word === strtolower(substr($day->name, 0, 2))) {
+                return $day;
+            }
+        }
+
+        return null;
+    }
+
     /** tue, tues, tuesday, tuesdays; mo, tu and their like are too short to be sure of. */
     public static function weekday(string $word): ?Weekday
     {

@@ -35,6 +35,16 @@ final class OneDate
         if ($words->taken('tomorrow')) {
             return $this->context->today->plusDays(1);
         }
+        if ($token->is(...Feasts::NAMES)) {
+            $words->take();
+            $date = Feasts::next($token->text, $this->anchor);
+            $this->notes[] = new Note(
+                sprintf('%s was read as %s.', ucfirst($token->text), DateWords::said($date)),
+                $token->position,
+            );
+
+            return $date;
+        }
         if (preg_match('#^(?:\d+[-/]\d+(?:[-/]\d+)?|\d+\.\d+\.\d*)$#D', $token->text) === 1) {
             $date = $this->inDigits($token);
             $date === null || $words->take();

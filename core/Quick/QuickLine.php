@@ -101,7 +101,15 @@ final class QuickLine extends Part
             if ($part->said->minutes === null && count($lengths) === 1) {
                 $part->said->minutes = array_values($lengths)[0];
             }
-            array_push($blocks, ...$part->blocks());
+            $made = $part->blocks();
+            array_push($blocks, ...$made);
+            $none = array_filter(
+                array_map(
+                    static fn(Block $block): ?Note => NoMeeting::of($block, $context, $part->end->position),
+                    $made,
+                ),
+            );
+            array_push($notes, ...array_values($none));
             array_push($notes, ...$part->said->notes, ...$part->dates->notes(), ...$part->clock->notes);
         }
 
@@ -180,8 +188,12 @@ final class QuickLine extends Part
         match (true) {
             $words->peek()->is('(') && Names::weekday($words->peek(1)->text) !== null => $this->instead(),
             $words->taken(...Names::FILLERS) => null,
-            $words->taken('except', 'without', 'excluding', 'not', 'but', 'skip', 'skipping', 'no')
+            $words->taken('except', 'without', 'ohne', 'excluding', 'not', 'but', 'skip', 'skipping', 'no')
                 => $this->leftOut->except(),
+            $words->taken('break', 'lunch', 'pause') => ($this->said->pauses = [
+                ...$this->said->pauses,
+                ...$this->allHours(),
+            ]),
             $words->taken('plus', 'also') => $this->leftOut->plus(),
             $words->taken('gap') => $this->amounts->gap(),
             $words->taken('/') => $this->amounts->length($this->lengths->minutes(bare: true)),
@@ -269,7 +281,9 @@ final class QuickLine extends Part
     {
         $words = $this->words;
         [$mark, $notes] = [$words->mark(), $this->clock->notes];
-        $start = $this->clock->lone() ? $this->clock->start() : null;
+        // A bare number is a time after “at” alone.
+        $at = $mark > 0 && $words->tokenAt($mark - 1)->is('at');
+        $start = $at || $this->clock->lone() ? $this->clock->start() : null;
         $minutes = $start !== null && $words->taken('for') ? $this->lengths->minutes() : null;
         if ($start === null || $minutes === null) {
             $words->backTo($mark);

@@ -12,6 +12,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Recess\Quick\Context;
+use Recess\Quick\Feasts;
 use Recess\Quick\QuickAsks;
 use Recess\Quick\QuickLine;
 use Recess\Quick\QuickNotReadable;
@@ -32,6 +33,7 @@ use Recess\Time\Hours;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Weekday;
+use Symfony\Component\Process\Process;
 
 final class QuickLineTest extends TestCase
 {
@@ -50,6 +52,22 @@ final class QuickLineTest extends TestCase
             Dates::of($range('2026-12-21', '2027-01-03')),
             $country,
         );
+    }
+
+    /** Against python-dateutil's easter(), for two hundred years. */
+    public function test_easter_is_where_another_library_has_it(): void
+    {
+        $process = new Process([
+            '/usr/bin/python3',
+            '-c',
+            'from dateutil.easter import easter; print("\n".join(str(easter(y)) for y in range(1950, 2150)))',
+        ]);
+        $process->mustRun();
+        $mine = array_map(
+            static fn(int $year): string => (string) Feasts::next('easter', LocalDate::of($year, 1, 1)),
+            range(1950, 2149),
+        );
+        self::assertSame(explode("\n", trim($process->getOutput())), $mine);
     }
 
     /** @return iterable<string, array{string, list<string>}> a line and what it has to say, as quick-lines.txt words it */
