@@ -27,6 +27,7 @@ final class TellOfAccount
             'accounts.invitation',
             Words::say('accounts.invitation_news', [
                 'by' => $event->by->name,
+                'role' => $staff->reader ? 'reader' : 'staff',
                 'school' => $staff->school->name,
                 'until' => self::until($event->key),
             ]),

@@ -132,7 +132,13 @@ final class DirectoryData
         ?int $class,
         bool $away,
     ): \Illuminate\Database\Eloquent\Builder {
-        $like = '%' . addcslashes(NameKey::of($sought), '\\%_') . '%';
+        // Each word of it, in whatever order and with whichever accents: “etienne roy” is “Roy, Étienne”.
+        $words = preg_split('/[\s,]+/u', NameKey::of($sought), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $named = static function ($query, string $column) use ($words): void {
+            foreach ($words as $word) {
+                $query->whereRaw("$column COLLATE utf8mb4_unicode_ci LIKE ?", ['%' . addcslashes($word, '\\%_') . '%']);
+            }
+        };
 
         return Student::query()
             ->where('school_id', $school->id)
@@ -145,12 +151,9 @@ final class DirectoryData
                 $sought !== '',
                 static fn($one) => $one->where(
                     static fn($any) => $any
-                        ->where('name_key', 'like', $like)
+                        ->where(static fn($one) => $named($one, 'name_key'))
                         ->orWhere('number', $sought)
-                        ->orWhereHas(
-                            'guardians',
-                            static fn($guardian) => $guardian->where('guardians.name_key', 'like', $like),
-                        ),
+                        ->orWhereHas('guardians', static fn($guardian) => $named($guardian, 'guardians.name_key')),
                 ),
             )
             ->when(

@@ -74,14 +74,29 @@ final class HostKnocks
     /** How many wait for an answer of theirs. */
     public static function waiting(StaffMember $reader, int $now): int
     {
+        return self::askedOf([$reader->id], $now);
+    }
+
+    /** Who asks them, and who asks those whom they stand in for, in a sentence; empty where nobody does. */
+    public static function waitingSaid(StaffMember $reader, int $now): string
+    {
+        return trim(
+            Words::say('knocks.waiting', [
+                'own' => self::waiting($reader, $now),
+                'others' => self::askedOf($reader->standsInFor(), $now),
+            ]),
+        );
+    }
+
+    /** @param  list<int>  $hosts */
+    private static function askedOf(array $hosts, int $now): int
+    {
         return Knock::query()
             ->whereIn('state', [KnockState::Asked, KnockState::Maybe])
             ->where('until', '>', Instant::column($now))
             ->whereHas(
                 'hosts',
-                static fn($host) => $host
-                    ->whereIn('staff_id', [$reader->id, ...$reader->standsInFor()])
-                    ->where('answer', HostAnswer::None),
+                static fn($host) => $host->whereIn('staff_id', $hosts)->where('answer', HostAnswer::None),
             )
             ->count();
     }

@@ -51,7 +51,7 @@ final class SheetController
             'host' => $host->name,
             'door' => '/d/' . $host->slug,
             'next' => self::nextMeeting($host, $now),
-            'asked' => HostKnocks::waiting($host, $now),
+            'asked' => HostKnocks::waitingSaid($host, $now),
             'notices' => $host
                 ->notices()
                 ->whereNull('seen_at')

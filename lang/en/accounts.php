@@ -65,7 +65,7 @@ return [
     'dear' => 'Dear {name},',
     'invitation_heading' => '{school} invites you',
     'invitation_news' =>
-        '{by} has invited you to publish meeting times for {school}. The address below opens once, until {until}.',
+        '{role, select, reader {{by} has invited you to see each day’s lists of {school}: who comes, when and where.} other {{by} has invited you to publish meeting times for {school}.}} The address below opens once, until {until}.',
     'invitation_link' => 'Choose a password and come in',
     'password_heading' => 'A new password',
     'password_news' =>

@@ -111,6 +111,24 @@ final class RollsTest extends TestCase
             ->assertJsonPath('plan.new', []);
     }
 
+    public function test_a_student_is_found_without_accents_and_in_any_order(): void
+    {
+        $this->look("Nr;Student;Class;Parent\n1;Étienne Roy;7B;Zoë Roy\n2;Eva Rey;7B;Ann Rey\n", press: 'bring-in');
+        foreach (['etienne', 'roy ETIENNE', 'Roy, Étienne', 'zoe roy', '1'] as $sought) {
+            self::assertSame(
+                ['Étienne Roy'],
+                array_column(
+                    $this->ask('get', '/api/staff/directory?' . http_build_query(['sought' => $sought]))->json(
+                        'students',
+                    ),
+                    'name',
+                ),
+                $sought,
+            );
+        }
+        $this->ask('get', '/api/staff/directory?sought=%25')->assertJsonPath('found', 0);
+    }
+
     public function test_another_number_of_the_same_name_is_asked(): void
     {
         $this->look("Nr;Student;Class\n1;Ada Fay;7B\n", press: 'bring-in')->assertCreated();

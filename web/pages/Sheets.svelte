@@ -17,7 +17,8 @@
         /** The next meeting, said; empty when there is none. */
         next: string;
         /** How many ask for a time of their own, and wait for an answer. */
-        asked: number;
+        /** Who asks for a time, in a sentence; empty where nobody does. */
+        asked: string;
         notices: { id: number; message: string }[];
         sheets: Schema['SheetRow'][];
         /** For the office: the open sheets of everybody else. */
@@ -107,9 +108,9 @@
         What is open stands on <a href={door}>your door</a>. A file you were given:
         <FilePress plain label="Sheet file" accept=".json,.ics" take={bring}>bring a sheet in</FilePress>
     </p>
-    {#if asked > 0}
+    {#if asked}
         <p class="good-news mb-3">
-            {asked === 1 ? 'Somebody asks you for a time.' : `${asked} people ask you for a time.`}
+            {asked}
             <a href="/staff/knocks">Look, and answer with one press</a>
         </p>
     {/if}
