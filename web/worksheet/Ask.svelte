@@ -20,6 +20,17 @@
         });
         draft.changed();
     }
+    /** What a round asks by itself, for a sheet of its own. */
+    function needs() {
+        add({
+            key: 'needs',
+            kind: 'several',
+            label: 'Do you need any of this?',
+            choices: ['An interpreter', 'A room on the ground floor', 'Somebody who meets us at the door'],
+        });
+        if (!has('language'))
+            add({ key: 'language', kind: 'short', label: 'The language, if you need an interpreter' });
+    }
     const has = (key: string) => draft.form.questions.some((one) => one.key === key);
 </script>
 
@@ -55,6 +66,7 @@
                 onclick={() => add({ key: 'phone', kind: 'phone', label: 'Phone number', required: true })}
                 >+ a phone number</Button
             >{/if}
+        {#if !has('needs')}<Button color="alternative" onclick={needs}>+ what a family needs</Button>{/if}
     </div>
     <Field
         name="intro"
