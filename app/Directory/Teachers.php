@@ -78,6 +78,31 @@ final class Teachers
     }
 
     /**
+     * @param  array<int>  $classes  none for all of the school
+     * @param  list<int>  $staff
+     * @return int how many students of these classes are taught by none of them
+     */
+    public static function taughtByNoneOf(int $school, array $classes, array $staff): int
+    {
+        $theirs = DB::table('class_teachers')
+            ->join('staff', 'staff.email', '=', 'class_teachers.email')
+            ->join('class_student', 'class_student.class_id', '=', 'class_teachers.class_id')
+            ->whereIn('staff.id', $staff)
+            ->select('class_student.student_id');
+
+        return DB::table('students')
+            ->join('class_student', 'class_student.student_id', '=', 'students.id')
+            ->join('school_classes', 'school_classes.id', '=', 'class_student.class_id')
+            ->where('students.school_id', $school)
+            ->whereNull('students.put_away_at')
+            ->whereNull('school_classes.put_away_at')
+            ->when($classes !== [], static fn($query) => $query->whereIn('class_student.class_id', $classes))
+            ->whereNotIn('students.id', $theirs)
+            ->distinct()
+            ->count('students.id');
+    }
+
+    /**
      * @param  array<int>  $classes
      * @return array<int, list<int>> by class: the staff who teach it, by their names
      */

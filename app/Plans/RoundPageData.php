@@ -62,13 +62,15 @@ final class RoundPageData
                                 static fn(Student $child): array => [
                                     'name' => $child->name(),
                                     'class' => (string) $child->classes->first()?->name,
+                                    // Where none of its own are in it, all who are.
                                     'teachers' => array_values(
                                         array_filter(
                                             array_map(
                                                 static fn(int $staff): ?string => $byStaff[$staff] ?? null,
                                                 $teachers[$child->id],
                                             ),
-                                        ),
+                                        ) ?:
+                                        $byStaff,
                                     ),
                                     'asked' => array_values(
                                         array_intersect_key(

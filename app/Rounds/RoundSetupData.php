@@ -170,6 +170,19 @@ final class RoundSetupData
     }
 
     /**
+     * How many have none of their teachers in it; empty where it is for anybody, or all have one.
+     *
+     * @param  list<RoundHost>  $hosts
+     */
+    private static function untaught(Round $round, array $hosts): string
+    {
+        $staff = array_map(static fn(RoundHost $host): int => $host->staff_id, $hosts);
+        $count = $round->families ? Teachers::taughtByNoneOf($round->school_id, $round->classes, $staff) : 0;
+
+        return $count === 0 ? '' : Words::say('rounds.look_untaught', ['count' => $count]);
+    }
+
+    /**
      * What comes of it: so many times, for so many students, and whose evening is too short.
      *
      * @param  list<RoundHost>  $hosts  who is in it
@@ -197,6 +210,7 @@ final class RoundSetupData
             'sentences' => array_map(Sentence::of(...), $round->coreBlocks()),
             'short_said' => Words::say('rounds.look_short', ['count' => count($short)]),
             'short' => $short,
+            'untaught_said' => self::untaught($round, $hosts),
         ];
     }
 }

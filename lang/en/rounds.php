@@ -91,6 +91,8 @@ return [
     'no_such_class' => 'One of these classes is not there any more.',
     'look_said' =>
         '{slots, plural, one {One time} other {# times}} for each teacher: {all, number} for {hosts, plural, one {one teacher} other {# teachers}}.',
+    'look_untaught' =>
+        '{count, plural, one {One student has} other {# students have}} none of their teachers in this round. Their families see everybody who is in it.',
     'look_short' =>
         '{count, plural, =0 {Everybody has time for all whom they teach.} one {One teacher teaches more students than they have times.} other {# teachers teach more students than they have times.}}',
     'absent_on_sheet' => 'This round is published. Close the times on your sheet: there you see first whom it hits.',

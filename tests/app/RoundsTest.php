@@ -104,6 +104,31 @@ final class RoundsTest extends RoundTestCase
         );
     }
 
+    public function test_where_none_of_a_childs_teachers_are_in_it_the_office_reads_so_and_its_family_sees_all_who_are(): void
+    {
+        $this->actingAs($this->office);
+        $only = ['staff' => [$this->maja->id]];
+        self::assertSame(
+            'One student has none of their teachers in this round. Their families see everybody who is in it.',
+            $this->ask('post', '/api/staff/rounds', $this->typed($only + ['title' => 'Looked at']))
+                ->assertCreated()
+                ->json('look.untaught_said'),
+        );
+        $round = $this->published($only);
+        Auth::forgetGuards();
+        $pass = self::guardian('Uma Fay')->pass();
+        $maja = $this->slug($this->maja);
+        self::assertSame(
+            [[$maja], [$maja]],
+            array_column(
+                $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}")
+                    ->assertOk()
+                    ->json('children'),
+                'teachers',
+            ),
+        );
+    }
+
     public function test_a_family_ticks_looks_and_keeps_the_whole_plan_in_one_go(): void
     {
         $round = $this->published();

@@ -65,6 +65,7 @@
     {#if setup.round && setup.round.look.short.length > 0}
         <p class="notice mb-2">{setup.round.look.short_said}</p>
     {/if}
+    {#if setup.round?.look.untaught_said}<p class="notice mb-2">{setup.round.look.untaught_said}</p>{/if}
     <ul class="max-h-[60vh] overflow-y-auto border-t border-line">
         {#each shown as one (one.id)}
             {@const mine = part(one.id)}

@@ -14,7 +14,7 @@
     {#if setup.round}
         <p class="font-semibold">{setup.form.title}</p>
         {#each setup.round.look.sentences as sentence (sentence)}<p>{clock.all(sentence)}</p>{/each}
-        <p>{setup.round.look.said} {setup.round.look.short_said}</p>
+        <p>{setup.round.look.said} {setup.round.look.short_said} {setup.round.look.untaught_said}</p>
         {#if placeless > 0}
             <Notice
                 >{placeless === 1
