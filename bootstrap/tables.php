@@ -30,6 +30,7 @@ return [
         'expected',
         'guardian_student',
         'guardians',
+        'rolls_brought_in',
         'school_classes',
         'students',
     ],

@@ -92,18 +92,12 @@ final class TakeRollBack
     private function passes(BroughtIn $last, string $at): void
     {
         foreach ($last->before['passes'] as $row) {
-            DB::table('passes')
-                ->join('guardians', 'guardians.id', '=', 'passes.guardian_id')
-                ->where('passes.id', $row['id'])
-                ->where('guardians.updated_at', $at)
-                ->whereColumn('passes.name', 'guardians.name')
-                ->whereColumn('passes.phone', 'guardians.phone')
-                ->whereRaw('passes.email <=> guardians.email')
-                ->update([
-                    'passes.name' => $row['name'],
-                    'passes.email' => $row['email'],
-                    'passes.phone' => $row['phone'],
-                ]);
+            DB::update(
+                'UPDATE passes JOIN guardians ON guardians.id = passes.guardian_id' .
+                    ' SET passes.name = ?, passes.email = ?, passes.phone = ? WHERE passes.id = ? AND guardians.updated_at = ?' .
+                    ' AND passes.name = guardians.name AND passes.phone = guardians.phone AND passes.email <=> guardians.email',
+                [$row['name'], $row['email'], $row['phone'], $row['id'], $at],
+            );
         }
     }
 }

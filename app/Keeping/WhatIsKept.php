@@ -179,6 +179,12 @@ final class WhatIsKept
             'guardian_student' => Kept::of('guardians', 'for whom they may book', self::BY_HAND, []),
             'class_student' => Kept::of('students', 'in which class they are', self::BY_HAND, []),
             'class_teachers' => Kept::of('staff', 'who teaches a class, by address', self::BY_HAND, ['email']),
+            'rolls_brought_in' => Kept::of(
+                'students, guardians',
+                'how the directory was before the last file: names, addresses, numbers',
+                'a day after it was brought in',
+                ['before'],
+            ),
             'card_codes' => Kept::of('guardians', 'hash of the code on a card', 'thirty days after what it opens', [
                 'code_hash',
             ]),
