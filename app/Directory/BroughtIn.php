@@ -68,7 +68,7 @@ final readonly class BroughtIn
                 'new' => count($new['students']),
                 'changed' => count($plan->changedStudents),
                 'gone' => count($plan->goneStudents),
-                'before' => json_encode(['new' => $new, 'before' => $before], JSON_THROW_ON_ERROR),
+                'before' => self::packed(['new' => $new, 'before' => $before]),
             ],
             ['school_id'],
         );
@@ -96,9 +96,28 @@ final readonly class BroughtIn
             return null;
         }
         /** @var array{new: array<string, list<int>>, before: array<string, list<array<string, mixed>>>} $kept */
-        $kept = json_decode((string) $row->before, true, flags: JSON_THROW_ON_ERROR);
+        $kept = self::unpacked((string) $row->before);
 
         return new self($school->id, Instant::of((string) $row->at), $kept['new'], $kept['before']);
+    }
+
+    /**
+     * A whole school is some megabytes, and a tenth of it packed: one statement has to take it.
+     *
+     * @param  array<string, mixed>  $kept
+     */
+    private static function packed(array $kept): string
+    {
+        return base64_encode((string) gzcompress(json_encode($kept, JSON_THROW_ON_ERROR)));
+    }
+
+    private static function unpacked(string $packed): mixed
+    {
+        return json_decode(
+            (string) gzuncompress((string) base64_decode($packed, true)),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     public static function forget(int $now): void

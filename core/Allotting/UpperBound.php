@@ -37,63 +37,91 @@ final class UpperBound
     {
         $bound = new self($task);
         $last = max([0, ...$task->level]);
-        $upTo = static fn(int $most): \Closure => static fn(int $level): bool => $level <= $most;
-        [$all, $none] = [$upTo($last), $upTo(-1)];
-        $families = $bound->most($all, $none);
-        $bounds = [];
+        $families = $bound->most($last, -1);
+        [$flow, $granted, $served, $bounds] = [$bound->network(), 0, 0, []];
         for ($level = 0; $level <= $last; $level++) {
-            $granted = $bound->most($upTo($level), $upTo($level));
+            $bound->open($flow, array_keys($task->level, $level, true), true, true);
+            // What flows already goes on to flow; only what comes in addition is counted.
+            $granted += $flow->greatest(self::SOURCE, self::SINK);
             // So many have something of these levels; for each of the other families one later wish takes what could be theirs.
-            $served = $bound->most($upTo($level), $none);
-            $withOne = $bound->most($all, $upTo($level));
+            $served = $served < $families ? $bound->most($level, -1) : $served;
             if ($level === 0) {
-                $families = min($families, $served + $withOne - $granted);
+                $families = $granted === 0 ? $families : min($families, $served + $bound->most($last, 0) - $granted);
+                $bounds[] = $granted;
+            } else {
+                $bounds[] =
+                    $served >= $families
+                        ? $granted
+                        : min($granted, $bound->most($last, $level) - ($families - $served));
             }
-            $bounds[] = $level === 0 ? $granted : min($granted, $withOne - max(0, $families - $served));
         }
 
         return [$bounds, $families];
     }
 
     /**
-     * @param  \Closure(int): bool  $first  whether what a family gets first may be of that level
-     * @param  \Closure(int): bool  $more  whether what it gets besides may be
+     * @param  int  $first  the last level of which what a family gets first may be
+     * @param  int  $more  the last level of which what it gets besides may be
      */
-    private function most(\Closure $first, \Closure $more): int
+    private function most(int $first, int $more): int
+    {
+        $flow = $this->network();
+        foreach (array_keys($this->task->wishes) as $w) {
+            $level = $this->task->level[$w];
+            $this->open($flow, [$w], $level <= $first, $level <= $more);
+        }
+
+        return $flow->greatest(self::SOURCE, self::SINK);
+    }
+
+    /** From families, by what they get first and what besides, and from slots to the hosts' dates; no wish is open yet. */
+    private function network(): Flow
     {
         $task = $this->task;
         $flow = new Flow();
         $slots = count($task->start);
-        $ofMore = self::FAMILIES + count($task->wishesOf);
-        $ofWish = $ofMore + count($task->wishesOf);
-        $ofSlot = $ofWish + 2 * count($task->wishes);
-        $ofHostDay = $ofSlot + $slots;
         foreach ($this->fit as $f => $fit) {
             $flow->arc(self::SOURCE, self::FAMILIES + $f, min(1, $fit));
-            $flow->arc(self::SOURCE, $ofMore + $f, max(0, $fit - 1));
+            $flow->arc(self::SOURCE, $this->ofMore() + $f, max(0, $fit - 1));
         }
         foreach ($task->hostDay as $s => $hostDay) {
-            $flow->arc($ofSlot + $s, $ofHostDay + $hostDay, 1);
+            $flow->arc($this->ofSlot() + $s, $this->ofSlot() + $slots + $hostDay, 1);
         }
         foreach ($task->most as $hostDay => $most) {
-            $flow->arc($ofHostDay + $hostDay, self::SINK, $most ?? $slots);
-        }
-        foreach ($task->level as $w => $level) {
-            [$isFirst, $isMore] = [$first($level), $more($level)];
-            if (!$isFirst && !$isMore) {
-                continue;
-            }
-            [$in, $out] = [$ofWish + 2 * $w, $ofWish + 2 * $w + 1];
-            $isFirst && $flow->arc(self::FAMILIES + $task->familyOf[$w], $in, 1);
-            $isMore && $flow->arc($ofMore + $task->familyOf[$w], $in, 1);
-            $flow->arc($in, $out, 1);
-            foreach ($task->slots[$w] as $s) {
-                // Of a longer meeting the first part is what it surely takes.
-                $flow->arc($out, $ofSlot + $task->parts[$s][0], 1);
-            }
+            $flow->arc($this->ofSlot() + $slots + $hostDay, self::SINK, $most ?? $slots);
         }
 
-        return $flow->greatest(self::SOURCE, self::SINK);
+        return $flow;
+    }
+
+    /**
+     * @param  list<int>  $wishes
+     * @param  bool  $first  whether they can be what their family gets first
+     * @param  bool  $more  whether they can be what it gets besides
+     */
+    private function open(Flow $flow, array $wishes, bool $first, bool $more): void
+    {
+        foreach ($first || $more ? $wishes : [] as $w) {
+            $family = $this->task->familyOf[$w];
+            $in = $this->ofMore() + count($this->task->wishesOf) + 2 * $w;
+            $first && $flow->arc(self::FAMILIES + $family, $in, 1);
+            $more && $flow->arc($this->ofMore() + $family, $in, 1);
+            $flow->arc($in, $in + 1, 1);
+            foreach ($this->task->slots[$w] as $s) {
+                // Of a longer meeting the first part is what it surely takes.
+                $flow->arc($in + 1, $this->ofSlot() + $this->task->parts[$s][0], 1);
+            }
+        }
+    }
+
+    private function ofMore(): int
+    {
+        return self::FAMILIES + count($this->task->wishesOf);
+    }
+
+    private function ofSlot(): int
+    {
+        return $this->ofMore() + count($this->task->wishesOf) + 2 * count($this->task->wishes);
     }
 
     /**

@@ -50,6 +50,23 @@ afterEach(() => {
 });
 
 describe('a visitor on a sheet', () => {
+    it('knows what another tab of the same browser keeps and books, and says when its own is kept no more', async () => {
+        at('');
+        answers = [{ data: { seconds: 300 } }, { data: { seconds: 300 } }];
+        const one = await visitor();
+        await one.keep('16:30', null);
+        const other = await visitor();
+        expect([other.keepKey === one.keepKey, other.shares, one.shares]).toEqual([true, true, false]);
+        await other.keep('16:45', null);
+        expect([one.left, other.left]).toEqual([300, 300]);
+        // The second tab's pick is told to the first; what is kept is what was picked last.
+        one.told();
+        other.told();
+        expect([one.left, one.over, other.left, other.over]).toEqual([null, true, 300, false]);
+        other.settled('16:45');
+        expect([one.isOwn('16:45'), one.isOwn('16:30'), other.keepKey === one.keepKey]).toEqual([true, false, false]);
+    });
+
     it('is who their pass says, and nothing is typed twice', async () => {
         at('?pass=abc', { 'recess.visitor': JSON.stringify({ name: 'Ama', place: 7, answers: { student: 'Kwame' } }) });
         answers = [{ data: { name: 'Ama Otoo', students: [] } }];

@@ -17,6 +17,15 @@ interface Picked {
     from: string | null;
 }
 
+/** What the tabs of one browser know of each other on a sheet. */
+interface Own {
+    key?: string;
+    at?: number;
+    /** What is kept under the key. */
+    picked?: string;
+    booked?: string[];
+}
+
 const MEMORY = 'recess.visitor';
 const PICKED = 'recess.picked';
 /** Of all tabs of this browser: under which key it keeps a time, and which it booked. No names, and not for long. */
@@ -41,6 +50,8 @@ export class Visitor {
     keepKey: string;
     /** Whether another tab, or this one before it was loaded again, may keep a time under the same key. */
     shares = false;
+    /** What is kept for this tab. */
+    #slot = '';
     #ends = 0;
     #clock: ReturnType<typeof setInterval> | undefined;
     #slug: string;
@@ -64,6 +75,7 @@ export class Visitor {
         }
         void this.meet();
         addEventListener('pagehide', () => this.release());
+        addEventListener('storage', () => this.told());
         // A reload, or a phone that puts the page away.
         addEventListener('visibilitychange', () => this.remember());
     }
@@ -92,9 +104,16 @@ export class Visitor {
         return this.#own().booked?.includes(slot) ?? false;
     }
 
-    #own(): { key?: string; at?: number; booked?: string[] } {
+    /** Another tab has picked another time under the same key: what this one kept is kept no more, and it says so. */
+    told(): void {
+        if (this.left === null || this.#own().picked === this.#slot) return;
+        this.#count(null);
+        this.over = true;
+    }
+
+    #own(): Own {
         try {
-            const all = JSON.parse(localStorage.getItem(OWN) ?? '{}') as Record<string, { key?: string; at?: number }>;
+            const all = JSON.parse(localStorage.getItem(OWN) ?? '{}') as Record<string, Own>;
             const own = all[this.#slug];
             return own && Date.now() - (own.at ?? 0) < OWN_FOR ? own : {};
         } catch {
@@ -102,7 +121,7 @@ export class Visitor {
         }
     }
 
-    #keepOwn(own: { key: string; booked: string[] }): void {
+    #keepOwn(own: Own): void {
         try {
             // Of one sheet: the one that is looked at.
             localStorage.setItem(OWN, JSON.stringify({ [this.#slug]: { ...own, at: Date.now() } }));
@@ -116,7 +135,7 @@ export class Visitor {
         const own = this.#own();
         const key = own.key ?? newKey();
         this.shares = own.key !== undefined;
-        this.#keepOwn({ key, booked: own.booked ?? [] });
+        this.#keepOwn({ ...own, key });
         return key;
     }
 
@@ -168,6 +187,8 @@ export class Visitor {
         );
         this.lengthened = false;
         if (answer.data) {
+            this.#slot = slot;
+            this.#offered || this.#keepOwn({ ...this.#own(), key: this.keepKey, picked: slot });
             this.#count(answer.data.seconds);
             return null;
         }
@@ -207,7 +228,7 @@ export class Visitor {
         this.#count(null);
         this.unpick();
         this.keepKey = newKey();
-        this.#keepOwn({ key: this.keepKey, booked: [...(this.#own().booked ?? []), slot] });
+        this.#keepOwn({ key: this.keepKey, picked: '', booked: [...(this.#own().booked ?? []), slot] });
     }
 
     /** Leaving: what is kept is free for others at once. */
