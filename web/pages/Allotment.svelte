@@ -88,7 +88,9 @@
     {/if}
     <div class="mb-4 flex flex-wrap items-center gap-3">
         {#if page.looking}
-            <Button color="alternative" onclick={() => void page.stop()}>Stop, and take what there is</Button>
+            <Button color="alternative" disabled={page.beginning} onclick={() => void page.stop()}
+                >Stop, and take what there is</Button
+            >
         {:else if now.state === 'none' || now.state === 'failed'}
             <Button disabled={now.sent === 0} onclick={() => void page.begin(1)}>Find times</Button>
         {:else if now.state === 'found'}

@@ -15,6 +15,9 @@ export class AllotmentPage {
     /** Who is picked out: a family or a teacher, by number. */
     picked = $state<{ kind: 'family' | 'host'; index: number } | null>(null);
 
+    /** Whether another one has been asked for, and nothing heard yet: what stands here is the one before. */
+    beginning = $state(false);
+
     #round: number;
     #timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -28,7 +31,7 @@ export class AllotmentPage {
     }
 
     get looking(): boolean {
-        return ['waiting', 'running'].includes(this.now.state);
+        return this.beginning || ['waiting', 'running'].includes(this.now.state);
     }
 
     /** What belongs to who is picked out. */
@@ -43,12 +46,14 @@ export class AllotmentPage {
 
     async begin(seed: number): Promise<void> {
         this.picked = null;
+        this.beginning = true;
         await this.#work(
             api.POST('/api/staff/rounds/{round}/allotment', {
                 params: { path: { round: this.#round } },
                 body: { seed },
             }),
         );
+        this.beginning = false;
     }
 
     async stop(): Promise<void> {
