@@ -109,9 +109,11 @@
                     </Select>
                 </div>
                 {#if list.counts.away > 0}
-                    <Checkbox bind:checked={away} class="min-h-11" onchange={() => void look()}
-                        >Put away ({list.counts.away})</Checkbox
-                    >
+                    <div class="flex min-h-11 items-center">
+                        <Checkbox bind:checked={away} onchange={() => void look()}
+                            >Put away ({list.counts.away})</Checkbox
+                        >
+                    </div>
                 {/if}
             </div>
             <ul class="mt-3 divide-y divide-line">
