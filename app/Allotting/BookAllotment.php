@@ -17,8 +17,9 @@ use Illuminate\Support\Facades\DB;
 use Recess\Time\Span;
 
 /**
- * Books an allotment, if all of it can still be had: each family in a transaction of its own, with what it is told, so that nobody else waits for long; and
- * when all are in, opens what is free to everybody. Killed in the middle it goes on where it was.
+ * Books an allotment, if all of it can still be had: each family in a transaction of its own, with what it is told, so
+ * that nobody else waits for long; and when all are in, opens what is free to everybody. Killed in the middle it goes on
+ * where it was.
  */
 final class BookAllotment implements ShouldQueue
 {

@@ -9,8 +9,9 @@ use App\Models\Instant;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Checks against the database what an allotment gives, before anybody is told that it is so: each family's times are booked as
- * they would be, and given back at once; and nobody is given away twice. What cannot be had is taken out, with its reason.
+ * Checks against the database what an allotment gives, before anybody is told that it is so: each family's times are
+ * booked as they would be, and given back at once; and nobody is given away twice. What cannot be had is taken out, with
+ * its reason.
  */
 final class CheckAllotment
 {
@@ -47,9 +48,11 @@ final class CheckAllotment
     private function twice(Allotment $allotment): array
     {
         $rows = DB::select(
-            'SELECT b.id FROM allotted a JOIN allotted b ON b.allotment_id = a.allotment_id AND a.id <> b.id' .
-                ' AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at AND (b.asked, -b.`rank`, -b.id) < (a.asked, -a.`rank`, -a.id)' .
-                ' JOIN sheets ON sheets.id = a.sheet_id JOIN sheets theirs ON theirs.id = b.sheet_id AND theirs.staff_id = sheets.staff_id' .
+            'SELECT b.id FROM allotted a JOIN allotted b ON b.allotment_id = a.allotment_id' .
+                ' AND a.starts_at < b.ends_at AND b.starts_at < a.ends_at' .
+                ' AND (a.asked, b.`rank`, b.id) > (b.asked, a.`rank`, a.id)' .
+                ' JOIN sheets ON sheets.id = a.sheet_id' .
+                ' JOIN sheets theirs ON theirs.id = b.sheet_id AND theirs.staff_id = sheets.staff_id' .
                 ' WHERE a.allotment_id = ?',
             [$allotment->id],
         );

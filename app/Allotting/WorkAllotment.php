@@ -7,6 +7,7 @@ namespace App\Allotting;
 use App\Framework\Clock;
 use App\Models\Instant;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Recess\Allotting\Allotment as Found;
@@ -36,7 +37,7 @@ final class WorkAllotment implements ShouldQueue
         $this->onQueue('rounds');
     }
 
-    public function handle(): void
+    public function handle(CheckAllotment $check): void
     {
         $now = Clock::now();
         $allotment = Allotment::query()->with('round.school')->find($this->allotment);
@@ -66,6 +67,9 @@ final class WorkAllotment implements ShouldQueue
             $task->interpreters($now),
         );
         $this->keep($allotment, $task, $found, array_column($pins, 'row', 'row'));
+        // What is said to be granted is checked against the database before it is said.
+        $check($allotment);
+        $this->end($allotment);
     }
 
     public function failed(): void
@@ -162,15 +166,14 @@ final class WorkAllotment implements ShouldQueue
             $i = $task->meant[$id]['row'];
             $i === null || ($rows[$i] = ['why' => NotGranted::of($why)->value] + $rows[$i]);
         }
-        $mine = DB::table('allotments')->where('id', $allotment->id)->where('state', AllotmentState::Running);
-        DB::transaction(static function () use ($allotment, $rows, $breaks, $found, $task, $mine): void {
+        DB::transaction(static function () use ($allotment, $rows, $breaks, $found, $task): void {
             // Of one that was given up, or found by another worker meanwhile, nothing is written.
-            $is = (clone $mine)->update([
+            $is = self::running($allotment)->update([
                 'bound' => max(0, $found->bound - $task->breaks()),
                 'breaks' => json_encode($breaks, JSON_THROW_ON_ERROR),
                 'heard_at' => Instant::column(Clock::now()),
             ]);
-            if ($is === 1 || (clone $mine)->exists()) {
+            if ($is === 1 || self::running($allotment)->exists()) {
                 // Of a try that ended in the middle of this.
                 $allotment->rows()->delete();
                 foreach (array_chunk($rows, 500) as $some) {
@@ -178,9 +181,12 @@ final class WorkAllotment implements ShouldQueue
                 }
             }
         });
-        $this->check()($allotment);
-        DB::transaction(static function () use ($allotment, $mine): void {
-            $is = (clone $mine)->update([
+    }
+
+    private function end(Allotment $allotment): void
+    {
+        DB::transaction(static function () use ($allotment): void {
+            $is = self::running($allotment)->update([
                 'busy' => null,
                 'state' => AllotmentState::Found,
                 'granted' => $allotment->rows()->whereNotNull('starts_at')->count(),
@@ -192,9 +198,8 @@ final class WorkAllotment implements ShouldQueue
         });
     }
 
-    /** What is said to be granted is checked against the database before it is said. */
-    private function check(): CheckAllotment
+    private static function running(Allotment $allotment): Builder
     {
-        return app(CheckAllotment::class);
+        return DB::table('allotments')->where('id', $allotment->id)->where('state', AllotmentState::Running);
     }
 }

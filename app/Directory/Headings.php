@@ -123,17 +123,15 @@ final class Headings
      */
     public static function proposed(array $columns): array
     {
+        $partOf = [];
+        foreach (self::NAMES as $part => $names) {
+            $partOf += array_fill_keys(array_map(self::plain(...), [...$names, $part]), $part);
+        }
         $parts = [];
         foreach ($columns as $column) {
-            $plain = self::plain($column);
-            $known = '';
-            foreach (self::NAMES as $part => $names) {
-                $named = [...array_map(self::plain(...), $names), str_replace('_', ' ', $part)];
-                if ($known === '' && !in_array($part, $parts, true) && in_array($plain, $named, true)) {
-                    $known = $part;
-                }
-            }
-            $parts[] = $known;
+            $part = $partOf[self::plain($column)] ?? '';
+            // Two columns are not the same thing: the first has it.
+            $parts[] = in_array($part, $parts, true) ? '' : $part;
         }
         // “Name, Vorname”, “nombre, apellidos”: beside the one half a name is the other.
         $half = match (true) {

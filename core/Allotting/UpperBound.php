@@ -7,8 +7,8 @@ namespace Recess\Allotting;
 use Recess\Fitting\Columns;
 
 /**
- * What any allotment can grant at most: what remains true when families may be in two meetings at once as long as they are in
- * no more than fit one after the other. A flow from families through wishes and slots to the hosts' dates.
+ * What any allotment can grant at most: what remains true when families may be in two meetings at once as long as they
+ * are in no more than fit one after the other. A flow from families through wishes and slots to the hosts' dates.
  *
  * @internal to the allotter
  */
@@ -29,9 +29,10 @@ final class UpperBound
     }
 
     /**
-     * @return array{list<int>, int} by level: no allotment in which as many families as can be have something grants more of
-     *                               the wishes up to that level; the last is true of every allotment. And how many families
-     *                               can have something at most, when as much as can be is granted of what is asked.
+     * @return array{list<int>, int} by level: no allotment in which as many families as can be have something grants
+     *                               more of the wishes up to that level; the last is true of every allotment. And how
+     *                               many families can have something at most, when as much as can be is granted of
+     *                               what is asked.
      */
     public static function of(AllotTask $task): array
     {
@@ -43,7 +44,8 @@ final class UpperBound
             $bound->open($flow, array_keys($task->level, $level, true), true, true);
             // What flows already goes on to flow; only what comes in addition is counted.
             $granted += $flow->greatest(self::SOURCE, self::SINK);
-            // So many have something of these levels; for each of the other families one later wish takes what could be theirs.
+            // So many have something of these levels; for each of the other families one later wish takes what could
+            // be theirs.
             $served = $served < $families ? $bound->most($level, -1) : $served;
             if ($level === 0) {
                 $families = $granted === 0 ? $families : min($families, $served + $bound->most($last, 0) - $granted);
@@ -74,7 +76,7 @@ final class UpperBound
         return $flow->greatest(self::SOURCE, self::SINK);
     }
 
-    /** From families, by what they get first and what besides, and from slots to the hosts' dates; no wish is open yet. */
+    /** From families, by what they get first and what besides, and from slots to hosts' dates; no wish is open yet. */
     private function network(): Flow
     {
         $task = $this->task;

@@ -70,10 +70,10 @@ return [
     'pass_declined' => '{host} cannot meet you at these times.',
     'pass_lapsed' => 'Nobody has answered in time. Your times are free again.',
     'pass_taken_back' => 'You have taken this back.',
-    // Letters.
     // On the pages of whoever is asked.
     'waiting' =>
         '{own, plural, =0 {} one {Somebody asks you for a time.} other {# people ask you for a time.}} {others, plural, =0 {} one {Somebody asks a colleague whom you stand in for.} other {# people ask colleagues whom you stand in for.}}',
+    // Letters.
     'letter_asked' => '{who} asks you for a time.',
     'letter_asked_heading' => 'Asked: {title}, by {who}',
     'letter_sent' => 'You have asked {host} for a time. It is kept until {until}.',

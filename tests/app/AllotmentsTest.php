@@ -8,6 +8,7 @@ use App\Allotting\Allotment;
 use App\Allotting\Allotted;
 use App\Allotting\BookAllotment;
 use App\Allotting\BookFamily;
+use App\Allotting\CheckAllotment;
 use App\Allotting\WorkAllotment;
 use App\Directory\Guardian;
 use App\Directory\Student;
@@ -490,6 +491,14 @@ final class AllotmentsTest extends RoundTestCase
                 'More times of these teachers would help, or hours at which they have some left.',
             ],
             [$picture['none'][0]['said'], $picture['none'][0]['helps']],
+        );
+        // Were both given the same time of hers, each could have it, and not both: the later one is taken out.
+        $time = Allotted::query()->whereNotNull('starts_at')->sole();
+        Allotted::query()->update(['starts_at' => $time->starts_at, 'ends_at' => $time->ends_at, 'why' => null]);
+        self::assertSame(1, app(CheckAllotment::class)(Allotment::query()->sole()));
+        self::assertSame(
+            [Allotted::query()->max('id') => 'time-gone'],
+            Allotted::query()->whereNull('starts_at')->toBase()->pluck('why', 'id')->all(),
         );
     }
 
