@@ -177,6 +177,7 @@ test('two at once are free at the same time, and both say yes', async ({ page, b
     await expect(knock.getByText('Tomasz Wilk has said yes.')).toBeVisible();
     await knock.getByRole('button', { name: /^Yes, / }).click();
     await expect(page.getByText('Eilidh hears that you can.')).toBeVisible();
+    await expect(knock).toHaveCount(0);
     // What can be asked of her is hers to say, and what is wrong is said at its field.
     await page.getByText('When you can be asked').click();
     await page.getByRole('textbox', { name: 'Monday' }).fill('4-6');

@@ -7,6 +7,7 @@ const seconds = (minute: number) => AT / 1000 + minute * 60;
 /** What the server answers next: to a press, and to a look. */
 let answers: (object | Promise<object>)[] = [];
 let looks: (Response | (() => never))[] = [];
+let taken: unknown[] = [];
 let asked: { path: string; body?: Record<string, unknown>; headers?: Record<string, string> }[] = [];
 vi.mock('../../web/lib/api', () => {
     const call = (path: string, init: { body?: Record<string, unknown> }) => {
@@ -34,7 +35,7 @@ beforeEach(() => {
     vi.useFakeTimers({ now: AT });
     vi.resetModules();
     vi.stubGlobal('document', { addEventListener: () => undefined });
-    [answers, looks, asked] = [[], [], []];
+    [answers, looks, asked, taken] = [[], [], [], []];
 });
 afterEach(() => {
     vi.useRealTimers();
@@ -140,7 +141,8 @@ describe('a page that is told of changes', () => {
         const { api } = await import('../../web/lib/api');
         return new Live(
             () => 'c',
-            async (headers) => (await api.GET('/api/staff/desk/{person}', { headers } as never)).response as Response,
+            (headers) => api.GET('/api/staff/desk/{person}', { headers } as never),
+            (data) => taken.push(data),
             apart,
         );
     };
@@ -178,6 +180,17 @@ describe('a page that is told of changes', () => {
         looks = [heard({})];
         await one.now();
         expect([one.lost, one.heard > since]).toEqual([false, true]);
+    });
+
+    it('puts nothing older in place of what came with the answer to a press', async () => {
+        const one = await live();
+        looks = [heard({ revision: 1 }, { ETag: '"1"' }), heard({ revision: 3 })];
+        const look = one.now();
+        one.fresh();
+        await look;
+        await vi.advanceTimersByTimeAsync(0);
+        expect(taken).toEqual([{ revision: 3 }]);
+        expect(asked.at(-1)?.headers, 'compared with nothing').toEqual({ 'X-Recess-Look': '1' });
     });
 
     it('looks once more for all that came while it looked', async () => {

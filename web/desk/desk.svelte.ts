@@ -14,7 +14,7 @@ export class Desk {
     data = $state() as Schema['Desk'];
     message = $state('');
     busy = $state(false);
-    readonly live: Live;
+    readonly live: Live<Schema['Desk']>;
     #touched = 0;
     #last: Promise<unknown> = Promise.resolve();
     #held: Schema['Desk'] | null = null;
@@ -23,14 +23,9 @@ export class Desk {
         this.data = first;
         this.live = new Live(
             () => this.data.channel,
-            async (headers) => {
-                const answer = await api.GET('/api/staff/desk/{person}', {
-                    params: { path: { person: this.data.person.id } },
-                    headers,
-                });
-                if (answer.data) this.#take(answer.data);
-                return answer.response;
-            },
+            (headers) =>
+                api.GET('/api/staff/desk/{person}', { params: { path: { person: this.data.person.id } }, headers }),
+            (data) => this.#take(data),
         );
     }
 

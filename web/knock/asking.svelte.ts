@@ -43,6 +43,7 @@ export class Asking {
     #last = { wish: '', key: '' };
     // Within this tab only: a phone may be shared. Gone once it is sent.
     readonly #memory: string;
+    #asked = 0;
 
     constructor(private readonly page: Schema['KnockPage']) {
         this.#memory = `recess.knock.${page.slug}`;
@@ -74,7 +75,8 @@ export class Asking {
     }
 
     /** What is free now, for all whom it concerns. */
-    async look(): Promise<Response> {
+    async look(): Promise<{ response: Response }> {
+        const mine = ++this.#asked;
         const answer = await api.POST('/api/d/{door}/times', {
             params: { path: { door: this.page.slug } },
             body: {
@@ -85,12 +87,14 @@ export class Asking {
                 pass: this.pass,
             },
         });
+        // What was asked for before something else was chosen is not about that.
+        if (mine !== this.#asked) return answer;
         if (answer.data) {
             this.#take(answer.data);
             this.fields = { ...this.fields, with: '' };
         } else if (answer.response.status === 422)
             this.fields = { ...this.fields, with: (answer.error as Schema['Problem']).errors?.with?.[0] ?? '' };
-        return answer.response;
+        return answer;
     }
 
     refresh(): Promise<unknown> {

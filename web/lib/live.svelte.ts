@@ -11,7 +11,7 @@ const QUIET = 50;
  * those do not come through), and it looks. Where nothing comes through it looks by itself, and says since when it has
  * heard nothing.
  */
-export class Live {
+export class Live<T> {
     /** When the server was last heard, on the server's clock. */
     heard = $state(now.at);
     /** Whether looks fail: what is shown is as old as `heard`. */
@@ -29,6 +29,8 @@ export class Live {
     #looked = 0;
     #looking = false;
     #again = false;
+    /** How often something newer came another way: a look that began before is of no use any more. */
+    #turn = 0;
     #stopped = false;
     #touched = false;
     #soon: ReturnType<typeof setTimeout> | undefined;
@@ -36,13 +38,15 @@ export class Live {
 
     /**
      * @param channel of the page, from its data
-     * @param look asks for the page's data with these headers; takes it when there is any
+     * @param look asks for the page's data with these headers
+     * @param take is given what came, unless a press was answered meanwhile: what was asked for before that is older
      * @param apart milliseconds over which many readers of one channel spread their looks
      * @param old milliseconds that an answer may have been kept by the web server: then there is a second look
      */
     constructor(
         private channel: () => string,
-        private look: (headers: Record<string, string>) => Promise<Response>,
+        private look: (headers: Record<string, string>) => Promise<{ response: Response; data?: T }>,
+        private take: (data: T) => void,
         private apart = 0,
         private old = 0,
     ) {}
@@ -77,6 +81,7 @@ export class Live {
 
     /** Data that came another way, with the answer to a press: the next look compares with nothing. */
     fresh(): void {
+        this.#turn++;
         this.#etag = '';
         this.heard = now.at;
     }
@@ -94,8 +99,9 @@ export class Live {
         }
         this.#looking = true;
         this.#looked = Date.now();
+        const turn = this.#turn;
         try {
-            const answer = await this.look({
+            const { response: answer, data } = await this.look({
                 ...(this.#etag ? { 'If-None-Match': this.#etag } : {}),
                 // Nobody pressed: a look by itself keeps nobody signed in.
                 ...(this.#touched ? {} : { 'X-Recess-Look': '1' }),
@@ -103,7 +109,9 @@ export class Live {
             this.#touched = false;
             this.out = answer.status === 401 || answer.status === 419;
             now.set(answer);
-            if (answer.ok || answer.status === 304) {
+            if (turn !== this.#turn) this.#again = true;
+            else if (answer.ok || answer.status === 304) {
+                if (data !== undefined) this.take(data);
                 this.#etag = answer.headers.get('ETag') ?? this.#etag;
                 this.heard = now.at;
                 this.lost = false;

@@ -27,15 +27,14 @@
     const pass = sessionStorage.getItem('recess.pass')?.slice('/p/'.length);
     const live = new Live(
         () => found.channel,
-        async (headers) => {
-            const { about, from, to, skip } = first;
-            const answer = await api.GET('/api/find', {
-                params: { query: { about, from, to, names: first.names, skip, ...(pass ? { pass } : {}) } },
+        (headers) => {
+            const { about, from, to, skip, names } = first;
+            return api.GET('/api/find', {
+                params: { query: { about, from, to, names, skip, ...(pass ? { pass } : {}) } },
                 headers,
             });
-            if (answer.data) known = answer.data;
-            return answer.response;
         },
+        (data) => (known = data),
         // A round that opens changes many times a second, and many look at it.
         3000,
     );

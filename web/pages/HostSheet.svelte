@@ -65,7 +65,7 @@
             }),
         );
         if (answer.data) {
-            changed = answer.data;
+            pressed(answer.data);
             pausing = false;
             undo = { said: TURNED[to], to: before };
         }
@@ -77,23 +77,26 @@
         const answer = await ask(
             api.POST('/api/staff/bookings/{booking}/undo', { params: { path: { booking: sheet.undo.booking } } }),
         );
-        if (answer.data) changed = answer.data;
+        if (answer.data) pressed(answer.data);
         message = answer.trouble?.message ?? '';
     }
     let from: string | null = null;
     /** Whoever books, moves or gives back: seen at once. */
     const live = new Live(
         () => sheet.channel,
-        async (headers) => {
-            const answer = await api.GET('/api/staff/sheets/{sheet}', {
+        (headers) =>
+            api.GET('/api/staff/sheets/{sheet}', {
                 params: { path: { sheet: sheet.id }, query: from ? { from } : {} },
                 headers,
-            });
-            if (answer.data) changed = answer.data;
-            return answer.response;
-        },
+            }),
+        (data) => (changed = data),
     );
     onMount(() => (sheet.state === 'draft' ? undefined : live.start()));
+    /** What came with the answer to a press is newer than what is looked up just then. */
+    function pressed(now: Schema['HostSheet']) {
+        live.fresh();
+        changed = now;
+    }
     async function later(to: string | null) {
         from = to;
         const answer = await ask(
@@ -101,8 +104,7 @@
                 params: { path: { sheet: sheet.id }, query: from ? { from } : {} },
             }),
         );
-        if (answer.data) changed = answer.data;
-        live.fresh();
+        if (answer.data) pressed(answer.data);
     }
 
     const names = $derived(
@@ -160,7 +162,7 @@
             {#if sheet.can_change && sheet.can_throw_away}<ThrowAway id={sheet.id} published={false} />{/if}
         </div>
     {:else if sheet.can_change}
-        <Share {sheet} changed={(now) => (changed = now)}>
+        <Share {sheet} changed={pressed}>
             {#snippet beside()}
                 {#if sheet.state === 'open'}
                     <Button color="alternative" aria-expanded={pausing} onclick={() => (pausing = !pausing)}
@@ -205,7 +207,7 @@
             </h2>
             <ul class="grid gap-3">
                 {#each asked as booking (booking.id)}
-                    <HostBooking {sheet} {booking} changed={(now) => (changed = now)} />
+                    <HostBooking {sheet} {booking} changed={pressed} />
                 {/each}
             </ul>
         </section>
@@ -237,7 +239,7 @@
                             label={chosen.label}
                             done={leave}
                             changed={(now) => {
-                                changed = now;
+                                pressed(now);
                                 void leave();
                             }}
                         />
@@ -263,14 +265,14 @@
             {/if}
         </div>
         {#if sheet.can_change && (sheet.links_missing > 0 || booked.some((one) => one.video))}
-            <Links {sheet} changed={(now) => (changed = now)} />
+            <Links {sheet} changed={pressed} />
         {/if}
         {#if booked.length === asked.length}
             <p>Nobody yet.</p>
         {:else}
             <ul class="border-t border-line">
                 {#each standing.slice(0, most) as booking (booking.id)}
-                    <HostBooking {sheet} {booking} changed={(now) => (changed = now)} />
+                    <HostBooking {sheet} {booking} changed={pressed} />
                 {/each}
             </ul>
             {#if standing.length > most}<Button color="alternative" class="mt-2" onclick={() => (most += AT_ONCE)}

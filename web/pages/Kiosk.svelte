@@ -30,11 +30,8 @@
 
     const live = new Live(
         () => kiosk.channel,
-        async (headers) => {
-            const answer = await api.GET('/api/kiosk/{token}', { params: { path: { token } }, headers });
-            if (answer.data) changed = answer.data;
-            return answer.response;
-        },
+        (headers) => api.GET('/api/kiosk/{token}', { params: { path: { token } }, headers }),
+        (data) => (changed = data),
         // A whole school's desks change it: once in some seconds is enough here.
         4000,
     );

@@ -22,7 +22,8 @@
     let form = $state<HTMLFormElement>();
     const live = new Live(
         () => page.channel,
-        () => (asking.sent ? Promise.resolve(new Response(null, { status: 204 })) : asking.look()),
+        () => (asking.sent ? Promise.resolve({ response: new Response(null, { status: 204 }) }) : asking.look()),
+        () => undefined,
         1500,
     );
     onMount(() => {

@@ -22,11 +22,8 @@
 
     const live = new Live(
         () => page.channel,
-        async (headers) => {
-            const answer = await api.GET('/api/staff/knocks', { headers });
-            if (answer.response.status === 200 && answer.data) fresh = answer.data;
-            return answer.response;
-        },
+        (headers) => api.GET('/api/staff/knocks', { headers }),
+        (data) => (fresh = data),
     );
     onMount(() => live.start());
 

@@ -23,11 +23,8 @@
     const token = $derived(pass.path.slice('/p/'.length));
     const live = new Live(
         () => pass.channel,
-        async (headers) => {
-            const answer = await api.GET('/api/p/{token}', { params: { path: { token } }, headers });
-            if (answer.data) take(answer.data);
-            return answer.response;
-        },
+        (headers) => api.GET('/api/p/{token}', { params: { path: { token } }, headers }),
+        take,
     );
     // Any pass is told of what changes; only where something happens soon does it look by itself every few seconds.
     const lively = $derived(pass.bookings.some((one) => one.line !== null) || pass.knocks.some((one) => one.open));

@@ -30,20 +30,23 @@
 
     const live = new Live(
         () => channel,
-        async (headers) => {
-            const answer = host
-                ? await api.GET('/api/staff/video-room/{key}', { params: { path }, headers })
-                : await api.GET('/api/video-room/{key}', { params: { path, query: { guest } }, headers });
-            if (answer.data) room = answer.data;
-            return answer.response;
-        },
+        (headers) =>
+            host
+                ? api.GET('/api/staff/video-room/{key}', { params: { path }, headers })
+                : api.GET('/api/video-room/{key}', { params: { path, query: { guest } }, headers }),
+        (data) => (room = data),
     );
     onMount(() => live.start());
 
+    function pressed(data: typeof room | undefined) {
+        if (!data) return;
+        live.fresh();
+        room = data;
+    }
     async function come() {
         const answer = await ask(api.POST('/api/video-room/{key}', { params: { path }, body: { guest, name } }));
         message = firstOf(answer.trouble);
-        if (answer.data) room = answer.data;
+        pressed(answer.data);
     }
     async function answer(id: number, state: 'in' | 'later' | 'out') {
         const said = await ask(
@@ -53,7 +56,7 @@
             }),
         );
         message = firstOf(said.trouble);
-        if (said.data) room = said.data;
+        pressed(said.data);
     }
     const me = $derived(room?.me ?? null);
 </script>

@@ -47,6 +47,7 @@
     // From the document, where the part of the day was pressed before scripts had come.
     let sifted = $state.raw<Sifted>({ ...EVERYTHING, part: partOf(location.search), host, place });
     let etag = '';
+    let asked = 0;
 
     const narrowed = $derived(sifted.part !== 'any' || sifted.place !== null || sifted.host !== null);
     const days = $derived(
@@ -73,7 +74,8 @@
     async function refresh(anew = false): Promise<void> {
         await look(etag && !anew ? { 'If-None-Match': etag } : {}).catch(() => undefined);
     }
-    async function look(headers: Record<string, string>): Promise<Response> {
+    async function look(headers: Record<string, string>): Promise<{ response: Response }> {
+        const mine = ++asked;
         const query = {
             ...(from ? { from } : {}),
             ...(visitor.token ? { pass: visitor.token } : {}),
@@ -81,16 +83,18 @@
             ...(visitor.left === null && !visitor.over && !visitor.shares ? {} : { kept: visitor.keepKey }),
         };
         const answer = await api.GET('/api/s/{slug}', { params: { path: { slug: sheet.slug }, query }, headers });
-        if (answer.response.status === 200 && answer.data) {
+        // What was asked for before something else is older, however late it comes.
+        if (mine === asked && answer.data) {
             etag = answer.response.headers.get('ETag') ?? '';
             refreshed = answer.data;
         }
-        return answer.response;
+        return answer;
     }
     /** Many look at one sheet: told at once, they look within a second of each other. */
     const live = new Live(
         () => sheet.channel,
-        (headers) => (pass ? Promise.resolve(new Response(null, { status: 304 })) : look(headers)),
+        (headers) => (pass ? Promise.resolve({ response: new Response(null, { status: 304 }) }) : look(headers)),
+        () => undefined,
         700,
         // Sheets are worked out once a second for everybody; the web server counts whole ones, so nearly two may have passed.
         2_100,

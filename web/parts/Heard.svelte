@@ -3,7 +3,7 @@
     import type { Live } from '../lib/live.svelte';
     import { clock } from '../lib/clock.svelte';
 
-    let { live }: { live: Live } = $props();
+    let { live }: { live: Pick<Live<never>, 'heard' | 'lost' | 'out'> } = $props();
     const at = $derived(
         new Date(live.heard).toLocaleTimeString('en-GB', {
             hour: '2-digit',

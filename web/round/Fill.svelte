@@ -53,11 +53,8 @@
     /** Whoever books, gives back or sends wishes: seen at once; in a rush every other second. */
     const live = new Live(
         () => channel,
-        async (headers) => {
-            const answer = await api.GET('/api/staff/rounds/{round}', { params: { path: { round } }, headers });
-            if (answer.data) changed = answer.data;
-            return answer.response;
-        },
+        (headers) => api.GET('/api/staff/rounds/{round}', { params: { path: { round } }, headers }),
+        (data) => (changed = data),
         2_000,
     );
     onMount(() => live.start());
