@@ -10,6 +10,7 @@ use App\Framework\CleanInput;
 use App\Framework\DatabaseAway;
 use App\Framework\Limited;
 use App\Framework\Logged;
+use App\Framework\Reading;
 use App\Framework\SecurityHeaders;
 use App\SignIn\Proof;
 use App\SignIn\RememberedDevice;
@@ -66,6 +67,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->prepend(CleanInput::class);
+        // Written by the page itself, and read by the web server too.
+        $middleware->encryptCookies(except: [Reading::COOKIE]);
         $middleware->alias([
             'budget' => Budget::class,
             'limited' => Limited::class,

@@ -166,6 +166,7 @@ fill_template() {
     text=${text//@DB_PORT@/$DB_PORT}
     if [ "$1" = nginx.conf ]; then
         text=${text//@LISTEN@/$([ "$INSTANCE" = school ] && school_listens || echo "listen 127.0.0.1:$PORT backlog=2048;")}
+        text=${text//@CLOCKS@/$("$PHP" "$ROOT/ops/clocks.php")}
         text=${text//@MORE_SERVERS@/$([ "$INSTANCE" != school ] || school_servers)}
     fi
     # Measured and tested is from one address, which is then a whole school's.

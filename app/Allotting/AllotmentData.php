@@ -142,7 +142,7 @@ final class AllotmentData
                     'day' => (int) array_search($day, array_keys($days), true),
                     'at' => intdiv($span->start - $days[$day]['start'], 60),
                     'length' => $span->minutes(),
-                    'time' => Spell::time($span->start, $zone),
+                    'time' => (string) $zone->timeAt($span->start),
                     'pinned' => $row->pinned,
                 ];
             }
@@ -227,7 +227,7 @@ final class AllotmentData
             $hours = [];
             for ($hour = $zone->instant(LocalDate::fromDay($day), 0); $hour <= $end; $hour += 3_600) {
                 if ($hour >= $start) {
-                    $hours[] = ['at' => intdiv($hour - $start, 60), 'said' => Spell::time($hour, $zone)];
+                    $hours[] = ['at' => intdiv($hour - $start, 60), 'said' => (string) $zone->timeAt($hour)];
                 }
             }
             $days[$day] = [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Reading;
 use App\Models\Booking;
 use App\Models\Party;
 use App\Models\Pass;
@@ -17,7 +18,7 @@ final readonly class Reader
         private int $id,
         private string $name,
         private string $email,
-        private ?int $clock,
+        private Reading $reading,
         /** Of the pass; what opens something for its reader is another one with each. */
         private int $generation = 1,
         private string $addressee = '',
@@ -30,7 +31,7 @@ final readonly class Reader
             $pass->id,
             $pass->name,
             (string) $pass->email,
-            $pass->clock,
+            $pass->reading(),
             $pass->generation,
             $pass->addressee(),
         );
@@ -43,7 +44,7 @@ final readonly class Reader
             $staff->id,
             $staff->name,
             $staff->email,
-            is_numeric($staff->clock) ? (int) $staff->clock : null,
+            $staff->reading(),
             addressee: $staff->name,
         );
     }
@@ -69,10 +70,9 @@ final readonly class Reader
         return $this->email;
     }
 
-    /** 12 or 24, as they read times; null where they have not said. */
-    public function clock(): ?int
+    public function reading(): Reading
     {
-        return $this->clock;
+        return $this->reading;
     }
 
     public function generation(): int

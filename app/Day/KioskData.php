@@ -87,7 +87,7 @@ final class KioskData
 
         return [
             'ticket' => self::ticket($kiosk, $booking),
-            'from' => Spell::time($booking->span()->start, $zone),
+            'from' => (string) $zone->timeAt($booking->span()->start),
             'host' => $booking->host->name,
             'place' => $booking->place->label,
             'directions' => $booking->place->directions,

@@ -113,8 +113,8 @@ final readonly class RunSheet
                 ->map(
                     fn(Booking $one): array => [
                         'id' => $one->id,
-                        'from' => Spell::time($one->span()->start, $this->day->zone),
-                        'until' => Spell::time($one->span()->end, $this->day->zone),
+                        'from' => (string) $this->day->zone->timeAt($one->span()->start),
+                        'until' => (string) $this->day->zone->timeAt($one->span()->end),
                         'student' => $one->student,
                         'who' => $one->pass->name,
                         'guests' => array_values(
@@ -194,7 +194,7 @@ final readonly class RunSheet
 
     private static function arrival(?Turn $turn, DayOf $day): string
     {
-        return $turn?->arrived_at === null ? '' : Spell::time($turn->arrived_at->getTimestamp(), $day->zone);
+        return $turn?->arrived_at === null ? '' : (string) $day->zone->timeAt($turn->arrived_at->getTimestamp());
     }
 
     private static function outcome(?Turn $turn): string

@@ -107,8 +107,7 @@ final class WriteAfterwards
     {
         $zone = $booking->sheet->host->school->timeZone();
 
-        return Spell::onClock(
-            $booking->pass->clock,
+        return $booking->pass->reading()->hears(
             static fn(): string => strtr($text, [
                 '{name}' => $booking->pass->name,
                 '{student}' => $booking->student ?: $booking->pass->name,

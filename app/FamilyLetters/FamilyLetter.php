@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\FamilyLetters;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Sheet;
@@ -21,9 +22,9 @@ final class FamilyLetter extends Message
         private readonly string $text,
     ) {}
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

@@ -6,8 +6,10 @@ namespace App\Framework;
 
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
+use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\URL;
@@ -22,6 +24,13 @@ final class FrameworkRoom extends Room
     public function register(): void
     {
         $this->app->bind('db.connector.mariadb', DatabaseConnector::class);
+        $this->app->scoped(Reading::class, static fn(): Reading => Reading::asked(request()));
+        // Another request, or somebody who has signed in, is another reader.
+        $forget = static function (): void {
+            app()->forgetInstance(Reading::class);
+        };
+        app()->rebinding('request', $forget);
+        Event::listen(Authenticated::class, $forget);
     }
 
     public function boot(): void

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Framework;
 
 use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 
-/** Dates and times as people read them. */
+/** Dates and times as people read them: on the clock of whoever reads just now ({@see Reading}). */
 final class Spell
 {
     /** Thursday 3 December 2026 */
@@ -29,38 +30,20 @@ final class Spell
         return gmdate('D j M', $date->day * 86_400);
     }
 
-    /** Whether the reader of what is being written has a clock of twelve hours. */
-    private static bool $twelve = false;
-
-    /**
-     * Writes with times as a reader reads them.
-     *
-     * @template T
-     *
-     * @param  int|null  $clock  12 or 24; null where it is not known
-     * @param  \Closure(): T  $write
-     * @return T
-     */
-    public static function onClock(?int $clock, \Closure $write): mixed
-    {
-        $before = self::$twelve;
-        self::$twelve = $clock === 12;
-        try {
-            return $write();
-        } finally {
-            self::$twelve = $before;
-        }
-    }
-
     /** 16:40, or 4:40 pm to whoever reads it so */
     public static function time(int $instant, Zone $zone): string
     {
-        $time = $zone->timeAt($instant);
-        $hour = intdiv($time->minute, 60) % 24;
+        return self::clock($zone->timeAt($instant));
+    }
 
-        return self::$twelve
-            ? sprintf('%d:%02d %s', $hour % 12 === 0 ? 12 : $hour % 12, $time->minute % 60, $hour < 12 ? 'am' : 'pm')
-            : (string) $time;
+    /**
+     * A time as its reader reads it.
+     *
+     * @param  LocalTime|string  $time  as data: HH:MM
+     */
+    public static function clock(LocalTime|string $time): string
+    {
+        return Reading::now()->time(is_string($time) ? LocalTime::parse($time) : $time);
     }
 
     /** Thursday 3 December 2026, 16:40 to 16:55 (Halifax time) */

@@ -13,7 +13,7 @@ final class Words
     public static function say(string $key, array $values = []): string
     {
         $said = \MessageFormatter::formatMessage(
-            app()->getLocale(),
+            Reading::now()->language,
             self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."),
             $values,
         );
@@ -24,7 +24,7 @@ final class Words
     /** The sentence as the catalogue has it; null when it has none. */
     public static function pattern(string $key): ?string
     {
-        $pattern = trans($key);
+        $pattern = trans($key, locale: Reading::now()->language);
 
         return is_string($pattern) && $pattern !== $key ? $pattern : null;
     }

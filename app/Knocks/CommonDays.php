@@ -75,11 +75,11 @@ final class CommonDays
         return [
             'key' => SlotKey::of($start),
             'at' => intdiv($start - $left, 60),
-            'from' => Spell::time($start, $zone),
+            'from' => (string) $zone->timeAt($start),
             'ends' => array_map(
                 static fn(int $minutes): array => [
                     'minutes' => $minutes,
-                    'until' => Spell::time($start + $minutes * 60, $zone),
+                    'until' => (string) $zone->timeAt($start + $minutes * 60),
                 ],
                 $fits,
             ),

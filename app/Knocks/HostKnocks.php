@@ -178,7 +178,7 @@ final class HostKnocks
             'chosen' => $choice->chosen,
             'gone' => $span->start <= $now || $host->school->closedDays()->holds($date),
             'when' => Spell::moment($span->start, $zone),
-            'until' => Spell::time($span->end, $zone),
+            'until' => (string) $zone->timeAt($span->end),
             'minutes' => $span->minutes(),
             'maybe_until' =>
                 $span->start - HoldKnock::ENDS > $now ? Spell::moment($span->start - HoldKnock::ENDS, $zone) : null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Framework\Spell;
 use App\Models\Addresses;
 use App\Models\Question;
 use App\School\SavedPlace;
@@ -20,7 +21,13 @@ final class TermsData
             'hours' => (object) array_map(
                 static fn(array $one): string => implode(
                     ', ',
-                    array_map(static fn(string $hours): string => str_replace('-', ' to ', $hours), $one),
+                    array_map(
+                        static fn(string $hours): string => implode(
+                            ' to ',
+                            array_map(Spell::clock(...), explode('-', $hours)),
+                        ),
+                        $one,
+                    ),
                 ),
                 $terms->asked()->record(),
             ),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Line;
 
-use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Outcome;
@@ -44,15 +43,15 @@ final class VisitorLine
 
         return [
             'state' => $state,
-            'opens' => Spell::time(Opening::of($booking, $this->by), $zone),
+            'opens' => (string) $zone->timeAt(Opening::of($booking, $this->by)),
             'wait' => $wait?->minutes($this->now),
             // Told from when it matters; what is less is no news.
             'late' =>
                 $lateBy >= max(5, min($booking->host->late_threshold, $desk->desk->late_minutes ?: 1440)) ? $lateBy : 0,
-            'about' => Spell::time($booking->span()->start + $lateBy * 60, $zone),
+            'about' => (string) $zone->timeAt($booking->span()->start + $lateBy * 60),
             'break_until' =>
                 $desk->desk->break_until !== null && $desk->desk->break_until->getTimestamp() > $this->now
-                    ? Spell::time($desk->desk->break_until->getTimestamp(), $zone)
+                    ? (string) $zone->timeAt($desk->desk->break_until->getTimestamp())
                     : null,
             'word' => $turn->word ?? '',
             'answer' => $turn->answer ?? '',

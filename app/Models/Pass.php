@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Framework\Reading;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -171,6 +172,12 @@ final class Pass extends Row
     public function hasAnswered(): bool
     {
         return $this->confirmed_at !== null;
+    }
+
+    /** How what is sent to it is read: as its holder read when they booked. */
+    public function reading(): Reading
+    {
+        return Reading::on($this->clock);
     }
 
     /** What stands beside its address on the outside of a letter. */

@@ -105,8 +105,8 @@ final class PlanData
             'booked' => $booked,
             'key' => SlotKey::of($span->start),
             'length' => $span->minutes(),
-            'from' => Spell::time($span->start, $zone),
-            'until' => Spell::time($span->end, $zone),
+            'from' => (string) $zone->timeAt($span->start),
+            'until' => (string) $zone->timeAt($span->end),
             'between' => null,
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Framework\Budget;
 use App\Framework\Limited;
+use App\Framework\Reading;
 use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Models\MailAddress;
@@ -81,7 +82,6 @@ class PlanRequest extends FormRequest
                 'string',
                 new PhoneNumber($this->round()->school->country),
             ],
-            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
         ];
     }
 
@@ -96,7 +96,7 @@ class PlanRequest extends FormRequest
             $this->filled('phone')
                 ? PhoneNumber::written($this->string('phone')->toString(), $this->round()->school->country)
                 : $pass->phone ?? '',
-            $this->filled('clock') ? $this->integer('clock') : null,
+            Reading::now()->clock,
             Limited::origin($this),
         );
     }

@@ -154,7 +154,7 @@ final class RoundPageData
         }
 
         return array_map(
-            static fn(int $one): array => ['at' => intdiv($one - $from, 60), 'said' => Spell::time($one, $zone)],
+            static fn(int $one): array => ['at' => intdiv($one - $from, 60), 'said' => (string) $zone->timeAt($one)],
             $instants,
         );
     }
@@ -170,8 +170,8 @@ final class RoundPageData
                 'date' => (string) LocalDate::fromDay($day),
                 'label' => Spell::date(LocalDate::fromDay($day)),
                 'over' => $span->end <= $now,
-                'from' => Spell::time($span->start, $zone),
-                'until' => Spell::time($span->end, $zone),
+                'from' => (string) $zone->timeAt($span->start),
+                'until' => (string) $zone->timeAt($span->end),
                 'steps' => self::steps($span->start, $span->end, $zone),
             ],
             array_keys($days),

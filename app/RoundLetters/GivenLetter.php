@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\RoundLetters;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -33,9 +34,9 @@ final class GivenLetter extends Message
         return "given.{$this->round->id}.{$this->pass->id}.{$this->round->version}";
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\RoundLetters;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -22,9 +23,9 @@ final class MovedLetter extends Message
         private readonly string $text,
     ) {}
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\RoundLetters;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -23,9 +24,9 @@ final class PlanLetter extends Message
         private readonly array $bookings,
     ) {}
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

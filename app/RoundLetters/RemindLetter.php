@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\RoundLetters;
 
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Pass;
@@ -28,9 +29,9 @@ final class RemindLetter extends Message
         return "round-reminder.{$this->round->id}.{$this->pass->id}.$this->at";
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\RoundLetters;
 
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Pass;
@@ -21,9 +22,9 @@ final class WishesLetter extends Message
 {
     public function __construct(private readonly Pass $pass, private readonly Round $round) {}
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

@@ -165,8 +165,8 @@ enum RoundPapers: string
     private static function row(Booking $one, Zone $zone): array
     {
         return [
-            'from' => Spell::time($one->span()->start, $zone),
-            'until' => Spell::time($one->span()->end, $zone),
+            'from' => (string) $zone->timeAt($one->span()->start),
+            'until' => (string) $zone->timeAt($one->span()->end),
             'family' => $one->pass->name,
             'student' => $one->student,
             'needs' => $one->getAttribute('ground') === true ? Words::say('rounds.needs_ground') : '',

@@ -47,8 +47,8 @@ final class DayController
                     ->map(
                         static fn(Booking $one): array => [
                             'id' => $one->id,
-                            'from' => Spell::time($one->span()->start, $zone),
-                            'until' => Spell::time($one->span()->end, $zone),
+                            'from' => (string) $zone->timeAt($one->span()->start),
+                            'until' => (string) $zone->timeAt($one->span()->end),
                             'who' => $one->pass->name,
                             'student' => $one->student,
                             'host' => $one->host->name,

@@ -8,6 +8,7 @@ use App\Booking\Occasion;
 use App\Booking\Presser;
 use App\Calendars\Reader;
 use App\Framework\Clock;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Instant;
@@ -103,9 +104,9 @@ final class BookingMessage extends Message
         return $other->email === null ? [] : [new Address($other->email, $other->name)];
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->reader->clock();
+        return $this->reader->reading();
     }
 
     protected function identity(): string

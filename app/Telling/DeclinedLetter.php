@@ -7,6 +7,7 @@ namespace App\Telling;
 use App\Calendars\MeetingFacts;
 use App\Calendars\Reader;
 use App\Framework\Clock;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -26,9 +27,9 @@ final class DeclinedLetter extends Message
         return "{$this->booking->uid}.declined.{$this->booking->sequence}";
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

@@ -7,6 +7,7 @@ namespace App\Telling;
 use App\Calendars\MeetingFacts;
 use App\Calendars\Reader;
 use App\Framework\Clock;
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Passes\Joiner;
 
@@ -20,9 +21,9 @@ final class JoinerQuestion extends Message
         return Words::say('booking.join_subject', ['name' => $this->joiner->name]);
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->joiner->booking->pass->clock;
+        return $this->joiner->booking->pass->reading();
     }
 
     protected function letter(): Letter

@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Calendars\AnswerAddress;
 use App\Calendars\Reader;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Knocks\Knock;
@@ -71,9 +72,9 @@ final class KnockLetter extends Message
         return "{$this->knock->uid}.knock.$this->sequence.{$this->occasion->value}.{$this->reader->key()}";
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->reader->clock();
+        return $this->reader->reading();
     }
 
     /** @return list<Address> */

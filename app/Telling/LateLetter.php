@@ -7,6 +7,7 @@ namespace App\Telling;
 use App\Calendars\MeetingFacts;
 use App\Calendars\Reader;
 use App\Framework\Clock;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -28,9 +29,9 @@ final class LateLetter extends Message
         return "{$this->booking->uid}.late.$this->late.{$this->pass->id}";
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

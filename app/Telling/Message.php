@@ -7,7 +7,7 @@ namespace App\Telling;
 use App\Answers\EntrySent;
 use App\Calendars\AnswerAddress;
 use App\Framework\Clock;
-use App\Framework\Spell;
+use App\Framework\Reading;
 use App\Framework\Undoable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -50,10 +50,10 @@ abstract class Message extends Mailable implements ShouldQueue
 
     abstract protected function heading(): string;
 
-    /** 12 or 24, as its reader reads times; null when that is not known. */
-    protected function clock(): ?int
+    /** How its reader reads. */
+    protected function reading(): Reading
     {
-        return null;
+        return Reading::on(null);
     }
 
     /** One for each message, so that a second delivery of the same job is seen for what it is; null where a second one does no harm. */
@@ -76,7 +76,7 @@ abstract class Message extends Mailable implements ShouldQueue
 
     public function envelope(): Envelope
     {
-        return new Envelope(replyTo: $this->answersTo(), subject: Spell::onClock($this->clock(), $this->heading(...)));
+        return new Envelope(replyTo: $this->answersTo(), subject: $this->reading()->hears($this->heading(...)));
     }
 
     public function headers(): Headers
@@ -89,7 +89,7 @@ abstract class Message extends Mailable implements ShouldQueue
         return new Content(
             html: 'mail.html',
             text: 'mail.text',
-            with: ['letter' => Spell::onClock($this->clock(), $this->letter(...))],
+            with: ['letter' => $this->reading()->hears($this->letter(...))],
         );
     }
 
@@ -110,7 +110,7 @@ abstract class Message extends Mailable implements ShouldQueue
      */
     private function addEntry(Email $message): void
     {
-        $entry = Spell::onClock($this->clock(), fn(): ?CalendarEntry => $this->entry());
+        $entry = $this->reading()->hears(fn(): ?CalendarEntry => $this->entry());
         if ($entry === null) {
             return;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Calendars\Reader;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\TimeOffer;
@@ -54,9 +55,9 @@ final class OfferLetter extends Message
         return "{$this->booking->uid}.offer.$this->starts.$this->until";
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->pass->clock;
+        return $this->pass->reading();
     }
 
     protected function heading(): string

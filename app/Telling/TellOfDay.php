@@ -38,8 +38,7 @@ final class TellOfDay
                 );
             }
             if ($pass->late_by_text && $pass->phone !== '' && $this->texts->areSent()) {
-                $said = Spell::onClock(
-                    $pass->clock,
+                $said = $pass->reading()->hears(
                     static fn(): string => Words::say('day.late_text', [
                         'host' => $booking->host->name,
                         'minutes' => intdiv($event->late, 60),

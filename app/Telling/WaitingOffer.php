@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -43,9 +44,9 @@ final class WaitingOffer extends Message
         return $this->waiting->link();
     }
 
-    protected function clock(): ?int
+    protected function reading(): Reading
     {
-        return $this->waiting->pass->clock;
+        return $this->waiting->pass->reading();
     }
 
     protected function letter(): Letter

@@ -54,8 +54,8 @@ final class RulerData
                     static fn(Pieces $stretch): array => [
                         'at' => intdiv($stretch->stretch->start - $left, 60),
                         'length' => $stretch->stretch->minutes(),
-                        'from' => Spell::time($stretch->stretch->start, $zone),
-                        'until' => Spell::time($stretch->stretch->end, $zone),
+                        'from' => (string) $zone->timeAt($stretch->stretch->start),
+                        'until' => (string) $zone->timeAt($stretch->stretch->end),
                         'left_over' => intdiv($stretch->leftOver, 60),
                         'block' => $notes->origins[$stretch->stretch->start][0] ?? null,
                         'occurrence' => $notes->origins[$stretch->stretch->start][1] ?? null,
@@ -143,8 +143,8 @@ final class RulerData
             'key' => SlotKey::of($slot->start),
             'length' => $slot->minutes(),
             'day' => Spell::shortDate($zone->dateAt($slot->start)),
-            'from' => Spell::time($slot->start, $zone),
-            'until' => Spell::time($slot->end, $zone),
+            'from' => (string) $zone->timeAt($slot->start),
+            'until' => (string) $zone->timeAt($slot->end),
             'part' => $zone->timeAt($slot->start)->partOfDay()->value,
             'state' => $state->value,
         ];

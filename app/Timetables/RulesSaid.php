@@ -49,6 +49,7 @@ final class RulesSaid
     {
         return match (true) {
             $term->kind === TermKind::Moment => Spell::moment((int) $rules->instantOrNone($term->name, $zone), $zone),
+            $term->kind === TermKind::Clock => Spell::clock($rules->text($term->name)),
             str_ends_with($term->name, '_minutes') => Spell::minutes($rules->whole($term->name)),
             str_ends_with($term->name, '_hours') => Spell::minutes($rules->whole($term->name) * 60),
             default => '',

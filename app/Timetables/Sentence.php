@@ -118,7 +118,9 @@ final class Sentence
         return 'from ' .
             Spell::list(
                 array_map(
-                    static fn(Hours $hours): string => "$hours->from to {$hours->until()}" .
+                    static fn(Hours $hours): string => Spell::clock($hours->from) .
+                        ' to ' .
+                        Spell::clock($hours->until()) .
                         ($hours->passesMidnight() ? ' of the next day' : ''),
                     $stretches->hours,
                 ),

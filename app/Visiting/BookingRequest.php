@@ -9,6 +9,7 @@ use App\Directory\Admission;
 use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\Limited;
+use App\Framework\Reading;
 use App\Framework\SlotKey;
 use App\Models\MailAddress;
 use App\Models\Party;
@@ -41,7 +42,6 @@ class BookingRequest extends FormRequest
             'answers' => ['present', 'array'],
             'request_key' => ['required', 'uuid'],
             'pass' => ['nullable', 'string', 'max:120'],
-            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
             'keep_key' => ['nullable', 'uuid'],
             'host' => ['nullable', 'string', Rule::in(array_keys($sheet->chosenFrom()))],
         ];
@@ -131,7 +131,8 @@ class BookingRequest extends FormRequest
             passId: $pass?->id,
             keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
             by: $this->party(),
-            clock: $this->filled('clock') ? $this->integer('clock') : null,
+            // Of whoever is on the phone with those who press, nobody knows it.
+            clock: $this->party() === Party::Visitor ? Reading::now()->clock : null,
             studentId: $student,
             language: Interpreters::neededBy($pass, $this->sheet()->round_id),
             origin: $this->party() === Party::Visitor ? Limited::origin($this) : null,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Framework\SlotKey;
-use App\Framework\Spell;
 use App\Live\Channel;
 use App\Models\Pass;
 use App\Models\School;
@@ -164,8 +163,8 @@ final class FindData
                     'key' => SlotKey::of($one[1]->start),
                     'at' => intdiv($one[1]->start - $frame['left'], 60),
                     'length' => $one[1]->minutes(),
-                    'from' => Spell::time($one[1]->start, $zone),
-                    'until' => Spell::time($one[1]->end, $zone),
+                    'from' => (string) $zone->timeAt($one[1]->start),
+                    'until' => (string) $zone->timeAt($one[1]->end),
                     'part' => $zone->timeAt($one[1]->start)->partOfDay()->value,
                 ],
                 array_values($times),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Framework\Clock;
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\MailAddress;
 use App\Models\Pass;
@@ -17,7 +18,6 @@ use App\Passes\MendStudent;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 
 /** Who the visitor is, as their pass knows it: what was mistyped can be mended, and an address answers. */
 final class HolderController
@@ -29,7 +29,6 @@ final class HolderController
             'name' => ['required', 'string', new PersonName()],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($country)],
             'email' => ['nullable', 'string', new MailAddress()],
-            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
         ]);
         $phone = $request->string('phone')->trim()->toString();
         $mend(
@@ -37,7 +36,7 @@ final class HolderController
             $request->string('name')->trim()->toString(),
             $phone === '' ? '' : PhoneNumber::written($phone, $country),
             MailAddress::of($request->input('email')),
-            $request->filled('clock') ? $request->integer('clock') : null,
+            Reading::now()->clock,
         );
 
         return new JsonResponse(PassData::of($pass->refresh(), Clock::now()));

@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Directory\Admission;
 use App\Directory\Guardian;
+use App\Framework\Reading;
 use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Knocks\KnockTerms;
@@ -48,7 +49,6 @@ final class KnockRequest extends FormRequest
             'choices.*.minutes' => ['required', 'integer', 'between:1,1440'],
             'request_key' => ['required', 'uuid'],
             'pass' => ['nullable', 'string', 'max:120'],
-            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
         ];
         $children = $this->children();
         if ($children !== null) {
@@ -119,7 +119,7 @@ final class KnockRequest extends FormRequest
             studentId: $student === '' || $pass?->guardian_id === null
                 ? null
                 : Guardian::query()->find($pass->guardian_id)?->child($student)?->id,
-            clock: $this->filled('clock') ? $this->integer('clock') : null,
+            clock: Reading::now()->clock,
         );
     }
 

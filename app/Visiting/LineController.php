@@ -21,11 +21,6 @@ final class LineController
 {
     public function page(Waiting $waiting): Response
     {
-        return Spell::onClock($waiting->pass->clock, fn(): Response => $this->place($waiting));
-    }
-
-    private function place(Waiting $waiting): Response
-    {
         $zone = $waiting->sheet->host->school->timeZone();
         $offered = $waiting->offered_until?->getTimestamp() ?? 0;
         [$heading, $more] = match (true) {

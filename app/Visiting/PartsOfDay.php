@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Spell;
 use App\Framework\Words;
+use Recess\Time\LocalTime;
 use Recess\Time\PartOfDay;
 
 /** The parts of the day by which the times of a sheet can be looked through, before and without scripts. */
@@ -29,7 +31,10 @@ final class PartsOfDay
             if ($part === null || $free > 0 || $part === $asked) {
                 $parts[] = [
                     'part' => $part?->value,
-                    'said' => Words::say('booking.part.' . ($part->value ?? 'any'), ['free' => $free]),
+                    'said' => Words::say('booking.part.' . ($part->value ?? 'any'), [
+                        'free' => $free,
+                        'from' => Spell::clock(LocalTime::of(16)),
+                    ]),
                     'on' => $part === $asked,
                 ];
             }

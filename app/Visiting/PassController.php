@@ -11,7 +11,6 @@ use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Page;
 use App\Framework\QrCode;
-use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\MailAddress;
@@ -32,16 +31,9 @@ final class PassController
     {
         $data = $this->data($pass);
 
-        // The page writes times in its reader's way by itself; where no scripts run, it is done here.
-        $plain = Spell::onClock(
-            $pass->clock,
-            fn(): array => [
-                'pass' => $pass->clock === 12 ? $this->data($pass) : $data,
-                'free' => PassData::elsewhere($pass, Clock::now()),
-            ],
-        );
+        $plain = view('plain.pass', ['pass' => $data, 'free' => PassData::elsewhere($pass, Clock::now())]);
 
-        return Page::visit('Pass', 'Your bookings', $data, view('plain.pass', $plain));
+        return Page::visit('Pass', 'Your bookings', $data, $plain);
     }
 
     public function show(Pass $pass, Request $request): JsonResponse

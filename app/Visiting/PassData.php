@@ -67,7 +67,6 @@ final class PassData
             'email' => $pass->shownEmail(),
             'new_email' => $pass->reach === null ? $pass->new_email : null,
             'phone' => $pass->shownPhone(),
-            'clock' => $pass->clock,
             'school' => $school->name,
             'office' => $school->phone,
             'students' => $only === null ? self::students($pass) : array_filter([$only->student]),
@@ -247,8 +246,8 @@ final class PassData
             'host' => HostCard::of($booking->host),
             'day' => (string) $zone->dateAt($booking->span()->start),
             'date' => Spell::date($zone->dateAt($booking->span()->start)),
-            'from' => Spell::time($booking->span()->start, $zone),
-            'until' => Spell::time($booking->span()->end, $zone),
+            'from' => (string) $zone->timeAt($booking->span()->start),
+            'until' => (string) $zone->timeAt($booking->span()->end),
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
             'place' => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Reading;
 use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\PersonName;
@@ -11,7 +12,6 @@ use App\Models\Sheet;
 use App\Models\Wants;
 use App\Waiting\WhoWaits;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
 
 /** Who would like to be told of a time that comes free, with scripts and without. */
 final class WaitRequest extends FormRequest
@@ -24,7 +24,6 @@ final class WaitRequest extends FormRequest
         return [
             'name' => [$this->pass() === null ? 'required' : 'nullable', 'string', new PersonName()],
             'email' => [$this->pass()?->email === null ? 'required' : 'nullable', 'string', new MailAddress()],
-            'clock' => ['nullable', 'integer', Rule::in([12, 24])],
         ];
     }
 
@@ -39,7 +38,7 @@ final class WaitRequest extends FormRequest
             $this->string('name')->trim()->toString(),
             (string) MailAddress::of($this->input('email')),
             Wants::asked($this, $this->sheet()),
-            $this->filled('clock') ? $this->integer('clock') : null,
+            Reading::now()->clock,
         );
     }
 

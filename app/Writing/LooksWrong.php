@@ -84,7 +84,7 @@ final readonly class LooksWrong
                 "Meetings at $from are in the small hours of the morning.",
                 $later
                     ? [
-                        'Make it ' . LocalTime::ofMinute($from->minute + 720),
+                        'Make it ' . Spell::clock(LocalTime::ofMinute($from->minute + 720)),
                         [
                             'blocks' => $this->blocksWith($i, static function (array $record): array {
                                 foreach ($record['hours'] as $n => $one) {

@@ -60,7 +60,8 @@ final readonly class AskedHours
                 }
             }
 
-            return Hours::between($both[0], $both[1]);
+            // What ends at midnight ends with the day, however the hour is called.
+            return Hours::between($both[0], $both[1]->minute === 0 ? LocalTime::ofMinute(1440) : $both[1]);
         }, $parts);
 
         return $hours === [] ? null : Stretches::of(...$hours);

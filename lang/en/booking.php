@@ -62,7 +62,7 @@ return [
         'any' => 'Any time: {free, number}',
         'morning' => 'Mornings: {free, number}',
         'afternoon' => 'Afternoons: {free, number}',
-        'late' => 'From 16:00: {free, number}',
+        'late' => 'From {from}: {free, number}',
     ],
     'day_none' => 'Nothing is free on this day.',
     'times' => [

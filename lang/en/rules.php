@@ -9,7 +9,7 @@ return [
         'lead_minutes' =>
             '{lead_minutes, plural, =0 {Can be booked until the meeting begins.} other {Can be booked until {lead_minutes_said} before the meeting.}}',
         'lead_days' =>
-            '{lead_working, select, yes {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the working day before.} other {Can be booked until {lead_by}, # working days before.}}} other {{lead_days, plural, =0 {Can be booked until {lead_by} on the day.} =1 {Can be booked until {lead_by} on the day before.} other {Can be booked until {lead_by}, # days before.}}}}',
+            '{lead_working, select, yes {{lead_days, plural, =0 {Can be booked until {lead_by_said} on the day.} =1 {Can be booked until {lead_by_said} on the working day before.} other {Can be booked until {lead_by_said}, # working days before.}}} other {{lead_days, plural, =0 {Can be booked until {lead_by_said} on the day.} =1 {Can be booked until {lead_by_said} on the day before.} other {Can be booked until {lead_by_said}, # days before.}}}}',
         'opens_at' => 'Booking opens {opens_at_said}.',
         'closes_at' => 'Booking closes {closes_at_said}.',
         'per_student' =>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Framework\Reading;
 use App\Models\PlaceKind;
 use App\Models\Questions;
 use App\Models\School;
@@ -271,6 +272,12 @@ abstract class TestCase extends LaravelTestCase
     {
         if (!($response instanceof BinaryFileResponse) && !($response instanceof StreamedResponse)) {
             Contract::assertTold((string) $response->getContent());
+            if (
+                Reading::now()->clock === 12 &&
+                preg_match('#html|json#', (string) $response->headers->get('Content-Type')) === 1
+            ) {
+                Contract::assertOneClock((string) $response->getContent(), $request->path());
+            }
         }
 
         return parent::createTestResponse($response, $request);

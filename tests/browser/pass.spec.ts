@@ -120,6 +120,13 @@ test('five minutes that end, twelve hours, another clock, and no address', async
     const tab = visitor.getByRole('button', { name: /4:15 pm to 4:30 pm, free, 4:45 pm in your own time zone/ });
     await expect(tab).toContainText('4:45 pm');
     await expectSound(visitor);
+    // Switched, all of the page is: what the server says, what the page draws, and what the next look brings.
+    await visitor.getByRole('button', { name: '24-hour clock' }).click();
+    await expect(visitor.getByRole('button', { name: /16:15 to 16:30, free, 16:45 in your own/ })).toBeVisible();
+    await expect(visitor.getByRole('main')).not.toContainText(/\d (am|pm)/);
+    await visitor.reload();
+    await visitor.getByRole('button', { name: '12-hour clock' }).click();
+    await expect(visitor.getByRole('main')).not.toContainText(/\b[0-2]\d:\d\d\b(?! [ap]m)/);
     await tab.click();
     await expect(visitor.getByText(/Nobody else can take it for [45]:/)).toBeVisible();
     await visitor.clock.fastForward(250_000);

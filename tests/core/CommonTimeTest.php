@@ -159,6 +159,7 @@ final class CommonTimeTest extends TestCase
     {
         yield 'as it is said' => ['8:00 to 12:00, 13:00 to 16:00', ['08:00-12:00', '13:00-16:00']];
         yield 'with dots, dashes and pm' => ['9.30–11 and 1pm-4:15pm', ['09:30-11:00', '13:00-16:15']];
+        yield 'until the day is over' => ['6pm to 12:00 am', ['18:00-24:00']];
         yield 'a comma in a time is no comma between hours' => ['9,30-11; 13-14', ['09:30-11:00', '13:00-14:00']];
         yield 'nothing' => ['  ', []];
         yield 'four in the morning is asked about' => ['4-6', 'in the morning or in the evening'];

@@ -133,7 +133,7 @@ describe('a family’s list', () => {
         await one.find();
         const next = plan(meeting('wren', '16:40'), meeting('iolo', '16:20'));
         answers = [{ trouble: { message: 'gone', fields: {} }, status: 409, body: { plan: next } }];
-        const who = { name: '', email: '', phone: '', clock: 24 };
+        const who = { name: '', email: '', phone: '' };
         expect(await one.keep(who, 'key')).toBeNull();
         expect([one.changed, one.trouble?.message]).toEqual([['wren Ada'], 'gone']);
         expect(asked.at(-1)?.body['picks']).toEqual([
@@ -154,7 +154,7 @@ describe('a family’s list', () => {
             { trouble: { message: 'Look again.', fields }, status: 422, body: null },
         ];
         const look = one.find();
-        expect(await one.send({ name: '', email: '', phone: '', clock: 24 })).toBeNull();
+        expect(await one.send({ name: '', email: '', phone: '' })).toBeNull();
         late({ data: { days: [], left: [], best: true, said: '' } });
         await look;
         expect(one.trouble?.fields).toEqual(fields);

@@ -83,7 +83,7 @@
         <div class="grid gap-2 pb-2 ps-2">
             <About {turn} />
             {#if turn.offer}<p class="good-news flex flex-wrap items-center gap-x-3">
-                    {clock.all(turn.offer)}
+                    {turn.offer}
                     <Button size="sm" color="alternative" onclick={() => turn.booking && desk.takeBack(turn.booking)}
                         >Take the offer back</Button
                     >

@@ -89,7 +89,7 @@
             {#if knock.phone}· <a href="tel:{knock.phone.replace(/[^+\d]/g, '')}">{knock.phone}</a>{/if}
             {#if knock.email}· <a href="mailto:{knock.email}">{knock.email}</a>{/if}
         </p>
-        <p class="ml-auto text-faint">{clock.all(knock.said)}</p>
+        <p class="ml-auto text-faint">{knock.said}</p>
     </header>
     {#if knock.for}<p>This is asked of {knock.for}, whom you stand in for.</p>{/if}
     {#if knock.details}<p class="max-w-prose whitespace-pre-line">{knock.details}</p>{/if}
@@ -112,9 +112,9 @@
             <div class="row">
                 {#if knock.can_answer && knock.choices.length > 1}
                     <Radio name="choice-{knock.id}" bind:group={chosen} value={one.id} disabled={one.gone} class="times"
-                        >{clock.all(one.when)} to {clock.say(one.until)}</Radio
+                        >{one.when} to {clock.say(one.until)}</Radio
                     >
-                {:else}<p class="times font-semibold">{clock.all(one.when)} to {clock.say(one.until)}</p>{/if}
+                {:else}<p class="times font-semibold">{one.when} to {clock.say(one.until)}</p>{/if}
                 <AskedDay choice={one} />
             </div>
         {/each}
@@ -131,7 +131,7 @@
             {#if choice}
                 <Button
                     disabled={working || knock.mine === 'accepted'}
-                    onclick={() => say('accept', `${first} hears that you can.`)}>Yes, {clock.all(choice.when)}</Button
+                    onclick={() => say('accept', `${first} hears that you can.`)}>Yes, {choice.when}</Button
                 >
                 {#if choice.maybe_until && knock.mine !== 'maybe' && knock.mine !== 'accepted'}<Button
                         color="alternative"
@@ -162,7 +162,7 @@
             <TextButton onclick={() => (declining = false)}>Leave it open</TextButton>
         </p>
     {/if}
-    {#if message}<Notice class="mt-3">{clock.all(message)}</Notice>{/if}
+    {#if message}<Notice class="mt-3">{message}</Notice>{/if}
     {#if others && times}
         <section class="mt-3" aria-label="Other times">
             <p class="mb-1 text-faint">

@@ -1,13 +1,12 @@
 <script lang="ts">
     /** A time that is asked for, on the ruler of its day with what lies around. */
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import Marks from './Marks.svelte';
 
     let { choice }: { choice: Schema['KnockChoice'] } = $props();
 
     const place = (at: number) => `${(at / choice.ruler.length) * 100}%`;
-    const around = $derived(choice.around.map((one) => `${clock.all(one.said)} ${one.title || 'busy'}`));
+    const around = $derived(choice.around.map((one) => `${one.said} ${one.title || 'busy'}`));
 </script>
 
 <div
@@ -22,7 +21,7 @@
             class:meeting={one.meeting}
             style:left={place(one.at)}
             style:width={place(one.length)}
-            title="{clock.all(one.said)} {one.title || 'busy'}"><span>{one.title}</span></span
+            title="{one.said} {one.title || 'busy'}"><span>{one.title}</span></span
         >
     {/each}
     <span class="asked" class:gone={choice.gone} style:left={place(choice.at)} style:width={place(choice.minutes)}

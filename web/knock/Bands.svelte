@@ -29,7 +29,7 @@
     const said = $derived(
         day.common.length === 0
             ? `${day.label}: nothing in common`
-            : `${day.label}: in common ${day.common.map((one) => clock.all(one.said)).join(', ')}`,
+            : `${day.label}: in common ${day.common.map((one) => one.said).join(', ')}`,
     );
 
     /** Minutes from the left end. */

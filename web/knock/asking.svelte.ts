@@ -1,6 +1,5 @@
 /** Somebody asks for a time: what they have typed and put, where all are free, and sending it. */
 import { api, ask, beside, type Schema } from '../lib/api';
-import { clock } from '../lib/clock.svelte';
 import { newKey } from '../lib/key';
 import { Choices, type Choice } from './choices.svelte';
 import type { Typed } from './typed';
@@ -153,7 +152,6 @@ export class Asking {
             with: this.typed.with,
             choices: this.choices.list.map((one) => ({ start: one.key, minutes: one.minutes })),
             pass: this.pass,
-            clock: (clock.twelve ? 12 : 24) as 12 | 24,
         };
     }
 

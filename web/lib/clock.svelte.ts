@@ -1,22 +1,20 @@
-/** Whether times read 16:40 or 4:40 pm: as the reader's locale has it, until they switch. */
+/**
+ * Whether times read 16:40 or 4:40 pm. Who reads is known to the server, which has said its sentences so; what it gives
+ * as data is written here, on the same clock.
+ */
 
-const KEPT = 'recess.clock';
-
-function preferred(): boolean {
-    const kept = localStorage.getItem(KEPT);
-    if (kept) return kept === '12';
-    // As a staff member has set it, whatever the device.
-    const set = document.documentElement.dataset.clock;
-    if (set === '12' || set === '24') return set === '12';
-    return new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
-}
+/** Read by the server and the web server too: App\Framework\Reading. */
+const KEPT = 'recess_clock';
+const YEAR = 365 * 24 * 3600;
 
 class Clock {
-    twelve = $state(preferred());
+    twelve = $state(document.documentElement.dataset.clock === '12');
 
+    /** From now on, in this browser; what the server has said already it says again when it is asked. */
     switch(): void {
         this.twelve = !this.twelve;
-        localStorage.setItem(KEPT, this.twelve ? '12' : '24');
+        const secure = location.protocol === 'https:' ? '; secure' : '';
+        document.cookie = `${KEPT}=${this.twelve ? 12 : 24}; path=/; max-age=${YEAR}; samesite=lax${secure}`;
     }
 
     /** The server's "16:40" as this reader reads it. A way of writing; no time is computed here. */
@@ -27,11 +25,6 @@ class Clock {
             string,
         ];
         return `${hour % 12 || 12}:${minute} ${hour % 24 < 12 ? 'am' : 'pm'}`;
-    }
-
-    /** A sentence of the server's with every time in it as this reader reads it. */
-    all(sentence: string): string {
-        return sentence.replace(/\b\d{2}:\d{2}\b/g, (time) => this.say(time));
     }
 
     /** Without am or pm, where there is little room and the hour marks tell. */

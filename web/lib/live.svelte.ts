@@ -86,6 +86,12 @@ export class Live<T> {
         this.heard = now.at;
     }
 
+    /** Looks at once, and for all of it: the same is said another way. */
+    anew(): void {
+        this.fresh();
+        void this.now();
+    }
+
     /** Listens on another channel, once the page has one. */
     elsewhere(): void {
         if (!this.#stopped && this.#source) this.#open();

@@ -5,7 +5,6 @@
     import Notice from '../controls/Notice.svelte';
     import Pick from '../controls/Pick.svelte';
     import { api, ask, beside, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { newKey } from '../lib/key';
     import DayPicture from '../desk/DayPicture.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -157,7 +156,7 @@
                         <li class="border-t border-line py-1">
                             <details>
                                 <summary class="min-h-11 cursor-pointer py-2"
-                                    >{clock.all(one.when)}, by {one.by}: “{one.subject}” to {one.readers.length} who {one.to ===
+                                    >{one.when}, by {one.by}: “{one.subject}” to {one.readers.length} who {one.to ===
                                     'met'
                                         ? 'came'
                                         : 'did not come'}</summary

@@ -5,7 +5,6 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { holds } from '../lib/sought';
     import Masthead from '../parts/Masthead.svelte';
     import AllotPicked from '../round/AllotPicked.svelte';
@@ -52,15 +51,15 @@
         <h1 class="mr-auto">Allotment</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}">{title}</a>
     </div>
-    {#if page.message}<Notice class="mb-3">{clock.all(page.message)}</Notice>{/if}
+    {#if page.message}<Notice class="mb-3">{page.message}</Notice>{/if}
     {#if now.state !== 'booked' && now.state !== 'booking'}
         <p class="flex flex-wrap items-center gap-x-4">
             <span>{now.sent_said}</span>
             {#if now.collecting}
-                <span>They can until {clock.all(now.until)}.</span>
+                <span>They can until {now.until}.</span>
                 <TextButton onclick={() => (ending = true)}>Change that</TextButton>
             {:else}
-                <span>Since {clock.all(now.until)} no more are taken.</span>
+                <span>Since {now.until} no more are taken.</span>
                 {#if !page.busy}<TextButton onclick={() => (ending = true)}>Take more</TextButton>{/if}
             {/if}
         </p>

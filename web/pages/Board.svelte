@@ -3,7 +3,6 @@
     import { api, ask, type Schema } from '../lib/api';
     import { holds } from '../lib/sought';
     import Field from '../parts/Field.svelte';
-    import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly } from '../lib/elsewhere';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
@@ -74,7 +73,7 @@
                     <li class="good-news flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
                         <p>
                             <span class="font-semibold">{round.title}</span>, {round.when}:
-                            {#if round.wishes}{clock.all(round.wishes)}{:else}{round.hosts} teachers{round.free
+                            {#if round.wishes}{round.wishes}{:else}{round.hosts} teachers{round.free
                                     ? ', with free times'
                                     : ''}{/if}
                         </p>
@@ -122,7 +121,7 @@
                         {#each door.sheets as sheet (sheet.path)}
                             <li class="text-faint">
                                 <a href={sheet.path} class="inline-block py-1">{sheet.title}</a> ·
-                                {clock.all(sheet.next)}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
+                                {sheet.next}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
                                     ? ` (${elsewhereBriefly(sheet.next_at, zone)} in your time zone)`
                                     : ''}
                             </li>

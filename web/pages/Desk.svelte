@@ -154,7 +154,7 @@
         <Button size="sm" color="alternative" href="/staff/lists?date={desk.data.date}">Paper</Button>
         <Button size="sm" color="alternative" aria-label="Keys" onclick={() => (help = true)}>?</Button>
     </div>
-    {#if desk.message}<Notice class="mb-2">{clock.all(desk.message)}</Notice>{/if}
+    {#if desk.message}<Notice class="mb-2">{desk.message}</Notice>{/if}
     {#if form === 'late' || form === 'break'}
         <p class="mb-2 flex flex-wrap items-center gap-2">
             {form === 'late' ? 'Tell whoever comes later that you run late by about' : 'Back in'}

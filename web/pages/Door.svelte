@@ -1,7 +1,6 @@
 <script lang="ts">
     /** A staff member's door: who this is, and what can be booked with them. */
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly } from '../lib/elsewhere';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
@@ -29,7 +28,7 @@
                 <h2><a href={sheet.path} class="inline-block py-1">{sheet.title}</a></h2>
                 {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
                 <p class="mt-1 text-faint">
-                    {clock.all(sheet.next)}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
+                    {sheet.next}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
                         ? ` (${elsewhereBriefly(sheet.next_at, zone)} in your time zone)`
                         : ''}
                 </p>

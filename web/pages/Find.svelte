@@ -54,7 +54,7 @@
     <Masthead school={found.school} />
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h1>Who is free, and when</h1>
-        <span class="ml-auto"><ClockSwitch /></span>
+        <span class="ml-auto"><ClockSwitch again={() => live.anew()} /></span>
     </div>
     <form action="/find" class="mt-2 mb-4 flex flex-wrap items-end gap-x-4 gap-y-2">
         <div class="min-w-0 flex-1 basis-52">

@@ -2,7 +2,6 @@
     /** A sheet for its host: the link to pass on, the rulers, and who has booked. */
     import { Badge, Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
-    import { clock } from '../lib/clock.svelte';
     import UndoToast from '../controls/UndoToast.svelte';
     import AskedOfYou from '../host/AskedOfYou.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -222,7 +221,7 @@
                         ? 'Press a time to close it, to add a seat, or to book it for somebody.'
                         : 'Press a free time to book it for somebody.'}
                 </p>
-                <span class="ml-auto"><ClockSwitch /></span>
+                <span class="ml-auto"><ClockSwitch again={() => live.anew()} /></span>
             </div>
             <div class="grid gap-3">
                 {#each sheet.days as day (day.date)}
@@ -296,7 +295,7 @@
     {#if undo}<UndoToast said={undo.said} act={() => undo && void turn(undo.to)} done={() => (undo = null)} />{/if}
     {#if sheet.undo && !undo}
         {#key sheet.undo.said}<UndoToast
-                said={clock.all(sheet.undo.said)}
+                said={sheet.undo.said}
                 seconds={sheet.undo.seconds}
                 act={() => void takeBack()}
                 done={() => (changed = { ...sheet, undo: null })}

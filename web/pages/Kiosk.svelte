@@ -136,12 +136,12 @@
                 </li>
             {/each}
         </ul>
-        {#if message}<p class="notice mt-4" role="alert">{clock.all(message)}</p>{/if}
+        {#if message}<p class="notice mt-4" role="alert">{message}</p>{/if}
         <button type="button" class="press mt-5 text-xl" onclick={forget}>Done</button>
         <p class="mt-2 text-faint">This page forgets you in a moment.</p>
     {:else}
         <h1 class="mb-4">Here for a meeting?</h1>
-        {#if message}<p class="notice mb-4" role="alert">{clock.all(message)}</p>{/if}
+        {#if message}<p class="notice mb-4" role="alert">{message}</p>{/if}
         <div class="grid items-start gap-6 lg:grid-cols-2">
             <div class="grid gap-5">
                 <form class="grid gap-2" novalidate onsubmit={(event) => submit(event, { code })}>

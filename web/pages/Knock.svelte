@@ -2,7 +2,6 @@
     /** Somebody asks for a time that no sheet offers: what it is about, and where on the rulers all are free. */
     import { onMount } from 'svelte';
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { Live } from '../lib/live.svelte';
     import { Asking } from '../knock/asking.svelte';
     import Chosen from '../knock/Chosen.svelte';
@@ -96,13 +95,13 @@
                 <div class="mt-4 grid gap-3">
                     {#if asking.message}
                         <div class="notice" role="alert">
-                            <p>{clock.all(asking.message)}</p>
+                            <p>{asking.message}</p>
                             {#if asking.nearest.length > 0}
                                 <p class="mt-2 flex flex-wrap gap-2">
                                     {#each asking.nearest as one (one.key)}<button
                                             type="button"
                                             class="press times"
-                                            onclick={() => asking.instead(one)}>{clock.all(one.when)}</button
+                                            onclick={() => asking.instead(one)}>{one.when}</button
                                         >{/each}
                                 </p>
                             {/if}

@@ -5,7 +5,6 @@
     import Asked from '../knock/Asked.svelte';
     import Terms from '../knock/Terms.svelte';
     import { api, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { Live } from '../lib/live.svelte';
     import Heard from '../parts/Heard.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -67,9 +66,7 @@
         <ul class="border-t border-line">
             {#each page.over as one (one.id)}
                 <li class="flex flex-wrap items-baseline gap-x-4 border-b border-line py-2">
-                    <strong>{one.title}</strong><span>{one.who}</span><span class="text-faint"
-                        >{clock.all(one.said)}</span
-                    >
+                    <strong>{one.title}</strong><span>{one.who}</span><span class="text-faint">{one.said}</span>
                     {#if one.sheet}<a class="ml-auto" href="/staff/sheets/{one.sheet}"
                             >Look it up, move it or cancel it</a
                         >{/if}

@@ -62,7 +62,7 @@
     <div class="max-w-3xl">
         <div class="flex flex-wrap items-baseline gap-x-4">
             <h1>Your bookings</h1>
-            <span class="no-print ml-auto"><ClockSwitch /></span>
+            <span class="no-print ml-auto"><ClockSwitch again={() => live.anew()} /></span>
         </div>
         <p class="mb-5 text-faint">
             For {pass.name}. Whoever has this page’s address can change these bookings, so keep it to yourself.

@@ -2,7 +2,6 @@
     /** A round for a family: tick whom to meet, say when one can come, look at the plan, keep it whole. */
     import { onMount, tick } from 'svelte';
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { newKey } from '../lib/key';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -45,7 +44,7 @@
     async function keep() {
         if (keeping) return;
         keeping = true;
-        const pass = await list.keep({ ...who, clock: clock.twelve ? 12 : 24 }, key);
+        const pass = await list.keep(who, key);
         keeping = false;
         if (pass) {
             location.assign(`${pass.path}#plan`);
@@ -61,14 +60,14 @@
     <Masthead school={page.school} />
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h1>{page.title}</h1>
-        <span class="ml-auto"><ClockSwitch /></span>
+        <span class="ml-auto"><ClockSwitch again={page.opens || page.wishes ? undefined : () => list.look()} /></span>
     </div>
     {#if page.pass}<p class="text-faint">For {page.pass.name}</p>{/if}
     {#if page.intro}<p class="mb-2 max-w-prose">{page.intro}</p>{/if}
     {#if page.state !== 'open'}
         <p class="notice my-4">Nothing can be booked here now. What you have booked stands.</p>
     {:else if page.wishes && !page.wishes.open}
-        <p class="notice my-4">{clock.all(page.wishes.said)}</p>
+        <p class="notice my-4">{page.wishes.said}</p>
         {#if page.wishes.sent}
             <h2 class="mt-3 mb-2">What you wished</h2>
             <ol class="ml-6 list-decimal">
@@ -161,10 +160,10 @@
                     <Wishes {page} {list} />
                 {:else}
                     <h2 id="plan" class="mt-3 mb-2">Your plan</h2>
-                    {#if page.opens}<p class="notice mb-3">{clock.all(page.opens)}</p>{/if}
+                    {#if page.opens}<p class="notice mb-3">{page.opens}</p>{/if}
                     {#if list.trouble}
                         <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>
-                            {clock.all(list.trouble.message)}
+                            {list.trouble.message}
                         </p>
                     {/if}
                     {#if list.plan && meetings.length === 0 && list.picks.length === 0}
@@ -177,7 +176,7 @@
                             <ul class="mb-4">
                                 {#each list.plan.left as left (left.sheet + left.student)}
                                     <li class="notice mb-2">
-                                        {clock.all(left.why)}
+                                        {left.why}
                                         {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
                                         {#if left.join && page.pass}<AskToJoin
                                                 slug={left.sheet}
@@ -189,7 +188,7 @@
                                         {#if left.otherwise}<button
                                                 type="button"
                                                 class="press mt-1"
-                                                onclick={() => list.take(left)}>{clock.all(left.otherwise.said)}</button
+                                                onclick={() => list.take(left)}>{left.otherwise.said}</button
                                             >{/if}
                                     </li>
                                 {/each}

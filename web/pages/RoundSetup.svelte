@@ -4,7 +4,6 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Common from '../round/Common.svelte';
     import Fill from '../round/Fill.svelte';
@@ -76,7 +75,7 @@
     {#if setup.message}<Notice class="mb-3">{setup.message}</Notice>{/if}
     {#if setup.round && setup.published}
         <ul class="mb-4">
-            {#each setup.round.look.sentences as sentence (sentence)}<li>{clock.all(sentence)}</li>{/each}
+            {#each setup.round.look.sentences as sentence (sentence)}<li>{sentence}</li>{/each}
         </ul>
         <Fill
             round={setup.round.id}

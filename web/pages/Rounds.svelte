@@ -2,7 +2,6 @@
     /** The school's rounds: for the office all of them, for each who is in one what is theirs to say. */
     import { Badge, Button } from '../lib/controls';
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import PartForm from '../round/PartForm.svelte';
 
@@ -49,7 +48,7 @@
             <ul>
                 {#each interpreting as one (one.time + one.host)}
                     <li class="border-b border-line py-1">
-                        {clock.all(one.time)}: {one.host}, {one.place}{one.student ? `, about ${one.student}` : ''}
+                        {one.time}: {one.host}, {one.place}{one.student ? `, about ${one.student}` : ''}
                         <span class="text-faint">{one.language}</span>
                     </li>
                 {/each}

@@ -6,7 +6,6 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, firstOf, formOf, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { holds } from '../lib/sought';
     import SheetRow from '../host/SheetRow.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -99,7 +98,7 @@
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
         <h1>Your sheets</h1>
-        <p class="mr-auto">{clock.all(next)}</p>
+        <p class="mr-auto">{next}</p>
         <Button href="/staff/sheets/new?kind=conferences">New conferences</Button>
         <Button href="/staff/sheets/new?kind=office+hours">New office hours</Button>
         <Button color="alternative" href="/staff/sheets/new?kind=other">Something else</Button>

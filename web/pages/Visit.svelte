@@ -230,7 +230,7 @@
         sheet.none === null
             ? 'Pick a time'
             : sheet.none === 'opens' && sheet.opens
-              ? `Opens ${clock.all(sheet.opens)}`
+              ? `Opens ${sheet.opens}`
               : NONE[sheet.none],
     );
 </script>
@@ -244,7 +244,7 @@
         {#each sheet.places as place (place.id)}
             <li><span class="font-semibold text-ink">{place.label}.</span> {place.directions}</li>
         {/each}
-        <li>Times are {sheet.zone}. {clock.all(sheet.rules.join(' '))}</li>
+        <li>Times are {sheet.zone}. {sheet.rules.join(' ')}</li>
     </ul>
 
     {#if pass}
@@ -259,9 +259,8 @@
                               : 'This time is yours.'}
                     </h2>
                     <p>
-                        {#if mine.state === 'kept'}This time is kept for you until {clock.all(
-                                mine.confirm_until ?? '',
-                            )}. Press what stands in the message to {pass.email}, and it is booked.
+                        {#if mine.state === 'kept'}This time is kept for you until {mine.confirm_until ?? ''}. Press
+                            what stands in the message to {pass.email}, and it is booked.
                         {:else if pass.email}A message is on its way to {pass.email}.{/if}
                         Everything stays on
                         <a href={pass.path}>a private page</a>. Only you should have its address.
@@ -296,7 +295,7 @@
                 {#if sheet.none === null}<p class="text-faint">
                         {sheet.later || from ? `${sheet.free} free on these days` : `${sheet.free} free`}
                     </p>{/if}
-                <span class="ml-auto"><ClockSwitch /></span>
+                <span class="ml-auto"><ClockSwitch again={() => refresh(true)} /></span>
             </div>
             {#if early && !chosen}
                 <p class="mb-3">
@@ -340,7 +339,7 @@
         {#if gone}
             <section class="mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-label="That time is gone">
                 <div class="notice" role="alert">
-                    <p class="font-semibold">{clock.all(gone.message)}</p>
+                    <p class="font-semibold">{gone.message}</p>
                     <p>What you typed is kept.</p>
                 </div>
                 <div class="mt-3 flex flex-wrap gap-3">

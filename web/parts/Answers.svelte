@@ -1,7 +1,6 @@
 <script lang="ts">
     /** What is asked of a visitor, in place, once a time is picked. */
     import { api, ask, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { newKey } from '../lib/key';
     import type { Visitor } from '../lib/visitor.svelte';
     import Answer from './Answer.svelte';
@@ -61,7 +60,6 @@
             email: typed.email,
             answers,
             pass: visitor.token,
-            clock: clock.twelve ? (12 as const) : (24 as const),
             keep_key: visitor.keepKey,
             host,
         };
@@ -198,7 +196,7 @@
         <!-- What holds for this time, where other times can be elsewhere. -->
         <p>Where: <strong>{places[0]!.label}</strong></p>
     {/if}
-    {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
+    {#if message}<p class="notice" role="alert">{message}</p>{/if}
     {#if canJoin}<AskToJoin
             slug={sheet.slug}
             who={() => ({

@@ -2,7 +2,6 @@
     /** Who the visitor is and about whom they come: what was mistyped is mended here. */
     import { tick } from 'svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import Field from './Field.svelte';
 
     interface Props {
@@ -35,7 +34,7 @@
             await ask(
                 api.POST('/api/p/{token}/holder', {
                     params: { path },
-                    body: { ...form, email: form.email || null, clock: clock.twelve ? 12 : 24 },
+                    body: { ...form, email: form.email || null },
                 }),
             ),
             another

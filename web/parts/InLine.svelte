@@ -120,7 +120,7 @@
             <button type="button" class="link" onclick={() => here(false)}>I am not here after all</button>
         {/if}
     </div>
-    {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
+    {#if message}<p class="notice" role="alert">{message}</p>{/if}
 </section>
 
 <style>

@@ -113,7 +113,7 @@
             <div tabindex="-1" bind:this={confirm}>
                 <p class="mt-3 font-semibold">{chosen.said}</p>
                 {#if sheet.beyond?.[chosen.key]}<p class="notice mt-2">
-                        To visitors: “{clock.all(sheet.beyond[chosen.key]!)}” {offering
+                        To visitors: “{sheet.beyond[chosen.key]!}” {offering
                             ? 'You can offer it all the same.'
                             : 'You can move it there all the same.'}
                     </p>{/if}
@@ -130,5 +130,5 @@
             </div>
         {/if}
     {/if}
-    {#if message}<p class="notice mt-3" role="alert">{clock.all(message)}</p>{/if}
+    {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
 </div>

@@ -107,7 +107,7 @@
         </p>
     {:else if booking.state === 'kept'}
         <p class="notice mb-3" role="status">
-            This time is kept for you until {clock.all(booking.confirm_until ?? '')}. A message is on its way to {pass.email}:
+            This time is kept for you until {booking.confirm_until ?? ''}. A message is on its way to {pass.email}:
             press what stands in it, and the time is booked.
         </p>
     {:else if booking.line && ['here', 'called'].includes(booking.line.state)}
@@ -126,8 +126,8 @@
     {:else if booking.state === 'asked'}
         <p class="good-news mb-3" role="status">
             {booking.maybe
-                ? `${booking.host.name} says maybe. The time is held for you until ${clock.all(booking.held_until ?? '')}.`
-                : `You have asked for this time. It is held for you until ${booking.host.name} answers, at the longest until ${clock.all(booking.held_until ?? '')}.`}
+                ? `${booking.host.name} says maybe. The time is held for you until ${booking.held_until ?? ''}.`
+                : `You have asked for this time. It is held for you until ${booking.host.name} answers, at the longest until ${booking.held_until ?? ''}.`}
             {#if booking.answer_note}<span class="block">“{booking.answer_note}”</span>{/if}
         </p>
     {/if}
@@ -135,15 +135,15 @@
     {#if booking.offer && !off}
         <div class="good-news no-print mb-4 grid gap-2">
             <p>
-                {booking.host.name} offers you another time: <strong>{clock.all(booking.offer.when)}</strong>. It is
-                kept for you until {clock.all(booking.offer.until)}.
+                {booking.host.name} offers you another time: <strong>{booking.offer.when}</strong>. It is kept for you
+                until {booking.offer.until}.
             </p>
             {#if booking.offer.word}<p class="whitespace-pre-line">“{booking.offer.word}”</p>{/if}
             <p class="flex flex-wrap gap-3">
                 <button type="button" class="press main" onclick={() => answerOffer(true)}>Take this time</button>
                 <button type="button" class="press" onclick={() => answerOffer(false)}>No, thank you</button>
             </p>
-            {#if message && open === ''}<p role="alert">{clock.all(message)}</p>{/if}
+            {#if message && open === ''}<p role="alert">{message}</p>{/if}
         </div>
     {/if}
     <h2 class={off ? 'text-faint line-through' : ''}>

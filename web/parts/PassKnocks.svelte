@@ -1,7 +1,6 @@
 <script lang="ts">
     /** What whoever holds the pass has asked for, how it stands, and other times that are offered instead. */
     import { api, ask, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
 
     interface Props {
         pass: Schema['Pass'];
@@ -47,7 +46,7 @@
 {#if pass.knocks.length > 0}
     <section class="no-print mb-6" aria-labelledby="asked">
         <h2 id="asked" class="mb-2">Asked for</h2>
-        {#if message}<p class="notice mb-3" role="alert">{clock.all(message)}</p>{/if}
+        {#if message}<p class="notice mb-3" role="alert">{message}</p>{/if}
         <div class="grid gap-3">
             {#each pass.knocks as knock (knock.id)}
                 <article class="slip" class:over={!knock.open}>
@@ -57,14 +56,14 @@
                             .filter(Boolean)
                             .join(', ')}
                     </p>
-                    <p class="mt-1">{clock.all(knock.said)}</p>
+                    <p class="mt-1">{knock.said}</p>
                     {#if knock.word}<blockquote class="my-2 border-l-4 border-marigold pl-3 whitespace-pre-line">
                             {knock.word}
                         </blockquote>{/if}
                     <ul class="mt-1">
                         {#each knock.choices as choice (choice.id)}
                             <li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
-                                <span class="times">{clock.all(choice.when)}</span>
+                                <span class="times">{choice.when}</span>
                                 {#if choice.can_take}<button
                                         type="button"
                                         class="press main"

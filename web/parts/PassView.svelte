@@ -2,7 +2,6 @@
     /** A pass: what was just done and how to take it back, the plan of each day, and every booking. */
     import { tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import { now, phaseOf } from '../lib/now.svelte';
     import { Undoing } from '../lib/undoing.svelte';
     import PassKnocks from './PassKnocks.svelte';
@@ -77,7 +76,7 @@
             <p class="good-news mb-5">{said}</p>
         {/if}
     </div>
-    {#if message}<p class="notice mb-5" role="alert">{clock.all(message)}</p>{/if}
+    {#if message}<p class="notice mb-5" role="alert">{message}</p>{/if}
 </div>
 <PassKnocks {pass} changed={done} />
 <Plan

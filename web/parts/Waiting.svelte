@@ -51,7 +51,6 @@
                     name: visitor.typed.name,
                     email: visitor.typed.email,
                     pass: visitor.token,
-                    clock: clock.twelve ? 12 : 24,
                     part: wants.part === 'any' ? null : wants.part,
                     place: wants.place,
                     host: wants.host,
@@ -133,7 +132,7 @@
                     error={fields.email}
                 />
             {/if}
-            {#if message}<p class="notice" role="alert">{clock.all(message)}</p>{/if}
+            {#if message}<p class="notice" role="alert">{message}</p>{/if}
             <button class="press main justify-self-start">Tell me when one is free</button>
         </form>
     {/if}

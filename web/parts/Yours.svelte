@@ -1,7 +1,6 @@
 <script lang="ts">
     /** What a pass shows wherever it is shown: how to keep one without an address, what was just done, the plan, the bookings. */
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import KeepThisPass from './KeepThisPass.svelte';
     import PassView from './PassView.svelte';
 
@@ -15,5 +14,5 @@
 </script>
 
 {#if !pass.email}<KeepThisPass {pass} />{/if}
-{#each pass.left as said (said)}<p class="notice mb-3">{clock.all(said)}</p>{/each}
+{#each pass.left as said (said)}<p class="notice mb-3">{said}</p>{/each}
 <PassView {pass} {newest} {changed} />

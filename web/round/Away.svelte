@@ -4,7 +4,6 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
 
     interface Props {
         page: Schema['RoundChanges'];
@@ -99,7 +98,7 @@
             }}>{times.length === 0 ? 'Only for some of it' : 'Some more'}</TextButton
         >
     </p>
-    {#if message}<Notice>{clock.all(message)}</Notice>{/if}
+    {#if message}<Notice>{message}</Notice>{/if}
     {#if !effect}
         <p><Button disabled={host === ''} onclick={() => void look()}>See whom it hits</Button></p>
     {:else}
@@ -108,7 +107,7 @@
             {#each effect.hits as one (one.booking)}
                 <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
                     <span class="min-w-64 flex-1">
-                        {clock.all(one.time)}
+                        {one.time}
                         <span class="block text-faint">{one.name}{one.student ? `, about ${one.student}` : ''}</span>
                     </span>
                     <Select
@@ -118,7 +117,7 @@
                         bind:value={chosen[one.booking]}
                     >
                         {#each one.others as other (other.key)}
-                            <option value={other.key}>{clock.all(other.said)}</option>
+                            <option value={other.key}>{other.said}</option>
                         {/each}
                         <option value={GIVE_BACK}>is cancelled</option>
                     </Select>

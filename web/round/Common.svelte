@@ -2,7 +2,6 @@
     /** What all sheets of a round have in common: when, for whom, and how times are given. */
     import { Checkbox, Input, Label, Radio } from '../lib/controls';
     import Field from '../controls/Field.svelte';
-    import { clock } from '../lib/clock.svelte';
     import AskFamilies from './AskFamilies.svelte';
     import Cohorts from './Cohorts.svelte';
     import type { Setup } from './setup.svelte';
@@ -76,7 +75,7 @@
             error={setup.form.line ? setup.fields.line : ''}
         />
         {#if setup.round && !setup.fields.line}
-            {#each setup.round.look.sentences as sentence (sentence)}<p>{clock.all(sentence)}</p>{/each}
+            {#each setup.round.look.sentences as sentence (sentence)}<p>{sentence}</p>{/each}
             <p class="text-faint">{setup.round.look.said}</p>
         {/if}
     </div>

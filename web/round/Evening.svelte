@@ -3,7 +3,6 @@
     import { Button, Input, Label, Select, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
 
     interface Props {
         page: Schema['RoundChanges'];
@@ -60,7 +59,7 @@
             {#if fields.to}<p class="font-semibold text-brick">{fields.to}</p>{/if}
         </div>
     </div>
-    {#if message}<Notice>{clock.all(message)}</Notice>{/if}
+    {#if message}<Notice>{message}</Notice>{/if}
     {#if !effect}
         <p><Button disabled={to === ''} onclick={() => void look()}>See what that does</Button></p>
     {:else}
@@ -68,7 +67,7 @@
         <ul>
             {#each effect.cannot as one (one.booking)}
                 <li class="border-b border-line py-1">
-                    {clock.say(one.time)}
+                    {one.time}
                     {one.host} and {one.name}{one.student ? `, about ${one.student}` : ''}
                 </li>
             {/each}

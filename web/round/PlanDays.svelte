@@ -18,7 +18,7 @@
 {#each plan.days as day (day.date)}
     <section class="mb-5" aria-label={day.label}>
         <h3 class="mb-0 text-lg">{day.label}</h3>
-        <p class="mb-2 text-faint">{clock.all(day.said)}</p>
+        <p class="mb-2 text-faint">{day.said}</p>
         <ol class="upright">
             {#each day.meetings as one (one.key + one.sheet)}
                 {#if one.between && one.between.minutes > 0}

@@ -2,7 +2,6 @@
     /** What comes of publishing a round, before it is done. */
     import { Button, Modal } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
-    import { clock } from '../lib/clock.svelte';
     import type { Setup } from './setup.svelte';
 
     let { setup, open = $bindable() }: { setup: Setup; open: boolean } = $props();
@@ -13,7 +12,7 @@
 <Modal bind:open title="Publish this round?" size="md">
     {#if setup.round}
         <p class="font-semibold">{setup.form.title}</p>
-        {#each setup.round.look.sentences as sentence (sentence)}<p>{clock.all(sentence)}</p>{/each}
+        {#each setup.round.look.sentences as sentence (sentence)}<p>{sentence}</p>{/each}
         <p>{setup.round.look.said} {setup.round.look.short_said} {setup.round.look.untaught_said}</p>
         {#if placeless > 0}
             <Notice

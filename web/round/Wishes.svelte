@@ -2,7 +2,6 @@
     /** What a family wishes, the most wanted first, and sending it; times are given to all wishes at once. */
     import { tick } from 'svelte';
     import type { Schema } from '../lib/api';
-    import { clock } from '../lib/clock.svelte';
     import AboutChildren from './AboutChildren.svelte';
     import type { Shortlist } from './shortlist.svelte';
     import WhoComes from './WhoComes.svelte';
@@ -24,7 +23,7 @@
     async function send() {
         if (sending) return;
         sending = true;
-        const token = await list.send({ ...who, clock: clock.twelve ? 12 : 24 });
+        const token = await list.send(who);
         sending = false;
         // From now on it is theirs on the pass, also after a reload.
         if (token && !page.pass) location.replace(`/r/${page.slug}?pass=${token}`);
@@ -43,7 +42,7 @@
 </script>
 
 {#if list.trouble}
-    <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>{clock.all(list.trouble.message)}</p>
+    <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>{list.trouble.message}</p>
 {/if}
 {#if list.picks.length === 0}
     <p class="text-faint">Tick whom you want to meet; what you want most stands first here.</p>
@@ -83,7 +82,7 @@
     <ul class="mb-4">
         {#each list.plan.left as left (left.sheet + left.student)}
             <li class="notice mb-2">
-                {clock.all(left.why)}
+                {left.why}
                 {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
             </li>
         {/each}
@@ -91,10 +90,10 @@
 {/if}
 <AboutChildren {page} {list} children={[...new Set(list.picks.map((one) => one.student))]} />
 <p class="mb-3" role="status">
-    {#if list.isSent}{clock.all(list.sentSaid)}
+    {#if list.isSent}{list.sentSaid}
     {:else if list.sent}What stands here is not sent yet; the school has what you sent before.
     {/if}
-    {clock.all(wishes.said)}
+    {wishes.said}
 </p>
 {#if list.picks.length > 0 && !list.isSent}
     <WhoComes pass={page.pass} bind:who {fields} />

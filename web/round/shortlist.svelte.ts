@@ -112,7 +112,7 @@ export class Shortlist {
     }
 
     /** Sends all of it to the school; gives the way to this page on their pass. */
-    async send(who: { name: string; email: string; phone: string; clock: number }): Promise<string | null> {
+    async send(who: { name: string; email: string; phone: string }): Promise<string | null> {
         const answer = await ask(
             api.PUT('/api/r/{slug}/wishes', {
                 params: { path: { slug: this.#page.slug } },
@@ -192,10 +192,7 @@ export class Shortlist {
     }
 
     /** Keeps all of it, or nothing; gives the pass, once it is theirs. */
-    async keep(
-        who: { name: string; email: string; phone: string; clock: number },
-        key: string,
-    ): Promise<Schema['Pass'] | null> {
+    async keep(who: { name: string; email: string; phone: string }, key: string): Promise<Schema['Pass'] | null> {
         const meetings = (this.plan?.days ?? []).flatMap((day) => day.meetings).filter((one) => !one.booked);
         const picks = meetings.map((one) => ({ sheet: one.sheet, student: one.student, start: one.key }));
         const answer = await ask(

@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en"@if ($reader !== null) data-clock="{{ $reader->clock }}" data-zone="{{ $reader->zone }}" data-role="{{ $reader->role() }}"@endif>
+<html lang="en" data-clock="{{ App\Framework\Reading::now()->clock }}"@if ($reader !== null) data-zone="{{ $reader->zone }}" data-role="{{ $reader->role() }}"@endif>
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">

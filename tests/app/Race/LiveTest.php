@@ -44,6 +44,27 @@ final class LiveTest extends RaceTestCase
         );
     }
 
+    /** What is kept a second for all is kept apart for both clocks, however they are asked for. */
+    public function test_the_web_server_knows_on_which_clock_its_reader_reads(): void
+    {
+        $asks = [
+            [['Accept-Language: en-GB,en;q=0.8'], 24],
+            [['Accept-Language: en-US,en;q=0.8'], 12],
+            [['Accept-Language: en-US', 'Cookie: recess_clock=24'], 24],
+            [['Accept-Language: de', 'Cookie: recess_clock=12'], 12],
+            [['Accept-Language: de', 'Cookie: recess_clock=12; recess_clock=24'], 12],
+            [['Cookie: recess_clock=99'], 24],
+            [[], 24],
+        ];
+        foreach ([...$asks, ...array_reverse($asks)] as [$headers, $clock]) {
+            $page = (string) file_get_contents(
+                "$this->address/",
+                context: stream_context_create(['http' => ['header' => $headers]]),
+            );
+            self::assertStringContainsString("data-clock=\"$clock\"", $page, implode(', ', $headers));
+        }
+    }
+
     public function test_what_was_undone_is_not_told_and_a_thousand_tried_names_say_nothing(): void
     {
         $mine = Channel::desk(900_000_001);

@@ -37,6 +37,25 @@ final class Contract
         }
     }
 
+    /** Whoever reads on twelve hours reads no time on twenty-four: what is no bare datum is said on their clock. */
+    public static function assertOneClock(string $body, string $where): void
+    {
+        preg_match('#id="page-data">(.*)</script>#', $body, $data);
+        $told = json_decode($data[1] ?? $body, true);
+        $text =
+            is_array($told) && !isset($data[1])
+                ? ''
+                : strip_tags((string) preg_replace('#<(script|style).*?</\1>#s', '', $body));
+        $said = [$text];
+        is_array($told) &&
+            array_walk_recursive($told, static function (mixed $one) use (&$said): void {
+                $said[] = is_string($one) && preg_match('/^\d\d:\d\d$|\dT\d\d:/', $one) !== 1 ? $one : '';
+            });
+        // What can be typed is printed as it is typed: 16:00-17:00.
+        $wrong = preg_grep('/\b([01]\d|2[0-4]):[0-5]\d\b(?!-\d)(?<!\d-.....)/', $said);
+        Assert::assertSame([], array_values((array) $wrong), "$where says a time on another clock");
+    }
+
     /**
      * What the file says of answers, and not of what is asked: the names of all fields, by schema.
      *

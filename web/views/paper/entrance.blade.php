@@ -18,7 +18,7 @@ tr { page-break-inside: avoid; }
 <table>
 @forelse ($run->rows() as $row)
 <tr>
-<td class="when">{{ $row['from'] }}</td>
+<td class="when">{{ App\Framework\Spell::clock($row['from']) }}</td>
 <td><strong>{{ $row['who'] }}</strong>@if ($row['student'] !== '' && $row['student'] !== $row['who']), {{ $row['student'] }}@endif</td>
 <td>{{ $row['host'] }}</td>
 <td><strong>{{ $row['place'] }}</strong></td>

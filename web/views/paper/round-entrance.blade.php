@@ -19,7 +19,7 @@ td { border-top: 0.75pt solid #000; padding: 3pt 8pt 3pt 0; vertical-align: top;
 @foreach ($page['rows'] as $row)
 <tr>
 <td style="width: 5.5cm"><strong>{{ $row['family'] }}</strong></td>
-<td class="when">{{ $row['from'] }}</td>
+<td class="when">{{ App\Framework\Spell::clock($row['from']) }}</td>
 <td style="width: 5.5cm">{{ $row['host'] }}</td>
 <td><strong>{{ $row['place'] }}</strong></td>
 </tr>

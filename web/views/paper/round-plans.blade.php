@@ -26,7 +26,7 @@ img { width: 2.2cm; height: 2.2cm; float: right; }
 <tr><td colspan="4"><strong>{{ $row['date'] }}</strong></td></tr>
 @endif
 <tr>
-<td class="when">{{ $row['from'] }}</td>
+<td class="when">{{ App\Framework\Spell::clock($row['from']) }}</td>
 <td>{{ $row['host'] }}</td>
 <td><strong>{{ $row['place'] }}</strong></td>
 <td>{{ $row['student'] }}@if ($row['interpreter'] !== '')<br>{{ $row['interpreter'] }} interprets @endif</td>

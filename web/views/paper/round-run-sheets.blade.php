@@ -20,7 +20,7 @@ td { border-top: 0.75pt solid #000; padding: 3pt 8pt 3pt 0; vertical-align: top;
 <table>
 @foreach ($page['rows'] as $row)
 <tr>
-<td class="when">{{ $row['from'] }}</td>
+<td class="when">{{ App\Framework\Spell::clock($row['from']) }}</td>
 <td><strong>{{ $row['student'] ?: $row['family'] }}</strong>@if ($row['student'] !== ''), {{ $row['family'] }}@endif @if ($row['interpreter'] !== '')<br>{{ $row['interpreter'] }} interprets @endif @if ($row['needs'] !== '')<br>{{ $row['needs'] }} @endif</td>
 <td class="phone">{{ $row['phone'] }}</td>
 <td class="phone" style="width: 2.4cm">{{ $row['place'] }}</td>

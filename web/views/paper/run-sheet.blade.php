@@ -23,7 +23,7 @@ tr { page-break-inside: avoid; }
 <table>
 @forelse ($run->rows() as $row)
 <tr>
-<td class="when">{{ $row['from'] }}<br><span class="small">{{ $row['until'] }}<br>{{ $row['place'] }}{{ $row['host'] ? ', '.$row['host'] : '' }}</span></td>
+<td class="when">{{ App\Framework\Spell::clock($row['from']) }}<br><span class="small">{{ App\Framework\Spell::clock($row['until']) }}<br>{{ $row['place'] }}{{ $row['host'] ? ', '.$row['host'] : '' }}</span></td>
 <td><span class="who">{{ $row['student'] ?: $row['who'] }}</span>
 <br>@if ($row['student'] !== '' && $row['student'] !== $row['who']){{ $row['who'] }}  @endif {{ $row['phone'] }} @foreach ($row['guests'] as $guest)<br>{{ $guest }}@endforeach
 @foreach ($row['answers'] as $question => $answer)<br><span class="small">{{ rtrim($question, ':?') }}: {{ $answer }}</span>@endforeach

@@ -10,7 +10,7 @@
 <h2>{{ $day['label'] }}</h2>
 <ul>
 @foreach ($day['rows'] as $row)
-@php $free = collect($row['stretches'])->flatMap(fn ($part) => $part['slots'])->where(1, 'free')->map(fn ($slot) => $day['times'][$slot[0]]['from']); @endphp
+@php $free = collect($row['stretches'])->flatMap(fn ($part) => $part['slots'])->where(1, 'free')->map(fn ($slot) => App\Framework\Spell::clock($day['times'][$slot[0]]['from'])); @endphp
 <li><a href="{{ $row['path'] }}">{{ $row['host'] }}</a>, {{ $row['subject'] }}: {{ $free->isEmpty() ? 'nothing free' : $free->implode(', ') }}</li>
 @endforeach
 </ul>

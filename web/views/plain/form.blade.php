@@ -9,7 +9,7 @@
 @php
 $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'])->flatMap(fn ($part) => $part['slots'])->map(fn ($one) => $one + ['label' => $day['label']]))->firstWhere('key', $slot);
 @endphp
-<h2>{{ $chosen === null ? 'Choose a time' : $chosen['label'].', '.$chosen['from'].' to '.$chosen['until'] }}</h2>
+<h2>{{ $chosen === null ? 'Choose a time' : $chosen['label'].', '.App\Framework\Spell::clock($chosen['from']).' to '.App\Framework\Spell::clock($chosen['until']) }}</h2>
 <form method="post" action="/s/{{ $sheet['slug'] }}/book">
 <input type="hidden" name="request_key" value="{{ $typed['request_key'] ?? (string) Str::uuid() }}">
 <p><label for="slot">Time</label><br>
@@ -18,7 +18,7 @@ $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'
 @foreach ($day['stretches'] as $stretch)
 @foreach ($stretch['slots'] as $one)
 @if ($one['state'] === 'free')
-<option value="{{ $one['key'] }}" @selected($one['key'] === $slot)>{{ $day['short'] }}, {{ $one['from'] }}@if (isset($one['places']) && count($one['places']) < count($sheet['places'])) ({{ implode(', ', array_column(array_filter($sheet['places'], static fn ($place) => in_array($place['id'], $one['places'], true)), 'label')) }})@endif</option>
+<option value="{{ $one['key'] }}" @selected($one['key'] === $slot)>{{ $day['short'] }}, {{ App\Framework\Spell::clock($one['from']) }}@if (isset($one['places']) && count($one['places']) < count($sheet['places'])) ({{ implode(', ', array_column(array_filter($sheet['places'], static fn ($place) => in_array($place['id'], $one['places'], true)), 'label')) }})@endif</option>
 @endif
 @endforeach
 @endforeach

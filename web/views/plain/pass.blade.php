@@ -17,14 +17,14 @@
 </p>
 @endforeach
 @foreach ($pass['bookings'] as $booking)
-<h2>{{ $booking['date'] }}, {{ $booking['from'] }} to {{ $booking['until'] }}</h2>
+<h2>{{ $booking['date'] }}, {{ App\Framework\Spell::clock($booking['from']) }} to {{ App\Framework\Spell::clock($booking['until']) }}</h2>
 <p>{{ $booking['title'] }}, with {{ $booking['host']['name'] }}<br>
 <strong>{{ App\Framework\Words::say('booking.state.'.$booking['state'], ['until' => $booking['held_until'] ?? $booking['confirm_until'] ?? 'none']) }}</strong><br>
 @if ($booking['student'] !== '')About {{ $booking['student'] }}<br>@endif
 {{ $booking['place']['label'] }} {{ $booking['place']['link'] }} {{ $booking['place']['promise'] }} {{ $booking['place']['directions'] }}</p>
 @if ($booking['line'] !== null && $booking['state'] === 'booked')
 @if ($booking['line']['state'] === 'ahead')
-<p>{{ App\Framework\Words::say('day.plain_ahead', ['time' => $booking['line']['opens']]) }}</p>
+<p>{{ App\Framework\Words::say('day.plain_ahead', ['time' => App\Framework\Spell::clock($booking['line']['opens'])]) }}</p>
 @elseif (in_array($booking['line']['state'], ['open', 'missed'], true))
 <form method="post" action="{{ $pass['path'] }}/bookings/{{ $booking['id'] }}/here"><button class="press main">{{ App\Framework\Words::say('day.plain_here') }}</button></form>
 @elseif ($booking['line']['state'] === 'here')
@@ -46,7 +46,7 @@
 <details><summary>Move it</summary>
 <form method="post" action="{{ $pass['path'] }}/bookings/{{ $booking['id'] }}/move"><p><label for="slot-{{ $booking['id'] }}">The new time</label><br><select id="slot-{{ $booking['id'] }}" name="slot">
 @foreach ($free[$booking['id']] as $slot)
-<option value="{{ $slot['key'] }}">{{ $slot['day'] }}, {{ $slot['from'] }}</option>
+<option value="{{ $slot['key'] }}">{{ $slot['day'] }}, {{ App\Framework\Spell::clock($slot['from']) }}</option>
 @endforeach
 </select> <button class="press">Move it there</button></p></form>
 </details>

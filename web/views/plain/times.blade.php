@@ -2,6 +2,7 @@
      before scripts have come. Laid out as web/pages/Visit.svelte, which takes its place without a jump. --}}
 @php
 use App\Framework\Words;
+use App\Framework\Spell;
 use App\Visiting\PartsOfDay;
 $pass = request()->query('pass');
 $line = [
@@ -40,7 +41,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 {{-- The room of the switch of clocks, which needs scripts. --}}
 <span class="early-clock invisible ml-auto inline-flex min-h-11 items-center px-1 text-[0.95rem]" aria-hidden="true">{{ Words::say('booking.clock') }}</span></div>
 @if ($sheet['earliest'] !== null)
-<p class="mb-3">{{ Words::say('booking.earliest') }} <a class="press ml-1" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($sheet['earliest']['key']) }}{{ $carry }}">{{ $sheet['earliest']['day'] }}, {{ $sheet['earliest']['from'] }}</a></p>
+<p class="mb-3">{{ Words::say('booking.earliest') }} <a class="press ml-1" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($sheet['earliest']['key']) }}{{ $carry }}">{{ $sheet['earliest']['day'] }}, {{ Spell::clock($sheet['earliest']['from']) }}</a></p>
 @endif
 @if (($parts = PartsOfDay::of($sheet, $part)) !== [])
 <nav class="mb-4 flex flex-wrap gap-2" aria-label="{{ Words::say('booking.parts') }}">
@@ -63,9 +64,9 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @foreach (PartsOfDay::runs($day) as $run)
 @if ($run['apart'])<li class="gap" aria-hidden="true"></li>@endif
 @if ($run['key'] === null)
-<li class="folded {{ $run['state'] }}">{{ Words::say('booking.slot.'.$run['state'], ['from' => $run['from'], 'until' => $run['until']]) }}</li>
+<li class="folded {{ $run['state'] }}">{{ Words::say('booking.slot.'.$run['state'], ['from' => Spell::clock($run['from']), 'until' => Spell::clock($run['until'])]) }}</li>
 @elseif ($part === null || in_array($run['key'], array_column($free, 'key'), true))
-<li><a data-key="{{ $run['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($run['key']) }}{{ $carry }}"><strong>{{ $run['from'] }}</strong> to {{ $run['until'] }}</a></li>
+<li><a data-key="{{ $run['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($run['key']) }}{{ $carry }}"><strong>{{ Spell::clock($run['from']) }}</strong> to {{ Spell::clock($run['until']) }}</a></li>
 @endif
 @endforeach
 </ol></section>

@@ -59,7 +59,7 @@
 <option value=""></option>
 @endif
 @foreach ($date['steps'] as $step)
-<option @selected($step['said'] === $value)>{{ $step['said'] }}</option>
+<option value="{{ $step['said'] }}" @selected($step['said'] === $value)>{{ App\Framework\Spell::clock($step['said']) }}</option>
 @endforeach
 </select></label>
 @endforeach

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+use App\Models\StaffMember;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Recess\Time\LocalTime;
+
+/**
+ * How whoever reads what is being said reads it: in which language, and on which clock.
+ *
+ * It is with the request, as the framework's own locale is, so that nobody has to hand it through; a letter says for
+ * whom it is written (docs/decisions/0035).
+ */
+final readonly class Reading
+{
+    /** The cookie in which a browser keeps what its reader switched to: "12" or "24". */
+    public const COOKIE = 'recess_clock';
+
+    private function __construct(public string $language, public int $clock) {}
+
+    /** @param  int|null  $clock  12 or 24; null where it is not known */
+    public static function on(?int $clock): self
+    {
+        return new self(app()->getLocale(), $clock === 12 ? 12 : 24);
+    }
+
+    /** Of whoever asked: as they switched to, as they set it at their account, as their browser's language has it. */
+    public static function asked(Request $request): self
+    {
+        $staff = Auth::hasUser() ? Auth::user() : null;
+        $set = $staff instanceof StaffMember && is_numeric($staff->clock) ? (int) $staff->clock : null;
+        $switched = (int) $request->cookies->get(self::COOKIE);
+
+        return self::on(in_array($switched, [12, 24], true) ? $switched : $set ?? self::ofBrowser($request));
+    }
+
+    /** The web server knows it, because it keeps what all read for a moment, apart for each clock (ops/clocks.php). */
+    private static function ofBrowser(Request $request): int
+    {
+        return (int) $request->server('RECESS_CLOCK');
+    }
+
+    /** Of whoever reads what is said just now. */
+    public static function now(): self
+    {
+        return app(self::class);
+    }
+
+    /**
+     * Says something for this reader.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $say
+     * @return T
+     */
+    public function hears(\Closure $say): mixed
+    {
+        $before = self::now();
+        app()->instance(self::class, $this);
+        try {
+            return $say();
+        } finally {
+            app()->instance(self::class, $before);
+        }
+    }
+
+    /** 16:40, or 4:40 pm */
+    public function time(LocalTime $time): string
+    {
+        $hour = intdiv($time->minute, 60) % 24;
+
+        return $this->clock === 12
+            ? sprintf('%d:%02d %s', $hour % 12 === 0 ? 12 : $hour % 12, $time->minute % 60, $hour < 12 ? 'am' : 'pm')
+            : (string) $time;
+    }
+}

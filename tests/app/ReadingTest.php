@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Framework\Reading;
+use App\Models\Booking;
+use App\Models\Pass;
+use App\Models\StaffMember;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Routing\Route as RoutingRoute;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\App\Support\OneOfEach;
+
+/** Everything that is said is said for one reader. */
+final class ReadingTest extends TestCase
+{
+    use OneOfEach;
+    use RefreshDatabase;
+
+    /** @return iterable<string, array{string|null, string, string|null, string}> */
+    public static function readers(): iterable
+    {
+        yield 'nothing is known' => [null, '', null, '16:15'];
+        yield 'their language has twelve' => [null, '12', null, '4:15 pm'];
+        yield 'they switched to twelve' => ['12', '24', null, '4:15 pm'];
+        yield 'they switched to twenty-four' => ['24', '12', null, '16:15'];
+        yield 'they switched to nonsense' => ['13 or so', '12', null, '4:15 pm'];
+        yield 'at their account: twelve' => [null, '24', '12', '4:15 pm'];
+        yield 'at their account: twenty-four' => [null, '12', '24', '16:15'];
+        yield 'at their account: as the device' => [null, '12', 'auto', '4:15 pm'];
+        yield 'switched at this computer, whatever the account says' => ['24', '12', '12', '16:15'];
+    }
+
+    #[DataProvider('readers')]
+    public function test_a_sentence_is_said_on_the_clock_of_whoever_asked(
+        ?string $switched,
+        string $browser,
+        ?string $account,
+        string $said,
+    ): void {
+        $sheet = $this->sheet();
+        $switched !== null && $this->withUnencryptedCookie(Reading::COOKIE, $switched);
+        if ($account !== null) {
+            $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
+            CarbonImmutable::setTestNow(self::EVENING . 'T12:00:00Z');
+            $sheet->host->update(['clock' => $account]);
+            $this->actingAs($sheet->host)->withServerVariables(['RECESS_CLOCK' => $browser]);
+            // A sentence on a staff page; what is data on it stays data.
+            $this->get('/staff/sheets')
+                ->assertOk()
+                ->assertSee("oday at $said", false);
+
+            return;
+        }
+        $this->withServerVariables(['RECESS_CLOCK' => $browser]);
+        $this->get("/s/$sheet->slug")
+            ->assertOk()
+            ->assertSee("<strong>$said</strong>", false)
+            ->assertSee('data-clock="' . (str_contains($said, 'pm') ? 12 : 24) . '"', false)
+            ->assertSee('"from":"16:15"', false);
+    }
+
+    public function test_what_is_sent_is_on_the_clock_on_which_its_reader_read(): void
+    {
+        $sheet = $this->sheet();
+        $this->withServerVariables(['RECESS_CLOCK' => '12']);
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        self::assertSame(12, Pass::query()->sole()->clock);
+        // The office, itself on twelve hours, books for somebody on the phone: how they read is not known.
+        $this->actingAs($sheet->host);
+        $this->ask(
+            'post',
+            "/api/staff/sheets/$sheet->id/bookings",
+            $this->otherWish($sheet, '20:30', 'Bo'),
+        )->assertCreated();
+        self::assertNull(Pass::query()->where('name', 'Bo')->sole()->clock);
+
+        $this->delivered();
+        $mails = DB::table('mailroom_messages')->pluck('subject', 'recipient')->all();
+        self::assertStringContainsString('4:15 pm', (string) $mails['ama@mail.example']);
+        self::assertStringContainsString('16:30', (string) $mails['bo@mail.example']);
+    }
+
+    /** Held by the tests' own look at each answer: Contract::assertOneClock. */
+    public function test_no_page_says_two_clocks(): void
+    {
+        $values = $this->oneOfEach();
+        $pass = Pass::query()->firstOrFail();
+        $booking = Booking::query()->firstOrFail();
+        $host = StaffMember::query()->whereKey($booking->staff_id)->sole();
+        $this->withServerVariables(['RECESS_CLOCK' => '12']);
+        $host->update(['office' => true, 'clock' => '12']);
+        $seen = 0;
+        foreach (['', 'staff'] as $side) {
+            $side === 'staff' && $this->actingAs($host);
+            foreach (Route::getRoutes()->getRoutes() as $route) {
+                assert($route instanceof RoutingRoute);
+                if (
+                    !in_array('GET', $route->methods(), true) ||
+                    str_contains($route->uri(), 'staff') !== ($side !== '')
+                ) {
+                    continue;
+                }
+                $parts = $side === '' ? ['sheet' => $booking->sheet->slug, 'round' => 'round'] + $values : $values;
+                $parts += ['pass' => $pass->token()];
+                $path = preg_replace_callback(
+                    '/\{(\w+)(:\w+)?\}/',
+                    static fn(array $part): string => (string) ($parts[$part[1]] ?? 'none'),
+                    $route->uri(),
+                );
+                $seen += $this->get("/$path")->isOk() ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(40, $seen);
+    }
+}
