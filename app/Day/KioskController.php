@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Framework\Clock;
 use App\Framework\Limits;
 use App\Framework\Page;
+use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\CheckIn;
 use App\Line\DayOf;
@@ -117,7 +118,9 @@ final class KioskController
         try {
             $minute = LocalTime::parse($typed)->minute % 1440;
         } catch (TimeNotValid) {
-            throw ValidationException::withMessages(['time' => Words::say('day.kiosk_time')]);
+            throw ValidationException::withMessages([
+                'time' => Words::say('day.kiosk_time', ['time' => Spell::clock('16:40')]),
+            ]);
         }
         $near = [];
         // Whoever reads twelve hours types 4:40 in the afternoon.

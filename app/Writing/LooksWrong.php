@@ -81,7 +81,7 @@ final readonly class LooksWrong
             $later = $from->minute + 720 + $hours->minutes <= 1440;
             yield $this->warning(
                 "blocks.$i.hours.0.from",
-                "Meetings at $from are in the small hours of the morning.",
+                'Meetings at ' . Spell::clock($from) . ' are in the small hours of the morning.',
                 $later
                     ? [
                         'Make it ' . Spell::clock(LocalTime::ofMinute($from->minute + 720)),

@@ -61,7 +61,7 @@ return [
         'Nothing today is found by this code. Look whether all of it is there, or find yourself by name and time.',
     'kiosk_no_name' =>
         'Nobody of that name has a meeting at that time, or it is not near yet. Write the whole name as it was booked, yours or the student’s; or ask at the office.',
-    'kiosk_time' => 'Write the time of the meeting, such as 16:40.',
+    'kiosk_time' => 'Write the time of the meeting, such as {time}.',
     // Lists of a day.
     'lists_title' => 'On paper: {date}',
     'run_own' => 'Meetings of {host}',

@@ -1,21 +1,9 @@
 <script lang="ts">
     /** A labelled control of a staff page, with its help and its error. */
-    import type { FullAutoFill } from 'svelte/elements';
     import { Helper, Input, Label, Textarea } from '../lib/controls';
 
-    interface Props {
-        name: string;
-        label: string;
-        value: string;
-        error?: string;
-        help?: string;
-        type?: 'text' | 'email' | 'tel' | 'password' | 'url' | 'date' | 'number';
-        autocomplete?: FullAutoFill;
-        lines?: number;
-        required?: boolean;
-        maxlength?: number;
-        change?: () => void;
-    }
+    import { describedBy, type FieldProps } from '../lib/field';
+
     let {
         name,
         label,
@@ -28,9 +16,9 @@
         required = false,
         maxlength,
         change,
-    }: Props = $props();
+    }: FieldProps = $props();
 
-    const said = $derived([help && `${name}-help`, error && `${name}-error`].filter(Boolean).join(' ') || undefined);
+    const said = $derived(describedBy(name, help, error));
 </script>
 
 <div>

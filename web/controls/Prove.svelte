@@ -6,6 +6,7 @@
     import { api, ask, beside, firstOf } from '../lib/api';
     import { machineCan, showPasskey } from '../lib/passkey';
     import { proving } from '../lib/proving.svelte';
+    import { onSent } from '../lib/form';
 
     let password = $state('');
     let code = $state('');
@@ -45,14 +46,7 @@
 </script>
 
 <Modal bind:open={() => open, (to) => !to && open && done(false)} title="Show once more that it is you" size="sm">
-    <form
-        class="grid gap-3"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            if (!working) void show();
-        }}
-    >
+    <form class="grid gap-3" novalidate onsubmit={onSent(() => !working && show())}>
         <p>What you are about to do cannot simply be taken back.</p>
         {#if proving.wanted?.passkey && machineCan()}
             <Button color="alternative" disabled={working} onclick={byPasskey}>Show it with your passkey</Button>

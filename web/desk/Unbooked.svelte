@@ -3,6 +3,7 @@
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import type { Desk } from './desk.svelte';
+    import { onSent } from '../lib/form';
 
     let { desk, done }: { desk: Desk; done: () => void } = $props();
     let name = $state('');
@@ -26,10 +27,7 @@
 <form
     class="my-2 grid gap-3 rounded-md border border-line bg-card p-3 sm:grid-cols-4"
     novalidate
-    onsubmit={(event) => {
-        event.preventDefault();
-        void take();
-    }}
+    onsubmit={onSent(take)}
 >
     <Field name="unbooked-name" label="Who came in" required bind:value={name} />
     <Field name="unbooked-student" label="About which student" bind:value={student} />

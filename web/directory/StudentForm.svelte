@@ -5,6 +5,7 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, beside, type Schema } from '../lib/api';
+    import { onSent } from '../lib/form';
 
     interface Props {
         student?: Schema['DirectoryStudent'];
@@ -82,10 +83,7 @@
     class="slip grid gap-3"
     novalidate
     aria-label={student ? `Change ${student.name}` : 'A new student'}
-    onsubmit={(event) => {
-        event.preventDefault();
-        if (!working) void keep();
-    }}
+    onsubmit={onSent(() => !working && keep())}
 >
     <div class="grid gap-3 sm:grid-cols-3">
         <Field name="student-{id}" label="Student’s name" required bind:value={form.name} error={fields.name} />

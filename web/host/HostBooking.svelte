@@ -9,6 +9,7 @@
     import Field from '../controls/Field.svelte';
     import GiveBack from '../parts/GiveBack.svelte';
     import Mover from '../parts/Mover.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         sheet: Schema['HostSheet'];
@@ -116,13 +117,7 @@
                 }}
             />
         {:else if open === 'link'}
-            <form
-                class="mt-2 grid max-w-xl gap-2"
-                onsubmit={(event) => {
-                    event.preventDefault();
-                    void setLink();
-                }}
-            >
+            <form class="mt-2 grid max-w-xl gap-2" onsubmit={onSent(setLink)}>
                 <Field
                     name="link-{booking.id}"
                     label="The link of this one meeting"

@@ -7,6 +7,7 @@
     import Answer from '../parts/Answer.svelte';
     import Field from '../controls/Field.svelte';
     import KnownStudent from './KnownStudent.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         sheet: Schema['HostSheet'];
@@ -40,14 +41,7 @@
     }
 </script>
 
-<form
-    class="mt-4 grid max-w-xl gap-3"
-    novalidate
-    onsubmit={(event) => {
-        event.preventDefault();
-        void book();
-    }}
->
+<form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(book)}>
     <Field name="office-name" label="Who comes" required bind:value={typed.name} error={fields.name} />
     <Field
         name="office-email"

@@ -4,6 +4,7 @@
     import { Button, Input, Label, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
+    import { onSent } from '../lib/form';
 
     interface Props {
         sheet: Schema['HostSheet'];
@@ -104,13 +105,7 @@
                         <a href="{files}/slips.pdf" download>Slips to tear off (PDF)</a>
                     </div>
                 </div>
-                <form
-                    class="flex flex-wrap items-end gap-3"
-                    onsubmit={(event) => {
-                        event.preventDefault();
-                        void rename();
-                    }}
-                >
+                <form class="flex flex-wrap items-end gap-3" onsubmit={onSent(rename)}>
                     <div class="flex-1 basis-60">
                         <Label for="slug">Another address; the old one goes on working</Label>
                         <Input id="slug" class="w-full" bind:value={slug} placeholder={sheet.slug} />

@@ -3,6 +3,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { Badge, Button, Input, Label, Progressbar } from '../lib/controls';
+    import { onSent } from '../lib/form';
 
     interface Props {
         sheet: Schema['SheetRow'];
@@ -68,13 +69,7 @@
             >{/if}
     </div>
     {#if start !== null}
-        <form
-            class="flex flex-wrap items-end gap-3 pb-2 md:col-span-3"
-            onsubmit={(event) => {
-                event.preventDefault();
-                void copy();
-            }}
-        >
+        <form class="flex flex-wrap items-end gap-3 pb-2 md:col-span-3" onsubmit={onSent(copy)}>
             <div>
                 <Label for="start-{sheet.id}">Its first day is now</Label>
                 <Input id="start-{sheet.id}" class="w-44!" type="date" required bind:value={start} />

@@ -2,6 +2,7 @@
     /** What whoever is asked should know: whom it concerns, the work in question, where, and who asks. */
     import type { Schema } from '../lib/api';
     import Answer from '../parts/Answer.svelte';
+    import Contact from '../parts/Contact.svelte';
     import Field from '../parts/Field.svelte';
     import WherePick from '../parts/WherePick.svelte';
     import Student from '../parts/Student.svelte';
@@ -91,30 +92,11 @@
             </p>
         {:else}
             <div class="grid gap-4 sm:grid-cols-2">
-                <Field
-                    name="name"
-                    label="Your name"
-                    autocomplete="name"
-                    required
-                    bind:value={typed.name}
-                    error={fields.name}
-                    {change}
-                />
-                <Field
-                    name="phone"
-                    label="Phone number"
-                    type="tel"
-                    autocomplete="tel"
-                    bind:value={typed.phone}
-                    error={fields.phone}
-                    {change}
-                />
+                <Contact what="name" bind:value={typed.name} error={fields.name} {change} />
+                <Contact what="phone" bind:value={typed.phone} error={fields.phone} {change} />
             </div>
-            <Field
-                name="email"
-                label="E-mail address"
-                type="email"
-                autocomplete="email"
+            <Contact
+                what="email"
                 required
                 help="For the answer, and the calendar entry."
                 bind:value={typed.email}

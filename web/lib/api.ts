@@ -60,7 +60,7 @@ const NO_ANSWER: Trouble = {
     fields: {},
 };
 
-interface Answer<T> {
+export interface Answer<T> {
     data?: T;
     error?: unknown;
     response: Response;

@@ -8,6 +8,7 @@
     import { api, ask, beside, firstOf, type Schema, type Trouble } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
     import Password from '../settings/Password.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         host: string;
@@ -121,14 +122,7 @@
                     <summary class="min-h-11 cursor-pointer py-2">Or type it in</summary>
                     <p class="font-mono [overflow-wrap:anywhere]">{secret.secret}</p>
                 </details>
-                <form
-                    class="grid max-w-xs gap-3"
-                    novalidate
-                    onsubmit={(event) => {
-                        event.preventDefault();
-                        void confirm();
-                    }}
-                >
+                <form class="grid max-w-xs gap-3" novalidate onsubmit={onSent(confirm)}>
                     <Field
                         name="code"
                         label="The six digits"
@@ -194,14 +188,7 @@
             {:else if !machineCan()}
                 <p class="text-faint">This browser has no passkeys. Open this page in another one.</p>
             {:else}
-                <form
-                    class="grid max-w-xs gap-3"
-                    novalidate
-                    onsubmit={(event) => {
-                        event.preventDefault();
-                        if (!making) void make();
-                    }}
-                >
+                <form class="grid max-w-xs gap-3" novalidate onsubmit={onSent(() => !making && make())}>
                     <Field name="passkey-name" label="What you call it" bind:value={passkey_name} />
                     <div>
                         <Button type="submit" color="alternative" disabled={making}

@@ -7,6 +7,7 @@
     import Where from '../settings/Where.svelte';
     import { api, ask, beside, type Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         token: string | null;
@@ -73,14 +74,7 @@
             {#if said}
                 <p class="good-news" role="status">{said}</p>
             {:else}
-                <form
-                    class="grid gap-4"
-                    novalidate
-                    onsubmit={(event) => {
-                        event.preventDefault();
-                        if (!working) void askToBegin();
-                    }}
-                >
+                <form class="grid gap-4" novalidate onsubmit={onSent(() => !working && askToBegin())}>
                     <Field
                         name="name"
                         label="Your name"

@@ -6,6 +6,7 @@
     import { elsewhereBriefly } from '../lib/elsewhere';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
+    import { onSent } from '../lib/form';
 
     let { school, office, zone, rounds, titles, doors: first }: Schema['Board'] = $props();
 
@@ -147,14 +148,7 @@
                 If something is booked for this address, a letter with your bookings is on its way to it.
             </p>
         {:else}
-            <form
-                class="grid gap-3"
-                novalidate
-                onsubmit={(event) => {
-                    event.preventDefault();
-                    void again();
-                }}
-            >
+            <form class="grid gap-3" novalidate onsubmit={onSent(again)}>
                 <Field
                     name="again-email"
                     label="The e-mail address you booked with"

@@ -5,6 +5,7 @@
     import { api, ask, beside } from '../lib/api';
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
+    import { onSent } from '../lib/form';
 
     let email = $state('');
     let said = $state('');
@@ -24,14 +25,7 @@
     <div class="max-w-md">
         <h1 class="mb-2">Password forgotten</h1>
         <p class="mb-6">You get a letter with an address where you choose a new one.</p>
-        <form
-            class="grid gap-4"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void send();
-            }}
-        >
+        <form class="grid gap-4" novalidate onsubmit={onSent(send)}>
             <Field
                 name="email"
                 label="E-mail address"

@@ -5,6 +5,7 @@
     import NewPassword from '../settings/NewPassword.svelte';
     import { api, ask, beside } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         token: string;
@@ -37,14 +38,7 @@
         {#if person}
             <h1 class="mb-2">{person.name}</h1>
             <p class="mb-6">{said}</p>
-            <form
-                class="grid gap-4"
-                novalidate
-                onsubmit={(event) => {
-                    event.preventDefault();
-                    if (!working) void choose();
-                }}
-            >
+            <form class="grid gap-4" novalidate onsubmit={onSent(() => !working && choose())}>
                 <NewPassword email={person.email} bind:value={password} {least} error={fields.password} />
                 {#if message}<Notice>{message}</Notice>{/if}
                 <Button type="submit" class="justify-self-start" disabled={working}

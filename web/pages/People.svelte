@@ -9,6 +9,7 @@
     import Parting from '../settings/Parting.svelte';
     import StaffFile from '../settings/StaffFile.svelte';
     import Masthead from '../parts/Masthead.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         host: string;
@@ -157,14 +158,7 @@
                 >{/if}
         </section>
         <div class="grid gap-6">
-            <form
-                class="slip grid gap-3"
-                novalidate
-                onsubmit={(event) => {
-                    event.preventDefault();
-                    if (!working) void invite();
-                }}
-            >
+            <form class="slip grid gap-3" novalidate onsubmit={onSent(() => !working && invite())}>
                 <h2>Invite somebody</h2>
                 <Field name="invite-name" label="Name" required bind:value={form.name} error={fields.name} />
                 <Field

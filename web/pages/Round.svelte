@@ -199,7 +199,7 @@
                     {#if fresh > 0 && !page.opens}
                         <AboutChildren {page} {list} children={about} />
                         <WhoComes pass={page.pass} bind:who {fields} />
-                        <div class="keep">
+                        <div class="in-sight">
                             <button
                                 type="button"
                                 class="press main w-full"
@@ -237,12 +237,5 @@
         .columns {
             grid-template-columns: 1fr 1fr;
         }
-    }
-    /* On a phone the one press stays in sight under a long plan. */
-    .keep {
-        position: sticky;
-        bottom: 0;
-        padding: 0.6rem 0;
-        background: var(--paper);
     }
 </style>

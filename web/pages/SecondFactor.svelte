@@ -6,6 +6,7 @@
     import { api, ask, beside, firstOf } from '../lib/api';
     import { comeInByPasskey, machineCan } from '../lib/passkey';
     import Masthead from '../parts/Masthead.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         name: string;
@@ -56,14 +57,7 @@
                     : `${name}, type one of your codes on paper. Your passkey is for another machine or address.`}
             </p>
         {/if}
-        <form
-            class="grid gap-4"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                if (!working) void show();
-            }}
-        >
+        <form class="grid gap-4" novalidate onsubmit={onSent(() => !working && show())}>
             <Field
                 name="code"
                 label="Code"

@@ -8,6 +8,7 @@
     import Masthead from '../parts/Masthead.svelte';
     import Calendars from '../settings/Calendars.svelte';
     import SavedPlaces from '../settings/SavedPlaces.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         host: string;
@@ -72,14 +73,7 @@
 
     <section class="mt-4 grid max-w-3xl gap-4" aria-labelledby="me">
         <h2 id="me">You</h2>
-        <form
-            class="grid gap-4"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void save();
-            }}
-        >
+        <form class="grid gap-4" novalidate onsubmit={onSent(save)}>
             <div class="grid gap-4 sm:grid-cols-2">
                 <Field name="name" label="Name" required bind:value={me.name} error={fields.name} />
                 <Field

@@ -7,6 +7,7 @@
     import { comeInByPasskey, machineCan } from '../lib/passkey';
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         demo: { email: string; password: string } | null;
@@ -55,14 +56,7 @@
     <Masthead />
     <div class="max-w-md">
         <h1 class="mb-6">Sign in</h1>
-        <form
-            class="grid gap-4"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                if (!working) void signIn();
-            }}
-        >
+        <form class="grid gap-4" novalidate onsubmit={onSent(() => !working && signIn())}>
             <Field
                 name="email"
                 label="E-mail address"

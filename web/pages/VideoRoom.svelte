@@ -6,6 +6,7 @@
     import { Live } from '../lib/live.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Tile from '../parts/Tile.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         room: string;
@@ -130,14 +131,7 @@
             {#if me.state === 'later'}<p class="notice mt-3">{whom}: not now. {me.word ? `“${me.word}”` : ''}</p>{/if}
         </div>
     {:else}
-        <form
-            class="grid max-w-md gap-3"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void come();
-            }}
-        >
+        <form class="grid max-w-md gap-3" novalidate onsubmit={onSent(come)}>
             <label class="font-semibold" for="name">Your name, as {whom} sees it at the door</label>
             <input id="name" class="box" autocomplete="name" bind:value={name} />
             <button class="press main justify-self-start" disabled={!name.trim()}>Go to the door</button>

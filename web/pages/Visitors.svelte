@@ -6,6 +6,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, beside, type Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         host: string;
@@ -57,14 +58,7 @@
         {#if said}<p class="good-news mb-3">{said}</p>{/if}
     </div>
     {#if trouble}<Notice class="mb-3">{trouble}</Notice>{/if}
-    <form
-        class="flex max-w-xl flex-wrap items-end gap-3"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            void look();
-        }}
-    >
+    <form class="flex max-w-xl flex-wrap items-end gap-3" novalidate onsubmit={onSent(look)}>
         <div class="flex-1 basis-60">
             <Field
                 name="sought"

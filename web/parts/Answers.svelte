@@ -5,10 +5,11 @@
     import type { Visitor } from '../lib/visitor.svelte';
     import Answer from './Answer.svelte';
     import AskToJoin from './AskToJoin.svelte';
-    import Field from './Field.svelte';
+    import Contact from './Contact.svelte';
     import Keep from './Keep.svelte';
     import WherePick from './WherePick.svelte';
     import Student from './Student.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         sheet: Schema['VisitSheet'];
@@ -127,15 +128,7 @@
     />
 {/snippet}
 
-<form
-    bind:this={form}
-    class="grid gap-4"
-    novalidate
-    onsubmit={(event) => {
-        event.preventDefault();
-        if (!working) void keep();
-    }}
->
+<form bind:this={form} class="grid gap-4" novalidate onsubmit={onSent(() => !working && keep())}>
     {#if student}
         <Student
             question={student}
@@ -156,24 +149,13 @@
         {/if}
     {:else}
         <div class="grid gap-4 sm:grid-cols-2">
-            <Field
-                name="name"
-                label="Your name"
-                autocomplete="name"
-                required
-                bind:value={typed.name}
-                error={fields.name}
-                change={() => visitor.remember()}
-            />
+            <Contact what="name" bind:value={typed.name} error={fields.name} change={() => visitor.remember()} />
             {#if phone}
                 {@render asks(phone)}
             {/if}
         </div>
-        <Field
-            name="email"
-            label="E-mail address"
-            type="email"
-            autocomplete="email"
+        <Contact
+            what="email"
             help={sheet.confirm
                 ? 'A message goes there; the time is booked when you press what stands in it.'
                 : 'For your bookings and the calendar entry.'}

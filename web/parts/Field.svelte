@@ -1,19 +1,7 @@
 <script lang="ts">
     /** A labelled control. Plain elements: visitors' phones load nothing for it. */
-    import type { FullAutoFill } from 'svelte/elements';
+    import { describedBy, type FieldProps } from '../lib/field';
 
-    interface Props {
-        name: string;
-        label: string;
-        value: string;
-        error?: string;
-        help?: string;
-        type?: 'text' | 'email' | 'tel' | 'password' | 'url';
-        autocomplete?: FullAutoFill;
-        lines?: number;
-        required?: boolean;
-        change?: () => void;
-    }
     let {
         name,
         label,
@@ -25,9 +13,9 @@
         lines = 1,
         required = false,
         change,
-    }: Props = $props();
+    }: FieldProps = $props();
 
-    const said = $derived([help && `${name}-help`, error && `${name}-error`].filter(Boolean).join(' ') || undefined);
+    const said = $derived(describedBy(name, help, error));
 </script>
 
 <div>

@@ -2,6 +2,7 @@
     /** Taking a booking away, from either side: a press, a word if wanted, and a second press on the same spot. */
     import { tick } from 'svelte';
     import Field from './Field.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         id: number;
@@ -35,13 +36,7 @@
 {#if !asking}
     <button type="button" class="press away" bind:this={opener} onclick={() => turn(true)}>{open}</button>
 {:else}
-    <form
-        class="grid w-full max-w-xl gap-3"
-        onsubmit={(event) => {
-            event.preventDefault();
-            void press();
-        }}
-    >
+    <form class="grid w-full max-w-xl gap-3" onsubmit={onSent(press)}>
         <Field name="note-{id}" label={ask} bind:value={note} lines={2} />
         {#if failure}<p class="notice" role="alert">{failure}</p>{/if}
         <div class="flex flex-wrap gap-3">

@@ -2,7 +2,9 @@
     /** Who the visitor is and about whom they come: what was mistyped is mended here. */
     import { tick } from 'svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
+    import Contact from './Contact.svelte';
     import Field from './Field.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         pass: Schema['Pass'];
@@ -79,35 +81,12 @@
         {#if said}<p class="good-news mt-3">{said}</p>{/if}
     </div>
     {#if open === 'holder'}
-        <form
-            class="mt-4 grid max-w-xl gap-3"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void mend();
-            }}
-        >
-            <Field
-                name="holder-name"
-                label="Your name"
-                autocomplete="name"
-                required
-                bind:value={form.name}
-                error={fields.name}
-            />
-            <Field
-                name="holder-phone"
-                label="Phone number"
-                type="tel"
-                autocomplete="tel"
-                bind:value={form.phone}
-                error={fields.phone}
-            />
-            <Field
-                name="holder-email"
-                label="E-mail address"
-                type="email"
-                autocomplete="email"
+        <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(mend)}>
+            <Contact what="name" of="holder-" bind:value={form.name} error={fields.name} />
+            <Contact what="phone" of="holder-" bind:value={form.phone} error={fields.phone} />
+            <Contact
+                what="email"
+                of="holder-"
                 help="Another one counts once it has answered the message that goes there."
                 bind:value={form.email}
                 error={fields.email}
@@ -116,14 +95,7 @@
             <button class="press main justify-self-start">Save</button>
         </form>
     {:else if open === 'student'}
-        <form
-            class="mt-4 grid max-w-xl gap-3"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void rename();
-            }}
-        >
+        <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(rename)}>
             {#if pass.students.length > 1}
                 <div>
                     <label for="student-was" class="mb-1 block font-semibold">The name as it stands</label>

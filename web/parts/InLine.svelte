@@ -4,6 +4,7 @@
     import { allowNotices, mayAskForNotices, readyBell } from '../lib/bell';
     import { clock } from '../lib/clock.svelte';
     import { waitSaid } from '../lib/wait';
+    import { onSent } from '../lib/form';
 
     interface Props {
         pass: Schema['Pass'];
@@ -104,13 +105,7 @@
             {#each SHORT as short (short)}
                 <button type="button" class="press" onclick={() => say(short)}>{short}</button>
             {/each}
-            <form
-                class="flex flex-wrap items-center gap-2"
-                onsubmit={(event) => {
-                    event.preventDefault();
-                    if (typed.trim()) void say(typed);
-                }}
-            >
+            <form class="flex flex-wrap items-center gap-2" onsubmit={onSent(() => typed.trim() && say(typed))}>
                 <input class="box" aria-label="A short answer to {host}" maxlength="60" bind:value={typed} />
                 <button class="press">Send</button>
             </form>

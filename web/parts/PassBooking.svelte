@@ -9,6 +9,7 @@
     import GiveBack from './GiveBack.svelte';
     import InLine from './InLine.svelte';
     import Mover from './Mover.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         pass: Schema['Pass'];
@@ -278,14 +279,7 @@
             }}
         />
     {:else if open === 'guest'}
-        <form
-            class="mt-4 grid max-w-xl gap-3"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void bring();
-            }}
-        >
+        <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(bring)}>
             <p>They get a private page of their own and the same letters, and can leave.</p>
             <Field
                 name="guest-name-{booking.id}"
@@ -309,14 +303,7 @@
             <button class="press main justify-self-start">Add them</button>
         </form>
     {:else if open === 'answers'}
-        <form
-            class="mt-4 grid max-w-xl gap-3"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void change();
-            }}
-        >
+        <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(change)}>
             {#each asked as question (question.key)}
                 <Answer
                     {question}

@@ -4,7 +4,8 @@
     import { clock } from '../lib/clock.svelte';
     import type { Sifted } from '../lib/sifted';
     import type { Visitor } from '../lib/visitor.svelte';
-    import Field from './Field.svelte';
+    import Contact from './Contact.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         sheet: Schema['VisitSheet'];
@@ -74,14 +75,7 @@
             >No time suits? Be told when one comes free</button
         >
     {:else}
-        <form
-            class="slip grid gap-4"
-            novalidate
-            onsubmit={(event) => {
-                event.preventDefault();
-                void join();
-            }}
-        >
+        <form class="slip grid gap-4" novalidate onsubmit={onSent(join)}>
             <h2>Be told when a time comes free</h2>
             <div class="flex flex-wrap gap-x-6 gap-y-2">
                 {#if HALVES.length > 2}
@@ -114,23 +108,8 @@
                 {/if}
             </div>
             {#if !visitor.pass}
-                <Field
-                    name="wait-name"
-                    label="Your name"
-                    autocomplete="name"
-                    required
-                    bind:value={visitor.typed.name}
-                    error={fields.name}
-                />
-                <Field
-                    name="wait-email"
-                    label="E-mail address"
-                    type="email"
-                    autocomplete="email"
-                    required
-                    bind:value={visitor.typed.email}
-                    error={fields.email}
-                />
+                <Contact what="name" of="wait-" bind:value={visitor.typed.name} error={fields.name} />
+                <Contact what="email" of="wait-" required bind:value={visitor.typed.email} error={fields.email} />
             {/if}
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
             <button class="press main justify-self-start">Tell me when one is free</button>

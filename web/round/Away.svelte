@@ -3,7 +3,8 @@
     import { Button, Input, Label, Select, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, type Schema } from '../lib/api';
+    import { Replan } from './replan.svelte';
 
     interface Props {
         page: Schema['RoundChanges'];
@@ -15,77 +16,58 @@
     let host = $state('');
     let times = $state<Schema['HoursOn'][]>([]);
     let word = $state('');
-    let effect = $state<Schema['AwayEffect'] | null>(null);
     let chosen = $state<Record<number, string>>({});
-    let fields = $state<Record<string, string>>({});
-    let message = $state('');
-    let working = $state(false);
     const path = $derived({ params: { path: { round: page.round } } });
     const form = $derived({ host: Number(host), times });
 
-    async function look() {
-        const answer = await ask(api.POST('/api/staff/rounds/{round}/away/effect', { ...path, body: form }));
-        fields = answer.trouble?.fields ?? {};
-        message = answer.trouble?.message ?? '';
-        effect = answer.data ?? null;
-        chosen = Object.fromEntries((effect?.hits ?? []).map((one) => [one.booking, one.best ?? GIVE_BACK]));
-    }
-    async function apply() {
-        working = true;
-        const choices = (effect?.hits ?? []).map((one) => {
-            const other = one.others.find((stead) => stead.key === chosen[one.booking]);
-            return { booking: one.booking, sheet: other?.sheet ?? null, start: other?.start ?? null };
-        });
-        const answer = await ask(
-            api.POST('/api/staff/rounds/{round}/away', { ...path, body: { ...form, choices, word } }),
-        );
-        working = false;
-        fields = answer.trouble?.fields ?? {};
-        if (answer.data) {
-            effect = null;
-            done(answer.data.message, answer.data.undo);
-        } else {
-            const said = answer.trouble?.message ?? '';
-            // What is true now is there to be looked at.
-            await look();
-            message = said;
-        }
-    }
+    const plan = new Replan<Schema['AwayEffect']>(
+        () => api.POST('/api/staff/rounds/{round}/away/effect', { ...path, body: form }),
+        (effect) => {
+            const choices = effect.hits.map((one) => {
+                const other = one.others.find((stead) => stead.key === chosen[one.booking]);
+                return { booking: one.booking, sheet: other?.sheet ?? null, start: other?.start ?? null };
+            });
+            return api.POST('/api/staff/rounds/{round}/away', { ...path, body: { ...form, choices, word } });
+        },
+        (said, undo) => done(said, undo),
+        (effect) =>
+            (chosen = Object.fromEntries((effect?.hits ?? []).map((one) => [one.booking, one.best ?? GIVE_BACK]))),
+    );
 </script>
 
 <div class="grid max-w-3xl gap-3">
     <div class="max-w-md">
         <Label for="away-host">Who is away</Label>
-        <Select id="away-host" placeholder="" bind:value={host} onchange={() => (effect = null)}>
+        <Select id="away-host" placeholder="" bind:value={host} onchange={() => (plan.effect = null)}>
             <option value=""></option>
             {#each page.hosts as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
         </Select>
-        {#if fields.host}<p class="font-semibold text-brick">{fields.host}</p>{/if}
+        {#if plan.fields.host}<p class="font-semibold text-brick">{plan.fields.host}</p>{/if}
     </div>
     {#each times as one, i (i)}
         <div class="grid gap-2 sm:grid-cols-[1fr_7rem_7rem_auto] sm:items-end">
             <div>
                 <Label for="away-date-{i}">On</Label>
-                <Select id="away-date-{i}" placeholder="" bind:value={one.date} onchange={() => (effect = null)}>
+                <Select id="away-date-{i}" placeholder="" bind:value={one.date} onchange={() => (plan.effect = null)}>
                     {#each page.dates as date (date.date)}<option value={date.date}>{date.label}</option>{/each}
                 </Select>
             </div>
             <div>
                 <Label for="away-from-{i}">from</Label>
-                <Input id="away-from-{i}" bind:value={one.from} oninput={() => (effect = null)} />
+                <Input id="away-from-{i}" bind:value={one.from} oninput={() => (plan.effect = null)} />
             </div>
             <div>
                 <Label for="away-until-{i}">to</Label>
-                <Input id="away-until-{i}" bind:value={one.until} oninput={() => (effect = null)} />
+                <Input id="away-until-{i}" bind:value={one.until} oninput={() => (plan.effect = null)} />
             </div>
             <TextButton
                 onclick={() => {
                     times = times.filter((_, at) => at !== i);
-                    effect = null;
+                    plan.effect = null;
                 }}>Take it out</TextButton
             >
-            {#if fields[`times.${i}.from`]}<p class="font-semibold text-brick sm:col-span-4">
-                    {fields[`times.${i}.from`]}
+            {#if plan.fields[`times.${i}.from`]}<p class="font-semibold text-brick sm:col-span-4">
+                    {plan.fields[`times.${i}.from`]}
                 </p>{/if}
         </div>
     {/each}
@@ -94,17 +76,17 @@
         <TextButton
             onclick={() => {
                 times = [...times, { date: page.dates[0]?.date ?? '', from: '00:00', until: '23:59' }];
-                effect = null;
+                plan.effect = null;
             }}>{times.length === 0 ? 'Only for some of it' : 'Some more'}</TextButton
         >
     </p>
-    {#if message}<Notice>{message}</Notice>{/if}
-    {#if !effect}
-        <p><Button disabled={host === ''} onclick={() => void look()}>See whom it hits</Button></p>
+    {#if plan.message}<Notice>{plan.message}</Notice>{/if}
+    {#if !plan.effect}
+        <p><Button disabled={host === ''} onclick={plan.look}>See whom it hits</Button></p>
     {:else}
-        <p class="font-semibold" role="status">{effect.said}</p>
+        <p class="font-semibold" role="status">{plan.effect.said}</p>
         <ul class="border-t border-line">
-            {#each effect.hits as one (one.booking)}
+            {#each plan.effect.hits as one (one.booking)}
                 <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
                     <span class="min-w-64 flex-1">
                         {one.time}
@@ -124,17 +106,17 @@
                 </li>
             {/each}
         </ul>
-        {#if effect.hits.length > 0}
+        {#if plan.effect.hits.length > 0}
             <div>
                 <Label for="away-word">A word to all of them</Label>
                 <Textarea id="away-word" rows={2} class="w-full" maxlength={1000} bind:value={word} />
             </div>
         {/if}
         <p class="flex flex-wrap gap-3">
-            <Button disabled={working} onclick={() => void apply()}
-                >{effect.hits.length === 0 ? 'Close these times' : 'Do it, and write to them'}</Button
+            <Button disabled={plan.working} onclick={plan.apply}
+                >{plan.effect.hits.length === 0 ? 'Close these times' : 'Do it, and write to them'}</Button
             >
-            <Button color="alternative" onclick={() => (effect = null)}>Not yet</Button>
+            <Button color="alternative" onclick={() => (plan.effect = null)}>Not yet</Button>
         </p>
     {/if}
 </div>

@@ -6,6 +6,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { holds } from '../lib/sought';
+    import { onSent } from '../lib/form';
 
     interface Props {
         part: Schema['RoundPart'];
@@ -78,14 +79,7 @@
     }
 </script>
 
-<form
-    class="grid max-w-2xl gap-3 py-2"
-    novalidate
-    onsubmit={(event) => {
-        event.preventDefault();
-        void save();
-    }}
->
+<form class="grid max-w-2xl gap-3 py-2" novalidate onsubmit={onSent(save)}>
     <div class="grid gap-3 sm:grid-cols-[10rem_1fr]">
         <div>
             <Label for={name('kind')}>How</Label>

@@ -1,7 +1,7 @@
 <script lang="ts">
     /** Who comes, where their pass does not say it. */
     import type { Schema } from '../lib/api';
-    import Field from '../parts/Field.svelte';
+    import Contact from '../parts/Contact.svelte';
 
     interface Props {
         pass: Schema['RoundPage']['pass'];
@@ -13,26 +13,10 @@
 
 <div class="grid gap-3">
     {#if !pass}
-        <Field name="name" label="Your name" autocomplete="name" required bind:value={who.name} error={fields.name} />
-        <Field
-            name="email"
-            label="E-mail address"
-            type="email"
-            autocomplete="email"
-            required
-            bind:value={who.email}
-            error={fields.email}
-        />
+        <Contact what="name" bind:value={who.name} error={fields.name} />
+        <Contact what="email" required bind:value={who.email} error={fields.email} />
     {/if}
     {#if !pass?.phone}
-        <Field
-            name="phone"
-            label="Phone number"
-            type="tel"
-            autocomplete="tel"
-            required
-            bind:value={who.phone}
-            error={fields.phone}
-        />
+        <Contact what="phone" required bind:value={who.phone} error={fields.phone} />
     {/if}
 </div>

@@ -98,7 +98,7 @@
 {#if list.picks.length > 0 && !list.isSent}
     <WhoComes pass={page.pass} bind:who {fields} />
     {#if fields.windows}<p class="mt-2 font-semibold text-brick">{fields.windows}</p>{/if}
-    <div class="keep">
+    <div class="in-sight">
         <button type="button" class="press main w-full" disabled={sending} onclick={send}
             >{sending
                 ? 'Sending…'
@@ -136,11 +136,5 @@
     }
     .step:disabled {
         opacity: 0.25;
-    }
-    .keep {
-        position: sticky;
-        bottom: 0;
-        padding: 0.6rem 0;
-        background: var(--paper);
     }
 </style>

@@ -4,6 +4,7 @@
     import Notice from '../controls/Notice.svelte';
     import { api, ask, formOf, type Schema } from '../lib/api';
     import Field from '../controls/Field.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         settings: Schema['Settings'];
@@ -88,14 +89,7 @@
             </li>
         {/each}
     </ul>
-    <form
-        class="slip grid gap-3"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            if (!working) void add();
-        }}
-    >
+    <form class="slip grid gap-3" novalidate onsubmit={onSent(() => !working && add())}>
         <h3>Add a calendar</h3>
         <Field name="calendar-name" label="What to call it" required bind:value={name} error={fields.name} />
         <Field

@@ -6,6 +6,7 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, firstOf, type Schema } from '../lib/api';
+    import { onSent } from '../lib/form';
 
     let kiosks = $state<Schema['Kiosks']['kiosks']>([]);
     let name = $state('');
@@ -56,14 +57,7 @@
             </li>
         {/each}
     </ul>
-    <form
-        class="mt-2 flex flex-wrap items-end gap-3"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            void add();
-        }}
-    >
+    <form class="mt-2 flex flex-wrap items-end gap-3" novalidate onsubmit={onSent(add)}>
         <Field name="kiosk-name" label="Where another one stands" bind:value={name} />
         <Button type="submit" color="alternative" disabled={!name.trim()}>Add it</Button>
     </form>

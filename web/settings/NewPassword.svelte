@@ -2,6 +2,7 @@
     /** A new password: any characters, pasted too, and one may look at what one types. */
     import { Checkbox, Progressbar } from '../lib/controls';
     import Field from '../controls/Field.svelte';
+    import Whose from '../controls/Whose.svelte';
 
     interface Props {
         value: string;
@@ -34,15 +35,7 @@
 </script>
 
 {#if email}
-    <input
-        type="text"
-        class="sr-only"
-        autocomplete="username"
-        value={email}
-        readonly
-        tabindex="-1"
-        aria-label="E-mail address"
-    />
+    <Whose {email} />
 {/if}
 <div class="grid gap-2">
     <Field

@@ -2,9 +2,11 @@
     /** Another password for oneself. */
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
+    import Whose from '../controls/Whose.svelte';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, beside } from '../lib/api';
     import NewPassword from './NewPassword.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         email: string;
@@ -29,23 +31,8 @@
 
 <details class="max-w-md">
     <summary class="min-h-11 cursor-pointer py-2 font-semibold">Another password</summary>
-    <form
-        class="grid gap-4"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            void change();
-        }}
-    >
-        <input
-            type="text"
-            class="sr-only"
-            autocomplete="username"
-            value={email}
-            readonly
-            tabindex="-1"
-            aria-label="E-mail address"
-        />
+    <form class="grid gap-4" novalidate onsubmit={onSent(change)}>
+        <Whose {email} />
         <Field
             name="current"
             label="The password you have now"

@@ -5,6 +5,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import Field from '../controls/Field.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         settings: Schema['Settings'];
@@ -60,14 +61,7 @@
             </li>
         {/each}
     </ul>
-    <form
-        class="slip grid gap-3"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            void add();
-        }}
-    >
+    <form class="slip grid gap-3" novalidate onsubmit={onSent(add)}>
         <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place">
             {#each [['room', 'A room'], ['phone', 'By phone'], ['video', 'Video']] as const as [value, label] (value)}
                 <Radio name="saved-kind" {value} bind:group={place.kind}>{label}</Radio>

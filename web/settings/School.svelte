@@ -7,6 +7,7 @@
     import TextButton from '../controls/TextButton.svelte';
 
     import Ranges from './Ranges.svelte';
+    import { onSent } from '../lib/form';
 
     interface Props {
         settings: Schema['Settings'];
@@ -33,14 +34,7 @@
 
 <section class="mt-2 grid max-w-3xl gap-4" aria-labelledby="school">
     <h2 id="school" class="sr-only">Name, clock and rules</h2>
-    <form
-        class="grid gap-4"
-        novalidate
-        onsubmit={(event) => {
-            event.preventDefault();
-            void save();
-        }}
-    >
+    <form class="grid gap-4" novalidate onsubmit={onSent(save)}>
         <Field name="school-name" label="School’s name" required bind:value={school.name} error={fields.name} />
         <div class="grid gap-4 sm:grid-cols-3">
             <div>

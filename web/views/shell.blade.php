@@ -1,11 +1,7 @@
 <!doctype html>
 <html lang="en" data-clock="{{ App\Framework\Reading::now()->clock }}"@if ($reader !== null) data-zone="{{ $reader->zone }}" data-role="{{ $reader->role() }}"@endif>
 <head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<meta name="color-scheme" content="light dark">
-<title>{{ $title }} – Recess</title>
-<link rel="icon" href="/icon.svg" type="image/svg+xml">
+@include('head')
 @vite($entries, "build/$side")
 @if ($plain !== null || $early !== null)
 <noscript>@vite(['web/plain.css'], 'build/visit')</noscript>

@@ -52,7 +52,7 @@ final class Contract
                 $said[] = is_string($one) && preg_match('/^\d\d:\d\d$|\dT\d\d:/', $one) !== 1 ? $one : '';
             });
         // What can be typed is printed as it is typed: 16:00-17:00.
-        $wrong = preg_grep('/\b([01]\d|2[0-4]):[0-5]\d\b(?!-\d)(?<!\d-.....)/', $said);
+        $wrong = preg_grep('/\b([01]\d|2[0-4]):[0-5]\d\b(?!-\d| [ap]m)(?<!\d-.....)/', $said);
         Assert::assertSame([], array_values((array) $wrong), "$where says a time on another clock");
     }
 

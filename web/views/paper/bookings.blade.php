@@ -1,9 +1,6 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $sheet->title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $sheet->title)
+@section('style')
 body { font: 10.5pt/1.4 'DejaVu Sans', sans-serif; color: #1d2a26; }
 h1 { font-size: 17pt; margin: 0; }
 h2 { font-size: 12.5pt; margin: 0.5cm 0 0.1cm; }
@@ -12,9 +9,8 @@ td { border-top: 0.5pt solid #8a8672; padding: 4pt 8pt 4pt 0; vertical-align: to
 tr { page-break-inside: avoid; }
 .when { white-space: nowrap; font-weight: bold; width: 2.8cm; }
 .note { color: #5d6a64; font-size: 9pt; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 <h1>{{ $sheet->title }}</h1>
 <p class="note">{{ $sheet->host->name }}, {{ $sheet->host->school->name }}</p>
 @forelse ($days as $day => $bookings)
@@ -35,5 +31,4 @@ tr { page-break-inside: avoid; }
 @empty
 <p>{{ App\Framework\Words::say('sheets.nobody_yet') }}</p>
 @endforelse
-</body>
-</html>
+@endsection

@@ -1,9 +1,6 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $title)
+@section('style')
 @page { margin: 0.8cm; }
 body { font: 9.5pt/1.25 'DejaVu Sans', sans-serif; color: #1d2a26; }
 table { width: 100%; border-collapse: collapse; page-break-after: always; }
@@ -14,9 +11,8 @@ img { width: 2.7cm; height: 2.7cm; float: right; }
 strong { font-size: 11pt; }
 .code { font-size: 14pt; letter-spacing: 1pt; }
 .small { font-size: 7pt; line-height: 1.15; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 @if (($cut ?? '') !== '')<p><strong>{{ $cut }}</strong></p>@endif
 {{-- A table for each page: one of all takes whoever lays it out as the square of its rows. --}}
 @foreach ($pages as $page)
@@ -40,5 +36,4 @@ strong { font-size: 11pt; }
 @if ($pages === [])
 <p>{{ App\Framework\Words::say('sheets.card_nobody') }}</p>
 @endif
-</body>
-</html>
+@endsection

@@ -1,18 +1,14 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $run->title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $run->title)
+@section('style')
 body { font: 20pt/1.5 'DejaVu Sans', sans-serif; color: #000; text-align: center; }
 h1 { font-size: 40pt; line-height: 1.1; margin: 0.4em 0 0.1em; }
 .page { page-break-after: always; }
 .page:last-child { page-break-after: auto; }
 .times { font-size: 24pt; line-height: 1.35; }
 .small { font-size: 15pt; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 @forelse ($run->doors() as $door => $times)
 <div class="page">
 <p class="small">{{ $school }}, {{ $day }}</p>
@@ -24,5 +20,4 @@ h1 { font-size: 40pt; line-height: 1.1; margin: 0.4em 0 0.1em; }
 @empty
 <p>Nobody comes on this day.</p>
 @endforelse
-</body>
-</html>
+@endsection

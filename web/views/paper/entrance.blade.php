@@ -1,9 +1,6 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $run->title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $run->title)
+@section('style')
 @page { margin: 1.3cm; }
 body { font: 13pt/1.35 'DejaVu Sans', sans-serif; color: #000; }
 h1 { font-size: 18pt; margin: 0 0 0.4cm; }
@@ -11,9 +8,8 @@ table { width: 100%; border-collapse: collapse; }
 td { border-top: 0.75pt solid #000; padding: 4pt 8pt 4pt 0; vertical-align: top; }
 tr { page-break-inside: avoid; }
 .when { white-space: nowrap; font-weight: bold; width: 2.2cm; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 <h1>Who goes where: {{ $day }}</h1>
 <table>
 @forelse ($run->rows() as $row)
@@ -27,5 +23,4 @@ tr { page-break-inside: avoid; }
 <tr><td>Nobody comes on this day.</td></tr>
 @endforelse
 </table>
-</body>
-</html>
+@endsection

@@ -1,18 +1,14 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $sheet->title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $sheet->title)
+@section('style')
 body { font: 17pt/1.45 'DejaVu Sans', sans-serif; color: #1d2a26; text-align: center; }
 h1 { font-size: 34pt; line-height: 1.15; margin: 0.6em 0 0.2em; }
 .ticks { border-top: 2pt solid #1d2a26; height: 8pt; background: none; }
 img { width: 8.5cm; height: 8.5cm; margin: 0.4cm 0; }
 .link { font-size: 14pt; }
 .school { color: #5d6a64; font-size: 13pt; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 <p class="school">{{ $sheet->host->school->name }}</p>
 <h1>{{ $sheet->title }}</h1>
 <p>with <strong>{{ $sheet->host->name }}</strong>, {{ $sheet->host->subject }}</p>
@@ -24,5 +20,4 @@ img { width: 8.5cm; height: 8.5cm; margin: 0.4cm 0; }
 <img src="{{ $qr }}" alt="">
 <p class="link">{{ $sheet->link() }}</p>
 <p class="school">{{ App\Framework\Words::say('booking.notice', ['phone' => $sheet->host->school->phoneOrNone()]) }}</p>
-</body>
-</html>
+@endsection

@@ -1,9 +1,6 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $title)
+@section('style')
 @page { margin: 1.5cm; }
 body { font: 11pt/1.4 'DejaVu Sans', sans-serif; color: #1d2a26; }
 h1 { font-size: 16pt; margin: 0; }
@@ -12,9 +9,8 @@ table { clear: both; width: 100%; border-collapse: collapse; margin-top: 0.2cm; 
 td { border-top: 0.5pt solid #8a8672; padding: 3pt 8pt 3pt 0; vertical-align: top; }
 img { width: 2.2cm; height: 2.2cm; float: right; }
 .when { font-weight: bold; width: 2.4cm; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 @forelse ($pages as $page)
 <div class="plan">
 <img src="{{ $page['qr'] }}" alt="">
@@ -37,5 +33,4 @@ img { width: 2.2cm; height: 2.2cm; float: right; }
 @empty
 <p>{{ App\Framework\Words::say('rounds.nobody_yet') }}</p>
 @endforelse
-</body>
-</html>
+@endsection

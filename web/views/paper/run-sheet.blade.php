@@ -1,9 +1,6 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $run->title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $run->title)
+@section('style')
 @page { margin: 1.3cm; }
 body { font: 12pt/1.35 'DejaVu Sans', sans-serif; color: #000; }
 h1 { font-size: 18pt; margin: 0; }
@@ -15,9 +12,8 @@ tr { page-break-inside: avoid; }
 .notes { width: 6cm; border-left: 0.5pt solid #000; padding-left: 8pt; }
 .line { border-bottom: 0.5pt dotted #000; height: 0.7cm; }
 .small { font-size: 10.5pt; font-weight: normal; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 <h1>{{ $day }}</h1>
 <p class="small">{{ $run->title }}, {{ $school }}</p>
 <table>
@@ -28,11 +24,10 @@ tr { page-break-inside: avoid; }
 <br>@if ($row['student'] !== '' && $row['student'] !== $row['who']){{ $row['who'] }}  @endif {{ $row['phone'] }} @foreach ($row['guests'] as $guest)<br>{{ $guest }}@endforeach
 @foreach ($row['answers'] as $question => $answer)<br><span class="small">{{ rtrim($question, ':?') }}: {{ $answer }}</span>@endforeach
 @if ($row['note'])<br><span class="small">Your note: {{ $row['note'] }}</span>@endif</td>
-<td class="notes"><span class="small">@if ($row['arrived'])Here at {{ $row['arrived'] }}@else &#9633; here at ______ @endif @if ($row['outcome'])({{ $row['outcome'] }})@elseif (! $row['arrived']) &#9633; did not come @endif</span><div class="line"></div><div class="line"></div></td>
+<td class="notes"><span class="small">@if ($row['arrived'])Here at {{ App\Framework\Spell::clock($row['arrived']) }}@else &#9633; here at ______ @endif @if ($row['outcome'])({{ $row['outcome'] }})@elseif (! $row['arrived']) &#9633; did not come @endif</span><div class="line"></div><div class="line"></div></td>
 </tr>
 @empty
 <tr><td>Nobody comes on this day.</td></tr>
 @endforelse
 </table>
-</body>
-</html>
+@endsection

@@ -1,16 +1,12 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $booking->sheet->title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $booking->sheet->title)
+@section('style')
 body { font: 12pt/1.5 'DejaVu Sans', sans-serif; color: #1d2a26; }
 .slip { border: 1pt dashed #8a8672; padding: 0.6cm; width: 12cm; }
 h1 { font-size: 17pt; margin: 0 0 0.3cm; }
 .note { color: #5d6a64; font-size: 10pt; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 <div class="slip">
 <p class="note">{{ $booking->sheet->host->school->name }}</p>
 <h1>{{ $when }}</h1>
@@ -19,5 +15,4 @@ h1 { font-size: 17pt; margin: 0 0 0.3cm; }
 <p>Where: <strong>{{ $booking->place->label }}</strong>@if ($booking->place->directions !== '')<br>{{ $booking->place->directions }}@endif</p>
 <p class="note">For {{ $booking->pass->name }}. Booked by the office. {{ App\Framework\Words::say('booking.slip', ['phone' => $booking->sheet->host->school->phoneOrNone()]) }}</p>
 </div>
-</body>
-</html>
+@endsection

@@ -1,9 +1,6 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $sheet->title }}</title>
-<style>
+@extends('paper.paper')
+@section('title', $sheet->title)
+@section('style')
 @page { margin: 1cm; }
 body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
 table { width: 100%; border-collapse: collapse; }
@@ -11,9 +8,8 @@ td.slip { width: 50%; height: 6.6cm; border: 1pt dashed #8a8672; padding: 0.4cm;
 img { width: 3.2cm; height: 3.2cm; float: right; }
 strong { font-size: 12.5pt; }
 .link { font-size: 8pt; }
-</style>
-</head>
-<body>
+@endsection
+@section('body')
 <table>
 @for ($row = 0; $row < 4; $row++)
 <tr>
@@ -34,5 +30,4 @@ Our time: ______________________
 </tr>
 @endfor
 </table>
-</body>
-</html>
+@endsection
