@@ -1,0 +1,14 @@
+<script lang="ts">
+    /** Whose password is typed beside it: for keepers of passwords, which look for a field. */
+    let { email }: { email: string } = $props();
+</script>
+
+<input
+    type="text"
+    class="sr-only"
+    autocomplete="username"
+    value={email}
+    readonly
+    tabindex="-1"
+    aria-label="E-mail address"
+/>

@@ -1,0 +1,26 @@
+<script lang="ts">
+    /** What a visitor says of themselves: asked for and filled in in one way, wherever it is asked. */
+    import type { FullAutoFill } from 'svelte/elements';
+    import Field from './Field.svelte';
+
+    interface Props {
+        what: 'name' | 'phone' | 'email';
+        value: string;
+        /** In the field's id, where more than one of a kind can stand on a page. */
+        of?: string;
+        error?: string;
+        help?: string;
+        required?: boolean;
+        change?: () => void;
+    }
+    let { what, value = $bindable(), of = '', required = what === 'name', ...more }: Props = $props();
+
+    const ASKED: Record<Props['what'], { label: string; type: 'text' | 'tel' | 'email'; autocomplete: FullAutoFill }> =
+        {
+            name: { label: 'Your name', type: 'text', autocomplete: 'name' },
+            phone: { label: 'Phone number', type: 'tel', autocomplete: 'tel' },
+            email: { label: 'E-mail address', type: 'email', autocomplete: 'email' },
+        };
+</script>
+
+<Field name="{of}{what}" {...ASKED[what]} {required} bind:value {...more} />

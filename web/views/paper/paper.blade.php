@@ -1,0 +1,13 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>@yield('title')</title>
+<style>
+@yield('style')
+</style>
+</head>
+<body>
+@yield('body')
+</body>
+</html>
