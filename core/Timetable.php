@@ -6,6 +6,7 @@ namespace Recess;
 
 use Recess\Changes\Booked;
 use Recess\Changes\Edit;
+use Recess\Changes\Edited;
 use Recess\Changes\Effect;
 use Recess\Changes\Opening;
 use Recess\Changes\Within;
@@ -395,10 +396,7 @@ final class Timetable
 
         return Edit::effect(
             $bookings,
-            $openings,
-            $this->sheet->places,
-            $this->sheet->travel,
-            $this->sheet->zone,
+            new Edited($openings, $this->sheet->places, $this->sheet->travel, $this->sheet->zone),
             $within,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Demo;
 
 use App\Directory\BringIn;
+use App\Directory\GuardianLine;
 use App\Directory\Roll;
 use App\Directory\RollPlan;
 use App\Directory\Student;
@@ -31,7 +32,7 @@ final class DemoDirectory
             foreach ([0, 3] as $teacher) {
                 $roll->classes[$class]['teachers'][DemoPeople::STAFF[(intdiv($number, 12) + $teacher) % 7][2]] = true;
             }
-            $guardian = (string) $roll->guardian(null, $parent, $email, $phone, 'en', $number + 2);
+            $guardian = (string) $roll->guardian(new GuardianLine($number + 2, $parent, $email, $phone, 'en'));
             $roll->looksAfter($guardian, $key);
             foreach ($number % 6 === 5 ? self::SIBLINGS : [] as $i => $name) {
                 $sibling = (string) $roll->student(
@@ -44,7 +45,9 @@ final class DemoDirectory
             }
             if ($number % 4 === 3) {
                 $roll->looksAfter(
-                    (string) $roll->guardian(null, DemoPeople::second($number), "second-$email", '', 'fr', $number + 2),
+                    (string) $roll->guardian(
+                        new GuardianLine($number + 2, DemoPeople::second($number), "second-$email", '', 'fr'),
+                    ),
                     $key,
                 );
             }

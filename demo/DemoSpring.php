@@ -6,6 +6,7 @@ namespace Demo;
 
 use App\Directory\BringIn;
 use App\Directory\Guardian;
+use App\Directory\GuardianLine;
 use App\Directory\Roll;
 use App\Directory\RollPlan;
 use App\Directory\Student;
@@ -90,7 +91,7 @@ final class DemoSpring
     {
         $roll = new Roll($school->country, whole: false);
         foreach (DemoPeople::moreFamilies() as $i => [$parent, $children, $email, $phone]) {
-            $guardian = (string) $roll->guardian(null, $parent, $email, $phone, 'en', $i + 2);
+            $guardian = (string) $roll->guardian(new GuardianLine($i + 2, $parent, $email, $phone, 'en'));
             foreach ($children as $child => $student) {
                 $key = (string) $roll->student(sprintf('GC-9%d%02d', $child, $i + 60), $student, $i + 2);
                 $at = ($i + 2 * $child) % 5;

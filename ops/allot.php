@@ -5,6 +5,7 @@ declare(strict_types=1);
 // bin/recess allot: a round's hosts and wishes in, who gets which time out. Needs no database.
 
 use Recess\Allotting\Allotter;
+use Recess\Allotting\Evenings;
 use Recess\Allotting\Why;
 use Recess\Records\Fields;
 use Recess\Records\FittingReader;
@@ -33,10 +34,7 @@ answered($argv, USAGE, static function (Fields $all): array {
     $seed = $all->has('seed') ? $all->number('seed', 0, 0xffff_ffff) : 0;
     $isOver = passed($seconds);
     $allotment = Allotter::allot(
-        $hosts,
-        $families,
-        FittingReader::between($all),
-        $zone,
+        new Evenings($hosts, $families, FittingReader::between($all), $zone),
         $seed,
         $seconds * STEPS_A_SECOND,
         static fn(): bool => $isOver(),

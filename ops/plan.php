@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // bin/recess plan: the meetings that a family wants in, their plan out. Needs no database.
 
+use Recess\Fitting\Coming;
 use Recess\Fitting\Cost;
 use Recess\Fitting\Left;
 use Recess\Fitting\Planner;
@@ -29,10 +30,7 @@ answered($argv, USAGE, static function (Fields $all): array {
     $zone = FittingReader::zone($all);
     $windows = $all->spans('windows', FittingReader::MOST_WINDOWS);
     $plan = Planner::plan(
-        FittingReader::wanted($all),
-        $windows,
-        FittingReader::between($all),
-        $zone,
+        new Coming(FittingReader::wanted($all), $windows, FittingReader::between($all), $zone),
         FittingReader::prefer($all),
         passed(SECONDS),
     );

@@ -12,6 +12,7 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Recess\Allotting\Allotment as Found;
 use Recess\Allotting\Allotter;
+use Recess\Allotting\Evenings;
 use Recess\Fitting\Between;
 
 /** Looks for an allotment, says how far it is, and keeps what it has found. */
@@ -56,15 +57,17 @@ final class WorkAllotment implements ShouldQueue
         ]);
         $pins = $this->pins($allotment, $task);
         $found = Allotter::allot(
-            $task->hosts,
-            $task->families,
-            new Between($allotment->round->school->travel()),
-            $allotment->round->school->timeZone(),
+            new Evenings(
+                $task->hosts,
+                $task->families,
+                new Between($allotment->round->school->travel()),
+                $allotment->round->school->timeZone(),
+                $task->interpreters($now),
+            ),
             $allotment->seed,
             self::STEPS,
             $this->isOver($allotment, $task->breaks()),
             array_column($pins, 'start', 'id'),
-            $task->interpreters($now),
         );
         $this->keep($allotment, $task, $found, array_column($pins, 'row', 'row'));
         // What is said to be granted is checked against the database before it is said.

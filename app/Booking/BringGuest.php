@@ -15,22 +15,15 @@ use App\Timetables\Guards;
 final class BringGuest
 {
     /**
-     * @param  bool  $mayChange  whether they may move the meeting and give it back
      * @param  int  $now  seconds since the epoch
      *
      * @throws PassRefused when no more guests may come
      */
-    public function __invoke(
-        Booking $booking,
-        Presser $by,
-        string $name,
-        string $email,
-        bool $mayChange,
-        int $now,
-    ): Guest {
-        return Contended::transaction(static function () use ($booking, $by, $name, $email, $mayChange, $now): Guest {
+    public function __invoke(Booking $booking, Presser $by, GuestWish $wish, int $now): Guest
+    {
+        return Contended::transaction(static function () use ($booking, $by, $wish, $now): Guest {
             // They are in this meeting too from now on, whoever else books them.
-            Guards::booking($booking->sheet, $email, '');
+            Guards::booking($booking->sheet, $wish->email, '');
             $booking = Booking::query()->findOrFail($booking->id);
             $coming = $booking->guests()->whereNull('left_at')->with('pass')->get();
             $most = $booking->sheet->rules->whole('guests');
@@ -42,15 +35,15 @@ final class BringGuest
                 );
             }
             if (
-                $coming->contains(static fn(Guest $guest): bool => $guest->pass->email === $email) ||
-                $booking->pass->email === $email
+                $coming->contains(static fn(Guest $guest): bool => $guest->pass->email === $wish->email) ||
+                $booking->pass->email === $wish->email
             ) {
                 throw new PassRefused('This person is coming already.');
             }
             $guest = Guest::query()->create([
                 'booking_id' => $booking->id,
-                'may_change' => $mayChange,
-                'pass_id' => Pass::query()->create(['name' => $name, 'email' => $email, 'phone' => ''])->id,
+                'may_change' => $wish->mayChange,
+                'pass_id' => Pass::query()->create(['name' => $wish->name, 'email' => $wish->email, 'phone' => ''])->id,
             ]);
             $change = Undoable::made(LastChange::about($booking->id), 'guest brought', $now, ['guest' => $guest->id]);
             $booking->update(['sequence' => $booking->sequence + 1]);

@@ -38,12 +38,8 @@ final readonly class RunSheet
     /** All that the reader has to be at. */
     public static function ofReader(StaffMember $reader, DayOf $day, bool $notes = false): self
     {
-        return self::made(
-            Words::say('day.run_own', ['host' => $reader->name]),
-            $reader,
+        $bookings = self::meetings(
             $day,
-            $notes,
-            false,
             static fn(Builder $one) => $one->where(
                 static fn($any) => $any
                     ->where('staff_id', $reader->id)
@@ -55,45 +51,39 @@ final readonly class RunSheet
                     ),
             ),
         );
+        $title = Words::say('day.run_own', ['host' => $reader->name]);
+
+        return new self($title, $day, $bookings, $reader, $notes ? MeetingNotes::of($reader, $bookings) : null, false);
     }
 
     public static function ofSheet(StaffMember $reader, Sheet $sheet, DayOf $day, bool $notes = false): self
     {
-        return self::made(
-            $sheet->title,
-            $reader,
-            $day,
-            $notes,
-            $sheet->canChooseHost(),
-            static fn(Builder $one) => $one->where('sheet_id', $sheet->id),
-        );
+        $bookings = self::meetings($day, static fn(Builder $one) => $one->where('sheet_id', $sheet->id));
+        $theirs = $notes ? MeetingNotes::of($reader, $bookings) : null;
+
+        return new self($sheet->title, $day, $bookings, $reader, $theirs, $sheet->canChooseHost());
     }
 
     public static function ofSchool(StaffMember $reader, DayOf $day): self
     {
-        return self::made(
-            $reader->school->name,
-            $reader,
+        $bookings = self::meetings(
             $day,
-            false,
-            true,
             static fn(Builder $one) => $one->whereHas(
                 'host',
                 static fn($host) => $host->where('school_id', $reader->school_id),
             ),
         );
+
+        return new self($reader->school->name, $day, $bookings, $reader, null, true);
     }
 
-    /** @param  \Closure(Builder<Booking>): mixed  $which */
-    private static function made(
-        string $title,
-        StaffMember $reader,
-        DayOf $day,
-        bool $notes,
-        bool $many,
-        \Closure $which,
-    ): self {
-        $bookings = $day
+    /**
+     * @param  \Closure(Builder<Booking>): mixed  $which
+     * @return Collection<int, Booking>
+     */
+    private static function meetings(DayOf $day, \Closure $which): Collection
+    {
+        return $day
             ->meetings()
             ->tap($which)
             ->with(['sheet.host.school', 'host', 'place', 'pass', 'guests.pass', 'turn'])
@@ -101,8 +91,6 @@ final readonly class RunSheet
             ->orderBy('id')
             ->limit(self::MOST)
             ->get();
-
-        return new self($title, $day, $bookings, $reader, $notes ? MeetingNotes::of($reader, $bookings) : null, $many);
     }
 
     /** @return list<array<string, mixed>> as RunSheetRow in docs/formats/recess.openapi.yaml */

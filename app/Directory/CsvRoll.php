@@ -43,7 +43,7 @@ final class CsvRoll
                     ? $cell('student_name')
                     : trim($cell('student_given') . ' ' . $cell('student_family'));
             $number = mb_substr($cell('student_number'), 0, 120);
-            $student = self::studentOf($roll, $number, $name, $cell('class'), $line, $lines);
+            $student = self::studentOf($roll, new StudentLine($line, $name, $number, $cell('class')), $lines);
             if ($student === null) {
                 continue;
             }
@@ -63,13 +63,14 @@ final class CsvRoll
                     continue;
                 }
                 $guardian = $roll->guardian(
-                    null,
-                    $cell("{$which}_name"),
-                    $cell("{$which}_email"),
-                    $cell("{$which}_phone"),
-                    $cell("{$which}_language"),
-                    $line,
-                    of: $student,
+                    new GuardianLine(
+                        $line,
+                        $cell("{$which}_name"),
+                        $cell("{$which}_email"),
+                        $cell("{$which}_phone"),
+                        $cell("{$which}_language"),
+                        of: $student,
+                    ),
                 );
                 $guardian === null ||
                     $roll->looksAfter(
@@ -86,26 +87,20 @@ final class CsvRoll
     /**
      * Two lines are one student where a number says so; where names alone would, it is asked.
      *
-     * @param  array<string, array{key: string, line: int, number: string, class: string}>  $lines  by name: the first line that has it
+     * @param  array<string, StudentLine>  $lines  by name: the first line that has it
      */
-    private static function studentOf(
-        Roll $roll,
-        string $number,
-        string $name,
-        string $class,
-        int $line,
-        array &$lines,
-    ): ?string {
-        $before = $lines[NameKey::of($name)] ?? null;
+    private static function studentOf(Roll $roll, StudentLine $one, array &$lines): ?string
+    {
+        $before = $lines[NameKey::of($one->name)] ?? null;
         $same = null;
-        if ($before !== null && ($number === '' || $before['number'] === '')) {
-            $same = $roll->near->answer((string) $line, 'ask_lines', [
-                'line' => $line,
-                'other' => $before['line'],
-                'name' => $name,
-                'same' => $class !== '' && $class === $before['class'] ? 'yes' : 'no',
-                'class' => $class === '' ? 'none' : $class,
-                'other_class' => $before['class'] === '' ? 'none' : $before['class'],
+        if ($before !== null && ($one->number === '' || $before->number === '')) {
+            $same = $roll->near->answer((string) $one->line, 'ask_lines', [
+                'line' => $one->line,
+                'other' => $before->line,
+                'name' => $one->name,
+                'same' => $one->class !== '' && $one->class === $before->class ? 'yes' : 'no',
+                'class' => $one->class === '' ? 'none' : $one->class,
+                'other_class' => $before->class === '' ? 'none' : $before->class,
             ]);
             if ($same === null || $same === 'out') {
                 return null;
@@ -113,10 +108,21 @@ final class CsvRoll
         }
         $student =
             $before !== null && $same === 'one'
-                ? $roll->numbered($before['key'], $number)
-                : $roll->student($number === '' ? null : $number, $name, $line, another: $same === 'two');
+                ? $roll->numbered($before->key, $one->number)
+                : $roll->student(
+                    $one->number === '' ? null : $one->number,
+                    $one->name,
+                    $one->line,
+                    another: $same === 'two',
+                );
         if ($student !== null) {
-            $lines[NameKey::of($name)] ??= ['key' => $student, 'line' => $line, 'number' => $number, 'class' => $class];
+            $lines[NameKey::of($one->name)] ??= new StudentLine(
+                $one->line,
+                $one->name,
+                $one->number,
+                $one->class,
+                $student,
+            );
         }
 
         return $student;

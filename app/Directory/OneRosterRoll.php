@@ -116,7 +116,7 @@ final class OneRosterRoll
                 $key === null || ($students[$id] = $key);
             } elseif (array_intersect_key($is, array_flip(self::GUARDIANS)) !== []) {
                 $phone = ($row['sms'] ?? '') !== '' ? $row['sms'] : $row['phone'] ?? '';
-                $key = $roll->guardian($id, $name, $row['email'] ?? '', $phone, '', $line);
+                $key = $roll->guardian(new GuardianLine($line, $name, $row['email'] ?? '', $phone, number: $id));
                 $key === null || ($guardians[$id] = $key);
             } elseif (($address = MailAddress::of($row['email'] ?? '')) !== null) {
                 $teachers[$id] = $address;

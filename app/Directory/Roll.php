@@ -136,44 +136,44 @@ final class Roll
      * Somebody who looks after a student; the same one of several siblings, as far as an address, a phone number or a number
      * of their own says so: of a name alone there may be two. An address that is none, or a number that cannot be, is said
      * and left out: the person stays.
-     *
-     * @param  string  $of  the student's key, where the file says of whom
      */
-    public function guardian(
-        ?string $number,
-        string $name,
-        string $email,
-        string $phone,
-        string $language,
-        int $line,
-        string $of = '',
-    ): ?string {
-        if (!self::isName($name)) {
-            $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
+    public function guardian(GuardianLine $one): ?string
+    {
+        if (!self::isName($one->name)) {
+            $this->wrong('no_name', ['line' => $one->line, 'name' => mb_strimwidth($one->name, 0, 60, '…')]);
 
             return null;
         }
-        $address = MailAddress::of($email);
-        if ($address === null && $email !== '') {
-            $this->note('no_address', ['line' => $line, 'name' => $name, 'email' => mb_strimwidth($email, 0, 60, '…')]);
+        $address = MailAddress::of($one->email);
+        if ($address === null && $one->email !== '') {
+            $this->note('no_address', [
+                'line' => $one->line,
+                'name' => $one->name,
+                'email' => mb_strimwidth($one->email, 0, 60, '…'),
+            ]);
         }
+        $phone = $one->phone;
         if ($phone !== '' && !PhoneNumber::isOne($phone, $this->country)) {
-            $this->note('no_phone', ['line' => $line, 'name' => $name, 'phone' => mb_strimwidth($phone, 0, 40, '…')]);
+            $this->note('no_phone', [
+                'line' => $one->line,
+                'name' => $one->name,
+                'phone' => mb_strimwidth($phone, 0, 40, '…'),
+            ]);
             $phone = '';
         }
         $phone = $phone === '' ? '' : PhoneNumber::written($phone, $this->country);
         // RFC 5646, 2.1, as far as a language tag looks like.
-        $language = preg_match('/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $language) === 1 ? $language : '';
+        $language = preg_match('/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $one->language) === 1 ? $one->language : '';
         // Parents may share a mailbox: an address alone is not one person.
         $key = match (true) {
-            $number !== null => "number $number",
-            $address === null && $phone === '' => self::guardianKey($name, null, '') . $of,
-            default => self::guardianKey($name, $address, $phone),
+            $one->number !== null => "number $one->number",
+            $address === null && $phone === '' => self::guardianKey($one->name, null, '') . $one->of,
+            default => self::guardianKey($one->name, $address, $phone),
         };
         $known = $this->guardians[$key] ?? null;
         $this->guardians[$key] = [
-            'number' => $number,
-            'name' => $name,
+            'number' => $one->number,
+            'name' => $one->name,
             'email' => $address ?? ($known['email'] ?? null),
             'phone' => $phone !== '' ? $phone : $known['phone'] ?? '',
             'language' => $language !== '' ? $language : $known['language'] ?? '',

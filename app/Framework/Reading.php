@@ -25,7 +25,12 @@ final readonly class Reading
     /** @param  int|null  $clock  12 or 24; null where it is not known */
     public static function on(?int $clock): self
     {
-        return new self(app()->getLocale(), $clock === 12 ? 12 : 24);
+        return self::in(app()->getLocale(), $clock);
+    }
+
+    public static function in(string $language, ?int $clock): self
+    {
+        return new self($language, $clock === 12 ? 12 : 24);
     }
 
     /** Of whoever asked: as they switched to, as they set it at their account, as their browser's language has it. */

@@ -33,23 +33,18 @@ final class AcceptKnock
      */
     public function __invoke(Knock $knock, StaffMember $host, int $choice, string $word, int $now): Knock
     {
-        return $this->change->on($knock, function (Knock $knock, Sheet $sheet) use (
+        return $this->change->answered($knock, $choice, function (Knock $knock, Sheet $sheet, KnockChoice $one) use (
             $host,
-            $choice,
             $word,
             $now,
         ): Knock {
-            if (!$knock->state->waitsForHost()) {
-                throw KnockRefused::because('not_asked');
-            }
-            $one = $knock->choices->firstWhere('id', $choice) ?? throw KnockRefused::because('no_such_time');
             if ($one->span()->start <= $now) {
                 throw KnockRefused::because('begun');
             }
             $this->choose($knock, $one);
             $knock->hosts->firstWhere('staff_id', $host->id)?->update(['answer' => HostAnswer::Accepted]);
 
-            return $this->settled($knock, $sheet, $host, Presser::staff($host, Party::Host), $word, $now);
+            return $this->settled($knock, $sheet, new Agreed($host, Presser::staff($host, Party::Host), $word), $now);
         });
     }
 
@@ -68,26 +63,19 @@ final class AcceptKnock
     /**
      * Booked where everybody has said yes to the chosen time; else the others are told that one has.
      *
-     * @param  StaffMember  $by  of the hosts the one by whom it is agreed
-     * @param  Presser  $presser  who pressed: they, or the visitor who takes a time that they have named
+     * @param  int  $now  seconds since the epoch
      */
-    public function settled(
-        Knock $knock,
-        Sheet $sheet,
-        StaffMember $by,
-        Presser $presser,
-        string $word,
-        int $now,
-    ): Knock {
+    public function settled(Knock $knock, Sheet $sheet, Agreed $agreed, int $now): Knock
+    {
         $open = $knock->hosts->filter(static fn(KnockHost $one): bool => $one->answer !== HostAnswer::Accepted);
         if ($open->isNotEmpty()) {
             $maybe = $open->contains(static fn(KnockHost $one): bool => $one->answer === HostAnswer::Maybe);
             $knock->update([
                 'state' => $maybe ? KnockState::Maybe : KnockState::Asked,
                 'sequence' => $knock->sequence + 1,
-                'answer_note' => $word,
+                'answer_note' => $agreed->word,
             ]);
-            event(new KnockNews($knock, KnockOccasion::OneAccepted, $by, $word));
+            event(new KnockNews($knock, KnockOccasion::OneAccepted, $agreed->by, $agreed->word));
 
             return $knock;
         }
@@ -121,8 +109,8 @@ final class AcceptKnock
                     passId: $pass->id,
                     keeper: $knock->keeper,
                     studentId: $knock->student_id,
-                    entry: new AgreedEntry($knock->uid, $knock->sequence + 1, $word),
-                    presser: $presser,
+                    entry: new AgreedEntry($knock->uid, $knock->sequence + 1, $agreed->word),
+                    presser: $agreed->presser,
                 ),
             );
         } catch (NoSeatLeft | NotAsFilledIn | UniqueConstraintViolationException) {
@@ -133,7 +121,7 @@ final class AcceptKnock
             'state' => KnockState::Accepted,
             'booking_id' => $booking->id,
             'sequence' => $knock->sequence + 1,
-            'answer_note' => $word,
+            'answer_note' => $agreed->word,
         ]);
 
         return $knock;

@@ -25,16 +25,11 @@ final class HoldKnock
      */
     public function __invoke(Knock $knock, StaffMember $host, int $choice, string $word, int $now): Knock
     {
-        return $this->change->on($knock, function (Knock $knock, Sheet $sheet) use (
+        return $this->change->answered($knock, $choice, function (Knock $knock, Sheet $sheet, KnockChoice $one) use (
             $host,
-            $choice,
             $word,
             $now,
         ): Knock {
-            if (!$knock->state->waitsForHost()) {
-                throw KnockRefused::because('not_asked');
-            }
-            $one = $knock->choices->firstWhere('id', $choice) ?? throw KnockRefused::because('no_such_time');
             $until = $one->span()->start - self::ENDS;
             if ($until <= $now) {
                 throw KnockRefused::because('too_near_for_maybe');

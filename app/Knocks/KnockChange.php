@@ -43,6 +43,25 @@ final class KnockChange
         });
     }
 
+    /**
+     * A host's answer to one of its times, while it waits for them.
+     *
+     * @param  \Closure(Knock, Sheet, KnockChoice): Knock  $work
+     *
+     * @throws KnockRefused when it is not open any more, or the time is none of its
+     */
+    public function answered(Knock $knock, int $choice, \Closure $work): Knock
+    {
+        return $this->on($knock, static function (Knock $knock, Sheet $sheet) use ($choice, $work): Knock {
+            if (!$knock->state->waitsForHost()) {
+                throw KnockRefused::because('not_asked');
+            }
+            $one = $knock->choices->firstWhere('id', $choice) ?? throw KnockRefused::because('no_such_time');
+
+            return $work($knock, $sheet, $one);
+        });
+    }
+
     /** All that it keeps, but for one time of it. */
     public function letGo(Knock $knock, ?Span $butNot = null): void
     {

@@ -32,9 +32,10 @@ final class TakeProposal
             return $this->accept->settled(
                 $knock,
                 $sheet,
-                $by->host ?? StaffMember::query()->findOrFail($knock->staff_id),
-                Presser::pass($knock->pass),
-                '',
+                new Agreed(
+                    $by->host ?? StaffMember::query()->findOrFail($knock->staff_id),
+                    Presser::pass($knock->pass),
+                ),
                 $now,
             );
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Passes;
 
 use App\Booking\BringGuest;
+use App\Booking\GuestWish;
 use App\Booking\Presser;
 
 /** Whoever has the time brings those who ask to come, or does not; who asked in vain hears nothing. */
@@ -19,9 +20,7 @@ final class AnswerJoiner
             ($this->bring)(
                 $joiner->booking,
                 Presser::pass($joiner->booking->pass),
-                $joiner->name,
-                $joiner->email,
-                $mayChange,
+                new GuestWish($joiner->name, $joiner->email, $mayChange),
                 $now,
             );
         }

@@ -15,6 +15,7 @@ use App\Timetables\Whereabouts;
 use App\Timetables\Worlds;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Fitting\Between;
+use Recess\Fitting\Coming;
 use Recess\Fitting\Plan;
 use Recess\Fitting\Planner;
 use Recess\Fitting\Wanted;
@@ -93,10 +94,7 @@ final readonly class FindPlan
         ];
         $end = hrtime(true) + (int) (self::SECONDS * 1e9);
         $plan = Planner::plan(
-            $wanted,
-            [...$ask->windows, ...$stands],
-            $between,
-            $zone,
+            new Coming($wanted, [...$ask->windows, ...$stands], $between, $zone),
             $ask->prefer,
             static fn(): bool => hrtime(true) >= $end,
         );

@@ -36,18 +36,16 @@ final class EffectData
         $changes = [];
         foreach ($edits as $edit) {
             foreach ($edit->effect->otherLength as [$booked, $slot]) {
-                $changes[] = $this->change($edit, $booked->id, 'length', $slot, [], $word, $settlement);
+                $changes[] = $this->change($edit, $booked->id, new Proposal('length', $slot), $word, $settlement);
             }
             foreach ($edit->effect->otherPlace as $booked) {
-                $changes[] = $this->change($edit, $booked->id, 'place', null, [], $word, $settlement);
+                $changes[] = $this->change($edit, $booked->id, new Proposal('place'), $word, $settlement);
             }
             foreach ($edit->effect->left as $left) {
                 $changes[] = $this->change(
                     $edit,
                     $left->booking->id,
-                    'time',
-                    $left->proposed,
-                    $left->nearest,
+                    new Proposal('time', $left->proposed, $left->nearest),
                     $word,
                     $settlement,
                 );
@@ -63,16 +61,11 @@ final class EffectData
         ];
     }
 
-    /**
-     * @param  list<Span>  $nearest
-     * @return ChangeShape
-     */
+    /** @return ChangeShape */
     private function change(
         EditEffect $edit,
         int|string $id,
-        string $what,
-        ?Span $to,
-        array $nearest,
+        Proposal $proposal,
         string $word,
         ?Settlement $settlement,
     ): array {
@@ -82,17 +75,19 @@ final class EffectData
 
         return [
             'booking' => $booking->id,
-            'what' => $what,
+            'what' => $proposal->what,
             'sheet' => $edit->statement === null ? $edit->sheet->title . ', ' . $edit->sheet->host->name : '',
             'name' => $booking->pass->name,
             'student' => $booking->student,
             'from' => self::said($booking->span(), $edit),
-            'to' => $to === null ? null : self::slot($to, $edit, $booking->slot()),
+            'to' => $proposal->to === null ? null : self::slot($proposal->to, $edit, $booking->slot()),
             'nearest' => array_map(
                 static fn(Span $slot): array => self::slot($slot, $edit, $booking->slot()),
-                $nearest,
+                $proposal->nearest,
             ),
-            'message' => match ($choice['do'] ?? ($what === 'time' && $to === null ? 'leave' : 'move')) {
+            'message' => match (
+                $choice['do'] ?? ($proposal->what === 'time' && $proposal->to === null ? 'leave' : 'move')
+            ) {
                 'leave' => '',
                 'cancel' => $this->preview->cancelled(
                     $booking,
@@ -102,10 +97,8 @@ final class EffectData
                 ),
                 default => $this->moved(
                     $booking,
-                    $what,
-                    ($choice['to'] ?? null) === null
-                        ? $to
-                        : self::chosen($choice['to'], [...$nearest, ...$to === null ? [] : [$to]]),
+                    $proposal->what,
+                    ($choice['to'] ?? null) === null ? $proposal->to : self::chosen($choice['to'], $proposal->all()),
                     $edit,
                     $word,
                 ),

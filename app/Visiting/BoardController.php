@@ -67,13 +67,15 @@ final class BoardController
         $asked = static fn(string $name): string => Asked::word($request, $name);
 
         return FindData::of(
-            $asked('about'),
-            $asked('from'),
-            $asked('to'),
-            $asked('names'),
-            Asked::number($request, 'skip'),
+            new FindAsk(
+                $asked('about'),
+                $asked('from'),
+                $asked('to'),
+                $asked('names'),
+                Asked::number($request, 'skip'),
+                Pass::whole($request->input('pass')),
+            ),
             Clock::now(),
-            Pass::whole($request->input('pass')),
         );
     }
 }

@@ -6,7 +6,6 @@ namespace App\Visiting;
 
 use App\Framework\SlotKey;
 use App\Live\Channel;
-use App\Models\Pass;
 use App\Models\School;
 use App\Timetables\Asking;
 use App\Timetables\Listed;
@@ -30,37 +29,30 @@ final class FindData
     /** Hosts of one look; who looks for somebody types a name. */
     public const AT_ONCE = 40;
 
-    /**
-     * @param  Pass|null  $pass  whose meetings are in the way, of whoever looks
-     * @return FoundShape as Found in docs/formats/recess.openapi.yaml, the props of web/pages/Find.svelte
-     */
-    public static function of(
-        string $about,
-        string $from,
-        string $to,
-        string $names,
-        int $skip,
-        int $now,
-        ?Pass $pass = null,
-    ): array {
-        $school = School::here($pass);
+    /** @return FoundShape as Found in docs/formats/recess.openapi.yaml, the props of web/pages/Find.svelte */
+    public static function of(FindAsk $ask, int $now): array
+    {
+        $school = School::here($ask->pass);
         $zone = $school->timeZone();
         $today = $zone->dateAt($now);
-        $dates = self::dates($from, $to, $today);
+        $dates = self::dates($ask->from, $ask->to, $today);
         $open = OpenSheets::all($today);
         $found = self::byName(
             array_filter(
                 $open,
-                static fn(Listed $sheet): bool => $sheet->title === $about &&
+                static fn(Listed $sheet): bool => $sheet->title === $ask->about &&
                     !$sheet->last->isBefore($dates->first) &&
                     !$dates->last->isBefore($sheet->first) &&
-                    Sought::in("{$sheet->hosts[0]['name']} {$sheet->hosts[0]['subject']}", $names),
+                    Sought::in("{$sheet->hosts[0]['name']} {$sheet->hosts[0]['subject']}", $ask->names),
             ),
         );
-        $sheets = array_slice($found, $skip, self::AT_ONCE, true);
+        $sheets = array_slice($found, $ask->skip, self::AT_ONCE, true);
         $cores = OpenSheets::cores($sheets);
         $days = [];
-        foreach (Worlds::ofAll($cores, $dates, $now, $pass === null ? null : Asking::holder($pass)) as $id => $world) {
+        foreach (
+            Worlds::ofAll($cores, $dates, $now, $ask->pass === null ? null : Asking::holder($ask->pass))
+            as $id => $world
+        ) {
             $timetable = Timetable::of($cores[$id], $world);
             foreach ($timetable->pieces as $pieces) {
                 $days[$zone->dayAt($pieces->stretch->start)][$id] ??= [$sheets[$id], $timetable];
@@ -74,11 +66,11 @@ final class FindData
             'office' => $school->phone,
             'zone' => $zone->name,
             'titles' => BoardData::titles($open),
-            'about' => $about,
+            'about' => $ask->about,
             'from' => (string) $dates->first,
             'to' => (string) $dates->last,
-            'names' => $names,
-            'skip' => $skip,
+            'names' => $ask->names,
+            'skip' => $ask->skip,
             'at_once' => self::AT_ONCE,
             'found' => count($found),
             'days' => array_map(

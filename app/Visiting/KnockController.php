@@ -106,10 +106,7 @@ final class KnockController
         return new JsonResponse(
             KnockPageData::times(
                 $terms,
-                $pass,
-                self::own($request->input('own')),
-                $place,
-                Asked::date($request, 'from'),
+                new AskedTimes($pass, self::own($request->input('own')), $place, Asked::date($request, 'from')),
                 Clock::now(),
             ),
             200,

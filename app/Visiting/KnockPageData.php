@@ -17,7 +17,6 @@ use App\Models\StaffMember;
 use App\School\SavedPlace;
 use App\Timetables\HostCard;
 use Recess\Time\DateRange;
-use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Spans;
 
@@ -60,23 +59,19 @@ final class KnockPageData
             'questions' => $terms->questions->toArray(),
             'children' => Admission::of($terms->sheet(), $pass)->names(),
             'others' => self::others($terms, $pass),
-            'times' => self::times([$terms], $pass, null, null, null, $now),
+            'times' => self::times([$terms], new AskedTimes($pass), $now),
         ];
     }
 
     /**
      * @param  non-empty-list<KnockTerms>  $terms
-     * @param  Spans|null  $own  what a calendar of theirs says
      * @return KnockTimesShape
      */
-    public static function times(
-        array $terms,
-        ?Pass $pass,
-        ?Spans $own,
-        ?SavedPlace $place,
-        ?LocalDate $from,
-        int $now,
-    ): array {
+    public static function times(array $terms, AskedTimes $asked, int $now): array
+    {
+        $pass = $asked->pass;
+        $own = $asked->own;
+        $from = $asked->from;
         $school = $terms[0]->host->school;
         $zone = $school->timeZone();
         $first = $zone->dateAt(
@@ -89,7 +84,9 @@ final class KnockPageData
         $dates = DateRange::of($from, $from->plusDays(self::DAYS - 1));
         if ($pass !== null) {
             $range = Span::of($zone->instant($dates->first, 0), $zone->instant($dates->last->plusDays(1), 0));
-            $own = WhenFree::ofPass($pass, $range, $place, $school->travel(), $now)->union($own ?? Spans::none());
+            $own = WhenFree::ofPass($pass, $range, $asked->place, $school->travel(), $now)->union(
+                $own ?? Spans::none(),
+            );
         }
         $lengths = self::lengths($terms);
         $later = $from->plusDays(self::DAYS);

@@ -7,6 +7,7 @@ namespace App\Visiting;
 use App\Booking\BringGuest;
 use App\Booking\CancelRequest;
 use App\Booking\ChangeAnswers;
+use App\Booking\GuestWish;
 use App\Booking\LetGuestLeave;
 use App\Booking\Presser;
 use App\Booking\TakeBack;
@@ -73,9 +74,11 @@ final class PassBookingController
         $bring(
             $booking,
             Presser::pass($pass),
-            $request->string('name')->trim()->toString(),
-            (string) MailAddress::of($request->input('email')),
-            $request->boolean('may_change'),
+            new GuestWish(
+                $request->string('name')->trim()->toString(),
+                (string) MailAddress::of($request->input('email')),
+                $request->boolean('may_change'),
+            ),
             Clock::now(),
         );
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Recess\Allotting;
 
-use Recess\Fitting\Between;
 use Recess\Slots\InARow;
 use Recess\Time\Span;
 use Recess\Time\Zone;
@@ -62,24 +61,14 @@ final class AllotTask
     /** @var array<string, list<int>> by host and length: made when first asked for */
     private array $longer = [];
 
-    /**
-     * @param  list<Host>  $hosts
-     * @param  list<Family>  $families
-     * @param  array<string, list<list<Span>>>  $interpreters  by language: when each is free
-     */
-    public function __construct(
-        array $hosts,
-        array $families,
-        Between $between,
-        Zone $zone,
-        private readonly array $interpreters = [],
-    ) {
+    public function __construct(private readonly Evenings $evenings)
+    {
         $slotsOf = $places = [];
-        foreach ($hosts as $host) {
-            $slotsOf[$host->id] = $this->addHost($host, $zone);
+        foreach ($evenings->hosts as $host) {
+            $slotsOf[$host->id] = $this->addHost($host, $evenings->zone);
             $places[$host->id] = $host->place;
         }
-        foreach ($families as $f => $family) {
+        foreach ($evenings->families as $f => $family) {
             $this->families[] = $family->id;
             $this->wishesOf[$f] = [];
             /** @var array<string, list<int>> $within by host: brothers and sisters have the same teachers */
@@ -109,7 +98,7 @@ final class AllotTask
                 $this->gap[$w] = [];
                 foreach ($this->wishesOf[$f] as $other) {
                     if ($other !== $w) {
-                        $this->gap[$w][$other] = ($family->between ?? $between)->seconds(
+                        $this->gap[$w][$other] = ($family->between ?? $evenings->between)->seconds(
                             $places[$this->wishes[$w]->host],
                             $places[$this->wishes[$other]->host],
                         );
@@ -131,7 +120,7 @@ final class AllotTask
 
         return count(
             array_filter(
-                $this->interpreters[$language] ?? [],
+                $this->evenings->interpreters[$language] ?? [],
                 static fn(array $free): bool => $span->liesInOneOf($free),
             ),
         );

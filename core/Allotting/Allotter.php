@@ -6,9 +6,6 @@ namespace Recess\Allotting;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Recess\Fitting\Between;
-use Recess\Time\Span;
-use Recess\Time\Zone;
 
 /**
  * Gives times to the wishes of a round: as many asked ones as possible; then to as many families as possible at least one;
@@ -37,26 +34,19 @@ final class Allotter
     ) {}
 
     /**
-     * @param  list<Host>  $hosts
-     * @param  list<Family>  $families  whose wishes are for these hosts
      * @param  int  $steps  the most that may be done; about a million take a second
      * @param  \Closure(int, int): bool  $isOver  is given how many are granted so far and the most that can be; says whether
      *                                            to end with what there is
      * @param  array<string, int>  $pinned  by wish: the start of the host's slot that it keeps
-     * @param  array<string, list<list<Span>>>  $interpreters  by language: when each of them is free
      */
     public static function allot(
-        array $hosts,
-        array $families,
-        Between $between,
-        Zone $zone,
+        Evenings $evenings,
         int $seed,
         int $steps,
         \Closure $isOver,
         array $pinned = [],
-        array $interpreters = [],
     ): Allotment {
-        $task = new AllotTask($hosts, $families, $between, $zone, $interpreters);
+        $task = new AllotTask($evenings);
 
         [$bounds, $families] = UpperBound::of($task);
 

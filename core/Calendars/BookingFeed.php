@@ -32,7 +32,7 @@ final class BookingFeed
             ZoneRules::addTo($calendar, $zone, $reach);
         }
         foreach ($meetings as [$meeting, $stamp]) {
-            Invitation::add($calendar, 'PUBLISH', Invitation::status($meeting), $meeting, $stamp);
+            Invitation::add($calendar, 'PUBLISH', $meeting, $stamp);
         }
 
         return $calendar->serialize();

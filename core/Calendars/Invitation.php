@@ -13,44 +13,39 @@ final class Invitation
     /** METHOD:REQUEST: puts the meeting into the attendee's calendar, or updates it there (RFC 5546, 3.2.2). */
     public static function request(Meeting $meeting, int $stamp): string
     {
-        return self::write('REQUEST', self::status($meeting), $meeting, $stamp);
+        return self::write('REQUEST', $meeting, $stamp);
     }
 
     /** METHOD:CANCEL: takes it out again; the UID is the same, the SEQUENCE higher (RFC 5546, 3.2.5). */
     public static function cancel(Meeting $meeting, int $stamp): string
     {
-        return self::write('CANCEL', 'CANCELLED', $meeting, $stamp);
+        return self::write('CANCEL', $meeting, $stamp);
     }
 
     /** METHOD:PUBLISH: for the organizer's own calendar, and for a file to keep (RFC 5546, 3.2.1). */
     public static function publish(Meeting $meeting, int $stamp): string
     {
-        return self::write('PUBLISH', self::status($meeting), $meeting, $stamp);
+        return self::write('PUBLISH', $meeting, $stamp);
     }
 
     /** METHOD:REPLY: what the attendee says to it (RFC 5546, 3.2.3), with the SEQUENCE of what they were asked. */
     public static function reply(Meeting $meeting, PartStat $says, int $stamp): string
     {
-        return self::write('REPLY', self::status($meeting), $meeting, $stamp, $says);
+        return self::write('REPLY', $meeting, $stamp, $says);
     }
 
     /** METHOD:COUNTER: the attendee asks for another time (RFC 5546, 3.2.7), with the SEQUENCE of what they were asked. */
     public static function counter(Meeting $meeting, int $stamp): string
     {
-        return self::write('COUNTER', 'TENTATIVE', $meeting, $stamp, PartStat::Tentative);
+        return self::write('COUNTER', $meeting, $stamp, PartStat::Tentative);
     }
 
     /** @param  int  $stamp the instant of writing, in seconds since the epoch */
-    private static function write(
-        string $method,
-        string $status,
-        Meeting $meeting,
-        int $stamp,
-        ?PartStat $says = null,
-    ): string {
+    private static function write(string $method, Meeting $meeting, int $stamp, ?PartStat $says = null): string
+    {
         $calendar = new VCalendar(['PRODID' => '-//Recess//Recess//EN', 'METHOD' => $method]);
         ZoneRules::addTo($calendar, $meeting->zone, $meeting->span);
-        self::add($calendar, $method, $status, $meeting, $stamp, $says);
+        self::add($calendar, $method, $meeting, $stamp, $says);
 
         return $calendar->serialize();
     }
@@ -59,7 +54,6 @@ final class Invitation
     public static function add(
         VCalendar $calendar,
         string $method,
-        string $status,
         Meeting $meeting,
         int $stamp,
         ?PartStat $says = null,
@@ -71,7 +65,7 @@ final class Invitation
             'SUMMARY' => $meeting->summary,
             'LOCATION' => $meeting->location,
             'DESCRIPTION' => $meeting->description,
-            'STATUS' => $status,
+            'STATUS' => self::status($method, $meeting),
             'TRANSP' => 'OPAQUE',
         ]);
         $event->add('DTSTART', self::moment($meeting->span->start, $meeting->zone));
@@ -102,10 +96,14 @@ final class Invitation
         $calendar->add($event);
     }
 
-    /** @internal RFC 5545, 3.8.1.11 */
-    public static function status(Meeting $meeting): string
+    /** RFC 5545, 3.8.1.11; another time that is asked for is not agreed (RFC 5546, 3.2.7). */
+    private static function status(string $method, Meeting $meeting): string
     {
-        return $meeting->tentative ? 'TENTATIVE' : 'CONFIRMED';
+        return match ($method) {
+            'CANCEL' => 'CANCELLED',
+            'COUNTER' => 'TENTATIVE',
+            default => $meeting->tentative ? 'TENTATIVE' : 'CONFIRMED',
+        };
     }
 
     private static function moment(int $instant, Zone $zone): \DateTimeImmutable

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Recess\Changes;
 
 use Recess\Rules\Elsewhere;
-use Recess\Rules\Travel;
 use Recess\Slots\InARow;
 use Recess\Time\Span;
 use Recess\Time\Spans;
@@ -18,20 +17,12 @@ final class Edit
 
     /**
      * @param  list<Booked>  $bookings
-     * @param  list<Opening>  $openings  all slots after the edit, in order
-     * @param  non-empty-array<int, string|null>  $places  those offered after the edit, as Sheet has them
      * @param  Within  $within  how far those without a slot are proposed to go
      */
-    public static function effect(
-        array $bookings,
-        array $openings,
-        array $places,
-        Travel $travel,
-        Zone $zone,
-        Within $within = Within::Anywhere,
-    ): Effect {
+    public static function effect(array $bookings, Edited $sheet, Within $within = Within::Anywhere): Effect
+    {
         $at = $stayed = [];
-        foreach ($openings as $opening) {
+        foreach ($sheet->openings as $opening) {
             $at[$opening->slot->start] = $opening;
             $stayed[$opening->slot->start] = 0;
         }
@@ -43,7 +34,7 @@ final class Edit
             if (
                 $opening === null ||
                 $stayed[$start] >= $opening->keeps ||
-                ($longer && !self::canCome($booking, $opening->slot, $places, $travel))
+                ($longer && !self::canCome($booking, $opening->slot, $sheet))
             ) {
                 $homeless[] = $booking;
 
@@ -52,7 +43,7 @@ final class Edit
             $stayed[$start]++;
             if ($opening->slot->end !== $booking->slot->end) {
                 $otherLength[] = [$booking, $opening->slot];
-            } elseif (!array_key_exists($booking->place, $opening->places ?? $places)) {
+            } elseif (!array_key_exists($booking->place, $opening->places ?? $sheet->places)) {
                 $otherPlace[] = $booking;
             } else {
                 $stays[] = $booking;
@@ -61,7 +52,7 @@ final class Edit
 
         $free = [];
         foreach (
-            self::withoutRests($openings, [...$stays, ...$otherPlace, ...array_column($otherLength, 0)])
+            self::withoutRests($sheet->openings, [...$stays, ...$otherPlace, ...array_column($otherLength, 0)])
             as $opening
         ) {
             for ($seat = $opening->takes - $stayed[$opening->slot->start]; $seat > 0; $seat--) {
@@ -69,12 +60,7 @@ final class Edit
             }
         }
 
-        return new Effect(
-            $stays,
-            $otherLength,
-            $otherPlace,
-            self::rehoused($homeless, $free, $places, $travel, $zone, $within),
-        );
+        return new Effect($stays, $otherLength, $otherPlace, self::rehoused($homeless, $free, $sheet, $within));
     }
 
     /**
@@ -96,37 +82,27 @@ final class Edit
         return array_values(array_filter($openings, static fn(Opening $one): bool => !$rests->touches($one->slot)));
     }
 
-    /**
-     * Whether visitor and student can be there, with the way from and to their other meetings.
-     *
-     * @param  non-empty-array<int, string|null>  $places
-     */
-    private static function canCome(Booked $booking, Span $slot, array $places, Travel $travel): bool
+    /** Whether visitor and student can be there, with the way from and to their other meetings. */
+    private static function canCome(Booked $booking, Span $slot, Edited $sheet): bool
     {
-        $own = array_intersect_key($places, [$booking->place => true]) ?: $places;
+        $own = array_intersect_key($sheet->places, [$booking->place => true]) ?: $sheet->places;
 
-        return (new Elsewhere($travel, $own))->reachable($slot, $booking->visitor, $booking->student) !== [];
+        return (new Elsewhere($sheet->travel, $own))->reachable($slot, $booking->visitor, $booking->student) !== [];
     }
 
     /**
      * @param  list<Booked>  $bookings
      * @param  list<Span>  $free  once for each seat
-     * @param  non-empty-array<int, string|null>  $places
      * @return list<Left>
      */
-    private static function rehoused(
-        array $bookings,
-        array $free,
-        array $places,
-        Travel $travel,
-        Zone $zone,
-        Within $within,
-    ): array {
+    private static function rehoused(array $bookings, array $free, Edited $sheet, Within $within): array
+    {
+        $zone = $sheet->zone;
         $near = $proposable = $wanted = [];
         foreach ($bookings as $i => $booking) {
             $possible = array_filter(
                 $free,
-                static fn(Span $slot): bool => self::canCome($booking, $slot, $places, $travel) &&
+                static fn(Span $slot): bool => self::canCome($booking, $slot, $sheet) &&
                     self::isLongEnough($booking, $slot, $free),
             );
             uasort(

@@ -56,19 +56,18 @@ final class PlanTask
     /** @var list<int> by number of meetings: held one after the other on one day, so many wait no less, in seconds */
     private array $waits = [0];
 
-    /**
-     * @param  list<Wanted>  $wanted
-     * @param  list<Span>  $windows
-     */
-    public function __construct(array $wanted, array $windows, Between $between, private readonly Zone $zone)
+    private readonly Zone $zone;
+
+    public function __construct(Coming $coming)
     {
+        $this->zone = $coming->zone;
         $days = [];
-        foreach ($wanted as $m => $meeting) {
+        foreach ($coming->wanted as $m => $meeting) {
             $this->gap[] = array_map(
-                static fn(Wanted $other): int => $between->seconds($meeting->place, $other->place),
-                $wanted,
+                static fn(Wanted $other): int => $coming->between->seconds($meeting->place, $other->place),
+                $coming->wanted,
             );
-            $slots = array_filter($meeting->slots, static fn(Span $slot): bool => $slot->liesInOneOf($windows));
+            $slots = array_filter($meeting->slots, static fn(Span $slot): bool => $slot->liesInOneOf($coming->windows));
             usort($slots, static fn(Span $a, Span $b): int => [$a->end, $a->start] <=> [$b->end, $b->start]);
             $this->slotsOf[$m] = [];
             $seconds = array_map(static fn(Span $slot): int => $slot->seconds(), $slots);
@@ -78,7 +77,7 @@ final class PlanTask
                 $this->slotsOf[$m][] = count($this->start);
                 $this->start[] = $slot->start;
                 $this->end[] = $slot->end;
-                $days[] = $zone->dayAt($slot->start);
+                $days[] = $this->zone->dayAt($slot->start);
             }
         }
         $known = array_values(array_unique($days));

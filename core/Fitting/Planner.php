@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Recess\Fitting;
 
 use Recess\Time\Span;
-use Recess\Time\Zone;
 
 /**
  * A family's plan: as many meetings as possible, none overlapping, each within one window, with time for the ways between;
@@ -31,43 +30,20 @@ final class Planner
     /** @var list<int> what is to be less than in another plan */
     private array $bestKey = [0, 0, 0, 0];
 
-    /**
-     * @param  list<Wanted>  $wanted
-     * @param  list<Span>  $windows
-     * @param  list<Preference>  $order
-     */
+    /** @param  list<Preference>  $order */
     private function __construct(
+        private readonly Coming $coming,
         private readonly PlanTask $task,
-        private readonly array $wanted,
-        private readonly array $windows,
-        private readonly Between $between,
-        private readonly Zone $zone,
         private readonly array $order,
     ) {}
 
     /**
-     * @param  list<Wanted>  $wanted  with an id each
-     * @param  list<Span>  $windows  in which they can come; a meeting lies inside one of them
-     * @param  Zone  $zone  in which dates and being home are read
      * @param  list<Preference>  $prefer  what counts first, first
      * @param  \Closure(): bool  $isOver  whether the time for looking is up
      */
-    public static function plan(
-        array $wanted,
-        array $windows,
-        Between $between,
-        Zone $zone,
-        array $prefer,
-        \Closure $isOver,
-    ): Plan {
-        return (new self(
-            new PlanTask($wanted, $windows, $between, $zone),
-            $wanted,
-            $windows,
-            $between,
-            $zone,
-            Preference::ordered($prefer),
-        ))->find($isOver);
+    public static function plan(Coming $coming, array $prefer, \Closure $isOver): Plan
+    {
+        return (new self($coming, new PlanTask($coming), Preference::ordered($prefer)))->find($isOver);
     }
 
     /** @param  \Closure(): bool  $isOver */
@@ -180,7 +156,7 @@ final class Planner
     /** @param  array<int, int>  $placed */
     private function keep(array $placed): void
     {
-        $key = [-count($placed), ...Cost::of($this->spans($placed), $this->zone)->inOrder($this->order)];
+        $key = [-count($placed), ...Cost::of($this->spans($placed), $this->coming->zone)->inOrder($this->order)];
         if ($key < $this->bestKey) {
             [$this->best, $this->bestKey] = [$placed, $key];
         }
@@ -213,16 +189,16 @@ final class Planner
     {
         $meetings = $this->spans($this->best);
         uasort($meetings, static fn(Span $a, Span $b): int => $a->start <=> $b->start);
-        $cost = Cost::of($meetings, $this->zone);
+        $cost = Cost::of($meetings, $this->coming->zone);
         $left = [];
-        foreach ($this->wanted as $m => $meeting) {
+        foreach ($this->coming->wanted as $m => $meeting) {
             if (!isset($this->best[$m])) {
                 $left[] = $this->why($meeting, $meetings);
             }
         }
         $named = [];
         foreach ($meetings as $m => $span) {
-            $named[$this->wanted[$m]->id] = $span;
+            $named[$this->coming->wanted[$m]->id] = $span;
         }
 
         return $bound === null
@@ -249,11 +225,14 @@ final class Planner
             $clashes = array_filter(
                 $meetings,
                 fn(Span $other, int $m): bool => $other
-                    ->widened($gap = $this->between->seconds($meeting->place, $this->wanted[$m]->place), $gap)
+                    ->widened(
+                        $gap = $this->coming->between->seconds($meeting->place, $this->coming->wanted[$m]->place),
+                        $gap,
+                    )
                     ->overlaps($slot),
                 ARRAY_FILTER_USE_BOTH,
             );
-            if ($slot->liesInOneOf($this->windows)) {
+            if ($slot->liesInOneOf($this->coming->windows)) {
                 $inside = true;
                 $with += $clashes;
             } elseif ($clashes === [] && ($otherwise === null || $this->outside($slot) < $this->outside($otherwise))) {
@@ -269,7 +248,7 @@ final class Planner
         return new Left(
             $meeting->id,
             $why,
-            array_map(fn(int $m): string => $this->wanted[$m]->id, array_keys($with)),
+            array_map(fn(int $m): string => $this->coming->wanted[$m]->id, array_keys($with)),
             $otherwise,
         );
     }
@@ -280,6 +259,6 @@ final class Planner
         $reaches = static fn(Span $window): int => max(0, $window->start - $slot->start) +
             max(0, $slot->end - $window->end);
 
-        return min([PHP_INT_MAX, ...array_map($reaches, $this->windows)]);
+        return min([PHP_INT_MAX, ...array_map($reaches, $this->coming->windows)]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // bin/recess bench rounds: how well and how fast a round is allotted, beside "first come, first served" on the same wishes.
 
 use Recess\Allotting\Allotter;
+use Recess\Allotting\Evenings;
 use Recess\Allotting\Family;
 use Recess\Allotting\Host;
 use Recess\Fitting\Between;
@@ -106,10 +107,7 @@ foreach ($short ? [1] : [1, 2, 4] as $times) {
     $end = $start + 60 * $times * 1_000_000_000;
     memory_reset_peak_usage();
     $allotment = Allotter::allot(
-        $hosts,
-        $families,
-        $between,
-        $zone,
+        new Evenings($hosts, $families, $between, $zone),
         1,
         30_000_000 * $times,
         static fn(): bool => hrtime(true) > $end,

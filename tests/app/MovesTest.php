@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\BringGuest;
+use App\Booking\GuestWish;
 use App\Booking\Presser;
 use App\Models\Block;
 use App\Models\Booking;
@@ -210,9 +211,7 @@ final class MovesTest extends RoundTestCase
             'brought guest' => app(BringGuest::class)(
                 $this->booking,
                 Presser::pass($this->booking->pass),
-                'Otto Fay',
-                'otto@mail.example',
-                true,
+                new GuestWish('Otto Fay', 'otto@mail.example', true),
                 (int) strtotime(self::NOW),
             ),
             'group' => $this->other('Ed Nox', 'ed@mail.example', '20:00'),

@@ -338,7 +338,10 @@ final class PassTest extends TestCase
         $roll = new Roll('CA', whole: false);
         foreach (['Ines Paz' => 'ines@mail.example', 'Rui Paz' => 'rui@mail.example'] as $guardian => $email) {
             $child = (string) $roll->student("S$guardian", 'Kit Paz', 2);
-            $roll->looksAfter((string) $roll->guardian(null, $guardian, $email, '902 555 0101', 'en', 2), $child);
+            $roll->looksAfter(
+                (string) $roll->guardian(new GuardianLine(2, $guardian, $email, '902 555 0101', 'en')),
+                $child,
+            );
         }
         app(BringIn::class)(RollPlan::of($roll, $sheet->host->school), (int) strtotime(self::NOW));
         foreach (['Ines Paz' => '20:30', 'Rui Paz' => '20:45'] as $guardian => $time) {

@@ -49,7 +49,10 @@ abstract class RoundTestCase extends TestCase
                 'iolo-bevan@school.example' => true,
                 "$teacher@school.example" => true,
             ];
-            $roll->looksAfter((string) $roll->guardian(null, $guardian, $email, '902 555 0101', 'en', $i + 2), $key);
+            $roll->looksAfter(
+                (string) $roll->guardian(new GuardianLine($i + 2, $guardian, $email, '902 555 0101', 'en')),
+                $key,
+            );
         }
         app(BringIn::class)(RollPlan::of($roll, $this->office->school), (int) strtotime(self::NOW));
     }

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Recess\Allotting\Allotment;
 use Recess\Allotting\Allotter;
+use Recess\Allotting\Evenings;
 use Recess\Allotting\Family;
 use Recess\Allotting\Host;
 use Recess\Allotting\Why;
@@ -184,15 +185,10 @@ final class AllotmentTest extends TestCase
         // One is there all evening, the other for the first half: nine meetings at most, and eight are wanted.
         $interpreters = ['fr' => [[$evening], [Span::of($slot(0)->start, $slot(2)->end)]]];
         $found = Allotter::allot(
-            $hosts,
-            $families,
-            new Between(new Travel(0)),
-            $zone,
+            new Evenings($hosts, $families, new Between(new Travel(0)), $zone, $interpreters),
             1,
             2_000_000,
             static fn(): bool => false,
-            [],
-            $interpreters,
         );
 
         self::assertSame(Why::NoInterpreter, $found->not['it']);
@@ -271,10 +267,12 @@ final class AllotmentTest extends TestCase
         $seed = $all->has('seed') ? $all->number('seed', 0, 9) : 0;
 
         return Allotter::allot(
-            $hosts,
-            RoundReader::families($all, $hosts),
-            FittingReader::between($all),
-            FittingReader::zone($all),
+            new Evenings(
+                $hosts,
+                RoundReader::families($all, $hosts),
+                FittingReader::between($all),
+                FittingReader::zone($all),
+            ),
             $seed,
             10_000_000,
             $isOver ?? static fn(): bool => false,

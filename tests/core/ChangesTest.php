@@ -10,6 +10,7 @@ use Random\Randomizer;
 use Recess\Changes\BlockEdit;
 use Recess\Changes\Booked;
 use Recess\Changes\Edit;
+use Recess\Changes\Edited;
 use Recess\Changes\Effect;
 use Recess\Changes\Left;
 use Recess\Changes\Matching;
@@ -65,10 +66,12 @@ final class ChangesTest extends TestCase
     ): Effect {
         return Edit::effect(
             $bookings,
-            array_map(static fn(Span $slot): Opening => new Opening($slot, $seats, $seats), $slots),
-            $places,
-            new Travel(5),
-            Zone::of('America/Halifax'),
+            new Edited(
+                array_map(static fn(Span $slot): Opening => new Opening($slot, $seats, $seats), $slots),
+                $places,
+                new Travel(5),
+                Zone::of('America/Halifax'),
+            ),
             $within,
         );
     }

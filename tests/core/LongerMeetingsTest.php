@@ -10,10 +10,10 @@ use PHPUnit\Framework\TestCase;
 use Recess\Asker;
 use Recess\Changes\Booked;
 use Recess\Changes\Edit;
+use Recess\Changes\Edited;
 use Recess\Changes\Effect;
 use Recess\Changes\Left;
 use Recess\Changes\Opening;
-use Recess\Changes\Within;
 use Recess\Held;
 use Recess\Offer;
 use Recess\Rules\Because;
@@ -143,6 +143,6 @@ final class LongerMeetingsTest extends TestCase
     {
         $openings = array_map(static fn(string $from): Opening => new Opening(Afternoon::slot($from), 1, 1), $slots);
 
-        return Edit::effect($bookings, $openings, [0 => null], new Travel(0), Zone::of('UTC'), Within::Anywhere);
+        return Edit::effect($bookings, new Edited($openings, [0 => null], new Travel(0), Zone::of('UTC')));
     }
 }

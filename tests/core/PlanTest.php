@@ -7,6 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Recess\Fitting\Between;
+use Recess\Fitting\Coming;
 use Recess\Fitting\Cost;
 use Recess\Fitting\Left;
 use Recess\Fitting\Plan;
@@ -215,10 +216,12 @@ final class PlanTest extends TestCase
         $all = Fields::of($task);
 
         return Planner::plan(
-            FittingReader::wanted($all),
-            $all->spans('windows', 200),
-            FittingReader::between($all),
-            FittingReader::zone($all),
+            new Coming(
+                FittingReader::wanted($all),
+                $all->spans('windows', 200),
+                FittingReader::between($all),
+                FittingReader::zone($all),
+            ),
             FittingReader::prefer($all),
             $isOver ?? static fn(): bool => false,
         );
