@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Allotting;
 
 use App\Framework\Words;
+use App\Models\School;
 use Recess\Allotting\Why;
 
 /** Why a wish has no time. */
@@ -30,12 +31,18 @@ enum NotGranted: string
         return self::from($why->value);
     }
 
-    /** In words, about a host who is called so: to the office, or to the family whose wish it was. */
-    public function said(string $host, bool $toFamily = false): string
+    /** In words, to the office, about a host who is called so. */
+    public function said(string $host): string
     {
-        return Words::say(
-            ($toFamily ? 'allotting.to_family_' : 'allotting.why_') . str_replace('-', '_', $this->value),
-            ['host' => $host],
-        );
+        return Words::say('allotting.why_' . str_replace('-', '_', $this->value), ['host' => $host]);
+    }
+
+    /** The same to the family whose wish it was. */
+    public function saidToFamily(string $host, School $school): string
+    {
+        return Words::say('allotting.to_family_' . str_replace('-', '_', $this->value), [
+            'host' => $host,
+            'apart' => $school->guardians_apart ? 'yes' : 'no',
+        ]);
     }
 }

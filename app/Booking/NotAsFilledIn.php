@@ -49,6 +49,8 @@ final class NotAsFilledIn extends Refused
                     $pass->guardian_id !== null && $who->studentId !== null
                 : // An address that has answered, or that the school has written to.
                     $pass->hasAnswered() || $pass->guardian_id !== null);
+        // Where guardians are kept apart, what another one has is nobody's to know.
+        $isShown = $isShown && !($reason?->isOfStudent() === true && $sheet->host->school->guardians_apart);
         $key = match ($isShown ? $reason : null) {
             Because::VisitorHasEnough => 'visitor_enough',
             Because::VisitorElsewhere => 'visitor_elsewhere',
@@ -84,6 +86,6 @@ final class NotAsFilledIn extends Refused
 
     protected function more(Request $request): array
     {
-        return ['ask_to_join' => $this->sheet->rules->whole('guests') > 0 && $this->sheet->asksForStudent()];
+        return ['ask_to_join' => AskedAlong::on($this->sheet)];
     }
 }

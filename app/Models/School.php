@@ -28,6 +28,7 @@ use Recess\Time\Zone;
  * @property int $keep_days after their last meeting what visitors told goes
  * @property int $log_days for which it is kept who did what
  * @property int $travel_minutes from one room to the next
+ * @property bool $guardians_apart whether what one guardian of a child has is said to no other
  * @property int $quiet_minutes to or from a quiet corner in which one meets by video
  * @property list<array{from: string, to: string, minutes: int}> $ways between rooms that begin so: other buildings, other floors
  * @property int $stamp raised by the database with each change
@@ -44,7 +45,7 @@ final class School extends Row
     /** @var array<string, Zone> those of this request: all of a school's sheets have one and the same */
     private static array $zones = [];
 
-    protected $attributes = ['ways' => '[]', 'quiet_minutes' => 5];
+    protected $attributes = ['ways' => '[]', 'quiet_minutes' => 5, 'guardians_apart' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -55,6 +56,7 @@ final class School extends Row
             'columns' => 'array',
             'ways' => 'array',
             'confirm_addresses' => 'boolean',
+            'guardians_apart' => 'boolean',
             'office_second_factor' => 'boolean',
             'mail_sign_in' => 'boolean',
             'alone' => 'boolean',

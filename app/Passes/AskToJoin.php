@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Passes;
 
+use App\Booking\AskedAlong;
 use App\Framework\Contended;
 use App\Models\BookingState;
 use App\Models\Instant;
@@ -22,6 +23,9 @@ final class AskToJoin
     /** @param  int  $now  seconds since the epoch */
     public function __invoke(Sheet $sheet, string $student, string $name, string $email, int $now): void
     {
+        if (!AskedAlong::on($sheet)) {
+            return;
+        }
         Contended::transaction(static function () use ($sheet, $student, $name, $email, $now): void {
             $bookings = $sheet
                 ->bookings()

@@ -27,6 +27,12 @@ final readonly class Pick
         return Spell::moment((int) $this->start, $this->sheet->host->school->timeZone());
     }
 
+    /** Whether what another guardian of the child has is nobody's to know. */
+    public function isApart(): bool
+    {
+        return $this->sheet->host->school->guardians_apart;
+    }
+
     /** @param  Collection<int, Booking>  $bookings */
     public function standsIn(Collection $bookings): bool
     {

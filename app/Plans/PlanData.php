@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Booking\AskedAlong;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -120,6 +121,7 @@ final class PlanData
             'host' => self::host($of),
             'others' => Spell::list(array_values(array_unique($others))),
             'child' => $of->student,
+            'apart' => $of instanceof Pick && $of->isApart() ? 'yes' : 'no',
         ];
         $key = match (true) {
             $found->lacksInterpreter($left->id) => 'left_interpreter',
@@ -143,7 +145,7 @@ final class PlanData
             'sheet' => $of->sheet->slug,
             'student' => $of->student,
             'why' => Words::say("rounds.$key", $values),
-            'join' => $key === 'left_child' && $of->sheet->rules->whole('guests') > 0,
+            'join' => $key === 'left_child' && AskedAlong::on($of->sheet),
             'otherwise' =>
                 $otherwise === null
                     ? null

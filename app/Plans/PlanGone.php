@@ -18,7 +18,13 @@ final class PlanGone extends \RuntimeException
     /** They, or the child with somebody else who looks after it, are in another meeting then. */
     public static function elsewhere(Pick $pick): self
     {
-        return new self(Words::say('rounds.elsewhere', ['child' => $pick->student, 'time' => $pick->moment()]));
+        return new self(
+            Words::say('rounds.elsewhere', [
+                'child' => $pick->student,
+                'time' => $pick->moment(),
+                'apart' => $pick->isApart() ? 'yes' : 'no',
+            ]),
+        );
     }
 
     public static function withoutInterpreter(Pick $pick): self
@@ -38,7 +44,11 @@ final class PlanGone extends \RuntimeException
         }
         if ($pick->isTakenForChild($pass->id)) {
             return new self(
-                Words::say('rounds.child_has_it', ['host' => $pick->sheet->host->name, 'child' => $pick->student]),
+                Words::say('rounds.child_has_it', [
+                    'host' => $pick->sheet->host->name,
+                    'child' => $pick->student,
+                    'apart' => $pick->isApart() ? 'yes' : 'no',
+                ]),
             );
         }
 

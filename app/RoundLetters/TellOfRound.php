@@ -39,7 +39,7 @@ final class TellOfRound
             ->map(
                 static fn(Allotted $row): array => [
                     'host' => $row->host,
-                    'why' => (string) $row->why?->said($row->host, toFamily: true),
+                    'why' => (string) $row->why?->saidToFamily($row->host, $event->round->school),
                 ],
             )
             ->unique('host');

@@ -25,6 +25,7 @@ final class SchoolRequest extends StaffRequest
                 new PhoneNumber(mb_strtoupper(Asked::word($this, 'country'))),
             ],
             'confirm_addresses' => ['required', 'boolean'],
+            'guardians_apart' => ['sometimes', 'boolean'],
             'office_second_factor' => ['sometimes', 'boolean'],
             'mail_sign_in' => ['sometimes', 'boolean'],
             'keep_days' => ['sometimes', 'required', 'integer', 'between:7,3650'],

@@ -46,6 +46,7 @@ final class SettingsData
                 'country' => $school->country,
                 'phone' => $school->phone,
                 'confirm_addresses' => $school->confirm_addresses,
+                'guardians_apart' => $school->guardians_apart,
                 'office_second_factor' => $school->office_second_factor,
                 'mail_sign_in' => $school->mail_sign_in,
                 'keep_days' => $school->keep_days,

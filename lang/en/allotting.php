@@ -73,7 +73,8 @@ return [
     'to_family_host_full' => 'The times while you can come went to others.',
     'to_family_clashes' => 'Free only while you are in another meeting, or on the way.',
     'to_family_no_interpreter' => 'There are times, but no interpreter of your language has then.',
-    'to_family_other_guardian' => 'Another guardian of the child wished for the same, and was first.',
+    'to_family_other_guardian' =>
+        '{apart, select, yes {It could not be given to you. The school’s office knows more.} other {Another guardian of the child wished for the same, and was first.}}',
     'to_family_host_gone' => '{host} is not in the round any more.',
     'to_family_time_gone' => 'The time went to something else before it could be booked.',
     // For the office.

@@ -46,10 +46,11 @@ return [
     'have_it' =>
         'You have a time with {host} about {child} already, perhaps from another page. Nothing more was booked; the plan here goes on from what you have.',
     'child_has_it' =>
-        'A time with {host} about {child} is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.',
+        '{apart, select, yes {A time with {host} about {child} cannot be booked from here. Nothing was booked; the school’s office knows more.} other {A time with {host} about {child} is booked already by somebody else who looks after them. Nothing was booked; ask them, or the office.}}',
     'elsewhere' =>
-        'You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.',
-    'left_child' => 'Somebody else who looks after {child} has booked {host} already.',
+        '{apart, select, yes {The time on {time} cannot be booked any more. Nothing was booked; the next best plan is here, with what changed marked.} other {You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.}}',
+    'left_child' =>
+        '{apart, select, yes {A time with {host} about {child} cannot be booked from here. The school’s office knows more.} other {Somebody else who looks after {child} has booked {host} already.}}',
     'not_open' => 'This round takes no bookings now. The school’s office knows more.',
     'collecting' => 'This round collects wishes first; nothing can be booked before they are allotted.',
     'cohort_opens' => 'For you booking opens on {moment}.',

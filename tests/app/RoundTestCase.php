@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Directory\BringIn;
 use App\Directory\Guardian;
+use App\Directory\GuardianLine;
 use App\Directory\Roll;
 use App\Directory\RollPlan;
 use App\Models\Pass;

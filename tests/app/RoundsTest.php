@@ -275,6 +275,72 @@ final class RoundsTest extends RoundTestCase
         }
     }
 
+    public function test_where_guardians_are_kept_apart_the_one_learns_nothing_of_the_other(): void
+    {
+        $round = $this->published();
+        $round->school->update(['guardians_apart' => true]);
+        $mother = self::guardian('Uma Fay');
+        $father = Guardian::query()->create([
+            'school_id' => $round->school_id,
+            'name' => 'Bo Ray',
+            'email' => 'bo@mail.example',
+            'phone' => '902 555 0102',
+        ]);
+        $father->students()->syncWithoutDetaching($mother->students->modelKeys());
+        $sheet = Sheet::query()
+            ->where(['staff_id' => $this->wren->id, 'round_id' => $round->id])
+            ->firstOrFail();
+        $other = Sheet::query()
+            ->where(['staff_id' => $this->maja->id, 'round_id' => $round->id])
+            ->firstOrFail();
+        $at = fn(Sheet $of, string $time): array => [
+            'sheet' => $of->slug,
+            'student' => 'Ada Fay',
+            'start' => self::EVENING . "T$time:00Z",
+        ];
+        $this->keep($round, $mother->pass(), [$at($sheet, '20:00')])->assertCreated();
+        $this->delivered();
+        $known = DB::table('mailroom_messages')->max('id');
+        $pass = $father->pass();
+
+        $neutral = 'A time with Wren Halloran about Ada Fay cannot be booked from here.';
+        $said = [
+            $this->plan($round, $pass, [['sheet' => $sheet->slug, 'student' => 'Ada Fay']])
+                ->assertOk()
+                ->assertJsonPath('left.0.why', "$neutral The school’s office knows more.")
+                ->assertJsonPath('left.0.join', false),
+            $this->keep($round, $pass, [$at($sheet, '20:20')])
+                ->assertConflict()
+                ->assertJsonPath('message', "$neutral Nothing was booked; the school’s office knows more."),
+            // She is with the mother then.
+            $this->keep($round, $pass, [$at($other, '20:00')])->assertConflict(),
+            $this->book(
+                $sheet,
+                ['pass' => $pass->token()] +
+                    $this->wish($sheet, '20:20', [
+                        'answers' => [
+                            'student' => 'Ada Fay',
+                            'phone' => '902 555 0102',
+                        ],
+                    ]),
+            )
+                ->assertConflict()
+                ->assertJsonPath('ask_to_join', false),
+            $this->ask('post', "/api/s/$sheet->slug/ask-to-join", ['pass' => $pass->token(), 'student' => 'Ada Fay']),
+        ];
+        foreach ($said as $one) {
+            self::assertDoesNotMatchRegularExpression(
+                '/Uma|looks after|another guardian|somebody else|join them/i',
+                (string) $one->getContent(),
+            );
+        }
+        $this->delivered();
+        $since = DB::table('mailroom_messages')->where('id', '>', $known)->pluck('raw', 'recipient');
+        self::assertSame(['bo@mail.example'], $since->keys()->all(), 'His own page is sent to his own address.');
+        self::assertStringNotContainsString('Uma', quoted_printable_decode((string) $since->first()));
+        $this->ask('get', "/api/p/{$mother->pass()->token()}")->assertJsonPath('bookings.0.joiners', []);
+    }
+
     public function test_what_was_published_by_mistake_is_taken_back_until_somebody_has_booked_and_sheets_are_not_written_alone(): void
     {
         $round = $this->published();

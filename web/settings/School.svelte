@@ -128,6 +128,10 @@
                 >A visitor’s first booking counts once their e-mail address has answered; until then the time is kept
                 for half an hour</Checkbox
             >
+            <Checkbox bind:checked={school.guardians_apart} class="sm:col-span-3"
+                >What one guardian of a child has booked is never told to another: they read that it cannot be booked
+                from their page, and to ask the office. Nobody can ask to be added to a meeting</Checkbox
+            >
         </div>
         <div class="grid gap-4 sm:grid-cols-2">
             <div>
