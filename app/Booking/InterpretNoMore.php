@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
-use App\Framework\Spell;
-use App\Framework\Words;
+use App\Framework\Said;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
@@ -58,13 +57,8 @@ final class InterpretNoMore
 
     private static function tell(Booking $booking): void
     {
-        $said = Words::say('booking.interpreter_gone', [
-            'name' => $booking->pass->name,
-            'when' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-        ]);
-        Notice::query()->updateOrCreate(
-            ['staff_id' => $booking->staff_id, 'key' => "interpreter|$booking->id"],
-            ['booking_id' => $booking->id, 'seen_at' => null, 'message' => $said],
-        );
+        $slot = Said::slot($booking->span(), $booking->sheet->host->school->timeZone());
+        $said = new Said('booking.interpreter_gone', ['name' => $booking->pass->name, 'when' => $slot]);
+        Notice::tell($booking->staff_id, "interpreter|$booking->id", $said, $booking->id);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
-use App\Framework\Spell;
+use App\Framework\Said;
 use App\Framework\Tidies;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -79,18 +79,13 @@ final class TidyMeetings implements Tidies
             ->with(['pass', 'sheet.host.school'])
             ->get();
         foreach ($bookings as $booking) {
-            Notice::query()->firstOrCreate(
-                ['staff_id' => $booking->staff_id, 'key' => "link|$booking->id|" . $booking->starts_at->getTimestamp()],
-                [
-                    'booking_id' => $booking->id,
-                    'message' => sprintf(
-                        'Your meeting with %s, %s, has no video link yet. Add it on the sheet “%s”.',
-                        $booking->pass->name,
-                        Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-                        $booking->sheet->title,
-                    ),
-                ],
-            );
+            $said = new Said('booking.no_link_yet', [
+                'name' => $booking->pass->name,
+                'when' => Said::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+                'sheet' => $booking->sheet->title,
+            ]);
+            $key = "link|$booking->id|" . $booking->starts_at->getTimestamp();
+            Notice::tellOnce($booking->staff_id, $key, $said, $booking->id);
         }
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
-use App\Framework\Spell;
+use App\Framework\Said;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\BusySpan;
@@ -120,22 +120,13 @@ final class ReadCalendar
             ->get();
         foreach ($bookings as $booking) {
             if ($new->touches($booking->span())) {
-                Notice::query()->updateOrCreate(
-                    [
-                        'staff_id' => $calendar->staff_id,
-                        'key' => "busy|$booking->id|" . $booking->starts_at->getTimestamp(),
-                    ],
-                    [
-                        'booking_id' => $booking->id,
-                        'seen_at' => null,
-                        'message' => sprintf(
-                            'Your calendar “%s” now has something over your meeting with %s, %s. The meeting stands; move or cancel it if you cannot come.',
-                            $calendar->name,
-                            $booking->pass->name,
-                            Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-                        ),
-                    ],
-                );
+                $said = new Said('booking.calendar_over', [
+                    'calendar' => $calendar->name,
+                    'name' => $booking->pass->name,
+                    'when' => Said::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+                ]);
+                $key = "busy|$booking->id|" . $booking->starts_at->getTimestamp();
+                Notice::tell($calendar->staff_id, $key, $said, $booking->id);
             }
         }
     }

@@ -7,8 +7,8 @@ namespace App\Keeping;
 use App\Framework\Clock;
 use App\Framework\Contended;
 use App\Framework\LogBook;
+use App\Framework\Said;
 use App\Framework\Spell;
-use App\Framework\Words;
 use App\Models\Instant;
 use App\Models\Notice;
 use App\Models\School;
@@ -204,15 +204,9 @@ final class ExpireCommand extends Command
             ->pluck('staff_id')
             ->flip();
         foreach ($hosts->reject(static fn(\stdClass $one): bool => $lately->has((int) $one->staff_id)) as $one) {
-            Notice::query()->firstOrCreate(
-                ['staff_id' => (int) $one->staff_id, 'key' => 'goes|' . gmdate('Y-m-d', $now)],
-                [
-                    'message' => Words::say('keeping.goes', [
-                        'meetings' => (int) $one->meetings,
-                        'date' => Spell::date($zone->dateAt((int) $one->first + ($school->keep_days + 1) * self::DAY)),
-                    ]),
-                ],
-            );
+            $date = Spell::date($zone->dateAt((int) $one->first + ($school->keep_days + 1) * self::DAY));
+            $said = new Said('keeping.goes', ['meetings' => (int) $one->meetings, 'date' => $date]);
+            Notice::tellOnce((int) $one->staff_id, 'goes|' . gmdate('Y-m-d', $now), $said);
         }
     }
 }

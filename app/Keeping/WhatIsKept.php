@@ -57,7 +57,7 @@ final class WhatIsKept
                 'visitors, students',
                 'what their host should look at, with a name in it',
                 'as above; so many days after it was raised',
-                ['message', 'key'],
+                ['message', 'says', 'says_with', 'key'],
             )
                 ->goesBy('booking')
                 ->agesBy('created_at'),

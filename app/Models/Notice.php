@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Framework\Said;
 use Carbon\CarbonImmutable;
 
 /**
@@ -13,7 +14,9 @@ use Carbon\CarbonImmutable;
  * @property int $staff_id
  * @property int|null $booking_id
  * @property string $key the same cause raises one notice
- * @property string $message
+ * @property string $message of one that was raised before notices were said to their reader
+ * @property string|null $says its place in the catalogue
+ * @property array<string, int|string|array{int, int, string}>|null $says_with
  * @property CarbonImmutable|null $seen_at
  */
 final class Notice extends Row
@@ -25,6 +28,30 @@ final class Notice extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['seen_at' => 'immutable_datetime'];
+        return ['seen_at' => 'immutable_datetime', 'says_with' => 'array'];
+    }
+
+    /** To be looked at, also where the same was looked at before. */
+    public static function tell(int $staff, string $key, Said $said, ?int $booking = null): void
+    {
+        self::query()->updateOrCreate(
+            ['staff_id' => $staff, 'key' => $key],
+            ['booking_id' => $booking, 'seen_at' => null, 'says' => $said->key, 'says_with' => $said->values],
+        );
+    }
+
+    /** To be looked at once. */
+    public static function tellOnce(int $staff, string $key, Said $said, ?int $booking = null): void
+    {
+        self::query()->firstOrCreate(
+            ['staff_id' => $staff, 'key' => $key],
+            ['booking_id' => $booking, 'says' => $said->key, 'says_with' => $said->values],
+        );
+    }
+
+    /** To whoever reads it now. */
+    public function said(): string
+    {
+        return $this->says === null ? $this->message : (string) new Said($this->says, $this->says_with ?? []);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Passes;
 
-use App\Framework\Words;
+use App\Framework\Said;
 use App\Models\Booking;
 use App\Models\Notice;
 use App\Models\Pass;
@@ -40,12 +40,11 @@ final class RenewShownCommand extends Command
     {
         $last = Booking::query()->where('pass_id', $pass->id)->orderByDesc('starts_at')->first();
         $last === null ||
-            Notice::query()->firstOrCreate(
-                ['staff_id' => $last->staff_id, 'key' => "renewed|$pass->id|$pass->generation"],
-                [
-                    'booking_id' => $last->id,
-                    'message' => Words::say('booking.pass_renewed_host', ['who' => $pass->name]),
-                ],
+            Notice::tellOnce(
+                $last->staff_id,
+                "renewed|$pass->id|$pass->generation",
+                new Said('booking.pass_renewed_host', ['who' => $pass->name]),
+                $last->id,
             );
     }
 }

@@ -58,7 +58,7 @@ final class SheetController
                 ->orderByDesc('id')
                 ->limit(50)
                 ->get()
-                ->map(static fn(Notice $notice): array => ['id' => $notice->id, 'message' => $notice->message])
+                ->map(static fn(Notice $notice): array => ['id' => $notice->id, 'message' => $notice->said()])
                 ->all(),
             'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
             'for_staff' => array_values(

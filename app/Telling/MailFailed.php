@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Calendars\Reader;
+use App\Framework\Said;
 use App\Models\Booking;
 use App\Models\Notice;
 use App\Models\Pass;
@@ -19,16 +20,11 @@ final class MailFailed
             return;
         }
         $person->update(['mail_failure' => mb_strimwidth($failure->getMessage(), 0, 290, '…')]);
-        Notice::query()->updateOrCreate(
-            ['staff_id' => $booking->staff_id, 'key' => "mail|$person->id"],
-            [
-                'booking_id' => $booking->id,
-                'seen_at' => null,
-                'message' =>
-                    "A message to $person->name ($person->email) did not arrive. Their phone number: " .
-                    ($person->phone ?: 'none was given') .
-                    '.',
-            ],
-        );
+        $said = new Said('booking.mail_failed', [
+            'name' => $person->name,
+            'email' => (string) $person->email,
+            'phone' => $person->phone ?: 'none',
+        ]);
+        Notice::tell($booking->staff_id, "mail|$person->id", $said, $booking->id);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
-use App\Framework\Words;
+use App\Framework\Said;
 use App\Models\Notice;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -21,7 +21,7 @@ final class TellColleague
             $event->asked->colleague,
             $sheet,
             "colleague|$sheet->id",
-            Words::say("colleagues.told_{$event->asked->role->value}", [
+            new Said("colleagues.told_{$event->asked->role->value}", [
                 'owner' => $sheet->host->name,
                 'title' => $sheet->title,
             ]),
@@ -34,7 +34,7 @@ final class TellColleague
             $event->sheet->host,
             $event->sheet,
             "refused|{$event->sheet->id}|{$event->colleague->id}",
-            Words::say('colleagues.refused', [
+            new Said('colleagues.refused', [
                 'name' => $event->colleague->name,
                 'title' => $event->sheet->title,
                 'meetings' => $event->meetings,
@@ -42,12 +42,10 @@ final class TellColleague
         );
     }
 
-    private function tell(StaffMember $reader, Sheet $sheet, string $key, string $said): void
+    private function tell(StaffMember $reader, Sheet $sheet, string $key, Said $said): void
     {
-        Notice::query()->updateOrCreate(
-            ['staff_id' => $reader->id, 'key' => $key],
-            ['seen_at' => null, 'message' => $said],
-        );
-        Envelopes::to($reader->email, $reader->name)->queue(new ColleagueLetter($reader, $sheet, $said));
+        Notice::tell($reader->id, $key, $said);
+        $text = $reader->reading()->hears(static fn(): string => (string) $said);
+        Envelopes::to($reader->email, $reader->name)->queue(new ColleagueLetter($reader, $sheet, $text));
     }
 }

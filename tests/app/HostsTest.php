@@ -65,10 +65,7 @@ final class HostsTest extends TestCase
     {
         $sheet = $this->with(HostRole::Must);
         $colleague = $this->host('Iolo Bevan');
-        self::assertStringContainsString(
-            'as one who has to be there',
-            (string) $colleague->notices()->value('message'),
-        );
+        self::assertStringContainsString('as one who has to be there', $colleague->notices()->firstOrFail()->said());
         $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
         $this->actingAs($colleague);
         $this->ask('get', "/api/staff/sheets/$sheet->id")
@@ -81,7 +78,7 @@ final class HostsTest extends TestCase
         $this->book($theirs, $this->otherWish($theirs, '20:15', 'Bao'))->assertCreated();
         self::assertStringContainsString(
             'One meeting to come stands without them.',
-            (string) $this->host()->notices()->value('message'),
+            $this->host()->notices()->firstOrFail()->said(),
         );
         $this->ask('post', "/api/staff/sheets/$sheet->id/refuse")->assertForbidden();
         $this->delivered();
@@ -175,7 +172,7 @@ final class HostsTest extends TestCase
             ->assertJsonPath('days.0.stretches.0.slots.0.state', 'busy')
             ->assertJsonPath('days.0.busy', []);
         self::assertSame('booked', Booking::query()->firstOrFail()->state->value);
-        self::assertStringContainsString('over your meeting with Ama Otoo', Notice::query()->firstOrFail()->message);
+        self::assertStringContainsString('over your meeting with Ama Otoo', Notice::query()->firstOrFail()->said());
         // Titles are their owner's business.
         $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('days.0.busy.0.title', 'Dentist');
         self::assertStringNotContainsString('Dentist', (string) $this->get("/s/$sheet->slug")->getContent());

@@ -429,7 +429,11 @@ final class ReadersTest extends TestCase
         Artisan::call('recess:renew-shown');
         self::assertSame(
             [$this->sheet->staff_id],
-            DB::table('notices')->where('message', 'like', 'The private page of Bao Lind%')->pluck('staff_id')->all(),
+            DB::table('notices')
+                ->where('says', 'booking.pass_renewed_host')
+                ->where('says_with->who', 'Bao Lind')
+                ->pluck('staff_id')
+                ->all(),
         );
     }
 

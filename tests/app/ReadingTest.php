@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Framework\Reading;
+use App\Framework\Said;
 use App\Models\Booking;
+use App\Models\Notice;
 use App\Models\Pass;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
@@ -84,6 +86,19 @@ final class ReadingTest extends TestCase
         $mails = DB::table('mailroom_messages')->pluck('subject', 'recipient')->all();
         self::assertStringContainsString('4:15 pm', (string) $mails['ama@mail.example']);
         self::assertStringContainsString('16:30', (string) $mails['bo@mail.example']);
+    }
+
+    public function test_what_was_raised_before_is_said_as_it_is_read_now(): void
+    {
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $slot = Said::slot(Booking::query()->sole()->span(), $sheet->host->school->timeZone());
+        $said = new Said('booking.calendar_over', ['calendar' => 'Mine', 'name' => 'Ama', 'when' => $slot]);
+        Notice::tell($sheet->staff_id, 'one', $said);
+        foreach (['24' => '16:15 to 16:30', '12' => '4:15 pm to 4:30 pm'] as $clock => $time) {
+            $this->withServerVariables(['RECESS_CLOCK' => (string) $clock]);
+            $this->actingAs($sheet->host)->get('/staff')->assertOk()->assertSee($time, false);
+        }
     }
 
     /** Held by the tests' own look at each answer: Contract::assertOneClock. */

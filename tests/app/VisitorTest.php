@@ -522,7 +522,7 @@ final class VisitorTest extends TestCase
         Artisan::call('recess:tidy');
         self::assertSame(
             2,
-            DB::table('notices')->where('message', 'like', '%no video link yet%')->count(),
+            DB::table('notices')->where('says', 'booking.no_link_yet')->count(),
             'Recess reminds of those within a day, once.',
         );
         DB::table('jobs')->delete();
