@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
+use App\Framework\Notices;
 use App\Framework\Said;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
 use App\Models\Instant;
-use App\Models\Notice;
 use App\Models\StaffMember;
 use App\Timetables\Guards;
 
@@ -59,6 +59,6 @@ final class InterpretNoMore
     {
         $slot = Said::slot($booking->span(), $booking->sheet->host->school->timeZone());
         $said = new Said('booking.interpreter_gone', ['name' => $booking->pass->name, 'when' => $slot]);
-        Notice::tell($booking->staff_id, "interpreter|$booking->id", $said, $booking->id);
+        Notices::tell($booking->staff_id, "interpreter|$booking->id", $said, $booking->id);
     }
 }

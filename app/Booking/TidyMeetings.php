@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Framework\Contended;
+use App\Framework\Notices;
 use App\Framework\Said;
 use App\Framework\Tidies;
 use App\Framework\Words;
@@ -12,7 +13,6 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Hold;
 use App\Models\Instant;
-use App\Models\Notice;
 use App\Models\Party;
 use App\Models\Seat;
 use App\Models\Sheet;
@@ -85,7 +85,7 @@ final class TidyMeetings implements Tidies
                 'sheet' => $booking->sheet->title,
             ]);
             $key = "link|$booking->id|" . $booking->starts_at->getTimestamp();
-            Notice::tellOnce($booking->staff_id, $key, $said, $booking->id);
+            Notices::tellOnce($booking->staff_id, $key, $said, $booking->id);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Notices;
 use App\Framework\Said;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -126,7 +127,7 @@ final class ReadCalendar
                     'when' => Said::slot($booking->span(), $booking->sheet->host->school->timeZone()),
                 ]);
                 $key = "busy|$booking->id|" . $booking->starts_at->getTimestamp();
-                Notice::tell($calendar->staff_id, $key, $said, $booking->id);
+                Notices::tell($calendar->staff_id, $key, $said, $booking->id);
             }
         }
     }

@@ -31,7 +31,7 @@ final readonly class Reader
             $pass->id,
             $pass->name,
             (string) $pass->email,
-            $pass->reading(),
+            Reading::of($pass),
             $pass->generation,
             $pass->addressee(),
         );
@@ -44,7 +44,7 @@ final readonly class Reader
             $staff->id,
             $staff->name,
             $staff->email,
-            $staff->reading(),
+            Reading::of($staff),
             addressee: $staff->name,
         );
     }

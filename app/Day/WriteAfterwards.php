@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Framework\Contended;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\DayOf;
@@ -107,7 +108,7 @@ final class WriteAfterwards
     {
         $zone = $booking->sheet->host->school->timeZone();
 
-        return $booking->pass->reading()->hears(
+        return Reading::of($booking->pass)->hears(
             static fn(): string => strtr($text, [
                 '{name}' => $booking->pass->name,
                 '{student}' => $booking->student ?: $booking->pass->name,

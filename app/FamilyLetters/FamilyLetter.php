@@ -24,7 +24,7 @@ final class FamilyLetter extends Message
 
     protected function reading(): Reading
     {
-        return $this->pass->reading();
+        return Reading::of($this->pass);
     }
 
     protected function heading(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Framework;
 
+use App\Models\Pass;
 use App\Models\StaffMember;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -31,6 +32,12 @@ final readonly class Reading
     public static function in(string $language, ?int $clock): self
     {
         return new self($language, $clock === 12 ? 12 : 24);
+    }
+
+    /** Of whoever gets what is sent: as they set it at their account, or as they read when they booked. */
+    public static function of(Pass|StaffMember $reader): self
+    {
+        return self::on(is_numeric($reader->clock) ? (int) $reader->clock : null);
     }
 
     /** Of whoever asked: as they switched to, as they set it at their account, as their browser's language has it. */

@@ -7,6 +7,7 @@ namespace App\Keeping;
 use App\Framework\Clock;
 use App\Framework\Contended;
 use App\Framework\LogBook;
+use App\Framework\Notices;
 use App\Framework\Said;
 use App\Framework\Spell;
 use App\Models\Instant;
@@ -206,7 +207,7 @@ final class ExpireCommand extends Command
         foreach ($hosts->reject(static fn(\stdClass $one): bool => $lately->has((int) $one->staff_id)) as $one) {
             $date = Spell::date($zone->dateAt((int) $one->first + ($school->keep_days + 1) * self::DAY));
             $said = new Said('keeping.goes', ['meetings' => (int) $one->meetings, 'date' => $date]);
-            Notice::tellOnce((int) $one->staff_id, 'goes|' . gmdate('Y-m-d', $now), $said);
+            Notices::tellOnce((int) $one->staff_id, 'goes|' . gmdate('Y-m-d', $now), $said);
         }
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Said;
 use Carbon\CarbonImmutable;
 
 /**
@@ -29,29 +28,5 @@ final class Notice extends Row
     protected function casts(): array
     {
         return ['seen_at' => 'immutable_datetime', 'says_with' => 'array'];
-    }
-
-    /** To be looked at, also where the same was looked at before. */
-    public static function tell(int $staff, string $key, Said $said, ?int $booking = null): void
-    {
-        self::query()->updateOrCreate(
-            ['staff_id' => $staff, 'key' => $key],
-            ['booking_id' => $booking, 'seen_at' => null, 'says' => $said->key, 'says_with' => $said->values],
-        );
-    }
-
-    /** To be looked at once. */
-    public static function tellOnce(int $staff, string $key, Said $said, ?int $booking = null): void
-    {
-        self::query()->firstOrCreate(
-            ['staff_id' => $staff, 'key' => $key],
-            ['booking_id' => $booking, 'says' => $said->key, 'says_with' => $said->values],
-        );
-    }
-
-    /** To whoever reads it now. */
-    public function said(): string
-    {
-        return $this->says === null ? $this->message : (string) new Said($this->says, $this->says_with ?? []);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Reading;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -172,12 +171,6 @@ final class Pass extends Row
     public function hasAnswered(): bool
     {
         return $this->confirmed_at !== null;
-    }
-
-    /** How what is sent to it is read: as its holder read when they booked. */
-    public function reading(): Reading
-    {
-        return Reading::on($this->clock);
     }
 
     /** What stands beside its address on the outside of a letter. */

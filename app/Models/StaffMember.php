@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Reading;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -121,12 +120,6 @@ final class StaffMember extends User
     public function standsInFor(): array
     {
         return $this->lent ??= Lending::whoseNow($this->id);
-    }
-
-    /** How what is sent to them is read. */
-    public function reading(): Reading
-    {
-        return Reading::on(is_numeric($this->clock) ? (int) $this->clock : null);
     }
 
     /** staff, office or reader */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Passes;
 
+use App\Framework\Notices;
 use App\Framework\Said;
 use App\Models\Booking;
-use App\Models\Notice;
 use App\Models\Pass;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -40,7 +40,7 @@ final class RenewShownCommand extends Command
     {
         $last = Booking::query()->where('pass_id', $pass->id)->orderByDesc('starts_at')->first();
         $last === null ||
-            Notice::tellOnce(
+            Notices::tellOnce(
                 $last->staff_id,
                 "renewed|$pass->id|$pass->generation",
                 new Said('booking.pass_renewed_host', ['who' => $pass->name]),

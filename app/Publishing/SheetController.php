@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\Notices;
 use App\Framework\Page;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -58,7 +59,7 @@ final class SheetController
                 ->orderByDesc('id')
                 ->limit(50)
                 ->get()
-                ->map(static fn(Notice $notice): array => ['id' => $notice->id, 'message' => $notice->said()])
+                ->map(static fn(Notice $notice): array => ['id' => $notice->id, 'message' => Notices::said($notice)])
                 ->all(),
             'school' => $host->office ? $this->ofTheSchool($host, $now) : [],
             'for_staff' => array_values(

@@ -36,7 +36,7 @@ final class GivenLetter extends Message
 
     protected function reading(): Reading
     {
-        return $this->pass->reading();
+        return Reading::of($this->pass);
     }
 
     protected function heading(): string

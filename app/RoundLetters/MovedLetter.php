@@ -25,7 +25,7 @@ final class MovedLetter extends Message
 
     protected function reading(): Reading
     {
-        return $this->pass->reading();
+        return Reading::of($this->pass);
     }
 
     protected function heading(): string

@@ -26,7 +26,7 @@ final class PlanLetter extends Message
 
     protected function reading(): Reading
     {
-        return $this->pass->reading();
+        return Reading::of($this->pass);
     }
 
     protected function heading(): string

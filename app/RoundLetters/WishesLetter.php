@@ -24,7 +24,7 @@ final class WishesLetter extends Message
 
     protected function reading(): Reading
     {
-        return $this->pass->reading();
+        return Reading::of($this->pass);
     }
 
     protected function heading(): string

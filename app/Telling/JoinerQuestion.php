@@ -23,7 +23,7 @@ final class JoinerQuestion extends Message
 
     protected function reading(): Reading
     {
-        return $this->joiner->booking->pass->reading();
+        return Reading::of($this->joiner->booking->pass);
     }
 
     protected function letter(): Letter

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Calendars\Reader;
+use App\Framework\Notices;
 use App\Framework\Said;
 use App\Models\Booking;
-use App\Models\Notice;
 use App\Models\Pass;
 
 /** A message could not be delivered after all attempts: its visitor's host is told, who can ring instead. */
@@ -25,6 +25,6 @@ final class MailFailed
             'email' => (string) $person->email,
             'phone' => $person->phone ?: 'none',
         ]);
-        Notice::tell($booking->staff_id, "mail|$person->id", $said, $booking->id);
+        Notices::tell($booking->staff_id, "mail|$person->id", $said, $booking->id);
     }
 }

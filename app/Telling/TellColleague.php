@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Notices;
+use App\Framework\Reading;
 use App\Framework\Said;
-use App\Models\Notice;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Publishing\ColleagueAsked;
@@ -44,8 +45,8 @@ final class TellColleague
 
     private function tell(StaffMember $reader, Sheet $sheet, string $key, Said $said): void
     {
-        Notice::tell($reader->id, $key, $said);
-        $text = $reader->reading()->hears(static fn(): string => (string) $said);
+        Notices::tell($reader->id, $key, $said);
+        $text = Reading::of($reader)->hears(static fn(): string => (string) $said);
         Envelopes::to($reader->email, $reader->name)->queue(new ColleagueLetter($reader, $sheet, $text));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Day\WrittenAfterwards;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Undoable;
 use App\Framework\Words;
@@ -38,7 +39,7 @@ final class TellOfDay
                 );
             }
             if ($pass->late_by_text && $pass->phone !== '' && $this->texts->areSent()) {
-                $said = $pass->reading()->hears(
+                $said = Reading::of($pass)->hears(
                     static fn(): string => Words::say('day.late_text', [
                         'host' => $booking->host->name,
                         'minutes' => intdiv($event->late, 60),

@@ -46,7 +46,7 @@ final class WaitingOffer extends Message
 
     protected function reading(): Reading
     {
-        return $this->waiting->pass->reading();
+        return Reading::of($this->waiting->pass);
     }
 
     protected function letter(): Letter

@@ -9,6 +9,7 @@ use App\Calendars\FeedAnswer;
 use App\Calendars\FeedFailed;
 use App\Calendars\HttpCalendarFeed;
 use App\Calendars\ReadApart;
+use App\Framework\Notices;
 use App\Models\Booking;
 use App\Models\Calendar;
 use App\Models\HostRole;
@@ -65,7 +66,10 @@ final class HostsTest extends TestCase
     {
         $sheet = $this->with(HostRole::Must);
         $colleague = $this->host('Iolo Bevan');
-        self::assertStringContainsString('as one who has to be there', $colleague->notices()->firstOrFail()->said());
+        self::assertStringContainsString(
+            'as one who has to be there',
+            Notices::said($colleague->notices()->firstOrFail()),
+        );
         $this->book($sheet, $this->wish($sheet, '20:15'))->assertCreated();
         $this->actingAs($colleague);
         $this->ask('get', "/api/staff/sheets/$sheet->id")
@@ -78,7 +82,7 @@ final class HostsTest extends TestCase
         $this->book($theirs, $this->otherWish($theirs, '20:15', 'Bao'))->assertCreated();
         self::assertStringContainsString(
             'One meeting to come stands without them.',
-            $this->host()->notices()->firstOrFail()->said(),
+            Notices::said($this->host()->notices()->firstOrFail()),
         );
         $this->ask('post', "/api/staff/sheets/$sheet->id/refuse")->assertForbidden();
         $this->delivered();
@@ -172,7 +176,10 @@ final class HostsTest extends TestCase
             ->assertJsonPath('days.0.stretches.0.slots.0.state', 'busy')
             ->assertJsonPath('days.0.busy', []);
         self::assertSame('booked', Booking::query()->firstOrFail()->state->value);
-        self::assertStringContainsString('over your meeting with Ama Otoo', Notice::query()->firstOrFail()->said());
+        self::assertStringContainsString(
+            'over your meeting with Ama Otoo',
+            Notices::said(Notice::query()->firstOrFail()),
+        );
         // Titles are their owner's business.
         $this->ask('get', "/api/staff/sheets/$sheet->id")->assertJsonPath('days.0.busy.0.title', 'Dentist');
         self::assertStringNotContainsString('Dentist', (string) $this->get("/s/$sheet->slug")->getContent());

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Framework\Notices;
 use App\Framework\Reading;
 use App\Framework\Said;
 use App\Models\Booking;
-use App\Models\Notice;
 use App\Models\Pass;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
@@ -94,7 +94,7 @@ final class ReadingTest extends TestCase
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $slot = Said::slot(Booking::query()->sole()->span(), $sheet->host->school->timeZone());
         $said = new Said('booking.calendar_over', ['calendar' => 'Mine', 'name' => 'Ama', 'when' => $slot]);
-        Notice::tell($sheet->staff_id, 'one', $said);
+        Notices::tell($sheet->staff_id, 'one', $said);
         foreach (['24' => '16:15 to 16:30', '12' => '4:15 pm to 4:30 pm'] as $clock => $time) {
             $this->withServerVariables(['RECESS_CLOCK' => (string) $clock]);
             $this->actingAs($sheet->host)->get('/staff')->assertOk()->assertSee($time, false);
