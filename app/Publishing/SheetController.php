@@ -47,6 +47,9 @@ final class SheetController
             ->with(Sheet::PARTS)
             ->orderByDesc('id')
             ->get();
+        $soon = self::soonest($sheets->modelKeys(), $now);
+        // What comes next stands first, and what was begun last after that.
+        $sheets = $sheets->sortBy(static fn(Sheet $one): string => $soon[$one->id] ?? 'none')->values();
 
         return Page::staff('Sheets', 'Your sheets', [
             'host' => $host->name,
@@ -84,6 +87,23 @@ final class SheetController
             ),
             'sheets' => $sheets->map(static fn(Sheet $sheet): array => HostSheetData::row($sheet, $now))->all(),
         ]);
+    }
+
+    /**
+     * @param  array<int>  $sheets
+     * @return array<int, string> by sheet with a meeting to come: when the next begins, as the database writes it
+     */
+    private static function soonest(array $sheets, int $now): array
+    {
+        return Booking::query()
+            ->whereIn('sheet_id', $sheets)
+            ->whereIn('state', BookingState::standing())
+            ->where('starts_at', '>', Instant::column($now))
+            ->groupBy('sheet_id')
+            ->selectRaw('sheet_id, MIN(starts_at) AS soonest')
+            ->pluck('soonest', 'sheet_id')
+            ->map(static fn(mixed $one): string => (string) $one)
+            ->all();
     }
 
     private static function nextMeeting(StaffMember $host, int $now): string

@@ -16,6 +16,23 @@ final class StaffSideTest extends TestCase
 {
     use RefreshDatabase;
 
+    public function test_what_comes_next_stands_first_and_then_what_was_begun_last(): void
+    {
+        $names = ['Later' => '2026-12-04', 'Sooner' => self::EVENING, 'Empty' => self::EVENING];
+        foreach ($names as $title => $date) {
+            $sheet = $this->sheet(title: $title, date: $date);
+            $title === 'Empty' ||
+                $this->book($sheet, ['slot' => "{$date}T20:15:00Z"] + $this->wish($sheet))->assertCreated();
+        }
+        $this->draft(title: 'Draft');
+        $page = (string) $this->actingAs($this->host())->get('/staff')->assertOk()->getContent();
+        preg_match('#id="page-data">(.*)</script>#', $page, $data);
+        self::assertSame(
+            ['Sooner', 'Later', 'Draft', 'Empty'],
+            array_column(json_decode($data[1], true)['sheets'], 'title'),
+        );
+    }
+
     public function test_staff_are_not_bound_by_what_they_ask_of_visitors_and_are_told_so(): void
     {
         $sheet = $this->sheet(rules: Stated::of(['lead_minutes' => 1440]));

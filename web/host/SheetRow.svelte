@@ -52,6 +52,7 @@
         <Progressbar
             progress={sheet.slots === 0 ? 0 : Math.round((100 * sheet.taken) / sheet.slots)}
             size="h-2"
+            class="border border-line bg-transparent dark:bg-transparent"
             aria-hidden="true"
         />
     </div>

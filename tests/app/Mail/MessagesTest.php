@@ -187,7 +187,7 @@ final class MessagesTest extends TestCase
 
         self::assertStringContainsString(
             'A message to Ama Otoo (refused@mail.example) did not arrive.',
-            (string) \App\Models\Notice::query()->firstOrFail()->message,
+            \App\Framework\Notices::said(\App\Models\Notice::query()->firstOrFail()),
         );
         $this->actingAs($this->host());
         self::assertStringContainsString(
