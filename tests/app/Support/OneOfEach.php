@@ -12,10 +12,12 @@ use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Questions;
 use App\Models\Round;
+use App\Models\Sheet;
 use App\Passkeys\Passkey;
 use App\Rounds\RoundHost;
 use App\School\Kiosk;
 use App\School\SavedPlace;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Recess\Records\BlockRecord;
 use Recess\Repeat\OnDates;
@@ -72,6 +74,33 @@ trait OneOfEach
         $values['guardian'] = Guardian::query()->create(['school_id' => $wren->school_id, 'name' => 'Uma Fay'])->id;
 
         return $values;
+    }
+
+    /**
+     * All that can be looked at, by visitors or by staff, with one of everything in its address.
+     *
+     * @param  array<string, int|string>  $values  as oneOfEach gives them
+     * @return list<string>
+     */
+    protected static function everyLook(array $values, bool $staff): array
+    {
+        $sheet = Sheet::query()->findOrFail($values['sheet']);
+        $parts = $values + ['pass' => Pass::query()->findOrFail($values['visitor'])->token()];
+        $parts = $staff ? $parts : ['sheet' => (string) $sheet->slug, 'round' => 'round'] + $parts;
+        $looks = [];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (in_array('GET', $route->methods(), true) && str_contains($route->uri(), 'staff') === $staff) {
+                $looks[] =
+                    '/' .
+                    preg_replace_callback(
+                        '/\{(\w+)(:\w+)?\}/',
+                        static fn(array $part): string => (string) ($parts[$part[1]] ?? 'none'),
+                        $route->uri(),
+                    );
+            }
+        }
+
+        return $looks;
     }
 
     /** @return array<string, mixed> one that is over, as a row */
