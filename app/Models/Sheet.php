@@ -99,11 +99,12 @@ final class Sheet extends Row
     }
 
     /** By hand: what is booked there stays. To be called inside a transaction that has raised its guards, or on a draft. */
-    public function closeSlot(Span $slot): void
+    /** @param  bool  $away  whether that is because its host is away from a round */
+    public function closeSlot(Span $slot, bool $away = false): void
     {
         $this->slotChanges()->updateOrCreate(
             ['starts_at' => Instant::column($slot->start)],
-            ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0],
+            ['ends_at' => Instant::column($slot->end), 'closed' => true, 'extra_seats' => 0, 'away' => $away],
         );
     }
 

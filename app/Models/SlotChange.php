@@ -16,6 +16,7 @@ use Recess\Time\Span;
  * @property CarbonImmutable $ends_at
  * @property bool $closed
  * @property int $extra_seats
+ * @property bool $away whether it is closed because its host is away from a round
  */
 final class SlotChange extends Row
 {
@@ -28,7 +29,12 @@ final class SlotChange extends Row
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'closed' => 'boolean'];
+        return [
+            'starts_at' => 'immutable_datetime',
+            'ends_at' => 'immutable_datetime',
+            'closed' => 'boolean',
+            'away' => 'boolean',
+        ];
     }
 
     public function span(): Span

@@ -105,7 +105,7 @@ final class LetBeAway
         foreach ($absence->host->round->pieces() as $pieces) {
             foreach ($pieces->slots as $slot) {
                 if ($absence->hits($slot) && !in_array(Instant::column($slot->start), $known, true)) {
-                    $sheet->closeSlot($slot);
+                    $sheet->closeSlot($slot, away: true);
                     $closed[] = $slot->start;
                 }
             }

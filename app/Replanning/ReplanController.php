@@ -10,6 +10,7 @@ use App\Framework\Page;
 use App\Framework\Words;
 use App\Models\Round;
 use App\Models\StaffMember;
+use App\Rounds\RoundHost;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -38,6 +39,16 @@ final class ReplanController
         LogBook::note('round_host_away', $round, ['about' => $round->title, 'who' => $absence->host->host->name]);
 
         return self::done($round, Words::say('replanning.away_done', ['host' => $absence->host->host->name]));
+    }
+
+    /** Somebody who was away is there: their times are open again. */
+    public function comesAfterAll(Round $round, RoundHost $part, ComeAfterAll $come): JsonResponse
+    {
+        $sheet = $part->round_id === $round->id ? $part->sheet : null;
+        $come($sheet ?? abort(404), Clock::now());
+        LogBook::note('round_host_back', $round, ['about' => $round->title, 'who' => $part->host->name]);
+
+        return new JsonResponse(ReplanData::page($round, Clock::now()));
     }
 
     public function evening(Round $round, EveningRequest $request): JsonResponse

@@ -10,6 +10,7 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Round;
 use App\Rounds\RoundHost;
+use Illuminate\Database\Eloquent\Collection;
 use Recess\Changes\Stead;
 use Recess\Time\LocalDate;
 use Recess\Time\Zone;
@@ -44,6 +45,7 @@ final class ReplanData
                     )
                     ->all(),
             ),
+            'away' => self::whoIsAway($hosts, $round, $now),
             'dates' => array_map(
                 static fn(int $day): array => [
                     'date' => (string) LocalDate::fromDay($day),
@@ -59,6 +61,35 @@ final class ReplanData
             'undo' => Replanned::last($round, $now)?->seconds($now) ?? 0,
             'was_in_rooms' => $hosts->contains(static fn(RoundHost $one): bool => $one->before !== null),
         ];
+    }
+
+    /**
+     * @param  Collection<int, RoundHost>  $hosts
+     * @return list<array{id: int, said: string}>
+     */
+    private static function whoIsAway(Collection $hosts, Round $round, int $now): array
+    {
+        $closed = ComeAfterAll::closed(array_filter($hosts->pluck('sheet_id')->all()), $now)
+            ->orderBy('starts_at')
+            ->get()
+            ->groupBy('sheet_id');
+        $zone = $round->school->timeZone();
+        $away = [];
+        foreach ($hosts as $host) {
+            $times = $closed->get((int) $host->sheet_id);
+            if ($times !== null && $times->isNotEmpty()) {
+                $away[] = [
+                    'id' => $host->id,
+                    'said' => Words::say('replanning.is_away', [
+                        'host' => $host->host->name,
+                        'times' => $times->count(),
+                        'from' => Spell::moment($times->first()->span()->start, $zone),
+                    ]),
+                ];
+            }
+        }
+
+        return $away;
     }
 
     /** @return AwayEffectShape as AwayEffect in docs/formats/recess.openapi.yaml */

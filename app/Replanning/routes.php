@@ -17,6 +17,9 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
         ->can('change', 'round')
         ->middleware('budget:2600')
         ->middleware('logged:itself');
+    Route::delete('/api/staff/rounds/{round}/away/{part}', [ReplanController::class, 'comesAfterAll'])
+        ->can('change', 'round')
+        ->middleware('logged:itself');
     Route::post('/api/staff/rounds/{round}/evening/effect', [ReplanController::class, 'evening'])
         ->can('change', 'round')
         ->middleware('budget:5100')

@@ -52,11 +52,13 @@ final class RoundFill
                 $sheet->toCore()->count($dates->first, $dates->last->plusDays(1)) -
                 $sheet->slotChanges->where('closed', true)->count();
             $booked = $taken[$sheet->id] ?? 0;
+            $isAway = $open <= $booked && $sheet->slotChanges->contains('away', true);
             $hosts[] = [
                 'sheet' => $sheet->id,
                 'name' => $sheet->host->name,
                 'taken' => $booked,
                 'slots' => max($booked, $open),
+                'away' => $isAway,
             ];
             $place = $sheet->places->first();
             if ($place?->kind === PlaceKind::Room) {

@@ -38,6 +38,7 @@ return [
     'round_host_out' => 'took {who} out of the round “{about}”',
     'round_host_away' => 'moved the meetings of {who}, who is away, in the round “{about}”',
     'round_evening_moved' => 'moved an evening of the round “{about}”',
+    'round_host_back' => 'opened the times of {who} in the round “{about}” again',
     'round_by_video' => 'had the round “{about}” go on by video',
     'round_in_rooms' => 'had the round “{about}” go back to its rooms',
     'round_reminded' =>

@@ -10,6 +10,9 @@ return [
         '{hit, plural, =0 {Nobody has booked with {host} then. The times are closed.} one {One meeting with {host} cannot be.} other {# meetings with {host} cannot be.}} {hit, plural, =0 {} other {{placed, plural, =0 {There is no other time for any of them.} one {For one there is another time, moved as little as can be.} other {For # there are other times, moved as little as can be.}}}}',
     'stead' => '{time} with {host}',
     'away_done' => '{host} is away. Everybody who is concerned hears of it in half a minute.',
+    'is_away' =>
+        '{host} is away: {times, plural, one {one time is closed, on {from}} other {# times are closed, from {from} on}}.',
+    'not_away' => 'They are not away, or it is over. Nothing was changed.',
     'not_in_it' => 'They have no open sheet in this round.',
     'others_hit' =>
         'It hits others than you have seen: somebody has booked or moved meanwhile. Nothing was changed; look once more.',

@@ -172,6 +172,7 @@ final class AccessTest extends TestCase
         'POST api/staff/rounds/{round}/evening/effect',
         'POST api/staff/rounds/{round}/evening',
         'POST api/staff/rounds/{round}/undo',
+        'DELETE api/staff/rounds/{round}/away/{part}',
         'POST api/staff/rounds/{round}/by-video',
         'DELETE api/staff/rounds/{round}/by-video',
         'POST api/staff/sheets/{sheet}/bookings',

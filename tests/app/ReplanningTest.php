@@ -98,6 +98,7 @@ final class ReplanningTest extends RoundTestCase
             'choices' => [['booking' => $hits[0]['booking'], 'sheet' => null, 'start' => null]],
         ])->assertOk();
         self::assertSame(BookingState::Cancelled, $ada->refresh()->state);
+        $this->comesAfterAll($round, $iolo, $ed);
         foreach (
             [
                 'host' => ['host' => 999_999],
@@ -114,6 +115,44 @@ final class ReplanningTest extends RoundTestCase
                 ->assertUnprocessable()
                 ->assertJsonValidationErrors($field);
         }
+    }
+
+    /** The way back: only what was closed for it is open again, what was moved or cancelled stays, and nobody is full. */
+    private function comesAfterAll(Round $round, RoundHost $iolo, Pass $ed): void
+    {
+        $fill = fn(): mixed => collect(
+            $this->ask('get', "/api/staff/rounds/$round->id")
+                ->assertOk()
+                ->json('hosts'),
+        )->firstWhere('name', 'Iolo Bevan');
+        self::assertSame(
+            ['taken' => 0, 'slots' => 0, 'away' => true],
+            array_diff_key($fill(), ['sheet' => 0, 'name' => 0]),
+        );
+        $this->get("/staff/rounds/$round->id/changes")
+            ->assertOk()
+            ->assertSee('Iolo Bevan is away: ');
+        // One that he had closed by hand before stays closed.
+        $iolo->sheet
+            ?->slotChanges()
+            ->where('away', true)
+            ->orderBy('starts_at')
+            ->firstOrFail()
+            ->update(['away' => false]);
+        $meetings = Booking::query()->orderBy('id')->pluck('starts_at', 'id')->all();
+        $this->ask('delete', "/api/staff/rounds/$round->id/away/{$iolo->id}")
+            ->assertOk()
+            ->assertJsonPath('away', []);
+        $this->ask('delete', "/api/staff/rounds/$round->id/away/{$iolo->id}")->assertConflict();
+        self::assertSame([5, false], [$fill()['slots'], $fill()['away']]);
+        self::assertEquals($meetings, Booking::query()->orderBy('id')->pluck('starts_at', 'id')->all());
+        $plan = $this->plan(
+            $round,
+            $ed,
+            [['sheet' => $this->slug($this->iolo), 'student' => 'Lo Nox']],
+            [self::hours('16:00', '18:00')],
+        )->assertOk();
+        self::assertSame('16:20', $plan->json('days.0.meetings.0.from'));
     }
 
     public function test_snow_moves_the_whole_evening_with_one_letter_for_each_family(): void

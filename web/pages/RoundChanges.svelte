@@ -35,6 +35,15 @@
         said = answer.data?.message ?? '';
         message = answer.trouble?.message ?? '';
     }
+    async function back(part: number) {
+        const answer = await ask(
+            api.DELETE('/api/staff/rounds/{round}/away/{part}', { params: { path: { round: page.round, part } } }),
+        );
+        message = answer.trouble?.message ?? '';
+        if (!answer.data) return;
+        changed = answer.data;
+        said = 'Their times can be booked again. Meetings that were moved or cancelled stay as they are.';
+    }
     async function video(on: boolean) {
         const answer = on
             ? await ask(api.POST('/api/staff/rounds/{round}/by-video', path))
@@ -69,7 +78,7 @@
         {/each}
     </fieldset>
     {#if what === 'away'}
-        <Away {page} {done} />
+        <Away {page} {done} back={(part) => void back(part)} />
     {:else if what === 'evening'}
         {#key page}<Evening {page} {done} />{/key}
     {:else}

@@ -9,8 +9,10 @@
     interface Props {
         page: Schema['RoundChanges'];
         done: (said: string, undo: number) => void;
+        /** Opens the times of somebody again who comes after all. */
+        back: (part: number) => void;
     }
-    let { page, done }: Props = $props();
+    let { page, done, back }: Props = $props();
 
     const GIVE_BACK = 'back';
     let host = $state('');
@@ -36,6 +38,16 @@
 </script>
 
 <div class="grid max-w-3xl gap-3">
+    {#if page.away.length > 0}
+        <ul class="border-t border-line" aria-label="Who is away">
+            {#each page.away as one (one.id)}
+                <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
+                    <span class="min-w-64 flex-1">{one.said}</span>
+                    <Button color="alternative" onclick={() => back(one.id)}>They come after all</Button>
+                </li>
+            {/each}
+        </ul>
+    {/if}
     <div class="max-w-md">
         <Label for="away-host">Who is away</Label>
         <Select id="away-host" placeholder="" bind:value={host} onchange={() => (plan.effect = null)}>

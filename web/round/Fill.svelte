@@ -74,7 +74,13 @@
                 <span class="bar" style:width="{(100 * one.slots) / most}%" aria-hidden="true"
                     ><b style:width="{one.slots ? (100 * one.taken) / one.slots : 0}%"></b></span
                 >
-                <span class="tabular-nums">{one.taken} of {one.slots}{one.taken === one.slots ? ', full' : ''}</span>
+                <span class="tabular-nums"
+                    >{one.away
+                        ? one.taken === 0
+                            ? 'away'
+                            : `${one.taken}, else away`
+                        : `${one.taken} of ${one.slots}${one.taken === one.slots ? ', full' : ''}`}</span
+                >
             </li>
         {/each}
     </ul>
