@@ -9,7 +9,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\URL;
@@ -30,7 +29,7 @@ final class FrameworkRoom extends Room
             app()->forgetInstance(Reading::class);
         };
         app()->rebinding('request', $forget);
-        Event::listen(Authenticated::class, $forget);
+        app('events')->listen(Authenticated::class, $forget);
     }
 
     public function boot(): void

@@ -7,7 +7,6 @@ namespace App\Framework;
 use App\Models\Pass;
 use App\Models\StaffMember;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Recess\Time\LocalTime;
 
 /**
@@ -43,7 +42,8 @@ final readonly class Reading
     /** Of whoever asked: as they switched to, as they set it at their account, as their browser's language has it. */
     public static function asked(Request $request): self
     {
-        $staff = Auth::hasUser() ? Auth::user() : null;
+        // Nobody is looked up for it: whoever is signed in is known by the time that anything is said to them.
+        $staff = app()->resolved('auth') && app('auth')->guard()->hasUser() ? app('auth')->guard()->user() : null;
         $set = $staff instanceof StaffMember && is_numeric($staff->clock) ? (int) $staff->clock : null;
         $switched = (int) $request->cookies->get(self::COOKIE);
 
