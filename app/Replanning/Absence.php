@@ -20,9 +20,14 @@ final readonly class Absence
     /**
      * @param  list<Span>  $times  none for all that is still to come of the round
      * @param  int  $now  seconds since the epoch
+     * @param  RoundHost|null  $substitute  who stands in for them, at the hours of theirs that can be had
      */
-    public function __construct(public RoundHost $host, array $times, public int $now)
-    {
+    public function __construct(
+        public RoundHost $host,
+        array $times,
+        public int $now,
+        public ?RoundHost $substitute = null,
+    ) {
         $this->times = Spans::of($times !== [] ? $times : [$host->round->range()]);
     }
 

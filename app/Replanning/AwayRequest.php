@@ -20,6 +20,7 @@ final class AwayRequest extends FormRequest
     {
         return [
             'host' => ['required', 'integer'],
+            'substitute' => ['nullable', 'integer', 'different:host'],
             ...HoursOn::rules('times', 20, $this->input('times')),
             'choices' => ['nullable', 'array', 'max:500'],
             'choices.*' => ['array:booking,sheet,start'],
@@ -35,13 +36,10 @@ final class AwayRequest extends FormRequest
     {
         $round = $this->route('round');
         assert($round instanceof Round);
-        $host = RoundHost::query()
-            ->where('round_id', $round->id)
-            ->whereKey($this->integer('host'))
-            ->whereNotNull('sheet_id')
-            ->with('sheet.places')
-            ->first();
-        $host !== null || throw ValidationException::withMessages(['host' => Words::say('replanning.not_in_it')]);
+        $host = self::part($round, $this->integer('host'), 'host');
+        $substitute = $this->filled('substitute')
+            ? self::part($round, $this->integer('substitute'), 'substitute')
+            : null;
         $times = [];
         foreach (HoursOn::all($this->validated('times'), 'times') as $i => $hours) {
             $times[] =
@@ -49,7 +47,18 @@ final class AwayRequest extends FormRequest
                 throw ValidationException::withMessages(["times.$i.from" => Words::say('rounds.no_such_hours')]);
         }
 
-        return new Absence($host, $times, $now);
+        return new Absence($host, $times, $now, $substitute);
+    }
+
+    /** @throws ValidationException at its field, when nothing of theirs is open in the round */
+    private static function part(Round $round, int $id, string $field): RoundHost
+    {
+        return RoundHost::query()
+            ->where('round_id', $round->id)
+            ->whereKey($id)
+            ->whereNotNull('sheet_id')
+            ->with('sheet.places')
+            ->first() ?? throw ValidationException::withMessages([$field => Words::say('replanning.not_in_it')]);
     }
 
     /** @return list<Choice> */

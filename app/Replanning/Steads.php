@@ -20,8 +20,8 @@ use Recess\Rules\Because;
 use Recess\Rules\Reason;
 
 /**
- * Where those could meet whose teacher is away: with the same teacher at another time, or with a colleague who teaches the
- * same child; around all else that they have, judged as any booking is.
+ * Where those could meet whose teacher is away: with whoever stands in, with the same teacher at another time, or with a
+ * colleague who teaches the same child; around all else that they have, judged as any booking is.
  */
 final class Steads
 {
@@ -62,7 +62,8 @@ final class Steads
         foreach ($bookings as $booking) {
             $displaced[] = new Displaced(
                 "pass $booking->pass_id",
-                (string) $booking->sheet_id,
+                // Who stands in is no other host: the hour stays.
+                (string) ($this->absence->substitute->sheet_id ?? $booking->sheet_id),
                 $booking->span(),
                 $this->for($booking, $teachers[(int) $booking->student_id] ?? []),
             );
@@ -101,7 +102,8 @@ final class Steads
     {
         $away = $this->absence->host->staff_id;
         $steads = [];
-        foreach ([$away, ...array_diff($teachers, [$away])] as $staff) {
+        $standsIn = $this->absence->substitute?->staff_id;
+        foreach (array_unique(array_filter([$standsIn, $away, ...$teachers])) as $staff) {
             $sheet = $this->sheets[$staff] ?? null;
             $place = $sheet?->places->first();
             if ($sheet === null || $place === null) {
@@ -112,7 +114,11 @@ final class Steads
             foreach ($timetable->offers() as $offer) {
                 $whole = $timetable->whole($offer->slot);
                 $isAway = $whole === null || ($staff === $away && $this->absence->hits($whole));
-                if (!$isAway && $offer->slot->start > $this->absence->now && $this->can($offer, $staff === $away)) {
+                if (
+                    !$isAway &&
+                    $offer->slot->start > $this->absence->now &&
+                    $this->can($offer, $staff === $away || $staff === $standsIn)
+                ) {
                     $steads[] = new Stead((string) $sheet->id, $place->spot(), $whole);
                 }
             }

@@ -18,6 +18,7 @@ return [
     'after_or_equal' => 'The last day comes before the first one.',
     'timezone' => 'This is no time zone. One looks like Europe/Lisbon.',
     'alpha' => 'Letters from A to Z only.',
+    'different' => 'Somebody else, please.',
     'distinct' => 'This stands here twice.',
     'file' => 'Choose a file.',
     'uploaded' => 'This file did not arrive whole. It may be too large.',

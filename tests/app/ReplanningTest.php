@@ -12,6 +12,7 @@ use App\Models\Pass;
 use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Sheet;
+use App\Models\SlotChange;
 use App\RoundLetters\MovedLetter;
 use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
@@ -115,6 +116,50 @@ final class ReplanningTest extends RoundTestCase
                 ->assertUnprocessable()
                 ->assertJsonValidationErrors($field);
         }
+    }
+
+    public function test_whoever_stands_in_has_the_same_hours_and_what_they_have_already_stays(): void
+    {
+        [$round, $uma, $ed] = $this->booked();
+        $form = ['host' => $this->partOf($this->iolo->id)->id, 'times' => []];
+        foreach ([$form['host'], 999_999] as $wrong) {
+            $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $form + ['substitute' => $wrong])
+                ->assertUnprocessable()
+                ->assertOnlyJsonValidationErrors(['substitute']);
+        }
+        $form += ['substitute' => $this->partOf($this->wren->id)->id];
+        $hits = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $form)
+            ->assertOk()
+            ->json('hits');
+        $kept = Booking::query()->where('staff_id', $this->wren->id)->pluck('starts_at', 'id');
+        $choices = array_map(static function (array $hit): array {
+            $to = array_column($hit['others'], null, 'key')[$hit['best']];
+
+            return ['booking' => $hit['booking'], 'sheet' => $to['sheet'], 'start' => $to['start']];
+        }, $hits);
+        $before = Booking::query()->whereKey(array_column($hits, 'booking'))->orderBy('id')->pluck('starts_at', 'id');
+        $this->ask('post', "/api/staff/rounds/$round->id/away", $form + ['choices' => $choices])->assertOk();
+        $after = Booking::query()->whereKey(array_column($hits, 'booking'))->orderBy('id')->get()->keyBy('id');
+        foreach ($after as $id => $meeting) {
+            // At their hour with Wren, but for a family that is with somebody then, or an hour that Wren has given already.
+            $isTaken = $kept->contains(fn($at): bool => $at->equalTo($before[$id]));
+            self::assertSame(
+                [$this->wren->id, true],
+                [$meeting->staff_id, $isTaken || $meeting->starts_at->equalTo($before[$id])],
+            );
+        }
+        self::assertEquals($kept, Booking::query()->whereKey($kept->keys())->orderBy('id')->pluck('starts_at', 'id'));
+        // Taken back as a whole, as any absence is.
+        $this->ask('post', "/api/staff/rounds/$round->id/undo")->assertOk();
+        self::assertEquals(
+            $before,
+            Booking::query()->whereKey($before->keys())->orderBy('id')->pluck('starts_at', 'id'),
+        );
+        self::assertSame(
+            [$this->iolo->id],
+            Booking::query()->whereKey($before->keys())->distinct()->pluck('staff_id')->all(),
+        );
+        self::assertSame(0, SlotChange::query()->count());
     }
 
     /** The way back: only what was closed for it is open again, what was moved or cancelled stays, and nobody is full. */

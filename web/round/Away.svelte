@@ -16,11 +16,12 @@
 
     const GIVE_BACK = 'back';
     let host = $state('');
+    let substitute = $state('');
     let times = $state<Schema['HoursOn'][]>([]);
     let word = $state('');
     let chosen = $state<Record<number, string>>({});
     const path = $derived({ params: { path: { round: page.round } } });
-    const form = $derived({ host: Number(host), times });
+    const form = $derived({ host: Number(host), substitute: substitute === '' ? null : Number(substitute), times });
 
     const plan = new Replan<Schema['AwayEffect']>(
         () => api.POST('/api/staff/rounds/{round}/away/effect', { ...path, body: form }),
@@ -48,13 +49,34 @@
             {/each}
         </ul>
     {/if}
-    <div class="max-w-md">
-        <Label for="away-host">Who is away</Label>
-        <Select id="away-host" placeholder="" bind:value={host} onchange={() => (plan.effect = null)}>
-            <option value=""></option>
-            {#each page.hosts as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
-        </Select>
-        {#if plan.fields.host}<p class="font-semibold text-brick">{plan.fields.host}</p>{/if}
+    <div class="grid gap-3 sm:grid-cols-2">
+        <div>
+            <Label for="away-host">Who is away</Label>
+            <Select id="away-host" placeholder="" bind:value={host} onchange={() => (plan.effect = null)}>
+                <option value=""></option>
+                {#each page.hosts as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
+            </Select>
+            {#if plan.fields.host}<p class="font-semibold text-brick">{plan.fields.host}</p>{/if}
+        </div>
+        <div>
+            <Label for="away-substitute">Who stands in, at the same hours</Label>
+            <Select
+                id="away-substitute"
+                placeholder=""
+                bind:value={substitute}
+                onchange={() => (plan.effect = null)}
+                aria-describedby="away-substitute-help"
+            >
+                <option value="">nobody</option>
+                {#each page.hosts.filter((one) => String(one.id) !== host) as one (one.id)}
+                    <option value={String(one.id)}>{one.name}</option>
+                {/each}
+            </Select>
+            <p id="away-substitute-help" class="text-faint">
+                One of this round. What they have booked themselves stays with them.
+            </p>
+            {#if plan.fields.substitute}<p class="font-semibold text-brick">{plan.fields.substitute}</p>{/if}
+        </div>
     </div>
     {#each times as one, i (i)}
         <div class="grid gap-2 sm:grid-cols-[1fr_7rem_7rem_auto] sm:items-end">
