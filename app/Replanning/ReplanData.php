@@ -10,7 +10,6 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Round;
 use App\Rounds\RoundHost;
-use Illuminate\Database\Eloquent\Collection;
 use Recess\Changes\Stead;
 use Recess\Time\LocalDate;
 use Recess\Time\Zone;
@@ -45,7 +44,7 @@ final class ReplanData
                     )
                     ->all(),
             ),
-            'away' => self::whoIsAway($hosts, $round, $now),
+            'away' => self::whoIsAway($round, $now),
             'dates' => array_map(
                 static fn(int $day): array => [
                     'date' => (string) LocalDate::fromDay($day),
@@ -63,12 +62,10 @@ final class ReplanData
         ];
     }
 
-    /**
-     * @param  Collection<int, RoundHost>  $hosts
-     * @return list<array{id: int, said: string}>
-     */
-    private static function whoIsAway(Collection $hosts, Round $round, int $now): array
+    /** @return AwayNowShape as AwayNow in docs/formats/recess.openapi.yaml */
+    public static function whoIsAway(Round $round, int $now): array
     {
+        $hosts = RoundHost::of($round);
         $closed = ComeAfterAll::closed(array_filter($hosts->pluck('sheet_id')->all()), $now)
             ->orderBy('starts_at')
             ->get()

@@ -138,7 +138,9 @@ final class ReplanningTest extends RoundTestCase
             return ['booking' => $hit['booking'], 'sheet' => $to['sheet'], 'start' => $to['start']];
         }, $hits);
         $before = Booking::query()->whereKey(array_column($hits, 'booking'))->orderBy('id')->pluck('starts_at', 'id');
-        $this->ask('post', "/api/staff/rounds/$round->id/away", $form + ['choices' => $choices])->assertOk();
+        $this->ask('post', "/api/staff/rounds/$round->id/away", $form + ['choices' => $choices])
+            ->assertOk()
+            ->assertJsonPath('away.0.id', $form['host']);
         $after = Booking::query()->whereKey(array_column($hits, 'booking'))->orderBy('id')->get()->keyBy('id');
         foreach ($after as $id => $meeting) {
             // At their hour with Wren, but for a family that is with somebody then, or an hour that Wren has given already.
@@ -150,7 +152,9 @@ final class ReplanningTest extends RoundTestCase
         }
         self::assertEquals($kept, Booking::query()->whereKey($kept->keys())->orderBy('id')->pluck('starts_at', 'id'));
         // Taken back as a whole, as any absence is.
-        $this->ask('post', "/api/staff/rounds/$round->id/undo")->assertOk();
+        $this->ask('post', "/api/staff/rounds/$round->id/undo")
+            ->assertOk()
+            ->assertJsonPath('away', []);
         self::assertEquals(
             $before,
             Booking::query()->whereKey($before->keys())->orderBy('id')->pluck('starts_at', 'id'),

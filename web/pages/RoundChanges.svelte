@@ -25,15 +25,16 @@
 
     // svelte-ignore state_referenced_locally -- begins with what the page came with
     let undo = $state(first.undo);
-    function done(words: string, seconds: number) {
-        said = words;
-        undo = seconds;
+    function done(what: Schema['Replanned']) {
+        said = what.message;
+        undo = what.undo;
+        changed = { ...page, away: what.away };
     }
     async function takeBack() {
         const answer = await ask(api.POST('/api/staff/rounds/{round}/undo', path));
         undo = 0;
-        said = answer.data?.message ?? '';
         message = answer.trouble?.message ?? '';
+        if (answer.data) done(answer.data);
     }
     async function back(part: number) {
         const answer = await ask(

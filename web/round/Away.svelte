@@ -8,7 +8,7 @@
 
     interface Props {
         page: Schema['RoundChanges'];
-        done: (said: string, undo: number) => void;
+        done: (what: Schema['Replanned']) => void;
         /** Opens the times of somebody again who comes after all. */
         back: (part: number) => void;
     }
@@ -32,7 +32,7 @@
             });
             return api.POST('/api/staff/rounds/{round}/away', { ...path, body: { ...form, choices, word } });
         },
-        (said, undo) => done(said, undo),
+        (what) => done(what),
         (effect) =>
             (chosen = Object.fromEntries((effect?.hits ?? []).map((one) => [one.booking, one.best ?? GIVE_BACK]))),
     );
@@ -40,7 +40,7 @@
 
 <div class="grid max-w-3xl gap-3">
     {#if page.away.length > 0}
-        <ul class="border-t border-line" aria-label="Who is away">
+        <ul class="border-t border-line" aria-label="Away now">
             {#each page.away as one (one.id)}
                 <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
                     <span class="min-w-64 flex-1">{one.said}</span>

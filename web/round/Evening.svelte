@@ -7,7 +7,7 @@
 
     interface Props {
         page: Schema['RoundChanges'];
-        done: (said: string, undo: number) => void;
+        done: (what: Schema['Replanned']) => void;
     }
     let { page, done }: Props = $props();
 
@@ -23,7 +23,7 @@
             const seen = effect.cannot.map((one) => one.booking);
             return api.POST('/api/staff/rounds/{round}/evening', { ...path, body: { from, to, seen, word } });
         },
-        (said, undo) => done(said, undo),
+        (what) => done(what),
     );
 </script>
 

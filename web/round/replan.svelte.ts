@@ -1,9 +1,4 @@
-import { type Answer, ask } from '../lib/api';
-
-interface Replanned {
-    message: string;
-    undo: number;
-}
+import { type Answer, ask, type Schema } from '../lib/api';
 
 /** A change of an evening: looked at before it is made, and looked at again where it could not be made. */
 export class Replan<E> {
@@ -20,8 +15,8 @@ export class Replan<E> {
      */
     constructor(
         private readonly seen: () => Promise<Answer<E>>,
-        private readonly change: (effect: E) => Promise<Answer<Replanned>>,
-        private readonly done: (said: string, undo: number) => void,
+        private readonly change: (effect: E) => Promise<Answer<Schema['Replanned']>>,
+        private readonly done: (what: Schema['Replanned']) => void,
         private readonly shown: (effect: E | null) => void = () => undefined,
     ) {}
 
@@ -40,7 +35,7 @@ export class Replan<E> {
         this.working = false;
         if (answer.data) {
             this.effect = null;
-            this.done(answer.data.message, answer.data.undo);
+            this.done(answer.data);
             return;
         }
         // What is true now is there to be looked at.
