@@ -298,9 +298,9 @@
                 <span class="ml-auto"><ClockSwitch again={() => refresh(true)} /></span>
             </div>
             {#if early && !chosen}
-                <p class="mb-3">
+                <p class="mb-3 flex flex-wrap items-center gap-x-2 gap-y-1">
                     The earliest:
-                    <button type="button" class="press ml-1" onclick={() => pick(early.slot, early.label)}
+                    <button type="button" class="press" onclick={() => pick(early.slot, early.label)}
                         >{early.slot.day}, {clock.say(early.slot.from)}{own(early.slot)}</button
                     >
                 </p>

@@ -41,7 +41,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 {{-- The room of the switch of clocks, which needs scripts. --}}
 <span class="early-clock invisible ml-auto inline-flex min-h-11 items-center px-1 text-[0.95rem]" aria-hidden="true">{{ Words::say('booking.clock') }}</span></div>
 @if ($sheet['earliest'] !== null)
-<p class="mb-3">{{ Words::say('booking.earliest') }} <a class="press ml-1" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($sheet['earliest']['key']) }}{{ $carry }}">{{ $sheet['earliest']['day'] }}, {{ Spell::clock($sheet['earliest']['from']) }}</a></p>
+<p class="mb-3 flex flex-wrap items-center gap-x-2 gap-y-1">{{ Words::say('booking.earliest') }} <a class="press" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($sheet['earliest']['key']) }}{{ $carry }}">{{ $sheet['earliest']['day'] }}, {{ Spell::clock($sheet['earliest']['from']) }}</a></p>
 @endif
 @if (($parts = PartsOfDay::of($sheet, $part)) !== [])
 <nav class="mb-4 flex flex-wrap gap-2" aria-label="{{ Words::say('booking.parts') }}">
