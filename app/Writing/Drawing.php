@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Words;
 use App\Models\BusySpan;
 use App\Models\HostRole;
 use App\Models\Instant;
@@ -91,7 +92,10 @@ final class Drawing
             ),
             'hosts' => Sentence::colleagues(self::named($sheet)),
             'warnings' => $timetable === null ? [] : (new LooksWrong($reader, $sheet, $timetable, $stretches))->all(),
-            'missing' => self::missing($reader),
+            'missing' => [
+                ...self::missing($reader),
+                ...$tally !== null && $tally->slots === [] ? [Words::say('sheets.none_comes')] : [],
+            ],
             'preview' => $timetable === null ? null : VisitSheetData::of($sheet, $now, Asking::anybody()),
         ];
     }

@@ -20,6 +20,7 @@ return [
     'letter_news' => '{host} has times for you, about {students}.',
     'letter_link' => 'Pick a time',
     'fill' => '{taken, number} of {slots, number} taken',
+    'none_comes' => 'Meetings: none comes of these days and hours',
     'fill_none' =>
         '{standing, plural, =0 {No time to come} one {No time to come; one meeting stands} other {No time to come; # meetings stand}}',
     'fill_next' => '{taken, number} of {slots, number} taken on its next days',

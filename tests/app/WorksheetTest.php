@@ -75,6 +75,20 @@ final class WorksheetTest extends TestCase
             ->assertJsonPath('slots', 4);
     }
 
+    public function test_what_no_meeting_comes_of_is_not_ready_to_be_published(): void
+    {
+        $host = $this->host();
+        $host->school->update([
+            'closed_days' => [['name' => 'Storm', 'first' => self::EVENING, 'last' => self::EVENING]],
+        ]);
+        $this->actingAs($host->refresh());
+        $this->draw(self::form())
+            ->assertJsonPath('sentence', 'No meeting comes of this.')
+            ->assertJsonPath('missing', ['Meetings: none comes of these days and hours']);
+        $host->school->update(['closed_days' => []]);
+        $this->draw(self::form())->assertJsonPath('slots', 4)->assertJsonPath('missing', []);
+    }
+
     public function test_what_no_line_can_say_stands_beside_it_and_outlives_a_key_in_the_line(): void
     {
         $this->actingAs($this->host());
