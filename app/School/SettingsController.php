@@ -7,6 +7,7 @@ namespace App\School;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
+use App\Framework\Reading;
 use App\Models\Secret;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -32,8 +33,11 @@ final class SettingsController
     public function me(#[CurrentUser] StaffMember $staff, MeRequest $request): JsonResponse
     {
         $staff->update($request->columns());
+        $isOther = $staff->wasChanged('clock');
+        $answer = new JsonResponse($this->data($staff));
 
-        return new JsonResponse($this->data($staff));
+        // What is set now counts, whatever was switched to at this computer before.
+        return $isOther ? $answer->withoutCookie(Reading::COOKIE) : $answer;
     }
 
     public function picture(#[CurrentUser] StaffMember $staff, Request $request): JsonResponse

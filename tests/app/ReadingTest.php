@@ -86,6 +86,20 @@ final class ReadingTest extends TestCase
         self::assertStringContainsString('16:30', (string) $mails['bo@mail.example']);
     }
 
+    public function test_what_is_set_at_an_account_counts_from_then_on(): void
+    {
+        $host = $this->host();
+        $this->actingAs($host)->withUnencryptedCookie(Reading::COOKIE, '24');
+        $me = ['name' => $host->name, 'title' => '', 'subject' => 'Geography', 'zone' => 'America/Halifax'];
+        $me += ['notify' => 'each', 'tentative_busy' => true];
+        $this->json('put', '/api/staff/me', ['clock' => '12'] + $me)
+            ->assertOk()
+            ->assertCookieExpired(Reading::COOKIE);
+        $this->json('put', '/api/staff/me', ['clock' => '12'] + $me)
+            ->assertOk()
+            ->assertCookieMissing(Reading::COOKIE);
+    }
+
     public function test_what_was_raised_before_is_said_as_it_is_read_now(): void
     {
         $sheet = $this->sheet();
