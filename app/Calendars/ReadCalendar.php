@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Recess\Calendars\BusyReader;
 use Recess\Calendars\BusyTimes;
 use Recess\Calendars\CalendarNotReadable;
+use Recess\Calendars\Counting;
 use Recess\Calendars\Limits;
 use Recess\Time\Span;
 use Recess\Time\Spans;
@@ -49,8 +50,7 @@ final class ReadCalendar
             $range,
             $owner->school->timeZone(),
             new Limits(spans: 20_000),
-            $owner->tentative_busy,
-            self::ours($owner, $now),
+            new Counting($owner->tentative_busy, self::ours($owner, $now)),
         );
     }
 

@@ -184,8 +184,7 @@ final readonly class AvailabilityReader
                 foreach (
                     Occurrences::in(
                         $range,
-                        $entry,
-                        $changed[$entry->uid] ?? [],
+                        new Series($entry, $changed[$entry->uid] ?? []),
                         $this->limits,
                         startCounts: false,
                         budget: $budget,

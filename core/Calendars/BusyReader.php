@@ -39,8 +39,6 @@ final class BusyReader
     /**
      * @param  Span  $range  what is asked about
      * @param  Zone  $floating  for times and dates that name no zone
-     * @param  bool  $tentative  whether what is only pencilled in counts as busy: the owner's choice
-     * @param  list<string>  $but  UIDs of entries that keep nobody busy here: those of what the time is kept for
      *
      * @throws CalendarNotReadable when it is no calendar, or too large a one
      */
@@ -49,8 +47,7 @@ final class BusyReader
         Span $range,
         Zone $floating,
         Limits $limits = new Limits(),
-        bool $tentative = true,
-        array $but = [],
+        Counting $counting = new Counting(),
     ): BusyTimes {
         $latest = $range->start + $limits->years * 31_557_600;
         if ($range->end > $latest) {
@@ -72,8 +69,8 @@ final class BusyReader
             Zones::of($chunks, $floating, $budget),
             $range,
             $limits,
-            $tentative,
-            array_flip($but),
+            $counting->tentative,
+            array_flip($counting->but),
             $budget,
         ))->all();
     }
@@ -132,7 +129,12 @@ final class BusyReader
             return;
         }
         try {
-            $occurrences = Occurrences::in($this->range, $main, $changed, $this->limits, budget: $this->budget);
+            $occurrences = Occurrences::in(
+                $this->range,
+                new Series($main, $changed),
+                $this->limits,
+                budget: $this->budget,
+            );
         } catch (RecessException $failure) {
             $this->skipped[] = new Skipped($told->line, $told->title ?: 'an entry', $failure->getMessage());
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Recess\Calendars;
 
 use Recess\Repeat\Budget;
+use Recess\Repeat\Reach;
 use Recess\Repeat\Rrule;
 use Recess\Repeat\RruleDates;
 use Recess\Repeat\RruleNotValid;
@@ -15,8 +16,6 @@ use Recess\Time\TimeNotValid;
 final readonly class Occurrences
 {
     /**
-     * @param  Entry|null  $main  null where only changed occurrences are known
-     * @param  list<Entry>  $changed  those with a RECURRENCE-ID
      * @param  bool  $startCounts  whether a DTSTART that its own rule does not name is an occurrence: for who is busy
      *                             it is the safe reading, for who is available it is not (RFC 7953's own examples)
      * @return list<array{Span, Entry}> that touch the range, in order of start
@@ -26,12 +25,13 @@ final readonly class Occurrences
      */
     public static function in(
         Span $range,
-        ?Entry $main,
-        array $changed,
+        Series $series,
         Limits $limits,
         bool $startCounts = true,
         ?Budget $budget = null,
     ): array {
+        $main = $series->main;
+        $changed = $series->changed;
         $replaced = $future = [];
         foreach ($changed as $entry) {
             $at = $entry->replaces?->instant() ?? 0;
@@ -115,7 +115,12 @@ final readonly class Occurrences
             $rule = Rrule::parse($text);
             $end = $rule->until === null ? $before : min($before, self::untilReading($rule->until, $start) + 1);
             foreach (
-                RruleDates::of($rule, $start->reading, $end, $limits->occurrences, $startCounts, $budget, $from)
+                RruleDates::of(
+                    $rule,
+                    new Reach($start->reading, $end, $limits->occurrences, $from),
+                    $startCounts,
+                    $budget,
+                )
                 as $reading
             ) {
                 $starts[$reading] = [$start->at($reading), null];

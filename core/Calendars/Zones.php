@@ -6,6 +6,7 @@ namespace Recess\Calendars;
 
 use Recess\RecessException;
 use Recess\Repeat\Budget;
+use Recess\Repeat\Reach;
 use Recess\Repeat\Rrule;
 use Recess\Repeat\RruleDates;
 use Recess\Repeat\RruleNotValid;
@@ -141,12 +142,9 @@ final class Zones
                     ...iterator_to_array(
                         RruleDates::of(
                             $rule,
-                            $start,
-                            $end,
-                            2_000,
+                            new Reach($start, $end, 2_000, (int) gmmktime(0, 0, 0, 1, 1, self::FIRST_YEAR)),
                             false,
                             $this->budget,
-                            (int) gmmktime(0, 0, 0, 1, 1, self::FIRST_YEAR),
                         ),
                         false,
                     ),

@@ -63,26 +63,16 @@ final class RruleDates
     }
 
     /**
-     * @param  int  $start  the reading of DTSTART
-     * @param  int  $before  the first reading that is no longer wanted
-     * @param  int  $atMost  how many readings, all told
      * @param  bool  $startCounts  whether DTSTART is the first even where the rule does not name it; RFC 5545, 3.8.5.3
      *                             leaves such rules undefined, and writers differ
      * @param  Budget|null  $budget  of all rules of a file
-     * @param  int|null  $from  the first reading that is wanted: a rule that is not counted is not followed through the years before it
      * @return \Generator<int, int> readings, in order, each once
      *
      * @throws RruleNotValid when the rule has more than that many, or does not come to an end
      */
-    public static function of(
-        Rrule $rule,
-        int $start,
-        int $before,
-        int $atMost,
-        bool $startCounts = true,
-        ?Budget $budget = null,
-        ?int $from = null,
-    ): \Generator {
+    public static function of(Rrule $rule, Reach $reach, bool $startCounts = true, ?Budget $budget = null): \Generator
+    {
+        $start = $reach->start;
         $given = 0;
         if ($startCounts) {
             yield $start;
@@ -90,14 +80,14 @@ final class RruleDates
                 return;
             }
         }
-        foreach ((new self($rule, $start, $budget, $from))->readings($before) as $reading) {
+        foreach ((new self($rule, $start, $budget, $reach->from))->readings($reach->before) as $reading) {
             if ($reading < $start || ($startCounts && $reading === $start)) {
                 continue;
             }
-            if ($reading >= $before) {
+            if ($reading >= $reach->before) {
                 return;
             }
-            if ($given >= $atMost) {
+            if ($given >= $reach->atMost) {
                 throw RruleNotValid::tooLong();
             }
             yield $reading;

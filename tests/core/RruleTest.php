@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Recess\Repeat\Reach;
 use Recess\Repeat\Rrule;
 use Recess\Repeat\RruleDates;
 use Recess\Repeat\RruleNotValid;
@@ -246,7 +247,7 @@ final class RruleTest extends TestCase
         if ($rule->until !== null) {
             $end = min($end, (int) strtotime(rtrim($rule->until, 'Z') . 'Z') + 1);
         }
-        $readings = RruleDates::of($rule, (int) strtotime($start . 'Z'), $end, $atMost);
+        $readings = RruleDates::of($rule, new Reach((int) strtotime($start . 'Z'), $end, $atMost));
 
         return array_map(
             static fn(int $reading): string => gmdate('Y-m-d\TH:i:s', $reading),
@@ -272,11 +273,11 @@ final class RruleTest extends TestCase
                 $from = $first + $days * 86_400;
                 $before = $from + 800 * 86_400;
                 $whole = array_filter(
-                    iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false), false),
+                    iterator_to_array(RruleDates::of($rule, new Reach($first, $before, 50_000), false), false),
                     static fn(int $one): bool => $one >= $from,
                 );
                 $late = array_filter(
-                    iterator_to_array(RruleDates::of($rule, $first, $before, 50_000, false, null, $from), false),
+                    iterator_to_array(RruleDates::of($rule, new Reach($first, $before, 50_000, $from), false), false),
                     static fn(int $one): bool => $one >= $from,
                 );
                 self::assertSame(array_values($whole), array_values($late), "$text from $days days on");

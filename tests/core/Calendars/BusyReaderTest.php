@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Recess\Calendars\BusyReader;
 use Recess\Calendars\BusyTimes;
 use Recess\Calendars\CalendarNotReadable;
+use Recess\Calendars\Counting;
 use Recess\Calendars\Limits;
 use Recess\Time\Span;
 use Recess\Time\Zone;
@@ -29,7 +30,7 @@ final class BusyReaderTest extends TestCase
             Span::of((int) strtotime($from . 'Z'), (int) strtotime($until . 'Z')),
             Zone::of($zone),
             $limits,
-            $tentative,
+            new Counting($tentative),
         );
     }
 
