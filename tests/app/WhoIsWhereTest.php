@@ -12,6 +12,7 @@ use App\Booking\BookSlot;
 use App\Booking\CancelBooking;
 use App\Booking\Ending;
 use App\Booking\Presser;
+use App\Framework\Notices;
 use App\Knocks\KnockTerms;
 use App\Models\Block;
 use App\Models\Booking;
@@ -189,7 +190,7 @@ final class WhoIsWhereTest extends RoundTestCase
         self::assertNull($uma->bookings()->firstOrFail()->interpreter_id);
         self::assertStringContainsString(
             'Nobody interprets any more at your meeting with Uma Fay',
-            (string) Notice::query()->where('staff_id', $this->wren->id)->firstOrFail()->message,
+            Notices::said(Notice::query()->where('staff_id', $this->wren->id)->firstOrFail()),
         );
     }
 
