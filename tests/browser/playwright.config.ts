@@ -6,7 +6,9 @@ export default defineConfig({
     outputDir: '../../test-results',
     // One after the other: they share one school.
     workers: 1,
-    timeout: 120_000,
+    timeout: 180_000,
+    // A machine on which all tests run at once takes its time to load a page; no test asks how long.
+    expect: { timeout: 15_000 },
     reporter: [['list']],
     forbidOnly: true,
     use: {
