@@ -115,7 +115,7 @@
                 >Between other buildings or floors it takes longer</TextButton
             >
         </p>
-        <div class="grid gap-4 sm:grid-cols-3">
+        <div class="sm:w-1/2">
             <Field
                 name="school-phone"
                 label="The office’s phone number"
@@ -124,15 +124,15 @@
                 bind:value={school.phone}
                 error={fields.phone}
             />
-            <Checkbox bind:checked={school.confirm_addresses} class="sm:col-span-2"
-                >A visitor’s first booking counts once their e-mail address has answered; until then the time is kept
-                for half an hour</Checkbox
-            >
-            <Checkbox bind:checked={school.guardians_apart} class="sm:col-span-3"
-                >What one guardian of a child has booked is never told to another: they read that it cannot be booked
-                from their page, and to ask the office. Nobody can ask to be added to a meeting</Checkbox
-            >
         </div>
+        <Checkbox bind:checked={school.confirm_addresses}
+            >A visitor’s first booking counts once their e-mail address has answered; until then the time is kept for
+            half an hour</Checkbox
+        >
+        <Checkbox bind:checked={school.guardians_apart}
+            >Guardians are kept apart: what the one has booked is never told to the other, who reads that the office
+            knows more. Nobody can ask to be added to a meeting</Checkbox
+        >
         <div class="grid gap-4 sm:grid-cols-2">
             <div>
                 <Label for="keep-days">Days for which what visitors told stays, after their last meeting</Label>
