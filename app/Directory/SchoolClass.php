@@ -56,11 +56,12 @@ final class SchoolClass extends Row
             ->when($classes !== [], static fn($query) => $query->whereIn('school_classes.id', $classes))
             ->selectRaw('school_classes.id, school_classes.name, COUNT(*) AS students, COUNT(missing.id) AS missing')
             ->groupBy('school_classes.id', 'school_classes.name')
-            ->orderBy('school_classes.name')
             ->get();
 
+        // 7A before 10A, as people count.
         return array_values(
             $rows
+                ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)
                 ->map(
                     static fn(\stdClass $row): array => [
                         'id' => (int) $row->id,
