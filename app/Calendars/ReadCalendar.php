@@ -121,7 +121,7 @@ final class ReadCalendar
             ->get();
         foreach ($bookings as $booking) {
             if ($new->touches($booking->span())) {
-                $said = new Said('booking.calendar_over', [
+                $said = new Said('booking.busy_over', [
                     'calendar' => $calendar->name,
                     'name' => $booking->pass->name,
                     'when' => Said::slot($booking->span(), $booking->sheet->host->school->timeZone()),

@@ -19,7 +19,7 @@ return [
             'There is another meeting about {student} then, or too close to it. Please pick another time.',
     ],
     'no_link_yet' => 'Your meeting with {name}, {when}, has no video link yet. Add it on the sheet “{sheet}”.',
-    'calendar_over' =>
+    'busy_over' =>
         'Your calendar “{calendar}” now has something over your meeting with {name}, {when}. The meeting stands; move or cancel it if you cannot come.',
     'mail_failed' =>
         '{phone, select, none {A message to {name} ({email}) did not arrive. They gave no phone number.} other {A message to {name} ({email}) did not arrive. Their phone number: {phone}.}}',

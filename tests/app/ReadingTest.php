@@ -105,7 +105,7 @@ final class ReadingTest extends TestCase
         $sheet = $this->sheet();
         $this->book($sheet, $this->wish($sheet))->assertCreated();
         $slot = Said::slot(Booking::query()->sole()->span(), $sheet->host->school->timeZone());
-        $said = new Said('booking.calendar_over', ['calendar' => 'Mine', 'name' => 'Ama', 'when' => $slot]);
+        $said = new Said('booking.busy_over', ['calendar' => 'Mine', 'name' => 'Ama', 'when' => $slot]);
         Notices::tell($sheet->staff_id, 'one', $said);
         foreach (['24' => '16:15 to 16:30', '12' => '4:15 pm to 4:30 pm'] as $clock => $time) {
             $this->withServerVariables(['RECESS_CLOCK' => (string) $clock]);
