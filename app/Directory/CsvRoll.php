@@ -87,11 +87,11 @@ final class CsvRoll
     /**
      * Two lines are one student where a number says so; where names alone would, it is asked.
      *
-     * @param  array<string, StudentLine>  $lines  by name: the first line that has it
+     * @param  array<string, array{StudentLine, string}>  $lines  by name: the first line that has it, and its student's key
      */
     private static function studentOf(Roll $roll, StudentLine $one, array &$lines): ?string
     {
-        $before = $lines[NameKey::of($one->name)] ?? null;
+        [$before, $key] = $lines[NameKey::of($one->name)] ?? [null, ''];
         $same = null;
         if ($before !== null && ($one->number === '' || $before->number === '')) {
             $same = $roll->near->answer((string) $one->line, 'ask_lines', [
@@ -108,7 +108,7 @@ final class CsvRoll
         }
         $student =
             $before !== null && $same === 'one'
-                ? $roll->numbered($before->key, $one->number)
+                ? $roll->numbered($key, $one->number)
                 : $roll->student(
                     $one->number === '' ? null : $one->number,
                     $one->name,
@@ -116,13 +116,7 @@ final class CsvRoll
                     another: $same === 'two',
                 );
         if ($student !== null) {
-            $lines[NameKey::of($one->name)] ??= new StudentLine(
-                $one->line,
-                $one->name,
-                $one->number,
-                $one->class,
-                $student,
-            );
+            $lines[NameKey::of($one->name)] ??= [$one, $student];
         }
 
         return $student;

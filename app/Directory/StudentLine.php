@@ -8,12 +8,5 @@ namespace App\Directory;
 final readonly class StudentLine
 {
     /** @param  int  $line  its number in the file */
-    public function __construct(
-        public int $line,
-        public string $name,
-        public string $number,
-        public string $class,
-        /** By which it is found again, where several lines are one student. */
-        public string $key = '',
-    ) {}
+    public function __construct(public int $line, public string $name, public string $number, public string $class) {}
 }

@@ -27,10 +27,10 @@ final readonly class Pick
         return Spell::moment((int) $this->start, $this->sheet->host->school->timeZone());
     }
 
-    /** Whether what another guardian of the child has is nobody's to know. */
-    public function isApart(): bool
+    /** Whether what another guardian of the child has is nobody's to know: yes or no, as sentences ask. */
+    public function apart(): string
     {
-        return $this->sheet->host->school->guardians_apart;
+        return $this->sheet->host->school->guardians_apart ? 'yes' : 'no';
     }
 
     /** @param  Collection<int, Booking>  $bookings */

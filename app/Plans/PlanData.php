@@ -121,7 +121,7 @@ final class PlanData
             'host' => self::host($of),
             'others' => Spell::list(array_values(array_unique($others))),
             'child' => $of->student,
-            'apart' => $of instanceof Pick && $of->isApart() ? 'yes' : 'no',
+            'apart' => $of instanceof Pick ? $of->apart() : 'no',
         ];
         $key = match (true) {
             $found->lacksInterpreter($left->id) => 'left_interpreter',

@@ -22,7 +22,7 @@ final class PlanGone extends \RuntimeException
             Words::say('rounds.elsewhere', [
                 'child' => $pick->student,
                 'time' => $pick->moment(),
-                'apart' => $pick->isApart() ? 'yes' : 'no',
+                'apart' => $pick->apart(),
             ]),
         );
     }
@@ -47,7 +47,7 @@ final class PlanGone extends \RuntimeException
                 Words::say('rounds.child_has_it', [
                     'host' => $pick->sheet->host->name,
                     'child' => $pick->student,
-                    'apart' => $pick->isApart() ? 'yes' : 'no',
+                    'apart' => $pick->apart(),
                 ]),
             );
         }

@@ -78,7 +78,7 @@ final class ReplanController
         return new JsonResponse([
             'message' => $said,
             'undo' => Replanned::last($round, Clock::now())?->seconds(Clock::now()) ?? 0,
-            'away' => ReplanData::whoIsAway($round, Clock::now()),
+            'away' => ReplanData::whoIsAway($round, RoundHost::of($round), Clock::now()),
         ]);
     }
 

@@ -10,6 +10,7 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Round;
 use App\Rounds\RoundHost;
+use Illuminate\Database\Eloquent\Collection;
 use Recess\Changes\Stead;
 use Recess\Time\LocalDate;
 use Recess\Time\Zone;
@@ -44,7 +45,7 @@ final class ReplanData
                     )
                     ->all(),
             ),
-            'away' => self::whoIsAway($round, $now),
+            'away' => self::whoIsAway($round, $hosts, $now),
             'dates' => array_map(
                 static fn(int $day): array => [
                     'date' => (string) LocalDate::fromDay($day),
@@ -62,10 +63,12 @@ final class ReplanData
         ];
     }
 
-    /** @return AwayNowShape as AwayNow in docs/formats/recess.openapi.yaml */
-    public static function whoIsAway(Round $round, int $now): array
+    /**
+     * @param  Collection<int, RoundHost>  $hosts  of the round
+     * @return AwayNowShape as AwayNow in docs/formats/recess.openapi.yaml
+     */
+    public static function whoIsAway(Round $round, Collection $hosts, int $now): array
     {
-        $hosts = RoundHost::of($round);
         $closed = ComeAfterAll::closed(array_filter($hosts->pluck('sheet_id')->all()), $now)
             ->orderBy('starts_at')
             ->get()
