@@ -49,6 +49,6 @@ return [
     'Rounds' => ['round_asks', 'round_hosts', 'round_interpreters', 'round_letters', 'round_longer', 'rounds'],
     'Allotting' => ['allotments', 'allotted'],
     'Day' => ['after_letters', 'meeting_notes'],
-    'Telling' => ['digests_sent', 'reminders_sent'],
+    'Telling' => ['digests_sent', 'letters_unsent', 'reminders_sent'],
     'Demo' => ['mailroom_answers', 'mailroom_messages', 'open_rooms', 'room_guests'],
 ];

@@ -7,7 +7,14 @@ return [
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
     // What the demo's sign-in page offers; all of its staff have this password.
-    'demo_sign_in' => ['email' => 'ines.tavares@gannetcove.example', 'password' => 'low-tide-bell'],
+    'demo_sign_in' => [
+        'password' => 'low-tide-bell',
+        'people' => [
+            ['email' => 'ines.tavares@gannetcove.example', 'who' => 'Inês Tavares, who teaches'],
+            ['email' => 'ruta.simkute@gannetcove.example', 'who' => 'Ruta Šimkutė, of the office'],
+            ['email' => 'bram.ostler@gannetcove.example', 'who' => 'Bram Ostler, at the front desk'],
+        ],
+    ],
     // Whether somebody may sign up alone: a tutor without a school.
     'tutors' => (bool) env('RECESS_TUTORS', false),
     // The school's own service that knows its people, by OpenID Connect.

@@ -6,13 +6,8 @@ PASSING="cache cache_locks limits sessions"
 # What a backup holds: the rows as they stood at one moment, and what opens them.
 backup_into() ( # FOLDER
     umask 077
-    local into=$1 name ignored=()
-    for name in $PASSING; do ignored+=("--ignore-table-data=recess.$name"); done
-    # One transaction: bookings go on meanwhile, and what they write is in the next one.
-    MYSQL_PWD=$OWNER_PASSWORD mariadb-dump --host=127.0.0.1 --port="$DB_PORT" --user=recess_owner \
-        --single-transaction --quick --skip-lock-tables --triggers --hex-blob "${ignored[@]}" recess >"$into/rows.sql" || return 1
-    # Its last line; without it the dump was cut.
-    tail -n 1 "$into/rows.sql" | grep -q '^-- Dump completed' || return 1
+    local into=$1
+    dump_into "$into" || return 1
     cp "$VAR/settings" "$VAR/secrets" "$into/"
     [ ! -f "$VAR/more.env" ] || cp "$VAR/more.env" "$into/"
     cp -r "$VAR/tls" "$into/tls"
@@ -20,12 +15,28 @@ backup_into() ( # FOLDER
     (cd "$into" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums)
 )
 
-version_of_code() { git -c safe.directory="$ROOT" -C "$ROOT" rev-parse HEAD 2>/dev/null || echo unknown; }
+# One transaction: bookings go on meanwhile, and what they write is in the next one.
+dump() {
+    local name ignored=()
+    for name in $PASSING; do ignored+=("--ignore-table-data=recess.$name"); done
+    MYSQL_PWD=$OWNER_PASSWORD mariadb-dump --host=127.0.0.1 --port="$DB_PORT" --user=recess_owner \
+        --single-transaction --quick --skip-lock-tables --triggers --hex-blob "${ignored[@]}" recess
+}
+
+# dump_into FOLDER: the rows, whole: without its last line a dump was cut.
+dump_into() { dump >"$1/rows.sql" && tail -n 1 "$1/rows.sql" | grep -q '^-- Dump completed'; }
+
+# Git on the code, whoever it belongs to, and on the work tree beside it (ops/update.sh).
+in_git() { git -c safe.directory='*' -C "$ROOT" "$@"; }
+
+version_of_code() { in_git rev-parse HEAD 2>/dev/null || echo unknown; }
 
 # Sets BACKUP to the file that was written.
 backup_now() {
     local folder=${BACKUPS:-$VAR/backups} file work need have
-    mkdir -p -m 700 "$folder"
+    # A folder of somebody's own is made when it is set; is it gone, so is the disk that was there.
+    [ "$folder" != "$VAR/backups" ] || mkdir -p -m 700 "$folder"
+    [ -d "$folder" ] || fail "There is no $folder: is its disk there?" "Nothing was written, and nothing elsewhere in its place."
     need=$(($(du -sk "$VAR/mariadb" | cut -f1) / 2 + 20480))
     have=$(df -Pk "$folder" | awk 'NR == 2 { print $4 }')
     [ "$have" -ge "$need" ] || fail "There is not enough room in $folder: $((have / 1024)) MB are free, $((need / 1024)) MB may be needed." "Nothing was written, and no older backup was taken away."
@@ -64,7 +75,7 @@ recess_backup() {
     school_open "$@"
     instance_is_running || fail "It is not running, and its database has to." "Start it: bin/recess up --dir $DIR"
     # Given once for this backup alone.
-    [ -z "$TO" ] || BACKUPS=$(from_here "$TO")
+    [ -z "$TO" ] || { BACKUPS=$(from_here "$TO") && mkdir -p -m 700 "$BACKUPS"; }
     backup_now
 }
 
@@ -80,15 +91,24 @@ unpacked() {
     fi
     (cd "$into" && [ -f sums ] && sha256sum --quiet --strict -c sums >/dev/null 2>&1) || fail "This backup is not as it was written." "Nothing was restored."
     head -n 1 "$into/about" | grep -qx 'recess 1' || fail "This backup is of a version that this one does not know." "Take the newest version of Recess and try again."
+    local unknown
+    unknown=$(migrations_of "$into/rows.sql" | unknown_here)
+    [ -z "$unknown" ] || fail "This backup was made by a newer version than the code in $ROOT: $(sed -n 's/^version //p' "$into/about")." "Nothing was restored. Take that version in first: git -C $ROOT fetch && git -C $ROOT checkout VERSION"
 }
 
+# Of changes of tables, a line each, those that the code does not know.
+unknown_here() { while IFS= read -r name; do [ -f "$ROOT/database/migrations/$name.php" ] || echo "$name"; done; }
+
+# The changes of tables that a dump has behind it.
+migrations_of() { sed -n '/^INSERT INTO `migrations`/,/;$/p' "$1" | grep -oE "'[0-9]{4}_[0-9a-z_]+'" | tr -d "'"; }
+
 recess_restore() {
-    KEY=''
+    KEY='' DRILL='' LETTERS=''
     school_flags "$@"
-    [ ${#ARGUMENTS[@]} = 1 ] || fail "Say which backup: bin/recess restore FILE [--key IDENTITY] [--dir FOLDER]"
-    [ ! -e "$DIR/settings" ] && [ ! -d "$DIR/mariadb/mysql" ] || fail "There is a school in $DIR already." "Restore into another folder, or stop that one and move its folder away: nothing is ever written over."
+    [ ${#ARGUMENTS[@]} = 1 ] || fail "Say which backup: bin/recess restore FILE [--key IDENTITY] [--dir FOLDER | --drill]"
     local file work
     file=$(from_here "${ARGUMENTS[0]}")
+    [ -n "$DRILL" ] || has_room_for_a_school
     # shellcheck disable=SC2086
     install_all age openssl
     work=$(umask 077 && mktemp -d)
@@ -97,27 +117,109 @@ recess_restore() {
     step "Looking whether the backup is whole"
     unpacked "$file" "$work"
     # What it was set to, and then what is said now: another port, another folder.
+    [ -n "$DRILL" ] || what_was_cut_short_goes
     read_settings "$work/settings"
     (read_secrets "$work/secrets")
+    if [ -n "$DRILL" ]; then
+        drill "$work"
+        return
+    fi
     BACKUPS=''
     school_flags "$@"
     BACKUPS=${BACKUPS:-$DIR/backups}
     instance_open school "$DIR"
+    [ -n "$MAIL_HOST" ] || fail "The backup names no mail server." "Say which: --mail-host NAME"
+    LISTENED='' && ports_are_free
     make_user
     mkdir -p -m 755 "$VAR" "$VAR/log"
+    # Until it serves: whatever cuts this short, it can be done again.
+    date -u +%FT%TZ >"$VAR/restoring"
     (umask 077 && cp "$work/secrets" "$VAR/secrets" && cp -r "$work/tls" "$VAR/tls" && { [ ! -f "$work/more.env" ] || cp "$work/more.env" "$VAR/"; })
-    [ -z "$CERTIFICATE" ] || [ -r "$CERTIFICATE" ] || { say_note "The certificate is not at $CERTIFICATE here; the one of the backup is used until you give another." && CERTIFICATE='' CERTIFICATE_KEY=''; }
+    [ -z "$CERTIFICATE" ] || [ -z "$(why_not "$CERTIFICATE" "$CERTIFICATE_KEY")" ] || { say_note "There is no sound certificate at $CERTIFICATE here; the one of the backup is used until you give another." && CERTIFICATE='' CERTIFICATE_KEY=''; }
     [ -z "$BACKUP_KEY" ] || [ -r "$BACKUP_KEY" ] || { say_note "The recipients of backups are not at $BACKUP_KEY here: backups are not encrypted until you give them anew." && BACKUP_KEY=''; }
-    [ -n "$MAIL_HOST" ] || fail "The backup names no mail server." "Say which: --mail-host NAME"
     instance_prepare "$HTTPS_PORT"
     step "Starting the database"
     instance_start_database
     step "Reading the rows back"
     load_rows "$work/rows.sql"
+    rows_are_those_of "$work/rows.sql" || fail "The rows in the database are not those of the backup." "What was restored was not started. Try again, with the same file."
+    letters_of_then "$work/about"
     keep_settings
     bring_up
+    rm -f "$VAR/restoring"
     step "Restored: $(artisan recess:census)"
     step "It answers: $(school_address)/"
+}
+
+# Nothing is ever written over.
+has_room_for_a_school() {
+    [ ! -e "$DIR/restoring" ] || return 0
+    [ ! -e "$DIR/settings" ] && [ ! -d "$DIR/mariadb/mysql" ] || fail "There is a school in $DIR already." "Restore into another folder, or stop that one and move its folder away: nothing is ever written over."
+}
+
+# What a restore made that did not come to its end, and nothing else of the folder.
+what_was_cut_short_goes() {
+    [ -e "$DIR/restoring" ] || return 0
+    step "The restore of $(cat "$DIR/restoring") was cut short; what it left goes first"
+    instance_open school "$DIR"
+    bring_down
+    (cd "$DIR" && rm -rf mariadb run log storage bootstrap tls acme settings settings.new secrets secrets.new more.env ports .env)
+}
+
+# What waited in the backup to be sent may have gone out long since: it is asked about, and held until somebody has said.
+letters_of_then() { # ABOUT
+    local waiting oldest said=$LETTERS
+    read -r waiting oldest < <(as_owner recess -N -B -e "SELECT COUNT(*), COALESCE(DATE_FORMAT(FROM_UNIXTIME(MIN(created_at)), '%Y-%m-%d'), '-') FROM jobs WHERE queue = 'default'")
+    [ "$waiting" != 0 ] || return 0
+    step "In the backup of $(sed -n 's/^at //p' "$1") $waiting letters and other pieces of work were waiting, the oldest since $oldest"
+    [ -n "$said" ] || [ ! -t 0 ] || read -r -p "They may have gone out since. Send, hold or drop them? [hold] " said
+    case $said in
+        send) step "They are sent" ;;
+        drop)
+            as_owner recess -e "DELETE FROM jobs WHERE queue = 'default'"
+            step "They were dropped"
+            ;;
+        *)
+            as_owner recess -e "UPDATE jobs SET queue = 'held' WHERE queue = 'default'"
+            say_note "They are held. When you know: bin/recess school artisan --dir $VAR recess:held send, or … drop"
+            ;;
+    esac
+}
+
+# rows_are_those_of DUMP: whether the database says the same rows as the dump it was made of. Their layout is the version's.
+rows_are_those_of() { [ "$(dump | sum_of_rows)" = "$(sum_of_rows <"$1")" ]; }
+sum_of_rows() { sed -n '/^INSERT INTO/,/;$/p' | tr -d '\n ' | sha256sum; }
+
+# drill BACKUP: a restore for trial, beside whatever runs: a folder and ports of its own, nothing that sends, fetches or
+# starts with the machine, and nothing of it left.
+drill() {
+    local work=$1 folder version
+    folder=$(mktemp -d "${TMPDIR:-/var/tmp}/recess-drill-XXXXXX")
+    chmod 711 "$folder"
+    # shellcheck disable=SC2064
+    trap "instance_stop >/dev/null 2>&1 || true; rm -rf '$work' '$folder'" EXIT
+    trap 'exit 130' INT TERM HUP
+    BOOT=no LISTEN=127.0.0.1 CERTIFICATE='' CERTIFICATE_KEY='' BACKUPS=$folder BACKUP_KEY='' OIDC_ISSUER='' VIDEO_ADDRESS=''
+    # Nobody listens there; and what would send is not started.
+    MAIL_HOST=127.0.0.1 MAIL_PORT=9 MAIL_USERNAME='' MAIL_PASSWORD=''
+    id "$RUN_AS" >/dev/null 2>&1 || RUN_AS=www-data
+    HTTPS_PORT=$(free_port) HTTP_PORT=$(free_port) WATCH_PORT=$(free_port)
+    DIR=$folder/school
+    instance_open school "$DIR"
+    mkdir -p -m 755 "$VAR" "$VAR/log"
+    (umask 077 && cp "$work/secrets" "$VAR/secrets" && cp -r "$work/tls" "$VAR/tls")
+    instance_prepare "$HTTPS_PORT"
+    step "Reading its rows into a database of its own"
+    quietly "$VAR/log/start.log" instance_start_database
+    load_rows "$work/rows.sql"
+    rows_are_those_of "$work/rows.sql" || fail "The rows in the database are not those of the backup." "Nothing else was touched. Make another backup, and try that one."
+    version=$(sed -n 's/^version \([^ ]*\).*/\1/p' "$work/about")
+    step "Bringing its tables, of version $version, up to this one’s"
+    quietly "$VAR/log/migrate.log" migrate migrate
+    step "Starting what serves, and nothing that sends"
+    quietly "$VAR/log/start-web.log" instance_start_web fpm nginx
+    [ "$(curl -fsSk --connect-to "::127.0.0.1:$HTTPS_PORT" "$(school_address)/" | grep -c '</html>')" -ge 1 ] || fail "Its first page does not come." "Nothing else was touched."
+    step "This backup restores: it is of $(sed -n 's/^at //p' "$work/about"), $(wc -l <"$work/sums") files with the right sums, the same rows; $(artisan recess:census)"
 }
 
 # load_rows FILE: all of the tables as a dump has them; what stood there before is gone.

@@ -5,8 +5,8 @@
 recess_test() {
     local part=${1:-all}
     case $part in
-        all | lint | core | app | browser) ;;
-        *) fail "test does not know “$part”." "Parts: lint, core, app, browser; without one, all of them." ;;
+        all | lint | core | app | browser | moving) ;;
+        *) fail "test does not know “$part”." "Parts: lint, core, app, browser, moving; without one, all of them, and the beginning of moving." ;;
     esac
     # shellcheck disable=SC2086
     install_all $TEST_PACKAGES
@@ -16,10 +16,17 @@ recess_test() {
             check_lint_and_core
             test_instance_up
             check_served
+            check_moving units 'moving_in drill restore'
             check_benches
             ;;
         lint) check_lint ;;
         core) check_core ;;
+        moving)
+            # Programs that a technician may have beside it.
+            install_debian $MOVING_PACKAGES
+            check_moving plain
+            check_moving units
+            ;;
         app | browser)
             # Not “up && check”: what stands before an && does not stop at its first failure.
             test_instance_up
@@ -103,6 +110,17 @@ check_benches() {
     step "The benches, in short"
     instance_stop
     bin/recess bench short
+}
+
+# check_moving KIND [PARTS]: a technician’s way with a school’s own installation, without systemd or with it.
+check_moving() {
+    step "The way of a technician"
+    [ "$(id -u)" = 0 ] || { say_warning "Only root can go it: it starts a database and a web server as other users do." && return; }
+    if [ "$1" = units ] && ! unshare --mount --propagation private true 2>/dev/null; then
+        say_warning "No mount namespace can be made here, so it is gone without units."
+        set -- plain "${@:2}"
+    fi
+    bash tests/moving/way.sh "$ROOT" "$@"
 }
 
 check_browser() {

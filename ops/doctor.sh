@@ -3,7 +3,7 @@
 examine() {
     WRONG=0
     if ! instance_is_running; then
-        wrong "It is not running." "Start it: bin/recess up --dir $VAR"
+        wrong "It is not running." "Start it: bin/recess up --dir $VAR" "$(database_said)"
     elif ! health_answers >/dev/null 2>&1; then
         wrong "It does not answer on $(school_address)/." "Look into $VAR/log/, and at bin/recess school status."
     else
@@ -12,12 +12,16 @@ examine() {
     examine_disk
     examine_clock
     examine_certificate
-    examine_mail
+    examine_programs
+    examine_night
     examine_answers
     examine_backups
     examine_files
     # The queue, the scheduler, the letters: what the application knows of itself.
-    if instance_is_running; then artisan recess:doctor || WRONG=1; fi
+    if instance_is_running; then
+        artisan recess:mail-server || WRONG=1
+        artisan recess:doctor || WRONG=1
+    fi
     [ "$WRONG" = 0 ] || exit 1
     step "Nothing is wrong."
 }
@@ -27,7 +31,7 @@ wrong() {
     WRONG=1
     printf '✗ %s\n' "$1"
     shift
-    for mend in "$@"; do printf '  %s\n' "$mend"; done
+    for mend in "$@"; do [ -z "$mend" ] || printf '  %s\n' "$mend"; done
 }
 
 examine_disk() {
@@ -61,12 +65,35 @@ examine_certificate() {
     fi
 }
 
-examine_mail() {
-    if (exec 3<>"/dev/tcp/$MAIL_HOST/$MAIL_PORT") 2>/dev/null; then
-        well "The mail server $MAIL_HOST:$MAIL_PORT answers."
-    else
-        wrong "The mail server $MAIL_HOST:$MAIL_PORT does not answer." "Letters wait and are tried again for some hours. Another one: bin/recess install --dir $VAR --mail-host NAME"
+# Its own words for what keeps the database from starting, where there are any of late.
+database_said() {
+    local said
+    said=$(find "$VAR/log/mariadb" "$VAR/log/mariadb.out" -type f -mmin -60 -exec grep -h '\[ERROR\]' {} + 2>/dev/null | tail -n 1 | sed 's/^.*\[ERROR\] *//') || true
+    [ -z "$said" ] || printf 'The database said last: %s' "${said:0:200}"
+}
+
+# Each thing that should run, by its name.
+examine_programs() {
+    instance_is_running || return 0
+    local missing
+    missing=$(services_missing)
+    if [ -n "$missing" ]; then wrong "This does not run: $missing" "Start it: bin/recess up --dir $VAR" "$(database_said)"; else well "All of it runs: $PROGRAMS."; fi
+    if ! has_units && [ "${BOOT:-yes}" = yes ] && ! has_cron; then
+        wrong "No cron runs on this machine, so nothing is done at night." "Install one: apt-get install cron; or have something run bin/recess night --dir $VAR"
     fi
+}
+
+# What came of the night, thing by thing.
+examine_night() {
+    local what when how why
+    [ -f "$VAR/night" ] || return 0
+    while read -r what when how why; do
+        if [ "$how" = wrong ]; then
+            wrong "The last $what of a night, $(date -d "@$when" '+%F %H:%M'), went wrong: $why" "Try it: bin/recess night --dir $VAR"
+        elif [ "$when" -lt "$(($(date +%s) - 2 * 86400))" ]; then
+            wrong "There has been no $what since the night of $(date -d "@$when" +%F)." "See that bin/recess night --dir $VAR runs each night."
+        fi
+    done <"$VAR/night"
 }
 
 examine_answers() {

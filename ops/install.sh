@@ -6,8 +6,10 @@ PHP=/usr/bin/php8.2
 INSTALL_LOG=$ROOT/var/log
 
 RUN_PACKAGES="php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-zip
-    php8.2-gd php8.2-bcmath php8.2-apcu php8.2-imap php8.2-mailparse mariadb-server nginx libnginx-mod-nchan supervisor qrencode poppler-utils unzip curl ca-certificates"
+    php8.2-gd php8.2-bcmath php8.2-apcu php8.2-imap php8.2-mailparse mariadb-server nginx libnginx-mod-nchan supervisor procps util-linux qrencode poppler-utils unzip curl ca-certificates"
 TEST_PACKAGES="age git openssl oathtool chromium dovecot-imapd python3 python3-aiosmtpd python3-dateutil python3-icalendar coinor-cbc"
+
+MOVING_PACKAGES="prometheus rclone"
 
 missing_packages() {
     local package
@@ -59,18 +61,30 @@ install_node() {
     node_is_new_enough || fail "Node.js 20.19 or newer is needed to build the pages." "Install it and run this again."
 }
 
-# stamped STAMP FILES…: whether the files are still what they were when STAMP was written.
-stamp_of() { find "$@" -type f ! -name api.d.ts -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1; }
+# stamped STAMP FILES…: whether the files are still what they were when STAMP was written; what the build makes itself aside.
+stamp_of() { find "$@" -type f ! -name api.d.ts ! -path "web/fonts/*" -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1; }
 stamped() { [ -f "$1" ] && [ "$(cat "$1")" = "$(stamp_of "${@:2}")" ]; }
 
 # dev: with what the tests need; run: without, as at a school.
 PACKAGES_FOR=${PACKAGES_FOR:-dev}
 
+PAGES_ARE_MADE_OF="web ops/fonts.mjs vite.config.ts package-lock.json docs/formats/recess.openapi.yaml"
+
+# built_fits WHAT: whether what was built is of the code that lies here.
+built_fits() {
+    # shellcheck disable=SC2086
+    case $1 in
+        vendor) stamped "vendor/.stamp-$PACKAGES_FOR" composer.json php-packages.lock ;;
+        node_modules) stamped node_modules/.stamp package-lock.json ;;
+        public/build) stamped public/build/.stamp $PAGES_ARE_MADE_OF ;;
+    esac
+}
+
 # Those of php-packages.lock and no others, each made of the files that it names.
 install_php_packages() {
     local flags='' stamp=vendor/.stamp-$PACKAGES_FOR
     [ "$PACKAGES_FOR" = dev ] || flags=--no-dev
-    stamped "$stamp" composer.json php-packages.lock && php_packages_are_ours 2>/dev/null && return
+    built_fits vendor && php_packages_are_ours 2>/dev/null && return
     step "Installing PHP packages"
     rm -f vendor/.stamp*
     "$PHP" ops/php-lock.php pin
@@ -111,20 +125,18 @@ audit_packages() {
 }
 
 install_js_packages() {
-    stamped node_modules/.stamp package-lock.json && return
+    built_fits node_modules && return
     step "Installing JavaScript packages"
     watched "$INSTALL_LOG/npm.log" 'JavaScript packages' npm ci --no-audit --no-fund
     stamp_of package-lock.json >node_modules/.stamp
 }
 
 build_pages() {
-    local sources="web ops/fonts.mjs vite.config.ts package-lock.json docs/formats/recess.openapi.yaml"
-    # shellcheck disable=SC2086
-    stamped public/build/.stamp $sources && return
+    built_fits public/build && return
     step "Building the pages"
     watched "$INSTALL_LOG/build.log" 'the build' npm run --silent build
     # shellcheck disable=SC2086
-    stamp_of $sources >public/build/.stamp
+    stamp_of $PAGES_ARE_MADE_OF >public/build/.stamp
 }
 
 install_all() {

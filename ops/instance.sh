@@ -2,6 +2,7 @@
 # "demo" is what `start` runs; "test" is what `test` runs beside it; "school" is the real thing, wherever it lies, and has
 # a file of settings (ops/school.sh).
 
+. ops/services.sh
 PHP=${PHP:-/usr/bin/php8.2}
 
 # instance_open NAME [FOLDER]: sets VAR and RUN (and the users that things run as) for the instance of that name.
@@ -10,6 +11,8 @@ instance_open() {
     VAR=${2:-$ROOT/var/$INSTANCE}
     export RECESS_VAR=$VAR
     RUN=$VAR/run
+    # What its processes, units and nightly work are called on this machine: by the folder, which no other has.
+    SERVICE=recess-$(basename "$VAR" | tr -c 'A-Za-z0-9\n' -)-$(printf %s "$VAR" | sha256sum | cut -c1-6)
     # The path of a Unix socket has 107 characters at most.
     [ ${#RUN} -lt 80 ] || RUN=/tmp/recess-$(printf %s "$VAR" | sha256sum | cut -c1-12)
     APP_USER=$(id -un)
@@ -46,7 +49,7 @@ instance_prepare() {
     chmod 751 "$VAR" "$VAR/run" "$VAR/log"
     chmod 750 "$VAR/mariadb" "$VAR/run/nginx-cache" "$VAR"/storage "$VAR"/storage/{logs,framework} "$VAR"/storage/framework/{views,cache} "$VAR/bootstrap" "$VAR/log/mariadb"
     # What was cached of an earlier version may name classes that are gone; it is made anew below.
-    rm -f "$VAR"/bootstrap/*.php
+    [ -n "${KEEPS_CACHES:-}" ] || rm -f "$VAR"/bootstrap/*.php
     mkdir -p -m 755 "$RUN"
     # Nobody else of the machine tells pages to look again.
     mkdir -p -m 750 "$RUN/live"
@@ -69,6 +72,8 @@ instance_prepare() {
         chown "$(id -un)" "$VAR/log"
         chmod -R o-rwx "$VAR/log"/* "$VAR/storage" "$VAR/bootstrap"
     fi
+    # Written by hand, with passwords in it.
+    [ ! -f "$VAR/more.env" ] || chmod o-rwx "$VAR/more.env"
     if [ ! -d "$VAR/mariadb/mysql" ]; then
         step "Making a private database"
         local as=
@@ -163,9 +168,13 @@ fill_template() {
     text=${text//@USER_LINE@/$user_line}
     text=${text//@FPM_ROOT@/$fpm_root}
     text=${text//@APP_USER@/$APP_USER}
+    text=${text//@SERVICE@/$SERVICE}
     text=${text//@DB_PORT@/$DB_PORT}
     if [ "$1" = nginx.conf ]; then
         text=${text//@LISTEN@/$([ "$INSTANCE" = school ] && school_listens || echo "listen 127.0.0.1:$PORT backlog=2048;")}
+        text=${text//@REAL_IP@/$([ "$INSTANCE" != school ] || school_proxies)}
+        # As the application says it with its own answers (Framework/SecurityHeaders).
+        text=${text//@HSTS@/$([ "$INSTANCE" != school ] || echo 'add_header Strict-Transport-Security "max-age=31536000";')}
         text=${text//@CLOCKS@/$("$PHP" "$ROOT/ops/clocks.php")}
         text=${text//@MORE_SERVERS@/$([ "$INSTANCE" != school ] || school_servers)}
     fi
@@ -187,7 +196,16 @@ as_app() (
 )
 
 # What changes tables goes by the user who may; the password by the environment, as below.
-migrate() { DB_USERNAME=recess_owner DB_PASSWORD=$OWNER_PASSWORD artisan "$@" --force; }
+# Up to which change the tables are is written down: code of another version shows nothing (Framework/TablesOfThis).
+migrate() {
+    DB_USERNAME=recess_owner DB_PASSWORD=$OWNER_PASSWORD artisan "$@" --force || return 1
+    newest_of_code >"$VAR/tables.new"
+    chmod 644 "$VAR/tables.new"
+    mv "$VAR/tables.new" "$VAR/tables"
+}
+
+newest_of_code() { find "$ROOT/database/migrations" -name '*.php' -printf '%f\n' | sort | tail -n 1 | sed 's/\.php$//'; }
+tables_fit() { [ "$(cat "$VAR/tables" 2>/dev/null)" = "$(newest_of_code)" ]; }
 
 artisan() { as_app env RECESS_VAR="$VAR" HOME=/tmp "$PHP" "$ROOT/artisan" "$@"; }
 
@@ -221,6 +239,7 @@ health_answers() {
 # From a prepared folder to a database that answers.
 instance_start_database() {
     if [ "$INSTANCE" = school ] && has_units; then
+        write_units
         systemctl start "$(unit mariadb)"
     else
         supervisord -c "$VAR/run/supervisor.conf"
@@ -228,16 +247,18 @@ instance_start_database() {
     wait_for 120 "The database" database_answers
 }
 
-# Caches what does not change while it runs, and starts what serves.
-instance_start_web() {
+# What does not change while it runs.
+instance_caches() {
     local what
     for what in config route event view; do quietly "$VAR/log/$what-cache.log" artisan "$what:cache"; done
     quietly "$VAR/log/classes.log" artisan recess:classes "$VAR/bootstrap/classes.php"
-    if [ "$INSTANCE" = school ] && has_units; then
-        quietly "$VAR/log/start-web.log" systemctl start $(unit fpm nginx queue rounds live scheduler)
-    else
-        quietly "$VAR/log/start-web.log" supervise start 'web:*'
-    fi
+}
+
+# instance_start_web [NAMES…]: starts what serves, or these of it.
+instance_start_web() {
+    instance_caches
+    # shellcheck disable=SC2086
+    quietly "$VAR/log/start-web.log" services_start ${*:-$SERVES}
     wait_for 60 "The application" health_answers
 }
 

@@ -1,8 +1,8 @@
 # The real thing: one school's own instance, with TLS, mail and a start of its own.
 . ops/install.sh
-PACKAGES_FOR=run
+# The tests have what they need besides.
+PACKAGES_FOR=${RECESS_PACKAGES:-run}
 . ops/instance.sh
-. ops/services.sh
 . ops/backup.sh
 
 say_note() { printf '! %s\n' "$*"; }
@@ -14,7 +14,15 @@ HTTPS_PORT=443 HTTP_PORT=80 WATCH_PORT=9153 LISTEN= RUN_AS=recess BOOT=yes CERTI
 MAIL_SCHEME='' MAIL_HOST='' MAIL_USERNAME='' MAIL_PASSWORD='' MAIL_FROM='' BACKUPS='' BACKUP_KEY='' KEEP_BACKUPS=30 TUTORS=no VIDEO_ADDRESS='' PREVIOUS_KEY=''
 OIDC_ISSUER='' OIDC_CLIENT='' OIDC_SECRET='' OIDC_NAME='' OIDC_MAKES_ACCOUNTS=no
 
+# school_usage COMMAND: what it does, from the list of all; for install, what can be set.
 school_usage() {
+    case ${1:-install} in
+        install) install_usage ;;
+        *) usage | awk -v name="$1" '$1 == "bin/recess" { on = ($2 == name || $2 == name ",") } /^[^ ]/ { on = 0 } on' ;;
+    esac
+}
+
+install_usage() {
     cat <<'TEXT'
 bin/recess install --host NAME [flags]
   makes a school's own Recess, or changes one; asks for what is missing when somebody sits there.
@@ -59,14 +67,21 @@ school_flags() {
         shift
     done
     [ ! -f "$DIR/settings" ] || read_settings "$DIR/settings"
+    # As it runs, when it does: what the other flags change is held against it.
+    RAN_AS=$RUN_AS BOOTED=$BOOT LISTENED="$HTTPS_PORT $HTTP_PORT $WATCH_PORT"
+    CERTIFIED="$CERTIFICATE $CERTIFICATE_KEY" BACKED_UP="$BACKUPS $BACKUP_KEY"
     set -- "${rest[@]}"
     ARGUMENTS=()
     while [ $# -gt 0 ]; do
         case $1 in
             --no-boot) BOOT=no ;;
-            --help | -h) school_usage && exit 0 ;;
+            --drill) DRILL=yes ;;
+            --back) BACK=yes ;;
+            --as-it-was) AS_IT_WAS=yes ;;
+            --share-code) SHARE_CODE=yes ;;
+            --help | -h) school_usage "${COMMAND:-}" && exit 0 ;;
             --host | --https-port | --http-port | --watch-port | --listen | --run-as | --certificate | --certificate-key | --mail-host | --mail-port | \
-                --mail-scheme | --mail-user | --mail-password-file | --mail-from | --backups | --backup-key | --keep | --video-address | --oidc-issuer | --oidc-client | --oidc-secret-file | --oidc-name | --oidc-makes-accounts | --tutors | --to | --key)
+                --mail-scheme | --mail-user | --mail-password-file | --mail-from | --backups | --backup-key | --keep | --video-address | --oidc-issuer | --oidc-client | --oidc-secret-file | --oidc-name | --oidc-makes-accounts | --tutors | --to | --key | --letters)
                 [ $# -ge 2 ] || fail "$1 needs a value." "bin/recess install --help says which."
                 given+=("$1=$2")
                 shift
@@ -135,6 +150,10 @@ set_from_flag() {
         --tutors)
             [[ $2 =~ ^(yes|no)$ ]] || fail "--tutors is yes or no."
             TUTORS=$2
+            ;;
+        --letters)
+            [[ $2 =~ ^(send|hold|drop)$ ]] || fail "--letters is send, hold or drop."
+            LETTERS=$2
             ;;
         --to) TO=$2 ;;
         --key) KEY=$2 ;;
@@ -247,6 +266,25 @@ ENV
     [ ! -f "$VAR/more.env" ] || cat "$VAR/more.env"
 }
 
+# What a technician has written by hand can be read, line by line; its values are nobody's to see.
+more_is_sound() {
+    local bad
+    bad=$(grep -nvE "^[[:space:]]*(#.*)?\$|^[A-Z][A-Z0-9_]*=(\"[^\"]*\"|'[^']*'|[^[:space:]\"'][^[:space:]]*)?[[:space:]]*\$" "$VAR/more.env" 2>/dev/null | head -n 1 | cut -d= -f1) || true
+    [ -z "$bad" ] || fail "Line ${bad%%:*} of $VAR/more.env cannot be read (${bad#*:}=…)." "Nothing was changed. A name, an equals sign and a value; one with spaces stands in quotation marks."
+}
+
+# Who stands in front says who really asks; nobody else is believed (RECESS_PROXIES, as the application has it).
+school_proxies() {
+    local one some=''
+    while IFS= read -r one; do
+        [ -n "$one" ] || continue
+        [[ $one =~ ^[0-9a-fA-F.:]+(/[0-9]{1,3})?$ ]] || fail "RECESS_PROXIES in $VAR/more.env has “$one”, which is no address and no network."
+        some=yes
+        echo "set_real_ip_from $one;"
+    done < <(sed -n 's/^RECESS_PROXIES=//p' "$VAR/more.env" 2>/dev/null | tr -d '" ' | tr ',' '\n')
+    [ -z "$some" ] || echo 'real_ip_header X-Forwarded-For; real_ip_recursive on;'
+}
+
 on_all_addresses() { # PORT MORE…
     local port=$1 more=$2
     if [ -n "$LISTEN" ]; then
@@ -255,7 +293,8 @@ on_all_addresses() { # PORT MORE…
         [ "$LISTEN" = 127.0.0.1 ] || echo "listen 127.0.0.1:$port $more;"
     else
         echo "listen $port $more;"
-        [ ! -e /proc/net/if_inet6 ] || [ ! -s /proc/net/if_inet6 ] || echo "listen [::]:$port $more;"
+        # Not by its size: files of /proc have none.
+        ! grep -qs . /proc/net/if_inet6 || echo "listen [::]:$port $more;"
     fi
 }
 
@@ -266,6 +305,8 @@ school_listens() {
         ssl_certificate $VAR/tls/certificate.pem;
         ssl_certificate_key $VAR/tls/key.pem;
         ssl_protocols TLSv1.2 TLSv1.3;
+        # Of TLS 1.2 only what keeps what was said secret when the key is lost, and is authenticated (RFC 9325, 4.2).
+        ssl_ciphers ECDHE+AESGCM:ECDHE+CHACHA20;
         ssl_session_cache shared:tls:4m;
         ssl_session_tickets off;
         # By whatever other name it was found: one address for one thing.
@@ -298,16 +339,32 @@ school_servers() {
 NGINX
 }
 
-# The certificate that was given, or a self-signed one until there is one. Read by the web server's first process, which is root.
+# why_not CERTIFICATE KEY: what keeps a certificate from being taken; nothing when it is sound.
+why_not() {
+    if [ ! -r "$1" ] || [ ! -r "${2:-}" ]; then
+        echo "The certificate or its key cannot be read: $1 and ${2:-no key}."
+    elif ! openssl x509 -in "$1" -noout >/dev/null 2>&1; then
+        echo "$1 is no certificate."
+    elif ! openssl x509 -in "$1" -noout -checkend 0 >/dev/null 2>&1; then
+        echo "$1 is over: it ended on $(openssl x509 -in "$1" -noout -enddate | cut -d= -f2)."
+    elif ! openssl x509 -in "$1" -noout -checkhost "$HOST" | grep -q 'does match'; then
+        echo "$1 is not for $HOST."
+    elif [ "$(openssl x509 -in "$1" -noout -pubkey)" != "$(openssl pkey -in "$2" -pubout 2>/dev/null)" ]; then
+        echo "$2 does not belong to $1."
+    fi
+}
+
+# The certificate that was given, or a self-signed one until there is one. Read by the web server's first process, which is
+# root. One that is not sound is never taken over one that is there: then this fails, and what is there stays.
 keep_certificate() (
     umask 077
     mkdir -p "$VAR/tls"
+    local wrong=''
     if [ -n "$CERTIFICATE" ]; then
-        [ -r "$CERTIFICATE" ] && [ -r "$CERTIFICATE_KEY" ] || fail "The certificate or its key cannot be read." "Given were $CERTIFICATE and ${CERTIFICATE_KEY:-no key}."
-        openssl x509 -in "$CERTIFICATE" -noout -checkend 0 >/dev/null 2>&1 || fail "$CERTIFICATE is no certificate, or is over."
-        [ "$(openssl x509 -in "$CERTIFICATE" -noout -pubkey)" = "$(openssl pkey -in "$CERTIFICATE_KEY" -pubout 2>/dev/null)" ] || fail "That key does not belong to that certificate."
-        cat "$CERTIFICATE" >"$VAR/tls/certificate.pem"
-        cat "$CERTIFICATE_KEY" >"$VAR/tls/key.pem"
+        wrong=$(why_not "$CERTIFICATE" "$CERTIFICATE_KEY")
+        [ -z "$wrong" ] || fail "$wrong" "The one that was taken last is used on."
+        cat "$CERTIFICATE" >"$VAR/tls/certificate.new" && cat "$CERTIFICATE_KEY" >"$VAR/tls/key.new" &&
+            mv "$VAR/tls/key.new" "$VAR/tls/key.pem" && mv "$VAR/tls/certificate.new" "$VAR/tls/certificate.pem" || exit 1
     elif [ ! -f "$VAR/tls/certificate.pem" ] || ! openssl x509 -in "$VAR/tls/certificate.pem" -noout -checkhost "$HOST" -checkend 86400 | grep -q 'does match'; then
         openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 365 -subj "/CN=$HOST" -addext "subjectAltName=DNS:$HOST" \
             -keyout "$VAR/tls/key.pem" -out "$VAR/tls/certificate.pem" 2>"$VAR/log/certificate.log"
@@ -316,36 +373,97 @@ keep_certificate() (
 
 make_user() {
     [ "$(id -u)" = 0 ] || return 0
+    # Another school's user may read its files: whose home lies elsewhere is somebody else's.
+    if [ "$RUN_AS" = recess ] && id recess >/dev/null 2>&1 && [ "$(getent passwd recess | cut -d: -f6)" != "$VAR" ] && [ ! -f "$VAR/settings" ]; then
+        RUN_AS=recess-${SERVICE##*-} APP_USER=recess-${SERVICE##*-}
+    fi
     id "$RUN_AS" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir "$VAR" --shell /usr/sbin/nologin "$RUN_AS"
     may_reach "$RUN_AS" || fail "The user $RUN_AS cannot read $ROOT." "Put the code where all may read it: /opt/recess, for instance."
     may_reach mysql || fail "The user mysql cannot read $ROOT." "Put the code where all may read it: /opt/recess, for instance."
 }
 
+is_no_half_restore() {
+    [ ! -e "$DIR/restoring" ] || fail "A restore into $DIR was cut short." "Do it again, with the same file: bin/recess restore FILE --dir $DIR"
+}
+
 school_open() {
     school_flags "$@"
+    is_no_half_restore
     [ -f "$DIR/settings" ] || fail "There is no school in $DIR." "Make one: bin/recess install --host NAME; or say where it lies: --dir FOLDER"
     instance_open school "$DIR"
     read_secrets "$VAR/secrets"
 }
 
-# From settings to something that answers, on whatever code lies here: for the first start, each start, and each update.
+# From settings to something that answers, on whatever code lies here: for the first start, each start, each update, and
+# for new settings, which are taken in without a stop.
 bring_up() {
     [ -n "$MAIL_HOST" ] || fail "There is no mail server to send with, and nothing is started without." "Say which: bin/recess install --dir $DIR --mail-host NAME"
+    more_is_sound
+    school_proxies >/dev/null
+    old_units_go
+    local serves='' same=''
+    ! instance_is_running || [ -n "$(services_missing)" ] || serves=yes
+    [ -z "$serves" ] || ! is_code_as_cached || ! tables_fit || same=yes
+    KEEPS_CACHES=$same
     instance_prepare "$HTTPS_PORT"
-    keep_certificate
+    keep_certificate || { [ -f "$VAR/tls/certificate.pem" ] || exit 1; }
     starts_at_boot
     if ! instance_is_running; then
         step "Starting the database"
         instance_start_database
     fi
+    if [ -n "$same" ]; then
+        step "Taking the settings in"
+        quietly "$VAR/log/config-cache.log" artisan config:cache
+        services_reload
+        wait_for 60 "The application" health_answers
+        return
+    fi
     quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
+    tables_are_known
     step "Bringing the tables up to date"
     quietly "$VAR/log/migrate.log" migrate migrate
     [ -z "$PREVIOUS_KEY" ] || quietly "$VAR/log/renew-keys.log" artisan recess:renew-keys
-    step "Starting the application"
-    # During an update it has gone on, with the configuration of before.
-    [ ! -f "$VAR/run/nginx.pid" ] || kill -HUP "$(cat "$VAR/run/nginx.pid")" 2>/dev/null || true
-    instance_start_web
+    if [ -n "$serves" ]; then
+        step "Taking the new code in"
+        instance_caches
+        services_reload
+        wait_for 60 "The application" health_answers
+    else
+        step "Starting the application"
+        # From here on it may be booked with: an update that is cut off is finished, and not put back.
+        [ ! -f "$VAR/updating" ] || sed -i 's/^stage .*/stage serving/' "$VAR/updating"
+        # During an update it has gone on, with the configuration of before.
+        [ ! -f "$VAR/run/nginx.pid" ] || kill -HUP "$(cat "$VAR/run/nginx.pid")" 2>/dev/null || true
+        instance_start_web
+    fi
+    version_of_code >"$VAR/code"
+    uses_this_code
+}
+
+# Whether what was cached is of the code that lies here, to the last file.
+is_code_as_cached() {
+    [ "$(cat "$VAR/code" 2>/dev/null)" = "$(version_of_code)" ] && in_git diff --quiet HEAD 2>/dev/null
+}
+
+# Code that is older than its tables can read nothing of them, and must not say that they fit.
+tables_are_known() {
+    local unknown
+    unknown=$(as_owner recess -N -B -e 'SELECT migration FROM migrations' 2>/dev/null | unknown_here) || true
+    [ -z "$unknown" ] || fail "The tables in $VAR are of a newer version than the code in $ROOT." "Nothing was changed. Bring the code up to it: git -C $ROOT checkout VERSION"
+}
+
+# Which schools run on the code in this folder: a new version is for all of them or for none.
+uses_this_code() {
+    grep -qsxF "$VAR" "$ROOT/var/schools" || echo "$VAR" >>"$ROOT/var/schools"
+}
+
+# The other schools of this code folder.
+also_on_this_code() {
+    local other
+    [ ! -f "$ROOT/var/schools" ] || while IFS= read -r other; do
+        [ "$other" = "$DIR" ] || [ ! -f "$other/settings" ] || echo "$other"
+    done <"$ROOT/var/schools"
 }
 
 # bring_down [yes]: all of it; or, with “yes”, all but the database and the server that says “back in a minute”.
@@ -362,7 +480,9 @@ bring_down() {
 }
 
 recess_install() {
+    SHARE_CODE=''
     school_flags "$@"
+    is_no_half_restore
     local new=''
     [ -f "$DIR/settings" ] || new=yes
     # Before anything is installed, what is missing is asked for.
@@ -371,20 +491,18 @@ recess_install() {
     asked MAIL_HOST "Which mail server takes its letters?"
     [ -n "$MAIL_HOST" ] || fail "Without a mail server nobody is told of anything: --mail-host NAME" "On a machine that sends mail by itself that is localhost, with --mail-port 25."
     asked MAIL_FROM "Whom do letters come from?" "meetings@$HOST"
+    if [ -n "$new" ] && [ -z "${SHARE_CODE:-}" ] && [ -n "$(also_on_this_code)" ]; then
+        fail "The code in $ROOT runs another school already: $(also_on_this_code | head -n 1)." "Give this one code of its own, so that each is updated by itself: git clone ADDRESS-OF-THE-CODE /opt/recess-2" "Or say --share-code: then no update is taken in here any more."
+    fi
     # shellcheck disable=SC2086
     install_all age openssl
     instance_open school "$DIR"
+    BACKUPS=${BACKUPS:-$VAR/backups}
+    all_is_sound
     make_user
     mkdir -p -m 755 "$VAR"
-    BACKUPS=${BACKUPS:-$VAR/backups}
-    if [ -n "$new" ]; then
-        local port
-        for port in "$HTTPS_PORT" "$HTTP_PORT" "$WATCH_PORT"; do
-            ! port_taken "$port" || fail "Port $port is taken by another program." "Stop that one, or choose another: bin/recess install --help"
-        done
-    else
-        bring_down
-    fi
+    # All else is taken in while it runs.
+    [ -n "$new" ] || { [ "$RUN_AS" = "$RAN_AS" ] && [ "$BOOT" = "$BOOTED" ]; } || BOOT=$BOOTED bring_down
     keep_settings
     bring_up
     if [ -n "$new" ]; then
@@ -392,11 +510,39 @@ recess_install() {
     else
         step "It runs with the new settings: $(school_address)/"
     fi
+    artisan recess:mail-server >/dev/null || say_note "The mail server does not take letters: bin/recess doctor --dir $VAR says why. They wait, and are tried again."
+}
+
+# Before anything is written or stopped: whatever is set has to be such that it can start with it.
+all_is_sound() {
+    local wrong port
+    instance_is_running || LISTENED=''
+    # What was set before and is gone since – a certificate that is over, a disk – is the doctor's to say, and hinders nothing else.
+    if [ "$CERTIFICATE $CERTIFICATE_KEY" != "$CERTIFIED" ]; then
+        wrong=$(why_not "$CERTIFICATE" "$CERTIFICATE_KEY")
+        [ -z "$wrong" ] || fail "$wrong" "Nothing was changed, and what runs, runs."
+    fi
+    if [ "$BACKUPS $BACKUP_KEY" != "$BACKED_UP" ]; then
+        [ -z "$BACKUP_KEY" ] || age --encrypt --recipients-file "$BACKUP_KEY" </dev/null >/dev/null 2>&1 ||
+            fail "$BACKUP_KEY is no list of age recipients." "Nothing was changed. As docs/running.md has it: grep -o 'age1.*' identity.txt > recipients.txt"
+        mkdir -p -m 700 "$BACKUPS" 2>/dev/null && [ -w "$BACKUPS" ] || fail "Nothing can be written into $BACKUPS." "Nothing was changed. Say where backups go: --backups FOLDER"
+    fi
+    ports_are_free
+    more_is_sound
+    school_proxies >/dev/null
+}
+
+ports_are_free() {
+    local port
+    for port in "$HTTPS_PORT" "$HTTP_PORT" "$WATCH_PORT"; do
+        [[ " ${LISTENED:-} " == *" $port "* ]] || ! port_taken "$port" || fail "Port $port is taken by another program." "Nothing was changed. Stop that one, or choose another: bin/recess install --help"
+    done
+    [ "$HTTPS_PORT" != "$HTTP_PORT" ] && [ "$HTTP_PORT" != "$WATCH_PORT" ] && [ "$HTTPS_PORT" != "$WATCH_PORT" ] || fail "One port was given for two things." "Nothing was changed."
 }
 
 say_first_key() {
     local key
-    key=$(artisan recess:first-key)
+    key=$(artisan recess:first-key) || fail "$key"
     cat <<TEXT
 
   Open this address once, within a day, to name the school and its first person:
@@ -410,13 +556,49 @@ $([ -n "$CERTIFICATE" ] || printf '  Its certificate is signed by itself, so bro
 TEXT
 }
 
+# Off this machine: what starts it, what runs, its rows. What stays is a last backup, the backups before, and the code.
+recess_uninstall() {
+    school_open "$@"
+    local kept
+    kept=$(dirname "$VAR")
+    instance_is_running || fail "It is not running, and a last backup has to be made." "Start it: bin/recess up --dir $DIR"
+    if [ -t 0 ]; then
+        local said
+        read -r -p "This takes $(school_address) from this machine, with its rows, after a last backup into $kept. Type its name to go on: " said
+        [ "$said" = "$HOST" ] || fail "That is not its name. Nothing was done."
+    elif [ "${ARGUMENTS[*]}" != "$HOST" ]; then
+        fail "Say its name, so that nothing else goes: bin/recess uninstall $HOST --dir $DIR" "Nothing was done."
+    fi
+    [ "${BACKUPS:-}" != "$VAR/backups" ] || KEEP_BACKUPS=100000
+    backup_now
+    bring_down
+    starts_no_more
+    [ "$BACKUPS" != "$VAR/backups" ] || { mv "$VAR/backups" "$kept/backups-$HOST" && BACKUP=$kept/backups-$HOST/${BACKUP##*/}; }
+    rm -rf "$VAR" "${RUN:?}"
+    [ ! -f "$ROOT/var/schools" ] || { grep -vxF "$VAR" "$ROOT/var/schools" >"$ROOT/var/schools.new" || true; mv "$ROOT/var/schools.new" "$ROOT/var/schools"; }
+    step "It is gone from this machine. The user $RUN_AS, the code in $ROOT and the Debian packages stay."
+    step "Its last backup, from which it can be restored: $BACKUP"
+}
+
 # Another key, when the first was lost or is over.
 recess_first_key() { school_open "$@" && say_first_key; }
 
 recess_up() {
     school_open "$@"
-    if instance_is_running; then
-        step "It is running already: $(school_address)/"
+    local missing
+    if [ -f "$VAR/updating" ]; then
+        . ops/update.sh
+        alone
+        end_of_update
+    elif instance_is_running && tables_fit; then
+        missing=$(services_missing)
+        if [ -n "$missing" ]; then
+            step "Starting what did not run: $missing"
+            # shellcheck disable=SC2086
+            quietly "$VAR/log/start-web.log" services_start $missing
+        fi
+        wait_for 60 "The application" health_answers
+        step "It is running${missing:+ again}: $(school_address)/"
     else
         bring_up
         step "It runs: $(school_address)/"
@@ -450,15 +632,52 @@ recess_school() {
     esac
 }
 
-# Each night: a backup, and the certificate as it is now.
+# Each night: a backup, and the certificate as it is now. Each stands alone, and what came of it is kept for the doctor.
 recess_night() {
     school_open "$@"
-    if [ -n "$CERTIFICATE" ] && ! cmp -s "$CERTIFICATE" "$VAR/tls/certificate.pem"; then
-        keep_certificate
-        kill -HUP "$(cat "$VAR/run/nginx.pid")"
-        step "The certificate was renewed."
-    fi
-    backup_now
+    local wrong=0
+    nightly certificate renewed_certificate || wrong=1
+    if nightly backup backup_now; then nightly copy copied_elsewhere || wrong=1; else wrong=1; fi
+    nightly logs logs_begin_anew || wrong=1
+    return $wrong
+}
+
+# nightly WHAT COMMAND: a line in the folder's file "night": what, when (seconds), well or wrong, and why.
+nightly() {
+    local said code=0
+    said=$("$2" 2>&1) || code=$?
+    [ -z "$said" ] || printf '%s\n' "$said"
+    {
+        grep -sv "^$1 " "$VAR/night" || true
+        printf '%s %s %s %s\n' "$1" "$(date +%s)" "$([ $code = 0 ] && echo well || echo wrong)" "$(sed -n 's/^✗ //p' <<<"$said" | head -n 1)"
+    } >"$VAR/night.new"
+    chmod 644 "$VAR/night.new"
+    mv "$VAR/night.new" "$VAR/night"
+    return $code
+}
+
+# A copy elsewhere: by a program of the technician's own in the folder, which is given the newest backup. It runs as this one does.
+copied_elsewhere() {
+    local hook=$VAR/after-backup
+    [ -e "$hook" ] || return 0
+    [ -x "$hook" ] && [ "$(stat -c %u "$hook")" = "$(id -u)" ] && [ -z "$(find -L "$hook" -perm /022)" ] ||
+        fail "$hook was not run: it has to be a program of $(id -un)’s, which nobody else may write."
+    "$hook" "$(find "$BACKUPS" -maxdepth 1 -type f -name "recess-$HOST-*.tar.gz*" ! -name '*.part' | sort | tail -n 1)" || fail "$hook ended with $?."
+}
+
+# What grows for ever begins anew when it is large; one of before is kept. Whoever writes goes on in the same file.
+logs_begin_anew() {
+    local file
+    find "$VAR/log" "$VAR/storage/logs" -type f -name '*.log' -size +5M | while IFS= read -r file; do
+        cp -p "$file" "$file.1" && : >"$file"
+    done
+}
+
+renewed_certificate() {
+    [ -n "$CERTIFICATE" ] && ! cmp -s "$CERTIFICATE" "$VAR/tls/certificate.pem" || return 0
+    keep_certificate || return 1
+    kill -HUP "$(cat "$VAR/run/nginx.pid")"
+    step "The certificate was renewed."
 }
 
 # A new application key, and a new password of the database's users. What was opened by the old key opens for as long as it

@@ -59,7 +59,7 @@ say_where() {
   The school's board   http://127.0.0.1:$PORT/
   Sign in as staff     http://127.0.0.1:$PORT/staff
                        ines.tavares@gannetcove.example, password low-tide-bell
-                       (the seven colleagues on the board sign in with the same password)
+                       (the sign-in page names more: the office, the front desk; the seven colleagues on the board sign in with the same password)
   The mailroom         http://127.0.0.1:$PORT/mailroom    every message, as its reader sees it
 
 TEXT

@@ -1,21 +1,25 @@
 # What runs a school's processes: systemd where it runs, supervisor (as in the demo) where it does not.
 
-PROGRAMS="mariadb fpm nginx queue rounds live scheduler"
+SERVES="fpm nginx queue rounds live scheduler"
+PROGRAMS="mariadb $SERVES"
 
 # Whether systemd runs this machine and looks after this school.
-has_units() { [ "${BOOT:-yes}" = yes ] && [ "$(id -u)" = 0 ] && [ -d /run/systemd/system ]; }
+has_units() { [ "$INSTANCE" = school ] && [ "${BOOT:-yes}" = yes ] && [ "$(id -u)" = 0 ] && [ -d /run/systemd/system ]; }
 
-# unit NAMES…: the units of these programs.
+UNITS=/etc/systemd/system
+
+# unit NAMES…: the units of these programs. They go by the folder (SERVICE), so that a copy of a school beside it, which has
+# the same name, takes nothing of it over.
 unit() {
     local name
-    for name in "$@"; do printf 'recess-%s-%s.service ' "$HOST" "$name"; done | sed 's/ $//'
+    for name in "$@"; do printf '%s-%s.service ' "$SERVICE" "$name"; done | sed 's/ $//'
 }
 
-# write_units [FOLDER]: one for each program, and a timer for what is done at night.
+# One for each program, and a timer for what is done at night; read by systemd before anything of them is started.
 write_units() {
-    local to=${1:-/etc/systemd/system} name
-    for name in $PROGRAMS; do unit_of "$name" >"$to/$(unit "$name")"; done
-    cat >"$to/recess-$HOST-night.service" <<UNIT
+    local name
+    for name in $PROGRAMS; do unit_of "$name" >"$UNITS/$(unit "$name")"; done
+    cat >"$UNITS/$SERVICE-night.service" <<UNIT
 [Unit]
 Description=Recess, $HOST: the night's backup, and a certificate that was renewed
 [Service]
@@ -23,7 +27,7 @@ Type=oneshot
 ExecStart=$ROOT/bin/recess night --dir $VAR
 UMask=0077
 UNIT
-    cat >"$to/recess-$HOST-night.timer" <<UNIT
+    cat >"$UNITS/$SERVICE-night.timer" <<UNIT
 [Unit]
 Description=Recess, $HOST: every night
 [Timer]
@@ -33,6 +37,28 @@ Persistent=true
 [Install]
 WantedBy=timers.target
 UNIT
+    systemctl daemon-reload
+}
+
+# What earlier versions wrote for this folder by the school's name is stopped and taken away, and nobody else's.
+old_units_go() {
+    local file old=()
+    [ "${BOOT:-yes}" = yes ] && [ "$(id -u)" = 0 ] || return 0
+    for file in "$UNITS"/recess-*.service "/etc/init.d/recess-"* /etc/cron.d/recess-*; do
+        [ -f "$file" ] && grep -qE "(RECESS_VAR=|--dir )$VAR( |\$)" "$file" || continue
+        case ${file##*/} in
+            "$SERVICE"*) continue ;;
+            *.service) old+=("${file##*/}") ;;
+        esac
+        case $file in
+            /etc/init.d/*) rm -f "$file" && update-rc.d "${file##*/}" remove >/dev/null 2>&1 || true ;;
+            /etc/cron.d/*) rm -f "$file" ;;
+        esac
+    done
+    [ ${#old[@]} -gt 0 ] && has_units || return 0
+    step "Its units go by its folder from now on: ${old[0]} and others go"
+    systemctl disable --now "${old[@]}" "${old[@]/%-night.service/-night.timer}" >/dev/null 2>&1 || true
+    (cd "$UNITS" && rm -f "${old[@]}" "${old[@]/%-night.service/-night.timer}")
 }
 
 # The same commands as ops/templates/supervisor.conf has.
@@ -55,6 +81,8 @@ unit_of() {
 [Unit]
 Description=Recess, $HOST: $1
 After=$after
+# Tried again however long what it needs is away.
+StartLimitIntervalSec=0
 $([ "$1" = mariadb ] || printf 'Requires=%s\n' "$(unit mariadb)")
 [Service]
 ${before:+ExecStartPre=/bin/$before
@@ -87,28 +115,40 @@ starts_at_boot() {
         say_note "Only root can have it start with the machine. After a reboot: bin/recess up --dir $VAR"
     elif has_units; then
         write_units
-        systemctl daemon-reload
         # shellcheck disable=SC2046
-        quietly "$VAR/log/units.log" systemctl enable $(unit $PROGRAMS) "recess-$HOST-night.timer"
-        systemctl start "recess-$HOST-night.timer"
+        quietly "$VAR/log/units.log" systemctl enable $(unit $PROGRAMS) "$SERVICE-night.timer"
+        systemctl start "$SERVICE-night.timer"
     else
-        boot_script >"/etc/init.d/recess-$HOST"
-        chmod 755 "/etc/init.d/recess-$HOST"
-        quietly "$VAR/log/boot.log" update-rc.d "recess-$HOST" defaults
-        if [ -d /etc/cron.d ]; then
-            # A dot in its name, and cron would pass it over.
-            printf '30 2 * * * root %s/bin/recess night --dir %s >>%s/log/night.log 2>&1\n' "$ROOT" "$VAR" "$VAR" >"/etc/cron.d/recess-${HOST//./-}"
-        else
-            say_note "There is no cron: have something run this each night: bin/recess night --dir $VAR"
-        fi
+        boot_script >"/etc/init.d/$SERVICE"
+        chmod 755 "/etc/init.d/$SERVICE"
+        quietly "$VAR/log/boot.log" update-rc.d "$SERVICE" defaults
+        [ ! -d /etc/cron.d ] ||
+            printf '30 2 * * * root %s/bin/recess night --dir %s >>%s/log/night.log 2>&1\n' "$ROOT" "$VAR" "$VAR" >"/etc/cron.d/$SERVICE"
+        has_cron || say_note "No cron runs here, so no backup is made by itself. Install one (apt-get install cron), or have something run this each night: bin/recess night --dir $VAR"
     fi
 }
+
+starts_no_more() {
+    [ "${BOOT:-yes}" = yes ] && [ "$(id -u)" = 0 ] || return 0
+    if has_units; then
+        # shellcheck disable=SC2046
+        systemctl disable --now $(unit $PROGRAMS) "$SERVICE-night.timer" >/dev/null 2>&1 || true
+        rm -f "$UNITS/$SERVICE-"*
+        systemctl daemon-reload
+    else
+        rm -f "/etc/init.d/$SERVICE" "/etc/cron.d/$SERVICE"
+        update-rc.d "$SERVICE" remove >/dev/null 2>&1 || true
+    fi
+}
+
+# Whether something on this machine does what stands in /etc/cron.d.
+has_cron() { [ -d /etc/cron.d ] && pgrep -x 'cron|crond|anacron' >/dev/null; }
 
 boot_script() {
     cat <<SCRIPT
 #!/bin/sh
 ### BEGIN INIT INFO
-# Provides:          recess-$HOST
+# Provides:          $SERVICE
 # Required-Start:    \$local_fs \$network
 # Required-Stop:     \$local_fs \$network
 # Default-Start:     2 3 4 5
@@ -124,14 +164,57 @@ esac
 SCRIPT
 }
 
-# services_stop NAMES…
-services_stop() {
+# in_supervisor NAMES…: as supervisor calls these programs.
+in_supervisor() {
+    local name
+    for name in "$@"; do case $name in mariadb | nginx) printf '%s ' "$name" ;; *) printf 'web:%s ' "$name" ;; esac; done
+}
+
+# Of an older version's some may have another name, or not be there: then there is nothing to stop.
+services_stop() { # NAMES…
+    # shellcheck disable=SC2046
+    if has_units; then systemctl stop $(unit "$@") || true; else supervise stop $(in_supervisor "$@") >/dev/null || true; fi
+}
+
+services_start() { # NAMES…
+    # shellcheck disable=SC2046
     if has_units; then
-        # shellcheck disable=SC2046
-        systemctl stop $(unit "$@")
+        systemctl start $(unit "$@")
     else
-        supervise stop "${@/#/web:}" >/dev/null
+        # A version may bring a program that the running supervisor has never heard of.
+        supervise update >/dev/null
+        supervise start $(in_supervisor "$@")
     fi
+}
+
+# What serves takes new settings in: the web server and PHP between two requests, the others between two pieces of work.
+services_reload() {
+    kill -HUP "$(cat "$VAR/run/nginx.pid")"
+    # shellcheck disable=SC2046
+    if has_units; then
+        systemctl kill --kill-who=main --signal=USR2 $(unit fpm)
+        systemctl restart $(unit queue rounds live scheduler)
+    else
+        supervise update >/dev/null
+        supervise signal USR2 web:fpm >/dev/null
+        # Each ends what it is at, and supervisor starts it anew.
+        supervise signal TERM $(in_supervisor queue rounds live scheduler) >/dev/null
+    fi
+}
+
+# The names of those that should run and do not.
+services_missing() {
+    local name running
+    # shellcheck disable=SC2046
+    has_units || running=$(supervise status 2>/dev/null | awk '$2 == "RUNNING" || $2 == "STARTING" { print $1 }') || true
+    for name in $PROGRAMS; do
+        # shellcheck disable=SC2046
+        if has_units; then
+            systemctl is-active --quiet $(unit "$name")
+        else
+            grep -qxF "$(in_supervisor "$name" | tr -d ' ')" <<<"$running"
+        fi || printf '%s ' "$name"
+    done
 }
 
 services_status() {

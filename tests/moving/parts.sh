@@ -1,0 +1,308 @@
+# The parts of the way, in the order in which they are gone; each ends with a school that runs. PARTS_BY_UNITS are gone
+# where systemd looks after it.
+PARTS="moving_in settings broken night drill restore update leaving"
+PARTS_BY_UNITS="moving_in drill restore update leaving"
+
+install_school() { # FOLDER FLAGS…
+    # shellcheck disable=SC2086
+    recess install --dir "$1" --host "$NAME" --https-port "$HTTPS" --http-port "$HTTP" --watch-port "$WATCH" --run-as www-data $BOOT_FLAG \
+        --mail-host 127.0.0.1 --mail-port "$MAIL" --mail-user school --mail-password-file "$PLACE/password" --mail-from meetings@gannetcove.example "${@:2}"
+}
+
+part_moving_in() {
+    way "Moving in ($KIND)"
+    echo tide >"$PLACE/password"
+    install_school "$SCHOOL"
+    says 'Open this address once'
+    silent_on 'does not take letters'
+    answers
+    recess doctor --dir "$SCHOOL" || true
+    says '^✓ The mail server takes our letters'
+    says '^✓ All of it runs: mariadb fpm nginx queue rounds live scheduler'
+    # Read by the school's own processes: none of it is open to others, and it listens on IPv6 where there is any.
+    ! grep -qs . /proc/net/if_inet6 || grep -q "listen \[::\]:$HTTPS" "$SCHOOL/run/nginx.conf"
+}
+
+# What keeps somebody from a slip: nothing is stopped, and nothing is kept of it.
+still_as_it_was() { answers && cmp -s "$PLACE/settings" "$SCHOOL/settings" && [ "$(pid_of_php)" = "$PHP_PID" ]; }
+pid_of_php() { pgrep -of "^php-fpm: master.*$SCHOOL/run/php-fpm.conf"; }
+another_php_than() { pid_of_php >/dev/null && [ "$(pid_of_php)" != "$1" ]; }
+
+part_settings() {
+    way "Wrong settings are refused before anything is stopped; good ones are taken in without a stop"
+    cp "$SCHOOL/settings" "$PLACE/settings"
+    PHP_PID=$(pid_of_php)
+    certificate_for other.example "$PLACE/other"
+    certificate_for "$NAME" "$PLACE/ours"
+    refused install --dir "$SCHOOL" --certificate "$PLACE/other.pem" --certificate-key "$PLACE/other.key"
+    says 'is not for meet.gannetcove.example' && still_as_it_was
+    refused install --dir "$SCHOOL" --certificate "$PLACE/ours.pem" --certificate-key "$PLACE/other.key"
+    says 'does not belong to' && still_as_it_was
+    refused install --dir "$SCHOOL" --backup-key "$PLACE/nowhere"
+    says 'is no list of age recipients' && still_as_it_was
+    refused install --dir "$SCHOOL" --https-port "$MAIL"
+    says 'is taken by another program' && still_as_it_was
+    refused install --dir "$PLACE/second" --host second.example --mail-host 127.0.0.1 --mail-from a@b.example --no-boot
+    says 'runs another school already' && still_as_it_was
+    echo ebb >"$PLACE/wrong-password"
+    recess install --dir "$SCHOOL" --mail-password-file "$PLACE/wrong-password"
+    says 'The mail server does not take letters' && answers
+    [ "$(pid_of_php)" = "$PHP_PID" ]
+    refused doctor --dir "$SCHOOL"
+    says '^✗ The mail server .* does not take our letters: .*authenticate'
+    recess install --dir "$SCHOOL" --mail-password-file "$PLACE/password" --certificate "$PLACE/ours.pem" --certificate-key "$PLACE/ours.key"
+    silent_on 'does not take letters'
+    [ "$(pid_of_php)" = "$PHP_PID" ] && cmp -s "$PLACE/ours.pem" "$SCHOOL/tls/certificate.pem"
+    # Behind a proxy each visitor is who they are, for the web server's limits too; and nobody else says so.
+    echo 'RECESS_PROXIES=127.0.0.9, 192.0.2.0/24' >"$SCHOOL/more.env"
+    refused install --dir "$SCHOOL"
+    says 'Line 1 of .* cannot be read \(RECESS_PROXIES=…\)' && answers
+    printf '# in front\nRECESS_PROXIES="127.0.0.9, 192.0.2.0/24"\n' >"$SCHOOL/more.env"
+    recess install --dir "$SCHOOL"
+    grep -q 'set_real_ip_from 192.0.2.0/24;' "$SCHOOL/run/nginx.conf" && answers && [ "$(stat -c %A "$SCHOOL/more.env" | cut -c8-)" = --- ]
+    echo 'RECESS_PROXIES=all' >"$SCHOOL/more.env"
+    refused install --dir "$SCHOOL"
+    says 'has “all”, which is no address' && answers
+    rm "$SCHOOL/more.env"
+    "$CODE/bin/recess" school artisan --dir "$SCHOOL" config:show mail.mailers.smtp.password 2>/dev/null | grep -q tide
+}
+
+certificate_for() { # NAME FILE
+    openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 30 -subj "/CN=$1" -addext "subjectAltName=DNS:$1" -keyout "$2.key" -out "$2.pem" 2>/dev/null
+}
+
+part_broken() {
+    way "What does not run is named, and comes back"
+    "$CODE/bin/recess" school status --dir "$SCHOOL" >/dev/null
+    supervisorctl -c "$SCHOOL/run/supervisor.conf" stop web:queue web:rounds >/dev/null
+    refused doctor --dir "$SCHOOL"
+    says '^✗ This does not run: queue rounds'
+    recess up --dir "$SCHOOL"
+    says 'Starting what did not run: queue rounds'
+    recess doctor --dir "$SCHOOL" || true
+    says '^✓ All of it runs'
+
+    way "A web server’s worker that outlived its master gives its socket back"
+    local before
+    before=$(pid_of_php)
+    kill -KILL "$before"
+    within 20 another_php_than "$before"
+    within 20 answers
+    [ "$(pgrep -cf "^php-fpm: pool recess-school-$(printf %s "$SCHOOL" | sha256sum | cut -c1-6)")" = 12 ]
+
+    way "A quarter of a minute without its database: all of it comes back by itself"
+    supervisorctl -c "$SCHOOL/run/supervisor.conf" stop mariadb >/dev/null
+    sleep 15
+    wrong answers
+    curl -sSk --connect-to "::127.0.0.1:$HTTPS" "https://$NAME:$HTTPS/up" | grep -q '"parts":{"database":"away"}'
+    curl -sS "http://127.0.0.1:$WATCH/metrics" | grep -qx 'recess_database_up 0'
+    supervisorctl -c "$SCHOOL/run/supervisor.conf" start mariadb >/dev/null
+    within 60 all_of_it_runs
+    answers
+
+    way "Code that meets tables of another version says so, and shows nothing"
+    echo 2020_01_01_000001_older >"$SCHOOL/tables"
+    [ "$(page /)" = 503 ] && [ "$(page /staff)" = 503 ] && [ "$(page /api/staff/session)" = 503 ]
+    answers && grep -q '"tables":"of another version"' "$PLACE/up"
+    refused doctor --dir "$SCHOOL"
+    says '^✗ The tables of this school are of another version'
+    # Its tables are not of a newer version: they are brought up.
+    recess up --dir "$SCHOOL"
+    [ "$(page /staff/sign-in)" = 200 ]
+    # Of a newer one they are left alone.
+    sql "$SCHOOL" "INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_of_a_newer_version', 9)"
+    echo 2020_01_01_000001_older >"$SCHOOL/tables"
+    refused up --dir "$SCHOOL"
+    says 'are of a newer version than the code' && [ "$(page /staff/sign-in)" = 503 ]
+    sql "$SCHOOL" "DELETE FROM migrations WHERE batch = 9 AND migration LIKE '2099%'"
+    recess up --dir "$SCHOOL"
+    [ "$(page /staff/sign-in)" = 200 ]
+}
+
+page() { curl -sSk -o /dev/null -w '%{http_code}' --connect-to "::127.0.0.1:$HTTPS" "https://$NAME:$HTTPS$1"; }
+all_of_it_runs() { recess doctor --dir "$SCHOOL" || true; says '^✓ All of it runs' >/dev/null; }
+within() { # SECONDS COMMAND…
+    local until=$((SECONDS + $1))
+    until ("${@:2}") >/dev/null 2>&1; do [ $SECONDS -lt $until ] || { echo "  Not within $1 s: ${*:2}" && exit 1; }; sleep 0.5; done
+}
+
+part_night() {
+    way "Each thing of the night stands alone; a copy goes elsewhere; the alarms know it"
+    printf '#!/bin/sh\nexec rclone copy --config /dev/null "$1" %s\n' "$PLACE/elsewhere" >"$SCHOOL/after-backup"
+    chmod 777 "$SCHOOL/after-backup"
+    refused night --dir "$SCHOOL"
+    says 'has to be a program of root' && [ ! -e "$PLACE/elsewhere" ]
+    chmod 755 "$SCHOOL/after-backup"
+    recess night --dir "$SCHOOL"
+    cmp "$(newest_backup)" "$PLACE"/elsewhere/*.gz
+    rm "$SCHOOL/after-backup"
+    promtool test rules "$CODE/docs/alarms/recess.rules.test.yml" >"$PLACE/said" 2>&1 && says SUCCESS
+    curl -sS "http://127.0.0.1:$WATCH/metrics" >"$PLACE/said"
+    for one in $(grep -oE 'recess_[a-z_]+' "$CODE/docs/alarms/recess.rules.yml" | sort -u); do says "^$one "; done
+    local made
+    made=$(find "$SCHOOL/backups" -name '*.tar.gz' | wc -l)
+    # The certificate is renewed by one that is over: what is there stays, and the backup is made all the same.
+    openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 1 -subj "/CN=other" -keyout "$PLACE/ours.key" -out "$PLACE/ours.pem" 2>/dev/null
+    cp "$SCHOOL/tls/certificate.pem" "$PLACE/good.pem"
+    sleep 1
+    refused night --dir "$SCHOOL"
+    cmp -s "$PLACE/good.pem" "$SCHOOL/tls/certificate.pem"
+    [ "$(find "$SCHOOL/backups" -name '*.tar.gz' | wc -l)" = $((made + 1)) ]
+    refused doctor --dir "$SCHOOL"
+    says '^✗ The last certificate of a night, .*, went wrong: .* is not for'
+    curl -sS "http://127.0.0.1:$WATCH/metrics" >"$PLACE/said" && says '^recess_night_certificate_well 0$' && says '^recess_night_backup_well 1$'
+    # It starts with the good one, too.
+    recess down --dir "$SCHOOL" && recess up --dir "$SCHOOL" && answers
+    # The disk of the backups is not there: nothing is written in its place.
+    mkdir "$PLACE/disk" && recess install --dir "$SCHOOL" --backups "$PLACE/disk" --certificate "$PLACE/good.pem" --certificate-key "$SCHOOL/tls/key.pem" && rmdir "$PLACE/disk"
+    refused night --dir "$SCHOOL"
+    says 'is its disk there' && [ ! -e "$PLACE/disk" ]
+    # That hinders nothing else, and nothing is written in the place of the disk.
+    recess install --dir "$SCHOOL" --keep 20 && answers && [ ! -e "$PLACE/disk" ]
+    recess install --dir "$SCHOOL" --backups "$SCHOOL/backups"
+}
+
+letters_wait() { # in a folder's database: three letters that the worker has not come to
+    sql "$1" "INSERT INTO jobs (queue, payload, attempts, available_at, created_at) SELECT 'default', '{}', 0, UNIX_TIMESTAMP() + 86400, UNIX_TIMESTAMP() - 86400 FROM seq_1_to_3"
+}
+newest_backup() { find "$SCHOOL/backups" -name '*.tar.gz' | sort | tail -n 1; }
+left_of_drills() { find /var/tmp -maxdepth 1 -name 'recess-drill-*' | wc -l; }
+
+part_drill() {
+    way "A restore for trial beside the living school ($KIND)"
+    letters_wait "$SCHOOL"
+    recess backup --dir "$SCHOOL"
+    local before
+    before=$(find /etc/systemd/system /etc/init.d /etc/cron.d 2>/dev/null | sort | sha256sum)
+    recess restore "$(newest_backup)" --drill
+    says 'This backup restores: it is of .*the same rows'
+    answers
+    [ "$(left_of_drills)" = 0 ] && [ ! -s "$PLACE/letters" ]
+    [ "$before" = "$(find /etc/systemd/system /etc/init.d /etc/cron.d 2>/dev/null | sort | sha256sum)" ]
+    # A byte of the rows, with its sum.
+    mkdir "$PLACE/opened" && tar -C "$PLACE/opened" -xzf "$(newest_backup)"
+    sed -i "s/^INSERT INTO .migrations. VALUES/&\\n(9999,'2099_01_01_000001_of_a_newer_version',1),/" "$PLACE/opened/rows.sql"
+    (cd "$PLACE/opened" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums && tar -czf "$PLACE/newer.tar.gz" .)
+    refused restore "$PLACE/newer.tar.gz" --drill
+    says 'was made by a newer version'
+}
+
+part_restore() {
+    local copy=$PLACE/copy ports file
+    file=$(newest_backup)
+    ports="--https-port $(port) --http-port $(port) --watch-port $(port)"
+    way "A restore beside a school that has its ports is refused; into a folder with a school, too ($KIND)"
+    refused restore "$file" --dir "$copy"
+    says 'is taken by another program' && [ ! -e "$copy/settings" ]
+    refused restore "$file" --dir "$SCHOOL"
+    says 'There is a school in' && answers
+
+    way "A restore into an empty folder that is cut short, and done again ($KIND)"
+    # shellcheck disable=SC2086
+    setsid "$CODE/bin/recess" restore "$file" --dir "$copy" $ports >"$PLACE/said" 2>&1 </dev/null &
+    local cut=$!
+    within 180 grep -q 'Reading the rows back' "$PLACE/said"
+    kill -KILL -- "-$cut"
+    refused up --dir "$copy"
+    says 'was cut short'
+    # shellcheck disable=SC2086
+    recess restore "$file" --dir "$copy" $ports
+    says 'was cut short; what it left goes first'
+    says '3 letters and other pieces of work were waiting'
+    says 'They are held'
+    says 'Restored: '
+    answers
+    [ "$(sql "$copy" "SELECT COUNT(*) FROM jobs WHERE queue = 'held'")" = 3 ] && [ ! -s "$PLACE/letters" ]
+    # Each has its own of all that is the machine's.
+    if [ "$KIND" = units ]; then [ "$(find /etc/systemd/system -name 'recess-*-mariadb.service' | wc -l)" = 2 ]; fi
+    recess school artisan --dir "$copy" recess:held drop && says '3 letters and other work were dropped'
+    recess down --dir "$copy"
+    answers
+    rm -rf "$copy"
+    sql "$SCHOOL" "DELETE FROM jobs"
+}
+
+# commit WHAT: a new version, from what was changed in a second clone; fetched by the update.
+commit() {
+    git -C "$PLACE/next" -c user.name=way -c user.email=way@mail.example add -A
+    git -C "$PLACE/next" -c user.name=way -c user.email=way@mail.example commit --quiet -m "$1"
+    git -C "$PLACE/next" push --quiet origin HEAD
+}
+take_last_commit_back() { git -C "$PLACE/next" reset --quiet --hard HEAD~1 && git -C "$PLACE/next" push --quiet --force origin HEAD; }
+runs() { [ "$(in_code rev-parse HEAD)" = "$1" ] && answers && [ ! -e "$SCHOOL/updating" ] && [ ! -e "$CODE/var/next" ]; }
+migration() { # NAME BODY
+    printf '<?php\n\ndeclare(strict_types=1);\n\nreturn new class extends Illuminate\\Database\\Migrations\\Migration {\n    public function up(): void { %s }\n};\n' "$2" >"$PLACE/next/database/migrations/2099_01_01_$1.php"
+}
+
+part_update() {
+    local before
+    git clone --quiet "$PLACE/origin.git" "$PLACE/next" 2>/dev/null
+    way "An update that does not begin is not taken in, and nothing is stopped ($KIND)"
+    before=$(in_code rev-parse HEAD)
+    recess update --dir "$SCHOOL" && says 'There is nothing newer'
+    refused update --dir "$SCHOOL" --to nowhere && says 'There is no version called “nowhere”'
+    PHP_PID=$(pid_of_php)
+    sed -i '1s/.*/<?php oh/' "$PLACE/next/bootstrap/app.php"
+    commit 'it does not begin'
+    refused update --dir "$SCHOOL"
+    says 'could not be built' && runs "$before" && [ "$(pid_of_php)" = "$PHP_PID" ]
+    take_last_commit_back
+
+    way "One whose tables fail is put back, with its rows ($KIND)"
+    sql "$SCHOOL" "INSERT INTO limits (digest, used, until) VALUES ('way', 1, 1)" 2>/dev/null || true
+    migration 000001_fails "DB::statement('ALTER TABLE turns ADD COLUMN way INT'); throw new RuntimeException('oh');"
+    commit 'its tables fail'
+    refused update --dir "$SCHOOL"
+    says 'The update was taken back' && runs "$before"
+    wrong grep -q way <(sql "$SCHOOL" 'SHOW COLUMNS FROM turns')
+    take_last_commit_back
+
+    way "One that is cut off is put back by the next start ($KIND)"
+    migration 000001_waits "DB::statement('ALTER TABLE turns ADD COLUMN way INT'); sleep(600);"
+    commit 'it waits'
+    setsid "$CODE/bin/recess" update --dir "$SCHOOL" >"$PLACE/said" 2>&1 </dev/null &
+    local cut=$!
+    within 300 grep -q 'Bringing the tables up to date' "$PLACE/said"
+    sleep 2
+    kill -KILL -- "-$cut"
+    pkill -KILL -f "$CODE/artisan migrate" || true
+    [ "$(page /)" != 200 ]
+    recess up --dir "$SCHOOL"
+    says 'It was put back' && runs "$before"
+    wrong grep -q way <(sql "$SCHOOL" 'SHOW COLUMNS FROM turns')
+    take_last_commit_back
+
+    way "One that is good, by its name, with a program of its own; and back ($KIND)"
+    sed -i 's/^SERVES="fpm/SERVES="tide fpm/; s/^        live) command=/        tide) command="sleep 600" user=$APP_USER ;;\n&/' "$PLACE/next/ops/services.sh"
+    sed -i 's/^\[group:web\]/[program:tide]\ncommand = sleep 600\nautostart = false\n&/; s/^programs = fpm/programs = tide,fpm/' "$PLACE/next/ops/templates/supervisor.conf"
+    commit 'a program of its own'
+    local new
+    new=$(git -C "$PLACE/next" rev-parse HEAD)
+    recess update --dir "$SCHOOL" --to "$new"
+    says 'Updated from' && runs "$new"
+    echo "  $(grep -o 'it was away for .*' "$PLACE/said")"
+    recess doctor --dir "$SCHOOL" || true
+    says '^✓ All of it runs: mariadb tide fpm'
+    recess update --dir "$SCHOOL" --back
+    says 'serves again' && runs "$before"
+    migration 000001_more "DB::statement('ALTER TABLE turns ADD COLUMN way INT');"
+    commit 'more tables'
+    recess update --dir "$SCHOOL" && says 'Updated from'
+    refused update --dir "$SCHOOL" --back
+    says 'Tables were changed by the update'
+    recess update --dir "$SCHOOL" --back --as-it-was
+    says 'serves again, with the rows of' && runs "$before"
+}
+
+part_leaving() {
+    way "Off the machine: nothing of it is left but its backups ($KIND)"
+    refused uninstall other.example --dir "$SCHOOL"
+    says 'so that nothing else goes' && answers
+    recess uninstall "$NAME" --dir "$SCHOOL"
+    says 'It is gone from this machine'
+    wrong answers
+    [ ! -e "$SCHOOL" ] && ! pgrep -f "$SCHOOL/run" >/dev/null
+    [ -z "$(find /etc/systemd/system /etc/init.d /etc/cron.d -name 'recess-school-*' 2>/dev/null | xargs -r grep -l "$SCHOOL")" ]
+    recess restore "$(sed -n 's/.*can be restored: //p' "$PLACE/said")" --drill
+    says 'This backup restores'
+}
