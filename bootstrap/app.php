@@ -12,6 +12,7 @@ use App\Framework\Limited;
 use App\Framework\Logged;
 use App\Framework\Reading;
 use App\Framework\SecurityHeaders;
+use App\Framework\TablesOfThis;
 use App\SignIn\Proof;
 use App\SignIn\RememberedDevice;
 use App\SignIn\SecondFactorWanted;
@@ -66,7 +67,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Same origin only; see docs/decisions/0001. Of a proxy that config/trustedproxy.php names, who asks and how.
         $middleware->remove([HandleCors::class]);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
-        $middleware->prepend(CleanInput::class);
+        $middleware->prepend([TablesOfThis::class, CleanInput::class]);
         // Written by the page itself, and read by the web server too.
         $middleware->encryptCookies(except: [Reading::COOKIE]);
         $middleware->alias([

@@ -10,7 +10,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 
-/** Reads what calendar programs have sent to the school's mailbox. Run every minute. */
+/** Reads what calendar programs and mail servers have sent to the school's mailbox. Run every minute. */
 final class AnswersCommand extends Command
 {
     /** At once; the rest a minute later. */
@@ -25,7 +25,7 @@ final class AnswersCommand extends Command
 
     protected $description = 'Read the answers that calendar programs have sent to the mailbox';
 
-    public function handle(Mailbox $mailbox, TakeAnswer $take): int
+    public function handle(Mailbox $mailbox, TakeAnswer $take, TakeBounce $bounced): int
     {
         $now = Clock::now();
         $name = hash('sha256', $mailbox->name());
@@ -34,7 +34,7 @@ final class AnswersCommand extends Command
                 $mailbox->after((string) DB::table('mail_marks')->where('mailbox', $name)->value('mark'), self::MOST)
                 as $mail
             ) {
-                $this->one($mail, $take, $now);
+                $this->one($mail, $mail->delivery === '' ? $take : $bounced, $now);
                 // One by one: stopped in the middle, it goes on after the last.
                 DB::table('mail_marks')->updateOrInsert(['mailbox' => $name], ['mark' => $mail->mark]);
             }
@@ -54,7 +54,7 @@ final class AnswersCommand extends Command
     }
 
     /** Whatever it is, the next one is read too. */
-    private function one(MailIn $mail, TakeAnswer $take, int $now): void
+    private function one(MailIn $mail, TakeAnswer|TakeBounce $take, int $now): void
     {
         try {
             $left = $take($mail, $now);

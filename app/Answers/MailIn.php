@@ -24,13 +24,15 @@ final readonly class MailIn
         public bool $automatic,
         /** The text/calendar part; empty where there is none. */
         public string $calendar,
+        /** The message/delivery-status part: what became of a letter; empty where there is none. */
+        public string $delivery,
         public bool $tooLarge,
     ) {}
 
     /** One of which no more is read than its outside. */
     public static function large(string $mark, string $from, string $subject): self
     {
-        return new self($mark, self::address($from), [], $subject, false, '', true);
+        return new self($mark, self::address($from), [], $subject, false, '', '', true);
     }
 
     public static function read(string $mark, string $raw): self
@@ -52,6 +54,7 @@ final readonly class MailIn
                 static fn(string $one): bool => !str_starts_with(strtolower(trim($one)), 'no'),
             ) !== [],
             calendar: mb_scrub($mail->part('text/calendar', 'application/ics')),
+            delivery: mb_scrub($mail->part('message/delivery-status')),
             tooLarge: false,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Framework\Clock;
+use App\Framework\Notices;
 use App\Framework\Page;
 use App\Framework\SlotKey;
 use App\Framework\Undoable;
@@ -56,6 +57,8 @@ final class DeskController
         return Page::staff('Desk', Words::say('day.desk_title', ['host' => $person->name]), [
             'host' => $reader->name,
             'desk' => $this->data($reader, $person),
+            // On a day with meetings this is the first page.
+            'stuck' => Notices::unseen($reader->id, 'letters'),
         ]);
     }
 

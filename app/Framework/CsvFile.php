@@ -15,6 +15,9 @@ final readonly class CsvFile
 
     private const LONG = 60_000;
 
+    /** Lines in one field: an address has some. With more a quote was left open, and what follows is no field. */
+    private const DEEP = 12;
+
     /**
      * @param  list<string>  $columns  as the first line names them, in small letters
      * @param  array<int, list<string>>  $rows  by the line at which each begins; empty lines are left out
@@ -22,7 +25,7 @@ final readonly class CsvFile
      */
     private function __construct(public array $columns, public array $rows, public bool $guessed) {}
 
-    /** @throws FileTooLarge before anything of it is taken apart */
+    /** @throws FileNotRead before anything of it is taken apart */
     public static function read(string $bytes): self
     {
         $text = self::text($bytes);
@@ -30,7 +33,7 @@ final readonly class CsvFile
         $text ??= (string) mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
         $text = strtr(str_replace(["\r\n", "\0"], ["\n", ''], $text), "\r", "\n");
         if (substr_count($text, "\n") > self::LINES || preg_match('/[^\n]{' . self::LONG . '}/', $text) !== 0) {
-            throw new FileTooLarge(Words::say('running.file_too_large', ['lines' => self::LINES]));
+            throw new FileNotRead(Words::say('running.file_too_large', ['lines' => self::LINES]));
         }
         $stream = fopen('php://temp', 'w+b');
         assert($stream !== false);
@@ -49,6 +52,9 @@ final readonly class CsvFile
         $line = 1 + substr_count(implode('', $columns), "\n");
         while (($row = self::row($stream, $separator)) !== null) {
             $line++;
+            if (max([0, ...array_map(static fn(string $one): int => substr_count($one, "\n"), $row)]) > self::DEEP) {
+                throw new FileNotRead(Words::say('running.file_quote_open', ['line' => $line]));
+            }
             if (implode('', $row) !== '') {
                 $rows[$line] = $row;
             }

@@ -46,12 +46,17 @@ final class DatabaseAway
         if (!self::is($failure)) {
             return null;
         }
-        $said = Words::say('away.moment');
-        $headers = [
+
+        return self::comeAgain($request, Words::say('away.moment'), [
             'Retry-After' => (string) self::AFTER,
             'X-Accel-Redirect' => '@away',
-            'Cache-Control' => 'no-store',
-        ];
+        ]);
+    }
+
+    /** @param  array<string, string>  $headers */
+    public static function comeAgain(Request $request, string $said, array $headers): Answer
+    {
+        $headers['Cache-Control'] = 'no-store';
 
         return $request->expectsJson() || $request->is('api/*')
             ? new JsonResponse(['message' => $said], Answer::HTTP_SERVICE_UNAVAILABLE, $headers)

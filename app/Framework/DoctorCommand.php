@@ -41,6 +41,21 @@ final class DoctorCommand extends Command
             );
             $wrong = $wrong || $isWrong;
         }
+        foreach (app()->tagged(Watched::class) as $watched) {
+            assert($watched instanceof Watched);
+            $complaints = $watched->complaints(Clock::now());
+            foreach ($complaints as $complaint) {
+                $this->line("✗ $complaint");
+            }
+            if ($complaints === []) {
+                $this->line('✓ ' . $watched->well());
+            }
+            $wrong = $wrong || $complaints !== [];
+        }
+        if (!TablesOfThis::fit()) {
+            $this->line('✗ ' . Words::say('running.other_tables'));
+            $wrong = true;
+        }
 
         return $wrong ? self::FAILURE : self::SUCCESS;
     }

@@ -8,6 +8,7 @@ use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
@@ -35,6 +36,13 @@ final class FrameworkRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        $this->app->tag(Queued::class, Watched::class);
+        if ($this->app->runningInConsole()) {
+            app('events')->listen(
+                Looping::class,
+                static fn(Looping $event) => Queued::beat($event->queue, Clock::now()),
+            );
+        }
         Date::use(CarbonImmutable::class);
         // Laravel's own way loads fifty classes for one of these, and a booking needs three.
         Str::createUuidsUsing(static fn(): UuidInterface => new LazyUuidFromString(Uuid::v4()->toRfc4122()));

@@ -14,8 +14,14 @@ final class QrCode
         return self::drawn('SVG', $address);
     }
 
-    /** The same as one shape, for paper: of squares, whoever lays it out has hundreds. */
-    public static function shape(string $address): string
+    /** For a picture on paper, as large as its box: a phone reads 25 mm from a hand's distance (common practice, no published source). */
+    public static function onPaper(string $address): string
+    {
+        return 'data:image/svg+xml;base64,' . base64_encode(self::shape($address));
+    }
+
+    /** The same as one shape: of squares, whoever lays it out has hundreds, and draws those of a group too small. */
+    private static function shape(string $address): string
     {
         // Without its frame: rows of signs, two for each square.
         $rows = array_map(

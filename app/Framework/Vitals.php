@@ -46,6 +46,7 @@ final readonly class Vitals
     public static function at(int $now): self
     {
         $due = DB::table('jobs')
+            ->where('queue', '<>', Queued::HELD)
             ->where('available_at', '<=', $now)
             ->selectRaw('COUNT(*) AS waiting, MIN(available_at) AS oldest')
             ->first();

@@ -332,6 +332,12 @@ final class WhatIsKept
                 ['sender', 'subject', 'why', 'mark'],
             ),
             'jobs' => Kept::of('everybody', 'letters under way', 'sent', ['queue', 'payload']),
+            'letters_unsent' => Kept::of(
+                'everybody',
+                'letters that the mail server does not take: address, subject, and why',
+                'it goes out, or 30 days after it was given up',
+                ['job', 'email', 'about', 'said'],
+            ),
             'failed_jobs' => Kept::of('everybody', 'letters that could not go', '30 days', [
                 'uuid',
                 'connection',

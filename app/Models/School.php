@@ -69,7 +69,7 @@ final class School extends Row
      */
     public static function here(?Pass $pass = null): self
     {
-        $of = $pass === null ? null : self::of($pass);
+        $of = $pass === null ? null : self::ofPass($pass);
         $here =
             self::query()
                 ->when($of !== null, static fn($one) => $one->whereKey($of))
@@ -88,7 +88,8 @@ final class School extends Row
         return $of === null && $here->alone ? (clone $here)->forceFill(['name' => '', 'phone' => '']) : $here;
     }
 
-    private static function of(Pass $pass): ?int
+    /** The number of the school where a pass has something; null where it has nothing anywhere. */
+    public static function ofPass(Pass $pass): ?int
     {
         $sheet = Booking::query()->select('sheet_id')->where('pass_id', $pass->id)->orderByDesc('id')->limit(1);
         $host = Sheet::query()->select('staff_id')->where('id', $sheet);

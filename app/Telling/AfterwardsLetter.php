@@ -11,7 +11,7 @@ use Illuminate\Mail\Mailables\Address;
 use Illuminate\Queue\Attributes\WithoutRelations;
 
 /** What a host writes to those who came, or did not. */
-final class AfterwardsLetter extends Message
+final class AfterwardsLetter extends Message implements HostHears
 {
     public function __construct(
         private readonly int $number,

@@ -14,13 +14,11 @@ use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Party;
 use Illuminate\Mail\Mailables\Address;
-use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\Attributes\WithoutRelations;
 use Recess\Time\Span;
-use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** Tells one reader what became of a booking: as text, as HTML, and as a calendar entry. */
-final class BookingMessage extends Message
+final class BookingMessage extends Message implements HostHears
 {
     /** As it was when the event happened: a later change sends its own message. */
     private readonly int $sequence;
@@ -56,26 +54,10 @@ final class BookingMessage extends Message
         ]);
     }
 
-    /** @return list<int> seconds to wait before each new attempt */
-    public function backoff(): array
+    /** Nobody is reminded of what has begun. */
+    protected function isMoot(): bool
     {
-        return [10, 60, 300, 900, 3600];
-    }
-
-    /** An address that the mail server refuses for good is not tried again: the host is told at once. */
-    public function send($mailer): ?SentMessage
-    {
-        try {
-            return parent::send($mailer);
-        } catch (TransportExceptionInterface $failure) {
-            if ($failure->getCode() >= 500 && $failure->getCode() < 600) {
-                (new MailFailed())($this->booking, $this->reader, $failure);
-
-                return null;
-            }
-
-            throw $failure;
-        }
+        return $this->occasion === Occasion::Reminder && $this->starts <= Clock::now();
     }
 
     public function failed(\Throwable $failure): void

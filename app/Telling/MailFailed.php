@@ -19,7 +19,13 @@ final class MailFailed
         if (!($person instanceof Pass)) {
             return;
         }
-        $person->update(['mail_failure' => mb_strimwidth($failure->getMessage(), 0, 290, '…')]);
+        self::of($booking, $person, ServerSaid::of($failure));
+    }
+
+    /** @param  string  $why  as the server said it */
+    public static function of(Booking $booking, Pass $person, string $why): void
+    {
+        $person->update(['mail_failure' => $why]);
         $said = new Said('booking.mail_failed', [
             'name' => $person->name,
             'email' => (string) $person->email,

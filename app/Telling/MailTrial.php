@@ -15,7 +15,7 @@ final class MailTrial implements TriesMail
         try {
             Envelopes::to($email, $email)->sendNow(new TestLetter());
         } catch (TransportExceptionInterface $failure) {
-            return mb_strimwidth((string) preg_replace('/\s+/', ' ', $failure->getMessage()), 0, 300, '…');
+            return ServerSaid::of($failure);
         }
 
         return null;

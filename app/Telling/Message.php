@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Answers\EntrySent;
+use App\Answers\TakeBounce;
 use App\Calendars\AnswerAddress;
 use App\Framework\Clock;
 use App\Framework\Reading;
 use App\Framework\Undoable;
+use App\Models\School;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
@@ -18,6 +20,8 @@ use Illuminate\Mail\Mailables\Envelope;
 use Illuminate\Mail\Mailables\Headers;
 use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\SerializesModels;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
+use Symfony\Component\Mime\Address as Sender;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Part\Multipart\AlternativePart;
 use Symfony\Component\Mime\Part\TextPart;
@@ -28,14 +32,50 @@ abstract class Message extends Mailable implements ShouldQueue
     use Queueable;
     use SerializesModels;
 
-    public int $tries = 6;
+    /** While it goes out. */
+    private ?Letter $written = null;
+
+    public int $tries = WriteLetters::TRIES;
 
     /** The key of a change that can be taken back; then there is nothing to tell. */
     public ?string $change = null;
 
+    /** @return list<int> seconds to wait before each new attempt */
+    public function backoff(): array
+    {
+        return WriteLetters::PAUSES;
+    }
+
+    /** An address that the mail server refuses for good is not tried again; whatever else it refuses is. */
     public function send($mailer): ?SentMessage
     {
-        return Undoable::wasTakenBack($this->change) ? null : parent::send($mailer);
+        if (Undoable::wasTakenBack($this->change) || $this->isMoot()) {
+            return null;
+        }
+        try {
+            return parent::send($mailer);
+        } catch (TransportExceptionInterface $failure) {
+            if (!ServerSaid::nobodyThere($failure)) {
+                throw $failure;
+            }
+            $this instanceof HostHears ? $this->failed($failure) : Unsent::refused($this, $failure);
+
+            return null;
+        }
+    }
+
+    /** Whether what it says is over by now: it may have been tried for days. */
+    protected function isMoot(): bool
+    {
+        return false;
+    }
+
+    /** The school whose letter it is; null where its name is that of several. */
+    public function school(): ?int
+    {
+        $ids = School::query()->where('name', $this->letter()->school)->limit(2)->pluck('id');
+
+        return $ids->count() === 1 ? (int) $ids->first() : null;
     }
 
     /** Goes out once what it tells of cannot be taken back any more. */
@@ -86,11 +126,9 @@ abstract class Message extends Mailable implements ShouldQueue
 
     public function content(): Content
     {
-        return new Content(
-            html: 'mail.html',
-            text: 'mail.text',
-            with: ['letter' => $this->reading()->hears($this->letter(...))],
-        );
+        $this->written = $this->reading()->hears($this->letter(...));
+
+        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => $this->written]);
     }
 
     /** What it asks its reader's calendar to do; null for nothing. */
@@ -101,7 +139,24 @@ abstract class Message extends Mailable implements ShouldQueue
 
     public function build(): void
     {
+        $this->withSymfonyMessage($this->signBySchool(...));
         $this->withSymfonyMessage($this->addEntry(...));
+    }
+
+    /** It comes from the school that it is of, by its name; at which address, whoever runs it says. */
+    private function signBySchool(Email $message): void
+    {
+        $school = $this->written->school ?? '';
+        foreach ($message->getFrom() as $from) {
+            $message->from(new Sender($from->getAddress(), $school));
+        }
+        // A letter that cannot be delivered comes back to where somebody reads it (RFC 5321, 4.4).
+        foreach ($message->getTo() as $to) {
+            $back = AnswerAddress::of(TakeBounce::OF, $to->getAddress());
+            if ($back !== null) {
+                $message->returnPath($back);
+            }
+        }
     }
 
     /**

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Calendars\Reader;
+use App\Framework\Clock;
 use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Line\TimeOffer;
 use App\Models\Booking;
 use App\Models\Pass;
-use Illuminate\Mail\SentMessage;
 use Illuminate\Queue\Attributes\WithoutRelations;
 
 /** A host offers another time: it is kept, and one press on the pass takes it. */
-final class OfferLetter extends Message
+final class OfferLetter extends Message implements HostHears
 {
     private readonly int $number;
 
@@ -44,10 +44,10 @@ final class OfferLetter extends Message
         (new MailFailed())($this->booking, Reader::pass($this->booking->pass), $failure);
     }
 
-    /** What was taken back, or answered on the pass by then, is told no more. */
-    public function send($mailer): ?SentMessage
+    /** What was taken back, or answered on the pass by then, or is over, is told no more. */
+    protected function isMoot(): bool
     {
-        return TimeOffer::query()->whereKey($this->number)->exists() ? parent::send($mailer) : null;
+        return $this->until <= Clock::now() || !TimeOffer::query()->whereKey($this->number)->exists();
     }
 
     protected function identity(): string

@@ -6,11 +6,13 @@ namespace App\Telling;
 
 use App\Accounts\TriesMail;
 use App\Answers\EntryDeclined;
+use App\Answers\LetterBounced;
 use App\Booking\BookingNews;
 use App\Booking\LetterPreview;
 use App\Booking\PassWanted;
 use App\Day\WrittenAfterwards;
 use App\Framework\Room;
+use App\Framework\Watched;
 use App\Knocks\KnockNews;
 use App\Line\AnotherTimeOffered;
 use App\Line\HostRunsLate;
@@ -22,6 +24,9 @@ use App\Publishing\ColleagueAsked;
 use App\Publishing\ColleagueRefused;
 use App\Waiting\PlaceTaken;
 use App\Waiting\TimeOffered;
+use Illuminate\Queue\Events\JobExceptionOccurred;
+use Illuminate\Queue\Events\JobFailed;
+use Illuminate\Queue\Events\JobProcessed;
 use Illuminate\Support\Facades\Event;
 
 /** Letters, entries, reminders, digests. Listens to what happens in all rooms; none of them calls it. */
@@ -31,6 +36,11 @@ final class TellingRoom extends Room
     {
         $this->app->bind(LetterPreview::class, WrittenLetter::class);
         $this->app->bind(TriesMail::class, MailTrial::class);
+    }
+
+    protected function tidies(): array
+    {
+        return [Unsent::class];
     }
 
     /** What sends a letter out of the house; all else keeps it, and nobody would be told of anything. */
@@ -48,12 +58,20 @@ final class TellingRoom extends Room
                 'There is no mail server to send with, so nothing is started: set MAIL_MAILER=smtp and MAIL_HOST.',
             );
         }
+        $this->app->tag(Unsent::class, Watched::class);
+        if ($this->app->runningInConsole()) {
+            // The workers say what became of each letter.
+            Event::listen(JobExceptionOccurred::class, [Unsent::class, 'tried']);
+            Event::listen(JobProcessed::class, [Unsent::class, 'sent']);
+            Event::listen(JobFailed::class, [Unsent::class, 'givenUp']);
+        }
         Event::listen(BookingNews::class, TellOfBooking::class);
         Event::listen(HostRunsLate::class, [TellOfDay::class, 'ofLate']);
         Event::listen(WrittenAfterwards::class, [TellOfDay::class, 'ofWritten']);
         Event::listen(AnotherTimeOffered::class, [TellOfDay::class, 'ofOffer']);
         Event::listen(KnockNews::class, TellOfKnock::class);
         Event::listen(EntryDeclined::class, [TellOfKnock::class, 'ofEntryDeclined']);
+        Event::listen(LetterBounced::class, TellOfBounce::class);
         Event::listen(PlaceTaken::class, [TellOfLine::class, 'ofPlace']);
         Event::listen(TimeOffered::class, [TellOfLine::class, 'ofOffer']);
         Event::listen(AddressGiven::class, [TellOfPass::class, 'ofAddressGiven']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Clock;
 use App\Framework\Reading;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
@@ -32,6 +33,12 @@ final class WaitingOffer extends Message
             'when' => Spell::shortDate($zone->dateAt($this->start)) . ' ' . Spell::time($this->start, $zone),
             'host' => $this->waiting->sheet->host->name,
         ]);
+    }
+
+    /** The time is kept for them no longer. */
+    protected function isMoot(): bool
+    {
+        return $this->until <= Clock::now();
     }
 
     protected function identity(): string

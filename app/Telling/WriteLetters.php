@@ -27,7 +27,15 @@ final class WriteLetters implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 6;
+    /**
+     * For how long something is tried that has to be told, and each letter of it: three days, as mail servers do (RFC 5321,
+     * 4.5.4.1: four to five). Seconds before each new attempt; the last of them again and again: 71 hours in all.
+     */
+    public const PAUSES = [10, 60, 300, 900, 3600, 7200, 14_400];
+
+    public const TRIES = 25;
+
+    public int $tries = self::TRIES;
 
     /**
      * @param  list<Reader>  $readers
@@ -71,6 +79,12 @@ final class WriteLetters implements ShouldQueue
 
         // What can be taken back for a while is told after it.
         return $event->change === null ? $left : $left->delay(Undoable::TOLD);
+    }
+
+    /** @return list<int> seconds to wait before each new attempt */
+    public function backoff(): array
+    {
+        return self::PAUSES;
     }
 
     public function handle(): void

@@ -21,6 +21,10 @@ return [
     'no_link_yet' => 'Your meeting with {name}, {when}, has no video link yet. Add it on the sheet “{sheet}”.',
     'busy_over' =>
         'Your calendar “{calendar}” now has something over your meeting with {name}, {when}. The meeting stands; move or cancel it if you cannot come.',
+    'letters_waiting' =>
+        '{count, plural, one {A letter does} other {# letters do}} not go out, and {count, plural, one {is} other {are}} tried again, for three days: to {to}{more, plural, =0 {} one { and one other address} other { and # other addresses}}. The mail server says “{why}”. Whoever looks after the server can see to it.',
+    'letters_given_up' =>
+        '{count, plural, one {A letter} other {# letters}} never went out: to {to}{more, plural, =0 {} one { and one other address} other { and # other addresses}}. The mail server said “{why}”. Reach {count, plural, one {its reader} other {their readers}} in another way.',
     'mail_failed' =>
         '{phone, select, none {A message to {name} ({email}) did not arrive. They gave no phone number.} other {A message to {name} ({email}) did not arrive. Their phone number: {phone}.}}',
     'only_families' =>

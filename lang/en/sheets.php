@@ -11,6 +11,13 @@ return [
     'day_title' => 'Who comes on {date}',
     'card_for' => 'for {students}',
     'card_how' => 'Photograph the square, or type the code at {address}',
+    'missing_title' => 'A title',
+    'missing_when' => 'When: days, times and a length',
+    'missing_look' => 'When: something there needs another look',
+    'missing_blanks' => 'When: {blanks}',
+    'missing_blank' =>
+        '{blank, select, dates {a day} date {a day} days {days of the week} from {from when} until {until when} minutes {how long each} hours {from when until when} first {the first day} last {the last day} other {a day and times}}',
+    'missing_where' => 'Where: a room, the phone or a video link',
     'card_nobody' => 'Nobody in the directory may book on this sheet.',
     'roster' =>
         '{missing, plural, =0 {All {expected, plural, one {the one student} other {# students}} are booked for.} other {Not booked yet: # of {expected, plural, one {one student} other {# students}}.}}',

@@ -174,6 +174,13 @@ final class DirectoryTest extends TestCase
         $this->look("PK\x03\x04 not a zip")
             ->assertUnprocessable()
             ->assertJsonPath('errors.file.0', 'This is neither a table nor a bundle with a manifest.csv in it.');
+        // Read on, 270 students would be a part of the name of one.
+        $this->look("Student;Class\n\"Ada\nFay\";7A\n\"Bo Ray;7A\n" . str_repeat("Zoë Ray;7B\n", 270))
+            ->assertUnprocessable()
+            ->assertJsonPath(
+                'errors.file.0',
+                'A quotation mark (") that is opened in line 4 of this file is not closed, so what follows would be one long word. Nothing was changed. Close it, or take it out, and hand the file in again.',
+            );
         $this->look((string) file_get_contents(Bundle::write(1, 2, 2, without: 'enrollments')))
             ->assertUnprocessable()
             ->assertJsonFragment([

@@ -152,6 +152,27 @@ final class FormatsTest extends TestCase
         ) {
             self::assertStringStartsWith($begins, $this->file($what));
         }
+        // A phone reads them where they are printed: by jsQR, from the printed page, at 25 mm or more.
+        foreach (
+            ['notice.pdf' => ['1', '1', 60], 'slips.pdf' => ['0.5', '0.27', 25]]
+            as $what => [$across, $down, $least]
+        ) {
+            $read = new Process(
+                [
+                    'bash',
+                    '-c',
+                    'pdftoppm -r 150 -f 1 -l 1 -singlefile - | node "$@"',
+                    'bash',
+                    __DIR__ . '/Support/qr.mjs',
+                    $across,
+                    $down,
+                ],
+                input: $this->file($what),
+            );
+            [$said, $wide] = json_decode($read->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+            self::assertSame($this->sheet->link(), $said, $what);
+            self::assertGreaterThanOrEqual($least, ($wide * 25.4) / 150, "$what, in mm");
+        }
         $this->ask('get', "/api/staff/sheets/{$this->sheet->id}/handout")->assertJsonPath(
             'signature',
             'Conferences: ' . $this->sheet->link(),

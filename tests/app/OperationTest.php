@@ -146,6 +146,18 @@ final class OperationTest extends TestCase
             'One letter or other work waits, the oldest for 10 minutes',
             Artisan::output(),
         );
+        // Of a backup that was restored: nobody works on it, and it is not behind.
+        DB::table('jobs')->update(['queue' => 'held']);
+        $this->getJson('/up')->assertJsonPath('parts.queue', 'well')->assertJsonPath('parts.workers', 'behind');
+        Artisan::call('recess:doctor');
+        self::assertStringContainsString('One letter or other work of a restored backup is held', Artisan::output());
+        self::assertSame(
+            [1, 0],
+            [Artisan::call('recess:held', ['what' => 'hm']), Artisan::call('recess:held', ['what' => 'send'])],
+        );
+        self::assertSame('default', DB::table('jobs')->value('queue'));
+        self::assertSame(0, Artisan::call('recess:held', ['what' => 'drop']));
+        self::assertSame(1, DB::table('jobs')->count(), 'what is not held is not dropped');
         // Yesterday's clock: what was written down lies ahead.
         CarbonImmutable::setTestNow(CarbonImmutable::now()->subDay());
         $this->getJson('/up')->assertJsonPath('parts.clock', 'set back');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Mail;
 
+use App\Framework\Notices;
 use App\Framework\RawMail;
 use App\Knocks\Knock;
 use App\Knocks\KnockTerms;
@@ -11,6 +12,8 @@ use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Guest;
 use App\Models\Hold;
+use App\Models\Notice;
+use App\Models\Pass;
 use App\Models\StaffMember;
 use App\School\SavedPlace;
 use Carbon\CarbonImmutable;
@@ -341,6 +344,52 @@ final class AnswersTest extends TestCase
             ->assertOk()
             ->assertSee(DB::table('mail_left')->value('sender') ?: 'mail-left');
         $this->actingAs($this->host())->get('/staff/mail-left')->assertForbidden();
+    }
+
+    /** A report as RFC 3464 has it, worded by Python's email; 2.3.3: failed is for good, delayed is not. */
+    public function test_a_letter_that_comes_back_is_told_to_host_and_office_and_nobody_else_calls_an_address_wrong(): void
+    {
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $this->delivered();
+        $raw = (string) DB::table('mailroom_messages')->where('recipient', 'ama@mail.example')->value('raw');
+        $back = trim(RawMail::read($raw)->header('return-path'), '<>');
+        self::assertMatchesRegularExpression('/^answers\+[a-z0-9]{24}@school\.example$/D', $back);
+        $report = static fn(string $action, string $to, string $of = 'ama@mail.example'): string => (new Process([
+            '/usr/bin/python3',
+            __DIR__ . '/bounce.py',
+            $action,
+            $to,
+            $of,
+        ]))
+            ->mustRun()
+            ->getOutput();
+        self::$server->take('mailer-daemon@mx.mail.example', $back, $report('delayed', $back));
+        self::$server->take(
+            'mailer-daemon@mx.mail.example',
+            $back,
+            $report('failed', $back, 'somebody.else@mail.example'),
+        );
+        self::$server->take(
+            'mailer-daemon@mx.mail.example',
+            'answers+x@school.example',
+            $report('failed', 'answers+x@school.example'),
+        );
+        self::assertSame(['nothing', 'other_address', 'other_address'], $this->read());
+        self::assertSame(['', 0], [Pass::query()->value('mail_failure'), DB::table('letters_unsent')->count()]);
+
+        DB::table('mail_left')->delete();
+        self::$server->take('mailer-daemon@mx.mail.example', $back, $report('failed', $back));
+        self::$server->take('mailer-daemon@mx.mail.example', $back, $report('failed', $back));
+        self::assertSame([], $this->read());
+        self::assertSame('550 5.1.1 No such mailbox, and never was', Pass::query()->value('mail_failure'));
+        self::assertStringContainsString('did not arrive', Notices::said(Notice::query()->sole()));
+        $this->office();
+        Artisan::call('recess:tidy');
+        self::assertSame(
+            'A letter never went out: to ama@mail.example. The mail server said “550 5.1.1 No such mailbox, and never was”. Reach its reader in another way.',
+            Notices::said(Notice::query()->where('key', 'letters|given_up')->firstOrFail()),
+        );
     }
 
     public function test_of_two_answers_the_later_counts_and_a_guest_leaves_for_themselves_alone(): void

@@ -4,13 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\App\Mail;
 
+use App\Booking\Occasion;
+use App\Calendars\Reader;
+use App\Framework\Notices;
 use App\Framework\Undoable;
 use App\Models\Booking;
+use App\Models\Notice;
+use App\Models\Party;
 use App\Models\Pass;
+use App\Models\School;
+use App\Models\StaffMember;
+use App\Telling\BookingMessage;
 use Carbon\CarbonImmutable;
 use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 use Symfony\Component\Process\Process;
 use Tests\App\TestCase;
 
@@ -241,10 +251,102 @@ final class MessagesTest extends TestCase
         );
     }
 
-    /** @return array{Process, int} the server and its port */
-    private function smtp(): array
+    /** What the server minds is our sender and not its reader: in earlier versions each such letter was lost at once. */
+    public function test_a_mail_server_that_takes_nothing_is_waited_for_and_the_office_reads_of_it(): void
     {
-        $server = new Process(['node', __DIR__ . '/smtp.mjs'], timeout: 60);
+        $minds = (string) tempnam(sys_get_temp_dir(), 'minds');
+        [$server, $port] = $this->smtp($minds);
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => $port]);
+        $sheet = $this->sheet();
+        $office = $this->host('Office Lead');
+        $office->update(['office' => true]);
+        $elsewhere = StaffMember::query()->create([
+            ...$office->only(['password', 'subject']),
+            'school_id' => School::query()->create(['name' => 'Tui', 'zone' => 'Pacific/Auckland', 'country' => 'NZ'])
+                ->id,
+            'name' => 'Tui Marsh',
+            'email' => 'tui@mail.example',
+            'office' => true,
+        ]);
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $work = static fn(): int => Artisan::call('queue:work', [
+            '--stop-when-empty' => true,
+            '--sleep' => 0,
+            '--memory' => 1024,
+        ]);
+        $work();
+        self::assertSame([2, 0], [DB::table('letters_unsent')->count(), Notice::query()->count()]);
+
+        $later = CarbonImmutable::now()->addMinutes(16);
+        CarbonImmutable::setTestNow($later);
+        Artisan::call('recess:tidy');
+        $said = Notices::said(Notice::query()->where('staff_id', $office->id)->firstOrFail());
+        self::assertStringStartsWith('2 letters do not go out, and are tried again, for three days: to ', $said);
+        self::assertStringContainsString('ama@mail.example', $said);
+        self::assertStringContainsString('550', $said);
+        self::assertSame(
+            0,
+            Notice::query()
+                ->whereIn('staff_id', [$elsewhere->id, $sheet->staff_id])
+                ->count(),
+        );
+        // On a day with meetings of their own, too.
+        $this->actingAs($office)
+            ->get("/staff/desk/$sheet->staff_id")
+            ->assertOk()
+            ->assertSee('2 letters do not go out');
+        $this->getJson('/up')->assertJsonPath('parts.letters', 'behind');
+        $metrics = fn(): string => (string) $this->call(
+            'GET',
+            '/metrics',
+            server: ['RECESS_WATCH' => 'yes'],
+        )->getContent();
+        self::assertStringContainsString("\nrecess_letters_retried 2\n", $metrics());
+        self::assertStringContainsString("\nrecess_letters_oldest_unsent_seconds 960\n", $metrics());
+        self::assertSame(0, Artisan::call('recess:mail-server'), 'it lets us in; what it minds comes after');
+
+        // For three days, with growing pauses; then nothing is lost in silence.
+        for ($pauses = []; ($due = DB::table('jobs')->min('available_at')) !== null; ) {
+            $pauses[] = (int) $due - CarbonImmutable::now()->getTimestamp();
+            CarbonImmutable::setTestNow(
+                CarbonImmutable::createFromTimestamp(max((int) $due, CarbonImmutable::now()->getTimestamp())),
+            );
+            $work();
+        }
+        self::assertGreaterThan(70 * 3600, CarbonImmutable::now()->getTimestamp() - $later->getTimestamp());
+        self::assertSame(14_400, max($pauses));
+        self::assertSame(2, DB::table('letters_unsent')->whereNotNull('given_up_at')->count());
+        Artisan::call('recess:tidy');
+        self::assertSame(['letters|given_up'], Notice::query()->where('staff_id', $office->id)->pluck('key')->all());
+        self::assertStringContainsString("\nrecess_letters_given_up 2\n", $metrics());
+        self::assertSame(1, Artisan::call('recess:doctor'));
+        self::assertStringContainsString('2 letters were given up within a day', Artisan::output());
+
+        // It takes them again: what is sent anew goes out, and what was said of it is over.
+        unlink($minds);
+        $this->book($sheet, $this->wish($sheet, '20:30'))->assertCreated();
+        // Nobody is reminded of what has begun, however long that letter was tried.
+        $booking = Booking::query()->orderByDesc('id')->firstOrFail();
+        $begun = (clone $booking)->forceFill([
+            'starts_at' => '2026-11-01 12:00:00',
+            'ends_at' => '2026-11-01 12:15:00',
+        ]);
+        Mail::to('ama@mail.example')->queue(
+            new BookingMessage($begun, Occasion::Reminder, Reader::pass($booking->pass), Party::Host),
+        );
+        $work();
+        $received = $this->received($server, 2);
+        self::assertCount(2, $received);
+        // From the school that it is of, whatever the installation is called.
+        self::assertSame('Test Point School', $received[0]['from']['name']);
+        self::assertStringContainsString("\nrecess_letters_retried 0\n", $metrics());
+        self::assertSame(0, DB::table('letters_unsent')->whereNull('given_up_at')->count());
+    }
+
+    /** @return array{Process, int} the server and its port */
+    private function smtp(string ...$minds): array
+    {
+        $server = new Process(['node', __DIR__ . '/smtp.mjs', ...$minds], timeout: 60);
         $server->start();
         $server->waitUntil(static fn(string $type, string $output): bool => str_contains($output, '"port"'));
 

@@ -1,5 +1,6 @@
 // A real SMTP server on loopback for the tests: prints its port, then each message it gets as a JSON line,
 // read by mailparser, its calendar entry by ical.js.
+import { existsSync } from 'node:fs';
 import ICAL from 'ical.js';
 import { simpleParser } from 'mailparser';
 import { SMTPServer } from 'smtp-server';
@@ -7,6 +8,11 @@ import { SMTPServer } from 'smtp-server';
 const server = new SMTPServer({
     authOptional: true,
     disabledCommands: ['STARTTLS'],
+    // While this file is there, it takes nothing of ours, and says so for good: who we are is what it minds.
+    onMailFrom(address, session, done) {
+        const minded = process.argv[2] !== undefined && existsSync(process.argv[2]);
+        done(minded ? Object.assign(new Error('Sender not allowed'), { responseCode: 550 }) : undefined);
+    },
     onRcptTo(address, session, done) {
         const refused = address.address.startsWith('refused');
         done(refused ? Object.assign(new Error('No such mailbox'), { responseCode: 550 }) : undefined);
