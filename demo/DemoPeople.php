@@ -47,6 +47,9 @@ final class DemoPeople
     /** Who interprets French, and meets nobody in the round. */
     public const INTERPRETER = ['Noémie Arsenault', 'noemie.arsenault@gannetcove.example'];
 
+    /** Who sits at the front desk, reads who comes, and has no sheets. */
+    public const FRONT_DESK = ['Bram Ostler', 'bram.ostler@gannetcove.example'];
+
     private const GIVEN = [
         'Amara',
         'Björn',

@@ -167,18 +167,26 @@ final class DemoSpring
 
     private function interpret(School $school, Round $round): void
     {
-        [$name, $email] = DemoPeople::INTERPRETER;
-        $noemie = StaffMember::query()->firstOrCreate(
+        $noemie = $this->works($school, DemoPeople::INTERPRETER, 'Interpreter');
+        $this->works($school, DemoPeople::FRONT_DESK, 'Front desk')->update(['reader' => true]);
+        ($this->interpreters)($round, [['staff' => $noemie->id, 'language' => 'fr']]);
+    }
+
+    /** @param  array{string, string}  $who  name and e-mail address */
+    private function works(School $school, array $who, string $as): StaffMember
+    {
+        [$name, $email] = $who;
+
+        return StaffMember::query()->firstOrCreate(
             ['email' => $email],
             [
                 'school_id' => $school->id,
                 'name' => $name,
-                'subject' => 'Interpreter',
+                'subject' => $as,
                 'password' => (string) config('recess.demo_sign_in.password'),
                 'came_at' => now(),
             ],
         );
-        ($this->interpreters)($round, [['staff' => $noemie->id, 'language' => 'fr']]);
     }
 
     /** Every fourth teacher needs to see two of their students, and one of them for twice as long. */

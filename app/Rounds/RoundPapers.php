@@ -153,7 +153,7 @@ enum RoundPapers: string
                         )
                         ->all(),
                 ),
-                'qr' => 'data:image/svg+xml;base64,' . base64_encode(QrCode::shape($pass->linkTo($round))),
+                'qr' => QrCode::onPaper($pass->linkTo($round)),
             ];
         }
         usort($pages, static fn(array $a, array $b): int => (int) $collator->compare($a['heading'], $b['heading']));

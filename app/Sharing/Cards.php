@@ -73,7 +73,7 @@ final class Cards
             'of' => $of,
             'code' => $code,
             'how' => $how,
-            'qr' => 'data:image/svg+xml;base64,' . base64_encode(QrCode::shape($link)),
+            'qr' => QrCode::onPaper($link),
         ];
     }
 

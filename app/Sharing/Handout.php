@@ -69,7 +69,7 @@ final class Handout
             [
                 'sheet' => $sheet,
                 'when' => array_map(Sentence::of(...), $sheet->coreBlocks()),
-                'qr' => self::inline(QrCode::svg($sheet->link())),
+                'qr' => QrCode::onPaper($sheet->link()),
             ],
             $sheet->host->school->country,
         );
@@ -92,7 +92,7 @@ final class Handout
                 'sheet' => $sheet,
                 'days' => array_slice($days, 0, 3),
                 'more' => count($days) > 3,
-                'qr' => self::inline(QrCode::svg($sheet->link())),
+                'qr' => QrCode::onPaper($sheet->link()),
             ],
             $sheet->host->school->country,
         );
@@ -125,10 +125,5 @@ final class Handout
             ],
             $sheet->host->school->country,
         );
-    }
-
-    private static function inline(string $svg): string
-    {
-        return 'data:image/svg+xml;base64,' . base64_encode($svg);
     }
 }

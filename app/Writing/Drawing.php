@@ -177,18 +177,46 @@ final class Drawing
     {
         return array_values(
             array_filter([
-                $reader->text('title') === '' ? 'A title' : null,
-                $reader->list('blocks') === []
-                    ? 'When: days, times and a length'
-                    : ($reader->blocks === [] ||
-                    array_filter(
-                        array_keys($reader->errors),
-                        static fn(string $field): bool => str_starts_with($field, 'blocks'),
-                    ) !== []
-                        ? 'When: something there needs another look'
-                        : null),
-                $reader->places() === [] ? 'Where: a room, the phone or a video link' : null,
+                $reader->text('title') === '' ? Words::say('sheets.missing_title') : null,
+                self::missingWhen($reader),
+                $reader->places() === [] ? Words::say('sheets.missing_where') : null,
             ]),
         );
+    }
+
+    /** Blanks that nobody has filled in yet are named, as nothing was typed wrong; what was typed is looked at again. */
+    private static function missingWhen(WorksheetReader $reader): ?string
+    {
+        $wrong = array_filter(
+            array_keys($reader->errors),
+            static fn(string $field): bool => str_starts_with($field, 'blocks'),
+        );
+        if ($reader->list('blocks') === []) {
+            return Words::say('sheets.missing_when');
+        }
+        if ($wrong === [] && $reader->blocks !== []) {
+            return null;
+        }
+        $empty = array_filter($wrong, static fn(string $field): bool => self::isEmpty(data_get($reader->form, $field)));
+        if ($empty === [] || count($empty) < count($wrong)) {
+            return Words::say('sheets.missing_look');
+        }
+        $blanks = array_unique(
+            array_map(
+                static fn(string $field): string => Words::say('sheets.missing_blank', [
+                    'blank' => (string) preg_replace('/^.*\.([a-z]+)(?:\.\d+)*$/D', '$1', $field),
+                ]),
+                $empty,
+            ),
+        );
+
+        return Words::say('sheets.missing_blanks', ['blanks' => implode(', ', $blanks)]);
+    }
+
+    private static function isEmpty(mixed $typed): bool
+    {
+        return is_array($typed)
+            ? array_filter($typed, static fn(mixed $one): bool => !self::isEmpty($one)) === []
+            : $typed === null || $typed === '';
     }
 }

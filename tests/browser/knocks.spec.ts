@@ -175,11 +175,12 @@ test('two at once are free at the same time, and both say yes', async ({ page, b
     await page.goto('/staff/knocks');
     const knock = page.getByRole('article').filter({ hasText: 'A lighter week' });
     await expect(knock.getByText('Tomasz Wilk has said yes.')).toBeVisible();
+    // A fold that was opened stays so, whatever the page hears.
+    await page.getByText('When you can be asked').click();
     await knock.getByRole('button', { name: /^Yes, / }).click();
     await expect(page.getByText('Eilidh hears that you can.')).toBeVisible();
     await expect(knock).toHaveCount(0);
     // What can be asked of her is hers to say, and what is wrong is said at its field.
-    await page.getByText('When you can be asked').click();
     await page.getByRole('textbox', { name: 'Monday' }).fill('4-6');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('in the morning or in the evening?')).toBeVisible();

@@ -55,7 +55,7 @@
     }
     oninput={() => (change ? change() : draft?.changed())}
     style="width: {size + (type === 'date' || type === 'datetime-local' ? 3 : 1.6)}ch"
-    class="inline-block max-w-full rounded-b-none border-0 border-b-2 border-board bg-wash px-1.5 py-0.5 font-semibold tabular-nums {error
+    class="inline-block max-w-full rounded-b-none border-0 border-b-2 border-board bg-wash px-1.5 py-0.5 font-semibold tabular-nums placeholder:font-normal placeholder:text-faint placeholder:italic {error
         ? 'border-b-4 border-double border-brick'
         : ''}"
     autocomplete="off"

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who else has to be there. */
+    import Fold from '../controls/Fold.svelte';
     import type { Schema } from '../lib/api';
     import type { Asking } from './asking.svelte';
 
@@ -15,7 +16,7 @@
 </script>
 
 {#if page.others.length > 0}
-    <details class="together" open={asking.typed.with.length > 0}>
+    <Fold class="-my-2" begins={asking.typed.with.length > 0}>
         <summary
             >{asking.typed.with.length > 0 ? `Together: ${asked.join(' and ')}` : 'With somebody else as well'}</summary
         >
@@ -33,7 +34,7 @@
             {/each}
         </div>
         {#if asking.fields.with}<p class="font-semibold text-brick" role="alert">{asking.fields.with}</p>{/if}
-    </details>
+    </Fold>
 {/if}
 
 <style>
@@ -42,8 +43,5 @@
         padding: 0.5rem 0;
         cursor: pointer;
         color: var(--board);
-    }
-    .together {
-        margin-block: -0.5rem;
     }
 </style>

@@ -8,7 +8,10 @@ export const theme: ThemeConfig = {
     button: {
         base: 'min-h-10 rounded-md border-[1.5px] px-4 py-1.5 text-base font-semibold no-underline cursor-pointer',
     },
-    input: { base: 'w-auto', input: 'min-h-10 rounded-md px-3 py-1 text-base' },
+    input: {
+        base: 'w-auto',
+        input: 'min-h-10 rounded-md px-3 py-1 text-base placeholder:text-faint placeholder:italic',
+    },
     select: { base: 'w-auto', select: 'min-h-10 rounded-md py-1 ps-3 pe-9 text-base' },
     textarea: { base: 'text-base', wrapper: 'rounded-md bg-gray-50 px-3 py-1.5 text-base' },
     checkbox: { base: 'size-5 border-gray-300 bg-gray-50', div: 'min-h-10 text-base font-normal' },

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The office gives a round's times: has them looked for, looks at them, pins what has to stay, and publishes. */
+    import Fold from '../controls/Fold.svelte';
     import { onMount } from 'svelte';
     import { Button, Input, Label, Modal } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
@@ -149,7 +150,7 @@
         {/if}
         {#if page.picked}<AllotPicked picture={page.picture} {page} />{/if}
         <AllotPicture picture={page.picture} {page} />
-        <details class="mt-4" open={page.picture.not.length <= 12}>
+        <Fold class="mt-4" begins={page.picture.not.length <= 12}>
             <summary class="min-h-11 cursor-pointer py-2 font-semibold">{page.picture.not_said}</summary>
             <ul class="columns-1 gap-x-8 lg:columns-2">
                 {#each page.picture.not as one (one.id)}
@@ -164,7 +165,7 @@
                     </li>
                 {/each}
             </ul>
-        </details>
+        </Fold>
     {/if}
 </main>
 

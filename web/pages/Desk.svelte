@@ -22,8 +22,10 @@
     interface Props {
         host: string;
         desk: Schema['Desk'];
+        /** For the office: letters that do not go out, in a sentence each. */
+        stuck: string[];
     }
-    let { host, desk: first }: Props = $props();
+    let { host, desk: first, stuck }: Props = $props();
 
     // svelte-ignore state_referenced_locally
     const desk = new Desk(first);
@@ -114,6 +116,10 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <Heard live={desk.live} />
+    {#each stuck as one (one)}
+        <Notice class="mb-2">{one} <a href="/staff/sheets">It stands on your sheets, until you have seen it.</a></Notice
+        >
+    {/each}
     {#if desk.data.asked > 0}<AskedOnDesk asked={desk.data.asked} />{/if}
     <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
         <h1>{desk.data.own ? 'Your desk' : `Desk of ${desk.data.person.name}`}</h1>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What is asked of a host: to be answered with one press, and on which terms they can be asked. */
+    import Fold from '../controls/Fold.svelte';
     import { onMount } from 'svelte';
     import Notice from '../controls/Notice.svelte';
     import Asked from '../knock/Asked.svelte';
@@ -57,10 +58,10 @@
             </p>
         {/each}
     </div>
-    <details class="mt-6" open={!page.terms.allowed}>
+    <Fold class="mt-6" begins={!page.terms.allowed}>
         <summary class="min-h-11 cursor-pointer py-2 text-board"><h2 class="inline">When you can be asked</h2></summary>
         <Terms terms={page.terms} saved={take} />
-    </details>
+    </Fold>
     {#if page.over.length > 0}
         <h2 class="mt-6 mb-1">Answered lately</h2>
         <ul class="border-t border-line">

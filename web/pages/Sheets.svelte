@@ -98,7 +98,7 @@
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
         <h1>Your sheets</h1>
-        <p class="mr-auto">{next}</p>
+        <p class="min-w-0 flex-1 basis-56">{next}</p>
         <Button href="/staff/sheets/new?kind=conferences">New conferences</Button>
         <Button href="/staff/sheets/new?kind=office+hours">New office hours</Button>
         <Button color="alternative" href="/staff/sheets/new?kind=other">Something else</Button>
@@ -116,7 +116,7 @@
     {#if notices.length > 0}
         <ul class="mb-3 grid gap-2" aria-label="To look at">
             {#each notices as notice (notice.id)}
-                <li class="notice flex flex-wrap items-center gap-x-4">
+                <li class="notice flex flex-wrap items-center gap-x-4 gap-y-2">
                     <span class="min-w-0 flex-1 basis-72">{notice.message}</span>
                     <Button color="alternative" onclick={() => look(notice.id)}>I have seen it</Button>
                 </li>

@@ -10,7 +10,7 @@
     import { onSent } from '../lib/form';
 
     interface Props {
-        demo: { email: string; password: string } | null;
+        demo: { password: string; people: { email: string; who: string }[] } | null;
         /** Whether a letter can sign one in. */
         by_letter: boolean;
         /** What the school's own service is called; null where there is none. */
@@ -41,6 +41,10 @@
         working = false;
         fields = {};
         message = firstOf(wrong);
+    }
+    function signInAs(who: string, by: string) {
+        [email, password] = [who, by];
+        return signIn();
     }
     async function signIn() {
         working = true;
@@ -100,9 +104,18 @@
         </div>
         {#if tutors}<p class="mt-3">A tutor without a school? <a href="/staff/alone">Begin alone</a>.</p>{/if}
         {#if demo}
-            <p class="mt-6 text-faint">
-                This is the demo. {demo.email} with the password {demo.password} opens it.
-            </p>
+            <div class="mt-6 text-faint">
+                <p>This is the demo, and one press signs you in. Everybody’s password is {demo.password}.</p>
+                <ul>
+                    {#each demo.people as one (one.email)}
+                        <li>
+                            <TextButton disabled={working} onclick={() => signInAs(one.email, demo.password)}
+                                >{one.who}</TextButton
+                            >
+                        </li>
+                    {/each}
+                </ul>
+            </div>
         {/if}
     </div>
 </main>

@@ -10,6 +10,8 @@
     }
     let { school = '', host = '', before }: Props = $props();
 
+    let all = $state(false);
+
     const { role } = document.documentElement.dataset;
 
     async function signOut() {
@@ -31,26 +33,37 @@
         class="inline-flex min-h-11 items-center gap-2 no-underline"
     >
         <img src="/icon.svg" alt="" width="28" height="28" />
-        <span class="font-display text-lg font-bold text-ink">{school || 'Recess'}</span>
+        <span class="font-display text-lg font-bold text-ink {host ? 'max-[359px]:sr-only' : ''}"
+            >{school || 'Recess'}</span
+        >
     </a>
     {#if host}
         <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
             {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">Today</a>
                 <a class="inline-flex min-h-11 items-center" href="/staff/sheets">Your sheets</a>
-                <a class="inline-flex min-h-11 items-center" href="/staff/rounds">Rounds</a>
-                <a class="inline-flex min-h-11 items-center" href="/staff/knocks">Asked of you</a>{/if}
-            {#if role === 'office' || role === 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff/day"
-                    >Who comes</a
-                >{/if}
-            {#if role === 'office'}
-                <a class="inline-flex min-h-11 items-center" href="/staff/directory">Students</a>
-                <a class="inline-flex min-h-11 items-center" href="/staff/people">Staff</a>
-            {/if}
-            <a class="inline-flex min-h-11 items-center" href={role === 'reader' ? '/staff/account' : '/staff/settings'}
-                >{role === 'reader' ? 'Signing in' : 'Settings'}</a
+            {:else}<a class="inline-flex min-h-11 items-center" href="/staff/day">Who comes</a>{/if}
+            <!-- On a phone one line, and the rest behind one press. -->
+            <button type="button" class="link sm:hidden" aria-expanded={all} onclick={() => (all = !all)}
+                >{all ? 'Less' : 'More'}</button
             >
-            <span class="text-faint">{host}</span>
-            <button type="button" class="link" onclick={signOut}>Sign out</button>
+            <div class="{all ? 'flex' : 'hidden'} basis-full flex-wrap items-center gap-x-5 sm:flex sm:basis-auto">
+                {#if role !== 'reader'}
+                    <a class="inline-flex min-h-11 items-center" href="/staff/rounds">Rounds</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/knocks">Asked of you</a>
+                {/if}
+                {#if role === 'office'}
+                    <a class="inline-flex min-h-11 items-center" href="/staff/day">Who comes</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/directory">Students</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/people">Staff</a>
+                {/if}
+                <a
+                    class="inline-flex min-h-11 items-center"
+                    href={role === 'reader' ? '/staff/account' : '/staff/settings'}
+                    >{role === 'reader' ? 'Signing in' : 'Settings'}</a
+                >
+                <span class="text-faint">{host}</span>
+                <button type="button" class="link" onclick={signOut}>Sign out</button>
+            </div>
         </nav>
     {/if}
 </header>

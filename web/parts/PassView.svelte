@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A pass: what was just done and how to take it back, the plan of each day, and every booking. */
+    import Fold from '../controls/Fold.svelte';
     import { tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { now, phaseOf } from '../lib/now.svelte';
@@ -98,7 +99,7 @@
     {/each}
 </div>
 {#if gone.length > fresh.length}
-    <details class="no-print mt-5" open={coming.length === 0}>
+    <Fold class="no-print mt-5" begins={coming.length === 0}>
         <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
             >Over or cancelled ({gone.length - fresh.length})</summary
         >
@@ -107,5 +108,5 @@
                 <PassBooking {pass} {booking} changed={done} />
             {/each}
         </div>
-    </details>
+    </Fold>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Whom a family wants to meet, child by child: who teaches it first, then whoever else is in the round. */
+    import Fold from '../controls/Fold.svelte';
     import type { Schema } from '../lib/api';
     import { holds } from '../lib/sought';
     import type { Shortlist } from './shortlist.svelte';
@@ -99,7 +100,7 @@
                     child.name,
                     child.asked.includes(slug),
                 )}{/if}{/each}
-        <details class="mt-1" open={child.teachers.length === 0}>
+        <Fold class="mt-1" begins={child.teachers.length === 0}>
             <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4">Somebody else</summary
             >
             <label class="block">
@@ -112,7 +113,7 @@
             {#if found(child).length > 12}<p class="py-2 text-faint">
                     {found(child).length - 12} more; type a few letters of the name.
                 </p>{/if}
-        </details>
+        </Fold>
     </fieldset>
 {/each}
 {#if !page.children}

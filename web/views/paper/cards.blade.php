@@ -7,7 +7,7 @@ table { width: 100%; border-collapse: collapse; page-break-after: always; }
 table:last-of-type { page-break-after: auto; }
 tr { page-break-inside: avoid; }
 td.card { width: 50%; height: 3.9cm; border: 1pt dashed #8a8672; padding: 0.3cm; vertical-align: top; }
-img { width: 2.7cm; height: 2.7cm; float: right; }
+img { width: 3.5cm; height: 3.5cm; float: right; }
 strong { font-size: 11pt; }
 .code { font-size: 14pt; letter-spacing: 1pt; }
 .small { font-size: 7pt; line-height: 1.15; }

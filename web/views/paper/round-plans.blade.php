@@ -7,7 +7,7 @@ h1 { font-size: 16pt; margin: 0; }
 .plan { page-break-inside: avoid; border-bottom: 1pt dashed #8a8672; padding: 0.3cm 0 0.6cm; margin-bottom: 0.4cm; }
 table { clear: both; width: 100%; border-collapse: collapse; margin-top: 0.2cm; }
 td { border-top: 0.5pt solid #8a8672; padding: 3pt 8pt 3pt 0; vertical-align: top; }
-img { width: 2.2cm; height: 2.2cm; float: right; }
+img { width: 3.5cm; height: 3.5cm; float: right; }
 .when { font-weight: bold; width: 2.4cm; }
 @endsection
 @section('body')

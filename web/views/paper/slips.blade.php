@@ -5,7 +5,7 @@
 body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
 table { width: 100%; border-collapse: collapse; }
 td.slip { width: 50%; height: 6.6cm; border: 1pt dashed #8a8672; padding: 0.4cm; vertical-align: top; }
-img { width: 3.2cm; height: 3.2cm; float: right; }
+img { width: 3.5cm; height: 3.5cm; float: right; }
 strong { font-size: 12.5pt; }
 .link { font-size: 8pt; }
 @endsection
