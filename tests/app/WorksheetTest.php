@@ -87,6 +87,13 @@ final class WorksheetTest extends TestCase
             ->assertJsonPath('missing', ['Meetings: none comes of these days and hours']);
         $host->school->update(['closed_days' => []]);
         $this->draw(self::form())->assertJsonPath('slots', 4)->assertJsonPath('missing', []);
+        // Nobody has typed anything wrong yet: the blanks are named. What was typed is looked at again.
+        $empty = ['dates' => [''], 'hours' => [['from' => '', 'until' => '']]];
+        $this->draw(self::form(block: $empty))->assertJsonPath('missing', ['When: a day, from when, until when']);
+        $this->draw(self::form(block: ['hours' => [['from' => 'soon', 'until' => '']]] + $empty))->assertJsonPath(
+            'missing',
+            ['When: something there needs another look'],
+        );
     }
 
     public function test_what_no_line_can_say_stands_beside_it_and_outlives_a_key_in_the_line(): void

@@ -68,8 +68,14 @@ final class WrongTypesTest extends TestCase
         $office = $this->host('Office Lead');
         $office->update(['office' => true]);
         $thrown = 0;
-        foreach ([null, $office->refresh(), $this->host()] as $reader) {
-            foreach (Route::getRoutes()->getRoutes() as $route) {
+        $kind = array_search([$odd], array_values(iterator_to_array(self::odd())), true);
+        [$office, $teacher] = [$office->refresh(), $this->host()];
+        foreach ([null, $office, $teacher] as $reader) {
+            foreach (Route::getRoutes()->getRoutes() as $number => $route) {
+                // A teacher may do less of what the office may: of each kind a third of the routes, of each route a third of the kinds.
+                if ($reader === $teacher && ($kind + $number) % 3 !== 0) {
+                    continue;
+                }
                 $path = $this->filled($route, $paths);
                 foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
                     $reader === null ? Auth::forgetGuards() : $this->actingAs($reader);
