@@ -27,7 +27,7 @@ dump() {
 dump_into() { dump >"$1/rows.sql" && tail -n 1 "$1/rows.sql" | grep -q '^-- Dump completed'; }
 
 # Git on the code, whoever it belongs to, and on the work tree beside it (ops/update.sh).
-in_git() { git -c safe.directory='*' -C "$ROOT" "$@"; }
+in_git() (umask 022 && exec git -c safe.directory='*' -C "$ROOT" "$@")
 
 version_of_code() { in_git rev-parse HEAD 2>/dev/null || echo unknown; }
 

@@ -116,6 +116,7 @@ check_benches() {
 check_moving() {
     step "The way of a technician"
     [ "$(id -u)" = 0 ] || { say_warning "Only root can go it: it starts a database and a web server as other users do." && return; }
+    runuser -u www-data -- true || { say_warning "Nobody can become another user here, so it is not gone." && return; }
     if [ "$1" = units ] && ! unshare --mount --propagation private true 2>/dev/null; then
         say_warning "No mount namespace can be made here, so it is gone without units."
         set -- plain "${@:2}"

@@ -29,6 +29,17 @@ instance_open() {
 
 may_reach() { id "$1" >/dev/null 2>&1 && runuser -u "$1" -- test -r "$ROOT/composer.json" -a -x "$ROOT"; }
 
+# closed_to USER: what on the way to the code the user may not pass through, or read at its end.
+closed_to() {
+    local at=/ part
+    runuser -u "$1" -- true 2>/dev/null || { echo "becoming that user" && return; }
+    while IFS= read -r -d / part; do
+        at=$at${part:+$part/}
+        runuser -u "$1" -- test -x "$at" || { echo "$at" && return; }
+    done <<<"${ROOT#/}/"
+    echo "${at}composer.json"
+}
+
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 free_port() {

@@ -378,8 +378,10 @@ make_user() {
         RUN_AS=recess-${SERVICE##*-} APP_USER=recess-${SERVICE##*-}
     fi
     id "$RUN_AS" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir "$VAR" --shell /usr/sbin/nologin "$RUN_AS"
-    may_reach "$RUN_AS" || fail "The user $RUN_AS cannot read $ROOT." "Put the code where all may read it: /opt/recess, for instance."
-    may_reach mysql || fail "The user mysql cannot read $ROOT." "Put the code where all may read it: /opt/recess, for instance."
+    local user
+    for user in "$RUN_AS" mysql; do
+        may_reach "$user" || fail "The user $user cannot read $ROOT: $(closed_to "$user") is closed to it." "Put the code where all may read it (/opt/recess, for instance), or open it: chmod -R go+rX $ROOT"
+    done
 }
 
 is_no_half_restore() {

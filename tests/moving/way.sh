@@ -66,6 +66,9 @@ in_code() { git -C "$CODE" -c user.name=way -c user.email=way@mail.example "$@";
 in_code add -A && { in_code diff --cached --quiet || in_code commit --quiet -m 'as it lies here'; }
 in_code push --quiet origin HEAD
 for built in vendor node_modules public/build; do cp -a --reflink=auto "$ROOT/$built" "$CODE/$built"; done
+# As a careful machine has it: nothing that is made is for others. The code, for the school's users, is opened by hand, once.
+umask 077
+chmod -R go+rX "$CODE"
 
 NAME=meet.gannetcove.example HTTPS=$(port) HTTP=$(port) WATCH=$(port) MAIL=$(port)
 
