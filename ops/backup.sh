@@ -29,7 +29,7 @@ dump_into() { dump >"$1/rows.sql" && tail -n 1 "$1/rows.sql" | grep -q '^-- Dump
 # Git on the code, whoever it belongs to, and on the work tree beside it (ops/update.sh).
 in_git() (umask 022 && exec git -c safe.directory='*' -C "$ROOT" "$@")
 
-version_of_code() { in_git rev-parse HEAD 2>/dev/null || echo unknown; }
+version_of_code() { if is_packaged; then packaged_says commit; else in_git rev-parse HEAD 2>/dev/null || echo unknown; fi; }
 
 # Sets BACKUP to the file that was written.
 backup_now() {

@@ -26,12 +26,12 @@ examine() {
     step "Nothing is wrong."
 }
 
-well() { printf '✓ %s\n' "$1"; }
+well() { as_typed "✓ $1"; }
 wrong() {
     WRONG=1
-    printf '✗ %s\n' "$1"
+    as_typed "✗ $1"
     shift
-    for mend in "$@"; do [ -z "$mend" ] || printf '  %s\n' "$mend"; done
+    for mend in "$@"; do [ -z "$mend" ] || as_typed "  $mend"; done
 }
 
 examine_disk() {

@@ -139,7 +139,12 @@ build_pages() {
     stamp_of $PAGES_ARE_MADE_OF >public/build/.stamp
 }
 
+# Whether this is Debian's package: all that is built lies in it, and apt has brought what it needs.
+is_packaged() { [ -f "$ROOT/packaged" ]; }
+packaged_says() { sed -n "s/^$1 //p" "$ROOT/packaged"; }
+
 install_all() {
+    ! is_packaged || return 0
     # shellcheck disable=SC2086
     install_debian $RUN_PACKAGES "$@"
     install_node

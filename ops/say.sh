@@ -1,11 +1,15 @@
 # How the commands speak: one line for a step, one line for a failure with its mend.
 
-step() { printf '· %s\n' "$*"; }
+# A command is said as whoever reads it types it: Debian's package has put it where commands are.
+as_typed() { if [ -f "$ROOT/packaged" ]; then printf '%s\n' "${1//bin\/recess/recess}"; else printf '%s\n' "$1"; fi; }
+
+step() { as_typed "· $*"; }
+say_note() { as_typed "! $*"; }
 
 fail() {
-    printf '✗ %s\n' "$1" >&2
+    as_typed "✗ $1" >&2
     shift
-    for mend in "$@"; do printf '  %s\n' "$mend" >&2; done
+    for mend in "$@"; do as_typed "  $mend" >&2; done
     exit 1
 }
 

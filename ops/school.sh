@@ -5,7 +5,9 @@ PACKAGES_FOR=${RECESS_PACKAGES:-run}
 . ops/instance.sh
 . ops/backup.sh
 
-say_note() { printf '! %s\n' "$*"; }
+# What holds for a new school of Debian's package.
+DEFAULTS=/etc/recess/defaults
+
 
 # What can be set, with what holds when nothing is said. Kept in the folder's file "settings", for its owner alone.
 SETTINGS="HOST HTTPS_PORT HTTP_PORT WATCH_PORT LISTEN RUN_AS BOOT CERTIFICATE CERTIFICATE_KEY MAIL_HOST MAIL_PORT MAIL_SCHEME
@@ -17,8 +19,8 @@ OIDC_ISSUER='' OIDC_CLIENT='' OIDC_SECRET='' OIDC_NAME='' OIDC_MAKES_ACCOUNTS=no
 # school_usage COMMAND: what it does, from the list of all; for install, what can be set.
 school_usage() {
     case ${1:-install} in
-        install) install_usage ;;
-        *) usage | awk -v name="$1" '$1 == "bin/recess" { on = ($2 == name || $2 == name ",") } /^[^ ]/ { on = 0 } on' ;;
+        install) as_typed "$(install_usage)" ;;
+        *) usage | awk -v name="$1" '$1 ~ /recess$/ { on = ($2 == name || $2 == name ",") } /^[^ ]/ { on = 0 } on' ;;
     esac
 }
 
@@ -53,6 +55,7 @@ TEXT
 # school_flags FLAGS…: reads the flags into the settings; DIR is where it lies.
 school_flags() {
     DIR=$ROOT/var/school
+    ! is_packaged || DIR=$(realpath -m "$DIR")
     local rest=() given=()
     # Where it lies first: what stands there already is what the other flags change.
     while [ $# -gt 0 ]; do
@@ -66,6 +69,7 @@ school_flags() {
         fi
         shift
     done
+    ! is_packaged || [ ! -f "$DEFAULTS" ] || read_settings "$DEFAULTS"
     [ ! -f "$DIR/settings" ] || read_settings "$DIR/settings"
     # As it runs, when it does: what the other flags change is held against it.
     RAN_AS=$RUN_AS BOOTED=$BOOT LISTENED="$HTTPS_PORT $HTTP_PORT $WATCH_PORT"
@@ -445,7 +449,7 @@ bring_up() {
 
 # Whether what was cached is of the code that lies here, to the last file.
 is_code_as_cached() {
-    [ "$(cat "$VAR/code" 2>/dev/null)" = "$(version_of_code)" ] && in_git diff --quiet HEAD 2>/dev/null
+    [ "$(cat "$VAR/code" 2>/dev/null)" = "$(version_of_code)" ] && { is_packaged || in_git diff --quiet HEAD 2>/dev/null; }
 }
 
 # Code that is older than its tables can read nothing of them, and must not say that they fit.
@@ -460,13 +464,13 @@ uses_this_code() {
     grep -qsxF "$VAR" "$ROOT/var/schools" || echo "$VAR" >>"$ROOT/var/schools"
 }
 
-# The other schools of this code folder.
-also_on_this_code() {
-    local other
-    [ ! -f "$ROOT/var/schools" ] || while IFS= read -r other; do
-        [ "$other" = "$DIR" ] || [ ! -f "$other/settings" ] || echo "$other"
+schools_of_this_code() {
+    local school
+    [ ! -f "$ROOT/var/schools" ] || while IFS= read -r school; do
+        [ ! -f "$school/settings" ] || echo "$school"
     done <"$ROOT/var/schools"
 }
+also_on_this_code() { schools_of_this_code | grep -vxF "$DIR" || true; }
 
 # bring_down [yes]: all of it; or, with “yes”, all but the database and the server that says “back in a minute”.
 bring_down() {
@@ -493,7 +497,8 @@ recess_install() {
     asked MAIL_HOST "Which mail server takes its letters?"
     [ -n "$MAIL_HOST" ] || fail "Without a mail server nobody is told of anything: --mail-host NAME" "On a machine that sends mail by itself that is localhost, with --mail-port 25."
     asked MAIL_FROM "Whom do letters come from?" "meetings@$HOST"
-    if [ -n "$new" ] && [ -z "${SHARE_CODE:-}" ] && [ -n "$(also_on_this_code)" ]; then
+    # A package has them all updated at once.
+    if [ -n "$new" ] && [ -z "${SHARE_CODE:-}" ] && ! is_packaged && [ -n "$(also_on_this_code)" ]; then
         fail "The code in $ROOT runs another school already: $(also_on_this_code | head -n 1)." "Give this one code of its own, so that each is updated by itself: git clone ADDRESS-OF-THE-CODE /opt/recess-2" "Or say --share-code: then no update is taken in here any more."
     fi
     # shellcheck disable=SC2086

@@ -10,6 +10,7 @@ BUILT="vendor node_modules public/build"
 recess_update() {
     TO='' BACK='' AS_IT_WAS=''
     school_open "$@"
+    ! is_packaged || fail "This Recess is a Debian package, so apt takes another version in, or the one before." "apt install ./recess_….deb; docs/running.md says what becomes of the rows. Nothing was done."
     alone
     [ ! -f "$VAR/updating" ] || end_of_update
     instance_is_running || fail "It is not running." "Start it: bin/recess up --dir $DIR"
@@ -55,6 +56,7 @@ build_beside() {
 }
 
 away_with_next() {
+    ! is_packaged || return 0
     [ ! -e "$NEXT" ] || in_git worktree remove --force "$NEXT" >/dev/null 2>&1 || rm -rf "$NEXT"
     in_git worktree prune
 }
@@ -76,21 +78,26 @@ recess_prepare() {
 # updating OLD NEW STAGE
 updating() { printf 'old %s\nnew %s\nstage %s\n' "$1" "$2" "$3" >"$VAR/updating.new" && mv "$VAR/updating.new" "$VAR/updating"; }
 
-# take_in OLD NEW: from the stop to what answers; or back.
-take_in() {
-    local old=$1 new=$2 begun
-    step "Taking in ${new:0:12}; visitors are told “back in a minute or two”"
-    begun=$(date +%s)
+# stop_for_new_code OLD NEW: nothing serves, and the rows are copied as they are now that nobody writes; beside the backup,
+# which only its owner may be able to open.
+stop_for_new_code() {
     rm -rf "$VAR/before"
-    updating "$old" "$new" copying
+    updating "$1" "$2" copying
     bring_down yes
-    # Beside the backup, which only its owner may be able to open: the rows as they are now that nobody writes.
     if ! (umask 077 && mkdir "$VAR/before" && dump_into "$VAR/before"); then
         rm -rf "$VAR/before" "$VAR/updating"
         bring_up 9>&-
         fail "The rows could not be copied, so nothing was updated." "Is the disk full? bin/recess doctor looks."
     fi
-    updating "$old" "$new" taking
+    updating "$1" "$2" taking
+}
+
+# take_in OLD NEW: from the stop to what answers; or back.
+take_in() {
+    local old=$1 new=$2 begun
+    step "Taking in ${new:0:12}; visitors are told “back in a minute or two”"
+    begun=$(date +%s)
+    stop_for_new_code "$old" "$new"
     # Each version brings itself up with its own commands.
     if in_git reset --quiet --hard "$new" && built_changes_places && "$ROOT/bin/recess" bring-up --dir "$VAR" 9>&-; then
         step "Updated from ${old:0:12} to ${new:0:12}; it was away for $(($(date +%s) - begun)) seconds."
@@ -140,8 +147,7 @@ put_back() {
 
 # serves_as_before VERSION: the code goes back, and nothing is left of what led away from it.
 serves_as_before() {
-    in_git reset --quiet --hard "$1"
-    built_changes_places
+    is_packaged || { in_git reset --quiet --hard "$1" && built_changes_places; }
     "$ROOT/bin/recess" bring-up --dir "$VAR" 9>&-
     rm -rf "$VAR/before" "$VAR/updating"
     away_with_next
@@ -156,9 +162,14 @@ end_of_update() {
         serving)
             "$ROOT/bin/recess" bring-up --dir "$VAR" 9>&-
             taken_in "$old"
-            step "It was finished: $(in_git rev-parse --short=12 HEAD) serves."
+            step "It was finished: $(version_of_code | cut -c1-12) serves."
             ;;
         taking)
+            # Where apt has brought other code, that is gone on with.
+            if is_packaged && [ "$old" != "$(version_of_code)" ]; then
+                finish_packaged "$old"
+                return
+            fi
             put_back
             step "It was put back: ${old:0:12} serves as before."
             ;;
@@ -170,6 +181,18 @@ end_of_update() {
             step "Nothing of it had been taken in: ${old:0:12} serves."
             ;;
     esac
+}
+
+# finish_packaged OLD: with the code that apt has put here. Did that not come up, it waits for the code of before.
+finish_packaged() {
+    if "$ROOT/bin/recess" bring-up --dir "$VAR" 9>&-; then
+        taken_in "$1"
+        step "It was finished: $(version_of_code | cut -c1-12) serves."
+        return
+    fi
+    bring_down yes
+    updating "$1" "$(version_of_code)" taking
+    fail "The new version did not come up, and $(school_address)/ is stopped. Its rows are as they were, in $VAR/before." "Install the version before again (apt install ./recess_….deb): it serves as before, with its rows. What went wrong stands above, and in $VAR/log/."
 }
 
 # To the version before the last update. What was booked since stays, where the tables are the same in both.
