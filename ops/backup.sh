@@ -197,7 +197,8 @@ drill() {
     folder=$(mktemp -d "${TMPDIR:-/var/tmp}/recess-drill-XXXXXX")
     chmod 711 "$folder"
     # shellcheck disable=SC2064
-    trap "instance_stop >/dev/null 2>&1 || true; rm -rf '$work' '$folder'" EXIT
+    READS=
+    trap "instance_stop >/dev/null 2>&1 || true; rm -rf '$work' '$folder' \"\$READS\"" EXIT
     trap 'exit 130' INT TERM HUP
     BOOT=no LISTEN=127.0.0.1 CERTIFICATE='' CERTIFICATE_KEY='' BACKUPS=$folder BACKUP_KEY='' OIDC_ISSUER='' VIDEO_ADDRESS=''
     # Nobody listens there; and what would send is not started.

@@ -115,10 +115,10 @@ check_benches() {
 # check_moving KIND [PARTS]: a technician’s way with a school’s own installation, without systemd or with it.
 check_moving() {
     step "The way of a technician"
-    [ "$(id -u)" = 0 ] || { say_warning "Only root can go it: it starts a database and a web server as other users do." && return; }
-    runuser -u www-data -- true || { say_warning "Nobody can become another user here, so it is not gone." && return; }
+    [ "$(id -u)" = 0 ] || { say_note "Only root can go it: it starts a database and a web server as other users do." && return; }
+    runuser -u www-data -- true || { say_note "Nobody can become another user here, so it is not gone." && return; }
     if [ "$1" = units ] && ! unshare --mount --propagation private true 2>/dev/null; then
-        say_warning "No mount namespace can be made here, so it is gone without units."
+        say_note "No mount namespace can be made here, so it is gone without units."
         set -- plain "${@:2}"
     fi
     bash tests/moving/way.sh "$ROOT" "$@"

@@ -9,7 +9,7 @@ RUN_PACKAGES="php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-intl php8.2-
     php8.2-gd php8.2-bcmath php8.2-apcu php8.2-imap php8.2-mailparse mariadb-server nginx libnginx-mod-nchan supervisor procps util-linux qrencode poppler-utils unzip curl ca-certificates"
 TEST_PACKAGES="age git openssl oathtool chromium dovecot-imapd python3 python3-aiosmtpd python3-dateutil python3-icalendar coinor-cbc"
 
-MOVING_PACKAGES="prometheus rclone"
+MOVING_PACKAGES="prometheus rclone lintian adduser php-cli"
 
 missing_packages() {
     local package
@@ -108,7 +108,7 @@ audit_packages() {
     if said=$(COMPOSER=composer.pinned.json composer audit --no-dev --format=plain 2>&1); then
         step "PHP packages: no known hole"
     elif grep -qiE 'could not|failed|timed out|404|not be (fully )?loaded' <<<"$said" && ! grep -q 'CVE' <<<"$said"; then
-        say_warning "The registry of the PHP packages could not be asked."
+        say_note "The registry of the PHP packages could not be asked."
     else
         printf '%s\n' "$said"
         found=1
@@ -116,7 +116,7 @@ audit_packages() {
     if said=$(npm audit --omit=dev 2>&1); then
         step "JavaScript packages: no known hole"
     elif grep -qiE 'audit endpoint|ENOTFOUND|ECONN|E40[0-9]|E50[0-9]|not implemented' <<<"$said"; then
-        say_warning "The registry of the JavaScript packages could not be asked."
+        say_note "The registry of the JavaScript packages could not be asked."
     else
         printf '%s\n' "$said"
         found=1
@@ -149,6 +149,8 @@ install_all() {
     install_debian $RUN_PACKAGES "$@"
     install_node
     install_php_packages
+    # Where they are only served, what builds them is fetched when it has to.
+    [ "$PACKAGES_FOR" = run ] && built_fits public/build && return
     install_js_packages
     build_pages
 }

@@ -15,6 +15,9 @@ instance_open() {
     SERVICE=recess-$(basename "$VAR" | tr -c 'A-Za-z0-9\n' -)-$(printf %s "$VAR" | sha256sum | cut -c1-6)
     # The path of a Unix socket has 107 characters at most.
     [ ${#RUN} -lt 80 ] || RUN=/tmp/recess-$(printf %s "$VAR" | sha256sum | cut -c1-12)
+    # What is worked out for all and kept for a second; a school's in memory, where /run is, so that no full disk ends it.
+    READS=$RUN/nginx-cache
+    [ "$INSTANCE" != school ] || [ "$(id -u)" != 0 ] || READS=/run/$SERVICE-reads
     APP_USER=$(id -un)
     DB_USER=$APP_USER
     if [ "$(id -u)" = 0 ]; then
@@ -56,12 +59,13 @@ instance_prepare() {
     # Nothing of an instance is for the other users of the machine; who has to pass through to their own may pass.
     umask 027
     mkdir -p -m 755 "$ROOT/var" "$VAR"
-    mkdir -p "$VAR"/{run/nginx-cache,mariadb,log/mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
+    mkdir -p "$VAR"/{run,mariadb,log/mariadb} "$VAR"/storage/{logs,framework/{views,cache}} "$VAR"/bootstrap
     chmod 751 "$VAR" "$VAR/run" "$VAR/log"
-    chmod 750 "$VAR/mariadb" "$VAR/run/nginx-cache" "$VAR"/storage "$VAR"/storage/{logs,framework} "$VAR"/storage/framework/{views,cache} "$VAR/bootstrap" "$VAR/log/mariadb"
+    chmod 750 "$VAR/mariadb" "$VAR"/storage "$VAR"/storage/{logs,framework} "$VAR"/storage/framework/{views,cache} "$VAR/bootstrap" "$VAR/log/mariadb"
     # What was cached of an earlier version may name classes that are gone; it is made anew below.
     [ -n "${KEEPS_CACHES:-}" ] || rm -f "$VAR"/bootstrap/*.php
     mkdir -p -m 755 "$RUN"
+    mkdir -p -m 750 "$READS"
     # Nobody else of the machine tells pages to look again.
     mkdir -p -m 750 "$RUN/live"
     # A database that runs keeps its port.
@@ -77,7 +81,7 @@ instance_prepare() {
     if [ "$(id -u)" = 0 ]; then
         chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
         chown "$APP_USER" "$RUN/live"
-        chown -R "$APP_USER" "$VAR/run/nginx-cache" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
+        chown -R "$APP_USER" "$READS" "$VAR/storage" "$VAR/bootstrap" "$VAR/.env"
         chown -R "$DB_USER" "$VAR/log/mariadb"
         # Left open to everybody by earlier versions; the database has a folder of its own.
         chown "$(id -un)" "$VAR/log"
@@ -194,6 +198,7 @@ fill_template() {
     text=${text//@LIVE@/$([ "$INSTANCE" = demo ] || [ "$INSTANCE" = school ] && echo 300 || echo 5000)}
     text=${text//@ROOT@/$ROOT}
     text=${text//@RUN@/$RUN}
+    text=${text//@READS@/$READS}
     text=${text//@VAR@/$VAR}
     text=${text//@PHP@/$PHP}
     printf '%s\n' "$text" >"$VAR/run/$1"

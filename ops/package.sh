@@ -6,12 +6,13 @@ PACKAGES=$ROOT/var/package
 # What runs at a school; the tests, the pages' sources and their tools stay here.
 PACKED="app artisan bin bootstrap composer.json config core database demo lang ops package-lock.json php-packages.lock public routes support vendor web/views VERSION"
 # Not by a package's own dependencies: what the tests and the building need.
-PACKAGE_DEPENDS="adduser age openssl"
+PACKAGE_DEPENDS="adduser age openssl php-cli"
 
 recess_package() {
     # shellcheck disable=SC2086
-    install_all git
-    local commit tree=$PACKAGES/tree NEXT=$PACKAGES/code
+    install_debian $RUN_PACKAGES git
+    install_node
+    local commit tree=$PACKAGES/tree NEXT=$PACKAGES/code VAR=$PACKAGES
     commit=$(in_git rev-parse HEAD 2>/dev/null) || fail "The code in $ROOT was not fetched with git." "A package is made of what is committed."
     [ -z "$(in_git status --porcelain --untracked-files=no)" ] || say_note "What was changed here and is not committed is not in it."
     DEB_VERSION=$(cat "$ROOT/VERSION")+$(TZ=UTC in_git show -s --format=%cd --date=format-local:%Y%m%d%H%M%S HEAD).g${commit:0:7}
@@ -25,6 +26,7 @@ recess_package() {
     # shellcheck disable=SC2086
     tar -C "$NEXT" -c --exclude-vcs $PACKED | tar -C "$tree/usr/share/recess" -x
     tar -C "$NEXT/docs" -c --exclude=screenshots . | tar -C "$tree/usr/share/doc/recess" -x
+    rm -rf "$tree"/usr/share/recess/ops/{debian,package.sh}
     printf 'commit %s\nversion %s\n' "$commit" "$DEB_VERSION" >"$tree/usr/share/recess/packaged"
     # All that it writes lies where Debian has what changes.
     ln -s /var/lib/recess "$tree/usr/share/recess/var"
@@ -32,8 +34,10 @@ recess_package() {
     package_papers "$tree"
     away_with_next
     chmod -R u=rwX,go=rX "$tree"
+    # What says that it is a program is one.
+    { grep -rlIm1 '^#!' "$tree/usr/share/recess/vendor" --include='*.php' || true; } | xargs -r chmod +x
     chmod 755 "$tree"/DEBIAN/{prerm,postinst,postrm}
-    quietly "$INSTALL_LOG/package.log" dpkg-deb --build --root-owner-group "$tree" "$PACKAGES"
+    quietly "$PACKAGES/log/dpkg-deb.log" dpkg-deb --build --root-owner-group "$tree" "$PACKAGES"
     rm -rf "$tree"
     step "Made: $PACKAGES/recess_${DEB_VERSION}_all.deb"
 }
@@ -48,7 +52,7 @@ Version: $DEB_VERSION
 Architecture: all
 Maintainer: The Recess authors <recess@gannetcove.example>
 Installed-Size: $(du -sk --apparent-size "$tree" | cut -f1)
-Depends: $(printf '%s, ' $PACKAGE_DEPENDS $RUN_PACKAGES | sed 's/, $//')
+Depends: $(printf '%s, ' $PACKAGE_DEPENDS ${RUN_PACKAGES/util-linux/} | sed 's/, $//')
 Section: web
 Priority: optional
 Description: times for office hours and conferences, booked without conflicts

@@ -9,7 +9,7 @@ say_note() { as_typed "! $*"; }
 fail() {
     as_typed "✗ $1" >&2
     shift
-    for mend in "$@"; do as_typed "  $mend" >&2; done
+    for mend in "$@"; do [ -z "$mend" ] || as_typed "  $mend" >&2; done
     exit 1
 }
 
@@ -43,5 +43,3 @@ quietly() {
         fail "This failed: $*" "The whole of it is in ${log#"$ROOT"/}."
     fi
 }
-
-say_warning() { printf '! %s\n' "$*"; }

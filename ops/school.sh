@@ -542,15 +542,19 @@ all_is_sound() {
 ports_are_free() {
     local port
     for port in "$HTTPS_PORT" "$HTTP_PORT" "$WATCH_PORT"; do
-        [[ " ${LISTENED:-} " == *" $port "* ]] || ! port_taken "$port" || fail "Port $port is taken by another program." "Nothing was changed. Stop that one, or choose another: bin/recess install --help"
+        [[ " ${LISTENED:-} " == *" $port "* ]] || ! port_taken "$port" || fail "Port $port is taken by another program." "Nothing was changed. Stop that one, or choose another: bin/recess install --help" \
+            "$(! debians_nginx || echo "Debian’s own nginx runs. Does it serve nothing else here: systemctl disable --now nginx")"
     done
     [ "$HTTPS_PORT" != "$HTTP_PORT" ] && [ "$HTTP_PORT" != "$WATCH_PORT" ] && [ "$HTTPS_PORT" != "$WATCH_PORT" ] || fail "One port was given for two things." "Nothing was changed."
 }
 
+# The one that its package starts, with a page that says so; ours has a file of its own.
+debians_nginx() { pgrep -f '^nginx: master process /usr/sbin/nginx -g daemon' >/dev/null; }
+
 say_first_key() {
     local key
     key=$(artisan recess:first-key) || fail "$key"
-    cat <<TEXT
+    as_typed "$(cat <<TEXT
 
   Open this address once, within a day, to name the school and its first person:
 
@@ -561,6 +565,7 @@ $([ -n "$CERTIFICATE" ] || printf '  Its certificate is signed by itself, so bro
   bin/recess doctor says whether something is wrong; docs/running.md has the rest.
 
 TEXT
+    )"
 }
 
 # Off this machine: what starts it, what runs, its rows. What stays is a last backup, the backups before, and the code.
@@ -581,7 +586,7 @@ recess_uninstall() {
     bring_down
     starts_no_more
     [ "$BACKUPS" != "$VAR/backups" ] || { mv "$VAR/backups" "$kept/backups-$HOST" && BACKUP=$kept/backups-$HOST/${BACKUP##*/}; }
-    rm -rf "$VAR" "${RUN:?}"
+    rm -rf "$VAR" "${RUN:?}" "${READS:?}"
     [ ! -f "$ROOT/var/schools" ] || { grep -vxF "$VAR" "$ROOT/var/schools" >"$ROOT/var/schools.new" || true; mv "$ROOT/var/schools.new" "$ROOT/var/schools"; }
     step "It is gone from this machine. The user $RUN_AS, the code in $ROOT and the Debian packages stay."
     step "Its last backup, from which it can be restored: $BACKUP"

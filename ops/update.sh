@@ -5,7 +5,7 @@
 
 NEXT=$ROOT/var/next
 # What is built, and not fetched: it changes places with the code.
-BUILT="vendor node_modules public/build"
+BUILT="vendor public/build node_modules"
 
 recess_update() {
     TO='' BACK='' AS_IT_WAS=''
@@ -48,7 +48,11 @@ build_beside() {
     local what
     away_with_next
     quietly "$VAR/log/next.log" in_git worktree add --force --detach "$NEXT" "$1"
-    for what in $BUILT; do [ ! -d "$ROOT/$what" ] || cp -a --reflink=auto "$ROOT/$what" "$NEXT/$what"; done
+    for what in $BUILT; do
+        # With pages that fit nothing is asked of what builds them.
+        [ "$what" != node_modules ] || ! (cd "$NEXT" && built_fits public/build) || continue
+        [ ! -d "$ROOT/$what" ] || cp -a --reflink=auto "$ROOT/$what" "$NEXT/$what"
+    done
     # With its own commands; versions before this one have none for it, and build when they are brought up.
     if grep -q '^    prepare)' "$NEXT/bin/recess"; then
         "$NEXT/bin/recess" prepare 9>&- || { away_with_next && fail "${1:0:12} could not be built." "Nothing was stopped and nothing was changed. What went wrong stands above."; }

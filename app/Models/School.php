@@ -77,6 +77,8 @@ final class School extends Row
                 ->orderBy('id')
                 ->first() ??
             (new self())->forceFill([
+                // Of no school, until somebody moves in.
+                'id' => 0,
                 'name' => '',
                 'zone' => 'UTC',
                 'country' => '',

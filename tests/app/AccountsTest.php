@@ -258,6 +258,9 @@ final class AccountsTest extends TestCase
         self::assertSame(1, Artisan::call('recess:first-key'), 'whoever has moved in needs none');
         StaffMember::query()->delete();
         DB::table('schools')->delete();
+        foreach (['/', '/find', '/api/find', '/api/doors', '/card', '/staff/sign-in', '/staff/forgotten', '/up'] as $page) {
+            $this->assertLessThan(500, $this->get($page)->status(), "$page, before anybody has moved in");
+        }
         Artisan::call('recess:first-key');
         $lost = (string) parse_url(trim(Artisan::output()), PHP_URL_PATH);
         Artisan::call('recess:first-key');

@@ -1,8 +1,10 @@
 #!/usr/bin/python3
-"""A mail server on loopback: each letter's recipient goes into a file, a line; only who signs in as school/tide may send."""
+"""A mail server on loopback: each letter's recipient goes into a file, a line; only who signs in as school/tide may send.
+With a certificate and its key: over TLS alone, from STARTTLS on."""
 import asyncio
 import os
 import socket
+import ssl
 import sys
 
 from aiosmtpd.controller import Controller
@@ -26,7 +28,12 @@ def signed_in(server, session, envelope, mechanism, data):
     return AuthResult(success=(data.login, data.password) == (b'school', b'tide'), handled=False)
 
 
+tls = None
+if len(sys.argv) > 4:
+    tls = ssl.SSLContext(ssl.PROTOCOL_TLS_SERVER)
+    tls.load_cert_chain(*sys.argv[4:6])
 Controller(
-    Handler(), hostname='127.0.0.1', port=port, authenticator=signed_in, auth_required=True, auth_require_tls=False
+    Handler(), hostname='127.0.0.1', port=port, authenticator=signed_in, auth_required=True, auth_require_tls=bool(tls),
+    tls_context=tls, require_starttls=bool(tls)
 ).start()
 asyncio.new_event_loop().run_forever()

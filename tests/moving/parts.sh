@@ -1,7 +1,7 @@
 # The parts of the way, in the order in which they are gone; each ends with a school that runs. PARTS_BY_UNITS are gone
 # where systemd looks after it.
-PARTS="moving_in settings broken night drill restore update leaving"
-PARTS_BY_UNITS="moving_in drill restore update leaving"
+PARTS="moving_in settings broken night drill restore across update leaving"
+PARTS_BY_UNITS="moving_in drill restore full update leaving package"
 
 install_school() { # FOLDER FLAGS…
     # shellcheck disable=SC2086
@@ -11,7 +11,6 @@ install_school() { # FOLDER FLAGS…
 
 part_moving_in() {
     way "Moving in ($KIND)"
-    echo tide >"$PLACE/password"
     install_school "$SCHOOL"
     says 'Open this address once'
     silent_on 'does not take letters'
@@ -50,7 +49,17 @@ part_settings() {
     [ "$(pid_of_php)" = "$PHP_PID" ]
     refused doctor --dir "$SCHOOL"
     says '^✗ The mail server .* does not take our letters: .*authenticate'
-    recess install --dir "$SCHOOL" --mail-password-file "$PLACE/password" --certificate "$PLACE/ours.pem" --certificate-key "$PLACE/ours.key"
+    # A mail server that nobody vouches for, and one that the machine has been told to believe (docs/running.md).
+    local tls
+    tls=$(port)
+    certificate_for localhost "$PLACE/mail"
+    "$ROOT/tests/moving/mail-server.py" "$tls" "$PLACE/letters" "$PLACE/refuse" "$PLACE/mail.pem" "$PLACE/mail.key" 2>/dev/null &
+    within 20 bash -c "exec 3<>/dev/tcp/127.0.0.1/$tls"
+    recess install --dir "$SCHOOL" --mail-host localhost --mail-port "$tls" --mail-password-file "$PLACE/password"
+    says 'The mail server does not take letters' && answers
+    refused doctor --dir "$SCHOOL"
+    says '^✗ The mail server .* does not take our letters: .*certificate'
+    recess install --dir "$SCHOOL" --mail-host 127.0.0.1 --mail-port "$MAIL" --mail-password-file "$PLACE/password" --certificate "$PLACE/ours.pem" --certificate-key "$PLACE/ours.key"
     silent_on 'does not take letters'
     [ "$(pid_of_php)" = "$PHP_PID" ] && cmp -s "$PLACE/ours.pem" "$SCHOOL/tls/certificate.pem"
     # Behind a proxy each visitor is who they are, for the web server's limits too; and nobody else says so.
@@ -222,6 +231,59 @@ part_restore() {
     sql "$SCHOOL" "DELETE FROM jobs"
 }
 
+# On a disk of its own, of half a gigabyte.
+part_full() {
+    local SCHOOL=$PLACE/small/school HTTPS HTTP WATCH
+    way "A disk that is full: whoever looks has an answer, and all goes on when there is room ($KIND)"
+    HTTPS=$(port) HTTP=$(port) WATCH=$(port)
+    mkdir -m 755 "$PLACE/small" && mount -t tmpfs -o size=600m,mode=755 tmpfs "$PLACE/small"
+    install_school "$SCHOOL"
+    answers
+    local one before after
+    before=$(for one in / /find /staff/sign-in /away.css; do echo "$one $(page "$one")"; done)
+    ! grep -v ' 200$' <<<"$before"
+    cat /dev/zero >"$PLACE/small/full" 2>/dev/null || true
+    # A second later nothing that was kept is shown.
+    sleep 2
+    after=$(for one in / /find /staff/sign-in /away.css; do echo "$one $(page "$one")"; done)
+    [ "$after" = "$before" ] || { echo "$after" && exit 1; }
+    refused backup --dir "$SCHOOL"
+    says 'There is not enough room'
+    refused doctor --dir "$SCHOOL"
+    says '^✗ Only 0 MB are left'
+    rm "$PLACE/small/full"
+    recess backup --dir "$SCHOOL"
+    recess down --dir "$SCHOOL"
+    umount "$PLACE/small"
+}
+
+# The way of a school that has not looked for long: its backup, and itself, by its own commands.
+part_across() {
+    local now=$CODE CODE=$PLACE/old SCHOOL=$PLACE/long-ago HTTPS HTTP WATCH then built
+    then=$(git -C "$ROOT" -c safe.directory='*' rev-parse --verify --quiet HEAD~50) || { say_note "Fifty commits are not here, so an update across them is not tried." && return; }
+    way "A school of fifty commits ago moves in with the code of then ($KIND)"
+    HTTPS=$(port) HTTP=$(port) WATCH=$(port)
+    git clone --quiet "$PLACE/origin.git" "$CODE" 2>/dev/null
+    in_code reset --quiet --hard "$then"
+    for built in vendor node_modules public/build; do cp -a --reflink=auto "$now/$built" "$CODE/$built"; done
+    chmod -R go+rX "$CODE"
+    # Code of then went by whoever ran it; that it is not so any more is tried everywhere else.
+    umask 022
+    install_school "$SCHOOL"
+    answers
+    recess backup --dir "$SCHOOL"
+    way "Its backup restores with the code of now, and it is updated by its own update ($KIND)"
+    "$now/bin/recess" restore "$(newest_backup)" --drill >"$PLACE/said" 2>&1 </dev/null
+    says 'This backup restores'
+    recess update --dir "$SCHOOL"
+    says 'Updated from' && runs "$(git -C "$now" rev-parse HEAD)"
+    recess doctor --dir "$SCHOOL" || true
+    says '^✓ All of it runs'
+    recess down --dir "$SCHOOL"
+    umask 077
+    rm -rf "$SCHOOL" "$CODE"
+}
+
 # commit WHAT: a new version, from what was changed in a second clone; fetched by the update.
 commit() {
     git -C "$PLACE/next" -c user.name=way -c user.email=way@mail.example add -A
@@ -231,7 +293,7 @@ commit() {
 take_last_commit_back() { git -C "$PLACE/next" reset --quiet --hard HEAD~1 && git -C "$PLACE/next" push --quiet --force origin HEAD; }
 runs() { [ "$(in_code rev-parse HEAD)" = "$1" ] && answers && [ ! -e "$SCHOOL/updating" ] && [ ! -e "$CODE/var/next" ]; }
 migration() { # NAME BODY
-    printf '<?php\n\ndeclare(strict_types=1);\n\nreturn new class extends Illuminate\\Database\\Migrations\\Migration {\n    public function up(): void { %s }\n};\n' "$2" >"$PLACE/next/database/migrations/2099_01_01_$1.php"
+    printf '<?php\n\ndeclare(strict_types=1);\n\nreturn new class extends Illuminate\\Database\\Migrations\\Migration {\n    public function up(): void { %s }\n};\n' "$2" >"${IN:-$PLACE/next}/database/migrations/2099_01_01_$1.php"
 }
 
 part_update() {
@@ -306,3 +368,77 @@ part_leaving() {
     recess restore "$(sed -n 's/.*can be restored: //p' "$PLACE/said")" --drill
     says 'This backup restores'
 }
+
+# The code as it lies here, and two versions after it, as Debian packages; really installed, and purged in the end.
+packed() {
+    recess package >&2 || { cat "$PLACE/said" >&2 && exit 1; }
+    tail -n 1 "$PLACE/said" | sed 's/^· Made: //'
+}
+packed_school() { /usr/bin/recess "$@" >"$PLACE/said" 2>&1 </dev/null; }
+put_in_place() { dpkg --install "$1" >"$PLACE/said" 2>&1 </dev/null; }
+
+part_package() {
+    local IN=$CODE school=/var/lib/recess/school first second third
+    way "A Debian package: made, and looked at by lintian ($KIND)"
+    [ ! -e /usr/share/recess ] && [ ! -e /var/lib/recess ] || { echo "  Recess is installed on this machine as a package: that is not tried here." && exit 1; }
+    # As at a school, once for all three.
+    export RECESS_PACKAGES=run
+    recess prepare
+    first=$(packed)
+    lintian --allow-root --fail-on error "$first" >"$PLACE/said" 2>&1
+    migration 000001_more "DB::statement('ALTER TABLE turns ADD COLUMN way INT');"
+    in_code add -A && in_code commit --quiet --date '+1 second' -m 'more tables'
+    second=$(packed)
+    migration 000002_fails "DB::statement('ALTER TABLE turns ADD COLUMN gone INT'); throw new RuntimeException('oh');"
+    in_code add -A && in_code commit --quiet -m 'its tables fail'
+    third=$(packed)
+
+    way "It is installed, and a school moves in ($KIND)"
+    PACKED_HERE=yes
+    put_in_place "$first"
+    printf 'MAIL_HOST=127.0.0.1\nMAIL_PORT=%s\nMAIL_USERNAME=school\n' "$MAIL" >>/etc/recess/defaults
+    HTTPS=$(port) HTTP=$(port) WATCH=$(port)
+    packed_school install --host "$NAME" --https-port "$HTTPS" --http-port "$HTTP" --watch-port "$WATCH" --mail-password-file "$PLACE/password" --mail-from meetings@gannetcove.example
+    says 'Open this address once' && silent_on 'bin/recess|does not take letters'
+    answers
+    packed_school doctor || true
+    says '^✓ All of it runs' && says '^✓ The mail server takes our letters'
+    [ "$(stat -c %U "$(find "$school/storage" -type d -name views)")" = recess ]
+    refused_by_package update
+    says 'is a Debian package'
+
+    way "Another version is put in its place, and back where it does not come up ($KIND)"
+    sql "$school" "INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES ('held', '{}', 0, 1, 1)"
+    put_in_place "$second"
+    says 'It was finished' && answers
+    grep -q way <(sql "$school" 'SHOW COLUMNS FROM turns')
+    ! put_in_place "$third"
+    says 'Install the version before again'
+    [ "$(page /)" != 200 ]
+    put_in_place "$second"
+    says 'It was put back' && answers
+    wrong grep -q gone <(sql "$school" 'SHOW COLUMNS FROM turns')
+    [ "$(sql "$school" "SELECT COUNT(*) FROM jobs WHERE queue = 'held'")" = 1 ]
+    # One whose tables are of before those that are there changes nothing.
+    ! put_in_place "$first"
+    says 'are of a newer version'
+    put_in_place "$second"
+    answers
+
+    way "Taken away, its rows stay; purged, its backups do ($KIND)"
+    dpkg --remove recess >"$PLACE/said" 2>&1
+    wrong answers
+    [ -f "$school/settings" ] && [ -f /etc/recess/defaults ] && ! pgrep -f "$school/run" >/dev/null
+    put_in_place "$second"
+    says 'There is a school in'
+    packed_school up && answers
+    dpkg --purge recess >"$PLACE/said" 2>&1
+    wrong answers
+    [ ! -e /var/lib/recess ] && [ ! -e /etc/recess ] && [ ! -e /usr/share/recess ] && ! pgrep -f "$school/run" >/dev/null
+    [ -z "$(find /etc/systemd/system /etc/init.d /etc/cron.d -name 'recess-school-*' 2>/dev/null | xargs -r grep -l "$school")" ]
+    recess restore "$(find /var/backups/recess -name '*.tar.gz' | sort | tail -n 1)" --drill
+    says 'This backup restores'
+    rm -rf /var/backups/recess
+    PACKED_HERE=
+}
+refused_by_package() { ! packed_school "$@" || { echo "  It was not refused: $*" && exit 1; }; }

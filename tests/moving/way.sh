@@ -29,9 +29,11 @@ ended() {
     local code=$?
     set +e
     for folder in "$PLACE"/*/; do [ ! -f "$folder/settings" ] || "$CODE/bin/recess" down --dir "$folder" >/dev/null 2>&1; done
+    [ -z "${PACKED_HERE:-}" ] || dpkg --purge --force-all recess >/dev/null 2>&1
     kill $(jobs -p) $(cat "$PLACE"/*/run/supervisor.pid 2>/dev/null) 2>/dev/null
     pkill -KILL -f "$PLACE/copy"
     [ $code = 0 ] || { sleep 2 && echo "✗ The way ended at: ${STEP:-its beginning}" && tail -n 40 "$PLACE/said"; }
+    "$CODE/bin/recess" down --dir "$PLACE/small/school" >/dev/null 2>&1; umount -l "$PLACE/small" 2>/dev/null
     [ -n "${KEEP_PLACE:-}" ] || rm -rf "$PLACE"
     exit $code
 }
@@ -78,6 +80,7 @@ mail_server() {
     MAIL_SERVER=$!
 }
 : >"$PLACE/letters"
+echo tide >"$PLACE/password"
 mail_server
 
 . "$ROOT/tests/moving/parts.sh"
