@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
@@ -81,6 +82,12 @@ final class StaffMember extends User
     public function school(): BelongsTo
     {
         return $this->belongsTo(School::class);
+    }
+
+    /** @return Builder<self> who can meet families at a school: who is still there, and may more than read */
+    public static function hosting(int $school): Builder
+    {
+        return self::query()->where('school_id', $school)->whereNull('left_at')->where('reader', false);
     }
 
     protected static function booted(): void

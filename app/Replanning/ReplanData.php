@@ -9,6 +9,7 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Round;
+use App\Models\StaffMember;
 use App\Rounds\RoundHost;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Changes\Stead;
@@ -43,6 +44,14 @@ final class ReplanData
                             'name' => $one->host->name,
                         ],
                     )
+                    ->all(),
+            ),
+            'others' => array_values(
+                StaffMember::hosting($round->school_id)
+                    ->whereNotIn('id', $hosts->pluck('staff_id'))
+                    ->orderBy('name')
+                    ->get(['id', 'name'])
+                    ->map(static fn(StaffMember $one): array => ['id' => $one->id, 'name' => $one->name])
                     ->all(),
             ),
             'away' => self::whoIsAway($round, $hosts, $now),

@@ -51,17 +51,26 @@ final class PublishRound
                     'names' => Spell::list(array_slice($without, 0, 5)),
                 ]);
             foreach ($hosts as $host) {
-                $sheet = ($this->write)($host->host, self::statement($round, $host), $now);
-                $sheet->update(['round_id' => $round->id]);
-                self::closeAbsences($sheet, $host);
-                // While wishes are collected nobody books: it opens with what is allotted.
-                $round->collects || ($this->publish)($sheet->refresh(), $now);
-                $host->update(['sheet_id' => $sheet->id]);
+                $this->sheetOf($host->setRelation('round', $round), $now);
             }
             $round->update(['state' => SheetState::Open, 'published_at' => Instant::column($now)]);
 
             return $round;
         });
+    }
+
+    /** The sheet of somebody in it: open as the round is. */
+    public function sheetOf(RoundHost $host, int $now): void
+    {
+        $round = $host->round;
+        $sheet = ($this->write)($host->host, self::statement($round, $host), $now);
+        $sheet->update(['round_id' => $round->id]);
+        self::closeAbsences($sheet, $host);
+        // While wishes are collected nobody books: it opens with what is allotted.
+        if (!$round->collects || $round->allotted_at !== null) {
+            ($this->publish)($sheet->refresh(), $now);
+        }
+        $host->update(['sheet_id' => $sheet->id]);
     }
 
     public static function statement(Round $round, RoundHost $host): SheetStatement

@@ -10,12 +10,15 @@ use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Words;
 use App\Models\PlaceKind;
+use App\Models\Round;
+use App\Models\StaffMember;
 use App\Plans\HoursOn;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
 /**
  * What is one teacher's own of a round: where they are, and when they are not.
@@ -33,10 +36,7 @@ final class RoundPartController
         /** @var Part $form */
         $form = $request->validate(
             [
-                'kind' => ['required', Rule::enum(PlaceKind::class)],
-                'label' => ['required', 'string', 'max:120'],
-                'link' => ['nullable', 'string', 'max:2000', 'regex:#^https?://\S+$#'],
-                'directions' => ['nullable', 'string', 'max:1000'],
+                ...self::place(),
                 'most' => ['nullable', 'integer', 'between:1,200'],
                 'asked' => ['nullable', 'array', 'max:200'],
                 'asked.*' => ['integer', 'distinct', Rule::in($known)],
@@ -49,12 +49,45 @@ final class RoundPartController
             [
                 'asked.*.in' => Words::say('rounds.not_taught'),
                 'longer.*.id.in' => Words::say('rounds.not_taught'),
-                'label.required' => Words::say('rounds.place_needed'),
-                'link.regex' => Words::say('rounds.link_needed'),
+                ...self::placeSaid(),
             ],
         );
 
         return new JsonResponse(RoundSetupData::part($set($part, $form, Clock::now())));
+    }
+
+    /** Somebody more, into a round that is published. */
+    public function takeIn(Round $round, Request $request, TakeIn $takeIn): JsonResponse
+    {
+        /** @var array{staff: int, kind: string, label: string, link?: string|null, directions?: string|null} $form */
+        $form = $request->validate(['staff' => ['required', 'integer'], ...self::place()], self::placeSaid());
+        $staff =
+            StaffMember::hosting($round->school_id)->find($form['staff']) ??
+            throw ValidationException::withMessages(['staff' => Words::say('rounds.nobody_here')]);
+        $part = $takeIn($round, $staff, $form, Clock::now());
+        LogBook::note('round_host_in', $round, ['about' => $round->title, 'who' => $staff->name]);
+
+        return new JsonResponse(RoundSetupData::part($part), 201);
+    }
+
+    /** @return array<string, list<mixed>> what says where to find somebody */
+    private static function place(): array
+    {
+        return [
+            'kind' => ['required', Rule::enum(PlaceKind::class)],
+            'label' => ['required', 'string', 'max:120'],
+            'link' => ['nullable', 'string', 'max:2000', 'regex:#^https?://\S+$#'],
+            'directions' => ['nullable', 'string', 'max:1000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function placeSaid(): array
+    {
+        return [
+            'label.required' => Words::say('rounds.place_needed'),
+            'link.regex' => Words::say('rounds.link_needed'),
+        ];
     }
 
     public function takeOut(RoundHost $part, TakeOut $takeOut): Response

@@ -75,8 +75,7 @@ final class RoundRequest extends FormRequest
         $classes = array_values(array_map(intval(...), $this->validated('classes')));
         $wrong = [];
         if (
-            StaffMember::query()->where('school_id', $school)->whereNull('left_at')->whereKey($staff)->count() !==
-            count($staff)
+            StaffMember::hosting($school)->whereKey($staff)->count() !== count($staff)
         ) {
             $wrong['staff'] = Words::say('rounds.no_such_staff');
         }

@@ -30,12 +30,7 @@ final class RoundSetupData
         $school = $reader->school;
         $classes = SchoolClass::here($school->id)->withCount('students')->orderBy('name')->get();
         $teachers = Teachers::ofClasses($classes->modelKeys());
-        $people = StaffMember::query()
-            ->where('school_id', $school->id)
-            ->whereNull('left_at')
-            ->where('reader', false)
-            ->orderBy('name')
-            ->get();
+        $people = StaffMember::hosting($school->id)->orderBy('name')->get();
 
         return [
             'host' => $reader->name,

@@ -47,6 +47,9 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
     Route::post('/api/staff/rounds/{round}/take-back', [RoundController::class, 'takeBack'])
         ->can('change', 'round')
         ->middleware('logged:itself');
+    Route::post('/api/staff/rounds/{round}/parts', [RoundPartController::class, 'takeIn'])
+        ->can('change', 'round')
+        ->middleware('logged:itself');
     Route::put('/api/staff/round-parts/{part}', [RoundPartController::class, 'set'])
         ->can('change', 'part')
         ->middleware('logged:nothing,own');

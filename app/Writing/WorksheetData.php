@@ -69,10 +69,7 @@ final class WorksheetData
             ),
             'names_hosts' => WorksheetReader::namesHosts($host, $sheet),
             'colleagues' => array_values(
-                StaffMember::query()
-                    ->where('school_id', $school->id)
-                    ->whereNull('left_at')
-                    ->where('reader', false)
+                StaffMember::hosting($school->id)
                     ->where('id', '!=', $sheet->staff_id ?? $host->id)
                     ->orderBy('name')
                     ->get()

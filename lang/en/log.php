@@ -35,6 +35,7 @@ return [
     'round_allotted' => 'had times looked for in the round “{about}”',
     'round_allotment_published' => 'published the allotted times of the round “{about}”',
     'round_wishes_until' => 'changed until when wishes are taken in the round “{about}”',
+    'round_host_in' => 'took {who} into the round “{about}”',
     'round_host_out' => 'took {who} out of the round “{about}”',
     'round_host_away' => 'moved the meetings of {who}, who is away, in the round “{about}”',
     'round_evening_moved' => 'moved an evening of the round “{about}”',

@@ -102,6 +102,9 @@ return [
         'Whoever meets families in this round cannot interpret there: their times are given before anybody knows which are free.',
     'no_such_language' => 'This is no language that we know; write its code, such as fr, ar or uk.',
     'not_taught' => 'One of these students is not among those whom they teach any more.',
+    'not_published_yet' => 'This round is not published yet: put them in it where it is written. Nothing was changed.',
+    'it_is_over' => 'All dates of this round are over. Nothing was changed.',
+    'nobody_here' => 'Nobody of that name meets families here.',
     'has_meetings' => 'Somebody has booked with {host}, so they stay in it. Nothing was changed.',
     'without_link' =>
         '{count, plural, one {{names} meets by video and has no link yet.} other {# meet by video and have no link yet: {names}.}}',

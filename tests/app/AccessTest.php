@@ -151,6 +151,7 @@ final class AccessTest extends TestCase
         'PUT api/staff/rounds/{round}',
         'POST api/staff/rounds/{round}/publish',
         'POST api/staff/rounds/{round}/take-back',
+        'POST api/staff/rounds/{round}/parts',
         'PUT api/staff/round-parts/{part}',
         'DELETE api/staff/round-parts/{part}',
         'GET api/staff/round-parts/{part}/students',

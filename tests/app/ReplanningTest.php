@@ -6,17 +6,21 @@ namespace Tests\App;
 
 use App\Booking\BookingWish;
 use App\Booking\BookSlot;
+use App\Framework\Clock;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Pass;
 use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Sheet;
+use App\Models\SheetState;
 use App\Models\SlotChange;
+use App\Replanning\ReplanData;
 use App\RoundLetters\MovedLetter;
 use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
 use App\Telling\WriteLetters;
+use Carbon\CarbonImmutable;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
@@ -164,6 +168,58 @@ final class ReplanningTest extends RoundTestCase
             Booking::query()->whereKey($before->keys())->distinct()->pluck('staff_id')->all(),
         );
         self::assertSame(0, SlotChange::query()->count());
+    }
+
+    /** Who is not in a published round is taken into it, stands in, and is out again when nobody has booked with them. */
+    public function test_somebody_who_is_not_in_it_yet_stands_in(): void
+    {
+        [$round] = $this->booked();
+        $new = $this->host('Noor Haas');
+        $reader = $this->host('Elin Reed');
+        $reader->update(['reader' => true]);
+        $at = "/api/staff/rounds/$round->id/parts";
+        $form = ['staff' => $new->id, 'kind' => 'room', 'label' => 'Room 31'];
+        foreach (
+            [
+                'staff' => ['staff' => $reader->id],
+                'label' => ['label' => ''],
+                'kind' => ['kind' => 'boat'],
+                'link' => ['link' => 'x'],
+            ]
+            as $field => $wrong
+        ) {
+            $this->ask('post', $at, $wrong + $form)->assertOnlyJsonValidationErrors([$field]);
+        }
+        $others = static fn(): array => array_column(ReplanData::page($round->refresh(), Clock::now())['others'], 'name');
+        self::assertContains('Noor Haas', $others());
+        $part = $this->ask('post', $at, $form)->assertCreated()->json('id');
+        // Pressed twice they are in it once, and stay where they were said to be.
+        $this->ask('post', $at, ['label' => 'Room 32'] + $form)->assertCreated()->assertJsonPath('label', 'Room 31');
+        self::assertNotContains('Noor Haas', $others());
+        $sheet = Sheet::query()->where('staff_id', $new->id)->sole();
+        self::assertSame([$round->id, SheetState::Open], [$sheet->round_id, $sheet->state]);
+
+        $away = ['host' => $this->partOf($this->iolo->id)->id, 'times' => [], 'substitute' => $part];
+        $hits = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $away)->assertOk()->json('hits');
+        foreach ($hits as $hit) {
+            // All of theirs at the same hour: Noor has nothing else.
+            self::assertStringEndsWith('with Noor Haas', array_column($hit['others'], 'said', 'key')[$hit['best']]);
+        }
+        $choices = array_map(static function (array $hit): array {
+            $to = array_column($hit['others'], null, 'key')[$hit['best']];
+
+            return ['booking' => $hit['booking'], 'sheet' => $to['sheet'], 'start' => $to['start']];
+        }, $hits);
+        $this->ask('post', "/api/staff/rounds/$round->id/away", $away + ['choices' => $choices])->assertOk();
+        self::assertSame(count($hits), Booking::query()->where('staff_id', $new->id)->count());
+        $this->json('delete', "/api/staff/round-parts/$part")->assertConflict();
+        $this->ask('post', "/api/staff/rounds/$round->id/undo")->assertOk();
+        $this->json('delete', "/api/staff/round-parts/$part")->assertNoContent();
+        self::assertContains('Noor Haas', $others());
+        // Over, it takes nobody in.
+        CarbonImmutable::setTestNow((string) $round->dates()->last->plusDays(2));
+        $this->actingAs($this->office->refresh());
+        $this->ask('post', $at, $form)->assertConflict();
     }
 
     /** The way back: only what was closed for it is open again, what was moved or cancelled stays, and nobody is full. */

@@ -273,15 +273,16 @@ part_across() {
     answers
     recess backup --dir "$SCHOOL"
     way "Its backup restores with the code of now, and it is updated by its own update ($KIND)"
-    "$now/bin/recess" restore "$(newest_backup)" --drill >"$PLACE/said" 2>&1 </dev/null
-    says 'This backup restores'
+    "$now/bin/recess" restore "$(newest_backup)" --dir "$PLACE/again" --https-port "$(port)" --http-port "$(port)" --watch-port "$(port)" >"$PLACE/said" 2>&1 </dev/null
+    says 'Restored: '
+    "$now/bin/recess" down --dir "$PLACE/again" >/dev/null
     recess update --dir "$SCHOOL"
     says 'Updated from' && runs "$(git -C "$now" rev-parse HEAD)"
     recess doctor --dir "$SCHOOL" || true
     says '^✓ All of it runs'
     recess down --dir "$SCHOOL"
     umask 077
-    rm -rf "$SCHOOL" "$CODE"
+    rm -rf "$SCHOOL" "$CODE" "$PLACE/again"
 }
 
 # commit WHAT: a new version, from what was changed in a second clone; fetched by the update.

@@ -45,6 +45,19 @@
         changed = answer.data;
         said = 'Their times can be booked again. Meetings that were moved or cancelled stay as they are.';
     }
+    function joined(part: Schema['RoundPart'], name: string) {
+        changed = {
+            ...page,
+            hosts: [...page.hosts, { id: part.id, name }],
+            others: page.others.filter((one) => one.id !== part.staff),
+        };
+        said = `${name} is in this round now.`;
+    }
+    function left(part: number) {
+        const name = page.hosts.find((one) => one.id === part)?.name ?? '';
+        changed = { ...page, hosts: page.hosts.filter((one) => one.id !== part) };
+        said = `${name} is not in this round any more.`;
+    }
     async function video(on: boolean) {
         const answer = on
             ? await ask(api.POST('/api/staff/rounds/{round}/by-video', path))
@@ -79,7 +92,7 @@
         {/each}
     </fieldset>
     {#if what === 'away'}
-        <Away {page} {done} back={(part) => void back(part)} />
+        <Away {page} {done} back={(part) => void back(part)} {joined} {left} />
     {:else if what === 'evening'}
         {#key page}<Evening {page} {done} />{/key}
     {:else}

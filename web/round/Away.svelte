@@ -3,7 +3,8 @@
     import { Button, Input, Label, Select, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
-    import { api, type Schema } from '../lib/api';
+    import { api, ask, type Schema } from '../lib/api';
+    import Newcomer from './Newcomer.svelte';
     import { Replan } from './replan.svelte';
 
     interface Props {
@@ -11,17 +12,26 @@
         done: (what: Schema['Replanned']) => void;
         /** Opens the times of somebody again who comes after all. */
         back: (part: number) => void;
+        /** Somebody more is in the round now. */
+        joined: (part: Schema['RoundPart'], name: string) => void;
+        /** Whoever has no meeting in it is not in it any more. */
+        left: (part: number) => void;
     }
-    let { page, done, back }: Props = $props();
+    let { page, done, back, joined, left }: Props = $props();
 
     const GIVE_BACK = 'back';
+    const NEWCOMER = 'new';
     let host = $state('');
     let substitute = $state('');
     let times = $state<Schema['HoursOn'][]>([]);
     let word = $state('');
     let chosen = $state<Record<number, string>>({});
     const path = $derived({ params: { path: { round: page.round } } });
-    const form = $derived({ host: Number(host), substitute: substitute === '' ? null : Number(substitute), times });
+    const form = $derived({
+        host: Number(host),
+        substitute: ['', NEWCOMER].includes(substitute) ? null : Number(substitute),
+        times,
+    });
 
     const plan = new Replan<Schema['AwayEffect']>(
         () => api.POST('/api/staff/rounds/{round}/away/effect', { ...path, body: form }),
@@ -36,6 +46,16 @@
         (effect) =>
             (chosen = Object.fromEntries((effect?.hits ?? []).map((one) => [one.booking, one.best ?? GIVE_BACK]))),
     );
+
+    async function takeOut() {
+        const part = Number(host);
+        const answer = await ask(api.DELETE('/api/staff/round-parts/{part}', { params: { path: { part } } }));
+        plan.message = answer.trouble?.message ?? '';
+        if (answer.trouble) return;
+        plan.effect = null;
+        host = '';
+        left(part);
+    }
 </script>
 
 <div class="grid max-w-3xl gap-3">
@@ -71,13 +91,22 @@
                 {#each page.hosts.filter((one) => String(one.id) !== host) as one (one.id)}
                     <option value={String(one.id)}>{one.name}</option>
                 {/each}
+                {#if page.others.length > 0}<option value={NEWCOMER}>somebody who is not in it yet…</option>{/if}
             </Select>
-            <p id="away-substitute-help" class="text-faint">
-                One of this round. What they have booked themselves stays with them.
-            </p>
+            <p id="away-substitute-help" class="text-faint">What they have booked themselves stays with them.</p>
             {#if plan.fields.substitute}<p class="font-semibold text-brick">{plan.fields.substitute}</p>{/if}
         </div>
     </div>
+    {#if substitute === NEWCOMER}
+        <Newcomer
+            round={page.round}
+            people={page.others}
+            taken={(part, name) => {
+                joined(part, name);
+                substitute = String(part.id);
+            }}
+        />
+    {/if}
     {#each times as one, i (i)}
         <div class="grid gap-2 sm:grid-cols-[1fr_7rem_7rem_auto] sm:items-end">
             <div>
@@ -116,7 +145,7 @@
     </p>
     {#if plan.message}<Notice>{plan.message}</Notice>{/if}
     {#if !plan.effect}
-        <p><Button disabled={host === ''} onclick={plan.look}>See whom it hits</Button></p>
+        <p><Button disabled={host === '' || substitute === NEWCOMER} onclick={plan.look}>See whom it hits</Button></p>
     {:else}
         <p class="font-semibold" role="status">{plan.effect.said}</p>
         <ul class="border-t border-line">
@@ -150,6 +179,11 @@
             <Button disabled={plan.working} onclick={plan.apply}
                 >{plan.effect.hits.length === 0 ? 'Close these times' : 'Do it, and write to them'}</Button
             >
+            {#if plan.effect.hits.length === 0 && times.length === 0}
+                <Button color="alternative" disabled={plan.working} onclick={takeOut}
+                    >Take them out of this round</Button
+                >
+            {/if}
             <Button color="alternative" onclick={() => (plan.effect = null)}>Not yet</Button>
         </p>
     {/if}
