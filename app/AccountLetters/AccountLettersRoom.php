@@ -7,6 +7,7 @@ namespace App\AccountLetters;
 use App\Accounts\Invited;
 use App\Accounts\PasswordChanged;
 use App\Accounts\PasswordForgotten;
+use App\Accounts\SheetsLent;
 use App\Alone\BeginningAsked;
 use App\Framework\Room;
 use App\SignIn\SecondFactorTurned;
@@ -24,6 +25,7 @@ final class AccountLettersRoom extends Room
         Event::listen(SignInAsked::class, [TellOfAccount::class, 'ofSignIn']);
         Event::listen(SecondFactorTurned::class, [TellOfAccount::class, 'ofSecondFactor']);
         Event::listen(PasswordChanged::class, [TellOfAccount::class, 'ofChanged']);
+        Event::listen(SheetsLent::class, [TellOfAccount::class, 'ofSheetsLent']);
         Event::listen(BeginningAsked::class, [TellOfAccount::class, 'ofBeginning']);
     }
 }

@@ -8,6 +8,7 @@ use App\Accounts\AccountKey;
 use App\Accounts\Invited;
 use App\Accounts\PasswordChanged;
 use App\Accounts\PasswordForgotten;
+use App\Accounts\SheetsLent;
 use App\Alone\BeginningAsked;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -70,6 +71,26 @@ final class TellOfAccount
     {
         $about = "signin.{$event->word()}";
         $this->tell($event->staff, $about, Words::say("{$about}_news", ['name' => (string) $event->passkey]));
+    }
+
+    /** Both sides, but for whoever pressed it. */
+    public function ofSheetsLent(SheetsLent $event): void
+    {
+        $is = $event->until === null ? 'lent_over' : 'lent';
+        $values = [
+            'of' => $event->of->name,
+            'to' => $event->to->name,
+            'by' => $event->by->name,
+            'until' =>
+                $event->until === null
+                    ? ''
+                    : Spell::plainDate($event->of->school->timeZone()->dateAt($event->until - 1)),
+        ];
+        foreach (['of' => $event->of, 'to' => $event->to] as $side => $reader) {
+            if ($reader->id !== $event->by->id) {
+                $this->tell($reader, "accounts.{$is}_$side", Words::say("accounts.{$is}_{$side}_news", $values));
+            }
+        }
     }
 
     private static function until(AccountKey $key): string

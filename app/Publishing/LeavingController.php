@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Accounts\NotNow;
+use App\Accounts\SheetsLent;
 use App\Accounts\StaffList;
 use App\Framework\Clock;
 use App\Framework\LogBook;
@@ -19,6 +20,7 @@ use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Validation\Rule;
 
 /** Somebody leaves, or is away and a colleague looks after their sheets. */
@@ -91,23 +93,28 @@ final class LeavingController
         ]);
         $zone = $reader->school->timeZone();
         $until = $zone->instant(\Recess\Time\LocalDate::parse($request->string('until')->toString())->plusDays(1), 0);
-        Lending::query()->upsert(
-            [['of_id' => $person->id, 'to_id' => $request->integer('to'), 'until' => Instant::column($until)]],
+        $to = StaffMember::query()->findOrFail($request->integer('to'));
+        $changed = Lending::query()->upsert(
+            [['of_id' => $person->id, 'to_id' => $to->id, 'until' => Instant::column($until)]],
             ['of_id', 'to_id'],
             ['until'],
         );
-
-        LogBook::note('lent', $person, [
-            'about' => $person->name,
-            'to' => StaffMember::query()->whereKey($request->integer('to'))->value('name'),
-        ]);
+        LogBook::note('lent', $person, ['about' => $person->name, 'to' => $to->name]);
+        // Pressed again with the same day it says nothing new.
+        $changed === 0 || Event::dispatch(new SheetsLent($person, $to, $until, $reader));
 
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }
 
     public function takeBack(#[CurrentUser] StaffMember $reader, StaffMember $person): JsonResponse
     {
-        Lending::query()->where('of_id', $person->id)->delete();
+        $lent = Lending::query()->where('of_id', $person->id)->with('to')->get();
+        foreach ($lent as $one) {
+            $one->delete();
+            if ($one->until->getTimestamp() > Clock::now()) {
+                Event::dispatch(new SheetsLent($person, $one->to, null, $reader));
+            }
+        }
 
         return new JsonResponse(StaffList::of($reader, Clock::now()));
     }

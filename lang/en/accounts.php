@@ -75,5 +75,19 @@ return [
     'changed_news' =>
         'The password of your account is another one now, and everywhere else you were signed out. If it was not you, take it back at once with “Password forgotten” where one signs in, and tell the office.',
     'changed_link' => 'Sign in',
+    'lent_of_heading' => 'A colleague looks after your sheets',
+    'lent_of_news' =>
+        '{to} looks after your sheets until {until}, so that nobody waits while you are away. They see who has booked with you, and can change what you can. {by} has set it so.',
+    'lent_of_link' => 'To your sheets',
+    'lent_to_heading' => 'You look after a colleague’s sheets',
+    'lent_to_news' =>
+        'Until {until} you look after the sheets of {of}. They stand on your first page: you see who has booked, and can change what {of} can. {by} has set it so.',
+    'lent_to_link' => 'To your first page',
+    'lent_over_of_heading' => 'Your sheets are yours alone again',
+    'lent_over_of_news' => '{to} does not look after your sheets any more. {by} has set it so.',
+    'lent_over_of_link' => 'To your sheets',
+    'lent_over_to_heading' => 'A colleague’s sheets are not with you any more',
+    'lent_over_to_news' => 'You do not look after the sheets of {of} any more. {by} has set it so.',
+    'lent_over_to_link' => 'To your first page',
     'wrong_keys' => 'Many links that open nothing were tried from here. Wait an hour, or ask the office for a new one.',
 ];

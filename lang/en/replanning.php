@@ -7,7 +7,7 @@ return [
     'title' => 'When something comes up: {round}',
     // Somebody is away.
     'away_said' =>
-        '{hit, plural, =0 {Nobody has booked with {host} then. The times are closed.} one {One meeting with {host} cannot be.} other {# meetings with {host} cannot be.}} {hit, plural, =0 {} other {{placed, plural, =0 {There is no other time for any of them.} one {For one there is another time, moved as little as can be.} other {For # there are other times, moved as little as can be.}}}}',
+        '{hit, plural, =0 {Nobody has booked with {host} then, so nobody has to be told.} one {One meeting with {host} cannot be.} other {# meetings with {host} cannot be.}} {hit, plural, =0 {} other {{placed, plural, =0 {There is no other time for any of them.} one {For one there is another time, moved as little as can be.} other {For # there are other times, moved as little as can be.}}}}',
     'stead' => '{time} with {host}',
     'away_done' => '{host} is away. Everybody who is concerned hears of it in half a minute.',
     'is_away' =>

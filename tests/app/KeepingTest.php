@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\AccountLetters\AccountLetter;
 use App\Framework\LogBook;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -18,6 +19,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 use PDOException;
 
 /** What is kept of people and for how long, who did what, and what stays when somebody goes. */
@@ -213,12 +215,31 @@ final class KeepingTest extends TestCase
         $this->actingAs($iolo)
             ->ask('get', "/api/staff/sheets/$sheet->id")
             ->assertForbidden();
-        $this->actingAs($this->office)
-            ->ask('put', '/api/staff/people/' . $sheet->staff_id . '/lending', [
-                'to' => $iolo->id,
-                'until' => '2026-11-25',
-            ])
-            ->assertOk();
+        Mail::fake();
+        $lending = "/api/staff/people/$sheet->staff_id/lending";
+        $lend = ['to' => $iolo->id, 'until' => '2026-11-25'];
+        $this->actingAs($this->office)->ask('put', $lending, $lend)->assertOk();
+        // Both are told, once; and when it is over before its day.
+        $told = static fn(): array => Mail::queued(AccountLetter::class)
+            ->map(static fn(AccountLetter $one): string => "{$one->to[0]['name']}: " . $one->envelope()->subject)
+            ->all();
+        $both = [
+            'Wren Halloran: A colleague looks after your sheets',
+            'Iolo Bevan: You look after a colleague’s sheets',
+        ];
+        $this->ask('put', $lending, $lend)->assertOk();
+        self::assertSame($both, $told());
+        self::assertStringContainsString(
+            'Until 25 November 2026 you look after the sheets of Wren Halloran.',
+            Mail::queued(AccountLetter::class)[1]->render(),
+        );
+        $this->ask('delete', $lending)->assertOk();
+        $over = [
+            'Wren Halloran: Your sheets are yours alone again',
+            'Iolo Bevan: A colleague’s sheets are not with you any more',
+        ];
+        self::assertSame([...$both, ...$over], $told());
+        $this->ask('put', $lending, $lend)->assertOk();
         $this->actingAs($this->host('Iolo Bevan'))
             ->ask('get', "/api/staff/sheets/$sheet->id")
             ->assertOk()
