@@ -224,3 +224,14 @@ describe('the clock', () => {
         expect(names([turn('Ada', 0), turn('', 0)])).toBe('Ada and x');
     });
 });
+
+describe('a desk', () => {
+    it('is over by as much as the card of the meeting under way counts', async () => {
+        const { overBy } = await import('../../web/desk/desk.svelte');
+        expect(overBy([], seconds(0))).toBe(0);
+        expect(overBy([{ due: seconds(10) }], seconds(9))).toBe(0);
+        expect(overBy([{ due: seconds(10) }], seconds(148) + 21)).toBe(138);
+        // Of several who are in, the one who is longest over.
+        expect(overBy([{ due: seconds(10) }, { due: seconds(5) }, { due: null }], seconds(15))).toBe(10);
+    });
+});

@@ -162,6 +162,10 @@ export function countdown(seconds: number): string {
     return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`;
 }
 
+/** Whole minutes by which the meetings under way are past what was meant for them, as their card counts it; 0 and more. */
+export const overBy = (under: Pick<Turn, 'due'>[], at: number): number =>
+    Math.max(0, ...under.map((one) => Math.floor((at - (one.due ?? at)) / 60)));
+
 export const minutesSince = (instant: number): number => Math.max(0, Math.floor((now.seconds - instant) / 60));
 
 export const names = (turns: Turn[]): string =>

@@ -15,7 +15,7 @@
     import Unbooked from '../desk/Unbooked.svelte';
     import UnderWay from '../desk/UnderWay.svelte';
     import Workings from '../desk/Workings.svelte';
-    import { Desk, minutesSince, names } from '../desk/desk.svelte';
+    import { Desk, minutesSince, names, overBy } from '../desk/desk.svelte';
     import Heard from '../parts/Heard.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -49,6 +49,9 @@
     const how = $derived.by(() => {
         if (desk.data.back !== null && desk.data.back > now.seconds)
             return `on a break, ${Math.ceil((desk.data.back - now.seconds) / 60)} min left`;
+        // Nobody is on time whose meeting is over by its own card, whoever comes next.
+        const over = overBy(desk.under, now.seconds);
+        if (over >= 3 && over > desk.data.runs_late) return `${over} min over`;
         if (desk.data.runs_late >= 3) return `${desk.data.runs_late} min late`;
         return desk.under.length > 0 || desk.turns.some((one) => one.ended !== null) ? 'on time' : '';
     });
