@@ -38,8 +38,23 @@
     const asked = $derived(booked.filter((one) => one.state === 'asked'));
     const off = $derived(sheet.bookings.filter((one) => one.state === 'cancelled' || one.state === 'declined'));
     const standing = $derived(booked.filter((one) => one.state !== 'asked'));
-    const AT_ONCE = 30;
+    /** Who has booked stands before the times: so many of them that the next days are still in sight. */
+    const AT_ONCE = 8;
     let most = $state(AT_ONCE);
+    /** Of many days the nearest are drawn, the others a press away. */
+    const NEAR = 2;
+    const FEW = 4;
+    let unfolded = $state<string[]>([]);
+    const near = $derived(sheet.days.length <= FEW ? FEW : NEAR);
+    const fold = (date: string) =>
+        (unfolded = unfolded.includes(date) ? unfolded.filter((one) => one !== date) : [...unfolded, date]);
+    const slotsOf = (day: Schema['RulerDay']) => day.stretches.flatMap((part) => part.slots);
+    const isChosen = (day: Schema['RulerDay']) => slotsOf(day).some((slot) => slot.key === chosen?.slot.key);
+    function fillOf(day: Schema['RulerDay']): string {
+        const slots = slotsOf(day);
+        const taken = booked.filter((one) => slots.some((slot) => slot.key === one.key)).length;
+        return taken === 0 ? 'nobody yet' : `${taken} booked`;
+    }
     let message = $state('');
     let note = $state('');
     let chosen = $state<{ slot: Schema['RulerSlot']; label: string } | null>(null);
@@ -124,6 +139,65 @@
         ),
     );
 </script>
+
+{#snippet drawn(day: Schema['RulerDay'])}
+    <Ruler {day} {names} press={(slot) => (chosen = { slot, label: day.label })} chosen={chosen?.slot.key} />
+    {#if chosen && isChosen(day)}
+        <SlotPanel
+            {sheet}
+            slot={chosen.slot}
+            label={chosen.label}
+            done={leave}
+            changed={(now) => {
+                pressed(now);
+                void leave();
+            }}
+        />
+    {/if}
+{/snippet}
+
+{#snippet who()}
+    <section class="mt-4" aria-labelledby="who">
+        <div class="mb-3 flex flex-wrap items-baseline gap-4">
+            <h2 id="who">Who has booked</h2>
+            {#if sheet.bookings.length > 0 && !knock}
+                <span class="ml-auto"
+                    ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>as CSV</a> ·
+                    <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>as a workbook</a> ·
+                    <a href="/staff/sheets/{sheet.id}/files/bookings.pdf">on paper</a></span
+                >
+            {/if}
+        </div>
+        {#if sheet.can_change && (sheet.links_missing > 0 || booked.some((one) => one.video))}
+            <Links {sheet} changed={pressed} />
+        {/if}
+        {#if booked.length === asked.length}
+            <p>Nobody yet.</p>
+        {:else}
+            <ul class="border-t border-line">
+                {#each standing.slice(0, most) as booking (booking.id)}
+                    <HostBooking {sheet} {booking} changed={pressed} />
+                {/each}
+            </ul>
+            {#if standing.length > most}<Button color="alternative" class="mt-2" onclick={() => (most += AT_ONCE)}
+                    >Show {Math.min(AT_ONCE, standing.length - most)} more of {standing.length}</Button
+                >{/if}
+        {/if}
+        {#if off.length > 0}
+            <h3 class="mt-6 mb-1">Cancelled</h3>
+            <ul class="grid gap-1">
+                {#each off as booking (booking.id)}
+                    <li class="text-faint">
+                        <span class="times">{booking.day} {booking.from}</span> · {booking.student || booking.name} ·
+                        {booking.state === 'declined' ? 'declined ' : ''}{booking.off_said}{booking.cancel_note
+                            ? `: “${booking.cancel_note}”`
+                            : ''}
+                    </li>
+                {/each}
+            </ul>
+        {/if}
+    </section>
+{/snippet}
 
 <main class="sheet-of-paper">
     <Masthead {host} />
@@ -212,6 +286,7 @@
         </section>
     {/if}
 
+    {#if standing.length > 0}{@render who()}{/if}
     {#if !knock}
         <section class="mt-4" aria-labelledby="times">
             <div class="mb-1 flex flex-wrap items-baseline gap-x-4">
@@ -224,25 +299,26 @@
                 <span class="ml-auto"><ClockSwitch again={() => live.anew()} /></span>
             </div>
             <div class="grid gap-3">
-                {#each sheet.days as day (day.date)}
-                    <Ruler
-                        {day}
-                        {names}
-                        press={(slot) => (chosen = { slot, label: day.label })}
-                        chosen={chosen?.slot.key}
-                    />
-                    {#if chosen && day.stretches.some( (part) => part.slots.some((slot) => slot.key === chosen?.slot.key) )}
-                        <SlotPanel
-                            {sheet}
-                            slot={chosen.slot}
-                            label={chosen.label}
-                            done={leave}
-                            changed={(now) => {
-                                pressed(now);
-                                void leave();
-                            }}
-                        />
-                    {/if}
+                {#each sheet.days.slice(0, near) as day (day.date)}{@render drawn(day)}{/each}
+                {#if sheet.days.length > near}
+                    <ul class="grid grid-cols-2 gap-x-6 md:grid-cols-4" aria-label="Days after these">
+                        {#each sheet.days.slice(near) as day (day.date)}
+                            <li class="border-b border-line">
+                                <button
+                                    type="button"
+                                    class="flex min-h-11 w-full flex-wrap items-center gap-x-3 text-left"
+                                    aria-expanded={unfolded.includes(day.date)}
+                                    onclick={() => fold(day.date)}
+                                    ><span class="font-semibold underline">{day.short}</span><span class="text-faint"
+                                        >{fillOf(day)}</span
+                                    ></button
+                                >
+                            </li>
+                        {/each}
+                    </ul>
+                {/if}
+                {#each sheet.days.slice(near) as day (day.date)}
+                    {#if unfolded.includes(day.date) || isChosen(day)}{@render drawn(day)}{/if}
                 {/each}
             </div>
             {#if sheet.later}<Button color="alternative" class="mt-3" onclick={() => later(sheet.later)}
@@ -252,46 +328,7 @@
     {/if}
 
     {#if sheet.audience !== 'staff' && sheet.state !== 'draft' && !knock}<Roster {sheet} />{/if}
-    <section class="mt-4" aria-labelledby="who">
-        <div class="mb-3 flex flex-wrap items-baseline gap-4">
-            <h2 id="who">Who has booked</h2>
-            {#if sheet.bookings.length > 0 && !knock}
-                <span class="ml-auto"
-                    ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>as CSV</a> ·
-                    <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>as a workbook</a> ·
-                    <a href="/staff/sheets/{sheet.id}/files/bookings.pdf">on paper</a></span
-                >
-            {/if}
-        </div>
-        {#if sheet.can_change && (sheet.links_missing > 0 || booked.some((one) => one.video))}
-            <Links {sheet} changed={pressed} />
-        {/if}
-        {#if booked.length === asked.length}
-            <p>Nobody yet.</p>
-        {:else}
-            <ul class="border-t border-line">
-                {#each standing.slice(0, most) as booking (booking.id)}
-                    <HostBooking {sheet} {booking} changed={pressed} />
-                {/each}
-            </ul>
-            {#if standing.length > most}<Button color="alternative" class="mt-2" onclick={() => (most += AT_ONCE)}
-                    >Show {Math.min(AT_ONCE, standing.length - most)} more of {standing.length}</Button
-                >{/if}
-        {/if}
-        {#if off.length > 0}
-            <h3 class="mt-6 mb-1">Cancelled</h3>
-            <ul class="grid gap-1">
-                {#each off as booking (booking.id)}
-                    <li class="text-faint">
-                        <span class="times">{booking.day} {booking.from}</span> · {booking.student || booking.name} ·
-                        {booking.state === 'declined' ? 'declined ' : ''}{booking.off_said}{booking.cancel_note
-                            ? `: “${booking.cancel_note}”`
-                            : ''}
-                    </li>
-                {/each}
-            </ul>
-        {/if}
-    </section>
+    {#if standing.length === 0}{@render who()}{/if}
     {#if undo}<UndoToast said={undo.said} act={() => undo && void turn(undo.to)} done={() => (undo = null)} />{/if}
     {#if sheet.undo && !undo}
         {#key sheet.undo.said}<UndoToast
