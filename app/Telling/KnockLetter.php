@@ -140,6 +140,8 @@ final class KnockLetter extends Message
     {
         return match (true) {
             $this->occasion === KnockOccasion::Asked => $this->reader->isHost() ? 'asked' : 'sent',
+            // The times that stand in it are kept, and the one that was asked for may be among them.
+            $this->occasion === KnockOccasion::Proposed && $this->reader->isHost() => 'proposed_instead',
             $this->toHostThatItIsOff() => 'off',
             default => $this->occasion->value,
         };

@@ -95,6 +95,9 @@ return [
     'letter_proposed' =>
         '{host} names other times. They are kept for you until {until}. Open your bookings to take one.',
     'letter_proposed_heading' => 'Other times: {title}, with {host}',
+    'letter_proposed_instead' =>
+        '{by} has named these times to {who}. They are kept until {until}, and {who} takes one of them. What was asked for stands no more: if your calendar has it, this message takes it out.',
+    'letter_proposed_instead_heading' => 'Other times named: {title}, with {who}',
     'letter_lapsed' => 'Nobody has answered in time. Your times are free again.',
     'letter_lapsed_heading' => 'Not answered: {title}, with {host}',
     'letter_by_calendar' => 'You can answer here, or with the buttons of your calendar.',

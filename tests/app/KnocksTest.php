@@ -323,7 +323,22 @@ final class KnocksTest extends TestCase
             ->assertOk()
             ->assertJsonPath('open.0.state', 'proposed');
         self::assertSame(['4T22:30-23:00', '7T18:00-18:30'], $this->held());
-        self::assertContains('ama: Other times: a time of your own, with Wren Halloran', $this->letters());
+        self::assertSame(
+            [
+                'ama: Other times: a time of your own, with Wren Halloran',
+                'wren-halloran: Other times named: The lab report, with Ama Otoo',
+            ],
+            array_slice($this->letters(), -2),
+        );
+        // The time that was asked for may be among them: no letter says of one that is kept that it is free.
+        $propose(['3T14:00', '4T22:30'])->assertOk();
+        self::assertSame(['3T14:00-14:30', '4T22:30-23:00'], $this->held());
+        $this->delivered();
+        $raw = DB::table('mailroom_messages')->where('recipient', 'like', 'wren%')->value('raw');
+        $said = (string) preg_replace('/\s+/', ' ', quoted_printable_decode((string) $raw));
+        self::assertStringContainsString('What was asked for stands no more', $said);
+        self::assertStringNotContainsString('free again', $said);
+        $propose(['4T22:30', '7T18:00'])->assertOk();
 
         $offered = $this->ask('get', "/api$path")->json('knocks.0.choices');
         $this->ask('post', "/api$path/knocks/$knock->id/take", ['choice' => $offered[1]['id']])

@@ -141,4 +141,22 @@ test('from nothing to a round whose times are given: wishes on a phone, a pictur
     await expect(done).toBeVisible();
     await openMail(phone, 'family06@mail.example', /^Moved: .* – Report talks/);
     await expect(phone.frameLocator('iframe').getByText('The ferry is late.')).toBeVisible();
+
+    // Somebody who is not in it yet comes in to stand in; and goes out again, as nobody has booked with them.
+    await page.getByLabel('Who stands in, at the same hours').selectOption('somebody who is not in it yet…');
+    const joins = page.getByLabel('Who joins');
+    const name = (await joins.locator('option').nth(1).textContent())!;
+    await joins.selectOption(name);
+    await page.getByRole('button', { name: 'Take them in' }).click();
+    await expect(page.getByText('Say where people find you.')).toBeVisible();
+    await page.getByLabel('Room', { exact: true }).fill('Room 31');
+    await expectSound(page);
+    await page.getByRole('button', { name: 'Take them in' }).click();
+    await expect(page.getByText(`${name} is in this round now.`)).toBeVisible();
+    await expect(page.getByLabel('Who stands in, at the same hours').locator('option:checked')).toHaveText(name);
+    await page.reload();
+    await page.getByLabel('Who is away').selectOption(name);
+    await page.getByRole('button', { name: 'See whom it hits' }).click();
+    await page.getByRole('button', { name: 'Take them out of this round' }).click();
+    await expect(page.getByText(`${name} is not in this round any more.`)).toBeVisible();
 });
