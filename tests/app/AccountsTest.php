@@ -258,7 +258,10 @@ final class AccountsTest extends TestCase
         self::assertSame(1, Artisan::call('recess:first-key'), 'whoever has moved in needs none');
         StaffMember::query()->delete();
         DB::table('schools')->delete();
-        foreach (['/', '/find', '/api/find', '/api/doors', '/card', '/staff/sign-in', '/staff/forgotten', '/up'] as $page) {
+        foreach (
+            ['/', '/find', '/api/find', '/api/doors', '/card', '/staff/sign-in', '/staff/forgotten', '/up']
+            as $page
+        ) {
             $this->assertLessThan(500, $this->get($page)->status(), "$page, before anybody has moved in");
         }
         Artisan::call('recess:first-key');

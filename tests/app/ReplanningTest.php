@@ -190,17 +190,24 @@ final class ReplanningTest extends RoundTestCase
         ) {
             $this->ask('post', $at, $wrong + $form)->assertOnlyJsonValidationErrors([$field]);
         }
-        $others = static fn(): array => array_column(ReplanData::page($round->refresh(), Clock::now())['others'], 'name');
+        $others = static fn(): array => array_column(
+            ReplanData::page($round->refresh(), Clock::now())['others'],
+            'name',
+        );
         self::assertContains('Noor Haas', $others());
         $part = $this->ask('post', $at, $form)->assertCreated()->json('id');
         // Pressed twice they are in it once, and stay where they were said to be.
-        $this->ask('post', $at, ['label' => 'Room 32'] + $form)->assertCreated()->assertJsonPath('label', 'Room 31');
+        $this->ask('post', $at, ['label' => 'Room 32'] + $form)
+            ->assertCreated()
+            ->assertJsonPath('label', 'Room 31');
         self::assertNotContains('Noor Haas', $others());
         $sheet = Sheet::query()->where('staff_id', $new->id)->sole();
         self::assertSame([$round->id, SheetState::Open], [$sheet->round_id, $sheet->state]);
 
         $away = ['host' => $this->partOf($this->iolo->id)->id, 'times' => [], 'substitute' => $part];
-        $hits = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $away)->assertOk()->json('hits');
+        $hits = $this->ask('post', "/api/staff/rounds/$round->id/away/effect", $away)
+            ->assertOk()
+            ->json('hits');
         foreach ($hits as $hit) {
             // All of theirs at the same hour: Noor has nothing else.
             self::assertStringEndsWith('with Noor Haas', array_column($hit['others'], 'said', 'key')[$hit['best']]);

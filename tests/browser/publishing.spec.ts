@@ -271,3 +271,25 @@ test('beyond the rules for visitors, back where one was, thrown away', async ({ 
     await expect(page.getByRole('heading', { name: 'Your sheets' })).toBeVisible();
     await expect(page.getByText('Nobody wants this')).toBeHidden();
 });
+
+test('a weekly sheet: who has booked is on the first screen, and of its many days the nearest are drawn', async ({
+    page,
+}) => {
+    listen(page);
+    await signIn(page);
+    await page.goto('/staff/sheets');
+    await page.getByRole('link', { name: 'Office hours', exact: true }).first().click();
+    const who = await page.getByRole('heading', { name: 'Who has booked' }).boundingBox();
+    expect(who!.y).toBeLessThan(400);
+    const days = page.locator('[data-ruler]');
+    await expect(days).toHaveCount(2);
+    const far = page.getByRole('list', { name: 'Days after these' }).getByRole('button').nth(2);
+    await far.press('Enter');
+    await expect(days).toHaveCount(3);
+    await expect(far).toHaveAttribute('aria-expanded', 'true');
+    await expectSound(page);
+    await far.press('Enter');
+    await expect(days).toHaveCount(2);
+    await page.setViewportSize({ width: 320, height: 640 });
+    await expectSound(page);
+});

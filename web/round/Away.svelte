@@ -50,8 +50,11 @@
     async function takeOut() {
         const part = Number(host);
         const answer = await ask(api.DELETE('/api/staff/round-parts/{part}', { params: { path: { part } } }));
-        plan.message = answer.trouble?.message ?? '';
-        if (answer.trouble) return;
+        // Out of it there is nothing more to say of them.
+        if (answer.trouble && answer.status !== 204) {
+            plan.message = answer.trouble.message;
+            return;
+        }
         plan.effect = null;
         host = '';
         left(part);
