@@ -74,9 +74,7 @@ final class RoundRequest extends FormRequest
         $staff = array_values(array_map(intval(...), $this->validated('staff')));
         $classes = array_values(array_map(intval(...), $this->validated('classes')));
         $wrong = [];
-        if (
-            StaffMember::hosting($school)->whereKey($staff)->count() !== count($staff)
-        ) {
+        if (StaffMember::hosting($school)->whereKey($staff)->count() !== count($staff)) {
             $wrong['staff'] = Words::say('rounds.no_such_staff');
         }
         if (SchoolClass::here($school)->whereKey($classes)->count() !== count($classes)) {

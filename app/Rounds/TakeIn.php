@@ -44,8 +44,7 @@ final class TakeIn
                 ],
             );
             if ($part->wasRecentlyCreated) {
-                $part->hasPlace() ||
-                    throw RoundRefused::because('no_place', ['count' => 1, 'names' => $staff->name]);
+                $part->hasPlace() || throw RoundRefused::because('no_place', ['count' => 1, 'names' => $staff->name]);
                 $this->publish->sheetOf($part->setRelation('round', $round), $now);
             }
 
