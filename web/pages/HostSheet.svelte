@@ -38,14 +38,17 @@
     const asked = $derived(booked.filter((one) => one.state === 'asked'));
     const off = $derived(sheet.bookings.filter((one) => one.state === 'cancelled' || one.state === 'declined'));
     const standing = $derived(booked.filter((one) => one.state !== 'asked'));
-    /** Who has booked stands before the times: so many of them that the next days are still in sight. */
-    const AT_ONCE = 8;
-    let most = $state(AT_ONCE);
     /** Of many days the nearest are drawn, the others a press away. */
     const NEAR = 2;
     const FEW = 4;
     let unfolded = $state<string[]>([]);
-    const near = $derived(sheet.days.length <= FEW ? FEW : NEAR);
+    const many = $derived(sheet.days.length > FEW);
+    const near = $derived(many ? NEAR : FEW);
+    /** Where days go on and on, who has booked stands before them: so many that the next ones are still in sight. */
+    const whoFirst = $derived(many && standing.length > 0);
+    const atOnce = $derived(whoFirst ? 8 : 30);
+    let more = $state(0);
+    const most = $derived(atOnce + more);
     const fold = (date: string) =>
         (unfolded = unfolded.includes(date) ? unfolded.filter((one) => one !== date) : [...unfolded, date]);
     const slotsOf = (day: Schema['RulerDay']) => day.stretches.flatMap((part) => part.slots);
@@ -179,8 +182,8 @@
                     <HostBooking {sheet} {booking} changed={pressed} />
                 {/each}
             </ul>
-            {#if standing.length > most}<Button color="alternative" class="mt-2" onclick={() => (most += AT_ONCE)}
-                    >Show {Math.min(AT_ONCE, standing.length - most)} more of {standing.length}</Button
+            {#if standing.length > most}<Button color="alternative" class="mt-2" onclick={() => (more += 30)}
+                    >Show {Math.min(30, standing.length - most)} more of {standing.length}</Button
                 >{/if}
         {/if}
         {#if off.length > 0}
@@ -286,7 +289,7 @@
         </section>
     {/if}
 
-    {#if standing.length > 0}{@render who()}{/if}
+    {#if whoFirst}{@render who()}{/if}
     {#if !knock}
         <section class="mt-4" aria-labelledby="times">
             <div class="mb-1 flex flex-wrap items-baseline gap-x-4">
@@ -328,7 +331,7 @@
     {/if}
 
     {#if sheet.audience !== 'staff' && sheet.state !== 'draft' && !knock}<Roster {sheet} />{/if}
-    {#if standing.length === 0}{@render who()}{/if}
+    {#if !whoFirst}{@render who()}{/if}
     {#if undo}<UndoToast said={undo.said} act={() => undo && void turn(undo.to)} done={() => (undo = null)} />{/if}
     {#if sheet.undo && !undo}
         {#key sheet.undo.said}<UndoToast
