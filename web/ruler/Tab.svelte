@@ -137,6 +137,8 @@
         }
         /* Whose time it is stands in the cut, on the host's own ruler. */
         .tab.named:not(.free) {
+            /* Over what else is that day: no hatching runs through a name. */
+            z-index: 1;
             flex-direction: column;
             justify-content: end;
             gap: 0;
@@ -184,6 +186,7 @@
             box-shadow: none;
         }
         .tab:not(.free) {
+            z-index: 1;
             right: auto;
             width: 11rem;
             border-radius: 0;
