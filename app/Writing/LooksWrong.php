@@ -11,8 +11,10 @@ use App\Models\PlaceKind;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\SheetState;
+use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
+use Illuminate\Database\Eloquent\Builder;
 use Recess\Records\BlockRecord;
 use Recess\Repeat\Adjusted;
 use Recess\Repeat\OnDates;
@@ -31,6 +33,9 @@ final readonly class LooksWrong
 {
     /** Meetings in a room, and sheets, that are looked at. */
     private const MOST = 500;
+
+    /** Colleagues' sheets that are in one room. */
+    private const MOST_IN_ROOM = 50;
 
     private Zone $zone;
 
@@ -247,6 +252,10 @@ final readonly class LooksWrong
     {
         $mine = $this->stretches();
         $owner = $this->reader->sheet->staff_id ?? $this->reader->writer->id;
+        $colleagues = StaffMember::query()
+            ->where('school_id', $this->reader->writer->school_id)
+            ->where('id', '!=', $owner)
+            ->select('id');
         foreach ($this->reader->places() as $i => $place) {
             if ($place->kind !== PlaceKind::Room || count($mine) === 0) {
                 continue;
@@ -257,7 +266,7 @@ final readonly class LooksWrong
                 ->join('places', 'places.id', '=', 'bookings.place_id')
                 ->where('places.kind', 'room')
                 ->where('places.label', $place->label)
-                ->where('holds.staff_id', '!=', $owner)
+                ->whereIn('holds.staff_id', $colleagues)
                 ->where('holds.starts_at', '<', Instant::column($range[count($range) - 1]->end))
                 ->where('holds.ends_at', '>', Instant::column($range[0]->start))
                 ->orderBy('holds.starts_at')
@@ -279,6 +288,56 @@ final readonly class LooksWrong
                     ),
                     null,
                 );
+            } else {
+                yield from $this->roomPromised($i, $place->label, $mine, $colleagues);
+            }
+        }
+    }
+
+    /**
+     * Nobody has booked there yet, but a colleague's sheet offers times in the same room.
+     *
+     * @param  Builder<StaffMember>  $colleagues
+     * @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}>
+     */
+    private function roomPromised(int $place, string $room, Spans $mine, Builder $colleagues): \Generator
+    {
+        $range = $mine->all();
+        $others = Sheet::query()
+            ->whereIn('staff_id', $colleagues)
+            ->whereIn('state', [SheetState::Open, SheetState::Paused])
+            ->whereNull('put_away_at')
+            ->whereHas('places', static fn($one) => $one->where('kind', PlaceKind::Room)->where('label', $room))
+            ->orderByDesc('id')
+            ->limit(self::MOST_IN_ROOM)
+            ->with(Sheet::PARTS)
+            ->get();
+        foreach ($others as $other) {
+            $theirs = Spans::of(
+                $other
+                    ->toCore()
+                    ->stretches(
+                        $this->zone->dateAt($range[0]->start),
+                        $this->zone->dateAt($range[count($range) - 1]->start)->plusDays(1),
+                    ),
+            );
+            $shared = $mine->overlap($theirs)->all();
+            if ($shared !== []) {
+                yield $this->warning(
+                    "places.$place.label",
+                    sprintf(
+                        '%s is on the sheet “%s” of %s too: on %s, %s to %s.',
+                        $room,
+                        $other->title,
+                        $other->host->name,
+                        Spell::date($this->zone->dateAt($shared[0]->start)),
+                        Spell::time($shared[0]->start, $this->zone),
+                        Spell::time($shared[0]->end, $this->zone),
+                    ),
+                    null,
+                );
+
+                return;
             }
         }
     }

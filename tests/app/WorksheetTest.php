@@ -245,10 +245,21 @@ final class WorksheetTest extends TestCase
     {
         $mine = $this->sheet();
         $other = $this->sheet($this->host('Iolo Bevan'), title: 'Bevan conferences');
+        $this->actingAs($this->host());
+        $warnings = fn(): string => implode(' ', array_column($this->draw(self::form())->json('warnings'), 'message'));
+        // Before anybody has booked there, it is on two sheets; of another school it is no business of theirs.
+        $promised = 'Room 12 is on the sheet “Bevan conferences” of Iolo Bevan too: on Thursday 3 December 2026, 16:';
+        self::assertStringContainsString($promised, $warnings());
+        $elsewhere = $other->host->school->replicate()->fill(['name' => 'Sandbar College']);
+        $elsewhere->save();
+        $other->host->update(['school_id' => $elsewhere->id]);
+        self::assertStringNotContainsString('Room 12', $warnings());
+        $other->host->update(['school_id' => $this->host()->school_id]);
         $this->book($other, $this->wish($other, '20:30'))->assertCreated();
         $this->actingAs($this->host());
 
-        $said = implode(' ', array_column($this->draw(self::form())->json('warnings'), 'message'));
+        $said = $warnings();
+        self::assertStringNotContainsString($promised, $said, 'one of both is enough');
         self::assertStringContainsString(
             'across your sheet “Conferences” on Thursday 3 December 2026, 16:25 to 17:00',
             $said,
