@@ -411,6 +411,12 @@ part_package() {
 
     way "Another version is put in its place, and back where it does not come up ($KIND)"
     sql "$school" "INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES ('held', '{}', 0, 1, 1)"
+    # Where no backup can be made, nothing is put over what runs.
+    mkdir "$PLACE/gone" && packed_school install --backups "$PLACE/gone" && rmdir "$PLACE/gone"
+    ! put_in_place "$second"
+    says 'is its disk there' && answers
+    wrong grep -q way <(sql "$school" 'SHOW COLUMNS FROM turns')
+    packed_school install --backups "$school/backups"
     put_in_place "$second"
     says 'It was finished' && answers
     grep -q way <(sql "$school" 'SHOW COLUMNS FROM turns')
