@@ -1,5 +1,5 @@
 # The parts of the way, in the order in which they are gone; each ends with a school that runs. PARTS_BY_UNITS are gone
-# where systemd looks after it.
+# where systemd looks after it. One check a line: of several with && between only the last would end the way, and none with ! before it.
 PARTS="moving_in settings broken night drill restore across update leaving"
 PARTS_BY_UNITS="moving_in drill restore full update leaving package"
 
@@ -34,18 +34,24 @@ part_settings() {
     certificate_for other.example "$PLACE/other"
     certificate_for "$NAME" "$PLACE/ours"
     refused install --dir "$SCHOOL" --certificate "$PLACE/other.pem" --certificate-key "$PLACE/other.key"
-    says 'is not for meet.gannetcove.example' && still_as_it_was
+    says 'is not for meet.gannetcove.example'
+    still_as_it_was
     refused install --dir "$SCHOOL" --certificate "$PLACE/ours.pem" --certificate-key "$PLACE/other.key"
-    says 'does not belong to' && still_as_it_was
+    says 'does not belong to'
+    still_as_it_was
     refused install --dir "$SCHOOL" --backup-key "$PLACE/nowhere"
-    says 'is no list of age recipients' && still_as_it_was
+    says 'is no list of age recipients'
+    still_as_it_was
     refused install --dir "$SCHOOL" --https-port "$MAIL"
-    says 'is taken by another program' && still_as_it_was
+    says 'is taken by another program'
+    still_as_it_was
     refused install --dir "$PLACE/second" --host second.example --mail-host 127.0.0.1 --mail-from a@b.example --no-boot
-    says 'runs another school already' && still_as_it_was
+    says 'runs another school already'
+    still_as_it_was
     echo ebb >"$PLACE/wrong-password"
     recess install --dir "$SCHOOL" --mail-password-file "$PLACE/wrong-password"
-    says 'The mail server does not take letters' && answers
+    says 'The mail server does not take letters'
+    answers
     [ "$(pid_of_php)" = "$PHP_PID" ]
     refused doctor --dir "$SCHOOL"
     says '^✗ The mail server .* does not take our letters: .*authenticate'
@@ -56,22 +62,28 @@ part_settings() {
     "$ROOT/tests/moving/mail-server.py" "$tls" "$PLACE/letters" "$PLACE/refuse" "$PLACE/mail.pem" "$PLACE/mail.key" 2>/dev/null &
     within 20 bash -c "exec 3<>/dev/tcp/127.0.0.1/$tls"
     recess install --dir "$SCHOOL" --mail-host localhost --mail-port "$tls" --mail-password-file "$PLACE/password"
-    says 'The mail server does not take letters' && answers
+    says 'The mail server does not take letters'
+    answers
     refused doctor --dir "$SCHOOL"
     says '^✗ The mail server .* does not take our letters: .*certificate'
     recess install --dir "$SCHOOL" --mail-host 127.0.0.1 --mail-port "$MAIL" --mail-password-file "$PLACE/password" --certificate "$PLACE/ours.pem" --certificate-key "$PLACE/ours.key"
     silent_on 'does not take letters'
-    [ "$(pid_of_php)" = "$PHP_PID" ] && cmp -s "$PLACE/ours.pem" "$SCHOOL/tls/certificate.pem"
+    [ "$(pid_of_php)" = "$PHP_PID" ]
+    cmp -s "$PLACE/ours.pem" "$SCHOOL/tls/certificate.pem"
     # Behind a proxy each visitor is who they are, for the web server's limits too; and nobody else says so.
     echo 'RECESS_PROXIES=127.0.0.9, 192.0.2.0/24' >"$SCHOOL/more.env"
     refused install --dir "$SCHOOL"
-    says 'Line 1 of .* cannot be read \(RECESS_PROXIES=…\)' && answers
+    says 'Line 1 of .* cannot be read \(RECESS_PROXIES=…\)'
+    answers
     printf '# in front\nRECESS_PROXIES="127.0.0.9, 192.0.2.0/24"\n' >"$SCHOOL/more.env"
     recess install --dir "$SCHOOL"
-    grep -q 'set_real_ip_from 192.0.2.0/24;' "$SCHOOL/run/nginx.conf" && answers && [ "$(stat -c %A "$SCHOOL/more.env" | cut -c8-)" = --- ]
+    grep -q 'set_real_ip_from 192.0.2.0/24;' "$SCHOOL/run/nginx.conf"
+    answers
+    [ "$(stat -c %A "$SCHOOL/more.env" | cut -c8-)" = --- ]
     echo 'RECESS_PROXIES=all' >"$SCHOOL/more.env"
     refused install --dir "$SCHOOL"
-    says 'has “all”, which is no address' && answers
+    says 'has “all”, which is no address'
+    answers
     rm "$SCHOOL/more.env"
     "$CODE/bin/recess" school artisan --dir "$SCHOOL" config:show mail.mailers.smtp.password 2>/dev/null | grep -q tide
 }
@@ -111,8 +123,11 @@ part_broken() {
 
     way "Code that meets tables of another version says so, and shows nothing"
     echo 2020_01_01_000001_older >"$SCHOOL/tables"
-    [ "$(page /)" = 503 ] && [ "$(page /staff)" = 503 ] && [ "$(page /api/staff/session)" = 503 ]
-    answers && grep -q '"tables":"of another version"' "$PLACE/up"
+    [ "$(page /)" = 503 ]
+    [ "$(page /staff)" = 503 ]
+    [ "$(page /api/staff/session)" = 503 ]
+    answers
+    grep -q '"tables":"of another version"' "$PLACE/up"
     refused doctor --dir "$SCHOOL"
     says '^✗ The tables of this school are of another version'
     # Its tables are not of a newer version: they are brought up.
@@ -122,7 +137,8 @@ part_broken() {
     sql "$SCHOOL" "INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_of_a_newer_version', 9)"
     echo 2020_01_01_000001_older >"$SCHOOL/tables"
     refused up --dir "$SCHOOL"
-    says 'are of a newer version than the code' && [ "$(page /staff/sign-in)" = 503 ]
+    says 'are of a newer version than the code'
+    [ "$(page /staff/sign-in)" = 503 ]
     sql "$SCHOOL" "DELETE FROM migrations WHERE batch = 9 AND migration LIKE '2099%'"
     recess up --dir "$SCHOOL"
     [ "$(page /staff/sign-in)" = 200 ]
@@ -140,12 +156,14 @@ part_night() {
     printf '#!/bin/sh\nexec rclone copy --config /dev/null "$1" %s\n' "$PLACE/elsewhere" >"$SCHOOL/after-backup"
     chmod 777 "$SCHOOL/after-backup"
     refused night --dir "$SCHOOL"
-    says 'has to be a program of root' && [ ! -e "$PLACE/elsewhere" ]
+    says 'has to be a program of root'
+    [ ! -e "$PLACE/elsewhere" ]
     chmod 755 "$SCHOOL/after-backup"
     recess night --dir "$SCHOOL"
     cmp "$(newest_backup)" "$PLACE"/elsewhere/*.gz
     rm "$SCHOOL/after-backup"
-    promtool test rules "$CODE/docs/alarms/recess.rules.test.yml" >"$PLACE/said" 2>&1 && says SUCCESS
+    promtool test rules "$CODE/docs/alarms/recess.rules.test.yml" >"$PLACE/said" 2>&1
+    says SUCCESS
     curl -sS "http://127.0.0.1:$WATCH/metrics" >"$PLACE/said"
     for one in $(grep -oE 'recess_[a-z_]+' "$CODE/docs/alarms/recess.rules.yml" | sort -u); do says "^$one "; done
     local made
@@ -159,15 +177,24 @@ part_night() {
     [ "$(find "$SCHOOL/backups" -name '*.tar.gz' | wc -l)" = $((made + 1)) ]
     refused doctor --dir "$SCHOOL"
     says '^✗ The last certificate of a night, .*, went wrong: .* is not for'
-    curl -sS "http://127.0.0.1:$WATCH/metrics" >"$PLACE/said" && says '^recess_night_certificate_well 0$' && says '^recess_night_backup_well 1$'
+    curl -sS "http://127.0.0.1:$WATCH/metrics" >"$PLACE/said"
+    says '^recess_night_certificate_well 0$'
+    says '^recess_night_backup_well 1$'
     # It starts with the good one, too.
-    recess down --dir "$SCHOOL" && recess up --dir "$SCHOOL" && answers
+    recess down --dir "$SCHOOL"
+    recess up --dir "$SCHOOL"
+    answers
     # The disk of the backups is not there: nothing is written in its place.
-    mkdir "$PLACE/disk" && recess install --dir "$SCHOOL" --backups "$PLACE/disk" --certificate "$PLACE/good.pem" --certificate-key "$SCHOOL/tls/key.pem" && rmdir "$PLACE/disk"
+    mkdir "$PLACE/disk"
+    recess install --dir "$SCHOOL" --backups "$PLACE/disk" --certificate "$PLACE/good.pem" --certificate-key "$SCHOOL/tls/key.pem"
+    rmdir "$PLACE/disk"
     refused night --dir "$SCHOOL"
-    says 'is its disk there' && [ ! -e "$PLACE/disk" ]
+    says 'is its disk there'
+    [ ! -e "$PLACE/disk" ]
     # That hinders nothing else, and nothing is written in the place of the disk.
-    recess install --dir "$SCHOOL" --keep 20 && answers && [ ! -e "$PLACE/disk" ]
+    recess install --dir "$SCHOOL" --keep 20
+    answers
+    [ ! -e "$PLACE/disk" ]
     recess install --dir "$SCHOOL" --backups "$SCHOOL/backups"
 }
 
@@ -186,10 +213,12 @@ part_drill() {
     recess restore "$(newest_backup)" --drill
     says 'This backup restores: it is of .*the same rows'
     answers
-    [ "$(left_of_drills)" = 0 ] && [ ! -s "$PLACE/letters" ]
+    [ "$(left_of_drills)" = 0 ]
+    [ ! -s "$PLACE/letters" ]
     [ "$before" = "$(find /etc/systemd/system /etc/init.d /etc/cron.d 2>/dev/null | sort | sha256sum)" ]
     # A byte of the rows, with its sum.
-    mkdir "$PLACE/opened" && tar -C "$PLACE/opened" -xzf "$(newest_backup)"
+    mkdir "$PLACE/opened"
+    tar -C "$PLACE/opened" -xzf "$(newest_backup)"
     sed -i "s/^INSERT INTO .migrations. VALUES/&\\n(9999,'2099_01_01_000001_of_a_newer_version',1),/" "$PLACE/opened/rows.sql"
     (cd "$PLACE/opened" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums && tar -czf "$PLACE/newer.tar.gz" .)
     refused restore "$PLACE/newer.tar.gz" --drill
@@ -202,9 +231,11 @@ part_restore() {
     ports="--https-port $(port) --http-port $(port) --watch-port $(port)"
     way "A restore beside a school that has its ports is refused; into a folder with a school, too ($KIND)"
     refused restore "$file" --dir "$copy"
-    says 'is taken by another program' && [ ! -e "$copy/settings" ]
+    says 'is taken by another program'
+    [ ! -e "$copy/settings" ]
     refused restore "$file" --dir "$SCHOOL"
-    says 'There is a school in' && answers
+    says 'There is a school in'
+    answers
 
     way "A restore into an empty folder that is cut short, and done again ($KIND)"
     # shellcheck disable=SC2086
@@ -221,10 +252,12 @@ part_restore() {
     says 'They are held'
     says 'Restored: '
     answers
-    [ "$(sql "$copy" "SELECT COUNT(*) FROM jobs WHERE queue = 'held'")" = 3 ] && [ ! -s "$PLACE/letters" ]
+    [ "$(sql "$copy" "SELECT COUNT(*) FROM jobs WHERE queue = 'held'")" = 3 ]
+    [ ! -s "$PLACE/letters" ]
     # Each has its own of all that is the machine's.
     if [ "$KIND" = units ]; then [ "$(find /etc/systemd/system -name 'recess-*-mariadb.service' | wc -l)" = 2 ]; fi
-    recess school artisan --dir "$copy" recess:held drop && says '3 letters and other work were dropped'
+    recess school artisan --dir "$copy" recess:held drop
+    says '3 letters and other work were dropped'
     recess down --dir "$copy"
     answers
     rm -rf "$copy"
@@ -236,12 +269,13 @@ part_full() {
     local SCHOOL=$PLACE/small/school HTTPS HTTP WATCH
     way "A disk that is full: whoever looks has an answer, and all goes on when there is room ($KIND)"
     HTTPS=$(port) HTTP=$(port) WATCH=$(port)
-    mkdir -m 755 "$PLACE/small" && mount -t tmpfs -o size=600m,mode=755 tmpfs "$PLACE/small"
+    mkdir -m 755 "$PLACE/small"
+    mount -t tmpfs -o size=600m,mode=755 tmpfs "$PLACE/small"
     install_school "$SCHOOL"
     answers
     local one before after
     before=$(for one in / /find /staff/sign-in /away.css; do echo "$one $(page "$one")"; done)
-    ! grep -v ' 200$' <<<"$before"
+    wrong grep -v ' 200$' <<<"$before"
     cat /dev/zero >"$PLACE/small/full" 2>/dev/null || true
     # A second later nothing that was kept is shown.
     sleep 2
@@ -277,7 +311,8 @@ part_across() {
     says 'Restored: '
     "$now/bin/recess" down --dir "$PLACE/again" >/dev/null
     recess update --dir "$SCHOOL"
-    says 'Updated from' && runs "$(git -C "$now" rev-parse HEAD)"
+    says 'Updated from'
+    runs "$(git -C "$now" rev-parse HEAD)"
     recess doctor --dir "$SCHOOL" || true
     says '^✓ All of it runs'
     recess down --dir "$SCHOOL"
@@ -302,13 +337,17 @@ part_update() {
     git clone --quiet "$PLACE/origin.git" "$PLACE/next" 2>/dev/null
     way "An update that does not begin is not taken in, and nothing is stopped ($KIND)"
     before=$(in_code rev-parse HEAD)
-    recess update --dir "$SCHOOL" && says 'There is nothing newer'
-    refused update --dir "$SCHOOL" --to nowhere && says 'There is no version called “nowhere”'
+    recess update --dir "$SCHOOL"
+    says 'There is nothing newer'
+    refused update --dir "$SCHOOL" --to nowhere
+    says 'There is no version called “nowhere”'
     PHP_PID=$(pid_of_php)
     sed -i '1s/.*/<?php oh/' "$PLACE/next/bootstrap/app.php"
     commit 'it does not begin'
     refused update --dir "$SCHOOL"
-    says 'could not be built' && runs "$before" && [ "$(pid_of_php)" = "$PHP_PID" ]
+    says 'could not be built'
+    runs "$before"
+    [ "$(pid_of_php)" = "$PHP_PID" ]
     take_last_commit_back
 
     way "One whose tables fail is put back, with its rows ($KIND)"
@@ -316,7 +355,8 @@ part_update() {
     migration 000001_fails "DB::statement('ALTER TABLE turns ADD COLUMN way INT'); throw new RuntimeException('oh');"
     commit 'its tables fail'
     refused update --dir "$SCHOOL"
-    says 'The update was taken back' && runs "$before"
+    says 'The update was taken back'
+    runs "$before"
     wrong grep -q way <(sql "$SCHOOL" 'SHOW COLUMNS FROM turns')
     take_last_commit_back
 
@@ -331,7 +371,8 @@ part_update() {
     pkill -KILL -f "$CODE/artisan migrate" || true
     [ "$(page /)" != 200 ]
     recess up --dir "$SCHOOL"
-    says 'It was put back' && runs "$before"
+    says 'It was put back'
+    runs "$before"
     wrong grep -q way <(sql "$SCHOOL" 'SHOW COLUMNS FROM turns')
     take_last_commit_back
 
@@ -342,29 +383,35 @@ part_update() {
     local new
     new=$(git -C "$PLACE/next" rev-parse HEAD)
     recess update --dir "$SCHOOL" --to "$new"
-    says 'Updated from' && runs "$new"
+    says 'Updated from'
+    runs "$new"
     echo "  $(grep -o 'it was away for .*' "$PLACE/said")"
     recess doctor --dir "$SCHOOL" || true
     says '^✓ All of it runs: mariadb tide fpm'
     recess update --dir "$SCHOOL" --back
-    says 'serves again' && runs "$before"
+    says 'serves again'
+    runs "$before"
     migration 000001_more "DB::statement('ALTER TABLE turns ADD COLUMN way INT');"
     commit 'more tables'
-    recess update --dir "$SCHOOL" && says 'Updated from'
+    recess update --dir "$SCHOOL"
+    says 'Updated from'
     refused update --dir "$SCHOOL" --back
     says 'Tables were changed by the update'
     recess update --dir "$SCHOOL" --back --as-it-was
-    says 'serves again, with the rows of' && runs "$before"
+    says 'serves again, with the rows of'
+    runs "$before"
 }
 
 part_leaving() {
     way "Off the machine: nothing of it is left but its backups ($KIND)"
     refused uninstall other.example --dir "$SCHOOL"
-    says 'so that nothing else goes' && answers
+    says 'so that nothing else goes'
+    answers
     recess uninstall "$NAME" --dir "$SCHOOL"
     says 'It is gone from this machine'
     wrong answers
-    [ ! -e "$SCHOOL" ] && ! pgrep -f "$SCHOOL/run" >/dev/null
+    [ ! -e "$SCHOOL" ]
+    wrong pgrep -f "$SCHOOL/run" >/dev/null
     [ -z "$(find /etc/systemd/system /etc/init.d /etc/cron.d -name 'recess-school-*' 2>/dev/null | xargs -r grep -l "$SCHOOL")" ]
     recess restore "$(sed -n 's/.*can be restored: //p' "$PLACE/said")" --drill
     says 'This backup restores'
@@ -388,10 +435,12 @@ part_package() {
     first=$(packed)
     lintian --allow-root --fail-on error "$first" >"$PLACE/said" 2>&1
     migration 000001_more "DB::statement('ALTER TABLE turns ADD COLUMN way INT');"
-    in_code add -A && in_code commit --quiet --date '+1 second' -m 'more tables'
+    in_code add -A
+    in_code commit --quiet -m 'more tables'
     second=$(packed)
     migration 000002_fails "DB::statement('ALTER TABLE turns ADD COLUMN gone INT'); throw new RuntimeException('oh');"
-    in_code add -A && in_code commit --quiet -m 'its tables fail'
+    in_code add -A
+    in_code commit --quiet -m 'its tables fail'
     third=$(packed)
     in_code reset --quiet --hard HEAD~1
 
@@ -401,10 +450,12 @@ part_package() {
     printf 'MAIL_HOST=127.0.0.1\nMAIL_PORT=%s\nMAIL_USERNAME=school\n' "$MAIL" >>/etc/recess/defaults
     HTTPS=$(port) HTTP=$(port) WATCH=$(port)
     packed_school install --host "$NAME" --https-port "$HTTPS" --http-port "$HTTP" --watch-port "$WATCH" --mail-password-file "$PLACE/password" --mail-from meetings@gannetcove.example
-    says 'Open this address once' && silent_on 'bin/recess|does not take letters'
+    says 'Open this address once'
+    silent_on 'bin/recess|does not take letters'
     answers
     packed_school doctor || true
-    says '^✓ All of it runs' && says '^✓ The mail server takes our letters'
+    says '^✓ All of it runs'
+    says '^✓ The mail server takes our letters'
     [ "$(stat -c %U "$(find "$school/storage" -type d -name views)")" = recess ]
     refused_by_package update
     says 'is a Debian package'
@@ -412,23 +463,28 @@ part_package() {
     way "Another version is put in its place, and back where it does not come up ($KIND)"
     sql "$school" "INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES ('held', '{}', 0, 1, 1)"
     # Where no backup can be made, nothing is put over what runs.
-    mkdir "$PLACE/gone" && packed_school install --backups "$PLACE/gone" && rmdir "$PLACE/gone"
-    ! put_in_place "$second"
-    says 'is its disk there' && answers
+    mkdir "$PLACE/gone"
+    packed_school install --backups "$PLACE/gone"
+    rmdir "$PLACE/gone"
+    wrong put_in_place "$second"
+    says 'is its disk there'
+    answers
     wrong grep -q way <(sql "$school" 'SHOW COLUMNS FROM turns')
     packed_school install --backups "$school/backups"
     put_in_place "$second"
-    says 'It was finished' && answers
+    says 'It was finished'
+    answers
     grep -q way <(sql "$school" 'SHOW COLUMNS FROM turns')
-    ! put_in_place "$third"
+    wrong put_in_place "$third"
     says 'Install the version before again'
     [ "$(page /)" != 200 ]
     put_in_place "$second"
-    says 'It was put back' && answers
+    says 'It was put back'
+    answers
     wrong grep -q gone <(sql "$school" 'SHOW COLUMNS FROM turns')
     [ "$(sql "$school" "SELECT COUNT(*) FROM jobs WHERE queue = 'held'")" = 1 ]
     # One whose tables are of before those that are there changes nothing.
-    ! put_in_place "$first"
+    wrong put_in_place "$first"
     says 'are of a newer version'
     put_in_place "$second"
     answers
@@ -436,13 +492,19 @@ part_package() {
     way "Taken away, its rows stay; purged, its backups do ($KIND)"
     dpkg --remove recess >"$PLACE/said" 2>&1
     wrong answers
-    [ -f "$school/settings" ] && [ -f /etc/recess/defaults ] && ! pgrep -f "$school/run" >/dev/null
+    [ -f "$school/settings" ]
+    [ -f /etc/recess/defaults ]
+    wrong pgrep -f "$school/run" >/dev/null
     put_in_place "$second"
     says 'There is a school in'
-    packed_school up && answers
+    packed_school up
+    answers
     dpkg --purge recess >"$PLACE/said" 2>&1
     wrong answers
-    [ ! -e /var/lib/recess ] && [ ! -e /etc/recess ] && [ ! -e /usr/share/recess ] && ! pgrep -f "$school/run" >/dev/null
+    [ ! -e /var/lib/recess ]
+    [ ! -e /etc/recess ]
+    [ ! -e /usr/share/recess ]
+    wrong pgrep -f "$school/run" >/dev/null
     [ -z "$(find /etc/systemd/system /etc/init.d /etc/cron.d -name 'recess-school-*' 2>/dev/null | xargs -r grep -l "$school")" ]
     recess restore "$(find /var/backups/recess -name '*.tar.gz' | sort | tail -n 1)" --drill
     says 'This backup restores'
