@@ -24,6 +24,17 @@
         classes.filter((one) => setup.form.classes.length === 0 || setup.form.classes.includes(one.id)),
     );
     const part = (staff: number) => setup.round?.parts.find((one) => one.staff === staff);
+    /** Rooms in which several of them would be; as it is typed, before it is published. */
+    const twice = $derived.by(() => {
+        const rooms = new Map<string, string[]>();
+        for (const one of setup.round?.parts ?? []) {
+            if (one.kind !== 'room' || one.label === '' || !setup.form.staff.includes(one.staff)) continue;
+            const name = people.find((who) => who.id === one.staff)?.name ?? '';
+            rooms.set(one.label, [...(rooms.get(one.label) ?? []), name]);
+        }
+        return [...rooms].filter(([, names]) => names.length > 1);
+    });
+    const list = new Intl.ListFormat('en', { type: 'conjunction' });
     const short = (staff: number) => setup.round?.look.short.find((one) => one.staff === staff);
 
     function put(staff: number[], on: boolean) {
@@ -65,6 +76,9 @@
     {#if setup.round && setup.round.look.short.length > 0}
         <p class="notice mb-2">{setup.round.look.short_said}</p>
     {/if}
+    {#each twice as [room, names] (room)}
+        <p class="notice mb-2">{room} is used by {list.format(names)}.</p>
+    {/each}
     {#if setup.round?.look.untaught_said}<p class="notice mb-2">{setup.round.look.untaught_said}</p>{/if}
     <ul class="max-h-[60vh] overflow-y-auto border-t border-line">
         {#each shown as one (one.id)}
