@@ -128,40 +128,47 @@
         <h1>{desk.data.own ? 'Your desk' : `Desk of ${desk.data.person.name}`}</h1>
         <p class="mr-auto">
             {desk.data.day}
-            {#if how}<Badge color={how.endsWith('late') ? 'red' : 'primary'} border class="ms-2">{how}</Badge>{/if}
+            {#if how}<Badge color={/late|over$/.test(how) ? 'red' : 'primary'} border class="ms-2">{how}</Badge>{/if}
         </p>
-        {#each desk.data.desks as other (other.id)}<Button size="sm" color="alternative" href="/staff/desk/{other.id}"
-                >Desk of {other.name}</Button
-            >{/each}
-        {#if desk.data.whole}<Button
-                size="sm"
-                color="alternative"
-                aria-expanded={form === 'late'}
-                onclick={() => show('late')}>Running late</Button
-            >{/if}
-        {#if !desk.data.whole}
-            <!-- Breaks, lateness and who just came in are the host's. -->
-        {:else if desk.data.back !== null && desk.data.back > now.seconds}
-            <Button size="sm" onclick={() => rest(0)}>Back from the break</Button>
-        {:else}
-            <Button size="sm" color="alternative" aria-expanded={form === 'break'} onclick={() => show('break')}
-                >Break</Button
-            >
-        {/if}
-        {#if desk.data.whole}<Button
-                size="sm"
-                color="alternative"
-                aria-expanded={form === 'unbooked'}
-                onclick={() => show('unbooked')}>Somebody came in</Button
-            >{/if}
-        {#if desk.data.whole && desk.waiting.length > 0}<Button
-                size="sm"
-                color="alternative"
-                aria-expanded={form === 'word'}
-                onclick={() => show('word')}>Word to all</Button
-            >{/if}
-        <Button size="sm" color="alternative" href="/staff/lists?date={desk.data.date}">Paper</Button>
-        <Button size="sm" color="alternative" aria-label="Keys" onclick={() => (help = true)}>?</Button>
+        <!-- One line on a phone, which moves under a thumb: who is in stands on its first screen. -->
+        <div
+            class="flex min-w-0 basis-full gap-3 overflow-x-auto py-1 sm:basis-auto sm:flex-wrap sm:overflow-visible [&>*]:shrink-0"
+        >
+            {#each desk.data.desks as other (other.id)}<Button
+                    size="sm"
+                    color="alternative"
+                    href="/staff/desk/{other.id}">Desk of {other.name}</Button
+                >{/each}
+            {#if desk.data.whole}<Button
+                    size="sm"
+                    color="alternative"
+                    aria-expanded={form === 'late'}
+                    onclick={() => show('late')}>Running late</Button
+                >{/if}
+            {#if !desk.data.whole}
+                <!-- Breaks, lateness and who just came in are the host's. -->
+            {:else if desk.data.back !== null && desk.data.back > now.seconds}
+                <Button size="sm" onclick={() => rest(0)}>Back from the break</Button>
+            {:else}
+                <Button size="sm" color="alternative" aria-expanded={form === 'break'} onclick={() => show('break')}
+                    >Break</Button
+                >
+            {/if}
+            {#if desk.data.whole}<Button
+                    size="sm"
+                    color="alternative"
+                    aria-expanded={form === 'unbooked'}
+                    onclick={() => show('unbooked')}>Somebody came in</Button
+                >{/if}
+            {#if desk.data.whole && desk.waiting.length > 0}<Button
+                    size="sm"
+                    color="alternative"
+                    aria-expanded={form === 'word'}
+                    onclick={() => show('word')}>Word to all</Button
+                >{/if}
+            <Button size="sm" color="alternative" href="/staff/lists?date={desk.data.date}">Paper</Button>
+            <Button size="sm" color="alternative" aria-label="Keys" onclick={() => (help = true)}>?</Button>
+        </div>
     </div>
     {#if desk.message}<Notice class="mb-2">{desk.message}</Notice>{/if}
     {#if form === 'late' || form === 'break'}
