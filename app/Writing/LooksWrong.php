@@ -11,10 +11,9 @@ use App\Models\PlaceKind;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\SheetState;
-use App\Models\StaffMember;
 use App\Timetables\Asking;
 use App\Timetables\Judge;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder;
 use Recess\Records\BlockRecord;
 use Recess\Repeat\Adjusted;
 use Recess\Repeat\OnDates;
@@ -252,10 +251,12 @@ final readonly class LooksWrong
     {
         $mine = $this->stretches();
         $owner = $this->reader->sheet->staff_id ?? $this->reader->writer->id;
-        $colleagues = StaffMember::query()
-            ->where('school_id', $this->reader->writer->school_id)
-            ->where('id', '!=', $owner)
-            ->select('id');
+        $school = $this->reader->writer->school_id;
+        $colleagues = static fn(Builder $some): Builder => $some
+            ->select('id')
+            ->from('staff')
+            ->where('school_id', $school)
+            ->where('id', '!=', $owner);
         foreach ($this->reader->places() as $i => $place) {
             if ($place->kind !== PlaceKind::Room || count($mine) === 0) {
                 continue;
@@ -297,10 +298,10 @@ final readonly class LooksWrong
     /**
      * Nobody has booked there yet, but a colleague's sheet offers times in the same room.
      *
-     * @param  Builder<StaffMember>  $colleagues
+     * @param  \Closure(Builder): Builder  $colleagues  their numbers
      * @return \Generator<int, array{about: string, message: string, mend: array{label: string, form: array<string, mixed>}|null}>
      */
-    private function roomPromised(int $place, string $room, Spans $mine, Builder $colleagues): \Generator
+    private function roomPromised(int $place, string $room, Spans $mine, \Closure $colleagues): \Generator
     {
         $range = $mine->all();
         $others = Sheet::query()
