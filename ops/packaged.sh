@@ -4,11 +4,16 @@
 . ops/update.sh
 
 recess_packaged() {
-    local school wrong=0
+    local what=$1 school wrong=0
+    shift
     is_packaged || fail "This is no Debian package."
-    # Each in a process of its own: what one does not take hinders no other.
+    if [ $# -gt 0 ]; then
+        "packaged_$what" "$@"
+        return
+    fi
+    # Each in a process of its own, which ends at its first failure; and what one does not take hinders no other.
     while IFS= read -r school; do
-        ("packaged_$1" --dir "$school") || wrong=1
+        "$ROOT/bin/recess" packaged "$what" --dir "$school" </dev/null || wrong=1
     done < <(schools_of_this_code)
     return $wrong
 }

@@ -95,7 +95,7 @@ Restart=always
 RestartSec=2
 TimeoutStopSec=60
 ${stop:+KillSignal=$stop}
-$([ "$1" != nginx ] || printf 'RuntimeDirectory=%s\n' "${READS##*/}")
+$([ "$1" != nginx ] || printf 'RuntimeDirectory=%s\nRuntimeDirectoryMode=0750\n' "${READS##*/}")
 $(case $1 in queue | rounds | scheduler) printf 'Nice=10\n' ;; esac)
 NoNewPrivileges=true
 PrivateTmp=$([ "$RUN" = "$VAR/run" ] && echo true || echo false)
