@@ -49,7 +49,7 @@ backup_now() {
         fail "The backup was not made." "Nothing of it was left, and no older one was taken away. Is the disk full? bin/recess doctor looks."
     fi
     rm -rf "$work"
-    mv "$file.part" "$file"
+    mv "$file.part" "$file" || fail "The backup could not be put in its place: $file" "No older one was taken away."
     BACKUP=$file
     rotate "$folder"
     step "Backed up: $file"
