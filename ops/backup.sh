@@ -7,11 +7,12 @@ PASSING="cache cache_locks limits sessions"
 backup_into() ( # FOLDER
     umask 077
     local into=$1
+    # It is called where a failure alone ends nothing: each says so.
     dump_into "$into" || return 1
-    cp "$VAR/settings" "$VAR/secrets" "$into/"
-    [ ! -f "$VAR/more.env" ] || cp "$VAR/more.env" "$into/"
-    cp -r "$VAR/tls" "$into/tls"
-    printf 'recess 1\nof %s\nat %s\nversion %s %s\n' "$HOST" "$(date -u +%FT%TZ)" "$(cat "$ROOT/VERSION")" "$(version_of_code)" >"$into/about"
+    cp "$VAR/settings" "$VAR/secrets" "$into/" || return 1
+    [ ! -f "$VAR/more.env" ] || cp "$VAR/more.env" "$into/" || return 1
+    cp -r "$VAR/tls" "$into/tls" || return 1
+    printf 'recess 1\nof %s\nat %s\nversion %s %s\n' "$HOST" "$(date -u +%FT%TZ)" "$(cat "$ROOT/VERSION")" "$(version_of_code)" >"$into/about" || return 1
     (cd "$into" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums)
 )
 
