@@ -111,7 +111,7 @@ recess_restore() {
     file=$(from_here "${ARGUMENTS[0]}")
     [ -n "$DRILL" ] || has_room_for_a_school
     # shellcheck disable=SC2086
-    install_all age openssl
+    install_all $SCHOOL_PACKAGES
     work=$(umask 077 && mktemp -d)
     # shellcheck disable=SC2064
     trap "rm -rf '$work'" EXIT
@@ -197,8 +197,8 @@ drill() {
     local work=$1 folder version
     folder=$(mktemp -d "${TMPDIR:-/var/tmp}/recess-drill-XXXXXX")
     chmod 711 "$folder"
-    # shellcheck disable=SC2064
     READS=
+    # shellcheck disable=SC2064
     trap "instance_stop >/dev/null 2>&1 || true; rm -rf '$work' '$folder' \"\$READS\"" EXIT
     trap 'exit 130' INT TERM HUP
     BOOT=no LISTEN=127.0.0.1 CERTIFICATE='' CERTIFICATE_KEY='' BACKUPS=$folder BACKUP_KEY='' OIDC_ISSUER='' VIDEO_ADDRESS=''

@@ -9,6 +9,8 @@ RUN_PACKAGES="php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-intl php8.2-
     php8.2-gd php8.2-bcmath php8.2-apcu php8.2-imap php8.2-mailparse mariadb-server nginx libnginx-mod-nchan supervisor procps util-linux qrencode poppler-utils unzip curl ca-certificates"
 TEST_PACKAGES="age git openssl oathtool chromium dovecot-imapd python3 python3-aiosmtpd python3-dateutil python3-icalendar coinor-cbc"
 
+# What a school has besides: backups that are encrypted, certificates.
+SCHOOL_PACKAGES="age openssl"
 MOVING_PACKAGES="prometheus rclone lintian adduser php-cli"
 
 missing_packages() {
@@ -139,8 +141,7 @@ build_pages() {
     stamp_of $PAGES_ARE_MADE_OF >public/build/.stamp
 }
 
-# Whether this is Debian's package: all that is built lies in it, and apt has brought what it needs.
-is_packaged() { [ -f "$ROOT/packaged" ]; }
+# Of Debian's package: all that is built lies in it, and apt has brought what it needs.
 packaged_says() { sed -n "s/^$1 //p" "$ROOT/packaged"; }
 
 install_all() {

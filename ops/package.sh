@@ -5,8 +5,8 @@
 PACKAGES=$ROOT/var/package
 # What runs at a school; the tests, the pages' sources and their tools stay here.
 PACKED="app artisan bin bootstrap composer.json config core database demo lang ops package-lock.json php-packages.lock public routes support vendor web/views VERSION"
-# Not by a package's own dependencies: what the tests and the building need.
-PACKAGE_DEPENDS="adduser age openssl php-cli"
+# Beside what runs: what its own scripts call, and PHP by the name under which Debian's other packages ask for it.
+PACKAGE_DEPENDS="adduser php-cli $SCHOOL_PACKAGES"
 
 recess_package() {
     # shellcheck disable=SC2086

@@ -1,7 +1,10 @@
 # How the commands speak: one line for a step, one line for a failure with its mend.
 
+# Whether this is Debian's package.
+is_packaged() { [ -f "$ROOT/packaged" ]; }
+
 # A command is said as whoever reads it types it: Debian's package has put it where commands are.
-as_typed() { if [ -f "$ROOT/packaged" ]; then printf '%s\n' "${1//bin\/recess/recess}"; else printf '%s\n' "$1"; fi; }
+as_typed() { if is_packaged; then printf '%s\n' "${1//bin\/recess/recess}"; else printf '%s\n' "$1"; fi; }
 
 step() { as_typed "· $*"; }
 say_note() { as_typed "! $*"; }

@@ -502,7 +502,7 @@ recess_install() {
         fail "The code in $ROOT runs another school already: $(also_on_this_code | head -n 1)." "Give this one code of its own, so that each is updated by itself: git clone ADDRESS-OF-THE-CODE /opt/recess-2" "Or say --share-code: then no update is taken in here any more."
     fi
     # shellcheck disable=SC2086
-    install_all age openssl
+    install_all $SCHOOL_PACKAGES
     instance_open school "$DIR"
     BACKUPS=${BACKUPS:-$VAR/backups}
     all_is_sound

@@ -68,7 +68,7 @@ away_with_next() {
 # recess_prepare: all that a version needs, and whether its application begins at all; nothing of a school is touched.
 recess_prepare() {
     # shellcheck disable=SC2086
-    install_all age openssl
+    install_all $SCHOOL_PACKAGES
     local trial code=0
     trial=$(mktemp -d)
     mkdir -p "$trial/storage/framework/views" "$trial/storage/logs" "$trial/bootstrap"
@@ -226,6 +226,6 @@ go_back() {
 recess_bring_up() {
     school_open "$@"
     # shellcheck disable=SC2086
-    install_all age openssl
+    install_all $SCHOOL_PACKAGES
     bring_up
 }

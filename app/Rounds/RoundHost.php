@@ -21,6 +21,8 @@ use Recess\Time\Zone;
 /**
  * Somebody in a round, and what is their own of it.
  *
+ * @phpstan-type WhereToFind array{kind: string, label: string, link?: string|null, directions?: string|null}
+ *
  * @property int $id
  * @property int $round_id
  * @property int $staff_id
@@ -93,6 +95,22 @@ final class RoundHost extends Row
             ->withPivot('times')
             ->whereNull('students.put_away_at')
             ->orderBy('students.name');
+    }
+
+    /**
+     * The columns of what a form says of where they are.
+     *
+     * @param  WhereToFind  $form
+     * @return array{kind: string, label: string, link: string|null, directions: string}
+     */
+    public static function whereToFind(array $form): array
+    {
+        return [
+            'kind' => $form['kind'],
+            'label' => $form['label'],
+            'link' => $form['link'] ?? null ?: null,
+            'directions' => $form['directions'] ?? '',
+        ];
     }
 
     /** @return Collection<int, self> by their names */

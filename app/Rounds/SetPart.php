@@ -37,10 +37,7 @@ final class SetPart
 
         return Contended::transaction(function () use ($part, $form, $absent, $now): RoundHost {
             $part->update([
-                'kind' => $form['kind'],
-                'label' => $form['label'],
-                'link' => $form['link'] ?? null ?: null,
-                'directions' => $form['directions'] ?? '',
+                ...RoundHost::whereToFind($form),
                 'absent' => $absent,
                 'most' => $form['most'] ?? null,
             ]);

@@ -14,7 +14,7 @@ use App\Models\StaffMember;
  * Takes somebody into a round that is published already, with the times that all of it has: to stand in for whoever is away,
  * or because they were forgotten. Who is in it already stays as they are. The way back is TakeOut.
  *
- * @phpstan-type WhereToFind array{kind: string, label: string, link?: string|null, directions?: string|null}
+ * @phpstan-import-type WhereToFind from RoundHost
  */
 final class TakeIn
 {
@@ -36,12 +36,7 @@ final class TakeIn
             $round->range()->end > $now || throw RoundRefused::because('it_is_over');
             $part = RoundHost::query()->firstOrCreate(
                 ['round_id' => $round->id, 'staff_id' => $staff->id],
-                [
-                    'kind' => $place['kind'],
-                    'label' => $place['label'],
-                    'link' => $place['link'] ?? null ?: null,
-                    'directions' => $place['directions'] ?? '',
-                ],
+                RoundHost::whereToFind($place),
             );
             if ($part->wasRecentlyCreated) {
                 $part->hasPlace() || throw RoundRefused::because('no_place', ['count' => 1, 'names' => $staff->name]);
