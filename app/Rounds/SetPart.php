@@ -36,11 +36,7 @@ final class SetPart
         }
 
         return Contended::transaction(function () use ($part, $form, $absent, $now): RoundHost {
-            $part->update([
-                ...RoundHost::whereToFind($form),
-                'absent' => $absent,
-                'most' => $form['most'] ?? null,
-            ]);
+            $part->update([...RoundHost::whereToFind($form), 'absent' => $absent, 'most' => $form['most'] ?? null]);
             isset($form['asked']) && $part->asked()->sync($form['asked']);
             isset($form['longer']) &&
                 $part
