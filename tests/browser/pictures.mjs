@@ -32,7 +32,7 @@ async function take(name, viewport, go, { colorScheme = 'light', fullPage = fals
 }
 
 async function signIn(page, email = 'ines.tavares@gannetcove.example', lands = 'Your sheets') {
-    await page.goto('/staff/sign-in');
+    await page.goto(lands === 'Your sheets' ? '/staff/sheets' : '/staff/sign-in');
     await page.getByLabel('E-mail address').fill(email);
     await page.getByLabel('Password').fill('low-tide-bell');
     await page.getByRole('button', { name: 'Sign in' }).click();
