@@ -94,6 +94,8 @@ return [
         'user' => env('RECESS_ANSWERS_USER'),
         'password' => env('RECESS_ANSWERS_PASSWORD'),
     ],
+    // Seconds without another booking after which a family gets one letter for all that it booked; 0: a letter for each.
+    'sitting_quiet' => (int) env('RECESS_SITTING_QUIET', 120),
     // How long a picked time is kept while its visitor types, in seconds.
     'keep_seconds' => 300,
 ];

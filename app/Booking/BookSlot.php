@@ -98,6 +98,11 @@ final class BookSlot
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
         $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
         $unconfirmed = $wish->by === Party::Visitor && Unanswered::mustAnswer($sheet, $pass, $wish->origin, $now);
+        $state = match (true) {
+            $unconfirmed => BookingState::Kept,
+            $asked => BookingState::Asked,
+            default => BookingState::Booked,
+        };
         $place = $sheet->places->firstWhere('id', $wish->placeId) ?? Place::query()->findOrFail($wish->placeId);
         $booking = new Booking([
             'sheet_id' => $sheet->id,
@@ -112,11 +117,8 @@ final class BookSlot
             'student_key' => NameKey::of($wish->student),
             'student_id' => $wish->studentId,
             'answers' => (object) $wish->answers,
-            'state' => match (true) {
-                $unconfirmed => BookingState::Kept,
-                $asked => BookingState::Asked,
-                default => BookingState::Booked,
-            },
+            'state' => $state,
+            'letter_waits' => Sitting::gathers($wish, $pass, $state, $seat->span->start, $now),
             'held_until' => $asked
                 ? Instant::column(min($slot->start, $now + $sheet->rules->whole('asked_hours') * 3600))
                 : null,

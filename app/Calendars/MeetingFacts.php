@@ -22,11 +22,10 @@ final class MeetingFacts
     {
         $host = $booking->host;
         $place = $booking->place;
-        $link = $reader->isHost() ? MeetingLink::of($booking) : MeetingLink::forVisitor($booking, $now);
         $facts = [
             'What' => $booking->sheet->title,
             'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-            'Where' => $place->label . ($link === null ? '' : ': ' . $link),
+            'Where' => self::where($booking, $reader, $now),
             'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
             'How to get there' => $place->directions,
             'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
@@ -51,5 +50,13 @@ final class MeetingFacts
         }
 
         return array_filter($facts, static fn(string $value): bool => $value !== '');
+    }
+
+    /** The place, and its link where its reader has it already. */
+    public static function where(Booking $booking, Reader $reader, int $now): string
+    {
+        $link = $reader->isHost() ? MeetingLink::of($booking) : MeetingLink::forVisitor($booking, $now);
+
+        return $booking->place->label . ($link === null ? '' : ': ' . $link);
     }
 }

@@ -38,6 +38,7 @@ use Recess\Time\Span;
  * @property CarbonImmutable|null $called_in_at since when its visitor is in; null before and afterwards
  * @property CarbonImmutable|null $confirm_until how long it is kept for an address that has not answered (BookingState::Kept)
  * @property BookingState $state
+ * @property bool $letter_waits whether its visitor's letter goes out with those of what else they book (Booking/Sitting)
  * @property Party|null $cancelled_by
  * @property int|null $cancelled_by_id of the pass or the staff member of that side
  * @property string $cancel_note
@@ -71,6 +72,7 @@ final class Booking extends Row
             'made_by' => Party::class,
             'answers' => 'array',
             'maybe' => 'boolean',
+            'letter_waits' => 'boolean',
             'held_until' => 'immutable_datetime',
             'called_in_at' => 'immutable_datetime',
             'confirm_until' => 'immutable_datetime',

@@ -9,6 +9,7 @@ use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Telling\Letter;
+use App\Telling\Meetings;
 use App\Telling\Message;
 use Illuminate\Mail\Mailables\Attachment;
 
@@ -46,8 +47,8 @@ final class GivenLetter extends Message
 
     protected function letter(): Letter
     {
-        $facts = Meetings::facts(Meetings::still($this->bookings), $this->round);
-        $count = count($facts);
+        $meetings = Meetings::still($this->bookings);
+        $facts = Meetings::facts($meetings);
         foreach ($this->left as ['host' => $host, 'why' => $why]) {
             $facts[Words::say('allotting.given_left', ['host' => $host])] = $why;
         }
@@ -56,7 +57,7 @@ final class GivenLetter extends Message
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
             word: $this->asked ? Words::say('allotting.given_asked') : '',
             facts: $facts,
-            news: Words::say('allotting.given_news', ['count' => $count, 'left' => count($this->left)]),
+            news: Words::say('allotting.given_news', ['count' => $meetings->count(), 'left' => count($this->left)]),
             linkText: Words::say('allotting.given_link'),
             link: $this->pass->linkTo($this->round),
             school: $this->round->school->name,

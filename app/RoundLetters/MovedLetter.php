@@ -9,6 +9,7 @@ use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Telling\Letter;
+use App\Telling\Meetings;
 use App\Telling\Message;
 use Illuminate\Mail\Mailables\Attachment;
 
@@ -35,13 +36,13 @@ final class MovedLetter extends Message
 
     protected function letter(): Letter
     {
-        $facts = Meetings::facts(Meetings::still($this->bookings), $this->round);
+        $meetings = Meetings::still($this->bookings);
 
         return new Letter(
             greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
             word: $this->text,
-            facts: $facts,
-            news: Words::say('replanning.moved_news', ['count' => count($facts)]),
+            facts: Meetings::facts($meetings),
+            news: Words::say('replanning.moved_news', ['count' => $meetings->count()]),
             linkText: Words::say('replanning.moved_link'),
             link: $this->pass->linkTo($this->round),
             school: $this->round->school->name,

@@ -11,6 +11,7 @@ use App\Models\BookingState;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Telling\Letter;
+use App\Telling\Meetings;
 use App\Telling\Message;
 use Illuminate\Mail\Mailables\Attachment;
 
@@ -38,7 +39,7 @@ final class PlanLetter extends Message
     {
         $bookings = Meetings::still($this->bookings);
         $kept = $bookings->contains(static fn(Booking $one): bool => $one->state === BookingState::Kept);
-        $facts = Meetings::facts($bookings, $this->round, strange: $kept);
+        $facts = Meetings::facts($bookings, strange: $kept);
 
         return new Letter(
             greeting: $kept
@@ -46,7 +47,7 @@ final class PlanLetter extends Message
                 : Words::say('accounts.dear', ['name' => $this->pass->name]),
             word: '',
             facts: $facts,
-            news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => count($facts)]),
+            news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => $bookings->count()]),
             linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'),
             link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->linkTo($this->round),
             school: $this->round->school->name,

@@ -77,7 +77,7 @@ final readonly class Letter
     }
 
     /** What its reader may do where the letter leads, and nothing that they may not. */
-    private static function press(Booking $booking, Occasion $occasion, Pass|StaffMember $person, int $now): string
+    public static function press(Booking $booking, Occasion $occasion, Pass|StaffMember $person, int $now): string
     {
         return match (true) {
             $person instanceof StaffMember => $occasion === Occasion::Asked ? 'answer' : 'everybody',

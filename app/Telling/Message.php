@@ -137,10 +137,17 @@ abstract class Message extends Mailable implements ShouldQueue
         return null;
     }
 
+    /** @return list<CalendarEntry> what it asks besides: of several meetings one for each, as files of their own */
+    protected function entries(): array
+    {
+        return [];
+    }
+
     public function build(): void
     {
         $this->withSymfonyMessage($this->signBySchool(...));
         $this->withSymfonyMessage($this->addEntry(...));
+        $this->withSymfonyMessage($this->addEntries(...));
     }
 
     /** It comes from the school that it is of, by its name; at which address, whoever runs it says. */
@@ -169,10 +176,7 @@ abstract class Message extends Mailable implements ShouldQueue
         if ($entry === null) {
             return;
         }
-        // From there, and there alone, it can be answered; where nobody reads answers, there is nothing to know.
-        foreach ($entry->sequence === null || !AnswerAddress::isRead() ? [] : $message->getTo() as $to) {
-            EntrySent::note($entry->uid, $to->getAddress(), (int) $entry->sequence, Clock::now());
-        }
+        self::noteSent($entry, $message);
         $calendar = new TextPart($entry->text, 'utf-8', 'calendar', 'base64');
         $calendar->getHeaders()->addParameterizedHeader('Content-Type', 'text/calendar', [
             'charset' => 'utf-8',
@@ -185,5 +189,25 @@ abstract class Message extends Mailable implements ShouldQueue
                 $calendar,
             ),
         );
+    }
+
+    private function addEntries(Email $message): void
+    {
+        foreach ($this->reading()->hears(fn(): array => $this->entries()) as $number => $entry) {
+            self::noteSent($entry, $message);
+            $message->attach(
+                $entry->text,
+                sprintf('meeting-%d.ics', $number + 1),
+                "text/calendar; charset=utf-8; method=$entry->method",
+            );
+        }
+    }
+
+    /** From where it went, and from there alone, it can be answered; where nobody reads answers, there is nothing to know. */
+    private static function noteSent(CalendarEntry $entry, Email $message): void
+    {
+        foreach ($entry->sequence === null || !AnswerAddress::isRead() ? [] : $message->getTo() as $to) {
+            EntrySent::note($entry->uid, $to->getAddress(), (int) $entry->sequence, Clock::now());
+        }
     }
 }

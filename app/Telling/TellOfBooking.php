@@ -6,6 +6,7 @@ namespace App\Telling;
 
 use App\Booking\BookingNews;
 use App\Booking\Occasion;
+use App\Booking\Sitting;
 use App\Booking\Told;
 use App\Calendars\Reader;
 use App\Models\Booking;
@@ -31,6 +32,9 @@ final class TellOfBooking
         Occasion::PlaceChanged,
     ];
 
+    /** What a visitor did with it before its letter was written: the letter says what has come of it. */
+    private const IN_THE_SITTING = [Occasion::Booked, Occasion::Moved, Occasion::Cancelled];
+
     private const NOT_FOR_VISITORS = [Occasion::AnswersChanged, Occasion::Lapsed];
 
     public function handle(BookingNews $event): void
@@ -43,6 +47,12 @@ final class TellOfBooking
                 Told::AtOnce, Told::Nobody => false,
             },
         );
+        // What they read in the letter of their sitting, as it stands then, they do not read twice.
+        $gathered = self::isGathered($event);
+        if ($gathered) {
+            $own = Reader::pass($event->booking->pass)->key();
+            $readers = array_filter($readers, static fn(Reader $reader): bool => $reader->key() !== $own);
+        }
         // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.
         $left =
             $event->wasWith !== null &&
@@ -50,7 +60,19 @@ final class TellOfBooking
             $event->wasWith->notify !== 'never'
                 ? Reader::staff($event->wasWith)
                 : null;
-        ($readers === [] && $left === null) || Queue::bulk([WriteLetters::of($event, array_values($readers), $left)]);
+        $jobs = $readers === [] && $left === null ? [] : [WriteLetters::of($event, array_values($readers), $left)];
+        if ($gathered && $event->occasion === Occasion::Booked) {
+            $jobs[] = (new WriteSitting($event->booking->pass_id))->delay(Sitting::quiet());
+        }
+        $jobs === [] || Queue::bulk($jobs);
+    }
+
+    /** Whether its visitor pressed it themselves while their letter still waits. */
+    private static function isGathered(BookingNews $event): bool
+    {
+        return $event->booking->letter_waits &&
+            in_array($event->occasion, self::IN_THE_SITTING, true) &&
+            $event->by->isPass($event->booking->pass_id);
     }
 
     /** @return list<Reader> */

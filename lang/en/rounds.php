@@ -66,8 +66,6 @@ return [
         '{count, plural, one {This meeting is} other {These # meetings are}} kept for you for half an hour. One press on the address below and all of it is booked.',
     'kept_link' => 'Everything you booked',
     'kept_confirm' => 'Yes, this is my address: book it',
-    'kept_row' =>
-        '{host}, {place}{student, select, none {} other { – about {student}}}{interpreter, select, none {} other { – {interpreter} interprets}}',
     'no_scripts' =>
         'The plan is found while you look, which needs scripts. Without them you book with one teacher after the other:',
     // For the office, and teachers.

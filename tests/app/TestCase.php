@@ -60,6 +60,8 @@ abstract class TestCase extends LaravelTestCase
         config(['recess.answers.address' => null]);
         // All tests come from one network; where it matters one says how many.
         config(['recess.unanswered' => ['stand' => 1_000, 'wait' => 1_000]]);
+        // Each letter by itself, at once, but where a test is about a sitting.
+        config(['recess.sitting_quiet' => 0]);
         $this->withoutVite();
     }
 

@@ -261,7 +261,7 @@
                     <p>
                         {#if mine.state === 'kept'}This time is kept for you until {mine.confirm_until ?? ''}. Press
                             what stands in the message to {pass.email}, and it is booked.
-                        {:else if pass.email}A message is on its way to {pass.email}.{/if}
+                        {:else if pass.email}You get a letter at {pass.email} within a few minutes.{/if}
                         Everything stays on
                         <a href={pass.path}>a private page</a>. Only you should have its address.
                     </p>

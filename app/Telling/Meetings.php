@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\RoundLetters;
+namespace App\Telling;
 
+use App\Booking\Occasion;
 use App\Calendars\MeetingEntry;
+use App\Calendars\MeetingFacts;
 use App\Calendars\Reader;
 use App\Framework\Clock;
 use App\Framework\Spell;
@@ -12,11 +14,10 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Pass;
-use App\Models\Round;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Mail\Mailables\Attachment;
 
-/** A family's meetings in a letter, as they stand when it goes out: in words, and as one calendar file. */
+/** Several meetings of a family in one letter, as they stand when it goes out: in words, and as one calendar file. */
 final class Meetings
 {
     /**
@@ -38,21 +39,21 @@ final class Meetings
      * @param  bool  $strange  whether it goes to an address that has not answered: about whom it is is then not said
      * @return array<string, string> where and with whom, by when
      */
-    public static function facts(Collection $bookings, Round $round, bool $strange = false): array
+    public static function facts(Collection $bookings, bool $strange = false): array
     {
-        $zone = $round->school->timeZone();
-        $facts = [];
+        $rows = [];
         foreach ($bookings as $one) {
-            $student = $one->student === '' || $strange ? 'none' : $one->student;
-            $facts[Spell::slot($one->span(), $zone)] = Words::say('rounds.kept_row', [
+            $rows[Spell::slot($one->span(), $one->sheet->host->school->timeZone())][] = Words::say('news.row', [
                 'host' => $one->host->name,
-                'place' => $one->place->label,
-                'student' => $student,
+                'where' => MeetingFacts::where($one, Reader::pass($one->pass), Clock::now()),
+                'directions' => $one->place->directions ?: 'none',
+                'student' => $one->student === '' || $strange ? 'none' : $one->student,
                 'interpreter' => $one->interpreter->name ?? 'none',
             ]);
         }
 
-        return $facts;
+        // Two children may come to one time of a group.
+        return array_map(Spell::list(...), $rows);
     }
 
     /**
@@ -71,5 +72,28 @@ final class Meetings
                     'meetings.ics',
                 )->withMime('text/calendar; charset=utf-8'),
             ];
+    }
+
+    /**
+     * @param  Collection<int, Booking>  $bookings
+     * @return list<CalendarEntry> one for each: a calendar takes in one meeting of a message (RFC 5546, 3.2.2)
+     */
+    public static function entries(Collection $bookings, Pass $pass): array
+    {
+        return array_values(
+            array_filter(
+                $bookings
+                    ->map(
+                        static fn(Booking $one): ?CalendarEntry => CalendarEntry::of(
+                            $one,
+                            Occasion::Booked,
+                            Reader::pass($pass),
+                            $one->sequence,
+                            $one->updated_at->getTimestamp(),
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
     }
 }
