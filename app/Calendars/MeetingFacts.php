@@ -7,6 +7,7 @@ namespace App\Calendars;
 use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\Guest;
+use App\School\Directions;
 use App\Video\MeetingLink;
 
 /** A meeting in a few lines, the same in letters and in calendars. */
@@ -21,13 +22,12 @@ final class MeetingFacts
     public static function of(Booking $booking, Reader $reader, int $now, bool $strange = false): array
     {
         $host = $booking->host;
-        $place = $booking->place;
         $facts = [
             'What' => $booking->sheet->title,
             'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
             'Where' => self::where($booking, $reader, $now),
             'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
-            'How to get there' => $place->directions,
+            'How to get there' => self::directions($booking),
             'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
             'Also coming' => Spell::list(
                 array_values(
@@ -58,5 +58,10 @@ final class MeetingFacts
         $link = $reader->isHost() ? MeetingLink::of($booking) : MeetingLink::forVisitor($booking, $now);
 
         return $booking->place->label . ($link === null ? '' : ': ' . $link);
+    }
+
+    public static function directions(Booking $booking): string
+    {
+        return Directions::to($booking->place, $booking->sheet->host->school)['text'];
     }
 }

@@ -14,6 +14,7 @@ use App\Models\Booking;
 use App\Models\PlaceKind;
 use App\Models\Secret;
 use App\Models\StaffMember;
+use App\School\Directions;
 use App\School\Kiosk;
 
 /** What a shared tablet shows: who meets where today and runs late, and of visitors only what somebody just asked for. */
@@ -84,13 +85,15 @@ final class KioskData
     {
         $zone = $booking->sheet->host->school->timeZone();
         $line = (new VisitorLine($now, 'kiosk'))->of($booking);
+        $way = Directions::to($booking->place, $booking->sheet->host->school);
 
         return [
             'ticket' => self::ticket($kiosk, $booking),
             'from' => (string) $zone->timeAt($booking->span()->start),
             'host' => $booking->host->name,
             'place' => $booking->place->label,
-            'directions' => $booking->place->directions,
+            'directions' => $way['text'],
+            'picture' => $way['picture'],
             'line' => $line === null ? null : ['word' => '', 'answer' => '', 'ring' => null] + $line,
         ];
     }

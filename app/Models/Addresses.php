@@ -31,6 +31,11 @@ final class Addresses
         return "/d/$host/picture";
     }
 
+    public static function wayTo(int $place, string $key): string
+    {
+        return "/way/$place/$key.webp";
+    }
+
     public static function round(string $slug): string
     {
         return "/r/$slug";

@@ -31,6 +31,7 @@ use Recess\Time\Zone;
  * @property bool $guardians_apart whether what one guardian of a child has is said to no other
  * @property int $quiet_minutes to or from a quiet corner in which one meets by video
  * @property list<array{from: string, to: string, minutes: int}> $ways between rooms that begin so: other buildings, other floors
+ * @property int $shown_rooms rooms to which the school itself shows the way (School/Directions)
  * @property int $stamp raised by the database with each change
  */
 final class School extends Row
@@ -45,7 +46,7 @@ final class School extends Row
     /** @var array<string, Zone> those of this request: all of a school's sheets have one and the same */
     private static array $zones = [];
 
-    protected $attributes = ['ways' => '[]', 'quiet_minutes' => 5, 'guardians_apart' => false];
+    protected $attributes = ['ways' => '[]', 'quiet_minutes' => 5, 'guardians_apart' => false, 'shown_rooms' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -13,6 +13,17 @@ use Illuminate\Support\Facades\Gate;
 /** People, signing in, places, terms. */
 final class SchoolRoom extends Room
 {
+    public function register(): void
+    {
+        // What is known of rooms is of one request, or of one job.
+        $this->app->scoped(Directions::class);
+    }
+
+    protected function tidies(): array
+    {
+        return [Directions::class];
+    }
+
     protected function policies(): array
     {
         return [

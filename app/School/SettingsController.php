@@ -8,6 +8,7 @@ use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Reading;
+use App\Models\Instant;
 use App\Models\Secret;
 use App\Models\StaffMember;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -42,12 +43,9 @@ final class SettingsController
 
     public function picture(#[CurrentUser] StaffMember $staff, Request $request): JsonResponse
     {
-        $request->validate(['picture' => ['nullable', 'file', 'max:8192']]);
-        $file = $request->file('picture');
+        $file = self::uploaded($request);
         try {
-            $staff->update([
-                'picture' => $file instanceof UploadedFile ? Portrait::square((string) $file->getContent()) : null,
-            ]);
+            $staff->update(['picture' => $file === null ? null : Picture::square($file)]);
         } catch (\InvalidArgumentException $failure) {
             throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
         }
@@ -94,16 +92,52 @@ final class SettingsController
 
     public function addPlace(#[CurrentUser] StaffMember $staff, SavedPlaceRequest $request): JsonResponse
     {
-        SavedPlace::query()->create($request->columns());
+        Directions::change(new SavedPlace(), $request->columns());
 
         return new JsonResponse($this->data($staff), 201);
     }
 
     public function removePlace(#[CurrentUser] StaffMember $staff, SavedPlace $place): JsonResponse
     {
-        $place->delete();
+        Directions::change($place, ['removed_at' => Instant::column(Clock::now())]);
 
         return new JsonResponse($this->data($staff));
+    }
+
+    /** Mends it; one that was just taken away is there again. */
+    public function changePlace(
+        #[CurrentUser] StaffMember $staff,
+        SavedPlace $place,
+        SavedPlaceRequest $request,
+    ): JsonResponse {
+        Directions::change($place, ['removed_at' => null] + $request->columns());
+
+        return new JsonResponse($this->data($staff));
+    }
+
+    /** What shows the way to a room of the school, or nothing. */
+    public function picturePlace(#[CurrentUser] StaffMember $staff, SavedPlace $place, Request $request): JsonResponse
+    {
+        $file = self::uploaded($request);
+        try {
+            $picture = $file === null ? null : Picture::whole($file);
+        } catch (\InvalidArgumentException $failure) {
+            throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
+        }
+        Directions::change($place, [
+            'picture' => $picture,
+            'picture_key' => $picture === null ? null : substr(hash('sha256', $picture), 0, 16),
+        ]);
+
+        return new JsonResponse($this->data($staff));
+    }
+
+    private static function uploaded(Request $request): ?string
+    {
+        $request->validate(['picture' => ['nullable', 'file', 'max:8192']]);
+        $file = $request->file('picture');
+
+        return $file instanceof UploadedFile ? (string) $file->getContent() : null;
     }
 
     /** @return SettingsShape */

@@ -95,7 +95,7 @@ final class SettingsData
                 ->where(static fn($one) => $one->whereNull('staff_id')->orWhere('staff_id', $staff->id))
                 ->orderByRaw('staff_id IS NULL')
                 ->orderBy('label')
-                ->get()
+                ->get(SavedPlace::SHOWN)
                 ->map(
                     static fn(SavedPlace $place): array => [
                         'id' => $place->id,
@@ -104,6 +104,7 @@ final class SettingsData
                         'label' => $place->label,
                         'link' => $place->link ?? '',
                         'directions' => $place->directions,
+                        'picture' => $place->picturePath(),
                     ],
                 )
                 ->all(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\School\NoticeController;
 use App\School\SettingsController;
+use App\School\WayController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): void {
@@ -34,10 +35,20 @@ Route::middleware(['web', 'auth', 'budget:1500'])->group(static function (): voi
     Route::post('/api/staff/places', [SettingsController::class, 'addPlace'])
         ->can('have-sheets')
         ->middleware('logged:nothing,own');
+    Route::put('/api/staff/places/{place}', [SettingsController::class, 'changePlace'])
+        ->can('change', 'place')
+        ->middleware('logged:nothing,own');
+    Route::post('/api/staff/places/{place}/picture', [SettingsController::class, 'picturePlace'])
+        ->can('show-way', 'place')
+        ->middleware('logged:nothing,own');
     Route::delete('/api/staff/places/{place}', [SettingsController::class, 'removePlace'])
         ->can('change', 'place')
         ->middleware('logged:nothing,own');
     Route::post('/api/staff/notices/{notice}/seen', [NoticeController::class, 'seen'])
         ->can('change', 'notice')
         ->middleware('logged:nothing,own');
+});
+
+Route::middleware(['api', 'budget:600', 'logged:nothing,visitor', 'limited:reads'])->group(static function (): void {
+    Route::get('/way/{place}/{key}.webp', WayController::class)->can('visit', 'place');
 });

@@ -46,7 +46,7 @@ final class Meetings
             $rows[Spell::slot($one->span(), $one->sheet->host->school->timeZone())][] = Words::say('news.row', [
                 'host' => $one->host->name,
                 'where' => MeetingFacts::where($one, Reader::pass($one->pass), Clock::now()),
-                'directions' => $one->place->directions ?: 'none',
+                'directions' => MeetingFacts::directions($one) ?: 'none',
                 'student' => $one->student === '' || $strange ? 'none' : $one->student,
                 'interpreter' => $one->interpreter->name ?? 'none',
             ]);

@@ -31,6 +31,7 @@ use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Passes\Joiner;
+use App\School\Directions;
 use App\Texts\TextMessages;
 use App\Timetables\Asking;
 use App\Timetables\HostCard;
@@ -236,6 +237,7 @@ final class PassData
         $change = $booking->isChangedBy($pass);
         $ahead = $booking->isAhead($now);
         $booked = $ahead && $booking->state !== BookingState::Kept;
+        $way = Directions::to($booking->place, $booking->sheet->host->school);
 
         return [
             'id' => $booking->id,
@@ -254,7 +256,8 @@ final class PassData
                 'label' => $booking->place->label,
                 'link' => MeetingLink::forVisitor($booking, $now),
                 'promise' => MeetingLink::promise($booking, $now, here: true),
-                'directions' => $booking->place->directions,
+                'directions' => $way['text'],
+                'picture' => $way['picture'],
             ],
             'student' => $booking->student,
             'questions' => $own ? $booking->sheet->questions->toArray() : [],

@@ -267,4 +267,53 @@ final class FormatsTest extends TestCase
             ->assertUnprocessable()
             ->assertOnlyJsonValidationErrors(['picture']);
     }
+
+    public function test_the_school_shows_the_way_to_its_rooms_and_a_host_shows_nobody_theirs(): void
+    {
+        $sheet = $this->sheet();
+        $sheet
+            ->places()
+            ->reorder()
+            ->update(['directions' => '', 'label' => 'Room 12']);
+        $passes = [$this->book($sheet->refresh(), $this->wish($sheet))->assertCreated()->json('path')];
+        $office = tap($this->host('Olga Pike'))->update(['office' => true]);
+        $form = ['kind' => 'room', 'label' => 'room  12', 'link' => '', 'directions' => 'Up the left stairs.'];
+        $this->actingAs($office);
+        $made = $this->ask('post', '/api/staff/places', $form + ['school' => true])->assertCreated();
+        $id = $made->json('places.0.id');
+        $image = imagecreatetruecolor(2600, 1300);
+        ob_start();
+        imagejpeg($image ?: throw new \LogicException());
+        $photo = UploadedFile::fake()->createWithContent('way.jpg', (string) ob_get_clean());
+        $send = fn(int $place) => $this->post(
+            "/api/staff/places/$place/picture",
+            ['picture' => $photo],
+            [
+                'Accept' => 'application/json',
+            ],
+        );
+        $picture = $send($id)->assertOk()->json('places.0.picture');
+
+        // Whoever has a meeting there sees it, on the page and in the plain one.
+        $place = $this->ask('get', '/api' . $passes[0])->json('bookings.0.place');
+        self::assertSame(['Up the left stairs.', $picture], [$place['directions'], $place['picture']]);
+        $this->get($passes[0])->assertSee("href=\"$picture\"", false);
+        $shown = $this->get($picture)->assertOk()->assertHeader('Content-Type', 'image/webp')->getContent();
+        self::assertSame([1280, 640], array_slice(getimagesizefromstring((string) $shown) ?: [], 0, 2));
+        $this->get((string) preg_replace('#/[0-9a-f]+\.webp#', '/0123456789abcdef.webp', $picture))->assertNotFound();
+
+        // Taken away nobody finds it; put back it is as it was.
+        $this->ask('delete', "/api/staff/places/$id")->assertOk();
+        $this->get($picture)->assertNotFound();
+        self::assertNull($this->ask('get', '/api' . $passes[0])->json('bookings.0.place.picture'));
+        $back = $this->ask('put', "/api/staff/places/$id", $form + ['school' => true])->assertOk();
+        self::assertSame($picture, $back->json('places.0.picture'));
+
+        // Neither a host for their own place nor for the school's.
+        $this->actingAs($sheet->host);
+        $own = $this->ask('post', '/api/staff/places', ['label' => 'My den', 'school' => false] + $form);
+        $send($own->assertCreated()->json('places.0.id'))->assertForbidden();
+        $send($id)->assertForbidden();
+        $this->ask('put', "/api/staff/places/$id", $form + ['school' => false])->assertForbidden();
+    }
 }

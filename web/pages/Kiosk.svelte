@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A shared tablet at the entrance: find yourself, say that you are here, see where to go. It forgets after each. */
+    import Way from '../parts/Way.svelte';
     import { onMount, tick } from 'svelte';
     import { api, ask, firstOf, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
@@ -115,6 +116,7 @@
                             {one.host} knows that you are here. {waitSaid(one.line.wait)}
                         </p>
                         {#if one.directions}<p class="mt-2">{one.directions}</p>{/if}
+                        {#if one.picture}<Way label={one.place} picture={one.picture} />{/if}
                     {:else if one.line?.state === 'called'}
                         <p class="good-news mt-2 text-xl" role="status">Please go in now.</p>
                     {:else if one.line?.state === 'open' || one.line?.state === 'missed'}

@@ -3,8 +3,10 @@
     import { Button, Checkbox, Radio } from '../lib/controls';
     import UndoToast from '../controls/UndoToast.svelte';
     import TextButton from '../controls/TextButton.svelte';
-    import { api, ask, type Schema } from '../lib/api';
+    import { api, ask, formOf, type Schema } from '../lib/api';
     import Field from '../controls/Field.svelte';
+    import FilePress from '../controls/FilePress.svelte';
+    import Notice from '../controls/Notice.svelte';
     import { onSent } from '../lib/form';
 
     interface Props {
@@ -32,11 +34,28 @@
         changed(answer.data);
         undo = one;
     }
+    let trouble = $state('');
+
+    /** What shows families the way. */
+    async function show(one: Schema['SavedPlace'], file: File | null) {
+        const answer = await ask(
+            api.POST('/api/staff/places/{place}/picture', {
+                params: { path: { place: one.id } },
+                body: {},
+                ...formOf({ picture: file }),
+            }),
+        );
+        trouble = answer.trouble ? (answer.trouble.fields?.picture ?? answer.trouble.message) : '';
+        if (answer.data) changed(answer.data);
+    }
     async function putBack() {
         if (!undo) return;
-        const { school, kind, label, link, directions } = undo;
+        const { id, school, kind, label, link, directions } = undo;
         const answer = await ask(
-            api.POST('/api/staff/places', { body: { school, kind, label, link: link ?? '', directions } }),
+            api.PUT('/api/staff/places/{place}', {
+                params: { path: { place: id } },
+                body: { school, kind, label, link: link ?? '', directions },
+            }),
         );
         undo = null;
         if (answer.data) changed(answer.data);
@@ -46,6 +65,7 @@
 {#if undo}<UndoToast said={`${undo.label} is taken away.`} act={() => void putBack()} done={() => (undo = null)} />{/if}
 <section class="mt-6 grid max-w-3xl gap-4" aria-labelledby="places">
     <h2 id="places">Places</h2>
+    {#if trouble}<Notice>{trouble}</Notice>{/if}
     <ul class="grid gap-1">
         {#each settings.places as one (one.id)}
             <li class="flex flex-wrap items-center gap-x-4">
@@ -53,6 +73,17 @@
                     >{one.label}{one.school ? ' (the school’s)' : ''}
                     <span class="text-faint">{one.directions || one.link}</span></span
                 >
+                {#if settings.office && one.school && one.kind === 'room'}
+                    {#if one.picture}<img src={one.picture} alt="The way to {one.label}" class="h-11" />
+                        <TextButton aria-label="Take the picture of {one.label} away" onclick={() => show(one, null)}
+                            >No picture</TextButton
+                        >
+                    {:else}<FilePress
+                            label="Show the way to {one.label}"
+                            accept="image/png,image/jpeg,image/webp"
+                            take={(file) => void show(one, file)}>Picture of the way</FilePress
+                        >{/if}
+                {/if}
                 {#if !one.school || settings.office}<TextButton
                         away
                         aria-label="Take {one.label} away"

@@ -21,7 +21,7 @@
 <p>{{ $booking['title'] }}, with {{ $booking['host']['name'] }}<br>
 <strong>{{ App\Framework\Words::say('booking.state.'.$booking['state'], ['until' => $booking['held_until'] ?? $booking['confirm_until'] ?? 'none']) }}</strong><br>
 @if ($booking['student'] !== '')About {{ $booking['student'] }}<br>@endif
-{{ $booking['place']['label'] }} {{ $booking['place']['link'] }} {{ $booking['place']['promise'] }} {{ $booking['place']['directions'] }}</p>
+{{ $booking['place']['label'] }} {{ $booking['place']['link'] }} {{ $booking['place']['promise'] }} {{ $booking['place']['directions'] }}@if ($booking['place']['picture'] !== null)<br><a href="{{ $booking['place']['picture'] }}">{{ App\Framework\Words::say('booking.way', ['place' => $booking['place']['label']]) }}</a>@endif</p>
 @if ($booking['line'] !== null && $booking['state'] === 'booked')
 @if ($booking['line']['state'] === 'ahead')
 <p>{{ App\Framework\Words::say('day.plain_ahead', ['time' => App\Framework\Spell::clock($booking['line']['opens'])]) }}</p>

@@ -1,0 +1,20 @@
+<script lang="ts">
+    /** The way to a room, as the school drew or photographed it: fetched when somebody opens it. */
+    interface Props {
+        label: string;
+        picture: string;
+    }
+    let { label, picture }: Props = $props();
+</script>
+
+<details class="mt-1">
+    <summary class="min-h-11 cursor-pointer py-2 font-semibold">See the way to {label}</summary>
+    <a href={picture}
+        ><img
+            src={picture}
+            alt="The way to {label}"
+            loading="lazy"
+            class="max-h-[70vh] w-full max-w-xl object-contain"
+        /></a
+    >
+</details>
