@@ -37,6 +37,21 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         ]);
     }
 
+    /** With what nobody is asked, and may be said once something is booked: only the one who is met reads it. */
+    public function withWord(): self
+    {
+        return new self([
+            ...$this->all,
+            new Question(
+                'to-host',
+                QuestionKind::Long,
+                'A word beforehand',
+                'Only the person you meet reads it.',
+                onRunSheet: false,
+            ),
+        ]);
+    }
+
     /** @return list<QuestionShape> */
     public function toArray(): array
     {
@@ -90,7 +105,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         return array_values(
             array_map(
                 static fn(Question $one): string => $one->key,
-                array_filter($this->all, static fn(Question $one): bool => !$one->onRunSheet),
+                array_filter($this->withWord()->all, static fn(Question $one): bool => !$one->onRunSheet),
             ),
         );
     }
@@ -104,7 +119,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     public function said(array $answers, bool $onRunSheetOnly = false): array
     {
         $said = [];
-        foreach ($this->all as $question) {
+        foreach ($this->withWord() as $question) {
             $answer = Question::said($answers[$question->key] ?? null);
             if (
                 $answer !== '' &&

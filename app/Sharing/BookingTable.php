@@ -88,7 +88,7 @@ final class BookingTable
     public static function answers(Sheet $sheet, Booking $booking, StaffMember $reader): array
     {
         $said = [];
-        foreach ($sheet->questions->all as $question) {
+        foreach ($sheet->questions->withWord() as $question) {
             if (
                 !in_array($question->key, ['student', 'phone'], true) &&
                 ($question->onRunSheet || $booking->staff_id === $reader->id)

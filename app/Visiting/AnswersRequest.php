@@ -48,7 +48,7 @@ final class AnswersRequest extends FormRequest
     {
         return array_values(
             array_filter(
-                $this->booking()->sheet->questions->all,
+                $this->booking()->sheet->questions->withWord()->all,
                 static fn(Question $one): bool => $one->key !== 'student',
             ),
         );

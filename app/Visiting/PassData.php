@@ -260,7 +260,7 @@ final class PassData
                 'picture' => $way['picture'],
             ],
             'student' => $booking->student,
-            'questions' => $own ? $booking->sheet->questions->toArray() : [],
+            'questions' => $own ? $booking->sheet->questions->withWord()->toArray() : [],
             'answers' => (object) ($own ? $booking->answers : []),
             'state' => $booking->state->value,
             'maybe' => $booking->maybe,

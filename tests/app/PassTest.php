@@ -9,6 +9,7 @@ use App\Directory\Guardian;
 use App\Directory\GuardianLine;
 use App\Directory\Roll;
 use App\Directory\RollPlan;
+use App\Framework\RawMail;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\HostRole;
@@ -20,7 +21,9 @@ use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\Models\Waiting;
+use App\Sharing\BookingTable;
 use Carbon\CarbonImmutable;
+use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -591,5 +594,34 @@ final class PassTest extends TestCase
             ->assertOk()
             ->assertSee('This goes to your bookings')
             ->assertSee('<option value="Kwame Ferreira">', false);
+    }
+
+    public function test_a_word_beforehand_reaches_whom_one_meets_and_nobody_else(): void
+    {
+        $sheet = $this->sheet(tap($this->host())->update(['notify' => 'each']));
+        $office = tap($this->host('Olga Pike'))->update(['office' => true]);
+        $path = '/api' . $this->book($sheet, $this->wish($sheet))->assertCreated()->json('path');
+        $booking = Booking::query()->firstOrFail();
+        $this->delivered();
+        MailroomMessage::query()->delete();
+        $say = fn(string $word) => $this->ask('post', "$path/bookings/$booking->id/answers", [
+            'answers' => ['phone' => '902 555 0150', 'to-host' => $word],
+        ]);
+        $say(str_repeat('long ', 2000))
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['answers.to-host']);
+        $word = 'We come with the new glasses, and are 5 minutes late.';
+        $say($word)->assertOk()->assertJsonPath('bookings.0.answers.to-host', $word);
+        $this->delivered();
+        $letter = RawMail::read(
+            (string) MailroomMessage::query()->where('recipient', $sheet->host->email)->value('raw'),
+        );
+        self::assertStringContainsString($word, $letter->part('text/plain'));
+        foreach ([[$sheet->host, $word], [$office, null]] as [$reader, $read]) {
+            self::assertSame(
+                $read,
+                BookingTable::answers($sheet, $booking->refresh(), $reader)['A word beforehand'] ?? null,
+            );
+        }
     }
 }

@@ -235,7 +235,8 @@
                 type="button"
                 class="press"
                 aria-expanded={open === 'answers'}
-                onclick={() => show('answers')}>Change my answers</button
+                onclick={() => show('answers')}
+                >{asked.length > 1 ? 'Change my answers, or add a word' : `A word to ${booking.host.name}`}</button
             >{/if}
         {#if !booking.own && on}<button type="button" class="press away" onclick={() => leave(null)}
                 >I am not coming</button
