@@ -41,7 +41,16 @@ final class CancelBooking
                 'cancel_note' => $how->note,
                 'sequence' => $booking->sequence + 1,
             ]);
-            event(new BookingNews($booking, $how->as, $how->by, $how->note, change: $change->key ?? $how->change));
+            event(
+                new BookingNews(
+                    $booking,
+                    $how->as,
+                    $how->by,
+                    $how->note,
+                    change: $change->key ?? $how->change,
+                    told: $how->told,
+                ),
+            );
 
             return $booking;
         });

@@ -15,7 +15,14 @@ final readonly class Ending
         public ?int $undoFrom = null,
         /** The key of something larger that can be taken back, of which it is a part. */
         public ?string $change = null,
+        public Told $told = Told::Each,
     ) {}
+
+    /** A family cancels several as a whole; it reads of all in one letter. */
+    public function ofPlan(): self
+    {
+        return new self($this->by, $this->note, $this->as, told: Told::PlanToVisitor);
+    }
 
     public static function by(Presser $by, string $note, Occasion $as = Occasion::Cancelled): self
     {

@@ -31,6 +31,12 @@ final readonly class Relocation
         return new self(Claimant::Visitor, Presser::pass($pass), $now, isUndoable: true);
     }
 
+    /** A family plans what stands anew, as a whole; it reads of all in one letter. */
+    public static function ofPlan(Pass $pass, int $now): self
+    {
+        return new self(Claimant::Visitor, Presser::pass($pass), $now, told: Told::PlanToVisitor);
+    }
+
     public static function by(Presser $presser, string $note, int $now): self
     {
         return new self(Claimant::Staff, $presser, $now, $note);

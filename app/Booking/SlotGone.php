@@ -45,7 +45,7 @@ final class SlotGone extends Refused
         if (Glance::at($sheet->id, $sheet->stamp, $now) === null) {
             Glance::keep(
                 $sheet,
-                $who->keeper === null && $who->moving === null
+                $who->keeper === null && $who->givenUp === []
                     ? $timetable->seenBy(Asker::anybody())
                     : Judge::around($start, $sheet, $now, Asking::anybody()),
             );

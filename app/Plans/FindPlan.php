@@ -6,6 +6,8 @@ namespace App\Plans;
 
 use App\Booking\Claimant;
 use App\Models\Booking;
+use App\Models\BookingState;
+use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Timetables\Asking;
@@ -30,6 +32,9 @@ final readonly class FindPlan
 {
     /** As long as whoever looks at a page may be made to wait. */
     private const SECONDS = 0.2;
+
+    /** Meetings of one family that are looked for anew at once. */
+    private const MOST = 20;
 
     /**
      * @param  Collection<int, Booking>  $booked  what stands already, on the dates of the round
@@ -61,12 +66,29 @@ final readonly class FindPlan
         $booked = self::booked($there);
         // What stands already is not wished for once more.
         $ask = $ask->without($booked);
+        $anew = $ask->anew && $pass !== null ? self::movable($round, $pass, $now) : new Collection();
+        $givenUp = array_values($anew->all());
+        if ($givenUp !== []) {
+            $ask = $ask->anew($givenUp);
+            $booked = $booked->except($anew->modelKeys());
+            $there = array_values(
+                array_filter($there, static fn(Presence $one): bool => !$anew->contains('id', $one->booking)),
+            );
+        }
         $between = new Between($school->travel($ask->walk), $ask->breather);
         $wanted = [];
         foreach ($booked as $one) {
             $wanted[] = new Wanted("b$one->id", $one->place->spot(), [$one->span()]);
         }
-        [$free, $lacking] = self::free($ask, $dates, $pass, $now, $round->isCollecting());
+        [$free, $lacking] = self::free($ask, $dates, $pass, $now, $round->isCollecting(), $givenUp);
+        // Where one of theirs is it can stay, whatever a new one could have there.
+        foreach ($ask->picks as $i => $pick) {
+            $is = $pick->booking?->span();
+            $free[$i] =
+                $is === null || in_array($is->start, array_column($free[$i], 'start'), true)
+                    ? $free[$i]
+                    : [...$free[$i], $is];
+        }
         // Within the hours at which they can come.
         $within = static fn(Span $time): bool => $time->liesInOneOf($ask->windows);
         $free = array_map(static fn(array $times): array => self::apart($times, $there, $within), $free);
@@ -141,12 +163,34 @@ final readonly class FindPlan
         return false;
     }
 
+    /** @return Collection<int, Booking> those of the round that its family may move */
+    public static function movable(Round $round, Pass $pass, int $now): Collection
+    {
+        return $pass
+            ->bookings()
+            ->where('state', BookingState::Booked)
+            ->whereNotNull('hold_id')
+            ->where('starts_at', '>', Instant::column($now))
+            ->whereHas('sheet', static fn($sheet) => $sheet->where('round_id', $round->id))
+            ->with(['sheet.host.school', 'sheet.places', 'place', 'host'])
+            ->orderBy('starts_at')
+            ->limit(self::MOST)
+            ->get();
+    }
+
     /**
+     * @param  list<Booking>  $givenUp
      * @param  bool  $all  whether what nobody can book yet counts: while wishes are collected
      * @return array{array<int, list<Span>>, array<int, list<Span>>} by pick: when it can be had, and when but for want of an interpreter
      */
-    private static function free(PlanAsk $ask, DateRange $dates, ?Pass $pass, int $now, bool $all): array
-    {
+    private static function free(
+        PlanAsk $ask,
+        DateRange $dates,
+        ?Pass $pass,
+        int $now,
+        bool $all,
+        array $givenUp,
+    ): array {
         $free = $lacking = [];
         // With one look for each child, however many teachers it has.
         foreach (array_unique(array_map(static fn(Pick $pick): string => $pick->student, $ask->picks)) as $student) {
@@ -157,9 +201,9 @@ final readonly class FindPlan
             }
             // Of a child that the school knows as theirs they may know what others who look after it have booked.
             $known = reset($mine)->studentId ?? null;
-            $who = ($pass === null ? Asking::anybody() : Asking::holder($pass, $student)->about($known))->interpreted(
-                $ask->language,
-            );
+            $who = ($pass === null ? Asking::anybody() : Asking::holder($pass, $student)->about($known))
+                ->interpreted($ask->language)
+                ->insteadOfAll($givenUp);
             $worlds = Worlds::ofAll($sheets, $dates, $now, $known === null ? $who : $who->across());
             $by = $all ? Claimant::Staff : Claimant::Visitor;
             foreach ($mine as $i => $pick) {

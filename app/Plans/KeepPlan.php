@@ -8,10 +8,14 @@ use App\Booking\BookingWish;
 use App\Booking\BookSlot;
 use App\Booking\Claim;
 use App\Booking\Claimant;
+use App\Booking\Destination;
 use App\Booking\NoInterpreter;
 use App\Booking\NoSeatLeft;
 use App\Booking\NotAsFilledIn;
+use App\Booking\OtherHost;
 use App\Booking\Permit;
+use App\Booking\Relocate;
+use App\Booking\Relocation;
 use App\Booking\RequestKeyReused;
 use App\Booking\Told;
 use App\Framework\Contended;
@@ -30,12 +34,12 @@ use Recess\Timetable;
 /** Books all meetings of a family's plan in one transaction, or none: by the same judge and the same holds as single ones. */
 final class KeepPlan
 {
-    public function __construct(private readonly BookSlot $book) {}
+    public function __construct(private readonly BookSlot $book, private readonly Relocate $relocate) {}
 
     /**
      * @param  int  $now  seconds since the epoch
      *
-     * @throws PlanGone when one of them cannot be had any more
+     * @throws PlanGone when one of them cannot be had any more; then those that stood are where they were
      * @throws NotAsFilledIn when one cannot be had by them, for a reason on another pass
      * @throws RequestKeyReused when the key was used for another plan
      */
@@ -46,13 +50,19 @@ final class KeepPlan
         /** @var list<array{Sheet, Timetable, int}> $judged */
         $judged = [];
         $pass = Contended::transaction(function () use ($round, $wish, $sheets, $students, $now, &$judged): Pass {
-            Guards::bookings($sheets, $wish->holder->email, $students, $wish->language);
+            Guards::bookings(
+                [...$sheets, ...array_map(static fn(Destination $to): Sheet => $to->sheet, $wish->moves)],
+                $wish->holder->email,
+                [...$students, ...array_map(static fn(Destination $to): string => $to->booking->student, $wish->moves)],
+                $wish->language,
+            );
             $known = $this->alreadyKept($wish);
             if ($known !== null) {
                 return $known;
             }
             $pass = $wish->holder->pass();
-            $judged = $bookings = [];
+            $judged = [];
+            $bookings = $this->moved($wish, $pass, $now);
             foreach ($wish->picks as $pick) {
                 $sheet = SheetAtHand::held($pick->sheet);
                 try {
@@ -75,7 +85,7 @@ final class KeepPlan
                 }
                 $judged[] = [$sheet, $permit->timetable, (int) $pick->start];
             }
-            event(new PlanKept($round, $pass, $bookings));
+            $bookings === [] || event(new PlanKept($round, $pass, $bookings, count($wish->moves)));
 
             return $pass;
         });
@@ -84,6 +94,20 @@ final class KeepPlan
         }
 
         return $pass;
+    }
+
+    /**
+     * Those that stand go first, all at once: what one of them leaves another may have, and a new one.
+     *
+     * @return list<Booking>
+     */
+    private function moved(PlanWish $wish, Pass $pass, int $now): array
+    {
+        try {
+            return $wish->moves === [] ? [] : ($this->relocate)($wish->moves, Relocation::ofPlan($pass, $now));
+        } catch (NoSeatLeft | NoInterpreter | NotAsFilledIn | OtherHost | UniqueConstraintViolationException) {
+            throw PlanGone::whileMoving();
+        }
     }
 
     private function one(PlanWish $wish, Pick $pick, Sheet $sheet, Pass $pass): BookingWish

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Booking\Destination;
 use App\Framework\Clock;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
@@ -35,7 +36,10 @@ final class KeepPlanRequest extends PlanRequest
     public function rules(): array
     {
         return [
-            'picks' => ['required', 'array', 'min:1', 'max:20'],
+            'picks' => ['present', 'array', 'max:20'],
+            'moves' => ['nullable', 'array', 'max:20'],
+            'moves.*.booking' => ['required', 'integer'],
+            'moves.*.start' => ['required', 'string', SlotKey::RULE],
             'picks.*.start' => ['required', 'string', SlotKey::RULE],
             'request_key' => ['required', 'uuid'],
         ] +
@@ -46,7 +50,10 @@ final class KeepPlanRequest extends PlanRequest
     public function wish(): PlanWish
     {
         $picks = $this->picks();
-        $picks !== [] || throw ValidationException::withMessages(['picks' => Words::say('rounds.nothing_picked')]);
+        $moves = $this->moves();
+        $picks !== [] ||
+            $moves !== [] ||
+            throw ValidationException::withMessages(['picks' => Words::say('rounds.nothing_picked')]);
 
         $answers = array_column(
             AboutChildren::checked($this->round(), $picks, $this->input('about')),
@@ -60,6 +67,30 @@ final class KeepPlanRequest extends PlanRequest
             $this->string('request_key')->lower()->toString(),
             $this->language(),
             $answers,
+            $moves,
         );
+    }
+
+    /** @return list<Destination> of those that are not there already */
+    private function moves(): array
+    {
+        $typed = (array) $this->validated('moves');
+        $pass = $this->pass();
+        $own =
+            $typed === [] || $pass === null
+                ? []
+                : FindPlan::movable($this->round(), $pass, Clock::now())->getDictionary();
+        $moves = [];
+        foreach ($typed as $i => $one) {
+            $booking =
+                $own[$one['booking']] ??
+                throw ValidationException::withMessages(["moves.$i.booking" => Words::say('rounds.not_to_move')]);
+            $start = SlotKey::instant($one['start']);
+            if ($start !== $booking->span()->start) {
+                $moves[$booking->id] = Destination::slot($booking, $start, host: $booking->staff_id);
+            }
+        }
+
+        return array_values($moves);
     }
 }

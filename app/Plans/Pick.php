@@ -13,13 +13,23 @@ use Recess\Names\NameKey;
 /** Somebody whom a family wants to meet, about one child. */
 final readonly class Pick
 {
-    /** @param  int|null  $start  the instant at which it is to be, where it is not to be looked for */
+    /**
+     * @param  int|null  $start  the instant at which it is to be, where it is not to be looked for
+     * @param  Booking|null  $booking  that stands and would be moved
+     */
     public function __construct(
         public Sheet $sheet,
         public string $student,
         public ?int $studentId = null,
         public ?int $start = null,
+        public ?Booking $booking = null,
     ) {}
+
+    /** One that stands, to be looked for anew: where it is counts as free. */
+    public static function anew(Booking $booking): self
+    {
+        return new self($booking->sheet, $booking->student, $booking->student_id, booking: $booking);
+    }
 
     /** The time that it is to be, in words. */
     public function moment(): string

@@ -27,7 +27,21 @@ final readonly class PlanAsk
         public int $breather = 0,
         public array $prefer = [],
         public ?string $language = null,
+        /** Whether what they have booked of the round is looked for anew, too. */
+        public bool $anew = false,
     ) {}
+
+    /** @param  list<Booking>  $bookings  that are looked for anew, before all else */
+    public function anew(array $bookings): self
+    {
+        return $this->picking([...array_map(Pick::anew(...), $bookings), ...$this->picks]);
+    }
+
+    /** @param  list<Pick>  $picks */
+    private function picking(array $picks): self
+    {
+        return new self(...['picks' => $picks] + get_object_vars($this));
+    }
 
     /**
      * The same without those whom they meet about that child already.
@@ -38,6 +52,6 @@ final readonly class PlanAsk
     {
         $picks = array_values(array_filter($this->picks, static fn(Pick $pick): bool => !$pick->standsIn($booked)));
 
-        return new self($picks, $this->windows, $this->walk, $this->breather, $this->prefer, $this->language);
+        return $this->picking($picks);
     }
 }

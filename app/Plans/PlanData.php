@@ -104,6 +104,11 @@ final class PlanData
             'student' => $of->student,
             'place' => $booked ? $of->place->label : (string) $of->sheet->places->first()?->label,
             'booked' => $booked,
+            'booking' => $of instanceof Pick ? $of->booking?->id : null,
+            'was' =>
+                $of instanceof Pick && $of->booking !== null && $of->booking->span()->start !== $span->start
+                    ? Words::say('rounds.was', ['moment' => Spell::moment($of->booking->span()->start, $zone)])
+                    : '',
             'key' => SlotKey::of($span->start),
             'length' => $span->minutes(),
             'from' => (string) $zone->timeAt($span->start),

@@ -27,6 +27,12 @@ final class PlanGone extends \RuntimeException
         );
     }
 
+    /** One of those that stand cannot go where it was to go: all are where they were. */
+    public static function whileMoving(): self
+    {
+        return new self(Words::say('rounds.not_moved'));
+    }
+
     public static function withoutInterpreter(Pick $pick): self
     {
         return new self(

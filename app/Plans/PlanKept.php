@@ -12,5 +12,11 @@ use App\Models\Round;
 final readonly class PlanKept
 {
     /** @param  non-empty-list<Booking>  $bookings */
-    public function __construct(public Round $round, public Pass $pass, public array $bookings) {}
+    public function __construct(
+        public Round $round,
+        public Pass $pass,
+        public array $bookings,
+        /** So many of them stood before, at another time. */
+        public int $moved = 0,
+    ) {}
 }

@@ -54,6 +54,7 @@ class PlanRequest extends FormRequest
             'breather' => ['nullable', 'integer', 'between:0,60'],
             'prefer' => ['nullable', 'string', Rule::enum(Preference::class)],
             'ground' => ['nullable', 'boolean'],
+            'anew' => ['nullable', 'boolean'],
             'about' => ['nullable', 'array', 'max:20'],
             'interpreter' => ['nullable', 'string', Rule::in(array_keys(Interpreters::of($this->round()->id)))],
         ];
@@ -125,6 +126,7 @@ class PlanRequest extends FormRequest
             max(0, $this->integer('breather')),
             $prefer === null ? [] : [$prefer],
             $this->language(),
+            $this->boolean('anew'),
         );
     }
 

@@ -78,4 +78,15 @@ final class RoundVisitController
 
         return new JsonResponse(PassData::of($pass->within($request->pass()?->reach), $now), 201, self::PRIVATE);
     }
+
+    /** All that they have booked of it, as a whole. */
+    public function giveBack(Round $round, Request $request, GiveBackPlan $giveBack): JsonResponse
+    {
+        $request->validate(['pass' => ['required', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:1000']]);
+        $pass = Pass::opening($request->input('pass'), $round) ?? abort(404);
+        $now = Clock::now();
+        $giveBack($round, $pass, $request->string('note')->trim()->toString(), $now);
+
+        return new JsonResponse(PassData::of($pass, $now), 200, self::PRIVATE);
+    }
 }

@@ -16,4 +16,7 @@ Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static
     Route::post('/api/r/{round:slug}/bookings', [RoundVisitController::class, 'keep'])
         ->can('visit', 'round')
         ->middleware('limited:visitor-writes');
+    Route::post('/api/r/{round:slug}/give-back', [RoundVisitController::class, 'giveBack'])
+        ->can('visit', 'round')
+        ->middleware('limited:visitor-writes');
 });

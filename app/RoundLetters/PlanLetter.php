@@ -23,6 +23,8 @@ final class PlanLetter extends Message
         private readonly Pass $pass,
         private readonly Round $round,
         private readonly array $bookings,
+        /** So many of them stood before, at another time. */
+        private readonly int $moved = 0,
     ) {}
 
     protected function reading(): Reading
@@ -32,7 +34,10 @@ final class PlanLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('rounds.kept_heading', ['title' => $this->round->title]);
+        return Words::say('rounds.kept_heading', [
+            'title' => $this->round->title,
+            'moved' => $this->moved,
+        ]);
     }
 
     protected function letter(): Letter
@@ -47,7 +52,10 @@ final class PlanLetter extends Message
                 : Words::say('accounts.dear', ['name' => $this->pass->name]),
             word: '',
             facts: $facts,
-            news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', ['count' => $bookings->count()]),
+            news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', [
+                'count' => $bookings->count(),
+                'moved' => $this->moved,
+            ]),
             linkText: Words::say($kept ? 'rounds.kept_confirm' : 'rounds.kept_link'),
             link: $kept ? $this->pass->confirmLink((string) $this->pass->email) : $this->pass->linkTo($this->round),
             school: $this->round->school->name,

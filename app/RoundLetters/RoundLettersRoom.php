@@ -8,6 +8,7 @@ use App\Allotting\FamilyAllotted;
 use App\Allotting\RoundAllotted;
 use App\Allotting\WishesSent;
 use App\Framework\Room;
+use App\Plans\PlanGivenBack;
 use App\Plans\PlanKept;
 use App\Replanning\EveningMoved;
 use App\Rounds\FamilyReminded;
@@ -20,6 +21,7 @@ final class RoundLettersRoom extends Room
     {
         parent::boot();
         Event::listen(PlanKept::class, [TellOfRound::class, 'ofPlan']);
+        Event::listen(PlanGivenBack::class, [TellOfRound::class, 'ofGivenBack']);
         Event::listen(WishesSent::class, [TellOfRound::class, 'ofWishes']);
         Event::listen(FamilyAllotted::class, [TellOfRound::class, 'ofFamily']);
         Event::listen(EveningMoved::class, [TellOfRound::class, 'ofEvening']);

@@ -8,9 +8,12 @@ use App\Allotting\Allotted;
 use App\Allotting\FamilyAllotted;
 use App\Allotting\RoundAllotted;
 use App\Allotting\WishesSent;
+use App\Framework\Clock;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Plans\FindPlan;
+use App\Plans\PlanGivenBack;
 use App\Plans\PlanKept;
 use App\Replanning\EveningMoved;
 use App\Rounds\FamilyReminded;
@@ -24,7 +27,20 @@ final class TellOfRound
 {
     public function ofPlan(PlanKept $event): void
     {
-        self::send($event->pass, new PlanLetter($event->pass, $event->round, self::ids($event->bookings)));
+        // Where some have another time, all of it: what a family keeps on its fridge is one list.
+        $bookings =
+            $event->moved === 0
+                ? $event->bookings
+                : array_values(FindPlan::movable($event->round, $event->pass, Clock::now())->all());
+        self::send($event->pass, new PlanLetter($event->pass, $event->round, self::ids($bookings), $event->moved));
+    }
+
+    public function ofGivenBack(PlanGivenBack $event): void
+    {
+        self::send(
+            $event->pass,
+            new GivenBackLetter($event->pass, $event->round, self::ids($event->bookings), $event->word),
+        );
     }
 
     public function ofWishes(WishesSent $event): void

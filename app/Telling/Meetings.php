@@ -14,6 +14,7 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Pass;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Mail\Mailables\Attachment;
 
@@ -26,12 +27,28 @@ final class Meetings
      */
     public static function still(array $ids): Collection
     {
+        return self::known($ids)->whereNotNull('hold_id')->get();
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Collection<int, Booking> as they were last, whether they stand or not
+     */
+    public static function all(array $ids): Collection
+    {
+        return self::known($ids)->get();
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Builder<Booking>
+     */
+    private static function known(array $ids): Builder
+    {
         return Booking::query()
             ->whereKey($ids)
-            ->whereNotNull('hold_id')
             ->with(['host', 'place', 'pass', 'interpreter', 'sheet.host.school'])
-            ->orderBy('starts_at')
-            ->get();
+            ->orderBy('starts_at');
     }
 
     /**
@@ -43,7 +60,7 @@ final class Meetings
     {
         $rows = [];
         foreach ($bookings as $one) {
-            $rows[Spell::slot($one->span(), $one->sheet->host->school->timeZone())][] = Words::say('news.row', [
+            $rows[Spell::slot($one->span(), $one->sheet->host->school->timeZone())][] = Words::say('booking.letter_row', [
                 'host' => $one->host->name,
                 'where' => MeetingFacts::where($one, Reader::pass($one->pass), Clock::now()),
                 'directions' => MeetingFacts::directions($one) ?: 'none',
@@ -78,7 +95,7 @@ final class Meetings
      * @param  Collection<int, Booking>  $bookings
      * @return list<CalendarEntry> one for each: a calendar takes in one meeting of a message (RFC 5546, 3.2.2)
      */
-    public static function entries(Collection $bookings, Pass $pass): array
+    public static function entries(Collection $bookings, Pass $pass, Occasion $as = Occasion::Booked): array
     {
         return array_values(
             array_filter(
@@ -86,7 +103,7 @@ final class Meetings
                     ->map(
                         static fn(Booking $one): ?CalendarEntry => CalendarEntry::of(
                             $one,
-                            Occasion::Booked,
+                            $as,
                             Reader::pass($pass),
                             $one->sequence,
                             $one->updated_at->getTimestamp(),

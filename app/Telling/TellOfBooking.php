@@ -39,20 +39,17 @@ final class TellOfBooking
 
     public function handle(BookingNews $event): void
     {
+        $own = Reader::pass($event->booking->pass)->key();
+        // What they read in the letter of their sitting or plan they do not read twice; whoever is brought along does.
+        $gathered = self::isGathered($event);
         $readers = array_filter(
             self::readers($event->booking, $event->occasion),
             static fn(Reader $reader): bool => match ($event->told) {
-                Told::Each => true,
-                Told::PlanToVisitor => $reader->isHost(),
+                Told::Each => !$gathered || $reader->key() !== $own,
+                Told::PlanToVisitor => $reader->key() !== $own,
                 Told::AtOnce, Told::Nobody => false,
             },
         );
-        // What they read in the letter of their sitting, as it stands then, they do not read twice.
-        $gathered = self::isGathered($event);
-        if ($gathered) {
-            $own = Reader::pass($event->booking->pass)->key();
-            $readers = array_filter($readers, static fn(Reader $reader): bool => $reader->key() !== $own);
-        }
         // Who has lost the meeting to a colleague hears of it, unless they want to hear nothing.
         $left =
             $event->wasWith !== null &&

@@ -36,9 +36,10 @@ final class Askers
         }
         $key = $who->student === '' ? '' : NameKey::of($who->student);
         $visitor = $about = $others = [];
+        $givenUp = array_map(static fn(Booking $one): int => $one->id, $who->givenUp);
         foreach ($sheets === [] ? [] : self::known($sheets, $who, $key, $now) as $one) {
             $isTheirs = $one->isOf($who->passId, $who->across ? $who->email : '');
-            if ($one->booking === $who->moving?->id) {
+            if (in_array($one->booking, $givenUp, true)) {
                 continue;
             }
             if ($isTheirs) {
@@ -51,7 +52,7 @@ final class Askers
             }
         }
 
-        $interpreters = $who->language === null ? [] : self::interpreters($sheets, $who->language, $who->moving, $now);
+        $interpreters = $who->language === null ? [] : self::interpreters($sheets, $who->language, $who->givenUp, $now);
         $times =
             $key === '' || $who->passId === null || $sheets === []
                 ? []
@@ -74,9 +75,10 @@ final class Askers
 
     /**
      * @param  list<int>  $sheets
+     * @param  list<Booking>  $givenUp
      * @return array<int, list<list<Span>>> by sheet of a round: when each who speaks the language is free
      */
-    private static function interpreters(array $sheets, string $language, ?Booking $moving, int $now): array
+    private static function interpreters(array $sheets, string $language, array $givenUp, int $now): array
     {
         $free = $bySheet = [];
         $range = Span::of($now - self::BACK, $now + self::AHEAD);
@@ -89,7 +91,7 @@ final class Askers
                 $language,
                 $range,
                 $now,
-                $moving,
+                $givenUp,
             );
         }
 

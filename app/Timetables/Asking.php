@@ -17,8 +17,8 @@ final readonly class Asking
         public string $email = '',
         public string $student = '',
         public ?int $placeId = null,
-        /** The booking that would be given up for the new one. */
-        public ?Booking $moving = null,
+        /** @var list<Booking> those that would be given up for the new ones */
+        public array $givenUp = [],
         /** Hash of the key under which they keep a time: to them it is free. */
         public ?string $keeper = null,
         /** Whether what stands on other passes counts too, of that address or about that student. What comes of it is told to nobody. */
@@ -53,7 +53,13 @@ final readonly class Asking
     /** The same who would give a booking up for it. */
     public function insteadOf(?Booking $booking): self
     {
-        return $this->but(['moving' => $booking]);
+        return $this->insteadOfAll($booking === null ? [] : [$booking]);
+    }
+
+    /** @param  list<Booking>  $bookings  that would be given up together */
+    public function insteadOfAll(array $bookings): self
+    {
+        return $this->but(['givenUp' => $bookings]);
     }
 
     public static function holder(Pass $pass, string $student = '', ?string $keeper = null): self

@@ -29,13 +29,13 @@ final class Interpreters
      * When each who speaks a language is free.
      *
      * @param  int  $now  seconds since the epoch
-     * @param  Booking|null  $moving  that would be given up for another time, and its interpreter's with it
+     * @param  list<Booking>  $givenUp  for other times, and their interpreters with them
      * @return list<list<Span>> one for each of them
      */
-    public static function free(int $round, string $language, Span $range, int $now, ?Booking $moving = null): array
+    public static function free(int $round, string $language, Span $range, int $now, array $givenUp = []): array
     {
         $who = self::of($round)[$language] ?? [];
-        $engaged = $who === [] ? [] : Whereabouts::ofStaff($who, $range, $now, moving: $moving);
+        $engaged = $who === [] ? [] : Whereabouts::ofStaff($who, $range, $now, givenUp: $givenUp);
 
         return array_map(
             static fn(int $one): array => Spans::of([$range])

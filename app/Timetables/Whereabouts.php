@@ -66,7 +66,7 @@ final class Whereabouts
      *
      * @param  non-empty-list<int>  $staff
      * @param  string|null  $keeper  hash of a key; what is kept under it counts as free
-     * @param  Booking|null  $moving  what is held for it counts as free
+     * @param  list<Booking>  $givenUp  what is held for them counts as free
      * @return array<int, Spans> by number
      */
     public static function ofStaff(
@@ -74,13 +74,13 @@ final class Whereabouts
         Span $range,
         int $now,
         ?string $keeper = null,
-        ?Booking $moving = null,
+        array $givenUp = [],
     ): array {
         [$rows, $busy] = self::holds(
             $staff,
             $range,
             $now,
-            Asking::visitor(null, null, '')->insteadOf($moving)->keeping($keeper),
+            Asking::visitor(null, null, '')->insteadOfAll($givenUp)->keeping($keeper),
         );
         $held = array_fill_keys($staff, []);
         foreach ($rows as $row) {
@@ -113,7 +113,9 @@ final class Whereabouts
                 " WHERE holds.staff_id IN ($theirs)" .
                 ' AND holds.starts_at > ? AND holds.starts_at < ? AND holds.ends_at > ?' .
                 ' AND (seats.kept_until IS NULL OR (seats.kept_until > ? AND seats.keeper <> ?))' .
-                ' AND NOT (seats.hold_id = ? AND seats.seat = ?)' .
+                ' AND (seats.hold_id, seats.seat) NOT IN (' .
+                implode(', ', array_fill(0, max(1, count($who->givenUp)), '(?, ?)')) .
+                ')' .
                 ' UNION ALL SELECT NULL, calendars.staff_id, NULL, UNIX_TIMESTAMP(busy_spans.starts_at),' .
                 ' UNIX_TIMESTAMP(busy_spans.ends_at), NULL, 0' .
                 ' FROM calendars JOIN busy_spans ON busy_spans.calendar_id = calendars.id' .
@@ -124,8 +126,13 @@ final class Whereabouts
                 Instant::column($range->start),
                 Instant::column($now),
                 $who->keeper ?? '',
-                $who->moving->hold_id ?? 0,
-                $who->moving->seat ?? 0,
+                ...array_merge(
+                    $who->givenUp === [] ? [0, 0] : [],
+                    ...array_map(
+                        static fn(Booking $one): array => [$one->hold_id ?? 0, $one->seat ?? 0],
+                        $who->givenUp,
+                    ),
+                ),
                 Instant::column($range->end),
                 Instant::column($range->start),
             ],

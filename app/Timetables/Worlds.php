@@ -47,7 +47,8 @@ final class Worlds
             }
         }
         $range = self::range($first, $dates);
-        [$rows, $busy] = Whereabouts::holds(array_keys($hosts), $range, $now, Asking::anybody());
+        $as = Asking::anybody()->insteadOfAll($who->givenUp ?? []);
+        [$rows, $busy] = Whereabouts::holds(array_keys($hosts), $range, $now, $as);
         foreach ($rows as $row) {
             $span = Whereabouts::span($row);
             foreach ($hosts[(int) $row->staff_id] as $id) {

@@ -5,6 +5,9 @@ declare(strict_types=1);
 // What is said of bookings and of waiting, beside the reasons that the rules give (rules.php).
 return [
     'way' => 'See the way to {place}',
+    // One of several meetings in one letter, behind its time.
+    'letter_row' =>
+        '{host}, {where}{directions, select, none {} other { ({directions})}}{student, select, none {} other { – about {student}}}{interpreter, select, none {} other { – {interpreter} interprets}}',
     'not_as_filled_in' =>
         '{phone, select, none {This cannot be done as it is filled in. What you typed is kept. If something is booked already, open it from the letter you got; or ask the office.} other {This cannot be done as it is filled in. What you typed is kept. If something is booked already, open it from the letter you got; or ring the office, {phone}.}}',
     'not_as_filled_in_letter' =>

@@ -93,9 +93,6 @@ return [
             '{who, select, you {You do not come to this meeting any more.} other {{name} removed you from this meeting.}} The meeting itself stays.',
         'guest' => '{guest} does not come to this meeting any more. The meeting itself stays.',
     ],
-    // One of several meetings in one letter, behind its time.
-    'row' =>
-        '{host}, {where}{directions, select, none {} other { ({directions})}}{student, select, none {} other { – about {student}}}{interpreter, select, none {} other { – {interpreter} interprets}}',
     'sitting' => [
         'heading' => '{count} times booked: {school}',
         'news' => 'These {count, number} times are yours.',

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 // A school's rounds, in ICU MessageFormat: what families, teachers and the office read.
 return [
+    'was' => 'It was {moment}.',
+    'not_to_move' => 'This meeting cannot be moved any more.',
+    'not_moved' =>
+        'Somebody has just taken one of these times, so nothing was changed. All you had booked stands where it was. Look at the plan once more.',
+    'back_heading' => 'Cancelled: {title}',
+    'back_news' =>
+        '{count, plural, one {You cancelled this meeting.} other {You cancelled these # meetings.}} The times are free for others now.',
+    'back_link' => 'Book again',
     'title' => 'Rounds',
     'new' => 'A new round',
     // For families.
@@ -59,9 +67,9 @@ return [
     'twice' => 'They are there twice for one child.',
     'nothing_picked' => 'Tick somebody whom you want to meet.',
     'no_such_hours' => 'These hours do not exist on that day.',
-    'kept_heading' => 'Your plan: {title}',
+    'kept_heading' => '{moved, plural, =0 {Your plan} other {Your new plan}}: {title}',
     'kept_news' =>
-        '{count, plural, one {This meeting is yours} other {These # meetings are yours}}. Open your bookings to change or cancel one.',
+        '{moved, plural, =0 {{count, plural, one {This meeting is yours} other {These # meetings are yours}}.} one {You moved a meeting. {count, plural, one {This meeting is yours} other {These # meetings are yours}} now.} other {You moved # meetings. {count, plural, one {This meeting is yours} other {These # meetings are yours}} now.}} Open your bookings to change or cancel one.',
     'kept_to_confirm' =>
         '{count, plural, one {This meeting is} other {These # meetings are}} kept for you for half an hour. One press on the address below and all of it is booked.',
     'kept_link' => 'Everything you booked',

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Directory\CardCode;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Framework\RawMail;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Reach;
@@ -18,6 +19,7 @@ use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
 use App\Telling\WriteLetters;
 use App\Texts\SendText;
+use Demo\MailroomMessage;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -702,5 +704,113 @@ final class RoundsTest extends RoundTestCase
         ])->assertCreated();
         self::assertCount(2, $answer->json('bookings'));
         self::assertSame(1, Pass::query()->where('email', 'ola@mail.example')->count());
+    }
+
+    public function test_what_stands_is_planned_anew_as_a_whole_shown_first_and_cancelled_as_a_whole(): void
+    {
+        $round = $this->published();
+        $pass = self::guardian('Uma Fay')->pass();
+        [$wren, $iolo, $maja] = [$this->slug($this->wren), $this->slug($this->iolo), $this->slug($this->maja)];
+        $at = static fn(string $time): string => self::EVENING . "T$time:00Z";
+        $mine = fn(): array => $pass
+            ->bookings()
+            ->whereNotNull('hold_id')
+            ->orderBy('id')
+            ->pluck('starts_at', 'id')
+            ->map(static fn($start): string => $start->format('H:i'))
+            ->all();
+        // As a family books it bit by bit: an evening with two holes.
+        $this->keep($round, $pass, [
+            ['sheet' => $wren, 'student' => 'Ada Fay', 'start' => $at('20:00')],
+            ['sheet' => $iolo, 'student' => 'Ada Fay', 'start' => $at('21:00')],
+            ['sheet' => $maja, 'student' => 'Cy Fay', 'start' => $at('21:40')],
+        ])->assertCreated();
+        $before = $mine();
+        $form = [
+            'pass' => $pass->token(),
+            'picks' => [['sheet' => $iolo, 'student' => 'Cy Fay']],
+            'windows' => [self::hours('16:00', '18:00')],
+            'prefer' => 'waiting',
+        ];
+        $page = $this->ask('get', "/api/r/$round->slug?pass={$pass->token()}");
+        self::assertSame(3, $page->json('standing'));
+        $find = fn() => $this->ask('post', "/api/r/$round->slug/plan", ['anew' => true] + $form)
+            ->assertOk()
+            ->json('days.0.meetings');
+        $meetings = $find();
+        self::assertSame($before, $mine(), 'a look changes nothing');
+        self::assertCount(4, $meetings);
+        self::assertSame(
+            15,
+            array_sum(array_map(static fn(array $one): int => $one['between']['minutes'] ?? 0, $meetings)),
+        );
+        $moves = array_values(array_filter($meetings, static fn(array $one): bool => $one['was'] !== ''));
+        self::assertNotSame([], $moves);
+        $press = fn(array $meetings, array $moves) => $this->keep(
+            $round,
+            $pass,
+            self::kept(array_values(array_filter($meetings, static fn(array $one): bool => $one['booking'] === null))),
+            more: [
+                'moves' => array_map(
+                    static fn(array $one): array => ['booking' => $one['booking'], 'start' => $one['key']],
+                    $moves,
+                ),
+            ],
+        );
+
+        // Somebody is quicker with one of these times: all stand where they stood.
+        $lost = $moves[0];
+        $child = ['sheet' => $lost['sheet'], 'student' => 'Lo Nox', 'start' => $lost['key']];
+        $this->keep($round, self::guardian('Ed Nox')->pass(), [$child])->assertCreated();
+        $press($meetings, $moves)
+            ->assertConflict()
+            ->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'stands where it was'));
+        self::assertSame($before, $mine());
+        // Nor does anybody move what is not theirs.
+        $others = Booking::query()->where('student', 'Lo Nox')->firstOrFail();
+        $press($meetings, [['booking' => $others->id, 'key' => $at('20:40')]])
+            ->assertUnprocessable()
+            ->assertOnlyJsonValidationErrors(['moves.0.booking']);
+
+        $this->delivered();
+        MailroomMessage::query()->delete();
+        $meetings = $find();
+        $moves = array_values(array_filter($meetings, static fn(array $one): bool => $one['was'] !== ''));
+        $press($meetings, $moves)->assertCreated();
+        self::assertSame(
+            array_map(static fn(array $one): string => substr($one['key'], 11, 5), $meetings),
+            collect($mine())->sort()->values()->all(),
+            'what was shown is what stands',
+        );
+        $this->delivered();
+        $letters = MailroomMessage::query()->where('recipient', 'uma@mail.example')->get();
+        self::assertCount(1, $letters, 'one letter');
+        $text = RawMail::read((string) $letters[0]?->raw)->part('text/plain');
+        self::assertStringContainsString('These 4 meetings are yours now.', (string) preg_replace('/\s+/', ' ', $text));
+
+        // Cancelled as a whole: one letter, with an entry each that takes it out of the calendar.
+        MailroomMessage::query()->delete();
+        $this->ask('post', "/api/r/$round->slug/give-back", ['pass' => 'nobody’s'])->assertNotFound();
+        $word = ['pass' => $pass->token(), 'note' => 'We all have the flu.'];
+        $this->ask('post', "/api/r/$round->slug/give-back", $word)->assertOk();
+        self::assertSame([], $mine());
+        self::assertSame(1, Booking::query()->whereNotNull('hold_id')->count(), 'theirs alone');
+        $this->delivered();
+        $letters = MailroomMessage::query()->where('recipient', 'uma@mail.example')->get();
+        self::assertCount(1, $letters);
+        $raw = (string) $letters[0]?->raw;
+        self::assertStringContainsString('You cancelled these 4 meetings.', RawMail::read($raw)->part('text/plain'));
+        self::assertSame(4, substr_count($raw, 'method=CANCEL'));
+        self::assertSame(
+            3,
+            MailroomMessage::query()->where('recipient', '!=', 'uma@mail.example')->distinct()->count('recipient'),
+        );
+        $this->ask('post', "/api/r/$round->slug/give-back", $word)->assertOk();
+        $this->delivered();
+        self::assertCount(
+            1,
+            MailroomMessage::query()->where('recipient', 'uma@mail.example')->get(),
+            'nothing is left to tell',
+        );
     }
 }

@@ -11,6 +11,7 @@
     import Coming from '../round/Coming.svelte';
     import PlanDays from '../round/PlanDays.svelte';
     import { Shortlist } from '../round/shortlist.svelte';
+    import Standing from '../round/Standing.svelte';
     import Wanted from '../round/Wanted.svelte';
     import WhoComes from '../round/WhoComes.svelte';
     import Wishes from '../round/Wishes.svelte';
@@ -26,8 +27,19 @@
     let key = newKey();
 
     const meetings = $derived((list.plan?.days ?? []).flatMap((day) => day.meetings));
-    const fresh = $derived(meetings.filter((one) => !one.booked).length);
-    const about = $derived([...new Set(meetings.filter((one) => !one.booked).map((one) => one.student))]);
+    const fresh = $derived(list.added.length + list.moved.length);
+    const about = $derived([...new Set(list.added.map((one) => one.student))]);
+    const does = $derived(
+        list.moved.length === 0
+            ? list.added.length === 1
+                ? 'Book this meeting'
+                : `Book all ${list.added.length} meetings`
+            : list.added.length === 0
+              ? list.moved.length === 1
+                  ? 'Move this meeting'
+                  : `Move these ${list.moved.length} meetings`
+              : `Book ${list.added.length} and move ${list.moved.length}`,
+    );
     const fields = $derived(list.trouble?.fields ?? {});
     const PREFER = [
         ['evenings', 'as few evenings as possible'],
@@ -197,22 +209,18 @@
                         {#if list.plan.said && meetings.length > 0}<p class="mb-3 text-faint">{list.plan.said}</p>{/if}
                     {/if}
                     {#if fresh > 0 && !page.opens}
-                        <AboutChildren {page} {list} children={about} />
+                        {#if about.length > 0}<AboutChildren {page} {list} children={about} />{/if}
                         <WhoComes pass={page.pass} bind:who {fields} />
                         <div class="in-sight">
                             <button
                                 type="button"
                                 class="press main w-full"
                                 disabled={keeping || list.looking}
-                                onclick={keep}
-                                >{keeping
-                                    ? 'Booking all of it…'
-                                    : fresh === 1
-                                      ? 'Book this meeting'
-                                      : `Book all ${fresh} meetings`}</button
+                                onclick={keep}>{keeping ? 'A moment…' : does}</button
                             >
                         </div>
                     {/if}
+                    {#if page.pass && page.standing > 0}<Standing {list} {page} />{/if}
                     <p class="sr-only" role="status">
                         {list.looking
                             ? ''

@@ -28,15 +28,18 @@
                 {/if}
                 <li
                     class="meeting"
-                    class:booked={one.booked}
-                    class:changed={isNew(one)}
+                    class:booked={one.booked || (one.booking !== null && one.was === '')}
+                    class:changed={isNew(one) || one.was !== ''}
                     style:min-height="{Math.max(one.length * REM, 3)}rem"
                 >
                     <span class="from">{clock.say(one.from)}</span>
                     <span class="min-w-0">
                         <strong>{one.host.name}</strong>{one.student ? `, about ${one.student}` : ''}
                         <span class="block text-[0.95rem]">{one.place}, to {clock.say(one.until)}</span>
-                        {#if one.booked}<span class="block text-[0.95rem]">booked</span>{/if}
+                        {#if one.booked || (one.booking !== null && one.was === '')}<span class="block text-[0.95rem]"
+                                >booked</span
+                            >{/if}
+                        {#if one.was}<span class="block text-[0.95rem] font-semibold">{one.was}</span>{/if}
                         {#if isNew(one)}<span class="block text-[0.95rem] font-semibold">another time than before</span
                             >{/if}
                     </span>

@@ -32,6 +32,9 @@ export class Shortlist {
     /** Meetings that were at another time in the plan before somebody was quicker, by sheet and student. */
     changed = $state<string[]>([]);
 
+    /** Whether what is booked is looked for anew, too. */
+    anew = $state(false);
+
     /** What is with the school as wishes, where a round collects them. */
     sent = $state<Schema['Shortlist'] | null>(null);
     sentSaid = $state('');
@@ -193,12 +196,15 @@ export class Shortlist {
 
     /** Keeps all of it, or nothing; gives the pass, once it is theirs. */
     async keep(who: { name: string; email: string; phone: string }, key: string): Promise<Schema['Pass'] | null> {
-        const meetings = (this.plan?.days ?? []).flatMap((day) => day.meetings).filter((one) => !one.booked);
-        const picks = meetings.map((one) => ({ sheet: one.sheet, student: one.student, start: one.key }));
+        const meetings = this.#fresh();
+        const picks = meetings
+            .filter((one) => one.booking === null)
+            .map((one) => ({ sheet: one.sheet, student: one.student, start: one.key }));
+        const moves = this.moved.map((one) => ({ booking: one.booking!, start: one.key }));
         const answer = await ask(
             api.POST('/api/r/{slug}/bookings', {
                 params: { path: { slug: this.#page.slug } },
-                body: { ...this.#form(), picks, ...who, request_key: key },
+                body: { ...this.#form(), picks, moves, ...who, request_key: key },
             }),
         );
         this.#pressed = answer.trouble ?? null;
@@ -208,6 +214,30 @@ export class Shortlist {
         }
         if (answer.status === 409) this.#goOn(answer.body as Partial<Schema['PlanGone']>, meetings);
         return null;
+    }
+
+    /** Those that stand and would be at another time. */
+    get moved(): Schema['PlannedMeeting'][] {
+        return this.#fresh().filter((one) => one.booking !== null && one.was !== '');
+    }
+
+    /** Those that the plan would book. */
+    get added(): Schema['PlannedMeeting'][] {
+        return this.#fresh().filter((one) => one.booking === null);
+    }
+
+    #fresh(): Schema['PlannedMeeting'][] {
+        return (this.plan?.days ?? []).flatMap((day) => day.meetings).filter((one) => !one.booked);
+    }
+
+    /** Cancels all that is booked here; gives the pass. */
+    async giveBack(note: string): Promise<Schema['Pass'] | null> {
+        const pass = this.#page.pass?.path.slice('/p/'.length) ?? '';
+        const answer = await ask(
+            api.POST('/api/r/{slug}/give-back', { params: { path: { slug: this.#page.slug } }, body: { pass, note } }),
+        );
+        this.#pressed = answer.trouble ?? null;
+        return answer.data ?? null;
     }
 
     #goOn(gone: Partial<Schema['PlanGone']>, before: Schema['PlannedMeeting'][]): void {
@@ -236,6 +266,7 @@ export class Shortlist {
             prefer: this.prefer,
             interpreter: this.interpreter,
             ground: this.ground,
+            anew: this.anew,
             about: this.#about(),
         };
     }
