@@ -20,6 +20,7 @@ use Recess\Fitting\Between;
 use Recess\Fitting\Coming;
 use Recess\Fitting\Plan;
 use Recess\Fitting\Planner;
+use Recess\Fitting\Preference;
 use Recess\Fitting\Wanted;
 use Recess\Rules\Because;
 use Recess\Time\DateRange;
@@ -57,6 +58,40 @@ final readonly class FindPlan
 
     /** @param  int  $now  seconds since the epoch */
     public static function of(Round $round, ?Pass $pass, PlanAsk $ask, int $now): self
+    {
+        $stands = self::look($round, $pass, $ask->asItStands(), $now);
+        if (!$ask->anew) {
+            return $stands;
+        }
+        // Nobody is moved for nothing.
+        $anew = self::look($round, $pass, $ask, $now);
+        $order = Preference::ordered($ask->prefer);
+
+        return $anew->holdsAllThatStand() && $anew->rank($order) < $stands->rank($order) ? $anew : $stands;
+    }
+
+    /** Whether nothing that is booked would have no time. */
+    private function holdsAllThatStand(): bool
+    {
+        foreach ($this->picks as $i => $pick) {
+            if ($pick->booking !== null && !isset($this->plan->meetings["p$i"])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  list<Preference>  $order
+     * @return list<int> less is better
+     */
+    private function rank(array $order): array
+    {
+        return [-count($this->plan->meetings), ...$this->plan->cost->inOrder($order)];
+    }
+
+    private static function look(Round $round, ?Pass $pass, PlanAsk $ask, int $now): self
     {
         $school = $round->school;
         $zone = $school->timeZone();

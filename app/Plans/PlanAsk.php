@@ -31,6 +31,12 @@ final readonly class PlanAsk
         public bool $anew = false,
     ) {}
 
+    /** The same with what is booked where it is. */
+    public function asItStands(): self
+    {
+        return new self(...['anew' => false] + get_object_vars($this));
+    }
+
     /** @param  list<Booking>  $bookings  that are looked for anew, before all else */
     public function anew(array $bookings): self
     {

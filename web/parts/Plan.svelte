@@ -39,7 +39,7 @@
                 {@const phase = phaseOf(meeting, now.at)}
                 <li class="border-b border-line" class:under-way={phase === 'now'}>
                     <div class="flex flex-wrap items-center gap-x-4 py-1.5">
-                        <span class="w-36 font-semibold tabular-nums"
+                        <span class="min-w-36 font-semibold whitespace-nowrap tabular-nums"
                             >{clock.say(meeting.from)} to {clock.say(meeting.until)}</span
                         >
                         <span class="min-w-0 flex-1 basis-48">

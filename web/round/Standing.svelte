@@ -27,7 +27,7 @@
             : 'Booked meetings may have other times, if that fits better'}
     </label>
     {#if list.anew && !list.looking && list.moved.length === 0}
-        <p class="mb-2">What you have booked is the best that there is just now.</p>
+        <p class="mb-2">{list.plan?.best ? 'No other times fit better.' : 'No better times were found.'}</p>
     {:else if list.moved.length > 0}
         <p class="mb-2">Nothing is changed until you press the button above.</p>
     {/if}
@@ -39,7 +39,4 @@
         keep="Do not cancel"
         act={cancel}
     />
-    <p class="mt-2 text-faint">
-        To change one of them, open <a href={page.pass?.path}>everything you booked</a>.
-    </p>
 </div>
