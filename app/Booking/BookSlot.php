@@ -118,7 +118,7 @@ final class BookSlot
             'student_id' => $wish->studentId,
             'answers' => (object) $wish->answers,
             'state' => $state,
-            'letter_waits' => Sitting::gathers($wish, $pass, $state, $seat->span->start, $now),
+            'letter_waits' => $pass->hasAnswered() && Sitting::gathers($wish, $pass, $state, $seat->span->start, $now),
             'held_until' => $asked
                 ? Instant::column(min($slot->start, $now + $sheet->rules->whole('asked_hours') * 3600))
                 : null,

@@ -24,8 +24,8 @@ final class Sitting
     }
 
     /**
-     * Whether a new booking's letter to its visitor waits for what else they book. An address that has not answered hears of
-     * each at once: the first of them asks it to.
+     * Whether a new booking's letter to its visitor, whose address has answered, waits for what else they book. Another hears
+     * of each at once: the first of them asks it to.
      *
      * @param  int  $start  of the meeting
      * @param  int  $now  seconds since the epoch
@@ -38,7 +38,6 @@ final class Sitting
             $wish->entry === null &&
             $state === BookingState::Booked &&
             $pass->email !== null &&
-            $pass->hasAnswered() &&
             $start > $now + self::SOON;
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\School;
 
-use App\Framework\Tidies;
-use App\Models\Instant;
 use App\Models\Place;
 use App\Models\PlaceKind;
 use App\Models\School;
@@ -17,11 +15,8 @@ use Recess\Names\NameKey;
  * How to get to the place of a meeting: what its sheet says, else what the school says of a room of that name; and the
  * school's picture of the way, where there is one.
  */
-final class Directions implements Tidies
+final class Directions
 {
-    /** Seconds for which a place that was taken away can be put back. */
-    private const BACK = 86_400;
-
     /** @var array<int, array<string, SavedPlace>> of each school by the name of the room, in this request */
     private array $rooms = [];
 
@@ -45,11 +40,6 @@ final class Directions implements Tidies
                 ->whereKey($place->school_id)
                 ->update(['shown_rooms' => self::shown($place->school_id)->count()]);
         });
-    }
-
-    public function tidy(int $now): void
-    {
-        SavedPlace::withRemoved()->where('removed_at', '<', Instant::column($now - self::BACK))->delete();
     }
 
     private function room(Place $place, School $school): ?SavedPlace

@@ -21,7 +21,7 @@ final class SchoolRoom extends Room
 
     protected function tidies(): array
     {
-        return [Directions::class];
+        return [TidyPlaces::class];
     }
 
     protected function policies(): array

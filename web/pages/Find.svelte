@@ -2,6 +2,7 @@
     /** Everybody who offers one kind of meeting within some days: on rulers in one scale, or on a phone by teacher. */
     import { onMount } from 'svelte';
     import { api, type Schema } from '../lib/api';
+    import * as beside from '../lib/beside';
     import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly, ownCity } from '../lib/elsewhere';
     import { rulerOf } from '../lib/found';
@@ -40,7 +41,12 @@
     );
     onMount(() => live.start());
 
-    const go = (path: string, key: string) => location.assign(`${path}?slot=${encodeURIComponent(key)}`);
+    function go(path: string, key: string) {
+        beside.from(path);
+        location.assign(`${path}?slot=${encodeURIComponent(key)}`);
+    }
+    // Who books one after the other here comes back after each.
+    const just = beside.booked();
     const freeOf = (day: Schema['FoundDay'], row: Schema['FoundHost']) =>
         rulerOf(day, row).stretches.flatMap((part) => part.slots.filter((slot) => slot.state === 'free'));
     const own = (key: string) => elsewhereBriefly(key, found.zone);
@@ -79,6 +85,12 @@
         {/if}
         <button class="press main">Show free times</button>
     </form>
+    {#if just}
+        <p class="good-news mb-3" role="status">
+            {clock.say(just.from)} with {just.host} is yours. Pick the next time, or see
+            <a href={just.pass}>everything you booked</a>.
+        </p>
+    {/if}
     {#if known && pass}<p class="mb-2 text-faint">Times that clash with your bookings are not shown.</p>{/if}
     {#if city}<p class="mb-2 text-faint">The small times are in your own time zone, {city}.</p>{/if}
     {#each found.days as day (day.label)}

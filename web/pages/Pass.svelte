@@ -10,6 +10,7 @@
     import LateWays from '../parts/LateWays.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import Office from '../parts/Office.svelte';
+    import PassKnocks from '../parts/PassKnocks.svelte';
     import Yours from '../parts/Yours.svelte';
 
     let first: Schema['Pass'] = $props();
@@ -68,7 +69,7 @@
             For {pass.name}. Whoever has this page’s address can change these bookings, so keep it to yourself.
         </p>
         <Heard {live} />
-        <Yours {pass} changed={pressed} />
+        <Yours {pass} changed={pressed} asked={PassKnocks} />
         {#if pass.code}
             <p class="no-print mt-5">
                 Your code for the entrance today: <strong class="times">{pass.code}</strong>. The square further down

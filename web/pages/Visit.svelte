@@ -2,6 +2,7 @@
     /** A sheet as a visitor sees it: pick a time on the rulers, say who you are, and it is yours. One page. */
     import { onMount, tick, untrack } from 'svelte';
     import { standFor } from '../lib/address';
+    import { back } from '../lib/beside';
     import { Live } from '../lib/live.svelte';
     import { api, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
@@ -175,6 +176,11 @@
 
     function yours(answer: Schema['Pass']) {
         newest = chosen?.slot.key ?? null;
+        const made = answer.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug));
+        if (made?.state === 'booked' && !preview) {
+            const just = { from: made.from, host: made.host.name, pass: answer.path };
+            if (back(`/s/${sheet.slug}`, just)) return visitor.another(answer, true);
+        }
         pass = answer;
         chosen = null;
         // From now on the address is the pass's: reload, the history and a bookmark lead to it and not to the sheet.

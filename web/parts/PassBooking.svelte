@@ -1,6 +1,5 @@
 <script lang="ts">
     /** One booking on a pass: what, when, where, about whom, and the ways to move it, change it or give it back. */
-    import Way from './Way.svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
@@ -167,7 +166,7 @@
                 >{/if}
             {#if booking.place.promise}<span class="block">{booking.place.promise}</span>{/if}
             {#if booking.place.directions}<span class="block text-faint">{booking.place.directions}</span>{/if}
-            {#if booking.place.picture && !off}<Way label={booking.place.label} picture={booking.place.picture} />{/if}
+            {#if booking.place.picture}<a class="link" href={booking.place.picture}>The way there, as a picture</a>{/if}
         </dd>
         <dt>Time zone</dt>
         <dd>

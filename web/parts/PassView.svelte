@@ -5,7 +5,7 @@
     import { api, ask, type Schema } from '../lib/api';
     import { now, phaseOf } from '../lib/now.svelte';
     import { Undoing } from '../lib/undoing.svelte';
-    import PassKnocks from './PassKnocks.svelte';
+    import type { Component } from 'svelte';
     import PassBooking from './PassBooking.svelte';
     import Plan from './Plan.svelte';
 
@@ -14,8 +14,10 @@
         changed: (pass: Schema['Pass']) => void;
         /** The slot of what has just been booked: it is open. */
         newest?: string | null;
+        /** What they have asked for: on the page that is theirs, and not after each booking. */
+        asked?: Component<{ pass: Schema['Pass']; changed: (pass: Schema['Pass'], said: string) => void }>;
     }
-    let { pass, changed, newest = null }: Props = $props();
+    let { pass, changed, newest = null, asked: Asked }: Props = $props();
 
     const undoing = new Undoing();
     let said = $state('');
@@ -79,7 +81,7 @@
     </div>
     {#if message}<p class="notice mb-5" role="alert">{message}</p>{/if}
 </div>
-<PassKnocks {pass} changed={done} />
+{#if Asked}<Asked {pass} changed={done} />{/if}
 <Plan
     bookings={coming}
     first={(booking) =>
