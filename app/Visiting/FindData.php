@@ -35,8 +35,8 @@ final class FindData
         $school = School::here($ask->pass);
         $zone = $school->timeZone();
         $today = $zone->dateAt($now);
-        $dates = self::dates($ask->from, $ask->to, $today);
         $open = OpenSheets::all($today);
+        $dates = self::dates($ask->from ?: self::soonest($open, $ask->about, $today), $ask->to, $today);
         $found = self::byName(
             array_filter(
                 $open,
@@ -93,6 +93,21 @@ final class FindData
         );
 
         return $sheets;
+    }
+
+    /**
+     * When what somebody looks for begins, where they name no day: conferences are weeks ahead.
+     *
+     * @param  array<int, Listed>  $open
+     */
+    private static function soonest(array $open, string $about, LocalDate $today): string
+    {
+        $firsts = array_map(
+            static fn(Listed $sheet): int => $sheet->first->day,
+            array_filter($open, static fn(Listed $sheet): bool => $sheet->title === $about),
+        );
+
+        return $firsts === [] ? '' : (string) LocalDate::fromDay(max($today->day, min($firsts)));
     }
 
     private static function dates(string $from, string $to, LocalDate $today): DateRange

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { answer, bookBy, expectSound, listen, openMail, publish, signIn, somebodyElse } from './steps';
 
 const PHONE = { width: 390, height: 844 };
@@ -237,4 +237,40 @@ test('scripts off: the pass acts, the line, the door and the search are there', 
     await plain.getByLabel('E-mail address').fill('plain.waiter@mail.example');
     await plain.getByRole('button', { name: 'Tell me when one is free' }).click();
     await expect(plain.getByText('We have sent you a letter.')).toBeVisible();
+});
+
+test('five meetings about two children, side by side on a phone: thirteen presses, and nothing typed twice', async ({
+    browser,
+}) => {
+    const parent = await (await somebodyElse(browser, { viewport: PHONE })).newPage();
+    listen(parent);
+    let presses = 0;
+    const press = async (what: Locator) => {
+        presses++;
+        await what.click();
+    };
+    // Without a date: from the day on which there is something.
+    await parent.goto('/find?about=Winter+conferences');
+    const teachers = parent.getByRole('listitem').filter({ has: parent.getByRole('heading', { level: 3 }) });
+    for (let n = 0; n < 5; n++) {
+        await press(teachers.nth(n).getByRole('button').first());
+        if (n === 0) {
+            await answer(parent, 'Elder Counted', `counted.${Date.now()}@mail.example`);
+        } else if (n === 1) {
+            // From now on it is known who this is, and about whom.
+            await expect(parent.getByText('for Rua Parata')).toBeVisible();
+        } else if (n === 3) {
+            await press(parent.getByRole('radio', { name: 'Another student' }));
+            await parent.getByLabel('Student’s name').fill('Younger Counted');
+        }
+        await press(parent.getByRole('button', { name: 'Book this time' }));
+        await expect(parent.getByText(/ is yours\. Pick the next time/)).toBeVisible();
+    }
+    expect(presses).toBeLessThanOrEqual(13);
+    await expectSound(parent);
+    await parent.getByRole('link', { name: 'everything you booked' }).click();
+    await expect(parent.getByRole('region', { name: /^The plan of/ }).getByRole('listitem')).toHaveCount(5);
+    // Said once: a reload does not say it again.
+    await parent.goBack();
+    await expect(parent.getByText(/ is yours\. Pick the next time/)).toBeHidden();
 });
