@@ -26,7 +26,7 @@ final class PlainWishesRequest extends WishesRequest
         $kept = $pass === null ? null : Shortlist::of($this->round()->id, $pass->id);
         $before = $kept->wished ?? ($kept->asked ?? []);
         $this->merge([
-            'picks' => $this->wanted($before['picks'] ?? []),
+            'picks' => $this->wanted($this->children() === [] ? $before['picks'] ?? [] : []),
             'windows' => $this->hours($before['windows'] ?? []),
             ...array_diff_key(
                 array_intersect_key(
@@ -36,6 +36,12 @@ final class PlainWishesRequest extends WishesRequest
                 $this->all(),
             ),
         ]);
+        // Whose names are typed has them beside what is said of them.
+        $about = $this->lists('about');
+        foreach ($this->children() as $n => $name) {
+            $about[$n] = ['student' => $name] + (is_array($about[$n] ?? null) ? $about[$n] : []);
+        }
+        $about === [] || $this->merge(['about' => $about]);
     }
 
     /**
@@ -46,6 +52,7 @@ final class PlainWishesRequest extends WishesRequest
     {
         $ranks = $shown = [];
         foreach ($this->lists('rank') as $child => $teachers) {
+            $child = $this->named((string) $child);
             foreach (is_array($teachers) ? $teachers : [] as $sheet => $rank) {
                 $shown["$child $sheet"] = true;
                 if (is_numeric($rank) && $rank > 0) {
@@ -61,6 +68,21 @@ final class PlainWishesRequest extends WishesRequest
                 array_filter($before, static fn(array $one): bool => !isset($shown["$one[student] $one[sheet]"])),
             ),
         ];
+    }
+
+    /** @return array<int|string, string> the names that were typed, where the school knows nobody */
+    private function children(): array
+    {
+        return array_map(
+            static fn(mixed $name): string => is_string($name) ? trim($name) : '',
+            array_slice($this->lists('child'), 0, self::MOST, true),
+        );
+    }
+
+    /** Whose wishes they are: a name, or where one was typed. */
+    private function named(string $key): string
+    {
+        return $key[0] === '#' ? $this->children()[substr($key, 1)] ?? '' : $key;
     }
 
     /**
@@ -127,7 +149,18 @@ final class PlainWishesRequest extends WishesRequest
             'asked' => [
                 'about' => AboutChildren::typed($this->round(), $this->input('about')),
                 ...array_filter(
-                    $this->only(['picks', 'windows', 'walk', 'breather', 'interpreter', 'ground']),
+                    $this->only([
+                        'picks',
+                        'windows',
+                        'walk',
+                        'breather',
+                        'interpreter',
+                        'ground',
+                        'name',
+                        'email',
+                        'phone',
+                        'child',
+                    ]),
                     static fn(mixed $one): bool => is_array($one) || is_scalar($one),
                 ),
             ],

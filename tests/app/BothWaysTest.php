@@ -91,6 +91,49 @@ final class BothWaysTest extends RoundTestCase
         )->assertRedirect();
     }
 
+    public function test_a_family_whom_no_directory_knows_wishes_without_scripts(): void
+    {
+        $round = $this->published(['collects' => true, 'wishes_until' => '2026-11-30T18:00', 'families' => false]);
+        $at = "/r/$round->slug/wishes";
+        $form = PlainForm::in((string) $this->get("/r/$round->slug")->getContent(), $at);
+        [$maja, $iolo] = [$this->slug($this->maja), $this->slug($this->iolo)];
+        $typed = [
+            'child' => ['Kit Lin', 'Mo O’Lin', ''],
+            'rank' => ['#0' => [$maja => '2', $iolo => '1'], '#1' => [$iolo => '3']],
+            'name' => 'Bao Lin',
+            'email' => 'bao@mail.example',
+            'phone' => '902 555 0144',
+        ];
+        // What is wrong comes back with all that was typed.
+        $wrong = $this->post($at, ['email' => 'nobody'] + $typed + $form)->assertUnprocessable();
+        $again = PlainForm::in((string) $wrong->getContent(), $at);
+        self::assertSame(
+            ['Kit Lin', 'Mo O’Lin', 'Bao Lin', 'nobody', '1'],
+            [$again['child'][0], $again['child'][1], $again['name'], $again['email'], $again['rank']['#0'][$iolo]],
+        );
+        $this->post($at, ['child' => ['', 'Mo O’Lin']] + $typed + $form)->assertUnprocessable();
+        self::assertSame(0, Shortlist::query()->count());
+
+        $page = (string) $this->post($at, $typed + $form)
+            ->assertRedirect()
+            ->headers->get('Location');
+        $wished = static fn(): array => (array) Shortlist::query()->sole()->wished;
+        $picks = [
+            ['sheet' => $iolo, 'student' => 'Kit Lin'],
+            ['sheet' => $maja, 'student' => 'Kit Lin'],
+            ['sheet' => $iolo, 'student' => 'Mo O’Lin'],
+        ];
+        self::assertSame($picks, $wished()['picks']);
+        // Sent as it is shown it stays; a name that is mended is no second child.
+        $form = PlainForm::in((string) $this->get($page)->getContent(), $at);
+        $before = $wished();
+        $this->post($at, $form)->assertRedirect();
+        self::assertEquals($before, $wished());
+        $this->post($at, ['child' => ['Kit Linn', 'Mo O’Lin', '']] + $form)->assertRedirect();
+        self::assertSame('Kit Linn', $wished()['picks'][0]['student']);
+        self::assertCount(3, $wished()['picks']);
+    }
+
     public function test_a_time_that_is_booked_and_given_back(): void
     {
         $sheet = $this->sheet();

@@ -5,18 +5,32 @@
     $told = array_column($sent['about'] ?? [], 'answers', 'student');
     $come = collect($sent['windows'] ?? [])->groupBy('date');
     $say = App\Framework\Words::say(...);
+    // Where the school knows nobody, whoever wishes writes the names; there is room for one more.
+    $typed = $round['children'] === null;
+    $written = $asked['child'] ?? array_values(array_unique(array_column($sent['picks'] ?? [], 'student')));
+    $children = $round['children'] ?? array_map(
+        static fn (mixed $name): array => ['name' => is_string($name) ? $name : '', 'teachers' => array_keys($names)],
+        array_pad($written, max(3, count($written) + 1), ''),
+    );
 @endphp
 @if (($message ?? '') !== '')
 <p class="notice" role="alert">{{ $message }}</p>
 @endif
 <p>{{ $round['wishes']['said'] }} {{ $round['wishes']['sent_said'] }}</p>
-@if ($round['wishes']['open'] && $pass !== null && $round['children'] !== null)
+@if ($round['wishes']['open'])
 <p>{{ $say('allotting.plain_how') }}</p>
 <form method="post" action="/r/{{ $round['slug'] }}/wishes">
+@if ($pass !== null)
 <input type="hidden" name="pass" value="{{ $pass->token() }}">
-@foreach ($round['children'] as $c => $child)
+@endif
+@foreach ($children as $c => $child)
 <fieldset>
+@if ($typed)
+<legend>{{ $say('allotting.plain_child', ['n' => $c + 1]) }}</legend>
+<p><label for="child-{{ $c }}">{{ $say('allotting.plain_child_name') }}</label><br><input class="box" id="child-{{ $c }}" name="child[{{ $c }}]" value="{{ $child['name'] }}" maxlength="120"></p>
+@else
 <legend>{{ $child['name'] }}</legend>
+@endif
 @php
     $theirs = array_filter(array_keys($names), static fn (string $slug): bool => in_array($slug, $child['teachers'], true) || isset($ranks[$child['name'].' '.$slug]));
 @endphp
@@ -32,7 +46,9 @@
 </details>
 @endif
 @if ($round['questions'] !== [])
+@if (!$typed)
 <input type="hidden" name="about[{{ $c }}][student]" value="{{ $child['name'] }}">
+@endif
 @foreach ($round['questions'] as $question)
 @php($key = $question['key'])
 @include('plain.question', [
@@ -90,8 +106,13 @@
 @endif
 <p><input type="hidden" name="ground" value="0"><label><input type="checkbox" name="ground" value="1" @checked((bool) ($sent['ground'] ?? false))> {{ $say('allotting.plain_ground') }}</label></p>
 </fieldset>
-@if ($pass->phone === '')
-<p><label for="phone">{{ $say('allotting.plain_phone') }}</label><br><input class="box" id="phone" name="phone" type="tel" autocomplete="tel" required></p>
+@if ($pass === null)
+@foreach (['name' => ['text', 'name'], 'email' => ['email', 'email']] as $field => [$type, $fill])
+<p><label for="{{ $field }}">{{ $say("allotting.plain_$field") }}</label><br><input class="box" id="{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ $asked[$field] ?? '' }}" autocomplete="{{ $fill }}" required>@if (($said[$field] ?? '') !== '')<br><strong>{{ $said[$field] }}</strong>@endif</p>
+@endforeach
+@endif
+@if (($pass->phone ?? '') === '')
+<p><label for="phone">{{ $say('allotting.plain_phone') }}</label><br><input class="box" id="phone" name="phone" type="tel" value="{{ $asked['phone'] ?? '' }}" autocomplete="tel" required>@if (($said['phone'] ?? '') !== '')<br><strong>{{ $said["phone"] }}</strong>@endif</p>
 @endif
 <p><button class="press main">{{ $say('allotting.plain_send') }}</button></p>
 </form>
