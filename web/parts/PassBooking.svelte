@@ -114,7 +114,11 @@
     {:else if booking.line && ['here', 'called'].includes(booking.line.state)}
         <!-- The line says it. -->
     {:else if phase === 'over' || booking.line?.state === 'over'}
-        <p class="mb-2">This meeting is over.</p>
+        <p class="mb-2">
+            {booking.line && booking.line.state !== 'over' && booking.line.state !== 'ahead'
+                ? 'Your time is over. If you are here now, say so.'
+                : 'This meeting is over.'}
+        </p>
     {:else if phase === 'now' && booking.state === 'booked'}
         <p class="good-news mb-3 flex flex-wrap items-center gap-3" role="status">
             This meeting is now, until {clock.say(booking.until)}.
