@@ -66,7 +66,11 @@
 <section class="mt-6 grid max-w-3xl gap-4" aria-labelledby="places">
     <h2 id="places">Places</h2>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
-    <ul class="grid gap-1">
+    {#if settings.office}<p class="text-faint">
+            Whoever meets somebody in a room of the school sees on their bookings what to know about it, and its picture
+            of the way.
+        </p>{/if}
+    <ul class="grid gap-3 sm:gap-1">
         {#each settings.places as one (one.id)}
             <li class="flex flex-wrap items-center gap-x-4">
                 <span class="mr-auto"
@@ -81,6 +85,7 @@
                     {:else}<FilePress
                             label="Show the way to {one.label}"
                             accept="image/png,image/jpeg,image/webp"
+                            plain
                             take={(file) => void show(one, file)}>Picture of the way</FilePress
                         >{/if}
                 {/if}
