@@ -96,7 +96,7 @@
     {#each found.days as day (day.label)}
         <section class="mb-6">
             <h2 class="mb-2">{day.label}</h2>
-            {#if width < 640}
+            {#if width < 860}
                 <ul>
                     {#each day.rows.filter(sought) as row (row.path)}
                         {@const free = freeOf(day, row)}
@@ -138,14 +138,18 @@
                     {/each}
                 </ul>
             {:else}
-                <div class="grid gap-5">
+                <div class="beside">
                     {#each day.rows.filter(sought) as row (row.path)}
-                        <Ruler
-                            day={rulerOf(day, row)}
-                            zone={found.zone}
-                            heading="{row.host}, {row.subject}"
-                            pick={(slot) => go(row.path, slot.key)}
-                        />
+                        <div class="row">
+                            <h3>{row.host}<span class="block text-faint">{row.subject}</span></h3>
+                            <Ruler
+                                day={rulerOf(day, row)}
+                                zone={found.zone}
+                                heading="{row.host}, {row.subject}"
+                                close
+                                pick={(slot) => go(row.path, slot.key)}
+                            />
+                        </div>
                     {/each}
                 </div>
             {/if}
@@ -168,3 +172,55 @@
     {/if}
     <Office phone={found.office} />
 </main>
+
+<style>
+    /* One scale for all: the hours stand once, on top; names stay where they are when a long day is moved sideways. */
+    .beside {
+        overflow-x: auto;
+        padding-right: 2.2rem;
+    }
+    .row {
+        display: grid;
+        grid-template-columns: 11rem minmax(0, 1fr);
+        column-gap: 2rem;
+        align-items: end;
+        border-bottom: 1px solid var(--line);
+    }
+    h3 {
+        position: sticky;
+        left: 0;
+        z-index: 4;
+        align-self: stretch;
+        padding: 0.7rem 0.8rem 0.4rem 0;
+        background: var(--paper);
+        font-size: 1rem;
+        line-height: 1.3;
+    }
+    .row:first-child h3 {
+        padding-top: 2.4rem;
+    }
+    .row :global([data-ruler] > h3) {
+        display: none;
+    }
+    .row :global(.window) {
+        overflow: visible;
+        padding: 0.5rem 0 0;
+        margin: 0;
+    }
+    .row:first-child :global(.window) {
+        padding-top: 2.2rem;
+    }
+    .row :global(.scale) {
+        height: 4.5rem;
+    }
+    .row :global(.tab) {
+        font-size: 0.78rem;
+    }
+    .row :global(.hour-name) {
+        display: none;
+    }
+    .row:first-child :global(.hour-name) {
+        display: inline;
+        top: -5.5rem;
+    }
+</style>

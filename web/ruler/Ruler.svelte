@@ -32,6 +32,8 @@
         press?: (slot: Slot, day: Day) => void;
         /** What a stretch is taken by, where its host can change it (Handles). */
         handles?: Snippet<[Schema['Stretch']]>;
+        /** Among several that are compared: under a pointer tabs may be narrower, so that a whole day is in sight. */
+        close?: boolean;
     }
     let {
         day,
@@ -43,6 +45,7 @@
         names = {},
         press,
         handles,
+        close = false,
     }: Props = $props();
 
     // Until it is measured, no wider than the window: on a phone nothing is drawn flat first.
@@ -52,7 +55,7 @@
     const own = (slot: Slot) => (zone === '' || slot.state !== 'free' ? null : elsewhereBriefly(slot.key, zone));
 
     /** The least length of a tab in pixels: for a thumb, or to be read where nothing is pressed. */
-    const least = $derived(pick || press ? 46 : 34);
+    const least = $derived((pick && !(close && matchMedia('(pointer: fine)').matches)) || press ? 46 : 34);
     const slots = $derived(day.stretches.flatMap((stretch) => stretch.slots));
     const shortest = $derived(Math.min(60, ...slots.map((slot) => slot.length)));
     const entry = $derived(entryOf(slots, chosen));
