@@ -60,13 +60,16 @@ final class Meetings
     {
         $rows = [];
         foreach ($bookings as $one) {
-            $rows[Spell::slot($one->span(), $one->sheet->host->school->timeZone())][] = Words::say('booking.letter_row', [
-                'host' => $one->host->name,
-                'where' => MeetingFacts::where($one, Reader::pass($one->pass), Clock::now()),
-                'directions' => MeetingFacts::directions($one) ?: 'none',
-                'student' => $one->student === '' || $strange ? 'none' : $one->student,
-                'interpreter' => $one->interpreter->name ?? 'none',
-            ]);
+            $rows[Spell::slot($one->span(), $one->sheet->host->school->timeZone())][] = Words::say(
+                'booking.letter_row',
+                [
+                    'host' => $one->host->name,
+                    'where' => MeetingFacts::where($one, Reader::pass($one->pass), Clock::now()),
+                    'directions' => MeetingFacts::directions($one) ?: 'none',
+                    'student' => $one->student === '' || $strange ? 'none' : $one->student,
+                    'interpreter' => $one->interpreter->name ?? 'none',
+                ],
+            );
         }
 
         // Two children may come to one time of a group.
