@@ -127,7 +127,14 @@ describe('a family’s list', () => {
     });
 
     it('marks what changed where somebody was quicker, and stays as it is where nothing is known', async () => {
-        const meeting = (sheet: string, key: string) => ({ sheet, student: 'Ada', key, booked: false, booking: null, was: '' });
+        const meeting = (sheet: string, key: string) => ({
+            sheet,
+            student: 'Ada',
+            key,
+            booked: false,
+            booking: null,
+            was: '',
+        });
         const plan = (...meetings: object[]) => ({ days: [{ meetings }], left: [], best: true, said: '' });
         const one = new Shortlist(page());
         answers = [{ data: plan(meeting('wren', '16:00'), meeting('iolo', '16:20')) }];
