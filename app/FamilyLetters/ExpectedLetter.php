@@ -11,13 +11,15 @@ use App\Telling\Message;
 use App\Timetables\Sentence;
 use Illuminate\Queue\Attributes\WithoutRelations;
 
-/** Reminds whoever books for a student that they are expected; the link knows about whom it is. */
+/** Invites whoever books for a student who is expected, or reminds them; the link knows about whom it is. */
 final class ExpectedLetter extends Message
 {
     public function __construct(
         #[WithoutRelations] private readonly Expected $expected,
         private readonly string $text,
         private readonly int $at,
+        /** Whether they have heard nothing of it before. */
+        private readonly bool $first = false,
     ) {}
 
     protected function identity(): string
@@ -48,7 +50,7 @@ final class ExpectedLetter extends Message
 
         return new Letter(
             greeting: Words::say('sheets.expected_dear', ['student' => $this->expected->name]),
-            news: Words::say('sheets.expected_news', [
+            news: Words::say($this->first ? 'sheets.expected_invites' : 'sheets.expected_news', [
                 'host' => $sheet->host->name,
                 'student' => $this->expected->name,
             ]),

@@ -28,7 +28,7 @@ final class TellFamilies
     {
         $one = $event->expected;
         if ($one->email !== null) {
-            Envelopes::to($one->email, $one->name)->queue(new ExpectedLetter($one, $event->word, $event->at));
+            Envelopes::to($one->email, $one->name)->queue(new ExpectedLetter($one, $event->word, $event->at, $event->first));
 
             return;
         }
@@ -36,7 +36,7 @@ final class TellFamilies
             new SendText(
                 null,
                 $one->phone,
-                Words::say('sheets.expected_text', [
+                Words::say($event->first ? 'sheets.expected_text_invites' : 'sheets.expected_text', [
                     'host' => $one->sheet->host->name,
                     'student' => $one->name,
                     'link' => $one->link(),

@@ -13,7 +13,7 @@ use App\Telling\Letter;
 use App\Telling\Message;
 use App\Timetables\Sentence;
 
-/** Reminds a family of a round, with the link that is theirs. */
+/** Invites a family to a round, or reminds it, with the link that is theirs. */
 final class RemindLetter extends Message
 {
     public function __construct(
@@ -22,6 +22,8 @@ final class RemindLetter extends Message
         private readonly string $students,
         private readonly string $text,
         private readonly int $at,
+        /** Whether they have heard nothing of it before. */
+        private readonly bool $first = false,
     ) {}
 
     protected function identity(): string
@@ -36,7 +38,10 @@ final class RemindLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('rounds.remind_heading', ['title' => $this->round->title]);
+        return Words::say($this->first ? 'rounds.invite_heading' : 'rounds.remind_heading', [
+            'title' => $this->round->title,
+            'collects' => $this->round->isCollecting() ? 'yes' : 'no',
+        ]);
     }
 
     protected function letter(): Letter

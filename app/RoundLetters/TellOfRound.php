@@ -97,7 +97,14 @@ final class TellOfRound
         if ($event->pass->email !== null) {
             self::send(
                 $event->pass,
-                new RemindLetter($event->pass, $event->round, $event->students, $event->word, $event->at),
+                new RemindLetter(
+                    $event->pass,
+                    $event->round,
+                    $event->students,
+                    $event->word,
+                    $event->at,
+                    $event->first,
+                ),
             );
 
             return;

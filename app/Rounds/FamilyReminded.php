@@ -7,7 +7,7 @@ namespace App\Rounds;
 use App\Models\Pass;
 use App\Models\Round;
 
-/** Raised for each who is reminded of a round. */
+/** Raised for each who is written to about a round. */
 final readonly class FamilyReminded
 {
     public function __construct(
@@ -16,5 +16,7 @@ final readonly class FamilyReminded
         public string $students,
         public string $word,
         public int $at,
+        /** Whether they have heard nothing of it before: who is invited is not reminded. */
+        public bool $first = false,
     ) {}
 }

@@ -14,8 +14,8 @@ use App\Texts\TextMessages;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Reminds the families of which nothing was heard, each with the link that is theirs: by mail, or by text message where there
- * is only a number. Nobody twice within a day.
+ * Writes to the families of which nothing was heard, each with the link that is theirs: by mail, or by text message where there
+ * is only a number. What comes first invites, what comes later reminds; to nobody twice within a day.
  */
 final class RemindFamilies
 {
@@ -45,7 +45,17 @@ final class RemindFamilies
                 if ($mine > 0) {
                     $children = $guardian->students->filter(static fn(Student $one): bool => $missing->has($one->id));
                     $names = array_values($children->map(static fn(Student $one): string => $one->name())->all());
-                    event(new FamilyReminded($round, $guardian->pass(), Spell::list($names), $word, $now));
+                    // The database says 1 for a new row, and 2 for one that was there.
+                    event(
+                        new FamilyReminded(
+                            $round,
+                            $guardian->pass(),
+                            Spell::list($names),
+                            $word,
+                            $now,
+                            $mine === 1,
+                        ),
+                    );
                     $sent++;
                 }
             }

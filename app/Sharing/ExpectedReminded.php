@@ -6,8 +6,8 @@ namespace App\Sharing;
 
 use App\Directory\Expected;
 
-/** Raised for each who is reminded to book. */
+/** Raised for each who is invited to book, or reminded. */
 final readonly class ExpectedReminded
 {
-    public function __construct(public Expected $expected, public string $word, public int $at) {}
+    public function __construct(public Expected $expected, public string $word, public int $at, public bool $first = false) {}
 }

@@ -12,7 +12,7 @@ use App\Models\Sheet;
 use App\Texts\TextMessages;
 use Illuminate\Database\Eloquent\Builder;
 
-/** Reminds those on a sheet's list who have not booked, each with a link that knows the student; to none twice within a day. */
+/** Invites, and later reminds, those on a sheet's list who have not booked, each with a link that knows the student; to none twice within a day. */
 final class RemindExpected
 {
     private const AGAIN = 86_400;
@@ -35,7 +35,7 @@ final class RemindExpected
                     )
                     ->update(['reminded_at' => Instant::column($now), 'failure' => '']);
                 if ($mine > 0) {
-                    event(new ExpectedReminded($one, $word, $now));
+                    event(new ExpectedReminded($one, $word, $now, $one->reminded_at === null));
                     $sent++;
                 }
             }

@@ -119,6 +119,7 @@ return [
     'needs_ground' => 'needs the ground floor',
     'due_said' =>
         '{can, plural, =0 {Nobody would be written to now.} one {One guardian would be written to.} other {# guardians would be written to.}} {lately, plural, =0 {} one {One was within the last day.} other {# were within the last day.}} {cannot, plural, =0 {} one {One has no address: print a card.} other {# have no address: print cards.}}',
+    'invite_heading' => '{title}: {collects, select, yes {whom do you want to meet?} other {pick your times}}',
     'remind_heading' => '{title}: we have not heard from you yet',
     'remind_news_book' => 'You can book times for {students}, with all who teach them, and see how it fits together.',
     'remind_news_wish' => 'You can say whom you want to meet about {students}, and when you can come, until {moment}.',

@@ -48,6 +48,8 @@ return [
         '{sent, plural, =0 {Nobody was left to remind: each has booked, cannot be reached, or was reminded within a day.} one {One reminder is on the way.} other {# reminders are on the way.}}',
     'expected_heading' => 'A time for {student}: {title} with {host}',
     'expected_dear' => 'To whoever books for {student},',
+    'expected_invites' => '{host} wants to meet about {student}. Pick a time: the link below knows the name.',
+    'expected_text_invites' => '{host} wants to meet about {student}. Pick a time: {link}',
     'expected_news' =>
         '{host} expects {student} and has no time for them yet. The link below knows the name; the rest is a press.',
     'expected_text' => '{host} expects {student} and has no time for them yet. Pick one: {link}',

@@ -19,6 +19,7 @@ use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
 use App\Telling\WriteLetters;
 use App\Texts\SendText;
+use Carbon\CarbonImmutable;
 use Demo\MailroomMessage;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
@@ -424,6 +425,16 @@ final class RoundsTest extends RoundTestCase
         $letter = Mail::queued(RemindLetter::class)->first();
         assert($letter instanceof RemindLetter);
         self::assertStringContainsString('You can book times for Ada Fay and Cy Fay', $letter->render());
+        // Who hears of it for the first time is invited, and reminded a day later.
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addDay()->addSecond());
+        $this->actingAs($this->office);
+        $this->ask('post', "/api/staff/rounds/$round->id/reminders")->assertOk();
+        self::assertSame(
+            ['Spring round: pick your times', 'Spring round: we have not heard from you yet'],
+            Mail::queued(RemindLetter::class)
+                ->map(static fn(RemindLetter $one): string => (string) $one->envelope()->subject)
+                ->all(),
+        );
     }
 
     public function test_who_needs_an_interpreter_is_met_only_when_one_is_free_and_none_is_in_two_meetings(): void
