@@ -28,7 +28,12 @@ final class RoundSetupData
     public static function of(StaffMember $reader, ?Round $round): array
     {
         $school = $reader->school;
-        $classes = SchoolClass::here($school->id)->withCount('students')->orderBy('name')->get();
+        $classes = SchoolClass::here($school->id)
+            ->withCount('students')
+            ->get()
+            // As schools write them: 7A before 10A.
+            ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)
+            ->values();
         $teachers = Teachers::ofClasses($classes->modelKeys());
         $people = StaffMember::hosting($school->id)->orderBy('name')->get();
 
