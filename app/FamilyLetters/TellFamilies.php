@@ -28,7 +28,9 @@ final class TellFamilies
     {
         $one = $event->expected;
         if ($one->email !== null) {
-            Envelopes::to($one->email, $one->name)->queue(new ExpectedLetter($one, $event->word, $event->at, $event->first));
+            Envelopes::to($one->email, $one->name)->queue(
+                new ExpectedLetter($one, $event->word, $event->at, $event->first),
+            );
 
             return;
         }

@@ -26,7 +26,12 @@ use Recess\Rules\Reason;
 final class Steads
 {
     /** What a family has enough of, the office does not add to. */
-    private const ENOUGH = [Because::VisitorHasEnough, Because::StudentHasEnough];
+    private const ENOUGH = [
+        Because::VisitorHasEnough,
+        Because::VisitorHadWeek,
+        Because::VisitorHadMonth,
+        Because::StudentHasEnough,
+    ];
 
     /** @var array<int, Sheet> of the round, by their host */
     private array $sheets = [];

@@ -46,16 +46,7 @@ final class RemindFamilies
                     $children = $guardian->students->filter(static fn(Student $one): bool => $missing->has($one->id));
                     $names = array_values($children->map(static fn(Student $one): string => $one->name())->all());
                     // The database says 1 for a new row, and 2 for one that was there.
-                    event(
-                        new FamilyReminded(
-                            $round,
-                            $guardian->pass(),
-                            Spell::list($names),
-                            $word,
-                            $now,
-                            $mine === 1,
-                        ),
-                    );
+                    event(new FamilyReminded($round, $guardian->pass(), Spell::list($names), $word, $now, $mine === 1));
                     $sent++;
                 }
             }

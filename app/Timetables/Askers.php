@@ -122,7 +122,7 @@ final class Askers
     private static function claims(int $sheet, array $bookings, int $now, array $others = []): Claims
     {
         // One to which they are only brought is none of those they may have.
-        $here = static fn(array $some): int => count(
+        $here = static fn(array $some): array => array_values(
             array_filter($some, static fn(Presence $one): bool => $one->isOwn && $one->sheet === $sheet),
         );
         $near = array_filter(
@@ -131,9 +131,10 @@ final class Askers
         );
 
         return new Claims(
-            $here($bookings),
+            count($here($bookings)),
             array_values(array_map(static fn(Presence $one): Engagement => $one->engagement(), $near)),
-            $here($others),
+            count($here($others)),
+            array_map(static fn(Presence $one): Span => $one->span, $here($bookings)),
         );
     }
 }

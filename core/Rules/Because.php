@@ -20,6 +20,8 @@ enum Because: string
     case NoLongerOpen = 'booking has closed';
     case TooSoon = 'it is too soon';
     case VisitorHasEnough = 'this visitor has booked often enough here';
+    case VisitorHadWeek = 'this visitor has booked often enough in that week';
+    case VisitorHadMonth = 'this visitor has booked often enough in that month';
     case StudentHasEnough = 'this student has been booked often enough here';
     case VisitorElsewhere = 'this visitor is elsewhere then, or cannot get there in time';
     case StudentElsewhere = 'this student is elsewhere then, or cannot get there in time';
@@ -44,6 +46,8 @@ enum Because: string
             self::NoLongerOpen,
             self::TooSoon,
             self::VisitorHasEnough,
+            self::VisitorHadWeek,
+            self::VisitorHadMonth,
             self::StudentHasEnough,
             self::NotOpenYet,
             self::TooFarAhead

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Recess\Rules;
 
+use Recess\Time\Span;
+
 /** What one visitor, or one student, has booked already. */
 final readonly class Claims
 {
@@ -14,6 +16,8 @@ final readonly class Claims
         public array $engagements = [],
         /** How many of those on this sheet are somebody else's: another guardian's of the same student. */
         public int $byOthers = 0,
+        /** @var list<Span> when those on this sheet are */
+        public array $onThisSheetAt = [],
     ) {}
 
     public function isNone(): bool

@@ -21,6 +21,7 @@ final class Rulebook
         FurthestAhead::class,
         PerStudent::class,
         PerVisitor::class,
+        PerPeriod::class,
         Opens::class,
         Closes::class,
     ];

@@ -16,6 +16,10 @@ return [
             '{each_guardian, select, yes {{per_student, plural, =1 {One time for each student and guardian: who books on a pass of their own has one of their own.} other {At most # times for each student and guardian.}}} other {{per_student, plural, =1 {One time for each student.} other {At most # times for each student.}}}}',
         'per_visitor' =>
             '{per_visitor, plural, =1 {One time for each visitor.} =6 {} other {At most # times for each visitor.}}',
+        'per_week' =>
+            '{per_week, plural, =1 {One time for each visitor in a week.} other {At most # times for each visitor in a week.}}',
+        'per_month' =>
+            '{per_month, plural, =1 {One time for each visitor in a month.} other {At most # times for each visitor in a month.}}',
         'approve' => 'You ask for a time; it is yours when the answer comes, within {asked_hours_said}.',
         'show_who' => '{seats, plural, =1 {} other {Whoever comes to the same time sees your name.}}',
     ],
@@ -31,6 +35,8 @@ return [
         'per_student' => 'Times per student',
         'each_guardian' => 'Each guardian may have a time of their own',
         'per_visitor' => 'Times per visitor',
+        'per_week' => 'Times per visitor in a week',
+        'per_month' => 'Times per visitor in a month',
         'opens_at' => 'Booking opens',
         'closes_at' => 'Booking closes',
         'show_who' => 'They see who else comes',
@@ -59,6 +65,10 @@ return [
         'DayFull' => 'That day is full.',
         'TooSoon' => '{time} is too soon to be booked now.',
         'VisitorHasEnough' => 'You have booked here already, as often as can be. Move that booking instead.',
+        'VisitorHadWeek' =>
+            'You have booked here in that week already, as often as can be. Pick another week, or move that booking.',
+        'VisitorHadMonth' =>
+            'You have booked here in that month already, as often as can be. Pick another month, or move that booking.',
         'StudentHasEnough' =>
             'The student has been booked here already, as often as can be. Move that booking instead. For another student of the same name, add a middle name.',
         'VisitorElsewhere' =>

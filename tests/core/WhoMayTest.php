@@ -18,6 +18,7 @@ use Recess\Rules\FurthestAhead;
 use Recess\Rules\LeadDays;
 use Recess\Rules\Opens;
 use Recess\Rules\PerStudent;
+use Recess\Rules\PerPeriod;
 use Recess\Rules\PerVisitor;
 use Recess\Rules\Rule;
 use Recess\Rules\SheetIs;
@@ -111,6 +112,34 @@ final class WhoMayTest extends TestCase
             Because::VisitorHasEnough,
             null,
         ];
+        // Weeks begin on Monday (ISO 8601-1, 3.1.1.8); the date is that of the sheet's zone, not of UTC.
+        $had = static fn(string ...$at): World => World::of(
+            0,
+            asker: Asker::known(
+                new Claims(
+                    count($at),
+                    onThisSheetAt: array_map(
+                        static fn(string $one): Span => Span::of(self::at($one), self::at($one) + 600),
+                        $at,
+                    ),
+                ),
+                new Claims(),
+            ),
+        );
+        $weekly = new PerPeriod($halifax, 1, null);
+        yield 'once a week, the Sunday before' => [$weekly, $had('2026-12-07T03:30:00Z'), null, null];
+        yield 'once a week, that Monday' => [$weekly, $had('2026-12-07T04:30:00Z'), Because::VisitorHadWeek, null];
+        yield 'once a week, that Sunday' => [$weekly, $had('2026-12-14T03:30:00Z'), Because::VisitorHadWeek, null];
+        yield 'once a week, the Monday after' => [$weekly, $had('2026-12-14T04:30:00Z'), null, null];
+        $monthly = new PerPeriod($halifax, null, 2);
+        yield 'twice a month, once' => [$monthly, $had('2026-12-02T16:00:00Z', '2026-12-01T03:30:00Z'), null, null];
+        yield 'twice a month, twice' => [
+            $monthly,
+            $had('2026-12-01T04:30:00Z', '2027-01-01T03:30:00Z'),
+            Because::VisitorHadMonth,
+            null,
+        ];
+
         yield 'once per student, already' => [
             new PerStudent(1),
             World::of(0, asker: Asker::known(new Claims(), new Claims(1))),
