@@ -133,6 +133,29 @@ final class VisitorTest extends TestCase
         );
     }
 
+    public function test_once_a_week_is_once_in_that_week_and_a_booking_can_still_be_moved_within_it(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['per_week' => 1]));
+        $path = (string) $this->book($sheet, $this->wish($sheet, '20:00'))->assertCreated()->json('path');
+        $pass = substr($path, 3);
+        $other = ['pass' => $pass, 'answers' => ['student' => 'Esi Ferreira', 'phone' => '902 555 0199']];
+        self::assertStringContainsString(
+            'in that week already',
+            (string) $this->book($sheet, $this->wish($sheet, '20:30', $other))->assertConflict()->json('message'),
+        );
+        $id = Booking::query()->sole()->id;
+        $slot = ['slot' => self::EVENING . 'T20:30:00Z'];
+        $this->ask('post', "/api$path/bookings/$id/move", $slot)->assertOk();
+        // The host books beyond their own rule.
+        $this->actingAs($sheet->host)
+            ->ask(
+                'post',
+                "/api/staff/sheets/$sheet->id/bookings",
+                $this->wish($sheet, '20:45', ['answers' => ['student' => 'Esi']]),
+            )
+            ->assertCreated();
+    }
+
     public function test_a_time_is_free_where_its_visitor_can_get_to_in_time(): void
     {
         $first = $this->sheet();
