@@ -130,6 +130,10 @@ test('from an empty folder to families who book, through the loss of everything,
     const made = await recess('install', ...flags, '--mail-host', '127.0.0.1', '--mail-port', String(mailPort));
     expect(made.code, made.said).toBe(0);
     const begin = /https:\S+\/begin\/\S+/.exec(made.said)![0];
+    // What has no flag stands in a file of its own: here, that nobody waits two minutes for a letter.
+    writeFileSync(join(school, 'more.env'), 'RECESS_SITTING_QUIET=3\n', { mode: 0o600 });
+    expect((await recess('down', '--dir', school)).code).toBe(0);
+    expect((await recess('up', '--dir', school)).code).toBe(0);
 
     // The school is named, the mail is tried, and the address opens nothing afterwards.
     const office = await somebody();
