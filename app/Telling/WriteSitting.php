@@ -53,7 +53,11 @@ final class WriteSitting implements ShouldQueue
             if ($wait > 0 || !self::claims($waiting)) {
                 Queue::later(max(1, $wait), new self($this->pass));
             } else {
-                $letter = self::letter($waiting->filter(static fn(Booking $one): bool => $one->stands()));
+                // What stands and is still to come: a job may have been held for days.
+                $now = Clock::now();
+                $letter = self::letter(
+                    $waiting->filter(static fn(Booking $one): bool => $one->stands() && $one->isAhead($now)),
+                );
                 $letter === null || Queue::bulk([$letter]);
             }
             $this->job?->delete();
