@@ -41,7 +41,7 @@ final class WriteSitting implements ShouldQueue
         $waiting = Booking::query()
             ->where('pass_id', $this->pass)
             ->where('letter_waits', true)
-            ->with(['sheet', 'pass'])
+            ->with(['sheet', 'pass', 'turn'])
             ->orderBy('starts_at')
             ->get();
         if ($waiting->isEmpty()) {
@@ -55,9 +55,7 @@ final class WriteSitting implements ShouldQueue
             } else {
                 // What stands and is still to come: a job may have been held for days.
                 $now = Clock::now();
-                $letter = self::letter(
-                    $waiting->filter(static fn(Booking $one): bool => $one->stands() && $one->isAhead($now)),
-                );
+                $letter = self::letter($waiting->filter(static fn(Booking $one): bool => $one->isAhead($now)));
                 $letter === null || Queue::bulk([$letter]);
             }
             $this->job?->delete();
