@@ -151,7 +151,7 @@ final class VisitorTest extends TestCase
             ->ask(
                 'post',
                 "/api/staff/sheets/$sheet->id/bookings",
-                $this->wish($sheet, '20:45', ['answers' => ['student' => 'Esi']]),
+                $this->wish($sheet, '20:45', ['answers' => ['student' => 'Esi', 'phone' => '902 555 0150']]),
             )
             ->assertCreated();
     }
