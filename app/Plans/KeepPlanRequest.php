@@ -51,8 +51,9 @@ final class KeepPlanRequest extends PlanRequest
     {
         $picks = $this->picks();
         $moves = $this->moves();
+        // Moved already by a press whose answer was lost: that is theirs, and no slip.
         $picks !== [] ||
-            $moves !== [] ||
+            $this->validated('moves') ||
             throw ValidationException::withMessages(['picks' => Words::say('rounds.nothing_picked')]);
 
         $answers = array_column(

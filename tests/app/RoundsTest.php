@@ -793,6 +793,15 @@ final class RoundsTest extends RoundTestCase
             collect($mine())->sort()->values()->all(),
             'what was shown is what stands',
         );
+        // An answer that was lost, of a press that only moved: it is done, and not done again.
+        $this->keep(
+            $round,
+            $pass,
+            [],
+            more: [
+                'moves' => [['booking' => $moves[0]['booking'], 'start' => $moves[0]['key']]],
+            ],
+        )->assertCreated();
         $this->delivered();
         $letters = MailroomMessage::query()->where('recipient', 'uma@mail.example')->get();
         self::assertCount(1, $letters, 'one letter');
