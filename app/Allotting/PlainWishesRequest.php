@@ -82,7 +82,7 @@ final class PlainWishesRequest extends WishesRequest
     /** Whose wishes they are: a name, or where one was typed. */
     private function named(string $key): string
     {
-        return $key[0] === '#' ? $this->children()[substr($key, 1)] ?? '' : $key;
+        return str_starts_with($key, '#') ? $this->children()[substr($key, 1)] ?? '' : $key;
     }
 
     /**
@@ -149,20 +149,11 @@ final class PlainWishesRequest extends WishesRequest
             'asked' => [
                 'about' => AboutChildren::typed($this->round(), $this->input('about')),
                 ...array_filter(
-                    $this->only([
-                        'picks',
-                        'windows',
-                        'walk',
-                        'breather',
-                        'interpreter',
-                        'ground',
-                        'name',
-                        'email',
-                        'phone',
-                        'child',
-                    ]),
+                    $this->only(['picks', 'windows', 'walk', 'breather', 'interpreter', 'ground']),
                     static fn(mixed $one): bool => is_array($one) || is_scalar($one),
                 ),
+                ...array_filter($this->only(['name', 'email', 'phone']), is_string(...)),
+                ...array_filter(['child' => $this->children()]),
             ],
             'said' => array_map(static fn(array $messages): string => $messages[0] ?? '', $errors->toArray()),
         ]);

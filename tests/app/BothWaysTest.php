@@ -112,6 +112,13 @@ final class BothWaysTest extends RoundTestCase
             [$again['child'][0], $again['child'][1], $again['name'], $again['email'], $again['rank']['#0'][$iolo]],
         );
         $this->post($at, ['child' => ['', 'Mo O’Lin']] + $typed + $form)->assertUnprocessable();
+        // What is of no form's shape is no failure of ours.
+        foreach (
+            [['child' => 'x'], ['name' => ['x'], 'email' => ['x'], 'phone' => ['x']], ['rank' => ['' => [$maja => 1]]]]
+            as $odd
+        ) {
+            self::assertLessThan(500, $this->post($at, ['walk' => '999'] + $odd + $typed + $form)->getStatusCode());
+        }
         self::assertSame(0, Shortlist::query()->count());
 
         $page = (string) $this->post($at, $typed + $form)
