@@ -9,8 +9,8 @@ use App\Models\Party;
 use App\Models\Pass;
 
 /**
- * What a family books one after the other is one sitting, and its letter one: it goes out once nothing more was booked or
- * moved for some quiet minutes, and says all of it as it stands then.
+ * What a family books one after the other is one sitting, and its letter one: it goes out once nothing more was booked
+ * or moved for some quiet minutes, and says all of it as it stands then.
  */
 final class Sitting
 {
@@ -24,8 +24,8 @@ final class Sitting
     }
 
     /**
-     * Whether a new booking's letter to its visitor, whose address has answered, waits for what else they book. Another hears
-     * of each at once: the first of them asks it to.
+     * Whether a new booking's letter to its visitor, whose address has answered, waits for what else they book. An address
+     * that has not hears of each at once: the first letter asks it to answer.
      *
      * @param  int  $start  of the meeting
      * @param  int  $now  seconds since the epoch

@@ -20,6 +20,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  */
 final class SchoolClass extends Row
 {
+    /** How their names are sorted, as people count: 7A before 10A. */
+    public const AS_COUNTED = SORT_NATURAL | SORT_FLAG_CASE;
+
     protected $table = 'school_classes';
 
     protected $guarded = [];
@@ -58,10 +61,9 @@ final class SchoolClass extends Row
             ->groupBy('school_classes.id', 'school_classes.name')
             ->get();
 
-        // 7A before 10A, as people count.
         return array_values(
             $rows
-                ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)
+                ->sortBy('name', self::AS_COUNTED)
                 ->map(
                     static fn(\stdClass $row): array => [
                         'id' => (int) $row->id,

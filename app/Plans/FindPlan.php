@@ -15,6 +15,7 @@ use App\Timetables\People;
 use App\Timetables\Presence;
 use App\Timetables\Whereabouts;
 use App\Timetables\Worlds;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Fitting\Between;
 use Recess\Fitting\Coming;
@@ -101,7 +102,7 @@ final readonly class FindPlan
         $booked = self::booked($there);
         // What stands already is not wished for once more.
         $ask = $ask->without($booked);
-        $anew = $ask->anew && $pass !== null ? self::movable($round, $pass, $now) : new Collection();
+        $anew = $ask->anew && $pass !== null ? self::movable($round, $pass, $now)->get() : new Collection();
         $givenUp = array_values($anew->all());
         if ($givenUp !== []) {
             $ask = $ask->anew($givenUp);
@@ -198,19 +199,18 @@ final readonly class FindPlan
         return false;
     }
 
-    /** @return Collection<int, Booking> those of the round that its family may move */
-    public static function movable(Round $round, Pass $pass, int $now): Collection
+    /** @return Builder<Booking> those of the round that its family may move */
+    public static function movable(Round $round, Pass $pass, int $now): Builder
     {
-        return $pass
-            ->bookings()
+        return Booking::query()
+            ->where('pass_id', $pass->id)
             ->where('state', BookingState::Booked)
             ->whereNotNull('hold_id')
             ->where('starts_at', '>', Instant::column($now))
             ->whereHas('sheet', static fn($sheet) => $sheet->where('round_id', $round->id))
             ->with(['sheet.host.school', 'sheet.places', 'place', 'host'])
             ->orderBy('starts_at')
-            ->limit(self::MOST)
-            ->get();
+            ->limit(self::MOST);
     }
 
     /**

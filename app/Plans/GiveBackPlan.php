@@ -23,7 +23,7 @@ final class GiveBackPlan
     public function __invoke(Round $round, Pass $pass, string $word, int $now): void
     {
         Contended::transaction(function () use ($round, $pass, $word, $now): void {
-            $bookings = array_values(FindPlan::movable($round, $pass, $now)->all());
+            $bookings = array_values(FindPlan::movable($round, $pass, $now)->get()->all());
             if ($bookings === []) {
                 return;
             }

@@ -80,7 +80,7 @@ final class KeepPlanRequest extends PlanRequest
         $own =
             $typed === [] || $pass === null
                 ? []
-                : FindPlan::movable($this->round(), $pass, Clock::now())->getDictionary();
+                : FindPlan::movable($this->round(), $pass, Clock::now())->get()->getDictionary();
         $moves = [];
         foreach ($typed as $i => $one) {
             $booking =

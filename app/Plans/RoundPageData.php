@@ -99,7 +99,7 @@ final class RoundPageData
             'language' => (string) $family->language(),
             'wishes' => $round->isCollecting() ? self::wishes($round, $kept, $now) : null,
             'opens' => self::opens($round, $family, $now),
-            'standing' => $pass === null ? 0 : FindPlan::movable($round, $pass, $now)->count(),
+            'standing' => $pass === null ? 0 : FindPlan::movable($round, $pass, $now)->pluck('id')->count(),
         ];
     }
 

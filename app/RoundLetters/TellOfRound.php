@@ -31,7 +31,7 @@ final class TellOfRound
         $bookings =
             $event->moved === 0
                 ? $event->bookings
-                : array_values(FindPlan::movable($event->round, $event->pass, Clock::now())->all());
+                : array_values(FindPlan::movable($event->round, $event->pass, Clock::now())->get()->all());
         self::send($event->pass, new PlanLetter($event->pass, $event->round, self::ids($bookings), $event->moved));
     }
 

@@ -31,8 +31,7 @@ final class RoundSetupData
         $classes = SchoolClass::here($school->id)
             ->withCount('students')
             ->get()
-            // As schools write them: 7A before 10A.
-            ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)
+            ->sortBy('name', SchoolClass::AS_COUNTED)
             ->values();
         $teachers = Teachers::ofClasses($classes->modelKeys());
         $people = StaffMember::hosting($school->id)->orderBy('name')->get();

@@ -43,12 +43,7 @@ final class SettingsController
 
     public function picture(#[CurrentUser] StaffMember $staff, Request $request): JsonResponse
     {
-        $file = self::uploaded($request);
-        try {
-            $staff->update(['picture' => $file === null ? null : Picture::square($file)]);
-        } catch (\InvalidArgumentException $failure) {
-            throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
-        }
+        $staff->update(['picture' => self::drawn($request, Picture::square(...))]);
 
         return new JsonResponse($this->data($staff));
     }
@@ -118,12 +113,7 @@ final class SettingsController
     /** What shows the way to a room of the school, or nothing. */
     public function picturePlace(#[CurrentUser] StaffMember $staff, SavedPlace $place, Request $request): JsonResponse
     {
-        $file = self::uploaded($request);
-        try {
-            $picture = $file === null ? null : Picture::whole($file);
-        } catch (\InvalidArgumentException $failure) {
-            throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
-        }
+        $picture = self::drawn($request, Picture::whole(...));
         Directions::change($place, [
             'picture' => $picture,
             'picture_key' => $picture === null ? null : substr(hash('sha256', $picture), 0, 16),
@@ -132,12 +122,16 @@ final class SettingsController
         return new JsonResponse($this->data($staff));
     }
 
-    private static function uploaded(Request $request): ?string
+    /** @param  \Closure(string): string  $draw  a picture anew, out of the file that was sent */
+    private static function drawn(Request $request, \Closure $draw): ?string
     {
         $request->validate(['picture' => ['nullable', 'file', 'max:8192']]);
         $file = $request->file('picture');
-
-        return $file instanceof UploadedFile ? (string) $file->getContent() : null;
+        try {
+            return $file instanceof UploadedFile ? $draw((string) $file->getContent()) : null;
+        } catch (\InvalidArgumentException $failure) {
+            throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
+        }
     }
 
     /** @return SettingsShape */

@@ -14,7 +14,10 @@ use App\Models\Booking;
 use App\Models\Pass;
 use Illuminate\Database\Eloquent\Collection;
 
-/** What a family has booked in one sitting, as it stands when the letter goes out: the sentences together, the calendar entries each. */
+/**
+ * What a family has booked in one sitting, as it stands when the letter goes out: the sentences together, the calendar
+ * entries each.
+ */
 final class SittingLetter extends Message implements HostHears
 {
     /** @param  list<int>  $bookings */
@@ -88,9 +91,9 @@ final class SittingLetter extends Message implements HostHears
         ];
     }
 
-    /** @return Collection<int, Booking> */
+    /** @return Collection<int, Booking> read once for all that the letter says of them */
     private function meetings(): Collection
     {
-        return Meetings::still($this->bookings);
+        return once(fn(): Collection => Meetings::still($this->bookings));
     }
 }

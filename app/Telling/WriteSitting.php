@@ -19,8 +19,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 
 /**
- * Writes the one letter of a sitting, once it is quiet. Every booking of it leaves one of these; the first that finds quiet
- * writes the letter for all, the others find nothing that waits.
+ * Writes the one letter of a sitting, once it is quiet. Every booking of it leaves one of these; the first that finds
+ * quiet writes the letter for all, the others find nothing that waits.
  */
 final class WriteSitting implements ShouldQueue
 {
@@ -63,8 +63,8 @@ final class WriteSitting implements ShouldQueue
     }
 
     /**
-     * Whether all of them are as they were read, and nobody else writes of them just now. When they were changed last stays: their
-     * calendar entries say it.
+     * Whether all of them are as they were read, and nobody else writes of them just now. When they were changed last
+     * stays: their calendar entries say it.
      *
      * @param  Collection<int, Booking>  $waiting
      */

@@ -125,16 +125,17 @@ final class Askers
         $here = static fn(array $some): array => array_values(
             array_filter($some, static fn(Presence $one): bool => $one->isOwn && $one->sheet === $sheet),
         );
+        $mine = $here($bookings);
         $near = array_filter(
             $bookings,
             static fn(Presence $one): bool => $one->sheet === $sheet || $one->span->end > $now - self::BACK,
         );
 
         return new Claims(
-            count($here($bookings)),
+            count($mine),
             array_values(array_map(static fn(Presence $one): Engagement => $one->engagement(), $near)),
             count($here($others)),
-            array_map(static fn(Presence $one): Span => $one->span, $here($bookings)),
+            array_map(static fn(Presence $one): Span => $one->span, $mine),
         );
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Recess\Rules\Stated;
 
-/** What a family books one after the other: one letter after two quiet minutes, true of that moment, with a calendar entry each. */
+/** What a family books one after the other: one letter after two quiet minutes, true of then, with an entry each. */
 final class SittingTest extends TestCase
 {
     use RefreshDatabase;

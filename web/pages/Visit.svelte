@@ -174,9 +174,12 @@
         void show();
     }
 
+    const justMade = (on: Schema['Pass']) =>
+        on.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug));
+
     function yours(answer: Schema['Pass']) {
         newest = chosen?.slot.key ?? null;
-        const made = answer.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug));
+        const made = justMade(answer);
         if (made?.state === 'booked' && !preview) {
             const just = { from: made.from, host: made.host.name, pass: answer.path };
             if (back(`/s/${sheet.slug}`, just)) return visitor.another(answer, true);
@@ -203,7 +206,7 @@
         document.getElementById('times')?.scrollIntoView({ block: 'start' });
     }
 
-    const mine = $derived(pass?.bookings.find((one) => one.key === newest && one.sheet_path.endsWith(sheet.slug)));
+    const mine = $derived(pass ? justMade(pass) : undefined);
     /** Where the other teachers are: side by side on the same day, where they hold the same conferences. */
     const others = $derived(
         sheet.round && mine

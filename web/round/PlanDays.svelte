@@ -12,6 +12,7 @@
 
     /** A minute is so high; a meeting of ten still holds two lines. */
     const REM = 0.34;
+    const stands = (one: Schema['PlannedMeeting']) => one.booked || (one.booking !== null && one.was === '');
     const isNew = (one: Schema['PlannedMeeting']) => list.changed.includes(Shortlist.id(one));
 </script>
 
@@ -28,7 +29,7 @@
                 {/if}
                 <li
                     class="meeting"
-                    class:booked={one.booked || (one.booking !== null && one.was === '')}
+                    class:booked={stands(one)}
                     class:changed={isNew(one) || one.was !== ''}
                     style:min-height="{Math.max(one.length * REM, 3)}rem"
                 >
@@ -36,9 +37,7 @@
                     <span class="min-w-0">
                         <strong>{one.host.name}</strong>{one.student ? `, about ${one.student}` : ''}
                         <span class="block text-[0.95rem]">{one.place}, to {clock.say(one.until)}</span>
-                        {#if one.booked || (one.booking !== null && one.was === '')}<span class="block text-[0.95rem]"
-                                >booked</span
-                            >{/if}
+                        {#if stands(one)}<span class="block text-[0.95rem]">booked</span>{/if}
                         {#if one.was}<span class="block text-[0.95rem] font-semibold">{one.was}</span>{/if}
                         {#if isNew(one)}<span class="block text-[0.95rem] font-semibold">another time than before</span
                             >{/if}

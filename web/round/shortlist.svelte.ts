@@ -197,9 +197,7 @@ export class Shortlist {
     /** Keeps all of it, or nothing; gives the pass, once it is theirs. */
     async keep(who: { name: string; email: string; phone: string }, key: string): Promise<Schema['Pass'] | null> {
         const meetings = this.#fresh();
-        const picks = meetings
-            .filter((one) => one.booking === null)
-            .map((one) => ({ sheet: one.sheet, student: one.student, start: one.key }));
+        const picks = this.added.map((one) => ({ sheet: one.sheet, student: one.student, start: one.key }));
         const moves = this.moved.map((one) => ({ booking: one.booking!, start: one.key }));
         const answer = await ask(
             api.POST('/api/r/{slug}/bookings', {

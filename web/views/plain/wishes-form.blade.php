@@ -12,6 +12,12 @@
         static fn (mixed $name): array => ['name' => is_string($name) ? $name : '', 'teachers' => array_keys($names)],
         array_pad($written, max(3, count($written) + 1), ''),
     );
+    // Who they are, where their pass does not say it.
+    $unknown = array_filter([
+        'name' => $pass === null ? ['text', 'name'] : null,
+        'email' => $pass === null ? ['email', 'email'] : null,
+        'phone' => ($pass->phone ?? '') === '' ? ['tel', 'tel'] : null,
+    ]);
 @endphp
 @if (($message ?? '') !== '')
 <p class="notice" role="alert">{{ $message }}</p>
@@ -27,7 +33,8 @@
 <fieldset>
 @if ($typed)
 <legend>{{ $say('allotting.plain_child', ['n' => $c + 1]) }}</legend>
-<p><label for="child-{{ $c }}">{{ $say('allotting.plain_child_name') }}</label><br><input class="box" id="child-{{ $c }}" name="child[{{ $c }}]" value="{{ $child['name'] }}" maxlength="120"></p>
+<p><label for="child-{{ $c }}">{{ $say('allotting.plain_child_name') }}</label><br>
+<input class="box" id="child-{{ $c }}" name="child[{{ $c }}]" value="{{ $child['name'] }}" maxlength="120"></p>
 @else
 <legend>{{ $child['name'] }}</legend>
 @endif
@@ -106,14 +113,15 @@
 @endif
 <p><input type="hidden" name="ground" value="0"><label><input type="checkbox" name="ground" value="1" @checked((bool) ($sent['ground'] ?? false))> {{ $say('allotting.plain_ground') }}</label></p>
 </fieldset>
-@if ($pass === null)
-@foreach (['name' => ['text', 'name'], 'email' => ['email', 'email']] as $field => [$type, $fill])
-<p><label for="{{ $field }}">{{ $say("allotting.plain_$field") }}</label><br><input class="box" id="{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ $asked[$field] ?? '' }}" autocomplete="{{ $fill }}" required>@if (($said[$field] ?? '') !== '')<br><strong>{{ $said[$field] }}</strong>@endif</p>
+@foreach ($unknown as $field => [$type, $fill])
+<p><label for="{{ $field }}">{{ $say("allotting.plain_$field") }}</label><br>
+<input class="box" id="{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ $asked[$field] ?? '' }}"
+    autocomplete="{{ $fill }}" required>
+@if (($said[$field] ?? '') !== '')
+<br><strong>{{ $said[$field] }}</strong>
+@endif
+</p>
 @endforeach
-@endif
-@if (($pass->phone ?? '') === '')
-<p><label for="phone">{{ $say('allotting.plain_phone') }}</label><br><input class="box" id="phone" name="phone" type="tel" value="{{ $asked['phone'] ?? '' }}" autocomplete="tel" required>@if (($said['phone'] ?? '') !== '')<br><strong>{{ $said["phone"] }}</strong>@endif</p>
-@endif
 <p><button class="press main">{{ $say('allotting.plain_send') }}</button></p>
 </form>
 @endif
