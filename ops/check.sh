@@ -126,7 +126,14 @@ check_moving() {
 
 check_browser() {
     step "The pages, in a real browser"
-    RECESS_SERVED=http://127.0.0.1:$PORT npx playwright test --config tests/browser/playwright.config.ts
+    RECESS_SERVED=http://127.0.0.1:$PORT npx playwright test --config tests/browser/playwright.config.ts && return
+    # What the page said when a test ended: where its traces cannot be fetched, all there is to go by.
+    for context in "$ROOT"/test-results/*/error-context.md; do
+        [ -f "$context" ] || continue
+        say_note "$(basename "$(dirname "$context")")"
+        sed -n '/^# Page snapshot/,/^# Test source/p' "$context" | head -n 120
+    done
+    return 1
 }
 
 # The instance that the tests use: always started anew on the code as it is, always with fresh demo data.

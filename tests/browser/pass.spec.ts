@@ -250,19 +250,22 @@ test('five meetings about two children, side by side on a phone: thirteen presse
         await what.click();
     };
     // Without a date: from the day on which there is something.
+    const one = `Counted${Date.now()}`;
     await parent.goto('/find?about=Winter+conferences');
     const teachers = parent.getByRole('listitem').filter({ has: parent.getByRole('heading', { level: 3 }) });
     for (let n = 0; n < 5; n++) {
         await press(teachers.nth(n).getByRole('button').first());
         if (n === 0) {
-            await answer(parent, 'Elder Counted', `counted.${Date.now()}@mail.example`);
+            await answer(parent, `Elder ${one}`, `${one.toLowerCase()}@mail.example`);
         } else if (n === 1) {
             // From now on it is known who this is, and about whom.
             await expect(parent.getByText('for Rua Parata')).toBeVisible();
         } else if (n === 3) {
             await press(parent.getByRole('radio', { name: 'Another student' }));
-            await parent.getByLabel('Student’s name').fill('Younger Counted');
+            await parent.getByLabel('Student’s name').fill(`Younger ${one}`);
         }
+        // Nothing moves under a finger any more.
+        await expect(parent.getByText('Nobody else can take it')).toBeVisible();
         await press(parent.getByRole('button', { name: 'Book this time' }));
         await expect(parent.getByText(/ is yours\. Pick the next time/)).toBeVisible();
     }

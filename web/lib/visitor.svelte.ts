@@ -40,6 +40,8 @@ export class Visitor {
     pass = $state<string | null>(null);
     /** Who the pass says they are, once it has answered. */
     known = $state<Pick<Schema['Pass'], 'name' | 'email' | 'phone' | 'students'> | null>(null);
+    /** When the pass has said who they are, or has not: fields that it answers do not come and go under a finger. */
+    met: Promise<unknown> = Promise.resolve();
     /** Whether what was kept is over, so that others can take it. */
     over = $state(false);
     /** Whether it was made longer, which it can be once. */
@@ -73,7 +75,7 @@ export class Visitor {
         } catch {
             // Somebody else's storage, or none: begin with nothing.
         }
-        void this.meet();
+        this.met = this.meet();
         addEventListener('pagehide', () => this.release());
         addEventListener('storage', () => this.told());
         // A reload, or a phone that puts the page away.

@@ -19,7 +19,7 @@
 
     // The form is fetched once the times stand there, so that they stand there sooner; what comes after booking while
     // somebody types.
-    const form = () => import('../parts/Answers.svelte');
+    const form = () => Promise.all([import('../parts/Answers.svelte'), visitor.met]);
     const afterwards = () => import('../parts/Yours.svelte');
 
     type Props = Schema['VisitSheet'] & { preview?: boolean };
@@ -374,7 +374,7 @@
                     <button type="button" class="link" onclick={another}> Another time </button>
                     {#if otherClock}<p class="basis-full">In your own time zone: {otherClock}</p>{/if}
                 </div>
-                {#await form() then { default: Answers }}
+                {#await form() then [{ default: Answers }]}
                     <Answers
                         {sheet}
                         slot={chosen.slot}
