@@ -80,6 +80,8 @@ final class ForgetPerson
         self::ofThemselves($passes)->update([
             'token_hash' => DB::raw("SHA2(CONCAT('" . Str::random(32) . "', id), 256)"),
             'seed' => null,
+            // What reaches a part of it is sealed with this.
+            'generation' => DB::raw('generation + 1'),
             'forgotten_at' => Instant::column($now),
         ]);
         DB::table('former_secrets')->where('of', 'passes')->whereIn('row', $passes)->delete();

@@ -51,6 +51,12 @@ final readonly class Kept
         return new self($this->of, $this->what, $this->until, $this->columns, $by, $blank, $this->ages);
     }
 
+    /** Whether its rows are a visitor's by their pass. */
+    public function isOfPasses(): bool
+    {
+        return $this->by === 'pass' || $this->by === 'booking or pass';
+    }
+
     public function agesBy(string $column): self
     {
         return new self($this->of, $this->what, $this->until, $this->columns, $this->by, $this->blank, $column);

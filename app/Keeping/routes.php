@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Keeping\KeptController;
 use App\Keeping\LogController;
+use App\Keeping\TogetherController;
 use App\Keeping\VisitorsController;
 use Illuminate\Support\Facades\Route;
 
@@ -13,6 +14,9 @@ Route::middleware(['api', 'budget:300', 'logged:nothing,visitor', 'limited:pass-
         Route::get('/p/{pass}/kept.json', [KeptController::class, 'file'])->can('hold', 'pass');
         Route::post('/p/{pass}/forget', [KeptController::class, 'forget'])
             ->can('hold', 'pass')
+            ->middleware('limited:visitor-writes');
+        Route::post('/together/{mailbox}', TogetherController::class)
+            ->can('confirm', 'mailbox')
             ->middleware('limited:visitor-writes');
     },
 );

@@ -87,7 +87,8 @@ final class Pass extends Row
                 'clock' => $clock,
             ]);
         }
-        $pass = self::query()->findOrFail($known);
+        // Put on another one, or taken away, since it was opened: nothing goes on it any more.
+        $pass = self::query()->whereNull('forgotten_at')->lockForUpdate()->findOrFail($known);
         if ($pass->phone === '' && $phone !== '') {
             $pass->update(['phone' => $phone]);
         }

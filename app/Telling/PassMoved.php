@@ -11,7 +11,7 @@ use App\Models\School;
 /** Tells somebody that their private page has another address, and why. */
 final class PassMoved extends Message
 {
-    /** @param  string  $why  guest or card: who may have had the old one */
+    /** @param  string  $why  guest or card: who may have had the old one; together: it was several */
     public function __construct(private readonly Pass $pass, private readonly string $why) {}
 
     /** One for each address, however often the queue tries. */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Booking\Sitting;
 use App\Models\School;
 use App\Passes\AddressChanged;
 use App\Passes\AddressGiven;
 use App\Passes\JoinerAsks;
 use App\Passes\PassRenewed;
+use Illuminate\Support\Facades\Queue;
 
 /** What is said about passes themselves: which address they have, and who would like to come too. */
 final class TellOfPass
@@ -33,7 +35,9 @@ final class TellOfPass
 
     public function ofRenewed(PassRenewed $event): void
     {
-        self::to((string) $event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, 'guest'));
+        self::to((string) $event->pass->email, $event->pass->addressee(), new PassMoved($event->pass, $event->why));
+        // A letter that waited on one of several passes waits on this one.
+        $event->why === PassRenewed::TOGETHER && Queue::later(Sitting::quiet(), new WriteSitting($event->pass->id));
     }
 
     public function ofJoiner(JoinerAsks $event): void

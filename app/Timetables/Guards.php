@@ -66,6 +66,12 @@ final class Guards
         );
     }
 
+    /** For all that is booked under one address. */
+    public static function visitor(string $email): void
+    {
+        Guard::raise(...self::ofPeople([[$email, '']]));
+    }
+
     /** For an edit: nobody books on the sheet meanwhile, and then nobody decides for those who have. */
     public static function edit(Sheet $sheet): void
     {

@@ -15,6 +15,7 @@ use App\Models\School;
 use App\Passes\ConfirmAddress;
 use App\Passes\MendHolder;
 use App\Passes\MendStudent;
+use App\Passes\OtherPages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -93,7 +94,12 @@ final class HolderController
         return new Response(
             view(
                 'plain.address',
-                $words + ['pass' => $pass, 'press' => $press, 'school' => School::here($pass)->name],
+                $words + [
+                    'pass' => $pass,
+                    'press' => $press,
+                    'together' => $press === null ? app(OtherPages::class)->of($pass) : null,
+                    'school' => School::here($pass)->name,
+                ],
             )->render(),
             200,
             ['Cache-Control' => 'no-store, private'],

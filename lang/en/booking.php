@@ -173,7 +173,7 @@ return [
     'line_see' => 'See the times',
     'pass_renewed_heading' => 'Your bookings: a new private address',
     'pass_renewed' =>
-        'The private page for your bookings has a new address. {why, select, card {You have a new card, and what was on the old one no longer works.} other {The old one stood in a calendar file that somebody you added could open, so it no longer works.}} Your bookings are as they were. Calendar entries from before can no longer be answered from your calendar: use this page.',
+        'The private page for your bookings has a new address. {why, select, together {All that you booked under your name is on this one page now, as you asked. Links from before open nothing any more.} card {You have a new card, and what was on the old one no longer works.} other {The old one stood in a calendar file that somebody you added could open, so it no longer works.}} Your bookings are as they were. Calendar entries from before can no longer be answered from your calendar: use this page.',
     'pass_renewed_link' => 'Your bookings',
     'pass_renewed_host' =>
         'The private page of {who} has a new address, and we have no e-mail address to tell them. Print their slip again and hand it to them.',
@@ -186,6 +186,15 @@ return [
     'open_everything' => 'Everything you booked',
     'open_everything_more' => 'Press the button, and this page knows that the letter reached you.',
     'open_everything_press' => 'Open everything',
+    'together' =>
+        '{pages, plural, one {There is one more page with your name and this address.} other {There are # more pages with your name and this address.}} {meetings, plural, =0 {No meeting is to come there.} one {One meeting stands there.} other {# meetings stand there.}}',
+    'together_more' =>
+        'You can have all of it on one page. Links in older letters then open nothing; a new letter brings you the new link.',
+    'together_press' => 'Put everything on one page',
+    'together_done' => 'Everything is on one page',
+    'together_left' => 'Not everything could be put on one page',
+    'together_apart' =>
+        '{pages, plural, one {One page stays by itself.} other {# pages stay by themselves.}} What stands on both cannot be put together: a place in the same line, wishes for the same conference days, or the same meeting. Take it back on one of them, then press again.',
     'address_moved_link' => 'The school’s page',
     'needs_address' =>
         '{phone, select, none {Many times here were booked without an e-mail address. Give one, so that it can answer.} other {Many times here were booked without an e-mail address. Give one, so that it can answer; or ring the office, {phone}.}}',

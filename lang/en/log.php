@@ -53,6 +53,7 @@ return [
     'kept' => 'took out all that is kept of a visitor',
     'forgotten' => 'took away what was kept of a visitor',
     'forgot_themselves' => 'had what was kept of them taken away: a visitor, on their pass',
+    'brought_together' => 'put what was booked under one address and name on one page: a visitor, from their mailbox',
     'expired' =>
         'took away what {passes, plural, one {one visitor} other {# visitors}} had told, after {days, plural, one {a day} other {# days}}',
     'kiosk' => '{name} made the tablet “{about}” for the entrance.',

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Allotting\Allotment;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Keeping\SamePerson;
 use App\Knocks\Knock;
 use App\Models\Booking;
 use App\Models\Calendar;
@@ -179,6 +180,7 @@ final class WrongTypesTest extends TestCase
             'waiting' => Waiting::query()
                 ->create(['sheet_id' => $sheet->id, 'pass_id' => Booking::query()->firstOrFail()->pass_id])
                 ->token(),
+            'mailbox' => SamePerson::key(Booking::query()->firstOrFail()->pass),
             'notice' => (string) Notice::query()->create(['staff_id' => $host->id, 'key' => 'x', 'message' => 'x'])->id,
             'person' => (string) $this->host('Lark Osei')->id,
             'kiosk' => tap(
