@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Spell;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Pass;
@@ -82,14 +83,7 @@ final class MeetingEntry
                 ($reader->isHost() ? $visitor->name : $host->name) .
                 ($booking->student === '' ? '' : ", about $booking->student"),
             location: $link ?? $booking->place->label,
-            description: implode(
-                "\n",
-                array_map(
-                    static fn(string $name, string $value): string => "$name: $value",
-                    array_keys($facts),
-                    $facts,
-                ),
-            ),
+            description: implode("\n", array_map(Spell::fact(...), array_keys($facts), $facts)),
             host: new Person($host->name, $host->email),
             visitor: new Person(
                 $reader->isHost() ? $visitor->name : $reader->name(),

@@ -58,6 +58,12 @@ final class Spell
         );
     }
 
+    /** Where: Room 12, or: Which course? Mathematics 9 */
+    public static function fact(string $name, string $value): string
+    {
+        return str_ends_with($name, '?') ? "$name $value" : "$name: $value";
+    }
+
     /** Halifax time */
     public static function zone(Zone $zone): string
     {

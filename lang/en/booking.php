@@ -173,7 +173,7 @@ return [
     'line_see' => 'See the times',
     'pass_renewed_heading' => 'Your bookings: a new private address',
     'pass_renewed' =>
-        'The private page for your bookings has a new address. {why, select, together {All that you booked under your name is on this one page now, as you asked. Links from before open nothing any more.} card {You have a new card, and what was on the old one no longer works.} other {The old one stood in a calendar file that somebody you added could open, so it no longer works.}} Your bookings are as they were. Calendar entries from before can no longer be answered from your calendar: use this page.',
+        '{why, select, together {All that you booked is on one page now, and the page has a new address. Links from before open nothing any more.} card {The private page for your bookings has a new address. You have a new card, and what was on the old one no longer works. Your bookings are as they were.} other {The private page for your bookings has a new address. The old one stood in a calendar file that somebody you added could open, so it no longer works. Your bookings are as they were.}} Calendar entries from before can no longer be answered from your calendar: use this page.',
     'pass_renewed_link' => 'Your bookings',
     'pass_renewed_host' =>
         'The private page of {who} has a new address, and we have no e-mail address to tell them. Print their slip again and hand it to them.',

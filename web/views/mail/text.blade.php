@@ -7,7 +7,7 @@
 @endif
 
 @foreach ($letter->facts as $name => $value)
-{!! $name !!}: {!! $value !!}
+{!! App\Framework\Spell::fact($name, $value) !!}
 @endforeach
 
 @if ($letter->buttons !== [])
