@@ -15,7 +15,7 @@ return [
     'title' => 'Rounds',
     'new' => 'A new round',
     // For families.
-    'only_families' => 'This round is for families of {school}. The card you were given opens it.',
+    'only_families' => 'These conference days are for families of {school}. The card you were given opens them.',
     'day_said' => '{from} to {until}, {waiting, plural, =0 {no waiting between} other {# minutes between meetings}}.',
     'between_none' => 'right after',
     'between_wait' => '{wait, plural, one {1 minute} other {# minutes}} to wait',
@@ -59,10 +59,10 @@ return [
         '{apart, select, yes {The time on {time} cannot be booked any more. Nothing was booked; the next best plan is here, with what changed marked.} other {You, or {child} with somebody else, have another meeting on {time} now. Nothing was booked; the next best plan is here, with what changed marked.}}',
     'left_child' =>
         '{apart, select, yes {A time with {host} about {child} cannot be booked from here. The school’s office knows more.} other {Somebody else who looks after {child} has booked {host} already.}}',
-    'not_open' => 'This round takes no bookings now. The school’s office knows more.',
-    'collecting' => 'This round collects wishes first; nothing can be booked before they are allotted.',
+    'not_open' => 'These conference days take no bookings now. The school’s office knows more.',
+    'collecting' => 'Wishes come first here. Nothing can be booked until everybody has heard of their times.',
     'cohort_opens' => 'For you booking opens on {moment}.',
-    'not_in_it' => 'They are not in this round, or take no bookings now.',
+    'not_in_it' => 'They are not there on these conference days, or take no bookings now.',
     'not_theirs' => 'About this child you cannot book here.',
     'twice' => 'They are there twice for one child.',
     'nothing_picked' => 'Tick somebody whom you want to meet.',

@@ -64,6 +64,11 @@
 <main class="sheet-of-paper">
     <Masthead {school} />
     <h1>Meet our staff</h1>
+    <!-- What many come for: not below everybody who works here. -->
+    <p class="mt-1 flex flex-wrap gap-x-6">
+        <a class="inline-block py-2" href="/card">Type the code from your card</a>
+        <a class="inline-block py-2" href="#again">Where are my bookings?</a>
+    </p>
     {#if first.found === 0 && first.sought === ''}
         <p class="mt-4">Nothing can be booked just now.</p>
     {:else}
@@ -140,7 +145,6 @@
         {/if}
         {#if found.length === 0}<p>Nobody of that name has open times. Try a subject, or less of the word.</p>{/if}
     {/if}
-    <p class="mt-8"><a class="press" href="/card">Type the code from your card</a></p>
     <section class="mt-10 max-w-xl" aria-labelledby="again">
         <h2 id="again" class="mb-2">Where are my bookings?</h2>
         {#if sent}

@@ -1,5 +1,6 @@
 <main class="sheet-of-paper">
 <h1>Meet our staff</h1>
+<p><a href="/card">Type the code from your card</a>. <a href="#again">{{ App\Framework\Words::say('booking.again_title') }}</a></p>
 @if ($board['rounds'] !== [])
 <ul>
 @foreach ($board['rounds'] as $round)
@@ -24,8 +25,7 @@
 @if ($reached < $board['doors']['found'])
 <p><a href="/?{{ http_build_query(array_filter(['seek' => $board['doors']['sought'], 'skip' => $reached])) }}">Show more</a>: {{ $reached }} of {{ $board['doors']['found'] }} are shown.</p>
 @endif
-<h2>{{ App\Framework\Words::say('booking.again_title') }}</h2>
+<h2 id="again">{{ App\Framework\Words::say('booking.again_title') }}</h2>
 @include('plain.pass-again-form')
-<p><a href="/card">Type the code from your card</a></p>
 <p><a href="/staff">For staff: sign in</a></p>
 </main>
