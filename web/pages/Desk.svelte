@@ -194,9 +194,10 @@
             <p><Button size="sm" disabled={!word.trim()} onclick={send}>Send it</Button></p>
         </div>
     {/if}
-    <DayRuler {desk} {chosen} choose={(turn) => choose(turn.key)} />
-    <div class="mt-3 grid items-start gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-        <div class="grid gap-3">
+    <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+        <div class="min-w-0 lg:col-span-2"><DayRuler {desk} {chosen} choose={(turn) => choose(turn.key)} /></div>
+        <!-- On a phone, whoever is in stands before the whole day. -->
+        <div class="grid gap-3 max-sm:order-first">
             {#if desk.under.length > 0}<UnderWay {desk} {next} {callNext} />{/if}
             {#if next.length > 0}
                 {@const one = next[0]!}

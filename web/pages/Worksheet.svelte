@@ -1,6 +1,6 @@
 <script lang="ts">
     /** A sheet is written like a fill-in-the-blanks worksheet: five sentences, the rulers they make, and the visitor's page. */
-    import { onMount } from 'svelte';
+    import { onMount, tick } from 'svelte';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -47,6 +47,7 @@
     let working = $state('');
     let effect = $state<Schema['Effect'] | null>(null);
     let theirs = $state<Form | null>(null);
+    let merging = $state<HTMLElement>();
     let word = $state('');
     let summary = $state(false);
     /** Whether what was typed earlier has been taken up again, which is said. */
@@ -85,7 +86,10 @@
                       .filter((place) => place.label)
                       .map((place) => (place.kind === 'room' ? `in ${place.label}` : place.label)),
               ).replace(/^./, (letter) => letter.toUpperCase()) +
-              (draft.form.places.length > 1 ? '; the visitor picks.' : '.')
+              // Where each block is at one place of its own, there is nothing to pick.
+              (draft.form.places.length > 1 && draft.form.blocks.some((block) => block.places.length !== 1)
+                  ? '; the visitor picks.'
+                  : '.')
             : '',
         ask:
             list([
@@ -149,6 +153,10 @@
             if (saved.status === 409 && notYet?.theirs) {
                 theirs = notYet.theirs;
                 working = '';
+                // It stands above all that is typed, and the press below it.
+                await tick();
+                merging?.focus();
+                merging?.scrollIntoView({ block: 'start' });
                 return;
             }
             return troubled(saved.trouble);
@@ -217,7 +225,7 @@
         </Notice>
     {/if}
     {#if theirs}
-        <div class="mb-4">
+        <div class="mb-4 scroll-mt-4" tabindex="-1" bind:this={merging}>
             <Merge
                 mine={draft.form}
                 {theirs}

@@ -12,6 +12,13 @@
         change: () => void;
     }
     let { hours, at, on, change }: Props = $props();
+    const last = $derived(hours.at(-1));
+    /** What is typed stays: the last stretch ends where the break begins, and another goes on after it. */
+    function pause() {
+        if (!last) return;
+        hours.splice(-1, 1, { ...last, until: '', overnight: false }, { ...last, from: '' });
+        change();
+    }
     const which = (i: number) => (hours.length > 1 ? ` ${i + 1}` : '');
 </script>
 
@@ -35,3 +42,8 @@
     title="Another stretch on the same day"
     onclick={() => hours.push({ from: '', until: '', overnight: false })}>+ stretch</TextButton
 >
+{#if last?.from && last.until}<TextButton
+        aria-label="A break within these hours{on}"
+        title="A break within these hours"
+        onclick={pause}>+ break</TextButton
+    >{/if}
