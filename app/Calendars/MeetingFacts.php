@@ -21,14 +21,13 @@ final class MeetingFacts
      */
     public static function of(Booking $booking, Reader $reader, int $now, bool $strange = false): array
     {
-        $host = $booking->host;
         $facts = [
             'What' => $booking->sheet->title,
             'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
             'Where' => self::where($booking, $reader, $now),
             'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
             'How to get there' => self::directions($booking),
-            'With' => $reader->isHost() ? $booking->pass->name : "$host->name ($host->subject)",
+            'With' => $reader->isHost() ? $booking->pass->name : self::met($booking),
             'Also coming' => Spell::list(
                 array_values(
                     $booking->guests
@@ -50,6 +49,13 @@ final class MeetingFacts
         }
 
         return array_filter($facts, static fn(string $value): bool => $value !== '');
+    }
+
+    private static function met(Booking $booking): string
+    {
+        $hosts = $booking->hostsNamed();
+
+        return count($hosts) === 1 ? "$hosts[0] ({$booking->host->subject})" : Spell::list($hosts);
     }
 
     /** The place, and its link where its reader has it already. */

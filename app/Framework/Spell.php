@@ -84,6 +84,18 @@ final class Spell
         return $items === [] ? (string) $last : implode(', ', $items) . ' and ' . $last;
     }
 
+    /**
+     * Room 12, Room 14 or the library
+     *
+     * @param  list<string>  $items
+     */
+    public static function either(array $items): string
+    {
+        $last = array_pop($items);
+
+        return $items === [] ? (string) $last : implode(', ', $items) . ' or ' . $last;
+    }
+
     /** 45 minutes, 24 hours, 3 days */
     public static function minutes(int $minutes): string
     {

@@ -79,6 +79,12 @@ final class Booking extends Row
         ];
     }
 
+    /** @return non-empty-list<string> everybody whom the visitor meets there, the one with whom it is first */
+    public function hostsNamed(): array
+    {
+        return [$this->host->name, ...$this->sheet->named(HostRole::Must)];
+    }
+
     /** @return BelongsTo<Sheet, $this> */
     public function sheet(): BelongsTo
     {

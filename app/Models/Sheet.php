@@ -222,6 +222,19 @@ final class Sheet extends Row
         );
     }
 
+    /** @return list<string> the names of those colleagues */
+    public function named(HostRole $role): array
+    {
+        $this->loadMissing('colleagues.colleague');
+
+        return array_values(
+            $this->colleagues
+                ->filter(static fn(SheetHost $one): bool => $one->role === $role)
+                ->map(static fn(SheetHost $one): string => $one->colleague->name)
+                ->all(),
+        );
+    }
+
     private function slotsClosed(): ?Spans
     {
         $closed = $this->slotChanges

@@ -222,7 +222,15 @@ final class PassData
                         static fn($guest) => $guest->where('pass_id', $pass->id)->whereNull('left_at'),
                     ),
             )
-            ->with(['sheet.host.school', 'place', 'host.school', 'guests.pass', 'pass', 'turn'])
+            ->with([
+                'sheet.host.school',
+                'sheet.colleagues.colleague',
+                'place',
+                'host.school',
+                'guests.pass',
+                'pass',
+                'turn',
+            ])
             ->orderBy('starts_at')
             ->get()
             ->filter($pass->reaches(...))
@@ -245,7 +253,7 @@ final class PassData
             'ends' => SlotKey::of($booking->span()->end),
             'title' => $booking->sheet->title,
             'sheet_path' => (string) parse_url($booking->sheet->link(), PHP_URL_PATH),
-            'host' => HostCard::of($booking->host),
+            'host' => ['name' => Spell::list($booking->hostsNamed())] + HostCard::of($booking->host),
             'day' => (string) $zone->dateAt($booking->span()->start),
             'date' => Spell::date($zone->dateAt($booking->span()->start)),
             'from' => (string) $zone->timeAt($booking->span()->start),

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Calendars\WithWhom;
 use App\Framework\Spell;
 use App\Knocks\KnockTerms;
 use App\Live\Channel;
 use App\Models\Audience;
-use App\Models\HostRole;
 use App\Models\Place;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -63,13 +63,7 @@ final class VisitSheetData
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
             'host' => HostCard::of($sheet->host),
-            'hosts' => array_values(
-                $sheet->colleagues
-                    ->filter(static fn($one): bool => $one->role !== HostRole::Manage)
-                    ->map(static fn($one): string => $one->colleague->name)
-                    ->all(),
-            ),
-            'any_host' => $timetable->sheet->hosts->canBeChosen(),
+            'also' => WithWhom::also($sheet),
             'choose_host' => array_values(self::anyHosts($sheet)),
             'places' => array_values($sheet->places->map(self::place(...))->all()),
             'questions' => $sheet->questions->toArray(),

@@ -186,6 +186,7 @@ return [
     'open_everything' => 'Everything you booked',
     'open_everything_more' => 'Press the button, and this page knows that the letter reached you.',
     'open_everything_press' => 'Open everything',
+    'also_with' => '{kind, select, any {or {any}} must {and {must}} other {or {any}, and with {must}}}',
     'together' =>
         '{pages, plural, one {There is one more page with your name and this address.} other {There are # more pages with your name and this address.}} {meetings, plural, =0 {No meeting is to come there.} one {One meeting stands there.} other {# meetings stand there.}}',
     'together_more' =>

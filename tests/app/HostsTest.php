@@ -10,6 +10,7 @@ use App\Calendars\FeedFailed;
 use App\Calendars\HttpCalendarFeed;
 use App\Calendars\ReadApart;
 use App\Framework\Notices;
+use App\Framework\RawMail;
 use App\Models\Booking;
 use App\Models\Calendar;
 use App\Models\HostRole;
@@ -19,6 +20,7 @@ use App\Models\SheetHost;
 use App\Models\StaffMember;
 use App\Writing\SheetFormData;
 use Carbon\CarbonImmutable;
+use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
@@ -60,6 +62,33 @@ final class HostsTest extends TestCase
         // Given back, both are free again.
         $this->ask('post', "$path/bookings/" . Booking::query()->min('id') . '/give-back')->assertOk();
         $this->book($theirs, $this->otherWish($theirs, '20:15', 'Davi'))->assertCreated();
+    }
+
+    public function test_who_is_met_is_said_as_it_is_where_one_is_enough_and_another_has_to_be_there(): void
+    {
+        $sheet = $this->draft();
+        foreach (
+            ['Iolo Bevan' => HostRole::Must, 'Dara Okoye' => HostRole::Any, 'Eun Park' => HostRole::Any]
+            as $who => $role
+        ) {
+            SheetHost::query()->create([
+                'sheet_id' => $sheet->id,
+                'staff_id' => $this->host($who)->id,
+                'role' => $role,
+            ]);
+        }
+        $sheet = $this->publish($sheet->refresh());
+        $also = 'or Dara Okoye or Eun Park, and with Iolo Bevan';
+        $this->ask('get', "/api/s/$sheet->slug")->assertJsonPath('also', $also);
+        $this->get("/s/$sheet->slug")->assertSee($also);
+        $met = "{$sheet->host->name} and Iolo Bevan";
+        $path = $this->book($sheet, $this->wish($sheet, '20:15'))
+            ->assertJsonPath('bookings.0.host.name', $met)
+            ->json('path');
+        $this->ask('get', "/api$path")->assertJsonPath('bookings.0.host.name', $met);
+        $this->delivered();
+        $raw = MailroomMessage::query()->where('recipient', 'ama@mail.example')->firstOrFail()->raw;
+        self::assertStringContainsString("With: $met", RawMail::read($raw)->part('text/plain'));
     }
 
     public function test_who_is_put_on_a_sheet_is_told_sees_what_for_and_can_refuse(): void

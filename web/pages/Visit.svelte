@@ -247,7 +247,7 @@
 <svelte:element this={preview ? 'div' : 'main'} class="sheet-of-paper">
     {#if !preview}<Masthead school={sheet.school} />{/if}
     <h1>{sheet.title}</h1>
-    <HostName host={sheet.host} hosts={sheet.hosts} any={sheet.any_host} />
+    <HostName host={sheet.host} also={sheet.also} />
     {#if sheet.intro}<p class="mt-3 max-w-prose whitespace-pre-line">{sheet.intro}</p>{/if}
     <ul class="mt-3 text-faint">
         {#each sheet.places as place (place.id)}

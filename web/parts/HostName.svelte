@@ -3,11 +3,10 @@
 
     interface Props {
         host: Schema['Host'];
-        hosts?: string[];
-        /** One of them is enough. */
-        any?: boolean;
+        /** Who may be there instead, or has to be there too. */
+        also?: string;
     }
-    let { host, hosts = [], any = false }: Props = $props();
+    let { host, also = '' }: Props = $props();
 </script>
 
 <div class="mt-2 flex items-center gap-3">
@@ -16,8 +15,7 @@
             aria-hidden="true">{host.initials}</span
         >{/if}
     <p class="text-lg">
-        with <a href={host.door}><strong>{host.name}</strong></a>{#if hosts.length > 0}
-            {any ? ' or ' : ' and '}{hosts.join(any ? ' or ' : ' and ')}{/if}, {[host.title, host.subject]
+        with <a href={host.door}><strong>{host.name}</strong></a>{also && ` ${also}`}, {[host.title, host.subject]
             .filter(Boolean)
             .join(', ')}
     </p>

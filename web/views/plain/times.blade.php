@@ -25,7 +25,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 <span class="font-display text-lg font-bold text-ink">{{ $sheet['school'] }}</span></a>
 </header>
 <h1>{{ $sheet['title'] }}</h1>
-<div class="mt-2 flex items-center gap-3">@if ($host['picture'])<img src="{{ $host['picture'] }}" alt="" width="48" height="48" class="rounded-full">@else<span class="initials" aria-hidden="true">{{ $host['initials'] }}</span>@endif<p class="text-lg">with <a href="{{ $host['door'] }}"><strong>{{ $host['name'] }}</strong></a>{{ $sheet['hosts'] === [] ? '' : ($sheet['any_host'] ? ' or ' : ' and ').implode($sheet['any_host'] ? ' or ' : ' and ', $sheet['hosts']) }}, {{ implode(', ', array_filter([$host['title'], $host['subject']])) }}</p></div>
+<div class="mt-2 flex items-center gap-3">@if ($host['picture'])<img src="{{ $host['picture'] }}" alt="" width="48" height="48" class="rounded-full">@else<span class="initials" aria-hidden="true">{{ $host['initials'] }}</span>@endif<p class="text-lg">with <a href="{{ $host['door'] }}"><strong>{{ $host['name'] }}</strong></a>{{ $sheet['also'] === '' ? '' : ' '.$sheet['also'] }}, {{ implode(', ', array_filter([$host['title'], $host['subject']])) }}</p></div>
 @if ($sheet['intro'] !== '')<p class="mt-3 max-w-prose whitespace-pre-line">{{ $sheet['intro'] }}</p>@endif
 <ul class="mt-3 text-faint">
 @foreach ($sheet['places'] as $place)
