@@ -121,7 +121,7 @@ final class WishList
             };
             $this->row($sheet, [
                 'pass_id' => $sent->pass_id,
-                'host' => $sheet->host->name ?? $pick['sheet'],
+                'host' => $sheet->host->name ?? ($this->round->gone[$pick['sheet']] ?? $pick['sheet']),
                 'student' => $pick['student'],
                 'student_id' => $student,
                 'rank' => $i + 1,

@@ -36,6 +36,7 @@ use Recess\Time\Span;
  * @property bool $breaks whether an allotment leaves each teacher a time to breathe on a long evening
  * @property CarbonImmutable|null $allotted_at when what was allotted was booked
  * @property list<array{classes: list<int>, opens_at: string}> $cohorts whose families may book before all others, and from when on the school's clock
+ * @property array<string, string>|null $gone who was in it once, by the end of their sheet's address
  * @property int $version
  * @property CarbonImmutable|null $published_at
  * @property School $school
@@ -74,6 +75,7 @@ final class Round extends Row
             'wishes_until' => 'immutable_datetime',
             'allotted_at' => 'immutable_datetime',
             'cohorts' => 'array',
+            'gone' => 'array',
         ];
     }
 

@@ -94,6 +94,7 @@ final class RoundPageData
             ),
             'questions' => $round->questions->ofItsOwn()->toArray(),
             'dates' => self::dates($round, $now),
+            'gone' => self::gone($kept?->gone($round, $sheets) ?? []),
             'asked' => $kept?->asked,
             'languages' => self::languages($round),
             'language' => (string) $family->language(),
@@ -134,6 +135,14 @@ final class RoundPageData
                         'moment' => Spell::moment($kept->wished_at->getTimestamp(), $zone),
                     ]),
         ];
+    }
+
+    /** @param  list<string>  $names  of those whom they picked and who are not in it any more */
+    private static function gone(array $names): string
+    {
+        return $names === []
+            ? ''
+            : Words::say('allotting.gone', ['names' => Spell::list($names), 'count' => count($names)]);
     }
 
     /** From when this family may book; empty once it may. */

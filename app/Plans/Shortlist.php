@@ -7,6 +7,7 @@ namespace App\Plans;
 use App\Models\Pass;
 use App\Models\Round;
 use App\Models\Row;
+use App\Models\Sheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Collection;
@@ -52,6 +53,39 @@ final class Shortlist extends Row
             ->with('pass')
             ->get()
             ->mapWithKeys(static fn(self $one): array => [$one->pass_id => $one->pass->name]);
+    }
+
+    /** @return Collection<int, self> those whose sent wishes name that sheet, with their passes */
+    public static function wishing(Round $round, string $sheet): Collection
+    {
+        return self::query()
+            ->where('round_id', $round->id)
+            ->whereNotNull('wished_at')
+            ->with('pass')
+            ->get()
+            ->filter(
+                static fn(self $one): bool => in_array(
+                    $sheet,
+                    array_column($one->wished['picks'] ?? [], 'sheet'),
+                    true,
+                ),
+            )
+            ->values();
+    }
+
+    /**
+     * Whom they picked who is not in the round any more, by name.
+     *
+     * @param  array<string, Sheet>  $sheets  of the round, by slug
+     * @return list<string>
+     */
+    public function gone(Round $round, array $sheets): array
+    {
+        $picked = array_column([...$this->wished['picks'] ?? [], ...$this->asked['picks']], 'sheet');
+
+        return array_values(
+            array_unique(array_intersect_key($round->gone ?? [], array_diff_key(array_flip($picked), $sheets))),
+        );
     }
 
     /** @return BelongsTo<Pass, $this> */

@@ -12,6 +12,7 @@ use App\Plans\PlanGivenBack;
 use App\Plans\PlanKept;
 use App\Replanning\EveningMoved;
 use App\Rounds\FamilyReminded;
+use App\Rounds\HostGone;
 use Illuminate\Support\Facades\Event;
 
 /** Letters about a round. Listens to what happens in it, and is called by nobody. */
@@ -26,6 +27,7 @@ final class RoundLettersRoom extends Room
         Event::listen(FamilyAllotted::class, [TellOfRound::class, 'ofFamily']);
         Event::listen(EveningMoved::class, [TellOfRound::class, 'ofEvening']);
         Event::listen(FamilyReminded::class, [TellOfRound::class, 'ofReminder']);
+        Event::listen(HostGone::class, [TellOfRound::class, 'ofHostGone']);
         Event::listen(RoundAllotted::class, [TellOfRound::class, 'ofRound']);
     }
 }

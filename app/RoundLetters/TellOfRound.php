@@ -15,8 +15,10 @@ use App\Models\Pass;
 use App\Plans\FindPlan;
 use App\Plans\PlanGivenBack;
 use App\Plans\PlanKept;
+use App\Plans\Shortlist;
 use App\Replanning\EveningMoved;
 use App\Rounds\FamilyReminded;
+use App\Rounds\HostGone;
 use App\Telling\Envelopes;
 use App\Telling\Message;
 use App\Texts\SendText;
@@ -46,6 +48,13 @@ final class TellOfRound
     public function ofWishes(WishesSent $event): void
     {
         self::send($event->pass, new WishesLetter($event->pass, $event->round));
+    }
+
+    public function ofHostGone(HostGone $event): void
+    {
+        foreach (Shortlist::wishing($event->round, $event->sheet) as $wishing) {
+            self::send($wishing->pass, new HostGoneLetter($wishing->pass, $event->round, $event->host));
+        }
     }
 
     public function ofFamily(FamilyAllotted $event): void

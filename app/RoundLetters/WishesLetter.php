@@ -40,7 +40,8 @@ final class WishesLetter extends Message
         $facts = [];
         foreach ($picks as $i => $pick) {
             $facts[Words::say('allotting.wishes_rank', ['rank' => $i + 1])] = Words::say('allotting.wishes_row', [
-                'host' => $sheets->get($pick['sheet'])->host->name ?? $pick['sheet'],
+                'host' =>
+                    $sheets->get($pick['sheet'])->host->name ?? ($this->round->gone[$pick['sheet']] ?? $pick['sheet']),
                 'student' => $pick['student'] === '' || !$this->pass->hasAnswered() ? 'none' : $pick['student'],
             ]);
         }

@@ -29,6 +29,7 @@ final class RoundFill
                 'twice' => [],
                 'without_link' => '',
                 'ground' => '',
+                'gone' => '',
                 'due' => 0,
                 'due_said' => '',
             ];
@@ -74,6 +75,7 @@ final class RoundFill
             'twice' => self::twice($rooms),
             'without_link' => self::withoutLink($sheets),
             'ground' => self::ground($round),
+            'gone' => self::gone($round, $sheets),
             ...self::due($round, $now),
         ];
     }
@@ -94,6 +96,31 @@ final class RoundFill
             : Words::say('rounds.without_link', [
                 'count' => count($names),
                 'names' => Spell::list(array_slice($names, 0, 10)),
+            ]);
+    }
+
+    /**
+     * Whose wishes name somebody who is not in it any more.
+     *
+     * @param  array<string, Sheet>  $sheets
+     */
+    private static function gone(Round $round, array $sheets): string
+    {
+        if (!$round->isCollecting() || ($round->gone ?? []) === []) {
+            return '';
+        }
+        $families = Shortlist::query()
+            ->where('round_id', $round->id)
+            ->whereNotNull('wished_at')
+            ->get()
+            ->map(static fn(Shortlist $one): array => $one->gone($round, $sheets))
+            ->filter();
+
+        return $families->isEmpty()
+            ? ''
+            : Words::say('rounds.wished_gone', [
+                'count' => $families->count(),
+                'names' => Spell::list(array_values($families->flatten()->unique()->all())),
             ]);
     }
 

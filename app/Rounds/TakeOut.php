@@ -9,10 +9,10 @@ use App\Framework\Guard;
 use App\Publishing\StillNeeded;
 use App\Publishing\ThrowAway;
 
-/** Takes somebody out of a round, and their sheet away, as long as nobody has booked with them. What was wished says so when times are given. */
+/** Takes somebody out of a round, and their sheet away, as long as nobody has booked with them. Who wished for them is told. */
 final class TakeOut
 {
-    public function __construct(private readonly ThrowAway $throwAway) {}
+    public function __construct(private readonly ThrowAway $throwAway, private readonly NotInItAnyMore $notInIt) {}
 
     /** @throws RoundRefused when somebody has booked with them */
     public function __invoke(RoundHost $part): void
@@ -20,6 +20,7 @@ final class TakeOut
         Contended::transaction(function () use ($part): void {
             Guard::round($part->round_id);
             $sheet = $part->sheet;
+            ($this->notInIt)($part);
             $part->delete();
             try {
                 $sheet === null || ($this->throwAway)($sheet);

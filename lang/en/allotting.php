@@ -39,6 +39,11 @@ return [
         '{count, plural, =0 {You took your wishes back. Nothing is with the school. You can send new ones until {moment}.} one {Your wish is with the school. You can change it until {moment}. After that you hear which time is yours.} other {Your # wishes are with the school, in this order. You can change them until {moment}. After that you hear which times are yours.}}',
     'wishes_to_confirm' =>
         '{count, plural, one {Your wish is} other {Your # wishes are}} kept. They count once this address has answered: one press below.',
+    'gone_heading' => '{host} is not there any more',
+    'gone_news' =>
+        '{host} is not there on these days any more. Your other wishes stand. {open, select, yes {You can wish for somebody else until {moment}.} other {Ring the office if you want somebody else.}}',
+    'gone' =>
+        '{count, plural, one {{names} is not there on these days any more.} other {{names} are not there on these days any more.}} Pick somebody else, or go on with the rest.',
     'wishes_link' => 'Change or add wishes',
     'wishes_confirm' => 'Yes, this is my address',
     'wishes_row' => '{host}{student, select, none {} other { – about {student}}}',

@@ -125,6 +125,8 @@ return [
     'remind_news_wish' => 'You can say whom you want to meet about {students}, and when you can come, until {moment}.',
     'remind_link' => 'Open the round',
     'remind_text' => '{title}: times for {students} at {link}',
+    'wished_gone' =>
+        '{count, plural, one {One family has wished for {names}, who is not in it any more. It has been told.} other {# families have wished for {names}, not in it any more. They have been told.}}',
     'nobody_yet' => 'Nobody has booked in this round yet.',
     'place_needed' => 'Say where people find you.',
     'link_needed' => 'A video meeting needs its link, beginning with https://',

@@ -12,6 +12,7 @@ use App\Allotting\CheckAllotment;
 use App\Allotting\WorkAllotment;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Framework\RawMail;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Question;
@@ -24,14 +25,17 @@ use App\Publishing\LetLeave;
 use App\RoundLetters\GivenLetter;
 use App\RoundLetters\HostRoundLetter;
 use App\Rounds\RoundHost;
+use App\Rounds\TakeOut;
 use App\Telling\WriteLetters;
 use Carbon\CarbonImmutable;
+use Demo\MailroomMessage;
 use Illuminate\Mail\SendQueuedMailable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Wishes until a day, then times for all of them at once: found, looked at, pinned, booked, and told. */
 final class AllotmentsTest extends RoundTestCase
@@ -409,6 +413,64 @@ final class AllotmentsTest extends RoundTestCase
                 ->all(),
         );
         self::assertSame(1, Booking::query()->count());
+    }
+
+    /** @return iterable<string, array{callable(self, Round): void}> */
+    public static function goings(): iterable
+    {
+        yield 'leaves the school' => [
+            static fn(self $test): mixed => app(LetLeave::class)(
+                $test->iolo,
+                null,
+                'Gone to sea.',
+                (int) strtotime(self::NOW),
+            ),
+        ];
+        yield 'is taken out of the round' => [
+            static fn(self $test, Round $round): mixed => app(TakeOut::class)(
+                RoundHost::query()
+                    ->where(['round_id' => $round->id, 'staff_id' => $test->iolo->id])
+                    ->sole(),
+            ),
+        ];
+    }
+
+    #[DataProvider('goings')]
+    public function test_a_colleague_who_goes_in_the_middle_of_wishes_is_named_to_those_who_wished_for_them(
+        callable $goes,
+    ): void {
+        $round = $this->collecting();
+        [$uma, $ed] = [self::guardian('Uma Fay')->pass(), self::guardian('Ed Nox')->pass()];
+        $maja = ['sheet' => $this->slug($this->maja), 'student' => 'Cy Fay'];
+        $this->wishes($round, $uma, [['sheet' => $this->slug($this->iolo), 'student' => 'Ada Fay'], $maja])->assertOk();
+        $this->wishes($round, $ed, [['student' => 'Lo Nox'] + $maja])->assertOk();
+        $this->delivered();
+        MailroomMessage::query()->delete();
+        $goes($this, $round);
+        $this->delivered();
+        $letters = MailroomMessage::query()->where('subject', 'like', '%is not there any more%')->get();
+        self::assertSame(['uma@mail.example'], $letters->pluck('recipient')->all());
+        self::assertStringContainsString(
+            'Iolo Bevan is not there on these days any more. Your other wishes stand.',
+            RawMail::read((string) $letters[0]?->raw)->part('text/plain'),
+        );
+        // Their page says so, with scripts and without, and goes on with the rest; the office reads how many.
+        $said = 'Iolo Bevan is not there on these days any more. Pick somebody else, or go on with the rest.';
+        $at = "/r/$round->slug?pass={$uma->token()}";
+        $this->ask('get', "/api$at")->assertJsonPath('gone', $said);
+        $this->get($at)->assertSee($said);
+        $this->ask('get', "/api/r/$round->slug?pass={$ed->token()}")->assertJsonPath('gone', '');
+        $this->actingAs($this->office);
+        $this->ask('get', "/api/staff/rounds/$round->id")->assertJsonPath(
+            'gone',
+            'One family has wished for Iolo Bevan, who is not in it any more. It has been told.',
+        );
+        $this->ask('put', "/api/staff/rounds/$round->id/wishes-until", [])->assertOk();
+        self::assertSame(
+            ['Iolo Bevan is not in the round any more.'],
+            array_column($this->found($round)->json('picture.not'), 'why'),
+        );
+        $this->wishes($round, $uma, [$maja])->assertForbidden();
     }
 
     public function test_killed_in_the_middle_it_is_finished_and_interpreters_come_along(): void

@@ -664,7 +664,7 @@ final class RoundsTest extends RoundTestCase
         ])->assertForbidden();
         $this->get("/r/$round->slug")
             ->assertOk()
-            ->assertSee('The card you were given opens it.')
+            ->assertSee('The card you were given opens them.')
             ->assertDontSee('Ada Fay');
         $this->post('/card', [
             'round' => $round->slug,

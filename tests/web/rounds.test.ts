@@ -39,6 +39,7 @@ const page = (more: Partial<Schema['RoundPage']> = {}): Schema['RoundPage'] => (
     school: 'School',
     office: '',
     walk: 5,
+    gone: '',
     pass: { path: '/p/token', name: 'Uma', email: 'uma@mail.example', phone: '1' },
     children: null,
     sheets: [],

@@ -66,6 +66,7 @@
         await tick();
         said?.focus();
     }
+    const host = (sheet: string) => page.sheets.find((one) => one.slug === sheet)?.host.name;
 </script>
 
 <main class="sheet-of-paper">
@@ -75,6 +76,7 @@
         <span class="ml-auto"><ClockSwitch again={page.opens || page.wishes ? undefined : () => list.look()} /></span>
     </div>
     {#if page.pass}<p class="text-faint">For {page.pass.name}</p>{/if}
+    {#if page.gone}<p class="notice my-3" role="status">{page.gone}</p>{/if}
     {#if page.intro}<p class="mb-2 max-w-prose">{page.intro}</p>{/if}
     {#if page.state !== 'open'}
         <p class="notice my-4">Nothing can be booked here now. What you have booked stands.</p>
@@ -83,11 +85,9 @@
         {#if page.wishes.sent}
             <h2 class="mt-3 mb-2">What you wished</h2>
             <ol class="ml-6 list-decimal">
-                {#each page.wishes.sent.picks as pick (pick.sheet + pick.student)}
+                {#each page.wishes.sent.picks.filter((pick) => host(pick.sheet)) as pick (pick.sheet + pick.student)}
                     <li>
-                        {page.sheets.find((one) => one.slug === pick.sheet)?.host.name ?? pick.sheet}{pick.student
-                            ? `, about ${pick.student}`
-                            : ''}
+                        {host(pick.sheet)}{pick.student ? `, about ${pick.student}` : ''}
                     </li>
                 {/each}
             </ol>

@@ -90,6 +90,7 @@
                 without_link: '',
                 ground: '',
                 due: 0,
+                gone: '',
                 due_said: '',
             }}
         />

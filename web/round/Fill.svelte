@@ -94,6 +94,7 @@
             {/each}
         </p>
     {/if}
+    {#if fill.gone}<p class="notice mb-2">{fill.gone}</p>{/if}
     {#if fill.ground}<p class="notice mb-2">{fill.ground}</p>{/if}
     {#if fill.without_link}<p class="notice mb-2">{fill.without_link}</p>{/if}
     {#each fill.twice as one (one.room)}

@@ -47,7 +47,8 @@ export class Shortlist {
         this.#page = page;
         this.#heard(page);
         const known = page.asked ?? this.#remembered();
-        this.picks = known?.picks ?? [];
+        // Who is not in it any more cannot be met; the page says who it was.
+        this.picks = (known?.picks ?? []).filter((pick) => page.sheets.some((one) => one.slug === pick.sheet));
         this.windows = known?.windows ?? this.#whole();
         this.walk = Math.max(known?.walk ?? 0, page.walk);
         this.breather = known?.breather ?? 0;

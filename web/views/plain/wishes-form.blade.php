@@ -22,6 +22,9 @@
 @if (($message ?? '') !== '')
 <p class="notice" role="alert">{{ $message }}</p>
 @endif
+@if ($round['gone'] !== '')
+<p class="notice">{{ $round['gone'] }}</p>
+@endif
 <p>{{ $round['wishes']['said'] }} {{ $round['wishes']['sent_said'] }}</p>
 @if ($round['wishes']['open'])
 <p>{{ $say('allotting.plain_how') }}</p>
