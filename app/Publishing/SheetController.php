@@ -55,6 +55,7 @@ final class SheetController
             'host' => $host->name,
             'door' => '/d/' . $host->slug,
             'next' => self::nextMeeting($host, $now),
+            'week' => WeekAhead::of($host, $now),
             'asked' => HostKnocks::waitingSaid($host, $now),
             'notices' => $host
                 ->notices()

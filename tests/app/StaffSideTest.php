@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Booking;
+use App\Models\HostRole;
 use App\Models\Pass;
 use App\Models\Sheet;
+use App\Models\SheetHost;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Recess\Rules\Stated;
@@ -30,6 +32,46 @@ final class StaffSideTest extends TestCase
         self::assertSame(
             ['Sooner', 'Later', 'Draft', 'Empty'],
             array_column(json_decode($data[1], true)['sheets'], 'title'),
+        );
+    }
+
+    public function test_the_next_seven_days_stand_on_ones_first_page_with_what_one_has_to_be_at(): void
+    {
+        // Seen on Thursday 26 November, noon: Thursday 3 December is in it no more, Wednesday evening is.
+        $mine = $this->sheet(date: '2026-12-02');
+        $later = $this->sheet(title: 'Later');
+        $theirs = $this->draft($this->host('Iolo Bevan'), title: 'Together', date: '2026-11-30');
+        SheetHost::query()->create([
+            'sheet_id' => $theirs->id,
+            'staff_id' => $this->host()->id,
+            'role' => HostRole::Must,
+        ]);
+        $theirs = $this->publish($theirs->refresh());
+        foreach (['20:00', '20:15', '20:30', '20:45'] as $n => $time) {
+            $this->book(
+                $mine,
+                ['slot' => "2026-12-02T$time:00Z"] + $this->otherWish($mine, $time, "Visitor $n"),
+            )->assertCreated();
+        }
+        $this->book($theirs, ['slot' => '2026-11-30T20:15:00Z'] + $this->wish($theirs))->assertCreated();
+        $this->book($later, $this->otherWish($later, '20:15', 'Too late'))->assertCreated();
+        CarbonImmutable::setTestNow('2026-11-26T16:00:00Z');
+        $page = (string) $this->actingAs($this->host())->get('/staff/sheets')->assertOk()->getContent();
+        preg_match('#id="page-data">(.*)</script>#', $page, $data);
+        $week = json_decode($data[1], true)['week'];
+        self::assertSame(['2026-11-30', '2026-12-02'], array_column($week, 'date'));
+        self::assertSame(
+            [['from' => '16:15', 'who' => 'Kwame Ferreira', 'sheet' => $theirs->id]],
+            $week[0]['meetings'],
+        );
+        self::assertSame(['Child of Visitor 0', 0], [$week[1]['meetings'][0]['who'], $week[1]['more']]);
+        CarbonImmutable::setTestNow('2026-12-02T20:05:00Z');
+        $page = (string) $this->actingAs($this->host()->refresh())->get('/staff/sheets')->getContent();
+        preg_match('#id="page-data">(.*)</script>#', $page, $data);
+        self::assertSame(
+            ['2026-12-02', '2026-12-03'],
+            array_column(json_decode($data[1], true)['week'], 'date'),
+            'what is over by then is not ahead',
         );
     }
 

@@ -8,6 +8,7 @@
     import { api, ask, firstOf, formOf, type Schema } from '../lib/api';
     import { holds } from '../lib/sought';
     import SheetRow from '../host/SheetRow.svelte';
+    import Week, { type Day } from '../host/Week.svelte';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -15,6 +16,7 @@
         door: string;
         /** The next meeting, said; empty when there is none. */
         next: string;
+        week: Day[];
         /** How many ask for a time of their own, and wait for an answer. */
         /** Who asks for a time, in a sentence; empty where nobody does. */
         asked: string;
@@ -25,7 +27,7 @@
         for_staff: { path: string; title: string; host: string }[];
         school: { id: number; title: string; host: string; next: string | null }[];
     }
-    let { host, door, next, asked, notices: firstNotices, sheets: first, for_staff, school }: Props = $props();
+    let { host, door, next, week, asked, notices: firstNotices, sheets: first, for_staff, school }: Props = $props();
 
     const AT_ONCE = 10;
     let most = $state(AT_ONCE);
@@ -123,6 +125,8 @@
             {/each}
         </ul>
     {/if}
+    <!-- One meeting alone is said above already. -->
+    {#if week.length > 1 || (week[0]?.meetings.length ?? 0) > 1}<Week {week} />{/if}
     {#if undo}<UndoToast said={undo.said} act={() => void undo?.act()} done={() => (undo = null)} />{/if}
     {#if message}<Notice class="mb-4">{message}</Notice>{/if}
     {#if shown.length === 0}
