@@ -52,6 +52,8 @@ final readonly class Sheet
         /** Slots that its host has closed by hand. */
         public ?Spans $slotsClosed = null,
         public Travel $travel = new Travel(0),
+        /** @var list<DateRange> the school's terms, where a rule counts by them */
+        public array $terms = [],
     ) {}
 
     /** Whether its meetings can be at different places at different times. */

@@ -52,7 +52,11 @@ final class NotAsFilledIn extends Refused
         // Where guardians are kept apart, what another one has is nobody's to know.
         $isShown = $isShown && !($reason?->isOfStudent() === true && $sheet->host->school->guardians_apart);
         $key = match ($isShown ? $reason : null) {
-            Because::VisitorHasEnough, Because::VisitorHadWeek, Because::VisitorHadMonth => 'visitor_enough',
+            Because::VisitorHasEnough,
+            Because::VisitorHadWeek,
+            Because::VisitorHadMonth,
+            Because::VisitorHadTerm
+                => 'visitor_enough',
             Because::VisitorElsewhere => 'visitor_elsewhere',
             Because::StudentHasEnough => 'student_enough',
             Because::StudentElsewhere => 'student_elsewhere',

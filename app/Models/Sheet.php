@@ -202,6 +202,9 @@ final class Sheet extends Row
                     ->all(),
                 slotsClosed: $this->slotsClosed(),
                 travel: $this->host->school->travel(),
+                terms: $this->rules->wholeOrNone('per_term') === null
+                    ? []
+                    : array_values($this->host->school->termRanges()),
             );
     }
 

@@ -30,6 +30,7 @@ final class Steads
         Because::VisitorHasEnough,
         Because::VisitorHadWeek,
         Because::VisitorHadMonth,
+        Because::VisitorHadTerm,
         Because::StudentHasEnough,
     ];
 

@@ -22,6 +22,7 @@ enum Because: string
     case VisitorHasEnough = 'this visitor has booked often enough here';
     case VisitorHadWeek = 'this visitor has booked often enough in that week';
     case VisitorHadMonth = 'this visitor has booked often enough in that month';
+    case VisitorHadTerm = 'this visitor has booked often enough in that term';
     case StudentHasEnough = 'this student has been booked often enough here';
     case VisitorElsewhere = 'this visitor is elsewhere then, or cannot get there in time';
     case StudentElsewhere = 'this student is elsewhere then, or cannot get there in time';
@@ -48,6 +49,7 @@ enum Because: string
             self::VisitorHasEnough,
             self::VisitorHadWeek,
             self::VisitorHadMonth,
+            self::VisitorHadTerm,
             self::StudentHasEnough,
             self::NotOpenYet,
             self::TooFarAhead

@@ -5,15 +5,26 @@ declare(strict_types=1);
 namespace Recess\Rules;
 
 use Recess\Sheet;
+use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
 use Recess\Time\Zone;
 use Recess\World;
 
-/** A visitor may book so often on this sheet in one week (Monday to Sunday, as ISO 8601 counts them), and in one month. */
+/**
+ * A visitor may book so often on this sheet in one week (Monday to Sunday, as ISO 8601 counts them), in one month, and in
+ * one of the school's terms. Between terms nothing counts by them.
+ */
 final readonly class PerPeriod implements Declared, Rule
 {
-    public function __construct(private Zone $zone, private ?int $perWeek, private ?int $perMonth) {}
+    /** @param  list<DateRange>  $terms */
+    public function __construct(
+        private Zone $zone,
+        private ?int $perWeek,
+        private ?int $perMonth,
+        private ?int $perTerm = null,
+        private array $terms = [],
+    ) {}
 
     public function against(Span $slot, World $world): ?Reason
     {
@@ -35,20 +46,28 @@ final readonly class PerPeriod implements Declared, Rule
                 Because::VisitorHadMonth,
                 State::Closed,
             ),
+            $this->perTerm !== null && $this->term($date) !== null && $same($this->term(...)) >= $this->perTerm
+                => new Reason(Because::VisitorHadTerm, State::Closed),
             default => null,
         };
     }
 
     public static function terms(): array
     {
-        return [Term::whole('per_week', 1, 20)->orNone(), Term::whole('per_month', 1, 50)->orNone()];
+        return [
+            Term::whole('per_week', 1, 20)->orNone(),
+            Term::whole('per_month', 1, 50)->orNone(),
+            Term::whole('per_term', 1, 100)->orNone(),
+        ];
     }
 
     public static function of(Stated $stated, Sheet $sheet): Rule|Standing|null
     {
-        [$week, $month] = [$stated->wholeOrNone('per_week'), $stated->wholeOrNone('per_month')];
+        [$week, $month, $term] = array_map($stated->wholeOrNone(...), ['per_week', 'per_month', 'per_term']);
 
-        return $week === null && $month === null ? null : new self($sheet->zone, $week, $month);
+        return $week === null && $month === null && $term === null
+            ? null
+            : new self($sheet->zone, $week, $month, $term, $sheet->terms);
     }
 
     /** The Monday of a date's week. */
@@ -60,5 +79,17 @@ final readonly class PerPeriod implements Declared, Rule
     private static function month(LocalDate $date): string
     {
         return substr((string) $date, 0, 7);
+    }
+
+    /** Which of the terms a date is in, by its first day; null between them. */
+    private function term(LocalDate $date): ?int
+    {
+        foreach ($this->terms as $term) {
+            if ($term->holds($date)) {
+                return $term->first->day;
+            }
+        }
+
+        return null;
     }
 }

@@ -18,6 +18,8 @@ return [
             '{per_visitor, plural, =1 {One time for each visitor.} =6 {} other {At most # times for each visitor.}}',
         'per_week' =>
             '{per_week, plural, =1 {One time for each visitor in a week.} other {At most # times for each visitor in a week.}}',
+        'per_term' =>
+            '{per_term, plural, =1 {One time for each visitor in a term.} other {At most # times for each visitor in a term.}}',
         'per_month' =>
             '{per_month, plural, =1 {One time for each visitor in a month.} other {At most # times for each visitor in a month.}}',
         'approve' => 'You ask for a time; it is yours when the answer comes, within {asked_hours_said}.',
@@ -36,6 +38,7 @@ return [
         'each_guardian' => 'Each guardian may have a time of their own',
         'per_visitor' => 'Times per visitor',
         'per_week' => 'Times per visitor in a week',
+        'per_term' => 'Times per visitor in a term',
         'per_month' => 'Times per visitor in a month',
         'opens_at' => 'Booking opens',
         'closes_at' => 'Booking closes',
@@ -69,6 +72,8 @@ return [
             'You have booked here in that week already, as often as can be. Pick another week, or move that booking.',
         'VisitorHadMonth' =>
             'You have booked here in that month already, as often as can be. Pick another month, or move that booking.',
+        'VisitorHadTerm' =>
+            'You have booked here in that term already, as often as can be. Pick a time in another term, or move that booking.',
         'StudentHasEnough' =>
             'The student has been booked here already, as often as can be. Move that booking instead. For another student of the same name, add a middle name.',
         'VisitorElsewhere' =>

@@ -156,6 +156,24 @@ final class VisitorTest extends TestCase
             ->assertCreated();
     }
 
+    public function test_once_a_term_counts_by_the_terms_of_the_school(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['per_term' => 1]));
+        $pass = substr((string) $this->book($sheet, $this->wish($sheet, '20:00'))->assertCreated()->json('path'), 3);
+        $other = ['pass' => $pass, 'answers' => ['student' => 'Esi Ferreira', 'phone' => '902 555 0199']];
+        $sheet->host->school->update([
+            'terms' => [['name' => 'Autumn', 'first' => '2026-09-08', 'last' => '2026-12-11']],
+        ]);
+        self::assertStringContainsString(
+            'in that term already',
+            (string) $this->book($sheet, $this->wish($sheet, '20:30', $other))->assertConflict()->json('message'),
+        );
+        $sheet->host->school->update([
+            'terms' => [['name' => 'Spring', 'first' => '2027-01-04', 'last' => '2027-03-26']],
+        ]);
+        $this->book($sheet, $this->wish($sheet, '20:45', $other))->assertCreated();
+    }
+
     public function test_a_time_is_free_where_its_visitor_can_get_to_in_time(): void
     {
         $first = $this->sheet();

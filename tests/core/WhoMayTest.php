@@ -140,6 +140,27 @@ final class WhoMayTest extends TestCase
             null,
         ];
 
+        // Invented terms: until Friday 11 December, and from Monday 4 January; the slot that is asked for is in the first.
+        $terms = array_map(
+            static fn(string $first, string $last): DateRange => DateRange::of(
+                LocalDate::parse($first),
+                LocalDate::parse($last),
+            ),
+            ['2026-09-08', '2027-01-04'],
+            ['2026-12-11', '2027-03-26'],
+        );
+        $termly = new PerPeriod($halifax, null, null, 1, $terms);
+        yield 'once a term, on its first day' => [$termly, $had('2026-09-08T03:00:00Z'), Because::VisitorHadTerm, null];
+        yield 'once a term, the day before it' => [$termly, $had('2026-09-08T02:30:00Z'), null, null];
+        yield 'once a term, between two' => [$termly, $had('2026-12-21T16:00:00Z'), null, null];
+        yield 'once a term, in the next' => [$termly, $had('2027-01-05T16:00:00Z'), null, null];
+        yield 'once a term, where a school has none' => [
+            new PerPeriod($halifax, null, null, 1),
+            $had('2026-09-08T16:00:00Z'),
+            null,
+            null,
+        ];
+
         yield 'once per student, already' => [
             new PerStudent(1),
             World::of(0, asker: Asker::known(new Claims(), new Claims(1))),

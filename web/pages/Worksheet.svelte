@@ -272,7 +272,7 @@
                 bind:open={open.rules}
                 wrong={wrong('rules', 'hosts') || doubtful('rules')}
             >
-                <Rules {draft} {colleagues} namesHosts={names_hosts} {rulebook} />
+                <Rules {draft} {colleagues} namesHosts={names_hosts} {rulebook} terms={terms.length} />
             </Sentence>
             <section class="border-t border-line pt-3" aria-labelledby="sentence-share">
                 <div class="mb-3 flex flex-wrap items-baseline gap-x-4">

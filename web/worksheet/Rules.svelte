@@ -16,8 +16,10 @@
         /** Whether the writer says who else is on it: whose sheet it is, or the office. */
         namesHosts: boolean;
         rulebook: Term[];
+        /** How many terms the school has: without one nothing counts by them. */
+        terms: number;
     }
-    let { draft, colleagues, namesHosts, rulebook }: Props = $props();
+    let { draft, colleagues, namesHosts, rulebook, terms }: Props = $props();
 
     const rules = $derived(draft.form.rules);
     const change = () => draft.changed();
@@ -84,7 +86,9 @@
             <Checkbox bind:checked={rules.each_guardian} onchange={change} inline>for each guardian</Checkbox>{/if},
         <Blank name="rules.per_visitor" label="Times per visitor" type="number" size={3} /> per visitor, of them
         <Blank name="rules.per_week" label="Times per visitor in a week" type="number" size={3} /> in a week and
-        <Blank name="rules.per_month" label="Times per visitor in a month" type="number" size={3} /> in a month; at most
+        <Blank name="rules.per_month" label="Times per visitor in a month" type="number" size={3} /> in a month{#if terms > 0 || rules.per_term !== null},
+            <Blank name="rules.per_term" label="Times per visitor in a term" type="number" size={3} /> in a term{/if};
+        at most
         <Blank name="rules.per_day" label="Meetings a day" type="number" size={3} /> meetings a day (empty for no limit).
     </p>
     <p class="line">
