@@ -124,6 +124,18 @@ final class RollFileController
         }
     }
 
+    /**
+     * A table whose headings are all unknown may have none: its first student would be lost without a word.
+     *
+     * @param  list<string>  $names  of its columns
+     */
+    private static function firstLine(array $names): string
+    {
+        return $names === [] || array_filter(Headings::proposed($names)) !== []
+            ? ''
+            : Words::say('directory.first_line', ['line' => mb_strimwidth(implode(', ', $names), 0, 120, '…')]);
+    }
+
     /** @return list<list<string>> what stands in the first lines of each column */
     private static function examples(CsvFile $table): array
     {
@@ -162,6 +174,7 @@ final class RollFileController
                         ],
                         array_keys($columns['names']),
                     ),
+            'first_line' => self::firstLine($columns['names'] ?? []),
             'parts' => array_map(
                 static fn(string $part): array => ['part' => $part, 'name' => Words::say("directory.part_$part")],
                 Headings::parts(),

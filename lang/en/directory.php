@@ -7,6 +7,8 @@ return [
     'title' => 'Students',
     'not_known' => 'A class or a student chosen here is not in the directory any more. Choose again.',
     'number_taken' => 'Somebody else has this number.',
+    'first_line' =>
+        'The first line is read as headings: “{line}”. If it is a student already, write a line of headings above it and choose the file again. Nothing is brought in until you press.',
     'part_twice' => 'Two columns cannot be the same thing. Choose another for one of them.',
     'changed_meanwhile' =>
         'Something has changed since you looked at this file. Nothing was brought in; look at it again.',

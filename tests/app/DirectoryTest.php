@@ -171,6 +171,14 @@ final class DirectoryTest extends TestCase
             ->assertOk()
             ->assertJsonPath('plan', null)
             ->assertJsonPath('columns.0.part', '');
+        // A table without headings loses its first student to them, and says so before anything is brought in.
+        foreach (["Ada Fay;7A\nBo Ray;7B\n", "1;Ada Fay;7A;uma@mail.example\n2;Bo Ray;7B;bo@mail.example\n"] as $bare) {
+            self::assertStringContainsString(
+                'The first line is read as headings',
+                (string) $this->look($bare)->json('first_line'),
+            );
+        }
+        $this->look(self::TABLE)->assertJsonPath('first_line', '');
         $this->look("PK\x03\x04 not a zip")
             ->assertUnprocessable()
             ->assertJsonPath('errors.file.0', 'This is neither a table nor a bundle with a manifest.csv in it.');

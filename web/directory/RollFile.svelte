@@ -83,6 +83,7 @@
     </div>
     {#if look && file}
         {@const plan = look.plan}
+        {#if look.first_line}<Notice>{look.first_line}</Notice>{/if}
         {#if look.columns}
             <fieldset class="grid gap-2">
                 <legend class="font-semibold">What each column is</legend>

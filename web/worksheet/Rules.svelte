@@ -82,7 +82,7 @@
                 onchange={change}
                 inline>they see who else comes</Checkbox
             >{/if}.
-        <Blank name="rules.per_student" label="Times per student" type="number" size={3} /> times per student{#if rules.per_student !== null}
+        <Blank name="rules.per_student" label="Times per student" type="number" size={3} /> times per student{#if rules.per_student !== null}{' '}
             <Checkbox bind:checked={rules.each_guardian} onchange={change} inline>for each guardian</Checkbox>{/if},
         <Blank name="rules.per_visitor" label="Times per visitor" type="number" size={3} /> per visitor, of them
         <Blank name="rules.per_week" label="Times per visitor in a week" type="number" size={3} /> in a week and
