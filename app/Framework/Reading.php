@@ -81,13 +81,18 @@ final readonly class Reading
         }
     }
 
-    /** 16:40, or 4:40 pm */
+    /** 16:40, or 4:40 pm, which is not broken at the end of a line */
     public function time(LocalTime $time): string
     {
         $hour = intdiv($time->minute, 60) % 24;
 
         return $this->clock === 12
-            ? sprintf('%d:%02d %s', $hour % 12 === 0 ? 12 : $hour % 12, $time->minute % 60, $hour < 12 ? 'am' : 'pm')
+            ? sprintf(
+                "%d:%02d\u{A0}%s",
+                $hour % 12 === 0 ? 12 : $hour % 12,
+                $time->minute % 60,
+                $hour < 12 ? 'am' : 'pm',
+            )
             : (string) $time;
     }
 }

@@ -266,7 +266,7 @@ final class PassTest extends TestCase
             ->where('subject', 'like', 'Moved%')
             ->pluck('subject', 'recipient')
             ->all();
-        self::assertStringContainsString('Thu 3 Dec 4:45 pm', $mails['new@mail.example']);
+        self::assertStringContainsString("Thu 3 Dec 4:45\u{A0}pm", $mails['new@mail.example']);
         self::assertStringContainsString('Thu 3 Dec 16:45', $mails['wren-halloran@school.example']);
     }
 

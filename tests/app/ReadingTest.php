@@ -26,13 +26,13 @@ final class ReadingTest extends TestCase
     public static function readers(): iterable
     {
         yield 'nothing is known' => [null, '', null, '16:15'];
-        yield 'their language has twelve' => [null, '12', null, '4:15 pm'];
-        yield 'they switched to twelve' => ['12', '24', null, '4:15 pm'];
+        yield 'their language has twelve' => [null, '12', null, "4:15\u{A0}pm"];
+        yield 'they switched to twelve' => ['12', '24', null, "4:15\u{A0}pm"];
         yield 'they switched to twenty-four' => ['24', '12', null, '16:15'];
-        yield 'they switched to nonsense' => ['13 or so', '12', null, '4:15 pm'];
-        yield 'at their account: twelve' => [null, '24', '12', '4:15 pm'];
+        yield 'they switched to nonsense' => ['13 or so', '12', null, "4:15\u{A0}pm"];
+        yield 'at their account: twelve' => [null, '24', '12', "4:15\u{A0}pm"];
         yield 'at their account: twenty-four' => [null, '12', '24', '16:15'];
-        yield 'at their account: as the device' => [null, '12', 'auto', '4:15 pm'];
+        yield 'at their account: as the device' => [null, '12', 'auto', "4:15\u{A0}pm"];
         yield 'switched at this computer, whatever the account says' => ['24', '12', '12', '16:15'];
     }
 
@@ -82,7 +82,7 @@ final class ReadingTest extends TestCase
 
         $this->delivered();
         $mails = DB::table('mailroom_messages')->pluck('subject', 'recipient')->all();
-        self::assertStringContainsString('4:15 pm', (string) $mails['ama@mail.example']);
+        self::assertStringContainsString("4:15\u{A0}pm", (string) $mails['ama@mail.example']);
         self::assertStringContainsString('16:30', (string) $mails['bo@mail.example']);
     }
 
@@ -107,7 +107,7 @@ final class ReadingTest extends TestCase
         $slot = Said::slot(Booking::query()->sole()->span(), $sheet->host->school->timeZone());
         $said = new Said('booking.busy_over', ['calendar' => 'Mine', 'name' => 'Ama', 'when' => $slot]);
         Notices::tell($sheet->staff_id, 'one', $said);
-        foreach (['24' => '16:15 to 16:30', '12' => '4:15 pm to 4:30 pm'] as $clock => $time) {
+        foreach (['24' => '16:15 to 16:30', '12' => "4:15\u{A0}pm to 4:30\u{A0}pm"] as $clock => $time) {
             $this->withServerVariables(['RECESS_CLOCK' => (string) $clock]);
             $this->actingAs($sheet->host)->get('/staff')->assertOk()->assertSee($time, false);
         }

@@ -66,7 +66,9 @@ final class StaffSideTest extends TestCase
         );
         self::assertSame(['Child of Visitor 0', 0], [$week[1]['meetings'][0]['who'], $week[1]['more']]);
         CarbonImmutable::setTestNow('2026-12-02T20:05:00Z');
-        $page = (string) $this->actingAs($this->host()->refresh())->get('/staff/sheets')->getContent();
+        $page = (string) $this->actingAs($this->host()->refresh())
+            ->get('/staff/sheets')
+            ->getContent();
         preg_match('#id="page-data">(.*)</script>#', $page, $data);
         self::assertSame(
             ['2026-12-02', '2026-12-03'],

@@ -42,7 +42,11 @@ const page = (more: Partial<Schema['RoundPage']> = {}): Schema['RoundPage'] => (
     gone: '',
     pass: { path: '/p/token', name: 'Uma', email: 'uma@mail.example', phone: '1' },
     children: null,
-    sheets: [],
+    sheets: ['wren', 'maja', 'iolo'].map((slug) => ({
+        slug,
+        host: { name: slug, subject: '', title: '', initials: '', door: '', picture: null },
+        place: '',
+    })),
     questions: [],
     dates: [
         { ...EVENING, label: 'Thursday', over: false, steps: [] },
@@ -77,7 +81,8 @@ describe('a family’s list', () => {
 
     it('goes on from what was kept, without dates that are over and languages of which nobody is there', () => {
         const kept = list({
-            picks: [wren],
+            // One of them is not in it any more.
+            picks: [wren, { sheet: 'gone', student: 'Ada' }],
             windows: [EVENING, { ...EVENING, date: '2026-11-01' }],
             walk: 2,
             interpreter: 'it',

@@ -24,12 +24,13 @@ class Clock {
             number,
             string,
         ];
-        return `${hour % 12 || 12}:${minute} ${hour % 24 < 12 ? 'am' : 'pm'}`;
+        // Not broken at the end of a line.
+        return `${hour % 12 || 12}:${minute}\u00a0${hour % 24 < 12 ? 'am' : 'pm'}`;
     }
 
     /** Without am or pm, where there is little room and the hour marks tell. */
     brief(time: string): string {
-        return this.say(time).replace(/ [ap]m$/, '');
+        return this.say(time).replace(/\s[ap]m$/, '');
     }
 }
 
