@@ -91,7 +91,9 @@ final class BringTogether
         $guardian = $from->guardian_id;
         $from->update(['guardian_id' => null]);
         $to->update([
-            'phone' => $to->phone === '' ? $from->phone : $to->phone,
+            // A number that nobody answered for could be anybody's, and so hears nothing by text message unasked.
+            'phone' => $to->phone === '' && $from->hasAnswered() ? $from->phone : $to->phone,
+            'late_by_text' => $to->late_by_text && $from->late_by_text && $to->phone === $from->phone,
             'clock' => $to->clock ?? $from->clock,
             'guardian_id' => $to->guardian_id ?? $guardian,
         ]);

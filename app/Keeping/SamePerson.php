@@ -21,7 +21,7 @@ use Recess\Names\NameKey;
 final class SamePerson implements OtherPages
 {
     /** So many at once; the rest with the next press. */
-    private const MOST = 20;
+    private const MOST = 100;
 
     /** Seconds for which the press stands on the page that a mailbox opened. */
     private const OPEN = 3600;

@@ -15,7 +15,9 @@ final class DayCode
 {
     public static function of(Pass $pass, DayOf $day): string
     {
-        $code = Signs::of(Secret::of("here|$pass->id|$day->date"), 8);
+        // Another address of the pass ends the code too; of the first one it is what paper says since before that was so.
+        $of = $pass->generation === 1 ? $pass->id : "$pass->id.$pass->generation";
+        $code = Signs::of(Secret::of("here|$of|$day->date"), 8);
 
         return substr($code, 0, 4) . '-' . substr($code, 4);
     }

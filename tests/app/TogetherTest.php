@@ -68,6 +68,7 @@ final class TogetherTest extends TestCase
         $second = $this->takes('20:30', 'ama o\'toole', 'Efua Ferreira');
         $letter = parse_url(self::pass($first)->linkTo(Booking::query()->firstOrFail()), PHP_URL_PATH);
         $calendar = $this->getJson("/api$second")->json('calendar_path');
+        self::pass($first)->update(['late_by_text' => true]);
         $this->get($second)->assertOk()->assertDontSee('together');
 
         $page = $this->answered(self::pass($first));
@@ -83,6 +84,11 @@ final class TogetherTest extends TestCase
         foreach ([$first, $second, $letter, $calendar] as $old) {
             self::assertSame(404, $this->get((string) $old)->status(), (string) $old);
         }
+        self::assertSame(
+            [false, '+1 902-555-0199'],
+            [self::pass($found[1])->late_by_text, self::pass($found[1])->phone],
+            'no number that somebody else may have typed hears anything by text message',
+        );
         // Pressed twice it says the same, and another address stays what it is.
         $this->post($press)->assertOk()->assertSee($found[1]);
         $this->post($press . 'x')->assertNotFound();
