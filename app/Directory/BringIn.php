@@ -92,7 +92,7 @@ final class BringIn
                 'updated_at' => $at,
             ];
             // What a file does not say of somebody stays as it is known.
-            foreach (['number', 'email', 'phone', 'language'] as $field) {
+            foreach (['number', 'family', 'email', 'phone', 'language'] as $field) {
                 if (($one[$field] ?? '') !== '') {
                     $columns[$field] = $one[$field];
                 }

@@ -43,7 +43,11 @@ final class CsvRoll
                     ? $cell('student_name')
                     : trim($cell('student_given') . ' ' . $cell('student_family'));
             $number = mb_substr($cell('student_number'), 0, 120);
-            $student = self::studentOf($roll, new StudentLine($line, $name, $number, $cell('class')), $lines);
+            $student = self::studentOf(
+                $roll,
+                new StudentLine($line, $name, $number, $cell('class'), $cell('student_family')),
+                $lines,
+            );
             if ($student === null) {
                 continue;
             }
@@ -114,6 +118,7 @@ final class CsvRoll
                     $one->name,
                     $one->line,
                     another: $same === 'two',
+                    family: $one->family,
                 );
         if ($student !== null) {
             $lines[NameKey::of($one->name)] ??= [$one, $student];

@@ -28,7 +28,7 @@ final class DirectoryData
         $found = self::found($school, $sought, $class, $away);
         $students = (clone $found)
             ->with(['classes', 'guardians'])
-            ->orderBy('name_key')
+            ->orderBy('sort_key')
             ->orderBy('id')
             ->limit(self::SHOWN)
             ->get();

@@ -112,7 +112,7 @@ final class OneRosterRoll
             if ($id === '') {
                 $roll->wrong('no_id', ['line' => $line, 'name' => $name]);
             } elseif ($student) {
-                $key = $roll->student($id, $name, $line);
+                $key = $roll->student($id, $name, $line, family: $family);
                 $key === null || ($students[$id] = $key);
             } elseif (array_intersect_key($is, array_flip(self::GUARDIANS)) !== []) {
                 $phone = ($row['sms'] ?? '') !== '' ? $row['sms'] : $row['phone'] ?? '';

@@ -68,11 +68,17 @@ final class Roll
     }
 
     /**
+     * @param  string  $family  by which lists are in order; empty where it is not said apart
      * @param  bool  $another  whether it is somebody else than the one of that name who stands further up
      * @return string|null the student's key; null when the name is none
      */
-    public function student(?string $number, string $name, int $line, bool $another = false): ?string
-    {
+    public function student(
+        ?string $number,
+        string $name,
+        int $line,
+        bool $another = false,
+        string $family = '',
+    ): ?string {
         if (!self::isName($name)) {
             $this->wrong('no_name', ['line' => $line, 'name' => mb_strimwidth($name, 0, 60, '…')]);
 
@@ -90,7 +96,13 @@ final class Roll
 
             return null;
         }
-        $this->students[$key] ??= ['number' => $number, 'name' => $name, 'classes' => [], 'guardians' => []];
+        $this->students[$key] ??= [
+            'number' => $number,
+            'name' => $name,
+            'family' => NameKey::of($family),
+            'classes' => [],
+            'guardians' => [],
+        ];
 
         return $key;
     }

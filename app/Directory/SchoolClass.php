@@ -81,6 +81,6 @@ final class SchoolClass extends Row
     {
         return $this->belongsToMany(Student::class, 'class_student', 'class_id', 'student_id')
             ->whereNull('students.put_away_at')
-            ->orderBy('students.name');
+            ->orderBy('students.sort_key');
     }
 }

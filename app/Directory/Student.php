@@ -19,6 +19,8 @@ use Recess\Names\NameKey;
  * @property string|null $number as the school's own programs know them
  * @property string $name
  * @property string $name_key as names are compared
+ * @property string|null $family likewise, where a file has said it apart; else lists go by the last word of the name
+ * @property string $sort_key of lists: the family name first
  * @property CarbonImmutable|null $put_away_at when they left, or were missing from a file that had everybody
  * @property Collection<int, SchoolClass> $classes
  * @property Collection<int, Guardian> $guardians
@@ -41,6 +43,10 @@ final class Student extends Row
     {
         self::saving(static function (self $student): void {
             $student->name_key = NameKey::of($student->name);
+            // Mended by hand it may be another one.
+            if ($student->exists && $student->isDirty('name_key')) {
+                $student->family = null;
+            }
         });
     }
 

@@ -41,7 +41,10 @@ final class TakeRollBack
                 }
                 $back = [];
                 foreach ($last->before[$table] as $row) {
-                    if ((clone $theirs)->where('id', $row['id'])->update($row) === 1) {
+                    // What the database works out by itself is not written.
+                    if (
+                        (clone $theirs)->where('id', $row['id'])->update(array_diff_key($row, ['sort_key' => 0])) === 1
+                    ) {
                         $back[] = (int) $row['id'];
                     }
                 }

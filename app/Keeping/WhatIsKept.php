@@ -169,7 +169,13 @@ final class WhatIsKept
     private static function ofFamilies(): array
     {
         return [
-            'students' => Kept::of('students', 'name, number', self::BY_HAND, ['name', 'name_key', 'number']),
+            'students' => Kept::of('students', 'name, number', self::BY_HAND, [
+                'name',
+                'name_key',
+                'family',
+                'sort_key',
+                'number',
+            ]),
             'guardians' => Kept::of(
                 'guardians',
                 'name, number, e-mail address, phone number, language',

@@ -85,7 +85,7 @@ final class RoundHost extends Row
     {
         return $this->belongsToMany(Student::class, 'round_asks', 'round_host_id', 'student_id')
             ->whereNull('students.put_away_at')
-            ->orderBy('students.name');
+            ->orderBy('students.sort_key');
     }
 
     /** @return BelongsToMany<Student, $this> whom they meet for longer, each for so many times in a row */
@@ -94,7 +94,7 @@ final class RoundHost extends Row
         return $this->belongsToMany(Student::class, 'round_longer', 'round_host_id', 'student_id')
             ->withPivot('times')
             ->whereNull('students.put_away_at')
-            ->orderBy('students.name');
+            ->orderBy('students.sort_key');
     }
 
     /**

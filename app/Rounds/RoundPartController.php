@@ -120,7 +120,7 @@ final class RoundPartController
     private function known(RoundHost $part): Collection
     {
         $taught = Teachers::studentsOf($part->staff_id);
-        $students = Student::here($part->round->school_id)->with('classes')->orderBy('name');
+        $students = Student::here($part->round->school_id)->with('classes')->orderBy('sort_key');
         if ($part->round->classes !== []) {
             $students->whereHas(
                 'classes',

@@ -30,7 +30,7 @@ final class FamiliesController
             ->with('classes')
             ->when($sought === '', static fn($none) => $none->whereRaw('1 = 0'))
             ->where(static fn($any) => $any->where('name_key', 'like', $like)->orWhere('name_key', 'like', "% $like"))
-            ->orderBy('name_key')
+            ->orderBy('sort_key')
             ->limit(self::SHOWN)
             ->get();
 

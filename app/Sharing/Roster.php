@@ -30,7 +30,7 @@ final class Roster
         $count = (clone $missing)->count();
         $shown = (clone $missing)
             ->with(['classes', 'guardians'])
-            ->orderBy('name_key')
+            ->orderBy('sort_key')
             ->limit(self::SHOWN)
             ->get();
 

@@ -129,6 +129,26 @@ final class RollsTest extends TestCase
         $this->ask('get', '/api/staff/directory?sought=%25')->assertJsonPath('found', 0);
     }
 
+    public function test_lists_are_in_the_order_of_family_names(): void
+    {
+        // Where a file says it apart it is what it says; else the last word of the name.
+        $this->look(
+            press: 'bring-in',
+            bytes: "Given name;Family name;Class\nAna;García López;7A\nBo;Ito;7A\nZoë;Ash;7A\n",
+        );
+        $this->look(press: 'bring-in', bytes: "Student;Class\nMaja van Berg;7A\n");
+        self::assertSame(
+            ['Zoë Ash', 'Maja van Berg', 'Ana García López', 'Bo Ito'],
+            array_column($this->ask('get', '/api/staff/directory')->json('students'), 'name'),
+        );
+        // Mended by hand it is another name.
+        Student::query()
+            ->where('name', 'Ana García López')
+            ->firstOrFail()
+            ->update(['name' => 'Ana López']);
+        self::assertSame('lópez ana lópez', Student::query()->where('name', 'Ana López')->value('sort_key'));
+    }
+
     public function test_another_number_of_the_same_name_is_asked(): void
     {
         $this->look("Nr;Student;Class\n1;Ada Fay;7B\n", press: 'bring-in')->assertCreated();
