@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Accounts\HasLeft;
+use App\Framework\Clock;
 
 /** Notes by name who is not in a round any more, so that families who picked them read who it was, and are told while they wish. */
 final class NotInItAnyMore
@@ -16,7 +17,7 @@ final class NotInItAnyMore
         }
         $slug = $part->sheet->slug;
         $part->round->update(['gone' => [$slug => $part->host->name] + ($part->round->gone ?? [])]);
-        if ($part->round->isCollecting()) {
+        if ($part->round->isCollecting() && $part->round->range()->end > Clock::now()) {
             event(new HostGone($part->round, $slug, $part->host->name));
         }
     }

@@ -1,6 +1,6 @@
 @extends('plain.page', ['title' => $heading])
 @section('page')
-<p>{{ $school }}</p>
+@include('plain.masthead', ['school' => $school])
 <h1>{{ $heading }}</h1>
 @if ($more !== '')<p>{{ $more }}</p>@endif
 @if ($press !== null)

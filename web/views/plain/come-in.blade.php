@@ -1,5 +1,6 @@
 @extends('plain.page', ['title' => ($atDoor ? App\Framework\Words::say('knocks.ask_title', ['host' => $sheet->host->name]) : $sheet?->title ?? $round?->title) ?? App\Framework\Words::say('booking.card_title')])
 @section('page')
+@includeWhen($school !== null, 'plain.masthead', ['school' => $school?->name])
 @if ($atDoor)
 <h1>{{ App\Framework\Words::say('knocks.ask_title', ['host' => $sheet->host->name]) }}</h1>
 <p>{{ App\Framework\Words::say('booking.only_'.$sheet->audience->value, ['school' => $sheet->host->school->name]) }}</p>

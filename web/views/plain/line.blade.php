@@ -1,6 +1,6 @@
 @extends('plain.page', ['title' => $waiting->sheet->title])
 @section('page')
-<p>{{ $waiting->sheet->host->school->name }}</p>
+@include('plain.masthead', ['school' => $waiting->sheet->host->school->name])
 <h1>{{ $heading }}</h1>
 <p>{{ $waiting->sheet->title }}, with {{ $waiting->sheet->host->name }}</p>
 <p>{{ $more }}</p>

@@ -20,10 +20,7 @@ $host = $sheet['host'];
 $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @endphp
 <main class="sheet-of-paper">
-<header class="mb-6 flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line pb-2">
-<a href="/" class="inline-flex min-h-11 items-center gap-2 no-underline"><img src="/icon.svg" alt="" width="28" height="28">
-<span class="font-display text-lg font-bold text-ink">{{ $sheet['school'] }}</span></a>
-</header>
+@include('plain.masthead', ['school' => $sheet['school']])
 <h1>{{ $sheet['title'] }}</h1>
 <div class="mt-2 flex items-center gap-3">@if ($host['picture'])<img src="{{ $host['picture'] }}" alt="" width="48" height="48" class="rounded-full">@else<span class="initials" aria-hidden="true">{{ $host['initials'] }}</span>@endif<p class="text-lg">with <a href="{{ $host['door'] }}"><strong>{{ $host['name'] }}</strong></a>{{ $sheet['also'] === '' ? '' : ' '.$sheet['also'] }}, {{ implode(', ', array_filter([$host['title'], $host['subject']])) }}</p></div>
 @if ($sheet['intro'] !== '')<p class="mt-3 max-w-prose whitespace-pre-line">{{ $sheet['intro'] }}</p>@endif
