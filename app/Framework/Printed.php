@@ -57,6 +57,15 @@ final class Printed
         }
     }
 
+    /**
+     * Without little pictures among letters: what lays paper out knows characters up to U+FFFF, and would print two boxes
+     * for each. Names and words are whole without them.
+     */
+    private static function printable(string $html): string
+    {
+        return preg_replace('/ ?[\x{1F000}-\x{1FAFF}][\x{FE0F}\x{200D}\x{1F000}-\x{1FAFF}]*/u', '', $html) ?? $html;
+    }
+
     /** @param  array<string, mixed>  $data */
     private static function laidOut(string $view, array $data, string $country): string
     {
@@ -74,7 +83,7 @@ final class Printed
             ]),
         );
         $pdf->setPaper(in_array(strtoupper($country), self::LETTER, true) ? 'letter' : 'A4');
-        $pdf->loadHtml(view($view, $data)->render(), 'UTF-8');
+        $pdf->loadHtml(self::printable(view($view, $data)->render()), 'UTF-8');
         $pdf->render();
 
         return (string) $pdf->output();

@@ -152,6 +152,12 @@ final class FormatsTest extends TestCase
         ) {
             self::assertStringStartsWith($begins, $this->file($what));
         }
+        // A little picture in a title is no two boxes on paper; what stands around it is whole.
+        $this->sheet->update(['title' => "Autumn \u{1F342} conferences \u{1F468}\u{200D}\u{1F467}"]);
+        $text = (new Process(['pdftotext', '-', '-'], input: $this->file('notice.pdf')))->mustRun()->getOutput();
+        self::assertStringContainsString('Autumn conferences', (string) preg_replace('/\s+/', ' ', $text));
+        self::assertStringNotContainsString("\u{FFFD}", $text);
+        $this->sheet->update(['title' => 'Conferences']);
         // A phone reads them where they are printed: by jsQR, from the printed page, at 25 mm or more.
         foreach (
             ['notice.pdf' => ['1', '1', 60], 'slips.pdf' => ['0.5', '0.27', 25]]
