@@ -2,7 +2,7 @@
     /** A staff page with its controls themed. */
     import type { Component } from 'svelte';
     import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
-    import { provedBy } from '../lib/api';
+    import { provedBy } from '../lib/prove';
     import { proving } from '../lib/proving.svelte';
     import { theme } from '../lib/theme';
     import Prove from './Prove.svelte';

@@ -1,7 +1,6 @@
 import createClient from 'openapi-fetch';
 import { patiently } from './again';
 import type { components, paths } from './api.d';
-import type { Wanted } from './proving.svelte';
 
 export type Schema = components['schemas'];
 
@@ -9,7 +8,7 @@ export const api = createClient<paths>({ headers: { Accept: 'application/json' }
 
 // Staff pages show Laravel's CSRF token, as the cookie has it at this moment: whoever signed in again in another tab goes
 // on in this one. Visitors' pages have no session to protect.
-function showToken(headers: Headers): void {
+export function showToken(headers: Headers): void {
     const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
     if (token) headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
 }
@@ -18,33 +17,6 @@ api.use({
     onRequest({ request }) {
         showToken(request.headers);
         return request;
-    },
-});
-
-/** How staff pages ask once more who is there (HTTP 423); visitors' pages never need to. */
-let prove: ((wanted: Wanted) => Promise<boolean>) | null = null;
-export const provedBy = (how: typeof prove): void => void (prove = how);
-const sent = new WeakMap<Request, Request>();
-api.use({
-    onRequest({ request }) {
-        if (prove && request.method !== 'GET') sent.set(request, request.clone());
-        return undefined;
-    },
-    async onResponse({ request, response }) {
-        const again = sent.get(request);
-        if (response.status !== 423 || !again || !prove) return undefined;
-        const asked = (await response.clone().json()) as Record<string, unknown>;
-        const wanted = {
-            secondFactor: asked.second_factor === true,
-            factorOnly: asked.factor_only === true,
-            telephone: asked.telephone === true,
-            passkey: asked.passkey === true,
-        };
-        if (!(await prove(wanted))) return undefined;
-        // In a session that was renewed, with the token of now.
-        const headers = new Headers(again.headers);
-        showToken(headers);
-        return patiently(new Request(again, { headers }));
     },
 });
 
