@@ -78,6 +78,10 @@ final class RoundFirstLookTest extends RoundTestCase
         ];
         foreach (['with what was at hand before', 'with nothing at hand'] as $with) {
             foreach ($looks as $who => $paths) {
+                // What many read is kept at hand; what staff read is asked for each time.
+                if ($with === 'with nothing at hand' && in_array($who, ['office', 'teacher'], true)) {
+                    continue;
+                }
                 match ($who) {
                     'office' => $this->actingAs($this->office->refresh()),
                     'teacher' => $this->actingAs($this->iolo->refresh()),

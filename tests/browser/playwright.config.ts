@@ -17,7 +17,8 @@ export default defineConfig({
         locale: 'en-GB',
         // The school's own; who is elsewhere says so.
         timezoneId: 'America/Halifax',
-        trace: 'retain-on-failure',
+        // What a page said when its test ended is printed; a trace of all of it takes its time.
+        trace: process.env.RECESS_TRACE ? 'retain-on-failure' : 'off',
         contextOptions: { reducedMotion: 'reduce' },
     },
 });
