@@ -27,7 +27,7 @@ final class AllotmentData
      */
     public static function progress(Round $round, ?Allotment $allotment, int $now): array
     {
-        $sent = Shortlist::query()->where('round_id', $round->id)->whereNotNull('wished_at')->count();
+        $sent = Shortlist::sent($round)->count();
         $families = $allotment === null ? 0 : $allotment->rows()->distinct()->count('pass_id');
 
         return [

@@ -17,6 +17,12 @@ enum AllotmentState: string
     /** Whether somebody is at it, so that nothing else may be begun. */
     public function isBusy(): bool
     {
-        return in_array($this, [self::Waiting, self::Running, self::Booking], true);
+        return in_array($this, self::busy(), true);
+    }
+
+    /** @return list<self> */
+    public static function busy(): array
+    {
+        return [self::Waiting, self::Running, self::Booking];
     }
 }

@@ -43,13 +43,7 @@ final class WishList
     public static function of(Round $round, array $sheets): self
     {
         $list = new self($round, $sheets);
-        $sent = Shortlist::query()
-            ->where('round_id', $round->id)
-            ->whereNotNull('wished_at')
-            ->with('pass')
-            ->orderBy('wished_at')
-            ->orderBy('id')
-            ->get();
+        $sent = Shortlist::sent($round)->with('pass')->orderBy('wished_at')->orderBy('id')->get();
         $confirm = $round->school->confirm_addresses;
         // An address that has not answered may be anybody's.
         $sent = $sent->filter(
@@ -121,7 +115,7 @@ final class WishList
             };
             $this->row($sheet, [
                 'pass_id' => $sent->pass_id,
-                'host' => $sheet->host->name ?? ($this->round->gone[$pick['sheet']] ?? $pick['sheet']),
+                'host' => $sheet->host->name ?? $this->round->wasCalled($pick['sheet']),
                 'student' => $pick['student'],
                 'student_id' => $student,
                 'rank' => $i + 1,

@@ -17,13 +17,12 @@ final class WithWhom
     {
         [$any, $must] = [$sheet->named(HostRole::Any), $sheet->named(HostRole::Must)];
 
-        return match (true) {
-            $any === [] && $must === [] => '',
-            default => Words::say('booking.also_with', [
+        return $any === [] && $must === []
+            ? ''
+            : Words::say('booking.also_with', [
                 'kind' => $must === [] ? 'any' : ($any === [] ? 'must' : 'both'),
                 'any' => Spell::either($any),
                 'must' => Spell::list($must),
-            ]),
-        };
+            ]);
     }
 }

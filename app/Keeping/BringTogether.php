@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
+use App\Allotting\AllotmentState;
 use App\Framework\Contended;
 use App\Models\Pass;
 use App\Passes\ConfirmAddress;
@@ -26,7 +27,7 @@ final class BringTogether
 
     /**
      * @param  int  $now  seconds since the epoch
-     * @return int how many stayed apart
+     * @return int how many are by themselves still
      */
     public function __invoke(Pass $pass, int $now): int
     {
@@ -35,10 +36,9 @@ final class BringTogether
             Guards::visitor($email);
             Pass::query()->where('email', $email)->lockForUpdate()->get('id');
             $pass->refresh();
-            $apart = 0;
             $brought = [];
             foreach (SamePerson::others($pass) as $other) {
-                self::clash($pass, $other) ? $apart++ : ($brought[] = self::move($other, $pass));
+                self::clash($pass, $other) || ($brought[] = self::move($other, $pass));
             }
             if ($brought !== []) {
                 ForgetPerson::takeAway($brought, $now);
@@ -46,7 +46,7 @@ final class BringTogether
                 event(new PassRenewed($pass, PassRenewed::TOGETHER));
             }
 
-            return $apart;
+            return SamePerson::others($pass)->count();
         });
         ($this->confirm)($pass, $email, $now);
 
@@ -70,7 +70,7 @@ final class BringTogether
             $guestOf($other, $pass)->exists() ||
             DB::table('allotments')
                 ->whereIn('round_id', DB::table('shortlists')->where('pass_id', $other->id)->select('round_id'))
-                ->whereIn('state', ['waiting', 'running', 'booking'])
+                ->whereIn('state', AllotmentState::busy())
                 ->exists();
     }
 

@@ -20,13 +20,13 @@ use Recess\Names\NameKey;
  */
 final class SamePerson implements OtherPages
 {
-    /** So many at once; the rest with the next press. */
+    /** So many at once; whoever presses reads that there are more. */
     private const MOST = 100;
 
     /** Seconds for which the press stands on the page that a mailbox opened. */
     private const OPEN = 3600;
 
-    private const FORM = '/^([0-9a-z]{1,13})\.([0-9a-z]{1,13})\.([\w-]{43})$/D';
+    private const FORM = '/^(\d{1,13})\.(\d{1,13})\.([\w-]{43})$/D';
 
     public function of(Pass $pass): ?array
     {
@@ -79,7 +79,7 @@ final class SamePerson implements OtherPages
         if (preg_match(self::FORM, $key, $found) !== 1) {
             return null;
         }
-        [$id, $until] = [(int) base_convert($found[1], 36, 10), (int) base_convert($found[2], 36, 10)];
+        [$id, $until] = [(int) $found[1], (int) $found[2]];
         $pass = $until < Clock::now() ? null : Pass::query()->find($id);
 
         return $pass !== null && Secret::matches(self::sealed($pass, $until), $found[3]) ? $pass : null;
@@ -90,11 +90,7 @@ final class SamePerson implements OtherPages
     {
         $until = Clock::now() + self::OPEN;
 
-        return base_convert((string) $pass->id, 10, 36) .
-            '.' .
-            base_convert((string) $until, 10, 36) .
-            '.' .
-            Secret::of(self::sealed($pass, $until));
+        return "$pass->id.$until." . Secret::of(self::sealed($pass, $until));
     }
 
     /** Not of its generation: pressed twice, it finds all of it done. */

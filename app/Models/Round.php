@@ -79,6 +79,12 @@ final class Round extends Row
         ];
     }
 
+    /** By name who is not in it any more, by the end of their sheet's address; that itself where nobody noted it. */
+    public function wasCalled(string $sheet): string
+    {
+        return $this->gone[$sheet] ?? $sheet;
+    }
+
     /** @return BelongsTo<School, $this> */
     public function school(): BelongsTo
     {

@@ -214,14 +214,17 @@ final class Sheet extends Row
         return $this->put_away_at !== null && $this->state !== SheetState::Draft ? SheetState::Closed : $this->state;
     }
 
+    /** @return Collection<int, SheetHost> */
+    private function colleaguesAs(HostRole $role): Collection
+    {
+        return $this->colleagues->filter(static fn(SheetHost $one): bool => $one->role === $role);
+    }
+
     /** @return list<int> */
     private function colleaguesWho(HostRole $role): array
     {
         return array_values(
-            array_map(
-                static fn(SheetHost $one): int => (int) $one->staff_id,
-                $this->colleagues->filter(static fn(SheetHost $one): bool => $one->role === $role)->all(),
-            ),
+            $this->colleaguesAs($role)->map(static fn(SheetHost $one): int => (int) $one->staff_id)->all(),
         );
     }
 
@@ -231,10 +234,7 @@ final class Sheet extends Row
         $this->loadMissing('colleagues.colleague');
 
         return array_values(
-            $this->colleagues
-                ->filter(static fn(SheetHost $one): bool => $one->role === $role)
-                ->map(static fn(SheetHost $one): string => $one->colleague->name)
-                ->all(),
+            $this->colleaguesAs($role)->map(static fn(SheetHost $one): string => $one->colleague->name)->all(),
         );
     }
 
@@ -263,11 +263,13 @@ final class Sheet extends Row
     /** @return list<StaffMember> whom a visitor can meet there, the sheet's own host first */
     public function whomToMeet(): array
     {
-        $any = $this->colleagues->filter(static fn(SheetHost $one): bool => $one->role === HostRole::Any);
-
         return [
             $this->host,
-            ...array_values($any->map(static fn(SheetHost $one): StaffMember => $one->colleague)->all()),
+            ...array_values(
+                $this->colleaguesAs(HostRole::Any)
+                    ->map(static fn(SheetHost $one): StaffMember => $one->colleague)
+                    ->all(),
+            ),
         ];
     }
 

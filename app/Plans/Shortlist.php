@@ -9,6 +9,7 @@ use App\Models\Round;
 use App\Models\Row;
 use App\Models\Sheet;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Collection;
 
@@ -55,12 +56,16 @@ final class Shortlist extends Row
             ->mapWithKeys(static fn(self $one): array => [$one->pass_id => $one->pass->name]);
     }
 
+    /** @return Builder<self> those of a round whose wishes are with the school */
+    public static function sent(Round $round): Builder
+    {
+        return self::query()->where('round_id', $round->id)->whereNotNull('wished_at');
+    }
+
     /** @return Collection<int, self> those whose sent wishes name that sheet, with their passes */
     public static function wishing(Round $round, string $sheet): Collection
     {
-        return self::query()
-            ->where('round_id', $round->id)
-            ->whereNotNull('wished_at')
+        return self::sent($round)
             ->with('pass')
             ->get()
             ->filter(

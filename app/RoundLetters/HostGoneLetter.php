@@ -13,7 +13,7 @@ use App\Models\Round;
 use App\Telling\Letter;
 use App\Telling\Message;
 
-/** Tells a family that somebody for whom it has wished is not there any more, while it can still wish for somebody else. */
+/** Tells a family that somebody for whom it has wished is not there any more, and until when it can wish for another. */
 final class HostGoneLetter extends Message
 {
     public function __construct(

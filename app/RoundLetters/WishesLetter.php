@@ -40,8 +40,7 @@ final class WishesLetter extends Message
         $facts = [];
         foreach ($picks as $i => $pick) {
             $facts[Words::say('allotting.wishes_rank', ['rank' => $i + 1])] = Words::say('allotting.wishes_row', [
-                'host' =>
-                    $sheets->get($pick['sheet'])->host->name ?? ($this->round->gone[$pick['sheet']] ?? $pick['sheet']),
+                'host' => $sheets->get($pick['sheet'])->host->name ?? $this->round->wasCalled($pick['sheet']),
                 'student' => $pick['student'] === '' || !$this->pass->hasAnswered() ? 'none' : $pick['student'],
             ]);
         }

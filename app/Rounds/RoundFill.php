@@ -109,9 +109,7 @@ final class RoundFill
         if (!$round->isCollecting() || ($round->gone ?? []) === []) {
             return '';
         }
-        $families = Shortlist::query()
-            ->where('round_id', $round->id)
-            ->whereNotNull('wished_at')
+        $families = Shortlist::sent($round)
             ->get()
             ->map(static fn(Shortlist $one): array => $one->gone($round, $sheets))
             ->filter();

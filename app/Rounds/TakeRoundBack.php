@@ -23,7 +23,7 @@ final class TakeRoundBack
         return Contended::transaction(function () use ($round): Round {
             Guard::round($round->id);
             $round = Round::query()->findOrFail($round->id);
-            if (Shortlist::query()->where('round_id', $round->id)->whereNotNull('wished_at')->exists()) {
+            if (Shortlist::sent($round)->exists()) {
                 throw RoundRefused::because('wished_already');
             }
             RoundHost::query()

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Recess\Rules\Stated;
 
-/** Several passes of one mailbox and one name become one where that mailbox answers; nothing is merged, and nobody else sees more. */
+/** Several passes of one mailbox and name become one where it answers; nothing is merged, and nobody else sees more. */
 final class TogetherTest extends TestCase
 {
     use RefreshDatabase;

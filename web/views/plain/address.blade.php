@@ -8,9 +8,13 @@
 @else
 <p><a class="press" href="/p/{{ $pass->token() }}">{{ App\Framework\Words::say('booking.to_pass') }}</a></p>
 @if ($together !== null)
-<section class="slip"><p>{{ App\Framework\Words::say('booking.together', ['pages' => $together['pages'], 'meetings' => $together['meetings']]) }}</p>
+<section class="slip">
+<p>{{ App\Framework\Words::say('booking.together', array_diff_key($together, ['press' => ''])) }}</p>
 <p>{{ App\Framework\Words::say('booking.together_more') }}</p>
-<form method="post" action="{{ $together['press'] }}"><p><button class="press">{{ App\Framework\Words::say('booking.together_press') }}</button></p></form></section>
+<form method="post" action="{{ $together['press'] }}">
+<p><button class="press">{{ App\Framework\Words::say('booking.together_press') }}</button></p>
+</form>
+</section>
 @endif
 @endif
 @endsection
