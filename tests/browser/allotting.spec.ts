@@ -86,6 +86,8 @@ test('from nothing to a round whose times are given: wishes on a phone, a pictur
     await page.getByRole('button', { name: 'Change that' }).click();
     await expectSound(page);
     await page.getByRole('button', { name: 'End it now' }).click();
+    // A dialog is gone at its press: what is typed while it fades away goes nowhere.
+    expect(await page.locator('dialog').count()).toBe(0);
     await expect(page.getByText(/no more are taken/)).toBeVisible();
     await page.getByLabel('Pick out a family or a teacher').fill('gill');
     await page.getByRole('button', { name: 'Parveen Gill' }).click();

@@ -7,7 +7,7 @@ export { default as Fileupload } from 'flowbite-svelte/Fileupload.svelte';
 export { default as Helper } from 'flowbite-svelte/Helper.svelte';
 export { default as Input } from 'flowbite-svelte/Input.svelte';
 export { default as Label } from 'flowbite-svelte/Label.svelte';
-export { default as Modal } from 'flowbite-svelte/Modal.svelte';
+export { default as Modal } from '../controls/Modal.svelte';
 export { default as Progressbar } from 'flowbite-svelte/Progressbar.svelte';
 export { default as Radio } from 'flowbite-svelte/Radio.svelte';
 export { default as Select } from 'flowbite-svelte/Select.svelte';
