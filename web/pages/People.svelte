@@ -17,7 +17,8 @@
     }
     let { host, list: first }: Props = $props();
 
-    const MOST = 25;
+    /** So many keep the page within two screens; whoever is sought is found beyond them. */
+    const MOST = 16;
     let changed = $state<Schema['StaffList'] | null>(null);
     const list = $derived(changed ?? first);
     const blank = (): Schema['InviteForm'] => ({ name: '', email: '', subject: '', role: 'staff' });

@@ -71,8 +71,8 @@
     <p role="status" class:good-news={said}>{said}</p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
 
-    <section class="mt-4 grid max-w-3xl gap-4" aria-labelledby="me">
-        <h2 id="me">You</h2>
+    <section class="mt-4 grid items-start gap-x-10 gap-y-4 lg:grid-cols-[1fr_22rem]" aria-labelledby="me">
+        <h2 id="me" class="lg:col-span-2">You</h2>
         <form class="grid gap-4" novalidate onsubmit={onSent(save)}>
             <div class="grid gap-4 sm:grid-cols-2">
                 <Field name="name" label="Name" required bind:value={me.name} error={fields.name} />
@@ -109,35 +109,40 @@
             >
             <Button type="submit" class="justify-self-start">Keep this</Button>
         </form>
-        <div class="flex flex-wrap items-center gap-4">
-            {#if settings.me.picture}<img
-                    src={settings.me.picture}
-                    alt="You"
-                    width="64"
-                    height="64"
-                    class="rounded-full"
-                />{:else}<span class="initials" aria-hidden="true">{settings.me.initials}</span>{/if}
-            <FilePress label="Picture of you" accept="image/png,image/jpeg,image/webp" take={picture}
-                >{settings.me.picture ? 'Another picture' : 'A picture of you'}</FilePress
-            >
-            {#if settings.me.picture}<Button color="alternative" onclick={() => picture(null)}>Without a picture</Button
-                >{/if}
-        </div>
-        <p>
-            <a class="inline-flex min-h-11 items-center" href="/staff/account"
-                >Password, second factor, where you are signed in</a
-            >
-        </p>
-        <div>
-            <p class="font-semibold">Your door</p>
-            <p><a href={settings.me.door}>{settings.me.door}</a></p>
-            <p class="mt-2 font-semibold">Your meetings in your own calendar</p>
-            <p class="wrap-anywhere">{settings.me.feed}</p>
-            <p class="text-faint">Whoever has this address can read your meetings.</p>
-            <Button color="alternative" class="mt-1" onclick={renew}>Give it a new address</Button>
+        <div class="grid gap-4">
+            <div class="flex flex-wrap items-center gap-4">
+                {#if settings.me.picture}<img
+                        src={settings.me.picture}
+                        alt="You"
+                        width="64"
+                        height="64"
+                        class="rounded-full"
+                    />{:else}<span class="initials" aria-hidden="true">{settings.me.initials}</span>{/if}
+                <FilePress label="Picture of you" accept="image/png,image/jpeg,image/webp" take={picture}
+                    >{settings.me.picture ? 'Another picture' : 'A picture of you'}</FilePress
+                >
+                {#if settings.me.picture}<Button color="alternative" onclick={() => picture(null)}
+                        >Without a picture</Button
+                    >{/if}
+            </div>
+            <p>
+                <a class="inline-flex min-h-11 items-center" href="/staff/account"
+                    >Password, second factor, where you are signed in</a
+                >
+            </p>
+            <div>
+                <p class="font-semibold">Your door</p>
+                <p><a href={settings.me.door}>{settings.me.door}</a></p>
+                <p class="mt-2 font-semibold">Your meetings in your own calendar</p>
+                <p class="wrap-anywhere">{settings.me.feed}</p>
+                <p class="text-faint">Whoever has this address can read your meetings.</p>
+                <Button color="alternative" class="mt-1" onclick={renew}>Give it a new address</Button>
+            </div>
         </div>
     </section>
 
-    <Calendars {settings} changed={(now) => (changed = now)} />
-    <SavedPlaces {settings} changed={(now) => (changed = now)} />
+    <div class="grid items-start gap-x-10 lg:grid-cols-2">
+        <Calendars {settings} changed={(now) => (changed = now)} />
+        <SavedPlaces {settings} changed={(now) => (changed = now)} />
+    </div>
 </main>

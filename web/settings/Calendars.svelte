@@ -53,7 +53,7 @@
         settle(await ask(api.DELETE('/api/staff/calendars/{calendar}', { params: { path: { calendar } } })));
 </script>
 
-<section class="mt-6 grid max-w-3xl gap-4" aria-labelledby="calendars">
+<section class="mt-6 grid gap-4" aria-labelledby="calendars">
     <h2 id="calendars">Your calendars</h2>
     <p class="text-faint">
         Lunch duty, team meetings, class: whatever stands there takes times out. Visitors never see what it is.

@@ -58,7 +58,7 @@
         {/each}
     </ul>
     <form class="mt-2 flex flex-wrap items-end gap-3" novalidate onsubmit={onSent(add)}>
-        <Field name="kiosk-name" label="Where another one stands" bind:value={name} />
+        <Field name="kiosk-name" label="Where another one stands" required bind:value={name} />
         <Button type="submit" color="alternative" disabled={!name.trim()}>Add it</Button>
     </form>
 </section>

@@ -63,7 +63,7 @@
 </script>
 
 {#if undo}<UndoToast said={`${undo.label} is taken away.`} act={() => void putBack()} done={() => (undo = null)} />{/if}
-<section class="mt-6 grid max-w-3xl gap-4" aria-labelledby="places">
+<section class="mt-6 grid gap-4" aria-labelledby="places">
     <h2 id="places">Places</h2>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     {#if settings.office}<p class="text-faint">

@@ -35,14 +35,16 @@
 <section class="mt-2 grid max-w-3xl gap-4" aria-labelledby="school">
     <h2 id="school" class="sr-only">Name, clock and rules</h2>
     <form class="grid gap-4" novalidate onsubmit={onSent(save)}>
-        <Field name="school-name" label="School’s name" required bind:value={school.name} error={fields.name} />
-        <div class="grid gap-4 sm:grid-cols-3">
+        <div class="grid gap-4 sm:grid-cols-[2fr_1fr]">
+            <Field name="school-name" label="School’s name" required bind:value={school.name} error={fields.name} />
             <div>
                 <Label for="school-zone">Time zone</Label>
                 <Select id="school-zone" class="w-full" bind:value={school.zone} placeholder="">
                     {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
                 </Select>
             </div>
+        </div>
+        <div class="grid gap-4 sm:grid-cols-3 sm:items-end">
             <Field
                 name="school-country"
                 label="Country, two letters"
@@ -133,7 +135,7 @@
             >Guardians are kept apart: what the one has booked is never told to the other, who reads that the office
             knows more. Nobody can ask to be added to a meeting</Checkbox
         >
-        <div class="grid gap-4 sm:grid-cols-2">
+        <div class="grid gap-4 sm:grid-cols-2 sm:items-end">
             <div>
                 <Label for="keep-days">Days for which what visitors told stays, after their last meeting</Label>
                 <Input
