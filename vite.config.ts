@@ -24,7 +24,7 @@ export default defineConfig(({ mode }) => ({
                     groups: [
                         {
                             name: 'shared',
-                            test: /web\/(lib\/(again|api|clock|elsewhere|key|live|now)|parts\/(ClockSwitch|Masthead|Office))\b/,
+                            test: /web\/(lib\/(again|api|beside|clock|elsewhere|form|key|live|now)|parts\/(ClockSwitch|Contact|Field|Masthead|Office))\b/,
                         },
                     ],
                 },

@@ -160,7 +160,7 @@ final class BoardData
         ];
     }
 
-    /** @return array{path: string, title: string, next: string, next_at: string|null} a sheet in one line, where several are listed */
+    /** @return array{path: string, title: string, next: string, next_at: MomentShape|null} a sheet in one line, where several are listed */
     private static function entry(Listed $sheet, string $door, Soonest $soonest, Zone $zone, int $now): array
     {
         return [
@@ -168,7 +168,13 @@ final class BoardData
             'title' => $sheet->title,
             'next' => self::next($soonest, $zone, $now),
             // For whoever has another clock.
-            'next_at' => $soonest->free === null ? null : SlotKey::of($soonest->free->start),
+            'next_at' =>
+                $soonest->free === null
+                    ? null
+                    : [
+                        'key' => SlotKey::of($soonest->free->start),
+                        'from' => (string) $zone->timeAt($soonest->free->start),
+                    ],
         ];
     }
 

@@ -132,8 +132,34 @@ describe('a clock', () => {
     ])('on %s hours in %s says it', async (hours, zone, whole, brief) => {
         vi.stubGlobal('document', { documentElement: { dataset: { zone, clock: hours } } });
         const { elsewhere, elsewhereBriefly } = await import('../../web/lib/elsewhere');
-        expect(elsewhere('2026-12-03T20:15:00Z', 'America/Halifax')).toBe(whole);
-        expect(elsewhereBriefly('2026-12-03T20:15:00Z', 'America/Halifax')).toBe(brief);
+        const at = { key: '2026-12-03T20:15:00Z', from: '16:15' };
+        expect(elsewhere(at, 'America/Halifax')).toBe(whole);
+        expect(elsewhereBriefly(at, 'America/Halifax')).toBe(brief);
+    });
+
+    // Where the device's clock is the school's, Intl is not asked: its first use costs a slow phone a third of a second.
+    // Pago Pago is at UTC-11 and Apia at UTC+13 (tz database): one clock, two days.
+    it.each([
+        ['America/Halifax', 'America/Halifax', '16:15', null, 0],
+        ['America/Puerto_Rico', 'America/Halifax', '16:15', null, 0],
+        ['Europe/Lisbon', 'America/Halifax', '16:15', '20:15', 1],
+        ['Pacific/Pago_Pago', 'Pacific/Apia', '09:15', 'Thu 09:15', 1],
+        ['Pacific/Auckland', 'Pacific/Auckland', '09:15', null, 1],
+    ])('on a device in %s a school in %s at %s reads %s', async (device, school, from, said, asked) => {
+        vi.resetModules();
+        vi.stubGlobal('document', { documentElement: { dataset: { clock: '24' } } });
+        vi.stubEnv('TZ', device);
+        let intl = 0;
+        const DateTimeFormat = new Proxy(Intl.DateTimeFormat, {
+            get: (of, what) => ((intl = 1), Reflect.get(of, what)),
+            apply: (of, self, args) => ((intl = 1), Reflect.apply(of, self, args)),
+            construct: (of, args) => ((intl = 1), Reflect.construct(of, args)),
+        });
+        vi.stubGlobal('Intl', { DateTimeFormat });
+        const { elsewhereBriefly } = await import('../../web/lib/elsewhere');
+        expect(elsewhereBriefly({ key: '2026-12-03T20:15:00Z', from }, school)).toBe(said);
+        expect(intl).toBe(asked);
+        vi.unstubAllEnvs();
     });
 
     it.each([

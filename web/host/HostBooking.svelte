@@ -20,7 +20,7 @@
     }
     let { sheet, booking, changed, as = 'li' }: Props = $props();
 
-    const otherClock = $derived(elsewhere(booking.key, sheet.zone_name));
+    const otherClock = $derived(elsewhere(booking, sheet.zone_name));
     let open = $state<'' | 'move' | 'link'>('');
     let note = $state('');
     let link = $state('');

@@ -49,8 +49,8 @@
     const just = beside.booked();
     const freeOf = (day: Schema['FoundDay'], row: Schema['FoundHost']) =>
         rulerOf(day, row).stretches.flatMap((part) => part.slots.filter((slot) => slot.state === 'free'));
-    const own = (key: string) => elsewhereBriefly(key, found.zone);
-    const city = $derived(found.days[0]?.times[0] ? ownCity(found.days[0].times[0].key, found.zone) : null);
+    const own = (slot: Schema['Slot']) => elsewhereBriefly(slot, found.zone);
+    const city = $derived(found.days[0]?.times[0] ? ownCity(found.days[0].times[0], found.zone) : null);
     const sought = (row: Schema['FoundHost']) => holds(`${row.host} ${row.subject}`, names);
     const at = (skip: number) =>
         `/find?${new URLSearchParams({ about: found.about, from: found.from, to: found.to, names: found.names, skip: `${skip}` })}`;
@@ -121,8 +121,7 @@
                                             class="press px-3"
                                             aria-label="{row.host}, {clock.say(slot.from)} to {clock.say(slot.until)}"
                                             onclick={() => go(row.path, slot.key)}
-                                            >{clock.say(slot.from)}{#if own(slot.key)}&nbsp;<small
-                                                    >({own(slot.key)})</small
+                                            >{clock.say(slot.from)}{#if own(slot)}&nbsp;<small>({own(slot)})</small
                                                 >{/if}</button
                                         >
                                     {/each}

@@ -17,9 +17,11 @@
     import Sieve from '../parts/Sieve.svelte';
     import Waiting from '../parts/Waiting.svelte';
 
-    // The form is fetched once the times stand there, so that they stand there sooner; what comes after booking while
-    // somebody types.
-    const form = () => Promise.all([import('../parts/Answers.svelte'), visitor.met]);
+    // The form is asked for as the times begin to be drawn, and comes meanwhile: the net has nothing else to do. What
+    // comes after booking is fetched while somebody types.
+    const answers = () => import('../parts/Answers.svelte');
+    answers().catch(() => undefined);
+    const form = () => Promise.all([answers(), visitor.met]);
     const afterwards = () => import('../parts/Yours.svelte');
 
     type Props = Schema['VisitSheet'] & { preview?: boolean };
@@ -101,7 +103,6 @@
         2_100,
     );
     onMount(() => {
-        form().catch(() => undefined);
         if (preview) return;
         const wanted = new URLSearchParams(location.search).get('slot');
         const slot = wanted ? find(wanted) : undefined;
@@ -214,7 +215,7 @@
             : '/',
     );
     const chosenHost = $derived(sheet.choose_host.find((one) => one.slug === chosen?.host)?.name);
-    const otherClock = $derived(chosen ? elsewhere(chosen.slot.key, sheet.zone_name) : null);
+    const otherClock = $derived(chosen ? elsewhere(chosen.slot, sheet.zone_name) : null);
     /** The picked time, as the page knows it now: whether it can still be had once it is not kept any more. */
     const still = $derived(chosen ? find(chosen.slot.key)?.slot.state === 'free' : false);
     const again = () => chosen && pick(chosen.slot, chosen.day);
@@ -222,9 +223,9 @@
         // Once: what it brings is no reason to look again.
         if (visitor.over) untrack(() => void refresh(true));
     });
-    const city = $derived(listed(days)[0] === undefined ? null : ownCity(listed(days)[0]!.slot.key, sheet.zone_name));
+    const city = $derived(listed(days)[0] === undefined ? null : ownCity(listed(days)[0]!.slot, sheet.zone_name));
     const own = (slot: Schema['Slot']) => {
-        const time = elsewhereBriefly(slot.key, sheet.zone_name);
+        const time = elsewhereBriefly(slot, sheet.zone_name);
         return time === null ? '' : ` (${time} in your time zone)`;
     };
 

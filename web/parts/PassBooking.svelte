@@ -90,7 +90,7 @@
         fields = {};
     }
     const asked = $derived(booking.questions.filter((one) => one.kind !== 'student'));
-    const otherClock = $derived(elsewhere(booking.key, booking.zone_name));
+    const otherClock = $derived(elsewhere(booking, booking.zone_name));
     const said = (value: unknown) =>
         Array.isArray(value) ? value.join(', ') : value === true ? 'yes' : value === false ? 'no' : String(value ?? '');
 </script>

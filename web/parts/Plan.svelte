@@ -27,7 +27,7 @@
             new Map<string, typeof bookings>(),
         ),
     );
-    const own = (booking: Schema['PassBooking']) => elsewhereBriefly(booking.key, booking.zone_name);
+    const own = (booking: Schema['PassBooking']) => elsewhereBriefly(booking, booking.zone_name);
     const SAID = { asked: 'asked for', kept: 'press what we sent you' } as Record<string, string>;
 </script>
 
@@ -46,7 +46,7 @@
                             {meeting.host.name}{meeting.student ? `, about ${meeting.student}` : ''}
                             <span class="block text-faint"
                                 >{meeting.place.label}{own(meeting)
-                                    ? ` · ${own(meeting)} (${ownCity(meeting.key, meeting.zone_name)})`
+                                    ? ` · ${own(meeting)} (${ownCity(meeting, meeting.zone_name)})`
                                     : ''}</span
                             >
                             {#if meeting.place.directions}<span class="hidden text-faint print:block"

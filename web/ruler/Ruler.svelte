@@ -52,7 +52,7 @@
     let width = $state(document.documentElement.clientWidth);
     /** On a phone, what somebody picks from folds what they cannot have. */
     const folds = $derived(pick !== undefined && press === undefined && width < 560);
-    const own = (slot: Slot) => (zone === '' || slot.state !== 'free' ? null : elsewhereBriefly(slot.key, zone));
+    const own = (slot: Slot) => (zone === '' || slot.state !== 'free' ? null : elsewhereBriefly(slot, zone));
 
     /** The least length of a tab in pixels: for a thumb, or to be read where nothing is pressed. */
     const least = $derived((pick && !(close && matchMedia('(pointer: fine)').matches)) || press ? 46 : 34);
