@@ -51,6 +51,9 @@ function bookElsewhere(string $sheet, Closure $isWanted): array
     while ($isWanted()) {
         while ($slots === []) {
             $from = $page === [] ? '' : "&from={$page['later']}";
+            if ($page !== [] && $page['later'] === null) {
+                throw new RuntimeException("No time of the sheet can still be booked, after $n bookings.");
+            }
             $page = (array) json_decode((string) file_get_contents("$address/api/s/$sheet?n=$n$from"), true);
             foreach ($page['days'] as $day) {
                 foreach ($day['stretches'] as $stretch) {

@@ -76,7 +76,7 @@ function rush(string $name, int $visitors, float $seconds, ?Closure $faults = nu
     $stolen = stolen($since);
     $answer = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
     // In short not for a letter that the worker had in hand when the database was killed: a minute and a half.
-    for ($wait = 0; $wait < ($short ? 10 : 600); $wait++) {
+    for ($wait = 0; $wait < ($short ? 3 : 600); $wait++) {
         $counted = artisan('recess:rush', 'count', "--run=$name");
         if ($counted['jobs'] === 0) {
             break;
