@@ -19,7 +19,7 @@ final class MoveBooking
 
     /**
      * @param  int  $start  the instant at which the new slot begins
-     * @param  int|null  $host  whom else the visitor is content to meet
+     * @param  int|null  $host  whom else it may be with
      *
      * @throws SlotGone when it cannot be had; the booking is where it was
      * @throws OtherHost when it can be had with somebody else alone
@@ -29,10 +29,9 @@ final class MoveBooking
         if ($booking->span()->start === $start && ($host === null || $host === $booking->staff_id)) {
             return $booking;
         }
-        $isVisitor = $how->by === Claimant::Visitor;
         try {
             return ($this->relocate)(
-                [Destination::slot($booking, $start, host: $isVisitor ? $host ?? $booking->staff_id : null)],
+                [Destination::slot($booking, $start, host: $host ?? $booking->staff_id)],
                 $how,
             )[0];
         } catch (UniqueConstraintViolationException | NoSeatLeft) {
@@ -41,7 +40,7 @@ final class MoveBooking
                 $start,
                 $how->now,
                 Asking::moving($booking),
-                $isVisitor ? $host : null,
+                $host,
             );
         }
     }

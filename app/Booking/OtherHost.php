@@ -11,7 +11,7 @@ use App\Models\StaffMember;
 use Illuminate\Http\Request;
 use Recess\Time\Zone;
 
-/** The new time can be had with somebody else alone: the visitor is asked first. */
+/** The new time can be had with somebody else alone: whoever moves it is asked first. */
 final class OtherHost extends Refused
 {
     private function __construct(string $message, private readonly StaffMember $host)

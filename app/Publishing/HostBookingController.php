@@ -58,8 +58,10 @@ final class HostBookingController
         Request $request,
         MoveBooking $move,
     ): JsonResponse {
+        $hosts = $booking->sheet->chosenFrom();
         $request->validate([
             'slot' => ['required', 'string', SlotKey::RULE],
+            'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
             'note' => ['nullable', 'string', 'max:1000'],
         ]);
         $how = Relocation::by(
@@ -67,7 +69,8 @@ final class HostBookingController
             $request->string('note')->toString(),
             Clock::now(),
         )->undoable();
-        $move($booking, SlotKey::instant($request->string('slot')->toString()), $how);
+        $host = $request->filled('host') ? $hosts[$request->string('host')->toString()] : null;
+        $move($booking, SlotKey::instant($request->string('slot')->toString()), $how, $host);
 
         return $this->whole($booking->sheet);
     }

@@ -51,7 +51,7 @@ return [
     'not_answered' =>
         '{phone, select, none {There was no answer in time, so the time is free again. Please pick another, or ring the office.} other {There was no answer in time, so the time is free again. Please pick another, or ring the office, {phone}.}}',
     'not_confirmed' => 'The e-mail address has not answered in time.',
-    'other_host' => 'At {time} you would meet {host}. Choose that with one more press, or pick another time.',
+    'other_host' => 'At {time} it would be with {host}. Choose that with one more press, or pick another time.',
     'has_begun' => 'This meeting has begun or is over, so it cannot be moved or cancelled any more.',
     'next_free' => 'free {when}',
     'next_opens' => 'opens {when}',

@@ -211,7 +211,7 @@ final class PassTest extends TestCase
             ->assertJsonPath('other_host.name', 'Iolo Bevan')
             ->assertJsonPath(
                 'message',
-                'At 16:30 you would meet Iolo Bevan. Choose that with one more press, or pick another time.',
+                'At 16:30 it would be with Iolo Bevan. Choose that with one more press, or pick another time.',
             );
         $move('20:30', ['host' => 'iolo-bevan'])
             ->assertOk()
@@ -225,6 +225,21 @@ final class PassTest extends TestCase
             ->assertJsonPath('bookings.0.host.name', 'Iolo Bevan')
             ->assertJsonPath('bookings.0.from', '16:30');
         self::assertSame([], $this->told());
+
+        // Staff are asked too: nobody is given to somebody else unseen.
+        $this->book(
+            $sheet,
+            ['host' => 'iolo-bevan', 'answers' => ['about' => 'x']] + $this->otherWish($sheet, '20:45', 'Cleo'),
+        )->assertCreated();
+        $this->actingAs($sheet->host);
+        $to = ['slot' => self::EVENING . 'T20:45:00Z'];
+        $this->ask('post', "/api/staff/bookings/$id/move", $to)
+            ->assertConflict()
+            ->assertJsonPath('other_host.slug', 'wren-halloran');
+        $this->ask('post', "/api/staff/bookings/$id/move", ['host' => 'nobody'] + $to)->assertUnprocessable();
+        self::assertSame('iolo-bevan', Booking::query()->findOrFail($id)->host->slug);
+        $this->ask('post', "/api/staff/bookings/$id/move", ['host' => 'wren-halloran'] + $to)->assertOk();
+        self::assertSame('wren-halloran', Booking::query()->findOrFail($id)->host->slug);
     }
 
     public function test_a_name_a_number_and_an_address_are_mended_and_the_address_has_to_answer(): void

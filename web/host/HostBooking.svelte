@@ -40,8 +40,17 @@
     }
     const cancel = async (word: string) =>
         settle(await ask(api.POST('/api/staff/bookings/{booking}/cancel', { params: { path }, body: { note: word } })));
-    const move = async (slot: string) =>
-        settle(await ask(api.POST('/api/staff/bookings/{booking}/move', { params: { path }, body: { slot, note } })));
+    async function move(slot: string, host: string | null) {
+        const answer = await ask(
+            api.POST('/api/staff/bookings/{booking}/move', { params: { path }, body: { slot, host, note } }),
+        );
+        settle(answer);
+        // Said where the times stand.
+        message = '';
+        if (!answer.trouble) return null;
+        const { other_host: other } = (answer.body ?? {}) as Partial<Schema['Problem']>;
+        return { message: firstOf(answer.trouble), other: other ?? null };
+    }
     const answer = async (to: 'accept' | 'maybe' | 'decline') =>
         settle(
             await ask(
@@ -111,10 +120,7 @@
                         }),
                     )}
                 now={booking.key}
-                move={async (slot) => {
-                    const failed = await move(slot);
-                    return failed ? { message: failed, other: null } : null;
-                }}
+                {move}
             />
         {:else if open === 'link'}
             <form class="mt-2 grid max-w-xl gap-2" onsubmit={onSent(setLink)}>

@@ -117,7 +117,7 @@
                             ? 'You can offer it all the same.'
                             : 'You can move it there all the same.'}
                     </p>{/if}
-                {#if chosen.other}<p class="notice mt-2">There you would meet {chosen.other.name}.</p>{/if}
+                {#if chosen.other}<p class="notice mt-2">There it would be with {chosen.other.name}.</p>{/if}
                 <button type="button" class="press main mt-2" disabled={working} onclick={press}
                     >{offering
                         ? 'Offer this time'
