@@ -54,6 +54,7 @@ final class PassKnocks
                         'word' => $knock->answer_note,
                         'said' => Words::say('knocks.pass_' . str_replace(' ', '_', $state->value), [
                             'host' => $knock->names(),
+                            'hosts' => count($knock->everyHost()),
                             'until' => Spell::moment($knock->until->getTimestamp(), $zone),
                             'email' => (string) $knock->pass->email,
                         ]),

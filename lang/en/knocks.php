@@ -62,11 +62,14 @@ return [
     'over_lapsed' => 'Not answered in time',
     'over_taken_back' => 'They ask no longer',
     // How it stands, to whoever asked.
-    'pass_unconfirmed' => 'Kept for you until {until}. One press in the message to {email}, and {host} is asked.',
-    'pass_asked' => '{host} has been asked. Your times are kept until {until}.',
+    'pass_unconfirmed' =>
+        'Kept for you until {until}. One press in the message to {email}, and {hosts, plural, one {{host} is asked} other {{host} are asked}}.',
+    'pass_asked' =>
+        '{hosts, plural, one {{host} has been asked.} other {{host} have been asked.}} Your times are kept until {until}.',
     'pass_maybe' =>
-        '{host} says maybe. This time is kept for you, and is not sure yet. You hear more by {until} at the latest.',
-    'pass_proposed' => '{host} names other times. They are kept for you until {until}; one press takes one.',
+        '{hosts, plural, one {{host} says maybe.} other {Not all whom you have asked are sure yet.}} This time is kept for you, and is not sure yet. You hear more by {until} at the latest.',
+    'pass_proposed' =>
+        '{hosts, plural, one {{host} names other times.} other {Other times are named.}} They are kept for you until {until}; one press takes one.',
     'pass_declined' => '{host} cannot meet you at these times.',
     'pass_lapsed' => 'Nobody has answered in time. Your times are free again.',
     'pass_taken_back' => 'You have taken this back.',

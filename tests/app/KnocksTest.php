@@ -369,7 +369,11 @@ final class KnocksTest extends TestCase
         $this->knock([['2T14:00', 30]], ['with' => ['tomos-pryce']])
             ->assertUnprocessable()
             ->assertJsonValidationErrors('choices.0.start');
-        $this->knock([['3T14:00', 30], ['4T14:00', 30]], ['with' => ['tomos-pryce']])->assertCreated();
+        $path = $this->knock([['3T14:00', 30], ['4T14:00', 30]], ['with' => ['tomos-pryce']])
+            ->assertCreated()
+            ->json('path');
+        $said = $this->ask('get', "/api$path")->json('knocks.0.said');
+        self::assertStringStartsWith('Wren Halloran and Tomos Pryce have been asked. Your times', (string) $said);
         self::assertSame(
             ['3T14:00-14:30', '3T14:00-14:30', '4T14:00-14:30', '4T14:00-14:30'],
             $this->held(),
