@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Words;
+
 /**
  * Looks at a pasted video link for what makes such links fail: a session or a host's key in it, or an end to its life.
  * The names of parameters and paths are common practice, no published source.
@@ -28,7 +30,7 @@ final readonly class LinkCheck
         $parts = parse_url($link) ?: [];
         $problems = $kept = [];
         if (isset($parts['user']) || isset($parts['pass'])) {
-            $problems[] = 'This link carries a user name or password that everybody who gets it could read.';
+            $problems[] = Words::say('wrong.link_password');
         }
         [$query, $fragment] = [$parts['query'] ?? '', $parts['fragment'] ?? ''];
         // A fragment that is made like a query can carry a key as well: #token=…
@@ -41,10 +43,10 @@ final readonly class LinkCheck
                 $pair === '' => '',
                 preg_match(self::SESSION, $name) === 1,
                 str_starts_with($value, 'eyJ')
-                    => "This link carries your own session (“{$name}”). It dies with it, or lets others act as you.",
+                    => Words::say('wrong.link_session', ['name' => $name]),
                 preg_match(self::HOST, $name) === 1
-                    => "This link carries a host’s key (“{$name}”): whoever has it is the host.",
-                preg_match(self::EXPIRES, $name) === 1 => "This link stops working after some time (“{$name}”).",
+                    => Words::say('wrong.link_host', ['name' => $name]),
+                preg_match(self::EXPIRES, $name) === 1 => Words::say('wrong.link_expires', ['name' => $name]),
                 default => null,
             };
             if ($problem === null && $n > substr_count($query, '&')) {
@@ -58,10 +60,7 @@ final readonly class LinkCheck
         if (preg_match('#/(?:host|start|moderator|admin)(?:/|$)#i', $parts['path'] ?? '') === 1) {
             // A path cannot be mended from here: what opens for visitors only its service knows.
             return new self(
-                [
-                    ...$problems,
-                    'This looks like the host’s own entrance. Copy the link that is meant for those you invite.',
-                ],
+                [...$problems, Words::say('wrong.link_entrance')],
                 null,
             );
         }

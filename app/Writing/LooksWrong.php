@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Writing;
 
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Hold;
 use App\Models\Instant;
 use App\Models\PlaceKind;
@@ -85,10 +86,12 @@ final readonly class LooksWrong
             $later = $from->minute + 720 + $hours->minutes <= 1440;
             yield $this->warning(
                 "blocks.$i.hours.0.from",
-                'Meetings at ' . Spell::clock($from) . ' are in the small hours of the morning.',
+                Words::say('wrong.early', ['time' => Spell::clock($from)]),
                 $later
                     ? [
-                        'Make it ' . Spell::clock(LocalTime::ofMinute($from->minute + 720)),
+                        Words::say('wrong.make_it', [
+                            'time' => Spell::clock(LocalTime::ofMinute($from->minute + 720)),
+                        ]),
                         [
                             'blocks' => $this->blocksWith($i, static function (array $record): array {
                                 foreach ($record['hours'] as $n => $one) {
@@ -120,8 +123,8 @@ final readonly class LooksWrong
             $pattern = self::plain($block);
             if ($pattern instanceof Repeating && $pattern->last() === null) {
                 $end = $term ?? $this->reader->today->plusDays(182);
-                yield $this->warning("blocks.$i.until", 'This repeats without an end.', [
-                    'End it on ' . Spell::plainDate($end),
+                yield $this->warning("blocks.$i.until", Words::say('wrong.endless'), [
+                    Words::say('wrong.end_it', ['date' => Spell::plainDate($end)]),
                     [
                         'blocks' => $this->blocksWith(
                             $i,
@@ -151,13 +154,11 @@ final readonly class LooksWrong
                 );
                 yield $this->warning(
                     "blocks.$i.dates",
-                    'The school is closed on ' .
-                        Spell::list(array_map(Spell::date(...), $hit)) .
-                        ', so no meeting is there.',
+                    Words::say('wrong.closed', ['dates' => Spell::list(array_map(Spell::date(...), $hit))]),
                     $left === []
                         ? null
                         : [
-                            'Take ' . (count($hit) === 1 ? 'it' : 'them') . ' out',
+                            Words::say('wrong.take_out', ['days' => count($hit)]),
                             [
                                 'blocks' => $this->blocksWith(
                                     $i,
@@ -199,13 +200,7 @@ final readonly class LooksWrong
                 $when = $shared->all()[0];
                 yield $this->warning(
                     'blocks',
-                    sprintf(
-                        'This lies across your sheet “%s” on %s, %s to %s. Whatever is booked first takes the time on both.',
-                        $other->title,
-                        Spell::date($this->zone->dateAt($when->start)),
-                        Spell::time($when->start, $this->zone),
-                        Spell::time($when->end, $this->zone),
-                    ),
+                    Words::say('wrong.across', ['sheet' => $other->title] + $this->said($when)),
                     null,
                 );
             }
@@ -229,12 +224,10 @@ final readonly class LooksWrong
         $tooSoon = in_array(Because::TooSoon, $becauses, true);
         yield $this->warning(
             'rules.lead_minutes',
-            $tooSoon
-                ? 'No time is left that can still be booked: every one is sooner than the rules allow.'
-                : 'No time can be booked as this stands.',
+            Words::say($tooSoon ? 'wrong.too_soon' : 'wrong.nothing_left'),
             $tooSoon
                 ? [
-                    'Let people book until an hour before',
+                    Words::say('wrong.until_an_hour'),
                     [
                         'rules' => $this->reader
                             ->sheetRules()
@@ -274,19 +267,12 @@ final readonly class LooksWrong
                 ->limit(self::MOST)
                 ->get(['holds.*'])
                 ->first(
-                    static fn(Hold $one): bool => $mine->touches(
-                        Span::of($one->starts_at->getTimestamp(), $one->ends_at->getTimestamp()),
-                    ),
+                    static fn(Hold $one): bool => $mine->touches($one->span()),
                 );
             if ($hold !== null) {
                 yield $this->warning(
                     "places.$i.label",
-                    sprintf(
-                        '%s is used by somebody else on %s at %s.',
-                        $place->label,
-                        Spell::date($this->zone->dateAt($hold->starts_at->getTimestamp())),
-                        Spell::time($hold->starts_at->getTimestamp(), $this->zone),
-                    ),
+                    Words::say('wrong.room_used', ['room' => $place->label] + $this->said($hold->span())),
                     null,
                 );
             } else {
@@ -326,14 +312,10 @@ final readonly class LooksWrong
             if ($shared !== []) {
                 yield $this->warning(
                     "places.$place.label",
-                    sprintf(
-                        '%s is on the sheet “%s” of %s too: on %s, %s to %s.',
-                        $room,
-                        $other->title,
-                        $other->host->name,
-                        Spell::date($this->zone->dateAt($shared[0]->start)),
-                        Spell::time($shared[0]->start, $this->zone),
-                        Spell::time($shared[0]->end, $this->zone),
+                    Words::say(
+                        'wrong.room_promised',
+                        ['room' => $room, 'sheet' => $other->title, 'host' => $other->host->name] +
+                            $this->said($shared[0]),
                     ),
                     null,
                 );
@@ -358,7 +340,10 @@ final readonly class LooksWrong
                     $problem,
                     $check->cleaned === null
                         ? null
-                        : ["Use $check->cleaned", ['places' => $this->placesWith($i, $check->cleaned)]],
+                        : [
+                            Words::say('wrong.use_link', ['link' => $check->cleaned]),
+                            ['places' => $this->placesWith($i, $check->cleaned)],
+                        ],
                 );
             }
             $other = Sheet::query()
@@ -369,11 +354,21 @@ final readonly class LooksWrong
             if ($other !== null) {
                 yield $this->warning(
                     "places.$i.link",
-                    "This link stands on the sheet “{$other->title}” too: whoever has it from there can walk into these meetings.",
+                    Words::say('wrong.link_shared', ['sheet' => $other->title]),
                     null,
                 );
             }
         }
+    }
+
+    /** @return array{date: string, from: string, until: string} */
+    private function said(Span $when): array
+    {
+        return [
+            'date' => Spell::date($this->zone->dateAt($when->start)),
+            'from' => Spell::time($when->start, $this->zone),
+            'until' => Spell::time($when->end, $this->zone),
+        ];
     }
 
     /** @return list<array<mixed>> */
