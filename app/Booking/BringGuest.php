@@ -6,6 +6,7 @@ namespace App\Booking;
 
 use App\Framework\Contended;
 use App\Framework\Undoable;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\Pass;
@@ -29,16 +30,14 @@ final class BringGuest
             $most = $booking->sheet->rules->whole('guests');
             if (!$booking->stands() || $coming->count() >= $most) {
                 throw new PassRefused(
-                    $most === 0
-                        ? 'No guests are expected at these meetings.'
-                        : 'As many guests as may come are coming already.',
+                    Words::say($most === 0 ? 'booking.guests_none' : 'booking.guests_enough'),
                 );
             }
             if (
                 $coming->contains(static fn(Guest $guest): bool => $guest->pass->email === $wish->email) ||
                 $booking->pass->email === $wish->email
             ) {
-                throw new PassRefused('This person is coming already.');
+                throw new PassRefused(Words::say('booking.guest_already'));
             }
             $guest = Guest::query()->create([
                 'booking_id' => $booking->id,

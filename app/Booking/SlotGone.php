@@ -6,6 +6,7 @@ namespace App\Booking;
 
 use App\Framework\Refused;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Sheet;
 use App\Timetables\Asking;
 use App\Timetables\Glance;
@@ -53,7 +54,7 @@ final class SlotGone extends Refused
         $offer = $timetable->offerAt($start);
         $nearest = $timetable->nearestFree($start, Judge::NEAREST, $host);
         if ($offer === null) {
-            return new self('There is no such time on this sheet.', $start, $nearest, $timetable->sheet->zone);
+            return new self(Words::say('booking.no_such_time'), $start, $nearest, $timetable->sheet->zone);
         }
 
         // Free, but not with the one who was wished for; or taken between the look and the grab.
@@ -105,10 +106,6 @@ final class SlotGone extends Refused
             return $date->equals($zone->dateAt($start)) ? $time : Spell::shortDate($date) . ' ' . $time;
         }, $nearest);
 
-        return match (count($times)) {
-            0 => 'Nothing else is free on this sheet now.',
-            1 => $times[0] . ' is free.',
-            default => Spell::list($times) . ' are free.',
-        };
+        return Words::say('booking.these_free', ['count' => count($times), 'times' => Spell::list($times)]);
     }
 }

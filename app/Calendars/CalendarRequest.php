@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Words;
 use App\School\StaffRequest;
 use Illuminate\Http\UploadedFile;
 
@@ -30,9 +31,9 @@ final class CalendarRequest extends StaffRequest
     public function messages(): array
     {
         return [
-            'address.regex' => 'A feed’s address begins with https://, http:// or webcal://.',
-            'address.required_without' => 'Give the address of a feed, or choose a file.',
-            'file.max' => 'A calendar file has 10 MB at most.',
+            'address.regex' => Words::say('calendars.not_http'),
+            'address.required_without' => Words::say('calendars.address_or_file'),
+            'file.max' => Words::say('calendars.file_most', ['megabytes' => 10]),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Framework\Words;
 use Illuminate\Contracts\Debug\ShouldntReport;
 use Recess\Changes\Within;
 
@@ -13,8 +14,6 @@ final class BookingsAffected extends \RuntimeException implements ShouldntReport
     /** @param  list<EditEffect>  $effects  of the sheets that it touches */
     public function __construct(public readonly array $effects, public readonly Within $within)
     {
-        parent::__construct(
-            'This change touches people who have booked. Nothing is saved yet: see whom it hits, and choose.',
-        );
+        parent::__construct(Words::say('sheets.affected'));
     }
 }

@@ -12,6 +12,7 @@ use App\Booking\NotAsFilledIn;
 use App\Booking\Presser;
 use App\Booking\Relocate;
 use App\Booking\Relocation;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Party;
 use App\Models\Sheet;
@@ -42,10 +43,8 @@ final class Resettle
                     Ending::by(Presser::side(Party::Host), $settlement->word),
                 );
             } elseif ($choice['do'] === 'move') {
-                $start =
-                    $choice['to'] ?? throw new SettlementFailed('A time has to be chosen for everybody who is moved.');
-                $effect->after->slotAt($start) ??
-                    throw new SettlementFailed('A time that was chosen is not on the sheet any more.');
+                $start = $choice['to'] ?? throw new SettlementFailed(Words::say('sheets.settle_all'));
+                $effect->after->slotAt($start) ?? throw new SettlementFailed(Words::say('sheets.settle_gone'));
                 $moves[] = Destination::slot($this->booking($left->booking), $start, $sheet);
             }
         }
@@ -70,9 +69,7 @@ final class Resettle
         try {
             $moves === [] || ($this->relocate)($moves, Relocation::by(Presser::side(Party::Host), $word, $now));
         } catch (UniqueConstraintViolationException | NoSeatLeft | NotAsFilledIn) {
-            throw new SettlementFailed(
-                'A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.',
-            );
+            throw new SettlementFailed(Words::say('sheets.settle_taken'));
         }
     }
 

@@ -51,7 +51,7 @@ final class SheetController
         // What comes next stands first, and what was begun last after that.
         $sheets = $sheets->sortBy(static fn(Sheet $one): string => $soon[$one->id] ?? 'none')->values();
 
-        return Page::staff('Sheets', 'Your sheets', [
+        return Page::staff('Sheets', Words::say('sheets.title_yours'), [
             'host' => $host->name,
             'door' => '/d/' . $host->slug,
             'next' => self::nextMeeting($host, $now),
@@ -164,7 +164,7 @@ final class SheetController
 
         return Page::staff(
             'Worksheet',
-            'New sheet',
+            Words::say('sheets.title_new'),
             WorksheetData::of($host, null, SheetFormData::fresh($kind, $host, $this->today($host)), Clock::now()),
         );
     }

@@ -7,6 +7,7 @@ namespace App\Publishing;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\SlotKey;
+use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
@@ -85,13 +86,11 @@ final class SheetLifeController
     {
         $request->validate(
             ['slug' => ['required', 'string', 'max:70', 'regex:/^[a-z0-9]+(?:-[a-z0-9]+)*$/D']],
-            ['slug.regex' => 'An address has small letters, digits and single hyphens: autumn-conferences.'],
+            ['slug.regex' => Words::say('sheets.address_form')],
         );
         $slug = $request->string('slug')->toString();
         if (FreeSlug::taken($slug, $sheet->id)) {
-            throw ValidationException::withMessages([
-                'slug' => 'Another sheet has this address, or had it. Choose another.',
-            ]);
+            throw ValidationException::withMessages(['slug' => Words::say('sheets.address_taken')]);
         }
 
         return $this->whole($rename($sheet, $slug));
@@ -107,7 +106,7 @@ final class SheetLifeController
         $start = SlotKey::instant($request->string('slot')->toString());
         $slot =
             Judge::at($start, $sheet, Clock::now(), Asking::host())->slotAt($start) ??
-            throw ValidationException::withMessages(['slot' => 'There is no such time on this sheet.']);
+            throw ValidationException::withMessages(['slot' => Words::say('booking.no_such_time')]);
         $change($sheet, $slot, $request->boolean('closed'), $request->integer('extra_seats'));
 
         return $this->whole($sheet);

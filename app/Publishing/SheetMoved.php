@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Framework\Words;
 use App\Models\Sheet;
 use Illuminate\Contracts\Debug\ShouldntReport;
 
@@ -12,8 +13,6 @@ final class SheetMoved extends \RuntimeException implements ShouldntReport
 {
     public function __construct(public readonly Sheet $sheet)
     {
-        parent::__construct(
-            'Somebody else has changed this sheet since you opened it. Nothing of yours was lost or saved. Look at both and choose.',
-        );
+        parent::__construct(Words::say('sheets.moved'));
     }
 }

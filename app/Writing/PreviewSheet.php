@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Words;
 use App\Models\Block;
 use App\Models\Place;
 use App\Models\Question;
@@ -24,7 +25,7 @@ final class PreviewSheet
             'id' => $reader->sheet->id ?? 0,
             'staff_id' => $reader->sheet->staff_id ?? $reader->writer->id,
             'slug' => $reader->sheet->slug ?? '',
-            'title' => $reader->text('title') ?: 'Your title',
+            'title' => $reader->text('title') ?: Words::say('sheets.your_title'),
             'intro' => $reader->text('intro'),
             'kind' => SheetKind::tryFrom($reader->text('kind')) ?? SheetKind::Other,
             'state' => SheetState::Open,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Words;
 use App\Models\Block;
 use App\Models\Place;
 use App\Models\Questions;
@@ -76,7 +77,7 @@ final class SheetFormData
                 [
                     'key' => 'about',
                     'kind' => 'short',
-                    'label' => 'What is it about?',
+                    'label' => Words::say('sheets.begins_about'),
                     'help' => '',
                     'required' => $weekly,
                     'on_run_sheet' => true,
@@ -86,8 +87,8 @@ final class SheetFormData
 
         return [
             'title' => match ($kind) {
-                SheetKind::Conferences => 'Conferences',
-                SheetKind::OfficeHours => 'Office hours',
+                SheetKind::Conferences => Words::say('sheets.begins_conferences'),
+                SheetKind::OfficeHours => Words::say('sheets.begins_office_hours'),
                 default => '',
             },
             'kind' => $kind->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Words;
 use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Questions;
@@ -40,10 +41,10 @@ final class TypedQuestions
         foreach ($typed as $i => $question) {
             $kind = QuestionKind::tryFrom(is_string($question['kind'] ?? null) ? $question['kind'] : '');
             if ($kind?->hasChoices() && count(is_array($question['choices'] ?? null) ? $question['choices'] : []) < 2) {
-                $wrong["questions.$i.choices"][] = 'Write at least two answers to choose from, one to a line.';
+                $wrong["questions.$i.choices"][] = Words::say('sheets.two_answers');
             }
             if (($kind === QuestionKind::Student) !== (($question['key'] ?? null) === 'student')) {
-                $wrong["questions.$i.kind"][] = 'The student’s name is asked once, and by the question made for it.';
+                $wrong["questions.$i.kind"][] = Words::say('sheets.student_once');
             }
         }
 

@@ -173,10 +173,7 @@ final class WorksheetReader
                 continue;
             }
             if ($this->slotsOf($block) > self::MOST_SLOTS) {
-                $this->errors["blocks.$i.minutes"][] = sprintf(
-                    'That would make more than %s meetings. Look at the length, the hours and the last day again.',
-                    number_format(self::MOST_SLOTS),
-                );
+                $this->errors["blocks.$i.minutes"][] = Words::say('sheets.too_many', ['most' => self::MOST_SLOTS]);
 
                 continue;
             }
@@ -219,21 +216,20 @@ final class WorksheetReader
         $dates = $pattern instanceof OnDates ? $pattern->dates : array_filter([$pattern->last()]);
         foreach ($dates as $date) {
             $problem = match (true) {
-                $date->isBefore($this->today) && !$this->hadAlready($date) => Spell::plainDate($date) .
-                    ' is past. Choose today or later.',
-                $date->isAfter($this->today->plusDays(self::DAYS_AHEAD)) => Spell::plainDate($date) .
-                    ' is more than three years ahead. Look at the year again.',
+                $date->isBefore($this->today) && !$this->hadAlready($date) => 'sheets.date_past',
+                $date->isAfter($this->today->plusDays(self::DAYS_AHEAD)) => 'sheets.date_far',
                 default => null,
             };
             if ($problem !== null) {
-                $this->errors[$field][] = $problem;
+                $this->errors[$field][] = Words::say($problem, ['date' => Spell::plainDate($date)]);
 
                 return;
             }
         }
         if ($pattern instanceof Repeating && $pattern->first->isAfter($this->today->plusDays(self::DAYS_AHEAD))) {
-            $this->errors["blocks.$i.first"][] =
-                Spell::plainDate($pattern->first) . ' is more than three years ahead. Look at the year again.';
+            $this->errors["blocks.$i.first"][] = Words::say('sheets.date_far', [
+                'date' => Spell::plainDate($pattern->first),
+            ]);
         }
     }
 
@@ -261,12 +257,10 @@ final class WorksheetReader
                 ($place['link'] ?? '') === '' &&
                 !WorksheetData::makesRooms()
             ) {
-                $this->errors["places.$i.link"][] =
-                    'Please fill this in, or choose to have a link made for each meeting, or to add it later.';
+                $this->errors["places.$i.link"][] = Words::say('sheets.link_needed');
             }
             if (($place['link_mode'] ?? '') === 'each' && !WorksheetData::makesRooms()) {
-                $this->errors["places.$i.link_mode"][] =
-                    'Nothing here makes a link for each meeting. Give one for all, or add it later.';
+                $this->errors["places.$i.link_mode"][] = Words::say('sheets.no_link_maker');
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Writing;
 
 use App\Framework\Clock;
+use App\Framework\Words;
 use App\Models\Sheet;
 use App\School\StaffRequest;
 
@@ -29,7 +30,7 @@ final class WorksheetRequest extends StaffRequest
     private function notTooLong(string $attribute, mixed $value, \Closure $fail): void
     {
         if (strlen((string) json_encode($value)) > KeepDraft::MOST) {
-            $fail('This is more than a worksheet holds. Shorten what is written on it.');
+            $fail(Words::say('sheets.too_long'));
         }
     }
 

@@ -221,4 +221,13 @@ return [
         'called' =>
             '{where, select, here {The link appears here} other {The link appears on your page with your bookings}} when you are called in.',
     ],
+    // What is answered to a press that cannot be.
+    'key_reused' =>
+        'This form was already sent with other answers. The first one counts. Load the page again to book another time.',
+    'no_such_time' => 'There is no such time on this sheet.',
+    'these_free' =>
+        '{count, plural, =0 {Nothing else is free on this sheet now.} one {{times} is free.} other {{times} are free.}}',
+    'guests_none' => 'No guests are expected at these meetings.',
+    'guests_enough' => 'As many guests as may come are coming already.',
+    'guest_already' => 'This person is coming already.',
 ];

@@ -68,4 +68,34 @@ return [
         '{count, plural, one {What is proposed is} other {All # are proposed to meet}} {days, plural, =0 {on the same day} one {one day {day_way}} other {# days {day_way}}}, {minutes, plural, =0 {at the same time} other {# minutes {way}}}.',
     'move_each' =>
         'What is proposed moves {count} people least: {days, plural, =0 {on the same day} one {by one day at most} other {by # days at most}}, {minutes, plural, =0 {at the same time} other {and by # minutes on the clock at most}}.',
+    // What is answered where a sheet cannot be as it was written.
+    'affected' => 'This change touches people who have booked. Nothing is saved yet: see whom it hits, and choose.',
+    'address_form' => 'An address has small letters, digits and single hyphens: autumn-conferences.',
+    'address_taken' => 'Another sheet has this address, or had it. Choose another.',
+    'nothing_to_book' =>
+        'No time on this sheet can still be booked, so it was not published. It is kept as a draft. Choose a later date, or allow booking closer to the meeting.',
+    'no_draft_again' =>
+        'Somebody has booked here or waits for a time, so this sheet cannot be a draft again. Pause it, or close it: whoever has booked keeps their time.',
+    'settle_all' => 'A time has to be chosen for everybody who is moved.',
+    'settle_gone' => 'A time that was chosen is not on the sheet any more.',
+    'settle_taken' =>
+        'A time that was chosen for somebody is taken, or collides with a booking that stays as it is. Nothing was saved. Look at the times again.',
+    'moved' =>
+        'Somebody else has changed this sheet since you opened it. Nothing of yours was lost or saved. Look at both and choose.',
+    'too_long' => 'This is more than a worksheet holds. Shorten what is written on it.',
+    'too_many' =>
+        'That would make more than {most, number, integer} meetings. Look at the length, the hours and the last day again.',
+    'date_past' => '{date} is past. Choose today or later.',
+    'date_far' => '{date} is more than three years ahead. Look at the year again.',
+    'link_needed' => 'Please fill this in, or choose to have a link made for each meeting, or to add it later.',
+    'no_link_maker' => 'Nothing here makes a link for each meeting. Give one for all, or add it later.',
+    'two_answers' => 'Write at least two answers to choose from, one to a line.',
+    'student_once' => 'The student’s name is asked once, and by the question made for it.',
+    // What stands on a new one, and over pages.
+    'title_yours' => 'Your sheets',
+    'title_new' => 'New sheet',
+    'your_title' => 'Your title',
+    'begins_about' => 'What is it about?',
+    'begins_conferences' => 'Conferences',
+    'begins_office_hours' => 'Office hours',
 ];
