@@ -33,7 +33,7 @@ final class Limited
         $wait = Limits::hit("$kind|$who", $limit['most'], $limit['seconds'], Clock::now());
         if ($wait !== null) {
             throw new ThrottleRequestsException(
-                'That was a lot at once. Wait a minute and press again; nothing is lost.',
+                Words::say('running.a_lot_at_once'),
                 null,
                 ['Retry-After' => (string) $wait],
             );

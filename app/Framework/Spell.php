@@ -118,11 +118,12 @@ final class Spell
         $days = $zone->dayAt($instant) - $zone->dayAt($now);
 
         return match (true) {
-            $instant - $now <= 3600 && $instant > $now => 'in ' .
-                self::count(max(1, intdiv($instant - $now + 30, 60)), 'minute'),
-            $days === 0 => 'today at ' . self::time($instant, $zone),
-            $days === 1 => 'tomorrow at ' . self::time($instant, $zone),
-            default => 'on ' . self::date($zone->dateAt($instant)),
+            $instant - $now <= 3600 && $instant > $now => Words::say('day.ahead_minutes', [
+                'minutes' => max(1, intdiv($instant - $now + 30, 60)),
+            ]),
+            $days === 0 => Words::say('day.ahead_today', ['time' => self::time($instant, $zone)]),
+            $days === 1 => Words::say('day.ahead_tomorrow', ['time' => self::time($instant, $zone)]),
+            default => Words::say('day.ahead_date', ['date' => self::date($zone->dateAt($instant))]),
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\StaffMember;
 
@@ -27,11 +28,12 @@ final class HostDigest extends Message
                 Spell::shortDate($zone->dateAt($booking->span()->start)) .
                 ' ' .
                 Spell::time($booking->span()->start, $zone);
-            $said =
-                $booking->state->value .
-                ': ' .
-                $booking->pass->name .
-                ($booking->student === '' ? '' : ", about $booking->student");
+            $said = Words::say('news.digest_line', [
+                'state' => $booking->state->value,
+                'who' => $booking->pass->name,
+                'about' => $booking->student === '' ? 'none' : 'somebody',
+                'student' => $booking->student,
+            ]);
             $lines[$when] = isset($lines[$when]) ? $lines[$when] . '; ' . $said : $said;
         }
 
@@ -40,17 +42,17 @@ final class HostDigest extends Message
 
     protected function heading(): string
     {
-        return 'Your meetings: ' . Spell::count(count($this->news), 'time has', 'times have') . ' something new';
+        return Words::say('news.digest_heading', ['times' => count($this->news)]);
     }
 
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: 'Dear ' . $this->host->name . ',',
-            news: 'This is new since yesterday.',
+            greeting: Words::say('news.dear', ['name' => $this->host->name]),
+            news: Words::say('news.digest'),
             word: '',
             facts: $this->news,
-            linkText: 'See your sheets',
+            linkText: Words::say('news.digest_link'),
             link: url('/staff/sheets'),
             school: $this->host->school->name,
         );

@@ -95,7 +95,7 @@ final readonly class Letter
     {
         $zone = $booking->sheet->host->school->timeZone();
 
-        return $was === null ? [] : ['No longer' => Spell::moment($was, $zone)];
+        return $was === null ? [] : [Words::say('news.was') => Spell::moment($was, $zone)];
     }
 
     /** @return array<string, string> what else is on the pass that day: the last message of a sitting holds the whole plan */
@@ -121,7 +121,7 @@ final readonly class Letter
                     $one->place->label,
             );
 
-        return $others->isEmpty() ? [] : ['Also that day' => $others->implode('; ')];
+        return $others->isEmpty() ? [] : [Words::say('news.that_day') => $others->implode('; ')];
     }
 
     /** @return list<Span> what is free instead, for whoever has just lost a time */
@@ -146,7 +146,7 @@ final readonly class Letter
         return $free === []
             ? []
             : [
-                'Free just now' => Spell::list(
+                Words::say('news.free_now') => Spell::list(
                     array_map(
                         static fn(Span $slot): string => Spell::shortDate($zone->dateAt($slot->start)) .
                             ' ' .

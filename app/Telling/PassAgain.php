@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Words;
 use App\Models\Pass;
 
 /** Sends somebody the addresses of their passes again. */
@@ -18,22 +19,22 @@ final class PassAgain extends Message
 
     protected function heading(): string
     {
-        return 'Your bookings';
+        return Words::say('news.again_heading');
     }
 
     protected function letter(): Letter
     {
         $facts = [];
         foreach (Pass::query()->whereIn('id', $this->others)->get() as $n => $other) {
-            $facts['And ' . ($n + 2)] = $other->confirmLink((string) $other->email);
+            $facts[Words::say('news.again_other', ['number' => $n + 2])] = $other->confirmLink((string) $other->email);
         }
 
         return new Letter(
             greeting: Letter::greeting($this->pass),
-            news: 'Here are your bookings.',
+            news: Words::say('news.again'),
             word: '',
             facts: $facts,
-            linkText: 'Your bookings',
+            linkText: Words::say('news.again_heading'),
             link: $this->pass->confirmLink((string) $this->pass->email),
             school: $this->school,
         );

@@ -11,6 +11,7 @@ use Recess\Repeat\Adjusted;
 use Recess\Repeat\MonthDay;
 use Recess\Repeat\Monthly;
 use Recess\Repeat\OnDates;
+use Recess\Repeat\Pattern;
 use Recess\Repeat\Repeating;
 use Recess\Repeat\Weekly;
 use Recess\Slots\Block;
@@ -30,108 +31,117 @@ final class Sentence
     {
         $adjusted = $block->pattern instanceof Adjusted ? $block->pattern : null;
         $pattern = $adjusted->pattern ?? $block->pattern;
-        $days = match (true) {
-            $pattern instanceof OnDates => 'On ' . self::dates($pattern->dates),
-            $pattern instanceof Weekly => self::weekly($pattern),
-            $pattern instanceof Monthly => 'On the ' .
-                Spell::list(array_map(self::monthDay(...), $pattern->days)) .
-                ' of ' .
-                ($pattern->everyMonths === 1 ? 'every month' : "every $pattern->everyMonths months"),
-            default => 'On some dates',
-        };
         $hours = self::hours($block->usual);
         foreach ($block->byDay as $day => $stretches) {
-            $hours .= ' (' . Weekday::from($day)->name . ' ' . self::hours($stretches) . ')';
+            $hours = self::say('by_day', [
+                'hours' => $hours,
+                'day' => Weekday::from($day)->name,
+                'other' => self::hours($stretches),
+            ]);
         }
-        $parts = ["$days $hours"];
-        if ($pattern instanceof Repeating) {
-            $parts[] = match (true) {
-                $pattern->ending->until !== null => 'from ' .
-                    Spell::plainDate($pattern->first) .
-                    ' until ' .
-                    Spell::plainDate($pattern->ending->until),
-                $pattern->ending->times !== null => 'from ' .
-                    Spell::plainDate($pattern->first) .
-                    ', ' .
-                    Spell::count($pattern->ending->times, 'time'),
-                default => 'from ' . Spell::plainDate($pattern->first) . ' without an end',
-            };
-        }
-        if ($adjusted !== null && !$adjusted->without->isEmpty()) {
-            $parts[] = 'but not ' . Spell::list(array_map(self::range(...), $adjusted->without->ranges));
-        }
-        if ($adjusted !== null && $adjusted->plus !== []) {
-            $parts[] = 'plus ' . Spell::list(array_map(Spell::plainDate(...), $adjusted->plus));
-        }
+        $without = $adjusted->without->ranges ?? [];
+        $plus = $adjusted->plus ?? [];
 
-        return implode(', ', $parts) .
-            ', in ' .
-            $block->cut->minutes .
-            '-minute meetings' .
-            ($block->cut->gap === 0 ? '' : ' with ' . Spell::count($block->cut->gap, 'minute') . ' between') .
-            '.';
+        return self::say('block', [
+            'days' => self::days($pattern),
+            'hours' => $hours,
+            ...self::ending($pattern),
+            'without' => count($without),
+            'days_without' => Spell::list(array_map(self::range(...), $without)),
+            'plus' => count($plus),
+            'days_plus' => Spell::list(array_map(Spell::plainDate(...), $plus)),
+            'minutes' => $block->cut->minutes,
+            'gap' => $block->cut->gap,
+        ]);
+    }
+
+    private static function days(Pattern $pattern): string
+    {
+        return match (true) {
+            $pattern instanceof OnDates => self::dates($pattern->dates),
+            $pattern instanceof Weekly => self::say(count($pattern->days) === 7 ? 'daily' : 'weekly', [
+                'weeks' => $pattern->everyWeeks,
+                'days' => Spell::list(array_map(static fn(Weekday $day): string => $day->name, $pattern->days)),
+            ]),
+            $pattern instanceof Monthly => self::say('monthly', [
+                'months' => $pattern->everyMonths,
+                'days' => Spell::list(array_map(self::monthDay(...), $pattern->days)),
+            ]),
+            default => self::say('some_dates'),
+        };
+    }
+
+    /** @return array{ends: string, first: string, until: string, times: int} */
+    private static function ending(Pattern $pattern): array
+    {
+        if (!($pattern instanceof Repeating)) {
+            return ['ends' => 'never', 'first' => '', 'until' => '', 'times' => 0];
+        }
+        [$until, $times] = [$pattern->ending->until, $pattern->ending->times];
+
+        return [
+            'ends' => $until !== null ? 'until' : ($times !== null ? 'times' : 'endless'),
+            'first' => Spell::plainDate($pattern->first),
+            'until' => $until === null ? '' : Spell::plainDate($until),
+            'times' => $times ?? 0,
+        ];
     }
 
     /** @param  non-empty-list<LocalDate>  $dates */
     private static function dates(array $dates): string
     {
         return count($dates) > 4
-            ? count($dates) .
-                    ' dates from ' .
-                    Spell::plainDate($dates[0]) .
-                    ' to ' .
-                    Spell::plainDate($dates[count($dates) - 1])
-            : Spell::list(array_map(Spell::date(...), $dates));
-    }
-
-    private static function weekly(Weekly $pattern): string
-    {
-        $days =
-            count($pattern->days) === 7
-                ? 'day'
-                : Spell::list(array_map(static fn(Weekday $day): string => $day->name, $pattern->days));
-
-        return $pattern->everyWeeks === 1
-            ? "Every $days"
-            : "Every $pattern->everyWeeks weeks on " . (count($pattern->days) === 7 ? 'every day' : $days);
+            ? self::say('many_dates', [
+                'count' => count($dates),
+                'first' => Spell::plainDate($dates[0]),
+                'last' => Spell::plainDate($dates[count($dates) - 1]),
+            ])
+            : self::say('dates', ['dates' => Spell::list(array_map(Spell::date(...), $dates))]);
     }
 
     private static function monthDay(MonthDay $day): string
     {
-        $ordinal =
-            $day->number === -1
-                ? 'last'
-                : abs($day->number) .
-                    match (abs($day->number)) {
-                        1, 21, 31 => 'st',
-                        2, 22 => 'nd',
-                        3, 23 => 'rd',
-                        default => 'th',
-                    } .
-                    ($day->number < 0 ? ' last' : '');
+        $which = match (true) {
+            $day->number === -1 => 'last',
+            $day->number < 0 => 'from_last',
+            default => 'nth',
+        };
 
-        return $ordinal . ' ' . ($day->weekday->name ?? 'day');
+        return self::say($day->weekday === null ? "{$which}_day" : "{$which}_weekday", [
+            'number' => abs($day->number),
+            'day' => $day->weekday->name ?? '',
+        ]);
     }
 
     private static function hours(Stretches $stretches): string
     {
-        return 'from ' .
-            Spell::list(
+        return self::say('hours', [
+            'stretches' => Spell::list(
                 array_map(
-                    static fn(Hours $hours): string => Spell::clock($hours->from) .
-                        ' to ' .
-                        Spell::clock($hours->until()) .
-                        ($hours->passesMidnight() ? ' of the next day' : ''),
+                    static fn(Hours $hours): string => self::say(
+                        $hours->passesMidnight() ? 'stretch_over_midnight' : 'stretch',
+                        ['from' => Spell::clock($hours->from), 'until' => Spell::clock($hours->until())],
+                    ),
                     $stretches->hours,
                 ),
-            );
+            ),
+        ]);
     }
 
     private static function range(DateRange $range): string
     {
         return $range->first->equals($range->last)
             ? Spell::plainDate($range->first)
-            : Spell::plainDate($range->first) . ' to ' . Spell::plainDate($range->last);
+            : self::say('range', [
+                'first' => Spell::plainDate($range->first),
+                'last' => Spell::plainDate($range->last),
+            ]);
+    }
+
+    /** @param  array<string, int|string>  $values */
+    private static function say(string $what, array $values = []): string
+    {
+        return Words::say("timetables.$what", $values);
     }
 
     /**
@@ -156,14 +166,17 @@ final class Sentence
     /** Thursday 3 December 2026: closed. */
     public static function change(LocalDate $date, DayChange $change): string
     {
-        $day = Spell::date($date);
-        $hours = $change->stretches === null ? '' : ', ' . self::hours($change->stretches);
-
-        return match (true) {
-            $change->date === null => "$day: closed",
-            $change->date->equals($date) => "$day$hours",
-            default => "$day: moved to " . Spell::date($change->date) . $hours,
-        };
+        return self::say('change', [
+            'day' => Spell::date($date),
+            'what' => match (true) {
+                $change->date === null => 'closed',
+                $change->date->equals($date) => 'stays',
+                default => 'moved',
+            },
+            'to' => $change->date === null ? '' : Spell::date($change->date),
+            'stretches' => count($change->stretches->hours ?? []),
+            'hours' => $change->stretches === null ? '' : self::hours($change->stretches),
+        ]);
     }
 
     /**
@@ -174,34 +187,40 @@ final class Sentence
     public static function count(Tally $tally, bool $endless = false): string
     {
         if ($tally->slots === []) {
-            return 'No meeting comes of this.';
+            return self::say('none_comes');
         }
         $over = array_values(
             array_unique(array_map(static fn(int $seconds): int => intdiv($seconds, 60), $tally->leftOver)),
         );
 
-        return self::overDays($tally->slots, $endless) .
-            '; ' .
-            match (true) {
-                $over === [0] => 'nothing left over.',
-                count($tally->slots) === 1 => Spell::count($over[0], 'minute') . ' left over.',
-                count($over) === 1 => Spell::count($over[0], 'minute') . ' left over each day.',
-                default => 'up to ' . Spell::count(max([0, ...$over]), 'minute') . ' left over in a day.',
-            };
+        return self::say('tally', [
+            'meetings' => self::overDays($tally->slots, $endless),
+            'over' => match (true) {
+                $over === [0] => 'none',
+                count($tally->slots) === 1 => 'once',
+                count($over) === 1 => 'each',
+                default => 'most',
+            },
+            'minutes' => max([0, ...$over]),
+        ]);
     }
 
     /** @param  non-empty-array<int, int>  $slots */
     private static function overDays(array $slots, bool $endless): string
     {
-        $all = array_sum($slots);
         if (count($slots) === 1) {
-            return Spell::count($all, 'meeting') . ' on ' . Spell::date(LocalDate::fromDay(array_key_first($slots)));
+            return self::say('one_day', [
+                'meetings' => array_sum($slots),
+                'date' => Spell::date(LocalDate::fromDay(array_key_first($slots))),
+            ]);
         }
-        $perDay =
-            min($slots) === max($slots)
-                ? Spell::count(max($slots), 'meeting')
-                : 'from ' . min($slots) . ' to ' . Spell::count(max($slots), 'meeting');
 
-        return $endless ? "$perDay a day, without an end" : "$perDay a day on " . count($slots) . " days, $all in all";
+        return self::say($endless ? 'days_endless' : 'days', [
+            'vary' => min($slots) === max($slots) ? 'no' : 'yes',
+            'least' => min($slots),
+            'most' => max($slots),
+            'days' => count($slots),
+            'all' => array_sum($slots),
+        ]);
     }
 }

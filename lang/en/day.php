@@ -83,4 +83,9 @@ return [
     'plain_word' => '{host}: “{word}”',
     'next_meeting' => 'Your next meeting is {when}, with {who}.',
     'not_on_yours' => 'That is not on a sheet that you run. Nothing was changed.',
+    // When something is, said within a sentence.
+    'ahead_minutes' => 'in {minutes, plural, one {# minute} other {# minutes}}',
+    'ahead_today' => 'today at {time}',
+    'ahead_tomorrow' => 'tomorrow at {time}',
+    'ahead_date' => 'on {date}',
 ];

@@ -117,4 +117,19 @@ return [
             '{who, select, you {You cancelled this meeting. The time is free for others now.} office {The school office cancelled this meeting.} host {{name} had to cancel this meeting.} colleague {{name} had to cancel this meeting.} other {{name} cancelled this meeting.}}',
         'by' => '{who, select, office {by the office} other {by {name}}}',
     ],
+    // Once a day, to a host who wants it so.
+    'dear' => 'Dear {name},',
+    'digest_heading' => 'Your meetings: {times, plural, one {# time has} other {# times have}} something new',
+    'digest' => 'This is new since yesterday.',
+    'digest_link' => 'See your sheets',
+    'digest_line' =>
+        '{state, select, booked {booked} asked {asked for, and waits for your answer} cancelled {cancelled} kept {not confirmed yet} declined {declined} other {}}: {who}{about, select, none {} other {, about {student}}}',
+    // To whoever has lost the way to their bookings.
+    'again_heading' => 'Your bookings',
+    'again' => 'Here are your bookings.',
+    'again_other' => 'And {number}',
+    // Before what a letter tells.
+    'was' => 'No longer',
+    'that_day' => 'Also that day',
+    'free_now' => 'Free just now',
 ];

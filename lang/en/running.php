@@ -45,4 +45,6 @@ return [
         'A quotation mark (") that is opened in line {line, number} of this file is not closed, so what follows would be one long word. Nothing was changed. Close it, or take it out, and hand the file in again.',
     'file_too_large' =>
         'This file has more than {lines, number} lines, or a very long one, so it was not read. Nothing was changed. Hand it in in parts.',
+    // To whoever presses too often.
+    'a_lot_at_once' => 'That was a lot at once. Wait a minute and press again; nothing is lost.',
 ];
