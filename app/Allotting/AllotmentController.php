@@ -96,7 +96,7 @@ final class AllotmentController
     public function table(Round $round): Response
     {
         $zone = $round->school->timeZone();
-        $rows = [['Family', 'Student', 'Teacher', 'Wish', 'Asked', 'Date', 'From', 'To', 'Why not']];
+        $rows = [Words::each('tables', 'family', 'student', 'teacher', 'wish', 'asked', 'date', 'from', 'to', 'why_not')];
         foreach (Allotment::last($round)?->rows()->with('pass')->get() ?? [] as $row) {
             $span = $row->span();
             $rows[] = [

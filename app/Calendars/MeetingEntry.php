@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\Pass;
@@ -59,7 +60,7 @@ final class MeetingEntry
             MeetingFacts::of($booking, $reader, $now) +
             ($person instanceof Pass
                 ? [
-                    'Your bookings' => $person->linkTo($booking),
+                    Words::say('news.again_heading') => $person->linkTo($booking),
                 ]
                 : []);
         // What is kept in a calendar stays there: a link that is shown only when it is due does not go in.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\School\Directions;
@@ -21,14 +22,15 @@ final class MeetingFacts
      */
     public static function of(Booking $booking, Reader $reader, int $now, bool $strange = false): array
     {
+        $say = static fn(string $fact): string => Words::say("news.fact_$fact");
         $facts = [
-            'What' => $booking->sheet->title,
-            'When' => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
-            'Where' => self::where($booking, $reader, $now),
-            'Video link' => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
-            'How to get there' => self::directions($booking),
-            'With' => $reader->isHost() ? $booking->pass->name : self::met($booking),
-            'Also coming' => Spell::list(
+            $say('what') => $booking->sheet->title,
+            $say('when') => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
+            $say('where') => self::where($booking, $reader, $now),
+            $say('video') => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
+            $say('way') => self::directions($booking),
+            $say('with') => $reader->isHost() ? $booking->pass->name : self::met($booking),
+            $say('also') => Spell::list(
                 array_values(
                     $booking->guests
                         ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
@@ -36,16 +38,16 @@ final class MeetingFacts
                         ->all(),
                 ),
             ),
-            'About' => $strange ? '' : $booking->student,
-            'Phone' => $reader->isHost() ? $booking->pass->phone : '',
-            'E-mail' => $reader->isHost() ? (string) $booking->pass->email : '',
+            $say('about') => $strange ? '' : $booking->student,
+            $say('phone') => $reader->isHost() ? $booking->pass->phone : '',
+            $say('email') => $reader->isHost() ? (string) $booking->pass->email : '',
             ...$reader->isHost()
                 ? $booking->sheet->questions->said($booking->answers, onRunSheetOnly: !$reader->meets($booking))
                 : [],
         ];
 
         if ($strange) {
-            unset($facts['Also coming']);
+            unset($facts[$say('also')]);
         }
 
         return array_filter($facts, static fn(string $value): bool => $value !== '');

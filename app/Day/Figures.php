@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Line\DayOf;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -55,15 +56,7 @@ final class Figures
     /** @return iterable<list<string|LocalDate>> a heading, then a row a day */
     public static function table(Sheet $sheet, int $now): iterable
     {
-        yield [
-            'Date',
-            'Offered',
-            'Booked',
-            'Came',
-            'Did not come',
-            'Average wait in minutes',
-            'Average overrun in minutes',
-        ];
+        yield Words::each('tables', 'date', 'offered', 'booked', 'came', 'did_not_come', 'wait', 'overrun');
         foreach (self::of($sheet, $now) as $day) {
             yield [
                 LocalDate::parse((string) $day['date']),

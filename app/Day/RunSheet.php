@@ -127,19 +127,7 @@ final readonly class RunSheet
     /** @return iterable<list<string|LocalDate|LocalTime>> a heading, then a row each */
     public function table(): iterable
     {
-        yield [
-            'Date',
-            'From',
-            'To',
-            'Host',
-            'Student',
-            'Visitor',
-            'Phone',
-            'Place',
-            'Answers',
-            'Arrived',
-            'What became of it',
-        ];
+        yield Words::each('tables', 'date', 'from', 'to', 'host', 'student', 'visitor', 'phone', 'place', 'answers', 'arrived', 'became');
         foreach ($this->bookings as $one) {
             $zone = $this->day->zone;
             $answers = BookingTable::answers($one->sheet, $one, $this->reader);

@@ -21,6 +21,12 @@ final class Words
         return $said === false ? throw new \LogicException("The catalogue’s “{$key}” cannot be said.") : $said;
     }
 
+    /** @return list<string> several of one catalogue, as the headings of a table */
+    public static function each(string $catalogue, string ...$keys): array
+    {
+        return array_map(static fn(string $key): string => self::say("$catalogue.$key"), array_values($keys));
+    }
+
     /** The sentence as the catalogue has it; null when it has none. */
     public static function pattern(string $key): ?string
     {

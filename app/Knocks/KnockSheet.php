@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Framework\Words;
 use App\Models\Block;
 use App\Models\HostRole;
 use App\Models\Instant;
@@ -120,10 +121,10 @@ final class KnockSheet
     private static function questions(KnockTerms $terms): Questions
     {
         return new Questions([
-            new Question('student', QuestionKind::Student, 'Student’s name', '', false),
-            new Question('phone', QuestionKind::Phone, 'Phone number', '', false),
-            new Question('details', QuestionKind::Long, 'What it is about', '', false),
-            new Question('work', QuestionKind::Address, 'Address of the work', '', false),
+            new Question('student', QuestionKind::Student, Words::say('knocks.field_student'), '', false),
+            new Question('phone', QuestionKind::Phone, Words::say('knocks.field_phone'), '', false),
+            new Question('details', QuestionKind::Long, Words::say('knocks.field_about'), '', false),
+            new Question('work', QuestionKind::Address, Words::say('knocks.field_work'), '', false),
             ...$terms->questions->all,
         ]);
     }

@@ -8,6 +8,7 @@ use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Reading;
+use App\Framework\Words;
 use App\Models\Instant;
 use App\Models\Secret;
 use App\Models\StaffMember;
@@ -23,12 +24,12 @@ final class SettingsController
 {
     public function page(#[CurrentUser] StaffMember $staff): View
     {
-        return Page::staff('Settings', 'Settings', ['host' => $staff->name, 'settings' => $this->data($staff)]);
+        return Page::staff('Settings', Words::say('running.settings_title'), ['host' => $staff->name, 'settings' => $this->data($staff)]);
     }
 
     public function schoolPage(#[CurrentUser] StaffMember $staff): View
     {
-        return Page::staff('OurSchool', 'The school', ['host' => $staff->name, 'settings' => $this->data($staff)]);
+        return Page::staff('OurSchool', Words::say('running.school_title'), ['host' => $staff->name, 'settings' => $this->data($staff)]);
     }
 
     public function me(#[CurrentUser] StaffMember $staff, MeRequest $request): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Sheet;
@@ -27,18 +28,7 @@ final class BookingTable
             static fn(Question $one): bool => !in_array($one->key, ['student', 'phone'], true),
         );
         yield [
-            'Date',
-            'From',
-            'To',
-            'Host',
-            'Student',
-            'Visitor',
-            'E-mail',
-            'Phone',
-            'Place',
-            'Link',
-            'State',
-            'Word',
+            ...Words::each('tables', 'date', 'from', 'to', 'host', 'student', 'visitor', 'email', 'phone', 'place', 'link', 'state', 'word'),
             ...array_values(array_map(static fn(Question $one): string => $one->label, $questions)),
         ];
         foreach (

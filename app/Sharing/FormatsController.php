@@ -6,6 +6,7 @@ namespace App\Sharing;
 
 use App\Framework\Clock;
 use App\Framework\QrCode;
+use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
@@ -85,7 +86,7 @@ final class FormatsController
         try {
             $form = str_starts_with(ltrim($text, "\u{FEFF} \r\n"), 'BEGIN:VCALENDAR')
                 ? [
-                        'title' => 'Imported times',
+                        'title' => Words::say('sheets.begins_imported'),
                         'blocks' => array_map(
                             BlockRecord::of(...),
                             AvailabilityReader::read($text, $host->school->timeZone())->blocks(),
@@ -97,7 +98,7 @@ final class FormatsController
         }
         $form['places'] =
             ($form['places'][0]['label'] ?? '') === ''
-                ? [['kind' => 'room', 'label' => 'To be said', 'link' => '', 'link_mode' => 'one', 'directions' => '']]
+                ? [['kind' => 'room', 'label' => Words::say('sheets.begins_place'), 'link' => '', 'link_mode' => 'one', 'directions' => '']]
                 : $form['places'];
         $reader = WorksheetReader::read($form, $host, null, $now);
         if ($reader->errors !== []) {

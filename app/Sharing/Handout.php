@@ -26,27 +26,29 @@ final class Handout
         $when = implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()));
         $how = Words::say("sheets.how_{$sheet->audience->value}");
         $office = Words::say('booking.handout', ['phone' => $sheet->host->school->phoneOrNone()]);
-        $title = htmlspecialchars($sheet->title, ENT_QUOTES);
+        $dear = Words::say('sheets.handout_dear');
+        $html = static fn(string $text): string => htmlspecialchars($text, ENT_QUOTES);
+        $title = $html($sheet->title);
+        $plain = Words::say('sheets.handout_when', ['title' => $sheet->title, 'host' => $host, 'when' => $when]);
+        $rich = Words::say('sheets.handout_when', [
+            'title' => "<strong>$title</strong>",
+            'host' => $html($host),
+            'when' => $html($when),
+        ]);
+        $pick = '<a href="' . $link . '">' . $html(Words::say('sheets.handout_pick')) . '</a>';
 
         return [
             'link' => $link,
-            'message' => "Dear families,\n\n$sheet->title with $host: $when\n\n$how\n$link\n\n$office\n\n$host",
-            'rich' =>
-                '<p>Dear families,</p><p><strong>' .
-                $title .
-                '</strong> with ' .
-                htmlspecialchars($host, ENT_QUOTES) .
-                ': ' .
-                htmlspecialchars($when, ENT_QUOTES) .
-                '</p><p><a href="' .
-                $link .
-                '">Pick a time</a>. ' .
-                htmlspecialchars($how, ENT_QUOTES) .
-                ' ' .
-                htmlspecialchars($office, ENT_QUOTES) .
-                '</p><p>' .
-                htmlspecialchars($host, ENT_QUOTES) .
-                '</p>',
+            'message' => "$dear\n\n$plain\n\n$how\n$link\n\n$office\n\n$host",
+            'rich' => sprintf(
+                '<p>%s</p><p>%s</p><p>%s %s %s</p><p>%s</p>',
+                $html($dear),
+                $rich,
+                $pick,
+                $html($how),
+                $html($office),
+                $html($host),
+            ),
             'signature' => "$sheet->title: $link",
             'page_link' => '<a href="' . $link . '">' . $title . '</a>',
             'page_frame' =>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Framework\Words;
 use App\Models\Sheet;
 use App\Writing\SheetFormData;
 
@@ -39,18 +40,14 @@ final class SheetFile
     public static function read(string $text): array
     {
         if (!mb_check_encoding($text, 'UTF-8')) {
-            throw new SheetFileNotReadable('This file is not UTF-8 text. Export it anew, or save it as UTF-8.');
+            throw new SheetFileNotReadable(Words::say('sheets.file_not_text'));
         }
         $file = json_decode(ltrim($text, "\u{FEFF}"), true, 32);
         if (!is_array($file) || ($file['format'] ?? null) !== self::FORMAT) {
-            throw new SheetFileNotReadable(
-                'This is not a sheet that Recess has written: it has no "format": "recess-sheet".',
-            );
+            throw new SheetFileNotReadable(Words::say('sheets.file_not_ours', ['format' => self::FORMAT]));
         }
         if (($file['version'] ?? null) !== self::VERSION) {
-            throw new SheetFileNotReadable(
-                'This file was written by another version of Recess and cannot be read here.',
-            );
+            throw new SheetFileNotReadable(Words::say('sheets.file_other_version'));
         }
 
         return ['hosts' => []] + array_diff_key($file, ['format' => true, 'version' => true, 'zone' => true]);

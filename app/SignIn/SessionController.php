@@ -28,7 +28,7 @@ final class SessionController
 {
     public function page(Request $request): View
     {
-        return Page::staff('SignIn', 'Sign in', [
+        return Page::staff('SignIn', Words::say('signin.in_title'), [
             'demo' => config('recess.demo') === true ? config('recess.demo_sign_in') : null,
             'by_letter' => School::query()->where('mail_sign_in', true)->exists(),
             'elsewhere' => OidcSettings::known()?->name,

@@ -7,6 +7,7 @@ namespace App\Visiting;
 use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\Page;
+use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\StaffMember;
 use Illuminate\Contracts\View\View;
@@ -21,7 +22,7 @@ final class BoardController
     {
         $data = BoardData::board(Asked::word($request, 'seek'), Asked::number($request, 'skip'), Clock::now());
 
-        return Page::visit('Board', 'Meet our staff', $data, view('plain.board', ['board' => $data]));
+        return Page::visit('Board', Words::say('booking.board_title'), $data, view('plain.board', ['board' => $data]));
     }
 
     /** Doors that are sought, as one types. */

@@ -33,7 +33,7 @@ final class PassController
 
         $plain = view('plain.pass', ['pass' => $data, 'free' => PassData::elsewhere($pass, Clock::now())]);
 
-        return Page::visit('Pass', 'Your bookings', $data, $plain);
+        return Page::visit('Pass', Words::say('booking.pass_title'), $data, $plain);
     }
 
     public function show(Pass $pass, Request $request): JsonResponse

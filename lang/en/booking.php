@@ -230,4 +230,7 @@ return [
     'guests_none' => 'No guests are expected at these meetings.',
     'guests_enough' => 'As many guests as may come are coming already.',
     'guest_already' => 'This person is coming already.',
+    // Over pages.
+    'board_title' => 'Meet our staff',
+    'pass_title' => 'Your bookings',
 ];

@@ -143,4 +143,9 @@ return [
     'word' => 'A word to them, if you like',
     // To an address that has not answered: nothing that a stranger wrote goes there.
     'stranger_title' => 'a time of your own',
+    // What it asks, beside what a host adds.
+    'field_student' => 'Student’s name',
+    'field_phone' => 'Phone number',
+    'field_about' => 'What it is about',
+    'field_work' => 'Address of the work',
 ];

@@ -47,4 +47,7 @@ return [
         'This file has more than {lines, number} lines, or a very long one, so it was not read. Nothing was changed. Hand it in in parts.',
     // To whoever presses too often.
     'a_lot_at_once' => 'That was a lot at once. Wait a minute and press again; nothing is lost.',
+    // Over pages.
+    'settings_title' => 'Settings',
+    'school_title' => 'The school',
 ];

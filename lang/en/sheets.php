@@ -98,4 +98,13 @@ return [
     'begins_about' => 'What is it about?',
     'begins_conferences' => 'Conferences',
     'begins_office_hours' => 'Office hours',
+    // What is handed to families, and what begins with a file.
+    'handout_dear' => 'Dear families,',
+    'handout_when' => '{title} with {host}: {when}',
+    'handout_pick' => 'Pick a time.',
+    'file_not_text' => 'This file is not UTF-8 text. Export it anew, or save it as UTF-8.',
+    'file_not_ours' => 'This is not a sheet that Recess has written: it has no "format": "{format}".',
+    'file_other_version' => 'This file was written by another version of Recess and cannot be read here.',
+    'begins_imported' => 'Imported times',
+    'begins_place' => 'To be said',
 ];

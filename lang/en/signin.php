@@ -63,4 +63,6 @@ return [
     'passkey_off_news' =>
         'The passkey “{name}” opens your account no more. If it was not you, take another password at once with “Password forgotten” where you sign in, and tell the office.',
     'passkey_off_link' => 'Sign in',
+    // Over pages.
+    'in_title' => 'Sign in',
 ];
