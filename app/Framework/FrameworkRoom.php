@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
+use Illuminate\View\Compilers\BladeCompiler;
 use Ramsey\Uuid\Lazy\LazyUuidFromString;
 use Ramsey\Uuid\UuidInterface;
 use Symfony\Component\Uid\Uuid;
@@ -36,6 +37,14 @@ final class FrameworkRoom extends Room
     public function boot(): void
     {
         parent::boot();
+        // @say('catalogue.key', values): a sentence of the catalogues in a page's document, escaped.
+        $this->callAfterResolving(
+            'blade.compiler',
+            static fn(BladeCompiler $blade) => $blade->directive(
+                'say',
+                static fn(string $what): string => "<?php echo e(\\App\\Framework\\Words::say($what)); ?>",
+            ),
+        );
         $this->app->tag(Queued::class, Watched::class);
         if ($this->app->runningInConsole()) {
             app('events')->listen(

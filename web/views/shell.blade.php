@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en" data-clock="{{ App\Framework\Reading::now()->clock }}"@if ($reader !== null) data-zone="{{ $reader->zone }}" data-role="{{ $reader->role() }}"@endif>
+<html lang="{{ App\Framework\Reading::now()->language }}" data-clock="{{ App\Framework\Reading::now()->clock }}"@if ($reader !== null) data-zone="{{ $reader->zone }}" data-role="{{ $reader->role() }}"@endif>
 <head>
 @include('head')
 @vite($entries, "build/$side")
@@ -14,7 +14,7 @@
 @if ($plain !== null)
 {!! $plain !!}
 @else
-<p>This page needs scripts switched on.</p>
+<p>@say('plain.scripts')</p>
 @endif
 </noscript>
 @endif

@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ App\Framework\Reading::now()->language }}">
 <head>
 @include('head')
 @vite(['web/visit.ts'], 'build/visit')
@@ -8,7 +8,7 @@
 <main class="sheet-of-paper">
 <h1>{{ $title }}</h1>
 <p>{{ $text }}</p>
-<p><a href="/">To the school’s board</a></p>
+<p><a href="/">@say('plain.to_board')</a></p>
 </main>
 </body>
 </html>

@@ -15,9 +15,9 @@ h1 { font-size: 40pt; line-height: 1.1; margin: 0.4em 0 0.1em; }
 <h1>{{ explode("\n", $door)[0] }}</h1>
 <p>{{ explode("\n", $door)[1] ?? '' }}</p>
 <p class="times">@foreach ($times as $time){{ $time }}@if (! $loop->last) &middot; @endif @endforeach</p>
-<p class="small">Please wait outside until you are called in: somebody may be in a talk of their own.</p>
+<p class="small">@say('paper.outside')</p>
 </div>
 @empty
-<p>Nobody comes on this day.</p>
+<p>@say('paper.nobody')</p>
 @endforelse
 @endsection

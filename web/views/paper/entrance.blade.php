@@ -10,7 +10,7 @@ tr { page-break-inside: avoid; }
 .when { white-space: nowrap; font-weight: bold; width: 2.2cm; }
 @endsection
 @section('body')
-<h1>Who goes where: {{ $day }}</h1>
+<h1>@say('paper.entrance', ['day' => $day])</h1>
 <table>
 @forelse ($run->rows() as $row)
 <tr>
@@ -20,7 +20,7 @@ tr { page-break-inside: avoid; }
 <td><strong>{{ $row['place'] }}</strong></td>
 </tr>
 @empty
-<tr><td>Nobody comes on this day.</td></tr>
+<tr><td>@say('paper.nobody')</td></tr>
 @endforelse
 </table>
 @endsection

@@ -11,12 +11,12 @@ img { width: 8.5cm; height: 8.5cm; margin: 0.4cm 0; }
 @section('body')
 <p class="school">{{ $sheet->host->school->name }}</p>
 <h1>{{ $sheet->title }}</h1>
-<p>with <strong>{{ $sheet->host->name }}</strong>, {{ $sheet->host->subject }}</p>
+<p>{!! App\Framework\Words::say('paper.with', ['host' => '<strong>'.e($sheet->host->name).'</strong>', 'subject' => e($sheet->host->subject)]) !!}</p>
 <div class="ticks"></div>
 @foreach ($when as $sentence)
 <p>{{ $sentence }}</p>
 @endforeach
-<p><strong>Pick a time with your phone</strong></p>
+<p><strong>@say('paper.phone')</strong></p>
 <img src="{{ $qr }}" alt="">
 <p class="link">{{ $sheet->link() }}</p>
 <p class="school">{{ App\Framework\Words::say('booking.notice', ['phone' => $sheet->host->school->phoneOrNone()]) }}</p>

@@ -25,7 +25,7 @@ img { width: 3.5cm; height: 3.5cm; float: right; }
 <td class="when">{{ App\Framework\Spell::clock($row['from']) }}</td>
 <td>{{ $row['host'] }}</td>
 <td><strong>{{ $row['place'] }}</strong></td>
-<td>{{ $row['student'] }}@if ($row['interpreter'] !== '')<br>{{ $row['interpreter'] }} interprets @endif</td>
+<td>{{ $row['student'] }}@if ($row['interpreter'] !== '')<br>@say('paper.interprets', ['name' => $row['interpreter']]) @endif</td>
 </tr>
 @endforeach
 </table>

@@ -23,11 +23,11 @@ tr { page-break-inside: avoid; }
 <td><span class="who">{{ $row['student'] ?: $row['who'] }}</span>
 <br>@if ($row['student'] !== '' && $row['student'] !== $row['who']){{ $row['who'] }}  @endif {{ $row['phone'] }} @foreach ($row['guests'] as $guest)<br>{{ $guest }}@endforeach
 @foreach ($row['answers'] as $question => $answer)<br><span class="small">{{ rtrim($question, ':?') }}: {{ $answer }}</span>@endforeach
-@if ($row['note'])<br><span class="small">Your note: {{ $row['note'] }}</span>@endif</td>
-<td class="notes"><span class="small">@if ($row['arrived'])Here at {{ App\Framework\Spell::clock($row['arrived']) }}@else &#9633; here at ______ @endif @if ($row['outcome'])({{ $row['outcome'] }})@elseif (! $row['arrived']) &#9633; did not come @endif</span><div class="line"></div><div class="line"></div></td>
+@if ($row['note'])<br><span class="small">@say('paper.note', ['note' => $row['note']])</span>@endif</td>
+<td class="notes"><span class="small">@if ($row['arrived']) @say('paper.arrived', ['time' => App\Framework\Spell::clock($row['arrived'])]) @else &#9633; @say('paper.here_at') @endif @if ($row['outcome'])({{ $row['outcome'] }})@elseif (! $row['arrived']) &#9633; @say('paper.missed') @endif</span><div class="line"></div><div class="line"></div></td>
 </tr>
 @empty
-<tr><td>Nobody comes on this day.</td></tr>
+<tr><td>@say('paper.nobody')</td></tr>
 @endforelse
 </table>
 @endsection

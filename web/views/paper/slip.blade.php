@@ -10,9 +10,9 @@ h1 { font-size: 17pt; margin: 0 0 0.3cm; }
 <div class="slip">
 <p class="note">{{ $booking->sheet->host->school->name }}</p>
 <h1>{{ $when }}</h1>
-<p>{{ $booking->sheet->title }} with <strong>{{ $booking->host->name }}</strong> ({{ $booking->host->subject }})</p>
-<p>About: <strong>{{ $booking->student }}</strong></p>
-<p>Where: <strong>{{ $booking->place->label }}</strong>@if ($booking->place->directions !== '')<br>{{ $booking->place->directions }}@endif</p>
-<p class="note">For {{ $booking->pass->name }}. Booked by the office. {{ App\Framework\Words::say('booking.slip', ['phone' => $booking->sheet->host->school->phoneOrNone()]) }}</p>
+<p>{!! App\Framework\Words::say('paper.slip_with', ['title' => e($booking->sheet->title), 'host' => '<strong>'.e($booking->host->name).'</strong>', 'subject' => e($booking->host->subject)]) !!}</p>
+<p>{!! App\Framework\Words::say('paper.slip_about', ['student' => '<strong>'.e($booking->student).'</strong>']) !!}</p>
+<p>{!! App\Framework\Words::say('paper.slip_where', ['place' => '<strong>'.e($booking->place->label).'</strong>']) !!}@if ($booking->place->directions !== '')<br>{{ $booking->place->directions }}@endif</p>
+<p class="note">@say('paper.slip_for', ['name' => $booking->pass->name]) {{ App\Framework\Words::say('booking.slip', ['phone' => $booking->sheet->host->school->phoneOrNone()]) }}</p>
 </div>
 @endsection

@@ -17,14 +17,14 @@ strong { font-size: 12.5pt; }
 <td class="slip">
 <img src="{{ $qr }}" alt="">
 <strong>{{ $sheet->title }}</strong><br>
-with {{ $sheet->host->name }}<br>
+@say('plain.with', ['host' => $sheet->host->name])<br>
 @foreach ($days as $day)
 {{ $day }}<br>
 @endforeach
-@if ($more)and more days<br>@endif
-<br>Pick a time with your phone, or at<br>
+@if ($more) @say('paper.more_days')<br>@endif
+<br>@say('paper.phone_or_at')<br>
 <span class="link">{{ $sheet->link() }}</span><br><br>
-Our time: ______________________
+@say('paper.our_time')
 </td>
 @endfor
 </tr>

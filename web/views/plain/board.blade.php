@@ -1,6 +1,6 @@
 <main class="sheet-of-paper">
-<h1>Meet our staff</h1>
-<p><a href="/card">Type the code from your card</a>. <a href="#again">{{ App\Framework\Words::say('booking.again_title') }}</a></p>
+<h1>@say('booking.board_title')</h1>
+<p><a href="/card">@say('plain.code_from_card')</a>. <a href="#again">{{ App\Framework\Words::say('booking.again_title') }}</a></p>
 @if ($board['rounds'] !== [])
 <ul>
 @foreach ($board['rounds'] as $round)
@@ -8,9 +8,9 @@
 @endforeach
 </ul>
 @endif
-<form method="get" action="/"><p><label for="seek">A name, a subject or a room</label><br><input id="seek" name="seek" type="search" maxlength="120" value="{{ $board['doors']['sought'] }}"> <button class="press">Search</button></p></form>
+<form method="get" action="/"><p><label for="seek">@say('plain.seek')</label><br><input id="seek" name="seek" type="search" maxlength="120" value="{{ $board['doors']['sought'] }}"> <button class="press">@say('plain.search')</button></p></form>
 @if ($board['doors']['shown'] === [])
-<p>Nobody of that name has open times. <a href="/">Everybody</a></p>
+<p>@say('plain.nobody') <a href="/">@say('plain.everybody')</a></p>
 @endif
 @foreach ($board['doors']['shown'] as $door)
 <h2><a href="{{ $door['door'] }}">{{ $door['name'] }}</a></h2>
@@ -23,9 +23,9 @@
 @endforeach
 @php($reached = $board['doors']['skip'] + count($board['doors']['shown']))
 @if ($reached < $board['doors']['found'])
-<p><a href="/?{{ http_build_query(array_filter(['seek' => $board['doors']['sought'], 'skip' => $reached])) }}">Show more</a>: {{ $reached }} of {{ $board['doors']['found'] }} are shown.</p>
+<p><a href="/?{{ http_build_query(array_filter(['seek' => $board['doors']['sought'], 'skip' => $reached])) }}">@say('plain.more')</a>: @say('plain.shown', ['shown' => $reached, 'all' => $board['doors']['found']])</p>
 @endif
 <h2 id="again">{{ App\Framework\Words::say('booking.again_title') }}</h2>
 @include('plain.pass-again-form')
-<p><a href="/staff">For staff: sign in</a></p>
+<p><a href="/staff">@say('plain.staff')</a></p>
 </main>

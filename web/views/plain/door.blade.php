@@ -8,7 +8,7 @@
 <p>{{ $sheet['next'] }}</p>
 @endforeach
 @if ($door['sheets'] === [])
-<p>Nothing can be booked here just now. <a href="/">See who else can be met.</a></p>
+<p>@say('plain.door_nothing') <a href="/">@say('plain.door_others')</a></p>
 @endif
 @if ($door['knock'] !== null)
 <p><a class="press" href="{{ $door['knock'] }}">{{ App\Framework\Words::say('knocks.ask_title', ['host' => $door['host']['name']]) }}</a></p>

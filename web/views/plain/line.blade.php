@@ -2,7 +2,7 @@
 @section('page')
 @include('plain.masthead', ['school' => $waiting->sheet->host->school->name])
 <h1>{{ $heading }}</h1>
-<p>{{ $waiting->sheet->title }}, with {{ $waiting->sheet->host->name }}</p>
+<p>@say('plain.title_with', ['title' => $waiting->sheet->title, 'host' => $waiting->sheet->host->name])</p>
 <p>{{ $more }}</p>
 @foreach ($presses as $what => $said)
 <form method="post" action="/w/{{ $waiting->token() }}/{{ $what }}"><p><button class="press @if ($what === 'confirm') main @endif">{{ $said }}</button></p></form>

@@ -1,5 +1,5 @@
 {{-- One question: $question as it is asked, $id and $name of its field, $answer as it was typed, $error beside it, $students known; $only whether it is about one of them and nobody else. --}}
-<p><label for="{{ $id }}">{{ $question['label'] }}{{ $question['required'] ? '' : ' (if you like)' }}</label><br>
+<p><label for="{{ $id }}">{{ $question['required'] ? $question['label'] : App\Framework\Words::say('plain.if_you_like', ['question' => $question['label']]) }}</label><br>
 @if ($question['help'] !== '')<small>{{ $question['help'] }}</small><br>@endif
 @switch(($only ?? false) ? 'one of' : $question['kind'])
 @case('one of')
@@ -25,8 +25,8 @@
 @case('yes or no')
 <select id="{{ $id }}" name="{{ $name }}">
 <option value=""></option>
-<option value="1" @selected($answer === '1' || $answer === true)>yes</option>
-<option value="0" @selected($answer === '0' || $answer === false)>no</option>
+<option value="1" @selected($answer === '1' || $answer === true)>@say('plain.yes')</option>
+<option value="0" @selected($answer === '0' || $answer === false)>@say('plain.no')</option>
 </select>
 @break
 @default

@@ -22,16 +22,16 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 <main class="sheet-of-paper">
 @include('plain.masthead', ['school' => $sheet['school']])
 <h1>{{ $sheet['title'] }}</h1>
-<div class="mt-2 flex items-center gap-3">@if ($host['picture'])<img src="{{ $host['picture'] }}" alt="" width="48" height="48" class="rounded-full">@else<span class="initials" aria-hidden="true">{{ $host['initials'] }}</span>@endif<p class="text-lg">with <a href="{{ $host['door'] }}"><strong>{{ $host['name'] }}</strong></a>{{ $sheet['also'] === '' ? '' : ' '.$sheet['also'] }}, {{ implode(', ', array_filter([$host['title'], $host['subject']])) }}</p></div>
+<div class="mt-2 flex items-center gap-3">@if ($host['picture'])<img src="{{ $host['picture'] }}" alt="" width="48" height="48" class="rounded-full">@else<span class="initials" aria-hidden="true">{{ $host['initials'] }}</span>@endif<p class="text-lg">{!! Words::say('plain.with', ['host' => '<a href="'.e($host['door']).'"><strong>'.e($host['name']).'</strong></a>']) !!}{{ $sheet['also'] === '' ? '' : ' '.$sheet['also'] }}, {{ implode(', ', array_filter([$host['title'], $host['subject']])) }}</p></div>
 @if ($sheet['intro'] !== '')<p class="mt-3 max-w-prose whitespace-pre-line">{{ $sheet['intro'] }}</p>@endif
 <ul class="mt-3 text-faint">
 @foreach ($sheet['places'] as $place)
 <li><span class="font-semibold text-ink">{{ $place['label'] }}.</span> {{ $place['directions'] }}</li>
 @endforeach
-<li>Times are {{ $sheet['zone'] }}. {{ implode(' ', $sheet['rules']) }}</li>
+<li>@say('plain.zone', ['zone' => $sheet['zone']]) {{ implode(' ', $sheet['rules']) }}</li>
 </ul>
 @if ($sheet['state'] !== 'open')
-<section class="slip mt-8 max-w-3xl"><h2>{{ $sheet['state'] === 'paused' ? 'Booking is paused just now' : 'Booking has closed' }}</h2><p class="mt-2 whitespace-pre-line">{{ $sheet['note'] === '' ? 'Times that are booked stand.' : $sheet['note'] }}</p></section>
+<section class="slip mt-8 max-w-3xl"><h2>{{ Words::say($sheet['state'] === 'paused' ? 'plain.paused' : 'plain.closed') }}</h2><p class="mt-2 whitespace-pre-line">{{ $sheet['note'] === '' ? Words::say('plain.stand') : $sheet['note'] }}</p></section>
 @else
 <section class="mt-8">
 <div class="mb-2 flex flex-wrap items-baseline gap-x-4"><h2>{{ $sheet['none'] === null ? Words::say('booking.pick') : App\Visiting\NoTimes::said($sheet) }}</h2>@if ($sheet['none'] === null)<p class="text-faint">{{ Words::say($sheet['later'] === null ? 'booking.free' : 'booking.free_here', ['free' => $sheet['free']]) }}</p>@endif
@@ -63,7 +63,7 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @if ($run['key'] === null)
 <li class="folded {{ $run['state'] }}">{{ Words::say('booking.slot.'.$run['state'], ['from' => Spell::clock($run['from']), 'until' => Spell::clock($run['until'])]) }}</li>
 @elseif ($part === null || in_array($run['key'], array_column($free, 'key'), true))
-<li><a data-key="{{ $run['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($run['key']) }}{{ $carry }}"><strong>{{ Spell::clock($run['from']) }}</strong> to {{ Spell::clock($run['until']) }}</a></li>
+<li><a data-key="{{ $run['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($run['key']) }}{{ $carry }}">{!! Words::say('plain.from_until', ['from' => '<strong>'.e(Spell::clock($run['from'])).'</strong>', 'until' => e(Spell::clock($run['until']))]) !!}</a></li>
 @endif
 @endforeach
 </ol></section>
@@ -71,10 +71,10 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @endforeach
 </div>
 @if ($sheet['later'] !== null)
-<p class="mt-4"><a class="press" href="/s/{{ $sheet['slug'] }}?from={{ $sheet['later'] }}{{ $kept }}{{ $carry }}">Later days</a></p>
+<p class="mt-4"><a class="press" href="/s/{{ $sheet['slug'] }}?from={{ $sheet['later'] }}{{ $kept }}{{ $carry }}">@say('plain.later')</a></p>
 @endif
 @if ($sheet['waiting'] && $sheet['none'] !== 'taken')
-<details class="mt-6"><summary>No time suits? Be told when one comes free</summary>
+<details class="mt-6"><summary>@say('plain.line_open')</summary>
 @include('plain.line-form', $line)
 </details>
 @endif
