@@ -96,7 +96,9 @@ final class AllotmentController
     public function table(Round $round): Response
     {
         $zone = $round->school->timeZone();
-        $rows = [Words::each('tables', 'family', 'student', 'teacher', 'wish', 'asked', 'date', 'from', 'to', 'why_not')];
+        $rows = [
+            Words::each('tables', 'family', 'student', 'teacher', 'wish', 'asked', 'date', 'from', 'to', 'why_not'),
+        ];
         foreach (Allotment::last($round)?->rows()->with('pass')->get() ?? [] as $row) {
             $span = $row->span();
             $rows[] = [

@@ -29,9 +29,7 @@ final class BringGuest
             $coming = $booking->guests()->whereNull('left_at')->with('pass')->get();
             $most = $booking->sheet->rules->whole('guests');
             if (!$booking->stands() || $coming->count() >= $most) {
-                throw new PassRefused(
-                    Words::say($most === 0 ? 'booking.guests_none' : 'booking.guests_enough'),
-                );
+                throw new PassRefused(Words::say($most === 0 ? 'booking.guests_none' : 'booking.guests_enough'));
             }
             if (
                 $coming->contains(static fn(Guest $guest): bool => $guest->pass->email === $wish->email) ||

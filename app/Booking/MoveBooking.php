@@ -30,18 +30,9 @@ final class MoveBooking
             return $booking;
         }
         try {
-            return ($this->relocate)(
-                [Destination::slot($booking, $start, host: $host ?? $booking->staff_id)],
-                $how,
-            )[0];
+            return ($this->relocate)([Destination::slot($booking, $start, host: $host ?? $booking->staff_id)], $how)[0];
         } catch (UniqueConstraintViolationException | NoSeatLeft) {
-            throw SlotGone::of(
-                SheetAtHand::held($booking->sheet),
-                $start,
-                $how->now,
-                Asking::moving($booking),
-                $host,
-            );
+            throw SlotGone::of(SheetAtHand::held($booking->sheet), $start, $how->now, Asking::moving($booking), $host);
         }
     }
 }

@@ -43,9 +43,7 @@ final class FeedFailed extends \RuntimeException
     {
         return new self(
             match (true) {
-                $status === 401,
-                $status === 403
-                    => Words::say('calendars.not_let'),
+                $status === 401, $status === 403 => Words::say('calendars.not_let'),
                 $status === 404, $status === 410 => Words::say('calendars.gone'),
                 default => Words::say('calendars.error', ['status' => (string) $status]),
             },

@@ -127,7 +127,20 @@ final readonly class RunSheet
     /** @return iterable<list<string|LocalDate|LocalTime>> a heading, then a row each */
     public function table(): iterable
     {
-        yield Words::each('tables', 'date', 'from', 'to', 'host', 'student', 'visitor', 'phone', 'place', 'answers', 'arrived', 'became');
+        yield Words::each(
+            'tables',
+            'date',
+            'from',
+            'to',
+            'host',
+            'student',
+            'visitor',
+            'phone',
+            'place',
+            'answers',
+            'arrived',
+            'became',
+        );
         foreach ($this->bookings as $one) {
             $zone = $this->day->zone;
             $answers = BookingTable::answers($one->sheet, $one, $this->reader);

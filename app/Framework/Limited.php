@@ -32,11 +32,9 @@ final class Limited
         };
         $wait = Limits::hit("$kind|$who", $limit['most'], $limit['seconds'], Clock::now());
         if ($wait !== null) {
-            throw new ThrottleRequestsException(
-                Words::say('running.a_lot_at_once'),
-                null,
-                ['Retry-After' => (string) $wait],
-            );
+            throw new ThrottleRequestsException(Words::say('running.a_lot_at_once'), null, [
+                'Retry-After' => (string) $wait,
+            ]);
         }
 
         return $next($request);

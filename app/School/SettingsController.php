@@ -24,12 +24,18 @@ final class SettingsController
 {
     public function page(#[CurrentUser] StaffMember $staff): View
     {
-        return Page::staff('Settings', Words::say('running.settings_title'), ['host' => $staff->name, 'settings' => $this->data($staff)]);
+        return Page::staff('Settings', Words::say('running.settings_title'), [
+            'host' => $staff->name,
+            'settings' => $this->data($staff),
+        ]);
     }
 
     public function schoolPage(#[CurrentUser] StaffMember $staff): View
     {
-        return Page::staff('OurSchool', Words::say('running.school_title'), ['host' => $staff->name, 'settings' => $this->data($staff)]);
+        return Page::staff('OurSchool', Words::say('running.school_title'), [
+            'host' => $staff->name,
+            'settings' => $this->data($staff),
+        ]);
     }
 
     public function me(#[CurrentUser] StaffMember $staff, MeRequest $request): JsonResponse

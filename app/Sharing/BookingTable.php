@@ -28,7 +28,21 @@ final class BookingTable
             static fn(Question $one): bool => !in_array($one->key, ['student', 'phone'], true),
         );
         yield [
-            ...Words::each('tables', 'date', 'from', 'to', 'host', 'student', 'visitor', 'email', 'phone', 'place', 'link', 'state', 'word'),
+            ...Words::each(
+                'tables',
+                'date',
+                'from',
+                'to',
+                'host',
+                'student',
+                'visitor',
+                'email',
+                'phone',
+                'place',
+                'link',
+                'state',
+                'word',
+            ),
             ...array_values(array_map(static fn(Question $one): string => $one->label, $questions)),
         ];
         foreach (

@@ -98,7 +98,15 @@ final class FormatsController
         }
         $form['places'] =
             ($form['places'][0]['label'] ?? '') === ''
-                ? [['kind' => 'room', 'label' => Words::say('sheets.begins_place'), 'link' => '', 'link_mode' => 'one', 'directions' => '']]
+                ? [
+                    [
+                        'kind' => 'room',
+                        'label' => Words::say('sheets.begins_place'),
+                        'link' => '',
+                        'link_mode' => 'one',
+                        'directions' => '',
+                    ],
+                ]
                 : $form['places'];
         $reader = WorksheetReader::read($form, $host, null, $now);
         if ($reader->errors !== []) {

@@ -41,11 +41,11 @@ final readonly class LinkCheck
             $value = urldecode(explode('=', $pair, 2)[1] ?? '');
             $problem = match (true) {
                 $pair === '' => '',
-                preg_match(self::SESSION, $name) === 1,
-                str_starts_with($value, 'eyJ')
-                    => Words::say('wrong.link_session', ['name' => $name]),
-                preg_match(self::HOST, $name) === 1
-                    => Words::say('wrong.link_host', ['name' => $name]),
+                preg_match(self::SESSION, $name) === 1, str_starts_with($value, 'eyJ') => Words::say(
+                    'wrong.link_session',
+                    ['name' => $name],
+                ),
+                preg_match(self::HOST, $name) === 1 => Words::say('wrong.link_host', ['name' => $name]),
                 preg_match(self::EXPIRES, $name) === 1 => Words::say('wrong.link_expires', ['name' => $name]),
                 default => null,
             };
@@ -59,10 +59,7 @@ final readonly class LinkCheck
         }
         if (preg_match('#/(?:host|start|moderator|admin)(?:/|$)#i', $parts['path'] ?? '') === 1) {
             // A path cannot be mended from here: what opens for visitors only its service knows.
-            return new self(
-                [...$problems, Words::say('wrong.link_entrance')],
-                null,
-            );
+            return new self([...$problems, Words::say('wrong.link_entrance')], null);
         }
         if ($problems === []) {
             return new self([], null);

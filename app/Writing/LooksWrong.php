@@ -266,9 +266,7 @@ final readonly class LooksWrong
                 ->orderBy('holds.starts_at')
                 ->limit(self::MOST)
                 ->get(['holds.*'])
-                ->first(
-                    static fn(Hold $one): bool => $mine->touches($one->span()),
-                );
+                ->first(static fn(Hold $one): bool => $mine->touches($one->span()));
             if ($hold !== null) {
                 yield $this->warning(
                     "places.$i.label",
