@@ -37,7 +37,7 @@ final class FrameworkRoom extends Room
     public function boot(): void
     {
         parent::boot();
-        // @say('catalogue.key', values): a sentence of the catalogues in a page's document, escaped.
+        // @say(KEY, VALUES): a sentence of the catalogues in a page's document, escaped.
         $this->callAfterResolving(
             'blade.compiler',
             static fn(BladeCompiler $blade) => $blade->directive(

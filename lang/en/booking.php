@@ -124,8 +124,6 @@ return [
     'address_asked_more' =>
         'One press and messages about your meetings go there; what is kept for you is booked with it.',
     'address_done' => 'Thank you. Messages go to {email}.',
-    'no_interpreter' =>
-        'That time is free, but no interpreter is then. Nothing was changed; pick another time, or ask the office.',
     'address_moved_subject' => 'Messages about your meetings go to another address',
     'address_moved_news' =>
         '{phone, select, none {Letters about your bookings go to {email} from now on. If that was not you, open your bookings and give the page a new address, or ring the office.} other {Letters about your bookings go to {email} from now on. If that was not you, open your bookings and give the page a new address, or ring the office, {phone}.}}',

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use Illuminate\Support\Arr;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Finder\Finder;
+
+/** What people read stands in the catalogues, whole, and nothing stands there that nobody says. */
+final class CataloguesTest extends TestCase
+{
+    private const ROOT = __DIR__ . '/../../';
+
+    /** Catalogues that the framework asks itself. */
+    private const FRAMEWORKS = ['validation'];
+
+    /** @return array<string, string> patterns by “catalogue.key” */
+    private static function all(): array
+    {
+        $all = [];
+        foreach (
+            Finder::create()
+                ->files()
+                ->in(self::ROOT . 'lang/en')
+                ->name('*.php')
+            as $file
+        ) {
+            $all += Arr::dot([$file->getBasename('.php') => require $file->getPathname()]);
+        }
+
+        return array_filter($all, is_string(...));
+    }
+
+    /** @return array<string, string> */
+    private static function read(string $name, string ...$folders): array
+    {
+        $in = array_map(static fn(string $folder): string => self::ROOT . $folder, $folders);
+
+        return array_map(
+            static fn(\SplFileInfo $file): string => (string) file_get_contents($file->getPathname()),
+            iterator_to_array(Finder::create()->files()->in($in)->name($name)),
+        );
+    }
+
+    public function test_each_is_icu_messageformat(): void
+    {
+        $wrong = array_filter(
+            array_diff_key(self::all(), array_filter(self::all(), self::isFrameworks(...), ARRAY_FILTER_USE_KEY)),
+            static fn(string $pattern): bool => \MessageFormatter::create('en', $pattern) === null,
+        );
+        self::assertSame([], array_keys($wrong));
+    }
+
+    public function test_each_that_is_said_is_there_and_each_that_is_there_is_said(): void
+    {
+        $code = implode("\n", self::read('*.php', 'app', 'web/views', 'database', 'bootstrap', 'demo'));
+        $known = self::all();
+        preg_match_all('/(?:Words::say|Said::of|@say)\(\s*[\'"](\w+(?:\.\w+)+)[\'"]\s*[,)]/', $code, $said);
+        self::assertSame(
+            [],
+            array_values(array_diff(array_unique($said[1]), array_keys($known))),
+            'said, and not there',
+        );
+
+        // "catalogue.begins_$with", 'catalogue.begins_' . $with, and several of one catalogue at once.
+        preg_match_all('/[\'"](\w+\.[\w.]*)(?:[\'"] ?\.|\{?\$|%s)/', $code, $begins);
+        preg_match_all('/Words::each\(\s*\'(\w+)\',((?:\s*\'\w+\',?)+)/', $code, $each, PREG_SET_ORDER);
+        $listed = array_merge(
+            ...array_map(static function (array $one): array {
+                preg_match_all('/\'(\w+)\'/', $one[2], $keys);
+
+                return array_map(static fn(string $key): string => "$one[1].$key", $keys[1]);
+            }, $each),
+        );
+        $unsaid = array_filter(
+            array_keys($known),
+            static fn(string $key): bool => !self::isFrameworks($key) &&
+                !in_array($key, $listed, true) &&
+                preg_match('/[\'"]' . preg_quote($key) . '[\'"]/', $code) !== 1 &&
+                array_filter($begins[1], static fn(string $begin): bool => str_starts_with($key, $begin)) === [],
+        );
+        self::assertSame([], array_values($unsaid), 'there, and never said');
+    }
+
+    /** Between and in the tags of a document: words that no catalogue has. The stand-ins of the demo are no school's pages. */
+    public function test_no_page_without_scripts_and_no_paper_has_words_of_its_own(): void
+    {
+        $bare = [];
+        foreach (self::read('*.blade.php', 'web/views') as $path => $page) {
+            $text = (string) preg_replace(
+                [
+                    '/\{\{--.*?--\}\}/s',
+                    '/@php\b(?!\s*\().*?@endphp/s',
+                    '/@section\(\'(?:style|columns)\'\).*?@endsection/s',
+                    '/\{\{.*?\}\}|\{!!.*?!!\}/s',
+                    // A directive with what stands in its parentheses, however deep.
+                    '/@\w+\s*(\((?:[^()]|(?1))*\))?/',
+                    '/(?:alt|title|aria-label|placeholder)="([^"]*)"/',
+                    '/<[^>]*>/s',
+                    '/&\w+;|&#\d+;/',
+                ],
+                ['', '', '', '', '', '>$1<', "\n", ''],
+                $page,
+            );
+            if (!str_contains($path, '/stand-in/')) {
+                preg_match_all('/.*\p{L}{2}.*/u', $text, $found);
+                $bare = [
+                    ...$bare,
+                    ...array_map(static fn(string $one): string => basename($path) . ': ' . trim($one), $found[0]),
+                ];
+            }
+        }
+        // The product's own name, after a page's title.
+        self::assertSame(['head.blade.php: – Recess'], $bare);
+    }
+
+    private static function isFrameworks(string $key): bool
+    {
+        return in_array(strtok($key, '.'), self::FRAMEWORKS, true);
+    }
+}
