@@ -84,7 +84,7 @@ final class CataloguesTest extends TestCase
         self::assertSame([], array_values($unsaid), 'there, and never said');
     }
 
-    /** Between and in the tags of a document: words that no catalogue has. The stand-ins of the demo are no school's pages. */
+    /** Words between and in the tags of a document. The stand-ins of the demo are no school's pages. */
     public function test_no_page_without_scripts_and_no_paper_has_words_of_its_own(): void
     {
         $bare = [];
