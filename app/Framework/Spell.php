@@ -49,19 +49,21 @@ final class Spell
     /** Thursday 3 December 2026, 16:40 to 16:55 (Halifax time) */
     public static function slot(Span $slot, Zone $zone): string
     {
-        return sprintf(
-            '%s, %s to %s (%s)',
-            self::date($zone->dateAt($slot->start)),
-            self::time($slot->start, $zone),
-            self::time($slot->end, $zone),
-            self::zone($zone),
-        );
+        return Words::say('said.slot', [
+            'date' => self::date($zone->dateAt($slot->start)),
+            'from' => self::time($slot->start, $zone),
+            'until' => self::time($slot->end, $zone),
+            'zone' => self::zone($zone),
+        ]);
     }
 
     /** Where: Room 12, or: Which course? Mathematics 9 */
     public static function fact(string $name, string $value): string
     {
-        return str_ends_with($name, '?') ? "$name $value" : "$name: $value";
+        return Words::say(str_ends_with($name, '?') ? 'said.answer' : 'said.fact', [
+            'name' => $name,
+            'value' => $value,
+        ]);
     }
 
     /** Halifax time */
@@ -69,7 +71,7 @@ final class Spell
     {
         $city = strrchr('/' . $zone->name, '/');
 
-        return str_replace('_', ' ', substr((string) $city, 1)) . ' time';
+        return Words::say('said.zone', ['city' => str_replace('_', ' ', substr((string) $city, 1))]);
     }
 
     /**
@@ -81,7 +83,9 @@ final class Spell
     {
         $last = array_pop($items);
 
-        return $items === [] ? (string) $last : implode(', ', $items) . ' and ' . $last;
+        return $items === []
+            ? (string) $last
+            : Words::say('said.and', ['others' => implode(', ', $items), 'last' => (string) $last]);
     }
 
     /**
@@ -93,16 +97,20 @@ final class Spell
     {
         $last = array_pop($items);
 
-        return $items === [] ? (string) $last : implode(', ', $items) . ' or ' . $last;
+        return $items === []
+            ? (string) $last
+            : Words::say('said.or', ['others' => implode(', ', $items), 'last' => (string) $last]);
     }
 
     /** 45 minutes, 24 hours, 3 days */
     public static function minutes(int $minutes): string
     {
         return match (true) {
-            $minutes !== 0 && $minutes % 1440 === 0 && $minutes > 1440 => self::count(intdiv($minutes, 1440), 'day'),
-            $minutes !== 0 && $minutes % 60 === 0 => self::count(intdiv($minutes, 60), 'hour'),
-            default => self::count($minutes, 'minute'),
+            $minutes !== 0 && $minutes % 1440 === 0 && $minutes > 1440 => Words::say('said.days', [
+                'count' => intdiv($minutes, 1440),
+            ]),
+            $minutes !== 0 && $minutes % 60 === 0 => Words::say('said.hours', ['count' => intdiv($minutes, 60)]),
+            default => Words::say('said.minutes', ['count' => $minutes]),
         };
     }
 
@@ -125,11 +133,5 @@ final class Spell
             $days === 1 => Words::say('day.ahead_tomorrow', ['time' => self::time($instant, $zone)]),
             default => Words::say('day.ahead_date', ['date' => self::date($zone->dateAt($instant))]),
         };
-    }
-
-    /** 1 meeting, 12 meetings */
-    public static function count(int $number, string $one, ?string $many = null): string
-    {
-        return $number . ' ' . ($number === 1 ? $one : $many ?? $one . 's');
     }
 }
