@@ -22,7 +22,7 @@ final class MeetingFacts
      */
     public static function of(Booking $booking, Reader $reader, int $now, bool $strange = false): array
     {
-        $say = static fn(string $fact): string => Words::say("news.fact_$fact");
+        $say = static fn(string $fact): string => Words::say("said.fact_$fact");
         $facts = [
             $say('what') => $booking->sheet->title,
             $say('when') => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),

@@ -132,15 +132,4 @@ return [
     'was' => 'No longer',
     'that_day' => 'Also that day',
     'free_now' => 'Free just now',
-    // What is said of a meeting, before each of its parts.
-    'fact_what' => 'What',
-    'fact_when' => 'When',
-    'fact_where' => 'Where',
-    'fact_video' => 'Video link',
-    'fact_way' => 'How to get there',
-    'fact_with' => 'With',
-    'fact_also' => 'Also coming',
-    'fact_about' => 'About',
-    'fact_phone' => 'Phone',
-    'fact_email' => 'E-mail',
 ];

@@ -13,4 +13,15 @@ return [
     'days' => '{count, plural, one {# day} other {# days}}',
     'hours' => '{count, plural, one {# hour} other {# hours}}',
     'minutes' => '{count, plural, one {# minute} other {# minutes}}',
+    // Before each part of what is said of a meeting.
+    'fact_what' => 'What',
+    'fact_when' => 'When',
+    'fact_where' => 'Where',
+    'fact_video' => 'Video link',
+    'fact_way' => 'How to get there',
+    'fact_with' => 'With',
+    'fact_also' => 'Also coming',
+    'fact_about' => 'About',
+    'fact_phone' => 'Phone',
+    'fact_email' => 'E-mail',
 ];
