@@ -29,8 +29,13 @@ final class MoveBooking
         if ($booking->span()->start === $start && ($host === null || $host === $booking->staff_id)) {
             return $booking;
         }
+        // Of staff it is asked where there is a choice; where the sheet has none, whoever holds it now may go on.
+        $isKept = $how->by === Claimant::Visitor || $booking->sheet->canChooseHost();
         try {
-            return ($this->relocate)([Destination::slot($booking, $start, host: $host ?? $booking->staff_id)], $how)[0];
+            return ($this->relocate)(
+                [Destination::slot($booking, $start, host: $host ?? ($isKept ? $booking->staff_id : null))],
+                $how,
+            )[0];
         } catch (UniqueConstraintViolationException | NoSeatLeft) {
             throw SlotGone::of(SheetAtHand::held($booking->sheet), $start, $how->now, Asking::moving($booking), $host);
         }
