@@ -10,6 +10,7 @@ use App\Booking\CancelRequest;
 use App\Booking\Ending;
 use App\Booking\LastChange;
 use App\Booking\MoveBooking;
+use App\Booking\MoveRequest;
 use App\Booking\PassRefused;
 use App\Booking\Presser;
 use App\Booking\Relocation;
@@ -18,7 +19,6 @@ use App\Booking\TakeBack;
 use App\Booking\WishAnswer;
 use App\Framework\Asked;
 use App\Framework\Clock;
-use App\Framework\SlotKey;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -55,22 +55,11 @@ final class HostBookingController
     public function move(
         #[CurrentUser] StaffMember $staff,
         Booking $booking,
-        Request $request,
+        MoveRequest $request,
         MoveBooking $move,
     ): JsonResponse {
-        $hosts = $booking->sheet->chosenFrom();
-        $request->validate([
-            'slot' => ['required', 'string', SlotKey::RULE],
-            'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
-            'note' => ['nullable', 'string', 'max:1000'],
-        ]);
-        $how = Relocation::by(
-            $this->presser($staff, $booking),
-            $request->string('note')->toString(),
-            Clock::now(),
-        )->undoable();
-        $host = $request->filled('host') ? $hosts[$request->string('host')->toString()] : null;
-        $move($booking, SlotKey::instant($request->string('slot')->toString()), $how, $host);
+        $how = Relocation::by($this->presser($staff, $booking), $request->note(), Clock::now())->undoable();
+        $move($booking, $request->start(), $how, $request->otherHost());
 
         return $this->whole($booking->sheet);
     }

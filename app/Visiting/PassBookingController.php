@@ -9,10 +9,10 @@ use App\Booking\CancelRequest;
 use App\Booking\ChangeAnswers;
 use App\Booking\GuestWish;
 use App\Booking\LetGuestLeave;
+use App\Booking\MoveRequest;
 use App\Booking\Presser;
 use App\Booking\TakeBack;
 use App\Framework\Clock;
-use App\Framework\SlotKey;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\Models\MailAddress;
@@ -25,7 +25,6 @@ use App\Passes\Joiner;
 use App\Passes\MoveOwn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 
 /** What a visitor does with one booking of their pass. */
 final class PassBookingController
@@ -37,20 +36,9 @@ final class PassBookingController
         return $this->shown($pass);
     }
 
-    public function move(Pass $pass, Booking $booking, Request $request, MoveOwn $move): JsonResponse
+    public function move(Pass $pass, Booking $booking, MoveRequest $request, MoveOwn $move): JsonResponse
     {
-        $hosts = $booking->sheet->chosenFrom();
-        $request->validate([
-            'slot' => ['required', 'string', SlotKey::RULE],
-            'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
-        ]);
-        $move(
-            $pass,
-            $booking,
-            SlotKey::instant($request->string('slot')->toString()),
-            Clock::now(),
-            $request->filled('host') ? $hosts[$request->string('host')->toString()] : null,
-        );
+        $move($pass, $booking, $request->start(), Clock::now(), $request->otherHost());
 
         return $this->shown($pass);
     }
