@@ -30,14 +30,16 @@ final class MeetingFacts
             $say('video') => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
             $say('way') => self::directions($booking),
             $say('with') => $reader->isHost() ? $booking->pass->name : self::met($booking),
-            $say('also') => Spell::list(
-                array_values(
-                    $booking->guests
-                        ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
-                        ->map(static fn(Guest $guest): string => $guest->pass->name)
-                        ->all(),
+            $say('also') => $strange
+                ? ''
+                : Spell::list(
+                    array_values(
+                        $booking->guests
+                            ->filter(static fn(Guest $guest): bool => $guest->left_at === null)
+                            ->map(static fn(Guest $guest): string => $guest->pass->name)
+                            ->all(),
+                    ),
                 ),
-            ),
             $say('about') => $strange ? '' : $booking->student,
             $say('phone') => $reader->isHost() ? $booking->pass->phone : '',
             $say('email') => $reader->isHost() ? (string) $booking->pass->email : '',
@@ -45,10 +47,6 @@ final class MeetingFacts
                 ? $booking->sheet->questions->said($booking->answers, onRunSheetOnly: !$reader->meets($booking))
                 : [],
         ];
-
-        if ($strange) {
-            unset($facts[$say('also')]);
-        }
 
         return array_filter($facts, static fn(string $value): bool => $value !== '');
     }

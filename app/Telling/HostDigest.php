@@ -48,7 +48,7 @@ final class HostDigest extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('news.dear', ['name' => $this->host->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->host->name]),
             news: Words::say('news.digest'),
             word: '',
             facts: $this->news,

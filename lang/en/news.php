@@ -118,7 +118,6 @@ return [
         'by' => '{who, select, office {by the office} other {by {name}}}',
     ],
     // Once a day, to a host who wants it so.
-    'dear' => 'Dear {name},',
     'digest_heading' => 'Your meetings: {times, plural, one {# time has} other {# times have}} something new',
     'digest' => 'This is new since yesterday.',
     'digest_link' => 'See your sheets',

@@ -16,7 +16,10 @@
 </ul>
 @endforeach
 @if ($found['skip'] + $found['at_once'] < $found['found'])
-<p><a href="/find?{{ http_build_query(array_intersect_key($found, ['about' => 0, 'from' => 0, 'to' => 0, 'names' => 0]) + ['skip' => $found['skip'] + $found['at_once']]) }}">@say('plain.find_after')</a>: @say('plain.shown', ['shown' => $found['skip'] + $found['at_once'], 'all' => $found['found']])</p>
+<p><a href="/find?{{ http_build_query(array_intersect_key($found, ['about' => 0, 'from' => 0, 'to' => 0, 'names' => 0]) + ['skip' => $found['skip'] + $found['at_once']]) }}">@say('plain.find_after')</a>: @say('plain.shown', [
+    'shown' => $found['skip'] + $found['at_once'],
+    'all' => $found['found'],
+])</p>
 @endif
 @include('plain.office', ['phone' => $found['office']])
 </main>

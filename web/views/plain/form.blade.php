@@ -9,7 +9,12 @@
 @php
 $chosen = collect($sheet['days'])->flatMap(fn ($day) => collect($day['stretches'])->flatMap(fn ($part) => $part['slots'])->map(fn ($one) => $one + ['label' => $day['label']]))->firstWhere('key', $slot);
 @endphp
-<h2>{{ $chosen === null ? App\Framework\Words::say('plain.choose') : App\Framework\Words::say('plain.day_time', ['day' => $chosen['label'], 'from' => App\Framework\Spell::clock($chosen['from']), 'until' => App\Framework\Spell::clock($chosen['until'])]) }}</h2>
+<h2>@if ($chosen === null) @say('plain.choose') @else
+@say('plain.day_time', [
+    'day' => $chosen['label'],
+    'from' => App\Framework\Spell::clock($chosen['from']),
+    'until' => App\Framework\Spell::clock($chosen['until']),
+]) @endif</h2>
 <form method="post" action="/s/{{ $sheet['slug'] }}/book">
 <input type="hidden" name="request_key" value="{{ $typed['request_key'] ?? (string) Str::uuid() }}">
 <p><label for="slot">@say('plain.time')</label><br>

@@ -17,7 +17,11 @@
 </p>
 @endforeach
 @foreach ($pass['bookings'] as $booking)
-<h2>@say('plain.day_time', ['day' => $booking['date'], 'from' => App\Framework\Spell::clock($booking['from']), 'until' => App\Framework\Spell::clock($booking['until'])])</h2>
+<h2>@say('plain.day_time', [
+    'day' => $booking['date'],
+    'from' => App\Framework\Spell::clock($booking['from']),
+    'until' => App\Framework\Spell::clock($booking['until']),
+])</h2>
 <p>@say('plain.title_with', ['title' => $booking['title'], 'host' => $booking['host']['name']])<br>
 <strong>{{ App\Framework\Words::say('booking.state.'.$booking['state'], ['until' => $booking['held_until'] ?? $booking['confirm_until'] ?? 'none']) }}</strong><br>
 @if ($booking['student'] !== '') @say('plain.about', ['student' => $booking['student']])<br>@endif

@@ -63,7 +63,10 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @if ($run['key'] === null)
 <li class="folded {{ $run['state'] }}">{{ Words::say('booking.slot.'.$run['state'], ['from' => Spell::clock($run['from']), 'until' => Spell::clock($run['until'])]) }}</li>
 @elseif ($part === null || in_array($run['key'], array_column($free, 'key'), true))
-<li><a data-key="{{ $run['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($run['key']) }}{{ $carry }}">{!! Words::say('plain.from_until', ['from' => '<strong>'.e(Spell::clock($run['from'])).'</strong>', 'until' => e(Spell::clock($run['until']))]) !!}</a></li>
+<li><a data-key="{{ $run['key'] }}" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($run['key']) }}{{ $carry }}">{!! Words::say('plain.from_until', [
+    'from' => '<strong>'.e(Spell::clock($run['from'])).'</strong>',
+    'until' => e(Spell::clock($run['until'])),
+]) !!}</a></li>
 @endif
 @endforeach
 </ol></section>
