@@ -10,11 +10,19 @@ use App\Framework\Said;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\StaffMember;
+use App\Timetables\Sentence;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Recess\Quick\Context;
+use Recess\Quick\QuickLine;
+use Recess\Quick\QuickPrint;
+use Recess\Time\LocalDate;
 use Tests\App\Support\OneOfEach;
+use Tests\Core\MadeUpBlock;
 
 /** Everything that is said is said for one reader. */
 final class ReadingTest extends TestCase
@@ -63,6 +71,17 @@ final class ReadingTest extends TestCase
             ->assertSee("<strong>$said</strong>", false)
             ->assertSee('data-clock="' . (str_contains($said, 'pm') ? 12 : 24) . '"', false)
             ->assertSee('"from":"16:15"', false);
+    }
+
+    public function test_what_is_said_of_a_block_can_be_typed_on_whichever_clock(): void
+    {
+        $openAllYear = new Context(LocalDate::parse('2026-11-25'));
+        $chance = new Randomizer(new Mt19937(24));
+        for ($round = 0; $round < 500; $round++) {
+            $block = MadeUpBlock::by($chance);
+            $said = Reading::in('en', $round % 2 === 0 ? 12 : 24)->hears(fn(): string => Sentence::of($block));
+            self::assertSame(QuickPrint::line($block), QuickLine::parse($said, $openAllYear)->line(), $said);
+        }
     }
 
     public function test_what_is_sent_is_on_the_clock_on_which_its_reader_read(): void

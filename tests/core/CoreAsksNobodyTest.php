@@ -86,4 +86,16 @@ final class CoreAsksNobodyTest extends TestCase
         }
         self::assertSame([], $found);
     }
+
+    /** Or the core's tests pass only where the whole application is there: a seam that nobody sees until it breaks. */
+    public function test_the_tests_of_the_core_know_nothing_but_the_core(): void
+    {
+        foreach (glob(__DIR__ . '/{,*/}*.php', GLOB_BRACE) ?: [] as $path) {
+            self::assertDoesNotMatchRegularExpression(
+                '/^use (App|Illuminate)\\\\/m',
+                (string) file_get_contents($path),
+                $path,
+            );
+        }
+    }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Framework\Reading;
-use App\Timetables\Sentence;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -19,21 +17,9 @@ use Recess\Quick\QuickLine;
 use Recess\Quick\QuickNotReadable;
 use Recess\Quick\QuickPrint;
 use Recess\Quick\Said;
-use Recess\Repeat\Adjusted;
-use Recess\Repeat\Ending;
-use Recess\Repeat\MonthDay;
-use Recess\Repeat\Monthly;
-use Recess\Repeat\OnDates;
-use Recess\Repeat\Weekly;
-use Recess\Slots\Block;
-use Recess\Slots\Cut;
-use Recess\Slots\Stretches;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
-use Recess\Time\Hours;
 use Recess\Time\LocalDate;
-use Recess\Time\LocalTime;
-use Recess\Time\Weekday;
 use Symfony\Component\Process\Process;
 
 final class QuickLineTest extends TestCase
@@ -153,73 +139,12 @@ final class QuickLineTest extends TestCase
         $openAllYear = new Context(LocalDate::parse('2026-11-25'));
         $chance = new Randomizer(new Mt19937(24));
         for ($round = 0; $round < 500; $round++) {
-            $block = self::someBlock($chance);
+            $block = MadeUpBlock::by($chance);
             $line = QuickPrint::line($block);
             $read = QuickLine::parse($line, $openAllYear);
             self::assertEquals([$block], $read->blocks, $line);
             self::assertSame($line, QuickPrint::line($read->blocks[0]));
-            // What Recess says of a block in a sentence can be typed as well, on whichever clock it is said.
-            app()->instance(Reading::class, Reading::in('en', $round % 2 === 0 ? 12 : 24));
-            $said = Sentence::of($block);
-            self::assertSame($line, QuickLine::parse($said, $openAllYear)->line(), $said);
         }
-    }
-
-    private static function someBlock(Randomizer $chance): Block
-    {
-        $date = static fn(): LocalDate => LocalDate::parse('2026-11-24')->plusDays($chance->getInt(0, 700));
-        $stretches = static function () use ($chance): Stretches {
-            $from = $chance->getInt(0, 600);
-            $first = Hours::lasting(LocalTime::ofMinute($from), $chance->getInt(60, 200));
-
-            return $chance->getInt(0, 2) > 0
-                ? Stretches::of($first)
-                : Stretches::of(
-                    $first,
-                    Hours::lasting(LocalTime::ofMinute($from + $first->minutes + $chance->getInt(0, 90)), 60),
-                );
-        };
-        $ending = match ($chance->getInt(0, 2)) {
-            0 => Ending::never(),
-            1 => Ending::times($chance->getInt(1, 99)),
-            default => Ending::until(LocalDate::parse('2029-06-01')),
-        };
-        $days = array_map(
-            static fn(int $key): Weekday => Weekday::from($key + 1),
-            $chance->pickArrayKeys(range(1, 7), $chance->getInt(1, 7)),
-        );
-        $kind = $chance->getInt(0, 2);
-        $pattern = match ($kind) {
-            0 => OnDates::of($date(), $date(), $date()),
-            1 => Weekly::on($days, $date(), $ending, $chance->getInt(1, 6)),
-            default => Monthly::on(
-                [
-                    MonthDay::nth([1, 2, 3, 4, 5, -1][$chance->getInt(0, 5)], $days[0]),
-                    MonthDay::date($chance->getInt(1, 31)),
-                ],
-                $date(),
-                $ending,
-                $chance->getInt(1, 6),
-            ),
-        };
-        // A count that days are left out of is said by its last date, so it does not come back as a count.
-        if ($ending->times === null && $chance->getInt(0, 1) === 1) {
-            $first = $date();
-            $pattern = Adjusted::of(
-                $pattern,
-                Dates::of(DateRange::of($first, $first->plusDays($chance->getInt(0, 20))), DateRange::day($date())),
-                $chance->getInt(0, 1) === 1 ? [$date(), $date()] : [],
-            );
-        }
-        $block = Block::of($pattern, $stretches(), Cut::of($chance->getInt(1, 60), $chance->getInt(0, 1) * 5));
-        foreach ($kind === 1 && $chance->getInt(0, 1) === 1 ? $days : [] as $day) {
-            $other = $stretches();
-            if ($chance->getInt(0, 1) === 1 && $other != $block->usual) {
-                $block = $block->onWeekday($day, $other);
-            }
-        }
-
-        return $block;
     }
 
     public function test_garbage_is_refused_in_words_and_never_crashes(): void
