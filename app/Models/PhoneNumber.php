@@ -41,7 +41,19 @@ final readonly class PhoneNumber implements ValidationRule
             : PhoneNumberUtil::getInstance()->format($number, PhoneNumberFormat::INTERNATIONAL);
     }
 
+    /** A form is checked and then written down: what was typed is read once for both. */
     private static function read(string $typed, string $country): ?Parsed
+    {
+        /** @var array{string, string, Parsed|null}|null $last */
+        static $last = null;
+        if ($last === null || $last[0] !== $typed || $last[1] !== $country) {
+            $last = [$typed, $country, self::readAnew($typed, $country)];
+        }
+
+        return $last[2];
+    }
+
+    private static function readAnew(string $typed, string $country): ?Parsed
     {
         $util = PhoneNumberUtil::getInstance();
         $typed = \Normalizer::normalize(trim($typed), \Normalizer::FORM_KC) ?: $typed;

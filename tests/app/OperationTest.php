@@ -8,12 +8,15 @@ use App\Booking\BookSlot;
 use App\Framework\Vitals;
 use App\Models\Booking;
 use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Console\ClosureCommand;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Exceptions;
 use PDO;
 use PDOException;
 use Recess\Timetable;
+use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /** What the start command asks of the application. */
@@ -125,6 +128,27 @@ final class OperationTest extends TestCase
             );
         }
         self::assertSame([0, 0], [$start('true', 'mailroom')->getExitCode(), $start('false', 'smtp')->getExitCode()]);
+    }
+
+    public function test_what_runs_each_minute_goes_on_after_a_part_of_it_failed(): void
+    {
+        CarbonImmutable::setTestNow('2026-12-01T03:21:30Z');
+        $ran = [];
+        $instead = static fn(string $name, \Closure $does) => Artisan::registerCommand(
+            new ClosureCommand("recess:$name", $does),
+        );
+        Artisan::all();
+        $instead('remind', fn() => throw new RuntimeException('Nobody can be reminded.'));
+        $instead('tidy', function () use (&$ran): void {
+            $ran[] = 'tidy';
+        });
+        Exceptions::fake();
+        Artisan::call('schedule:run');
+        self::assertSame(['tidy'], $ran);
+        Exceptions::assertReported(
+            static fn(RuntimeException $failure): bool => $failure->getMessage() === 'Nobody can be reminded.',
+        );
+        $this->getJson('/up')->assertJsonPath('ok', true);
     }
 
     public function test_whoever_watches_is_told_which_part_is_behind(): void
