@@ -4,5 +4,8 @@ declare(strict_types=1);
 
 namespace Recess;
 
-/** Every failure that the core names. The message is written for the person who gave the value. */
-interface RecessException extends \Throwable {}
+/** Every failure that the core names. What it says is meant for the person who gave the value. */
+interface RecessException extends \Throwable
+{
+    public function says(): Message;
+}

@@ -225,13 +225,14 @@ final readonly class Sheet
         return Span::of($one->start, max($one->end, $other->end));
     }
 
-    private function said(Span $span): string
+    private function said(Span $span): Message
     {
-        return gmdate('j F Y', $this->zone->dayAt($span->start) * 86_400) .
-            ', ' .
-            $this->zone->timeAt($span->start) .
-            ' to ' .
-            $this->zone->timeAt($span->end);
+        return Message::of(
+            'given.date_and_hours',
+            date: $this->zone->dateAt($span->start),
+            from: $this->zone->timeAt($span->start),
+            until: $this->zone->timeAt($span->end),
+        );
     }
 
     /** How many slots there are on those dates: what a term promises, before anything is saved. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // What bin/recess plan and bin/recess allot share: one file of JSON in, JSON out, and how they end.
 
+use App\Framework\Words;
+use Recess\Message;
 use Recess\Records\Fields;
 use Recess\Records\RecordNotValid;
 use Recess\Time\Span;
@@ -47,7 +49,7 @@ function answered(array $argv, string $usage, Closure $answer): void
         failed(1, "$file: it is not JSON: {$failure->getMessage()}.");
     } catch (RecordNotValid $failure) {
         $wrong = array_map(
-            static fn(string $place, string $why): string => "$file: $place: $why",
+            static fn(string $place, Message $why): string => "$file: $place: " . Words::message($why),
             array_keys($failure->errors),
             $failure->errors,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // bin/recess line: a quick line in, what it was understood to say out. Needs no database.
 
+use App\Framework\Words;
 use App\Timetables\Sentence;
 use Recess\Hosts;
 use Recess\Quick\Context;
@@ -82,7 +83,7 @@ try {
         $terms[mb_strtolower(trim($name))] = $range($dates);
     }
 } catch (RecessException $failure) {
-    wrongUse($failure->getMessage());
+    wrongUse(Words::why($failure));
 }
 
 $said = static fn(Said $one): string => implode(' ', array_map(Sentence::of(...), $one->blocks));
@@ -93,7 +94,7 @@ try {
 } catch (QuickAsks $asks) {
     echo json_encode(
         [
-            'asks' => $asks->getMessage(),
+            'asks' => Words::why($asks),
             'readings' => array_map(
                 static fn(Said $one): array => ['line' => $one->line(), 'said' => $said($one)],
                 $asks->readings,
@@ -106,7 +107,7 @@ try {
     fwrite(
         STDERR,
         json_encode(
-            ['error' => $failure->getMessage(), 'at' => $failure->position, 'understood' => $failure->understood],
+            ['error' => Words::why($failure), 'at' => $failure->position, 'understood' => $failure->understood],
             JSON,
         ) . "\n",
     );
@@ -114,7 +115,7 @@ try {
 } catch (SlotsNotValid $failure) {
     fwrite(
         STDERR,
-        json_encode(['error' => $failure->getMessage(), 'at' => 0, 'understood' => $read->line()], JSON) . "\n",
+        json_encode(['error' => Words::why($failure), 'at' => 0, 'understood' => $read->line()], JSON) . "\n",
     );
     exit(1);
 }
@@ -122,7 +123,7 @@ echo json_encode(
     [
         'blocks' => array_map(BlockRecord::of(...), $read->blocks),
         'said' => $said($read),
-        'notes' => array_map(static fn(Note $note): string => $note->message, $read->notes),
+        'notes' => array_map(static fn(Note $note): string => Words::message($note->message), $read->notes),
         'slots' => array_map(
             static fn(Span $slot): array => [
                 'start' => instant($slot->start, $zone),

@@ -4,10 +4,23 @@ declare(strict_types=1);
 
 // What the doors from the shell share: they need no database, read one thing, print one thing, and say how they end.
 
+use App\Framework\Reading;
+use Illuminate\Container\Container;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Translation\FileLoader;
+use Illuminate\Translation\Translator;
 use Recess\Time\Zone;
 
 error_reporting(E_ALL & ~E_DEPRECATED);
 require __DIR__ . '/../vendor/autoload.php';
+
+// The catalogues, for whoever sits at a shell; of the application nothing else is there.
+Container::setInstance(new Container());
+Container::getInstance()->instance(Reading::class, Reading::in('en', 24));
+Container::getInstance()->instance(
+    'translator',
+    new Translator(new FileLoader(new Filesystem(), __DIR__ . '/../lang'), 'en'),
+);
 
 function failed(int $code, string $why): never
 {

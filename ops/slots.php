@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // bin/recess slots: availability and busy calendars in, slots out. Needs no database.
 
+use App\Framework\Words;
 use Recess\Calendars\AvailabilityReader;
 use Recess\Calendars\BusyReader;
 use Recess\Calendars\FreeBusy;
@@ -76,7 +77,7 @@ try {
     $to = LocalDate::parse($given['to'] ?? wrongUse('--to is needed.'));
     $asked = isset($given['zone']) ? Zone::of($given['zone']) : null;
 } catch (RecessException $failure) {
-    wrongUse($failure->getMessage());
+    wrongUse(Words::why($failure));
 }
 $to->isAfter($from) || wrongUse('--to has to be later than --from; it is the first day no longer included.');
 
@@ -92,11 +93,12 @@ try {
         $read = BusyReader::read(contents($file), $range->widened(86_400, 86_400), $zone);
         $busy = $busy->union($read->busy);
         foreach ($read->skipped as $skipped) {
-            fwrite(STDERR, "! $file, line $skipped->line: $skipped->what was skipped: $skipped->why\n");
+            [$what, $why] = [Words::message($skipped->what), Words::message($skipped->why)];
+            fwrite(STDERR, "! $file, line $skipped->line: $what was skipped: $why\n");
         }
     }
 } catch (RecessException $failure) {
-    failed(1, "$file: {$failure->getMessage()}");
+    failed(1, "$file: " . Words::why($failure));
 }
 
 $slots = [];

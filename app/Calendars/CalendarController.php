@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Clock;
+use App\Framework\Words;
 use App\Models\Calendar;
 use App\Models\StaffMember;
 use App\School\SettingsData;
@@ -32,7 +33,7 @@ final class CalendarController
             $calendar->address === null ? $read($calendar, $request->text(), $now) : $refresh->first($calendar, $now);
         } catch (FeedFailed | CalendarNotReadable $failure) {
             throw ValidationException::withMessages([
-                $calendar->address === null ? 'file' : 'address' => $failure->getMessage(),
+                $calendar->address === null ? 'file' : 'address' => Words::why($failure),
             ]);
         }
 

@@ -6,6 +6,7 @@ namespace App\Calendars;
 
 use App\Framework\Notices;
 use App\Framework\Said;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\BusySpan;
@@ -19,6 +20,7 @@ use Recess\Calendars\BusyTimes;
 use Recess\Calendars\CalendarNotReadable;
 use Recess\Calendars\Counting;
 use Recess\Calendars\Limits;
+use Recess\Calendars\Skipped;
 use Recess\Time\Span;
 use Recess\Time\Spans;
 
@@ -98,10 +100,10 @@ final class ReadCalendar
                 'text' => $text,
                 'failure' => '',
                 'skipped' => array_map(
-                    static fn($one): array => [
+                    static fn(Skipped $one): array => [
                         'line' => $one->line,
-                        'what' => mb_strimwidth($one->what, 0, 100, '…'),
-                        'why' => $one->why,
+                        'what' => mb_strimwidth(Words::message($one->what), 0, 100, '…'),
+                        'why' => Words::message($one->why),
                     ],
                     array_slice($read->skipped, 0, self::SKIPPED_SHOWN),
                 ),

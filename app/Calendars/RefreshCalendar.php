@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Words;
 use App\Models\Calendar;
 use App\Models\Instant;
 use Carbon\CarbonImmutable;
@@ -53,7 +54,7 @@ final class RefreshCalendar
 
             return true;
         } catch (FeedFailed | CalendarNotReadable $failure) {
-            $calendar->fill(['failure' => mb_strimwidth($failure->getMessage(), 0, 500, '…')])->save();
+            $calendar->fill(['failure' => mb_strimwidth(Words::why($failure), 0, 500, '…')])->save();
 
             return false;
         }

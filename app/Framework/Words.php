@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace App\Framework;
 
+use Recess\Message;
+use Recess\RecessException;
+use Recess\Time\Hours;
+use Recess\Time\LocalDate;
+use Recess\Time\LocalTime;
+use Recess\Time\Weekday;
+
 /** Sentences out of the catalogues (lang/), in ICU MessageFormat: whole, and never glued from pieces. */
 final class Words
 {
@@ -19,6 +26,38 @@ final class Words
         );
 
         return $said === false ? throw new \LogicException("The catalogue’s “{$key}” cannot be said.") : $said;
+    }
+
+    /** What the core has to say, or somebody in their own words; with its times and dates as whoever reads it reads them. */
+    public static function message(Message|string $message): string
+    {
+        if (is_string($message)) {
+            return $message;
+        }
+
+        return self::say($message->key, array_map(self::value(...), $message->values));
+    }
+
+    /** Why something was refused, said to whoever gave it. */
+    public static function why(\Throwable $failure): string
+    {
+        return $failure instanceof RecessException ? self::message($failure->says()) : $failure->getMessage();
+    }
+
+    /** @param  string|int|LocalTime|LocalDate|Hours|Weekday|Message|list<LocalDate>  $value */
+    private static function value(string|int|LocalTime|LocalDate|Hours|Weekday|Message|array $value): string|int
+    {
+        return match (true) {
+            $value instanceof Message => self::message($value),
+            $value instanceof LocalTime => Spell::clock($value),
+            $value instanceof LocalDate => Spell::plainDate($value),
+            $value instanceof Hours => self::message(
+                Message::of('quick.hours', from: $value->from, until: $value->until()),
+            ),
+            $value instanceof Weekday => $value->name,
+            is_array($value) => Spell::list(array_map(Spell::plainDate(...), $value)),
+            default => $value,
+        };
     }
 
     /** @return list<string> several of one catalogue, as the headings of a table */

@@ -75,7 +75,7 @@ final class TermsRequest extends StaffRequest
             try {
                 $byDay[$day] = AskedHours::typed($this->string("hours.$day")->toString());
             } catch (RecessException $failure) {
-                $messages["hours.$day"] = $failure->getMessage();
+                $messages["hours.$day"] = Words::why($failure);
             }
         }
         if ($messages !== []) {

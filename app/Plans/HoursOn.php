@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Framework\Budget;
+use App\Framework\Words;
 use Illuminate\Validation\ValidationException;
 use Recess\RecessException;
 use Recess\Time\Hours;
@@ -45,7 +46,7 @@ final readonly class HoursOn
             try {
                 $all[$i] = self::of($one);
             } catch (RecessException $failure) {
-                $wrong["$field.$i.from"] = $failure->getMessage();
+                $wrong["$field.$i.from"] = Words::why($failure);
             }
         }
         $wrong === [] || throw ValidationException::withMessages($wrong);

@@ -78,7 +78,7 @@ final class SheetLifeController
         try {
             return $this->whole($copy($sheet, $host, LocalDate::parse($request->string('start')->toString())), 201);
         } catch (RecessException $failure) {
-            throw ValidationException::withMessages(['start' => $failure->getMessage()]);
+            throw ValidationException::withMessages(['start' => Words::why($failure)]);
         }
     }
 

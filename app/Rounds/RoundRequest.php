@@ -91,7 +91,7 @@ final class RoundRequest extends FormRequest
                 'closes_at' => $this->filled('closes_at') ? $this->string('closes_at')->toString() : null,
             ]);
         } catch (RecessException $failure) {
-            $wrong['opens_at'] = $failure->getMessage();
+            $wrong['opens_at'] = Words::why($failure);
         }
         /** @var array<int, array<mixed>> $questions */
         $questions = $this->validated('questions', []);
@@ -159,7 +159,7 @@ final class RoundRequest extends FormRequest
             $context = new Context($today, $school->termRanges(), $school->closedDays(), $school->country);
             $blocks = QuickLine::parse($this->string('line')->toString(), $context)->blocks;
         } catch (QuickAsks | QuickNotReadable $failure) {
-            throw ValidationException::withMessages(['line' => $failure->getMessage()]);
+            throw ValidationException::withMessages(['line' => Words::why($failure)]);
         }
         $firsts = array_map(static fn(Block $block): int => $block->pattern->first()->day, $blocks);
         $lasts = array_map(static fn(Block $block): ?int => $block->pattern->last()?->day, $blocks);

@@ -86,7 +86,7 @@ final class SettingsController
                 Clock::now(),
             );
         } catch (\Recess\RecessException $failure) {
-            throw ValidationException::withMessages(['file' => $failure->getMessage()]);
+            throw ValidationException::withMessages(['file' => Words::why($failure)]);
         }
 
         return new JsonResponse(['closed_days' => $days]);
@@ -137,7 +137,7 @@ final class SettingsController
         try {
             return $file instanceof UploadedFile ? $draw((string) $file->getContent()) : null;
         } catch (\InvalidArgumentException $failure) {
-            throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
+            throw ValidationException::withMessages(['picture' => Words::why($failure)]);
         }
     }
 

@@ -94,7 +94,7 @@ final class FormatsController
                     ] + SheetFormData::fresh(SheetKind::Other, $host, $today)
                 : SheetFile::read($text);
         } catch (SheetFileNotReadable | RecessException $failure) {
-            throw ValidationException::withMessages(['file' => $failure->getMessage()]);
+            throw ValidationException::withMessages(['file' => Words::why($failure)]);
         }
         $form['places'] =
             ($form['places'][0]['label'] ?? '') === ''

@@ -149,7 +149,7 @@ final class KnockController
             );
         } catch (FeedFailed | CalendarNotReadable $failure) {
             throw ValidationException::withMessages([
-                $file instanceof UploadedFile ? 'file' : 'address' => $failure->getMessage(),
+                $file instanceof UploadedFile ? 'file' : 'address' => Words::why($failure),
             ]);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Words;
 use App\School\StaffRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -46,7 +47,7 @@ final class OccurrenceRequest extends StaffRequest
 
             return array_map(BlockRecord::of(...), $blocks);
         } catch (RecessException $failure) {
-            throw ValidationException::withMessages(['do' => $failure->getMessage()]);
+            throw ValidationException::withMessages(['do' => Words::why($failure)]);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Words;
 use App\Models\School;
 use App\Timetables\Sentence;
 use Recess\Quick\Context;
@@ -76,7 +77,7 @@ final readonly class TypedLine
                 $this->refused === null
                     ? null
                     : [
-                        'message' => $this->refused->getMessage(),
+                        'message' => Words::why($this->refused),
                         'position' => $this->refused->position,
                         'length' => $this->refused->length,
                         'understood' => $this->refused->understood,
@@ -85,7 +86,7 @@ final readonly class TypedLine
                 $this->asks === null
                     ? null
                     : [
-                        'asks' => $this->asks->getMessage(),
+                        'asks' => Words::why($this->asks),
                         'readings' => array_map(
                             static fn(Said $said): array => [
                                 'line' => $said->line(),
@@ -96,8 +97,11 @@ final readonly class TypedLine
                     ],
             'notes' => array_map(
                 static fn(Note $note): array => [
-                    'message' => $note->message,
-                    'other' => $note->otherLine === null ? null : ['line' => $note->otherLine, 'label' => $note->other],
+                    'message' => Words::message($note->message),
+                    'other' =>
+                        $note->otherLine === null || $note->other === null
+                            ? null
+                            : ['line' => $note->otherLine, 'label' => Words::message($note->other)],
                 ],
                 $this->said->notes ?? [],
             ),

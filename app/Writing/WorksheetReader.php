@@ -167,7 +167,7 @@ final class WorksheetReader
                 $block = BlockReader::read($record);
             } catch (RecordNotValid $failure) {
                 foreach ($failure->errors as $field => $message) {
-                    $this->errors["blocks.$i.$field"][] = $message;
+                    $this->errors["blocks.$i.$field"][] = Words::message($message);
                 }
 
                 continue;
@@ -191,7 +191,7 @@ final class WorksheetReader
             try {
                 $this->tally();
             } catch (RecessException $failure) {
-                $this->errors['blocks'][] = $failure->getMessage();
+                $this->errors['blocks'][] = Words::why($failure);
             }
         }
     }

@@ -59,7 +59,7 @@ final readonly class Answer
                         : Lasting::read($length)->end($start));
                 $stamp = Fields::moment($event, 'DTSTAMP', $zones);
             } catch (TimeNotValid $failure) {
-                throw CalendarNotReadable::atLine($line, $failure->getMessage());
+                throw CalendarNotReadable::atLine($line, $failure->says());
             }
 
             return new self(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Calendars;
 
+use Recess\Message;
 use Recess\RecessException;
 use Recess\Repeat\Budget;
 use Recess\Repeat\Recurrence;
@@ -55,14 +56,17 @@ final readonly class AvailabilityReader
                 try {
                     $entries[] = $entry = Entry::of($at, $part, $zones);
                 } catch (RecessException $failure) {
-                    throw CalendarNotReadable::atLine($at, $failure->getMessage());
+                    throw CalendarNotReadable::atLine($at, $failure->says());
                 }
                 $zone ??= $entry->start->zone->name === 'UTC' ? null : $entry->start->zone;
             }
             $availabilities[] = [$component, $entries];
         }
         if ($skipped !== []) {
-            throw CalendarNotReadable::atLine($skipped[0]->line, $skipped[0]->what . ': ' . $skipped[0]->why);
+            throw CalendarNotReadable::atLine(
+                $skipped[0]->line,
+                Message::of('given.of_what', what: $skipped[0]->what, why: $skipped[0]->why),
+            );
         }
         if ($availabilities === []) {
             throw CalendarNotReadable::noAvailability();
@@ -133,7 +137,7 @@ final readonly class AvailabilityReader
                 try {
                     $blocks[] = self::block($entry, $parts[$i] ?? $component);
                 } catch (RecessException $failure) {
-                    throw CalendarNotReadable::atLine($entry->line, $failure->getMessage());
+                    throw CalendarNotReadable::atLine($entry->line, $failure->says());
                 }
             }
         }
@@ -194,7 +198,7 @@ final readonly class AvailabilityReader
                     $spans[] = $span;
                 }
             } catch (RecessException $failure) {
-                throw CalendarNotReadable::atLine($entry->line, $failure->getMessage());
+                throw CalendarNotReadable::atLine($entry->line, $failure->says());
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Calendars;
 
+use Recess\Message;
 use Recess\RecessException;
 use Recess\Repeat\Budget;
 use Recess\Time\Span;
@@ -93,8 +94,8 @@ final class BusyReader
             } catch (RecessException $failure) {
                 $this->skipped[] = new Skipped(
                     $line,
-                    Fields::text($component, 'SUMMARY') ?: 'an entry',
-                    $failure->getMessage(),
+                    Fields::text($component, 'SUMMARY') ?: Message::of('given.an_entry'),
+                    $failure->says(),
                 );
 
                 continue;
@@ -136,7 +137,11 @@ final class BusyReader
                 budget: $this->budget,
             );
         } catch (RecessException $failure) {
-            $this->skipped[] = new Skipped($told->line, $told->title ?: 'an entry', $failure->getMessage());
+            $this->skipped[] = new Skipped(
+                $told->line,
+                $told->title ?: Message::of('given.an_entry'),
+                $failure->says(),
+            );
 
             return;
         }
@@ -166,7 +171,7 @@ final class BusyReader
                         $start = Moment::read(explode('/', trim($text))[0], Zone::of('UTC'));
                         $end = (Entry::lengthOfPeriod(trim($text), $start) ?? Lasting::nothing())->end($start);
                     } catch (TimeNotValid $failure) {
-                        $this->skipped[] = new Skipped($line, 'a busy period', $failure->getMessage());
+                        $this->skipped[] = new Skipped($line, Message::of('given.a_busy_period'), $failure->says());
 
                         continue;
                     }
@@ -187,8 +192,8 @@ final class BusyReader
         if (count($this->entries) >= $this->limits->spans) {
             $this->skipped[] = new Skipped(
                 $line,
-                $title ?: 'an entry',
-                sprintf('only %d busy times are read', $this->limits->spans),
+                $title ?: Message::of('given.an_entry'),
+                Message::of('given.only_busy', most: $this->limits->spans),
             );
 
             return false;

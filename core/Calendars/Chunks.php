@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Calendars;
 
+use Recess\Message;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\ParseException;
@@ -59,7 +60,7 @@ final readonly class Chunks
                 if ($name !== strtoupper($part[1])) {
                     throw CalendarNotReadable::atLine(
                         $line,
-                        sprintf('%s ends here, but %s is what has begun.', strtoupper($part[1]), $name ?? 'nothing'),
+                        Message::of('given.ends_otherwise', ends: strtoupper($part[1]), begun: $name ?? 'undefined'),
                     );
                 }
                 if (count($open) !== 1) {
@@ -69,7 +70,7 @@ final readonly class Chunks
                     $skipped[] = new Skipped(
                         $began,
                         $name,
-                        sprintf('only the first %d entries are read', $limits->components),
+                        Message::of('given.only_entries', most: $limits->components),
                     );
 
                     return new self($chunks, $inner, $skipped, $zoneName);
@@ -104,7 +105,7 @@ final readonly class Chunks
                     Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES,
                 );
             } catch (ParseException) {
-                $skipped[] = new Skipped($line, $name, 'it cannot be read');
+                $skipped[] = new Skipped($line, $name, Message::of('given.unreadable'));
 
                 continue;
             }

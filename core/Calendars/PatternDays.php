@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Calendars;
 
+use Recess\Message;
 use Recess\Repeat\Ending;
 use Recess\Repeat\OnDates;
 use Recess\Repeat\Pattern;
@@ -38,9 +39,7 @@ final class PatternDays
                     $pattern->everyWeeks,
                 )->startingAt($pattern->first);
         }
-        $last =
-            $pattern->last() ??
-            throw PatternNotValid::cannotSay('other hours on some weekdays of a monthly repeat without end');
+        $last = $pattern->last() ?? throw PatternNotValid::cannotSay(Message::of('given.monthly_hours'));
         $dates = array_values(
             array_filter(
                 $pattern->dates($pattern->first(), $last->plusDays(1)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Repeat\Ending;
 
 /** How long a meeting is, how far apart they begin, how often. */
@@ -16,7 +17,7 @@ final class Amounts extends Part
         } elseif ($step < $this->said->minutes) {
             throw QuickNotReadable::at(
                 $token,
-                sprintf('Meetings of %d minutes cannot begin every %d minutes.', $this->said->minutes, $step),
+                Message::of('quick.step_too_small', minutes: $this->said->minutes, step: $step),
             );
         }
         $this->said->step = $step;
@@ -26,12 +27,12 @@ final class Amounts extends Part
     {
         $token = $this->words->peek();
         if ($minutes === null) {
-            throw QuickNotReadable::at($token, 'Minutes are needed here, such as /15.');
+            throw QuickNotReadable::at($token, Message::of('quick.minutes_needed'));
         }
         if ($this->said->minutes !== null && $this->said->minutes !== $this->said->step) {
             throw QuickNotReadable::at(
                 $this->words->tokenAt($this->words->mark() - 1),
-                'The length of a meeting is said twice.',
+                Message::of('quick.length_twice'),
             );
         }
         $this->said->minutes = $minutes;
@@ -42,7 +43,7 @@ final class Amounts extends Part
         $this->words->taken('of');
         $this->said->gap =
             $this->lengths->minutes(bare: true) ??
-            throw QuickNotReadable::at($this->words->peek(), 'A number of minutes is needed here, such as gap 5.');
+            throw QuickNotReadable::at($this->words->peek(), Message::of('quick.gap_needed'));
     }
 
     public function times(int $times, Token $token): void
@@ -53,7 +54,7 @@ final class Amounts extends Part
     public function lasting(int $weeks, Token $token): void
     {
         if ($weeks < 1 || $weeks > 520) {
-            throw QuickNotReadable::at($token, 'It can go on for 1 to 520 weeks.');
+            throw QuickNotReadable::at($token, Message::of('quick.weeks'));
         }
         $this->said->ending = Ending::until(
             ($this->said->from ?? ($this->from ?? $this->context->today))->plusDays(7 * $weeks - 1),

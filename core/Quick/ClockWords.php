@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Time\Hours;
 use Recess\Time\LocalTime;
 use Recess\Time\TimeNotValid;
@@ -90,7 +91,7 @@ final class ClockWords
             $start = self::at(...$side);
             if ($side[1] === '' && $start->isEarly() && $start->minute >= 60 && !str_starts_with($side[0], '0')) {
                 $start = self::at($side[0], 'p');
-                $this->note(sprintf('%s was read as %s.', $side[0], $start), $mark);
+                $this->note(Message::of('quick.read_as', typed: $side[0], meant: $start), $mark);
             }
 
             return $start;
@@ -207,7 +208,7 @@ final class ClockWords
                 $candidate = self::at($fromText, $half);
                 if ($candidate->minute < $end->minute) {
                     $start->minute === $candidate->minute ||
-                        $this->note(sprintf('%s was read as %s.', $fromText, $candidate), $mark);
+                        $this->note(Message::of('quick.read_as', typed: $fromText, meant: $candidate), $mark);
                     $start = $candidate;
                     break;
                 }
@@ -231,7 +232,7 @@ final class ClockWords
                 throw TimeNotValid::endsBeforeStart($start, self::at($untilText, ''));
             }
             $end = $later;
-            $this->note(sprintf('%s was read as %s, later than %s.', $untilText, $end, $start), $mark);
+            $this->note(Message::of('quick.read_as_later', typed: $untilText, meant: $end, start: $start), $mark);
         } elseif ($fromHalf === '' && $untilHalf === '' && $start->minute >= 60 && $end->minute > $start->minute) {
             [$start, $end] = $this->ofASchoolDay($fromText, $untilText, $start, $end, $mark);
         }
@@ -257,34 +258,34 @@ final class ClockWords
             return [$start, $end];
         }
         if (!$could) {
-            $start->isEarly() && $this->note(sprintf('%s is in the early morning.', $start), $mark);
+            $start->isEarly() && $this->note(Message::of('quick.start_is_early', start: $start), $mark);
 
             return [$start, $end];
         }
         [$later, $laterEnd] = [self::at($from, 'p'), self::at($until, 'p')];
         if ($start->isEarly() && !$exact) {
             $this->note(
-                sprintf('%s to %s was read as the afternoon: %s to %s.', $from, $until, $later, $laterEnd),
+                Message::of('quick.afternoon', from: $from, until: $until, later: $later, later_end: $laterEnd),
                 $mark,
                 "$start-$end",
-                "$start to $end",
+                Message::of('quick.hours', from: $start, until: $end),
             );
 
             return [$later, $laterEnd];
         }
         $this->note(
             $start->isEarly()
-                ? sprintf('%s to %s is in the early morning.', $start, $end)
-                : sprintf('%s to %s was read as the morning.', $from, $until),
+                ? Message::of('quick.is_early', from: $start, until: $end)
+                : Message::of('quick.morning', from: $from, until: $until),
             $mark,
             "$later-$laterEnd",
-            "$later to $laterEnd",
+            Message::of('quick.hours', from: $later, until: $laterEnd),
         );
 
         return [$start, $end];
     }
 
-    private function note(string $message, int $mark, ?string $instead = null, string $other = ''): void
+    private function note(Message $message, int $mark, ?string $instead = null, ?Message $other = null): void
     {
         $this->notes[] = new Note(
             $message,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
 use Recess\Time\Weekday;
@@ -76,7 +77,7 @@ final class DateWords
         $date = $this->single->date();
         if ($date === null) {
             $this->words->backTo($mark);
-            throw QuickNotReadable::at($this->words->peek(), 'A date is needed here, such as 28 may or 2027-05-28.');
+            throw QuickNotReadable::at($this->words->peek(), Message::of('quick.date_needed'));
         }
         if ($day !== null) {
             $this->agree($day, $date, $this->words->tokenAt($mark));
@@ -111,11 +112,7 @@ final class DateWords
     /** @return non-empty-list<DateRange> */
     public function someRanges(): array
     {
-        return $this->ranges() ??
-            throw QuickNotReadable::at(
-                $this->words->peek(),
-                'A date is needed here, such as 25 dec or 21 dec - 3 jan.',
-            );
+        return $this->ranges() ?? throw QuickNotReadable::at($this->words->peek(), Message::of('quick.dates_needed'));
     }
 
     /**
@@ -155,7 +152,7 @@ final class DateWords
         $other = $date->plusDays($day->value - $date->weekday()->value);
         $way = $this->forks->at(
             "weekday $token->position",
-            sprintf('%s is a %s, not a %s. Which is meant?', self::said($date), $date->weekday()->name, $day->name),
+            Message::of('quick.which_weekday', date: $date, is: $date->weekday(), said: $day),
         );
 
         return $way === 0 ? $date : $other;
@@ -209,7 +206,10 @@ final class DateWords
         if (!$other && $days[1] !== $days[0]) {
             // "dec 3, 5-7" may be days or hours.
             $other =
-                $this->forks->at("days $before", sprintf('Is “%s” days or hours?', trim($words->since($mark)))) === 1;
+                $this->forks->at(
+                    "days $before",
+                    Message::of('quick.days_or_hours', typed: trim($words->since($mark))),
+                ) === 1;
         }
         if ($other) {
             $words->backTo($mark);
@@ -250,8 +250,10 @@ final class DateWords
             self::goesBack($days) ||
             (count($days) > 1 &&
                 $days[0][0] !== $days[0][1] &&
-                $this->forks->at("hours $mark", sprintf('Is “%s” days or hours?', $days[0][0] . '-' . $days[0][1])) ===
-                    1)
+                $this->forks->at(
+                    "hours $mark",
+                    Message::of('quick.days_or_hours', typed: $days[0][0] . '-' . $days[0][1]),
+                ) === 1)
         ) {
             $words->backTo($mark);
 
@@ -349,7 +351,7 @@ final class DateWords
             return DateRange::day($first);
         }
         if ($last->day - $first->day > 3660) {
-            throw QuickNotReadable::at($token, 'A range of dates lasts ten years at most.');
+            throw QuickNotReadable::at($token, Message::of('quick.range_too_long'));
         }
 
         return QuickNotReadable::unless($token, static fn(): DateRange => DateRange::of($first, $last));
@@ -361,12 +363,5 @@ final class DateWords
         $this->words->take();
 
         return $this->single->date();
-    }
-
-    public static function said(LocalDate $date): string
-    {
-        [$year, $month, $day] = $date->parts();
-
-        return $day . ' ' . Names::monthName($month) . ' ' . $year;
     }
 }

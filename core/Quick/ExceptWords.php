@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Repeat\Ending;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
@@ -41,7 +42,7 @@ final class ExceptWords extends Part
             $words->phrase('closed days') ||
             $words->taken('holidays', 'holiday', 'vacation', 'vacations')
         ) {
-            $this->said->notes[] = new Note('The school’s closed days fall out by themselves.', $token->position);
+            $this->said->notes[] = new Note(Message::of('quick.closed_days'), $token->position);
 
             return;
         }

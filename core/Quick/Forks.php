@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
+
 /**
  * The places at which a line can be read in more than one way, on one reading of it.
  *
@@ -12,7 +14,7 @@ namespace Recess\Quick;
  */
 final class Forks
 {
-    /** @var array<string, array{int, int, string}> the way taken, how many there are, and what to ask, by what it is about */
+    /** @var array<string, array{int, int, Message}> the way taken, how many there are, and what to ask, by what it is about */
     private array $met = [];
 
     /** @param  array<string, int>  $ways  to take, by what they are about */
@@ -20,10 +22,9 @@ final class Forks
 
     /**
      * @param  string  $about  the same fork has the same name wherever it is met in the line
-     * @param  string  $asks  a whole question
      * @return int the way to take, from 0
      */
-    public function at(string $about, string $asks, int $ways = 2): int
+    public function at(string $about, Message $asks, int $ways = 2): int
     {
         $this->met[$about] ??= [min($this->ways[$about] ?? 0, $ways - 1), $ways, $asks];
 
@@ -45,7 +46,7 @@ final class Forks
     }
 
     /** What to ask about the first fork at which another reading went another way. */
-    public function asks(self $other): string
+    public function asks(self $other): Message
     {
         foreach ($this->met as $about => [$way, , $asks]) {
             if (($other->met[$about][0] ?? $way) !== $way) {
@@ -53,6 +54,6 @@ final class Forks
             }
         }
 
-        return 'What is meant?';
+        return Message::of('quick.which');
     }
 }

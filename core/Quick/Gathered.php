@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\RecessException;
 use Recess\Repeat\Adjusted;
 use Recess\Repeat\Ending;
@@ -208,7 +209,7 @@ final class Gathered
             $blocks[] = $this->block($kind, $pairs, $context, $end, $blocks === []);
         }
         if ($blocks === []) {
-            throw QuickNotReadable::at($end, 'It does not say on which days.');
+            throw QuickNotReadable::at($end, Message::of('quick.no_days'));
         }
 
         return $blocks;
@@ -223,17 +224,14 @@ final class Gathered
     {
         [$days, $hours] = [$this->days(), $this->hours()];
         if (count($hours) > count($days)) {
-            throw QuickNotReadable::at(
-                $end,
-                'It is not clear which times belong to which days. Write the times after their days: tue 9-11 thu 14-16.',
-            );
+            throw QuickNotReadable::at($end, Message::of('quick.whose_times'));
         }
         $pairs = [];
         foreach ($days as $i => $some) {
             $own = $hours[$i] ?? [];
             if ($own === [] && $this->usual === [] && $hours !== []) {
                 $own = $hours[$i - 1] ?? $hours[0];
-                $this->notes[] = new Note('The last days have the times of those before them.', $end->position);
+                $this->notes[] = new Note(Message::of('quick.times_of_those_before'), $end->position);
             }
             $pairs[] = [$some, $this->withoutPauses($own === [] ? $this->usual : $own, $end)];
         }
@@ -261,15 +259,12 @@ final class Gathered
                 ];
             }
             if ($parts == $hours) {
-                throw QuickNotReadable::at(
-                    $end,
-                    sprintf('The pause %s lies outside the times that it is a pause of.', $pause),
-                );
+                throw QuickNotReadable::at($end, Message::of('quick.pause_outside', pause: $pause));
             }
             $hours = $parts;
         }
         if ($hours === [] && $this->pauses !== []) {
-            throw QuickNotReadable::at($end, 'The pause leaves nothing of the times.');
+            throw QuickNotReadable::at($end, Message::of('quick.pause_of_all'));
         }
 
         return $hours;
@@ -291,10 +286,7 @@ final class Gathered
             ),
         );
         if (count($kinds) > 1) {
-            throw QuickNotReadable::at(
-                $end,
-                'Days of the week, days of the month and dates are said in blocks of their own, with ; between, or a date more with plus.',
-            );
+            throw QuickNotReadable::at($end, Message::of('quick.kinds_apart'));
         }
 
         return $kinds[0] ?? '';
@@ -313,10 +305,7 @@ final class Gathered
             return;
         }
         if ($this->every !== null || $this->ending !== null || $this->from !== null) {
-            throw QuickNotReadable::at(
-                $end,
-                'Dates do not repeat, so they have no first day, no end and no “every”. Write days of the week for what repeats.',
-            );
+            throw QuickNotReadable::at($end, Message::of('quick.dates_do_not_repeat'));
         }
     }
 
@@ -382,24 +371,17 @@ final class Gathered
         if ($kind === OnDates::class && $date !== null && ($this->every !== null || $this->ending !== null)) {
             [$kind, $days, $from] = [Weekly::class, [$date->weekday()], $date];
             $this->notes[] = new Note(
-                sprintf('It repeats on every %s from %s on.', $date->weekday()->name, DateWords::said($date)),
+                Message::of('quick.repeats_from', day: $date->weekday(), date: $date),
                 $end->position,
             );
         }
         if ($kind !== OnDates::class && $this->ending === null) {
-            $this->notes[] = new Note(
-                'It repeats without an end. Write until and a date, or 10 times.',
-                $end->position,
-            );
+            $this->notes[] = new Note(Message::of('quick.endless'), $end->position);
         }
         if ($this->ending?->until?->isBefore($from) === true) {
             throw QuickNotReadable::at(
                 $end,
-                sprintf(
-                    'It would end on %s, before it begins on %s.',
-                    DateWords::said($this->ending->until),
-                    DateWords::said($from),
-                ),
+                Message::of('quick.ends_before_it_begins', last: $this->ending->until, first: $from),
             );
         }
 
@@ -437,11 +419,7 @@ final class Gathered
         for ($first = $today; !in_array($first->weekday(), $days, true); $first = $first->plusDays(1)) {
         }
         $this->notes[] = new Note(
-            sprintf(
-                'The first is on %s %s. Write from and a date for another week.',
-                $first->weekday()->name,
-                DateWords::said($first),
-            ),
+            Message::of('quick.first_is_on', day: $first->weekday(), date: $first),
             $end->position,
         );
 
@@ -469,14 +447,7 @@ final class Gathered
         if ($last === null || $last->equals($all[$times - 1])) {
             return $block;
         }
-        $this->notes[] = new Note(
-            sprintf(
-                '%d times that take place: the last is on %s, as some days on the way are closed or left out.',
-                $times,
-                DateWords::said($last),
-            ),
-            $end->position,
-        );
+        $this->notes[] = new Note(Message::of('quick.last_is_on', times: $times, date: $last), $end->position);
 
         return $block->withPattern(
             Adjusted::of($pattern->until($last), $adjusted->without ?? Dates::none(), $adjusted->plus ?? []),

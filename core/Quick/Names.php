@@ -157,11 +157,6 @@ final class Names
         return null;
     }
 
-    public static function monthName(int $month): string
-    {
-        return ucfirst(self::MONTHS[$month] ?? '');
-    }
-
     /** 1st, 2nd, third, last (-1). */
     public static function ordinal(string $word): ?int
     {

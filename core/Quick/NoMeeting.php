@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Repeat\OnDates;
 use Recess\Slots\Block;
 use Recess\Time\LocalDate;
@@ -21,13 +22,13 @@ final class NoMeeting
             return null;
         }
         $message = $last->isBefore($context->today)
-            ? sprintf('All of it is past: it ends on %s, and no meeting comes of it.', DateWords::said($last))
+            ? Message::of('quick.all_past', last: $last)
             : self::why($block, $last, $context);
 
         return $message === null ? null : new Note($message, $position);
     }
 
-    private static function why(Block $block, LocalDate $last, Context $context): ?string
+    private static function why(Block $block, LocalDate $last, Context $context): ?Message
     {
         $dates = $block->pattern->dates($context->today, $last->plusDays(1));
         $closed = array_values(
@@ -35,15 +36,11 @@ final class NoMeeting
         );
 
         return match (true) {
-            $dates === [] => 'None of its days is left, and no meeting comes of it.',
-            count($closed) === count($dates) => sprintf(
-                'The school is closed on %s, and no meeting comes of it.',
-                count($closed) === 1 ? DateWords::said($closed[0]) : 'all of its days',
-            ),
-            $closed !== [] && $block->pattern instanceof OnDates => sprintf(
-                'The school is closed on %s: nothing takes place then.',
-                implode(', ', array_map(DateWords::said(...), $closed)),
-            ),
+            $dates === [] => Message::of('quick.none_left'),
+            count($closed) === count($dates) => count($closed) === 1
+                ? Message::of('quick.closed_then', date: $closed[0])
+                : Message::of('quick.closed_all'),
+            $closed !== [] && $block->pattern instanceof OnDates => Message::of('quick.closed_on', dates: $closed),
             default => null,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Time\LocalDate;
 
 /** Reads one date, in whatever way it is written, and the year that it leaves unsaid. */
@@ -38,10 +39,7 @@ final class OneDate
         if ($token->is(...Feasts::NAMES)) {
             $words->take();
             $date = Feasts::next($token->text, $this->anchor);
-            $this->notes[] = new Note(
-                sprintf('%s was read as %s.', ucfirst($token->text), DateWords::said($date)),
-                $token->position,
-            );
+            $this->notes[] = new Note(Message::of('quick.feast', feast: $token->text, date: $date), $token->position);
 
             return $date;
         }
@@ -93,10 +91,7 @@ final class OneDate
             ),
         );
         if ($possible === []) {
-            throw QuickNotReadable::at(
-                $token,
-                sprintf('There is no date %s. Write the month in letters, such as 3 dec.', $token->text),
-            );
+            throw QuickNotReadable::at($token, Message::of('quick.no_such_digits', typed: $token->text));
         }
         $dates = array_map(
             fn(array $order): LocalDate => $this->withYear($token, $parts[$order[0]], $parts[$order[1]], $year),
@@ -109,12 +104,7 @@ final class OneDate
         foreach ([0, 1] as $way) {
             if ($dates[1 - $way]->isBefore($this->context->today) && !$dates[$way]->isBefore($this->context->today)) {
                 $this->notes[] = new Note(
-                    sprintf(
-                        '%s was read as %s, as %s is past.',
-                        $token->text,
-                        DateWords::said($dates[$way]),
-                        DateWords::said($dates[1 - $way]),
-                    ),
+                    Message::of('quick.other_is_past', typed: $token->text, date: $dates[$way], past: $dates[1 - $way]),
                     $token->position,
                 );
 
@@ -122,7 +112,7 @@ final class OneDate
             }
         }
 
-        return $dates[$this->forks->at('order of day and month', sprintf('Which date is %s?', $token->text))];
+        return $dates[$this->forks->at('order of day and month', Message::of('quick.which_date', typed: $token->text))];
     }
 
     /** A year, unless it is the start of a stretch: "3 dec 2000-2100" are hours. */
@@ -162,7 +152,12 @@ final class OneDate
 
         throw QuickNotReadable::at(
             $first,
-            sprintf('There is no %d %s%s.', $day, Names::monthName($month), $year === null ? '' : " $year"),
+            Message::of(
+                'quick.no_such_day',
+                day: $day,
+                month: Message::of('quick.month', number: $month),
+                year: (string) ($year ?? 'any'),
+            ),
         );
     }
 
@@ -178,7 +173,12 @@ final class OneDate
             $this->anchor->equals($this->context->today)
         ) {
             $this->notes[] = new Note(
-                sprintf('%d %s is past, so it was read as %s.', $day, Names::monthName($month), DateWords::said($date)),
+                Message::of(
+                    'quick.day_is_past',
+                    day: $day,
+                    month: Message::of('quick.month', number: $month),
+                    date: $date,
+                ),
                 $token->position,
             );
         }

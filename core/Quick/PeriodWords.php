@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Repeat\Ending;
 use Recess\Time\DateRange;
 use Recess\Time\LocalDate;
@@ -72,10 +73,10 @@ final class PeriodWords extends Part
         }
         $this->dates->forgetNotes();
         $this->said->notes[] = new Note(
-            sprintf('The first day was read as %s.', DateWords::said($passed)),
+            Message::of('quick.first_day', date: $passed),
             $this->words->tokenAt($mark)->position,
             $this->words->instead($mark, (string) $date),
-            DateWords::said($date),
+            Message::of('quick.date', date: $date),
         );
 
         return $passed;
@@ -113,10 +114,10 @@ final class PeriodWords extends Part
             return;
         }
         if ($end) {
-            throw QuickNotReadable::at($words->peek(), 'The end of what? It could be may, or a term of the school.');
+            throw QuickNotReadable::at($words->peek(), Message::of('quick.end_of_what'));
         }
         $this->said->ending = Ending::until($dates->date() ?? $this->dates->one());
-        $token->text === '' && throw QuickNotReadable::at($token, 'A date is needed here, such as 28 may.');
+        $token->text === '' && throw QuickNotReadable::at($token, Message::of('quick.end_needed'));
     }
 
     /** "until may": to the end of it, which is said. */
@@ -132,10 +133,10 @@ final class PeriodWords extends Part
         $end ||
             $before->isBefore($today) ||
             ($this->said->notes[] = new Note(
-                sprintf('Until %s was read as until %s.', Names::monthName($month), DateWords::said($last)),
+                Message::of('quick.until_month', month: Message::of('quick.month', number: $month), last: $last),
                 $words->tokenAt($mark)->position,
                 $words->instead($mark, (string) $before),
-                'until ' . DateWords::said($before),
+                Message::of('quick.until', last: $before),
             ));
     }
 
@@ -187,10 +188,7 @@ final class PeriodWords extends Part
         }
         $known = array_keys($this->context->terms);
         $nearest = Names::nearest($token->text, $known) ?? ($known[0] ?? null);
-        throw QuickNotReadable::at(
-            $token,
-            'No term of that name is known.' . ($nearest === null ? '' : sprintf(' Is “%s” meant?', $nearest)),
-        );
+        throw QuickNotReadable::at($token, Message::of('quick.no_such_term', nearest: $nearest ?? 'unknown'));
     }
 
     /** The month of that name that is under way or comes next, or that of the year that follows; from today on. */
@@ -235,18 +233,14 @@ final class PeriodWords extends Part
                 $term !== null && $next === 1 && !$term->first->isAfter($today)
                     ? $this->context->termAt($term->last->plusDays(1))
                     : $term;
-            $this->inTerm(
-                $term ?? throw QuickNotReadable::at($token, 'The school has no such term. Write until and a date.'),
-            );
+            $this->inTerm($term ?? throw QuickNotReadable::at($token, Message::of('quick.no_term')));
 
             return;
         }
         do {
             $mark = $words->mark();
             $token = $words->peek();
-            $day =
-                $words->weekday() ??
-                throw QuickNotReadable::at($token, 'A weekday, week or term could stand here, such as next tuesday.');
+            $day = $words->weekday() ?? throw QuickNotReadable::at($token, Message::of('quick.next_what'));
             $this->soonOn($day, $next, $mark);
             $more = $words->peek()->is(',', 'and', '&') && Names::weekday($words->peek(1)->text) !== null;
             $more && $words->take();
@@ -266,14 +260,14 @@ final class PeriodWords extends Part
         $sameWeek = $date->day <= $today->day + 7 - $today->weekday()->value;
         $this->said->notes[] = $sameWeek
             ? new Note(
-                sprintf('Next %s was read as %s.', $day->name, DateWords::said($date)),
+                Message::of('quick.next_read_as', day: $day, date: $date),
                 $position,
                 $this->words->instead(
                     $this->words->tokenAt($mark - 1)->is('next') ? $mark - 1 : $mark,
                     (string) $other,
                 ),
-                DateWords::said($other),
+                Message::of('quick.date', date: $other),
             )
-            : new Note(sprintf('Next %s is %s.', $day->name, DateWords::said($date)), $position);
+            : new Note(Message::of('quick.next_is', day: $day, date: $date), $position);
     }
 }

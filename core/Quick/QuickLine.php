@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\RecessException;
 use Recess\Repeat\Ending;
 use Recess\Slots\Block;
@@ -115,7 +116,9 @@ final class QuickLine extends Part
 
         return new Said(
             $blocks,
-            array_values(array_combine(array_map(static fn(Note $note): string => $note->message, $notes), $notes)),
+            array_values(
+                array_combine(array_map(static fn(Note $note): string => (string) $note->message, $notes), $notes),
+            ),
         );
     }
 
@@ -140,10 +143,9 @@ final class QuickLine extends Part
         $said = $this->said;
         $this->fromTo();
         $missing = match (true) {
-            !$said->hasDays() => 'It does not say on which days. Write them, such as tue thu or 3 dec.',
-            !$said->hasHours() => 'It does not say from when until when. Write it, such as 10:25-11:35.',
-            $said->minutes === null && $said->whole === null
-                => 'It does not say how long a meeting is. Write it, such as /15.',
+            !$said->hasDays() => Message::of('quick.days_missing'),
+            !$said->hasHours() => Message::of('quick.hours_missing'),
+            $said->minutes === null && $said->whole === null => Message::of('quick.length_missing'),
             default => null,
         };
         try {
@@ -155,7 +157,7 @@ final class QuickLine extends Part
         } catch (RecessException $failure) {
             throw ($failure instanceof QuickNotReadable
                 ? $failure
-                : QuickNotReadable::at($this->end, $failure->getMessage())
+                : QuickNotReadable::at($this->end, $failure->says())
             )->after((string) $said);
         }
     }
@@ -174,10 +176,7 @@ final class QuickLine extends Part
             $last->day - $from->day <= self::LONGEST_RUN
         ) {
             $said->addDays([DateRange::of($from, $last)]);
-            $said->notes[] = new Note(
-                sprintf('Every day from %s to %s.', DateWords::said($from), DateWords::said($last)),
-                $this->end->position,
-            );
+            $said->notes[] = new Note(Message::of('quick.every_day', first: $from, last: $last), $this->end->position);
             $said->from = $said->ending = null;
         }
     }
@@ -314,47 +313,35 @@ final class QuickLine extends Part
 
     private function notUnderstood(Token $token): never
     {
-        $shown = $token->text === '' ? 'The end of the line' : sprintf('“%s”', $token->text);
         if ($this->clock->lone()) {
-            throw QuickNotReadable::at(
-                $token,
-                sprintf(
-                    '%s is a time with no end to it. Write from when until when, such as %s-17:00.',
-                    $shown,
-                    $token->text,
-                ),
-            );
+            throw QuickNotReadable::at($token, Message::of('quick.no_end', typed: $token->text));
         }
         if ($token->is('biweekly', 'bi')) {
-            throw QuickNotReadable::at(
-                $token,
-                sprintf('%s can be every two weeks or twice a week. Write every 2 weeks, or name both days.', $shown),
-            );
+            throw QuickNotReadable::at($token, Message::of('quick.biweekly', typed: $token->text));
         }
         $nearest = Names::nearest($token->text, array_keys($this->context->terms));
         throw QuickNotReadable::at(
             $token,
             match (true) {
-                $nearest !== null => sprintf('%s is not understood. Is “%s” meant?', $shown, $nearest),
-                $token->number() !== null => sprintf(
-                    '%s alone is not understood. For a length, write /%s.',
-                    $shown,
-                    $token->text,
-                ),
-                !$this->said->hasDays() => sprintf(
-                    '%s is not understood. Days could stand here, such as tue thu or 3 dec.',
-                    $shown,
-                ),
-                !$this->said->hasHours() => sprintf(
-                    '%s is not understood. Times could stand here, such as 10:25-11:35.',
-                    $shown,
-                ),
-                $this->said->minutes === null => sprintf(
-                    '%s is not understood. A length could stand here, such as /15.',
-                    $shown,
-                ),
-                default => sprintf('%s is not understood. The line could end here, or with until 28 may.', $shown),
+                $nearest !== null => self::strange('nearest', $token, $nearest),
+                $token->number() !== null => self::strange('number', $token),
+                !$this->said->hasDays() => self::strange('days', $token),
+                !$this->said->hasHours() => self::strange('hours', $token),
+                $this->said->minutes === null => self::strange('length', $token),
+                default => self::strange('end', $token),
             },
+        );
+    }
+
+    /** @param  string  $could  what could stand there */
+    private static function strange(string $could, Token $token, string $nearest = ''): Message
+    {
+        return Message::of(
+            'quick.not_understood',
+            typed: $token->text,
+            at: $token->text === '' ? 'end' : 'word',
+            could: $could,
+            nearest: $nearest,
         );
     }
 
@@ -370,7 +357,7 @@ final class QuickLine extends Part
         }
 
         if ($all === []) {
-            throw QuickNotReadable::at($this->words->peek(), 'Times are needed here, such as 10:25-11:35.');
+            throw QuickNotReadable::at($this->words->peek(), Message::of('quick.hours_needed'));
         }
         // A comma that no time follows belongs to whatever comes next.
         $this->words->backTo($mark);

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\RecessException;
 
 /** A quick line that cannot be read: where reading stopped, what had been understood by then, and what could stand there. */
 final class QuickNotReadable extends \DomainException implements RecessException
 {
     private function __construct(
-        string $message,
+        private readonly Message $says,
         /** The character (not byte) at which the trouble begins, from 0. */
         public readonly int $position,
         /** How many characters it takes up; 0 at the end of the line. */
@@ -18,23 +19,28 @@ final class QuickNotReadable extends \DomainException implements RecessException
         /** What the line had said up to there, as a quick line; empty when nothing. */
         public readonly string $understood = '',
     ) {
-        parent::__construct($message);
+        parent::__construct((string) $says);
     }
 
-    /** @param  string  $why  a whole sentence, with what could stand there if that is known */
-    public static function at(Token $token, string $why): self
+    public function says(): Message
+    {
+        return $this->says;
+    }
+
+    /** @param  Message  $why  with what could stand there if that is known */
+    public static function at(Token $token, Message $why): self
     {
         return new self($why, $token->position, mb_strlen($token->text));
     }
 
     public static function tooLong(int $most): self
     {
-        return new self(sprintf('A quick line has at most %d characters.', $most), $most, 0);
+        return new self(Message::of('quick.too_long', most: $most), $most, 0);
     }
 
     public function after(string $understood): self
     {
-        return new self($this->getMessage(), $this->position, $this->length, $understood);
+        return new self($this->says, $this->position, $this->length, $understood);
     }
 
     /**
@@ -52,7 +58,7 @@ final class QuickNotReadable extends \DomainException implements RecessException
         try {
             return $making();
         } catch (RecessException $failure) {
-            throw $failure instanceof self ? $failure : self::at($token, $failure->getMessage());
+            throw $failure instanceof self ? $failure : self::at($token, $failure->says());
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Quick;
 
+use Recess\Message;
 use Recess\Time\Weekday;
 
 /** "every tue", "every other tue", "every 2 weeks", "every 10 minutes", "every first monday". */
@@ -54,15 +55,9 @@ final class RepeatWords extends Part
         } elseif ($number !== null && Names::weekday($words->peek()->text) !== null) {
             $this->everyOther($number, $ordinal !== null && !$token->is('other'), $mark);
         } elseif ($words->peek()->is('day', 'days') && $number !== null) {
-            throw QuickNotReadable::at(
-                $token,
-                sprintf('Every %d days cannot be said. Name the days of the week, such as every mon wed fri.', $number),
-            );
+            throw QuickNotReadable::at($token, Message::of('quick.every_days', number: $number));
         } else {
-            throw QuickNotReadable::at(
-                $words->peek(),
-                'Every what? It could be 2 weeks, other tue, day or 15 minutes.',
-            );
+            throw QuickNotReadable::at($words->peek(), Message::of('quick.every_what'));
         }
     }
 
@@ -73,12 +68,12 @@ final class RepeatWords extends Part
         $this->said->every = $weeks;
         if ($ordinal) {
             $which = $words->tokenAt($mark)->text;
-            $day = Names::weekday($words->peek()->text)->name ?? '';
+            $day = Names::weekday($words->peek()->text) ?? '';
             $this->said->notes[] = new Note(
-                sprintf('Every %s %s was read as every %d weeks.', $which, $day, $weeks),
+                Message::of('quick.every_other', which: $which, day: $day, weeks: $weeks),
                 $words->tokenAt($mark)->position,
                 $words->instead($mark - 1, $which),
-                sprintf('the %s %s of each month', $which, $day),
+                Message::of('quick.of_each_month', which: $which, day: $day),
             );
         }
     }

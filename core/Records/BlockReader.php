@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Records;
 
+use Recess\Message;
 use Recess\RecessException;
 use Recess\Repeat\Adjusted;
 use Recess\Repeat\Ending;
@@ -35,7 +36,7 @@ final class BlockReader
     /** A record that names more dates than ten years have is no plan. */
     private const MOST = 4_000;
 
-    /** @var array<string, string> */
+    /** @var array<string, Message> */
     private array $errors = [];
 
     /** @param  array<mixed>  $record  as BlockRecord writes it; what is missing counts as empty */
@@ -53,7 +54,7 @@ final class BlockReader
 
         return $block !== null && $reader->errors === []
             ? $block
-            : throw RecordNotValid::at($reader->errors ?: ['kind' => 'This block cannot be read.']);
+            : throw RecordNotValid::at($reader->errors ?: ['kind' => Message::of('given.no_block')]);
     }
 
     private function block(): ?Block
@@ -144,7 +145,7 @@ final class BlockReader
             default => $this->at(
                 'kind',
                 static fn(): Pattern => throw PatternNotValid::cannotSay(
-                    is_string($kind) ? $kind : 'a repeat of this kind',
+                    is_string($kind) ? $kind : Message::of('given.this_kind'),
                 ),
             ),
         };
@@ -187,7 +188,7 @@ final class BlockReader
     {
         if (preg_match('/^(-?\d{1,2})(MO|TU|WE|TH|FR|SA|SU)?$/D', $this->text($text), $part) !== 1) {
             throw PatternNotValid::cannotSay(
-                '“' . mb_strimwidth($this->text($text), 0, 20, '…') . '” as a day of the month',
+                Message::of('given.as_month_day', given: mb_strimwidth($this->text($text), 0, 20, '…')),
             );
         }
 
@@ -242,7 +243,7 @@ final class BlockReader
             }
         }
         if ($typed === []) {
-            $this->errors[$field] = 'It does not say from when until when.';
+            $this->errors[$field] = Message::of('given.no_hours');
         }
         $good = array_values(array_filter($hours));
 
@@ -291,7 +292,7 @@ final class BlockReader
             return [];
         }
         if (count($list) > self::MOST) {
-            $this->errors[$field] = sprintf('At most %d can be given here.', self::MOST);
+            $this->errors[$field] = Message::of('given.at_most', most: self::MOST);
         }
 
         return array_slice(array_values($list), 0, self::MOST);
@@ -308,7 +309,7 @@ final class BlockReader
         try {
             return $reading();
         } catch (RecessException $failure) {
-            $this->errors[$field] ??= $failure->getMessage();
+            $this->errors[$field] ??= $failure->says();
 
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Records;
 
+use Recess\Message;
 use Recess\RecessException;
 use Recess\Time\Rfc3339;
 use Recess\Time\Span;
@@ -18,13 +19,13 @@ final readonly class Fields
     public static function of(mixed $value, string $place = ''): self
     {
         if (!is_array($value) || ($value !== [] && array_is_list($value))) {
-            throw self::wrong($place, 'An object is needed here.');
+            throw self::wrong($place, Message::of('given.object'));
         }
 
         return new self($value, $place);
     }
 
-    public static function wrong(string $place, string $why): RecordNotValid
+    public static function wrong(string $place, Message $why): RecordNotValid
     {
         return RecordNotValid::at([$place === '' ? '(all)' : $place => $why]);
     }
@@ -46,7 +47,7 @@ final readonly class Fields
         // Whoever numbers things may write the numbers as such.
         $value = is_int($value) ? (string) $value : $value;
         if (!is_string($value) || $value === '' || strlen($value) > 200) {
-            throw self::wrong($this->place($name), 'A text of 1 to 200 characters is needed here.');
+            throw self::wrong($this->place($name), Message::of('given.text'));
         }
 
         return $value;
@@ -69,7 +70,7 @@ final readonly class Fields
         // JSON knows one kind of number: 5.0 is 5.
         $value = is_float($value) && $value === floor($value) && abs($value) < 1e15 ? (int) $value : $value;
         if (!is_int($value) || $value < max(0, $least) || $value > $most) {
-            throw self::wrong($place, sprintf('A whole number from %d to %d is needed here.', $least, $most));
+            throw self::wrong($place, Message::of('given.whole', least: $least, most: $most));
         }
 
         return $value;
@@ -79,7 +80,7 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? false;
 
-        return is_bool($value) ? $value : throw self::wrong($this->place($name), 'true or false is needed here.');
+        return is_bool($value) ? $value : throw self::wrong($this->place($name), Message::of('given.flag'));
     }
 
     /** @return array<string, mixed> by place, in their order; empty where it is missing and may be */
@@ -88,10 +89,10 @@ final readonly class Fields
         $value = $this->values[$name] ?? ($needed ? null : []);
         $place = $this->place($name);
         if (!is_array($value) || !array_is_list($value)) {
-            throw self::wrong($place, 'A list is needed here.');
+            throw self::wrong($place, Message::of('given.list'));
         }
         if (count($value) > $most) {
-            throw self::wrong($place, sprintf('At most %d can be given here, not %d.', $most, count($value)));
+            throw self::wrong($place, Message::of('given.too_many', most: $most, given: count($value)));
         }
         $placed = [];
         foreach ($value as $i => $one) {
@@ -129,7 +130,7 @@ final readonly class Fields
                 !is_string($pair[0]) ||
                 !is_string($pair[1])
             ) {
-                throw self::wrong($place, 'Two instants are needed here, from and to.');
+                throw self::wrong($place, Message::of('given.two_instants'));
             }
             $spans[] = self::at(
                 $place,
@@ -151,7 +152,7 @@ final readonly class Fields
         try {
             return $reading();
         } catch (RecessException $failure) {
-            throw self::wrong($place, $failure->getMessage());
+            throw self::wrong($place, $failure->says());
         }
     }
 }

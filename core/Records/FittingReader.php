@@ -7,6 +7,7 @@ namespace Recess\Records;
 use Recess\Fitting\Between;
 use Recess\Fitting\Preference;
 use Recess\Fitting\Wanted;
+use Recess\Message;
 use Recess\Rules\Travel;
 use Recess\Time\Zone;
 
@@ -45,12 +46,12 @@ final class FittingReader
                 !is_string($pair[0]) ||
                 !is_string($pair[1])
             ) {
-                throw Fields::wrong($place, 'Two places and the minutes between them are needed here.');
+                throw Fields::wrong($place, Message::of('given.way'));
             }
             [$from, $to] = [$pair[0], $pair[1]];
             $minutes = Fields::whole($pair[2], "{$place}[2]", 0, self::MOST_MINUTES);
             if (($between[$from][$to] ?? ($between[$to][$from] ?? $minutes)) !== $minutes) {
-                throw Fields::wrong($place, "The way between $from and $to is given twice, and differently.");
+                throw Fields::wrong($place, Message::of('given.way_twice', from: $from, to: $to));
             }
             $between[$from][$to] = $minutes;
         }
@@ -80,7 +81,7 @@ final class FittingReader
         foreach ($all->list('prefer', 3, needed: false) as $place => $name) {
             $one = is_string($name) ? Preference::tryFrom($name) : null;
             if ($one === null || in_array($one, $prefer, true)) {
-                throw Fields::wrong($place, 'evenings, home and waiting can be put in order here, each once.');
+                throw Fields::wrong($place, Message::of('given.order'));
             }
             $prefer[] = $one;
         }
@@ -93,7 +94,7 @@ final class FittingReader
     {
         $id = $one->text('id');
         if (isset($known["=$id"])) {
-            throw Fields::wrong($one->place('id'), "“{$id}” is there twice.");
+            throw Fields::wrong($one->place('id'), Message::of('given.twice', id: $id));
         }
         $known["=$id"] = true;
 

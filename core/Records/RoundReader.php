@@ -7,6 +7,7 @@ namespace Recess\Records;
 use Recess\Allotting\Family;
 use Recess\Allotting\Host;
 use Recess\Allotting\Wish;
+use Recess\Message;
 
 /** A round's hosts and wishes out of JSON: docs/formats/allot.schema.json. */
 final class RoundReader
@@ -38,7 +39,7 @@ final class RoundReader
                 if ($before !== null && $slots[$i]->overlaps($slots[$before])) {
                     throw Fields::wrong(
                         $one->place('slots') . "[$i]",
-                        "It overlaps slots[$before]: a host is in one meeting at a time.",
+                        Message::of('given.slot_overlaps', before: $before),
                     );
                 }
                 $before = $i;
@@ -71,7 +72,7 @@ final class RoundReader
             foreach ($one->objects('wishes', self::MOST_WISHES) as $wish) {
                 $host = $wish->text('host');
                 isset($known["=$host"]) ||
-                    throw Fields::wrong($wish->place('host'), "There is no host “{$host}” in this round.");
+                    throw Fields::wrong($wish->place('host'), Message::of('given.no_host', host: $host));
                 $wishes[] = new Wish(
                     FittingReader::id($wish, $wishIds),
                     $host,

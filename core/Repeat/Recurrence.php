@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Recess\Repeat;
 
+use Recess\Message;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
@@ -164,7 +165,7 @@ final readonly class Recurrence
                 : ($nths[] = $day->number . $day->weekday->ical());
         }
         if ($dates !== [] && $nths !== []) {
-            throw PatternNotValid::cannotSay('days of the month together with weekdays of the month');
+            throw PatternNotValid::cannotSay(Message::of('given.both_month_days'));
         }
 
         return $dates === []

@@ -4,113 +4,79 @@ declare(strict_types=1);
 
 namespace Recess\Time;
 
+use Recess\Message;
 use Recess\RecessException;
+use Recess\Refusing;
 
 /** A time, date, span or zone that cannot exist as given. */
 final class TimeNotValid extends \DomainException implements RecessException
 {
+    use Refusing;
+
     public static function spanEndsFirst(int $start, int $end): self
     {
-        return new self(sprintf('A span has to end after it starts; %d s is not after %d s.', $end, $start));
+        return new self(Message::of('given.span_ends_first', start: $start, end: $end));
     }
 
     public static function rangeEndsFirst(LocalDate $first, LocalDate $last): self
     {
-        return new self(sprintf('A range of dates ends on or after its first day; %s is before %s.', $last, $first));
+        return new self(Message::of('given.range_ends_first', first: $first, last: $last));
     }
 
     public static function rangeTooLong(LocalDate $first, LocalDate $last): self
     {
-        return new self(sprintf('From %s to %s is more than ten years. Look at the years again.', $first, $last));
+        return new self(Message::of('given.range_too_long', first: $first, last: $last));
     }
 
     /** Of a zone that a calendar describes by rules of its own. */
     public static function zoneTooLong(string $name, ?\Throwable $because = null): self
     {
-        return new self(
-            sprintf('The clock changes of the zone “%s” take too long to work out.', self::shortened($name)),
-            previous: $because,
-        );
+        return new self(Message::of('given.zone_too_long', name: self::shortened($name)), $because);
     }
 
     public static function noSuchDate(string $given): self
     {
-        return new self(
-            sprintf('There is no date “%s”. Write it as year-month-day, such as 2026-11-26.', self::shortened($given)),
-        );
+        return new self(Message::of('given.no_such_date', given: self::shortened($given)));
     }
 
     public static function noSuchInstant(string $given): self
     {
-        return new self(
-            sprintf(
-                '“%s” is not an instant. Write it as RFC 3339 has it, such as 2026-11-26T16:30:00-04:00.',
-                self::shortened($given),
-            ),
-        );
+        return new self(Message::of('given.no_such_instant', given: self::shortened($given)));
     }
 
     public static function noSuchTime(string $given): self
     {
-        return new self(
-            sprintf('“%s” is not a time of day. Write it as 16:30, 1630, 16.30 or 4:30pm.', self::shortened($given)),
-        );
+        return new self(Message::of('given.no_such_time', given: self::shortened($given)));
     }
 
     public static function noSuchHours(string $given): self
     {
-        return new self(
-            sprintf(
-                '“%s” says no hours. Write from when until when, such as 8:00 to 12:00, 13:00 to 16:00.',
-                self::shortened($given),
-            ),
-        );
+        return new self(Message::of('given.no_such_hours', given: self::shortened($given)));
     }
 
     public static function earlyHours(string $given): self
     {
-        return new self(
-            sprintf(
-                '“%s”: in the morning or in the evening? Write 16:00 to 18:00, or 4pm to 6pm; or 5am, where it is that early.',
-                self::shortened($given),
-            ),
-        );
+        return new self(Message::of('given.early_hours', given: self::shortened($given)));
     }
 
     public static function noSuchZone(string $given): self
     {
-        return new self(
-            sprintf(
-                'There is no time zone “%s”. Use a name of the tz database, such as Europe/Lisbon.',
-                self::shortened($given),
-            ),
-        );
+        return new self(Message::of('given.no_such_zone', given: self::shortened($given)));
     }
 
     public static function endsBeforeStart(LocalTime $from, LocalTime $until): self
     {
-        return new self(sprintf('The end, %s, has to be later than the start, %s.', $until, $from));
+        return new self(Message::of('given.ends_before_start', from: $from, until: $until));
     }
 
     public static function afterMidnight(string $given): self
     {
-        return new self(
-            sprintf(
-                '“%s” is past midnight. A block ends by 24:00 and lasts 24 hours at most; for a longer one, write a second block on the next date.',
-                self::shortened($given),
-            ),
-        );
+        return new self(Message::of('given.after_midnight', given: self::shortened($given)));
     }
 
     public static function longerThanADay(int $minutes): self
     {
-        return new self(
-            sprintf(
-                'A stretch may last 24 hours at most; this one lasts %d hours and %d minutes.',
-                intdiv($minutes, 60),
-                $minutes % 60,
-            ),
-        );
+        return new self(Message::of('given.longer_than_a_day', hours: intdiv($minutes, 60), minutes: $minutes % 60));
     }
 
     /** Error messages repeat what was given, but not ten thousand characters of it. */

@@ -217,7 +217,7 @@ final class AllotmentTest extends TestCase
         } catch (RecordNotValid $failure) {
             self::assertSame(
                 ['families[0].wishes[0].host' => 'There is no host “nobody” in this round.'],
-                $failure->errors,
+                array_map(InEnglish::say(...), $failure->errors),
             );
         }
     }

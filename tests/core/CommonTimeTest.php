@@ -181,7 +181,7 @@ final class CommonTimeTest extends TestCase
             self::assertEquals($hours, AskedHours::fromRecord($hours->record()));
         } catch (RecessException $failure) {
             self::assertIsString($expected);
-            self::assertStringContainsString($expected, $failure->getMessage());
+            self::assertStringContainsString($expected, InEnglish::why($failure));
         }
     }
 

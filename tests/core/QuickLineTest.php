@@ -81,8 +81,10 @@ final class QuickLineTest extends TestCase
             foreach ($read->notes as $note) {
                 array_push(
                     $said,
-                    "* $note->message",
-                    ...$note->otherLine === null ? [] : ["> $note->other: $note->otherLine"],
+                    '* ' . InEnglish::say($note->message),
+                    ...$note->otherLine === null
+                        ? []
+                        : ['> ' . ($note->other === null ? '' : InEnglish::say($note->other)) . ": $note->otherLine"],
                 );
                 self::assertTrue(
                     $note->otherLine === null || self::isUnderstood($note->otherLine),
@@ -97,14 +99,14 @@ final class QuickLineTest extends TestCase
         } catch (QuickAsks $asks) {
             array_push(
                 $said,
-                '? ' . $asks->getMessage(),
+                '? ' . InEnglish::why($asks),
                 ...array_map(
                     static fn(Said $one): string => '? ' . mb_strimwidth($one->line(), 0, 150, '…'),
                     $asks->readings,
                 ),
             );
         } catch (QuickNotReadable $failure) {
-            $said[] = rtrim("! $failure->position {$failure->getMessage()} // $failure->understood");
+            $said[] = rtrim("! $failure->position " . InEnglish::why($failure) . " // $failure->understood");
         }
         self::assertSame($expected, $said);
     }
@@ -145,6 +147,34 @@ final class QuickLineTest extends TestCase
             self::assertEquals([$block], $read->blocks, $line);
             self::assertSame($line, QuickPrint::line($read->blocks[0]));
         }
+    }
+
+    /** 0 for what is understood, 3 for what is asked back, 1 for what is not read, 2 for wrong use. */
+    public function test_from_the_shell(): void
+    {
+        $run = static function (string ...$arguments): Process {
+            $process = new Process([PHP_BINARY, __DIR__ . '/../../ops/line.php', ...$arguments]);
+            $process->run();
+
+            return $process;
+        };
+        $said = $run('tue 9-11 /15 until 18 dec', '--today=2026-11-25', '--zone=Europe/Lisbon');
+        self::assertSame(0, $said->getExitCode(), $said->getErrorOutput());
+        $answer = json_decode($said->getOutput(), true);
+        self::assertSame(
+            'Every Tuesday from 09:00 to 11:00, from 25 November 2026 until 18 December 2026, in 15-minute meetings.',
+            $answer['said'],
+        );
+        self::assertSame('2026-12-01T09:00:00+00:00', $answer['slots'][0]['start']);
+        $asked = $run('3/12 9-10 /10', '--today=2026-11-25');
+        self::assertSame(3, $asked->getExitCode());
+        self::assertSame('Which date is 3/12?', json_decode($asked->getOutput(), true)['asks']);
+        $refused = $run('tue 9-11 /15 every 2 days');
+        self::assertSame(1, $refused->getExitCode());
+        self::assertStringContainsString('Every 2 days cannot be said.', $refused->getErrorOutput());
+        $wrong = $run('tue 9-11 /15', '--today=2026-02-30');
+        self::assertSame(2, $wrong->getExitCode());
+        self::assertStringContainsString('There is no date “2026-02-30”', $wrong->getErrorOutput());
     }
 
     public function test_garbage_is_refused_in_words_and_never_crashes(): void
@@ -207,7 +237,7 @@ final class QuickLineTest extends TestCase
                         self::assertGreaterThan(1, count($asks->readings));
                     } catch (QuickNotReadable $failure) {
                         self::assertLessThanOrEqual(mb_strlen(mb_scrub($line)), $failure->position + $failure->length);
-                        self::assertStringEndsWith('.', rtrim($failure->getMessage(), '?') . '.');
+                        self::assertStringEndsWith('.', rtrim(InEnglish::why($failure), '?') . '.');
                     }
                 }
             });

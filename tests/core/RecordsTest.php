@@ -230,10 +230,10 @@ final class RecordsTest extends TestCase
             self::assertSame(
                 array_keys($said),
                 array_intersect(array_keys($said), array_keys($failure->errors)),
-                (string) json_encode($failure->errors),
+                implode(' ', $failure->errors),
             );
             foreach ($said as $field => $words) {
-                self::assertStringContainsString($words, $failure->errors[$field]);
+                self::assertStringContainsString($words, InEnglish::say($failure->errors[$field]));
             }
         }
     }

@@ -281,7 +281,7 @@ final class WhoMayTest extends TestCase
             } catch (SlotsNotValid $failure) {
                 self::assertStringContainsString(
                     '7 December 2026, 09:00 to 11:00 and 7 December 2026, 10:00 to 12:00',
-                    $failure->getMessage(),
+                    InEnglish::why($failure),
                 );
             }
         }

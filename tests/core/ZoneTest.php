@@ -134,7 +134,7 @@ final class ZoneTest extends TestCase
                 Zone::of($name);
                 self::fail("“$name” was taken for a zone.");
             } catch (TimeNotValid $failure) {
-                self::assertStringContainsString('no time zone', $failure->getMessage());
+                self::assertStringContainsString('no time zone', InEnglish::why($failure));
             }
         }
     }
