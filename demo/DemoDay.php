@@ -26,6 +26,7 @@ use App\Models\SheetKind;
 use App\Models\StaffMember;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
+use App\Timetables\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Support\Facades\DB;
@@ -125,7 +126,7 @@ final class DemoDay
                         new PlaceStatement(PlaceKind::Video, 'Video', null, 'The room opens when you are called in.'),
                     ],
                     questions: new Questions([
-                        ...Questions::usual()->all,
+                        ...UsualQuestions::all()->all,
                         new Question('about', QuestionKind::Short, 'What would you like to talk about?', '', false),
                     ]),
                     rules: Stated::of(['lead_minutes' => 0, 'link_shown' => 'called', 'guests' => 1]),

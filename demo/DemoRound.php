@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Demo;
 
-use App\Models\Questions;
 use App\Models\Round;
 use App\Models\School;
 use App\Models\StaffMember;
@@ -12,6 +11,7 @@ use App\Rounds\PublishRound;
 use App\Rounds\RoundHost;
 use App\Rounds\RoundStatement;
 use App\Rounds\WriteRound;
+use App\Timetables\UsualQuestions;
 use Recess\Repeat\OnDates;
 use Recess\Rules\Stated;
 use Recess\Slots\Block;
@@ -56,7 +56,7 @@ final class DemoRound
                 'Tick whom you want to meet. The plan fits it together, with time for the stairs.',
                 [Block::of(OnDates::of($first, $first->plusDays(2)), $hours, Cut::of(10))],
                 Stated::of(['per_student' => 1, 'guests' => 2, 'lead_minutes' => 120]),
-                Questions::usual(),
+                UsualQuestions::all(),
                 families: true,
                 classes: [],
                 staff: array_values(array_map(intval(...), $teachers->modelKeys())),

@@ -12,6 +12,7 @@ use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Questions;
 use App\Models\SheetKind;
+use App\Timetables\UsualQuestions;
 use App\Writing\ForWhom;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
@@ -55,7 +56,7 @@ final class DemoSheets
                         'Wait on the bench outside. Come five minutes early, not earlier.',
                     ),
             ],
-            questions: Questions::usual(),
+            questions: UsualQuestions::all(),
             rules: Stated::of(['per_student' => 1, 'guests' => 2]),
         );
     }
@@ -123,7 +124,7 @@ final class DemoSheets
                 new PlaceStatement(PlaceKind::Phone, 'By phone', null, 'We ring the number you give.'),
             ],
             questions: new Questions([
-                ...Questions::usual()->all,
+                ...UsualQuestions::all()->all,
                 new Question(
                     'about',
                     QuestionKind::Long,
@@ -153,7 +154,7 @@ final class DemoSheets
             intro: 'We choose together what your child reads until summer.',
             blocks: [Block::of(OnDates::of($date, $date->plusDays(1)), self::hours('15:30', '17:00'), Cut::of(15))],
             places: [new PlaceStatement(PlaceKind::Room, 'Library, back table')],
-            questions: Questions::usual(),
+            questions: UsualQuestions::all(),
             rules: Stated::of(['per_student' => 1, 'lead_minutes' => 60]),
             forWhom: new ForWhom(Audience::Families, [$class]),
         );

@@ -26,6 +26,7 @@ use App\Rounds\RoundHost;
 use App\Rounds\RoundStatement;
 use App\Rounds\SetInterpreters;
 use App\Rounds\WriteRound;
+use App\Timetables\UsualQuestions;
 use Illuminate\Database\Eloquent\Collection;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -160,7 +161,7 @@ final class DemoSpring
     private static function questions(): Questions
     {
         return new Questions([
-            ...Questions::usual()->all,
+            ...UsualQuestions::all()->all,
             new Question('q-topic', QuestionKind::Short, 'What would you like to talk about?'),
         ]);
     }

@@ -11,12 +11,12 @@ use App\Line\CheckIn;
 use App\Live\Channel;
 use App\Models\Booking;
 use App\Models\PlaceKind;
-use App\Models\Questions;
 use App\Models\School;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
+use App\Timetables\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Console\Command;
@@ -81,7 +81,7 @@ final class EveningCommand extends Command
                             ),
                         ],
                         places: [new PlaceStatement(PlaceKind::Room, "Room $h")],
-                        questions: Questions::usual(),
+                        questions: UsualQuestions::all(),
                         rules: Stated::of(['lead_minutes' => 0]),
                         kind: SheetKind::Other,
                     ),

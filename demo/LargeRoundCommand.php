@@ -14,7 +14,6 @@ use App\Framework\Clock;
 use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\PlaceKind;
-use App\Models\Questions;
 use App\Models\Round;
 use App\Models\School;
 use App\Models\StaffMember;
@@ -25,6 +24,7 @@ use App\Rounds\PublishRound;
 use App\Rounds\RoundHost;
 use App\Rounds\RoundStatement;
 use App\Rounds\WriteRound;
+use App\Timetables\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Console\Command;
@@ -116,7 +116,7 @@ final class LargeRoundCommand extends Command
                     intro: '',
                     blocks: [$weekly],
                     places: [new PlaceStatement(PlaceKind::Phone, 'By phone')],
-                    questions: Questions::usual(),
+                    questions: UsualQuestions::all(),
                     rules: Stated::of(),
                 ),
                 $now,
@@ -137,7 +137,7 @@ final class LargeRoundCommand extends Command
                     ),
                 ],
                 Stated::of(['lead_minutes' => 0]),
-                Questions::usual(),
+                UsualQuestions::all(),
                 families: false,
                 classes: [],
                 staff: array_map(static fn(StaffMember $one): int => $one->id, $hosts),

@@ -8,13 +8,13 @@ use App\Framework\Clock;
 use App\Models\Instant;
 use App\Models\Pass;
 use App\Models\PlaceKind;
-use App\Models\Questions;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
+use App\Timetables\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Console\Command;
@@ -110,7 +110,7 @@ final class LargeSchoolCommand extends Command
                 Block::of(OnDates::of($evening), Hours::between(LocalTime::of(17), LocalTime::of(20)), Cut::of(10)),
             ],
             places: [new PlaceStatement(PlaceKind::Room, "Room $number")],
-            questions: Questions::usual(),
+            questions: UsualQuestions::all(),
             rules: Stated::of(['per_student' => 1]),
         );
     }
@@ -132,7 +132,7 @@ final class LargeSchoolCommand extends Command
                 new PlaceStatement(PlaceKind::Room, "Room $number"),
                 new PlaceStatement(PlaceKind::Phone, 'By phone'),
             ],
-            questions: Questions::usual(),
+            questions: UsualQuestions::all(),
             rules: Stated::of(),
         );
     }

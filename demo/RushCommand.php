@@ -9,12 +9,12 @@ use App\Framework\SlotKey;
 use App\Models\Booking;
 use App\Models\BookingState;
 use App\Models\PlaceKind;
-use App\Models\Questions;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Models\StaffMember;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
+use App\Timetables\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Console\Command;
@@ -92,7 +92,7 @@ final class RushCommand extends Command
                             ),
                         ],
                         places: [new PlaceStatement(PlaceKind::Room, "Room $i")],
-                        questions: Questions::usual(),
+                        questions: UsualQuestions::all(),
                         rules: Stated::of(),
                     ),
                     $now,

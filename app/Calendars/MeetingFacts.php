@@ -9,6 +9,7 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\School\Directions;
+use App\Timetables\UsualQuestions;
 use App\Video\MeetingLink;
 
 /** A meeting in a few lines, the same in letters and in calendars. */
@@ -44,7 +45,9 @@ final class MeetingFacts
             $say('phone') => $reader->isHost() ? $booking->pass->phone : '',
             $say('email') => $reader->isHost() ? (string) $booking->pass->email : '',
             ...$reader->isHost()
-                ? $booking->sheet->questions->said($booking->answers, onRunSheetOnly: !$reader->meets($booking))
+                ? $booking->sheet->questions
+                    ->with(UsualQuestions::word())
+                    ->said($booking->answers, onRunSheetOnly: !$reader->meets($booking))
                 : [],
         ];
 

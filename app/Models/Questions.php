@@ -19,6 +19,9 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     /** What nearly every school asks, by their keys. */
     private const USUAL = ['student', 'phone'];
 
+    /** A word beforehand, which nobody is asked for: only the one who is met reads it. */
+    public const WORD = 'to-host';
+
     /** @param  list<Question>  $all */
     public function __construct(public array $all = []) {}
 
@@ -28,28 +31,9 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         return new self(array_map(Question::fromArray(...), array_values(array_filter($kept, is_array(...)))));
     }
 
-    /** What nearly every school asks. */
-    public static function usual(): self
+    public function with(Question $one): self
     {
-        return new self([
-            new Question('student', QuestionKind::Student, 'Student’s name', 'Who the meeting is about.', true),
-            new Question('phone', QuestionKind::Phone, 'Phone number', '', true),
-        ]);
-    }
-
-    /** With what nobody is asked, and may be said once something is booked: only the one who is met reads it. */
-    public function withWord(): self
-    {
-        return new self([
-            ...$this->all,
-            new Question(
-                'to-host',
-                QuestionKind::Long,
-                'A word beforehand',
-                'Only the person you meet reads it.',
-                onRunSheet: false,
-            ),
-        ]);
+        return new self([...$this->all, $one]);
     }
 
     /** @return list<QuestionShape> */
@@ -102,12 +86,9 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     /** @return list<string> the keys of those whose answer only the one who is met reads */
     public function private(): array
     {
-        return array_values(
-            array_map(
-                static fn(Question $one): string => $one->key,
-                array_filter($this->withWord()->all, static fn(Question $one): bool => !$one->onRunSheet),
-            ),
-        );
+        $private = array_filter($this->all, static fn(Question $one): bool => !$one->onRunSheet);
+
+        return [...array_values(array_map(static fn(Question $one): string => $one->key, $private)), self::WORD];
     }
 
     /**
@@ -119,7 +100,7 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
     public function said(array $answers, bool $onRunSheetOnly = false): array
     {
         $said = [];
-        foreach ($this->withWord() as $question) {
+        foreach ($this->all as $question) {
             $answer = Question::said($answers[$question->key] ?? null);
             if (
                 $answer !== '' &&

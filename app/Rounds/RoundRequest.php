@@ -9,6 +9,7 @@ use App\Framework\Clock;
 use App\Framework\Words;
 use App\Models\Questions;
 use App\Models\StaffMember;
+use App\Timetables\UsualQuestions;
 use App\Writing\TypedQuestions;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -104,7 +105,7 @@ final class RoundRequest extends FormRequest
             $this->string('intro')->trim()->toString(),
             $blocks,
             $rules ?? Stated::of(),
-            new Questions([...Questions::usual()->all, ...TypedQuestions::read($questions)->ofItsOwn()->all]),
+            new Questions([...UsualQuestions::all()->all, ...TypedQuestions::read($questions)->ofItsOwn()->all]),
             $this->boolean('families'),
             $classes,
             $staff,

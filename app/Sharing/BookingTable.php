@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Sheet;
 use App\Models\StaffMember;
+use App\Timetables\UsualQuestions;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Zone;
@@ -92,7 +93,7 @@ final class BookingTable
     public static function answers(Sheet $sheet, Booking $booking, StaffMember $reader): array
     {
         $said = [];
-        foreach ($sheet->questions->withWord() as $question) {
+        foreach ($sheet->questions->with(UsualQuestions::word()) as $question) {
             if (
                 !in_array($question->key, ['student', 'phone'], true) &&
                 ($question->onRunSheet || $booking->staff_id === $reader->id)

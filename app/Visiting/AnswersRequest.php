@@ -7,6 +7,7 @@ namespace App\Visiting;
 use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Questions;
+use App\Timetables\UsualQuestions;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Answers that a visitor changes after booking. Whom it is about stays: that would be another booking. */
@@ -48,7 +49,7 @@ final class AnswersRequest extends FormRequest
     {
         return array_values(
             array_filter(
-                $this->booking()->sheet->questions->withWord()->all,
+                $this->booking()->sheet->questions->with(UsualQuestions::word())->all,
                 static fn(Question $one): bool => $one->key !== 'student',
             ),
         );

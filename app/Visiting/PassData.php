@@ -37,6 +37,7 @@ use App\Timetables\Asking;
 use App\Timetables\HostCard;
 use App\Timetables\Judge;
 use App\Timetables\RulerData;
+use App\Timetables\UsualQuestions;
 use App\Video\MeetingLink;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Offer;
@@ -268,7 +269,7 @@ final class PassData
                 'picture' => $way['picture'],
             ],
             'student' => $booking->student,
-            'questions' => $own ? $booking->sheet->questions->withWord()->toArray() : [],
+            'questions' => $own ? $booking->sheet->questions->with(UsualQuestions::word())->toArray() : [],
             'answers' => (object) ($own ? $booking->answers : []),
             'state' => $booking->state->value,
             'maybe' => $booking->maybe,

@@ -7,11 +7,11 @@ namespace App\Writing;
 use App\Framework\Words;
 use App\Models\Block;
 use App\Models\Place;
-use App\Models\Questions;
 use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
+use App\Timetables\UsualQuestions;
 use Recess\Rules\Stated;
 use Recess\Time\LocalDate;
 
@@ -72,7 +72,7 @@ final class SheetFormData
         }
         $conferences = $kind === SheetKind::Conferences;
         $questions = $conferences
-            ? Questions::usual()->toArray()
+            ? UsualQuestions::all()->toArray()
             : [
                 [
                     'key' => 'about',

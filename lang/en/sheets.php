@@ -107,4 +107,10 @@ return [
     'file_other_version' => 'This file was written by another version of Recess and cannot be read here.',
     'begins_imported' => 'Imported times',
     'begins_place' => 'To be said',
+    // What is asked unless somebody says otherwise
+    'ask_student' => 'Student’s name',
+    'ask_student_hint' => 'Who the meeting is about.',
+    'ask_phone' => 'Phone number',
+    'ask_word' => 'A word beforehand',
+    'ask_word_hint' => 'Only the person you meet reads it.',
 ];

@@ -6,10 +6,10 @@ namespace Tests\App;
 
 use App\Framework\Budget;
 use App\Models\Booking;
-use App\Models\Questions;
 use App\Models\Secret;
 use App\Models\Waiting;
 use App\School\Kiosk;
+use App\Timetables\UsualQuestions;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Auth;
@@ -241,7 +241,7 @@ final class BudgetTest extends TestCase
     /** @return array<string, string> */
     private function paths(): array
     {
-        $sheet = $this->sheet(questions: Questions::usual());
+        $sheet = $this->sheet(questions: UsualQuestions::all());
         $pass = substr((string) $this->book($sheet, $this->wish($sheet))->assertCreated()->json('path'), 3);
         $kiosk = Kiosk::query()->create(['school_id' => $sheet->host->school_id, 'name' => 'Main door']);
         $kiosk->update(['token_hash' => Secret::hash($kiosk->token())]);

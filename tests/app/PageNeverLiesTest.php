@@ -9,12 +9,12 @@ use App\Models\BusySpan;
 use App\Models\Calendar;
 use App\Models\HostRole;
 use App\Models\PlaceKind;
-use App\Models\Questions;
 use App\Models\School;
 use App\Models\Sheet;
 use App\Publishing\ChangeSlot;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
+use App\Timetables\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetFormData;
 use App\Writing\SheetStatement;
@@ -236,7 +236,7 @@ final class PageNeverLiesTest extends TestCase
                     ),
                 ],
                 places: $places,
-                questions: Questions::usual(),
+                questions: UsualQuestions::all(),
                 rules: Stated::of([
                     'seats' => $this->one([1, 1, 3]),
                     'lead_minutes' => $this->one([0, 60, 1440]),

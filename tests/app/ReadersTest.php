@@ -22,6 +22,7 @@ use App\Models\Reach;
 use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\School\Kiosk;
+use App\Timetables\UsualQuestions;
 use Carbon\CarbonImmutable;
 use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -79,7 +80,7 @@ final class ReadersTest extends TestCase
             title: 'Maps',
             rules: Stated::of(['seats' => 2, 'show_who' => true, 'guests' => 2]),
             questions: new Questions([
-                ...Questions::usual()->all,
+                ...UsualQuestions::all()->all,
                 new Question('about', QuestionKind::Long, 'About what?', '', false, onRunSheet: false),
             ]),
         );

@@ -13,6 +13,7 @@ use App\Models\StaffMember;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
 use App\Telling\WriteLetters;
+use App\Timetables\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Carbon\CarbonImmutable;
@@ -147,7 +148,7 @@ abstract class TestCase extends LaravelTestCase
                     ),
                 ],
                 places: [new PlaceStatement(PlaceKind::Room, 'Room 12', null, 'Up the stairs.')],
-                questions: $questions ?? Questions::usual(),
+                questions: $questions ?? UsualQuestions::all(),
                 rules: $rules ?? Stated::of(['seats' => $seats]),
             ),
             CarbonImmutable::now()->getTimestamp(),
@@ -207,7 +208,7 @@ abstract class TestCase extends LaravelTestCase
                     'directions' => '',
                 ],
             ],
-            'questions' => Questions::usual()->toArray(),
+            'questions' => UsualQuestions::all()->toArray(),
             'rules' => $rules + Stated::of()->toArray(),
         ];
     }

@@ -15,6 +15,7 @@ use App\Models\Questions;
 use App\Models\Sheet;
 use App\Models\Waiting;
 use App\Telling\BookingMessage;
+use App\Timetables\UsualQuestions;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
@@ -641,7 +642,7 @@ final class VisitorTest extends TestCase
     public function test_a_phone_number_that_becomes_another_question_is_a_phone_number_nowhere(): void
     {
         $sheet = $this->draft();
-        $questions = Questions::usual()->toArray();
+        $questions = UsualQuestions::all()->toArray();
         $questions[1] = ['kind' => 'long', 'label' => 'What shall we talk about?'] + $questions[1];
         $this->actingAs($sheet->host)
             ->ask('put', "/api/staff/sheets/$sheet->id", self::form(['version' => 1, 'questions' => $questions]))

@@ -30,6 +30,7 @@ use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Rounds\RoundHost;
 use App\School\SavedPlace;
+use App\Timetables\UsualQuestions;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -323,7 +324,7 @@ final class WhoIsWhereTest extends RoundTestCase
             'English',
             'French',
         ]);
-        $sheet = $this->sheet(questions: new Questions([...Questions::usual()->all, $several]));
+        $sheet = $this->sheet(questions: new Questions([...UsualQuestions::all()->all, $several]));
         $answers = ['phone' => '902 555 0199', 'student' => 'Kwame Ferreira', 'q-langs' => ['Klingon']];
         $this->book($sheet, $this->wish($sheet, '20:15', ['answers' => $answers]))
             ->assertUnprocessable()

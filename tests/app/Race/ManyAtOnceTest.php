@@ -11,7 +11,6 @@ use App\Models\Booking;
 use App\Models\HostRole;
 use App\Models\Pass;
 use App\Models\PlaceKind;
-use App\Models\Questions;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StaffMember;
@@ -22,6 +21,7 @@ use App\Publishing\Edit;
 use App\Publishing\Settlement;
 use App\Publishing\SettlementFailed;
 use App\Publishing\WriteSheet;
+use App\Timetables\UsualQuestions;
 use App\Waiting\OfferFreed;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
@@ -147,7 +147,7 @@ final class ManyAtOnceTest extends RaceTestCase
                 ),
             ],
             places: [new PlaceStatement(PlaceKind::Phone, 'By phone', id: $place)],
-            questions: Questions::usual(),
+            questions: UsualQuestions::all(),
             rules: $rules,
             colleagues: $colleagues,
         );

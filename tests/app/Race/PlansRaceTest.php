@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\App\Race;
 
 use App\Models\PlaceKind;
-use App\Models\Questions;
 use App\Models\StaffMember;
 use App\Rounds\PublishRound;
 use App\Rounds\RoundHost;
 use App\Rounds\RoundStatement;
 use App\Rounds\WriteRound;
+use App\Timetables\UsualQuestions;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\Pool;
 use Illuminate\Http\Client\Response;
@@ -54,7 +54,7 @@ final class PlansRaceTest extends RaceTestCase
                     ),
                 ],
                 Stated::of(),
-                Questions::usual(),
+                UsualQuestions::all(),
                 families: false,
                 classes: [],
                 staff: array_map(static fn(StaffMember $one): int => $one->id, $hosts),
