@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\School;
 
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Addresses;
 use App\Models\Calendar;
 use App\Models\Instant;
@@ -75,7 +76,7 @@ final class SettingsData
                             'failure' => $calendar->failure,
                             'busy' => $calendar->busySpans()->where('ends_at', '>', Instant::column($now))->count(),
                             'skipped' => array_map(
-                                static fn(array $one): string => "Line {$one['line']}, {$one['what']}: {$one['why']}",
+                                static fn(array $one): string => Words::say('calendars.skipped', $one),
                                 $calendar->skipped,
                             ),
                         ],

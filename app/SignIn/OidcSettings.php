@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\SignIn;
 
+use App\Framework\Words;
+
 /** The school's own service that knows its people (OpenID Connect), as the installation is told of it. */
 final readonly class OidcSettings
 {
@@ -34,7 +36,7 @@ final readonly class OidcSettings
             $issuer,
             (string) $said['client_id'],
             (string) ($said['client_secret'] ?? ''),
-            (string) ($said['name'] ?? '') ?: 'the school’s account',
+            (string) ($said['name'] ?? '') ?: Words::say('signin.account_of_the_school'),
             (bool) ($said['makes_accounts'] ?? false),
         );
     }

@@ -53,7 +53,7 @@ final class BoardController
     {
         $data = $this->found($request);
 
-        return Page::visit('Find', 'Find a time', $data, view('plain.find', ['found' => $data]));
+        return Page::visit('Find', Words::say('booking.find_title'), $data, view('plain.find', ['found' => $data]));
     }
 
     /** The same as data; with a pass, what clashes with its meetings is not offered. */

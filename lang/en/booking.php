@@ -229,6 +229,7 @@ return [
     'guests_enough' => 'As many guests as may come are coming already.',
     'guest_already' => 'This person is coming already.',
     // Over pages.
+    'find_title' => 'Find a time',
     'board_title' => 'Meet our staff',
     'pass_title' => 'Your bookings',
 ];

@@ -18,4 +18,6 @@ return [
     'no_answer' => 'The server did not answer in time. We try again later.',
     'address_or_file' => 'Give the address of a feed, or choose a file.',
     'file_most' => 'A calendar file has {megabytes} MB at most.',
+    // Of what could not be read of a calendar
+    'skipped' => 'Line {line, number, integer}, {what}: {why}',
 ];

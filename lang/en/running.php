@@ -50,4 +50,8 @@ return [
     // Over pages.
     'settings_title' => 'Settings',
     'school_title' => 'The school',
+    // A text message that did not go out
+    'text_refused' => 'The gateway for text messages answered {status}.',
+    'text_unanswered' => 'The gateway for text messages did not answer.',
+    'no_texts' => 'No text messages are sent here.',
 ];

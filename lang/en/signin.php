@@ -65,4 +65,5 @@ return [
     'passkey_off_link' => 'Sign in',
     // Over pages.
     'in_title' => 'Sign in',
+    'account_of_the_school' => 'the school’s account',
 ];

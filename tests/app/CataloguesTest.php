@@ -5,6 +5,16 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use Illuminate\Support\Arr;
+use PhpParser\Node;
+use PhpParser\Node\Expr\New_;
+use PhpParser\Node\Expr\StaticCall;
+use PhpParser\Node\InterpolatedStringPart;
+use PhpParser\Node\Name;
+use PhpParser\Node\Scalar\InterpolatedString;
+use PhpParser\Node\Scalar\String_;
+use PhpParser\Node\Stmt\ClassMethod;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Finder\Finder;
 
@@ -79,6 +89,70 @@ final class CataloguesTest extends TestCase
                 array_filter($begins[1], static fn(string $begin): bool => str_starts_with($key, $begin)) === [],
         );
         self::assertSame([], array_values($unsaid), 'there, and never said');
+    }
+
+    /**
+     * Literals of the code that begin as a sentence does. What is said to whoever runs the machine (commands, metrics,
+     * what a program's own mistake is called) is English; of all else nothing is left.
+     */
+    public function test_no_code_has_sentences_of_its_own(): void
+    {
+        $finder = new NodeFinder();
+        $parser = (new ParserFactory())->createForHostVersion();
+        $bare = [];
+        foreach (self::read('*.php', 'app', 'core') as $path => $code) {
+            if (
+                preg_match(
+                    '#Command\.php$|/(MetricsController|WhatIsKept|DatabaseConnector|ForgetOldSheets|MailboxNotRead)\.php$#',
+                    $path,
+                ) === 1
+            ) {
+                continue;
+            }
+            $nodes = $parser->parse($code) ?? [];
+            $unread = $finder->find($nodes, self::isForTheMachine(...));
+            $apart = static fn(Node $node): array => $finder->find($node, self::isSentence(...));
+            $known = array_map(spl_object_id(...), array_merge(...array_map($apart, $unread)));
+            foreach ($finder->find($nodes, self::isSentence(...)) as $sentence) {
+                if (!in_array(spl_object_id($sentence), $known, true)) {
+                    $bare[] = basename($path) . ': ' . self::text($sentence);
+                }
+            }
+        }
+        // The name of a thing, as it calls itself.
+        self::assertSame(['Browser.php: Mac OS'], $bare);
+    }
+
+    private static function isForTheMachine(Node $node): bool
+    {
+        return match (true) {
+            $node instanceof New_ => $node->class instanceof Name &&
+                preg_match('/(Logic|Runtime|Argument|Value)Exception$|StampsNotSent$/', (string) $node->class) === 1,
+            $node instanceof StaticCall => $node->class instanceof Name && (string) $node->class === 'Log',
+            // What Prometheus is told.
+            $node instanceof ClassMethod => (string) $node->name === 'figures',
+            default => false,
+        };
+    }
+
+    private static function isSentence(Node $node): bool
+    {
+        return ($node instanceof String_ || $node instanceof InterpolatedString) &&
+            preg_match('/^[\p{Lu}“]\p{Ll}+,? [\p{L}\d“{]/u', self::text($node)) === 1;
+    }
+
+    private static function text(Node $node): string
+    {
+        return $node instanceof InterpolatedString
+            ? implode(
+                array_map(
+                    static fn(Node $part): string => $part instanceof InterpolatedStringPart ? $part->value : '{}',
+                    $node->parts,
+                ),
+            )
+            : ($node instanceof String_
+                ? $node->value
+                : '');
     }
 
     /** Words between and in the tags of a document. The stand-ins of the demo are no school's pages. */

@@ -37,6 +37,28 @@ use Tests\App\Support\Contract;
 /** A school in a zone with clock changes, at noon (UTC) of a fixed day. */
 abstract class TestCase extends LaravelTestCase
 {
+    /** What nearly every school asks, as a form sends it. */
+    private const ASKED = [
+        [
+            'key' => 'student',
+            'kind' => 'student',
+            'label' => 'Student’s name',
+            'help' => 'Who the meeting is about.',
+            'required' => true,
+            'on_run_sheet' => true,
+            'choices' => [],
+        ],
+        [
+            'key' => 'phone',
+            'kind' => 'phone',
+            'label' => 'Phone number',
+            'help' => '',
+            'required' => true,
+            'on_run_sheet' => true,
+            'choices' => [],
+        ],
+    ];
+
     protected const NOW = '2026-11-24T12:00:00Z';
 
     protected const EVENING = '2026-12-03';
@@ -208,7 +230,7 @@ abstract class TestCase extends LaravelTestCase
                     'directions' => '',
                 ],
             ],
-            'questions' => UsualQuestions::all()->toArray(),
+            'questions' => self::ASKED,
             'rules' => $rules + Stated::of()->toArray(),
         ];
     }
