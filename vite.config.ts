@@ -2,6 +2,7 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { pageWords } from './ops/page-words.mjs';
 
 // Visitors and staff are built apart, so that a visitor loads nothing of what only staff pages use of a shared library.
 const PAGES: Record<string, string[]> = {
@@ -13,6 +14,7 @@ export default defineConfig(({ mode }) => ({
     plugins: [
         laravel({ input: PAGES[mode] ?? [], buildDirectory: `build/${mode}`, refresh: false }),
         tailwindcss(),
+        pageWords(),
         svelte(),
     ],
     build: {
@@ -24,7 +26,7 @@ export default defineConfig(({ mode }) => ({
                     groups: [
                         {
                             name: 'shared',
-                            test: /web\/(lib\/(again|api|beside|clock|elsewhere|form|key|live|now)|parts\/(ClockSwitch|Contact|Field|Masthead|Office))\b/,
+                            test: /web\/(lib\/(again|api|beside|clock|elsewhere|form|key|live|now|say)|parts\/(ClockSwitch|Contact|Field|Masthead|Office))\b/,
                         },
                     ],
                 },

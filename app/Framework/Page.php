@@ -51,7 +51,7 @@ final class Page
 
     /**
      * @param  array<string, mixed>  $data
-     * @param  array<string, mixed>  $more
+     * @param  array{side: string, ...}  $more
      */
     private static function shell(string $component, string $title, array $data, array $more): View
     {
@@ -62,16 +62,22 @@ final class Page
             // What can be read and done where scripts do not run: apart from what they draw, or until they have.
             'plain' => null,
             'early' => null,
-            // No "<" survives, so nobody's name can end the element that holds it.
-            'data' => json_encode(
-                $data,
-                JSON_THROW_ON_ERROR |
-                    JSON_HEX_TAG |
-                    JSON_HEX_AMP |
-                    JSON_UNESCAPED_UNICODE |
-                    JSON_INVALID_UTF8_SUBSTITUTE,
-            ),
+            'data' => self::json($data),
+            'words' => self::json(PageWords::of($more['side'], $component)),
             ...$more,
         ]);
+    }
+
+    /**
+     * No "<" survives, so nobody's name can end the element that holds it.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    private static function json(array $data): string
+    {
+        return json_encode(
+            (object) $data,
+            JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 }

@@ -24,4 +24,9 @@ return [
     'fact_about' => 'About',
     'fact_phone' => 'Phone',
     'fact_email' => 'E-mail',
+    // Over a page that hears nothing
+    'signed_out' =>
+        'You are not signed in any more: nothing was pressed here for half an hour, or you signed out elsewhere. What stands here is as it was at {at}. <link>Sign in in another tab</link>; this page goes on then.',
+    'not_heard' =>
+        'Nothing has been heard from the school since {at}. What stands here is as it was then; this page keeps trying, and catches up by itself.',
 ];

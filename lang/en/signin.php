@@ -66,4 +66,10 @@ return [
     // Over pages.
     'in_title' => 'Sign in',
     'account_of_the_school' => 'the school’s account',
+    // Whoever is not in
+    'back' => 'Back to signing in',
+    'forgotten' => 'Password forgotten',
+    'forgotten_what' => 'You get a letter with an address where you choose a new one.',
+    'email' => 'E-mail address',
+    'send_letter' => 'Send me the letter',
 ];

@@ -63,9 +63,16 @@ final class CataloguesTest extends TestCase
 
     public function test_each_that_is_said_is_there_and_each_that_is_there_is_said(): void
     {
-        $code = implode("\n", self::read('*.php', 'app', 'core', 'web/views', 'database', 'bootstrap', 'demo'));
+        $code = implode("\n", [
+            ...self::read('*.php', 'app', 'core', 'web/views', 'database', 'bootstrap', 'demo'),
+            ...self::read('/\.(svelte|ts)$/', 'web'),
+        ]);
         $known = self::all();
-        preg_match_all('/(?:Words::say|Said::of|Message::of|@say)\(\s*[\'"](\w+(?:\.\w+)+)[\'"]\s*[,)]/', $code, $said);
+        preg_match_all(
+            '/(?:Words::say|Said::of|Message::of|@say|\bsay)\(\s*[\'"](\w+(?:\.\w+)+)[\'"]\s*[,)]/',
+            $code,
+            $said,
+        );
         self::assertSame(
             [],
             array_values(array_diff(array_unique($said[1]), array_keys($known))),

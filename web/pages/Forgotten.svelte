@@ -6,6 +6,7 @@
     import Field from '../controls/Field.svelte';
     import Masthead from '../parts/Masthead.svelte';
     import { onSent } from '../lib/form';
+    import { say } from '../lib/say';
 
     let email = $state('');
     let said = $state('');
@@ -23,12 +24,12 @@
 <main class="sheet-of-paper">
     <Masthead />
     <div class="max-w-md">
-        <h1 class="mb-2">Password forgotten</h1>
-        <p class="mb-6">You get a letter with an address where you choose a new one.</p>
+        <h1 class="mb-2">{say('signin.forgotten')}</h1>
+        <p class="mb-6">{say('signin.forgotten_what')}</p>
         <form class="grid gap-4" novalidate onsubmit={onSent(send)}>
             <Field
                 name="email"
-                label="E-mail address"
+                label={say('signin.email')}
                 type="email"
                 autocomplete="username"
                 required
@@ -39,8 +40,8 @@
             {#if message}<Notice>{message}</Notice>{/if}
             {#if said}<Notice good>{said}</Notice>{/if}
             <div class="flex flex-wrap items-center gap-x-5">
-                <Button type="submit" disabled={said !== ''}>Send me the letter</Button>
-                <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">Back to signing in</a>
+                <Button type="submit" disabled={said !== ''}>{say('signin.send_letter')}</Button>
+                <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">{say('signin.back')}</a>
             </div>
         </form>
     </div>

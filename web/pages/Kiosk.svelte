@@ -5,8 +5,10 @@
     import { api, ask, firstOf, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { Live } from '../lib/live.svelte';
+    import { say } from '../lib/say';
     import { waitSaid } from '../lib/wait';
     import Heard from '../parts/Heard.svelte';
+    import Said from '../parts/Said.svelte';
 
     interface Props {
         token: string;
@@ -90,7 +92,7 @@
                 });
         } catch {
             looking = false;
-            message = 'The camera of this tablet cannot be used. Type the code, or your name and time.';
+            message = say('day.kiosk_no_camera');
         }
     }
     function submit(event: SubmitEvent, body: { code?: string; name?: string; time?: string }) {
@@ -103,51 +105,57 @@
 
 <main class="sheet-of-paper">
     <Heard {live} />
-    <p class="text-faint">{kiosk.school}, {kiosk.day}</p>
+    <p class="text-faint">{say('day.kiosk_head', { school: kiosk.school, day: kiosk.day })}</p>
     {#if meetings}
-        <h1 tabindex="-1" bind:this={heading} class="mb-4">Your meetings today</h1>
+        <h1 tabindex="-1" bind:this={heading} class="mb-4">{say('day.kiosk_yours')}</h1>
         <ul class="grid gap-4">
             {#each meetings as one (one.ticket)}
                 <li class="slip" data-line={one.line?.state}>
-                    <h2><time>{clock.say(one.from)}</time> with {one.host}</h2>
+                    <h2>
+                        <Said key="day.kiosk_with" values={{ at: clock.say(one.from), host: one.host }}>
+                            {#snippet time(text)}<time>{text}</time>{/snippet}
+                        </Said>
+                    </h2>
                     <p class="text-xl">{one.place}</p>
                     {#if one.line?.state === 'here'}
                         <p class="good-news mt-2 text-xl" role="status">
-                            {one.host} knows that you are here. {waitSaid(one.line.wait)}
+                            {say('day.kiosk_known', { host: one.host })}
+                            {waitSaid(one.line.wait)}
                         </p>
                         {#if one.directions}<p class="mt-2">{one.directions}</p>{/if}
                         {#if one.picture}<Way label={one.place} picture={one.picture} />{/if}
                     {:else if one.line?.state === 'called'}
-                        <p class="good-news mt-2 text-xl" role="status">Please go in now.</p>
+                        <p class="good-news mt-2 text-xl" role="status">{say('day.kiosk_go_in')}</p>
                     {:else if one.line?.state === 'open' || one.line?.state === 'missed'}
                         {#if one.line.state === 'missed'}<p class="mt-2">
-                                {one.host} has waited and has gone on. Say that you are here; they find a moment if there
-                                is one.
+                                {say('day.kiosk_missed', { host: one.host })}
                             </p>{/if}
                         <button type="button" class="press main mt-3 text-xl" onclick={() => here(one.ticket)}
-                            >I’m here</button
+                            >{say('day.kiosk_here')}</button
                         >
                     {:else if one.line?.state === 'ahead'}
-                        <p class="mt-2">From {clock.say(one.line.opens)} you can say here that you are there.</p>
+                        <p class="mt-2">
+                            {say('day.kiosk_ahead', { at: clock.say(one.line.opens) })}
+                        </p>
                     {:else}
-                        <p class="mt-2">This meeting is over.</p>
+                        <p class="mt-2">{say('day.kiosk_over')}</p>
                     {/if}
                     {#if one.line && one.line.late > 0}<p class="notice mt-2">
-                            {one.host} runs about {one.line.late} minutes late.
+                            {say('day.kiosk_late', { host: one.host, minutes: one.line.late })}
                         </p>{/if}
                 </li>
             {/each}
         </ul>
         {#if message}<p class="notice mt-4" role="alert">{message}</p>{/if}
-        <button type="button" class="press mt-5 text-xl" onclick={forget}>Done</button>
-        <p class="mt-2 text-faint">This page forgets you in a moment.</p>
+        <button type="button" class="press mt-5 text-xl" onclick={forget}>{say('day.kiosk_done')}</button>
+        <p class="mt-2 text-faint">{say('day.kiosk_forgets')}</p>
     {:else}
-        <h1 class="mb-4">Here for a meeting?</h1>
+        <h1 class="mb-4">{say('day.kiosk_question')}</h1>
         {#if message}<p class="notice mb-4" role="alert">{message}</p>{/if}
         <div class="grid items-start gap-6 lg:grid-cols-2">
             <div class="grid gap-5">
                 <form class="grid gap-2" novalidate onsubmit={(event) => submit(event, { code })}>
-                    <label class="font-semibold" for="code">The code from your bookings or your card</label>
+                    <label class="font-semibold" for="code">{say('day.kiosk_code')}</label>
                     <div class="flex flex-wrap gap-2">
                         <input
                             id="code"
@@ -157,7 +165,7 @@
                             spellcheck="false"
                             bind:value={code}
                         />
-                        <button class="press main text-lg" disabled={!code.trim()}>Find me</button>
+                        <button class="press main text-lg" disabled={!code.trim()}>{say('day.kiosk_find')}</button>
                     </div>
                 </form>
                 {#if looking}
@@ -167,42 +175,51 @@
                             muted
                             playsinline
                             class="w-full max-w-sm bg-black"
-                            aria-label="What the camera sees"
+                            aria-label={say('day.kiosk_camera_sees')}
                         ></video>
-                        <p>Hold the QR code of your bookings or your card in front of the camera.</p>
-                        <button type="button" class="press mt-2" onclick={forget}>Without the camera</button>
+                        <p>{say('day.kiosk_hold')}</p>
+                        <button type="button" class="press mt-2" onclick={forget}>{say('day.kiosk_no_picture')}</button>
                     </div>
                 {:else}
                     <button type="button" class="press justify-self-start text-lg" onclick={look}
-                        >Show the square to the camera</button
+                        >{say('day.kiosk_show')}</button
                     >
                 {/if}
                 <form class="grid gap-2" novalidate onsubmit={(event) => submit(event, { name, time })}>
-                    <label class="font-semibold" for="name">Or the whole name, yours or the student’s</label>
+                    <label class="font-semibold" for="name">{say('day.kiosk_name')}</label>
                     <input id="name" class="box text-xl" autocomplete="off" spellcheck="false" bind:value={name} />
-                    <label class="font-semibold" for="time">and the time of the meeting, once it is near</label>
+                    <label class="font-semibold" for="time">{say('day.kiosk_and_time')}</label>
                     <div class="flex flex-wrap gap-2">
                         <input
                             id="time"
                             class="box w-36 text-xl"
                             autocomplete="off"
-                            placeholder="like 16:40"
+                            placeholder={say('day.kiosk_like', { time: clock.say('16:40') })}
                             bind:value={time}
                         />
-                        <button class="press main text-lg" disabled={!name.trim() || !time.trim()}>Find me</button>
+                        <button class="press main text-lg" disabled={!name.trim() || !time.trim()}
+                            >{say('day.kiosk_find')}</button
+                        >
                     </div>
                 </form>
             </div>
             <section aria-labelledby="where">
-                <h2 id="where" class="mb-2">Who is where</h2>
+                <h2 id="where" class="mb-2">{say('day.kiosk_who_is_where')}</h2>
                 <ul>
                     {#each kiosk.hosts as host (host.name)}
                         <li class="border-b border-line py-1">
-                            <strong>{host.name}</strong>{host.places ? `: ${host.places}` : ''}
-                            {#if host.late > 0}<span class="chip">about {host.late} minutes late</span>{/if}
+                            <Said
+                                key="day.kiosk_host"
+                                values={{ host: host.name, places: host.places, known: host.places ? 'yes' : 'no' }}
+                            >
+                                {#snippet bold(text)}<strong>{text}</strong>{/snippet}
+                            </Said>
+                            {#if host.late > 0}<span class="chip"
+                                    >{say('day.kiosk_about_late', { minutes: host.late })}</span
+                                >{/if}
                         </li>
                     {:else}
-                        <li>Nobody has meetings any more today.</li>
+                        <li>{say('day.kiosk_nobody')}</li>
                     {/each}
                 </ul>
             </section>

@@ -2,6 +2,7 @@
     /** Says when nothing is heard from the server: what is shown is as old as that. */
     import type { Live } from '../lib/live.svelte';
     import { clock } from '../lib/clock.svelte';
+    import Said from './Said.svelte';
 
     let { live }: { live: Pick<Live<never>, 'heard' | 'lost' | 'out'> } = $props();
     const at = $derived(
@@ -15,11 +16,10 @@
 
 <div role="status">
     {#if live.out}<p class="notice no-print mb-3">
-            You are not signed in any more: nothing was pressed here for half an hour, or you signed out elsewhere. What
-            stands here is as it was at {clock.say(at)}.
-            <a href="/staff/sign-in" target="_blank">Sign in in another tab</a>; this page goes on then.
+            <Said key="said.signed_out" values={{ at: clock.say(at) }}>
+                {#snippet link(text)}<a href="/staff/sign-in" target="_blank">{text}</a>{/snippet}
+            </Said>
         </p>{:else if live.lost}<p class="notice no-print mb-3">
-            Nothing has been heard from the school since {clock.say(at)}. What stands here is as it was then; this page
-            keeps trying, and catches up by itself.
+            <Said key="said.not_heard" values={{ at: clock.say(at) }} />
         </p>{/if}
 </div>

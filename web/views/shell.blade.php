@@ -19,5 +19,8 @@
 </noscript>
 @endif
 <script type="application/json" id="page-data">{!! $data !!}</script>
+@if ($words !== '{}')
+<script type="application/json" id="page-words">{!! $words !!}</script>
+@endif
 </body>
 </html>

@@ -1,0 +1,121 @@
+import { execFileSync } from 'node:child_process';
+import { readdirSync, readFileSync } from 'node:fs';
+import { parse } from 'svelte/compiler';
+import { expect, test } from 'vitest';
+import { keysIn, plurals } from '../../ops/page-words.mjs';
+import { learn, pieces, say } from '../../web/lib/say';
+
+const PHP = process.env.PHP ?? 'php8.2';
+
+/** All sentences, and each of them that pages say as ICU itself says it, in every way that its arguments can be given. */
+const READ = `
+$all = [];
+$flat = function (array $some, string $before) use (&$flat, &$all): void {
+    foreach ($some as $key => $one) {
+        is_array($one) ? $flat($one, "$before$key.") : $all["$before$key"] = $one;
+    }
+};
+foreach (glob('lang/en/*.php') as $file) {
+    $flat(require $file, basename($file, '.php') . '.');
+}
+$said = [];
+foreach (json_decode(stream_get_contents(STDIN), true) as [$key, $values]) {
+    $said[] = MessageFormatter::formatMessage('en', $all[$key], $values);
+}
+echo json_encode(['all' => $all, 'said' => $said]);
+`;
+const icu = (asked: [string, Record<string, string | number>][]) =>
+    JSON.parse(execFileSync(PHP, ['-r', READ], { encoding: 'utf8', input: JSON.stringify(asked) })) as {
+        all: Record<string, string>;
+        said: string[];
+    };
+
+const sources = readdirSync('web', { recursive: true, encoding: 'utf8' })
+    .filter((path) => /\.(svelte|ts)$/.test(path))
+    .map((path) => readFileSync(`web/${path}`, 'utf8'));
+const asked = [...new Set(sources.flatMap(keysIn))];
+const { all } = icu([]);
+const said = asked.flatMap((key) =>
+    key.endsWith('*') ? Object.keys(all).filter((one) => one.startsWith(key.slice(0, -1))) : [key],
+);
+learn({ ...all, plurals: plurals('en') });
+
+/** The ways in which a sentence can be filled: every choice of a select, numbers of every kind, names of people. */
+function ways(pattern: string): Record<string, string | number>[] {
+    let filled: Record<string, string | number>[] = [{}];
+    for (const found of pattern.matchAll(/\{(\w+)(?=[,}])(?:, (plural|select|number))?/g)) {
+        const [, name = '', kind] = found;
+        if (filled.some((one) => name in one)) continue;
+        const values =
+            kind === 'select'
+                ? [...pattern.slice(found.index).matchAll(/(\w+) \{/g)].map((one) => one[1] ?? '')
+                : kind
+                  ? [0, 1, 2, 5, 22]
+                  : ['Émile <b>O’Brien</b> {n} #'];
+        filled = filled.flatMap((one) => values.map((value) => ({ ...one, [name]: value })));
+    }
+    return filled;
+}
+
+test('what pages say is what ICU makes of the same sentence', () => {
+    expect(said.filter((key) => !(key in all))).toEqual([]);
+    const tries = said.flatMap((key) => ways(all[key] ?? '').map((values): [string, typeof values] => [key, values]));
+    expect(tries.length).toBeGreaterThan(said.length);
+    expect(tries.map(([key, values]) => say(key, values))).toEqual(icu(tries).said);
+});
+
+// The examples of ICU's own guide to messages (Formatting Messages, “Complex argument types”), from memory.
+test('a choice within a choice, and the number within', () => {
+    const party =
+        '{gender, select, female {{guests, plural, =0 {{host} does not give a party.} =1 {{host} invites {guest} to her party.} one {{host} invites {guest} and one other person to her party.} other {{host} invites {guest} and # other people to her party.}}} other {{guests, plural, =0 {{host} does not give a party.} other {{host} invites # to their party.}}}}';
+    learn({ 'a.party': party, plurals: plurals('en') });
+    const host = { host: 'Ana', guest: 'Bo' };
+    expect(say('a.party', { gender: 'female', guests: 0, ...host })).toBe('Ana does not give a party.');
+    expect(say('a.party', { gender: 'female', guests: 1, ...host })).toBe('Ana invites Bo to her party.');
+    expect(say('a.party', { gender: 'female', guests: 3, ...host })).toBe(
+        'Ana invites Bo and 3 other people to her party.',
+    );
+    expect(say('a.party', { gender: 'else', guests: 7, ...host })).toBe('Ana invites 7 to their party.');
+    learn({ ...all, plurals: plurals('en') });
+});
+
+test('somebody’s name marks nothing in a sentence, and closes nothing', () => {
+    learn({ 'a.with': '<time>{at}</time> with {host}', plurals: plurals('en') });
+    expect(pieces('a.with', { at: '16:40', host: '</time><time>Mx {at} < Bo' })).toEqual([
+        { text: '16:40', tag: 'time' },
+        { text: ' with </time><time>Mx {at} < Bo', tag: '' },
+    ]);
+    learn({ ...all, plurals: plurals('en') });
+});
+
+// CLDR's plural rules, as ICU has them in the languages that are to come; three numbers of each sort up to a million.
+test('a number has the category of the one with the same last two digits', () => {
+    for (const language of ['en', 'fr', 'es', 'pt', 'it', 'de', 'pl', 'uk', 'ar', 'zh']) {
+        const rules = new Intl.PluralRules(language);
+        const table = plurals(language);
+        const names: Record<string, string> = { z: 'zero', o: 'one', t: 'two', f: 'few', m: 'many', x: 'other' };
+        for (let n = 0; n < 1_000_000; n += n < 2000 ? 1 : 997) {
+            const index = n < 200 ? n : 100 + (n % 100);
+            expect(names[table[index] ?? ''], `${language} ${n}`).toBe(rules.select(n));
+        }
+    }
+});
+
+/** Parts that have no words of their own any more; what is not here yet still has. */
+const DONE = ['pages/Kiosk', 'pages/NotIn', 'pages/Forgotten', 'parts/Heard', 'parts/Way', 'parts/Said'];
+
+test.each(DONE)('%s has no words of its own', (name) => {
+    const bare: string[] = [];
+    const look = (node: unknown, attribute = ''): void => {
+        if (Array.isArray(node)) return node.forEach((one) => look(one, attribute));
+        if (typeof node !== 'object' || node === null) return;
+        const one = node as Record<string, unknown>;
+        const seen = !attribute || /^(alt|title|label|placeholder|aria-label|aria-description|help)$/.test(attribute);
+        if (one.type === 'Text' && seen && /\p{L}{2}/u.test(String(one.data))) bare.push(String(one.data).trim());
+        for (const [key, value] of Object.entries(one))
+            if (key !== 'instance' && key !== 'module' && key !== 'css')
+                look(value, one.type === 'Attribute' ? String(one.name) : one.type === 'Text' ? 'text' : attribute);
+    };
+    look(parse(readFileSync(`web/${name}.svelte`, 'utf8'), { modern: true }).fragment);
+    expect(bare).toEqual([]);
+});
