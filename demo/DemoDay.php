@@ -26,7 +26,7 @@ use App\Models\SheetKind;
 use App\Models\StaffMember;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Support\Facades\DB;

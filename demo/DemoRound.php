@@ -11,7 +11,7 @@ use App\Rounds\PublishRound;
 use App\Rounds\RoundHost;
 use App\Rounds\RoundStatement;
 use App\Rounds\WriteRound;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Recess\Repeat\OnDates;
 use Recess\Rules\Stated;
 use Recess\Slots\Block;

@@ -12,7 +12,7 @@ use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Questions;
 use App\Models\SheetKind;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use App\Writing\ForWhom;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;

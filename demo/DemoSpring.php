@@ -26,7 +26,7 @@ use App\Rounds\RoundHost;
 use App\Rounds\RoundStatement;
 use App\Rounds\SetInterpreters;
 use App\Rounds\WriteRound;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Illuminate\Database\Eloquent\Collection;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

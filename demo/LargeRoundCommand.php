@@ -24,7 +24,7 @@ use App\Rounds\PublishRound;
 use App\Rounds\RoundHost;
 use App\Rounds\RoundStatement;
 use App\Rounds\WriteRound;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;
 use Illuminate\Console\Command;

@@ -9,7 +9,7 @@ use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Guest;
 use App\School\Directions;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use App\Video\MeetingLink;
 
 /** A meeting in a few lines, the same in letters and in calendars. */

@@ -9,7 +9,7 @@ use App\Framework\Clock;
 use App\Framework\Words;
 use App\Models\Questions;
 use App\Models\StaffMember;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use App\Writing\TypedQuestions;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;

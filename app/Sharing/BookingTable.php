@@ -9,7 +9,7 @@ use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Sheet;
 use App\Models\StaffMember;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Zone;

@@ -7,7 +7,7 @@ namespace App\Visiting;
 use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Questions;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Answers that a visitor changes after booking. Whom it is about stays: that would be another booking. */

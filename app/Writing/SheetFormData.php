@@ -11,7 +11,7 @@ use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\Models\SheetKind;
 use App\Models\StaffMember;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Recess\Rules\Stated;
 use Recess\Time\LocalDate;
 

@@ -9,7 +9,7 @@ use App\Models\Booking;
 use App\Models\Secret;
 use App\Models\Waiting;
 use App\School\Kiosk;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route as RoutingRoute;
 use Illuminate\Support\Facades\Auth;

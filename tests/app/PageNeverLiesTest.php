@@ -14,7 +14,7 @@ use App\Models\Sheet;
 use App\Publishing\ChangeSlot;
 use App\Publishing\PublishSheet;
 use App\Publishing\WriteSheet;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetFormData;
 use App\Writing\SheetStatement;

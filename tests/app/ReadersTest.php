@@ -22,7 +22,7 @@ use App\Models\Reach;
 use App\Models\Sheet;
 use App\Models\SheetHost;
 use App\School\Kiosk;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Carbon\CarbonImmutable;
 use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;

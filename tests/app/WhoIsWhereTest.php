@@ -30,7 +30,7 @@ use App\Models\SheetState;
 use App\Models\StaffMember;
 use App\Rounds\RoundHost;
 use App\School\SavedPlace;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -21,7 +21,7 @@ use App\Publishing\Edit;
 use App\Publishing\Settlement;
 use App\Publishing\SettlementFailed;
 use App\Publishing\WriteSheet;
-use App\Timetables\UsualQuestions;
+use App\School\UsualQuestions;
 use App\Waiting\OfferFreed;
 use App\Writing\PlaceStatement;
 use App\Writing\SheetStatement;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Timetables;
+namespace App\School;
 
 use App\Framework\Words;
 use App\Models\Question;
