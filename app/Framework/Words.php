@@ -22,7 +22,8 @@ final class Words
         $said = \MessageFormatter::formatMessage(
             Reading::now()->language,
             self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."),
-            $values,
+            // Bytes that are no text, of a file that somebody handed in, would leave nothing of the sentence.
+            array_map(static fn(int|string $value): int|string => is_int($value) ? $value : mb_scrub($value), $values),
         );
 
         return $said === false ? throw new \LogicException("The catalogue’s “{$key}” cannot be said.") : $said;
@@ -32,7 +33,7 @@ final class Words
     public static function message(Message|string $message): string
     {
         if (is_string($message)) {
-            return $message;
+            return mb_scrub($message);
         }
 
         return self::say($message->key, array_map(self::value(...), $message->values));

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use Illuminate\Support\Arr;
 use PhpParser\Node;
+use PhpParser\Node\Arg;
 use PhpParser\Node\Expr\New_;
 use PhpParser\Node\Expr\StaticCall;
 use PhpParser\Node\InterpolatedStringPart;
@@ -160,6 +161,37 @@ final class CataloguesTest extends TestCase
             : ($node instanceof String_
                 ? $node->value
                 : '');
+    }
+
+    public function test_the_core_gives_each_of_its_sentences_what_stands_in_it(): void
+    {
+        $finder = new NodeFinder();
+        $parser = (new ParserFactory())->createForHostVersion();
+        $known = self::all();
+        $seen = 0;
+        foreach (self::read('*.php', 'core') as $path => $code) {
+            foreach ($finder->findInstanceOf($parser->parse($code) ?? [], StaticCall::class) as $call) {
+                $key = ($call->args[0] ?? null) instanceof Arg ? $call->args[0]->value : null;
+                if (
+                    !($call->class instanceof Name) ||
+                    (string) $call->class !== 'Message' ||
+                    !($key instanceof String_)
+                ) {
+                    continue;
+                }
+                $given = array_map(
+                    static fn(Node $one): string => $one instanceof Arg ? (string) $one->name : '',
+                    array_slice($call->args, 1),
+                );
+                preg_match_all('/(?<!one |other )\{(\w+)(?=[},])/', $known[$key->value] ?? '', $named);
+                // A choice of one word, as of “=1 {January}” or “one {week}”, looks like a name and is none.
+                $named = array_filter($named[1], static fn(string $name): bool => !ctype_upper($name[0]));
+                self::assertSame([], array_diff($named, $given), basename($path) . ": $key->value");
+                self::assertSame([], array_diff($given, $named), basename($path) . ": $key->value");
+                $seen++;
+            }
+        }
+        self::assertGreaterThan(100, $seen);
     }
 
     /** Words between and in the tags of a document. The stand-ins of the demo are no school's pages. */

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Framework\Notices;
 use App\Framework\Reading;
 use App\Framework\Said;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\StaffMember;
@@ -21,6 +22,7 @@ use Recess\Quick\Context;
 use Recess\Quick\QuickLine;
 use Recess\Quick\QuickPrint;
 use Recess\Time\LocalDate;
+use Recess\Time\TimeNotValid;
 use Tests\App\Support\OneOfEach;
 use Tests\Core\MadeUpBlock;
 
@@ -82,6 +84,11 @@ final class ReadingTest extends TestCase
             $said = Reading::in('en', $round % 2 === 0 ? 12 : 24)->hears(fn(): string => Sentence::of($block));
             self::assertSame(QuickPrint::line($block), QuickLine::parse($said, $openAllYear)->line(), $said);
         }
+    }
+
+    public function test_what_is_no_text_is_said_as_far_as_it_is(): void
+    {
+        self::assertStringStartsWith('There is no date “2026?', Words::why(TimeNotValid::noSuchDate("2026\xff")));
     }
 
     public function test_what_is_sent_is_on_the_clock_on_which_its_reader_read(): void
