@@ -70,7 +70,7 @@ stamped() { [ -f "$1" ] && [ "$(cat "$1")" = "$(stamp_of "${@:2}")" ]; }
 # dev: with what the tests need; run: without, as at a school.
 PACKAGES_FOR=${PACKAGES_FOR:-dev}
 
-PAGES_ARE_MADE_OF="web ops/fonts.mjs vite.config.ts package-lock.json docs/formats/recess.openapi.yaml"
+PAGES_ARE_MADE_OF="web ops/fonts.mjs ops/page-words.mjs vite.config.ts package-lock.json docs/formats/recess.openapi.yaml"
 
 # built_fits WHAT: whether what was built is of the code that lies here.
 built_fits() {
