@@ -15,7 +15,7 @@ use Recess\Time\Weekday;
 final class Words
 {
     /**
-     * @param  array<string, int|string>  $values  by their names in the sentence
+     * @param  array<string, scalar|null>  $values  by their names in the sentence
      */
     public static function say(string $key, array $values = []): string
     {
@@ -23,7 +23,7 @@ final class Words
             Reading::now()->language,
             self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."),
             // Bytes that are no text, of a file that somebody handed in, would leave nothing of the sentence.
-            array_map(static fn(int|string $value): int|string => is_int($value) ? $value : mb_scrub($value), $values),
+            array_map(static fn(mixed $value): mixed => is_string($value) ? mb_scrub($value) : $value, $values),
         );
 
         return $said === false ? throw new \LogicException("The catalogue’s “{$key}” cannot be said.") : $said;

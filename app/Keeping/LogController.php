@@ -56,7 +56,7 @@ final class LogController
             'notes' => $notes
                 ->take(self::SHOWN)
                 ->map(static function (\stdClass $note) use ($zone): array {
-                    /** @var array<string, int|string> $values */
+                    /** @var array<string, scalar|null> $values as LogBook notes them */
                     $values = (array) json_decode((string) $note->properties, true);
 
                     return [

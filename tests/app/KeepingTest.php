@@ -126,6 +126,17 @@ final class KeepingTest extends TestCase
             ->assertSee('took out all that is kept of a visitor');
     }
 
+    public function test_the_log_says_what_was_done_by_nobody_who_is_signed_in(): void
+    {
+        // At the server: nobody's name is known.
+        LogBook::note('let_in', null, ['about' => 'Inês Tavares']);
+        $this->actingAs($this->office)
+            ->get('/staff/log')
+            ->assertOk()
+            ->assertSee('Nobody who is signed in')
+            ->assertSee('at the server made a way in for Inês Tavares');
+    }
+
     public function test_what_was_written_down_is_changed_by_nobody_and_stays_a_month(): void
     {
         LogBook::note('school', $this->office->school, [], $this->office);
