@@ -12,19 +12,21 @@ use Recess\Time\Weekday;
 /**
  * Something that the core says: which sentence it is, and what stands in it. Whoever hands it on words it out of a
  * catalogue (lang/), in the language and on the clock of whoever reads it.
+ *
+ * @phpstan-type Value string|int|LocalTime|LocalDate|Hours|Weekday|Message|list<LocalDate>
  */
 final readonly class Message implements \Stringable
 {
-    /** @param  array<string, string|int|LocalTime|LocalDate|Hours|Weekday|self|list<LocalDate>>  $values  by their names in the sentence */
+    /** @param  array<string, Value>  $values  by their names in the sentence */
     private function __construct(public string $key, public array $values) {}
 
     /**
      * @param  string  $key  of the catalogue and in it: “given.no_dates”
-     * @param  string|int|LocalTime|LocalDate|Hours|Weekday|self|list<LocalDate>  ...$values  by their names in the sentence
+     * @param  Value  ...$values  by their names in the sentence
      */
     public static function of(string $key, string|int|LocalTime|LocalDate|Hours|Weekday|self|array ...$values): self
     {
-        /** @var array<string, string|int|LocalTime|LocalDate|Hours|Weekday|self|list<LocalDate>> $values */
+        /** @var array<string, Value> $values */
         return new self($key, $values);
     }
 

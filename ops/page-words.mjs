@@ -7,7 +7,10 @@ export const LANGUAGES = ['en'];
 
 const SAID = /\bsay\(\s*(?:'([a-z]\w*\.[\w.]+)'|`([a-z]\w*\.[\w.]*)\$\{)|\bkey="([a-z]\w*\.[\w.]+)"/g;
 
-/** @returns {string[]} keys; one that ends with * stands for all that begin so: of “day.line_${state}” it is known by then alone which */
+/**
+ * @returns {string[]} keys; one that ends with * stands for all that begin so: which of “day.line_${state}” it is, is
+ *     known by then alone
+ */
 export const keysIn = (code) =>
     [...code.matchAll(SAID)].map(([, whole, begin, attribute]) => whole ?? attribute ?? `${begin}*`);
 

@@ -11,7 +11,11 @@ use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Weekday;
 
-/** Sentences out of the catalogues (lang/), in ICU MessageFormat: whole, and never glued from pieces. */
+/**
+ * Sentences out of the catalogues (lang/), in ICU MessageFormat: whole, and never glued from pieces.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final class Words
 {
     /**
@@ -45,7 +49,7 @@ final class Words
         return $failure instanceof RecessException ? self::message($failure->says()) : $failure->getMessage();
     }
 
-    /** @param  string|int|LocalTime|LocalDate|Hours|Weekday|Message|list<LocalDate>  $value */
+    /** @param  Value  $value */
     private static function value(string|int|LocalTime|LocalDate|Hours|Weekday|Message|array $value): string|int
     {
         return match (true) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Framework\Words;
+
 /** A picture drawn anew from what was uploaded, so that nothing else of the file is kept: no place, no camera, no script. */
 final class Picture
 {
@@ -59,15 +61,11 @@ final class Picture
             !in_array($size[2], [IMAGETYPE_PNG, IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) ||
             $size[0] * $size[1] > self::PIXELS
         ) {
-            throw new \InvalidArgumentException(
-                'This is not a picture that can be used. Choose a PNG, JPEG or WebP file.',
-            );
+            throw new \InvalidArgumentException(Words::say('wrong.no_picture'));
         }
         $image = @imagecreatefromstring($file);
         if ($image === false) {
-            throw new \InvalidArgumentException(
-                'This picture cannot be read. Save it anew, as PNG or JPEG, and try again.',
-            );
+            throw new \InvalidArgumentException(Words::say('wrong.picture_unread'));
         }
 
         return [$image, $size[0], $size[1]];

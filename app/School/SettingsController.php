@@ -137,7 +137,7 @@ final class SettingsController
         try {
             return $file instanceof UploadedFile ? $draw((string) $file->getContent()) : null;
         } catch (\InvalidArgumentException $failure) {
-            throw ValidationException::withMessages(['picture' => Words::why($failure)]);
+            throw ValidationException::withMessages(['picture' => $failure->getMessage()]);
         }
     }
 

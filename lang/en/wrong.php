@@ -26,4 +26,7 @@ return [
     'link_entrance' => 'This looks like the host’s own entrance. Copy the link that is meant for those you invite.',
     'link_shared' =>
         'This link stands on the sheet “{sheet}” too: whoever has it from there can walk into these meetings.',
+    // A picture that somebody hands in
+    'no_picture' => 'This is not a picture that can be used. Choose a PNG, JPEG or WebP file.',
+    'picture_unread' => 'This picture cannot be read. Save it anew, as PNG or JPEG, and try again.',
 ];
