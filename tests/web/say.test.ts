@@ -102,7 +102,17 @@ test('a number has the category of the one with the same last two digits', () =>
 });
 
 /** Parts that have no words of their own any more; what is not here yet still has. */
-const DONE = ['pages/Kiosk', 'pages/NotIn', 'pages/Forgotten', 'parts/Heard', 'parts/Way', 'parts/Said'];
+const DONE = [
+    'pages/Board',
+    'pages/Door',
+    'pages/Find',
+    'pages/Kiosk',
+    'pages/NotIn',
+    'pages/Forgotten',
+    'parts/Heard',
+    'parts/Way',
+    'parts/Said',
+];
 
 test.each(DONE)('%s has no words of its own', (name) => {
     const bare: string[] = [];

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** The school's public page: who can be met, searched as one types. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { holds } from '../lib/sought';
     import Field from '../parts/Field.svelte';
@@ -63,32 +65,40 @@
 
 <main class="sheet-of-paper">
     <Masthead {school} />
-    <h1>Meet our staff</h1>
+    <h1>{say('board.heading')}</h1>
     <!-- What many come for: not below everybody who works here. -->
     <p class="mt-1 flex flex-wrap gap-x-6">
-        <a class="inline-block py-2" href="/card">Type the code from your card</a>
-        <a class="inline-block py-2" href="#again">Where are my bookings?</a>
+        <a class="inline-block py-2" href="/card">{say('board.card')}</a>
+        <a class="inline-block py-2" href="#again">{say('board.again')}</a>
     </p>
     {#if first.found === 0 && first.sought === ''}
-        <p class="mt-4">Nothing can be booked just now.</p>
+        <p class="mt-4">{say('board.none_now')}</p>
     {:else}
-        <p class="mt-2 max-w-prose">Choose who you would like to meet, then pick a time. No account is needed.</p>
+        <p class="mt-2 max-w-prose">{say('board.intro')}</p>
         {#if rounds.length > 0}
-            <ul class="mt-4 grid gap-3" aria-label="Under way">
+            <ul class="mt-4 grid gap-3" aria-label={say('board.under_way')}>
                 {#each rounds as round (round.title)}
                     <li class="good-news flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
                         <p>
-                            <span class="font-semibold">{round.title}</span>, {round.when}:
-                            {#if round.wishes}{round.wishes}{:else}{round.hosts} teachers{round.free
-                                    ? ', with free times'
-                                    : ''}{/if}
+                            <Said
+                                key="board.round"
+                                values={{
+                                    said: round.wishes ? 'wishes' : round.free ? 'free' : 'hosts',
+                                    title: round.title,
+                                    when: round.when,
+                                    wishes: round.wishes,
+                                    hosts: round.hosts,
+                                }}
+                            >
+                                {#snippet bold(text)}<span class="font-semibold">{text}</span>{/snippet}
+                            </Said>
                         </p>
                         <a class="press" href={round.path}
                             >{round.wishes
-                                ? 'Your wishes'
+                                ? say('board.round_wishes')
                                 : round.path.startsWith('/r/')
-                                  ? 'Plan all your meetings'
-                                  : 'See them side by side'}</a
+                                  ? say('board.round_plan')
+                                  : say('board.round_beside')}</a
                         >
                     </li>
                 {/each}
@@ -96,7 +106,7 @@
         {/if}
         <div class="mt-6 grid items-end gap-x-6 gap-y-3 md:grid-cols-2">
             <div>
-                <label for="seek" class="mb-1 block font-semibold">A name, a subject or a room</label>
+                <label for="seek" class="mb-1 block font-semibold">{say('board.seek')}</label>
                 <input
                     id="seek"
                     type="search"
@@ -109,15 +119,15 @@
             </div>
             <form action="/find" class="flex flex-wrap items-end gap-3">
                 <div class="min-w-0 flex-1 basis-52">
-                    <label for="about" class="mb-1 block font-semibold">Or whoever is free for</label>
+                    <label for="about" class="mb-1 block font-semibold">{say('board.about')}</label>
                     <select id="about" name="about" class="box w-full">
                         {#each titles as title (title)}<option>{title}</option>{/each}
                     </select>
                 </div>
-                <button class="press">Show free times</button>
+                <button class="press">{say('board.show_times')}</button>
             </form>
         </div>
-        <p class="sr-only" role="status">{many} found</p>
+        <p class="sr-only" role="status">{say('board.found', { many })}</p>
         <ul class="mt-6 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
             {#each found as door (door.door)}
                 <li class="slip grid content-start gap-1">
@@ -138,34 +148,34 @@
         </ul>
         {#if found.length < many}
             <p class="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
-                <span>{found.length} of {many} are shown.</span>
-                <button type="button" class="press" onclick={() => look(found.length)}>Show more</button>
-                <span class="text-faint">Or type a name above.</span>
+                <span>{say('board.some_shown', { shown: found.length, many })}</span>
+                <button type="button" class="press" onclick={() => look(found.length)}>{say('board.show_more')}</button>
+                <span class="text-faint">{say('board.or_type')}</span>
             </p>
         {/if}
-        {#if found.length === 0}<p>Nobody of that name has open times. Try a subject, or less of the word.</p>{/if}
+        {#if found.length === 0}<p>{say('board.nobody')}</p>{/if}
     {/if}
     <section class="mt-10 max-w-xl" aria-labelledby="again">
-        <h2 id="again" class="mb-2">Where are my bookings?</h2>
+        <h2 id="again" class="mb-2">{say('board.again')}</h2>
         {#if sent}
             <p class="good-news" role="status">
-                If something is booked for this address, a letter with your bookings is on its way to it.
+                {say('board.again_sent')}
             </p>
         {:else}
             <form class="grid gap-3" novalidate onsubmit={onSent(again)}>
                 <Field
                     name="again-email"
-                    label="The e-mail address you booked with"
+                    label={say('board.again_email')}
                     type="email"
                     autocomplete="email"
                     required
                     bind:value={email}
                     {error}
                 />
-                <button class="press justify-self-start">Send them again</button>
+                <button class="press justify-self-start">{say('board.again_send')}</button>
             </form>
         {/if}
     </section>
     <Office phone={office} />
-    <p class="mt-4"><a class="inline-block py-2" href="/staff">For staff: sign in</a></p>
+    <p class="mt-4"><a class="inline-block py-2" href="/staff">{say('board.staff')}</a></p>
 </main>

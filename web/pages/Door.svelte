@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A staff member's door: who this is, and what can be booked with them. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import type { Schema } from '../lib/api';
     import { elsewhereBriefly } from '../lib/elsewhere';
     import Masthead from '../parts/Masthead.svelte';
@@ -19,26 +21,25 @@
     </div>
     {#if sheets.length === 0 && !knock}
         <p class="mt-6">
-            Nothing can be booked here just now. <a href="/">See who else can be met</a>.
+            <Said key="board.none_here">{#snippet link(text)}<a href="/">{text}</a>{/snippet}</Said>
         </p>
     {/if}
     <ul class="mt-6 grid max-w-3xl gap-4">
         {#each sheets as sheet (sheet.path)}
+            {@const there = sheet.next_at && elsewhereBriefly(sheet.next_at, zone)}
             <li class="slip">
                 <h2><a href={sheet.path} class="inline-block py-1">{sheet.title}</a></h2>
                 {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
                 <p class="mt-1 text-faint">
-                    {sheet.next}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
-                        ? ` (${elsewhereBriefly(sheet.next_at, zone)} in your time zone)`
-                        : ''}
+                    {there ? say('board.next_elsewhere', { next: sheet.next, there }) : sheet.next}
                 </p>
             </li>
         {/each}
     </ul>
     {#if knock}
         <p class="mt-6">
-            {sheets.length === 0 ? 'You can ask for a time all the same:' : 'No time that suits?'}
-            <a class="press ml-2" href={knock}>Ask {host.name} for a time</a>
+            {sheets.length === 0 ? say('board.ask_all_the_same') : say('board.ask_none_suits')}
+            <a class="press ml-2" href={knock}>{say('board.ask_for_time', { host: host.name })}</a>
         </p>
     {/if}
     <Office phone={office} />

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** Everybody who offers one kind of meeting within some days: on rulers in one scale, or on a phone by teacher. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { onMount } from 'svelte';
     import { api, type Schema } from '../lib/api';
     import * as beside from '../lib/beside';
@@ -59,40 +61,41 @@
 <main class="sheet-of-paper" bind:clientWidth={width}>
     <Masthead school={found.school} />
     <div class="flex flex-wrap items-baseline gap-x-4">
-        <h1>Who is free, and when</h1>
+        <h1>{say('board.find_heading')}</h1>
         <span class="ml-auto"><ClockSwitch again={() => live.anew()} /></span>
     </div>
     <form action="/find" class="mt-2 mb-4 flex flex-wrap items-end gap-x-4 gap-y-2">
         <div class="min-w-0 flex-1 basis-52">
-            <label for="about" class="mb-1 block font-semibold">What it is about</label>
+            <label for="about" class="mb-1 block font-semibold">{say('board.find_about')}</label>
             <select id="about" name="about" class="box w-full" value={found.about}>
                 {#each found.titles as title (title)}<option>{title}</option>{/each}
             </select>
         </div>
         <div class="min-w-0 flex-1 basis-32 sm:flex-none">
-            <label for="from" class="mb-1 block font-semibold">From</label>
+            <label for="from" class="mb-1 block font-semibold">{say('board.find_from')}</label>
             <input id="from" name="from" type="date" class="box w-full" value={found.from} />
         </div>
         <div class="min-w-0 flex-1 basis-32 sm:flex-none">
-            <label for="to" class="mb-1 block font-semibold">To</label>
+            <label for="to" class="mb-1 block font-semibold">{say('board.find_to')}</label>
             <input id="to" name="to" type="date" class="box w-full" value={found.to} />
         </div>
         {#if found.found > 6 || found.names}
             <div class="min-w-0 flex-1 basis-52">
-                <label for="names" class="mb-1 block font-semibold">Only these names or subjects</label>
+                <label for="names" class="mb-1 block font-semibold">{say('board.find_names')}</label>
                 <input id="names" name="names" type="search" class="box w-full" bind:value={names} autocomplete="off" />
             </div>
         {/if}
-        <button class="press main">Show free times</button>
+        <button class="press main">{say('board.show_times')}</button>
     </form>
     {#if just}
         <p class="good-news mb-3" role="status">
-            {clock.say(just.from)} with {just.host} is yours. Pick the next time, or see
-            <a href={just.pass}>everything you booked</a>.
+            <Said key="board.find_booked" values={{ at: clock.say(just.from), host: just.host }}
+                >{#snippet link(text)}<a href={just.pass}>{text}</a>{/snippet}</Said
+            >
         </p>
     {/if}
-    {#if known && pass}<p class="mb-2 text-faint">Times that clash with your bookings are not shown.</p>{/if}
-    {#if city}<p class="mb-2 text-faint">The small times are in your own time zone, {city}.</p>{/if}
+    {#if known && pass}<p class="mb-2 text-faint">{say('board.find_no_clash')}</p>{/if}
+    {#if city}<p class="mb-2 text-faint">{say('board.find_small_times', { city })}</p>{/if}
     {#each found.days as day (day.label)}
         <section class="mb-6">
             <h2 class="mb-2">{day.label}</h2>
@@ -104,13 +107,15 @@
                         <li class="border-b border-line py-2">
                             <h3 class="text-[1.05rem]">{row.host}</h3>
                             <p class="mb-1 text-faint">
-                                {row.subject}{free.length === 0 ? ': nothing free on this day' : ''}
+                                {free.length === 0
+                                    ? say('board.find_none_that_day', { subject: row.subject })
+                                    : row.subject}
                             </p>
                             {#if open[id]}
                                 <Ruler
                                     day={rulerOf(day, row)}
                                     zone={found.zone}
-                                    heading="{row.host}, {row.subject}"
+                                    heading={say('board.find_ruler', { host: row.host, subject: row.subject })}
                                     pick={(slot) => go(row.path, slot.key)}
                                 />
                             {:else}
@@ -119,7 +124,11 @@
                                         <button
                                             type="button"
                                             class="press px-3"
-                                            aria-label="{row.host}, {clock.say(slot.from)} to {clock.say(slot.until)}"
+                                            aria-label={say('board.find_time', {
+                                                host: row.host,
+                                                from: clock.say(slot.from),
+                                                until: clock.say(slot.until),
+                                            })}
                                             onclick={() => go(row.path, slot.key)}
                                             >{clock.say(slot.from)}{#if own(slot)}&nbsp;<small>({own(slot)})</small
                                                 >{/if}</button
@@ -128,8 +137,12 @@
                                     {#if free.length > BEST}<button
                                             type="button"
                                             class="link"
-                                            aria-label="All {free.length} times of {row.host}"
-                                            onclick={() => (open[id] = true)}>all {free.length}</button
+                                            aria-label={say('board.find_all_of', {
+                                                count: free.length,
+                                                host: row.host,
+                                            })}
+                                            onclick={() => (open[id] = true)}
+                                            >{say('board.find_all', { count: free.length })}</button
                                         >{/if}
                                 </div>
                             {/if}
@@ -144,7 +157,7 @@
                             <Ruler
                                 day={rulerOf(day, row)}
                                 zone={found.zone}
-                                heading="{row.host}, {row.subject}"
+                                heading={say('board.find_ruler', { host: row.host, subject: row.subject })}
                                 close
                                 pick={(slot) => go(row.path, slot.key)}
                             />
@@ -154,18 +167,22 @@
             {/if}
         </section>
     {:else}
-        <p>Nobody offers this in these days. Look at other days, or <a href="/">at everybody</a>.</p>
+        <p><Said key="board.find_nobody">{#snippet link(text)}<a href="/">{text}</a>{/snippet}</Said></p>
     {/each}
     {#if found.skip > 0 || found.skip + found.at_once < found.found}
         <p class="mb-6 flex flex-wrap items-center gap-x-4 gap-y-2">
             <span
-                >Teachers {found.skip + 1} to {Math.min(found.skip + found.at_once, found.found)} of {found.found}, by
-                name.</span
+                >{say('board.find_these', {
+                    first: found.skip + 1,
+                    last: Math.min(found.skip + found.at_once, found.found),
+                    all: found.found,
+                })}</span
             >
-            {#if found.skip > 0}<a class="press" href={at(Math.max(0, found.skip - found.at_once))}>Those before</a
+            {#if found.skip > 0}<a class="press" href={at(Math.max(0, found.skip - found.at_once))}
+                    >{say('board.find_before')}</a
                 >{/if}
             {#if found.skip + found.at_once < found.found}<a class="press" href={at(found.skip + found.at_once)}
-                    >Those after</a
+                    >{say('board.find_after')}</a
                 >{/if}
         </p>
     {/if}
