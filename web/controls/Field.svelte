@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A labelled control of a staff page, with its help and its error. */
+    import { say } from '../lib/say';
     import { Helper, Input, Label, Textarea } from '../lib/controls';
 
     import { describedBy, type FieldProps } from '../lib/field';
@@ -24,7 +25,7 @@
 <div>
     <Label for={name}>
         {label}
-        {#if !required}<span class="font-normal text-faint">(if you like)</span>{/if}
+        {#if !required}<span class="font-normal text-faint">{say('pages.if_you_like')}</span>{/if}
     </Label>
     {#if help}<Helper id="{name}-help" class="mb-1">{help}</Helper>{/if}
     {#if lines > 1}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Asks once more who is there, before what cannot be undone; then what was pressed goes on by itself. */
+    import { say } from '../lib/say';
     import { Button, Modal } from '../lib/controls';
     import Field from './Field.svelte';
     import Notice from './Notice.svelte';
@@ -40,21 +41,21 @@
     }
     const code_label = $derived.by(() => {
         if (!proving.wanted?.telephone)
-            return proving.wanted?.factorOnly ? 'One of your codes on paper' : 'Or a code on paper';
-        return proving.wanted.factorOnly ? 'A code of your telephone, or one on paper' : 'Or a code of your telephone';
+            return proving.wanted?.factorOnly ? say('pages.prove_codes_only') : say('pages.prove_or_codes');
+        return proving.wanted.factorOnly ? say('pages.prove_app_only') : say('pages.prove_or_app');
     });
 </script>
 
-<Modal bind:open={() => open, (to) => !to && open && done(false)} title="Show once more that it is you" size="sm">
+<Modal bind:open={() => open, (to) => !to && open && done(false)} title={say('pages.prove')} size="sm">
     <form class="grid gap-3" novalidate onsubmit={onSent(() => !working && show())}>
-        <p>What you are about to do cannot simply be taken back.</p>
+        <p>{say('pages.prove_why')}</p>
         {#if proving.wanted?.passkey && machineCan()}
-            <Button color="alternative" disabled={working} onclick={byPasskey}>Show it with your passkey</Button>
+            <Button color="alternative" disabled={working} onclick={byPasskey}>{say('pages.prove_passkey')}</Button>
         {/if}
         {#if !proving.wanted?.factorOnly}
             <Field
                 name="proof-password"
-                label="Your password"
+                label={say('pages.password')}
                 type="password"
                 autocomplete="current-password"
                 required={!proving.wanted?.secondFactor}
@@ -74,8 +75,8 @@
         {/if}
         {#if trouble}<Notice>{trouble}</Notice>{/if}
         <div class="flex flex-wrap gap-3">
-            <Button type="submit" disabled={working}>Go on</Button>
-            <Button color="alternative" onclick={() => done(false)}>Leave it</Button>
+            <Button type="submit" disabled={working}>{say('pages.go_on')}</Button>
+            <Button color="alternative" onclick={() => done(false)}>{say('pages.leave_it')}</Button>
         </div>
     </form>
 </Modal>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What was just done, with the way back for some seconds; it stays as long as the focus is in it. */
+    import { say } from '../lib/say';
     import { Button, Toast } from '../lib/controls';
 
     interface Props {
@@ -25,9 +26,13 @@
     <Toast dismissable={false} transition={undefined} align={false}>
         <div class="flex flex-wrap items-center gap-3">
             {said}
-            <Button size="sm" color="alternative" onclick={act}>Undo</Button>
-            <Button size="sm" color="light" class="border-0 bg-transparent" aria-label="Close this" onclick={done}
-                >×</Button
+            <Button size="sm" color="alternative" onclick={act}>{say('pages.undo')}</Button>
+            <Button
+                size="sm"
+                color="light"
+                class="border-0 bg-transparent"
+                aria-label={say('pages.close_this')}
+                onclick={done}>×</Button
             >
         </div>
     </Toast>

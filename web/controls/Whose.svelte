@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { say } from '../lib/say';
     /** Whose password is typed beside it: for keepers of passwords, which look for a field. */
     let { email }: { email: string } = $props();
 </script>
@@ -10,5 +11,5 @@
     value={email}
     readonly
     tabindex="-1"
-    aria-label="E-mail address"
+    aria-label={say('pages.e_mail_address')}
 />

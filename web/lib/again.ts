@@ -1,6 +1,7 @@
+import { say } from './say';
+
 /** Half a minute: so long a press is repeated while the school's machine is away. */
 const PATIENCE = 30_000;
-const MOMENT = 'A moment, this goes on by itself. Nothing is lost, and nothing happens twice.';
 
 /**
  * Sends a request; a press that is asked to come again (HTTP 503 with Retry-After: the database or PHP is away for a
@@ -18,17 +19,17 @@ export async function patiently(request: Request): Promise<Response> {
             // Apart from one another, so that those who were asked to come again do not come at once.
             const wait = after * 1000 * (0.5 + Math.random());
             if (Date.now() + wait > until) return answer;
-            say(MOMENT);
+            show(say('pages.a_moment'));
             await new Promise((go) => setTimeout(go, wait));
             request = next;
         }
     } finally {
-        say('');
+        show('');
     }
 }
 
 /** One line at the foot of the window, read out when it comes. */
-function say(words: string): void {
+function show(words: string): void {
     let line = document.getElementById('a-moment');
     if (words === '') return line?.remove();
     if (line) return;

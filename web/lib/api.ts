@@ -1,3 +1,4 @@
+import { say } from './say';
 import createClient from 'openapi-fetch';
 import { patiently } from './again';
 import type { components, paths } from './api.d';
@@ -27,8 +28,7 @@ export interface Trouble {
 }
 
 const NO_ANSWER: Trouble = {
-    message:
-        'No answer came. What you typed is still here. Look at your connection and press again; nothing happens twice.',
+    message: say('pages.no_answer'),
     fields: {},
 };
 
@@ -52,13 +52,11 @@ export async function ask<T>(
     const { status } = answer.response;
     const body = answer.error as Partial<Schema['Problem']> | undefined;
     const fields = Object.fromEntries(Object.entries(body?.errors ?? {}).map(([name, said]) => [name, said[0] ?? '']));
-    if (status === 422)
-        return { trouble: { message: 'Something needs another look. Nothing was lost.', fields }, status, body };
+    if (status === 422) return { trouble: { message: say('pages.another_look'), fields }, status, body };
     if (status === 401 || status === 419)
         return {
             trouble: {
-                message:
-                    'You were signed out meanwhile. Sign in again in another tab, then press again here; nothing is lost.',
+                message: say('pages.signed_out'),
                 fields,
             },
             status,
@@ -67,32 +65,28 @@ export async function ask<T>(
     if (status === 413)
         return {
             trouble: {
-                message: 'That file is too large. Nothing was saved; what you typed is still here.',
-                fields: { file: 'This file is too large.', picture: 'This file is too large.' },
+                message: say('pages.file_too_large'),
+                fields: { file: say('pages.file_too_large_here'), picture: say('pages.file_too_large_here') },
             },
             status,
             body,
         };
     if (status === 429)
         return {
-            trouble: { message: 'That was a lot at once. Wait a minute and press again; nothing is lost.', fields },
+            trouble: { message: say('pages.a_lot'), fields },
             status,
             body,
         };
     if (status === 503)
         return {
             trouble: {
-                message:
-                    'The school’s machine has been away for half a minute. What you typed is still here. Press again in a minute; nothing happens twice.',
+                message: say('pages.machine_away'),
                 fields,
             },
             status,
             body,
         };
-    const message =
-        status < 500 && body?.message
-            ? body.message
-            : 'Something went wrong here. Nothing was half-saved. Try again in a minute.';
+    const message = status < 500 && body?.message ? body.message : say('pages.went_wrong');
     return { trouble: { message, fields }, status, body };
 }
 

@@ -1,3 +1,4 @@
+import { say } from './say';
 /**
  * Asks the machine for a passkey: one that it makes, or one that it shows (WebAuthn Level 2). Bytes travel in base64url.
  */
@@ -33,11 +34,7 @@ async function fromMachine<T extends Credential>(asked: () => Promise<Credential
         const name = failure instanceof DOMException ? failure.name : '';
         if (name === 'NotAllowedError' || name === 'AbortError') return {};
         return {
-            trouble: said(
-                name === 'InvalidStateError'
-                    ? 'This machine has a passkey for your account already.'
-                    : 'This machine could not do it. Take another machine or browser, or go on without a passkey.',
-            ),
+            trouble: said(name === 'InvalidStateError' ? say('pages.passkey_has_one') : say('pages.passkey_could_not')),
         };
     }
 }

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A sheet as a visitor sees it: pick a time on the rulers, say who you are, and it is yours. One page. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { onMount, tick, untrack } from 'svelte';
     import { standFor } from '../lib/address';
     import { back } from '../lib/beside';
@@ -169,7 +171,7 @@
         const worth = (slot: Schema['Slot']) => find(slot.key)?.slot.state !== 'busy';
         gone =
             lost !== null && visitor.isOwn(lost)
-                ? { message: 'You booked this time yourself, in another tab.', nearest: [] }
+                ? { message: say('visit.own_other_tab'), nearest: [] }
                 : { message: answer.message, nearest: (answer.nearest ?? []).filter(worth) };
         chosen = null;
         void show();
@@ -215,35 +217,42 @@
             : '/',
     );
     const chosenHost = $derived(sheet.choose_host.find((one) => one.slug === chosen?.host)?.name);
+    const span = $derived({
+        day: chosen?.day ?? '',
+        from: clock.say(chosen?.slot.from ?? ''),
+        until: clock.say(chosen?.slot.until ?? ''),
+    });
     const otherClock = $derived(chosen ? elsewhere(chosen.slot, sheet.zone_name) : null);
     /** The picked time, as the page knows it now: whether it can still be had once it is not kept any more. */
     const still = $derived(chosen ? find(chosen.slot.key)?.slot.state === 'free' : false);
-    const again = () => chosen && pick(chosen.slot, chosen.day);
+    const anew = () => chosen && pick(chosen.slot, chosen.day);
     $effect(() => {
         // Once: what it brings is no reason to look again.
         if (visitor.over) untrack(() => void refresh(true));
     });
     const city = $derived(listed(days)[0] === undefined ? null : ownCity(listed(days)[0]!.slot, sheet.zone_name));
     const own = (slot: Schema['Slot']) => {
-        const time = elsewhereBriefly(slot, sheet.zone_name);
-        return time === null ? '' : ` (${time} in your time zone)`;
+        const [at, there] = [clock.say(slot.from), elsewhereBriefly(slot, sheet.zone_name)];
+        return there === null ? at : say('visit.elsewhere', { at, there });
     };
 
     const NONE: Record<NonNullable<Schema['VisitSheet']['none']>, string> = {
-        taken: 'Every time is taken',
-        opens: 'Not open yet',
-        enough: 'You have booked here already',
-        'too late': 'Booking has closed for the times that are left',
-        over: 'No more times are planned here just now',
+        taken: say('visit.none_taken'),
+        opens: say('visit.none_opens'),
+        enough: say('visit.none_enough'),
+        'too late': say('visit.none_too_late'),
+        over: say('visit.none_over'),
     };
     const heading = $derived(
         sheet.none === null
-            ? 'Pick a time'
+            ? say('visit.pick_a_time')
             : sheet.none === 'opens' && sheet.opens
-              ? `Opens ${sheet.opens}`
+              ? say('visit.opens_at', { when: sheet.opens })
               : NONE[sheet.none],
     );
 </script>
+
+{#snippet time(text: string)}<time datetime={chosen?.slot.key}>{text}</time>{/snippet}
 
 <svelte:element this={preview ? 'div' : 'main'} class="sheet-of-paper">
     {#if !preview}<Masthead school={sheet.school} />{/if}
@@ -254,7 +263,7 @@
         {#each sheet.places as place (place.id)}
             <li><span class="font-semibold text-ink">{place.label}.</span> {place.directions}</li>
         {/each}
-        <li>Times are {sheet.zone}. {sheet.rules.join(' ')}</li>
+        <li>{[say('visit.zone', { zone: sheet.zone }), ...sheet.rules].join(' ')}</li>
     </ul>
 
     {#if pass}
@@ -263,38 +272,44 @@
                 <div class="good-news mb-4">
                     <h2 id="yours">
                         {mine.state === 'asked'
-                            ? 'You have asked for this time.'
+                            ? say('visit.asked')
                             : mine.state === 'kept'
-                              ? 'One press more: look into your mail.'
-                              : 'This time is yours.'}
+                              ? say('visit.press_more')
+                              : say('visit.yours')}
                     </h2>
                     <p>
-                        {#if mine.state === 'kept'}This time is kept for you until {mine.confirm_until ?? ''}. Press
-                            what stands in the message to {pass.email}, and it is booked.
-                        {:else if pass.email}You get a letter at {pass.email} within a few minutes.{/if}
-                        Everything stays on
-                        <a href={pass.path}>a private page</a>. Only you should have its address.
+                        {#if mine.state === 'kept'}{say('visit.kept_until', {
+                                until: mine.confirm_until ?? '',
+                                email: pass.email,
+                            })}
+                        {:else if pass.email}{say('visit.letter', { email: pass.email })}{/if}
+                        <Said key="visit.private_page"
+                            >{#snippet link(text)}<a href={pass?.path}>{text}</a>{/snippet}</Said
+                        >
                     </p>
                 </div>
             {:else}
-                <h2 id="yours" class="mb-4">Your bookings</h2>
+                <h2 id="yours" class="mb-4">{say('visit.your_bookings')}</h2>
             {/if}
             <div class="mb-5 flex flex-wrap gap-3">
-                <button type="button" class="press main" onclick={() => more(pass!)}>Book another time here</button>
-                <a class="press" href={others} onclick={() => visitor.another(pass!, true)}>Book another teacher</a>
+                <button type="button" class="press main" onclick={() => more(pass!)}>{say('visit.another_here')}</button
+                >
+                <a class="press" href={others} onclick={() => visitor.another(pass!, true)}
+                    >{say('visit.another_teacher')}</a
+                >
             </div>
             {#await afterwards() then { default: Yours }}
                 <Yours {pass} {newest} changed={(now) => (pass = now)} />
             {:catch}
                 <!-- The net is gone just now; what is booked is booked. -->
-                <p><a class="press main" href={pass.path}>To your bookings</a></p>
+                <p><a class="press main" href={pass.path}>{say('visit.to_bookings')}</a></p>
             {/await}
         </section>
     {:else if sheet.state !== 'open'}
         <section class="slip mt-8 max-w-3xl">
-            <h2>{sheet.state === 'paused' ? 'Booking is paused just now' : 'Booking has closed'}</h2>
+            <h2>{sheet.state === 'paused' ? say('visit.paused') : say('visit.closed')}</h2>
             <p class="mt-2 whitespace-pre-line">
-                {sheet.note || 'Times that are booked stand.'}
+                {sheet.note || say('visit.closed_stand')}
             </p>
             <Office phone={sheet.phone} />
         </section>
@@ -303,30 +318,32 @@
             <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
                 <h2 id="times">{heading}</h2>
                 {#if sheet.none === null}<p class="text-faint">
-                        {sheet.later || from ? `${sheet.free} free on these days` : `${sheet.free} free`}
+                        {sheet.later || from
+                            ? say('visit.free_here', { free: sheet.free })
+                            : say('visit.free', { free: sheet.free })}
                     </p>{/if}
                 <span class="ml-auto"><ClockSwitch again={() => refresh(true)} /></span>
             </div>
             {#if early && !chosen}
                 <p class="mb-3 flex flex-wrap items-center gap-x-2 gap-y-1">
-                    The earliest:
+                    {say('visit.earliest')}
                     <button type="button" class="press" onclick={() => pick(early.slot, early.label)}
-                        >{early.slot.day}, {clock.say(early.slot.from)}{own(early.slot)}</button
+                        >{say('visit.at', { day: early.slot.day, at: own(early.slot) })}</button
                     >
                 </p>
             {/if}
             <Sieve {sheet} bind:sifted />
             {#if sheet.none === 'opens' && sheet.opens_first}
                 <p class="mb-4">
-                    The first: {sheet.opens_first.day}, {clock.say(sheet.opens_first.from)}{own(sheet.opens_first)}.
+                    {say('visit.first', { day: sheet.opens_first.day, at: own(sheet.opens_first) })}
                 </p>
             {:else if sheet.none === 'enough' && visitor.pass}
-                <p class="mb-4"><a class="press" href={visitor.pass}>Move that booking</a></p>
+                <p class="mb-4"><a class="press" href={visitor.pass}>{say('visit.move_booking')}</a></p>
             {:else if sheet.none !== null}
                 {#if sheet.waiting && sheet.none === 'taken' && !chosen}<Waiting {sheet} {visitor} {sifted} full />{/if}
                 <Office phone={sheet.phone} />
             {/if}
-            {#if city}<p class="mb-3 text-faint">The small times are in your own time zone, {city}.</p>{/if}
+            {#if city}<p class="mb-3 text-faint">{say('visit.small_times', { city })}</p>{/if}
             <div class="grid gap-6">
                 {#each days as day (day.date)}
                     <Ruler
@@ -338,19 +355,20 @@
                 {/each}
             </div>
             <div class="mt-4 flex flex-wrap gap-3">
-                {#if from}<button type="button" class="press" onclick={() => later(null)}>Back to the first days</button
+                {#if from}<button type="button" class="press" onclick={() => later(null)}
+                        >{say('visit.first_days')}</button
                     >{/if}
                 {#if sheet.later}<button type="button" class="press" onclick={() => later(sheet.later)}
-                        >Later days</button
+                        >{say('visit.later_days')}</button
                     >{/if}
             </div>
         </section>
 
         {#if gone}
-            <section class="mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-label="That time is gone">
+            <section class="mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-label={say('visit.gone')}>
                 <div class="notice" role="alert">
                     <p class="font-semibold">{gone.message}</p>
-                    <p>What you typed is kept.</p>
+                    <p>{say('visit.gone_typed')}</p>
                 </div>
                 <div class="mt-3 flex flex-wrap gap-3">
                     {#each gone.nearest as near (near.key)}
@@ -359,7 +377,9 @@
                             class="press"
                             onclick={() => pick(near, find(near.key)?.label ?? near.day)}
                         >
-                            {sheet.days.length > 1 ? `${near.day} ` : ''}{clock.say(near.from)}{own(near)}
+                            {sheet.days.length > 1
+                                ? say('visit.at_short', { day: near.day, at: own(near) })
+                                : own(near)}
                         </button>
                     {/each}
                 </div>
@@ -368,12 +388,11 @@
             <section class="slip mt-6 max-w-3xl scroll-mt-4" tabindex="-1" bind:this={slip} aria-labelledby="chosen">
                 <div class="mb-4 flex flex-wrap items-center gap-x-4 gap-y-1">
                     <h2 id="chosen">
-                        <time datetime={chosen.slot.key}
-                            >{chosen.day}, {clock.say(chosen.slot.from)} to {clock.say(chosen.slot.until)}</time
-                        >{chosenHost ? ` with ${chosenHost}` : ''}
+                        {#if chosenHost}<Said key="visit.slot_with" values={{ ...span, host: chosenHost }} {time} />
+                        {:else}<Said key="visit.slot" values={span} {time} />{/if}
                     </h2>
-                    <button type="button" class="link" onclick={another}> Another time </button>
-                    {#if otherClock}<p class="basis-full">In your own time zone: {otherClock}</p>{/if}
+                    <button type="button" class="link" onclick={another}> {say('visit.another_time')} </button>
+                    {#if otherClock}<p class="basis-full">{say('visit.own_zone', { there: otherClock })}</p>{/if}
                 </div>
                 {#await form() then [{ default: Answers }]}
                     <Answers
@@ -384,12 +403,14 @@
                         booked={yours}
                         {beaten}
                         free={still}
-                        {again}
+                        again={anew}
                     />
                 {:catch}
                     <p class="notice" role="alert">
-                        No answer came from the school. Look at your connection, then
-                        <button type="button" class="link" onclick={again}>go on with this time</button>.
+                        <Said key="visit.no_answer"
+                            >{#snippet again(text)}<button type="button" class="link" onclick={anew}>{text}</button
+                                >{/snippet}</Said
+                        >
                     </p>
                 {/await}
             </section>
@@ -397,9 +418,9 @@
         {#if sheet.waiting && !chosen && sheet.none === null}<Waiting {sheet} {visitor} {sifted} />{/if}
         {#if sheet.knock && !preview}
             <p class="mt-6">
-                {sheet.none === null ? 'None of these suits?' : 'You can ask for another time:'}
+                {sheet.none === null ? say('visit.knock_none_suits') : say('visit.knock_other')}
                 <a class="press ml-1" href={visitor.token ? `${sheet.knock}?pass=${visitor.token}` : sheet.knock}
-                    >Ask {sheet.host.name} for a time</a
+                    >{say('visit.knock', { host: sheet.host.name })}</a
                 >
             </p>
         {/if}

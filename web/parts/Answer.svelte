@@ -1,5 +1,6 @@
 <script lang="ts">
     /** One question with the control that fits its kind of answer. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import Field from './Field.svelte';
 
@@ -21,7 +22,7 @@
     <fieldset aria-describedby={error ? `${id}-error` : undefined}>
         <legend class="mb-1 font-semibold">
             {question.label}
-            {#if !question.required}<span class="font-normal text-faint">(if you like)</span>{/if}
+            {#if !question.required}<span class="font-normal text-faint">{say('pages.if_you_like')}</span>{/if}
         </legend>
         {#if question.help}<p class="mb-1 text-[0.95rem] text-faint">{question.help}</p>{/if}
         {#if question.kind === 'choice' && question.choices.length > 6}

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** What is asked of a visitor, in place, once a time is picked. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { newKey } from '../lib/key';
     import type { Visitor } from '../lib/visitor.svelte';
@@ -107,11 +109,11 @@
     const press = $derived(
         sheet.approve
             ? about
-                ? `Ask for this time for ${about}`
-                : 'Ask for this time'
+                ? say('visit.form_ask_about', { student: String(about) })
+                : say('visit.form_ask')
             : about
-              ? `Book this time for ${about}`
-              : 'Book this time',
+              ? say('visit.form_book_about', { student: String(about) })
+              : say('visit.form_book'),
     );
     const set = (key: string, value: unknown) => {
         typed.answers[key] = value;
@@ -119,6 +121,7 @@
     };
 </script>
 
+{#snippet link(text: string)}<a href={visitor.pass}>{text}</a>{/snippet}
 {#snippet asks(question: Schema['Question'])}
     <Answer
         {question}
@@ -141,8 +144,11 @@
     {/if}
     {#if visitor.pass}
         <p class="text-faint">
-            This goes to <a href={visitor.pass}>your bookings</a>{visitor.known ? `, for ${visitor.known.name}` : ''}.
-            <button type="button" class="link" onclick={() => visitor.forgetPass()}>Somebody else books</button>
+            {#if visitor.known}<Said key="visit.form_goes_to_for" values={{ name: visitor.known.name }} {link} />
+            {:else}<Said key="visit.form_goes_to" {link} />{/if}
+            <button type="button" class="link" onclick={() => visitor.forgetPass()}
+                >{say('visit.form_somebody_else')}</button
+            >
         </p>
         {#if phone}
             {@render asks(phone)}
@@ -156,9 +162,7 @@
         </div>
         <Contact
             what="email"
-            help={sheet.confirm
-                ? 'A message goes there; the time is booked when you press what stands in it.'
-                : 'For your bookings and the calendar entry.'}
+            help={sheet.confirm ? say('visit.form_confirm') : say('visit.form_email')}
             required={!sheet.email_optional}
             bind:value={typed.email}
             error={fields.email}
@@ -176,7 +180,11 @@
         />
     {:else if places.length === 1 && sheet.places.length > 1}
         <!-- What holds for this time, where other times can be elsewhere. -->
-        <p>Where: <strong>{places[0]!.label}</strong></p>
+        <p>
+            <Said key="visit.form_where" values={{ place: places[0]!.label }}
+                >{#snippet bold(text)}<strong>{text}</strong>{/snippet}</Said
+            >
+        </p>
     {/if}
     {#if message}<p class="notice" role="alert">{message}</p>{/if}
     {#if canJoin}<AskToJoin
@@ -189,7 +197,7 @@
             })}
         />{/if}
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <button class="press main" disabled={working}>{working ? 'One moment…' : press}</button>
+        <button class="press main" disabled={working}>{working ? say('visit.form_moment') : press}</button>
         <Keep {visitor} {free} {again} />
     </div>
 </form>

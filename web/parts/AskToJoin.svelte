@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The other guardian may have a time for the same student: whoever it is gets a word from this visitor, and answers or does not. */
+    import { say } from '../lib/say';
     import { api, ask, firstOf, type Schema } from '../lib/api';
 
     interface Props {
@@ -26,15 +27,14 @@
 
 {#if sent}
     <p class="good-news" role="status">
-        If somebody has a time for this student, they have a message from you now and can add you. Then a private page
-        of your own comes to your address.
+        {say('visit.join_sent')}
     </p>
 {:else}
     <div class="flex flex-wrap items-center gap-3">
         <p class="basis-full">
-            Are you the student’s other guardian? Whoever booked for them can add you to the same meeting.
+            {say('visit.join_about')}
         </p>
-        <button type="button" class="press" onclick={press}>Ask to join</button>
+        <button type="button" class="press" onclick={press}>{say('visit.join')}</button>
         {#if message}<p class="notice basis-full" role="alert">{message}</p>{/if}
     </div>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { say } from '../lib/say';
     import { clock } from '../lib/clock.svelte';
 
     interface Props {
@@ -17,5 +18,5 @@
     class="inline-flex min-h-11 cursor-pointer items-center px-1 text-[0.95rem] text-faint underline underline-offset-4"
     onclick={turn}
 >
-    {clock.twelve ? '24-hour clock' : '12-hour clock'}
+    {clock.twelve ? say('pages.clock_24') : say('pages.clock_12')}
 </button>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What a visitor says of themselves: asked for and filled in in one way, wherever it is asked. */
+    import { say } from '../lib/say';
     import type { FullAutoFill } from 'svelte/elements';
     import Field from './Field.svelte';
 
@@ -17,9 +18,9 @@
 
     const ASKED: Record<Props['what'], { label: string; type: 'text' | 'tel' | 'email'; autocomplete: FullAutoFill }> =
         {
-            name: { label: 'Your name', type: 'text', autocomplete: 'name' },
-            phone: { label: 'Phone number', type: 'tel', autocomplete: 'tel' },
-            email: { label: 'E-mail address', type: 'email', autocomplete: 'email' },
+            name: { label: say('visit.name'), type: 'text', autocomplete: 'name' },
+            phone: { label: say('visit.phone'), type: 'tel', autocomplete: 'tel' },
+            email: { label: say('visit.email'), type: 'email', autocomplete: 'email' },
         };
 </script>
 

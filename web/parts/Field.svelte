@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A labelled control. Plain elements: visitors' phones load nothing for it. */
+    import { say } from '../lib/say';
     import { describedBy, type FieldProps } from '../lib/field';
 
     let {
@@ -21,7 +22,7 @@
 <div>
     <label for={name} class="mb-1 block font-semibold">
         {label}
-        {#if !required}<span class="font-normal text-faint">(if you like)</span>{/if}
+        {#if !required}<span class="font-normal text-faint">{say('pages.if_you_like')}</span>{/if}
     </label>
     {#if help}<p id="{name}-help" class="mb-1 text-[0.95rem] text-faint">{help}</p>{/if}
     {#if lines > 1}

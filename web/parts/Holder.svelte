@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who the visitor is and about whom they come: what was mistyped is mended here. */
+    import { say } from '../lib/say';
     import { tick } from 'svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import Contact from './Contact.svelte';
@@ -39,15 +40,13 @@
                     body: { ...form, email: form.email || null },
                 }),
             ),
-            another
-                ? 'Saved. A message is on its way to the new address; it counts once you have pressed what stands in it.'
-                : 'Saved.',
+            another ? say('visit.holder_saved_email') : say('visit.holder_saved'),
         );
     };
     const rename = async () =>
         settle(
             await ask(api.POST('/api/p/{token}/student', { params: { path }, body: student })),
-            'Saved. Whoever you meet reads the name as it is now.',
+            say('visit.holder_saved_student'),
         );
     function show(what: typeof open) {
         open = open === what ? '' : what;
@@ -59,22 +58,22 @@
 </script>
 
 <section class="no-print mt-8" aria-labelledby="holder">
-    <h2 id="holder" class="mb-2">Who you are</h2>
+    <h2 id="holder" class="mb-2">{say('visit.holder')}</h2>
     <p>
         {[pass.name, pass.phone, pass.email].filter(Boolean).join(' · ')}
         {#if pass.new_email}<span class="block text-faint"
-                >{pass.new_email} has not answered yet; until it does, messages go on as before.</span
+                >{say('visit.holder_not_answered', { email: pass.new_email })}</span
             >{/if}
     </p>
     <div class="mt-2 flex flex-wrap gap-3">
         <button type="button" class="press" aria-expanded={open === 'holder'} onclick={() => show('holder')}
-            >Change name, phone or e-mail</button
+            >{say('visit.holder_change')}</button
         >
         {#if pass.students.length > 0}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'student'}
-                onclick={() => show('student')}>Correct a student’s name</button
+                onclick={() => show('student')}>{say('visit.holder_student')}</button
             >{/if}
     </div>
     <div role="status" tabindex="-1" bind:this={news}>
@@ -87,18 +86,18 @@
             <Contact
                 what="email"
                 of="holder-"
-                help="Another one counts once it has answered the message that goes there."
+                help={say('visit.holder_email_counts')}
                 bind:value={form.email}
                 error={fields.email}
             />
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start">Save</button>
+            <button class="press main justify-self-start">{say('visit.save')}</button>
         </form>
     {:else if open === 'student'}
         <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(rename)}>
             {#if pass.students.length > 1}
                 <div>
-                    <label for="student-was" class="mb-1 block font-semibold">The name as it stands</label>
+                    <label for="student-was" class="mb-1 block font-semibold">{say('visit.holder_student_was')}</label>
                     <select
                         id="student-was"
                         class="box w-full"
@@ -109,9 +108,15 @@
                     </select>
                 </div>
             {/if}
-            <Field name="student-name" label="As it should be" required bind:value={student.name} error={fields.name} />
+            <Field
+                name="student-name"
+                label={say('visit.holder_student_is')}
+                required
+                bind:value={student.name}
+                error={fields.name}
+            />
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start">Save</button>
+            <button class="press main justify-self-start">{say('visit.save')}</button>
         </form>
     {/if}
 </section>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A meeting on its day: I am here, how long it still takes, and come in. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { allowNotices, mayAskForNotices, readyBell } from '../lib/bell';
     import { clock } from '../lib/clock.svelte';
@@ -29,7 +31,7 @@
         readyBell();
         settle(await ask(api.POST('/api/p/{token}/bookings/{booking}/here', { ...path, body: { here: is } })));
     }
-    const say = async (answer: string) => {
+    const sayShort = async (answer: string) => {
         settle(await ask(api.POST('/api/p/{token}/bookings/{booking}/word', { ...path, body: { answer } })));
         typed = '';
     };
@@ -42,77 +44,88 @@
     }
 
     const wait = $derived(waitSaid(line.wait));
-    const SHORT = ['On my way', 'On the stairs', 'Two more minutes'];
+    const SHORT = [say('visit.line_on_my_way'), say('visit.line_stairs'), say('visit.line_two_minutes')];
 </script>
 
 <section
     class="line mb-4 grid gap-2"
     class:called={line.state === 'called'}
-    aria-label="The line"
+    aria-label={say('visit.line')}
     data-line={line.state}
 >
     <div class="grid gap-2" role="status">
         {#if line.state === 'called'}
             <p class="text-xl font-bold">
-                {line.video ? `${host} has opened the room for you.` : 'Please come in now.'}
+                {line.video ? say('visit.line_room_open', { host }) : say('visit.line_come_in')}
             </p>
-            {#if !line.video}<p>{host} is ready for you: {booking.place.label}.</p>{/if}
+            {#if !line.video}<p>{say('visit.line_ready', { host, place: booking.place.label })}</p>{/if}
         {:else if line.state === 'here'}
-            <p><strong>{host} knows that you are here.</strong> {wait}</p>
-            {#if line.break_until}<p>{host} is on a break until {clock.say(line.break_until)}.</p>{/if}
-            {#if !line.video && booking.place.directions}<p>{booking.place.label}: {booking.place.directions}</p>{/if}
-            {#if line.video}<p>The link appears here when you are called in. Keep this page open.</p>{/if}
+            <p>
+                <Said key="visit.line_here" values={{ host, wait }}
+                    >{#snippet bold(text)}<strong>{text}</strong>{/snippet}</Said
+                >
+            </p>
+            {#if line.break_until}<p>{say('visit.line_break', { host, at: clock.say(line.break_until) })}</p>{/if}
+            {#if !line.video && booking.place.directions}<p>
+                    {say('visit.line_place', { place: booking.place.label, directions: booking.place.directions })}
+                </p>{/if}
+            {#if line.video}<p>{say('visit.line_link_later')}</p>{/if}
         {:else if line.state === 'missed'}
             <p>
-                {host} has waited for you and has gone on. If you are here now, say so, and they find a moment if there is
-                one.
+                {say('visit.line_missed', { host })}
             </p>
         {:else if line.state === 'away'}
-            <p>{host} cannot meet you today after all. You need not wait.</p>
+            <p>{say('visit.line_away', { host })}</p>
         {:else if line.state === 'ahead'}
-            <p>From {clock.say(line.opens)} you can say here that you are there.</p>
+            <p>{say('visit.line_ahead', { at: clock.say(line.opens) })}</p>
         {/if}
         {#if line.late > 0}<p class="notice">
-                {host} runs about {line.late} minutes late: your meeting probably begins at about {clock.say(
-                    line.about,
-                )}. Your time stays yours.
+                {say('visit.line_late', { host, minutes: line.late, at: clock.say(line.about) })}
             </p>{/if}
-        {#if line.word && line.state !== 'over'}<p class="notice whitespace-pre-line">{host}: “{line.word}”</p>{/if}
-        {#if line.answer}<p>You have answered: “{line.answer}”</p>{/if}
+        {#if line.word && line.state !== 'over'}<p class="notice whitespace-pre-line">
+                {say('visit.line_word', { host, word: line.word })}
+            </p>{/if}
+        {#if line.answer}<p>{say('visit.line_answered', { answer: line.answer })}</p>{/if}
         {#if line.ring}<p class="notice">
-                Video does not work. {line.ring.yours
-                    ? `${host} sees it and rings you at ${line.ring.yours}.`
-                    : `${host} sees it, but you have given no number.`}
-                {#if line.ring.school}The school’s own: <a href="tel:{line.ring.school.replace(/[^+\d]/g, '')}"
-                        >{line.ring.school}</a
-                    >.{/if}
+                {line.ring.yours
+                    ? say('visit.line_rings', { host, phone: line.ring.yours })
+                    : say('visit.line_no_number', { host })}
+                {#if line.ring.school}<Said key="visit.line_school" values={{ school: line.ring.school }}
+                        >{#snippet link(text)}<a href="tel:{text.replace(/[^+\d]/g, '')}">{text}</a
+                            >{/snippet}</Said
+                    >{/if}
             </p>{/if}
     </div>
     <div class="no-print flex flex-wrap items-center gap-3">
         {#if line.state === 'open' || line.state === 'missed'}
-            <button type="button" class="press main" onclick={() => here(true)}>I’m here</button>
+            <button type="button" class="press main" onclick={() => here(true)}>{say('visit.line_say_here')}</button>
         {:else if line.state === 'called' && booking.place.link}
             <a class="press main" href={booking.place.link} target="_blank" rel="noreferrer noopener"
-                >Go to the meeting</a
+                >{say('visit.line_go')}</a
             >
         {/if}
         {#if line.state === 'called' && line.video}
             <button type="button" class="press" onclick={() => video(!line.ring)}
-                >{line.ring ? 'Video works again' : 'Video does not work'}</button
+                >{line.ring ? say('visit.line_video_works') : say('visit.line_video_fails')}</button
             >
         {/if}
         {#if line.word && (line.state === 'here' || line.state === 'called')}
             {#each SHORT as short (short)}
-                <button type="button" class="press" onclick={() => say(short)}>{short}</button>
+                <button type="button" class="press" onclick={() => sayShort(short)}>{short}</button>
             {/each}
-            <form class="flex flex-wrap items-center gap-2" onsubmit={onSent(() => typed.trim() && say(typed))}>
-                <input class="box" aria-label="A short answer to {host}" maxlength="60" bind:value={typed} />
-                <button class="press">Send</button>
+            <form class="flex flex-wrap items-center gap-2" onsubmit={onSent(() => typed.trim() && sayShort(typed))}>
+                <input
+                    class="box"
+                    aria-label={say('visit.line_answer_label', { host })}
+                    maxlength="60"
+                    bind:value={typed}
+                />
+                <button class="press">{say('visit.line_send')}</button>
             </form>
         {/if}
         {#if line.state === 'here'}
-            {#if asks}<button type="button" class="press" onclick={allow}>Tell me on this device, too</button>{/if}
-            <button type="button" class="link" onclick={() => here(false)}>I am not here after all</button>
+            {#if asks}<button type="button" class="press" onclick={allow}>{say('visit.line_device')}</button>{/if}
+            <button type="button" class="link" onclick={() => here(false)}>{say('visit.line_not_here')}</button>
         {/if}
     </div>
     {#if message}<p class="notice" role="alert">{message}</p>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** How long the picked time is kept: said before it ends, made longer once, and said when it is over. */
+    import { say } from '../lib/say';
     import type { Visitor } from '../lib/visitor.svelte';
 
     interface Props {
@@ -18,25 +19,25 @@
 {#if visitor.over}
     <div class="notice flex flex-wrap items-center gap-3" role="alert">
         {#if free}
-            <p>This time is not kept for you any more, but still free. What you typed is here.</p>
-            <button type="button" class="press" onclick={again}>Keep it for me again</button>
+            <p>{say('visit.keep_over')}</p>
+            <button type="button" class="press" onclick={again}>{say('visit.keep_again')}</button>
         {:else}
-            <p>This time is not kept for you any more, and somebody else has it now. What you typed is here.</p>
+            <p>{say('visit.keep_lost')}</p>
         {/if}
     </div>
 {:else if visitor.left !== null}
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 {ends ? 'notice' : ''}">
         <p class="tabular-nums {ends ? '' : 'text-faint'}" aria-live="off">
-            Nobody else can take it for {Math.floor(visitor.left / 60)}:{String(visitor.left % 60).padStart(2, '0')}.
+            {say('visit.keep_left', {
+                left: `${Math.floor(visitor.left / 60)}:${String(visitor.left % 60).padStart(2, '0')}`,
+            })}
         </p>
         {#if ends}
             <p class="sr-only" role="status">
-                {visitor.lengthened
-                    ? 'In one minute this time is not kept for you any more.'
-                    : 'In one minute this time is not kept for you any more. You can have five more.'}
+                {visitor.lengthened ? say('visit.keep_ends_last') : say('visit.keep_ends')}
             </p>
             {#if !visitor.lengthened}
-                <button type="button" class="press" onclick={() => visitor.longer()}>Five more minutes</button>
+                <button type="button" class="press" onclick={() => visitor.longer()}>{say('visit.keep_longer')}</button>
             {/if}
         {/if}
     </div>

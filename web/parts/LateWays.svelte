@@ -1,5 +1,6 @@
 <script lang="ts">
     /** How somebody hears that a host runs late, beside the pass itself. */
+    import { say } from '../lib/say';
     import { api, ask, type Schema } from '../lib/api';
 
     let { pass, changed }: { pass: Schema['Pass']; changed: (pass: Schema['Pass']) => void } = $props();
@@ -17,13 +18,14 @@
 
 {#if pass.email || (pass.texts && pass.phone)}
     <fieldset class="no-print mt-5 flex flex-wrap items-center gap-x-5">
-        <legend class="float-left mr-5">When somebody runs late, this page says so. Tell me also</legend>
+        <legend class="float-left mr-5">{say('visit.late_ways')}</legend>
         {#if pass.email}<label class="inline-flex min-h-11 items-center gap-2"
                 ><input
                     type="checkbox"
                     checked={pass.late_by_mail}
                     onchange={(event) => set(event.currentTarget.checked, pass.late_by_text)}
-                /> by e-mail</label
+                />
+                {say('visit.late_email')}</label
             >{/if}
         {#if pass.texts && pass.phone}<label class="inline-flex min-h-11 items-center gap-2"
                 ><input
@@ -31,7 +33,7 @@
                     checked={pass.late_by_text}
                     onchange={(event) => set(pass.late_by_mail, event.currentTarget.checked)}
                 />
-                by text message to {pass.phone}</label
+                {say('visit.late_text', { phone: pass.phone })}</label
             >{/if}
         {#if message}<p role="alert">{message}</p>{/if}
     </fieldset>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { say } from '../lib/say';
     import { api, ask } from '../lib/api';
 
     interface Props {
@@ -34,35 +35,35 @@
     >
         <img src="/icon.svg" alt="" width="28" height="28" />
         <span class="font-display text-lg font-bold text-ink {host ? 'max-[359px]:sr-only' : ''}"
-            >{school || 'Recess'}</span
+            >{school || say('pages.recess')}</span
         >
     </a>
     {#if host}
-        <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label="You">
-            {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">Today</a>
-                <a class="inline-flex min-h-11 items-center" href="/staff/sheets">Your sheets</a>
-            {:else}<a class="inline-flex min-h-11 items-center" href="/staff/day">Who comes</a>{/if}
+        <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label={say('pages.you')}>
+            {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">{say('pages.today')}</a>
+                <a class="inline-flex min-h-11 items-center" href="/staff/sheets">{say('pages.your_sheets')}</a>
+            {:else}<a class="inline-flex min-h-11 items-center" href="/staff/day">{say('pages.who_comes')}</a>{/if}
             <!-- On a phone one line, and the rest behind one press. -->
             <button type="button" class="link sm:hidden" aria-expanded={all} onclick={() => (all = !all)}
-                >{all ? 'Less' : 'More'}</button
+                >{all ? say('pages.less') : say('pages.more')}</button
             >
             <div class="{all ? 'flex' : 'hidden'} basis-full flex-wrap items-center gap-x-5 sm:flex sm:basis-auto">
                 {#if role !== 'reader'}
-                    <a class="inline-flex min-h-11 items-center" href="/staff/rounds">Rounds</a>
-                    <a class="inline-flex min-h-11 items-center" href="/staff/knocks">Asked of you</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/rounds">{say('pages.rounds')}</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/knocks">{say('pages.asked_of_you')}</a>
                 {/if}
                 {#if role === 'office'}
-                    <a class="inline-flex min-h-11 items-center" href="/staff/day">Who comes</a>
-                    <a class="inline-flex min-h-11 items-center" href="/staff/directory">Students</a>
-                    <a class="inline-flex min-h-11 items-center" href="/staff/people">Staff</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/day">{say('pages.who_comes')}</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/directory">{say('pages.students')}</a>
+                    <a class="inline-flex min-h-11 items-center" href="/staff/people">{say('pages.staff')}</a>
                 {/if}
                 <a
                     class="inline-flex min-h-11 items-center"
                     href={role === 'reader' ? '/staff/account' : '/staff/settings'}
-                    >{role === 'reader' ? 'Signing in' : 'Settings'}</a
+                    >{role === 'reader' ? say('pages.signing_in') : say('pages.settings')}</a
                 >
                 <span class="text-faint">{host}</span>
-                <button type="button" class="link" onclick={signOut}>Sign out</button>
+                <button type="button" class="link" onclick={signOut}>{say('pages.sign_out')}</button>
             </div>
         </nav>
     {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Another time on the same sheet, for somebody who has one already: the old one stays theirs until the new one is. */
+    import { say } from '../lib/say';
     import { onMount, tick } from 'svelte';
     import type { Schema, Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
@@ -81,19 +82,23 @@
 
 <div class="mt-4">
     {#if sheet}
-        {#if !offering}<p class="mb-2">Pick the new time. The old one stays yours until you have it.</p>{/if}
+        {#if !offering}<p class="mb-2">{say('visit.move_intro')}</p>{/if}
         <div class="grid gap-4">
             {#each sheet.days as day (day.date)}
                 <Ruler
                     {day}
                     chosen={chosen?.key}
-                    names={{ [now]: 'yours now' }}
+                    names={{ [now]: say('visit.move_now') }}
                     zone={sheet.zone_name}
-                    called={`New time, ${day.label}`}
+                    called={say('visit.move_ruler', { day: day.label })}
                     pick={(slot) => {
                         chosen = {
                             key: slot.key,
-                            said: `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}`,
+                            said: say('visit.move_slot', {
+                                day: day.label,
+                                from: clock.say(slot.from),
+                                until: clock.say(slot.until),
+                            }),
                             other: otherAt(slot),
                         };
                         void show();
@@ -107,25 +112,25 @@
                 onclick={() => {
                     from = sheet!.later;
                     void look();
-                }}>Later days</button
+                }}>{say('visit.later_days')}</button
             >{/if}
         {#if chosen}
             <div tabindex="-1" bind:this={confirm}>
                 <p class="mt-3 font-semibold">{chosen.said}</p>
                 {#if sheet.beyond?.[chosen.key]}<p class="notice mt-2">
-                        To visitors: “{sheet.beyond[chosen.key]!}” {offering
-                            ? 'You can offer it all the same.'
-                            : 'You can move it there all the same.'}
+                        {offering
+                            ? say('visit.move_beyond_offer', { why: sheet.beyond[chosen.key]! })
+                            : say('visit.move_beyond', { why: sheet.beyond[chosen.key]! })}
                     </p>{/if}
-                {#if chosen.other}<p class="notice mt-2">There it would be with {chosen.other.name}.</p>{/if}
+                {#if chosen.other}<p class="notice mt-2">{say('visit.move_with', { host: chosen.other.name })}</p>{/if}
                 <button type="button" class="press main mt-2" disabled={working} onclick={press}
                     >{offering
-                        ? 'Offer this time'
+                        ? say('visit.move_offer')
                         : working
-                          ? 'Moving it…'
+                          ? say('visit.move_working')
                           : chosen.other
-                            ? `Move it there, with ${chosen.other.name}`
-                            : 'Move it there'}</button
+                            ? say('visit.move_press_with', { host: chosen.other.name })
+                            : say('visit.move_press')}</button
                 >
             </div>
         {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     /** Whom to ask where nothing here helps, with the number to ring. */
     interface Props {
         phone: string;
@@ -8,9 +10,9 @@
 
 <p class="no-print mt-8 text-faint">
     {#if phone}
-        If you need help, ring the school’s office: <a
-            class="inline-block py-2"
-            href="tel:{phone.replace(/[^+\d]/g, '')}">{phone}</a
+        <Said key="pages.help_by_phone" values={{ phone }}
+            >{#snippet link(text)}<a class="inline-block py-2" href="tel:{phone.replace(/[^+\d]/g, '')}">{text}</a
+                >{/snippet}</Said
         >
-    {:else}If you need help, ring the school’s office.{/if}
+    {:else}{say('pages.help')}{/if}
 </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { kept, type Sifted } from '../lib/sifted';
@@ -34,21 +35,21 @@
     }
     const parts = $derived(
         useful([
-            choice('Any time', { part: 'any' }),
-            choice('Mornings', { part: 'morning' }),
-            choice('Afternoons', { part: 'afternoon' }),
-            choice(`From ${clock.say('16:00')}`, { part: 'late' }),
+            choice(say('visit.any_time'), { part: 'any' }),
+            choice(say('visit.mornings'), { part: 'morning' }),
+            choice(say('visit.afternoons'), { part: 'afternoon' }),
+            choice(say('visit.from', { at: clock.say('16:00') }), { part: 'late' }),
         ]),
     );
     const places = $derived(
         useful([
-            choice('Anywhere', { place: null }),
+            choice(say('visit.anywhere'), { place: null }),
             ...sheet.places.map((place) => choice(place.label, { place: place.id })),
         ]),
     );
     const hosts = $derived(
         useful([
-            choice('Anybody', { host: null }),
+            choice(say('visit.anybody'), { host: null }),
             ...sheet.choose_host.map((host) => choice(host.name, { host: host.slug })),
         ]),
     );
@@ -65,7 +66,7 @@
                 onchange={(event) => (sifted = { ...sifted, ...choices[+event.currentTarget.value]!.change })}
             >
                 {#each choices as one, at (one.label)}
-                    <option value={at}>{one.label}: {one.count}</option>
+                    <option value={at}>{say('visit.choice', { choice: one.label, free: one.count })}</option>
                 {/each}
             </select>
         </p>
@@ -73,19 +74,20 @@
 {/snippet}
 
 {#if parts.length > 0}
-    <div class="mb-4 flex flex-wrap gap-2" role="group" aria-label="Part of the day">
+    <div class="mb-4 flex flex-wrap gap-2" role="group" aria-label={say('visit.part_of_the_day')}>
         {#each parts as one (one.label)}
             <button
                 type="button"
                 class="press"
                 class:main={one.on}
                 aria-pressed={one.on}
-                onclick={() => (sifted = { ...sifted, ...one.change })}>{one.label}: {one.count}</button
+                onclick={() => (sifted = { ...sifted, ...one.change })}
+                >{say('visit.choice', { choice: one.label, free: one.count })}</button
             >
         {/each}
     </div>
 {/if}
 <div class="mb-5 flex flex-wrap gap-x-6 gap-y-2 empty:hidden">
-    {@render pick('Where', places)}
-    {@render pick('With', hosts)}
+    {@render pick(say('visit.where'), places)}
+    {@render pick(say('visit.with'), hosts)}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Whom it is about: picked from those whom the pass knows, or typed. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import Answer from './Answer.svelte';
 
@@ -49,7 +50,7 @@
                             change('');
                         }}
                     />
-                    Another student
+                    {say('visit.another_student')}
                 </label>{/if}
         </div>
         {#if types}

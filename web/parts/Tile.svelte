@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { say } from '../lib/say';
     /** Somebody before a camera, as a drawing. */
     let { name }: { name: string } = $props();
     const initials = $derived(
@@ -11,7 +12,7 @@
 </script>
 
 <figure class="tile">
-    <svg viewBox="0 0 160 100" role="img" aria-label="{name}, as the camera sees them">
+    <svg viewBox="0 0 160 100" role="img" aria-label={say('pages.camera', { name })}>
         <rect width="160" height="100" class="wall" />
         <circle cx="80" cy="42" r="19" class="head" />
         <path d="M40 100 C40 72 58 66 80 66 C102 66 120 72 120 100 Z" class="body" />

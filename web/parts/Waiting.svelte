@@ -1,5 +1,6 @@
 <script lang="ts">
     /** "No time suits": a place in line for a time that somebody gives back. */
+    import { say } from '../lib/say';
     import { api, ask, type Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import type { Sifted } from '../lib/sifted';
@@ -35,10 +36,10 @@
     const HALVES = $derived(
         (
             [
-                ['any', 'Any time'],
-                ['morning', 'In the morning'],
-                ['afternoon', `In the afternoon, before ${clock.say('16:00')}`],
-                ['late', `From ${clock.say('16:00')}`],
+                ['any', say('visit.any_time')],
+                ['morning', say('visit.wait_morning')],
+                ['afternoon', say('visit.wait_afternoon', { at: clock.say('16:00') })],
+                ['late', say('visit.from', { at: clock.say('16:00') })],
             ] as const
         ).filter(([part]) => part === 'any' || part === wants.part || sheet.later !== null || has.has(part)),
     );
@@ -64,23 +65,20 @@
     }
 </script>
 
-<section class="{full ? 'mb-5' : 'mt-8'} max-w-3xl" aria-label="No time suits">
+<section class="{full ? 'mb-5' : 'mt-8'} max-w-3xl" aria-label={say('visit.wait')}>
     {#if done}
         <p class="good-news" role="status">
-            We have sent you a letter. Press the button in it, and we tell you when a time is free. When it is your
-            turn, the time is kept for you for a while.
+            {say('visit.wait_sent')}
         </p>
     {:else if !open}
-        <button type="button" class="link" onclick={() => (open = true)}
-            >No time suits? Be told when one comes free</button
-        >
+        <button type="button" class="link" onclick={() => (open = true)}>{say('visit.wait_begin')}</button>
     {:else}
         <form class="slip grid gap-4" novalidate onsubmit={onSent(join)}>
-            <h2>Be told when a time comes free</h2>
+            <h2>{say('visit.wait_heading')}</h2>
             <div class="flex flex-wrap gap-x-6 gap-y-2">
                 {#if HALVES.length > 2}
                     <p>
-                        <label for="wants-part" class="mb-1 block font-semibold">When</label>
+                        <label for="wants-part" class="mb-1 block font-semibold">{say('visit.wait_when')}</label>
                         <select id="wants-part" class="box" bind:value={wants.part}>
                             {#each HALVES as [value, label] (value)}<option {value}>{label}</option>{/each}
                         </select>
@@ -88,9 +86,9 @@
                 {/if}
                 {#if sheet.places.length > 1}
                     <p>
-                        <label for="wants-place" class="mb-1 block font-semibold">Where</label>
+                        <label for="wants-place" class="mb-1 block font-semibold">{say('visit.where')}</label>
                         <select id="wants-place" class="box" bind:value={wants.place}>
-                            <option value={null}>Anywhere</option>
+                            <option value={null}>{say('visit.anywhere')}</option>
                             {#each sheet.places as place (place.id)}<option value={place.id}>{place.label}</option
                                 >{/each}
                         </select>
@@ -98,9 +96,9 @@
                 {/if}
                 {#if sheet.choose_host.length > 0}
                     <p>
-                        <label for="wants-host" class="mb-1 block font-semibold">With</label>
+                        <label for="wants-host" class="mb-1 block font-semibold">{say('visit.with')}</label>
                         <select id="wants-host" class="box" bind:value={wants.host}>
-                            <option value={null}>Anybody</option>
+                            <option value={null}>{say('visit.anybody')}</option>
                             {#each sheet.choose_host as one (one.slug)}<option value={one.slug}>{one.name}</option
                                 >{/each}
                         </select>
@@ -112,7 +110,7 @@
                 <Contact what="email" of="wait-" required bind:value={visitor.typed.email} error={fields.email} />
             {/if}
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start">Tell me when one is free</button>
+            <button class="press main justify-self-start">{say('visit.wait_press')}</button>
         </form>
     {/if}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { say } from '../lib/say';
     /** Which of several places it is to be at. */
     interface Props {
         places: { id: number; label: string; directions?: string }[];
@@ -9,7 +10,7 @@
 </script>
 
 <fieldset>
-    <legend class="mb-1 font-semibold">Where</legend>
+    <legend class="mb-1 font-semibold">{say('visit.where')}</legend>
     {#each places as place (place.id)}
         <label class="flex min-h-11 items-center gap-2">
             <input type="radio" name="place" checked={place.id === chosen} onchange={() => pick(place.id)} />

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What a host takes a block by: its band for one occurrence, its edges for its hours. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { Pull, type Side } from './pull.svelte';
@@ -21,7 +22,7 @@
         () => day.length,
         (side, minutes) => drag(stretch, side, minutes),
     );
-    const called = $derived(`${clock.say(stretch.from)} to ${clock.say(stretch.until)}`);
+    const called = $derived(say('ruler.from_to', { from: clock.say(stretch.from), until: clock.say(stretch.until) }));
 </script>
 
 <button
@@ -29,15 +30,17 @@
     class="handle"
     style:--at={stretch.at}
     style:--long={stretch.length}
-    aria-label="Change {day.label}, {called}"
-    onclick={() => occurrence(stretch)}><span>change</span></button
+    aria-label={say('ruler.change_block', { day: day.label, block: called })}
+    onclick={() => occurrence(stretch)}><span>{say('ruler.change')}</span></button
 >
 {#each SIDES as side (side)}
     <button
         type="button"
         class="edge"
         style:--at={stretch.at + (side === 'until' ? stretch.length : 0) + pull.by(side)}
-        aria-label="{side === 'from' ? 'Begin' : 'End'} of {called}: drag, or use the arrow keys"
+        aria-label={side === 'from'
+            ? say('ruler.edge_from', { block: called })
+            : say('ruler.edge_until', { block: called })}
         onpointerdown={(event) => pull.begin(event, side)}
         onkeydown={(event) => pull.nudge(event, side)}
     ></button>

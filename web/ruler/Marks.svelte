@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What stands on a day's ruler besides its slots: the hours, what else is that day, and the bead for now. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
 
@@ -7,8 +8,13 @@
 </script>
 
 {#each day.busy as busy (busy.at + busy.title)}
-    <div class="elsewhere" style:--at={busy.at} style:--long={busy.length} title="{busy.title || 'Busy'}, {busy.said}">
-        <span class="sr-only">Your calendar: {busy.title || 'busy'}, {busy.said}</span>
+    <div
+        class="elsewhere"
+        style:--at={busy.at}
+        style:--long={busy.length}
+        title={say('ruler.busy_at', { what: busy.title || say('ruler.busy'), said: busy.said })}
+    >
+        <span class="sr-only">{say('ruler.calendar', { what: busy.title || say('ruler.busy'), said: busy.said })}</span>
     </div>
 {/each}
 {#each day.marks as mark (mark.at)}
@@ -16,7 +22,7 @@
         {#if mark.label}<span class="hour-name">{clock.say(mark.label)}</span>{/if}
     </span>
 {/each}
-{#if day.now !== null}<span class="bead" style:--at={day.now} title="Now"></span>{/if}
+{#if day.now !== null}<span class="bead" style:--at={day.now} title={say('ruler.now')}></span>{/if}
 
 <style>
     .elsewhere {

@@ -3,13 +3,14 @@
      * A day drawn to scale: blocks as bands, slots as tabs, a bead for now. Flat where there is room, upright on a
      * phone. All places come from the server; this only turns minutes into lengths.
      */
+    import { say } from '../lib/say';
     import type { Snippet } from 'svelte';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhereBriefly } from '../lib/elsewhere';
     import Marks from './Marks.svelte';
     import Tab from './Tab.svelte';
-    import { entryOf, SAID } from './tabs';
+    import { entryOf, stateSaid } from './tabs';
     import UprightDay from './UprightDay.svelte';
 
     type Day = Schema['RulerDay'];
@@ -62,16 +63,25 @@
 
     const act = (slot: Slot) =>
         press ? () => press(slot, day) : pick && slot.state === 'free' ? () => pick(slot, day) : undefined;
-    const spoken = (slot: Slot) =>
-        `${day.label}, ${clock.say(slot.from)} to ${clock.say(slot.until)}, ${names[slot.key] ?? SAID[slot.state]}${
-            slot.seats_left !== null && slot.state === 'free' ? `, ${slot.seats_left} seats left` : ''
-        }${slot.extra > 0 ? `, ${slot.extra === 1 ? 'one seat' : `${slot.extra} seats`} added` : ''}${own(slot) ? `, ${own(slot)} in your own time zone` : ''}`;
+    function spoken(slot: Slot): string {
+        const there = own(slot);
+        let said = say('ruler.slot', {
+            day: day.label,
+            from: clock.say(slot.from),
+            until: clock.say(slot.until),
+            state: names[slot.key] ?? stateSaid(slot.state),
+        });
+        if (slot.seats_left !== null && slot.state === 'free')
+            said = say('ruler.slot_seats', { slot: said, seats: slot.seats_left });
+        if (slot.extra > 0) said = say('ruler.slot_added', { slot: said, seats: slot.extra });
+        return there ? say('ruler.slot_elsewhere', { slot: said, there }) : said;
+    }
 </script>
 
 <section
     class="day"
     data-ruler
-    aria-label={called || (heading ? `${heading}, ${day.label}` : day.label)}
+    aria-label={called || (heading ? say('ruler.of_day', { heading, day: day.label }) : day.label)}
     bind:clientWidth={width}
 >
     <h3 class="mb-2 text-[1.05rem]">{heading || day.label}</h3>
@@ -90,7 +100,7 @@
                             class="rest"
                             style:--at={stretch.at + stretch.length - stretch.left_over}
                             style:--long={stretch.left_over}
-                            title="{stretch.left_over} minutes left over"
+                            title={say('ruler.minutes_left_over', { minutes: stretch.left_over })}
                         ></div>
                     {/if}
                     {#each stretch.slots as slot (slot.key)}

@@ -1,8 +1,9 @@
 <script lang="ts">
     /** One slot as a tab to scale: what it is, and to whom it can be theirs. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
-    import { SAID, walk } from './tabs';
+    import { stateSaid, walk } from './tabs';
 
     type Slot = Schema['RulerSlot'];
 
@@ -49,8 +50,9 @@
     >
     {#if name}<span class="who" aria-hidden="true">{name.split(' ')[0]}</span>{/if}
     <span class="more">
-        {#if slot.state === 'free'}to {clock.say(slot.until)}{#if slot.seats_left !== null}, {slot.seats_left}
-                {slot.seats_left === 1 ? 'seat' : 'seats'}{/if}{:else}{name ?? SAID[slot.state]}{/if}
+        {#if slot.state !== 'free'}{name ?? stateSaid(slot.state)}
+        {:else if slot.seats_left === null}{say('ruler.to', { until: clock.say(slot.until) })}
+        {:else}{say('ruler.to_seats', { until: clock.say(slot.until), seats: slot.seats_left })}{/if}
     </span>
 </button>
 

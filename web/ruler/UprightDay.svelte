@@ -1,9 +1,10 @@
 <script lang="ts">
     /** A day on a phone: time runs down, what can be had is to scale under a thumb, and what cannot is one line. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { runsOf } from '../lib/runs';
-    import { SAID, walk } from './tabs';
+    import { stateSaid, walk } from './tabs';
 
     type Slot = Schema['RulerSlot'];
 
@@ -23,7 +24,7 @@
     const shortest = $derived(Math.min(60, ...runs.filter((run) => run.free).map((run) => run.slots[0]!.length)));
     /** What a folded run is called: by its name where it has one, such as the time that is theirs now. */
     const called = (slots: Slot[], state: Slot['state']) =>
-        (slots.length === 1 ? names[slots[0]!.key] : undefined) ?? SAID[state];
+        (slots.length === 1 ? names[slots[0]!.key] : undefined) ?? stateSaid(state);
 </script>
 
 <ol class="upright">
@@ -46,16 +47,18 @@
                     onclick={() => pick(slot)}
                 >
                     <span class="from">{clock.say(slot.from)}</span>
-                    <span>to {clock.say(slot.until)}</span>
-                    {#if slot.seats_left !== null}<span
-                            >{slot.seats_left === 1 ? '1 seat' : `${slot.seats_left} seats`}</span
-                        >{/if}
+                    <span>{say('ruler.to', { until: clock.say(slot.until) })}</span>
+                    {#if slot.seats_left !== null}<span>{say('ruler.seats', { seats: slot.seats_left })}</span>{/if}
                     {#if own(slot)}<span class="own">{own(slot)}</span>{/if}
                 </button>
             </li>
         {:else}
             <li class="folded {run.state.replaceAll(' ', '-')}">
-                {`${clock.say(run.from)} to ${clock.say(run.until)} ${called(run.slots, run.state)}`}
+                {say('ruler.several', {
+                    from: clock.say(run.from),
+                    until: clock.say(run.until),
+                    state: called(run.slots, run.state),
+                })}
             </li>
         {/if}
     {/each}

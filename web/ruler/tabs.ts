@@ -1,17 +1,10 @@
 /** The tabs of rulers: what their states are called, which one the tab key reaches, and where other keys go from it. */
 import type { Schema } from '../lib/api';
+import { say } from '../lib/say';
 
 type Slot = Schema['RulerSlot'];
 
-export const SAID: Record<Slot['state'], string> = {
-    free: 'free',
-    taken: 'taken',
-    busy: 'not available',
-    'too soon': 'too soon to book',
-    'not yet open': 'not open yet',
-    closed: 'closed',
-    past: 'over',
-};
+export const stateSaid = (state: Slot['state']): string => say(`ruler.state_${state}`);
 
 /** One tab in each ruler takes part in the tab order: what is chosen, else the first that is free, else the first. */
 export function entryOf(slots: Slot[], chosen: string | null): string | undefined {

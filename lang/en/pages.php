@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+// What several pages have: the head, fields, controls, and what is said while the machine is away. ICU MessageFormat.
+return [
+    'if_you_like' => '(if you like)',
+    'camera' => '{name}, as the camera sees them',
+    'help_by_phone' => 'If you need help, ring the school’s office: <link>{phone}</link>',
+    'help' => 'If you need help, ring the school’s office.',
+    'recess' => 'Recess',
+    'less' => 'Less',
+    'more' => 'More',
+    'signing_in' => 'Signing in',
+    'settings' => 'Settings',
+    'you' => 'You',
+    'today' => 'Today',
+    'your_sheets' => 'Your sheets',
+    'who_comes' => 'Who comes',
+    'rounds' => 'Rounds',
+    'asked_of_you' => 'Asked of you',
+    'students' => 'Students',
+    'staff' => 'Staff',
+    'sign_out' => 'Sign out',
+    'a_moment' => 'A moment, this goes on by itself. Nothing is lost, and nothing happens twice.',
+    'no_answer' =>
+        'No answer came. What you typed is still here. Look at your connection and press again; nothing happens twice.',
+    'another_look' => 'Something needs another look. Nothing was lost.',
+    'signed_out' =>
+        'You were signed out meanwhile. Sign in again in another tab, then press again here; nothing is lost.',
+    'file_too_large' => 'That file is too large. Nothing was saved; what you typed is still here.',
+    'file_too_large_here' => 'This file is too large.',
+    'a_lot' => 'That was a lot at once. Wait a minute and press again; nothing is lost.',
+    'machine_away' =>
+        'The school’s machine has been away for half a minute. What you typed is still here. Press again in a minute; nothing happens twice.',
+    'went_wrong' => 'Something went wrong here. Nothing was half-saved. Try again in a minute.',
+    'passkey_has_one' => 'This machine has a passkey for your account already.',
+    'passkey_could_not' => 'This machine could not do it. Take another machine or browser, or go on without a passkey.',
+    'prove_codes_only' => 'One of your codes on paper',
+    'prove_or_codes' => 'Or a code on paper',
+    'prove_app_only' => 'A code of your telephone, or one on paper',
+    'prove_or_app' => 'Or a code of your telephone',
+    'prove' => 'Show once more that it is you',
+    'prove_why' => 'What you are about to do cannot simply be taken back.',
+    'prove_passkey' => 'Show it with your passkey',
+    'password' => 'Your password',
+    'go_on' => 'Go on',
+    'leave_it' => 'Leave it',
+    'undo' => 'Undo',
+    'close_this' => 'Close this',
+    'e_mail_address' => 'E-mail address',
+    'with' => 'with <link>{host}</link>',
+    'with_also' => 'with <link>{host}</link> {also}',
+    'clock_24' => '24-hour clock',
+    'clock_12' => '12-hour clock',
+    'with_titles' => 'with <link>{host}</link>, {titles}',
+    'with_also_titles' => 'with <link>{host}</link> {also}, {titles}',
+];
