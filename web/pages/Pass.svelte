@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A visitor's private page for their bookings. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { onMount } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { ring } from '../lib/bell';
@@ -36,7 +38,7 @@
         const before = called(pass).map((one) => one.id);
         changed = data;
         for (const one of called(data).filter((one) => !before.includes(one.id)))
-            ring('It is your turn', `${one.host.name}, ${one.place.label}`);
+            ring(say('pass.turn'), say('pass.turn_where', { host: one.host.name, place: one.place.label }));
     }
     function pressed(data: Schema['Pass']) {
         live.fresh();
@@ -62,30 +64,31 @@
     <Masthead school={pass.school} />
     <div class="max-w-3xl">
         <div class="flex flex-wrap items-baseline gap-x-4">
-            <h1>Your bookings</h1>
+            <h1>{say('pass.your_bookings')}</h1>
             <span class="no-print ml-auto"><ClockSwitch again={() => live.anew()} /></span>
         </div>
         <p class="mb-5 text-faint">
-            For {pass.name}. Whoever has this page’s address can change these bookings, so keep it to yourself.
+            {say('pass.intro', { name: pass.name })}
         </p>
         <Heard {live} />
         <Yours {pass} changed={pressed} asked={PassKnocks} />
         {#if pass.code}
             <p class="no-print mt-5">
-                Your code for the entrance today: <strong class="times">{pass.code}</strong>. The square further down
-                does the same.
+                <Said key="pass.code" values={{ code: pass.code }}
+                    >{#snippet bold(text)}<strong class="times">{text}</strong>{/snippet}</Said
+                >
             </p>
         {/if}
         {#if pass.open.length > 0}
             <section class="no-print mt-8" aria-labelledby="open">
-                <h2 id="open" class="mb-3">Open to you</h2>
+                <h2 id="open" class="mb-3">{say('pass.open')}</h2>
                 <ul>
                     {#each pass.open as one (one.path)}
                         <li>
                             <a class="inline-flex min-h-11 items-center" href={one.path}
                                 >{one.host
-                                    ? `${one.title} with ${one.host}`
-                                    : `${one.title}: plan all your meetings`}</a
+                                    ? say('pass.open_sheet', { title: one.title, host: one.host })
+                                    : say('pass.open_round', { title: one.title })}</a
                             >
                         </li>
                     {/each}
@@ -93,22 +96,21 @@
             </section>
         {/if}
         {#if !pass.whole}
-            <form class="no-print mt-8" method="post" action="{pass.path}/everything">
-                <h2 class="mb-2">Everything you booked</h2>
+            <form class="no-print mt-8" method="post" action={say('pass.everything', { path: pass.path })}>
+                <h2 class="mb-2">{say('pass.everything')}</h2>
                 <p class="mb-3 text-faint">
-                    This link shows one part of it. We send a link to all of it to the e-mail address that we know of
-                    you{pass.email ? ` (${pass.email})` : ''}; from there you can also change who you are.
+                    {pass.email ? say('pass.part_why_email', { email: pass.email }) : say('pass.part_why')}
                 </p>
-                <button class="press">Send me a link to everything</button>
+                <button class="press">{say('pass.send_everything')}</button>
             </form>
         {/if}
         <section class="no-print mt-8" aria-labelledby="more">
-            <h2 id="more" class="mb-3">{pass.whole ? 'Everything you booked' : 'This part of it'}</h2>
+            <h2 id="more" class="mb-3">{pass.whole ? say('pass.everything') : say('pass.part')}</h2>
             <div class="flex flex-wrap gap-3">
-                {#if pass.whole}<a class="press main" href="/" onclick={carry}>Book another meeting</a>{/if}
-                <a class="press" href="{pass.path}/bookings.ics" download>All in one calendar file</a>
-                <a class="press" href={feed}>Follow it in your calendar</a>
-                <button type="button" class="press" onclick={() => print()}>Print the plan</button>
+                {#if pass.whole}<a class="press main" href="/" onclick={carry}>{say('pass.another_meeting')}</a>{/if}
+                <a class="press" href="{pass.path}/bookings.ics" download>{say('pass.calendar_file')}</a>
+                <a class="press" href={feed}>{say('pass.calendar_follow')}</a>
+                <button type="button" class="press" onclick={() => print()}>{say('pass.print_plan')}</button>
             </div>
         </section>
         <LateWays {pass} changed={pressed} />
@@ -116,28 +118,22 @@
             <Holder {pass} changed={pressed} />
             <details class="no-print mt-5">
                 <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                    >This page on another device, or a new address for it</summary
+                    >{say('pass.other_device')}</summary
                 >
-                <img
-                    src="{pass.path}/qr.svg"
-                    alt="QR code of this page"
-                    width="190"
-                    height="190"
-                    class="my-3 bg-white"
-                />
+                <img src="{pass.path}/qr.svg" alt={say('pass.qr')} width="190" height="190" class="my-3 bg-white" />
                 <p class="mb-2">
-                    If somebody has seen the address who should not: a new one makes the old one worthless.
+                    {say('pass.renew_why')}
                 </p>
-                <button type="button" class="press away" onclick={renew}>Give it a new address</button>
+                <button type="button" class="press away" onclick={renew}>{say('pass.renew')}</button>
                 <div role="status">
                     {#if renewed}<p class="good-news mt-3">
-                            This page has a new address now. Messages that come later carry it.
+                            {say('pass.renewed')}
                         </p>{/if}
                 </div>
                 {#if message}<p class="notice mt-3" role="alert">{message}</p>{/if}
             </details>
             <p class="no-print mt-5">
-                <a class="inline-flex min-h-11 items-center" href="{pass.path}/kept">All that is kept about you</a>
+                <a class="inline-flex min-h-11 items-center" href="{pass.path}/kept">{say('pass.kept_about')}</a>
             </p>
         {/if}
         <Office phone={pass.office} />

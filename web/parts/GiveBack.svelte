@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Taking a booking away, from either side: a press, a word if wanted, and a second press on the same spot. */
+    import { say } from '../lib/say';
     import { tick } from 'svelte';
     import Field from './Field.svelte';
     import { onSent } from '../lib/form';
@@ -40,7 +41,7 @@
         <Field name="note-{id}" label={ask} bind:value={note} lines={2} />
         {#if failure}<p class="notice" role="alert">{failure}</p>{/if}
         <div class="flex flex-wrap gap-3">
-            <button class="press away" disabled={working}>{working ? 'One moment…' : go}</button>
+            <button class="press away" disabled={working}>{working ? say('pass.one_moment') : go}</button>
             <button type="button" class="press" onclick={() => turn(false)}>{keep}</button>
         </div>
     </form>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** One booking on a pass: what, when, where, about whom, and the ways to move it, change it or give it back. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import { elsewhere } from '../lib/elsewhere';
@@ -66,7 +68,7 @@
                     body: { answers: answers as Record<string, never> },
                 }),
             ),
-            `Saved. ${booking.host.name} reads it as it is now.`,
+            say('pass.answers_saved', { host: booking.host.name }),
         );
     const answerJoiner = async (joiner: number, bring: boolean) =>
         settle(
@@ -76,12 +78,12 @@
                     body: { joiner, bring, may_change: joinersMayChange },
                 }),
             ),
-            bring ? '' : 'They are not added, and are told nothing.',
+            bring ? '' : say('pass.joiner_not_added'),
         );
     const answerOffer = async (take: boolean) =>
         settle(
             await ask(api.POST('/api/p/{token}/bookings/{booking}/offer', { params: { path }, body: { take } })),
-            take ? 'The time is yours.' : 'That is noted; the time is free for others again.',
+            take ? say('pass.offer_taken') : say('pass.offer_left'),
         );
     function show(what: typeof open) {
         open = open === what ? '' : what;
@@ -92,14 +94,20 @@
     const asked = $derived(booking.questions.filter((one) => one.kind !== 'student'));
     const otherClock = $derived(elsewhere(booking, booking.zone_name));
     const said = (value: unknown) =>
-        Array.isArray(value) ? value.join(', ') : value === true ? 'yes' : value === false ? 'no' : String(value ?? '');
+        Array.isArray(value)
+            ? value.join(', ')
+            : value === true
+              ? say('pass.yes')
+              : value === false
+                ? say('pass.no')
+                : String(value ?? '');
 </script>
 
 <article
     class="slip"
     class:under-way={phase === 'now' && !off}
     class:text-faint={phase === 'over'}
-    aria-label="{booking.title}, {booking.date}, {clock.say(booking.from)}"
+    aria-label={say('pass.called', { title: booking.title, date: booking.date, at: clock.say(booking.from) })}
 >
     {#if off}
         <p class="notice mb-3" role="status">
@@ -108,31 +116,30 @@
         </p>
     {:else if booking.state === 'kept'}
         <p class="notice mb-3" role="status">
-            This time is kept for you until {booking.confirm_until ?? ''}. A message is on its way to {pass.email}:
-            press what stands in it, and the time is booked.
+            {say('pass.kept_until', { until: booking.confirm_until ?? '', email: pass.email })}
         </p>
     {:else if booking.line && ['here', 'called'].includes(booking.line.state)}
         <!-- The line says it. -->
     {:else if phase === 'over' || booking.line?.state === 'over'}
         <p class="mb-2">
             {booking.line && booking.line.state !== 'over' && booking.line.state !== 'ahead'
-                ? 'Your time is over. If you are here now, say so.'
-                : 'This meeting is over.'}
+                ? say('pass.over_late')
+                : say('pass.over')}
         </p>
     {:else if phase === 'now' && booking.state === 'booked'}
         <p class="good-news mb-3 flex flex-wrap items-center gap-3" role="status">
-            This meeting is now, until {clock.say(booking.until)}.
+            {say('pass.now_until', { until: clock.say(booking.until) })}
             {#if booking.place.link}<a class="press main" href={booking.place.link} rel="noreferrer"
-                    >Go to the meeting</a
+                    >{say('pass.go_to_meeting')}</a
                 >{/if}
         </p>
     {:else if phase === 'soon' && booking.state === 'booked'}
-        <p class="good-news mb-3" role="status">This meeting is within the next hour.</p>
+        <p class="good-news mb-3" role="status">{say('pass.within_hour')}</p>
     {:else if booking.state === 'asked'}
         <p class="good-news mb-3" role="status">
             {booking.maybe
-                ? `${booking.host.name} says maybe. The time is held for you until ${booking.held_until ?? ''}.`
-                : `You have asked for this time. It is held for you until ${booking.host.name} answers, at the longest until ${booking.held_until ?? ''}.`}
+                ? say('pass.maybe_until', { host: booking.host.name, until: booking.held_until ?? '' })
+                : say('pass.asked_until', { host: booking.host.name, until: booking.held_until ?? '' })}
             {#if booking.answer_note}<span class="block">“{booking.answer_note}”</span>{/if}
         </p>
     {/if}
@@ -140,64 +147,74 @@
     {#if booking.offer && !off}
         <div class="good-news no-print mb-4 grid gap-2">
             <p>
-                {booking.host.name} offers you another time: <strong>{booking.offer.when}</strong>. It is kept for you
-                until {booking.offer.until}.
+                <Said
+                    key="pass.offer"
+                    values={{ host: booking.host.name, when: booking.offer.when, until: booking.offer.until }}
+                    >{#snippet bold(text)}<strong>{text}</strong>{/snippet}</Said
+                >
             </p>
             {#if booking.offer.word}<p class="whitespace-pre-line">“{booking.offer.word}”</p>{/if}
             <p class="flex flex-wrap gap-3">
-                <button type="button" class="press main" onclick={() => answerOffer(true)}>Take this time</button>
-                <button type="button" class="press" onclick={() => answerOffer(false)}>No, thank you</button>
+                <button type="button" class="press main" onclick={() => answerOffer(true)}
+                    >{say('pass.take_time')}</button
+                >
+                <button type="button" class="press" onclick={() => answerOffer(false)}>{say('pass.no_thanks')}</button>
             </p>
             {#if message && open === ''}<p role="alert">{message}</p>{/if}
         </div>
     {/if}
     <h2 class={off ? 'text-faint line-through' : ''}>
-        <time datetime={booking.key}>{booking.date}<br />{clock.say(booking.from)} to {clock.say(booking.until)}</time>
+        <time datetime={booking.key}
+            >{booking.date}<br />{say('pass.from_to', {
+                from: clock.say(booking.from),
+                until: clock.say(booking.until),
+            })}</time
+        >
     </h2>
     <dl class="facts my-4">
-        <dt>What</dt>
+        <dt>{say('pass.what')}</dt>
         <dd>{booking.title}</dd>
-        <dt>With</dt>
-        <dd>{booking.host.name} ({booking.host.subject})</dd>
+        <dt>{say('pass.with')}</dt>
+        <dd>{say('pass.host', { host: booking.host.name, subject: booking.host.subject })}</dd>
         {#if booking.student}
-            <dt>About</dt>
+            <dt>{say('pass.about')}</dt>
             <dd>{booking.student}</dd>
         {/if}
-        <dt>Where</dt>
+        <dt>{say('pass.where')}</dt>
         <dd>
             {booking.place.label}{#if booking.place.link && !off}: <a href={booking.place.link} rel="noreferrer"
                     >{booking.place.link}</a
                 >{/if}
             {#if booking.place.promise}<span class="block">{booking.place.promise}</span>{/if}
             {#if booking.place.directions}<span class="block text-faint">{booking.place.directions}</span>{/if}
-            {#if booking.place.picture}<a class="link" href={booking.place.picture}>The way there, as a picture</a>{/if}
+            {#if booking.place.picture}<a class="link" href={booking.place.picture}>{say('pass.way_picture')}</a>{/if}
         </dd>
-        <dt>Time zone</dt>
+        <dt>{say('pass.time_zone')}</dt>
         <dd>
-            {booking.zone}{#if otherClock}<span class="block">In your own time zone: {otherClock}</span>{/if}
+            {booking.zone}{#if otherClock}<span class="block">{say('pass.own_zone', { there: otherClock })}</span>{/if}
         </dd>
         {#if !booking.own}
-            <dt>With you</dt>
-            <dd>{booking.visitor}, who booked it</dd>
+            <dt>{say('pass.with_you')}</dt>
+            <dd>{say('pass.who_booked', { visitor: booking.visitor })}</dd>
         {/if}
         {#each asked.filter((one) => one.key !== 'phone' && said((booking.answers as Record<string, unknown>)[one.key])) as question (question.key)}
             <dt>{question.label}</dt>
             <dd>{said((booking.answers as Record<string, unknown>)[question.key])}</dd>
         {/each}
         {#if booking.also.length > 0}
-            <dt>At the same time</dt>
+            <dt>{say('pass.same_time')}</dt>
             <dd>{booking.also.join(', ')}</dd>
         {/if}
         {#if booking.guests.length > 0}
-            <dt>Also coming</dt>
+            <dt>{say('pass.also_coming')}</dt>
             <dd>
                 {#each booking.guests as one (one.id)}
                     <span class="block"
-                        >{one.name}{one.may_change ? ', who may move and cancel it' : ''}
+                        >{one.may_change ? say('pass.guest_changes', { guest: one.name }) : one.name}
                         {#if booking.own && on}<button
                                 type="button"
                                 class="no-print min-h-11 cursor-pointer text-board underline underline-offset-4"
-                                onclick={() => leave(one.id)}>is not coming</button
+                                onclick={() => leave(one.id)}>{say('pass.is_not_coming')}</button
                             >{/if}</span
                     >
                 {/each}
@@ -208,49 +225,56 @@
         <div class="notice no-print mb-4 grid gap-2">
             {#each booking.joiners as one (one.id)}
                 <p class="flex flex-wrap items-center gap-3">
-                    {one.name} asks to join this meeting.
-                    <button type="button" class="press" onclick={() => answerJoiner(one.id, true)}>Add them</button>
-                    <button type="button" class="press" onclick={() => answerJoiner(one.id, false)}>Do not</button>
+                    {say('pass.joiner', { name: one.name })}
+                    <button type="button" class="press" onclick={() => answerJoiner(one.id, true)}
+                        >{say('pass.add_them')}</button
+                    >
+                    <button type="button" class="press" onclick={() => answerJoiner(one.id, false)}
+                        >{say('pass.joiner_no')}</button
+                    >
                 </p>
             {/each}
             <label class="flex min-h-11 items-center gap-2"
-                ><input type="checkbox" bind:checked={joinersMayChange} /> They may move and cancel the meeting, too</label
+                ><input type="checkbox" bind:checked={joinersMayChange} /> {say('pass.guest_may_change')}</label
             >
             {#if message && open === ''}<p role="alert">{message}</p>{/if}
         </div>
     {/if}
     <div class="no-print flex flex-wrap items-start gap-3">
-        {#if on && booking.state !== 'kept'}<a class="press" href={booking.entry_path} download>Add to your calendar</a
+        {#if on && booking.state !== 'kept'}<a class="press" href={booking.entry_path} download
+                >{say('pass.calendar_add')}</a
             >{/if}
         {#if booking.can_move && phase !== 'now' && on}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'move'}
-                onclick={() => show('move')}>Move it</button
+                onclick={() => show('move')}>{say('pass.move')}</button
             >{/if}
         {#if booking.can_bring && on}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'guest'}
-                onclick={() => show('guest')}>Add another adult</button
+                onclick={() => show('guest')}>{say('pass.guest')}</button
             >{/if}
         {#if booking.can_answer && asked.length > 0 && on}<button
                 type="button"
                 class="press"
                 aria-expanded={open === 'answers'}
                 onclick={() => show('answers')}
-                >{asked.length > 1 ? 'Change my answers, or add a word' : `A word to ${booking.host.name}`}</button
+                >{asked.length > 1
+                    ? say('pass.answers_change')
+                    : say('pass.answers_word', { host: booking.host.name })}</button
             >{/if}
         {#if !booking.own && on}<button type="button" class="press away" onclick={() => leave(null)}
-                >I am not coming</button
+                >{say('pass.give_back')}</button
             >{/if}
         {#if booking.can_give_back && phase !== 'now' && on}
             <GiveBack
                 id={booking.id}
-                open="Cancel"
-                ask="A word to {booking.host.name}"
-                go="Cancel this meeting"
-                keep="Do not cancel"
+                open={say('pass.cancel')}
+                ask={say('pass.answers_word', { host: booking.host.name })}
+                go={say('pass.cancel_this_meeting')}
+                keep={say('pass.do_not_cancel')}
                 act={giveBack}
             />
         {/if}
@@ -258,7 +282,7 @@
                 class="press"
                 href={booking.sheet_path}
                 onclick={() => sessionStorage.setItem('recess.pass', pass.path)}
-                >{off ? 'Pick another time' : `Book with ${booking.host.name} again`}</a
+                >{off ? say('pass.pick_again') : say('pass.book_again', { host: booking.host.name })}</a
             >{/if}
     </div>
     {#if open === 'move'}
@@ -286,27 +310,27 @@
         />
     {:else if open === 'guest'}
         <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(bring)}>
-            <p>They get a private page of their own and the same letters, and can leave.</p>
+            <p>{say('pass.guest_intro')}</p>
             <Field
                 name="guest-name-{booking.id}"
-                label="Their name"
+                label={say('pass.guest_name')}
                 required
                 bind:value={guest.name}
                 error={fields.name}
             />
             <Field
                 name="guest-email-{booking.id}"
-                label="Their e-mail address"
+                label={say('pass.guest_email')}
                 type="email"
                 required
                 bind:value={guest.email}
                 error={fields.email}
             />
             <label class="flex min-h-11 items-center gap-2"
-                ><input type="checkbox" bind:checked={guest.may_change} /> They may move and cancel the meeting, too</label
+                ><input type="checkbox" bind:checked={guest.may_change} /> {say('pass.guest_may_change')}</label
             >
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start">Add them</button>
+            <button class="press main justify-self-start">{say('pass.add_them')}</button>
         </form>
     {:else if open === 'answers'}
         <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(change)}>
@@ -319,7 +343,7 @@
                 />
             {/each}
             {#if message}<p class="notice" role="alert">{message}</p>{/if}
-            <button class="press main justify-self-start">Save</button>
+            <button class="press main justify-self-start">{say('pass.save')}</button>
         </form>
     {/if}
 </article>

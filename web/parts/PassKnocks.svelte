@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What whoever holds the pass has asked for, how it stands, and other times that are offered instead. */
+    import { say } from '../lib/say';
     import { api, ask, type Schema } from '../lib/api';
 
     interface Props {
@@ -12,6 +13,11 @@
     let message = $state('');
     let leaving = $state<number | null>(null);
     const token = $derived(pass.path.slice('/p/'.length));
+
+    function where({ host, student, place }: Schema['PassKnock']): string {
+        const whom = student ? say('pass.knock_of_about', { host, student }) : say('pass.knock_of', { host });
+        return place ? say('pass.place_then', { where: whom, place }) : whom;
+    }
 
     async function take(knock: Schema['PassKnock'], choice: number) {
         working = true;
@@ -27,8 +33,8 @@
             changed(
                 answer.data,
                 answer.data.knocks.some((one) => one.id === knock.id)
-                    ? 'Taken. Now the others are asked whether they can, too.'
-                    : 'This time is yours.',
+                    ? say('pass.knock_taken_others')
+                    : say('pass.knock_taken'),
             );
     }
     async function takeBack(knock: Schema['PassKnock']) {
@@ -39,22 +45,20 @@
         working = false;
         leaving = null;
         message = answer.trouble?.message ?? '';
-        if (answer.data) changed(answer.data, 'You ask no longer. The times are free again.');
+        if (answer.data) changed(answer.data, say('pass.knock_back'));
     }
 </script>
 
 {#if pass.knocks.length > 0}
     <section class="no-print mb-6" aria-labelledby="asked">
-        <h2 id="asked" class="mb-2">Asked for</h2>
+        <h2 id="asked" class="mb-2">{say('pass.knocks')}</h2>
         {#if message}<p class="notice mb-3" role="alert">{message}</p>{/if}
         <div class="grid gap-3">
             {#each pass.knocks as knock (knock.id)}
                 <article class="slip" class:over={!knock.open}>
                     <h3>{knock.title}</h3>
                     <p class="text-faint">
-                        {[`with ${knock.host}`, knock.student && `about ${knock.student}`, knock.place]
-                            .filter(Boolean)
-                            .join(', ')}
+                        {where(knock)}
                     </p>
                     <p class="mt-1">{knock.said}</p>
                     {#if knock.word}<blockquote class="my-2 border-l-4 border-marigold pl-3 whitespace-pre-line">
@@ -68,7 +72,7 @@
                                         type="button"
                                         class="press main"
                                         disabled={working}
-                                        onclick={() => take(knock, choice.id)}>Take this time</button
+                                        onclick={() => take(knock, choice.id)}>{say('pass.take_time')}</button
                                     >{/if}
                             </li>
                         {/each}
@@ -76,25 +80,26 @@
                     {#if knock.open}
                         {#if leaving === knock.id}
                             <p class="mt-2 flex flex-wrap items-center gap-3">
-                                {knock.host}
                                 {knock.state === 'unconfirmed'
-                                    ? 'has not been asked yet.'
-                                    : 'hears that you ask no longer.'}
+                                    ? say('pass.knock_leaving_unasked', { host: knock.host })
+                                    : say('pass.knock_leaving', { host: knock.host })}
                                 <button
                                     type="button"
                                     class="press away"
                                     disabled={working}
-                                    onclick={() => takeBack(knock)}>Yes, take it back</button
+                                    onclick={() => takeBack(knock)}>{say('pass.knock_back_yes')}</button
                                 >
-                                <button type="button" class="press" onclick={() => (leaving = null)}>Leave it</button>
+                                <button type="button" class="press" onclick={() => (leaving = null)}
+                                    >{say('pass.knock_leave')}</button
+                                >
                             </p>
                         {:else}<p class="mt-2">
                                 <button type="button" class="press away" onclick={() => (leaving = knock.id)}
-                                    >Ask no longer</button
+                                    >{say('pass.knock_back_press')}</button
                                 >
                             </p>{/if}
                     {:else}<p class="mt-2">
-                            <a class="press" href="{knock.door}?pass={token}">Ask for another time</a>
+                            <a class="press" href="{knock.door}?pass={token}">{say('pass.knock_again')}</a>
                         </p>{/if}
                 </article>
             {/each}

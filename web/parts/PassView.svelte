@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A pass: what was just done and how to take it back, the plan of each day, and every booking. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import Fold from '../controls/Fold.svelte';
     import { tick } from 'svelte';
     import { api, ask, type Schema } from '../lib/api';
@@ -43,15 +45,15 @@
                 params: { path: { token: pass.path.slice('/p/'.length), booking: change.booking } },
             }),
         );
-        if (answer.data) return done(answer.data, 'That is taken back. Everything is as it was, and nobody was told.');
+        if (answer.data) return done(answer.data, say('pass.undone'));
         message = answer.trouble.message;
     }
 
     const DONE: Record<NonNullable<Schema['Pass']['undo']>['what'], string> = {
-        'given back': 'This meeting is cancelled.',
-        moved: 'The meeting is moved.',
-        'guest left': 'That is noted: they are not coming.',
-        'guest brought': 'They are invited.',
+        'given back': say('pass.did_give_back'),
+        moved: say('pass.did_move'),
+        'guest left': say('pass.did_guest_left'),
+        'guest brought': say('pass.did_guest_brought'),
     };
     const over = (booking: Schema['PassBooking']) =>
         booking.state === 'cancelled' ||
@@ -72,7 +74,10 @@
             <p class="good-news mb-5 flex flex-wrap items-center gap-3">
                 {DONE[pass.undo.what]}
                 <button type="button" class="press" onclick={undo}
-                    >Take that back&nbsp;<span class="tabular-nums" aria-hidden="true">({undoing.left})</span></button
+                    ><Said key="pass.undo" values={{ seconds: undoing.left }}
+                        >{#snippet left(text)}<span class="tabular-nums" aria-hidden="true">{text}</span
+                            >{/snippet}</Said
+                    ></button
                 >
             </p>
         {:else if said}
@@ -94,7 +99,7 @@
 >
     {#snippet meeting(booking)}<PassBooking {pass} {booking} changed={done} />{/snippet}
 </Plan>
-{#if pass.bookings.length === 0 && pass.knocks.length === 0}<p>Nothing is booked here.</p>{/if}
+{#if pass.bookings.length === 0 && pass.knocks.length === 0}<p>{say('pass.none')}</p>{/if}
 <div class="no-print grid gap-5 empty:hidden">
     {#each fresh as booking (booking.id)}
         <PassBooking {pass} {booking} changed={done} />
@@ -103,7 +108,7 @@
 {#if gone.length > fresh.length}
     <Fold class="no-print mt-5" begins={coming.length === 0}>
         <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-            >Over or cancelled ({gone.length - fresh.length})</summary
+            >{say('pass.gone', { many: gone.length - fresh.length })}</summary
         >
         <div class="mt-2 grid gap-5">
             {#each gone.filter((one) => !fresh.includes(one)) as booking (booking.id)}

@@ -3,6 +3,7 @@
      * The plan of each day, on top of a pass and on one printed page: when, with whom, about whom, where. A press opens a
      * meeting in its place, with all that can be done about it.
      */
+    import { say } from '../lib/say';
     import type { Snippet } from 'svelte';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
@@ -27,12 +28,17 @@
             new Map<string, typeof bookings>(),
         ),
     );
-    const own = (booking: Schema['PassBooking']) => elsewhereBriefly(booking, booking.zone_name);
-    const SAID = { asked: 'asked for', kept: 'press what we sent you' } as Record<string, string>;
+    function where(booking: Schema['PassBooking']): string {
+        const place = booking.place.label;
+        const there = elsewhereBriefly(booking, booking.zone_name);
+        return there === null
+            ? place
+            : say('pass.place_elsewhere', { place, there, city: ownCity(booking, booking.zone_name) ?? '' });
+    }
 </script>
 
 {#each [...days] as [day, meetings] (day)}
-    <section class="mb-5" aria-label="The plan of {meetings[0]!.date}">
+    <section class="mb-5" aria-label={say('pass.plan_of', { date: meetings[0]!.date })}>
         <h2 class="mb-1">{meetings[0]!.date}</h2>
         <ol class="border-t border-line">
             {#each meetings as meeting (meeting.id)}
@@ -40,29 +46,34 @@
                 <li class="border-b border-line" class:under-way={phase === 'now'}>
                     <div class="flex flex-wrap items-center gap-x-4 py-1.5">
                         <span class="min-w-36 font-semibold whitespace-nowrap tabular-nums"
-                            >{clock.say(meeting.from)} to {clock.say(meeting.until)}</span
+                            >{say('pass.from_to', {
+                                from: clock.say(meeting.from),
+                                until: clock.say(meeting.until),
+                            })}</span
                         >
                         <span class="min-w-0 flex-1 basis-48">
-                            {meeting.host.name}{meeting.student ? `, about ${meeting.student}` : ''}
-                            <span class="block text-faint"
-                                >{meeting.place.label}{own(meeting)
-                                    ? ` · ${own(meeting)} (${ownCity(meeting, meeting.zone_name)})`
-                                    : ''}</span
-                            >
+                            {meeting.student
+                                ? say('pass.with_about', { host: meeting.host.name, student: meeting.student })
+                                : meeting.host.name}
+                            <span class="block text-faint">{where(meeting)}</span>
                             {#if meeting.place.directions}<span class="hidden text-faint print:block"
                                     >{meeting.place.directions}</span
                                 >{/if}
                         </span>
                         {#if phase === 'now' && meeting.state === 'booked'}
-                            <strong>now</strong>
-                        {:else if SAID[meeting.state]}<em>{SAID[meeting.state]}</em>{/if}
+                            <strong>{say('pass.now')}</strong>
+                        {:else if meeting.state === 'asked'}<em>{say('pass.state_asked')}</em>
+                        {:else if meeting.state === 'kept'}<em>{say('pass.state_kept')}</em>{/if}
                         <button
                             type="button"
                             class="no-print link"
                             aria-expanded={isOpen(meeting)}
-                            aria-label="Details of {meeting.host.name}, {clock.say(meeting.from)}"
+                            aria-label={say('pass.details_of', {
+                                host: meeting.host.name,
+                                at: clock.say(meeting.from),
+                            })}
                             onclick={() => (pressed[meeting.id] = !isOpen(meeting))}
-                            >{isOpen(meeting) ? 'Close' : 'Look or change'}</button
+                            >{isOpen(meeting) ? say('pass.close') : say('pass.look')}</button
                         >
                     </div>
                     {#if isOpen(meeting)}<div class="no-print mb-4">{@render whole(meeting)}</div>{/if}
