@@ -1,4 +1,7 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ plugins: [svelte()], test: { include: ['tests/web/**/*.test.ts'] } });
+export default defineConfig({
+    plugins: [svelte()],
+    test: { include: ['tests/web/**/*.test.ts'], setupFiles: ['tests/web/words.ts'] },
+});

@@ -32,7 +32,7 @@ describe('a press while the school’s machine is away', () => {
         answers = [away(), away()];
         const done = patiently(press());
         await vi.advanceTimersByTimeAsync(10);
-        expect(line?.textContent).toBe('pages.a_moment');
+        expect(line?.textContent).toContain('this goes on by itself');
         await vi.advanceTimersByTimeAsync(6_100);
         expect((await done).status).toBe(201);
         expect(sent).toEqual(Array(3).fill('{"request_key":"k1"}'));

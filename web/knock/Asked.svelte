@@ -1,5 +1,7 @@
 <script lang="ts">
     /** One knock, before its host: what it is about, its times, and what can be said to it. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
@@ -32,7 +34,7 @@
     const choice = $derived(knock.choices.find((one) => one.id === chosen) ?? knock.choices.find((one) => !one.gone));
     const first = $derived(knock.who.split(' ')[0] ?? knock.who);
 
-    async function say(answer: 'accept' | 'maybe' | 'decline' | 'propose', said: string) {
+    async function answerWith(answer: 'accept' | 'maybe' | 'decline' | 'propose', said: string) {
         working = true;
         const done = await ask(
             api.POST('/api/staff/knocks/{knock}/answer', {
@@ -85,13 +87,13 @@
     <header class="flex flex-wrap items-baseline gap-x-4">
         <h2 id="knock-{knock.id}">{knock.title}</h2>
         <p>
-            {knock.who}{knock.student ? `, about ${knock.student}` : ''}
+            {knock.student ? say('asking.who_about', { who: knock.who, student: knock.student }) : knock.who}
             {#if knock.phone}· <a href="tel:{knock.phone.replace(/[^+\d]/g, '')}">{knock.phone}</a>{/if}
             {#if knock.email}· <a href="mailto:{knock.email}">{knock.email}</a>{/if}
         </p>
         <p class="ml-auto text-faint">{knock.said}</p>
     </header>
-    {#if knock.for}<p>This is asked of {knock.for}, whom you stand in for.</p>{/if}
+    {#if knock.for}<p>{say('asking.for', { for: knock.for })}</p>{/if}
     {#if knock.details}<p class="max-w-prose whitespace-pre-line">{knock.details}</p>{/if}
     <p class="flex flex-wrap items-baseline gap-x-6 text-[0.95rem] text-faint">
         {#if knock.place}<span>{knock.place}</span>{/if}
@@ -100,21 +102,24 @@
             >{/each}
         {#if knock.work}<span class="min-w-0 break-all"
                 >{knock.work}
-                <TextButton onclick={() => window.open(knock.work, '_blank', 'noopener,noreferrer')}>Open it</TextButton
+                <TextButton onclick={() => window.open(knock.work, '_blank', 'noopener,noreferrer')}
+                    >{say('asking.work_open')}</TextButton
                 ></span
             >{/if}
     </p>
     {#each knock.others as other (other)}<p>{other}.</p>{/each}
-    {#if knock.word}<p class="text-faint">Your word to them: “{knock.word}”</p>{/if}
+    {#if knock.word}<p class="text-faint">{say('asking.word_given', { word: knock.word })}</p>{/if}
 
     <div class="choices">
         {#each knock.choices as one (one.id)}
             <div class="row">
                 {#if knock.can_answer && knock.choices.length > 1}
                     <Radio name="choice-{knock.id}" bind:group={chosen} value={one.id} disabled={one.gone} class="times"
-                        >{one.when} to {clock.say(one.until)}</Radio
+                        >{say('asking.when_until', { when: one.when, until: clock.say(one.until) })}</Radio
                     >
-                {:else}<p class="times font-semibold">{one.when} to {clock.say(one.until)}</p>{/if}
+                {:else}<p class="times font-semibold">
+                        {say('asking.when_until', { when: one.when, until: clock.say(one.until) })}
+                    </p>{/if}
                 <AskedDay choice={one} />
             </div>
         {/each}
@@ -124,67 +129,74 @@
         <div class="mt-2 flex flex-wrap items-end gap-3">
             <div class="min-w-0 flex-1 basis-64">
                 <Label for="word-{knock.id}"
-                    >A word to {first} <span class="font-normal text-faint">(if you like)</span></Label
+                    ><Said key="asking.word" values={{ name: first }}
+                        >{#snippet faint(text)}<span class="font-normal text-faint">{text}</span>{/snippet}</Said
+                    ></Label
                 >
                 <Textarea id="word-{knock.id}" rows={1} bind:value={word} maxlength={1000} class="w-full" />
             </div>
             {#if choice}
                 <Button
                     disabled={working || knock.mine === 'accepted'}
-                    onclick={() => say('accept', `${first} hears that you can.`)}>Yes, {choice.when}</Button
+                    onclick={() => answerWith('accept', say('asking.can', { name: first }))}
+                    >{say('asking.yes', { when: choice.when })}</Button
                 >
                 {#if choice.maybe_until && knock.mine !== 'maybe' && knock.mine !== 'accepted'}<Button
                         color="alternative"
                         disabled={working}
-                        onclick={() => say('maybe', `${first} hears that it is not sure yet. The time stays kept.`)}
-                        >Maybe</Button
+                        onclick={() => answerWith('maybe', say('asking.maybe_said', { name: first }))}
+                        >{say('asking.maybe')}</Button
                     >{/if}
             {/if}
             <Button color="red" outline aria-expanded={declining} onclick={() => (declining = !declining)}
-                >I can’t</Button
+                >{say('asking.i_cant')}</Button
             >
-            <Button color="alternative" aria-expanded={others} onclick={open}>Other times</Button>
+            <Button color="alternative" aria-expanded={others} onclick={open}>{say('asking.other_times')}</Button>
         </div>
     {:else}
         <p class="mt-2 flex flex-wrap gap-3">
             <Button color="red" outline aria-expanded={declining} onclick={() => (declining = !declining)}
-                >I can’t after all</Button
+                >{say('asking.i_cant_now')}</Button
             >
-            <Button color="alternative" aria-expanded={others} onclick={open}>Other times again</Button>
+            <Button color="alternative" aria-expanded={others} onclick={open}>{say('asking.other_times_again')}</Button>
         </p>
     {/if}
     {#if declining}
         <p class="mt-2 flex flex-wrap items-center gap-3">
-            {first} hears that you cannot{word ? ', with your word' : ''}; what is kept for it is free again.
-            <Button color="red" disabled={working} onclick={() => say('decline', `${first} hears that you cannot.`)}
-                >Say that I can’t</Button
+            {word ? say('asking.declining_word', { name: first }) : say('asking.declining', { name: first })}
+            <Button
+                color="red"
+                disabled={working}
+                onclick={() => answerWith('decline', say('asking.cannot', { name: first }))}
+                >{say('asking.decline_press')}</Button
             >
-            <TextButton onclick={() => (declining = false)}>Leave it open</TextButton>
+            <TextButton onclick={() => (declining = false)}>{say('asking.decline_leave')}</TextButton>
         </p>
     {/if}
     {#if message}<Notice class="mt-3">{message}</Notice>{/if}
     {#if others && times}
-        <section class="mt-3" aria-label="Other times">
+        <section class="mt-3" aria-label={say('asking.other_times')}>
             <p class="mb-1 text-faint">
-                Where {knock.others.length > 0 ? 'all of you are' : 'you are'} free, at whatever hour. Press or drag on a
-                band; {first} takes one with one press.
+                {knock.others.length > 0
+                    ? say('asking.free_all', { name: first })
+                    : say('asking.free', { name: first })}
             </p>
             {#each times.days as day (day.date)}<Bands
                     {day}
                     {choices}
-                    host={knock.others.length > 0 ? 'all' : 'you'}
+                    host={knock.others.length > 0 ? say('asking.band_all') : say('asking.band_you')}
                 />{/each}
             <p class="my-2 flex flex-wrap gap-3">
                 {#if times.earlier}<Button color="alternative" onclick={() => look(times?.earlier ?? null)}
-                        >Earlier days</Button
+                        >{say('asking.earlier_days')}</Button
                     >{/if}
                 {#if times.later}<Button color="alternative" onclick={() => look(times?.later ?? null)}
-                        >Later days</Button
+                        >{say('asking.later_days')}</Button
                     >{/if}
             </p>
             <Chosen
                 {choices}
-                names={['First time', 'Second time', 'Third time']}
+                names={[say('asking.first_time'), say('asking.second_time'), say('asking.third_time')]}
                 wrong={(i) => fields[`times.${i}.start`] ?? ''}
             />
             {#if choices.list.length > 0}
@@ -192,10 +204,8 @@
                     class="mt-2"
                     disabled={working}
                     onclick={() =>
-                        say(
-                            'propose',
-                            `${first} hears of ${choices.list.length === 1 ? 'the other time' : 'the other times'}.`,
-                        )}>Name {choices.list.length === 1 ? 'this time' : 'these times'} to {first}</Button
+                        answerWith('propose', say('asking.named', { name: first, many: choices.list.length }))}
+                    >{say('asking.name_times', { name: first, many: choices.list.length })}</Button
                 >
             {/if}
         </section>

@@ -1,18 +1,23 @@
 <script lang="ts">
     /** A time that is asked for, on the ruler of its day with what lies around. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import Marks from './Marks.svelte';
 
     let { choice }: { choice: Schema['KnockChoice'] } = $props();
 
     const place = (at: number) => `${(at / choice.ruler.length) * 100}%`;
-    const around = $derived(choice.around.map((one) => `${one.said} ${one.title || 'busy'}`));
+    const called = (one: Schema['KnockChoice']['around'][number]) =>
+        say('asking.around_one', { said: one.said, what: one.title || say('asking.busy') });
+    const around = $derived(choice.around.map(called));
 </script>
 
 <div
     class="scale"
     role="img"
-    aria-label="{choice.ruler.label}: {around.length === 0 ? 'nothing else that day' : around.join('; ')}"
+    aria-label={around.length === 0
+        ? say('asking.around_none', { day: choice.ruler.label })
+        : say('asking.around', { day: choice.ruler.label, rest: around.join('; ') })}
 >
     <Marks marks={choice.ruler.marks} length={choice.ruler.length} now={choice.ruler.now} />
     {#each choice.around as one, i (i)}
@@ -21,7 +26,7 @@
             class:meeting={one.meeting}
             style:left={place(one.at)}
             style:width={place(one.length)}
-            title="{one.said} {one.title || 'busy'}"><span>{one.title}</span></span
+            title={called(one)}><span>{one.title}</span></span
         >
     {/each}
     <span class="asked" class:gone={choice.gone} style:left={place(choice.at)} style:width={place(choice.minutes)}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** On the desk: what is asked of its host, opened and answered without leaving it. */
+    import { say } from '../lib/say';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import Asked from './Asked.svelte';
@@ -24,9 +25,9 @@
 
 <details class="good-news no-print mb-3" bind:open>
     <summary class="min-h-11 cursor-pointer py-2">
-        {asked === 1 ? 'Somebody asks you for a time.' : `${asked} people ask you for a time.`}
+        {say('asking.desk', { many: asked })}
     </summary>
-    <p><a href="/staff/knocks">All of it on a page of its own</a></p>
+    <p><a href="/staff/knocks">{say('asking.desk_all')}</a></p>
     <div role="status">{said}</div>
     {#if message}<Notice class="my-2">{message}</Notice>{/if}
     {#if page}

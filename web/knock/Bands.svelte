@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A day as a ruler with its bands: above what all have in common, below when each has time. Choices are put on it, moved and stretched. */
+    import { say } from '../lib/say';
     import { clock } from '../lib/clock.svelte';
     import Marks from './Marks.svelte';
     import type { Choice, Choices, Day } from './choices.svelte';
@@ -11,7 +12,7 @@
         host: string;
         own?: string;
     }
-    let { day, choices, host, own = 'you' }: Props = $props();
+    let { day, choices, host, own = say('asking.band_you') }: Props = $props();
 
     let track = $state<HTMLElement>();
     let pulled = $state<'whole' | 'end' | null>(null);
@@ -24,12 +25,13 @@
             return start ? [{ choice, i, at: start.at }] : [];
         }),
     );
-    const ORDER = ['First choice', 'Second choice', 'Third choice'];
-    const spoken = (choice: Choice) => `${day.label}, ${clock.say(choice.from)} to ${clock.say(choice.until)}`;
+    const ORDER = [say('asking.first_choice'), say('asking.second_choice'), say('asking.third_choice')];
+    const spoken = (choice: Choice) =>
+        say('asking.span', { day: day.label, from: clock.say(choice.from), until: clock.say(choice.until) });
     const said = $derived(
         day.common.length === 0
-            ? `${day.label}: nothing in common`
-            : `${day.label}: in common ${day.common.map((one) => one.said).join(', ')}`,
+            ? say('asking.band_none', { day: day.label })
+            : say('asking.band', { day: day.label, spans: day.common.map((one) => one.said).join(', ') }),
     );
 
     /** Minutes from the left end. */
@@ -133,15 +135,17 @@
         {/each}
     </div>
     <p class="names" aria-hidden="true">
-        <span>{day.own ? 'both' : ''}</span><span>{host}</span><span>{day.own ? own : ''}</span>
+        <span>{day.own ? say('asking.band_both') : ''}</span><span>{host}</span><span>{day.own ? own : ''}</span>
     </p>
     <button
         type="button"
         class="link put times"
         disabled={day.starts.length === 0}
-        aria-label="Put {ORDER[Math.min(choices.at, 2)]?.toLowerCase()} on {day.label}"
+        aria-label={say(`asking.put_on_${Math.min(choices.at, 2)}`, { day: day.label })}
         onclick={() => choices.put(day, day.starts[0]?.at ?? 0)}
-        >{day.starts.length === 0 ? 'nothing' : `from ${clock.brief(day.starts[0]!.from)}`}</button
+        >{day.starts.length === 0
+            ? say('asking.band_nothing')
+            : say('asking.band_from', { at: clock.brief(day.starts[0]!.from) })}</button
     >
 </section>
 

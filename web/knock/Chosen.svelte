@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The times that were chosen, each with what moves and stretches it without a pointer on a ruler. */
+    import { say } from '../lib/say';
     import { clock } from '../lib/clock.svelte';
     import type { Choices } from './choices.svelte';
 
@@ -15,7 +16,7 @@
         choices,
         wrong = () => '',
         most = 3,
-        names = ['First choice', 'Second choice', 'Third choice'],
+        names = [say('asking.first_choice'), say('asking.second_choice'), say('asking.third_choice')],
     }: Props = $props();
 
     const act = (i: number, what: () => void) => () => {
@@ -36,41 +37,47 @@
                 <span class="number times" aria-hidden="true">{i + 1}</span>
                 <span
                     ><span class="text-faint">{names[i]}</span><br /><strong class="times"
-                        >{choice.day}, {clock.say(choice.from)} to {clock.say(choice.until)}</strong
+                        >{say('asking.span', {
+                            day: choice.day,
+                            from: clock.say(choice.from),
+                            until: clock.say(choice.until),
+                        })}</strong
                     ></span
                 >
             </button>
             <span class="presses">
-                {#each [[-1, 'Earlier'], [1, 'Later']] as const as [by, word] (by)}
+                {#each [[-1, say('asking.earlier')], [1, say('asking.later')]] as const as [by, word] (by)}
                     <button
                         type="button"
                         class="press"
                         disabled={!choices.beside(choice, by)}
-                        aria-label="{names[i]}: {word.toLowerCase()}"
+                        aria-label={say('asking.choice_step', { choice: names[i]!, step: word })}
                         onclick={act(i, () => choices.step(by))}>{word}</button
                     >
                 {/each}
                 {#if near(i, -1)}<button
                         type="button"
                         class="press times"
-                        aria-label="{names[i]}: only {near(i, -1)} minutes"
-                        onclick={act(i, () => choices.stretch(-1))}>{near(i, -1)} min</button
+                        aria-label={say('asking.choice_only', { choice: names[i]!, minutes: near(i, -1)! })}
+                        onclick={act(i, () => choices.stretch(-1))}
+                        >{say('pages.minutes_short', { minutes: near(i, -1)! })}</button
                     >{/if}
                 {#if near(i, 1)}<button
                         type="button"
                         class="press times"
-                        aria-label="{names[i]}: {near(i, 1)} minutes"
-                        onclick={act(i, () => choices.stretch(1))}>{near(i, 1)} min</button
+                        aria-label={say('asking.choice_minutes', { choice: names[i]!, minutes: near(i, 1)! })}
+                        onclick={act(i, () => choices.stretch(1))}
+                        >{say('pages.minutes_short', { minutes: near(i, 1)! })}</button
                     >{/if}
                 <button
                     type="button"
                     class="press away"
-                    aria-label="Take the {names[i]?.toLowerCase()} out"
-                    onclick={() => choices.remove(i)}>Take out</button
+                    aria-label={say('asking.choice_out_of', { choice: names[i]! })}
+                    onclick={() => choices.remove(i)}>{say('asking.choice_out')}</button
                 >
             </span>
             {#if wrong(i) || !choices.stands(choice)}<p class="basis-full font-semibold text-brick" role="alert">
-                    {wrong(i) || 'This has been taken meanwhile. Move it, or take it out.'}
+                    {wrong(i) || say('asking.choice_taken')}
                 </p>{/if}
         </li>
     {/each}
@@ -79,10 +86,10 @@
     {#if choices.list.length < most}
         <button type="button" class="press" onclick={() => choices.add()}>
             {choices.list.length === 0
-                ? 'Put it on the first common time'
+                ? say('asking.choice_put')
                 : choices.list.length === 1
-                  ? 'Name a second choice'
-                  : 'Name a third choice'}
+                  ? say('asking.choice_second')
+                  : say('asking.choice_third')}
         </button>
     {/if}
     <span role="status">{choices.said}</span>

@@ -1,12 +1,13 @@
 <script lang="ts">
     /** How long it is to be. */
+    import { say } from '../lib/say';
     import type { Asking } from './asking.svelte';
 
     let { asking }: { asking: Asking } = $props();
 </script>
 
 <fieldset>
-    <legend class="mb-1 font-semibold">How long?</legend>
+    <legend class="mb-1 font-semibold">{say('asking.how_long')}</legend>
     <div class="flex flex-wrap gap-2">
         {#each asking.times.lengths as minutes (minutes)}
             <label class="length" class:on={asking.choices.minutes === minutes}>
@@ -18,7 +19,7 @@
                     checked={asking.choices.minutes === minutes}
                     onchange={() => asking.choices.wish(minutes)}
                 />
-                {minutes} min
+                {say('pages.minutes_short', { minutes })}
             </label>
         {/each}
     </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A calendar of one's own: a file or a feed, read once. What it says stays on this page and is gone with it. */
+    import { say } from '../lib/say';
     import { api, ask, formOf, type Schema } from '../lib/api';
 
     interface Props {
@@ -26,15 +27,10 @@
 </script>
 
 <details class="own">
-    <summary
-        >{said ||
-            (pass
-                ? 'Your bookings say when you are elsewhere. Add a calendar of yours'
-                : 'Add a calendar of yours, to see when both of you are free')}</summary
-    >
+    <summary>{said || (pass ? say('asking.own_besides') : say('asking.own_add'))}</summary>
     <div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-3">
         <div>
-            <label class="mb-1 block font-semibold" for="own-file">A calendar file (.ics)</label>
+            <label class="mb-1 block font-semibold" for="own-file">{say('asking.own_file')}</label>
             <input
                 id="own-file"
                 type="file"
@@ -48,7 +44,7 @@
             />
         </div>
         <div class="min-w-0 flex-1 basis-72">
-            <label class="mb-1 block font-semibold" for="own-address">Or the address of a calendar</label>
+            <label class="mb-1 block font-semibold" for="own-address">{say('asking.own_address')}</label>
             <span class="flex gap-2">
                 <input
                     id="own-address"
@@ -71,16 +67,16 @@
                     type="button"
                     class="press whitespace-nowrap"
                     disabled={working || !address}
-                    onclick={() => void send({ address })}>{working ? 'Reading…' : 'Read it'}</button
+                    onclick={() => void send({ address })}
+                    >{working ? say('asking.own_reading') : say('asking.own_read')}</button
                 >
             </span>
         </div>
     </div>
     <p id="own-said" class="mt-2 text-[0.95rem] {wrong ? 'font-semibold text-brick' : 'text-faint'}" role="status">
-        {wrong ||
-            'It is read once and kept nowhere: only when you are busy comes back to this page, and is gone with it. Nobody is told what it says.'}
+        {wrong || say('asking.own_promise')}
     </p>
-    {#if said}<button type="button" class="link" onclick={() => read(null)}>Leave it out again</button>{/if}
+    {#if said}<button type="button" class="link" onclick={() => read(null)}>{say('asking.own_leave_out')}</button>{/if}
 </details>
 
 <style>

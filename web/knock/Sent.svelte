@@ -1,7 +1,10 @@
 <script lang="ts">
     /** That it was asked, and where the answer comes. */
+    import { say } from '../lib/say';
     import { onMount } from 'svelte';
     import type { Schema } from '../lib/api';
+    import { listed } from '../lib/listed';
+    import Said from '../parts/Said.svelte';
     import { clock } from '../lib/clock.svelte';
     import type { Choice } from './choices.svelte';
 
@@ -21,24 +24,23 @@
     });
 </script>
 
+{#snippet link(text: string)}<a href={sent.path}>{text}</a>{/snippet}
+
 <section class="good-news mt-6 max-w-3xl" tabindex="-1" bind:this={news} aria-labelledby="sent">
     <h2 id="sent">
         {sent.state === 'unconfirmed'
-            ? 'One press more: look into your mail.'
-            : `${asked.join(' and ')} ${asked.length > 1 ? 'are' : 'is'} asked.`}
+            ? say('asking.sent_press_more')
+            : say('asking.sent', { names: listed(asked), many: asked.length })}
     </h2>
     <p>
-        {sent.state === 'unconfirmed'
-            ? `Your times are kept for half an hour. Press what stands in the message to ${sent.email}, and they are asked.`
-            : sent.email
-              ? `You hear by a message to ${sent.email}. ${kept}`
-              : `The answer comes to your bookings. ${kept}`}
-        How it stands is on <a href={sent.path}>a private page</a>. Only you should have its address.
+        {#if sent.state === 'unconfirmed'}<Said key="asking.sent_kept" values={{ email: sent.email }} {link} />
+        {:else if sent.email}<Said key="asking.sent_hear" values={{ email: sent.email, kept }} {link} />
+        {:else}<Said key="asking.sent_answer" values={{ kept }} {link} />{/if}
     </p>
 </section>
 <ul class="mt-4 max-w-3xl">
     {#each list as choice (choice.key)}<li class="times">
-            {choice.day}, {clock.say(choice.from)} to {clock.say(choice.until)}
+            {say('asking.span', { day: choice.day, from: clock.say(choice.from), until: clock.say(choice.until) })}
         </li>{/each}
 </ul>
-<p class="mt-4"><a class="press" href={sent.path}>To your bookings</a></p>
+<p class="mt-4"><a class="press" href={sent.path}>{say('asking.sent_to_bookings')}</a></p>

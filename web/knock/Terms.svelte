@@ -1,5 +1,7 @@
 <script lang="ts">
     /** On which terms a host can be asked: off until they allow it. */
+    import { days } from '../lib/days';
+    import { say } from '../lib/say';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -12,42 +14,39 @@
     }
     let { terms, saved }: Props = $props();
 
-    const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+    const DAYS = days();
     // svelte-ignore state_referenced_locally -- what is typed is the writer's until it is saved
     let form = $state({ ...$state.snapshot(terms), hours: DAYS.map((_, i) => terms.hours[i + 1] ?? '') });
     let working = $state(false);
     let message = $state('');
     let fields = $state<Record<string, string>>({});
 
-    const lead = [
-        { value: 2, name: '2 hours' },
-        { value: 12, name: '12 hours' },
-        { value: 24, name: 'a day' },
-        { value: 48, name: '2 days' },
-        { value: 72, name: '3 days' },
-        { value: 168, name: 'a week' },
-    ];
-    const kept = [
-        { value: 24, name: 'a day' },
-        { value: 48, name: '2 days' },
-        { value: 72, name: '3 days' },
-        { value: 168, name: 'a week' },
-    ];
+    const inHours = (hours: number) => ({
+        value: hours,
+        name:
+            hours < 24
+                ? say('asking.hours', { hours })
+                : hours < 168
+                  ? say('asking.days', { days: hours / 24 })
+                  : say('asking.weeks', { weeks: hours / 168 }),
+    });
+    const lead = [2, 12, 24, 48, 72, 168].map(inHours);
+    const kept = [24, 48, 72, 168].map(inHours);
     const ahead = [7, 14, 21, 28, 42, 60].map((days) => ({
         value: days,
-        name: days % 7 === 0 ? `${days / 7} week${days === 7 ? '' : 's'}` : `${days} days`,
+        name: days % 7 === 0 ? say('asking.weeks_ahead', { weeks: days / 7 }) : say('asking.days_ahead', { days }),
     }));
     const most = [1, 2, 3, 5, 10, 20, 50].map((one) => ({ value: one, name: `${one}` }));
     const NUMBERS = [
-        { field: 'lead_hours', asks: 'How soon, at the soonest?', items: lead },
-        { field: 'ahead_days', asks: 'How far ahead?', items: ahead },
-        { field: 'kept_hours', asks: 'Kept for your answer', items: kept },
-        { field: 'most_open', asks: 'Open at once, at most', items: most },
+        { field: 'lead_hours', asks: say('asking.terms_soon'), items: lead },
+        { field: 'ahead_days', asks: say('asking.terms_ahead'), items: ahead },
+        { field: 'kept_hours', asks: say('asking.terms_kept'), items: kept },
+        { field: 'most_open', asks: say('asking.terms_open'), items: most },
     ] as const;
     const WHOM = [
-        { value: 'anyone', name: 'anybody' },
-        { value: 'families', name: 'families whom the school knows' },
-        { value: 'staff', name: 'those who work here' },
+        { value: 'anyone', name: say('asking.whom_anyone') },
+        { value: 'families', name: say('asking.whom_families') },
+        { value: 'staff', name: say('asking.whom_staff') },
     ];
     const toggled = (list: number[], one: number, is: boolean) =>
         is ? [...list, one] : list.filter((other) => other !== one);
@@ -78,12 +77,7 @@
         message = beside(answer.trouble);
         if (answer.data) {
             form = { ...answer.data.terms, hours: DAYS.map((_, i) => answer.data.terms.hours[i + 1] ?? '') };
-            saved(
-                answer.data,
-                allowed
-                    ? 'Saved. Your door says that you can be asked.'
-                    : 'You can no longer be asked. What is asked already stands.',
-            );
+            saved(answer.data, allowed ? say('asking.terms_saved') : say('asking.terms_off'));
         } else
             requestAnimationFrame(() => document.querySelector<HTMLElement>('.terms [aria-invalid="true"]')?.focus());
     }
@@ -91,7 +85,7 @@
 
 <form class="terms grid gap-4" novalidate onsubmit={(event) => event.preventDefault()}>
     <fieldset>
-        <legend class="mb-1 font-semibold">On which days, between which hours?</legend>
+        <legend class="mb-1 font-semibold">{say('asking.terms_days')}</legend>
         <div class="days">
             {#each DAYS as day, i (day)}
                 <div>
@@ -99,7 +93,7 @@
                     <Input
                         id="hours-{i}"
                         bind:value={form.hours[i]}
-                        placeholder="not"
+                        placeholder={say('asking.not')}
                         autocomplete="off"
                         aria-invalid={fields[`hours.${i + 1}`] ? 'true' : undefined}
                         aria-describedby="hours-help{fields[`hours.${i + 1}`] ? ` hours-${i}-error` : ''}"
@@ -111,15 +105,12 @@
                 </div>
             {/each}
         </div>
-        <Helper id="hours-help" class="mt-1"
-            >Such as 8:00 to 12:00, 13:00 to 16:00. Empty: not on that day. Closed days fall out; your calendars, sheets
-            and meetings count.</Helper
-        >
+        <Helper id="hours-help" class="mt-1">{say('asking.terms_days_help')}</Helper>
         {#if fields.hours}<Helper color="red" class="font-semibold">{fields.hours}</Helper>{/if}
     </fieldset>
     <div class="flex flex-wrap gap-x-6 gap-y-3">
         <fieldset>
-            <legend class="font-semibold">For how long?</legend>
+            <legend class="font-semibold">{say('asking.terms_long')}</legend>
             <div class="flex min-h-11 flex-wrap items-center gap-x-4">
                 {#each terms.all_lengths as minutes (minutes)}
                     <Checkbox
@@ -129,7 +120,7 @@
                                 form.lengths,
                                 minutes,
                                 (event.currentTarget as HTMLInputElement).checked,
-                            ))}>{minutes} min</Checkbox
+                            ))}>{say('pages.minutes_short', { minutes })}</Checkbox
                     >
                 {/each}
             </div>
@@ -142,7 +133,7 @@
             </div>
         {/each}
         <div>
-            <Label for="whom">Asked by</Label><Select
+            <Label for="whom">{say('asking.terms_whom')}</Label><Select
                 id="whom"
                 placeholder=""
                 items={WHOM}
@@ -151,7 +142,7 @@
         </div>
     </div>
     <fieldset>
-        <legend class="font-semibold">Where?</legend>
+        <legend class="font-semibold">{say('asking.where')}</legend>
         <div class="flex min-h-11 flex-wrap items-center gap-x-5">
             {#each terms.places as place (place.id)}
                 <Checkbox
@@ -165,50 +156,51 @@
                 >
             {/each}
             <a href="/staff/settings#places"
-                >{terms.places.length === 0
-                    ? 'Save a place first, in your settings'
-                    : 'Another place, in your settings'}</a
+                >{terms.places.length === 0 ? say('asking.terms_place_first') : say('asking.terms_place_more')}</a
             >
         </div>
         {#if fields.place_ids}<Helper color="red" class="font-semibold">{fields.place_ids}</Helper>{/if}
     </fieldset>
     <Field
         name="intro"
-        label="What should they know first?"
+        label={say('asking.terms_intro')}
         bind:value={form.intro}
         error={fields.intro}
         maxlength={500}
     />
     <fieldset class="grid gap-2">
-        <legend class="font-semibold">What do you ask, besides what it is about and whom it concerns?</legend>
+        <legend class="font-semibold">{say('asking.terms_questions')}</legend>
         {#each form.questions as question, i (i)}
             <div class="flex flex-wrap items-center gap-3">
                 <Input
-                    aria-label="Question {i + 1}"
+                    aria-label={say('asking.terms_question', { number: i + 1 })}
                     bind:value={question.label}
                     maxlength={200}
                     class="min-w-0 flex-1 basis-64"
                     aria-invalid={fields[`questions.${i}.label`] ? 'true' : undefined}
                 />
-                <Checkbox bind:checked={question.required}>has to be answered</Checkbox>
+                <Checkbox bind:checked={question.required}>{say('asking.terms_required')}</Checkbox>
                 <TextButton
                     away
-                    aria-label="Leave question {i + 1} out"
-                    onclick={() => (form.questions = form.questions.filter((_, j) => j !== i))}>Leave out</TextButton
+                    aria-label={say('asking.terms_question_out', { number: i + 1 })}
+                    onclick={() => (form.questions = form.questions.filter((_, j) => j !== i))}
+                    >{say('asking.terms_out')}</TextButton
                 >
             </div>
         {/each}
         {#if form.questions.length < 5}<p>
                 <TextButton onclick={() => (form.questions = [...form.questions, { label: '', required: false }])}
-                    >Ask something</TextButton
+                    >{say('asking.terms_ask')}</TextButton
                 >
             </p>{/if}
     </fieldset>
     {#if message}<Notice>{message}</Notice>{/if}
     <p class="flex flex-wrap gap-3">
-        <Button disabled={working} onclick={() => save(true)}>{terms.allowed ? 'Save' : 'Allow it'}</Button>
+        <Button disabled={working} onclick={() => save(true)}
+            >{terms.allowed ? say('asking.save') : say('asking.terms_allow')}</Button
+        >
         {#if terms.allowed}<Button color="red" outline disabled={working} onclick={() => save(false)}
-                >Allow it no longer</Button
+                >{say('asking.terms_disallow')}</Button
             >{/if}
     </p>
 </form>

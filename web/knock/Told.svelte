@@ -1,5 +1,7 @@
 <script lang="ts">
     /** What whoever is asked should know: whom it concerns, the work in question, where, and who asks. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import type { Schema } from '../lib/api';
     import Answer from '../parts/Answer.svelte';
     import Contact from '../parts/Contact.svelte';
@@ -31,8 +33,8 @@
             question={{
                 key: 'student',
                 kind: 'student',
-                label: 'Whom does it concern?',
-                help: 'The student’s name.',
+                label: say('asking.student'),
+                help: say('asking.student_help'),
                 required: page.children !== null,
                 on_run_sheet: true,
                 choices: [],
@@ -46,12 +48,19 @@
                 change();
             }}
         />
-        <Field name="details" label="Details" lines={3} bind:value={typed.details} error={fields.details} {change} />
+        <Field
+            name="details"
+            label={say('asking.details')}
+            lines={3}
+            bind:value={typed.details}
+            error={fields.details}
+            {change}
+        />
         <Field
             name="work"
-            label="Address of the work in question"
+            label={say('asking.work')}
             type="url"
-            help="Such as https://docs.example.org/essay"
+            help={say('asking.work_help')}
             bind:value={typed.work}
             error={fields.work}
             {change}
@@ -81,14 +90,19 @@
             />
         {:else if page.places[0]}
             <p>
-                Where: <strong>{page.places[0].label}</strong>
-                <span class="text-faint">{page.places[0].directions}</span>
+                <Said key="asking.place" values={{ label: page.places[0].label, directions: page.places[0].directions }}
+                    >{#snippet bold(text)}<strong>{text}</strong>{/snippet}{#snippet faint(text)}<span
+                            class="text-faint">{text}</span
+                        >{/snippet}</Said
+                >
             </p>
         {/if}
         {#if known}
             <p class="text-faint">
-                This goes to <a href="/p/{pass}">your bookings</a>, for {known.name}.
-                <button type="button" class="link" onclick={another}>Somebody else asks</button>
+                <Said key="asking.goes_to" values={{ name: known.name }}
+                    >{#snippet link(text)}<a href="/p/{pass}">{text}</a>{/snippet}</Said
+                >
+                <button type="button" class="link" onclick={another}>{say('asking.somebody_else')}</button>
             </p>
         {:else}
             <div class="grid gap-4 sm:grid-cols-2">
@@ -98,7 +112,7 @@
             <Contact
                 what="email"
                 required
-                help="For the answer, and the calendar entry."
+                help={say('asking.email_help')}
                 bind:value={typed.email}
                 error={fields.email}
                 {change}

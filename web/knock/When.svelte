@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Where all are free: their rulers, for the choices to be put on. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import type { Asking } from './asking.svelte';
@@ -15,14 +16,16 @@
     /** On a phone a week is drawn, and the rest where it is asked for. */
     const FIRST = 5;
     let all = $state(false);
-    const called = $derived(asking.typed.with.length > 0 ? 'all' : (page.host.name.split(' ')[0] ?? page.host.name));
+    const called = $derived(
+        asking.typed.with.length > 0 ? say('asking.band_all') : (page.host.name.split(' ')[0] ?? page.host.name),
+    );
     const anything = $derived(asking.times.days.some((day) => day.starts.length > 0));
 </script>
 
 <section aria-labelledby="when">
     <div class="flex flex-wrap items-baseline gap-x-4">
-        <h2 id="when">When are you both free?</h2>
-        <p class="text-faint">Press or drag on a green band. Times are {page.zone}.</p>
+        <h2 id="when">{say('asking.when')}</h2>
+        <p class="text-faint">{say('asking.when_help', { zone: page.zone })}</p>
         <span class="ml-auto"><ClockSwitch /></span>
     </div>
     <OwnCalendar
@@ -36,10 +39,13 @@
     />
     {#if !anything}
         <p class="notice my-2">
-            There is no common free time {asking.typed.with.length > 0 ? 'of all of you ' : ''}on these days{asking
-                .times.later
-                ? '; look at later ones'
-                : ''}.
+            {asking.typed.with.length > 0
+                ? asking.times.later
+                    ? say('asking.none_common_all_later')
+                    : say('asking.none_common_all')
+                : asking.times.later
+                  ? say('asking.none_common_later')
+                  : say('asking.none_common')}
         </p>
     {/if}
     <div class="rulers">
@@ -51,15 +57,16 @@
         {#if asking.times.days.length > FIRST && !all}<button
                 type="button"
                 class="press unfold"
-                onclick={() => (all = true)}>{asking.times.days.length - FIRST} more days</button
+                onclick={() => (all = true)}
+                >{say('asking.more_days', { many: asking.times.days.length - FIRST })}</button
             >{/if}
         {#if asking.times.earlier}<button
                 type="button"
                 class="press"
-                onclick={() => asking.turnTo(asking.times.earlier)}>Earlier days</button
+                onclick={() => asking.turnTo(asking.times.earlier)}>{say('asking.earlier_days')}</button
             >{/if}
         {#if asking.times.later}<button type="button" class="press" onclick={() => asking.turnTo(asking.times.later)}
-                >Later days</button
+                >{say('asking.later_days')}</button
             >{/if}
     </p>
 </section>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** Who else has to be there. */
+    import { say } from '../lib/say';
+    import { listed } from '../lib/listed';
     import Fold from '../controls/Fold.svelte';
     import type { Schema } from '../lib/api';
     import type { Asking } from './asking.svelte';
@@ -18,7 +20,9 @@
 {#if page.others.length > 0}
     <Fold class="-my-2" begins={asking.typed.with.length > 0}>
         <summary
-            >{asking.typed.with.length > 0 ? `Together: ${asked.join(' and ')}` : 'With somebody else as well'}</summary
+            >{asking.typed.with.length > 0
+                ? say('asking.with_these', { names: listed(asked) })
+                : say('asking.with')}</summary
         >
         <div class="flex max-h-44 flex-wrap gap-x-5 overflow-y-auto">
             {#each page.others as one (one.slug)}

@@ -1,3 +1,4 @@
+import { say } from '../lib/say';
 import type { Schema } from '../lib/api';
 
 export type Day = Schema['KnockDay'];
@@ -94,10 +95,10 @@ export class Choices {
         });
         const one = near.find((other) => other.away <= NEAR) ?? near[0];
         if (!one) {
-            this.said = 'Nothing fits on that day any more.';
+            this.said = say('asking.nothing_fits');
             return;
         }
-        this.said = one.minutes < wished ? `Only ${one.minutes} minutes fit there.` : '';
+        this.said = one.minutes < wished ? say('asking.only_fit', { minutes: one.minutes }) : '';
         this.#set(i, day, one.start, one.minutes);
     }
 
@@ -172,7 +173,7 @@ export class Choices {
                 return this.#set(this.list.length, day, start, this.minutes);
             }
         }
-        this.said = 'There is no other common time of that length on these days.';
+        this.said = say('asking.no_other');
     }
 
     remove(i: number): void {

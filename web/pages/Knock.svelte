@@ -1,5 +1,8 @@
 <script lang="ts">
     /** Somebody asks for a time that no sheet offers: what it is about, and where on the rulers all are free. */
+    import { listed } from '../lib/listed';
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { onMount } from 'svelte';
     import type { Schema } from '../lib/api';
     import { Live } from '../lib/live.svelte';
@@ -49,18 +52,20 @@
 
 <main class="sheet-of-paper">
     <Masthead school={page.school} />
-    <h1>Ask {page.host.name} for a time</h1>
+    <h1>{say('asking.heading', { host: page.host.name })}</h1>
     {#if asking.sent}
         <Sent sent={asking.sent} list={asking.choices.list} {asked} kept={page.kept} />
     {:else}
         <p class="mt-1 max-w-prose">
-            For when no time <a href={page.host.door}>on their page</a> suits. {page.intro || ''}
+            <Said key="asking.intro" values={{ intro: page.intro || '' }}
+                >{#snippet link(text)}<a href={page.host.door}>{text}</a>{/snippet}</Said
+            >
         </p>
         <form bind:this={form} novalidate class="mt-4 grid gap-4" onsubmit={(event) => event.preventDefault()}>
             <div class="grid gap-x-6 gap-y-3 md:grid-cols-[minmax(0,1fr)_auto]">
                 <Field
                     name="title"
-                    label="What is it about?"
+                    label={say('asking.about')}
                     required
                     bind:value={asking.typed.title}
                     error={asking.fields.title}
@@ -73,7 +78,7 @@
             <When {page} {asking} />
 
             <section aria-labelledby="chosen">
-                <h2 id="chosen" class="mb-2">Your choices</h2>
+                <h2 id="chosen" class="mb-2">{say('asking.your_choices')}</h2>
                 <Chosen choices={asking.choices} {wrong} />
                 {#if asking.fields.choices}<p class="font-semibold text-brick" role="alert">
                         {asking.fields.choices}
@@ -81,7 +86,7 @@
             </section>
 
             <section aria-labelledby="who">
-                <h2 id="who" class="mb-2">What they should know</h2>
+                <h2 id="who" class="mb-2">{say('asking.know')}</h2>
                 <Told
                     {page}
                     bind:typed={asking.typed}
@@ -111,8 +116,10 @@
                     <p>
                         <button type="button" class="press main" disabled={asking.working} onclick={() => void send()}>
                             {asking.working
-                                ? 'One moment…'
-                                : `Ask ${asked.join(' and ')}${asking.choices.list.length > 1 ? ' for one of these' : ''}`}
+                                ? say('asking.moment')
+                                : asking.choices.list.length > 1
+                                  ? say('asking.press_one_of', { names: listed(asked) })
+                                  : say('asking.press', { names: listed(asked) })}
                         </button>
                     </p>
                 </div>

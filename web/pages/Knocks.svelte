@@ -1,5 +1,7 @@
 <script lang="ts">
     /** What is asked of a host: to be answered with one press, and on which terms they can be asked. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import Fold from '../controls/Fold.svelte';
     import { onMount } from 'svelte';
     import Notice from '../controls/Notice.svelte';
@@ -39,9 +41,11 @@
     <Masthead {host} />
     <Heard {live} />
     <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
-        <h1>Asked of you</h1>
+        <h1>{say('asking.asked_of_you')}</h1>
         {#if page.terms.open}<p class="text-faint">
-                Whoever finds no time asks <a href={page.terms.door}>at your door</a>.
+                <Said key="asking.asks_at_door"
+                    >{#snippet link(text)}<a href={page.terms.door}>{text}</a>{/snippet}</Said
+                >
             </p>{/if}
     </div>
     <div role="status">
@@ -52,25 +56,21 @@
             <Asked {knock} answered={take} />
         {:else}
             <p>
-                {page.terms.open
-                    ? 'Nothing is asked of you just now.'
-                    : 'Nobody can ask you for a time of their own yet. Where you allow it, they see when both of you are free, and you answer with one press.'}
+                {page.terms.open ? say('asking.none') : say('asking.none_allowed')}
             </p>
         {/each}
     </div>
     <Fold class="mt-6" begins={!page.terms.allowed}>
-        <summary class="min-h-11 cursor-pointer py-2 text-board"><h2 class="inline">When you can be asked</h2></summary>
+        <summary class="min-h-11 cursor-pointer py-2 text-board"><h2 class="inline">{say('asking.terms')}</h2></summary>
         <Terms terms={page.terms} saved={take} />
     </Fold>
     {#if page.over.length > 0}
-        <h2 class="mt-6 mb-1">Answered lately</h2>
+        <h2 class="mt-6 mb-1">{say('asking.answered_lately')}</h2>
         <ul class="border-t border-line">
             {#each page.over as one (one.id)}
                 <li class="flex flex-wrap items-baseline gap-x-4 border-b border-line py-2">
                     <strong>{one.title}</strong><span>{one.who}</span><span class="text-faint">{one.said}</span>
-                    {#if one.sheet}<a class="ml-auto" href="/staff/sheets/{one.sheet}"
-                            >Look it up, move it or cancel it</a
-                        >{/if}
+                    {#if one.sheet}<a class="ml-auto" href="/staff/sheets/{one.sheet}">{say('asking.look_up')}</a>{/if}
                 </li>
             {/each}
         </ul>

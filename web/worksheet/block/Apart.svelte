@@ -3,7 +3,7 @@
     import Blank from '../../controls/Blank.svelte';
     import Pick from '../../controls/Pick.svelte';
     import TextButton from '../../controls/TextButton.svelte';
-    import { DAYS } from '../../lib/days';
+    import { days } from '../../lib/days';
     import type { Draft } from '../../lib/draft.svelte';
     import HoursBlanks from '../HoursBlanks.svelte';
 
@@ -23,11 +23,11 @@
 
 {#each block.other as other, n (other.weekday)}
     <div class="sentence">
-        On {DAYS[other.weekday - 1]}
+        On {days()[other.weekday - 1]}
         <HoursBlanks
             hours={other.hours}
             at="blocks.{index}.other.{n}.hours"
-            on=" on {DAYS[other.weekday - 1]}{on}"
+            on=" on {days()[other.weekday - 1]}{on}"
             {change}
         />.
         <TextButton
@@ -52,7 +52,7 @@
                 }}
             >
                 <option value="">Other times on …</option>
-                {#each others as day (day)}<option value={day}>{DAYS[day - 1]}</option>{/each}
+                {#each others as day (day)}<option value={day}>{days()[day - 1]}</option>{/each}
             </Pick>
         {/if}
         <TextButton

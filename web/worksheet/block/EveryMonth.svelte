@@ -3,7 +3,7 @@
     import Blank from '../../controls/Blank.svelte';
     import Pick from '../../controls/Pick.svelte';
     import TextButton from '../../controls/TextButton.svelte';
-    import { DAYS } from '../../lib/days';
+    import { days } from '../../lib/days';
     import type { Draft } from '../../lib/draft.svelte';
 
     interface Props {
@@ -54,7 +54,7 @@ Every
         onchange={(event: Event) => set(i, which, (event.currentTarget as HTMLSelectElement).value)}
     >
         <option value="">day</option>
-        {#each DAYS as name, n (name)}<option value={ICAL[n]}>{name}</option>{/each}
+        {#each days() as name, n (name)}<option value={ICAL[n]}>{name}</option>{/each}
     </Pick>
     {#if block.month_days.length > 1}<TextButton
             away

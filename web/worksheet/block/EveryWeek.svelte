@@ -2,7 +2,7 @@
     /** A block on days of the week, every week or every few. */
     import Blank from '../../controls/Blank.svelte';
     import { Button } from '../../lib/controls';
-    import { DAYS } from '../../lib/days';
+    import { days } from '../../lib/days';
     import type { Draft } from '../../lib/draft.svelte';
 
     interface Props {
@@ -28,7 +28,7 @@ Every
 <Blank name="blocks.{index}.every" label="Every how many weeks{on}" type="number" size={3} min={1} />
 {(block.every ?? 1) === 1 ? 'week on' : 'weeks on'}
 <span class="inline-flex flex-wrap gap-1" role="group" aria-label="Days of the week{on}">
-    {#each DAYS as day, i (day)}
+    {#each days() as day, i (day)}
         {@const picked = block.weekdays.includes(i + 1)}
         <Button
             color={picked ? 'primary' : 'alternative'}

@@ -1,0 +1,22 @@
+/** Before each file of tests: what pages say, in English, as a document would bring it. */
+import { execFileSync } from 'node:child_process';
+import { plurals } from '../../ops/page-words.mjs';
+import { learn } from '../../web/lib/say';
+
+const READ = `
+$all = [];
+$flat = function (array $some, string $before) use (&$flat, &$all): void {
+    foreach ($some as $key => $one) {
+        is_array($one) ? $flat($one, "$before$key.") : $all["$before$key"] = $one;
+    }
+};
+foreach (glob('lang/en/*.php') as $file) {
+    $flat(require $file, basename($file, '.php') . '.');
+}
+echo json_encode($all);
+`;
+export const all = JSON.parse(execFileSync(process.env.PHP ?? 'php8.2', ['-r', READ], { encoding: 'utf8' })) as Record<
+    string,
+    string
+>;
+learn({ ...all, plurals: plurals('en') });
