@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A round for a family: tick whom to meet, say when one can come, look at the plan, keep it whole. */
+    import { say } from '../lib/say';
     import { onMount, tick } from 'svelte';
     import type { Schema } from '../lib/api';
     import { newKey } from '../lib/key';
@@ -31,21 +32,13 @@
     const about = $derived([...new Set(list.added.map((one) => one.student))]);
     const does = $derived(
         list.moved.length === 0
-            ? list.added.length === 1
-                ? 'Book this meeting'
-                : `Book all ${list.added.length} meetings`
+            ? say('planning.book', { many: list.added.length })
             : list.added.length === 0
-              ? list.moved.length === 1
-                  ? 'Move this meeting'
-                  : `Move these ${list.moved.length} meetings`
-              : `Book ${list.added.length} and move ${list.moved.length}`,
+              ? say('planning.move', { many: list.moved.length })
+              : say('planning.book_and_move', { added: list.added.length, moved: list.moved.length }),
     );
     const fields = $derived(list.trouble?.fields ?? {});
-    const PREFER = [
-        ['evenings', 'as few evenings as possible'],
-        ['home', 'home early'],
-        ['waiting', 'little waiting'],
-    ] as const;
+    const PREFER = ['evenings', 'home', 'waiting'] as const;
 
     onMount(() => {
         list.look(0);
@@ -75,19 +68,21 @@
         <h1>{page.title}</h1>
         <span class="ml-auto"><ClockSwitch again={page.opens || page.wishes ? undefined : () => list.look()} /></span>
     </div>
-    {#if page.pass}<p class="text-faint">For {page.pass.name}</p>{/if}
+    {#if page.pass}<p class="text-faint">{say('planning.for', { name: page.pass.name })}</p>{/if}
     {#if page.gone}<p class="notice my-3" role="status">{page.gone}</p>{/if}
     {#if page.intro}<p class="mb-2 max-w-prose">{page.intro}</p>{/if}
     {#if page.state !== 'open'}
-        <p class="notice my-4">Nothing can be booked here now. What you have booked stands.</p>
+        <p class="notice my-4">{say('planning.closed')}</p>
     {:else if page.wishes && !page.wishes.open}
         <p class="notice my-4">{page.wishes.said}</p>
         {#if page.wishes.sent}
-            <h2 class="mt-3 mb-2">What you wished</h2>
+            <h2 class="mt-3 mb-2">{say('planning.wished')}</h2>
             <ol class="ml-6 list-decimal">
                 {#each page.wishes.sent.picks.filter((pick) => host(pick.sheet)) as pick (pick.sheet + pick.student)}
                     <li>
-                        {host(pick.sheet)}{pick.student ? `, about ${pick.student}` : ''}
+                        {pick.student
+                            ? say('planning.who_about', { name: host(pick.sheet) ?? '', student: pick.student })
+                            : host(pick.sheet)}
                     </li>
                 {/each}
             </ol>
@@ -95,9 +90,9 @@
     {:else}
         <div class="columns">
             <section aria-labelledby="whom">
-                <h2 id="whom" class="mt-3 mb-2">Whom do you want to meet?</h2>
+                <h2 id="whom" class="mt-3 mb-2">{say('planning.whom')}</h2>
                 <Wanted {page} {list} />
-                <h2 class="mt-5 mb-2">When can you come?</h2>
+                <h2 class="mt-5 mb-2">{say('planning.when')}</h2>
                 <Coming {page} {list} />
                 <details
                     class="mb-4"
@@ -105,42 +100,40 @@
                 >
                     <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
                         >{page.languages.length > 0
-                            ? 'Time to walk between rooms, a break, an interpreter'
+                            ? say('planning.more_all')
                             : page.wishes
-                              ? 'Time to walk between rooms, a break'
-                              : 'Your preferences, time to walk between rooms, a break'}</summary
+                              ? say('planning.more_times')
+                              : say('planning.more_prefer')}</summary
                     >
                     {#if !page.wishes}
                         <p class="my-2">
                             <label
-                                >Best is <select class="pick" bind:value={list.prefer} onchange={() => list.look()}>
-                                    {#each PREFER as [value, words] (value)}<option {value}>{words}</option>{/each}
+                                >{say('planning.prefer')}
+                                <select class="pick" bind:value={list.prefer} onchange={() => list.look()}>
+                                    {#each PREFER as value (value)}<option {value}
+                                            >{say(`planning.prefer_${value}`)}</option
+                                        >{/each}
                                 </select></label
                             >
                         </p>
                     {/if}
                     <p class="my-2">
                         <label
-                            >From room to room we need <select
-                                class="pick"
-                                bind:value={list.walk}
-                                onchange={() => list.look()}
-                            >
+                            >{say('planning.walk')}
+                            <select class="pick" bind:value={list.walk} onchange={() => list.look()}>
                                 {#each [...new Set( [page.walk, 5, 10, 15, 20] )].filter((one) => one >= page.walk) as one (one)}<option
-                                        value={one}>{one} minutes</option
+                                        value={one}>{say('planning.minutes', { minutes: one })}</option
                                     >{/each}
                             </select></label
                         >
                     </p>
                     <p class="my-2">
                         <label
-                            >Between two meetings <select
-                                class="pick"
-                                bind:value={list.breather}
-                                onchange={() => list.look()}
-                            >
-                                <option value={0}>no break is needed</option>
-                                {#each [5, 10, 15, 30] as one (one)}<option value={one}>a break of {one} minutes</option
+                            >{say('planning.breather')}
+                            <select class="pick" bind:value={list.breather} onchange={() => list.look()}>
+                                <option value={0}>{say('planning.breather_none')}</option>
+                                {#each [5, 10, 15, 30] as one (one)}<option value={one}
+                                        >{say('planning.breather_of', { minutes: one })}</option
                                     >{/each}
                             </select></label
                         >
@@ -148,12 +141,9 @@
                     {#if page.languages.length > 0}
                         <p class="my-2">
                             <label
-                                >Interpreter <select
-                                    class="pick"
-                                    bind:value={list.interpreter}
-                                    onchange={() => list.look()}
-                                >
-                                    <option value="">none is needed</option>
+                                >{say('planning.interpreter')}
+                                <select class="pick" bind:value={list.interpreter} onchange={() => list.look()}>
+                                    <option value="">{say('planning.interpreter_none')}</option>
                                     {#each page.languages as one (one.code)}<option value={one.code}>{one.name}</option
                                         >{/each}
                                 </select></label
@@ -161,17 +151,17 @@
                         </p>
                     {/if}
                     <label class="flex min-h-11 items-center gap-3">
-                        <input type="checkbox" class="size-6" bind:checked={list.ground} onchange={() => list.look()} /> We
-                        need the ground floor; the office finds rooms
+                        <input type="checkbox" class="size-6" bind:checked={list.ground} onchange={() => list.look()} />
+                        {say('planning.ground')}
                     </label>
                 </details>
             </section>
             <section aria-labelledby="plan" aria-busy={list.looking}>
                 {#if page.wishes}
-                    <h2 id="plan" class="mt-3 mb-2">Your wishes</h2>
+                    <h2 id="plan" class="mt-3 mb-2">{say('planning.your_wishes')}</h2>
                     <Wishes {page} {list} />
                 {:else}
-                    <h2 id="plan" class="mt-3 mb-2">Your plan</h2>
+                    <h2 id="plan" class="mt-3 mb-2">{say('planning.your_plan')}</h2>
                     {#if page.opens}<p class="notice mb-3">{page.opens}</p>{/if}
                     {#if list.trouble}
                         <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>
@@ -179,17 +169,19 @@
                         </p>
                     {/if}
                     {#if list.plan && meetings.length === 0 && list.picks.length === 0}
-                        <p class="text-faint">Tick whom you want to meet; the plan appears here.</p>
+                        <p class="text-faint">{say('planning.plan_empty')}</p>
                     {/if}
                     {#if list.plan}
                         <PlanDays plan={list.plan} {list} />
                         {#if list.plan.left.length > 0}
-                            <h3 class="mb-1 text-lg">What does not fit</h3>
+                            <h3 class="mb-1 text-lg">{say('planning.left')}</h3>
                             <ul class="mb-4">
                                 {#each list.plan.left as left (left.sheet + left.student)}
                                     <li class="notice mb-2">
                                         {left.why}
-                                        {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
+                                        {#if left.student}<span class="text-faint"
+                                                >{say('planning.about', { student: left.student })}</span
+                                            >{/if}
                                         {#if left.join && page.pass}<AskToJoin
                                                 slug={left.sheet}
                                                 who={() => ({
@@ -216,7 +208,7 @@
                                 type="button"
                                 class="press main w-full"
                                 disabled={keeping || list.looking}
-                                onclick={keep}>{keeping ? 'A moment…' : does}</button
+                                onclick={keep}>{keeping ? say('planning.moment') : does}</button
                             >
                         </div>
                     {/if}
@@ -224,11 +216,13 @@
                     <p class="sr-only" role="status">
                         {list.looking
                             ? ''
-                            : `${meetings.length} in the plan. ${(list.plan?.left.length ?? 0) === 1 ? 'One does' : `${list.plan?.left.length ?? 0} do`} not fit.`}
+                            : say('planning.in_plan', { many: meetings.length, left: list.plan?.left.length ?? 0 })}
                     </p>
                 {/if}
                 {#if page.pass}<p class="mt-4">
-                        <a class="inline-flex min-h-11 items-center" href={page.pass.path}>Everything you booked</a>
+                        <a class="inline-flex min-h-11 items-center" href={page.pass.path}
+                            >{say('planning.everything')}</a
+                        >
                     </p>{/if}
             </section>
         </div>

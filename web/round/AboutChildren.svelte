@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What the round asks of each child: answered once, for all whom they meet about it. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import Answer from '../parts/Answer.svelte';
     import type { Shortlist } from './shortlist.svelte';
@@ -19,7 +20,9 @@
 
 {#each page.questions.length > 0 ? children : [] as child, i (child)}
     <fieldset class="mb-4 grid gap-3">
-        <legend class="mb-1 text-lg font-semibold">{child ? `About ${child}` : 'About your meetings'}</legend>
+        <legend class="mb-1 text-lg font-semibold"
+            >{child ? say('planning.about_child', { student: child }) : say('planning.about_meetings')}</legend
+        >
         {#each page.questions as question (question.key)}
             <Answer
                 question={own(question, i)}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** When a family can come: for each date a ruler with the hours on it, and the two times in words. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import type { Shortlist } from './shortlist.svelte';
@@ -71,7 +72,7 @@
             {#each can as said, n (n)}
                 <p class="mt-2 flex flex-wrap items-center gap-2">
                     <label
-                        >{n === 0 ? 'from' : 'and from'}
+                        >{n === 0 ? say('planning.from') : say('planning.from_more')}
                         <select
                             class="pick"
                             value={said.from}
@@ -83,7 +84,8 @@
                         </select></label
                     >
                     <label
-                        >to <select
+                        >{say('planning.until')}
+                        <select
                             class="pick"
                             value={said.until}
                             onchange={(event) => change(one, n, said, 'until', event.currentTarget.value)}
@@ -94,7 +96,7 @@
                         </select></label
                     >
                     {#if n > 0}<button type="button" class="link" onclick={() => list.comeNot(one.date, n)}
-                            >Remove</button
+                            >{say('planning.remove')}</button
                         >{/if}
                 </p>
             {/each}
@@ -103,7 +105,7 @@
                     type="button"
                     class="link"
                     onclick={() => list.come(one.date, more.from, more.until, can.length)}
-                    >Add other hours on this day</button
+                    >{say('planning.hours_more')}</button
                 >{/if}
         {/if}
     </fieldset>

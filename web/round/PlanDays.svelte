@@ -1,6 +1,8 @@
 <script lang="ts">
     /** The plan on upright rulers: meetings to scale, and between them the way and the waiting. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
+    import Said from '../parts/Said.svelte';
     import { clock } from '../lib/clock.svelte';
     import { Shortlist } from './shortlist.svelte';
 
@@ -15,6 +17,8 @@
     const stands = (one: Schema['PlannedMeeting']) => one.booked || (one.booking !== null && one.was === '');
     const isNew = (one: Schema['PlannedMeeting']) => list.changed.includes(Shortlist.id(one));
 </script>
+
+{#snippet bold(text: string)}<strong>{text}</strong>{/snippet}
 
 {#each plan.days as day (day.date)}
     <section class="mb-5" aria-label={day.label}>
@@ -35,11 +39,18 @@
                 >
                     <span class="from">{clock.say(one.from)}</span>
                     <span class="min-w-0">
-                        <strong>{one.host.name}</strong>{one.student ? `, about ${one.student}` : ''}
-                        <span class="block text-[0.95rem]">{one.place}, to {clock.say(one.until)}</span>
-                        {#if stands(one)}<span class="block text-[0.95rem]">booked</span>{/if}
+                        {#if one.student}<Said
+                                key="planning.meeting_about"
+                                values={{ name: one.host.name, student: one.student }}
+                                {bold}
+                            />{:else}{@render bold(one.host.name)}{/if}
+                        <span class="block text-[0.95rem]"
+                            >{say('planning.place_until', { place: one.place, until: clock.say(one.until) })}</span
+                        >
+                        {#if stands(one)}<span class="block text-[0.95rem]">{say('planning.booked')}</span>{/if}
                         {#if one.was}<span class="block text-[0.95rem] font-semibold">{one.was}</span>{/if}
-                        {#if isNew(one)}<span class="block text-[0.95rem] font-semibold">another time than before</span
+                        {#if isNew(one)}<span class="block text-[0.95rem] font-semibold"
+                                >{say('planning.another_time')}</span
                             >{/if}
                     </span>
                 </li>

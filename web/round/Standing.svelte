@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What a family has booked of a round, as a whole: planned anew, with what would change shown first, or cancelled. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import GiveBack from '../parts/GiveBack.svelte';
     import type { Shortlist } from './shortlist.svelte';
@@ -22,21 +23,19 @@
 <div class="mt-4 border-t border-line pt-3">
     <label class="flex min-h-11 items-center gap-3">
         <input type="checkbox" class="size-6" bind:checked={list.anew} onchange={() => list.look()} />
-        {count === 1
-            ? 'The booked meeting may have another time, if that fits better'
-            : 'Booked meetings may have other times, if that fits better'}
+        {say('planning.may_move', { many: count })}
     </label>
     {#if list.anew && !list.looking && list.moved.length === 0}
-        <p class="mb-2">{list.plan?.best ? 'No other times fit better.' : 'No better times were found.'}</p>
+        <p class="mb-2">{list.plan?.best ? say('planning.best') : say('planning.no_better')}</p>
     {:else if list.moved.length > 0}
-        <p class="mb-2">Nothing is changed until you press the button above.</p>
+        <p class="mb-2">{say('planning.not_yet')}</p>
     {/if}
     <GiveBack
         id={0}
-        open={count === 1 ? 'Cancel the booked meeting' : `Cancel all ${count} booked meetings`}
-        ask="A word to the teachers"
-        go={count === 1 ? 'Cancel it' : `Cancel all ${count}`}
-        keep="Do not cancel"
+        open={say('planning.cancel', { many: count })}
+        ask={say('planning.cancel_word')}
+        go={say('planning.cancel_press', { many: count })}
+        keep={say('planning.cancel_not')}
         act={cancel}
     />
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Whom a family wants to meet, child by child: who teaches it first, then whoever else is in the round. */
+    import { say } from '../lib/say';
     import Fold from '../controls/Fold.svelte';
     import type { Schema } from '../lib/api';
     import { holds } from '../lib/sought';
@@ -70,7 +71,7 @@
             onchange={(event) => list.tick(slug, child, event.currentTarget.checked)}
         />
         <span class="min-w-0">
-            <strong>{one.host.name}</strong>{#if asks}<span class="chip open ms-2">asks you to come</span>{/if}
+            <strong>{one.host.name}</strong>{#if asks}<span class="chip open ms-2">{say('planning.asks')}</span>{/if}
             <span class="text-faint"
                 >{one.host.subject}{one.host.subject ? ', ' : ''}{one.place}{stands(slug, child)
                     ? ', booked'
@@ -92,7 +93,7 @@
                 type="button"
                 class="link"
                 onclick={() => missing(child).forEach((one) => list.tick(one, child.name, true))}
-                >Tick all {child.teachers.length}</button
+                >{say('planning.tick_all', { many: child.teachers.length })}</button
             >
         {/if}
         {#each shown(child) as slug (slug)}{#if bySlug.has(slug)}{@render host(
@@ -101,17 +102,18 @@
                     child.asked.includes(slug),
                 )}{/if}{/each}
         <Fold class="mt-1" begins={child.teachers.length === 0}>
-            <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4">Somebody else</summary
+            <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
+                >{say('planning.somebody_else')}</summary
             >
             <label class="block">
-                <span class="mb-1 block">Name, subject or room</span>
+                <span class="mb-1 block">{say('planning.seek')}</span>
                 <input type="search" class="box w-full" autocomplete="off" bind:value={sought[child.name]} />
             </label>
             {#each found(child).slice(0, 12) as one (one.slug)}{@render host(one.slug, child.name)}{:else}
-                {#if sought[child.name]}<p class="py-2">Nobody in this round is called that.</p>{/if}
+                {#if sought[child.name]}<p class="py-2">{say('planning.seek_none')}</p>{/if}
             {/each}
             {#if found(child).length > 12}<p class="py-2 text-faint">
-                    {found(child).length - 12} more; type a few letters of the name.
+                    {say('planning.seek_more', { many: found(child).length - 12 })}
                 </p>{/if}
         </Fold>
     </fieldset>
@@ -119,9 +121,11 @@
 {#if !page.children}
     <form class="flex flex-wrap items-end gap-3" onsubmit={add}>
         <label class="min-w-0 flex-1 basis-52">
-            <span class="mb-1 block font-semibold">Student’s name</span>
+            <span class="mb-1 block font-semibold">{say('planning.student')}</span>
             <input class="box w-full" autocomplete="off" maxlength="120" bind:value={name} />
         </label>
-        <button class="press">{children.length === 0 ? 'Find their teachers' : 'Another child'}</button>
+        <button class="press"
+            >{children.length === 0 ? say('planning.find_teachers') : say('planning.another_child')}</button
+        >
     </form>
 {/if}

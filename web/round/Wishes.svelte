@@ -1,5 +1,7 @@
 <script lang="ts">
     /** What a family wishes, the most wanted first, and sending it; times are given to all wishes at once. */
+    import Said from '../parts/Said.svelte';
+    import { say } from '../lib/say';
     import { tick } from 'svelte';
     import type { Schema } from '../lib/api';
     import AboutChildren from './AboutChildren.svelte';
@@ -18,6 +20,8 @@
 
     const wishes = $derived(page.wishes!);
     const name = (slug: string) => page.sheets.find((one) => one.slug === slug)?.host.name ?? slug;
+    const called = ({ sheet, student }: { sheet: string; student: string }) =>
+        student ? say('planning.who_about', { name: name(sheet), student }) : name(sheet);
     const fields = $derived(list.trouble?.fields ?? {});
 
     async function send() {
@@ -41,19 +45,25 @@
     }
 </script>
 
+{#snippet bold(text: string)}<strong>{text}</strong>{/snippet}
+
 {#if list.trouble}
     <p class="notice mb-3" role="alert" tabindex="-1" bind:this={said}>{list.trouble.message}</p>
 {/if}
 {#if list.picks.length === 0}
-    <p class="text-faint">Tick whom you want to meet; what you want most stands first here.</p>
+    <p class="text-faint">{say('planning.wishes_empty')}</p>
 {:else}
-    <p class="mb-2">What you want most stands first: it is given first.</p>
+    <p class="mb-2">{say('planning.wishes_order')}</p>
     <ol class="wishes mb-3">
         {#each list.picks as pick, i (pick.sheet + pick.student)}
             <li>
                 <span class="rank">{i + 1}</span>
                 <span class="min-w-0"
-                    ><strong>{name(pick.sheet)}</strong>{pick.student ? `, about ${pick.student}` : ''}</span
+                    >{#if pick.student}<Said
+                            key="planning.meeting_about"
+                            values={{ name: name(pick.sheet), student: pick.student }}
+                            {bold}
+                        />{:else}{@render bold(name(pick.sheet))}{/if}</span
                 >
                 <span class="ml-auto flex flex-none">
                     <button
@@ -61,7 +71,7 @@
                         class="step"
                         data-way="up"
                         disabled={i === 0}
-                        aria-label="{name(pick.sheet)} about {pick.student}: want it more"
+                        aria-label={say('planning.wish_more', { name: called(pick) })}
                         onclick={(event) => move(event, i, -1)}>↑</button
                     >
                     <button
@@ -69,7 +79,7 @@
                         class="step"
                         data-way="down"
                         disabled={i === list.picks.length - 1}
-                        aria-label="{name(pick.sheet)} about {pick.student}: want it less"
+                        aria-label={say('planning.wish_less', { name: called(pick) })}
                         onclick={(event) => move(event, i, 1)}>↓</button
                     >
                 </span>
@@ -78,12 +88,13 @@
     </ol>
 {/if}
 {#if list.plan && list.plan.left.length > 0}
-    <h3 class="mb-1 text-lg">What cannot be, even if nobody else comes</h3>
+    <h3 class="mb-1 text-lg">{say('planning.wishes_left')}</h3>
     <ul class="mb-4">
         {#each list.plan.left as left (left.sheet + left.student)}
             <li class="notice mb-2">
                 {left.why}
-                {#if left.student}<span class="text-faint">About {left.student}.</span>{/if}
+                {#if left.student}<span class="text-faint">{say('planning.about', { student: left.student })}</span
+                    >{/if}
             </li>
         {/each}
     </ul>
@@ -91,7 +102,7 @@
 <AboutChildren {page} {list} children={[...new Set(list.picks.map((one) => one.student))]} />
 <p class="mb-3" role="status">
     {#if list.isSent}{list.sentSaid}
-    {:else if list.sent}What stands here is not sent yet; the school has what you sent before.
+    {:else if list.sent}{say('planning.wishes_unsent')}
     {/if}
     {wishes.said}
 </p>
@@ -101,17 +112,15 @@
     <div class="in-sight">
         <button type="button" class="press main w-full" disabled={sending} onclick={send}
             >{sending
-                ? 'Sending…'
+                ? say('planning.wishes_sending')
                 : list.sent
-                  ? 'Send it as it stands now'
-                  : list.picks.length === 1
-                    ? 'Send this wish'
-                    : `Send these ${list.picks.length} wishes`}</button
+                  ? say('planning.wishes_send_again')
+                  : say('planning.wishes_send', { many: list.picks.length })}</button
         >
     </div>
 {/if}
 {#if list.sent}
-    <button type="button" class="link" onclick={() => list.takeBack()}>Take our wishes back</button>
+    <button type="button" class="link" onclick={() => list.takeBack()}>{say('planning.wishes_back')}</button>
 {/if}
 
 <style>
