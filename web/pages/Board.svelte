@@ -61,6 +61,10 @@
         sent = answer.data !== undefined;
         error = answer.trouble?.fields.email ?? answer.trouble?.message ?? '';
     }
+    function next(sheet: { next: string; next_at?: Parameters<typeof elsewhereBriefly>[0] | null }): string {
+        const there = sheet.next_at ? elsewhereBriefly(sheet.next_at, zone) : null;
+        return there ? say('board.next_elsewhere', { next: sheet.next, there }) : sheet.next;
+    }
 </script>
 
 <main class="sheet-of-paper">
@@ -137,9 +141,7 @@
                         {#each door.sheets as sheet (sheet.path)}
                             <li class="text-faint">
                                 <a href={sheet.path} class="inline-block py-1">{sheet.title}</a> ·
-                                {sheet.next}{sheet.next_at && elsewhereBriefly(sheet.next_at, zone)
-                                    ? ` (${elsewhereBriefly(sheet.next_at, zone)} in your time zone)`
-                                    : ''}
+                                {next(sheet)}
                             </li>
                         {/each}
                     </ul>
