@@ -79,7 +79,7 @@ test('an evening: early, by the tablet, missing, a group and two siblings; the l
     await expectSound(desk);
     // From when they can say that they are here is the host's to set.
     await desk.getByText('How your desk works').click();
-    await desk.getByLabel('Visitors can say that they are here from').fill('120');
+    await desk.getByLabel('Minutes before their time').fill('120');
     await desk.getByRole('button', { name: 'Keep it so' }).click();
     await expect(desk.getByText('Kept.', { exact: true })).toBeVisible();
 

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Whom a turn is about, what they wish to discuss, how to reach them, and what was noted last time. */
+    import { say } from '../lib/say';
     import type { Turn } from './desk.svelte';
 
     let { turn }: { turn: Turn } = $props();
@@ -9,24 +10,29 @@
 </script>
 
 <dl class="facts gap-y-0">
-    {#if turn.student && turn.student !== turn.who}<dt>With</dt>
+    {#if turn.student && turn.student !== turn.who}<dt>{say('desk.about_with')}</dt>
         <dd>
-            {turn.who}{turn.guests.length > 0 ? `, bringing ${turn.guests.join(', ')}` : ''}
-        </dd>{:else if turn.guests.length > 0}<dt>Also</dt>
+            {turn.guests.length > 0
+                ? say('desk.bringing', { who: turn.who, guests: turn.guests.join(', ') })
+                : turn.who}
+        </dd>{:else if turn.guests.length > 0}<dt>{say('desk.also')}</dt>
         <dd>{turn.guests.join(', ')}</dd>{/if}
     {#each Object.entries(turn.answers) as [question, answer] (question)}
         <dt>{question}</dt>
         <dd class="whitespace-pre-line">{answer}</dd>
     {/each}
-    {#if turn.phone}<dt>Phone</dt>
+    {#if turn.phone}<dt>{say('desk.phone')}</dt>
         <dd><a class="times" href="tel:{turn.phone.replace(/[^+\d]/g, '')}">{turn.phone}</a></dd>{/if}
-    {#if language}<dt>Language</dt>
+    {#if language}<dt>{say('desk.language')}</dt>
         <dd>{language}</dd>{/if}
-    {#if turn.place}<dt>Where</dt>
+    {#if turn.place}<dt>{say('desk.where')}</dt>
         <dd>
-            {turn.place}{#if turn.link}: <a href={turn.link} target="_blank" rel="noreferrer noopener">open the room</a
+            {turn.place}{#if turn.link}: <a href={turn.link} target="_blank" rel="noreferrer noopener"
+                    >{say('desk.open_the_room')}</a
                 >{/if}
         </dd>{/if}
-    {#if turn.last_note}<dt>Last time</dt>
-        <dd class="whitespace-pre-line">{turn.last_note.when}: {turn.last_note.text}</dd>{/if}
+    {#if turn.last_note}<dt>{say('desk.last_time')}</dt>
+        <dd class="whitespace-pre-line">
+            {say('desk.last_note', { when: turn.last_note.when, text: turn.last_note.text })}
+        </dd>{/if}
 </dl>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What became of a day, small and to scale: above what was offered and booked, below when people really were in. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
 
     let { day }: { day: Schema['DayFigures'] } = $props();
@@ -11,7 +12,13 @@
         viewBox="0 0 {picture.length} 26"
         preserveAspectRatio="none"
         role="img"
-        aria-label="{day.label}: {day.booked} of {day.offered} booked, {day.came} came, {day.missed} did not"
+        aria-label={say('desk.day_picture', {
+            day: day.label,
+            booked: day.booked,
+            offered: day.offered,
+            came: day.came,
+            missed: day.missed,
+        })}
     >
         {#each picture.marks.filter((mark) => mark.size === 'hour') as mark (mark.at)}
             <line x1={mark.at} x2={mark.at} y1="0" y2="26" class="hour" vector-effect="non-scaling-stroke" />

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The host's day to scale: who is when, what has become of it, and now. */
+    import { say } from '../lib/say';
     import { clock } from '../lib/clock.svelte';
     import { now } from '../lib/now.svelte';
     import type { Desk, State, Turn } from './desk.svelte';
@@ -24,15 +25,6 @@
         }
         return [...groups.values()];
     });
-    const SAID: Record<State, string> = {
-        ahead: 'to come',
-        late: 'not here',
-        waits: 'waits',
-        in: 'is in',
-        met: 'came',
-        missed: 'did not come',
-        away: 'was sent away',
-    };
     const MARK: Record<State, string> = { ahead: '', late: '?', waits: '●', in: '▶', met: '✓', missed: '✗', away: '–' };
     /** So wide that the shortest has room for its time, within reason. */
     const least = $derived(
@@ -54,7 +46,7 @@
 
 {#if ruler}
     <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-    <div class="strip" role="group" aria-label="The day" bind:this={strip} onkeydown={walk}>
+    <div class="strip" role="group" aria-label={say('desk.the_day')} bind:this={strip} onkeydown={walk}>
         <div class="scale" style:min-width="{least}rem">
             {#each ruler.marks as mark (mark.at)}
                 <span class="mark {mark.size}" style:left={left(ruler.from + mark.at * 60)} aria-hidden="true"></span>
@@ -74,13 +66,19 @@
                         : -1}
                     style:left={left(turn.starts ?? 0)}
                     style:width="{(((turn.ends ?? 0) - (turn.starts ?? 0)) / length) * 100}%"
-                    aria-label="{clock.say(turn.from)}, {group.map((one) => one.student || one.who).join(', ')}: {SAID[
-                        state
-                    ]}"
+                    aria-label={say('desk.tab', {
+                        from: clock.say(turn.from),
+                        names: group.map((one) => one.student || one.who).join(', '),
+                        state: say(`desk.tab_${state}`),
+                    })}
                     onclick={() => choose(turn)}
                 >
                     <span class="times">{MARK[state]} {clock.brief(turn.from)}</span>
-                    <span class="name">{group.length > 1 ? `${group.length} people` : turn.student || turn.who}</span>
+                    <span class="name"
+                        >{group.length > 1
+                            ? say('desk.people', { many: group.length })
+                            : turn.student || turn.who}</span
+                    >
                 </button>
             {/each}
             {#if bead}<span class="bead" style:left={bead} aria-hidden="true"></span>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A private note about a meeting: kept as it is typed, and said whose it is. */
+    import { say } from '../lib/say';
     import { Textarea } from '../lib/controls';
     import { api, ask } from '../lib/api';
     import type { Turn } from './desk.svelte';
@@ -7,12 +8,12 @@
     let { turn }: { turn: Turn } = $props();
     // svelte-ignore state_referenced_locally
     let text = $state(turn.note);
-    let said = $state('Only you read this: no colleague, no office, no visitor.');
+    let said = $state(say('desk.note_private'));
     let timer: ReturnType<typeof setTimeout> | undefined;
 
     function typed() {
         clearTimeout(timer);
-        said = 'Only you read this. Keeping it …';
+        said = say('desk.note_keeping');
         timer = setTimeout(keep, 600);
     }
     async function keep() {
@@ -24,14 +25,12 @@
                 body: { text },
             }),
         );
-        said = answer.trouble
-            ? (answer.trouble.fields.text ?? answer.trouble.message)
-            : 'Kept. Only you read this: no colleague, no office, no visitor.';
+        said = answer.trouble ? (answer.trouble.fields.text ?? answer.trouble.message) : say('desk.note_kept');
     }
 </script>
 
 <div>
-    <label class="font-semibold" for="note-{turn.key}">Your note</label>
+    <label class="font-semibold" for="note-{turn.key}">{say('desk.your_note')}</label>
     <Textarea
         id="note-{turn.key}"
         class="w-full"

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** One turn in the list of the day: its state in words, the one press that it mostly needs, and all others where it is opened. */
+    import { say } from '../lib/say';
     import { Button, Textarea } from '../lib/controls';
     import { api, ask } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
@@ -17,12 +18,11 @@
     let { desk, turn, open, toggle }: Props = $props();
 
     const is = $derived(desk.state(turn));
-    const SAID = { ahead: 'to come', met: 'came', missed: 'did not come', away: 'sent away', in: 'is in' } as const;
     const said = $derived.by(() => {
-        if (is === 'waits') return `here for ${minutesSince(turn.arrived ?? 0)} min`;
-        if (is === 'late') return `not here, ${minutesSince(turn.starts ?? 0)} min late`;
-        if (is === 'ahead' && turn.starts !== null && minutesSince(turn.starts) > 0) return 'not here yet';
-        return SAID[is];
+        if (is === 'waits') return say('desk.row_waits', { minutes: minutesSince(turn.arrived ?? 0) });
+        if (is === 'late') return say('desk.row_late', { minutes: minutesSince(turn.starts ?? 0) });
+        if (is === 'ahead' && turn.starts !== null && minutesSince(turn.starts) > 0) return say('desk.row_not_yet');
+        return say(`desk.row_${is}`);
     });
     let form = $state<'' | 'word' | 'away' | 'swap' | 'offer'>('');
     let text = $state('');
@@ -31,7 +31,7 @@
     const together = $derived(desk.waiting.filter((one) => one.group === turn.group));
     const show = (what: typeof form) => {
         form = form === what ? '' : what;
-        text = what === 'away' ? 'I am sorry: I cannot meet you today. You get another time.' : '';
+        text = what === 'away' ? say('desk.away_text') : '';
     };
     async function send(what: 'word' | 'away') {
         if ((await desk.press({ what, who, word: text })) === '') form = '';
@@ -65,17 +65,21 @@
         </button>
         {#if is === 'waits'}
             <Button size="sm" onclick={() => desk.press({ what: 'call', who: together.map((one) => one.key) })}
-                >{together.length > 1 ? `Let all ${together.length} in` : 'Call in'}</Button
+                >{together.length > 1 ? say('desk.call_all', { many: together.length }) : say('desk.call_in')}</Button
             >
         {:else if is === 'ahead'}
-            <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'here', who })}>Is here</Button>
+            <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'here', who })}
+                >{say('desk.is_here')}</Button
+            >
         {:else if is === 'late'}
-            <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'here', who })}>Is here</Button>
+            <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'here', who })}
+                >{say('desk.is_here')}</Button
+            >
             {#if turn.phone}<Button size="sm" color="alternative" href="tel:{turn.phone.replace(/[^+\d]/g, '')}"
-                    >Ring</Button
+                    >{say('desk.ring')}</Button
                 >{/if}
             <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'missed', who })}
-                >Didn’t come</Button
+                >{say('desk.didnt_come')}</Button
             >
         {/if}
     </div>
@@ -85,27 +89,27 @@
             {#if turn.offer}<p class="good-news flex flex-wrap items-center gap-x-3">
                     {turn.offer}
                     <Button size="sm" color="alternative" onclick={() => turn.booking && desk.takeBack(turn.booking)}
-                        >Take the offer back</Button
+                        >{say('desk.take_the_offer_back')}</Button
                     >
                 </p>{/if}
             <div class="flex flex-wrap gap-2">
                 {#if is === 'ahead' || is === 'late'}<Button
                         size="sm"
                         color="alternative"
-                        onclick={() => desk.press({ what: 'call', who })}>Call in</Button
+                        onclick={() => desk.press({ what: 'call', who })}>{say('desk.call_in')}</Button
                     >{/if}
                 {#if is === 'waits' || is === 'in'}<Button size="sm" color="alternative" onclick={() => show('word')}
-                        >A word</Button
+                        >{say('desk.a_word')}</Button
                     >{/if}
                 {#if is === 'waits' || is === 'ahead' || is === 'late'}
-                    <Button size="sm" color="alternative" onclick={() => show('away')}>Send away</Button>
+                    <Button size="sm" color="alternative" onclick={() => show('away')}>{say('desk.send_away')}</Button>
                     {#if others.length > 0}<Button size="sm" color="alternative" onclick={() => show('swap')}
-                            >Change times with</Button
+                            >{say('desk.change_times_with')}</Button
                         >{/if}
                 {/if}
                 {#if is === 'late' || is === 'missed' || is === 'met' || is === 'away' || is === 'ahead'}
                     {#if turn.booking !== null}<Button size="sm" color="alternative" onclick={() => show('offer')}
-                            >Offer another time</Button
+                            >{say('desk.offer_another_time')}</Button
                         >{/if}
                 {/if}
                 {#if is === 'met' || is === 'missed' || is === 'away'}
@@ -113,21 +117,26 @@
                         size="sm"
                         color="alternative"
                         onclick={() => desk.press({ what: is === 'missed' ? 'met' : 'missed', who })}
-                        >{is === 'missed' ? 'Came after all' : 'Did not come'}</Button
+                        >{is === 'missed' ? say('desk.came_after_all') : say('desk.press_missed')}</Button
                     >
                     {#if turn.ended === null}<Button
                             size="sm"
                             color="alternative"
-                            onclick={() => desk.press({ what: 'unmark', who })}>Wait for them again</Button
+                            onclick={() => desk.press({ what: 'unmark', who })}
+                            >{say('desk.wait_for_them_again')}</Button
                         >{/if}
                 {:else if is !== 'in'}
-                    <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'met', who })}>Came</Button>
+                    <Button size="sm" color="alternative" onclick={() => desk.press({ what: 'met', who })}
+                        >{say('desk.came')}</Button
+                    >
                 {/if}
             </div>
             {#if form === 'word' || form === 'away'}
                 <div class="grid max-w-lg gap-2">
                     <label for="word-{turn.key}" class="font-semibold"
-                        >{form === 'word' ? `A word to ${turn.who}` : `What ${turn.who} reads`}</label
+                        >{form === 'word'
+                            ? say('desk.word_to', { who: turn.who })
+                            : say('desk.away_reads', { who: turn.who })}</label
                     >
                     <Textarea id="word-{turn.key}" class="w-full" rows={2} maxlength={300} bind:value={text} />
                     <Button
@@ -135,13 +144,13 @@
                         class="justify-self-start"
                         disabled={form === 'word' && !text.trim()}
                         onclick={() => send(form === 'word' ? 'word' : 'away')}
-                        >{form === 'word' ? 'Send it' : 'Send them away'}</Button
+                        >{form === 'word' ? say('desk.send_it') : say('desk.send_them_away')}</Button
                     >
-                    <p class="text-[0.9rem] text-faint">It stands on their pass at once; nothing is mailed.</p>
+                    <p class="text-[0.9rem] text-faint">{say('desk.word_where')}</p>
                 </div>
             {:else if form === 'swap'}
                 <div>
-                    <p>Both have to agree. Each gets a message with the new time.</p>
+                    <p>{say('desk.swap_agree')}</p>
                     <ul class="flex flex-wrap gap-2">
                         {#each others as other (other.key)}
                             <li>
@@ -161,10 +170,10 @@
                 {@const booking = turn.booking}
                 <p>
                     {turn.reachable
-                        ? `Pick a time: it is kept for ${turn.who} for two days, and they take it with one press.`
-                        : `${turn.who} has neither address nor number here, and sees it on their pass alone.`}
+                        ? say('desk.offer_pick', { who: turn.who })
+                        : say('desk.offer_unreachable', { who: turn.who })}
                 </p>
-                <label for="offer-{turn.key}" class="font-semibold">A word with it, if you like</label>
+                <label for="offer-{turn.key}" class="font-semibold">{say('desk.offer_word')}</label>
                 <Textarea id="offer-{turn.key}" class="w-full max-w-lg" rows={2} maxlength={1000} bind:value={text} />
                 <Mover
                     load={(from) =>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Somebody just came in, without a booking. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import type { Desk } from './desk.svelte';
@@ -29,11 +30,11 @@
     novalidate
     onsubmit={onSent(take)}
 >
-    <Field name="unbooked-name" label="Who came in" required bind:value={name} />
-    <Field name="unbooked-student" label="About which student" bind:value={student} />
-    <Field name="unbooked-phone" label="Phone number" bind:value={phone} />
+    <Field name="unbooked-name" label={say('desk.unbooked_who')} required bind:value={name} />
+    <Field name="unbooked-student" label={say('desk.unbooked_student')} bind:value={student} />
+    <Field name="unbooked-phone" label={say('desk.phone_number')} bind:value={phone} />
     <label class="font-semibold" for="unbooked-minutes"
-        >Minutes for them<input
+        >{say('desk.unbooked_minutes')}<input
             id="unbooked-minutes"
             class="box block w-24"
             type="number"
@@ -43,7 +44,7 @@
         /></label
     >
     <p class="flex gap-2 sm:col-span-4">
-        <Button type="submit">Put them in the line</Button>
-        <Button color="alternative" onclick={done}>Not now</Button>
+        <Button type="submit">{say('desk.unbooked_press')}</Button>
+        <Button color="alternative" onclick={done}>{say('desk.not_now')}</Button>
     </p>
 </form>

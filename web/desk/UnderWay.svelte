@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The meeting under way: its time left, a soft sign before its end and a clear one at it, and what can be pressed. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import { clock } from '../lib/clock.svelte';
     import { now } from '../lib/now.svelte';
@@ -28,45 +29,46 @@
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h2 id="under-way" class="min-w-0 flex-1">{names(under)}</h2>
         <p class="left times" role="timer">
-            {left > 0 ? countdown(left) : `${countdown(left)} over`}
+            {left > 0 ? countdown(left) : say('desk.left_over', { time: countdown(left) })}
         </p>
     </div>
     <div class="track" aria-hidden="true"><span style:width="{part}%"></span></div>
     <p class="sr-only" role="status">
-        {sign === 'over' ? 'The time of this meeting is over.' : sign === 'soon' ? 'Two minutes are left.' : ''}
+        {sign === 'over' ? say('desk.time_over') : sign === 'soon' ? say('desk.time_soon') : ''}
     </p>
     {#each fails as one (one.key)}
         <p class="notice mt-2">
-            Video does not work: ring {one.who}{one.phone ? '' : ', who gave no number'}
+            {one.phone ? say('desk.video_ring', { who: one.who }) : say('desk.video_ring_none', { who: one.who })}
             {#if one.phone}<a class="times text-lg" href="tel:{one.phone.replace(/[^+\d]/g, '')}">{one.phone}</a>{/if}
             <button
                 type="button"
                 class="link"
-                onclick={() => desk.press({ what: 'video', who: [one.key], fails: false })}>it works again</button
+                onclick={() => desk.press({ what: 'video', who: [one.key], fails: false })}
+                >{say('desk.video_again')}</button
             >
         </p>
     {/each}
     <div class="my-2 flex flex-wrap gap-2">
         {#if next.length > 0}<Button color={next[0]?.arrived === null ? 'alternative' : 'primary'} onclick={callNext}
-                >End it, and call in {names(next)}</Button
+                >{say('desk.end_and_call', { names: names(next) })}</Button
             >{/if}
-        <Button color="alternative" onclick={() => desk.press({ what: 'end', who: keys })}>End it</Button>
+        <Button color="alternative" onclick={() => desk.press({ what: 'end', who: keys })}>{say('desk.end_it')}</Button>
         <Button color="alternative" onclick={() => desk.press({ what: 'more', who: keys, minutes: 5 })}
-            >Five more minutes</Button
+            >{say('desk.five_more_minutes')}</Button
         >
         {#each under.filter((one) => one.video && !one.video_fails) as one (one.key)}
             <Button color="alternative" onclick={() => desk.press({ what: 'video', who: [one.key], fails: true })}
-                >Video does not work</Button
+                >{say('desk.video_fails')}</Button
             >
         {/each}
     </div>
     {#each under as one (one.key)}
         {#if under.length > 1}<h3 class="mt-2">{one.student || one.who}</h3>{/if}
         <About turn={one} />
-        {#if one.answer}<p class="good-news">They answer: “{one.answer}”</p>{/if}
+        {#if one.answer}<p class="good-news">{say('desk.answered', { answer: one.answer })}</p>{/if}
         {#if one.booking !== null}<Note turn={one} />{/if}
     {/each}
-    <p class="sr-only">Until {clock.say(under[0]?.until ?? '')}.</p>
+    <p class="sr-only">{say('desk.until', { at: clock.say(under[0]?.until ?? '') })}</p>
 </section>
 
 <style>

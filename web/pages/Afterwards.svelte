@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What became of a sheet's days: figures and small pictures, and a message to those who came or did not. */
+    import { say } from '../lib/say';
     import { Button, Modal } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -46,6 +47,10 @@
         key = newKey();
         looking = true;
     }
+    function sentSaid({ when, by, subject, readers, to }: (typeof data.letters)[number]): string {
+        const values = { when, by, subject, many: readers.length };
+        return to === 'met' ? say('desk.sent_met', values) : say('desk.sent_missed', values);
+    }
     async function send() {
         const answer = await ask(
             api.POST('/api/staff/sheets/{sheet}/afterwards', { ...path, body: { ...form(), request_key: key } }),
@@ -54,7 +59,7 @@
         failed(answer.trouble);
         if (!answer.data) return;
         changed = answer.data;
-        said = going.length === 1 ? 'One message is on its way.' : `${going.length} messages are on their way.`;
+        said = say('desk.messages_on_way', { many: going.length });
         subject = text = '';
     }
     const minutes = (value: number | null) => (value === null ? '–' : `${value} min`);
@@ -64,23 +69,25 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="flex flex-wrap items-baseline gap-x-4">
-        <h1>Afterwards</h1>
+        <h1>{say('desk.afterwards')}</h1>
         <p class="mr-auto"><a href="/staff/sheets/{data.id}">{data.title}</a></p>
         {#if data.days.length > 0}<Button size="sm" color="alternative" href="/staff/sheets/{data.id}/figures.csv"
-                >Figures as CSV</Button
+                >{say('desk.figures_as_csv')}</Button
             >{/if}
     </div>
     {#if data.days.length === 0}
-        <p class="mt-3">None of its meetings has been yet. What became of them stands here then.</p>
+        <p class="mt-3">{say('desk.none_yet')}</p>
     {:else}
         <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-        <div class="mt-3 overflow-x-auto" role="region" aria-label="Figures by day" tabindex="0">
+        <div class="mt-3 overflow-x-auto" role="region" aria-label={say('desk.figures_by_day')} tabindex="0">
             <table class="w-full text-left">
                 <thead
                     ><tr class="text-faint"
-                        ><th>Day</th><th class="w-[38%] min-w-48">To scale</th><th>Offered</th><th>Booked</th><th
-                            >Came</th
-                        ><th>Did not</th><th>Average wait</th><th>Average overrun</th></tr
+                        ><th>{say('desk.day')}</th><th class="w-[38%] min-w-48">{say('desk.to_scale')}</th><th
+                            >{say('desk.offered')}</th
+                        ><th>{say('desk.booked')}</th><th>{say('desk.came')}</th><th>{say('desk.did_not')}</th><th
+                            >{say('desk.average_wait')}</th
+                        ><th>{say('desk.average_overrun')}</th></tr
                     ></thead
                 >
                 <tbody>
@@ -99,28 +106,29 @@
             </table>
         </div>
         <p class="mt-1 text-[0.9rem] text-faint">
-            Above: met is full, a dashed frame did not come, a thin line was free. Below, in yellow: when people really
-            were in. Who comes early waits for their own time; the wait counts from then.
+            {say('desk.legend')}
         </p>
         <section class="mt-5 grid max-w-2xl gap-3" aria-labelledby="write">
-            <h2 id="write">Write to those who came, or did not</h2>
+            <h2 id="write">{say('desk.write')}</h2>
             {#if said}<p class="good-news" role="status">{said}</p>{/if}
             {#if message}<Notice>{message}</Notice>{/if}
             <div class="flex flex-wrap gap-3">
                 <label
-                    >To all who<Pick class="ms-2" bind:value={to}
-                        ><option value="missed">did not come</option><option value="met">came</option></Pick
+                    >{say('desk.write_to')}<Pick class="ms-2" bind:value={to}
+                        ><option value="missed">{say('desk.to_missed')}</option><option value="met"
+                            >{say('desk.to_met')}</option
+                        ></Pick
                     ></label
                 >
                 <label
-                    >on<Pick class="ms-2" bind:value={date}
+                    >{say('desk.write_on')}<Pick class="ms-2" bind:value={date}
                         >{#each data.days as day (day.date)}<option value={day.date}>{day.label}</option>{/each}</Pick
                     ></label
                 >
             </div>
             <Field
                 name="after-subject"
-                label="Subject"
+                label={say('desk.subject')}
                 required
                 maxlength={200}
                 bind:value={subject}
@@ -128,7 +136,7 @@
             />
             <Field
                 name="after-text"
-                label="Message"
+                label={say('desk.message')}
                 required
                 lines={4}
                 maxlength={5000}
@@ -136,35 +144,30 @@
                 error={fields.text}
             />
             <p class="flex flex-wrap items-center gap-2">
-                Blanks, filled in for each:
+                {say('desk.blanks')}
                 {#each data.blanks as blank (blank)}<button
                         type="button"
                         class="link"
-                        aria-label="Put in the blank {blank}"
+                        aria-label={say('desk.blank_put', { blank })}
                         onclick={() => write(blank)}>{'{'}{blank}{'}'}</button
                     >{/each}
             </p>
             <Button class="justify-self-start" disabled={!subject.trim() || !text.trim()} onclick={look}
-                >Look each over</Button
+                >{say('desk.look_over')}</Button
             >
         </section>
         {#if data.letters.length > 0}
             <section class="mt-5" aria-labelledby="sent">
-                <h2 id="sent">What was sent</h2>
+                <h2 id="sent">{say('desk.sent')}</h2>
                 <ul>
                     {#each data.letters as one, i (i)}
                         <li class="border-t border-line py-1">
                             <details>
-                                <summary class="min-h-11 cursor-pointer py-2"
-                                    >{one.when}, by {one.by}: “{one.subject}” to {one.readers.length} who {one.to ===
-                                    'met'
-                                        ? 'came'
-                                        : 'did not come'}</summary
-                                >
+                                <summary class="min-h-11 cursor-pointer py-2">{sentSaid(one)}</summary>
                                 <p class="whitespace-pre-line">{one.text}</p>
-                                <p class="text-faint">To {one.readers.join(', ')}</p>
+                                <p class="text-faint">{say('desk.sent_to', { names: one.readers.join(', ') })}</p>
                                 {#if one.failed.length > 0}<p class="notice">
-                                        Did not arrive: {one.failed.join(', ')}
+                                        {say('desk.sent_failed', { names: one.failed.join(', ') })}
                                     </p>{/if}
                             </details>
                         </li>
@@ -173,27 +176,25 @@
             </section>
         {/if}
     {/if}
-    <Modal bind:open={looking} title="As each reads it" size="md" autoclose={false}>
-        {#if letters.length === 0}<p>Nobody is noted so on that day.</p>{/if}
+    <Modal bind:open={looking} title={say('desk.each_reads')} size="md" autoclose={false}>
+        {#if letters.length === 0}<p>{say('desk.nobody_noted')}</p>{/if}
         <ul class="grid max-h-96 gap-3 overflow-y-auto">
             {#each letters as one, i (i)}
                 <li class="border-b border-line pb-2">
                     <p class="font-semibold">
-                        {one.name}{one.email ? `, ${one.email}` : ''}
+                        {one.email ? say('desk.name_email', { name: one.name, email: one.email }) : one.name}
                     </p>
                     {#if one.email}
                         <p>{one.subject}</p>
                         <p class="whitespace-pre-line text-faint">{one.text}</p>
                     {:else}
                         <p class="notice">
-                            Has no address and gets nothing.{one.phone ? ` Ring ${one.phone}.` : ''}
+                            {one.phone ? say('desk.no_address_ring', { phone: one.phone }) : say('desk.no_address')}
                         </p>
                     {/if}
                 </li>
             {/each}
         </ul>
-        {#if going.length > 0}<Button onclick={send}
-                >{going.length === 1 ? 'Send it' : `Send ${going.length} messages`}</Button
-            >{/if}
+        {#if going.length > 0}<Button onclick={send}>{say('desk.send_messages', { many: going.length })}</Button>{/if}
     </Modal>
 </main>

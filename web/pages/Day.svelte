@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who comes to whom on a day: for the front desk. */
+    import { say } from '../lib/say';
     import { tick } from 'svelte';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
@@ -44,37 +45,47 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
-        <h1>Who comes</h1>
+        <h1>{say('desk.who_comes')}</h1>
         <p class="mr-auto">{title}{today ? ', today' : ''}</p>
-        <nav class="no-print flex flex-wrap gap-2" aria-label="Another day">
-            <Button color="alternative" href="/staff/day?day={before}">The day before</Button>
-            {#if !today}<Button color="alternative" href="/staff/day">Today</Button>{/if}
-            <Button color="alternative" href="/staff/day?day={after}">The day after</Button>
-            <Button color="alternative" href="/staff/day/entrance.pdf?whom=school&date={day}">For the entrance</Button>
-            <Button color="alternative" href="/staff/day/doors.pdf?whom=school&date={day}">For the doors</Button>
-            <Button color="alternative" onclick={paper}>Print</Button>
+        <nav class="no-print flex flex-wrap gap-2" aria-label={say('desk.another_day')}>
+            <Button color="alternative" href="/staff/day?day={before}">{say('desk.the_day_before')}</Button>
+            {#if !today}<Button color="alternative" href="/staff/day">{say('desk.today')}</Button>{/if}
+            <Button color="alternative" href="/staff/day?day={after}">{say('desk.the_day_after')}</Button>
+            <Button color="alternative" href="/staff/day/entrance.pdf?whom=school&date={day}"
+                >{say('desk.for_the_entrance')}</Button
+            >
+            <Button color="alternative" href="/staff/day/doors.pdf?whom=school&date={day}"
+                >{say('desk.for_the_doors')}</Button
+            >
+            <Button color="alternative" onclick={paper}>{say('desk.print')}</Button>
         </nav>
     </div>
     {#if meetings.length > 0}
         <div class="no-print max-w-md">
-            <Field name="sought" label="Somebody’s name, or a room" required bind:value={sought} />
+            <Field name="sought" label={say('desk.seek')} required bind:value={sought} />
         </div>
         <ul class="mt-2 divide-y divide-line">
             {#each found.slice(0, most) as one (one.id)}
                 <li class="grid gap-x-4 py-1 sm:grid-cols-[8rem_1fr_1fr_1fr]">
-                    <span class="times font-semibold">{clock.say(one.from)} to {clock.say(one.until)}</span>
-                    <span>{one.who}{one.student && one.student !== one.who ? `, about ${one.student}` : ''}</span>
-                    <span>with {one.host}</span>
+                    <span class="times font-semibold"
+                        >{say('desk.from_to', { from: clock.say(one.from), until: clock.say(one.until) })}</span
+                    >
+                    <span
+                        >{one.student && one.student !== one.who
+                            ? say('desk.who_about', { who: one.who, student: one.student })
+                            : one.who}</span
+                    >
+                    <span>{say('desk.with', { host: one.host })}</span>
                     <span class="text-faint">{one.place}</span>
                 </li>
             {:else}
-                <li class="py-2">Nobody of that name.</li>
+                <li class="py-2">{say('desk.seek_none')}</li>
             {/each}
         </ul>
         {#if found.length > most}<Button color="alternative" class="no-print mt-2" onclick={() => (most = found.length)}
-                >Show all {found.length}</Button
+                >{say('desk.show_all', { many: found.length })}</Button
             >{/if}
     {:else}
-        <p>Nobody comes on this day.</p>
+        <p>{say('desk.none_comes')}</p>
     {/if}
 </main>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** The host's page on the day: who is in, who is next, who waits, and what can be pressed. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { onMount, tick } from 'svelte';
     import { Badge, Button, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
@@ -48,12 +50,12 @@
 
     const how = $derived.by(() => {
         if (desk.data.back !== null && desk.data.back > now.seconds)
-            return `on a break, ${Math.ceil((desk.data.back - now.seconds) / 60)} min left`;
+            return say('desk.how_break', { minutes: Math.ceil((desk.data.back - now.seconds) / 60) });
         // Nobody is on time whose meeting is over by its own card, whoever comes next.
         const over = overBy(desk.under, now.seconds);
-        if (over >= 3 && over > desk.data.runs_late) return `${over} min over`;
-        if (desk.data.runs_late >= 3) return `${desk.data.runs_late} min late`;
-        return desk.under.length > 0 || desk.turns.some((one) => one.ended !== null) ? 'on time' : '';
+        if (over >= 3 && over > desk.data.runs_late) return say('desk.how_over', { minutes: over });
+        if (desk.data.runs_late >= 3) return say('desk.how_late', { minutes: desk.data.runs_late });
+        return desk.under.length > 0 || desk.turns.some((one) => one.ended !== null) ? say('desk.how_on_time') : '';
     });
     async function choose(key: string) {
         chosen = chosen === key ? null : key;
@@ -68,21 +70,21 @@
     }
     const under = () => desk.under.map((one) => one.key);
     const KEYS: Record<string, [string, () => void]> = {
-        n: ['call the next in', () => void callNext()],
-        e: ['end the meeting under way', () => under().length && void desk.press({ what: 'end', who: under() })],
-        m: ['five more minutes', () => under().length && void desk.press({ what: 'more', who: under(), minutes: 5 })],
-        j: ['down the list', () => step(1)],
-        k: ['up the list', () => step(-1)],
-        h: ['the opened one is here', () => chosen && void desk.press({ what: 'here', who: [chosen] })],
-        i: ['call the opened one in', () => chosen && void desk.press({ what: 'call', who: [chosen] })],
-        c: ['the opened one came', () => chosen && void desk.press({ what: 'met', who: [chosen] })],
-        x: ['the opened one did not come', () => chosen && void desk.press({ what: 'missed', who: [chosen] })],
-        l: ['running late', () => show('late')],
-        b: ['a break', () => show('break')],
-        w: ['a word to all who wait', () => show('word')],
-        a: ['somebody came in', () => show('unbooked')],
-        z: ['take the last press back', () => void desk.undo()],
-        '?': ['this list', () => (help = true)],
+        n: [say('desk.key_n'), () => void callNext()],
+        e: [say('desk.key_e'), () => under().length && void desk.press({ what: 'end', who: under() })],
+        m: [say('desk.key_m'), () => under().length && void desk.press({ what: 'more', who: under(), minutes: 5 })],
+        j: [say('desk.key_j'), () => step(1)],
+        k: [say('desk.key_k'), () => step(-1)],
+        h: [say('desk.key_h'), () => chosen && void desk.press({ what: 'here', who: [chosen] })],
+        i: [say('desk.key_i'), () => chosen && void desk.press({ what: 'call', who: [chosen] })],
+        c: [say('desk.key_c'), () => chosen && void desk.press({ what: 'met', who: [chosen] })],
+        x: [say('desk.key_x'), () => chosen && void desk.press({ what: 'missed', who: [chosen] })],
+        l: [say('desk.key_l'), () => show('late')],
+        b: [say('desk.key_b'), () => show('break')],
+        w: [say('desk.key_w'), () => show('word')],
+        a: [say('desk.key_a'), () => show('unbooked')],
+        z: [say('desk.key_z'), () => void desk.undo()],
+        '?': [say('desk.key_list'), () => (help = true)],
     };
     function key(event: KeyboardEvent) {
         const target = event.target as HTMLElement;
@@ -120,12 +122,11 @@
     <Masthead {host} />
     <Heard live={desk.live} />
     {#each stuck as one (one)}
-        <Notice class="mb-2">{one} <a href="/staff/sheets">It stands on your sheets, until you have seen it.</a></Notice
-        >
+        <Notice class="mb-2">{one} <a href="/staff/sheets">{say('desk.stands_on_sheets')}</a></Notice>
     {/each}
     {#if desk.data.asked > 0}<AskedOnDesk asked={desk.data.asked} />{/if}
     <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
-        <h1>{desk.data.own ? 'Your desk' : `Desk of ${desk.data.person.name}`}</h1>
+        <h1>{desk.data.own ? say('desk.your_desk') : say('desk.desk_of', { name: desk.data.person.name })}</h1>
         <p class="mr-auto">
             {desk.data.day}
             {#if how}<Badge color={/late|over$/.test(how) ? 'red' : 'primary'} border class="ms-2">{how}</Badge>{/if}
@@ -137,61 +138,63 @@
             {#each desk.data.desks as other (other.id)}<Button
                     size="sm"
                     color="alternative"
-                    href="/staff/desk/{other.id}">Desk of {other.name}</Button
+                    href="/staff/desk/{other.id}">{say('desk.desk_of', { name: other.name })}</Button
                 >{/each}
             {#if desk.data.whole}<Button
                     size="sm"
                     color="alternative"
                     aria-expanded={form === 'late'}
-                    onclick={() => show('late')}>Running late</Button
+                    onclick={() => show('late')}>{say('desk.running_late')}</Button
                 >{/if}
             {#if !desk.data.whole}
                 <!-- Breaks, lateness and who just came in are the host's. -->
             {:else if desk.data.back !== null && desk.data.back > now.seconds}
-                <Button size="sm" onclick={() => rest(0)}>Back from the break</Button>
+                <Button size="sm" onclick={() => rest(0)}>{say('desk.back_from_the_break')}</Button>
             {:else}
                 <Button size="sm" color="alternative" aria-expanded={form === 'break'} onclick={() => show('break')}
-                    >Break</Button
+                    >{say('desk.break')}</Button
                 >
             {/if}
             {#if desk.data.whole}<Button
                     size="sm"
                     color="alternative"
                     aria-expanded={form === 'unbooked'}
-                    onclick={() => show('unbooked')}>Somebody came in</Button
+                    onclick={() => show('unbooked')}>{say('desk.somebody_came_in')}</Button
                 >{/if}
             {#if desk.data.whole && desk.waiting.length > 0}<Button
                     size="sm"
                     color="alternative"
                     aria-expanded={form === 'word'}
-                    onclick={() => show('word')}>Word to all</Button
+                    onclick={() => show('word')}>{say('desk.word_all')}</Button
                 >{/if}
-            <Button size="sm" color="alternative" href="/staff/lists?date={desk.data.date}">Paper</Button>
-            <Button size="sm" color="alternative" aria-label="Keys" onclick={() => (help = true)}>?</Button>
+            <Button size="sm" color="alternative" href="/staff/lists?date={desk.data.date}">{say('desk.paper')}</Button>
+            <Button size="sm" color="alternative" aria-label={say('desk.keys')} onclick={() => (help = true)}>?</Button>
         </div>
     </div>
     {#if desk.message}<Notice class="mb-2">{desk.message}</Notice>{/if}
     {#if form === 'late' || form === 'break'}
         <p class="mb-2 flex flex-wrap items-center gap-2">
-            {form === 'late' ? 'Tell whoever comes later that you run late by about' : 'Back in'}
+            {form === 'late' ? say('desk.late_by') : say('desk.back_in')}
             {#each form === 'late' ? [5, 10, 15, 20, 30] : [5, 10, 15, 30] as minutes (minutes)}
                 <Button size="sm" color="alternative" onclick={() => (form === 'late' ? late(minutes) : rest(minutes))}
-                    >{minutes} minutes</Button
+                    >{say('desk.minutes', { minutes })}</Button
                 >
             {/each}
             {#if form === 'late' && desk.data.late_minutes > 0}<Button
                     size="sm"
                     color="alternative"
-                    onclick={() => late(0)}>Not late any more</Button
+                    onclick={() => late(0)}>{say('desk.not_late_any_more')}</Button
                 >{/if}
         </p>
     {:else if form === 'unbooked'}
         <Unbooked {desk} done={() => (form = '')} />
     {:else if form === 'word'}
         <div class="mb-2 grid max-w-xl gap-2">
-            <label for="word-to-all" class="font-semibold">A word to all who wait ({desk.waiting.length})</label>
+            <label for="word-to-all" class="font-semibold"
+                >{say('desk.word_all_label', { many: desk.waiting.length })}</label
+            >
             <Textarea id="word-to-all" class="w-full" rows={2} maxlength={300} bind:value={word} />
-            <p><Button size="sm" disabled={!word.trim()} onclick={send}>Send it</Button></p>
+            <p><Button size="sm" disabled={!word.trim()} onclick={send}>{say('desk.send_it')}</Button></p>
         </div>
     {/if}
     <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
@@ -202,13 +205,19 @@
             {#if next.length > 0}
                 {@const one = next[0]!}
                 <section class="border-l-4 border-line ps-3" aria-labelledby="next">
-                    <h2 id="next">Next: {names(next)}</h2>
+                    <h2 id="next">{say('desk.next', { names: names(next) })}</h2>
                     <p class="times mb-1">
-                        {clock.say(one.from)}{one.until ? ` to ${clock.say(one.until)}` : ''}.
-                        {one.arrived !== null ? `Here for ${minutesSince(one.arrived)} min.` : 'Not here yet.'}
+                        {one.until
+                            ? say('desk.next_from_to', { from: clock.say(one.from), until: clock.say(one.until) })
+                            : say('desk.next_from', { from: clock.say(one.from) })}
+                        {one.arrived !== null
+                            ? say('desk.here_for', { minutes: minutesSince(one.arrived) })
+                            : say('desk.not_here_yet')}
                     </p>
                     {#if desk.under.length === 0}<Button size="lg" class="mb-2" onclick={callNext}
-                            >{next.length > 1 ? `Let all ${next.length} in` : 'Call in'}</Button
+                            >{next.length > 1
+                                ? say('desk.call_all', { many: next.length })
+                                : say('desk.call_in')}</Button
                         >{/if}
                     {#each next as turn (turn.key)}
                         {#if next.length > 1}<h3>{turn.student || turn.who}</h3>{/if}
@@ -216,14 +225,18 @@
                     {/each}
                 </section>
             {:else if desk.under.length === 0}
-                <p>Nobody is to come any more today. <a href="/staff/sheets">Your sheets</a></p>
+                <p>
+                    <Said key="desk.none_to_come"
+                        >{#snippet link(text)}<a href="/staff/sheets">{text}</a>{/snippet}</Said
+                    >
+                </p>
             {/if}
         </div>
         <section aria-labelledby="day">
             <h2 id="day">
-                {desk.waiting.length > 0
-                    ? `${desk.waiting.length} ${desk.waiting.length === 1 ? 'waits' : 'wait'}`
-                    : 'Nobody waits'}{desk.late.length > 0 ? `, ${desk.late.length} not here` : ''}
+                {desk.late.length > 0
+                    ? say('desk.waiting_late', { many: desk.waiting.length, late: desk.late.length })
+                    : say('desk.waiting', { many: desk.waiting.length })}
             </h2>
             <ul class="mt-1">
                 {#each desk.turns as turn (turn.key)}
