@@ -1,5 +1,6 @@
 <script lang="ts">
     /** One booking as its host sees it: who, about whom, how to reach them; answered, moved, given a link, cancelled. */
+    import { say } from '../lib/say';
     import { Badge, Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, firstOf, type Schema } from '../lib/api';
@@ -81,37 +82,43 @@
                 · <a class="inline-block py-1" href="tel:{booking.phone.replace(/[^+\d]/g, '')}">{booking.phone}</a>
             {/if}
             {#if booking.email}· <a class="inline-block py-1" href="mailto:{booking.email}">{booking.email}</a>{/if}
-            {#if booking.state === 'kept'}<Badge>address not confirmed yet</Badge>{/if}
-            {#if booking.made_by === 'office'}<Badge>by the office</Badge>{/if}
+            {#if booking.state === 'kept'}<Badge>{say('hosting.unconfirmed')}</Badge>{/if}
+            {#if booking.made_by === 'office'}<Badge>{say('hosting.by_the_office')}</Badge>{/if}
         </p>
         {#if booking.mail_failure}<Notice>
-                A message did not arrive at {booking.email}: {booking.mail_failure}
+                {say('hosting.mail_failed', { email: booking.email, why: booking.mail_failure })}
             </Notice>{/if}
         {#each Object.entries(booking.answers) as [question, said] (question)}
             <p><span class="text-faint">{question}</span> {said}</p>
         {/each}
-        {#if booking.guests.length > 0}<p>Also coming: {booking.guests.join(', ')}</p>{/if}
+        {#if booking.guests.length > 0}<p>{say('hosting.also_coming', { names: booking.guests.join(', ') })}</p>{/if}
         <p class="text-faint">
-            {booking.place}{booking.host !== sheet.owner ? `, with ${booking.host}` : ''}{#if booking.link}: <a
-                    href={booking.link}
-                    rel="noreferrer">{booking.link}</a
-                >{:else if booking.video}: no link yet{/if}
+            {booking.host !== sheet.owner
+                ? say('hosting.place_with', { place: booking.place, host: booking.host })
+                : booking.place}{#if booking.link}: <a href={booking.link} rel="noreferrer">{booking.link}</a
+                >{:else if booking.video}{say('hosting.no_link')}{/if}
         </p>
         {#if booking.state === 'asked' && sheet.can_change}
             <p class="mt-1">
-                {booking.maybe ? 'You have said maybe.' : 'Waits for your answer.'} Held until {booking.held_until}.
+                {booking.maybe
+                    ? say('hosting.asked_maybe', { until: booking.held_until ?? '' })
+                    : say('hosting.asked', { until: booking.held_until ?? '' })}
             </p>
             <div class="mt-2 grid max-w-xl gap-2">
-                <Field name="answer-{booking.id}" label="A word with it" bind:value={note} lines={2} />
+                <Field name="answer-{booking.id}" label={say('hosting.answer_word')} bind:value={note} lines={2} />
                 <div class="flex flex-wrap gap-3">
-                    <Button onclick={() => answer('accept')}>Accept</Button>
-                    <Button color="alternative" onclick={() => answer('maybe')}>Say maybe</Button>
-                    <Button color="red" outline onclick={() => answer('decline')}>Decline</Button>
+                    <Button onclick={() => answer('accept')}>{say('hosting.accept')}</Button>
+                    <Button color="alternative" onclick={() => answer('maybe')}>{say('hosting.say_maybe')}</Button>
+                    <Button color="red" outline onclick={() => answer('decline')}>{say('hosting.decline')}</Button>
                 </div>
             </div>
         {/if}
         {#if open === 'move'}
-            <Field name="move-note-{booking.id}" label="A word to {booking.name}" bind:value={note} />
+            <Field
+                name="move-note-{booking.id}"
+                label={say('hosting.word_to', { name: booking.name })}
+                bind:value={note}
+            />
             <Mover
                 load={(from) =>
                     ask(
@@ -126,15 +133,15 @@
             <form class="mt-2 grid max-w-xl gap-2" onsubmit={onSent(setLink)}>
                 <Field
                     name="link-{booking.id}"
-                    label="The link of this one meeting"
+                    label={say('hosting.link_label')}
                     type="url"
                     required
                     bind:value={link}
                 />
                 <div class="flex flex-wrap gap-3">
-                    <Button type="submit">Keep it and tell {booking.name}</Button>
+                    <Button type="submit">{say('hosting.link_keep', { name: booking.name })}</Button>
                     {#if message && /^https?:/.test(link)}<TextButton onclick={() => void setLink(true)}
-                            >Keep this link all the same</TextButton
+                            >{say('hosting.link_keep_anyway')}</TextButton
                         >{/if}
                 </div>
             </form>
@@ -147,25 +154,25 @@
                 <Button
                     color="alternative"
                     aria-expanded={open === 'move'}
-                    onclick={() => (open = open === 'move' ? '' : 'move')}>Move</Button
+                    onclick={() => (open = open === 'move' ? '' : 'move')}>{say('hosting.move')}</Button
                 >
                 {#if booking.video}<Button
                         color="alternative"
                         aria-expanded={open === 'link'}
                         onclick={() => (open = open === 'link' ? '' : 'link')}
-                        >{booking.link ? 'Change link' : 'Add link'}</Button
+                        >{booking.link ? say('hosting.change_link') : say('hosting.add_link')}</Button
                     >{/if}
             {/if}
             {#if booking.made_by === 'office'}<Button color="alternative" href="/staff/bookings/{booking.id}/slip.pdf"
-                    >Slip</Button
+                    >{say('hosting.slip')}</Button
                 >{/if}
             {#if booking.state === 'booked'}
                 <GiveBack
                     id={booking.id}
-                    open="Cancel"
-                    ask="A word to {booking.name}"
-                    go="Cancel it and send the message"
-                    keep="Leave it as it is"
+                    open={say('hosting.cancel')}
+                    ask={say('hosting.word_to', { name: booking.name })}
+                    go={say('hosting.cancel_press')}
+                    keep={say('hosting.cancel_not')}
                     act={cancel}
                 />
             {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A student's name while it is typed: those whom the school knows are offered, and the office sees who looks after them. */
+    import { say } from '../lib/say';
     import { Input, Label } from '../lib/controls';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
@@ -51,7 +52,7 @@
     />
     {#if error}<p id="office-student-error" class="mt-1 font-semibold text-brick">{error}</p>{/if}
     {#if found.length > 0}
-        <ul aria-label="Students of that name">
+        <ul aria-label={say('hosting.known_students')}>
             {#each found as one (one.id)}
                 <li>
                     <TextButton onclick={() => pick(one)}
@@ -63,10 +64,10 @@
     {/if}
     {#if guardians.length > 0}
         <p class="mt-1">
-            Who comes?
+            {say('hosting.known_guardians')}
             {#each guardians as one (one.id)}
                 <TextButton onclick={() => comes(one)}
-                    >{one.name}{one.may_book ? '' : ' (may not book themselves)'}</TextButton
+                    >{one.may_book ? one.name : say('hosting.no_book', { name: one.name })}</TextButton
                 >
             {/each}
         </p>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Video links that are still missing: one for several meetings, or for all that have none. */
+    import { say } from '../lib/say';
     import { Button, Checkbox } from '../lib/controls';
     import { api, ask, firstOf, type Schema } from '../lib/api';
     import TextButton from '../controls/TextButton.svelte';
@@ -39,23 +40,26 @@
 {#if without.length > 0}
     <section class="slip mb-4 max-w-3xl" aria-labelledby="links">
         <h3 id="links" class="mb-2">
-            {without.length === 1
-                ? 'One meeting has no video link yet'
-                : `${without.length} meetings have no video link yet`}
+            {say('hosting.links_missing', { many: without.length })}
         </h3>
-        <Field name="all-link" label="Link" type="url" required bind:value={link} error={message} />
-        {#if doubtful}<TextButton onclick={() => set(picked, true)}>Keep this link all the same</TextButton>{/if}
+        <Field name="all-link" label={say('hosting.link')} type="url" required bind:value={link} error={message} />
+        {#if doubtful}<TextButton onclick={() => set(picked, true)}>{say('hosting.link_keep_anyway')}</TextButton>{/if}
         <fieldset class="my-2">
-            <legend class="text-faint">Only for some of them</legend>
+            <legend class="text-faint">{say('hosting.links_some')}</legend>
             {#each without as one (one.id)}
                 <Checkbox value={one.id} bind:group={picked} class="mr-5"
-                    >{one.day}
-                    {one.from}, {one.student || one.name}</Checkbox
+                    >{say('hosting.links_one', {
+                        day: one.day,
+                        from: one.from,
+                        who: one.student || one.name,
+                    })}</Checkbox
                 >
             {/each}
         </fieldset>
         <Button onclick={() => set(picked)}
-            >{picked.length > 0 ? `Keep it for ${picked.length}` : 'Keep it for all of them'} and tell each</Button
+            >{picked.length > 0
+                ? say('hosting.links_keep', { many: picked.length })
+                : say('hosting.links_keep_all')}</Button
         >
     </section>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Booking for somebody on the phone, who may have no e-mail address. */
+    import { say } from '../lib/say';
     import { Button, Select } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
@@ -42,12 +43,12 @@
 </script>
 
 <form class="mt-4 grid max-w-xl gap-3" novalidate onsubmit={onSent(book)}>
-    <Field name="office-name" label="Who comes" required bind:value={typed.name} error={fields.name} />
+    <Field name="office-name" label={say('hosting.office_name')} required bind:value={typed.name} error={fields.name} />
     <Field
         name="office-email"
-        label="E-mail address"
+        label={say('hosting.office_email')}
         type="email"
-        help="Without one, print the slip."
+        help={say('hosting.office_email_help')}
         bind:value={typed.email}
         error={fields.email}
     />
@@ -72,11 +73,11 @@
             />{/if}
     {/each}
     {#if sheet.places.length > 1}
-        <label for="office-place" class="font-semibold">Where</label>
+        <label for="office-place" class="font-semibold">{say('hosting.where')}</label>
         <Select id="office-place" bind:value={typed.place} placeholder="">
             {#each sheet.places as place (place.id)}<option value={place.id}>{place.label}</option>{/each}
         </Select>
     {/if}
     {#if message}<Notice>{message}</Notice>{/if}
-    <Button type="submit" class="justify-self-start">Book it for them</Button>
+    <Button type="submit" class="justify-self-start">{say('hosting.office_press')}</Button>
 </form>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** Who is expected and not booked yet, out of the directory or of a list of one's own; and writing to them. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { onMount } from 'svelte';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
@@ -60,19 +62,17 @@
 {#if roster && (roster.said || (roster.kind === 'list' && sheet.can_change))}
     <section class="mt-4" aria-labelledby="roster">
         <div class="flex flex-wrap items-baseline gap-x-4 gap-y-2">
-            <h2 id="roster">{roster.said || 'Whom you expect'}</h2>
+            <h2 id="roster">{roster.said || say('hosting.expected')}</h2>
             {#if roster.kind === 'list' && sheet.can_change}<Button
                     size="sm"
                     color="alternative"
                     aria-expanded={adding}
-                    onclick={() => (adding = !adding)}>Put students on the list</Button
+                    onclick={() => (adding = !adding)}>{say('hosting.expected_add')}</Button
                 >{/if}
-            {#if roster.cards}<a href="/staff/sheets/{sheet.id}/files/cards.pdf">Cards with codes, on paper</a>{/if}
+            {#if roster.cards}<a href="/staff/sheets/{sheet.id}/files/cards.pdf">{say('hosting.cards')}</a>{/if}
             {#if roster.to_write > 0 && sheet.state === 'open' && !sheet.put_away}
                 <Button color="alternative" aria-expanded={writing} onclick={() => (writing = !writing)}
-                    >{roster.kind === 'families'
-                        ? 'Write to those who have not booked'
-                        : 'Remind those who have not booked'}</Button
+                    >{roster.kind === 'families' ? say('hosting.write_families') : say('hosting.write_list')}</Button
                 >
             {/if}
         </div>
@@ -82,49 +82,42 @@
             <div class="slip mt-2 grid max-w-2xl gap-3">
                 <p>
                     {#if roster.kind === 'families'}
-                        {roster.to_write === 1 ? 'One guardian gets' : `${roster.to_write} guardians get`} a letter with a
-                        link of their own. Nobody gets two within a day.
+                        {say('hosting.letter_families', { many: roster.to_write })}
                     {:else}
-                        {roster.to_write === 1 ? 'One gets' : `${roster.to_write} get`} a message with a link that knows the
-                        student. Nobody gets two within a day.
+                        {say('hosting.letter_list', { many: roster.to_write })}
                     {/if}
                 </p>
-                <Field name="letter-word" label="A word from you" lines={3} maxlength={1000} bind:value={word} />
+                <Field
+                    name="letter-word"
+                    label={say('hosting.letter_word')}
+                    lines={3}
+                    maxlength={1000}
+                    bind:value={word}
+                />
                 <Button class="justify-self-start" disabled={working} onclick={write}
-                    >{working
-                        ? 'One moment…'
-                        : roster.to_write === 1
-                          ? 'Send the letter'
-                          : `Send ${roster.to_write} letters`}</Button
+                    >{working ? say('hosting.moment') : say('hosting.send_letters', { many: roster.to_write })}</Button
                 >
             </div>
         {/if}
         {#if adding}
             <div class="slip mt-2 grid max-w-2xl gap-3">
-                <Field
-                    name="expected-text"
-                    label="A name on each line, or a table with its heading (name, class, e-mail, phone)"
-                    lines={4}
-                    required
-                    bind:value={text}
-                />
+                <Field name="expected-text" label={say('hosting.expected_text')} lines={4} required bind:value={text} />
                 <p class="flex flex-wrap gap-3">
-                    <Button disabled={!text.trim()} onclick={() => add({ text })}>Put them on the list</Button>
-                    <FilePress label="A table of students" accept=".csv,.txt,text/csv" take={bring}
-                        >Bring a table</FilePress
+                    <Button disabled={!text.trim()} onclick={() => add({ text })}
+                        >{say('hosting.expected_press')}</Button
+                    >
+                    <FilePress label={say('hosting.expected_table')} accept=".csv,.txt,text/csv" take={bring}
+                        >{say('hosting.expected_bring')}</FilePress
                     >
                 </p>
-                <Field
-                    name="expected-sought"
-                    label="Or somebody whom the school knows"
-                    bind:value={sought}
-                    change={look}
-                />
+                <Field name="expected-sought" label={say('hosting.expected_known')} bind:value={sought} change={look} />
                 <ul class="flex flex-wrap gap-2">
                     {#each known as one (one.id)}
                         <li>
                             <Button size="sm" color="alternative" onclick={() => add({ students: [one.id] })}
-                                >{one.name}{one.class ? `, ${one.class}` : ''}</Button
+                                >{one.class
+                                    ? say('hosting.name_class', { name: one.name, class: one.class })
+                                    : one.name}</Button
                             >
                         </li>
                     {/each}
@@ -134,27 +127,29 @@
         {#if roster.missing.length > 0}
             <details class="mt-1">
                 <summary class="min-h-11 cursor-pointer py-2 text-board underline underline-offset-4"
-                    >Who is not booked yet</summary
+                    >{say('hosting.missing')}</summary
                 >
                 <ul class="columns-2 gap-x-8 sm:columns-3">
                     {#each roster.missing as one (one.id)}
                         <li>
                             {one.name}
                             <span class="text-faint"
-                                >{one.class}{one.can_write
-                                    ? ''
+                                >{one.can_write
+                                    ? one.class
                                     : roster.kind === 'families'
-                                      ? ', no address'
-                                      : ', cannot be reached'}</span
+                                      ? say('hosting.class_no_address', { class: one.class })
+                                      : say('hosting.class_unreachable', { class: one.class })}</span
                             >
-                            {#if one.failed}<span class="block text-brick">The reminder did not arrive.</span>{/if}
+                            {#if one.failed}<span class="block text-brick">{say('hosting.missing_failed')}</span>{/if}
                             {#if roster.kind === 'list' && sheet.can_change}<TextButton onclick={() => off(one.id)}
-                                    >take off<span class="sr-only"> {one.name}</span></TextButton
+                                    ><Said key="hosting.take_off" values={{ name: one.name }}
+                                        >{#snippet hidden(text)}<span class="sr-only">{text}</span>{/snippet}</Said
+                                    ></TextButton
                                 >{/if}
                         </li>
                     {/each}
                 </ul>
-                {#if roster.more > 0}<p class="text-faint">And {roster.more} more.</p>{/if}
+                {#if roster.more > 0}<p class="text-faint">{say('hosting.missing_more', { many: roster.more })}</p>{/if}
             </details>
         {/if}
     </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Getting a sheet out: its link, the words around it, a QR code, and paper. */
+    import { say } from '../lib/say';
     import type { Snippet } from 'svelte';
     import { Button, Input, Label, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
@@ -60,9 +61,9 @@
     }
 </script>
 
-<section class="mt-2" aria-label="Share">
+<section class="mt-2" aria-label={say('hosting.share')}>
     <div class="flex flex-wrap items-center gap-x-3 gap-y-2">
-        <Label for="link" class="mb-0">The link to pass on</Label>
+        <Label for="link" class="mb-0">{say('hosting.share_pass_on')}</Label>
         <Input
             id="link"
             bind:elementRef={link}
@@ -71,46 +72,48 @@
             class="min-w-0 flex-1 basis-52"
             onfocus={() => link?.select()}
         />
-        <Button onclick={() => copy('link', sheet.link)}>{copied === 'link' ? 'Copied' : 'Copy'}</Button>
-        <Button color="alternative" href={sheet.visit}>See it as a visitor</Button>
-        <Button color="alternative" aria-expanded={opened} onclick={open}>Message, QR, paper</Button>
+        <Button onclick={() => copy('link', sheet.link)}
+            >{copied === 'link' ? say('hosting.copied') : say('hosting.copy')}</Button
+        >
+        <Button color="alternative" href={sheet.visit}>{say('hosting.share_see')}</Button>
+        <Button color="alternative" aria-expanded={opened} onclick={open}>{say('hosting.share_more')}</Button>
         {@render beside?.()}
     </div>
-    <p class="sr-only" role="status">{copied ? 'It is copied.' : ''}</p>
+    <p class="sr-only" role="status">{copied ? say('hosting.it_is_copied') : ''}</p>
     {#if opened}
         {#if handout}
             <div class="slip mt-3 grid max-w-3xl gap-4">
-                {#each [['message', 'A message ready to paste', handout.message, 8], ['signature', 'A line for your e-mail signature', handout.signature, 1], ['page_link', 'A link for a course page', handout.page_link, 2], ['page_frame', 'A small frame for a course page', handout.page_frame, 3]] as const as [key, label, text, rows] (key)}
+                {#each [['message', say('hosting.share_message'), handout.message, 8], ['signature', say('hosting.share_signature'), handout.signature, 1], ['page_link', say('hosting.share_link'), handout.page_link, 2], ['page_frame', say('hosting.share_frame'), handout.page_frame, 3]] as const as [key, label, text, rows] (key)}
                     <div>
                         <Label for={key}>{label}</Label>
                         <Textarea id={key} readonly {rows} class="w-full" value={text} />
                         <div class="mt-1 flex flex-wrap gap-3">
                             <Button color="alternative" onclick={() => copy(key, text)}
-                                >{copied === key ? 'Copied' : 'Copy'}</Button
+                                >{copied === key ? say('hosting.copied') : say('hosting.copy')}</Button
                             >
                             {#if key === 'message'}<Button
                                     color="alternative"
                                     onclick={() => copy('rich', text, handout!.rich)}
-                                    >{copied === 'rich' ? 'Copied' : 'Copy with a link in it'}</Button
+                                    >{copied === 'rich' ? say('hosting.copied') : say('hosting.copy_rich')}</Button
                                 >{/if}
                         </div>
                     </div>
                 {/each}
                 <div class="flex flex-wrap items-center gap-5">
-                    <img src="{files}/qr.svg" alt="QR code of the link" width="150" height="150" class="bg-white" />
+                    <img src="{files}/qr.svg" alt={say('hosting.qr')} width="150" height="150" class="bg-white" />
                     <div class="grid gap-1">
-                        <a href="{files}/qr.svg" download>QR code as SVG</a>
-                        <a href="{files}/qr.png" download>QR code as PNG</a>
-                        <a href="{files}/notice.pdf" download>Notice for the door (PDF)</a>
-                        <a href="{files}/slips.pdf" download>Slips to tear off (PDF)</a>
+                        <a href="{files}/qr.svg" download>{say('hosting.qr_code_as_svg')}</a>
+                        <a href="{files}/qr.png" download>{say('hosting.qr_code_as_png')}</a>
+                        <a href="{files}/notice.pdf" download>{say('hosting.notice')}</a>
+                        <a href="{files}/slips.pdf" download>{say('hosting.slips')}</a>
                     </div>
                 </div>
                 <form class="flex flex-wrap items-end gap-3" onsubmit={onSent(rename)}>
                     <div class="flex-1 basis-60">
-                        <Label for="slug">Another address; the old one goes on working</Label>
+                        <Label for="slug">{say('hosting.address')}</Label>
                         <Input id="slug" class="w-full" bind:value={slug} placeholder={sheet.slug} />
                     </div>
-                    <Button color="alternative" type="submit">Use this address</Button>
+                    <Button color="alternative" type="submit">{say('hosting.address_use')}</Button>
                 </form>
                 {#if message}<Notice>{message}</Notice>{/if}
             </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** One sheet in the list: what it is, how full, and what is done with it without opening it. */
+    import { say } from '../lib/say';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { Badge, Button, Input, Label, Progressbar } from '../lib/controls';
@@ -15,7 +16,6 @@
 
     let start = $state<string | null>(null);
     let message = $state('');
-    const kind = $derived(sheet.kind === 'other' ? '' : `${sheet.kind[0]?.toUpperCase()}${sheet.kind.slice(1)}. `);
 
     async function copy() {
         const answer = await ask(
@@ -33,18 +33,23 @@
     <div class="min-w-0">
         <h2 class="flex flex-wrap items-center gap-x-3 text-base">
             <a href="/staff/sheets/{sheet.id}" class="py-1">{sheet.title}</a>
-            <Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border>{sheet.state}</Badge>
+            <Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border
+                >{say(`hosting.state_${sheet.state}`)}</Badge
+            >
             {#if sheet.fresh > 0 && sheet.state !== 'draft'}<Badge
-                    class="border-2 border-marigold font-semibold text-ink">{sheet.fresh} new</Badge
+                    class="border-2 border-marigold font-semibold text-ink"
+                    >{say('hosting.new', { many: sheet.fresh })}</Badge
                 >{/if}
             {#if sheet.asked > 0}<Badge class="border-2 border-marigold font-semibold text-ink"
-                    >{sheet.asked === 1 ? 'one wish to answer' : `${sheet.asked} wishes to answer`}</Badge
+                    >{say('hosting.wishes_small', { many: sheet.asked })}</Badge
                 >{/if}
-            {#if sheet.next}<span class="font-sans text-[0.95rem] font-normal">Next meeting: {sheet.next}</span>{/if}
+            {#if sheet.next}<span class="font-sans text-[0.95rem] font-normal"
+                    >{say('hosting.next_meeting', { when: sheet.next })}</span
+                >{/if}
         </h2>
         <p class="times text-[0.95rem] text-faint md:truncate" title={sheet.when}>
-            {kind}{sheet.when}
-            {#if sheet.owner !== host}With {sheet.owner}.{/if}
+            {say(`hosting.kind_${sheet.kind}`, { when: sheet.when })}
+            {#if sheet.owner !== host}{say('hosting.of_owner', { owner: sheet.owner })}{/if}
         </p>
     </div>
     <div class="text-[0.95rem]">
@@ -58,24 +63,25 @@
     </div>
     <div class="flex flex-wrap gap-x-2 md:justify-end">
         {#if sheet.state === 'open'}
-            <TextButton onclick={() => turn('paused')}>Pause</TextButton>
-            <TextButton onclick={() => turn('closed')}>Close</TextButton>
+            <TextButton onclick={() => turn('paused')}>{say('hosting.pause')}</TextButton>
+            <TextButton onclick={() => turn('closed')}>{say('hosting.close')}</TextButton>
         {:else if sheet.state === 'paused' || sheet.state === 'closed'}
-            <TextButton onclick={() => turn('open')}>Open again</TextButton>
+            <TextButton onclick={() => turn('open')}>{say('hosting.open_again')}</TextButton>
         {/if}
-        <TextButton aria-expanded={start !== null} onclick={() => (start = start === null ? '' : null)}>Copy</TextButton
+        <TextButton aria-expanded={start !== null} onclick={() => (start = start === null ? '' : null)}
+            >{say('hosting.copy')}</TextButton
         >
         {#if sheet.owner === host && !(sheet.of_round && sheet.state === 'draft')}<TextButton onclick={putAway}
-                >Put away</TextButton
+                >{say('hosting.put_away_2')}</TextButton
             >{/if}
     </div>
     {#if start !== null}
         <form class="flex flex-wrap items-end gap-3 pb-2 md:col-span-3" onsubmit={onSent(copy)}>
             <div>
-                <Label for="start-{sheet.id}">Its first day is now</Label>
+                <Label for="start-{sheet.id}">{say('hosting.copy_start')}</Label>
                 <Input id="start-{sheet.id}" class="w-44!" type="date" required bind:value={start} />
             </div>
-            <Button type="submit">Make the copy</Button>
+            <Button type="submit">{say('hosting.copy_press')}</Button>
             {#if message}<p class="font-semibold text-brick" role="alert">{message}</p>{/if}
         </form>
     {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What a host can do with one slot: close it, open it again, add a seat, or book it for somebody on the phone. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -19,9 +20,9 @@
 
     /** What the rules for visitors would say of it; staff are not bound by them. */
     const BEYOND: Partial<Record<typeof slot.state, string>> = {
-        'too soon': 'It is too soon for visitors to book this time. You can book it for them.',
-        closed: 'Booking has closed for visitors. You can book it for them.',
-        'not yet open': 'Visitors cannot book this time yet. You can book it for them.',
+        'too soon': say('hosting.beyond_too_soon'),
+        closed: say('hosting.beyond_closed'),
+        'not yet open': say('hosting.beyond_not_yet_open'),
     };
     let message = $state('');
     let booking = $state(false);
@@ -45,27 +46,35 @@
 
 <svelte:window onkeydown={(event) => event.key === 'Escape' && done()} />
 
-<div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="{label}, {slot.from}">
+<div
+    class="slip"
+    tabindex="-1"
+    bind:this={box}
+    role="group"
+    aria-label={say('hosting.slot_called', { day: label, from: clock.say(slot.from) })}
+>
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
-        <h3 class="times">{label}, {clock.say(slot.from)} to {clock.say(slot.until)}</h3>
-        <TextButton class="ml-auto" onclick={done}>Leave it</TextButton>
+        <h3 class="times">
+            {say('hosting.slot', { day: label, from: clock.say(slot.from), until: clock.say(slot.until) })}
+        </h3>
+        <TextButton class="ml-auto" onclick={done}>{say('hosting.leave_it')}</TextButton>
     </div>
     {#each here as one (one.id)}<HostBooking as="div" {sheet} booking={one} {changed} />{/each}
     <div class="mt-2 flex flex-wrap gap-3">
         {#if slot.shut && sheet.can_change}
-            <Button color="alternative" onclick={() => set(false, slot.extra)}>Open this time again</Button>
+            <Button color="alternative" onclick={() => set(false, slot.extra)}>{say('hosting.slot_open')}</Button>
         {:else if slot.state !== 'past'}
             {#if sheet.can_change}
-                <Button color="alternative" onclick={() => set(true, slot.extra)}>Close this time</Button>
+                <Button color="alternative" onclick={() => set(true, slot.extra)}>{say('hosting.slot_close')}</Button>
                 <Button color="alternative" onclick={() => set(false, slot.extra + 1)}
-                    >Add a seat{slot.extra > 0 ? ` (${slot.extra} added)` : ', in case somebody doesn’t come'}</Button
+                    >{slot.extra > 0 ? say('hosting.seat_more', { added: slot.extra }) : say('hosting.seat')}</Button
                 >
                 {#if slot.extra > 0}<Button color="alternative" onclick={() => set(false, slot.extra - 1)}
-                        >One seat less</Button
+                        >{say('hosting.seat_less')}</Button
                     >{/if}
             {/if}
             {#if sheet.state !== 'draft' && !booking}<Button color="alternative" onclick={() => (booking = true)}
-                    >Book it for somebody</Button
+                    >{say('hosting.slot_book')}</Button
                 >{/if}
         {/if}
     </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Removes a sheet on which nobody ever booked: a press, and a second one on a sentence that says what is lost. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -32,16 +33,14 @@
 <div tabindex="-1" bind:this={box}>
     {#if asking}
         <p class="mb-2">
-            {published
-                ? 'Nobody has booked here. The sheet and its link are gone for good then.'
-                : 'Nobody has seen this draft. It is gone for good then.'}
+            {published ? say('hosting.throw_published') : say('hosting.throw_draft')}
         </p>
         <div class="flex flex-wrap gap-3">
-            <Button color="red" outline onclick={press}>Throw it away for good</Button>
-            <Button color="alternative" onclick={() => turn(false)}>Leave it</Button>
+            <Button color="red" outline onclick={press}>{say('hosting.throw_press')}</Button>
+            <Button color="alternative" onclick={() => turn(false)}>{say('hosting.leave_it')}</Button>
         </div>
     {:else}
-        <TextButton onclick={() => turn(true)}>Throw this sheet away</TextButton>
+        <TextButton onclick={() => turn(true)}>{say('hosting.throw')}</TextButton>
     {/if}
     {#if message}<Notice class="mt-2">{message}</Notice>{/if}
 </div>

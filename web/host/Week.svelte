@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Whom one meets in the next seven days: a column a day, only days on which there is somebody. */
+    import { say } from '../lib/say';
     import { clock } from '../lib/clock.svelte';
 
     export interface Day {
@@ -12,7 +13,7 @@
 </script>
 
 <section class="mb-4" aria-labelledby="week">
-    <h2 id="week" class="mb-1">Your next seven days</h2>
+    <h2 id="week" class="mb-1">{say('hosting.week')}</h2>
     <ul class="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-x-6 gap-y-2">
         {#each week as day (day.date)}
             <li class="min-w-0">
@@ -26,7 +27,7 @@
                     {/each}
                 </ul>
                 {#if day.more > 0}<a class="inline-block py-1" href="/staff/lists?date={day.date}"
-                        >and {day.more} more</a
+                        >{say('hosting.week_more', { many: day.more })}</a
                     >{/if}
             </li>
         {/each}

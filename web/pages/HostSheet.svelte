@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A sheet for its host: the link to pass on, the rulers, and who has booked. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Badge, Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import UndoToast from '../controls/UndoToast.svelte';
@@ -56,17 +58,22 @@
     function fillOf(day: Schema['RulerDay']): string {
         const slots = slotsOf(day);
         const taken = booked.filter((one) => slots.some((slot) => slot.key === one.key)).length;
-        return taken === 0 ? 'nobody yet' : `${taken} booked`;
+        return taken === 0 ? say('hosting.day_none') : say('hosting.day_booked', { many: taken });
+    }
+    function offSaid({ state, off_said: said, cancel_note: note }: Schema['HostBooking']): string {
+        if (state === 'declined')
+            return note ? say('hosting.off_declined_note', { said, note }) : say('hosting.off_declined', { said });
+        return note ? say('hosting.off_note', { said, note }) : said;
     }
     let message = $state('');
     let note = $state('');
     let chosen = $state<{ slot: Schema['RulerSlot']; label: string } | null>(null);
 
     const TURNED = {
-        open: 'It is open now.',
-        paused: 'It is paused now.',
-        closed: 'It is closed now.',
-        draft: 'It is a draft again.',
+        open: say('hosting.turned_open'),
+        paused: say('hosting.turned_paused'),
+        closed: say('hosting.turned_closed'),
+        draft: say('hosting.turned_draft'),
     };
     let pausing = $state(false);
     let undo = $state<{ said: string; to: 'open' | 'paused' | 'closed' | 'draft' } | null>(null);
@@ -162,12 +169,12 @@
 {#snippet who()}
     <section class="mt-4" aria-labelledby="who">
         <div class="mb-3 flex flex-wrap items-baseline gap-4">
-            <h2 id="who">Who has booked</h2>
+            <h2 id="who">{say('hosting.who_has_booked')}</h2>
             {#if sheet.bookings.length > 0 && !knock}
                 <span class="ml-auto"
-                    ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>as CSV</a> ·
-                    <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>as a workbook</a> ·
-                    <a href="/staff/sheets/{sheet.id}/files/bookings.pdf">on paper</a></span
+                    ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>{say('hosting.as_csv')}</a> ·
+                    <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>{say('hosting.as_a_workbook')}</a> ·
+                    <a href="/staff/sheets/{sheet.id}/files/bookings.pdf">{say('hosting.on_paper')}</a></span
                 >
             {/if}
         </div>
@@ -175,7 +182,7 @@
             <Links {sheet} changed={pressed} />
         {/if}
         {#if booked.length === asked.length}
-            <p>Nobody yet.</p>
+            <p>{say('hosting.nobody_yet')}</p>
         {:else}
             <ul class="border-t border-line">
                 {#each standing.slice(0, most) as booking (booking.id)}
@@ -183,18 +190,19 @@
                 {/each}
             </ul>
             {#if standing.length > most}<Button color="alternative" class="mt-2" onclick={() => (more += 30)}
-                    >Show {Math.min(30, standing.length - most)} more of {standing.length}</Button
+                    >{say('hosting.show_more_of', {
+                        more: Math.min(30, standing.length - most),
+                        all: standing.length,
+                    })}</Button
                 >{/if}
         {/if}
         {#if off.length > 0}
-            <h3 class="mt-6 mb-1">Cancelled</h3>
+            <h3 class="mt-6 mb-1">{say('hosting.cancelled')}</h3>
             <ul class="grid gap-1">
                 {#each off as booking (booking.id)}
                     <li class="text-faint">
                         <span class="times">{booking.day} {booking.from}</span> · {booking.student || booking.name} ·
-                        {booking.state === 'declined' ? 'declined ' : ''}{booking.off_said}{booking.cancel_note
-                            ? `: “${booking.cancel_note}”`
-                            : ''}
+                        {offSaid(booking)}
                     </li>
                 {/each}
             </ul>
@@ -209,17 +217,21 @@
         <h1>{sheet.title}</h1>
         {#if !knock}<Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border>{sheet.state}</Badge>{/if}
         <p class="times min-w-0 flex-1 basis-72 text-faint">
-            {#if knock}Asked for, and agreed. <a href="/staff/knocks">All that is asked of you</a
+            {#if knock}<Said key="hosting.knock_agreed"
+                    >{#snippet link(text)}<a href="/staff/knocks">{text}</a>{/snippet}</Said
                 >{:else}{sheet.can_change ? '' : `${sheet.owner}. `}{sheet.when} ({sheet.zone}){#if sheet.colleagues}
                     {sheet.colleagues}{/if}{/if}
         </p>
         {#if sheet.state !== 'draft' && !knock}<Button
                 color="alternative"
-                href="/staff/lists?whom={sheet.id}{sheet.days[0] ? `&date=${sheet.days[0].date}` : ''}">Paper</Button
+                href="/staff/lists?whom={sheet.id}{sheet.days[0] ? `&date=${sheet.days[0].date}` : ''}"
+                >{say('hosting.paper')}</Button
             >
-            <Button color="alternative" href="/staff/sheets/{sheet.id}/afterwards">Afterwards</Button>{/if}
-        {#if sheet.of_round}<Button color="alternative" href="/staff/rounds">Part of a round: where you are</Button>
-        {:else if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit">Change it</Button
+            <Button color="alternative" href="/staff/sheets/{sheet.id}/afterwards">{say('hosting.afterwards')}</Button
+            >{/if}
+        {#if sheet.of_round}<Button color="alternative" href="/staff/rounds">{say('hosting.round_part')}</Button>
+        {:else if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit"
+                >{say('hosting.change_it')}</Button
             >{/if}
     </div>
     {#if sheet.asked_of_you}<AskedOfYou {sheet} />{/if}
@@ -228,12 +240,10 @@
     {#if sheet.state === 'draft'}
         <div class="mt-2 flex flex-wrap items-center gap-3">
             <p>
-                {sheet.of_round
-                    ? 'Families send wishes for this round. It opens with the times that are given to all of them.'
-                    : 'This is a draft. Nobody but you sees it.'}
+                {sheet.of_round ? say('hosting.wishes_round') : say('hosting.draft')}
             </p>
             {#if sheet.can_change && !sheet.of_round}<Button href="/staff/sheets/{sheet.id}/edit#publish"
-                    >Look it over and publish</Button
+                    >{say('hosting.publish')}</Button
                 >{/if}
             {#if sheet.can_change && sheet.can_throw_away}<ThrowAway id={sheet.id} published={false} />{/if}
         </div>
@@ -242,13 +252,13 @@
             {#snippet beside()}
                 {#if sheet.state === 'open'}
                     <Button color="alternative" aria-expanded={pausing} onclick={() => (pausing = !pausing)}
-                        >Pause or close</Button
+                        >{say('hosting.pause_or_close')}</Button
                     >
                 {:else}
-                    <Button color="alternative" onclick={() => turn('open')}>Open it again</Button>
+                    <Button color="alternative" onclick={() => turn('open')}>{say('hosting.open_it_again')}</Button>
                 {/if}
                 {#if sheet.can_be_draft}<Button color="alternative" onclick={() => turn('draft')}
-                        >Back to a draft</Button
+                        >{say('hosting.back_to_a_draft')}</Button
                     >{/if}
                 {#if sheet.can_throw_away}<ThrowAway id={sheet.id} published />{/if}
             {/snippet}
@@ -256,21 +266,16 @@
         {#if sheet.state !== 'open'}
             <p class="mt-2">
                 {sheet.state === 'paused'
-                    ? `Visitors read: “${sheet.note || 'Booking is paused just now.'}”`
-                    : 'Booking is closed.'}
+                    ? say('hosting.visitors_read', { note: sheet.note || say('hosting.paused_usual') })
+                    : say('hosting.closed')}
             </p>
         {:else if pausing}
             <div class="mt-2 grid max-w-2xl gap-3">
-                <Field
-                    name="pause-note"
-                    label="What visitors read while it is paused"
-                    maxlength={500}
-                    bind:value={note}
-                />
+                <Field name="pause-note" label={say('hosting.pause_note')} maxlength={500} bind:value={note} />
                 <div class="flex flex-wrap items-center gap-3">
-                    <Button color="alternative" onclick={() => turn('paused')}>Pause it</Button>
-                    <Button color="red" outline onclick={() => turn('closed')}>Close it</Button>
-                    <span class="text-faint">What is booked stays booked either way.</span>
+                    <Button color="alternative" onclick={() => turn('paused')}>{say('hosting.pause_it')}</Button>
+                    <Button color="red" outline onclick={() => turn('closed')}>{say('hosting.close_it')}</Button>
+                    <span class="text-faint">{say('hosting.pause_stands')}</span>
                 </div>
             </div>
         {/if}
@@ -279,7 +284,7 @@
     {#if asked.length > 0}
         <section class="mt-4" aria-labelledby="asked">
             <h2 id="asked" class="mb-3">
-                {asked.length === 1 ? 'One wish to answer' : `${asked.length} wishes to answer`}
+                {say('hosting.wishes', { many: asked.length })}
             </h2>
             <ul class="grid gap-3">
                 {#each asked as booking (booking.id)}
@@ -295,16 +300,14 @@
             <div class="mb-1 flex flex-wrap items-baseline gap-x-4">
                 <h2 id="times">{sheet.fill}</h2>
                 <p class="text-faint">
-                    {sheet.can_change
-                        ? 'Press a time to close it, to add a seat, or to book it for somebody.'
-                        : 'Press a free time to book it for somebody.'}
+                    {sheet.can_change ? say('hosting.press_own') : say('hosting.press_free')}
                 </p>
                 <span class="ml-auto"><ClockSwitch again={() => live.anew()} /></span>
             </div>
             <div class="grid gap-3">
                 {#each sheet.days.slice(0, near) as day (day.date)}{@render drawn(day)}{/each}
                 {#if sheet.days.length > near}
-                    <ul class="grid grid-cols-2 gap-x-6 md:grid-cols-4" aria-label="Days after these">
+                    <ul class="grid grid-cols-2 gap-x-6 md:grid-cols-4" aria-label={say('hosting.days_after')}>
                         {#each sheet.days.slice(near) as day (day.date)}
                             <li class="border-b border-line">
                                 <button
@@ -325,7 +328,7 @@
                 {/each}
             </div>
             {#if sheet.later}<Button color="alternative" class="mt-3" onclick={() => later(sheet.later)}
-                    >Later days</Button
+                    >{say('hosting.later_days')}</Button
                 >{/if}
         </section>
     {/if}
@@ -342,7 +345,11 @@
             />{/key}
     {/if}
     {#if !knock}<p class="mt-6 text-faint">
-            In open formats: <a href="/staff/sheets/{sheet.id}/files/sheet.json" download>the sheet as JSON</a> ·
-            <a href="/staff/sheets/{sheet.id}/files/availability.ics" download>its times as availability</a>
+            <Said key="hosting.formats"
+                >{#snippet json(text)}<a href="/staff/sheets/{sheet.id}/files/sheet.json" download>{text}</a
+                    >{/snippet}{#snippet times(text)}<a href="/staff/sheets/{sheet.id}/files/availability.ics" download
+                        >{text}</a
+                    >{/snippet}</Said
+            >
         </p>{/if}
 </main>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A day on paper: who comes when, with what is marked for the run sheet; for the entrance and for the doors. */
+    import { say } from '../lib/say';
     import { Button, Checkbox } from '../lib/controls';
     import { clock } from '../lib/clock.svelte';
     import Masthead from '../parts/Masthead.svelte';
@@ -42,28 +43,34 @@
     <div class="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1>{day}</h1>
         <p class="mr-auto">{title}</p>
-        <nav class="no-print flex flex-wrap gap-2" aria-label="Another day">
-            <Button size="sm" color="alternative" href="/staff/lists?{query({ date: before })}">The day before</Button>
-            <Button size="sm" color="alternative" href="/staff/lists?{query({ date: after })}">The day after</Button>
+        <nav class="no-print flex flex-wrap gap-2" aria-label={say('hosting.another_day')}>
+            <Button size="sm" color="alternative" href="/staff/lists?{query({ date: before })}"
+                >{say('hosting.the_day_before')}</Button
+            >
+            <Button size="sm" color="alternative" href="/staff/lists?{query({ date: after })}"
+                >{say('hosting.the_day_after')}</Button
+            >
             {#if office && whom !== 'school'}<Button
                     size="sm"
                     color="alternative"
-                    href="/staff/lists?{query({ whom: 'school' })}">The whole school</Button
+                    href="/staff/lists?{query({ whom: 'school' })}">{say('hosting.the_whole_school')}</Button
                 >{/if}
-            {#if whom}<Button size="sm" color="alternative" href="/staff/lists?date={date}">My own</Button>{/if}
+            {#if whom}<Button size="sm" color="alternative" href="/staff/lists?date={date}"
+                    >{say('hosting.my_own')}</Button
+                >{/if}
         </nav>
     </div>
     <div class="no-print my-3 flex flex-wrap items-center gap-2">
-        <Button size="sm" onclick={() => print()}>Print this</Button>
-        <Button size="sm" color="alternative" href={file('run-sheet.pdf')}>Run sheet, PDF</Button>
-        <Button size="sm" color="alternative" href={file('run-sheet.csv')}>CSV</Button>
-        <Button size="sm" color="alternative" href={file('run-sheet.xlsx')}>Workbook</Button>
-        <Button size="sm" color="alternative" href={file('entrance.pdf')}>For the entrance</Button>
-        <Button size="sm" color="alternative" href={file('doors.pdf')}>For the doors</Button>
+        <Button size="sm" onclick={() => print()}>{say('hosting.print_this')}</Button>
+        <Button size="sm" color="alternative" href={file('run-sheet.pdf')}>{say('hosting.run_sheet_pdf')}</Button>
+        <Button size="sm" color="alternative" href={file('run-sheet.csv')}>{say('hosting.csv')}</Button>
+        <Button size="sm" color="alternative" href={file('run-sheet.xlsx')}>{say('hosting.workbook')}</Button>
+        <Button size="sm" color="alternative" href={file('entrance.pdf')}>{say('hosting.for_the_entrance')}</Button>
+        <Button size="sm" color="alternative" href={file('doors.pdf')}>{say('hosting.for_the_doors')}</Button>
         {#if whom !== 'school'}<Checkbox
                 checked={notes}
                 onchange={() => location.assign(`/staff/lists?${query({ notes: notes ? '' : '1' })}`)}
-                >With my notes: whoever finds the paper reads them</Checkbox
+                >{say('hosting.lists_notes')}</Checkbox
             >{/if}
     </div>
     <ol>
@@ -78,20 +85,21 @@
                 >
                 <span
                     >{row.host
-                        ? `${row.host}, `
-                        : ''}{row.place}{#each Object.entries(row.answers) as [question, answer] (question)}<br /><span
+                        ? say('hosting.lists_place', { host: row.host, place: row.place })
+                        : row.place}{#each Object.entries(row.answers) as [question, answer] (question)}<br /><span
                             class="text-faint">{question.replace(/[?:]$/, '')}:</span
                         >
-                        {answer}{/each}{#if row.note}<br /><em>Your note: {row.note}</em>{/if}</span
+                        {answer}{/each}{#if row.note}<br /><em>{say('hosting.your_note', { note: row.note })}</em
+                        >{/if}</span
                 >
                 <span class="text-faint"
-                    >{row.arrived ? `here at ${clock.say(row.arrived)}` : ''}{row.outcome
+                    >{row.arrived ? say('hosting.lists_here', { at: clock.say(row.arrived) }) : ''}{row.outcome
                         ? ` ${row.outcome}`
                         : ''}</span
                 >
             </li>
         {:else}
-            <li>Nobody comes on this day.</li>
+            <li>{say('hosting.lists_none')}</li>
         {/each}
     </ol>
 </main>

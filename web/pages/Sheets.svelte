@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A staff member's sheets at a glance. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Button, Input, Label, Select } from '../lib/controls';
     import UndoToast from '../controls/UndoToast.svelte';
     import FilePress from '../controls/FilePress.svelte';
@@ -66,14 +68,16 @@
     async function putAway(sheet: Schema['SheetRow'], to: boolean) {
         const path = { params: { path: { sheet: sheet.id } } };
         if (keep(await ask(api.POST('/api/staff/sheets/{sheet}/put-away', { ...path, body: { away: to } }))))
-            undo = to ? { said: `“${sheet.title}” is put away.`, act: () => putAway(sheet, false) } : null;
+            undo = to
+                ? { said: say('hosting.is_put_away', { title: sheet.title }), act: () => putAway(sheet, false) }
+                : null;
     }
     async function turn(sheet: Schema['SheetRow'], to: 'open' | 'paused' | 'closed' | 'draft') {
         const before = sheet.state;
         const path = { params: { path: { sheet: sheet.id } } };
         if (keep(await ask(api.POST('/api/staff/sheets/{sheet}/state', { ...path, body: { state: to } }))))
             undo = {
-                said: `“${sheet.title}” is ${to} now.`,
+                said: say(`hosting.is_${to}`, { title: sheet.title }),
                 act: async () => {
                     keep(await ask(api.POST('/api/staff/sheets/{sheet}/state', { ...path, body: { state: before } })));
                     undo = null;
@@ -99,28 +103,30 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
-        <h1>Your sheets</h1>
+        <h1>{say('hosting.your_sheets')}</h1>
         <p class="min-w-0 flex-1 basis-56">{next}</p>
-        <Button href="/staff/sheets/new?kind=conferences">New conferences</Button>
-        <Button href="/staff/sheets/new?kind=office+hours">New office hours</Button>
-        <Button color="alternative" href="/staff/sheets/new?kind=other">Something else</Button>
+        <Button href="/staff/sheets/new?kind=conferences">{say('hosting.new_conferences')}</Button>
+        <Button href="/staff/sheets/new?kind=office+hours">{say('hosting.new_office_hours')}</Button>
+        <Button color="alternative" href="/staff/sheets/new?kind=other">{say('hosting.something_else')}</Button>
     </div>
     <p class="mb-2 text-faint">
-        What is open stands on <a href={door}>your door</a>. A file you were given:
-        <FilePress plain label="Sheet file" accept=".json,.ics" take={bring}>bring a sheet in</FilePress>
+        <Said key="hosting.stands_on_door">{#snippet link(text)}<a href={door}>{text}</a>{/snippet}</Said>
+        <FilePress plain label={say('hosting.sheet_file')} accept=".json,.ics" take={bring}
+            >{say('hosting.bring_in')}</FilePress
+        >
     </p>
     {#if asked}
         <p class="good-news mb-3">
             {asked}
-            <a href="/staff/knocks">Look, and answer with one press</a>
+            <a href="/staff/knocks">{say('hosting.knocks_look')}</a>
         </p>
     {/if}
     {#if notices.length > 0}
-        <ul class="mb-3 grid gap-2" aria-label="To look at">
+        <ul class="mb-3 grid gap-2" aria-label={say('hosting.to_look_at')}>
             {#each notices as notice (notice.id)}
                 <li class="notice flex flex-wrap items-center gap-x-4 gap-y-2">
                     <span class="min-w-0 flex-1 basis-72">{notice.message}</span>
-                    <Button color="alternative" onclick={() => look(notice.id)}>I have seen it</Button>
+                    <Button color="alternative" onclick={() => look(notice.id)}>{say('hosting.seen')}</Button>
                 </li>
             {/each}
         </ul>
@@ -131,24 +137,24 @@
     {#if message}<Notice class="mb-4">{message}</Notice>{/if}
     {#if shown.length === 0}
         <p class="max-w-prose">
-            A sheet says when and where people can meet you. Write the first one, publish it, and pass its link on.
+            {say('hosting.first_sheet')}
         </p>
     {:else}
         {#if shown.length > AT_ONCE || sifted.find || sifted.state}
             <div class="mb-2 flex flex-wrap items-end gap-4" role="search">
                 <div class="min-w-0 flex-1 basis-60">
-                    <Label for="seek-own">Find a sheet</Label>
+                    <Label for="seek-own">{say('hosting.find_a_sheet')}</Label>
                     <Input id="seek-own" type="search" class="w-full" bind:value={sifted.find} autocomplete="off" />
                 </div>
                 <div>
-                    <Label for="seek-state">Show</Label>
+                    <Label for="seek-state">{say('hosting.show')}</Label>
                     <Select id="seek-state" placeholder="" bind:value={sifted.state}>
-                        <option value="">all of them</option>
+                        <option value="">{say('hosting.all_of_them')}</option>
                         {#each ['open', 'draft', 'paused', 'closed'] as state (state)}<option>{state}</option>{/each}
                     </Select>
                 </div>
             </div>
-            <p class="sr-only" role="status">{found.length} found</p>
+            <p class="sr-only" role="status">{say('hosting.found', { many: found.length })}</p>
         {/if}
         <ul class="border-t border-line">
             {#each found.slice(0, most) as sheet (sheet.id)}
@@ -159,22 +165,27 @@
                     putAway={() => void putAway(sheet, true)}
                 />
             {:else}
-                <li class="py-3">No sheet of yours is like that. Try less of the word, or show all of them.</li>
+                <li class="py-3">{say('hosting.find_none')}</li>
             {/each}
         </ul>
         {#if found.length > most}
             <Button color="alternative" class="mt-3" onclick={() => (most += AT_ONCE)}
-                >Show {Math.min(AT_ONCE, found.length - most)} more of {found.length}</Button
+                >{say('hosting.show_more_of', {
+                    more: Math.min(AT_ONCE, found.length - most),
+                    all: found.length,
+                })}</Button
             >
         {/if}
     {/if}
     {#if for_staff.length > 0}
         <section class="mt-6" aria-labelledby="for-staff">
-            <h2 id="for-staff">For those who work here</h2>
+            <h2 id="for-staff">{say('hosting.for_staff')}</h2>
             <ul class="flex flex-wrap gap-x-6">
                 {#each for_staff as one (one.path)}
                     <li>
-                        <a class="inline-flex min-h-11 items-center" href={one.path}>{one.title} with {one.host}</a>
+                        <a class="inline-flex min-h-11 items-center" href={one.path}
+                            >{say('hosting.with', { title: one.title, host: one.host })}</a
+                        >
                     </li>
                 {/each}
             </ul>
@@ -182,37 +193,41 @@
     {/if}
     {#if school.length > 0}
         <section class="mt-8" aria-labelledby="others">
-            <h2 id="others" class="mb-2">Book for somebody on the phone</h2>
+            <h2 id="others" class="mb-2">{say('hosting.on_phone')}</h2>
             <div class="mb-2 max-w-md">
-                <Label for="seek-others">A name or a title</Label>
+                <Label for="seek-others">{say('hosting.on_phone_seek')}</Label>
                 <Input id="seek-others" type="search" class="w-full" bind:value={sought} autocomplete="off" />
             </div>
-            <p class="sr-only" role="status">{sought === '' ? '' : `${others.length} found`}</p>
+            <p class="sr-only" role="status">{sought === '' ? '' : say('hosting.found', { many: others.length })}</p>
             <ul class="grid gap-x-6 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
                 {#each others.slice(0, 30) as sheet (sheet.id)}
                     <li>
-                        <a class="inline-block py-1" href="/staff/sheets/{sheet.id}">{sheet.host}: {sheet.title}</a>
+                        <a class="inline-block py-1" href="/staff/sheets/{sheet.id}"
+                            >{say('hosting.on_phone_sheet', { host: sheet.host, title: sheet.title })}</a
+                        >
                         <span class="text-faint"
-                            >{sheet.next === null ? 'every time is taken' : `free ${sheet.next}`}</span
+                            >{sheet.next === null
+                                ? say('hosting.every_taken')
+                                : say('hosting.free_at', { next: sheet.next })}</span
                         >
                     </li>
                 {:else}
-                    <li>Nobody of that name has an open sheet. Try less of the word.</li>
+                    <li>{say('hosting.on_phone_none')}</li>
                 {/each}
             </ul>
             {#if others.length > 30}<p class="mt-1 text-faint">
-                    {others.length - 30} more. Type more of the name.
+                    {say('hosting.on_phone_more', { many: others.length - 30 })}
                 </p>{/if}
         </section>
     {/if}
     {#if away.length > 0}
         <details class="mt-8">
-            <summary class="min-h-11 cursor-pointer py-2">Put away: {away.length}</summary>
+            <summary class="min-h-11 cursor-pointer py-2">{say('hosting.put_away', { many: away.length })}</summary>
             <ul class="grid gap-1">
                 {#each away as sheet (sheet.id)}
                     <li class="flex flex-wrap items-center gap-4">
                         <a href="/staff/sheets/{sheet.id}">{sheet.title}</a>
-                        <TextButton onclick={() => putAway(sheet, false)}>Bring back</TextButton>
+                        <TextButton onclick={() => putAway(sheet, false)}>{say('hosting.bring_back')}</TextButton>
                     </li>
                 {/each}
             </ul>
